@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+source "https://rubygems.org"
+
+gem "kohlrabi-core", path: "core"
+
+gem "activerecord", "~> 7.2.0"
+gem "alba", "~> 3.5"
+gem "committee", "~> 5.5"
+gem "puma", "~> 6.5"
+gem "rack-protection", "~> 4.1"
+gem "rackup", "~> 2.2"
+gem "sinatra", "~> 4.1"
+gem "sqlite3", "~> 2.4"
+gem "thor", "~> 1.3"
+gem "tzinfo-data", "~> 1.2025"
+gem "zeitwerk", "~> 2.6"
+
+group :test do
+  gem "axe-core-rspec", "~> 4.10"
+  gem "capybara", "~> 3.40"
+  gem "rack-test", "~> 2.1"
+  gem "rspec", "~> 3.13"
+  gem "rubocop", "~> 1.70", require: false
+  gem "rubocop-performance", "~> 1.23", require: false
+  gem "rubocop-rspec", "~> 3.4", require: false
+  gem "ruby-units", "~> 4.0"
+  gem "selenium-webdriver", "~> 4.30.0"
+  gem "simplecov", "~> 0.22", require: false
+end

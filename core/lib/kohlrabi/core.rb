@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+require "bigdecimal"
+require "date"
+require "yaml"
+require "dry-struct"
+require "zeitwerk"
+
+# Everything of the application lives under this name.
+module Kohlrabi
+  # The rules of the job, in pure Ruby: no database, no HTTP, no clock, no files but its own tables.
+  # It is told the date, the rates and the records, and answers with values that explain themselves.
+  module Core
+    DATA = File.expand_path("../../data", __dir__)
+
+    # One of the core's own tables. name: file name without ending. Returns frozen data.
+    def self.table(name)
+      YAML.safe_load_file(File.join(DATA, "#{name}.yml"), symbolize_names: true, freeze: true)
+    end
+  end
+end
+
+loader = Zeitwerk::Loader.new
+loader.tag = "kohlrabi-core"
+loader.push_dir(File.join(__dir__, "core"), namespace: Kohlrabi::Core)
+loader.setup
+

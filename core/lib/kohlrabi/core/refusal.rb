@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    # Raised when what was given cannot stand. It names the field, says what is wrong and what to do.
+    # A message reads "Price paid: “-5” is negative. Give 0 for a free piece."
+    class Refusal < StandardError
+      attr_reader :field, :problem, :remedy
+
+      # field: Symbol or nil where no single field is at fault; problem, remedy: whole sentences.
+      def initialize(problem, remedy = nil, field: nil)
+        @field = field
+        @problem = problem
+        @remedy = remedy
+        super([problem, remedy].compact.join(" "))
+      end
+
+      # The same refusal said of another field.
+      def at(field)
+        self.class.new(problem, remedy, field: field)
+      end
+    end
+  end
+end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+require "money"
+
+module Kohlrabi
+  module Core
+    module Units
+      # A currency with its exponent: how many decimals its minor unit has (ISO 4217; yen none, dinar three).
+      # Codes and names come from the table of the `money` gem.
+      class Currency
+        attr_reader :code, :name, :exponent
+
+        # code: three letters, any case. Raises Refusal for an unknown one.
+        def self.find(code)
+          @found ||= {}
+          @found[code.to_s.upcase] ||= new(code)
+        end
+
+        # All currencies in use whose minor unit is a power of ten, by code.
+        def self.all
+          @all ||= ::Money::Currency.table.values
+                                    .select { |row| row[:iso_numeric].to_s.match?(/\d/) && decimal?(row[:subunit_to_unit]) }
+                                    .map { |row| find(row[:iso_code]) }.sort_by(&:code)
+        end
+
+        def self.decimal?(subunit_to_unit)
+          10**Math.log10(subunit_to_unit).round == subunit_to_unit
+        end
+
+        def initialize(code)
+          row = ::Money::Currency.find(code.to_s)
+          unless row && self.class.decimal?(row.subunit_to_unit)
+            raise Refusal.new("“#{code}” is not a currency code.", "Give the three letters, such as EUR or JPY.",
+                              field: :currency)
+          end
+          @code = row.iso_code
+          @name = row.name
+          @exponent = Math.log10(row.subunit_to_unit).round
+        end
+
+        # Minor units in one major unit: 100 for a currency with cents.
+        def unit
+          10**exponent
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Units
+      # Hours of work. Kept in whole seconds, so that an imported 3.33 h stays exactly 3.33 h; what people and
+      # timers give is in whole minutes.
+      module Effort
+        HOUR = 3600
+        DAY = 24 * HOUR
+        FORMS = {
+          /\A(\d+)\z/ => ->(m) { Rational(m[1]) * 60 },
+          /\A(\d+):([0-5]\d)\z/ => ->(m) { (Rational(m[1]) * HOUR) + (Rational(m[2]) * 60) },
+          /\A(\d+(?:\.\d+)?)\s*(?:m|min|mins|minutes?)\z/ => ->(m) { Rational(m[1]) * 60 },
+          /\A(\d+(?:\.\d+)?)\s*(?:h|hrs?|hours?)\z/ => ->(m) { Rational(m[1]) * HOUR },
+          /\A(\d+)\s*(?:h|hrs?|hours?)\s*([0-5]?\d)\s*(?:m|min|mins|minutes?)?\z/ =>
+            ->(m) { (Rational(m[1]) * HOUR) + (Rational(m[2]) * 60) }
+        }.freeze
+
+        module_function
+
+        # text: "1h20", "1:20", "80 min", "1.5 h", or a bare number, which is minutes. Returns Integer seconds
+        # (whole minutes, rounded half up). Raises Refusal when it reads as none of these or exceeds a day.
+        def parse(text)
+          plain = text.to_s.strip.downcase
+          FORMS.each do |form, reading|
+            found = form.match(plain) or next
+            seconds = (reading.call(found) / 60).round(half: :up) * 60
+            raise Refusal.new("#{text(seconds)} is more than a day.", "Enter each day's work by itself.") if seconds > DAY
+
+            return seconds
+          end
+          raise Refusal.new("“#{Numerals.clip(text)}” is not a time worked.",
+                            "Write 1h20, 1:20, 80 min or 1.5 h; a bare number is minutes.")
+        end
+
+        # Decimal hours of a spreadsheet. Returns Integer seconds. Raises Refusal.
+        def parse_decimal_hours(text, decimal: :point)
+          value = Numerals.parse(text, decimal: decimal)
+          raise Refusal.new("“#{Numerals.clip(text)}” is negative.", "Give 0 or more hours.") if value.negative?
+          raise Refusal.new("“#{Numerals.clip(text)}” hours is too large.", "Check the hours.") if value > 100_000
+
+          (value * HOUR).round(half: :up)
+        end
+
+        # "1 h 20", "45 min", "12 h"; rounded to the minute. nil stays nil.
+        def text(seconds)
+          return if seconds.nil?
+
+          hours, minutes = (Rational(seconds) / 60).round(half: :up).divmod(60)
+          return "#{minutes} min" if hours.zero?
+
+          minutes.zero? ? "#{hours} h" : format("%<hours>d h %<minutes>02d", hours: hours, minutes: minutes)
+        end
+
+        # Decimal hours for programs, two places: "1.33". nil stays nil.
+        def decimal(seconds)
+          seconds && Numerals.plain(Rational(seconds, HOUR), 2)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Units
+      # Money as whole minor units, read from and written to text without ever passing through a float.
+      module MoneyText
+        LIMIT = 10**12 # minor units; keeps every sum of a workshop far within SQLite's integers
+
+        module_function
+
+        # text: "42", "42.50". currency: Currency. decimal: :point or :comma. Returns Integer minor units.
+        # Raises Refusal when negative, not a number, finer than the currency or beyond LIMIT.
+        def parse(text, currency:, decimal: :point)
+          value = Numerals.parse(text, decimal: decimal)
+          raise Refusal.new("“#{Numerals.clip(text)}” is negative.", "Give 0 or more.") if value.negative?
+
+          minor = value * currency.unit
+          raise Refusal.new(*too_fine(text, currency)) unless minor.denominator == 1
+          raise Refusal.new("“#{Numerals.clip(text)}” is too large.", "Check the amount.") if minor >= LIMIT
+
+          minor.to_i
+        end
+
+        # For reading: "1 234.50" with a true minus. nil stays nil. amount: Integer or Rational minor units.
+        def text(amount, currency)
+          amount && Numerals.text(Rational(amount) / currency.unit, currency.exponent)
+        end
+
+        # For programs: "-1234.50". nil stays nil.
+        def plain(amount, currency)
+          amount && Numerals.plain(Rational(amount) / currency.unit, currency.exponent)
+        end
+
+        def too_fine(text, currency)
+          decimals = currency.exponent.zero? ? "no decimals" : "#{currency.exponent} decimals"
+          ["“#{Numerals.clip(text)}” is finer than #{currency.code} has: #{decimals}.", "Round it to a whole minor unit."]
+        end
+        private_class_method :too_fine
+      end
+    end
+  end
+end

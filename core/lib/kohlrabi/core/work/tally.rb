@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Work
+      # Hours of one flip by both schools: at the bench only, and with the work around it. Filming stands apart.
+      class Tally
+        attr_reader :by_kind
+
+        # by_kind: Hash of kind key => Integer seconds. A kind that is absent was not recorded.
+        def initialize(by_kind)
+          @by_kind = by_kind
+        end
+
+        # Integer seconds, or nil when no hours were recorded at all (unknown differs from zero).
+        def bench = counted && sum("bench")
+        def all = counted && (sum("bench") + sum("around"))
+        def apart = sum("apart")
+
+        # The seconds that count by the house rule: "bench" or "all".
+        def by(rule) = rule == "all" ? all : bench
+
+        def figure(rule)
+          label = rule == "all" ? "Hours, all" : "Hours at the bench"
+          seconds = by(rule)
+          return Figure.undefined(:hours, label, :effort, "no hours recorded") unless seconds
+
+          counted = by_kind.select { |kind, _| rule == "all" ? Kinds.count(kind) != "apart" : Kinds.bench?(kind) }
+          terms = counted.map { |kind, part| ["+", Figure.plain(kind.to_sym, Kinds.label(kind), :effort, part)] }
+          Figure.sum(:hours, label, :effort, terms)
+        end
+
+        private
+
+        def counted
+          by_kind.any? { |kind, _| Kinds.count(kind) != "apart" } || nil
+        end
+
+        def sum(count)
+          by_kind.sum { |kind, seconds| Kinds.count(kind) == count ? seconds : 0 }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+require "spec_helper"
+require "money"
+
+# Exponents: ISO 4217, list one (from memory). Arithmetic: the `money` gem.
+RSpec.describe "currencies against ISO 4217 and the money gem" do
+  let(:currency) { Kohlrabi::Core::Units::Currency }
+  let(:money_text) { Kohlrabi::Core::Units::MoneyText }
+
+  { "JPY" => 0, "KRW" => 0, "ISK" => 0, "VND" => 0, "EUR" => 2, "USD" => 2, "GBP" => 2, "CHF" => 2, "SEK" => 2,
+    "KWD" => 3, "BHD" => 3, "TND" => 3, "JOD" => 3 }.each do |code, exponent|
+    it "gives #{code} the exponent #{exponent}" do
+      expect(currency.find(code).exponent).to eq(exponent)
+    end
+  end
+
+  it "reads and writes every amount as the money gem does, in every currency offered" do
+    currency.all.each do |unit|
+      %w[0 1 7 42 1234].each do |text|
+        minor = money_text.parse(text, currency: unit)
+        expect(minor).to eq(Money.from_amount(BigDecimal(text), unit.code).fractional), "#{text} #{unit.code}"
+        expect(BigDecimal(money_text.plain(minor, unit))).to eq(BigDecimal(text))
+      end
+    end
+  end
+
+  it "adds cents as the money gem does where floats would not" do
+    euro = currency.find("EUR")
+    cents = %w[0.10 0.20 19.99 4.35].sum { |text| money_text.parse(text, currency: euro) }
+    expect(cents).to eq(%w[0.10 0.20 19.99 4.35].map { |text| Money.from_amount(BigDecimal(text), "EUR") }.sum.fractional)
+  end
+
+  it "does not offer currencies whose minor unit is no power of ten" do
+    expect { currency.find("MRU") }.to raise_error(Kohlrabi::Core::Refusal, /not a currency code/)
+    expect(currency.all.map(&:code)).to include("EUR", "JPY", "KWD").and(satisfy { |codes| !codes.include?("MRU") })
+  end
+end
