@@ -1,0 +1,53 @@
+# Shared by bin/kohlrabi, bin/test and bin/bench: installs what is missing, or says what to install.
+# Everything goes into the clone (vendor/bundle, web/node_modules); only Debian packages go to the system.
+
+root="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)"
+export BUNDLE_GEMFILE="$root/Gemfile" BUNDLE_PATH="$root/vendor/bundle" BUNDLE_SILENCE_ROOT_WARNING=1
+export BUNDLE_DISABLE_VERSION_CHECK=true LANG="${LANG:-C.UTF-8}"
+
+fail() { echo "$*" >&2; exit 1; }
+
+# need COMMAND PACKAGE…: installs Debian packages as root where COMMAND is missing, else says what to install.
+need() {
+  local command="$1"; shift
+  command -v "$command" >/dev/null 2>&1 && return
+  if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null 2>&1; then
+    echo "Installing $* …" >&2
+    { apt-get update -q && DEBIAN_FRONTEND=noninteractive apt-get install -yq --no-install-recommends "$@"; } >&2 || fail "Could not install $*."
+  else
+    fail "“$command” is missing. Install it (on Debian: apt-get install $*), then run this again."
+  fi
+}
+
+# gems [without-group]: installs the gems of the lock file where they are not there yet.
+gems() {
+  need ruby ruby ruby-dev bundler build-essential libyaml-dev pkg-config
+  need bundle bundler ruby-dev build-essential libyaml-dev pkg-config
+  ruby -e 'exit(RUBY_VERSION >= "3.1")' || fail "Ruby 3.1 or later is needed; this is $(ruby -e 'print RUBY_VERSION')."
+  export BUNDLE_WITHOUT="${1:-}"
+  bundle check >/dev/null 2>&1 && return
+  need cc build-essential ruby-dev
+  echo "Installing gems (once; some are compiled, which takes minutes) …" >&2
+  bundle install --quiet --jobs 4 --retry 3 >&2 || fail "The gems could not be installed; see above."
+}
+
+# packages: installs the web part's packages of the lock file.
+packages() {
+  need node nodejs npm
+  need npm npm
+  node -e 'process.exit(+process.versions.node.split(".")[0] >= 20 ? 0 : 1)' || fail "Node 20 or later is needed; this is $(node --version)."
+  [ "$root/web/node_modules/.package-lock.json" -nt "$root/web/package-lock.json" ] && return
+  echo "Installing packages of the interface (once) …" >&2
+  (cd "$root/web" && npm ci --no-audit --no-fund --loglevel=error >&2) || fail "The packages could not be installed; see above."
+  touch "$root/web/node_modules/.package-lock.json"
+}
+
+# interface: builds the web part where its sources are newer than what was built.
+interface() {
+  local built="$root/server/public/index.html"
+  if [ -f "$built" ] && [ -z "$(find "$root/web/src" "$root/web/index.html" "$root/web/public" "$root/web/vite.config.ts" \
+      "$root/web/package-lock.json" "$root/api/openapi.yaml" -newer "$built" ! -name schema.ts -type f -print -quit)" ]; then return; fi
+  packages
+  echo "Building the interface …" >&2
+  (cd "$root/web" && npm run --silent build >&2) || fail "The interface could not be built; see above."
+}

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+# Loads the three Ruby parts of the server and the core. Nothing is started and no database is opened here.
+require "active_record"
+require "alba"
+require "json"
+require "kohlrabi/core"
+require "zeitwerk"
+
+# The application: core (rules), records (what is kept), desk (use cases), formats (files in and out), api (HTTP).
+module Kohlrabi
+  ROOT = File.expand_path("..", __dir__)
+end
+
+loader = Zeitwerk::Loader.new
+loader.tag = "kohlrabi-server"
+loader.push_dir(File.join(__dir__, "lib/kohlrabi"), namespace: Kohlrabi)
+loader.inflector.inflect("flips_csv" => "FlipsCsv")
+loader.setup

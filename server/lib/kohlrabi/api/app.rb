@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+require "sinatra/base"
+
+module Kohlrabi
+  module Api
+    # The HTTP interface: short routes that hand on to the desk and say what it answers.
+    class App < Sinatra::Base
+      set :show_exceptions, false
+      set :raise_errors, false
+      set :dump_errors, false
+      set :static, false
+      set :protection, false # done by the middleware in Api.build
+      set :host_authorization, permitted_hosts: []
+
+      helpers Helpers
+      register Routes::Workshop, Routes::Pieces, Routes::Work, Routes::Answers, Routes::Imports, Routes::Pages
+
+      error(Desk::Refused) { |error| problem(Problem.refused(error)) }
+      error(Core::Refusal) { |error| problem(Problem.refused(Desk::Refused.new([error]))) }
+      error(Desk::Missing) { |error| problem(Problem.document(404, error.message)) }
+      error(Desk::Stale) { |error| problem(stale(error)) }
+      error(ActiveRecord::RecordNotUnique) { problem(Problem.document(409, "The same was recorded a moment ago. Load the page anew and look.")) }
+      error do |error|
+        warn "#{request.request_method} #{request.path}: #{error.full_message(highlight: false)}"
+        problem(Problem.document(500, "Nothing was changed. Try again; if it stays, see the server's log."))
+      end
+      not_found { problem(Problem.document(404, "There is nothing at this address.")) }
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    # Books, as the contract has it.
+    class BooksPage
+      # answer: Desk::Books::Answer; say: Say.
+      def initialize(answer, say)
+        @answer = answer
+        @totals = answer.totals
+        @say = say
+      end
+
+      def to_h
+        { year: @answer.year, years: @answer.years, counts: counts, in_hand: BooksPage.in_hand(@say),
+          figures: [@totals.profit, @totals.receipts, @totals.hours, @totals.hourly_pay, @totals.margin, @totals.losses, @totals.closed_at_cost].map { |figure| @say.figure(figure) },
+          other_hours: [@totals.hours(other), @totals.hourly_pay(other)].map { |figure| @say.figure(figure) },
+          turnaround: turnaround, months: @answer.months.map { |month, totals| month(month, totals) } }
+      end
+
+      # What is in hand, in one line.
+      def self.in_hand(say)
+        line = Desk::Lists.in_hand
+        line.merge(tied_up: say.money(line[:tied_up]))
+      end
+
+      private
+
+      def other = @say.workshop.hours_rule == "all" ? "bench" : "all"
+
+      def counts
+        { sold: @totals.sold.count, scrapped: @totals.scrapped.count, kept_or_given_away: @totals.at_cost.count,
+          profit_known: @totals.paid.profit_count, hours_known: @totals.hours_known }
+      end
+
+      def turnaround
+        days = @answer.turnaround
+        { n: days[:n] }.merge(days.slice(:median, :lower, :upper).transform_values { |value| value && Core::Units::Numerals.text(value, value.denominator == 1 ? 0 : 1) })
+      end
+
+      def month(month, totals)
+        profit = totals.profit.amount
+        { month: month, label: month ? Date.strptime(month, "%Y-%m").strftime("%b %Y") : "date not known", ended: totals.paid.count + totals.at_cost.count,
+          profit: @say.money(profit), major_profit: profit && (profit / @say.workshop.money.unit.to_f),
+          receipts: @say.money(totals.receipts.amount), hours: @say.effort(totals.hours.amount),
+          hourly_pay: @say.money(totals.hourly_pay.amount) }
+      end
+    end
+  end
+end

@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    # What the routes share.
+    module Helpers
+      def say = @say ||= Say.new(Desk::House.workshop)
+
+      # The parsed body; an empty Hash where none came.
+      def given
+        @given ||= raw_body.empty? ? {} : JSON.parse(raw_body)
+      end
+
+      def raw_body
+        @raw_body ||= request.body ? request.body.tap(&:rewind).read : ""
+      end
+
+      def json(value)
+        content_type :json
+        cache_control :no_store
+        JSON.generate(value)
+      end
+
+      # Does a change, all or nothing, and once for each Idempotency-Key. The block returns the value to send.
+      def change(status_code = 200)
+        seen = Once.fingerprint(request.request_method, request.fullpath, raw_body)
+        key = request.env["HTTP_IDEMPOTENCY_KEY"] if request.post?
+        code, body = Once.answer(key, seen) { [status_code, yield] }
+        status code
+        content_type :json
+        body
+      end
+
+      # The same for a removal: sends its id and words, so that it can be undone.
+      def removal
+        change do
+          deletion = yield
+          { id: deletion.id, what: deletion.what }
+        end
+      end
+
+      def problem(document)
+        status document[:status]
+        content_type Problem::TYPE
+        cache_control :no_store
+        JSON.generate(document)
+      end
+
+      def stale(error)
+        current = error.current.is_a?(Records::Piece) ? PiecePage.new(error.current.reload, say).to_h : Resources::Workshop.present(error.current.reload, say)
+        Problem.document(409, error.message, current: current, yours: error.yours)
+      end
+
+      def piece_page(piece) = PiecePage.new(piece.reload, say).to_h
+    end
+  end
+end

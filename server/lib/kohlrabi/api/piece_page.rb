@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    # Everything about one piece, as the contract's Piece.
+    class PiecePage
+      FIELDS = %w[name kind source notes body_colour front_colour drawer_rows].freeze
+
+      # piece: Records::Piece; say: Say.
+      def initialize(piece, say)
+        @piece = piece
+        @say = say
+        @workshop = say.workshop
+        @flip = Desk::Flips.of(piece)
+        @statement = @flip.statement(@workshop.hours_rule)
+        @turnaround = @flip.turnaround(Desk::House.today)
+        @prices = @flip.prices(@workshop).figures
+      end
+
+      def to_h
+        { id: @piece.id, ticket: @piece.ticket_text, lock_version: @piece.lock_version, fields: fields, stage: @flip.chain.stage,
+          drawing: @say.drawing(@piece), strip: @say.strip(@turnaround, ended: @flip.chain.ended?),
+          figures: said(@statement.figures), other_hours: said([@statement.hours(other), @statement.hourly_pay(other)]),
+          turnaround: said([*@turnaround.parts, @turnaround.whole]), prices: said(@prices), tape: @say.tape(tape),
+          events: events, possible_events: possible, **lists }
+      end
+
+      # Each field as it would be typed.
+      def fields
+        FIELDS.to_h { |name| [name, @piece[name].to_s] }.merge(
+          "bought_on" => @piece.bought_on&.iso8601.to_s, "doors" => @piece.doors.to_s,
+          "hours_to_come" => @say.typed_effort(@piece.seconds_to_come),
+          **%w[purchase sundries cost_to_come].to_h { |name| [name, @say.typed_money(@piece["#{name}_minor"])] },
+          **%w[width depth height leg].to_h { |name| [name, @say.typed_length(@piece["#{name}_mm"])] }
+        )
+      end
+
+      private
+
+      def other = @statement.other_rule
+      def said(figures) = figures.map { |figure| @say.figure(figure) }
+
+      def tape
+        amounts = @prices.to_h { |figure| [figure.key, figure.amount] }
+        Core::Pricing::PriceTape.new(amounts.merge(cash_in: @statement.cash_in.amount, asking: @flip.chain.asking,
+                                                   sold: @flip.sale&.price), unit: @workshop.money.unit)
+      end
+
+      # The chain as it stands: recorded events, with the purchase before them and first work read off the hours.
+      def events
+        recorded = @piece.events.to_a
+        @flip.chain.events.map do |event|
+          row = recorded.find { |record| record.kind == event.kind.to_s && record.happened_on == event.on && record.position == event.position }
+          row ? Resources::Event.present(row, @say) : read_off(event)
+        end
+      end
+
+      def read_off(event)
+        { id: nil, piece_id: @piece.id, kind: event.kind.to_s, label: event.label, on: @say.day(event.on),
+          recorded: event.kind == :bought, asking: nil, channel: nil, sale: nil, refund: nil }
+      end
+
+      def possible
+        Desk::Events.possible(@flip.chain).map { |kind| { key: kind, label: Desk::Events::KINDS.fetch(kind) } }
+      end
+
+      def lists
+        costs = @piece.costs.includes(shares: :piece)
+        work = @piece.work_entries.includes(:person, shares: :piece)
+        { costs: Resources::Cost.present(costs, @say), work: Resources::Work.present(work, @say) }
+      end
+    end
+  end
+end

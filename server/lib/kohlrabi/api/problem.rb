@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    # Problem documents (RFC 9457): what was wrong, with the field and the remedy; never a stack trace.
+    module Problem
+      TYPE = "application/problem+json"
+      TITLES = { 400 => "The request cannot be read", 403 => "Refused", 404 => "Not there", 405 => "Not possible",
+                 409 => "Changed elsewhere meanwhile", 413 => "Too large", 415 => "Not a kind of content that is taken",
+                 422 => "It cannot stand like this", 500 => "Something went wrong here" }.freeze
+
+      module_function
+
+      # errors: Array of {field:, message:}. Returns a Hash.
+      def document(status, detail, errors: [], **rest)
+        { type: "about:blank", title: TITLES.fetch(status), status: status, detail: detail, errors: errors, **rest }
+      end
+
+      # A whole Rack response, for middleware.
+      def response(status, detail)
+        [status, { "content-type" => TYPE, "cache-control" => "no-store" }, [JSON.generate(document(status, detail))]]
+      end
+
+      # The document of Desk::Refused.
+      def refused(error)
+        document(422, error.message, errors: error.refusals.map { |refusal| { field: refusal.field&.to_s, message: refusal.message } })
+      end
+    end
+  end
+end

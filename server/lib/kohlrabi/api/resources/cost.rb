@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Resources
+      # A cost with its shares.
+      class Cost < Base
+        attributes :id, :what, :category
+        said :money, :amount
+        said :day, :spent_on
+        many :shares, resource: Share
+      end
+    end
+  end
+end

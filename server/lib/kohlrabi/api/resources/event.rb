@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Resources
+      # A recorded event with what belongs to it.
+      class Event < Base
+        attributes :id, :piece_id, :kind
+        attribute(:label) { |event| Desk::Events::KINDS.fetch(event.kind) }
+        said :day, :on, from: :happened_on
+        attribute(:recorded) { true }
+        attribute(:asking) { |event| params[:say].money(event.listing&.asking_minor) }
+        attribute(:channel) { |event| event.listing&.channel || event.sale&.channel }
+        attribute(:sale) { |event| amounts(event.sale, %i[price tip fee delivery asking]) }
+        attribute(:refund) { |event| amounts(event.refund, %i[amount fee_back]) }
+
+        def amounts(row, names)
+          row && names.to_h { |name| [name, params[:say].money(row["#{name}_minor"])] }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Resources
+      # A stretch of work with its shares.
+      class Work < Base
+        attributes :id, :kind, :note
+        attribute(:label) { |entry| Core::Work::Kinds.label(entry.kind) }
+        said :effort, :effort, from: :seconds
+        said :day, :worked_on
+        attribute(:started_at) { |entry| entry.started_at&.in_time_zone(params[:say].workshop.zone)&.strftime("%H:%M") }
+        one :person, resource: Person
+        many :shares, resource: Share
+      end
+    end
+  end
+end

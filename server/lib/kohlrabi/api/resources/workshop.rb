@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Resources
+      # House rules with the people and the lists to choose from.
+      class Workshop < Base
+        attributes :currency, :length_unit, :hours_rule, :time_zone, :demo, :lock_version
+        said :money, :floor_pay, :target_pay, :sundries, :fixed_fee
+        attribute(:fee_rate) { |workshop| Desk::Percent.text(workshop.fee_rate_hundredths) }
+        attribute(:people) { Person.present(Desk::House.people, params[:say]) }
+        attribute(:lists) { Desk::Choices.all }
+      end
+    end
+  end
+end

@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      # What the core computed: Today, Books, and how a time worked is read.
+      module Answers
+        def self.registered(app)
+          app.get("/api/today") { json(Answers.today(Desk::Today.answer, say)) }
+          app.get("/api/books") { json(BooksPage.new(Desk::Books.answer(year: params[:year]), say).to_h) }
+          app.get("/api/read/effort") { json(say.effort(Core::Units::Effort.parse(params[:text]))) }
+        end
+
+        def self.today(answer, say)
+          { date: say.day(answer.date), timers: Resources::Timer.present(answer.timers, say), worked: say.effort(answer.worked),
+            entries: Resources::Work.present(answer.entries, say),
+            stages: answer.stages.map { |stage, rows, total| { stage: stage, total: total, rows: Resources::PieceRow.present(rows, say) } } }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      # A person's spreadsheet of past flips: looked at first, then taken in.
+      module Imports
+        def self.registered(app)
+          app.helpers { define_method(:spreadsheet) { Desk::Spreadsheet.new(raw_body, **Imports.options(params)) } }
+          app.post("/api/imports/check") { json(Imports.told(spreadsheet, say)) }
+          app.post("/api/imports") { change(201) { spreadsheet.take!.then { |sheet| Imports.told(sheet, say) } } }
+        end
+
+        def self.options(params)
+          { decimal: (params[:decimal] || "point").to_sym, dates: (params[:dates] || "iso").to_sym,
+            again: params[:again].to_s == "true", skip_bad: params[:skip_bad].to_s == "true" }
+        end
+
+        def self.told(sheet, say)
+          rows = sheet.outcomes.map { |outcome| row(outcome, say) }
+          { questions: sheet.questions, problems: sheet.problems, rows: rows,
+            counts: { taken: 0, bad: 0, repeat: 0 }.merge(sheet.outcomes.map(&:state).tally) }
+        end
+
+        def self.row(outcome, say)
+          told = outcome.summary
+          { row: outcome.row, name: outcome.name, state: outcome.state.to_s, problems: outcome.problems, remarks: outcome.remarks,
+            bought_on: say.day(told[:bought_on]), purchase: say.money(told[:purchase_minor]), sold_on: say.day(told[:sold_on]),
+            sale_price: say.money(told[:sale_minor]), hours: say.effort(told[:seconds]) }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+require "committee"
+require "rack"
+require "rack/deflater"
+require "rack/protection"
+require "securerandom"
+
+module Kohlrabi
+  module Api
+    # The whole Rack application: who may ask, how much, in what shape, and only then the routes.
+    module Stack
+      LOCAL = ["127.0.0.1", "localhost", "[::1]", "::1"].freeze
+      YEAR = 31_536_000
+
+      module_function
+
+      # hosts: names under which the server may be asked for.
+      def build(hosts: LOCAL)
+        Rack::Builder.new do
+          use SecurityHeaders
+          use Rack::Protection::HostAuthorization, permitted_hosts: hosts, message: "Kohlrabi does not answer under this name."
+          use SameOrigin
+          use BodyLimit
+          use Rack::Deflater, if: ->(_env, _status, headers, _body) { headers["content-type"].to_s.match?(/json|javascript|css|html|svg/) }
+          use Rack::Static, urls: ["/assets"], root: Routes::Pages::PUBLIC, header_rules: [[:all, { "cache-control" => "public, max-age=#{YEAR}, immutable" }]]
+          use Rack::Static, urls: ["/favicon.svg"], root: Routes::Pages::PUBLIC
+          use Committee::Middleware::RequestValidation, schema: Contract.schema, error_class: Contract::Error, strict: false,
+                                                        parse_response_by_content_type: true, coerce_date_times: false
+          run App
+        end.to_app
+      end
+    end
+  end
+end

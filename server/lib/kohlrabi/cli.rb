@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+require "thor"
+
+module Kohlrabi
+  # The command line, bin/kohlrabi. Each command goes through the desk, as the interface does.
+  class Cli < Thor
+    def self.exit_on_failure? = true
+
+    class_option :demo, type: :boolean, default: false, desc: "Work on the demo's data instead of your own"
+
+    desc "serve", "Serve your workshop on this machine"
+    option :port, type: :numeric, default: 4646, desc: "Port; the next free one is taken when it is busy"
+    def serve
+      open_workshop
+      Server.run(port: options[:port])
+    end
+
+    desc "demo", "Serve the invented workshop of the demo, from a folder of its own"
+    option :port, type: :numeric, default: 4647, desc: "Port; the next free one is taken when it is busy"
+    option :fresh, type: :boolean, default: false, desc: "Lay the demo anew, dated from today; what you tried in it is lost"
+    def demo
+      FileUtils.rm_rf(Folder.path(demo: true)) if options[:fresh]
+      Records::Database.open(Folder.database(demo: true))
+      unless Records::Piece.exists?
+        say "Laying out the demo workshop …"
+        Desk::Demo.load { |done, of| progress("pieces", done, of) }
+      end
+      Server.run(port: options[:port])
+    end
+
+    desc "import FILE", "Take in a spreadsheet of past flips (docs/formats/flips-csv.md)"
+    option :skip_bad, type: :boolean, default: false, desc: "Take the good rows and leave bad ones and unknown columns out"
+    option :again, type: :boolean, default: false, desc: "Take rows whose name and date are there already"
+    def import(file)
+      fail_with("There is no file #{file}.") unless File.file?(file)
+      open_workshop
+      sheet = Desk::Spreadsheet.new(File.binread(file), again: options[:again], skip_bad: options[:skip_bad])
+      tell(sheet)
+      sheet.take! { |done, of| progress("flips", done, of) }
+      taken = sheet.outcomes.count { |outcome| outcome.state == :taken }
+      say "#{taken} #{taken == 1 ? 'flip' : 'flips'} taken in, #{sheet.outcomes.size - taken} left out."
+    rescue Core::Refusal => e
+      fail_with(e.message)
+    rescue Desk::Refused
+      fail_with("Nothing was taken in. Mend the file, or leave the bad rows out with --skip-bad.")
+    end
+
+    desc "report", "All flips and their totals as JSON (docs/formats/report-json.md)"
+    option :json, type: :boolean, default: true, desc: "JSON on standard output"
+    option :year, type: :string, desc: "Only flips sold in that year"
+    def report
+      year = options[:year]
+      fail_with("“#{year}” is not a year. Write four digits, such as 2026.") if year && !year.match?(/\A\d{4}\z/)
+      open_workshop
+      puts JSON.pretty_generate(Desk::Report.build(year: year))
+      left_out = year ? Desk::Report.left_out(year) : 0
+      warn "#{left_out} kept, given away or scrapped in #{year} are not in a report by date of sale." if left_out.positive?
+    end
+
+    desc "doctor", "Compute every flip anew and compare it with what is stored"
+    option :mend, type: :boolean, default: false, desc: "Write the stored figures anew"
+    def doctor
+      open_workshop
+      Desk::Doctor.mend if options[:mend]
+      findings = Desk::Doctor.examine { |done, of| progress("flips", done, of) }
+      findings.each { |finding| say finding }
+      fail_with("#{findings.size} findings. Stored figures are written anew with --mend.") if findings.any?
+      say "All is well: #{Records::Piece.count} flips, every figure as computed."
+    end
+
+    no_commands do
+      def open_workshop
+        Records::Database.open(Folder.database(demo: options[:demo]))
+      end
+
+      def tell(sheet)
+        sheet.problems.each { |problem| say problem }
+        sheet.outcomes.each do |outcome|
+          details = outcome.problems + outcome.remarks
+          word = { taken: "taken", bad: "wrong", repeat: "a repeat, left out (--again takes it)" }.fetch(outcome.state)
+          say "Row #{outcome.row}, #{outcome.name.empty? ? 'no name' : outcome.name}: #{[word, *details].join('; ')}"
+        end
+      end
+
+      def progress(what, done, of)
+        $stderr.print "\r#{done} of #{of} #{what}#{"\n" if done == of}" if $stderr.tty?
+      end
+
+      def fail_with(message)
+        warn message
+        exit 1
+      end
+    end
+  end
+end

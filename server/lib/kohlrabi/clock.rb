@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  # The one place where the server asks what time it is; specs set it.
+  module Clock
+    class << self
+      attr_writer :source
+
+      # The present instant, UTC.
+      def now = (@source || -> { Time.now }).call.utc
+    end
+  end
+end

@@ -1,0 +1,110 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # Dated events of a flip: recorded, corrected, undone. Every change has the whole chain checked anew.
+    module Events
+      KINDS = Core::Costing::Event::LABELS.except(:bought).transform_keys(&:to_s).freeze
+
+      module_function
+
+      # given: Hash as in the contract's EventInput. Returns the event. Raises Refused, Missing.
+      def create(piece_id, given)
+        Records::Base.transaction do
+          piece = Finder.find(Records::Piece, piece_id)
+          kind = given["kind"]
+          event = Records::Event.new(piece: piece, kind: kind, **read(given, kind, new: true))
+          check_chain(piece, event)
+          event.save!
+          Summaries.refresh([piece.id])
+          event
+        end
+      end
+
+      # Corrects date and amounts; the kind stays.
+      def update(id, given)
+        Records::Base.transaction do
+          event = Finder.find(Records::Event, id)
+          event.assign_attributes(read(given, event.kind, event: event))
+          check_chain(event.piece, event)
+          event.save!
+          Summaries.refresh([event.piece_id])
+          event
+        end
+      end
+
+      # Takes the event back. Raises Refused when a later event rests on it.
+      def remove(id)
+        event = Finder.find(Records::Event, id)
+        Removal.of([event], what: "#{KINDS.fetch(event.kind)} taken back")
+      end
+
+      # The kinds of event that may come next, most likely first, given the chain as it stands.
+      def possible(chain)
+        return ["refunded"] if chain.stage == "sold"
+        return [] if chain.ended?
+
+        open = %w[first_work ready listed].select { |kind| chain.find(kind.to_sym).nil? || (kind == "first_work" && chain.first_work_inferred?) }
+        open = open.drop_while { |kind| Core::Costing::Event::RANKS.fetch(kind.to_sym) <= chain.events.last.rank }
+        open + (chain.find(:listed) ? %w[price_changed] : []) + %w[sold kept given_away scrapped]
+      end
+
+      def read(given, kind, new: false, event: nil)
+        reading = Reading.new(given, House.workshop)
+        reading.date(:on, into: :happened_on, what: KINDS.fetch(kind), required: false)
+        details = details(reading, kind, event, new: new)
+        values = reading.done!.slice(:happened_on)
+        details ? values.merge(details) : values
+      end
+      private_class_method :read
+
+      # The row that stands beside the event: a listing, a sale or a refund.
+      def details(reading, kind, event, new:)
+        case kind
+        when "listed", "price_changed" then listing(reading, kind, event, new: new)
+        when "sold" then sale(reading, event, new: new)
+        when "refunded" then refund(reading, event, new: new)
+        end
+      end
+      private_class_method :details
+
+      def listing(reading, kind, event, new:)
+        reading.money(:asking, required: kind == "price_changed" && new)
+        reading.text(:channel, max: 80)
+        row = event&.listing || Records::Listing.new
+        row.assign_attributes(reading.values.slice(:asking_minor, :channel))
+        { listing: row }
+      end
+      private_class_method :listing
+
+      def sale(reading, event, new:)
+        reading.money(:price, required: new)
+        %i[tip fee delivery].each { |field| reading.money(field) }
+        reading.text(:channel, max: 80)
+        row = event&.sale || Records::Sale.new
+        row.assign_attributes(reading.values.slice(:price_minor, :tip_minor, :fee_minor, :delivery_minor, :channel))
+        { sale: row }
+      end
+      private_class_method :sale
+
+      def refund(reading, event, new:)
+        reading.money(:amount, required: new)
+        reading.money(:fee_back)
+        row = event&.refund || Records::Refund.new
+        row.assign_attributes(reading.values.slice(:amount_minor, :fee_back_minor))
+        { refund: row }
+      end
+      private_class_method :refund
+
+      # Builds the chain with the event in it before anything is written.
+      def check_chain(piece, event)
+        others = piece.events.reject { |other| other.id == event.id }
+        event.position ||= others.map(&:position).max.to_i + 1
+        Core::Costing::Chain.new(bought_on: piece.bought_on, events: Flip.core_events([*others, event]))
+      rescue Core::Refusal => e
+        raise Refused.new([e])
+      end
+      private_class_method :check_chain
+    end
+  end
+end

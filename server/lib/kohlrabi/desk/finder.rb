@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # Finds live records by id, or says that they are missing.
+    module Finder
+      NAMES = { Records::Piece => "piece", Records::Event => "event", Records::Cost => "cost",
+                Records::WorkEntry => "hours entry", Records::Timer => "timer", Records::Person => "person",
+                Records::Deletion => "removal" }.freeze
+
+      module_function
+
+      # Raises Missing.
+      def find(model, id)
+        scope = model.respond_to?(:live) ? model.live : model
+        scope.find_by(id: id) or raise Missing.new(NAMES.fetch(model), id)
+      end
+
+      # Live pieces by id, in the order given. Raises Missing for the first that is not there.
+      def pieces(ids)
+        found = Records::Piece.live.where(id: ids).index_by(&:id)
+        ids.map { |id| found[id] or raise Missing.new("piece", id) }
+      end
+    end
+  end
+end

@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # House rules: currency, units, pay targets, hours that count, time zone, fees, sundries, and who works here.
+    module House
+      module_function
+
+      def workshop = Records::Workshop.first!
+
+      # Today's local calendar date in the workshop.
+      def today = workshop.date_of(Clock.now)
+
+      def people = Records::Person.order(:id).to_a
+
+      # given: Hash as in the contract's HouseRulesChange. Returns the workshop. Raises Refused, Stale.
+      def update(given)
+        workshop = self.workshop
+        values = read(given, workshop)
+        check_currency(workshop, values)
+        Locking.save(workshop, given, values) { |record| check_pays(record) }
+        workshop
+      end
+
+      # Adds a person. Raises Refused when the name is empty or taken.
+      def add_person(given)
+        Records::Person.create!(name: person_name(given, Records::Person.new))
+      end
+
+      def rename_person(id, given)
+        person = Finder.find(Records::Person, id)
+        person.update!(name: person_name(given, person))
+        person
+      end
+
+      def read(given, workshop)
+        reading = Reading.new(given, workshop)
+        reading.with(:currency) { |raw| Core::Units::Currency.find(raw).code }
+        reading.choice(:length_unit, %w[mm in])
+        reading.choice(:hours_rule, %w[bench all])
+        reading.with(:time_zone) { |raw| zone(raw) }
+        %i[floor_pay target_pay sundries fixed_fee].each { |field| reading.money(field) }
+        reading.with(:fee_rate, into: :fee_rate_hundredths) { |raw| Percent.parse(raw) }
+        reading.done!
+      end
+      private_class_method :read
+
+      def zone(name)
+        return name if ActiveSupport::TimeZone[name]
+
+        raise Core::Refusal.new("“#{Core::Units::Numerals.clip(name)}” is not a time zone.", "Choose one of the list.")
+      end
+      private_class_method :zone
+
+      def check_currency(workshop, values)
+        return if values.fetch(:currency, workshop.currency) == workshop.currency
+        return unless money_recorded?
+
+        raise Refused.new([Core::Refusal.new("The currency cannot change once money is recorded.",
+                                             "Keep #{workshop.currency}, or start another workshop.", field: :currency)])
+      end
+      private_class_method :check_currency
+
+      def money_recorded?
+        [Records::Cost, Records::Sale, Records::Piece.where.not(purchase_minor: nil),
+         Records::Listing.where.not(asking_minor: nil)].any?(&:exists?)
+      end
+      private_class_method :money_recorded?
+
+      def check_pays(workshop)
+        Core::Pricing::CostAndPay.check_pays(workshop.floor_pay_minor, workshop.target_pay_minor)
+      end
+      private_class_method :check_pays
+
+      def person_name(given, person)
+        reading = Reading.new(given, workshop)
+        name = reading.text(:name, max: 40, required: true)
+        reading.done!
+        taken = Records::Person.where(name: name).where.not(id: person.id).exists?
+        raise Refused.new([Core::Refusal.new("#{name} is here already.", "Give another name.", field: :name)]) if taken
+
+        name
+      end
+      private_class_method :person_name
+    end
+  end
+end

@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # One piece in a list, from its record and its summary alone.
+    class ListRow
+      EVENTS = { first_work: :started_on, ready: :ready_on, listed: :listed_on }.freeze
+      # Which events must have happened by a stage even where their date is not known.
+      REACHED = { "on the bench" => :first_work, "ready" => :ready, "listed" => :listed }.freeze
+
+      attr_reader :piece, :summary
+
+      def initialize(piece, workshop, today)
+        @piece = piece
+        @summary = piece.summary
+        @workshop = workshop
+        @today = today
+      end
+
+      # Seconds by the house rule, nil when none were recorded.
+      def seconds = @workshop.hours_rule == "all" ? summary.all_seconds : summary.bench_seconds
+
+      # Minor units an hour as Rational; nil when undefined.
+      def hourly_pay
+        Rational(summary.cash_profit_minor * 3600, seconds) if summary.cash_profit_minor && seconds&.positive?
+      end
+
+      def turnaround = @turnaround ||= Core::Costing::Turnaround.new(chain, today: @today)
+
+      # The price to aim for while the piece is in hand: asking where it is listed, else target, else break-even.
+      # Returns [label, minor units] or nil.
+      def price
+        return if chain.ended?
+        return ["asking", summary.asking_minor] if summary.asking_minor
+
+        figure = [prices.target, prices.break_even].find(&:amount)
+        figure && [figure.key == :target ? "target" : "break-even", figure.amount]
+      end
+
+      private
+
+      def chain
+        @chain ||= Core::Costing::Chain.new(bought_on: piece.bought_on, events: events)
+      end
+
+      def events
+        stage = summary.stage
+        list = EVENTS.filter_map do |kind, column|
+          on = summary[column]
+          Core::Costing::Event.new(kind: kind, on: on) if on || REACHED[stage] == kind
+        end
+        ending = stage.tr(" ", "_").to_sym
+        list << Core::Costing::Event.new(kind: ending, on: summary.ended_on) if Core::Costing::Event::ENDINGS.include?(ending)
+        list
+      end
+
+      def prices
+        @prices ||= Core::Pricing::CostAndPay.new(
+          costs: summary.cash_in_minor && (summary.cash_in_minor + piece.cost_to_come_minor.to_i),
+          seconds: (seconds.to_i + piece.seconds_to_come.to_i if seconds || piece.seconds_to_come),
+          fee_rate: @workshop.fee_rate || 0, fixed: @workshop.fixed_fee_minor.to_i,
+          floor_pay: @workshop.floor_pay_minor, target_pay: @workshop.target_pay_minor
+        )
+      end
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # Removing and bringing back. One act hides any number of records under one id; undo restores exactly those.
+    module Removal
+      MODELS = [Records::Piece, Records::Event, Records::Cost, Records::WorkEntry, Records::Timer].freeze
+
+      module_function
+
+      # Hides records. what: said to the person, "Cost removed". Returns the Deletion.
+      def of(records, what:)
+        Records::Base.transaction do
+          deletion = Records::Deletion.create!(what: what)
+          pieces = records.flat_map { |record| touched(record) }
+          records.each { |record| record.update_columns(deletion_id: deletion.id, updated_at: Clock.now) }
+          Summaries.refresh(pieces)
+          deletion
+        end
+      end
+
+      # Brings back what a removal hid. Raises Missing, or Refused when it no longer fits what has happened since.
+      def undo(id)
+        Records::Base.transaction do
+          deletion = Finder.find(Records::Deletion, id)
+          raise Refused.new([Core::Refusal.new("This was undone already.")]) if deletion.undone_at
+
+          records = MODELS.flat_map { |model| model.where(deletion_id: deletion.id).to_a }
+          records.each { |record| record.update_columns(deletion_id: nil, updated_at: Clock.now) }
+          recheck_days(records)
+          deletion.update!(undone_at: Clock.now)
+          Summaries.refresh(records.flat_map { |record| touched(record) })
+          deletion
+        end
+      rescue ActiveRecord::RecordNotUnique
+        raise Refused.new([Core::Refusal.new("It cannot come back: something has taken its place since.", "Undo that first.")])
+      end
+
+      def touched(record)
+        case record
+        when Records::Piece then [record.id]
+        when Records::Event then [record.piece_id]
+        when Records::Cost, Records::WorkEntry then record.shares.map(&:piece_id)
+        else []
+        end
+      end
+      private_class_method :touched
+
+      def recheck_days(records)
+        records.grep(Records::WorkEntry).each { |entry| Work.check_day(entry) }
+      end
+      private_class_method :recheck_days
+    end
+  end
+end

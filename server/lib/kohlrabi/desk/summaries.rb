@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # Keeps one row of figures a flip, written in the transaction of the change that altered them. It holds both
+    # hours rules and no price target, so that no house rule makes it stale.
+    module Summaries
+      BATCH = 500
+      FIGURES = %w[stage started_on ready_on listed_on ended_on asking_minor cash_in_minor receipts_minor cash_profit_minor
+                   bench_seconds all_seconds turnaround_days live].freeze
+
+      module_function
+
+      # Computes anew and stores the rows of the pieces. Raises Refused when a piece's events cannot stand,
+      # so that the change that led to it is rolled back.
+      def refresh(piece_ids)
+        Array(piece_ids).uniq.each_slice(BATCH) do |ids|
+          now = Clock.now
+          rows = compute(ids).map { |id, figures| figures.merge("piece_id" => id, "created_at" => now, "updated_at" => now) }
+          Records::FlipSummary.upsert_all(rows, unique_by: :piece_id, update_only: FIGURES.map(&:to_sym), record_timestamps: true) if rows.any?
+        end
+      rescue Core::Refusal => e
+        raise Refused.new([e])
+      end
+
+      # Hash of piece id => figures, computed by the core from the records.
+      def compute(ids)
+        pieces = Records::Piece.where(id: ids).to_a
+        Flips.load(pieces).to_h { |flip| [flip.piece.id, figures(flip)] }
+      end
+
+      def figures(flip)
+        statement = flip.statement("bench")
+        chain = flip.chain
+        { "stage" => chain.stage, "started_on" => chain.on(:first_work), "ready_on" => chain.on(:ready),
+          "listed_on" => chain.on(:listed), "ended_on" => chain.ending&.on, "asking_minor" => chain.asking,
+          "cash_in_minor" => statement.cash_in.amount, "receipts_minor" => statement.receipts.amount,
+          "cash_profit_minor" => statement.cash_profit.amount,
+          "bench_seconds" => flip.work.bench, "all_seconds" => flip.work.all,
+          "turnaround_days" => flip.turnaround(Date.new(9999)).whole.amount, "live" => flip.piece.deletion_id.nil? }
+      end
+      private_class_method :figures
+    end
+  end
+end

@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+require "csv"
+
+module Kohlrabi
+  module Formats
+    # Reads a CSV (RFC 4180) row by row, so that one broken row does not spoil the others. Takes a byte-order mark,
+    # semicolons or tabs for commas, and Unix, Windows or old line ends.
+    class CsvRows
+      Row = Struct.new(:number, :cells, :problem, keyword_init: true)
+      SEPARATORS = [",", ";", "\t"].freeze
+      LONGEST = 200 # lines that one quoted cell may run over before it counts as never closed
+
+      attr_reader :header, :rows
+
+      # bytes: the file. Raises Core::Refusal when it is not UTF-8 text or has no header row.
+      def initialize(bytes)
+        text = bytes.dup.force_encoding(Encoding::UTF_8).delete_prefix("\uFEFF")
+        refuse("The file is not UTF-8 text.", "Save it as “CSV UTF-8” and try again.") unless text.valid_encoding? && !text.include?("\0")
+
+        @lines = text.gsub(/\r\n?/, "\n").lines
+        @lines.shift while @lines.first&.strip&.empty?
+        refuse("The file is empty.", "Its first row must name the columns.") if @lines.empty?
+        @separator = SEPARATORS.max_by { |mark| @lines.first.count(mark) }
+        read
+      end
+
+      private
+
+      def read
+        number = 1
+        @rows = []
+        until @lines.empty?
+          row = next_row(number)
+          number += 1
+          @rows << row if row.problem || row.cells.any? { |cell| !cell.to_s.strip.empty? }
+        end
+        @header = @rows.shift
+        refuse("The header row cannot be read: #{@header.problem}", "Mend it and try again.") if @header.problem
+      end
+
+      # Takes as many lines as the row runs over; a row that never closes its quotes costs only its first line.
+      def next_row(number)
+        (1..[LONGEST, @lines.size].min).each do |count|
+          cells = CSV.parse_line(@lines.first(count).join, col_sep: @separator) || []
+          @lines.shift(count)
+          return Row.new(number: number, cells: cells)
+        rescue CSV::MalformedCSVError => e
+          return broken(number, e.message) unless e.message.match?(/Unclosed/)
+        end
+        broken(number, "a quotation mark is opened and never closed")
+      end
+
+      def broken(number, message)
+        @lines.shift
+        Row.new(number: number, cells: [], problem: "The row is broken: #{message.sub(/ in line \d+\.?\z/, '')}.")
+      end
+
+      def refuse(problem, remedy)
+        raise Core::Refusal.new(problem, remedy, field: :file)
+      end
+    end
+  end
+end

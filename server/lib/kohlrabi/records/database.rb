@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # Opens the workshop's one SQLite file, safely set, and brings it to the current shape.
+    module Database
+      MIGRATIONS = File.join(ROOT, "server/db/migrate")
+
+      module_function
+
+      # file: path of the database. Every acknowledged write is on disk (WAL with synchronous FULL).
+      # Transactions begin immediate, so that what was read in one still holds when it writes.
+      def open(file)
+        ActiveRecord.default_timezone = :utc
+        ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: file, timeout: 10_000, pool: 8,
+                                                default_transaction_mode: :immediate,
+                                                pragmas: { foreign_keys: true, journal_mode: :wal, synchronous: :full })
+        migrate
+        Workshop.first || Workshop.begin!
+      end
+
+      def migrate
+        ActiveRecord::Migration.verbose = false
+        ActiveRecord::MigrationContext.new(MIGRATIONS).migrate
+      end
+
+      def close
+        ActiveRecord::Base.remove_connection
+      end
+    end
+  end
+end

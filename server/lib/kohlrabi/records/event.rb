@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # A dated event of a flip. What belongs to a listing, sale or refund stands in a row of its own beside it.
+    class Event < Base
+      include Removable
+
+      belongs_to :piece
+      has_one :listing, autosave: true
+      has_one :sale, autosave: true
+      has_one :refund, autosave: true
+
+      before_validation(on: :create) { self.position ||= Event.where(piece_id: piece_id).maximum(:position).to_i + 1 }
+    end
+  end
+end

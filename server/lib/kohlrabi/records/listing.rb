@@ -1,0 +1,10 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # An asking price, set or changed by an event.
+    class Listing < Base
+      belongs_to :event
+    end
+  end
+end

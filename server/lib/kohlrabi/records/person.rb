@@ -1,0 +1,10 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # Somebody who works here.
+    class Person < Base
+      validates :name, presence: true, uniqueness: true
+    end
+  end
+end

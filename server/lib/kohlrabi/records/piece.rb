@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # A piece of furniture and the flip made of it.
+    class Piece < Base
+      include Removable
+
+      has_many :events, -> { live.order(:position) }, inverse_of: :piece
+      has_many :cost_shares
+      has_many :costs, -> { live.order(:spent_on, :id) }, through: :cost_shares
+      has_many :work_shares
+      has_many :work_entries, -> { live.order(:worked_on, :id) }, through: :work_shares
+      has_one :summary, class_name: "Kohlrabi::Records::FlipSummary"
+
+      validates :name, presence: true
+
+      before_validation(on: :create) { self.ticket ||= Piece.maximum(:ticket).to_i + 1 }
+
+      # "K-041"
+      def ticket_text = format("K-%03d", ticket)
+    end
+  end
+end

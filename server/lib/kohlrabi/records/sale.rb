@@ -1,0 +1,10 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # What a sale brought and took.
+    class Sale < Base
+      belongs_to :event
+    end
+  end
+end

@@ -1,0 +1,14 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # A running timer: at most one a person. It is a row, so it outlives browser and server.
+    class Timer < Base
+      include Removable
+
+      belongs_to :person
+      has_many :timer_pieces
+      has_many :pieces, through: :timer_pieces
+    end
+  end
+end

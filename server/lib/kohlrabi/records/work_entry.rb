@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # Work by one person, of one kind, on one piece or several together. worked_on may be unknown (imports).
+    class WorkEntry < Base
+      include Removable
+
+      belongs_to :person
+      has_many :shares, -> { order(:id) }, class_name: "Kohlrabi::Records::WorkShare", inverse_of: :work_entry
+    end
+  end
+end

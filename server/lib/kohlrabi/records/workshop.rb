@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # The one workshop with its house rules. Pay, fees and sundries are empty until somebody sets them.
+    class Workshop < Base
+      validates :currency, :time_zone, presence: true
+      validates :length_unit, inclusion: { in: %w[mm in] }
+      validates :hours_rule, inclusion: { in: %w[bench all] }
+
+      # A new workshop with one person in it.
+      def self.begin!
+        transaction do
+          Person.create!(name: "Me") unless Person.exists?
+          create!(currency: "EUR", length_unit: "mm", hours_rule: "bench", time_zone: "Etc/UTC")
+        end
+      end
+
+      def money = Core::Units::Currency.find(currency)
+      def zone = ActiveSupport::TimeZone[time_zone]
+
+      # The local calendar date of an instant.
+      def date_of(instant) = instant.in_time_zone(zone).to_date
+
+      # Fee rate as a Rational of the price; nil when none is set.
+      def fee_rate = fee_rate_hundredths && Rational(fee_rate_hundredths, 10_000)
+    end
+  end
+end
