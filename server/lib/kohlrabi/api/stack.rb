@@ -19,8 +19,9 @@ module Kohlrabi
       def build(hosts: LOCAL)
         Rack::Builder.new do
           use SecurityHeaders
-          use Rack::Protection::HostAuthorization, permitted_hosts: hosts, message: "Kohlrabi does not answer under this name."
-          use SameOrigin
+          use Rack::Protection::HostAuthorization, permitted_hosts: hosts, logging: false,
+                                                      message: "Kohlrabi does not answer under this name."
+          use SameOrigin, logging: false
           use BodyLimit
           use Rack::Deflater, if: ->(_env, _status, headers, _body) { headers["content-type"].to_s.match?(/json|javascript|css|html|svg/) }
           use Rack::Static, urls: ["/assets"], root: Routes::Pages::PUBLIC, header_rules: [[:all, { "cache-control" => "public, max-age=#{YEAR}, immutable" }]]

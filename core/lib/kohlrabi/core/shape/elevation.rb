@@ -147,7 +147,9 @@ module Kohlrabi
           bottom = height - wheel
           box(:body, 0, 0, post, bottom)
           box(:body, width - post, 0, post, bottom)
-          each_slot(bottom, @drawn[:shelves], (bottom / @drawn[:shelves]) * 0.8) { |y, tall, _| box(:top, 0, y, width, tall) }
+          shelves = [@drawn[:shelves], 2].max
+          gap = bottom * (1 - (shelves * 0.05)) / (shelves - 1)
+          each_slot(bottom, shelves, gap) { |y, tall, _| box(:top, 0, y, width, tall) }
           [post, width - post].each { |x| wheel(x, height - (wheel / 2), wheel / 2) }
         end
 

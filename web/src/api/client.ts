@@ -1,0 +1,68 @@
+// Speaks to the server by the contract. A POST carries a key of its own, so that a repeat after a lost answer
+// counts once; an answer that is not good becomes a ProblemError with the server's words.
+import createClient from "openapi-fetch";
+import type { paths } from "./schema";
+import type { Problem } from "./types";
+
+export class ProblemError extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+  }
+
+  // What is wrong, by field.
+  get fields(): Record<string, string> {
+    return Object.fromEntries(this.problem.errors.filter((e) => e.field).map((e) => [e.field as string, e.message]));
+  }
+}
+
+const AGAIN = [400, 1500]; // ms to wait before asking again when no answer came
+
+async function persistentFetch(request: Request): Promise<Response> {
+  for (const wait of AGAIN) {
+    try {
+      return await fetch(request.clone());
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, wait));
+    }
+  }
+  return fetch(request);
+}
+
+function key(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  return Array.from(bytes, (byte) => byte.toString(16).padStart(2, "0")).join("");
+}
+
+export const api = createClient<paths>({ fetch: persistentFetch });
+
+api.use({
+  onRequest({ request }) {
+    if (request.method === "POST") request.headers.set("Idempotency-Key", key());
+    return request;
+  },
+});
+
+const unreachable: Problem = {
+  type: "about:blank",
+  title: "No answer",
+  status: 503,
+  detail: "The server does not answer. Is it still running? Nothing was saved.",
+  errors: [],
+};
+
+// Waits for an answer and returns its data, or throws ProblemError.
+export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  let settled;
+  try {
+    settled = await answer;
+  } catch {
+    throw new ProblemError(unreachable);
+  }
+  if (settled.response.ok) return settled.data as T;
+  const problem = settled.error as Problem | undefined;
+  throw new ProblemError(
+    problem?.detail
+      ? problem
+      : { ...unreachable, status: settled.response.status, detail: `The server answered ${settled.response.status}.` },
+  );
+}

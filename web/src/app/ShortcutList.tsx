@@ -1,0 +1,38 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import { SHORTCUTS } from "./shortcuts";
+
+export default function ShortcutList({ onClose }: { onClose: () => void }) {
+  return (
+    <Dialog open onClose={onClose} maxWidth="xs" aria-labelledby="keys">
+      <DialogTitle id="keys">Keys</DialogTitle>
+      <DialogContent>
+        <Box
+          component="dl"
+          sx={{ m: 0, display: "grid", gridTemplateColumns: "auto 1fr", gap: 1.25, alignItems: "baseline" }}
+        >
+          {SHORTCUTS.map(([key, what]) => (
+            <Box key={key} sx={{ display: "contents" }}>
+              <Box
+                component="dt"
+                sx={{ fontWeight: 600, borderBottom: 2, borderColor: "primary.main", justifySelf: "start", px: 0.5 }}
+              >
+                {key}
+              </Box>
+              <Box component="dd" sx={{ m: 0 }}>
+                {what}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,55 @@
+// Starting a timer: for which piece or pieces, and what kind of work.
+import { api, ask } from "../api/client";
+import { usePieces, useToday, useWorkshop } from "../api/queries";
+import { FormDialog } from "../kit/FormDialog";
+import { useUndo } from "./undo";
+
+export default function StartTimer({ pieceId, onClose }: { pieceId: number | null; onClose: () => void }) {
+  const workshop = useWorkshop();
+  const today = useToday();
+  const pieces = usePieces({ view: "in_hand", per: 100 });
+  const { done } = useUndo();
+  if (!workshop.data || !today.data || !pieces.data) return null;
+  const busy = new Set(today.data.timers.map((timer) => timer.person.id));
+  const free = workshop.data.people.find((person) => !busy.has(person.id)) ?? workshop.data.people[0];
+  return (
+    <FormDialog
+      title="Start a timer"
+      submit="Start timer"
+      initial={{ kind: "sanding", person_id: String(free?.id ?? "") }}
+      initialPieces={pieceId ? [{ piece_id: pieceId, weight: "" }] : []}
+      fields={[
+        { name: "pieces", label: "Pieces worked on", kind: "pieces", weights: false },
+        {
+          name: "kind",
+          label: "Kind of work",
+          kind: "select",
+          options: workshop.data.lists.work_kinds.map((kind) => ({ key: kind.key, label: kind.label })),
+        },
+        {
+          name: "person_id",
+          label: "Who",
+          kind: "select",
+          hidden: workshop.data.people.length < 2,
+          options: workshop.data.people.map((person) => ({ key: String(person.id), label: person.name })),
+        },
+      ]}
+      onClose={onClose}
+      onSubmit={async (values, shares) => {
+        const timer = await ask(
+          api.POST("/api/timers", {
+            body: {
+              kind: values.kind ?? "",
+              person_id: Number(values.person_id),
+              piece_ids: shares.map((share) => share.piece_id),
+            },
+          }),
+        );
+        done(`Timer started: ${timer.label.toLowerCase()}`, () =>
+          ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } })),
+        );
+        onClose();
+      }}
+    />
+  );
+}

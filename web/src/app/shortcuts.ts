@@ -1,0 +1,35 @@
+// One-key shortcuts; never while somebody is typing or a dialog is open.
+import { useEffect } from "react";
+
+export const SHORTCUTS: [string, string][] = [
+  ["1", "Today"],
+  ["2", "Floor"],
+  ["3", "Books"],
+  ["4", "House rules"],
+  ["n", "Record a new piece"],
+  ["t", "Start a timer, or stop the running one"],
+  ["/", "Find a piece"],
+  ["Ctrl+Z", "Take back what was just done"],
+  ["?", "This list"],
+];
+
+export function typing(event: KeyboardEvent): boolean {
+  const target = event.target as HTMLElement | null;
+  return !!target?.closest?.(
+    "input, textarea, select, [contenteditable], [role=dialog], [role=combobox], [role=listbox]",
+  );
+}
+
+export function useShortcuts(actions: Record<string, () => void>) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || typing(event)) return;
+      const action = actions[event.key];
+      if (!action) return;
+      event.preventDefault();
+      action();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [actions]);
+}

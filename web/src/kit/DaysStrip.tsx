@@ -1,0 +1,119 @@
+// The days strip: bought to sold on a scale of days. Parts differ by pattern as well as colour:
+// waiting hatched, bench solid, drying dotted, market outlined; a pin marks today while it runs.
+import Box from "@mui/material/Box";
+import { useId } from "react";
+import { useWidth } from "./useWidth";
+import type { DaysStrip as Strip } from "../api/types";
+
+const STEPS = [1, 2, 7, 14, 28, 56, 91, 182, 364];
+const LINE = "var(--k-palette-text-secondary)";
+
+// The longest strip decides the scale that strips side by side share.
+export function daysScale(strips: Strip[]): number {
+  return Math.max(7, ...strips.map((strip) => strip.days ?? 0));
+}
+
+type Props = { strip: Strip; scale: number; end?: string };
+
+// scale: days on the whole width; most: px it may take; end: a word set beside the end, such as "sold".
+export function DaysStrip({ most = 420, ...rest }: Props & { most?: number }) {
+  const [ref, width] = useWidth();
+  return (
+    <Box ref={ref} sx={{ maxWidth: most }}>
+      {width > 0 && <Strips {...rest} width={width} />}
+    </Box>
+  );
+}
+
+function Strips({ strip, scale, end, width }: Props & { width: number }) {
+  const id = useId().replace(/[^\w-]/g, "");
+  const room = end ? 62 : 10;
+  const x = (day: number) => 2 + (day / scale) * (width - room - 4);
+  const step = STEPS.find((days) => scale / days <= 4.5) ?? 364;
+  const ticks = Array.from({ length: Math.floor(scale / step) + 1 }, (_, place) => place * step);
+  const last = x(strip.days ?? 0);
+  if (strip.days === null) {
+    return (
+      <Box component="span" sx={{ color: "text.secondary" }}>
+        days not known
+      </Box>
+    );
+  }
+  const fills = {
+    waiting: `url(#${id}-wait)`,
+    bench: "var(--k-palette-primary-main)",
+    drying: `url(#${id}-dry)`,
+    market: `url(#${id}-sell)`,
+  };
+  const edges = {
+    waiting: LINE,
+    bench: "var(--k-palette-primary-main)",
+    drying: "var(--k-palette-warning-main)",
+    market: "var(--k-palette-secondary-main)",
+  };
+  return (
+    <Box
+      component="svg"
+      width={width}
+      height={42}
+      role="img"
+      aria-label={strip.description}
+      sx={{ display: "block", overflow: "visible" }}
+    >
+      <defs>
+        <pattern id={`${id}-wait`} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="6" height="6" fill="var(--k-palette-background-paper)" />
+          <path d="M0 0v6" stroke={LINE} strokeWidth="1.6" opacity="0.55" />
+        </pattern>
+        <pattern id={`${id}-dry`} width="5" height="5" patternUnits="userSpaceOnUse">
+          <circle cx="2.5" cy="2.5" r="1.1" fill="var(--k-palette-warning-main)" />
+        </pattern>
+        <pattern id={`${id}-sell`} width="6" height="6" patternUnits="userSpaceOnUse">
+          <rect width="6" height="6" fill="var(--k-palette-secondary-main)" opacity="0.14" />
+        </pattern>
+      </defs>
+      {strip.parts.map((part) => (
+        <rect
+          key={`${part.lane}${part.from}`}
+          x={x(part.from)}
+          y={8}
+          width={Math.max(x(part.to) - x(part.from), 2)}
+          height={14}
+          fill={fills[part.lane]}
+          stroke={edges[part.lane]}
+          strokeWidth={part.lane === "waiting" ? 0.7 : 1.2}
+        >
+          <title>{part.label}</title>
+        </rect>
+      ))}
+      {!strip.ended && (
+        <g stroke="var(--k-palette-text-primary)" fill="var(--k-palette-text-primary)">
+          <path d={`M${last} 4v22`} strokeWidth={1.6} />
+          <circle cx={last} cy={4} r={2.6} />
+        </g>
+      )}
+      {end && (
+        <text
+          x={last + 6}
+          y={20}
+          fontSize={14}
+          fontFamily="Barlow Condensed"
+          fontWeight={600}
+          fill="var(--k-palette-secondary-main)"
+        >
+          {end}
+        </text>
+      )}
+      <g stroke={LINE} fill={LINE} fontFamily="Barlow Condensed" fontSize={11}>
+        {ticks.map((day) => (
+          <g key={day}>
+            <path d={`M${x(day)} 26v5`} strokeWidth={0.9} />
+            <text x={x(day)} y={41} stroke="none" textAnchor={day === 0 ? "start" : "middle"}>
+              {day === 0 ? "day 0" : day}
+            </text>
+          </g>
+        ))}
+      </g>
+    </Box>
+  );
+}

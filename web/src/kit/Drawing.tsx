@@ -1,0 +1,85 @@
+// The drawing: a piece's front elevation from the polygons the core computed, in mm.
+import Box from "@mui/material/Box";
+import type { Drawing as Shape } from "../api/types";
+
+const INK = "var(--k-palette-text-primary)";
+const WOOD = "#cfa877";
+
+type Part = Shape["parts"][number];
+
+function fill(part: Part, shape: Shape): string {
+  const body = shape.body_colour ?? WOOD;
+  switch (part.role) {
+    case "front":
+    case "door":
+      return shape.front_colour ?? body;
+    case "pull":
+      return INK;
+    case "opening":
+      return "#3b3026";
+    case "glass":
+      return "#dfe8e6";
+    default:
+      return body;
+  }
+}
+
+const points = (part: Part) => part.points.map((point) => point.join(",")).join(" ");
+
+// width, height: the box in px that the drawing is fitted into. measures: draws dimension lines.
+export function Drawing({
+  shape,
+  width,
+  height,
+  measures = false,
+}: {
+  shape: Shape;
+  width: number;
+  height: number;
+  measures?: boolean;
+}) {
+  const space = measures ? 34 : 2;
+  const scale = Math.min((width - space) / shape.width, (height - space) / shape.height);
+  const [w, h] = [shape.width * scale, shape.height * scale];
+  const left = (width - space - w) / 2 + 1;
+  const top = height - space - h + 1;
+  return (
+    <Box
+      component="svg"
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label={shape.description}
+      sx={{ width, maxWidth: "100%", height: "auto", display: "block" }}
+    >
+      <g
+        transform={`translate(${left} ${top}) scale(${scale})`}
+        stroke={INK}
+        strokeWidth={1}
+        strokeDasharray={shape.to_scale ? undefined : "3 2"}
+      >
+        {shape.parts.map((part, place) => (
+          <polygon key={place} points={points(part)} fill={fill(part, shape)} vectorEffect="non-scaling-stroke" />
+        ))}
+      </g>
+      {measures && shape.to_scale && (
+        <g
+          stroke="var(--k-palette-text-secondary)"
+          fill="var(--k-palette-text-secondary)"
+          fontSize={13}
+          fontFamily="Barlow Condensed"
+        >
+          <path
+            fill="none"
+            d={`M${left} ${top + h + 10}h${w}m0 -4v8M${left} ${top + h + 6}v8M${left + w + 10} ${top}v${h}m-4 0h8M${left + w + 6} ${top}h8`}
+          />
+          <text stroke="none" textAnchor="middle" x={left + w / 2} y={top + h + 27}>
+            {shape.width_text}
+          </text>
+          <text stroke="none" textAnchor="middle" transform={`translate(${left + w + 27} ${top + h / 2}) rotate(-90)`}>
+            {shape.height_text}
+          </text>
+        </g>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,74 @@
+// One field of a form, drawn after its spec.
+import Autocomplete from "@mui/material/Autocomplete";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import InputAdornment from "@mui/material/InputAdornment";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { type Control, useController } from "react-hook-form";
+import { EffortEcho } from "./EffortEcho";
+import type { FieldSpec, Values } from "./fields";
+
+type Props = { spec: FieldSpec; control: Control<Values>; error?: string; first?: boolean };
+
+export function Field({ spec, control, error, first = false }: Props) {
+  const { field } = useController({ name: spec.name, control });
+  const value = field.value ?? "";
+  const common = {
+    label: spec.label,
+    error: !!error,
+    helperText: error ?? spec.help,
+    name: spec.name,
+    inputRef: field.ref,
+    onBlur: field.onBlur,
+    autoFocus: first,
+    autoComplete: "off",
+  };
+  const unit = spec.unit ? { endAdornment: <InputAdornment position="end">{spec.unit}</InputAdornment> } : {};
+
+  if (spec.kind === "suggest") {
+    return (
+      <Autocomplete
+        freeSolo
+        options={spec.suggestions ?? []}
+        inputValue={value}
+        value={value || null}
+        onInputChange={(_, text) => field.onChange(text)}
+        renderInput={(params) => <TextField {...params} {...common} />}
+      />
+    );
+  }
+  if (spec.kind === "colour") {
+    return (
+      <Box sx={{ display: "flex", gap: 1, alignItems: "flex-start" }}>
+        <TextField
+          {...common}
+          type="color"
+          value={value || "#cfa877"}
+          onChange={field.onChange}
+          helperText={error ?? (value ? value : "as the wood")}
+        />
+        {value && <Button onClick={() => field.onChange("")}>Clear</Button>}
+      </Box>
+    );
+  }
+  return (
+    <TextField
+      {...common}
+      value={value}
+      onChange={field.onChange}
+      select={spec.kind === "select"}
+      type={spec.kind === "date" ? "date" : "text"}
+      multiline={spec.kind === "multiline"}
+      minRows={spec.kind === "multiline" ? 3 : undefined}
+      helperText={error ?? (spec.kind === "effort" ? <EffortEcho text={value} help={spec.help} /> : spec.help)}
+      slotProps={{ input: unit, inputLabel: spec.kind === "date" ? { shrink: true } : {} }}
+    >
+      {spec.options?.map((option) => (
+        <MenuItem key={option.key} value={option.key}>
+          {option.label}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}

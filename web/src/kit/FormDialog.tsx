@@ -1,0 +1,115 @@
+// A form in a dialog: fields from their specs, the server's refusals set beside the fields they name.
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import useMediaQuery from "@mui/material/useMediaQuery";
+import { type FormEvent, type ReactNode, useId, useState } from "react";
+import { useForm } from "react-hook-form";
+import { ProblemError } from "../api/client";
+import { Field } from "./Field";
+import type { FieldSpec, ShareInput, Values } from "./fields";
+import { PiecesField } from "./PiecesField";
+
+type Props = {
+  title: string;
+  submit: string;
+  fields: FieldSpec[];
+  initial?: Values;
+  initialPieces?: ShareInput[];
+  extra?: ReactNode;
+  onClose: () => void;
+  // Throws ProblemError to keep the form open with what is wrong.
+  onSubmit: (values: Values, pieces: ShareInput[]) => Promise<void>;
+};
+
+export function FormDialog({
+  title,
+  submit,
+  fields,
+  initial = {},
+  initialPieces = [],
+  extra,
+  onClose,
+  onSubmit,
+}: Props) {
+  const id = useId();
+  const phone = useMediaQuery("(max-width:599px)");
+  const shown = fields.filter((field) => field.kind !== "pieces");
+  const defaults = Object.fromEntries(shown.map((field) => [field.name, initial[field.name] ?? ""]));
+  const form = useForm<Values>({ defaultValues: defaults });
+  const [pieces, setPieces] = useState(initialPieces);
+  const [problem, setProblem] = useState<ProblemError | null>(null);
+  const piecesField = fields.find((field) => field.kind === "pieces");
+  const named = new Set(fields.map((field) => field.name));
+  const beside = problem?.fields ?? {};
+  const general =
+    problem &&
+    (problem.problem.errors.length === 0 || problem.problem.errors.some((e) => !e.field || !named.has(e.field)));
+
+  const save = form.handleSubmit(async (values) => {
+    setProblem(null);
+    try {
+      await onSubmit(values, pieces);
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error;
+      setProblem(error);
+    }
+  });
+  const submitted = (event: FormEvent) => {
+    event.stopPropagation();
+    void save(event);
+  };
+
+  return (
+    <Dialog open onClose={onClose} fullScreen={phone} aria-labelledby={id}>
+      <Box
+        component="form"
+        noValidate
+        onSubmit={submitted}
+        sx={{ display: "flex", flexDirection: "column", minHeight: 0, flex: 1 }}
+      >
+        <DialogTitle id={id}>{title}</DialogTitle>
+        <DialogContent>
+          <Box sx={{ display: "grid", gridTemplateColumns: "repeat(6, 1fr)", gap: 2, pt: 1 }}>
+            {general && (
+              <Alert severity="error" sx={{ gridColumn: "1 / -1" }}>
+                {problem.message}
+              </Alert>
+            )}
+            {piecesField && (
+              <PiecesField
+                spec={piecesField}
+                value={pieces}
+                onChange={setPieces}
+                error={beside.pieces ?? beside.piece_ids}
+              />
+            )}
+            {shown
+              .filter((field) => !field.hidden)
+              .map((field, place) => (
+                <Box key={field.name} sx={{ gridColumn: field.half ? { xs: "span 3", sm: "span 2" } : "1 / -1" }}>
+                  <Field
+                    spec={field}
+                    control={form.control}
+                    error={beside[field.name]}
+                    first={place === 0 && !piecesField}
+                  />
+                </Box>
+              ))}
+            {extra && <Box sx={{ gridColumn: "1 / -1" }}>{extra}</Box>}
+          </Box>
+        </DialogContent>
+        <DialogActions sx={{ px: 3, pb: 2 }}>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
+            {submit}
+          </Button>
+        </DialogActions>
+      </Box>
+    </Dialog>
+  );
+}

@@ -1,0 +1,25 @@
+// A part of a screen under its heavy rule, with a heading and what can be done in it.
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { type ReactNode, useId } from "react";
+
+export function Part({ title, action, children }: { title: string; action?: ReactNode; children: ReactNode }) {
+  const id = useId();
+  return (
+    <Box
+      component="section"
+      aria-labelledby={id}
+      sx={{ borderTop: 2, borderColor: "text.primary", pt: 1, mb: 4, breakInside: "avoid" }}
+    >
+      <Box sx={{ display: "flex", alignItems: "center", minHeight: 44, gap: 1, flexWrap: "wrap" }}>
+        <Typography id={id} variant="h2" sx={{ flex: 1 }}>
+          {title}
+        </Typography>
+        <Box className="no-print" sx={{ display: "flex", gap: 1 }}>
+          {action}
+        </Box>
+      </Box>
+      {children}
+    </Box>
+  );
+}

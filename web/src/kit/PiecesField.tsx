@@ -1,0 +1,62 @@
+// Which pieces bear a cost or a stretch of work, and by what shares: equal, unless weights are written.
+import Autocomplete from "@mui/material/Autocomplete";
+import Box from "@mui/material/Box";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { usePieces } from "../api/queries";
+import type { FieldSpec, ShareInput } from "./fields";
+
+type Props = { spec: FieldSpec; value: ShareInput[]; onChange: (value: ShareInput[]) => void; error?: string };
+
+export function PiecesField({ spec, value, onChange, error }: Props) {
+  const pieces = usePieces({ view: "all", sort: "stage", descending: false, per: 100 });
+  const options = pieces.data?.rows ?? [];
+  const name = (id: number) => options.find((piece) => piece.id === id)?.name ?? `piece ${id}`;
+  const chosen = value.map((share) => share.piece_id);
+  return (
+    <Box sx={{ gridColumn: "1 / -1", display: "grid", gap: 1.5 }}>
+      <Autocomplete
+        multiple
+        disableCloseOnSelect
+        options={options.map((piece) => piece.id)}
+        value={chosen}
+        getOptionLabel={name}
+        onChange={(_, ids) =>
+          onChange(ids.map((id) => value.find((share) => share.piece_id === id) ?? { piece_id: id, weight: "" }))
+        }
+        renderInput={(params) => (
+          <TextField
+            {...params}
+            label={spec.label}
+            error={!!error}
+            helperText={error ?? spec.help ?? "Choose several if they share it"}
+          />
+        )}
+      />
+      {spec.weights !== false && value.length > 1 && (
+        <Box sx={{ display: "grid", gridTemplateColumns: "1fr 110px", gap: 1, alignItems: "center" }}>
+          <Typography variant="caption" sx={{ gridColumn: "1 / -1", color: "text.secondary" }}>
+            Shared equally. Write parts beside the pieces to share otherwise, such as 2 and 1.
+          </Typography>
+          {value.map((share) => (
+            <Box key={share.piece_id} sx={{ display: "contents" }}>
+              <span>{name(share.piece_id)}</span>
+              <TextField
+                label="Parts"
+                value={share.weight}
+                slotProps={{ htmlInput: { "aria-label": `Parts for ${name(share.piece_id)}` } }}
+                onChange={(event) =>
+                  onChange(
+                    value.map((other) =>
+                      other.piece_id === share.piece_id ? { ...other, weight: event.target.value } : other,
+                    ),
+                  )
+                }
+              />
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

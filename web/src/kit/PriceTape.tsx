@@ -1,0 +1,114 @@
+// The price tape: a measuring tape in money that carries what a decision is read off. Labels never collide.
+import Box from "@mui/material/Box";
+import { useId } from "react";
+import type { PriceTape as Tape } from "../api/types";
+import { lanes } from "./lanes";
+import { useWidth } from "./useWidth";
+
+const COLOURS: Record<Tape["marks"][number]["key"], string> = {
+  cash_in: "var(--k-palette-text-primary)",
+  break_even: "var(--k-palette-error-main)",
+  floor: "var(--k-palette-error-main)",
+  target: "var(--k-palette-primary-main)",
+  asking: "var(--k-palette-secondary-main)",
+  sold: "var(--k-palette-secondary-main)",
+};
+const LANE = 21;
+const LETTER = 7; // px a letter takes at the most, at the label's size
+
+export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) {
+  const [ref, width] = useWidth();
+  const id = useId().replace(/[^\w-]/g, "");
+  if (tape.marks.length === 0) return null;
+  const labels = tape.marks.map((mark) => ({
+    share: mark.minor / tape.length,
+    width: (mark.text.length + mark.label.length + 1) * LETTER + 8,
+  }));
+  const left = 4;
+  // Room on the right for labels that stand near the end of the scale.
+  const right = Math.max(
+    20,
+    ...labels.map(({ share, width: w }) => (share > 0 ? width - left - (width - left - w) / share : 0)),
+  );
+  const x = (minor: number) => left + (minor / tape.length) * (width - left - right);
+  const placed = lanes(tape.marks.map((mark, place) => ({ at: x(mark.minor), width: labels[place]?.width ?? 0 })));
+  const top = (Math.max(...placed) + 1) * LANE + 6;
+  const loss = tape.marks.find((mark) => mark.key === "break_even");
+  const spoken = tape.marks.map((mark) => `${mark.label} ${mark.text}`).join(", ");
+  const small = Array.from(
+    { length: Math.round((tape.length / tape.step) * 5) + 1 },
+    (_, place) => (place * tape.step) / 5,
+  );
+  return (
+    <Box ref={ref} sx={{ width: "100%" }}>
+      {width > 0 && (
+        <svg
+          width={width}
+          height={top + 34}
+          role="img"
+          aria-label={`Prices in ${currency}: ${spoken}`}
+          style={{ display: "block" }}
+        >
+          <defs>
+            <pattern
+              id={`${id}-loss`}
+              width="7"
+              height="7"
+              patternUnits="userSpaceOnUse"
+              patternTransform="rotate(-45)"
+            >
+              <path d="M0 0v7" stroke="var(--k-palette-error-main)" strokeWidth="1.4" opacity="0.45" />
+            </pattern>
+          </defs>
+          <rect
+            x={left}
+            y={top}
+            width={x(tape.length) - left}
+            height={30}
+            fill="var(--k-palette-background-paper)"
+            stroke="var(--k-palette-text-primary)"
+            strokeWidth={1.4}
+          />
+          {loss && <rect x={left} y={top} width={x(loss.minor) - left} height={30} fill={`url(#${id}-loss)`} />}
+          {small.map((minor) => (
+            <path
+              key={minor}
+              d={`M${x(minor)} ${top}v${minor % tape.step === 0 ? 12 : 6}`}
+              stroke="var(--k-palette-text-primary)"
+              strokeWidth={minor % tape.step === 0 ? 1.4 : 0.8}
+            />
+          ))}
+          {tape.steps.map((step) =>
+            step ? (
+              <text
+                key={step.minor}
+                x={x(step.minor) + 3}
+                y={top + 26}
+                fontSize={13}
+                fontFamily="Barlow Condensed"
+                fontWeight={600}
+                fill="var(--k-palette-text-primary)"
+              >
+                {x(step.minor) + 3 + step.text.length * 7 <= width ? step.text : ""}
+              </text>
+            ) : null,
+          )}
+          {tape.marks.map((mark, place) => {
+            const y = top - (placed[place] ?? 0) * LANE - LANE;
+            return (
+              <g key={mark.key} fill={COLOURS[mark.key]} stroke={COLOURS[mark.key]}>
+                <path
+                  d={`M${x(mark.minor)} ${y + 3}V${top + 4}`}
+                  strokeWidth={mark.key === "asking" || mark.key === "sold" ? 2.4 : 1.6}
+                />
+                <text x={x(mark.minor) + 5} y={y + 15} stroke="none" fontSize={15} fontFamily="Barlow Condensed">
+                  <tspan fontWeight={600}>{mark.text}</tspan> {mark.label}
+                </text>
+              </g>
+            );
+          })}
+        </svg>
+      )}
+    </Box>
+  );
+}

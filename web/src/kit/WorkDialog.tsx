@@ -1,0 +1,67 @@
+// Recording hours by hand, or correcting them.
+import { api, ask } from "../api/client";
+import { useToday, useWorkshop } from "../api/queries";
+import type { Work } from "../api/types";
+import { useUndo } from "../app/undo";
+import { FormDialog } from "./FormDialog";
+import { workFields } from "./workFields";
+
+type Props = { entry?: Work; pieceId?: number; onClose: () => void };
+
+const body = (values: Record<string, string>, pieces: { piece_id: number; weight: string }[]) => ({
+  kind: values.kind ?? "",
+  effort: values.effort ?? "",
+  worked_on: values.worked_on ?? "",
+  note: values.note ?? "",
+  person_id: Number(values.person_id),
+  pieces,
+});
+
+// The values of an entry as a form holds them.
+const typed = (entry: Work) => ({
+  kind: entry.kind,
+  effort: entry.effort?.text ?? "",
+  worked_on: entry.worked_on?.iso ?? "",
+  note: entry.note ?? "",
+  person_id: String(entry.person.id),
+});
+const shares = (entry: Work) => entry.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight }));
+
+export default function WorkDialog({ entry, pieceId, onClose }: Props) {
+  const workshop = useWorkshop();
+  const today = useToday();
+  const { done } = useUndo();
+  if (!workshop.data || !today.data) return null;
+  const initial = entry
+    ? typed(entry)
+    : { kind: "sanding", worked_on: today.data.date?.iso ?? "", person_id: String(workshop.data.people[0]?.id ?? "") };
+  return (
+    <FormDialog
+      title={entry ? "Correct hours" : "Record hours"}
+      submit={entry ? "Save hours" : "Record hours"}
+      fields={workFields(workshop.data)}
+      initial={initial}
+      initialPieces={entry ? shares(entry) : pieceId ? [{ piece_id: pieceId, weight: "" }] : []}
+      onClose={onClose}
+      onSubmit={async (values, pieces) => {
+        if (entry) {
+          const path = { params: { path: { id: entry.id } } };
+          const { effort, ...rest } = body(values, pieces);
+          // A time that was not touched stays exact, even where it is shown rounded.
+          await ask(
+            api.PATCH("/api/work/{id}", { ...path, body: effort === typed(entry).effort ? rest : { effort, ...rest } }),
+          );
+          done("Hours corrected", () =>
+            ask(api.PATCH("/api/work/{id}", { ...path, body: body(typed(entry), shares(entry)) })),
+          );
+        } else {
+          const made = await ask(api.POST("/api/work", { body: body(values, pieces) }));
+          done(`${made.effort?.text} of ${made.label.toLowerCase()} recorded`, () =>
+            ask(api.DELETE("/api/work/{id}", { params: { path: { id: made.id } } })),
+          );
+        }
+        onClose();
+      }}
+    />
+  );
+}

@@ -1,0 +1,46 @@
+// The fields of a piece, as forms show them. brief: what is known at the moment of buying.
+import type { Workshop } from "../api/types";
+import type { FieldSpec } from "./fields";
+
+export function pieceFields(workshop: Workshop, { brief }: { brief: boolean }): FieldSpec[] {
+  const money = workshop.currency;
+  const unit = workshop.length_unit;
+  const first: FieldSpec[] = [
+    { name: "name", label: "What is it?", kind: "text" },
+    { name: "kind", label: "Kind", kind: "suggest", suggestions: workshop.lists.kinds },
+    { name: "source", label: "Where from", kind: "suggest", suggestions: workshop.lists.sources },
+    { name: "bought_on", label: "Bought on", kind: "date", half: true },
+    {
+      name: "purchase",
+      label: "Price paid",
+      kind: "text",
+      unit: money,
+      half: true,
+      help: "0 if free, empty if not known",
+    },
+    { name: "width", label: "Width", kind: "text", unit, half: true },
+    { name: "depth", label: "Depth", kind: "text", unit, half: true },
+    { name: "height", label: "Height", kind: "text", unit, half: true },
+  ];
+  const notes: FieldSpec = { name: "notes", label: "Notes", kind: "multiline" };
+  if (brief) return [...first, notes];
+  return [
+    ...first,
+    { name: "drawer_rows", label: "Drawers by row", kind: "text", half: true, help: "from the top, such as 2,1,1" },
+    { name: "doors", label: "Doors", kind: "text", half: true },
+    { name: "leg", label: "Height of legs", kind: "text", unit, half: true },
+    { name: "body_colour", label: "Colour of the body", kind: "colour", half: true },
+    { name: "front_colour", label: "Colour of the fronts", kind: "colour", half: true },
+    { name: "sundries", label: "Sundries", kind: "text", unit: money, half: true, help: "paper, cloths, tape" },
+    { name: "hours_to_come", label: "Hours still to come", kind: "effort", half: true, help: "for the price to ask" },
+    {
+      name: "cost_to_come",
+      label: "Cost still to come",
+      kind: "text",
+      unit: money,
+      half: true,
+      help: "for the price to ask",
+    },
+    notes,
+  ];
+}

@@ -1,0 +1,14 @@
+// The width in px that an element has been given, followed as it changes.
+import { useCallback, useRef, useState } from "react";
+
+export function useWidth(): [(element: HTMLElement | null) => void, number] {
+  const [width, setWidth] = useState(0);
+  const observer = useRef<ResizeObserver | null>(null);
+  const ref = useCallback((element: HTMLElement | null) => {
+    observer.current?.disconnect();
+    if (!element) return;
+    observer.current = new ResizeObserver(([entry]) => entry && setWidth(Math.floor(entry.contentRect.width)));
+    observer.current.observe(element);
+  }, []);
+  return [ref, width];
+}

@@ -1,0 +1,130 @@
+// The table of all flips, sorted and paged by the server.
+import Box from "@mui/material/Box";
+import Link from "@mui/material/Link";
+import Pagination from "@mui/material/Pagination";
+import Table from "@mui/material/Table";
+import TableBody from "@mui/material/TableBody";
+import TableCell from "@mui/material/TableCell";
+import TableContainer from "@mui/material/TableContainer";
+import TableHead from "@mui/material/TableHead";
+import TableRow from "@mui/material/TableRow";
+import TableSortLabel from "@mui/material/TableSortLabel";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { Link as RouterLink } from "react-router";
+import { type ListQuery, usePieces } from "../../api/queries";
+import type { PieceRow } from "../../api/types";
+import { Part } from "../../kit/Part";
+import { useSettled } from "../../kit/useSettled";
+
+type Sort = NonNullable<ListQuery["sort"]>;
+type Column = {
+  sort: Sort;
+  name: string;
+  right?: boolean;
+  value: (row: PieceRow) => string | number | null | undefined;
+};
+
+const columns = (currency: string): Column[] => [
+  { sort: "kind", name: "Kind", value: (row) => row.kind },
+  { sort: "source", name: "From", value: (row) => row.source },
+  { sort: "stage", name: "Stage", value: (row) => row.stage },
+  { sort: "ended_on", name: "Ended", value: (row) => row.ended_on?.text },
+  { sort: "cash_in", name: `Money in, ${currency}`, right: true, value: (row) => row.cash_in?.text },
+  { sort: "receipts", name: "Receipts", right: true, value: (row) => row.receipts?.text },
+  { sort: "cash_profit", name: "Profit", right: true, value: (row) => row.cash_profit?.text },
+  { sort: "hours", name: "Hours", right: true, value: (row) => row.hours?.text },
+  { sort: "hourly_pay", name: "An hour", right: true, value: (row) => row.hourly_pay?.text },
+  { sort: "turnaround", name: "Days", right: true, value: (row) => row.turnaround_days },
+];
+
+export function FlipsTable({ year, currency }: { year: string; currency: string }) {
+  const [sort, setSort] = useState<Sort>("ended_on");
+  const [descending, setDescending] = useState(true);
+  const [page, setPage] = useState(1);
+  const [text, setText] = useState("");
+  const dated = /^\d{4}$/.test(year) ? { year } : {};
+  const pieces = usePieces({
+    view: year ? "archive" : "all",
+    sort,
+    descending,
+    page,
+    query: useSettled(text, 200),
+    ...dated,
+  });
+  const order = (column: Sort) => {
+    setDescending(column === sort ? !descending : true);
+    setSort(column);
+    setPage(1);
+  };
+  const all: Column[] = [{ sort: "name", name: "Flip", value: (row) => row.name }, ...columns(currency)];
+  const data = pieces.data;
+  return (
+    <Part
+      title="All flips"
+      action={
+        <TextField
+          label="Narrow down"
+          value={text}
+          onChange={(event) => (setText(event.target.value), setPage(1))}
+          sx={{ width: 200 }}
+        />
+      }
+    >
+      <TableContainer sx={{ bgcolor: "background.paper" }}>
+        <Table size="small" aria-label="All flips">
+          <TableHead>
+            <TableRow>
+              {all.map((column) => (
+                <TableCell
+                  key={column.sort}
+                  align={column.right ? "right" : "left"}
+                  sortDirection={column.sort === sort ? (descending ? "desc" : "asc") : false}
+                >
+                  <TableSortLabel
+                    active={column.sort === sort}
+                    direction={descending ? "desc" : "asc"}
+                    onClick={() => order(column.sort)}
+                  >
+                    {column.name}
+                  </TableSortLabel>
+                </TableCell>
+              ))}
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {data?.rows.map((row) => (
+              <TableRow key={row.id} hover>
+                <TableCell component="th" scope="row" sx={{ minWidth: 170 }}>
+                  <Link component={RouterLink} to={`/pieces/${row.id}`} sx={{ fontWeight: 600 }}>
+                    {row.name}
+                  </Link>
+                </TableCell>
+                {columns(currency).map((column) => (
+                  <TableCell
+                    key={column.sort}
+                    align={column.right ? "right" : "left"}
+                    sx={{
+                      whiteSpace: column.right || column.sort === "ended_on" ? "nowrap" : undefined,
+                      color:
+                        column.sort === "cash_profit" && (row.cash_profit?.minor ?? 0) < 0 ? "error.main" : undefined,
+                    }}
+                  >
+                    {column.value(row) ?? "–"}
+                  </TableCell>
+                ))}
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </TableContainer>
+      {data?.rows.length === 0 && <Box sx={{ py: 2, color: "text.secondary" }}>No flip has all of these words.</Box>}
+      {data && data.total > data.per && (
+        <Box className="no-print" sx={{ mt: 1.5, display: "flex", alignItems: "center", gap: 2, flexWrap: "wrap" }}>
+          <Pagination count={Math.ceil(data.total / data.per)} page={page} onChange={(_, next) => setPage(next)} />
+          <Box sx={{ color: "text.secondary" }}>{data.total} flips; – is not known or undefined</Box>
+        </Box>
+      )}
+    </Part>
+  );
+}

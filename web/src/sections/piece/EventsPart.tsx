@@ -1,0 +1,131 @@
+// The dated events of a piece: what may come next within one tap; each can be corrected or taken back.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { api, ask } from "../../api/client";
+import type { EventKind, Piece, PieceEvent, Workshop } from "../../api/types";
+import { useUndo } from "../../app/undo";
+import { Part } from "../../kit/Part";
+import { EventDialog } from "./EventDialog";
+
+const BUTTONS: Record<string, string> = {
+  first_work: "Record first work",
+  ready: "Record ready",
+  listed: "Record listing",
+  price_changed: "Change asking price",
+  sold: "Record sale",
+  kept: "Keep it",
+  given_away: "Give it away",
+  scrapped: "Scrap it",
+  refunded: "Record refund",
+};
+
+function details(event: PieceEvent, currency: string): string {
+  const { sale, refund } = event;
+  const money = (name: string, amount?: { text: string } | null) => amount && `${name} ${amount.text} ${currency}`;
+  const parts = sale
+    ? [
+        sale.price ? `for ${sale.price.text} ${currency}` : "price not known",
+        money("tip", sale.tip),
+        money("fee", sale.fee),
+        money("delivery", sale.delivery),
+        money("asked", sale.asking),
+      ]
+    : refund
+      ? [`${refund.amount?.text} ${currency}`, money("fee given back", refund.fee_back)]
+      : [
+          event.asking
+            ? `at ${event.asking.text} ${currency}`
+            : ["listed"].includes(event.kind)
+              ? "asking price not known"
+              : null,
+        ];
+  return [...parts, event.channel].filter(Boolean).join(", ");
+}
+
+export function EventsPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
+  const [dialog, setDialog] = useState<{ kind: EventKind; event?: PieceEvent } | null>(null);
+  const { removed, failed } = useUndo();
+  const takeBack = (id: number) =>
+    ask(api.DELETE("/api/events/{id}", { params: { path: { id } } }))
+      .then(removed)
+      .catch(failed);
+  return (
+    <Part title="Dates">
+      {piece.events.map((event) => (
+        <Box
+          key={event.id ?? event.kind}
+          sx={{
+            display: "flex",
+            flexWrap: "wrap",
+            columnGap: 2,
+            alignItems: "center",
+            minHeight: 44,
+            borderBottom: 1,
+            borderColor: "divider",
+          }}
+        >
+          <Box sx={{ width: 116, color: "text.secondary" }}>{event.on?.text ?? "date not known"}</Box>
+          <Box sx={{ flex: "1 1 200px" }}>
+            <Box component="span" sx={{ fontWeight: 500 }}>
+              {event.label}
+            </Box>{" "}
+            {event.kind === "bought" ? bought(piece, workshop.currency) : details(event, workshop.currency)}
+            {!event.recorded && (
+              <Box component="span" sx={{ color: "text.secondary" }}>
+                {" "}
+                read off the hours
+              </Box>
+            )}
+          </Box>
+          {event.id !== null && (
+            <Box className="no-print">
+              <Button
+                size="small"
+                onClick={() => setDialog({ kind: event.kind as EventKind, event })}
+                aria-label={`Correct ${event.label.toLowerCase()}`}
+              >
+                Correct
+              </Button>
+              <Button
+                size="small"
+                color="inherit"
+                onClick={() => void takeBack(event.id!)}
+                aria-label={`Take back ${event.label.toLowerCase()}`}
+              >
+                Take back
+              </Button>
+            </Box>
+          )}
+        </Box>
+      ))}
+      <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 1, pt: 1.5 }}>
+        {piece.possible_events.map((choice, place) => (
+          <Button
+            key={choice.key}
+            variant={place === 0 ? "contained" : "outlined"}
+            color={["listed", "price_changed", "sold", "refunded"].includes(choice.key) ? "secondary" : "primary"}
+            onClick={() => setDialog({ kind: choice.key as EventKind })}
+          >
+            {BUTTONS[choice.key]}
+          </Button>
+        ))}
+      </Box>
+      {dialog && (
+        <EventDialog
+          pieceId={piece.id}
+          kind={dialog.kind}
+          event={dialog.event}
+          submit={BUTTONS[dialog.kind] ?? "Record"}
+          workshop={workshop}
+          onClose={() => setDialog(null)}
+        />
+      )}
+    </Part>
+  );
+}
+
+function bought(piece: Piece, currency: string): string {
+  if (piece.fields.purchase === "") return "at a price not known";
+  return Number(piece.fields.purchase) === 0 ? "for nothing" : `for ${piece.fields.purchase} ${currency}`;
+}

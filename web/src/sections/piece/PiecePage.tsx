@@ -1,0 +1,111 @@
+// Everything about a piece, on one page in the order of work; its key figures stay in view.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import LinearProgress from "@mui/material/LinearProgress";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { useNavigate, useParams } from "react-router";
+import { api, ask } from "../../api/client";
+import { usePiece, useWorkshop } from "../../api/queries";
+import { useUndo } from "../../app/undo";
+import { DaysStrip, daysScale } from "../../kit/DaysStrip";
+import { Drawing } from "../../kit/Drawing";
+import { Failure } from "../../kit/Failure";
+import { Figures } from "../../kit/FigureLine";
+import { PageHead } from "../../kit/PageHead";
+import { Part } from "../../kit/Part";
+import { CostsPart } from "./CostsPart";
+import { EditPiece } from "./EditPiece";
+import { EventsPart } from "./EventsPart";
+import { KeyFigures } from "./KeyFigures";
+import { PricePart } from "./PricePart";
+import { WorkPart } from "./WorkPart";
+
+export default function PiecePage() {
+  const id = Number(useParams().id);
+  const piece = usePiece(id);
+  const workshop = useWorkshop();
+  const navigate = useNavigate();
+  const { removed, failed } = useUndo();
+  const [editing, setEditing] = useState(false);
+  if (piece.error) return <Failure error={piece.error} again={() => void piece.refetch()} />;
+  if (!piece.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const { fields, ticket, stage, drawing, strip, figures, other_hours: otherHours, turnaround } = piece.data;
+  const currency = workshop.data.currency;
+  const facts = [
+    fields.kind,
+    fields.source && `from ${fields.source}`,
+    sizes(fields, workshop.data.length_unit),
+  ].filter(Boolean);
+  const remove = () =>
+    ask(api.DELETE("/api/pieces/{id}", { params: { path: { id } } }))
+      .then((removal) => {
+        void navigate("/floor");
+        removed(removal);
+      })
+      .catch(failed);
+  return (
+    <>
+      <PageHead title={fields.name ?? ""} line={`${ticket}, ${stage}${facts.length ? `. ${facts.join(", ")}` : ""}`}>
+        <Button variant="outlined" onClick={() => setEditing(true)}>
+          Edit piece
+        </Button>
+        <Button color="inherit" onClick={() => void remove()}>
+          Remove
+        </Button>
+      </PageHead>
+      <KeyFigures piece={piece.data} currency={currency} />
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "1fr", md: "300px 1fr" },
+          gap: { xs: 2, md: 4 },
+          mb: 4,
+          alignItems: "center",
+        }}
+      >
+        <Box>
+          <Drawing shape={drawing} width={290} height={230} measures />
+          {!drawing.to_scale && (
+            <Typography variant="caption" sx={{ color: "text.secondary" }}>
+              Usual shape of its kind, not to scale. Give width and height for its own.
+            </Typography>
+          )}
+        </Box>
+        <Box>
+          <DaysStrip strip={strip} scale={daysScale([strip])} most={620} end={strip.ended ? stage : undefined} />
+          <Box sx={{ mt: 2 }}>
+            <Figures figures={turnaround} currency={currency} />
+          </Box>
+          {fields.notes && (
+            <Typography sx={{ mt: 2, whiteSpace: "pre-line", maxWidth: "65ch" }}>{fields.notes}</Typography>
+          )}
+        </Box>
+      </Box>
+      <EventsPart piece={piece.data} workshop={workshop.data} />
+      <WorkPart piece={piece.data} workshop={workshop.data} />
+      <CostsPart piece={piece.data} workshop={workshop.data} />
+      <PricePart piece={piece.data} currency={currency} onEstimate={() => setEditing(true)} />
+      <Part title="Statement">
+        <Figures figures={figures} currency={currency} />
+        <Typography variant="caption" component="p" sx={{ mt: 2, color: "text.secondary" }}>
+          By the other rule of hours:{" "}
+          {otherHours
+            .map((figure) => `${figure.label.toLowerCase()} ${figure.text ?? `undefined (${figure.why})`}`)
+            .join(", ")}
+          .
+        </Typography>
+      </Part>
+      {editing && <EditPiece piece={piece.data} workshop={workshop.data} onClose={() => setEditing(false)} />}
+    </>
+  );
+}
+
+function sizes(fields: { width?: string; depth?: string; height?: string }, unit: string): string {
+  const known = [
+    ["wide", fields.width],
+    ["deep", fields.depth],
+    ["high", fields.height],
+  ].filter(([, size]) => size);
+  return known.map(([word, size]) => `${size} ${unit} ${word}`).join(", ");
+}

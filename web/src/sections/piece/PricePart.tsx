@@ -1,0 +1,33 @@
+// The price that covers cost and pay, on the tape, with the sums behind each figure.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { Link } from "react-router";
+import type { Piece } from "../../api/types";
+import { Figures } from "../../kit/FigureLine";
+import { Part } from "../../kit/Part";
+import { PriceTape } from "../../kit/PriceTape";
+
+export function PricePart({ piece, currency, onEstimate }: { piece: Piece; currency: string; onEstimate: () => void }) {
+  const unset = piece.prices.some((figure) => figure.why?.includes("House rules"));
+  const { hours_to_come: hours, cost_to_come: cost } = piece.fields;
+  const toCome = [hours && `${hours} of work`, cost && `${cost} ${currency}`].filter(Boolean).join(" and ");
+  return (
+    <Part title="Price by cost and pay" action={<Button onClick={onEstimate}>Set what is still to come</Button>}>
+      <PriceTape tape={piece.tape} currency={currency} />
+      <Box sx={{ mt: 2 }}>
+        <Figures figures={piece.prices} currency={currency} />
+      </Box>
+      <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 1.5, mb: 0 }}>
+        (costs to finish + fixed fee + hours × pay) ÷ (1 − fee rate), rounded up.{" "}
+        {toCome ? `Still to come: ${toCome}.` : "Nothing is still to come, so far as recorded."}
+        {unset && (
+          <>
+            {" "}
+            <Link to="/rules">Set pay targets in House rules</Link> for floor and target.
+          </>
+        )}
+      </Typography>
+    </Part>
+  );
+}

@@ -1,0 +1,151 @@
+// House rules: how this workshop does it, with the reason beside each choice. Saved at once, each change undoable.
+import Alert from "@mui/material/Alert";
+import LinearProgress from "@mui/material/LinearProgress";
+import { useState } from "react";
+import { api, ask, ProblemError } from "../../api/client";
+import { useWorkshop } from "../../api/queries";
+import type { Workshop } from "../../api/types";
+import { useUndo } from "../../app/undo";
+import { Failure } from "../../kit/Failure";
+import { PageHead } from "../../kit/PageHead";
+import { Part } from "../../kit/Part";
+import { People } from "./People";
+import { Rule, type RuleSpec } from "./Rule";
+
+const plain = (amount: Workshop["floor_pay"]) => amount?.text.replace(/\s/g, "") ?? "";
+
+function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[] {
+  const { currency, lists } = workshop;
+  return [
+    {
+      title: "Money",
+      rules: [
+        {
+          name: "currency",
+          label: "Currency",
+          value: currency,
+          options: lists.currencies,
+          why: "One workshop, one currency. It cannot change once money is recorded.",
+        },
+        {
+          name: "floor_pay",
+          label: "Floor pay",
+          unit: `${currency} an hour`,
+          value: plain(workshop.floor_pay),
+          why: "The least you would work for. The floor price covers it.",
+        },
+        {
+          name: "target_pay",
+          label: "Target pay",
+          unit: `${currency} an hour`,
+          value: plain(workshop.target_pay),
+          why: "What an hour should earn. The target price covers it.",
+        },
+        {
+          name: "fee_rate",
+          label: "Usual selling fee",
+          unit: "% of the price",
+          value: workshop.fee_rate ?? "",
+          why: "Taken into break-even, floor and target. Empty: none assumed.",
+        },
+        {
+          name: "fixed_fee",
+          label: "Usual fixed fee",
+          unit: currency,
+          value: plain(workshop.fixed_fee),
+          why: "A listing fee or the like, for each sale. Empty: none assumed.",
+        },
+        {
+          name: "sundries",
+          label: "Sundries",
+          unit: `${currency} a piece`,
+          value: plain(workshop.sundries),
+          why: "A flat sum for paper, cloths and tape: tracking them one by one costs more than it tells. Pieces recorded from now on bear it; imported ones do not.",
+        },
+      ],
+    },
+    {
+      title: "Hours and days",
+      rules: [
+        {
+          name: "hours_rule",
+          label: "Hours that count",
+          value: workshop.hours_rule,
+          options: [
+            { key: "bench", label: "at the bench only" },
+            { key: "all", label: "also fetching, photographing, selling, delivering" },
+          ],
+          why: "The headline figure; the other stands beside it, as both are quoted in the trade. Filming is kept, but outside pay.",
+        },
+        {
+          name: "time_zone",
+          label: "Time zone",
+          value: workshop.time_zone,
+          options: lists.time_zones.map((zone) => ({ key: zone, label: zone })),
+          why: "Decides on which day work counts.",
+        },
+      ],
+    },
+    {
+      title: "Measures",
+      rules: [
+        {
+          name: "length_unit",
+          label: "Lengths",
+          value: workshop.length_unit,
+          options: [
+            { key: "mm", label: "millimetres" },
+            { key: "in", label: "inches, to 1/16" },
+          ],
+          why: "Shown and meant where no unit is written; “60 cm” or “23 5/8 in” can always be typed.",
+        },
+      ],
+    },
+  ];
+}
+
+export default function HouseRules() {
+  const workshop = useWorkshop();
+  const { done } = useUndo();
+  const [clash, setClash] = useState(false);
+  if (workshop.error) return <Failure error={workshop.error} again={() => void workshop.refetch()} />;
+  if (!workshop.data) return <LinearProgress aria-label="Loading" />;
+  const data = workshop.data;
+
+  const save = async (rule: RuleSpec, value: string) => {
+    try {
+      const saved = await ask(
+        api.PATCH("/api/workshop", { body: { lock_version: data.lock_version, [rule.name]: value } }),
+      );
+      done(`${rule.label} saved`, () =>
+        ask(api.PATCH("/api/workshop", { body: { lock_version: saved.lock_version, [rule.name]: rule.value } })),
+      );
+      setClash(false);
+    } catch (error) {
+      if (error instanceof ProblemError && error.problem.status === 409) {
+        setClash(true);
+        await workshop.refetch();
+      }
+      throw error;
+    }
+  };
+  return (
+    <>
+      <PageHead title="House rules" line="How this workshop does it. Plans and sums follow." />
+      {clash && (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          The rules were changed in another tab meanwhile. They stand now as shown below; what you typed is still in its
+          field: press Save again if it shall stand.
+        </Alert>
+      )}
+      {rules(data).map((group) => (
+        <Part key={group.title} title={group.title}>
+          {group.rules.map((rule) => (
+            <Rule key={rule.name} rule={rule} onSave={(value) => save(rule, value)} />
+          ))}
+        </Part>
+      ))}
+      <People people={data.people} />
+    </>
+  );
+}

@@ -1,0 +1,91 @@
+// One house rule: its value, its reason, and a Save that appears once it differs.
+import Autocomplete from "@mui/material/Autocomplete";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import InputAdornment from "@mui/material/InputAdornment";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { type FormEvent, useState } from "react";
+
+export type RuleSpec = {
+  name: string;
+  label: string;
+  value: string;
+  why: string;
+  unit?: string;
+  options?: { key: string; label: string }[];
+};
+const LONG = 10; // more options than this are searched by typing
+
+export function Rule({ rule, onSave }: { rule: RuleSpec; onSave: (value: string) => Promise<void> }) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  const value = draft ?? rule.value;
+  const save = (next: string) =>
+    onSave(next)
+      .then(() => {
+        setDraft(null);
+        setError(null);
+      })
+      .catch((problem: Error) => {
+        setDraft(next);
+        setError(problem.message);
+      });
+  const submitted = (event: FormEvent) => {
+    event.preventDefault();
+    void save(value);
+  };
+  const common = { label: rule.label, error: !!error, helperText: error };
+  return (
+    <Box
+      component="form"
+      onSubmit={submitted}
+      sx={{
+        display: "grid",
+        gridTemplateColumns: { xs: "1fr", md: "330px 90px 1fr" },
+        gap: 1.5,
+        py: 1.5,
+        borderBottom: 1,
+        borderColor: "divider",
+        alignItems: "start",
+      }}
+    >
+      {rule.options && rule.options.length > LONG ? (
+        <Autocomplete
+          disableClearable
+          options={rule.options}
+          value={rule.options.find((option) => option.key === value)}
+          isOptionEqualToValue={(one, other) => one.key === other.key}
+          onChange={(_, option) => void save(option.key)}
+          renderInput={(params) => <TextField {...params} {...common} />}
+        />
+      ) : (
+        <TextField
+          {...common}
+          select={!!rule.options}
+          value={value}
+          name={rule.name}
+          autoComplete="off"
+          onChange={(event) => (rule.options ? void save(event.target.value) : setDraft(event.target.value))}
+          slotProps={{
+            input: rule.unit ? { endAdornment: <InputAdornment position="end">{rule.unit}</InputAdornment> } : {},
+          }}
+        >
+          {rule.options?.map((option) => (
+            <MenuItem key={option.key} value={option.key}>
+              {option.label}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <Box>
+        {draft !== null && draft !== rule.value && (
+          <Button type="submit" variant="contained" aria-label={`Save ${rule.label}`}>
+            Save
+          </Button>
+        )}
+      </Box>
+      <Box sx={{ color: "text.secondary", alignSelf: "center", maxWidth: "62ch" }}>{rule.why}</Box>
+    </Box>
+  );
+}

@@ -1,0 +1,97 @@
+// Today: what is running, what was worked, and what is in hand, most pressing first.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import LinearProgress from "@mui/material/LinearProgress";
+import { lazy, Suspense, useState } from "react";
+import { Link } from "react-router";
+import { useToday, useWorkshop } from "../../api/queries";
+import { useOpen } from "../../app/open";
+import { Empty } from "../../kit/Empty";
+import { Failure } from "../../kit/Failure";
+import { PageHead } from "../../kit/PageHead";
+import { Part } from "../../kit/Part";
+import { STAGE_HEADING } from "../../kit/stages";
+import { WorkList } from "../../kit/WorkList";
+import { InHandRow } from "./InHandRow";
+import { RunningTimer } from "./RunningTimer";
+
+const WorkDialog = lazy(() => import("../../kit/WorkDialog"));
+
+export default function Today() {
+  const today = useToday();
+  const workshop = useWorkshop();
+  const open = useOpen();
+  const [entering, setEntering] = useState(false);
+  if (today.error) return <Failure error={today.error} again={() => void today.refetch()} />;
+  if (!today.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const { timers, entries, worked, stages, date } = today.data;
+  const nothing = stages.every((group) => group.total === 0);
+  const people = workshop.data.people;
+  return (
+    <>
+      <PageHead
+        title="Today"
+        line={`${date?.text}. ${worked?.seconds ? `${worked.text} worked so far.` : "No work recorded yet."}`}
+      >
+        <Button variant="outlined" onClick={() => setEntering(true)} disabled={nothing}>
+          Record hours
+        </Button>
+        <Button
+          variant="contained"
+          onClick={() => open.startTimer(null)}
+          disabled={nothing || timers.length >= people.length}
+        >
+          Start a timer
+        </Button>
+      </PageHead>
+      {timers.map((timer) => (
+        <RunningTimer key={timer.id} timer={timer} people={people.length} />
+      ))}
+      {nothing && timers.length === 0 && (
+        <Empty title="Nothing is in hand">
+          <span>
+            Record the first piece you bought, or bring in a spreadsheet of past flips. Hours, costs and profit follow
+            from there.
+          </span>
+          <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+            <Button variant="contained" onClick={open.newPiece}>
+              Record a piece
+            </Button>
+            <Button component={Link} to="/books/import" variant="outlined">
+              Bring in past flips
+            </Button>
+          </Box>
+        </Empty>
+      )}
+      {stages
+        .filter((group) => group.total > 0)
+        .map((group) => (
+          <Part key={group.stage} title={STAGE_HEADING[group.stage] ?? group.stage}>
+            {group.rows.map((row) => (
+              <InHandRow
+                key={row.id}
+                row={row}
+                currency={workshop.data.currency}
+                busy={timers.length >= people.length}
+              />
+            ))}
+            {group.total > group.rows.length && (
+              <Button component={Link} to="/floor">
+                All {group.total} on the floor
+              </Button>
+            )}
+          </Part>
+        ))}
+      {entries.length > 0 && (
+        <Part title="Worked today">
+          <WorkList entries={entries} people={people.length} />
+        </Part>
+      )}
+      {entering && (
+        <Suspense>
+          <WorkDialog onClose={() => setEntering(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+}
