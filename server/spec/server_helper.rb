@@ -2,16 +2,38 @@
 
 ENV["RACK_ENV"] = "test"
 require_relative "../boot"
-require "rack/test"
 require "tmpdir"
+
+# An empty workshop for each example, and the clock where a spec sets it.
+module FreshWorkshop
+  KEPT = %w[schema_migrations ar_internal_metadata].freeze
+
+  def self.clear
+    connection = Kohlrabi::Records::Base.connection
+    connection.disable_referential_integrity do
+      (connection.tables - KEPT).each { |table| connection.execute("DELETE FROM #{table}") }
+    end
+    Kohlrabi::Records::Workshop.begin!
+  end
+
+  def at(text)
+    Kohlrabi::Clock.source = -> { Time.iso8601(text) }
+  end
+end
 
 RSpec.configure do |config|
   config.disable_monkey_patching!
   config.order = :random
+  config.include FreshWorkshop
 
   config.before(:suite) do
     folder = Dir.mktmpdir("kohlrabi-spec")
     Kohlrabi::Records::Database.open(File.join(folder, "spec.sqlite3"))
     at_exit { FileUtils.rm_rf(folder) }
+  end
+
+  config.before do |example|
+    FreshWorkshop.clear unless example.metadata[:own_data]
+    at("2026-06-30T12:00:00Z") unless example.metadata[:own_data]
   end
 end

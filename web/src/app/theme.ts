@@ -56,6 +56,8 @@ export const theme = createTheme({
       styleOverrides: {
         body: { fontVariantNumeric: "tabular-nums" },
         "*:focus-visible": { outline: "3px solid var(--k-palette-secondary-main)", outlineOffset: "2px" },
+        // A dialog takes the focus as a whole until one of its fields has it: no ring around all of it.
+        '[tabindex="-1"]:focus-visible': { outline: "none" },
         "@media print": { "nav, .no-print": { display: "none !important" }, body: { background: "#fff" } },
       },
     },
@@ -65,6 +67,7 @@ export const theme = createTheme({
     },
     MuiIconButton: { styleOverrides: { root: { minWidth: 40, minHeight: 40 } } },
     MuiTextField: { defaultProps: { size: "small", fullWidth: true } },
+    MuiPaper: { styleOverrides: { root: { backgroundImage: "none" } } },
     MuiDialog: { defaultProps: { fullWidth: true, maxWidth: "sm" } },
     MuiTableCell: {
       styleOverrides: {

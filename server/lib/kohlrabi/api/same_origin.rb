@@ -4,8 +4,8 @@ require "rack/protection"
 
 module Kohlrabi
   module Api
-    # Refuses every request, reading ones too, that a page of another origin makes. The Host itself is checked by
-    # rack-protection's HostAuthorization before.
+    # Refuses every request, reading ones too, that a page of another origin makes. The Host itself is checked
+    # by OwnHost before.
     class SameOrigin < Rack::Protection::HttpOrigin
       def accepts?(env)
         origin = env["HTTP_ORIGIN"]

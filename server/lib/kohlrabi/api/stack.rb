@@ -3,7 +3,6 @@
 require "committee"
 require "rack"
 require "rack/deflater"
-require "rack/protection"
 require "securerandom"
 
 module Kohlrabi
@@ -19,8 +18,7 @@ module Kohlrabi
       def build(hosts: LOCAL)
         Rack::Builder.new do
           use SecurityHeaders
-          use Rack::Protection::HostAuthorization, permitted_hosts: hosts, logging: false,
-                                                      message: "Kohlrabi does not answer under this name."
+          use OwnHost, permitted_hosts: hosts, logging: false
           use SameOrigin, logging: false
           use BodyLimit
           use Rack::Deflater, if: ->(_env, _status, headers, _body) { headers["content-type"].to_s.match?(/json|javascript|css|html|svg/) }

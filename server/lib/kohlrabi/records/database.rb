@@ -12,7 +12,8 @@ module Kohlrabi
       # Transactions begin immediate, so that what was read in one still holds when it writes.
       def open(file)
         ActiveRecord.default_timezone = :utc
-        ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: file, timeout: 10_000, pool: 8,
+        Patience # loaded before the first connection is made
+        ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: file, pool: 8,
                                                 default_transaction_mode: :immediate,
                                                 pragmas: { foreign_keys: true, journal_mode: :wal, synchronous: :full })
         migrate

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+require_relative "api_helper"
+
+RSpec.describe "bringing in past flips" do
+  def check(text, query = "") = call(:post, "/api/imports/check#{query}", text, { "CONTENT_TYPE" => "text/csv" })
+  def take(text, query = "", headers = {}) = call(:post, "/api/imports#{query}", text, { "CONTENT_TYPE" => "text/csv" }.merge(headers))
+  def rows(answer) = answer["rows"].map { |row| [row["row"], row["state"]] }
+
+  let(:good) { "name,bought_on,purchase,materials,hours,sold_on,sale_price,fees\nHall bench,2026-01-02,20,5.50,3.5,2026-02-01,80,4\n" }
+
+  it "shows what a file holds without recording anything, then takes it" do
+    answer = check(good)
+    expect(answer["rows"].first).to include("state" => "taken", "purchase" => include("text" => "20.00"), "hours" => include("text" => "3 h 30"))
+    expect(call(:get, "/api/pieces?view=all")["total"]).to eq(0)
+    take(good)
+    expect(status).to eq(201)
+    row = call(:get, "/api/pieces?view=archive")["rows"].first
+    expect(row).to include("stage" => "sold", "turnaround_days" => 30, "cash_profit" => include("text" => "50.50"))
+    expect(row["hourly_pay"]["minor"]).to eq(1443) # 50.50 ÷ 3.5 h = 14.43 by hand
+  end
+
+  it "takes all or nothing, and says what is wrong by row and column" do
+    answer = take("#{good}Bad,2026-02-31,abc,,,,,\n")
+    expect(status).to eq(422)
+    messages = answer["errors"].map { |error| error["message"] }
+    expect(messages).to include(/\ARow 3, purchase: “abc” is not a number/, /\ARow 3, bought_on: “2026-02-31” does not exist/)
+    expect(call(:get, "/api/pieces?view=all")["total"]).to eq(0)
+    take("#{good}Bad,2026-02-31,abc,,,,,\n", "?skip_bad=true")
+    expect(call(:get, "/api/pieces?view=all")["total"]).to eq(1)
+  end
+
+  it "reports a repeat and leaves it out unless asked for again" do
+    take(good)
+    expect(rows(check(good))).to eq([[2, "repeat"]])
+    expect(rows(check(good, "?again=true"))).to eq([[2, "taken"]])
+  end
+
+  it "asks about decimal commas and the order of dates, and reads as answered" do
+    text = "name;bought_on;purchase\nBench;03.04.2026;12,50\nStool;25.04.2026;8,00\n"
+    expect(check(text)["questions"]).to contain_exactly(include("key" => "decimal", "example" => "12,50"), include("key" => "dates", "choices" => ["dmy"]))
+    answer = check(text, "?decimal=comma&dates=dmy")
+    expect([answer["questions"], answer["rows"].first["bought_on"]["iso"], answer["rows"].first["purchase"]["text"]]).to eq([[], "2026-04-03", "12.50"])
+  end
+
+  it "records a repeated request once" do
+    2.times { take(good, "?again=true", { "HTTP_IDEMPOTENCY_KEY" => "the-same-upload" }) }
+    expect(call(:get, "/api/pieces?view=all")["total"]).to eq(1)
+  end
+
+  it "refuses a file that is no table, with the remedy" do
+    expect(check("")["detail"]).to match(/empty/)
+    expect(check("kind,price\nbench,5\n")["detail"]).to match(/no column “name”/)
+    expect(check("\xFF\xFE\x00n".b)["detail"]).to match(/Save it as “CSV UTF-8”/)
+  end
+end

@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+require_relative "format_helper"
+require "open3"
+
+# The command line as a person calls it, on data of its own.
+RSpec.describe "bin/kohlrabi import and report", :own_data do
+  around do |example|
+    Dir.mktmpdir do |home|
+      @home = home
+      example.run
+    end
+  end
+
+  def run(*arguments)
+    Open3.capture3({ "KOHLRABI_HOME" => @home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), *arguments)
+  end
+
+  def file(text)
+    File.join(@home, "flips.csv").tap { |path| File.binwrite(path, text) }
+  end
+
+  let(:text) do
+    <<~CSV
+      name,kind,bought_on,purchase,materials,hardware,other_costs,hours,sold_on,sale_price,fees,tip,outcome,outcome_on
+      Hall bench,bench,2025-01-10,20,5.50,3,,3.33,2025-02-10,100,5,,,
+      Free stool,stool,2025-03-01,0,,,,,2025-03-01,12,,1,,
+      Trunk,trunk,2025-03-01,,,,,2,2026-01-05,40,,,,
+      Broken case,,2025-05-01,15,2,,,1,,,,,scrapped,2025-06-01
+      Waiting,,2026-01-01,30,,,,,,,,,,
+    CSV
+  end
+
+  # By hand. Hall bench: 100 − 20 − 5.50 − 3 − 5 = 66.50; ÷ 3.33 h = 19.97; ÷ 100 = 0.665; ÷ 28.50 = 2.3333; 31 days.
+  it "gives full books from a spreadsheet" do
+    output, _, status = run("import", file(text))
+    expect([status.success?, output]).to match([true, /Row 2, Hall bench: taken.*5 flips taken in/m])
+    report = JSON.parse(run("report", "--json").first)
+    bench, stool, trunk, broken, waiting = report["flips"]
+    expect(bench).to include("stage" => "sold", "cash_in" => "28.50", "receipts" => "100.00", "cash_profit" => "66.50", "hours" => "3.33",
+                             "hourly_pay" => "19.97", "margin" => "0.6650", "return_on_cash" => "2.3333", "turnaround_days" => 31)
+    expect(stool).to include("cash_in" => "0.00", "cash_profit" => "13.00", "hours" => nil, "hourly_pay" => nil, "return_on_cash" => nil, "turnaround_days" => 0)
+    expect(trunk).to include("cash_in" => nil, "receipts" => "40.00", "cash_profit" => nil, "hours" => "2.00", "hourly_pay" => nil)
+    expect(broken).to include("stage" => "scrapped", "cash_profit" => "-17.00", "hourly_pay" => "-17.00")
+    expect(waiting).to include("stage" => "bought", "cash_in" => "30.00", "receipts" => nil, "cash_profit" => nil)
+    # Totals by hand: 66.50 + 13.00 − 17.00 = 62.50; with hours (66.50 − 17.00) ÷ 4.33 h = 11.43.
+    expect(report["totals"]).to include("flips" => 5, "sold" => 3, "scrapped" => 1, "cash_profit" => "62.50", "hourly_pay" => "11.43", "tied_up" => "30.00")
+  end
+
+  it "selects a year by the day of sale" do
+    run("import", file(text))
+    output, errors, = run("report", "--json", "--year", "2025")
+    expect(JSON.parse(output)["flips"].map { |flip| flip["name"] }).to eq(["Hall bench", "Free stool"])
+    expect(errors).to match(/1 kept, given away or scrapped in 2025 are not in a report by date of sale/)
+    expect(run("report", "--year", "25").last).not_to be_success
+  end
+
+  it "takes all or nothing unless told to skip, and leaves repeats out" do
+    bad = "#{text}Comma,,2026-01-02,\"12,50\",,,,,,,,,,\n"
+    output, errors, status = run("import", file(bad))
+    expect([status.success?, output, errors]).to match([false, /Row 7, Comma: wrong; purchase: .*Write the decimals after a point: 12.50/, /Nothing was taken in/])
+    expect(JSON.parse(run("report").first)["flips"]).to eq([])
+    expect(run("import", "--skip-bad", file(bad)).first).to match(/5 flips taken in, 1 left out/)
+    expect(run("import", file(text)).first).to match(/Row 2, Hall bench: a repeat.*0 flips taken in, 5 left out/m)
+    expect(run("import", "--again", file(text)).first).to match(/5 flips taken in/)
+    expect(run("doctor").first).to match(/All is well: 10 flips/)
+  end
+
+  it "says plainly what is wrong with a file" do
+    expect(run("import", "nowhere.csv")[1]).to match(/There is no file nowhere.csv/)
+    expect(run("import", file("kind\nbench\n"))[1]).to match(/no column “name”/)
+    output, _, status = run("import", file("name,colour\nA,red\n"))
+    expect([output, status.success?]).to match([/Column “colour” is not known here/, false])
+  end
+end

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require_relative "format_helper"
+
+# The examples of RFC 4180, section 2, rules 1 to 7.
+RSpec.describe Kohlrabi::Formats::CsvRows do
+  def read(text)
+    table = described_class.new(text.b)
+    [table.header.cells, *table.rows.map { |row| row.problem || row.cells }]
+  end
+
+  it "reads the examples of RFC 4180" do
+    expect(read("aaa,bbb,ccc\r\nzzz,yyy,xxx\r\n")).to eq([%w[aaa bbb ccc], %w[zzz yyy xxx]])
+    expect(read("aaa,bbb,ccc\r\nzzz,yyy,xxx")).to eq([%w[aaa bbb ccc], %w[zzz yyy xxx]])
+    expect(read("field_name,field_name,field_name\r\naaa,bbb,ccc\r\n").first).to eq(%w[field_name field_name field_name])
+    expect(read("\"aaa\",\"bbb\",\"ccc\"\r\nzzz,yyy,xxx\r\n")).to eq([%w[aaa bbb ccc], %w[zzz yyy xxx]])
+    expect(read("\"aaa\",\"b\r\nbb\",\"ccc\"\r\nzzz,yyy,xxx\r\n")).to eq([["aaa", "b\nbb", "ccc"], %w[zzz yyy xxx]])
+    expect(read("\"aaa\",\"b\"\"bb\",\"ccc\"\r\n")).to eq([["aaa", "b\"bb", "ccc"]])
+  end
+
+  it "takes a byte-order mark, semicolons, tabs, Windows and old line ends" do
+    ["\xEF\xBB\xBFname,kind\nA,b\n", "name;kind\r\nA;b\r\n", "name\tkind\nA\tb\n", "name,kind\rA,b\r"].each do |text|
+      expect(read(text)).to eq([%w[name kind], %w[A b]])
+    end
+  end
+
+  it "loses only the broken row" do
+    rows = read("name,kind\nA,b\n\"B,c\nC,d\n")
+    expect(rows[1]).to eq(%w[A b])
+    expect(rows[2]).to match(/opened and never closed/)
+    expect(rows[3]).to eq(%w[C d])
+    expect(read("name,kind\nA\"x\"y,\"b\"z\nC,d\n")[1]).to match(/The row is broken/)
+  end
+end

@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+require_relative "../server_helper"
+
+# A random but repeatable run of edits through the desk, refused ones included.
+class RandomEdits
+  DESK = Kohlrabi::Desk
+
+  def initialize(seed)
+    @random = Random.new(seed)
+    @pieces = []
+    @removals = []
+  end
+
+  def step
+    send(%i[piece piece cost cost work work event event change remove undo].sample(random: @random))
+  rescue DESK::Refused, DESK::Missing, DESK::Stale
+    nil
+  end
+
+  private
+
+  def pick = @pieces.sample(random: @random) || piece
+  def day = (Date.new(2026, 5, 1) + @random.rand(50)).iso8601
+  def money = format("%.2f", @random.rand(0..20_000) / 100.0)
+  def shares = Array.new(@random.rand(1..3)) { pick }.uniq.map { |id| { "piece_id" => id, "weight" => @random.rand(0..4).to_s } }
+
+  def piece
+    fields = { "name" => "Piece", "bought_on" => [day, ""].sample(random: @random), "purchase" => [money, ""].sample(random: @random) }
+    @pieces << DESK::Pieces.create(fields).id
+    @pieces.last
+  end
+
+  def cost
+    DESK::Costs.create("what" => "Paint", "category" => DESK::Costs::CATEGORIES.sample(random: @random), "amount" => money, "pieces" => shares)
+  end
+
+  def work
+    DESK::Work.create("kind" => %w[sanding filming delivering].sample(random: @random), "effort" => @random.rand(0..90).to_s,
+                      "worked_on" => [day, ""].sample(random: @random), "pieces" => shares)
+  end
+
+  def event
+    kind = DESK::Events::KINDS.keys.sample(random: @random)
+    DESK::Events.create(pick, "kind" => kind, "on" => day, "asking" => money, "price" => money, "fee" => "1", "amount" => "1")
+  end
+
+  def change
+    case @random.rand(3)
+    when 0 then pick.then { |id| DESK::Pieces.update(id, "lock_version" => Kohlrabi::Records::Piece.find(id).lock_version, "purchase" => money) }
+    when 1 then sample(Kohlrabi::Records::Cost) { |id| DESK::Costs.update(id, "amount" => money, "pieces" => shares) }
+    else sample(Kohlrabi::Records::Event) { |id| DESK::Events.update(id, "on" => day) }
+    end
+  end
+
+  def remove
+    model, desk = { Kohlrabi::Records::Cost => DESK::Costs, Kohlrabi::Records::WorkEntry => DESK::Work,
+                    Kohlrabi::Records::Event => DESK::Events, Kohlrabi::Records::Piece => DESK::Pieces }.to_a.sample(random: @random)
+    sample(model) { |id| @removals << desk.remove(id).id }
+  end
+
+  def undo
+    id = @removals.sample(random: @random)
+    DESK::Removal.undo(id) if id
+  end
+
+  def sample(model)
+    id = model.live.order(:id).pluck(:id).sample(random: @random)
+    yield id if id
+  end
+end
