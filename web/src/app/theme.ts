@@ -66,6 +66,9 @@ export const theme = createTheme({
       styleOverrides: { root: { minHeight: 40, "@media (max-width:599px)": { minHeight: 44 } } },
     },
     MuiIconButton: { styleOverrides: { root: { minWidth: 40, minHeight: 40 } } },
+    MuiToggleButton: {
+      styleOverrides: { root: { color: "var(--k-palette-text-primary)", minHeight: 40, paddingInline: 14 } },
+    },
     MuiTextField: { defaultProps: { size: "small", fullWidth: true } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: "none" } } },
     MuiDialog: { defaultProps: { fullWidth: true, maxWidth: "sm" } },

@@ -96,6 +96,8 @@ export default function ImportFlips() {
             type="file"
             accept=".csv,text/csv"
             aria-label="Spreadsheet file"
+            // The same file, mended, can be chosen again.
+            onClick={(event) => (event.currentTarget.value = "")}
             onChange={(event) => event.target.files?.[0] && void look(event.target.files[0], FIRST)}
           />
         </Button>

@@ -35,7 +35,9 @@ export function ImportRows({ check }: { check: ImportCheck }) {
                 {row.name || "no name"}
               </TableCell>
               {[row.bought_on, row.purchase, row.sold_on, row.sale_price, row.hours].map((value, place) => (
-                <TableCell key={place}>{value?.text ?? "–"}</TableCell>
+                <TableCell key={place} sx={{ whiteSpace: "nowrap" }}>
+                  {value?.text ?? "–"}
+                </TableCell>
               ))}
               <TableCell sx={{ color: row.state === "bad" ? "error.main" : "text.primary" }}>
                 {WORDS[row.state]}

@@ -1,5 +1,6 @@
 // One piece on the floor: its drawing, ticket, days strip, money in, hours, and what comes next or came of it.
 import Box from "@mui/material/Box";
+import visuallyHidden from "@mui/utils/visuallyHidden";
 import type { ReactNode } from "react";
 import type { PieceRow } from "../../api/types";
 import { label } from "../../app/theme";
@@ -52,7 +53,7 @@ export function FloorHead({ view, currency }: { view: View; currency: string }) 
           key={place}
           sx={{ textAlign: place >= 3 && place <= 5 ? "right" : "left", whiteSpace: "nowrap" }}
         >
-          {name || <span aria-label="Drawing" />}
+          {name || <Box sx={visuallyHidden}>Drawing</Box>}
         </Box>
       ))}
     </Box>

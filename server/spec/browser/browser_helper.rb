@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+require "axe-rspec"
+require "capybara/rspec"
+require "selenium-webdriver"
+require "timeout"
+require "tmpdir"
+require_relative "../../boot"
+
+# The real server on data of its own, as a process that can be stopped and started again.
+class RealServer
+  attr_reader :address, :home
+
+  def initialize(*arguments)
+    @home = File.join(Dir.mktmpdir("kohlrabi-browser"), "home")
+    @arguments = arguments.empty? ? ["serve"] : arguments
+    start
+  end
+
+  def start
+    reader, writer = IO.pipe
+    @pid = spawn({ "KOHLRABI_HOME" => @home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), *@arguments, "--port", (@port || 4800).to_s, out: writer)
+    writer.close
+    Timeout.timeout(60) { nil until (@address = reader.gets.to_s[%r{http://[\d.:]+}]) }
+    @port = URI(@address).port
+  end
+
+  def stop(signal = :TERM)
+    Process.kill(signal, @pid)
+    Process.wait(@pid)
+  end
+
+  def clear
+    stop
+    FileUtils.rm_rf(File.dirname(@home))
+  end
+end
+
+Capybara.register_driver(:chromium) do |app|
+  arguments = %w[--headless=new --no-sandbox --disable-gpu --disable-background-networking --disable-component-update --disable-sync --window-size=1280,900 --lang=en-US]
+  options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: arguments)
+  options.add_option("goog:loggingPrefs", { browser: "ALL" })
+  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
+end
+Capybara.run_server = false
+Capybara.default_driver = :chromium
+Capybara.default_max_wait_time = 8
+Capybara.enable_aria_label = true
+Capybara.automatic_label_click = true
+Capybara.save_path = Dir.tmpdir
+
+# What a person does on the screens.
+module Hands
+  def press(name, **options) = click_button(name, exact: true, **options)
+
+  def form(title, &block) = within("[role=dialog]", text: title, &block)
+
+  # Types into a field, over what stands there.
+  def type(label, text)
+    field = find_field(label, exact: true)
+    field.send_keys([:control, "a"], :backspace, text)
+  end
+
+  def set_date(label, iso) = find_field(label, exact: true).send_keys(Date.iso8601(iso).strftime("%m%d%Y"))
+
+  def pick(label, option)
+    all("[role=combobox][aria-labelledby]").find { |box| find("##{box['aria-labelledby'].split.first}").text == label }.click
+    # Options are drawn beside the dialog, not in it.
+    page.document.find("[role=option]", text: option, exact_text: true).click
+  end
+
+  # A key figure of the piece page by its key.
+  def key_figure(key) = find("[data-key=#{key}] > :nth-child(2)").text
+
+  def phone = page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: 390, height: 844, deviceScaleFactor: 1, mobile: true)
+  def desk = page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")
+
+  # Errors the browser has met since last asked, a refused resource of a 4xx answer aside.
+  def complaints = page.driver.browser.logs.get(:browser).select { |entry| entry.level == "SEVERE" }.map(&:message).grep_v(/status of 4\d\d/)
+end
+
+# A server with an empty workshop for each example.
+RSpec.shared_context "with an empty workshop" do
+  before do
+    @server = RealServer.new
+    Capybara.app_host = @server.address
+  end
+
+  after do |example|
+    save_screenshot("failed-#{example.description.gsub(/\W+/, '-')[0, 40]}.png") if example.exception
+    visit "about:blank"
+    @server.clear
+  end
+end
+
+RSpec.configure do |config|
+  config.include Capybara::DSL
+  config.include Capybara::RSpecMatchers
+  config.include Hands
+  config.disable_monkey_patching!
+  config.after { expect(complaints).to eq([]) }
+end

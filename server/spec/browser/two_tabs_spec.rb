@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+
+RSpec.describe "two tabs on one piece" do
+  include_context "with an empty workshop"
+
+  def edit(label, text)
+    press("Edit piece")
+    type(label, text)
+  end
+
+  it "tells the second save, shows both versions, and keeps what each tab wrote" do
+    visit "/floor"
+    press("Record a piece", match: :first)
+    form("Record a piece") do
+      type("What is it?", "Beech stool")
+      press("Record piece")
+    end
+    expect(page).to have_css("h1", text: "Beech stool")
+    first = current_window
+    second = open_new_window
+    address = current_url
+    within_window(second) do
+      visit address
+      edit("Notes", "from the second tab")
+      type("Where from", "kerb")
+    end
+    within_window(first) do
+      edit("Notes", "from the first tab")
+      press("Save piece")
+      expect(page).to have_text("Beech stool saved")
+    end
+    within_window(second) do
+      press("Save piece")
+      expect(page).to have_text("Saved in another tab meanwhile")
+      expect(page).to have_text("As saved there: from the first tab")
+      choose("As saved there: from the first tab")
+      press("Save as chosen")
+      expect(page).to have_text("from kerb")
+      expect(page).to have_text("from the first tab")
+    end
+  end
+
+  it "shares a cost over pieces by parts, says so on both, and takes a removal back" do
+    visit "/floor"
+    ["Oak stool", "Elm stool"].each do |name|
+      find("body").send_keys("n")
+      form("Record a piece") do
+        type("What is it?", name)
+        type("Price paid", "0")
+        press("Record piece")
+      end
+      expect(page).to have_css("h1", text: name)
+    end
+    press("Record cost")
+    form("Record cost") do
+      find_field("For which pieces").send_keys("Oak", :down, :enter, :escape)
+      fill_in("Parts for Elm stool", with: "2")
+      fill_in("Parts for Oak stool", with: "1")
+      type("What", "Wax")
+      type("Amount", "10")
+      press("Record cost")
+    end
+    expect(page).to have_text("6.67 EUR")
+    find("body").send_keys("/")
+    form("") { fill_in("Find a piece: name, kind, source or ticket", with: "oak") }
+    find("[role=option]", text: "Oak stool").click
+    expect(page).to have_text("Wax, materials, shared: 10.00 over 2 pieces")
+    expect(key_figure("cash_in")).to eq("3.33")
+    press("Remove Wax")
+    expect(page).to have_css("[data-key=cash_in]", text: "0.00")
+    press("Undo")
+    expect(page).to have_css("[data-key=cash_in]", text: "3.33")
+  end
+end

@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+
+# The demo on every main view: audited for accessibility in both schemes, and fitting a phone.
+RSpec.describe "every main view" do
+  before(:context) do
+    @server = RealServer.new("demo")
+    Capybara.app_host = @server.address
+  end
+
+  after(:context) do
+    Capybara.current_session.visit "about:blank"
+    @server.clear
+  end
+
+  VIEWS = { "/" => "Today", "/floor" => "Floor", "/floor?view=archive" => "Floor", "/pieces/22" => "Walnut bureau with rolled lid",
+            "/pieces/33" => "Beech plan chest, low", "/books" => "Books", "/books/import" => "Bring in past flips", "/rules" => "House rules" }.freeze
+
+  def open(path, title, scheme)
+    visit path
+    page.execute_script("localStorage.setItem('mui-mode', '#{scheme}')")
+    visit path
+    expect(page).to have_css("h1", text: title)
+    expect(page).to have_no_css("[role=progressbar]")
+  end
+
+  %w[light dark].each do |scheme|
+    VIEWS.each do |path, title|
+      it "passes the audit: #{path} in the #{scheme} scheme" do
+        open(path, title, scheme)
+        expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21a, :wcag21aa, :wcag22aa)
+      end
+    end
+  end
+
+  VIEWS.each do |path, title|
+    it "fits a phone without scrolling sideways: #{path}" do
+      phone
+      open(path, title, "light")
+      expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 390
+      small = page.evaluate_script("[...document.querySelectorAll('nav a, main button.MuiButton-contained')].filter(e => e.offsetHeight > 0 && e.offsetHeight < 44).length")
+      expect(small).to eq(0)
+    ensure
+      desk
+    end
+  end
+
+  it "passes the audit with a form open" do
+    open("/pieces/33", "Beech plan chest, low", "light")
+    press("Record hours")
+    expect(page).to have_css("[role=dialog]", text: "Record hours")
+    expect(page).to be_axe_clean.within("[role=dialog]").according_to(:wcag2a, :wcag2aa)
+  end
+
+  it "shows true figures: Books equal the report of the command line" do
+    open("/books", "Books", "light")
+    output = IO.popen([{ "KOHLRABI_HOME" => @server.home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), "report", "--demo"], &:read)
+    totals = JSON.parse(output).fetch("totals")
+    expect(find("[data-figure=profit]").text).to include(totals["cash_profit"])
+    expect(find("[data-figure=hourly_pay]").text).to include(totals["hourly_pay"])
+    expect(totals.values_at("flips", "sold")).to match([be >= 40, be >= 25])
+  end
+
+  it "lists its keys, and leaves them alone while one types" do
+    open("/floor", "Floor", "light")
+    find("body").send_keys("?")
+    expect(page).to have_css("[role=dialog]", text: "Take back what was just done")
+    press("Close")
+    find_field("Narrow down").send_keys("n3?")
+    expect(page).to have_css("h1", text: "Floor")
+    expect(page).to have_text("No piece has all of these words")
+  end
+end

@@ -1,0 +1,136 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+
+RSpec.describe "a whole flip by hand, from bought to sold" do
+  include_context "with an empty workshop"
+
+  let(:today) { Date.today }
+
+  it "records it by clicking and typing and reads profit, hourly pay and turnaround off the screen" do
+    visit "/"
+    expect(page).to have_text("Nothing is in hand")
+
+    # House rules first: pay targets.
+    find("body").send_keys("4")
+    type("Floor pay", "8")
+    press("Save Floor pay")
+    expect(page).to have_text("Floor pay saved")
+    type("Target pay", "5")
+    press("Save Target pay")
+    expect(page).to have_text("Target pay is under floor pay")
+    type("Target pay", "15")
+    press("Save Target pay")
+    expect(page).to have_text("Target pay saved")
+
+    # Bought, ten days ago.
+    find("body").send_keys("n")
+    form("Record a piece") do
+      press("Record piece")
+      expect(page).to have_text("It is empty. Fill it in.")
+      type("What is it?", "Ash side table")
+      type("Kind", "side table")
+      type("Price paid", "4x")
+      press("Record piece")
+      expect(page).to have_text("“4x” is not a number")
+      type("Price paid", "42")
+      type("Width", "23 5/8 in")
+      type("Height", "610")
+      set_date("Bought on", (today - 10).iso8601)
+      press("Record piece")
+    end
+    expect(page).to have_css("h1", text: "Ash side table")
+    expect(page).to have_css("svg[aria-label^='Front view, 600 mm wide, 610 mm high']")
+
+    # A cost, and hours by hand with their echo.
+    press("Record cost")
+    form("Record cost") do
+      type("What", "Shellac-based primer")
+      type("Amount", "96.20")
+      press("Record cost")
+    end
+    expect(page).to have_text("Shellac-based primer recorded, 96.20 EUR")
+    press("Record hours")
+    form("Record hours") do
+      type("How long", "1h20")
+      expect(page).to have_text("Counts as 1 h 20")
+      type("How long", "80")
+      expect(page).to have_text("Counts as 1 h 20")
+      set_date("Date", (today - 8).iso8601)
+      pick("Kind of work", "Painting")
+      press("Record hours")
+    end
+    expect(page).to have_text("1 h 20 of painting recorded")
+    expect(page).to have_text("read off the hours")
+    expect([key_figure("cash_in"), key_figure("hours")]).to eq(["138.20", "1 h 20"])
+
+    # A timer, by key; it survives closing the page and a restart of the server.
+    find("body").send_keys("t")
+    form("Start a timer") do
+      pick("Kind of work", "Sanding")
+      press("Start timer")
+    end
+    expect(page).to have_text("Sanding, Me")
+    visit "about:blank"
+    @server.stop(:KILL)
+    @server.start
+    Capybara.app_host = @server.address
+    visit "/"
+    expect(page).to have_css("section[aria-label='Timer of Me']", text: "Ash side table")
+    press("It was not that long")
+    type("How long it really was", "40 min")
+    expect(page).to have_text("Counts as 40 min")
+    press("Stop and record")
+    expect(page).to have_text("40 min of sanding recorded")
+
+    # Ready, listed, a new price, sold; an impossible day is refused with both dates.
+    click_link("Ash side table", match: :first)
+    press("Record ready")
+    form("Record ready") { press("Record ready") }
+    expect(page).to have_text("Ready recorded")
+    press("Record listing")
+    form("Record listing") do
+      type("Asking price", "400")
+      press("Record listing")
+    end
+    expect(page).to have_css("svg[aria-label*='asking 400.00']")
+    press("Record sale")
+    form("Record sale") do
+      set_date("Date", (today - 11).iso8601)
+      type("Sale price", "380")
+      type("Fee", "34.40")
+      press("Record sale")
+      expect(page).to have_text(/Sold on .* lies before listed on/)
+      set_date("Date", today.iso8601)
+      press("Record sale")
+    end
+    expect(page).to have_text("Sold recorded")
+
+    # By hand: 380 − 42 − 96.20 − 34.40 = 207.40; ÷ 2 h = 103.70; ten days.
+    expect(%w[cash_profit hours hourly_pay turnaround].map { |key| key_figure(key) }).to eq(["207.40", "2 h", "103.70", "10 days"])
+    find("[data-figure=cash_profit] button").click
+    expect(page).to have_text("cash profit 207.40 = 380.00 − 42.00 − 96.20 − 34.40")
+
+    # Taken back by key, and recorded again by undoing nothing else.
+    find("h1").click
+    find("body").send_keys([:control, "z"])
+    expect(page).to have_text("Taken back: sold recorded")
+    expect(key_figure("cash_profit")).to eq("not sold yet")
+    press("Record sale")
+    form("Record sale") do
+      type("Sale price", "380")
+      type("Fee", "34.40")
+      press("Record sale")
+    end
+    expect(page).to have_css("[data-key=cash_profit]", text: "207.40")
+
+    # Beside all the others.
+    find("body").send_keys("3")
+    expect(page).to have_css("[data-figure=profit]", text: "207.40")
+    expect(page).to have_css("[data-figure=hourly_pay]", text: "103.70")
+    expect(page).to have_css("tr", text: /Ash side table.*207.40.*2 h.*103.70.*10/)
+    find("body").send_keys("2")
+    press("Archive")
+    expect(page).to have_css("[role=row]", text: /Ash side table.*207.40/m)
+  end
+end
