@@ -13,4 +13,5 @@ Gem::Specification.new do |spec|
   spec.add_dependency "dry-struct", "~> 1.6"
   spec.add_dependency "money", "~> 6.19"
   spec.add_dependency "zeitwerk", "~> 2.6"
+  spec.metadata["rubygems_mfa_required"] = "true"
 end

@@ -24,4 +24,3 @@ loader = Zeitwerk::Loader.new
 loader.tag = "kohlrabi-core"
 loader.push_dir(File.join(__dir__, "core"), namespace: Kohlrabi::Core)
 loader.setup
-

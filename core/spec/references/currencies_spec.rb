@@ -16,19 +16,18 @@ RSpec.describe "currencies against ISO 4217 and the money gem" do
   end
 
   it "reads and writes every amount as the money gem does, in every currency offered" do
-    currency.all.each do |unit|
-      %w[0 1 7 42 1234].each do |text|
-        minor = money_text.parse(text, currency: unit)
-        expect(minor).to eq(Money.from_amount(BigDecimal(text), unit.code).fractional), "#{text} #{unit.code}"
-        expect(BigDecimal(money_text.plain(minor, unit))).to eq(BigDecimal(text))
-      end
+    amounts = %w[0 1 7 42 1234]
+    currency.all.product(amounts).each do |unit, text|
+      minor = money_text.parse(text, currency: unit)
+      expect(minor).to eq(Money.from_amount(BigDecimal(text), unit.code).fractional), "#{text} #{unit.code}"
+      expect(BigDecimal(money_text.plain(minor, unit))).to eq(BigDecimal(text))
     end
   end
 
   it "adds cents as the money gem does where floats would not" do
     euro = currency.find("EUR")
     cents = %w[0.10 0.20 19.99 4.35].sum { |text| money_text.parse(text, currency: euro) }
-    expect(cents).to eq(%w[0.10 0.20 19.99 4.35].map { |text| Money.from_amount(BigDecimal(text), "EUR") }.sum.fractional)
+    expect(cents).to eq(%w[0.10 0.20 19.99 4.35].sum { |text| Money.from_amount(BigDecimal(text), "EUR") }.fractional)
   end
 
   it "does not offer currencies whose minor unit is no power of ten" do

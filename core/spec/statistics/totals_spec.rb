@@ -24,7 +24,7 @@ RSpec.describe Kohlrabi::Core::Statistics::Totals do
   end
 
   it "drops nothing: unknown profits are counted, losses and pieces kept stand on their own" do
-    expect([totals.paid.count, totals.paid.profit_count]).to eq([5, 4])
+    expect([totals.paid.flips, totals.paid.profit_count]).to eq([5, 4])
     expect(totals.losses.amount).to eq(24_00)
     expect(totals.closed_at_cost.amount).to eq(15_00)
   end
@@ -35,7 +35,7 @@ RSpec.describe Kohlrabi::Core::Statistics::Totals do
   end
 
   it "adds up to the same whole under every month" do
-    groups = { ["2026-01", "sold"] => flip(10_00), ["2026-03", "sold"] => flip(5_00), [nil, "scrapped"] => flip(-3_00) }
+    groups = { %w[2026-01 sold] => flip(10_00), %w[2026-03 sold] => flip(5_00), [nil, "scrapped"] => flip(-3_00) }
     rows = Kohlrabi::Core::Statistics::Months.rows(groups)
     expect(rows.map(&:first)).to eq(["2026-01", "2026-02", "2026-03", nil])
     expect(rows.sum { |_, month| month.profit.amount || 0 }).to eq(12_00)

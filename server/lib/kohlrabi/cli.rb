@@ -5,6 +5,8 @@ require "thor"
 module Kohlrabi
   # The command line, bin/kohlrabi. Each command goes through the desk, as the interface does.
   class Cli < Thor
+    WORDS = { taken: "taken", bad: "wrong", repeat: "a repeat, left out (--again takes it)" }.freeze
+
     def self.exit_on_failure? = true
 
     class_option :demo, type: :boolean, default: false, desc: "Work on the demo's data instead of your own"
@@ -78,7 +80,7 @@ module Kohlrabi
         sheet.problems.each { |problem| say problem }
         sheet.outcomes.each do |outcome|
           details = outcome.problems + outcome.remarks
-          word = { taken: "taken", bad: "wrong", repeat: "a repeat, left out (--again takes it)" }.fetch(outcome.state)
+          word = WORDS.fetch(outcome.state)
           say "Row #{outcome.row}, #{outcome.name.empty? ? 'no name' : outcome.name}: #{[word, *details].join('; ')}"
         end
       end

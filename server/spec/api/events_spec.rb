@@ -31,7 +31,7 @@ RSpec.describe "dated events" do
     id = piece(bought_on: "2026-05-01")
     event(id, "sold", "2026-05-09", price: "50")
     answer = call(:patch, "/api/pieces/#{id}", { lock_version: 0, bought_on: "2026-05-10" })
-    expect(answer["detail"]).to match(/Sold on 9 May 2026 lies before bought on 10 May 2026/)
+    expect(answer["detail"]).to include("Sold on 9 May 2026 lies before bought on 10 May 2026")
     expect(call(:get, "/api/pieces/#{id}")["fields"]["bought_on"]).to eq("2026-05-01")
   end
 
@@ -60,24 +60,24 @@ RSpec.describe "dated events" do
     id = piece
     listed = event(id, "listed", "2026-05-03", asking: "90")
     event(id, "price_changed", "2026-05-04", asking: "80")
-    expect(call(:delete, "/api/events/#{listed['id']}")["detail"]).to match(/has never been listed/)
+    expect(call(:delete, "/api/events/#{listed['id']}")["detail"]).to include("has never been listed")
     expect(call(:get, "/api/pieces/#{id}")["stage"]).to eq("listed")
   end
 
   it "refuses a second ending, an event after today and an amount that is none" do
     id = piece
     event(id, "kept", "2026-05-09")
-    expect(event(id, "sold", "2026-05-10", price: "1")["detail"]).to match(/already recorded as kept on 9 May 2026/)
+    expect(event(id, "sold", "2026-05-10", price: "1")["detail"]).to include("already recorded as kept on 9 May 2026")
     other = piece
-    expect(refusal(event(other, "ready", "2026-07-01"), :on)).to match(/lies after today/)
-    expect(refusal(event(other, "sold", "2026-05-10", price: "many"), :price)).to match(/not a number/)
-    expect(refusal(event(other, "price_changed", "2026-05-10", asking: ""), :asking)).to match(/empty/)
+    expect(refusal(event(other, "ready", "2026-07-01"), :on)).to include("lies after today")
+    expect(refusal(event(other, "sold", "2026-05-10", price: "many"), :price)).to include("not a number")
+    expect(refusal(event(other, "price_changed", "2026-05-10", asking: ""), :asking)).to include("empty")
   end
 
   it "takes a refund off the receipts, and refuses more than was received" do
     id = piece(purchase: "10")
     event(id, "sold", "2026-05-09", price: "50", fee: "5")
-    expect(event(id, "refunded", "2026-05-20", amount: "51")["detail"]).to match(/more than the sale brought/)
+    expect(event(id, "refunded", "2026-05-20", amount: "51")["detail"]).to include("more than the sale brought")
     event(id, "refunded", "2026-05-20", amount: "20", fee_back: "2")
     expect(figure(id, "cash_profit")["text"]).to eq("17.00")
   end

@@ -15,24 +15,24 @@ RSpec.describe "house rules and Books" do
   it "prices by cost and pay once the targets are set" do
     id = piece(purchase: "100", hours_to_come: "4h")
     call(:post, "/api/work", { kind: "sanding", effort: "6h", worked_on: "2026-05-02", pieces: [{ piece_id: id }] })
-    expect(figure(id, "floor")["why"]).to match(/no floor pay is set/)
+    expect(figure(id, "floor")["why"]).to include("no floor pay is set")
     change(floor_pay: "8", target_pay: "15", fee_rate: "10", fixed_fee: "5")
     prices = call(:get, "/api/pieces/#{id}")["prices"].map { |price| price["text"] }
     expect(prices).to eq(%w[116.67 205.56 283.34]) # the worked check of the handbook, 2.8
   end
 
   it "refuses a target under the floor, a full fee, an unknown zone and currency" do
-    expect(change(floor_pay: "10", target_pay: "9")["detail"]).to match(/Target pay is under floor pay/)
-    expect(refusal(change(fee_rate: "100"), :fee_rate)).to match(/from 0 to under 100/)
-    expect(refusal(change(time_zone: "Moon/Sea"), :time_zone)).to match(/not a time zone/)
-    expect(refusal(change(currency: "XQX"), :currency)).to match(/not a currency code/)
+    expect(change(floor_pay: "10", target_pay: "9")["detail"]).to include("Target pay is under floor pay")
+    expect(refusal(change(fee_rate: "100"), :fee_rate)).to include("from 0 to under 100")
+    expect(refusal(change(time_zone: "Moon/Sea"), :time_zone)).to include("not a time zone")
+    expect(refusal(change(currency: "XQX"), :currency)).to include("not a currency code")
   end
 
   it "keeps the currency once money is recorded" do
     change(currency: "JPY")
     expect(status).to eq(200)
     piece(purchase: "900")
-    expect(refusal(change(currency: "EUR"), :currency)).to match(/cannot change once money is recorded/)
+    expect(refusal(change(currency: "EUR"), :currency)).to include("cannot change once money is recorded")
   end
 
   it "gives new pieces the sundries of the house, and leaves old ones" do
@@ -69,8 +69,12 @@ RSpec.describe "house rules and Books" do
     event(piece(purchase: ""), "sold", "2026-06-11", price: "70")
     books = call(:get, "/api/books")
     expect(books["counts"]).to eq("sold" => 2, "scrapped" => 1, "kept_or_given_away" => 1, "profit_known" => 2, "hours_known" => 0)
-    expect(books["figures"].to_h { |one| [one["key"], one["text"]] }).to include("profit" => "20.00", "losses" => "20.00", "at_cost" => "5.00", "hourly_pay" => nil)
-    expect(books["months"].map { |month| [month["label"], month["ended"], month["profit"]&.fetch("text")] }).to eq([["May 2026", 1, "40.00"], ["Jun 2026", 3, "−20.00"]])
+    expect(books["figures"].to_h do |one|
+      [one["key"], one["text"]]
+    end).to include("profit" => "20.00", "losses" => "20.00", "at_cost" => "5.00", "hourly_pay" => nil)
+    expect(books["months"].map do |month|
+      [month["label"], month["ended"], month["profit"]&.fetch("text")]
+    end).to eq([["May 2026", 1, "40.00"], ["Jun 2026", 3, "−20.00"]])
     expect(call(:get, "/api/books?year=2025")["counts"]["sold"]).to eq(0)
     expect(books["turnaround"]).to include("n" => 2, "median" => "24.5")
   end

@@ -19,7 +19,8 @@ class RealServer
 
   def start
     reader, writer = IO.pipe
-    @pid = spawn({ "KOHLRABI_HOME" => @home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), *@arguments, "--port", (@port || 4800).to_s, out: writer)
+    @pid = spawn({ "KOHLRABI_HOME" => @home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), *@arguments, "--port", (@port || 4800).to_s,
+                 out: writer)
     writer.close
     Timeout.timeout(60) { nil until (@address = reader.gets.to_s[%r{http://[\d.:]+}]) }
     @port = URI(@address).port
@@ -37,7 +38,8 @@ class RealServer
 end
 
 Capybara.register_driver(:chromium) do |app|
-  arguments = %w[--headless=new --no-sandbox --disable-gpu --disable-background-networking --disable-component-update --disable-sync --window-size=1280,900 --lang=en-US]
+  arguments = %w[--headless=new --no-sandbox --disable-gpu --disable-background-networking --disable-component-update --disable-sync
+                 --window-size=1280,900 --lang=en-US]
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: arguments)
   options.add_option("goog:loggingPrefs", { browser: "ALL" })
   Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
@@ -53,7 +55,7 @@ Capybara.save_path = Dir.tmpdir
 module Hands
   def press(name, **options) = click_button(name, exact: true, **options)
 
-  def form(title, &block) = within("[role=dialog]", text: title, &block)
+  def form(title, &) = within("[role=dialog]", text: title, &)
 
   # Types into a field, over what stands there.
   def type(label, text)
@@ -87,7 +89,7 @@ RSpec.shared_context "with an empty workshop" do
   end
 
   after do |example|
-    save_screenshot("failed-#{example.description.gsub(/\W+/, '-')[0, 40]}.png") if example.exception
+    page.save_screenshot("failed-#{example.description.gsub(/\W+/, '-')[0, 40]}.png") if example.exception
     visit "about:blank"
     @server.clear
   end

@@ -2,6 +2,10 @@
 
 require_relative "browser_helper"
 
+MAIN_VIEWS = { "/" => "Today", "/floor" => "Floor", "/floor?view=archive" => "Floor", "/pieces/22" => "Walnut bureau with rolled lid",
+               "/pieces/33" => "Beech plan chest, low", "/books" => "Books",
+               "/books/import" => "Bring in past flips", "/rules" => "House rules" }.freeze
+
 # The demo on every main view: audited for accessibility in both schemes, and fitting a phone.
 RSpec.describe "every main view" do
   before(:context) do
@@ -14,10 +18,7 @@ RSpec.describe "every main view" do
     @server.clear
   end
 
-  VIEWS = { "/" => "Today", "/floor" => "Floor", "/floor?view=archive" => "Floor", "/pieces/22" => "Walnut bureau with rolled lid",
-            "/pieces/33" => "Beech plan chest, low", "/books" => "Books", "/books/import" => "Bring in past flips", "/rules" => "House rules" }.freeze
-
-  def open(path, title, scheme)
+  def show(path, title, scheme)
     visit path
     page.execute_script("localStorage.setItem('mui-mode', '#{scheme}')")
     visit path
@@ -26,20 +27,21 @@ RSpec.describe "every main view" do
   end
 
   %w[light dark].each do |scheme|
-    VIEWS.each do |path, title|
+    MAIN_VIEWS.each do |path, title|
       it "passes the audit: #{path} in the #{scheme} scheme" do
-        open(path, title, scheme)
+        show(path, title, scheme)
         expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21a, :wcag21aa, :wcag22aa)
       end
     end
   end
 
-  VIEWS.each do |path, title|
+  MAIN_VIEWS.each do |path, title|
     it "fits a phone without scrolling sideways: #{path}" do
       phone
-      open(path, title, "light")
+      show(path, title, "light")
       expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 390
-      small = page.evaluate_script("[...document.querySelectorAll('nav a, main button.MuiButton-contained')].filter(e => e.offsetHeight > 0 && e.offsetHeight < 44).length")
+      targets = "[...document.querySelectorAll('nav a, main button.MuiButton-contained')]"
+      small = page.evaluate_script("#{targets}.filter(target => target.offsetHeight > 0 && target.offsetHeight < 44).length")
       expect(small).to eq(0)
     ensure
       desk
@@ -47,14 +49,14 @@ RSpec.describe "every main view" do
   end
 
   it "passes the audit with a form open" do
-    open("/pieces/33", "Beech plan chest, low", "light")
+    show("/pieces/33", "Beech plan chest, low", "light")
     press("Record hours")
     expect(page).to have_css("[role=dialog]", text: "Record hours")
     expect(page).to be_axe_clean.within("[role=dialog]").according_to(:wcag2a, :wcag2aa)
   end
 
   it "shows true figures: Books equal the report of the command line" do
-    open("/books", "Books", "light")
+    show("/books", "Books", "light")
     output = IO.popen([{ "KOHLRABI_HOME" => @server.home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), "report", "--demo"], &:read)
     totals = JSON.parse(output).fetch("totals")
     expect(find("[data-figure=profit]").text).to include(totals["cash_profit"])
@@ -63,7 +65,7 @@ RSpec.describe "every main view" do
   end
 
   it "lists its keys, and leaves them alone while one types" do
-    open("/floor", "Floor", "light")
+    show("/floor", "Floor", "light")
     find("body").send_keys("?")
     expect(page).to have_css("[role=dialog]", text: "Take back what was just done")
     press("Close")

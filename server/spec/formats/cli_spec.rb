@@ -39,36 +39,39 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
     bench, stool, trunk, broken, waiting = report["flips"]
     expect(bench).to include("stage" => "sold", "cash_in" => "28.50", "receipts" => "100.00", "cash_profit" => "66.50", "hours" => "3.33",
                              "hourly_pay" => "19.97", "margin" => "0.6650", "return_on_cash" => "2.3333", "turnaround_days" => 31)
-    expect(stool).to include("cash_in" => "0.00", "cash_profit" => "13.00", "hours" => nil, "hourly_pay" => nil, "return_on_cash" => nil, "turnaround_days" => 0)
+    expect(stool).to include("cash_in" => "0.00", "cash_profit" => "13.00", "hours" => nil, "hourly_pay" => nil, "return_on_cash" => nil,
+                             "turnaround_days" => 0)
     expect(trunk).to include("cash_in" => nil, "receipts" => "40.00", "cash_profit" => nil, "hours" => "2.00", "hourly_pay" => nil)
     expect(broken).to include("stage" => "scrapped", "cash_profit" => "-17.00", "hourly_pay" => "-17.00")
     expect(waiting).to include("stage" => "bought", "cash_in" => "30.00", "receipts" => nil, "cash_profit" => nil)
     # Totals by hand: 66.50 + 13.00 − 17.00 = 62.50; with hours (66.50 − 17.00) ÷ 4.33 h = 11.43.
-    expect(report["totals"]).to include("flips" => 5, "sold" => 3, "scrapped" => 1, "cash_profit" => "62.50", "hourly_pay" => "11.43", "tied_up" => "30.00")
+    expect(report["totals"]).to include("flips" => 5, "sold" => 3, "scrapped" => 1, "cash_profit" => "62.50", "hourly_pay" => "11.43",
+                                        "tied_up" => "30.00")
   end
 
   it "selects a year by the day of sale" do
     run("import", file(text))
     output, errors, = run("report", "--json", "--year", "2025")
     expect(JSON.parse(output)["flips"].map { |flip| flip["name"] }).to eq(["Hall bench", "Free stool"])
-    expect(errors).to match(/1 kept, given away or scrapped in 2025 are not in a report by date of sale/)
+    expect(errors).to include("1 kept, given away or scrapped in 2025 are not in a report by date of sale")
     expect(run("report", "--year", "25").last).not_to be_success
   end
 
   it "takes all or nothing unless told to skip, and leaves repeats out" do
     bad = "#{text}Comma,,2026-01-02,\"12,50\",,,,,,,,,,\n"
     output, errors, status = run("import", file(bad))
-    expect([status.success?, output, errors]).to match([false, /Row 7, Comma: wrong; purchase: .*Write the decimals after a point: 12.50/, /Nothing was taken in/])
+    expect([status.success?, output,
+            errors]).to match([false, /Row 7, Comma: wrong; purchase: .*Write the decimals after a point: 12.50/, /Nothing was taken in/])
     expect(JSON.parse(run("report").first)["flips"]).to eq([])
-    expect(run("import", "--skip-bad", file(bad)).first).to match(/5 flips taken in, 1 left out/)
+    expect(run("import", "--skip-bad", file(bad)).first).to include("5 flips taken in, 1 left out")
     expect(run("import", file(text)).first).to match(/Row 2, Hall bench: a repeat.*0 flips taken in, 5 left out/m)
-    expect(run("import", "--again", file(text)).first).to match(/5 flips taken in/)
-    expect(run("doctor").first).to match(/All is well: 10 flips/)
+    expect(run("import", "--again", file(text)).first).to include("5 flips taken in")
+    expect(run("doctor").first).to include("All is well: 10 flips")
   end
 
   it "says plainly what is wrong with a file" do
     expect(run("import", "nowhere.csv")[1]).to match(/There is no file nowhere.csv/)
-    expect(run("import", file("kind\nbench\n"))[1]).to match(/no column “name”/)
+    expect(run("import", file("kind\nbench\n"))[1]).to include("no column “name”")
     output, _, status = run("import", file("name,colour\nA,red\n"))
     expect([output, status.success?]).to match([/Column “colour” is not known here/, false])
   end

@@ -27,13 +27,17 @@ RSpec.describe Kohlrabi::Formats::FlipsCsv do
   end
 
   it "takes outcomes, tip and refund" do
-    expect(read("name,outcome,outcome_on\nA,Given away,2026-02-01\n").flips.first.events).to contain_exactly(include(kind: "given_away", happened_on: Date.new(2026, 2, 1)))
+    expect(read("name,outcome,outcome_on\nA,Given away,2026-02-01\n").flips.first.events).to contain_exactly(include(kind: "given_away",
+                                                                                                                     happened_on: Date.new(
+                                                                                                                       2026, 2, 1
+                                                                                                                     )))
     flip = read("name,sold_on,sale_price,tip,refund\nA,2026-02-01,80,5,10\n").flips.first
     expect(flip.events.last).to include(kind: "refunded", happened_on: Date.new(2026, 2, 1), refund: include(amount_minor: 1000))
   end
 
   it "names the column of everything that is wrong" do
-    expect(problems("A,2026-05-02,2026-05-01", "name,bought_on,sold_on")).to contain_exactly(/\Adates: Sold on 1 May 2026 lies before bought on 2 May 2026/)
+    expect(problems("A,2026-05-02,2026-05-01",
+                    "name,bought_on,sold_on")).to contain_exactly(/\Adates: Sold on 1 May 2026 lies before bought on 2 May 2026/)
     expect(problems(",5", "name,purchase")).to contain_exactly(/\Aname: It is empty/)
     expect(problems("A,-1,x", "name,purchase,hours")).to contain_exactly(/\Apurchase: .*negative/, /\Ahours: .*not a number/)
     expect(problems("A,sold", "name,outcome")).to contain_exactly(/\Aoutcome: .*Write kept, given away or scrapped/)

@@ -25,7 +25,11 @@ RSpec.describe "SIGKILL in the middle of writes", :own_data do
       pid, address = start(home)
       acknowledged = Queue.new
       writers = Array.new(3) do |writer|
-        Thread.new { (0..).each { |i| acknowledged << "Piece #{writer}-#{i}" if write(address, "#{writer}-#{i}").code == "201" } rescue nil }
+        Thread.new do
+          (0..).each { |i| acknowledged << "Piece #{writer}-#{i}" if write(address, "#{writer}-#{i}").code == "201" }
+        rescue StandardError
+          nil
+        end
       end
       Timeout.timeout(30) { sleep 0.05 until acknowledged.size >= 25 }
       Process.kill(:KILL, pid)

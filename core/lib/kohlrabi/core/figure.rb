@@ -3,21 +3,20 @@
 module Kohlrabi
   module Core
     # A figure with its reason: the terms it came from, or why it is undefined.
-    # unit: :money (minor units), :hourly (minor units per hour), :effort (seconds), :days or :ratio.
-    # terms: Array of Term. how: the rule in words where the terms are not simply added.
-    class Figure < Value
-      # One term of a figure: sign "+" or "−" (or "÷", "×" where the rule divides or multiplies).
-      class Term < Value
-        attribute :sign, Types::String.enum("+", "−", "÷", "×")
-        attribute :figure, Types::Instance(Dry::Struct)
-      end
+    # key, label; unit: :money (minor units), :hourly (minor units per hour), :effort (seconds), :days or :ratio;
+    # amount: Integer, Rational or nil; terms: Array of Term; why: String where undefined.
+    # A plain frozen struct: every list makes thousands of them.
+    Figure = Struct.new(:key, :label, :unit, :amount, :terms, :why, keyword_init: true)
 
-      attribute :key, Types::Symbol
-      attribute :label, Types::String
-      attribute :unit, Types::Symbol.enum(:money, :hourly, :effort, :days, :ratio)
-      attribute :amount, (Types::Integer | Types::Instance(Rational)).optional
-      attribute :terms, Types::Array.of(Term).default([].freeze)
-      attribute :why, Types::String.optional.default(nil)
+    # How figures are made and said.
+    class Figure
+      # One term of a figure. sign: "+", "−", or "÷" where the rule divides.
+      Term = Struct.new(:sign, :figure, keyword_init: true)
+
+      def initialize(key:, label:, unit:, amount:, terms: [].freeze, why: nil)
+        super
+        freeze
+      end
 
       # A figure that stands by itself.
       def self.plain(key, label, unit, amount, why: nil)

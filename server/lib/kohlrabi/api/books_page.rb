@@ -13,8 +13,7 @@ module Kohlrabi
 
       def to_h
         { year: @answer.year, years: @answer.years, counts: counts, in_hand: BooksPage.in_hand(@say),
-          figures: [@totals.profit, @totals.receipts, @totals.hours, @totals.hourly_pay, @totals.margin, @totals.losses, @totals.closed_at_cost].map { |figure| @say.figure(figure) },
-          other_hours: [@totals.hours(other), @totals.hourly_pay(other)].map { |figure| @say.figure(figure) },
+          figures: said(@totals.figures), other_hours: said([@totals.hours(other), @totals.hourly_pay(other)]),
           turnaround: turnaround, months: @answer.months.map { |month, totals| month(month, totals) } }
       end
 
@@ -26,21 +25,26 @@ module Kohlrabi
 
       private
 
+      def said(figures) = figures.map { |figure| @say.figure(figure) }
+
       def other = @say.workshop.hours_rule == "all" ? "bench" : "all"
 
       def counts
-        { sold: @totals.sold.count, scrapped: @totals.scrapped.count, kept_or_given_away: @totals.at_cost.count,
+        { sold: @totals.sold.flips, scrapped: @totals.scrapped.flips, kept_or_given_away: @totals.at_cost.flips,
           profit_known: @totals.paid.profit_count, hours_known: @totals.hours_known }
       end
 
       def turnaround
         days = @answer.turnaround
-        { n: days[:n] }.merge(days.slice(:median, :lower, :upper).transform_values { |value| value && Core::Units::Numerals.text(value, value.denominator == 1 ? 0 : 1) })
+        { n: days[:n] }.merge(days.slice(:median, :lower, :upper).transform_values do |value|
+          value && Core::Units::Numerals.text(value, value.denominator == 1 ? 0 : 1)
+        end)
       end
 
       def month(month, totals)
         profit = totals.profit.amount
-        { month: month, label: month ? Date.strptime(month, "%Y-%m").strftime("%b %Y") : "date not known", ended: totals.paid.count + totals.at_cost.count,
+        label = month ? Date.strptime(month, "%Y-%m").strftime("%b %Y") : "date not known"
+        { month: month, label: label, ended: totals.paid.flips + totals.at_cost.flips,
           profit: @say.money(profit), major_profit: profit && (profit / @say.workshop.money.unit.to_f),
           receipts: @say.money(totals.receipts.amount), hours: @say.effort(totals.hours.amount),
           hourly_pay: @say.money(totals.hourly_pay.amount) }

@@ -12,7 +12,8 @@ module Kohlrabi
 
       # The parsed contract, as committee wants it.
       def schema
-        @schema ||= Committee::Drivers.load_from_data(YAML.safe_load_file(FILE, aliases: true), FILE, parser_options: { strict_reference_validation: true })
+        @schema ||= Committee::Drivers.load_from_data(YAML.safe_load_file(FILE, aliases: true), FILE,
+                                                      parser_options: { strict_reference_validation: true })
       end
 
       # Says a validation error of committee in the shape of a problem.

@@ -47,10 +47,16 @@ module Kohlrabi
       end
 
       def stale(error)
-        current = error.current.is_a?(Records::Piece) ? PiecePage.new(error.current.reload, say).to_h : Resources::Workshop.present(error.current.reload, say)
+        current = if error.current.is_a?(Records::Piece)
+                    PiecePage.new(error.current.reload,
+                                  say).to_h
+                  else
+                    Resources::Workshop.present(error.current.reload, say)
+                  end
         Problem.document(409, error.message, current: current, yours: error.yours)
       end
 
+      # A piece just changed is read anew, with all that hangs on it.
       def piece_page(piece) = PiecePage.new(piece.reload, say).to_h
     end
   end

@@ -13,7 +13,7 @@ module Kohlrabi
         @workshop = say.workshop
         @flip = Desk::Flips.of(piece)
         @statement = @flip.statement(@workshop.hours_rule)
-        @turnaround = @flip.turnaround(Desk::House.today)
+        @turnaround = @flip.turnaround(@workshop.date_of(Clock.now))
         @prices = @flip.prices(@workshop).figures
       end
 

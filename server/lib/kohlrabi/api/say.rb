@@ -23,6 +23,15 @@ module Kohlrabi
         seconds && { seconds: seconds, text: Core::Units::Effort.text(seconds) }
       end
 
+      # The shares of a cost or of a stretch of work. Made by hand: a piece may have hundreds, and a resource for each is slow.
+      def shares(shares)
+        shares.map do |share|
+          { piece_id: share.piece_id, weight: share.weight, ticket: share.piece.ticket_text, name: share.piece.name,
+            amount: (money(share.amount_minor) if share.is_a?(Records::CostShare)),
+            effort: (effort(share.seconds) if share.is_a?(Records::WorkShare)) }
+        end
+      end
+
       # As it would be typed into a form; empty where not known.
       def typed_money(minor) = Core::Units::MoneyText.plain(minor, @currency).to_s
       def typed_length(millimetres) = length(millimetres).to_s.sub(/ (mm|in)\z/, "")

@@ -20,7 +20,8 @@ module Kohlrabi
 
       def policy(nonce)
         { "content-security-policy" => "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-#{nonce}'; img-src 'self' data:; " \
-                                       "font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'",
+                                       "font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; " \
+                                       "form-action 'none'; frame-ancestors 'none'",
           "x-content-type-options" => "nosniff", "referrer-policy" => "no-referrer", "x-frame-options" => "DENY",
           "cross-origin-opener-policy" => "same-origin", "cross-origin-resource-policy" => "same-origin" }
       end

@@ -22,7 +22,8 @@ module Kohlrabi
           use SameOrigin, logging: false
           use BodyLimit
           use Rack::Deflater, if: ->(_env, _status, headers, _body) { headers["content-type"].to_s.match?(/json|javascript|css|html|svg/) }
-          use Rack::Static, urls: ["/assets"], root: Routes::Pages::PUBLIC, header_rules: [[:all, { "cache-control" => "public, max-age=#{YEAR}, immutable" }]]
+          use Rack::Static, urls: ["/assets"], root: Routes::Pages::PUBLIC,
+                            header_rules: [[:all, { "cache-control" => "public, max-age=#{YEAR}, immutable" }]]
           use Rack::Static, urls: ["/favicon.svg"], root: Routes::Pages::PUBLIC
           use Committee::Middleware::RequestValidation, schema: Contract.schema, error_class: Contract::Error, strict: false,
                                                         parse_response_by_content_type: true, coerce_date_times: false

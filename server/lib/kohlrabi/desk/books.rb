@@ -7,7 +7,7 @@ module Kohlrabi
       Answer = Struct.new(:totals, :months, :years, :turnaround, :year, keyword_init: true)
 
       SUMS = <<~SQL.squish.freeze
-        COUNT(*) AS count, COUNT(cash_profit_minor) AS profit_count, COALESCE(SUM(cash_profit_minor), 0) AS profit,
+        COUNT(*) AS flips, COUNT(cash_profit_minor) AS profit_count, COALESCE(SUM(cash_profit_minor), 0) AS profit,
         COALESCE(SUM(CASE WHEN cash_profit_minor IS NOT NULL THEN receipts_minor END), 0) AS receipts,
         COUNT(cash_in_minor) AS cost_count, COALESCE(SUM(cash_in_minor), 0) AS cost,
         COUNT(cash_profit_minor + bench_seconds) AS bench_count,

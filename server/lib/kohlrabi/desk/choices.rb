@@ -14,7 +14,9 @@ module Kohlrabi
       end
 
       # Identifiers of the tz database, as they are kept.
-      def zones = @zones ||= (["Etc/UTC"] + TZInfo::Timezone.all_identifiers.grep(%r{\A(Africa|America|Asia|Atlantic|Australia|Europe|Indian|Pacific)/})).freeze
+      def zones
+        @zones ||= (["Etc/UTC"] + TZInfo::Timezone.all_identifiers.grep(%r{\A(Africa|America|Asia|Atlantic|Australia|Europe|Indian|Pacific)/})).freeze
+      end
 
       # The values used most, at most 50.
       def used(model, column)

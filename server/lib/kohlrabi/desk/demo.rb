@@ -7,7 +7,7 @@ module Kohlrabi
       FOLDER = File.join(ROOT, "server/db/demo")
 
       # Fills an empty workshop. Yields progress (done, of). Raises RuntimeError when something is recorded already.
-      def self.load(&progress) = new.load(&progress)
+      def self.load(&) = new.load(&)
 
       def initialize
         @today = House.today
@@ -87,7 +87,8 @@ module Kohlrabi
       end
 
       def work(kind, minutes, day, person, ids)
-        Work.create("kind" => kind, "effort" => "#{minutes} min", "worked_on" => ago(day), "person_id" => @people.fetch(person), "pieces" => shares(ids))
+        Work.create("kind" => kind, "effort" => "#{minutes} min", "worked_on" => ago(day), "person_id" => @people.fetch(person),
+                    "pieces" => shares(ids))
       end
 
       def shares(ids) = ids.map { |id| { "piece_id" => id } }

@@ -28,7 +28,7 @@ module Kohlrabi
       private_class_method :integrity
 
       def shares
-        { Records::Cost => ["amount_minor", "cost"], Records::WorkEntry => ["seconds", "hours entry"] }.flat_map do |model, (column, name)|
+        { Records::Cost => %w[amount_minor cost], Records::WorkEntry => ["seconds", "hours entry"] }.flat_map do |model, (column, name)|
           share = model.reflect_on_association(:shares).klass
           table = model.table_name
           model.joins(:shares).group("#{table}.id").having("SUM(#{share.table_name}.#{column}) <> #{table}.#{column}")

@@ -102,7 +102,7 @@ module Kohlrabi
         event.position ||= others.map(&:position).max.to_i + 1
         Core::Costing::Chain.new(bought_on: piece.bought_on, events: Flip.core_events([*others, event]))
       rescue Core::Refusal => e
-        raise Refused.new([e])
+        raise Refused, [e]
       end
       private_class_method :check_chain
     end

@@ -5,6 +5,8 @@ module Kohlrabi
     # Loads flips for the core: a few grouped queries for any number of pieces.
     module Flips
       BENCH = Core::Work::Kinds::ALL.select { |row| row[:count] == "bench" }.map { |row| row[:key] }.freeze
+      WORKED = Arel.sql("SUM(work_shares.seconds)")
+      STARTED = Arel.sql("MIN(work_entries.worked_on)")
 
       module_function
 
@@ -15,26 +17,29 @@ module Kohlrabi
       def load(pieces)
         ids = pieces.map(&:id)
         ActiveRecord::Associations::Preloader.new(records: pieces, associations: { events: %i[listing sale refund] }).call
-        costs = sums(Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil }).group(:piece_id, "costs.category").sum("cost_shares.amount_minor"))
-        work = sums(shares(ids).group(:piece_id, "work_entries.kind").sum("work_shares.seconds"))
-        from = shares(ids).where(work_entries: { kind: BENCH }).group(:piece_id).minimum("work_entries.worked_on")
-        pieces.map { |piece| Flip.new(piece, costs: costs[piece.id], work: work[piece.id], worked_from: date(from[piece.id])) }
+        costs = sums(cost_shares(ids).group(:piece_id, "costs.category").sum("cost_shares.amount_minor"))
+        work, from = work_and_start(ids)
+        pieces.map { |piece| Flip.new(piece, costs: costs[piece.id], work: work[piece.id], worked_from: from[piece.id]) }
       end
 
-      def shares(ids)
-        Records::WorkShare.joins(:work_entry).where(piece_id: ids, work_entries: { deletion_id: nil })
+      def cost_shares(ids)
+        Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil })
       end
-      private_class_method :shares
+      private_class_method :cost_shares
+
+      # Seconds by kind, and the first dated work at the bench, in one pass over the covering index.
+      def work_and_start(ids)
+        scope = Records::WorkShare.joins(:work_entry).where(piece_id: ids, work_entries: { deletion_id: nil })
+        rows = scope.group(:piece_id, "work_entries.kind").pluck(:piece_id, "work_entries.kind", WORKED, STARTED)
+        starts = rows.select { |_, kind, _, day| day && BENCH.include?(kind) }.group_by(&:first)
+        [sums(rows.to_h { |id, kind, seconds, _| [[id, kind], seconds] }), starts.transform_values { |all| Date.iso8601(all.map(&:last).min) }]
+      end
+      private_class_method :work_and_start
 
       def sums(grouped)
         grouped.each_with_object(Hash.new { |hash, id| hash[id] = {} }) { |((id, key), sum), all| all[id][key] = sum }
       end
       private_class_method :sums
-
-      def date(value)
-        value.is_a?(String) ? Date.iso8601(value) : value
-      end
-      private_class_method :date
     end
   end
 end

@@ -56,8 +56,8 @@ module Kohlrabi
         return if values.fetch(:currency, workshop.currency) == workshop.currency
         return unless money_recorded?
 
-        raise Refused.new([Core::Refusal.new("The currency cannot change once money is recorded.",
-                                             "Keep #{workshop.currency}, or start another workshop.", field: :currency)])
+        raise Refused, [Core::Refusal.new("The currency cannot change once money is recorded.",
+                                          "Keep #{workshop.currency}, or start another workshop.", field: :currency)]
       end
       private_class_method :check_currency
 
@@ -77,7 +77,7 @@ module Kohlrabi
         name = reading.text(:name, max: 40, required: true)
         reading.done!
         taken = Records::Person.where(name: name).where.not(id: person.id).exists?
-        raise Refused.new([Core::Refusal.new("#{name} is here already.", "Give another name.", field: :name)]) if taken
+        raise Refused, [Core::Refusal.new("#{name} is here already.", "Give another name.", field: :name)] if taken
 
         name
       end

@@ -10,6 +10,12 @@ module Kohlrabi
 
       attr_reader :piece, :summary
 
+      # Rows of several pieces, as of the workshop's today.
+      def self.all(pieces, workshop)
+        today = workshop.date_of(Clock.now)
+        pieces.map { |piece| new(piece, workshop, today) }
+      end
+
       def initialize(piece, workshop, today)
         @piece = piece
         @summary = piece.summary

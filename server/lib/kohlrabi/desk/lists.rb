@@ -15,6 +15,7 @@ module Kohlrabi
                 "ended_on" => "flip_summaries.ended_on", "cash_in" => "flip_summaries.cash_in_minor",
                 "receipts" => "flip_summaries.receipts_minor", "cash_profit" => "flip_summaries.cash_profit_minor",
                 "turnaround" => "flip_summaries.turnaround_days" }.freeze
+      SEARCHED = %w[name kind source notes].freeze
       PER_PAGE = 40
       MOST_PER_PAGE = 100
 
@@ -28,7 +29,7 @@ module Kohlrabi
         scope = scope.where("flip_summaries.ended_on BETWEEN ? AND ?", "#{year}-01-01", "#{year}-12-31") if year
         per = per.clamp(1, MOST_PER_PAGE)
         pieces = scope.preload(:summary).order(order(sort, descending, workshop)).offset((page - 1) * per).limit(per)
-        Page.new(rows: pieces.map { |piece| ListRow.new(piece, workshop, House.today) }, total: scope.count, page: page, per: per)
+        Page.new(rows: ListRow.all(pieces, workshop), total: scope.count, page: page, per: per)
       end
 
       # What is in hand, in one line: count, money tied up (of those with a known price), oldest day.
@@ -49,7 +50,7 @@ module Kohlrabi
         query.to_s.strip.split(/\s+/).first(6).inject(scope) do |found, word|
           like = "%#{Records::Base.sanitize_sql_like(word)}%"
           ticket = word[/\Ak-?0*(\d{1,9})\z/i, 1]
-          found.where("pieces.name LIKE :like OR pieces.kind LIKE :like OR pieces.source LIKE :like OR pieces.notes LIKE :like OR pieces.ticket = :ticket",
+          found.where("#{SEARCHED.map { |column| "pieces.#{column} LIKE :like" }.join(' OR ')} OR pieces.ticket = :ticket",
                       like: like, ticket: ticket.to_i)
         end
       end

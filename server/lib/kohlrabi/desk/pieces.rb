@@ -82,7 +82,7 @@ module Kohlrabi
       def check(piece)
         Drawing.shape(piece)
       rescue Core::Refusal => e
-        raise Refused.new([e])
+        raise Refused, [e]
       end
       private_class_method :check
 
@@ -98,7 +98,7 @@ module Kohlrabi
       private_class_method :refuse_shared
 
       def refuse(problem, remedy)
-        raise Refused.new([Core::Refusal.new(problem, remedy)])
+        raise Refused, [Core::Refusal.new(problem, remedy)]
       end
       private_class_method :refuse
     end

@@ -64,7 +64,7 @@ module Kohlrabi
 
       # Returns the values read. Raises Refused with everything that was wrong.
       def done!
-        raise Refused.new(@refusals) if @refusals.any?
+        raise Refused, @refusals if @refusals.any?
 
         values
       end

@@ -23,7 +23,7 @@ module Kohlrabi
       def undo(id)
         Records::Base.transaction do
           deletion = Finder.find(Records::Deletion, id)
-          raise Refused.new([Core::Refusal.new("This was undone already.")]) if deletion.undone_at
+          raise Refused, [Core::Refusal.new("This was undone already.")] if deletion.undone_at
 
           records = MODELS.flat_map { |model| model.where(deletion_id: deletion.id).to_a }
           records.each { |record| record.update_columns(deletion_id: nil, updated_at: Clock.now) }
@@ -33,7 +33,7 @@ module Kohlrabi
           deletion
         end
       rescue ActiveRecord::RecordNotUnique
-        raise Refused.new([Core::Refusal.new("It cannot come back: something has taken its place since.", "Undo that first.")])
+        raise Refused, [Core::Refusal.new("It cannot come back: something has taken its place since.", "Undo that first.")]
       end
 
       def touched(record)

@@ -49,8 +49,8 @@ module Kohlrabi
         all = Core::Statistics::Totals.new(tallies(summaries), hours_rule: workshop.hours_rule)
         in_hand = summaries.select { |row| Lists::IN_HAND.include?(row.stage) }
         days = Core::Statistics::Quantiles.summary(summaries.filter_map(&:turnaround_days))
-        { "flips" => summaries.size, "in_hand" => in_hand.size, "sold" => all.sold.count, "scrapped" => all.scrapped.count,
-          "kept_or_given_away" => all.at_cost.count, "cash_in" => money(sum(summaries.map(&:cash_in_minor)), workshop),
+        { "flips" => summaries.size, "in_hand" => in_hand.size, "sold" => all.sold.flips, "scrapped" => all.scrapped.flips,
+          "kept_or_given_away" => all.at_cost.flips, "cash_in" => money(sum(summaries.map(&:cash_in_minor)), workshop),
           "tied_up" => money(sum(in_hand.map(&:cash_in_minor)), workshop),
           "receipts" => money(all.receipts.amount, workshop), "cash_profit" => money(all.profit.amount, workshop),
           "profit_known" => all.paid.profit_count, "hours" => Core::Units::Effort.decimal(all.hours.amount),

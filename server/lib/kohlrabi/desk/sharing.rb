@@ -53,7 +53,7 @@ module Kohlrabi
       private_class_method :weight
 
       def refuse(problem, remedy)
-        raise Refused.new([Core::Refusal.new(problem, remedy, field: :pieces)])
+        raise Refused, [Core::Refusal.new(problem, remedy, field: :pieces)]
       end
       private_class_method :refuse
     end

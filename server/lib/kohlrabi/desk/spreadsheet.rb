@@ -20,10 +20,10 @@ module Kohlrabi
       def sound? = problems.empty? && outcomes.none? { |outcome| outcome.state == :bad }
 
       # Takes all flips in one transaction. Yields progress (done, of). Returns self. Raises Refused naming row and column.
-      def take!(&progress)
-        raise Refused.new(refusals) unless sound? || @skip_bad
+      def take!(&)
+        raise Refused, refusals unless sound? || @skip_bad
 
-        Import.take(@wanted, &progress)
+        Import.take(@wanted, &)
         self
       end
 

@@ -20,7 +20,7 @@ module Kohlrabi
           Records::FlipSummary.upsert_all(rows, unique_by: :piece_id, update_only: FIGURES.map(&:to_sym), record_timestamps: true) if rows.any?
         end
       rescue Core::Refusal => e
-        raise Refused.new([e])
+        raise Refused, [e]
       end
 
       # Hash of piece id => figures, computed by the core from the records.

@@ -16,7 +16,7 @@ module Kohlrabi
           rows = Sharing.read(Array(given["piece_ids"]).map { |id| { "piece_id" => id } })
           kind = Core::Work::Kinds.fetch(given["kind"])[:key]
           timer = Records::Timer.create!(person: person, kind: kind, started_at: Clock.now)
-          rows.each { |piece_id, _| timer.timer_pieces.create!(piece_id: piece_id) }
+          rows.map(&:first).each { |piece_id| timer.timer_pieces.create!(piece_id: piece_id) }
           timer
         end
       end
@@ -48,15 +48,15 @@ module Kohlrabi
         seconds = [((Clock.now - timer.started_at) / 60).round, 1].max * 60
         return seconds if seconds <= Core::Units::Effort::DAY
 
-        raise Refused.new([Core::Refusal.new("The timer has been running for #{Core::Units::Effort.text(seconds)}.",
-                                             "Say how long the work really took.", field: :effort)])
+        raise Refused, [Core::Refusal.new("The timer has been running for #{Core::Units::Effort.text(seconds)}.",
+                                          "Say how long the work really took.", field: :effort)]
       end
 
       def refuse_second(person)
         running = Records::Timer.live.find_by(person_id: person.id) or return
 
-        raise Refused.new([Core::Refusal.new("#{person.name}'s timer is already running for #{Core::Work::Kinds.label(running.kind).downcase}.",
-                                             "Stop it first.", field: :person_id)])
+        raise Refused, [Core::Refusal.new("#{person.name}'s timer is already running for #{Core::Work::Kinds.label(running.kind).downcase}.",
+                                          "Stop it first.", field: :person_id)]
       end
       private_class_method :refuse_second
     end

@@ -4,7 +4,7 @@ module Kohlrabi
   module Desk
     # What is running, what was worked today, and what is in hand, most pressing first.
     module Today
-      Answer = Struct.new(:date, :timers, :entries, :worked, :stages, keyword_init: true)
+      Answer = Struct.new(:date, :timers, :done, :worked, :stages, keyword_init: true)
       # What a flipper can move along: work in hand first, then what earns nothing until it is listed.
       ORDER = ["on the bench", "ready", "bought", "listed"].freeze
       MOST = 12
@@ -14,16 +14,15 @@ module Kohlrabi
       def answer
         today = House.today
         entries = Records::WorkEntry.live.where(worked_on: today).order(:id).includes(:person, shares: :piece).to_a
-        Answer.new(date: today, timers: Timers.running, entries: entries, worked: entries.sum(&:seconds),
+        Answer.new(date: today, timers: Timers.running, done: entries, worked: entries.sum(&:seconds),
                    stages: ORDER.map { |stage| [stage, *rows(stage)] })
       end
 
       # [rows, how many there are in all]; those touched last come first, at most MOST.
       def rows(stage)
         scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: stage })
-        workshop = House.workshop
         recent = scope.preload(:summary).order("flip_summaries.updated_at DESC, pieces.ticket DESC").limit(MOST)
-        [recent.map { |piece| ListRow.new(piece, workshop, House.today) }, scope.count]
+        [ListRow.all(recent, House.workshop), scope.count]
       end
       private_class_method :rows
     end

@@ -47,10 +47,10 @@ module Kohlrabi
         sum = Records::WorkEntry.live.where(person_id: entry.person_id, worked_on: entry.worked_on).sum(:seconds)
         return if sum <= Core::Units::Effort::DAY
 
-        raise Refused.new([Core::Refusal.new(
+        raise Refused, [Core::Refusal.new(
           "That makes #{Core::Units::Effort.text(sum)} by #{entry.person.name} on #{Core::Units::Calendar.text(entry.worked_on)}; a day has 24 h.",
           "Check the time and the date.", field: :effort
-        )])
+        )]
       end
 
       def read(given, new: false)

@@ -6,7 +6,7 @@ module Kohlrabi
     class CsvFlip
       OUTCOMES = { "kept" => "kept", "given away" => "given_away", "scrapped" => "scrapped" }.freeze
 
-      attr_reader :row, :name, :problems, :remarks
+      attr_reader :row, :name, :problems, :remarks, :seconds
 
       # row: number in the file (the header is 1); given: {column => text}; problem: why the row cannot be read at all.
       def initialize(row, given, problem:, currency:, today:, decimal:, dates:)
@@ -23,7 +23,6 @@ module Kohlrabi
       end
 
       def bought_on = @dates_read["bought_on"]
-      def seconds = @seconds
 
       # Attributes of the piece. No sundries are added to imported flips.
       def piece
@@ -94,7 +93,8 @@ module Kohlrabi
       def listed
         return unless listed?
 
-        { kind: "listed", happened_on: @dates_read["listed_on"], listing: { asking_minor: @money["asking_price"], channel: (text("channel") unless sold?) } }
+        { kind: "listed", happened_on: @dates_read["listed_on"],
+          listing: { asking_minor: @money["asking_price"], channel: (text("channel") unless sold?) } }
       end
 
       def sold
@@ -118,8 +118,13 @@ module Kohlrabi
 
       # What only shows when the row is seen as a whole.
       def check
-        %w[tip fees refund].each { |column| say(column, "It is given, but the piece was not sold.", "Give a sale_price, or empty it.") if @money[column]&.positive? && !sold? }
-        say("outcome_on", "It is given without an outcome.", "Write kept, given away or scrapped under outcome.") if @dates_read["outcome_on"] && !@outcome
+        %w[tip fees refund].each do |column|
+          say(column, "It is given, but the piece was not sold.", "Give a sale_price, or empty it.") if @money[column]&.positive? && !sold?
+        end
+        if @dates_read["outcome_on"] && !@outcome
+          say("outcome_on", "It is given without an outcome.",
+              "Write kept, given away or scrapped under outcome.")
+        end
         @remarks << "channel is kept in the notes, as the piece is neither listed nor sold" if channel_homeless?
         Core::Costing::Chain.new(bought_on: bought_on, events: core_events)
         Core::Costing::Sale.new(price: @money["sale_price"], tip: @money["tip"].to_i, refunded: @money["refund"].to_i) if sold?

@@ -26,7 +26,10 @@ module Kohlrabi
       private
 
       def header_problems
-        raise Core::Refusal.new("There is no column “name”.", "Only name is required; the others are #{COLUMNS.drop(1).join(', ')}.", field: :file) unless @columns.include?("name")
+        unless @columns.include?("name")
+          raise Core::Refusal.new("There is no column “name”.", "Only name is required; the others are #{COLUMNS.drop(1).join(', ')}.",
+                                  field: :file)
+        end
 
         unknown = (@columns - COLUMNS - [""]).uniq.map { |name| "Column “#{Core::Units::Numerals.clip(name)}” is not known here and would be left out. Rename it to one of #{COLUMNS.join(', ')}, or remove it." }
         twice = COLUMNS.select { |name| @columns.count(name) > 1 }.map { |name| "Column “#{name}” stands twice. Keep one of them." }

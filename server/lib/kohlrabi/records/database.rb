@@ -12,7 +12,7 @@ module Kohlrabi
       # Transactions begin immediate, so that what was read in one still holds when it writes.
       def open(file)
         ActiveRecord.default_timezone = :utc
-        Patience # loaded before the first connection is made
+        Patience.apply
         ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: file, pool: 8,
                                                 default_transaction_mode: :immediate,
                                                 pragmas: { foreign_keys: true, journal_mode: :wal, synchronous: :full })

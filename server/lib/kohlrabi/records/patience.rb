@@ -10,6 +10,9 @@ module Kohlrabi
     module Patience
       MILLISECONDS = 10_000
 
+      # Makes every connection of this process patient.
+      def self.apply = ActiveRecord::ConnectionAdapters::SQLite3Adapter.prepend(self)
+
       private
 
       def configure_connection
@@ -17,7 +20,5 @@ module Kohlrabi
         @raw_connection.busy_handler_timeout = MILLISECONDS
       end
     end
-
-    ActiveRecord::ConnectionAdapters::SQLite3Adapter.prepend(Patience)
   end
 end

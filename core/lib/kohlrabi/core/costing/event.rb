@@ -5,7 +5,11 @@ module Kohlrabi
     module Costing
       # A dated event of a flip. on: Date, or nil where it is known to have happened but not when.
       # asking: minor units, for :listed (nil = not known) and :price_changed.
-      class Event < Value
+      # A plain frozen struct: lists of flips make thousands of them.
+      Event = Struct.new(:kind, :on, :position, :asking, keyword_init: true)
+
+      # What is known of the kinds of event.
+      class Event
         # Order within one flip; events of equal rank may follow each other in any order.
         RANKS = { bought: 0, first_work: 1, ready: 2, listed: 3, price_changed: 4,
                   sold: 5, kept: 5, given_away: 5, scrapped: 5, refunded: 6 }.freeze
@@ -14,10 +18,12 @@ module Kohlrabi
                    scrapped: "Scrapped", refunded: "Refunded" }.freeze
         ENDINGS = %i[sold kept given_away scrapped].freeze
 
-        attribute :kind, Types::Symbol.enum(*RANKS.keys)
-        attribute :on, Types::Instance(Date).optional
-        attribute :position, Types::Integer.default(0)
-        attribute :asking, Types::Integer.optional.default(nil)
+        # Raises KeyError for an unknown kind.
+        def initialize(kind:, on:, position: 0, asking: nil)
+          RANKS.fetch(kind)
+          super
+          freeze
+        end
 
         def rank = RANKS.fetch(kind)
         def label = LABELS.fetch(kind)

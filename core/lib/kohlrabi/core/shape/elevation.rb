@@ -112,9 +112,7 @@ module Kohlrabi
           legs(slab, inset: 0.04)
           box(:body, width * 0.05, slab, width * 0.9, apron)
           rail = apron * 0.12
-          if @drawn[:drawer_rows].any? && apron > 40
-            drawers((width * 0.1) + rail, slab + rail, (width * 0.8) - (2 * rail), apron - (2 * rail), rail)
-          end
+          drawers((width * 0.1) + rail, slab + rail, (width * 0.8) - (2 * rail), apron - (2 * rail), rail) if @drawn[:drawer_rows].any? && apron > 40
           box(:top, 0, 0, width, slab)
         end
 

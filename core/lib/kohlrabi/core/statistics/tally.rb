@@ -5,9 +5,9 @@ module Kohlrabi
     module Statistics
       # Sums over a group of flips that ended the same way, from which every total is composed. A plain struct:
       # thousands are added up, and a database may do the adding within a group.
-      # count: flips; profit_count: those with a known profit; profit, receipts: minor units over those;
+      # flips: how many; profit_count: those with a known profit; profit, receipts: minor units over those;
       # paid_*: the same over flips whose hours are known too, by each hours rule; cost: money in, where known.
-      Tally = Struct.new(:count, :profit_count, :profit, :receipts, :cost_count, :cost,
+      Tally = Struct.new(:flips, :profit_count, :profit, :receipts, :cost_count, :cost,
                          :bench_count, :bench_profit, :bench_seconds, :all_count, :all_profit, :all_seconds,
                          keyword_init: true) do
         def self.zero = new(**members.to_h { |name| [name, 0] })
@@ -15,7 +15,7 @@ module Kohlrabi
         # One flip. All but stage may be nil for unknown.
         def self.of(profit:, receipts:, cost:, bench_seconds:, all_seconds:)
           known = !profit.nil?
-          new(count: 1, profit_count: known ? 1 : 0, profit: profit || 0, receipts: known ? receipts : 0,
+          new(flips: 1, profit_count: known ? 1 : 0, profit: profit || 0, receipts: known ? receipts : 0,
               cost_count: cost ? 1 : 0, cost: cost || 0, **worked(:bench, profit, bench_seconds), **worked(:all, profit, all_seconds))
         end
 

@@ -17,7 +17,7 @@ module Kohlrabi
           @hours_rule = hours_rule
           @sold = tally("sold")
           @scrapped = tally("scrapped")
-          @at_cost = AT_COST.map { |stage| tally(stage) }.sum(Tally.zero)
+          @at_cost = AT_COST.sum(Tally.zero) { |stage| tally(stage) }
           @paid = @sold + @scrapped
         end
 
@@ -60,6 +60,9 @@ module Kohlrabi
         def margin
           Figure.ratio(:margin, "Margin", :ratio, profit, receipts, zero: "nothing was received")
         end
+
+        # All lines in the order in which they are read.
+        def figures = [profit, receipts, hours, hourly_pay, margin, losses, closed_at_cost]
 
         private
 

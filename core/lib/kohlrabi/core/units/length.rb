@@ -20,9 +20,9 @@ module Kohlrabi
         def parse(text, unit:)
           plain = text.to_s.strip.downcase
           raise Refusal.new("“#{Numerals.clip(text)}” is not a length.", example(unit)) unless
-            plain.match?(/\A(?:#{NUMBER}\s*(?:#{UNIT})?\s*)+\z/)
+            plain.match?(/\A(?:#{NUMBER}\s*(?:#{UNIT})?\s*)+\z/o)
 
-          mm = plain.scan(/(#{NUMBER})\s*(#{UNIT})?/).sum { |number, sign| number(number) * MM_PER.fetch(SIGNS[sign] || sign || unit) }
+          mm = plain.scan(/(#{NUMBER})\s*(#{UNIT})?/o).sum { |number, sign| number(number) * MM_PER.fetch(SIGNS[sign] || sign || unit) }
           raise Refusal.new("“#{Numerals.clip(text)}” is not a length.", example(unit)) if mm.zero?
           raise Refusal.new("“#{Numerals.clip(text)}” is over 10 m.", "Check the measure and its unit.") if mm > LIMIT
 
@@ -44,7 +44,7 @@ module Kohlrabi
         end
 
         def number(text)
-          whole, fraction = text.include?("/") ? text.split(/[\s-]+(?=\d+\/)/) : [text, nil]
+          whole, fraction = text.include?("/") ? text.split(%r{[\s-]+(?=\d+/)}) : [text, nil]
           Rational(whole) + (fraction ? Rational(fraction) : 0)
         end
         private_class_method :number

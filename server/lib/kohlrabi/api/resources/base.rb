@@ -10,7 +10,11 @@ module Kohlrabi
         helper do
           # An amount of the record, said as money, day or effort under its own name.
           def said(how, *names, from: nil)
-            names.each { |name| attribute(name) { |record| params[:say].public_send(how, record.public_send(from || (how == :money ? :"#{name}_minor" : name))) } }
+            names.each do |name|
+              attribute(name) do |record|
+                params[:say].public_send(how, record.public_send(from || (how == :money ? :"#{name}_minor" : name)))
+              end
+            end
           end
         end
 

@@ -8,7 +8,7 @@ module Kohlrabi
         attributes :id, :what, :category
         said :money, :amount
         said :day, :spent_on
-        many :shares, resource: Share
+        attribute(:shares) { |cost| params[:say].shares(cost.shares) }
       end
     end
   end

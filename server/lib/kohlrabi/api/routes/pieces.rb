@@ -21,10 +21,11 @@ module Kohlrabi
             options[:page] = params[:page].to_i if params[:page]
             options[:per] = params[:per].to_i if params[:per]
             page = Desk::Lists.page(**options)
-            json(rows: Resources::PieceRow.present(page.rows, say), total: page.total, page: page.page, per: page.per, in_hand: BooksPage.in_hand(say))
+            json(rows: Resources::PieceRow.present(page.rows, say), total: page.total, page: page.page, per: page.per,
+                 in_hand: BooksPage.in_hand(say))
           end
           app.post("/api/pieces") { change(201) { piece_page(Desk::Pieces.create(given)) } }
-          app.get("/api/pieces/:id") { json(piece_page(Desk::Pieces.find(params[:id]))) }
+          app.get("/api/pieces/:id") { json(PiecePage.new(Desk::Pieces.find(params[:id]), say).to_h) }
           app.patch("/api/pieces/:id") { change { piece_page(Desk::Pieces.update(params[:id], given)) } }
           app.delete("/api/pieces/:id") { removal { Desk::Pieces.remove(params[:id]) } }
         end

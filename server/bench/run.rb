@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+require_relative "../boot"
+require "tmpdir"
+require_relative "generated"
+require_relative "bare_sql"
+require_relative "first_screen"
+
+# Prints each response as median and worst of many, and as a ratio to bare SQL measured in the same run.
+class Bench
+  RUNS = 15
+
+  def run
+    Dir.mktmpdir do |folder|
+      Kohlrabi::Records::Database.open(File.join(folder, "bench.sqlite3"))
+      took = clock { Generated.new(flips: 10_000, entries: 200_000, lines: 60_000).fill }
+      puts format("10,000 flips, 200,000 hour entries, 60,000 cost lines laid out in %.0f s", took)
+      @app = Kohlrabi::Api::Stack.build
+      responses
+      weight
+    end
+  end
+
+  private
+
+  def responses
+    puts "                                                median ms   worst ms      ratio"
+    row("Books, bare SQL over what was recorded", books = sql(BareSql::BOOKS))
+    row("Books, the same without removals and kinds", sql(BareSql::BOOKS_LEAST), books)
+    row("Books, bare SQL over the summaries", sql(BareSql::BOOKS_FROM_SUMMARIES), books)
+    row("Books, response (aim: ratio at most 3)", get("/api/books"), books)
+    row("Floor, bare SQL", floor = sql(BareSql::FLOOR))
+    row("Floor of 40, response (aim: under 30 ms)", get("/api/pieces"), floor)
+    row("a piece, bare SQL", piece = sql(BareSql::PIECE))
+    row("a piece, response (aim: under 30 ms)", get("/api/pieces/5000"), piece)
+    row("archive, first page of 40", get("/api/pieces?view=archive&sort=ended_on"))
+    row("archive, page 200", get("/api/pieces?view=archive&sort=ended_on&page=200"))
+    row("archive by hourly pay", get("/api/pieces?view=archive&sort=hourly_pay"))
+    row("archive narrowed down", get("/api/pieces?view=archive&query=flip+77"))
+    row("Today", get("/api/today"))
+  end
+
+  def weight
+    kilobytes = FirstScreen.script_bytes / 1000.0
+    puts format("first screen, script after gzip: %.0f kB (aim: at most 250 kB)", kilobytes)
+  end
+
+  def row(name, times, base = nil)
+    median = times.sort[times.size / 2]
+    puts format("%-46s %10.1f %10.1f %10s", name, median * 1000, times.max * 1000, base ? format("%.2f", median / base.sort[base.size / 2]) : "")
+  end
+
+  def sql(text) = measure { Kohlrabi::Records::Base.connection.select_rows(text) }
+
+  def get(path)
+    request = Rack::MockRequest.new(@app)
+    measure { request.get(path, "HTTP_HOST" => "127.0.0.1").then { |answer| raise answer.body unless answer.status == 200 } }
+  end
+
+  def measure(&block)
+    yield # once to warm up
+    Array.new(RUNS) { clock(&block) }
+  end
+
+  def clock
+    start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    yield
+    Process.clock_gettime(Process::CLOCK_MONOTONIC) - start
+  end
+end
+
+Bench.new.run

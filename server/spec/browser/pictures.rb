@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+
+# Each picture: file, address, width, height, scheme, and what is pressed or scrolled to before it is taken.
+PICTURES = [
+  ["today", "/", 1280, 800, "light"],
+  ["floor", "/floor", 1280, 800, "light"],
+  ["archive-dark", "/floor?view=archive", 1280, 800, "dark"],
+  ["piece", "/pieces/22", 1280, 800, "light"],
+  ["price-tape", "/pieces/33", 1280, 800, "light",
+   "scrollBy(0, [...document.querySelectorAll('h2')].find(h => h.innerText.startsWith('Price')).getBoundingClientRect().top - 90)"],
+  ["books", "/books", 1280, 800, "light"],
+  ["house-rules", "/rules", 1280, 800, "light"],
+  ["today-phone", "/", 390, 844, "light"],
+  ["floor-phone", "/floor", 390, 844, "light"],
+  ["piece-phone", "/pieces/22", 390, 844, "dark"],
+  ["books-phone", "/books", 390, 844, "light"]
+].freeze
+
+server = RealServer.new("demo")
+session = Capybara::Session.new(:chromium)
+begin
+  PICTURES.each do |name, path, width, height, scheme, script|
+    session.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: width < 500)
+    session.visit("#{server.address}#{path}")
+    session.execute_script("localStorage.setItem('mui-mode', '#{scheme}')")
+    session.visit("#{server.address}#{path}")
+    session.assert_selector("h1")
+    session.assert_no_selector("[role=progressbar]")
+    session.execute_script(script) if script
+    sleep 0.8 # fonts and charts have settled
+    session.save_screenshot(File.join(Kohlrabi::ROOT, "docs/screenshots/#{name}.png"))
+  end
+ensure
+  session.visit("about:blank")
+  server.clear
+end
