@@ -61,8 +61,6 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
   if (settled.response.ok) return settled.data as T;
   const problem = settled.error as Problem | undefined;
   throw new ProblemError(
-    problem?.detail
-      ? problem
-      : { ...unreachable, status: settled.response.status, detail: `The server answered ${settled.response.status}.` },
+    problem?.detail ? problem : { ...unreachable, status: settled.response.status, detail: `The server answered ${settled.response.status}.` },
   );
 }

@@ -5,11 +5,9 @@ import type { operations } from "./schema";
 
 export type ListQuery = NonNullable<operations["listPieces"]["parameters"]["query"]>;
 
-export const useWorkshop = () =>
-  useQuery({ queryKey: ["workshop"], queryFn: () => ask(api.GET("/api/workshop")), staleTime: 60_000 });
+export const useWorkshop = () => useQuery({ queryKey: ["workshop"], queryFn: () => ask(api.GET("/api/workshop")), staleTime: 60_000 });
 
-export const useToday = () =>
-  useQuery({ queryKey: ["today"], queryFn: () => ask(api.GET("/api/today")), refetchInterval: 60_000 });
+export const useToday = () => useQuery({ queryKey: ["today"], queryFn: () => ask(api.GET("/api/today")), refetchInterval: 60_000 });
 
 export const usePiece = (id: number) =>
   useQuery({

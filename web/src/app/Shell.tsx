@@ -72,9 +72,7 @@ export function Shell() {
         {opened === "find" && <FindPiece onClose={() => setOpened(null)} />}
         {opened === "new" && <NewPiece onClose={() => setOpened(null)} />}
         {opened === "shortcuts" && <ShortcutList onClose={() => setOpened(null)} />}
-        {opened && typeof opened === "object" && (
-          <StartTimer pieceId={opened.timerFor} onClose={() => setOpened(null)} />
-        )}
+        {opened && typeof opened === "object" && <StartTimer pieceId={opened.timerFor} onClose={() => setOpened(null)} />}
       </Suspense>
     </OpenContext.Provider>
   );

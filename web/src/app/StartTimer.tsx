@@ -45,9 +45,7 @@ export default function StartTimer({ pieceId, onClose }: { pieceId: number | nul
             },
           }),
         );
-        done(`Timer started: ${timer.label.toLowerCase()}`, () =>
-          ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } })),
-        );
+        done(`Timer started: ${timer.label.toLowerCase()}`, () => ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } })));
         onClose();
       }}
     />

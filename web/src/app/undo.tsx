@@ -6,12 +6,13 @@ import { createContext, type ReactNode, useCallback, useContext, useEffect, useM
 import { api, ask, ProblemError } from "../api/client";
 import { typing } from "./shortcuts";
 
+type Answer = { data?: { id: number; what: string }; error?: unknown; response: Response };
 type Done = { message: string; undo?: () => Promise<unknown> };
 type Undo = {
   // Says what was done; undo brings back what was before.
   done: (message: string, undo?: () => Promise<unknown>) => void;
-  // The same for a removal, which the server can undo by its id.
-  removed: (removal: { id: number; what: string }) => void;
+  // Waits for a removal that was asked for, says so, and lets the server undo it by its id.
+  remove: (answer: Promise<Answer>) => Promise<boolean>;
   failed: (error: unknown) => void;
 };
 
@@ -33,10 +34,18 @@ export function UndoProvider({ children }: { children: ReactNode }) {
   const failed = useCallback((error: unknown) => {
     setShown({ message: error instanceof ProblemError ? error.message : "That did not work. Try again." });
   }, []);
-  const removed = useCallback(
-    (removal: { id: number; what: string }) =>
-      done(removal.what, () => ask(api.POST("/api/deletions/{id}/undo", { params: { path: { id: removal.id } } }))),
-    [done],
+  const remove = useCallback(
+    async (answer: Promise<Answer>) => {
+      try {
+        const removal = await ask(answer);
+        done(removal.what, () => ask(api.POST("/api/deletions/{id}/undo", { params: { path: { id: removal.id } } })));
+        return true;
+      } catch (error) {
+        failed(error);
+        return false;
+      }
+    },
+    [done, failed],
   );
   const takeBack = useCallback(async () => {
     const last = latest.current;
@@ -60,7 +69,7 @@ export function UndoProvider({ children }: { children: ReactNode }) {
     return () => window.removeEventListener("keydown", onKey);
   }, [takeBack]);
 
-  const value = useMemo(() => ({ done, removed, failed }), [done, removed, failed]);
+  const value = useMemo(() => ({ done, remove, failed }), [done, remove, failed]);
   return (
     <UndoContext.Provider value={value}>
       {children}

@@ -9,9 +9,7 @@ export function useStopTimer() {
   return useCallback(
     async (timer: Timer, effort?: string) => {
       try {
-        const entry = await ask(
-          api.POST("/api/timers/{id}/stop", { params: { path: { id: timer.id } }, body: effort ? { effort } : {} }),
-        );
+        const entry = await ask(api.POST("/api/timers/{id}/stop", { params: { path: { id: timer.id } }, body: effort ? { effort } : {} }));
         done(`${entry.effort?.text} of ${entry.label.toLowerCase()} recorded`, () =>
           ask(api.DELETE("/api/work/{id}", { params: { path: { id: entry.id } } })),
         );

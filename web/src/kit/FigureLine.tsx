@@ -93,15 +93,7 @@ export function FigureLine({ figure, currency, note }: { figure: Figure; currenc
 }
 
 // Figures side by side, wrapping on a narrow screen.
-export function Figures({
-  figures,
-  currency,
-  notes = {},
-}: {
-  figures: Figure[];
-  currency: string;
-  notes?: Record<string, string>;
-}) {
+export function Figures({ figures, currency, notes = {} }: { figures: Figure[]; currency: string; notes?: Record<string, string> }) {
   return (
     <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 4, rowGap: 1.5, alignItems: "flex-start" }}>
       {figures.map((figure) => (

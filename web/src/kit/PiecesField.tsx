@@ -21,16 +21,9 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
         options={options.map((piece) => piece.id)}
         value={chosen}
         getOptionLabel={name}
-        onChange={(_, ids) =>
-          onChange(ids.map((id) => value.find((share) => share.piece_id === id) ?? { piece_id: id, weight: "" }))
-        }
+        onChange={(_, ids) => onChange(ids.map((id) => value.find((share) => share.piece_id === id) ?? { piece_id: id, weight: "" }))}
         renderInput={(params) => (
-          <TextField
-            {...params}
-            label={spec.label}
-            error={!!error}
-            helperText={error ?? spec.help ?? "Choose several if they share it"}
-          />
+          <TextField {...params} label={spec.label} error={!!error} helperText={error ?? spec.help ?? "Choose several if they share it"} />
         )}
       />
       {spec.weights !== false && value.length > 1 && (
@@ -46,11 +39,7 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
                 value={share.weight}
                 slotProps={{ htmlInput: { "aria-label": `Parts for ${name(share.piece_id)}` } }}
                 onChange={(event) =>
-                  onChange(
-                    value.map((other) =>
-                      other.piece_id === share.piece_id ? { ...other, weight: event.target.value } : other,
-                    ),
-                  )
+                  onChange(value.map((other) => (other.piece_id === share.piece_id ? { ...other, weight: event.target.value } : other)))
                 }
               />
             </Box>

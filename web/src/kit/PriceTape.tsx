@@ -26,37 +26,19 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
   }));
   const left = 4;
   // Room on the right for labels that stand near the end of the scale.
-  const right = Math.max(
-    20,
-    ...labels.map(({ share, width: w }) => (share > 0 ? width - left - (width - left - w) / share : 0)),
-  );
+  const right = Math.max(20, ...labels.map(({ share, width: w }) => (share > 0 ? width - left - (width - left - w) / share : 0)));
   const x = (minor: number) => left + (minor / tape.length) * (width - left - right);
   const placed = lanes(tape.marks.map((mark, place) => ({ at: x(mark.minor), width: labels[place]?.width ?? 0 })));
   const top = (Math.max(...placed) + 1) * LANE + 6;
   const loss = tape.marks.find((mark) => mark.key === "break_even");
   const spoken = tape.marks.map((mark) => `${mark.label} ${mark.text}`).join(", ");
-  const small = Array.from(
-    { length: Math.round((tape.length / tape.step) * 5) + 1 },
-    (_, place) => (place * tape.step) / 5,
-  );
+  const small = Array.from({ length: Math.round((tape.length / tape.step) * 5) + 1 }, (_, place) => (place * tape.step) / 5);
   return (
     <Box ref={ref} sx={{ width: "100%" }}>
       {width > 0 && (
-        <svg
-          width={width}
-          height={top + 34}
-          role="img"
-          aria-label={`Prices in ${currency}: ${spoken}`}
-          style={{ display: "block" }}
-        >
+        <svg width={width} height={top + 34} role="img" aria-label={`Prices in ${currency}: ${spoken}`} style={{ display: "block" }}>
           <defs>
-            <pattern
-              id={`${id}-loss`}
-              width="7"
-              height="7"
-              patternUnits="userSpaceOnUse"
-              patternTransform="rotate(-45)"
-            >
+            <pattern id={`${id}-loss`} width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
               <path d="M0 0v7" stroke="var(--k-palette-error-main)" strokeWidth="1.4" opacity="0.45" />
             </pattern>
           </defs>
@@ -97,10 +79,7 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
             const y = top - (placed[place] ?? 0) * LANE - LANE;
             return (
               <g key={mark.key} fill={COLOURS[mark.key]} stroke={COLOURS[mark.key]}>
-                <path
-                  d={`M${x(mark.minor)} ${y + 3}V${top + 4}`}
-                  strokeWidth={mark.key === "asking" || mark.key === "sold" ? 2.4 : 1.6}
-                />
+                <path d={`M${x(mark.minor)} ${y + 3}V${top + 4}`} strokeWidth={mark.key === "asking" || mark.key === "sold" ? 2.4 : 1.6} />
                 <text x={x(mark.minor) + 5} y={y + 15} stroke="none" fontSize={15} fontFamily="Barlow Condensed">
                   <tspan fontWeight={600}>{mark.text}</tspan> {mark.label}
                 </text>

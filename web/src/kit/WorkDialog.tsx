@@ -48,12 +48,8 @@ export default function WorkDialog({ entry, pieceId, onClose }: Props) {
           const path = { params: { path: { id: entry.id } } };
           const { effort, ...rest } = body(values, pieces);
           // A time that was not touched stays exact, even where it is shown rounded.
-          await ask(
-            api.PATCH("/api/work/{id}", { ...path, body: effort === typed(entry).effort ? rest : { effort, ...rest } }),
-          );
-          done("Hours corrected", () =>
-            ask(api.PATCH("/api/work/{id}", { ...path, body: body(typed(entry), shares(entry)) })),
-          );
+          await ask(api.PATCH("/api/work/{id}", { ...path, body: effort === typed(entry).effort ? rest : { effort, ...rest } }));
+          done("Hours corrected", () => ask(api.PATCH("/api/work/{id}", { ...path, body: body(typed(entry), shares(entry)) })));
         } else {
           const made = await ask(api.POST("/api/work", { body: body(values, pieces) }));
           done(`${made.effort?.text} of ${made.label.toLowerCase()} recorded`, () =>

@@ -37,7 +37,7 @@ module Kohlrabi
 
       def remember(key, fingerprint, status, body)
         Records::IdempotencyKey.where(created_at: ...(Clock.now - KEPT)).delete_all
-        Records::IdempotencyKey.create!(key: key, fingerprint: fingerprint, status: status, body: body)
+        Records::IdempotencyKey.create!(key: key, fingerprint: fingerprint, status: status, body: body, created_at: Clock.now)
       end
       private_class_method :remember
     end

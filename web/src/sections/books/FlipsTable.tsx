@@ -62,14 +62,7 @@ export function FlipsTable({ year, currency }: { year: string; currency: string 
   return (
     <Part
       title="All flips"
-      action={
-        <TextField
-          label="Narrow down"
-          value={text}
-          onChange={(event) => (setText(event.target.value), setPage(1))}
-          sx={{ width: 200 }}
-        />
-      }
+      action={<TextField label="Narrow down" value={text} onChange={(event) => (setText(event.target.value), setPage(1))} sx={{ width: 200 }} />}
     >
       <TableContainer sx={{ bgcolor: "background.paper" }}>
         <Table size="small" aria-label="All flips">
@@ -81,11 +74,7 @@ export function FlipsTable({ year, currency }: { year: string; currency: string 
                   align={column.right ? "right" : "left"}
                   sortDirection={column.sort === sort ? (descending ? "desc" : "asc") : false}
                 >
-                  <TableSortLabel
-                    active={column.sort === sort}
-                    direction={descending ? "desc" : "asc"}
-                    onClick={() => order(column.sort)}
-                  >
+                  <TableSortLabel active={column.sort === sort} direction={descending ? "desc" : "asc"} onClick={() => order(column.sort)}>
                     {column.name}
                   </TableSortLabel>
                 </TableCell>
@@ -106,8 +95,7 @@ export function FlipsTable({ year, currency }: { year: string; currency: string 
                     align={column.right ? "right" : "left"}
                     sx={{
                       whiteSpace: column.right || column.sort === "ended_on" ? "nowrap" : undefined,
-                      color:
-                        column.sort === "cash_profit" && (row.cash_profit?.minor ?? 0) < 0 ? "error.main" : undefined,
+                      color: column.sort === "cash_profit" && (row.cash_profit?.minor ?? 0) < 0 ? "error.main" : undefined,
                     }}
                   >
                     {column.value(row) ?? "–"}

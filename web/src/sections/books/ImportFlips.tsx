@@ -43,9 +43,7 @@ export default function ImportFlips() {
       setFile(chosen);
       setReading(as);
       setCheck(null);
-      setCheck(
-        await ask(api.POST("/api/imports/check", { ...CSV, params: { query: as }, body: chosen as unknown as string })),
-      );
+      setCheck(await ask(api.POST("/api/imports/check", { ...CSV, params: { query: as }, body: chosen as unknown as string })));
     });
   const take = () =>
     attempt(async () => {
@@ -69,10 +67,7 @@ export default function ImportFlips() {
 
   return (
     <>
-      <PageHead
-        title="Bring in past flips"
-        line="From a spreadsheet saved as CSV, one row a flip. Nothing is recorded before you confirm."
-      />
+      <PageHead title="Bring in past flips" line="From a spreadsheet saved as CSV, one row a flip. Nothing is recorded before you confirm." />
       <Box
         onDragOver={(event) => (event.preventDefault(), setOver(true))}
         onDragLeave={() => setOver(false)}
@@ -102,8 +97,8 @@ export default function ImportFlips() {
           />
         </Button>
         <Typography variant="caption" sx={{ color: "text.secondary" }}>
-          The first row names the columns. Only name is required; known are {COLUMNS}. Dates as 2026-05-03, hours as
-          decimal hours, empty for not known, 0 for nothing.
+          The first row names the columns. Only name is required; known are {COLUMNS}. Dates as 2026-05-03, hours as decimal hours, empty for not
+          known, 0 for nothing.
         </Typography>
       </Box>
       {busy && <LinearProgress aria-label="Reading the file" />}
@@ -122,28 +117,18 @@ export default function ImportFlips() {
           ))}
           <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "center", my: 2 }}>
             <Typography role="status" sx={{ flex: 1, minWidth: 220 }}>
-              {check.counts.taken} to take in, {check.counts.bad} with something wrong, {check.counts.repeat} already
-              here.
+              {check.counts.taken} to take in, {check.counts.bad} with something wrong, {check.counts.repeat} already here.
             </Typography>
             {check.counts.repeat + (reading.again ? 1 : 0) > 0 && (
               <FormControlLabel
-                control={
-                  <Checkbox checked={reading.again} onChange={(_, again) => void look(file, { ...reading, again })} />
-                }
+                control={<Checkbox checked={reading.again} onChange={(_, again) => void look(file, { ...reading, again })} />}
                 label="Take repeats too"
               />
             )}
             {faulty && (
-              <FormControlLabel
-                control={<Checkbox checked={skip} onChange={(_, value) => setSkip(value)} />}
-                label="Leave out what is wrong"
-              />
+              <FormControlLabel control={<Checkbox checked={skip} onChange={(_, value) => setSkip(value)} />} label="Leave out what is wrong" />
             )}
-            <Button
-              variant="contained"
-              disabled={busy || check.counts.taken === 0 || (faulty && !skip)}
-              onClick={() => void take()}
-            >
+            <Button variant="contained" disabled={busy || check.counts.taken === 0 || (faulty && !skip)} onClick={() => void take()}>
               Take in {check.counts.taken} flips
             </Button>
           </Box>

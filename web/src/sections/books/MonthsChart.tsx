@@ -25,10 +25,7 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
         <MonthsTable months={months} currency={currency} />
       ) : (
         <>
-          <Box
-            role="img"
-            aria-label={`Profit by month: ${shown.map((month) => `${month.label} ${month.profit?.text ?? "none"}`).join(", ")}`}
-          >
+          <Box role="img" aria-label={`Profit by month: ${shown.map((month) => `${month.label} ${month.profit?.text ?? "none"}`).join(", ")}`}>
             <BarChart
               height={240}
               hideLegend
@@ -55,11 +52,7 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
               grid={{ horizontal: true }}
             />
           </Box>
-          {left > 0 && (
-            <Box sx={{ color: "text.secondary" }}>
-              The latest 24 months; the table has all, and flips whose date is not known.
-            </Box>
-          )}
+          {left > 0 && <Box sx={{ color: "text.secondary" }}>The latest 24 months; the table has all, and flips whose date is not known.</Box>}
         </>
       )}
     </Part>

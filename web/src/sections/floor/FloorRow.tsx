@@ -48,11 +48,7 @@ export function FloorHead({ view, currency }: { view: View; currency: string }) 
       }}
     >
       {names.map((name, place) => (
-        <Box
-          role="columnheader"
-          key={place}
-          sx={{ textAlign: place >= 3 && place <= 5 ? "right" : "left", whiteSpace: "nowrap" }}
-        >
+        <Box role="columnheader" key={place} sx={{ textAlign: place >= 3 && place <= 5 ? "right" : "left", whiteSpace: "nowrap" }}>
           {name || <Box sx={visuallyHidden}>Drawing</Box>}
         </Box>
       ))}
@@ -64,10 +60,7 @@ export function FloorHead({ view, currency }: { view: View; currency: string }) 
 function Named({ name, children }: { name: string; children: ReactNode }) {
   return (
     <>
-      <Box
-        component="span"
-        sx={{ ...label, display: { xs: "block", md: "none" }, color: "text.secondary", fontSize: 13 }}
-      >
+      <Box component="span" sx={{ ...label, display: { xs: "block", md: "none" }, color: "text.secondary", fontSize: 13 }}>
         {name}
       </Box>
       {children}
@@ -95,11 +88,7 @@ function Outcome({ row }: { row: PieceRow }) {
 export function FloorRow({ row, scale, view }: { row: PieceRow; scale: number; view: View }) {
   const loss = (row.cash_profit?.minor ?? 0) < 0;
   return (
-    <Box
-      role="row"
-      data-piece={row.id}
-      sx={{ ...grid, py: 1, borderBottom: 1, borderColor: "divider", breakInside: "avoid" }}
-    >
+    <Box role="row" data-piece={row.id} sx={{ ...grid, py: 1, borderBottom: 1, borderColor: "divider", breakInside: "avoid" }}>
       <Cell sx={{ gridRow: { xs: "span 2", md: "auto" }, alignSelf: { xs: "start", md: "center" } }}>
         <Drawing shape={row.drawing} width={84} height={62} />
       </Cell>

@@ -22,8 +22,7 @@ const typed = (cost: Cost): Values => ({
   amount: cost.amount?.text.replace(/\s/g, "") ?? "",
   spent_on: cost.spent_on?.iso ?? "",
 });
-const shares = (cost: Cost): ShareInput[] =>
-  cost.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight }));
+const shares = (cost: Cost): ShareInput[] => cost.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight }));
 
 export function CostDialog({ cost, pieceId, workshop, onClose }: Props) {
   const today = useToday();
@@ -41,9 +40,7 @@ export function CostDialog({ cost, pieceId, workshop, onClose }: Props) {
         if (cost) {
           const path = { params: { path: { id: cost.id } } };
           await ask(api.PATCH("/api/costs/{id}", { ...path, body: body(values, pieces) }));
-          done("Cost corrected", () =>
-            ask(api.PATCH("/api/costs/{id}", { ...path, body: body(typed(cost), shares(cost)) })),
-          );
+          done("Cost corrected", () => ask(api.PATCH("/api/costs/{id}", { ...path, body: body(typed(cost), shares(cost)) })));
         } else {
           const made = await ask(api.POST("/api/costs", { body: body(values, pieces) }));
           done(`${made.what} recorded, ${made.amount?.text} ${workshop.currency}`, () =>

@@ -2,9 +2,10 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { EventKind, Piece, PieceEvent, Workshop } from "../../api/types";
 import { useUndo } from "../../app/undo";
+import { Entries, Entry } from "../../kit/Entry";
 import { Part } from "../../kit/Part";
 import { EventDialog } from "./EventDialog";
 
@@ -33,72 +34,37 @@ function details(event: PieceEvent, currency: string): string {
       ]
     : refund
       ? [`${refund.amount?.text} ${currency}`, money("fee given back", refund.fee_back)]
-      : [
-          event.asking
-            ? `at ${event.asking.text} ${currency}`
-            : ["listed"].includes(event.kind)
-              ? "asking price not known"
-              : null,
-        ];
+      : [event.asking ? `at ${event.asking.text} ${currency}` : ["listed"].includes(event.kind) ? "asking price not known" : null];
   return [...parts, event.channel].filter(Boolean).join(", ");
 }
 
 export function EventsPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
   const [dialog, setDialog] = useState<{ kind: EventKind; event?: PieceEvent } | null>(null);
-  const { removed, failed } = useUndo();
-  const takeBack = (id: number) =>
-    ask(api.DELETE("/api/events/{id}", { params: { path: { id } } }))
-      .then(removed)
-      .catch(failed);
+  const { remove } = useUndo();
   return (
     <Part title="Dates">
-      {piece.events.map((event) => (
-        <Box
-          key={event.id ?? event.kind}
-          sx={{
-            display: "flex",
-            flexWrap: "wrap",
-            columnGap: 2,
-            alignItems: "center",
-            minHeight: 44,
-            borderBottom: 1,
-            borderColor: "divider",
-          }}
-        >
-          <Box sx={{ width: 116, color: "text.secondary" }}>{event.on?.text ?? "date not known"}</Box>
-          <Box sx={{ flex: "1 1 200px" }}>
+      <Entries>
+        {piece.events.map((event) => (
+          <Entry
+            key={event.id ?? event.kind}
+            day={event.on?.text ?? "date not known"}
+            name={event.label.toLowerCase()}
+            onCorrect={event.id === null ? undefined : () => setDialog({ kind: event.kind as EventKind, event })}
+            onRemove={event.id === null ? undefined : () => remove(api.DELETE("/api/events/{id}", { params: { path: { id: event.id! } } }))}
+            removeWord="Take back"
+          >
             <Box component="span" sx={{ fontWeight: 500 }}>
               {event.label}
             </Box>{" "}
             {event.kind === "bought" ? bought(piece, workshop.currency) : details(event, workshop.currency)}
             {!event.recorded && (
               <Box component="span" sx={{ color: "text.secondary" }}>
-                {" "}
                 read off the hours
               </Box>
             )}
-          </Box>
-          {event.id !== null && (
-            <Box className="no-print">
-              <Button
-                size="small"
-                onClick={() => setDialog({ kind: event.kind as EventKind, event })}
-                aria-label={`Correct ${event.label.toLowerCase()}`}
-              >
-                Correct
-              </Button>
-              <Button
-                size="small"
-                color="inherit"
-                onClick={() => void takeBack(event.id!)}
-                aria-label={`Take back ${event.label.toLowerCase()}`}
-              >
-                Take back
-              </Button>
-            </Box>
-          )}
-        </Box>
-      ))}
+          </Entry>
+        ))}
+      </Entries>
       <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 1, pt: 1.5 }}>
         {piece.possible_events.map((choice, place) => (
           <Button

@@ -5,7 +5,7 @@ import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { useNavigate, useParams } from "react-router";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { usePiece, useWorkshop } from "../../api/queries";
 import { useUndo } from "../../app/undo";
 import { DaysStrip, daysScale } from "../../kit/DaysStrip";
@@ -26,31 +26,23 @@ export default function PiecePage() {
   const piece = usePiece(id);
   const workshop = useWorkshop();
   const navigate = useNavigate();
-  const { removed, failed } = useUndo();
+  const { remove } = useUndo();
   const [editing, setEditing] = useState(false);
   if (piece.error) return <Failure error={piece.error} again={() => void piece.refetch()} />;
   if (!piece.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { fields, ticket, stage, drawing, strip, figures, other_hours: otherHours, turnaround } = piece.data;
   const currency = workshop.data.currency;
-  const facts = [
-    fields.kind,
-    fields.source && `from ${fields.source}`,
-    sizes(fields, workshop.data.length_unit),
-  ].filter(Boolean);
-  const remove = () =>
-    ask(api.DELETE("/api/pieces/{id}", { params: { path: { id } } }))
-      .then((removal) => {
-        void navigate("/floor");
-        removed(removal);
-      })
-      .catch(failed);
+  const facts = [fields.kind, fields.source && `from ${fields.source}`, sizes(fields, workshop.data.length_unit)].filter(Boolean);
+  const removePiece = async () => {
+    if (await remove(api.DELETE("/api/pieces/{id}", { params: { path: { id } } }))) void navigate("/floor");
+  };
   return (
     <>
       <PageHead title={fields.name ?? ""} line={`${ticket}, ${stage}${facts.length ? `. ${facts.join(", ")}` : ""}`}>
         <Button variant="outlined" onClick={() => setEditing(true)}>
           Edit piece
         </Button>
-        <Button color="inherit" onClick={() => void remove()}>
+        <Button color="inherit" onClick={() => void removePiece()}>
           Remove
         </Button>
       </PageHead>
@@ -77,9 +69,7 @@ export default function PiecePage() {
           <Box sx={{ mt: 2 }}>
             <Figures figures={turnaround} currency={currency} />
           </Box>
-          {fields.notes && (
-            <Typography sx={{ mt: 2, whiteSpace: "pre-line", maxWidth: "65ch" }}>{fields.notes}</Typography>
-          )}
+          {fields.notes && <Typography sx={{ mt: 2, whiteSpace: "pre-line", maxWidth: "65ch" }}>{fields.notes}</Typography>}
         </Box>
       </Box>
       <EventsPart piece={piece.data} workshop={workshop.data} />
@@ -90,10 +80,7 @@ export default function PiecePage() {
         <Figures figures={figures} currency={currency} />
         <Typography variant="caption" component="p" sx={{ mt: 2, color: "text.secondary" }}>
           By the other rule of hours:{" "}
-          {otherHours
-            .map((figure) => `${figure.label.toLowerCase()} ${figure.text ?? `undefined (${figure.why})`}`)
-            .join(", ")}
-          .
+          {otherHours.map((figure) => `${figure.label.toLowerCase()} ${figure.text ?? `undefined (${figure.why})`}`).join(", ")}.
         </Typography>
       </Part>
       {editing && <EditPiece piece={piece.data} workshop={workshop.data} onClose={() => setEditing(false)} />}

@@ -7,7 +7,7 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link as RouterLink } from "react-router";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Timer } from "../../api/types";
 import { useUndo } from "../../app/undo";
 import { useStopTimer } from "../../app/useStopTimer";
@@ -16,13 +16,9 @@ import { Ticking } from "../../kit/Ticking";
 
 export function RunningTimer({ timer, people }: { timer: Timer; people: number }) {
   const stop = useStopTimer();
-  const { removed, failed } = useUndo();
+  const { remove } = useUndo();
   const [effort, setEffort] = useState("");
   const [asked, setAsked] = useState(timer.long);
-  const discard = () =>
-    ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } }))
-      .then(removed)
-      .catch(failed);
   return (
     <Box
       component="section"
@@ -64,18 +60,14 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
             Stop and record
           </Button>
           {!asked && <Button onClick={() => setAsked(true)}>It was not that long</Button>}
-          <Button color="inherit" onClick={() => void discard()}>
+          <Button color="inherit" onClick={() => remove(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } }))}>
             Discard
           </Button>
         </Box>
       </Box>
       {asked && (
         <Box sx={{ mt: 2, display: "grid", gap: 1, maxWidth: 420 }}>
-          {timer.long && (
-            <Alert severity="warning">
-              Running since {timer.started_text}. If it was forgotten, say how long the work took.
-            </Alert>
-          )}
+          {timer.long && <Alert severity="warning">Running since {timer.started_text}. If it was forgotten, say how long the work took.</Alert>}
           <TextField
             label="How long it really was"
             value={effort}

@@ -29,18 +29,11 @@ export default function Today() {
   const people = workshop.data.people;
   return (
     <>
-      <PageHead
-        title="Today"
-        line={`${date?.text}. ${worked?.seconds ? `${worked.text} worked so far.` : "No work recorded yet."}`}
-      >
+      <PageHead title="Today" line={`${date?.text}. ${worked?.seconds ? `${worked.text} worked so far.` : "No work recorded yet."}`}>
         <Button variant="outlined" onClick={() => setEntering(true)} disabled={nothing}>
           Record hours
         </Button>
-        <Button
-          variant="contained"
-          onClick={() => open.startTimer(null)}
-          disabled={nothing || timers.length >= people.length}
-        >
+        <Button variant="contained" onClick={() => open.startTimer(null)} disabled={nothing || timers.length >= people.length}>
           Start a timer
         </Button>
       </PageHead>
@@ -49,10 +42,7 @@ export default function Today() {
       ))}
       {nothing && timers.length === 0 && (
         <Empty title="Nothing is in hand">
-          <span>
-            Record the first piece you bought, or bring in a spreadsheet of past flips. Hours, costs and profit follow
-            from there.
-          </span>
+          <span>Record the first piece you bought, or bring in a spreadsheet of past flips. Hours, costs and profit follow from there.</span>
           <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
             <Button variant="contained" onClick={open.newPiece}>
               Record a piece
@@ -68,12 +58,7 @@ export default function Today() {
         .map((group) => (
           <Part key={group.stage} title={STAGE_HEADING[group.stage] ?? group.stage}>
             {group.rows.map((row) => (
-              <InHandRow
-                key={row.id}
-                row={row}
-                currency={workshop.data.currency}
-                busy={timers.length >= people.length}
-              />
+              <InHandRow key={row.id} row={row} currency={workshop.data.currency} busy={timers.length >= people.length} />
             ))}
             {group.total > group.rows.length && (
               <Button component={Link} to="/floor">

@@ -1,0 +1,124 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+
+RSpec.describe "the house's own way" do
+  include_context "with an empty workshop"
+
+  def record_piece(name, **fields)
+    find("body").send_keys("n")
+    form("Record a piece") do
+      type("What is it?", name)
+      fields.each { |label, text| type(label.to_s, text) }
+      press("Record piece")
+    end
+    expect(page).to have_css("h1", text: name)
+  end
+
+  it "works in inches, with two people, by all hours, and says why a price cannot be given" do
+    visit "/rules"
+    pick("Lengths", "inches, to 1/16")
+    expect(page).to have_text("Lengths saved")
+    pick("Hours that count", "also fetching, photographing, selling, delivering")
+    expect(page).to have_text("Hours that count saved")
+    press("Add a person")
+    form("Add a person") do
+      type("Name", "Me")
+      press("Add person")
+      expect(page).to have_text("Me is here already")
+      type("Name", "Second")
+      press("Add person")
+    end
+    expect(page).to have_text("Second added")
+
+    record_piece("Oak bench", Kind: "bench", Width: "47 1/4", Height: "17 3/4")
+    expect(page).to have_css("svg[aria-label='Front view, 47 1/4 in wide, 17 3/4 in high']")
+    expect(page).to have_css("[data-figure=break_even]", text: "price paid is not known")
+    press("Edit piece")
+    form("Edit K-001") do
+      type("Price paid", "30")
+      type("Drawers by row", "two")
+      press("Save piece")
+      expect(page).to have_text("“two” is not a stack of drawers")
+      type("Drawers by row", "")
+      type("Hours still to come", "3h")
+      expect(page).to have_text("Counts as 3 h")
+      press("Save piece")
+    end
+    expect(page).to have_css("[data-figure=break_even]", text: "30.00")
+    expect(page).to have_css("[data-figure=target]", text: "no target pay is set in House rules")
+    expect(page).to have_text("Still to come: 3 h of work.")
+
+    press("Record hours")
+    form("Record hours") do
+      pick("Kind of work", "Delivering")
+      pick("Who", "Second")
+      type("How long", "1:30")
+      press("Record hours")
+    end
+    expect(page).to have_text("Delivering, Second")
+    expect(key_figure("hours")).to eq("1 h 30")
+    expect(page).to have_text("By the other rule of hours: hours at the bench 0 min")
+  end
+
+  it "refuses the twenty-fifth hour of a day beside the field" do
+    visit "/floor"
+    record_piece("Long job", "Price paid": "1")
+    2.times do |time|
+      press("Record hours")
+      form("Record hours") do
+        type("How long", "13h")
+        press("Record hours")
+        expect(page).to have_text("a day has 24 h") if time == 1
+        press("Cancel") if time == 1
+      end
+    end
+    expect(key_figure("hours")).to eq("13 h")
+  end
+
+  it "keeps, gives away and scraps, each outside or inside the sums as it should be" do
+    visit "/floor"
+    record_piece("To keep", "Price paid": "10")
+    press("Keep it")
+    form("Keep it") { press("Keep it") }
+    expect(page).to have_css("[data-figure=cash_profit]", text: "kept: closed at cost, outside pay")
+    record_piece("To scrap", "Price paid": "15")
+    press("Scrap it")
+    form("Scrap it") { press("Scrap it") }
+    expect(page).to have_css("[data-key=cash_profit]", text: "−15.00")
+    find("body").send_keys("3")
+    expect(page).to have_css("[data-figure=profit]", text: "−15.00")
+    expect(page).to have_css("[data-figure=at_cost]", text: "10.00")
+    expect(page).to have_css("[data-figure=losses]", text: "15.00")
+  end
+
+  it "removes a piece, and brings it back where it was" do
+    visit "/floor"
+    record_piece("Short-lived", "Price paid": "10")
+    press("Remove")
+    expect(page).to have_text("The floor is empty")
+    press("Undo")
+    expect(page).to have_link("Short-lived")
+    visit "/pieces/99"
+    expect(page).to have_text("There is no piece 99 here")
+    visit "/nowhere"
+    expect(page).to have_text("There is nothing at this address")
+  end
+
+  it "says so when the server is gone, keeps what was typed, and saves once it is back" do
+    visit "/floor"
+    expect(page).to have_text("The floor is empty")
+    find("body").send_keys("n")
+    form("Record a piece") do
+      type("What is it?", "Survivor")
+      @server.stop
+      press("Record piece")
+      expect(page).to have_text("The server does not answer", wait: 15)
+      expect(page).to have_field("What is it?", with: "Survivor")
+      @server.start
+      press("Record piece")
+    end
+    expect(page).to have_css("h1", text: "Survivor")
+    complaints # the refused connections were meant
+  end
+end

@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+
+# The phone on the bench: one hand, 390 px.
+RSpec.describe "a phone on the bench" do
+  include_context "with an empty workshop"
+
+  before { phone }
+  after { desk }
+
+  def record_piece(name, price)
+    visit "/"
+    press("Record a piece")
+    form("Record a piece") do
+      type("What is it?", name)
+      type("Price paid", price)
+      press("Record piece")
+    end
+    expect(page).to have_css("h1", text: name)
+  end
+
+  it "starts and stops the timer from Today, records a cost and a sale, and reads what it earned" do
+    record_piece("Pine box", "12")
+    within("nav[aria-label=Sections]", match: :first, visible: true) { click_link("Today") }
+    expect(page).to have_text("Waiting for first work")
+    click_button("Start a timer on Pine box")
+    form("Start a timer") { press("Start timer") }
+    expect(page).to have_css("section[aria-label='Timer of Me']", text: "Pine box")
+    press("It was not that long")
+    type("How long it really was", "2h")
+    expect(page).to have_text("Counts as 2 h")
+    press("Stop and record")
+    expect(page).to have_text("2 h of sanding recorded")
+    expect(page).to have_css("section", text: /On the bench.*Pine box/m)
+
+    click_link("Pine box", match: :first)
+    press("Record cost")
+    form("Record cost") do
+      type("What", "Hinges")
+      pick("Category", "Hardware")
+      type("Amount", "8")
+      press("Record cost")
+    end
+    press("Record sale")
+    form("Record sale") do
+      type("Sale price", "60")
+      press("Record sale")
+    end
+    # By hand: 60 − 12 − 8 = 40; ÷ 2 h = 20.
+    expect(page).to have_css("[data-key=cash_profit]", text: "40.00")
+    expect(key_figure("hourly_pay")).to eq("20.00")
+  end
+
+  it "discards a timer and takes that back" do
+    record_piece("Ash stool", "0")
+    find("main").find("button", text: "Start timer", exact_text: true).click
+    form("Start a timer") { press("Start timer") }
+    expect(page).to have_text("Sanding, Me")
+    visit "/"
+    press("Discard")
+    expect(page).to have_text("Timer discarded")
+    expect(page).to have_no_css("section[aria-label='Timer of Me']")
+    press("Undo")
+    expect(page).to have_css("section[aria-label='Timer of Me']", text: "Ash stool")
+  end
+end
