@@ -39,7 +39,7 @@ end
 
 Capybara.register_driver(:chromium) do |app|
   arguments = %w[--headless=new --no-sandbox --disable-gpu --disable-background-networking --disable-component-update --disable-sync
-                 --window-size=1280,900 --lang=en-US]
+                 --window-size=1280,900 --lang=en-US --hide-scrollbars]
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: arguments)
   options.add_option("goog:loggingPrefs", { browser: "ALL" })
   Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))

@@ -72,7 +72,14 @@ export default function Floor() {
         </Button>
       </PageHead>
       <Box className="no-print" sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", mb: 1.5, alignItems: "center" }}>
-        <ToggleButtonGroup exclusive size="small" value={view} aria-label="Which pieces" onChange={(_, next) => next && setParams({ view: next })}>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={view}
+          aria-label="Which pieces"
+          sx={{ width: { xs: "100%", sm: "auto" } }}
+          onChange={(_, next) => next && setParams({ view: next })}
+        >
           <ToggleButton value="in_hand">In hand</ToggleButton>
           <ToggleButton value="archive">Archive</ToggleButton>
         </ToggleButtonGroup>
@@ -80,14 +87,14 @@ export default function Floor() {
           label="Narrow down"
           value={text}
           onChange={(event) => set({ query: event.target.value })}
-          sx={{ width: { xs: "calc(50% - 6px)", sm: 220 } }}
+          sx={{ width: { xs: "calc(40% - 6px)", sm: 220 } }}
         />
         <TextField
           select
           label="Order"
           value={sort}
           onChange={(event) => set({ sort: event.target.value })}
-          sx={{ width: { xs: "calc(50% - 6px)", sm: 210 } }}
+          sx={{ width: { xs: "calc(60% - 6px)", sm: 210 } }}
         >
           {Object.entries(sorts).map(([key, name]) => (
             <MenuItem key={key} value={key}>
