@@ -13,7 +13,7 @@ module FreshWorkshop
     connection.disable_referential_integrity do
       (connection.tables - KEPT).each { |table| connection.execute("DELETE FROM #{table}") }
     end
-    Kohlrabi::Records::Workshop.begin!
+    Kohlrabi::Records::Workshop.begin!("Etc/UTC")
   end
 
   def at(text)

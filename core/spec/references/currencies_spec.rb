@@ -5,6 +5,8 @@ require "money"
 
 # Exponents: ISO 4217, list one (from memory). Arithmetic: the `money` gem.
 RSpec.describe "currencies against ISO 4217 and the money gem" do
+  before { Money.rounding_mode = BigDecimal::ROUND_HALF_UP }
+
   let(:currency) { Kohlrabi::Core::Units::Currency }
   let(:money_text) { Kohlrabi::Core::Units::MoneyText }
 

@@ -54,7 +54,7 @@ RSpec.describe Kohlrabi::Core::Figure do
 
   it "is undefined with the reason of the first term that is" do
     sum = described_class.sum(:sum, "Sum", :money, [["+", plain(500)], ["−", plain(nil, why: "price paid is not known")]])
-    expect(sum).to have_attributes(amount: nil, why: "price paid is not known", defined?: false)
+    expect(sum).to have_attributes(amount: nil, why: "price paid is not known")
     expect(sum.sentence(euro)).to eq("sum undefined = 5.00 − ?")
   end
 

@@ -25,8 +25,9 @@ module Kohlrabi
         puma.environment "production"
         puma.quiet
       end
-      announce(port)
-      Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
+      events = Puma::Events.new
+      events.on_booted { announce(port) } # not before it answers
+      Puma::Launcher.new(configuration, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
     end
 
     def announce(port)

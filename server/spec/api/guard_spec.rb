@@ -60,6 +60,24 @@ RSpec.describe "what the server stands" do
     expect(last_response.headers).to include("x-content-type-options" => "nosniff", "referrer-policy" => "no-referrer")
   end
 
+  it "gives the one page for every address of the interface, with this answer's nonce, and no page for a missing file" do
+    Dir.mktmpdir do |folder|
+      stub_const("Kohlrabi::Api::Routes::Pages::PUBLIC", folder)
+      get "/floor", {}, { "HTTP_HOST" => "127.0.0.1" }
+      expect([status, last_response.body]).to match([503, /not built/])
+      File.write(File.join(folder, "index.html"), '<meta nonce="__NONCE__">')
+      nonces = Array.new(2) do
+        get "/pieces/5", {}, { "HTTP_HOST" => "127.0.0.1" }
+        last_response.body[/nonce="([^"]+)"/, 1].tap do |nonce|
+          expect(last_response.headers["content-security-policy"]).to include("'nonce-#{nonce}'")
+        end
+      end
+      expect(nonces.uniq.size).to eq(2)
+      get "/assets/gone.js", {}, { "HTTP_HOST" => "127.0.0.1" }
+      expect(status).to eq(404)
+    end
+  end
+
   it "says so without a stack trace when something breaks" do
     allow(Kohlrabi::Desk::Today).to receive(:answer).and_raise("a fault of ours")
     expect { call(:get, "/api/today") }.to output(/a fault of ours/).to_stderr

@@ -26,6 +26,11 @@ RSpec.describe Kohlrabi::Formats::FlipsCsv do
     expect(listed).to contain_exactly(include(kind: "listed", happened_on: nil, listing: include(asking_minor: 9000)))
   end
 
+  it "shows the price that was asked with the sale" do
+    Kohlrabi::Desk::Spreadsheet.new("name,asking_price,sold_on,sale_price\nA,90,2026-02-01,80\n").take!
+    expect(Kohlrabi::Desk::Report.build["flips"].first["asking_price"]).to eq("90.00")
+  end
+
   it "takes outcomes, tip and refund" do
     expect(read("name,outcome,outcome_on\nA,Given away,2026-02-01\n").flips.first.events).to contain_exactly(include(kind: "given_away",
                                                                                                                      happened_on: Date.new(

@@ -83,6 +83,20 @@ RSpec.describe "use cases of the desk" do
     end
   end
 
+  describe Kohlrabi::LocalZone do
+    it "is the machine's, where that is a name of the tz database" do
+      Dir.mktmpdir do |folder|
+        clock = File.join(folder, "localtime")
+        FileUtils.mkdir_p(File.join(folder, "zoneinfo/Europe"))
+        FileUtils.touch(File.join(folder, "zoneinfo/Europe/Lisbon"))
+        File.symlink(File.join(folder, "zoneinfo/Europe/Lisbon"), clock)
+        expect(described_class.name(zone: nil, clock: clock)).to eq("Europe/Lisbon")
+        expect(described_class.name(zone: ":Asia/Tokyo", clock: clock)).to eq("Asia/Tokyo")
+        expect(described_class.name(zone: "CET-1CEST", clock: "/nowhere")).to eq("Etc/UTC")
+      end
+    end
+  end
+
   describe Kohlrabi::Folder do
     around do |example|
       before = ENV.to_h.slice("KOHLRABI_HOME", "XDG_DATA_HOME")

@@ -3,6 +3,7 @@ import { ThemeProvider } from "@mui/material/styles";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { lazy } from "react";
 import { createBrowserRouter, RouterProvider } from "react-router";
+import { Broken } from "./Broken";
 import { Lost } from "./Lost";
 import { Shell } from "./Shell";
 import { theme } from "./theme";
@@ -20,6 +21,7 @@ const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchO
 const router = createBrowserRouter([
   {
     element: <Shell />,
+    errorElement: <Broken />,
     children: [
       { path: "/", element: <Today /> },
       { path: "/floor", element: <Floor /> },

@@ -31,6 +31,7 @@ export function WorkList({ entries, forPiece, people }: { entries: Work[]; forPi
             {entry.label}
             <Box component="span" sx={{ color: "text.secondary" }}>
               {people > 1 && `, ${entry.person.name}`}
+              {entry.started_at && `, from ${entry.started_at}`}
               {!forPiece && `, ${entry.shares.map((one) => one.name).join(" + ")}`}
               {forPiece && entry.shares.length > 1 && `, shared: ${entry.effort?.text} over ${entry.shares.length} pieces`}
             </Box>

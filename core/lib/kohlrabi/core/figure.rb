@@ -48,10 +48,6 @@ module Kohlrabi
         new(key: key, label: label, unit: unit, amount: Rational(over.amount * scale, under.amount), terms: terms)
       end
 
-      def defined?
-        !amount.nil?
-      end
-
       # The figure in words and digits, without its currency: "207.40", "1 h 20", "12 days", "54.6%"; nil if undefined.
       def text(currency)
         return if amount.nil?

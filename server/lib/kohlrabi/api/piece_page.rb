@@ -42,7 +42,7 @@ module Kohlrabi
 
       def tape
         amounts = @prices.to_h { |figure| [figure.key, figure.amount] }
-        Core::Pricing::PriceTape.new(amounts.merge(cash_in: @statement.cash_in.amount, asking: @flip.chain.asking,
+        Core::Pricing::PriceTape.new(amounts.merge(cash_in: @statement.cash_in.amount, asking: @flip.asking,
                                                    sold: @flip.sale&.price), unit: @workshop.money.unit)
       end
 

@@ -8,7 +8,7 @@ module Kohlrabi
 
       # Core::Shape::PieceShape of a record. Raises Core::Refusal.
       def shape(piece)
-        Core::Shape::PieceShape.new(kind: piece.kind, width: piece.width_mm, height: piece.height_mm, depth: piece.depth_mm,
+        Core::Shape::PieceShape.new(kind: piece.kind, width: piece.width_mm, height: piece.height_mm,
                                     drawer_rows: piece.drawer_rows&.split(",")&.map(&:to_i), doors: piece.doors, leg: piece.leg_mm)
       end
 

@@ -22,6 +22,9 @@ module Kohlrabi
         end
       end
 
+      # The asking price that stands, or the one that came with an imported sale; minor units or nil.
+      def asking = chain.asking || sale_row&.asking_minor
+
       def statement(hours_rule)
         Core::Costing::Statement.new(stage: chain.stage, money_in: money_in, sale: sale, work: work, hours_rule: hours_rule)
       end
@@ -48,8 +51,10 @@ module Kohlrabi
                                    other: costs.fetch("other", 0))
       end
 
+      def sale_row = piece.events.find { |event| event.kind == "sold" }&.sale
+
       def sold
-        row = piece.events.find { |event| event.kind == "sold" }&.sale or return
+        row = sale_row or return
         refunds = piece.events.filter_map(&:refund)
         Core::Costing::Sale.new(price: row.price_minor, tip: row.tip_minor.to_i, fee: row.fee_minor.to_i,
                                 delivery: row.delivery_minor.to_i, refunded: refunds.sum(&:amount_minor),

@@ -33,7 +33,7 @@ module Kohlrabi
         statement = flip.statement("bench")
         chain = flip.chain
         { "stage" => chain.stage, "started_on" => chain.on(:first_work), "ready_on" => chain.on(:ready),
-          "listed_on" => chain.on(:listed), "ended_on" => chain.ending&.on, "asking_minor" => chain.asking,
+          "listed_on" => chain.on(:listed), "ended_on" => chain.ending&.on, "asking_minor" => flip.asking,
           "cash_in_minor" => statement.cash_in.amount, "receipts_minor" => statement.receipts.amount,
           "cash_profit_minor" => statement.cash_profit.amount,
           "bench_seconds" => flip.work.bench, "all_seconds" => flip.work.all,

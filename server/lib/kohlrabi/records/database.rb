@@ -17,7 +17,7 @@ module Kohlrabi
                                                 default_transaction_mode: :immediate,
                                                 pragmas: { foreign_keys: true, journal_mode: :wal, synchronous: :full })
         migrate
-        Workshop.first || Workshop.begin!
+        Workshop.first || Workshop.begin!(LocalZone.name)
       end
 
       def migrate

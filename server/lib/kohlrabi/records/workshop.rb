@@ -8,11 +8,11 @@ module Kohlrabi
       validates :length_unit, inclusion: { in: %w[mm in] }
       validates :hours_rule, inclusion: { in: %w[bench all] }
 
-      # A new workshop with one person in it.
-      def self.begin!
+      # A new workshop with one person in it. zone: name of its time zone.
+      def self.begin!(zone)
         transaction do
           Person.create!(name: "Me") unless Person.exists?
-          create!(currency: "EUR", length_unit: "mm", hours_rule: "bench", time_zone: "Etc/UTC")
+          create!(currency: "EUR", length_unit: "mm", hours_rule: "bench", time_zone: zone)
         end
       end
 

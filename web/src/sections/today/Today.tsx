@@ -42,6 +42,10 @@ export default function Today() {
       ))}
       {nothing && timers.length === 0 && (
         <Empty title="Nothing is in hand">
+          <span>
+            Money is kept in {workshop.data.currency} and lengths in {workshop.data.length_unit}; change that in <Link to="/rules">House rules</Link>{" "}
+            before the first amount is recorded.
+          </span>
           <span>Record the first piece you bought, or bring in a spreadsheet of past flips. Hours, costs and profit follow from there.</span>
           <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
             <Button variant="contained" onClick={open.newPiece}>

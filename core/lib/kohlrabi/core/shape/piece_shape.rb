@@ -12,7 +12,6 @@ module Kohlrabi
         attribute :kind, Types::String.optional
         attribute :width, Types::Float.optional
         attribute :height, Types::Float.optional
-        attribute :depth, Types::Float.optional.default(nil)
         attribute :drawer_rows, Types::Array.of(Types::Integer).optional.default(nil)
         attribute :doors, Types::Integer.optional.default(nil)
         attribute :leg, Types::Float.optional.default(nil)

@@ -1,0 +1,14 @@
+// What is shown when a screen could not be opened: most often because a newer version has been built meanwhile.
+import Button from "@mui/material/Button";
+import { Empty } from "../kit/Empty";
+
+export function Broken() {
+  return (
+    <Empty title="This screen could not be opened">
+      <span role="alert">Nothing you recorded is lost. Load the page anew; if it stays like this, start the server again.</span>
+      <Button variant="contained" onClick={() => window.location.reload()}>
+        Load anew
+      </Button>
+    </Empty>
+  );
+}
