@@ -96,8 +96,8 @@ RSpec.describe "the three pictures" do
   it "unfolds a price to costs, fees and wages that add up" do
     visit "/pieces/38"
     find("[data-figure=target] button").click
-    expect(page).to have_css("[data-figure=target] li", text: /Hours × pay\n\d/)
-    terms = all("[data-figure=target] li").map { |item| item.text.split("\n") }
+    expect(page).to have_css("[data-terms=target] li", text: /Hours × pay\n\d/)
+    terms = all("[data-terms=target] li").map { |item| item.text.split("\n") }
     costs, fixed, wages = terms.map { |term| term.last.to_f }
     expect(find("[data-figure=target] button").text).to include(format("%.2f", costs + fixed + wages))
   end

@@ -109,7 +109,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     # By hand: 380 − 42 − 96.20 − 34.40 = 207.40; ÷ 2 h = 103.70; ten days.
     expect(%w[cash_profit hours hourly_pay turnaround].map { |key| key_figure(key) }).to eq(["207.40", "2 h", "103.70", "10 days"])
     find("[data-figure=cash_profit] button").click
-    expect(page).to have_text("cash profit 207.40 = 380.00 − 42.00 − 96.20 − 34.40")
+    expect(page).to have_css("[data-terms=cash_profit]", text: "cash profit 207.40 = 380.00 − 42.00 − 96.20 − 34.40")
 
     # Taken back by key, and recorded again by undoing nothing else.
     find("h1").click

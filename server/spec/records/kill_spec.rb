@@ -10,9 +10,18 @@ RSpec.describe "SIGKILL in the middle of writes", :own_data do
   def start(home)
     reader, writer = IO.pipe
     pid = spawn({ "KOHLRABI_HOME" => home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), "serve", "--port", "4790", out: writer, err: File::NULL)
+    (@started ||= []) << pid
     writer.close
     address = reader.gets[%r{http://\S+}]
     [pid, URI(address)]
+  end
+
+  after do
+    @started.each do |pid|
+      Process.kill(:KILL, pid)
+    rescue Errno::ESRCH
+      nil # killed by the example already
+    end
   end
 
   def write(address, number)

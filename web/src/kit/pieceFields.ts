@@ -29,8 +29,8 @@ export function pieceFields(workshop: Workshop, { brief }: { brief: boolean }): 
     { name: "drawer_rows", label: "Drawers by row", kind: "text", half: true, help: "from the top, such as 2,1,1" },
     { name: "doors", label: "Doors", kind: "text", half: true },
     { name: "leg", label: "Height of legs", kind: "text", unit, half: true },
-    { name: "body_colour", label: "Colour of the body", kind: "colour", half: true },
-    { name: "front_colour", label: "Colour of the fronts", kind: "colour", half: true },
+    { name: "body_colour", label: "Body colour", kind: "colour", half: true },
+    { name: "front_colour", label: "Front colour", kind: "colour", half: true },
     { name: "sundries", label: "Sundries", kind: "text", unit: money, half: true, help: "paper, cloths, tape" },
     { name: "hours_to_come", label: "Hours still to come", kind: "effort", half: true, help: "for the price to ask" },
     {

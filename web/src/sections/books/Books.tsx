@@ -9,7 +9,7 @@ import { useBooks, useWorkshop } from "../../api/queries";
 import type { Books as BooksData } from "../../api/types";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
-import { Figures } from "../../kit/FigureLine";
+import { Figures } from "../../kit/Figures";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { FlipsTable } from "./FlipsTable";

@@ -2,7 +2,7 @@
 import Box from "@mui/material/Box";
 import type { Figure, Piece } from "../../api/types";
 import { label } from "../../app/theme";
-import { unitOf } from "../../kit/FigureLine";
+import { unitOf } from "../../kit/Figures";
 
 const KEYS = ["cash_in", "hours", "cash_profit", "hourly_pay"];
 

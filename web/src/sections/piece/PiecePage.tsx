@@ -11,7 +11,7 @@ import { useUndo } from "../../app/undo";
 import { DaysStrip, daysScale } from "../../kit/DaysStrip";
 import { Drawing } from "../../kit/Drawing";
 import { Failure } from "../../kit/Failure";
-import { Figures } from "../../kit/FigureLine";
+import { Figures } from "../../kit/Figures";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { CostsPart } from "./CostsPart";

@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { Piece } from "../../api/types";
-import { Figures } from "../../kit/FigureLine";
+import { Figures } from "../../kit/Figures";
 import { Part } from "../../kit/Part";
 import { PriceTape } from "../../kit/PriceTape";
 

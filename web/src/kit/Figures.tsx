@@ -1,0 +1,104 @@
+// Figures that unfold, below their row, to the sum each came from; an undefined one says why.
+import Box from "@mui/material/Box";
+import ButtonBase from "@mui/material/ButtonBase";
+import Typography from "@mui/material/Typography";
+import { useId, useState } from "react";
+import type { Figure } from "../api/types";
+
+export function unitOf(figure: Figure, currency: string): string {
+  if (figure.unit === "money") return currency;
+  return figure.unit === "hourly" ? `${currency} an hour` : "";
+}
+
+function Terms({ figure }: { figure: Figure }) {
+  return (
+    <Box component="ul" sx={{ listStyle: "none", m: 0, pl: 2, borderLeft: 2, borderColor: "divider" }}>
+      {figure.terms.map((term, place) => (
+        <li key={place}>
+          <Box sx={{ display: "flex", gap: 1 }}>
+            <Box sx={{ width: 14, textAlign: "center" }}>{place === 0 && term.sign === "+" ? "" : term.sign}</Box>
+            <Box sx={{ flex: 1 }}>{term.figure.label}</Box>
+            <Box>{term.figure.text ?? "not known"}</Box>
+          </Box>
+          {term.figure.terms.length > 0 && <Terms figure={term.figure} />}
+        </li>
+      ))}
+    </Box>
+  );
+}
+
+const block = { display: "block" } as const;
+
+function Head({ figure, currency, note }: { figure: Figure; currency: string; note?: string }) {
+  const loss = (figure.minor ?? 0) < 0;
+  const size = figure.text ? { fontSize: 20, fontWeight: 600, lineHeight: 1.3 } : { fontSize: 16, fontWeight: 400, lineHeight: 1.625 };
+  return (
+    <>
+      <Typography variant="overline" component="span" sx={{ ...block, color: "text.secondary" }}>
+        {figure.label}
+      </Typography>
+      <Typography component="span" sx={{ ...block, ...size, color: loss ? "error.main" : "text.primary" }}>
+        {figure.text ?? "undefined"}{" "}
+        <Typography component="span" variant="caption" sx={{ color: "text.secondary" }}>
+          {figure.text ? unitOf(figure, currency) : ""}
+        </Typography>
+      </Typography>
+      {(figure.why || note) && (
+        <Typography component="span" variant="caption" sx={{ ...block, color: "text.secondary" }}>
+          {figure.why ?? note}
+        </Typography>
+      )}
+    </>
+  );
+}
+
+type Props = { figures: Figure[]; currency: string; notes?: Record<string, string> };
+
+// Figures side by side, wrapping on a narrow screen; one at a time is unfolded.
+export function Figures({ figures, currency, notes = {} }: Props) {
+  const [open, setOpen] = useState<string | null>(null);
+  const id = useId();
+  const unfolded = figures.find((figure) => figure.key === open);
+  return (
+    <>
+      <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 4, rowGap: 1.5, alignItems: "flex-start" }}>
+        {figures.map((figure) => (
+          <Box key={figure.key} sx={{ minWidth: 112 }} data-figure={figure.key}>
+            {figure.terms.length > 0 ? (
+              <ButtonBase
+                onClick={() => setOpen(open === figure.key ? null : figure.key)}
+                aria-expanded={open === figure.key}
+                aria-controls={open === figure.key ? id : undefined}
+                sx={{
+                  display: "block",
+                  textAlign: "left",
+                  borderBottom: open === figure.key ? "2px solid" : "1px dashed",
+                  borderColor: open === figure.key ? "primary.main" : "text.secondary",
+                  pb: 0.25,
+                }}
+              >
+                <Head figure={figure} currency={currency} note={notes[figure.key]} />
+              </ButtonBase>
+            ) : (
+              <Head figure={figure} currency={currency} note={notes[figure.key]} />
+            )}
+          </Box>
+        ))}
+      </Box>
+      {unfolded && (
+        <Box
+          id={id}
+          role="region"
+          aria-label={`How ${unfolded.label.toLowerCase()} comes about`}
+          data-terms={unfolded.key}
+          sx={{ mt: 1.5, maxWidth: 480 }}
+        >
+          <Box sx={{ mb: 0.5 }}>{unfolded.sentence}</Box>
+          <Box sx={{ fontSize: 14, color: "text.secondary" }}>
+            <Terms figure={unfolded} />
+          </Box>
+        </Box>
+      )}
+    </>
+  );
+}
