@@ -76,3 +76,30 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
     expect([output, status.success?]).to match([/Column “colour” is not known here/, false])
   end
 end
+
+RSpec.describe "bin/kohlrabi serve", :own_data do
+  def serve(home, port)
+    reader, writer = IO.pipe
+    pid = spawn({ "KOHLRABI_HOME" => home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), "serve", "--port", port.to_s, out: writer)
+    writer.close
+    [pid, reader.gets]
+  end
+
+  it "listens on 127.0.0.1 alone, takes the next port when one is busy, and keeps its folder to its owner" do
+    Dir.mktmpdir do |folder|
+      home = File.join(folder, "data")
+      busy = TCPServer.new("127.0.0.1", 4895)
+      pid, line = serve(home, 4895)
+      expect(line).to match(%r{\AKohlrabi is at http://127\.0\.0\.1:489[6-9]/ })
+      port = line[/:(\d+)/, 1].to_i
+      expect(TCPSocket.new("127.0.0.1", port).close).to be_nil
+      others = Socket.ip_address_list.select(&:ipv4_private?).map(&:ip_address)
+      others.each { |address| expect { TCPSocket.new(address, port) }.to raise_error(SystemCallError) }
+      expect(format("%o", File.stat(home).mode & 0o777)).to eq("700")
+    ensure
+      busy&.close
+      Process.kill(:TERM, pid)
+      Process.wait(pid)
+    end
+  end
+end
