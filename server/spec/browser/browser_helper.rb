@@ -90,6 +90,7 @@ RSpec.shared_context "with an empty workshop" do
 
   after do |example|
     page.save_screenshot("failed-#{example.description.gsub(/\W+/, '-')[0, 40]}.png") if example.exception
+    (page.windows - [page.current_window]).each(&:close)
     visit "about:blank"
     @server.clear
   end
