@@ -19,6 +19,12 @@ RSpec.describe Kohlrabi::Core::Pricing::CostAndPay do
     expect { prices(fee_rate: 1) }.to raise_error(Kohlrabi::Core::Refusal, /leaves nothing/)
   end
 
+  it "gives the bare amounts of its figures, for long lists" do
+    [prices, prices(costs: nil), prices(seconds: nil), prices(target_pay: nil)].each do |given|
+      expect(%i[break_even floor target].map { |key| given.amount(key) }).to eq(given.figures.map(&:amount))
+    end
+  end
+
   it "unfolds to costs, fees and wages" do
     expect(prices(fixed: 5_00).target.terms.map { |term| term.figure.amount }).to eq([100_00, 5_00, 150_00])
   end

@@ -36,14 +36,21 @@ module Kohlrabi
       # The price to aim for while the piece is in hand: asking where it is listed, else target, else break-even.
       # Returns [label, minor units] or nil.
       def price
-        return if chain.ended?
-        return ["asking", summary.asking_minor] if summary.asking_minor
+        return @price if defined?(@price)
 
-        figure = [prices.target, prices.break_even].find(&:amount)
-        figure && [figure.key == :target ? "target" : "break-even", figure.amount]
+        @price = chain.ended? ? nil : wanted
       end
 
       private
+
+      def wanted
+        return ["asking", summary.asking_minor] if summary.asking_minor
+
+        target = prices.amount(:target)
+        return ["target", target] if target
+
+        prices.amount(:break_even)&.then { |amount| ["break-even", amount] }
+      end
 
       def chain
         @chain ||= Core::Costing::Chain.new(bought_on: piece.bought_on, events: events)

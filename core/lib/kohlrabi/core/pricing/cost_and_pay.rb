@@ -32,6 +32,11 @@ module Kohlrabi
         def target = price(:target, "Target price")
         def figures = [break_even, floor, target]
 
+        # The bare price of :break_even, :floor or :target in minor units, nil where it is undefined; for long lists.
+        def amount(key)
+          total(wages(key)) unless reason(key, @pays[key])
+        end
+
         private
 
         def check
@@ -45,11 +50,12 @@ module Kohlrabi
           why = reason(key, pay)
           return Figure.undefined(key, label, :money, why) if why
 
-          wages = Rational(pay * (@seconds || 0), 3600)
-          total = @costs + @fixed + wages
-          Figure.new(key: key, label: label, unit: :money, amount: (total / (1 - @fee_rate)).ceil,
-                     terms: terms(wages))
+          wages = wages(key)
+          Figure.new(key: key, label: label, unit: :money, amount: total(wages), terms: terms(wages))
         end
+
+        def wages(key) = Rational(@pays[key] * (@seconds || 0), 3600)
+        def total(wages) = ((@costs + @fixed + wages) / (1 - @fee_rate)).ceil
 
         def terms(wages)
           rows = [["+", Figure.plain(:costs, "Costs to finish", :money, @costs)],

@@ -47,7 +47,7 @@ module Kohlrabi
         def text(seconds)
           return if seconds.nil?
 
-          hours, minutes = (Rational(seconds) / 60).round(half: :up).divmod(60)
+          hours, minutes = (((2 * seconds) + 60).floor / 120).divmod(60) # half a minute up
           return "#{minutes} min" if hours.zero?
 
           minutes.zero? ? "#{hours} h" : format("%<hours>d h %<minutes>02d", hours: hours, minutes: minutes)

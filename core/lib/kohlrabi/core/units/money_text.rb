@@ -24,12 +24,12 @@ module Kohlrabi
 
         # For reading: "1 234.50" with a true minus. nil stays nil. amount: Integer or Rational minor units.
         def text(amount, currency)
-          amount && Numerals.text(Rational(amount) / currency.unit, currency.exponent)
+          amount && Numerals.scaled_text(amount.round(half: :up), currency.exponent)
         end
 
         # For programs: "-1234.50". nil stays nil.
         def plain(amount, currency)
-          amount && Numerals.plain(Rational(amount) / currency.unit, currency.exponent)
+          amount && Numerals.scaled_plain(amount.round(half: :up), currency.exponent)
         end
 
         def too_fine(text, currency)

@@ -22,7 +22,11 @@ module Kohlrabi
 
         # value: Rational or Integer; places: decimals. Rounds half away from zero. "-1234.50"
         def plain(value, places)
-          scaled = (Rational(value) * (10**places)).round(half: :up)
+          scaled_plain((Rational(value) * (10**places)).round(half: :up), places)
+        end
+
+        # The same of a number of units of the last place: 123 at 2 places is "1.23". Long lists write many of these.
+        def scaled_plain(scaled, places)
           digits = scaled.abs.to_s.rjust(places + 1, "0")
           whole = digits[0, digits.size - places]
           text = places.zero? ? whole : "#{whole}.#{digits[-places, places]}"
@@ -30,11 +34,21 @@ module Kohlrabi
         end
 
         # As #plain, for reading: a true minus, and gaps in numbers of five digits or more. "−12 345.50"
-        def text(value, places)
-          whole, fraction = plain(value, places).tr("-", MINUS).split(".")
-          grouped = whole.delete(MINUS).size > 4 ? whole.gsub(/(\d)(?=(\d{3})+\z)/, "\\1#{GAP}") : whole
-          [grouped, fraction].compact.join(".")
+        def text(value, places) = readable(plain(value, places))
+
+        # As #scaled_plain, for reading.
+        def scaled_text(scaled, places) = readable(scaled_plain(scaled, places))
+
+        def readable(plain)
+          text = plain.start_with?("-") ? "#{MINUS}#{plain.delete_prefix('-')}" : plain
+          whole = text.index(".") || text.size
+          return text if whole < 5
+
+          digits = text[0, whole]
+          rest = text[whole..]
+          digits.match?(/\d{5}/) ? digits.gsub(/(\d)(?=(\d{3})+\z)/, "\\1#{GAP}") + rest : text
         end
+        private_class_method :readable
 
         # A person's text cut short for a message.
         def clip(text)

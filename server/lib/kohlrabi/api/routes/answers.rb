@@ -14,7 +14,7 @@ module Kohlrabi
         def self.today(answer, say)
           { date: say.day(answer.date), timers: Resources::Timer.present(answer.timers, say), worked: say.effort(answer.worked),
             entries: Resources::Work.present(answer.done, say),
-            stages: answer.stages.map { |stage, rows, total| { stage: stage, total: total, rows: Resources::PieceRow.present(rows, say) } } }
+            stages: answer.stages.map { |stage, rows, total| { stage: stage, total: total, rows: Rows.present(rows, say) } } }
         end
       end
     end

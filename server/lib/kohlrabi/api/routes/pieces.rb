@@ -21,7 +21,7 @@ module Kohlrabi
             options[:page] = params[:page].to_i if params[:page]
             options[:per] = params[:per].to_i if params[:per]
             page = Desk::Lists.page(**options)
-            json(rows: Resources::PieceRow.present(page.rows, say), total: page.total, page: page.page, per: page.per,
+            json(rows: Rows.present(page.rows, say), total: page.total, page: page.page, per: page.per,
                  in_hand: BooksPage.in_hand(say))
           end
           app.post("/api/pieces") { change(201) { piece_page(Desk::Pieces.create(given)) } }

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    # Pieces in a list (Desk::ListRow), as the contract's PieceRow. Made by hand: a page has up to a hundred.
+    module Rows
+      module_function
+
+      # Array of Hashes.
+      def present(rows, say) = rows.map { |row| row(row, say) }
+
+      def row(row, say)
+        summary = row.summary
+        { **named(row.piece), stage: summary.stage, bought_on: say.day(row.piece.bought_on), ended_on: say.day(summary.ended_on),
+                              drawing: say.drawing(row.piece), strip: say.strip(row.turnaround, ended: Desk::Lists::ENDED.include?(summary.stage)),
+                              cash_in: say.money(summary.cash_in_minor), receipts: say.money(summary.receipts_minor),
+                              cash_profit: say.money(summary.cash_profit_minor), hours: say.effort(row.seconds), hourly_pay: say.money(row.hourly_pay),
+                              turnaround_days: summary.turnaround_days, price: price(row, say) }
+      end
+      private_class_method :row
+
+      def named(piece)
+        { id: piece.id, ticket: piece.ticket_text, name: piece.name, kind: piece.kind, source: piece.source }
+      end
+      private_class_method :named
+
+      def price(row, say)
+        label, amount = row.price
+        label && { label: label, money: say.money(amount) }
+      end
+      private_class_method :price
+    end
+  end
+end
