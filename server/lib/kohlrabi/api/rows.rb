@@ -11,13 +11,23 @@ module Kohlrabi
 
       def row(row, say)
         summary = row.summary
-        { **named(row.piece), stage: summary.stage, bought_on: say.day(row.piece.bought_on), ended_on: say.day(summary.ended_on),
-                              drawing: say.drawing(row.piece), strip: say.strip(row.turnaround, ended: Desk::Lists::ENDED.include?(summary.stage)),
-                              cash_in: say.money(summary.cash_in_minor), receipts: say.money(summary.receipts_minor),
-                              cash_profit: say.money(summary.cash_profit_minor), hours: say.effort(row.seconds), hourly_pay: say.money(row.hourly_pay),
-                              turnaround_days: summary.turnaround_days, price: price(row, say) }
+        { **named(row.piece), **days(row, say), **money(summary, say), stage: summary.stage, drawing: say.drawing(row.piece),
+          hours: say.effort(row.seconds), hourly_pay: say.money(row.hourly_pay), price: price(row, say) }
       end
       private_class_method :row
+
+      def days(row, say)
+        summary = row.summary
+        ended = Desk::Lists::ENDED.include?(summary.stage)
+        { bought_on: say.day(row.piece.bought_on), ended_on: say.day(summary.ended_on), turnaround_days: summary.turnaround_days,
+          strip: say.strip(row.turnaround, ended: ended) }
+      end
+      private_class_method :days
+
+      def money(summary, say)
+        { cash_in: say.money(summary.cash_in_minor), receipts: say.money(summary.receipts_minor), cash_profit: say.money(summary.cash_profit_minor) }
+      end
+      private_class_method :money
 
       def named(piece)
         { id: piece.id, ticket: piece.ticket_text, name: piece.name, kind: piece.kind, source: piece.source }
