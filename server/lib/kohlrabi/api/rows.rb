@@ -11,8 +11,9 @@ module Kohlrabi
 
       def row(row, say)
         summary = row.summary
-        { **named(row.piece), **days(row, say), **money(summary, say), stage: summary.stage, drawing: say.drawing(row.piece),
-          hours: say.effort(row.seconds), hourly_pay: say.money(row.hourly_pay), price: price(row, say) }
+        worked = { hours: say.effort(row.seconds), hourly_pay: say.money(row.hourly_pay) }
+        shown = { stage: summary.stage, drawing: say.drawing(row.piece), price: price(row, say) }
+        named(row.piece).merge(days(row, say), money(summary, say), worked, shown)
       end
       private_class_method :row
 
