@@ -54,6 +54,8 @@ RSpec.describe "rows of the floor and the archive" do
     event(id, "sold", "", price: "20")
     expect(row(id, view: "archive")).to include("ended_on" => nil, "turnaround_days" => nil)
     expect(call(:get, "/api/books?year=not%20known")["counts"]["sold"]).to eq(1)
+    event(piece, "sold", "2026-06-01", price: "20")
+    expect(call(:get, "/api/pieces?view=archive&year=not%20known")["rows"].map { |one| one["id"] }).to eq([id])
     expect(call(:get, "/api/books")["months"].last).to include("month" => nil, "label" => "date not known")
   end
 

@@ -59,11 +59,14 @@ module Kohlrabi
 
       def ended(year)
         scope = Records::FlipSummary.where(live: true, stage: Lists::ENDED)
-        return scope if year.nil?
-
-        year == NO_DATE ? scope.where(ended_on: nil) : scope.where(ended_on: "#{year}-01-01".."#{year}-12-31")
+        year.nil? ? scope : ended_in(scope, year)
       end
       private_class_method :ended
+
+      # Narrows summaries down to flips that ended in a year, or on a date that is not known.
+      def ended_in(scope, year)
+        scope.where(ended_on: year == NO_DATE ? nil : "#{year}-01-01".."#{year}-12-31")
+      end
     end
   end
 end

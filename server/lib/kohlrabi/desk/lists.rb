@@ -21,12 +21,12 @@ module Kohlrabi
 
       module_function
 
-      # Returns a Page of ListRow. view: key of VIEWS; sort: key of SORTS, "hours" or "hourly_pay"; year: "2026" or nil,
+      # Returns a Page of ListRow. view: key of VIEWS; sort: key of SORTS, "hours" or "hourly_pay"; year: "2026", Books::NO_DATE or nil,
       # by the date a flip ended; query: words to find.
       def page(view: "in_hand", sort: "ticket", descending: true, page: 1, per: PER_PAGE, query: nil, year: nil)
         workshop = House.workshop
         scope = search(Records::Piece.live.joins(:summary).where(flip_summaries: { stage: VIEWS.fetch(view) }), query)
-        scope = scope.where("flip_summaries.ended_on BETWEEN ? AND ?", "#{year}-01-01", "#{year}-12-31") if year
+        scope = scope.merge(Books.ended_in(Records::FlipSummary.all, year)) if year
         per = per.clamp(1, MOST_PER_PAGE)
         pieces = scope.preload(:summary).order(order(sort, descending, workshop)).offset((page - 1) * per).limit(per)
         Page.new(rows: ListRow.all(pieces, workshop), total: scope.count, page: page, per: per)

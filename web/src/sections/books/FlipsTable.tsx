@@ -43,7 +43,7 @@ export function FlipsTable({ year, currency }: { year: string; currency: string 
   const [descending, setDescending] = useState(true);
   const [page, setPage] = useState(1);
   const [text, setText] = useState("");
-  const dated = /^\d{4}$/.test(year) ? { year } : {};
+  const dated = year ? { year } : {};
   const pieces = usePieces({
     view: year ? "archive" : "all",
     sort,
