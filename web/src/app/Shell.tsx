@@ -1,9 +1,12 @@
 // The frame of every screen: rail on the left, or bar at the bottom on a phone, and what can be opened from anywhere.
 import Box from "@mui/material/Box";
 import LinearProgress from "@mui/material/LinearProgress";
+import { type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useMemo, useState } from "react";
 import { Outlet, useNavigate } from "react-router";
 import { useToday, useWorkshop } from "../api/queries";
+import type { Piece } from "../api/types";
+import type { Named } from "../kit/fields";
 import { OpenContext } from "./open";
 import { PhoneBar, Rail, SECTIONS } from "./Rail";
 import { useShortcuts } from "./shortcuts";
@@ -15,7 +18,14 @@ const NewPiece = lazy(() => import("./NewPiece"));
 const ShortcutList = lazy(() => import("./ShortcutList"));
 const StartTimer = lazy(() => import("./StartTimer"));
 
-type Opened = "find" | "new" | "shortcuts" | { timerFor: number | null } | null;
+type Opened = "find" | "new" | "shortcuts" | { timerFor: Named | null } | null;
+
+// The piece whose page is open, from what was fetched for it.
+function pieceInView(client: QueryClient): Named | null {
+  const id = Number(window.location.pathname.match(/^\/pieces\/(\d+)$/)?.[1]);
+  const piece = client.getQueryData<Piece>(["piece", id]);
+  return piece ? { id, name: piece.fields.name ?? "" } : null;
+}
 
 export function Shell() {
   const [opened, setOpened] = useState<Opened>(null);
@@ -24,12 +34,12 @@ export function Shell() {
   const workshop = useWorkshop();
   const stop = useStopTimer();
   const running = today.data?.timers[0];
-  const onPiece = () => Number(window.location.pathname.match(/^\/pieces\/(\d+)$/)?.[1]) || null;
+  const client = useQueryClient();
 
   const open = useMemo(
     () => ({
       newPiece: () => setOpened("new"),
-      startTimer: (pieceId: number | null) => setOpened({ timerFor: pieceId }),
+      startTimer: (piece: Named | null) => setOpened({ timerFor: piece }),
       find: () => setOpened("find"),
       shortcuts: () => setOpened("shortcuts"),
     }),
@@ -42,9 +52,9 @@ export function Shell() {
       n: open.newPiece,
       "/": open.find,
       "?": open.shortcuts,
-      t: () => (running ? stop(running) : open.startTimer(onPiece())),
+      t: () => (running ? void stop(running) : open.startTimer(pieceInView(client))),
     };
-  }, [navigate, open, running, stop]);
+  }, [client, navigate, open, running, stop]);
   useShortcuts(actions);
 
   return (
@@ -72,7 +82,7 @@ export function Shell() {
         {opened === "find" && <FindPiece onClose={() => setOpened(null)} />}
         {opened === "new" && <NewPiece onClose={() => setOpened(null)} />}
         {opened === "shortcuts" && <ShortcutList onClose={() => setOpened(null)} />}
-        {opened && typeof opened === "object" && <StartTimer pieceId={opened.timerFor} onClose={() => setOpened(null)} />}
+        {opened && typeof opened === "object" && <StartTimer piece={opened.timerFor} onClose={() => setOpened(null)} />}
       </Suspense>
     </OpenContext.Provider>
   );

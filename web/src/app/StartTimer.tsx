@@ -1,15 +1,15 @@
 // Starting a timer: for which piece or pieces, and what kind of work.
 import { api, ask } from "../api/client";
-import { usePieces, useToday, useWorkshop } from "../api/queries";
+import { useToday, useWorkshop } from "../api/queries";
+import { type Named, startWith } from "../kit/fields";
 import { FormDialog } from "../kit/FormDialog";
 import { useUndo } from "./undo";
 
-export default function StartTimer({ pieceId, onClose }: { pieceId: number | null; onClose: () => void }) {
+export default function StartTimer({ piece, onClose }: { piece: Named | null; onClose: () => void }) {
   const workshop = useWorkshop();
   const today = useToday();
-  const pieces = usePieces({ view: "in_hand", per: 100 });
   const { done } = useUndo();
-  if (!workshop.data || !today.data || !pieces.data) return null;
+  if (!workshop.data || !today.data) return null;
   const busy = new Set(today.data.timers.map((timer) => timer.person.id));
   const free = workshop.data.people.find((person) => !busy.has(person.id)) ?? workshop.data.people[0];
   return (
@@ -17,7 +17,7 @@ export default function StartTimer({ pieceId, onClose }: { pieceId: number | nul
       title="Start a timer"
       submit="Start timer"
       initial={{ kind: "sanding", person_id: String(free?.id ?? "") }}
-      initialPieces={pieceId ? [{ piece_id: pieceId, weight: "" }] : []}
+      initialPieces={startWith(piece)}
       fields={[
         { name: "pieces", label: "Pieces worked on", kind: "pieces", weights: false },
         {

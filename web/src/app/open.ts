@@ -1,9 +1,10 @@
 // What any screen can open.
 import { createContext, useContext } from "react";
+import type { Named } from "../kit/fields";
 
 type Open = {
   newPiece: () => void;
-  startTimer: (pieceId: number | null) => void;
+  startTimer: (piece: Named | null) => void;
   find: () => void;
   shortcuts: () => void;
 };

@@ -42,7 +42,10 @@ export function FormDialog({ title, submit, fields, initial = {}, initialPieces 
   const save = form.handleSubmit(async (values) => {
     setProblem(null);
     try {
-      await onSubmit(values, pieces);
+      await onSubmit(
+        values,
+        pieces.map(({ piece_id, weight }) => ({ piece_id, weight })),
+      );
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error;
       setProblem(error);

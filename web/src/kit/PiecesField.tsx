@@ -3,25 +3,37 @@ import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { usePieces } from "../api/queries";
+import { useState } from "react";
+import { useFind, usePieces } from "../api/queries";
 import type { FieldSpec, ShareInput } from "./fields";
 
 type Props = { spec: FieldSpec; value: ShareInput[]; onChange: (value: ShareInput[]) => void; error?: string };
 
 export function PiecesField({ spec, value, onChange, error }: Props) {
-  const pieces = usePieces({ view: "all", sort: "stage", descending: false, per: 100 });
-  const options = pieces.data?.rows ?? [];
-  const name = (id: number) => options.find((piece) => piece.id === id)?.name ?? `piece ${id}`;
+  const [text, setText] = useState("");
+  const found = useFind(text);
+  const inHand = usePieces({ view: "in_hand", sort: "stage", descending: false, per: 100 });
+  // What may be chosen: what is in hand, what the words typed find, and what is chosen already.
+  const names = new Map<number, string>([
+    ...value.filter((share) => share.name).map((share) => [share.piece_id, share.name!] as const),
+    ...(inHand.data?.rows ?? []).map((row) => [row.id, row.name] as const),
+    ...(found.data ?? []).map((piece) => [piece.id, piece.name] as const),
+  ]);
+  const name = (id: number) => names.get(id) ?? `piece ${id}`;
   const chosen = value.map((share) => share.piece_id);
+  const choose = (ids: number[]) =>
+    onChange(ids.map((id) => value.find((share) => share.piece_id === id) ?? { piece_id: id, weight: "", name: name(id) }));
   return (
     <Box sx={{ gridColumn: "1 / -1", display: "grid", gap: 1.5 }}>
       <Autocomplete
         multiple
         disableCloseOnSelect
-        options={options.map((piece) => piece.id)}
+        options={[...names.keys()]}
         value={chosen}
         getOptionLabel={name}
-        onChange={(_, ids) => onChange(ids.map((id) => value.find((share) => share.piece_id === id) ?? { piece_id: id, weight: "" }))}
+        getOptionKey={(id) => id}
+        onChange={(_, ids) => choose(ids)}
+        onInputChange={(_, typed) => setText(typed)}
         renderInput={(params) => (
           <TextField {...params} label={spec.label} error={!!error} helperText={error ?? spec.help ?? "Choose several if they share it"} />
         )}

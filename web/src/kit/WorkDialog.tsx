@@ -3,12 +3,13 @@ import { api, ask } from "../api/client";
 import { useToday, useWorkshop } from "../api/queries";
 import type { Work } from "../api/types";
 import { useUndo } from "../app/undo";
+import { type Named, type ShareInput, startWith } from "./fields";
 import { FormDialog } from "./FormDialog";
 import { workFields } from "./workFields";
 
-type Props = { entry?: Work; pieceId?: number; onClose: () => void };
+type Props = { entry?: Work; piece?: Named; onClose: () => void };
 
-const body = (values: Record<string, string>, pieces: { piece_id: number; weight: string }[]) => ({
+const body = (values: Record<string, string>, pieces: ShareInput[]) => ({
   kind: values.kind ?? "",
   effort: values.effort ?? "",
   worked_on: values.worked_on ?? "",
@@ -25,9 +26,10 @@ const typed = (entry: Work) => ({
   note: entry.note ?? "",
   person_id: String(entry.person.id),
 });
-const shares = (entry: Work) => entry.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight }));
+const bare = (entry: Work) => entry.shares.map(({ piece_id, weight }) => ({ piece_id, weight }));
+const shares = (entry: Work): ShareInput[] => entry.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
 
-export default function WorkDialog({ entry, pieceId, onClose }: Props) {
+export default function WorkDialog({ entry, piece, onClose }: Props) {
   const workshop = useWorkshop();
   const today = useToday();
   const { done } = useUndo();
@@ -41,7 +43,7 @@ export default function WorkDialog({ entry, pieceId, onClose }: Props) {
       submit={entry ? "Save hours" : "Record hours"}
       fields={workFields(workshop.data)}
       initial={initial}
-      initialPieces={entry ? shares(entry) : pieceId ? [{ piece_id: pieceId, weight: "" }] : []}
+      initialPieces={entry ? shares(entry) : startWith(piece)}
       onClose={onClose}
       onSubmit={async (values, pieces) => {
         if (entry) {
@@ -49,7 +51,7 @@ export default function WorkDialog({ entry, pieceId, onClose }: Props) {
           const { effort, ...rest } = body(values, pieces);
           // A time that was not touched stays exact, even where it is shown rounded.
           await ask(api.PATCH("/api/work/{id}", { ...path, body: effort === typed(entry).effort ? rest : { effort, ...rest } }));
-          done("Hours corrected", () => ask(api.PATCH("/api/work/{id}", { ...path, body: body(typed(entry), shares(entry)) })));
+          done("Hours corrected", () => ask(api.PATCH("/api/work/{id}", { ...path, body: body(typed(entry), bare(entry)) })));
         } else {
           const made = await ask(api.POST("/api/work", { body: body(values, pieces) }));
           done(`${made.effort?.text} of ${made.label.toLowerCase()} recorded`, () =>

@@ -1,5 +1,10 @@
 // How a form names its fields; FormDialog draws them.
-export type ShareInput = { piece_id: number; weight: string };
+// A piece that bears a share; its name is carried along to be shown.
+export type ShareInput = { piece_id: number; weight: string; name?: string };
+// A piece by id and name, as a form begins with it.
+export type Named = { id: number; name: string };
+export const startWith = (piece?: Named | null): ShareInput[] => (piece ? [{ piece_id: piece.id, weight: "", name: piece.name }] : []);
+
 export type Values = Record<string, string>;
 
 export type FieldSpec = {

@@ -3,11 +3,11 @@ import { api, ask } from "../../api/client";
 import { useToday } from "../../api/queries";
 import type { Cost, Workshop } from "../../api/types";
 import { useUndo } from "../../app/undo";
-import type { ShareInput, Values } from "../../kit/fields";
+import { type Named, type ShareInput, startWith, type Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { costFields } from "../../kit/workFields";
 
-type Props = { cost?: Cost; pieceId: number; workshop: Workshop; onClose: () => void };
+type Props = { cost?: Cost; piece: Named; workshop: Workshop; onClose: () => void };
 
 const body = (values: Values, pieces: ShareInput[]) => ({
   what: values.what ?? "",
@@ -22,9 +22,10 @@ const typed = (cost: Cost): Values => ({
   amount: cost.amount?.text.replace(/\s/g, "") ?? "",
   spent_on: cost.spent_on?.iso ?? "",
 });
-const shares = (cost: Cost): ShareInput[] => cost.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight }));
+const bare = (cost: Cost) => cost.shares.map(({ piece_id, weight }) => ({ piece_id, weight }));
+const shares = (cost: Cost): ShareInput[] => cost.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
 
-export function CostDialog({ cost, pieceId, workshop, onClose }: Props) {
+export function CostDialog({ cost, piece, workshop, onClose }: Props) {
   const today = useToday();
   const { done } = useUndo();
   if (!today.data) return null;
@@ -34,13 +35,13 @@ export function CostDialog({ cost, pieceId, workshop, onClose }: Props) {
       submit={cost ? "Save cost" : "Record cost"}
       fields={costFields(workshop)}
       initial={cost ? typed(cost) : { category: "materials", spent_on: today.data.date?.iso ?? "" }}
-      initialPieces={cost ? shares(cost) : [{ piece_id: pieceId, weight: "" }]}
+      initialPieces={cost ? shares(cost) : startWith(piece)}
       onClose={onClose}
       onSubmit={async (values, pieces) => {
         if (cost) {
           const path = { params: { path: { id: cost.id } } };
           await ask(api.PATCH("/api/costs/{id}", { ...path, body: body(values, pieces) }));
-          done("Cost corrected", () => ask(api.PATCH("/api/costs/{id}", { ...path, body: body(typed(cost), shares(cost)) })));
+          done("Cost corrected", () => ask(api.PATCH("/api/costs/{id}", { ...path, body: body(typed(cost), bare(cost)) })));
         } else {
           const made = await ask(api.POST("/api/costs", { body: body(values, pieces) }));
           done(`${made.what} recorded, ${made.amount?.text} ${workshop.currency}`, () =>

@@ -33,7 +33,14 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
           </Entry>
         ))}
       </Entries>
-      {dialog && <CostDialog cost={dialog === "new" ? undefined : dialog} pieceId={piece.id} workshop={workshop} onClose={() => setDialog(null)} />}
+      {dialog && (
+        <CostDialog
+          cost={dialog === "new" ? undefined : dialog}
+          piece={{ id: piece.id, name: piece.fields.name ?? "" }}
+          workshop={workshop}
+          onClose={() => setDialog(null)}
+        />
+      )}
     </Part>
   );
 }

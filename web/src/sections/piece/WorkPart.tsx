@@ -14,6 +14,7 @@ import { WorkList } from "../../kit/WorkList";
 export function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
   const [entering, setEntering] = useState(false);
   const open = useOpen();
+  const named = { id: piece.id, name: piece.fields.name ?? "" };
   const stop = useStopTimer();
   const timers = useToday().data?.timers ?? [];
   const here = timers.filter((timer) => timer.pieces.some((one) => one.id === piece.id));
@@ -25,7 +26,7 @@ export function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop
         <>
           <Button onClick={() => setEntering(true)}>Record hours</Button>
           {timers.length < workshop.people.length && (
-            <Button variant={here.length ? "outlined" : "contained"} onClick={() => open.startTimer(piece.id)}>
+            <Button variant={here.length ? "outlined" : "contained"} onClick={() => open.startTimer(named)}>
               Start timer
             </Button>
           )}
@@ -49,7 +50,7 @@ export function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop
       ) : (
         <Box sx={{ color: "text.secondary" }}>No hours recorded. Start the timer, or write down afterwards what it took.</Box>
       )}
-      {entering && <WorkDialog pieceId={piece.id} onClose={() => setEntering(false)} />}
+      {entering && <WorkDialog piece={named} onClose={() => setEntering(false)} />}
     </Part>
   );
 }

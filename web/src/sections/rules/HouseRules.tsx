@@ -5,6 +5,7 @@ import { useState } from "react";
 import { api, ask, ProblemError } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
 import type { Workshop } from "../../api/types";
+import { SchemeSwitch } from "../../app/SchemeSwitch";
 import { useUndo } from "../../app/undo";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
@@ -142,6 +143,9 @@ export default function HouseRules() {
         </Part>
       ))}
       <People people={data.people} />
+      <Part title="This device">
+        <SchemeSwitch />
+      </Part>
     </>
   );
 }

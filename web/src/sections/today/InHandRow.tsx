@@ -29,7 +29,12 @@ export function InHandRow({ row, currency, busy }: { row: PieceRow; currency: st
           <Box sx={{ color: "text.secondary" }}>price paid not known</Box>
         )}
       </Box>
-      <Button variant="outlined" disabled={busy} onClick={() => open.startTimer(row.id)} aria-label={`Start a timer on ${row.name}`}>
+      <Button
+        variant="outlined"
+        disabled={busy}
+        onClick={() => open.startTimer({ id: row.id, name: row.name })}
+        aria-label={`Start a timer on ${row.name}`}
+      >
         Start
       </Button>
     </Box>
