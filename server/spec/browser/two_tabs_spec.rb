@@ -55,7 +55,12 @@ RSpec.describe "two tabs on one piece" do
     end
     press("Record cost")
     form("Record cost") do
-      find_field("For which pieces").send_keys("Oak", :down, :enter, :escape)
+      find_field("For which pieces").send_keys("Oak")
+      page.document.find("[role=option]", text: "Oak stool").click
+      find_field("For which pieces").send_keys("Elm") # typed, and still there once it has been looked for
+      expect(page.document).to have_css("[role=option]", text: "Elm stool")
+      expect(page).to have_field("For which pieces", with: "Elm")
+      find_field("For which pieces").send_keys(:backspace, :backspace, :backspace, :escape)
       fill_in("Parts for Elm stool", with: "2")
       fill_in("Parts for Oak stool", with: "1")
       type("What", "Wax")

@@ -3,7 +3,7 @@ import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { useFind, usePieces } from "../api/queries";
 import type { FieldSpec, ShareInput } from "./fields";
 
@@ -14,13 +14,19 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
   const found = useFind(text);
   const inHand = usePieces({ view: "in_hand", sort: "stage", descending: false, per: 100 });
   // What may be chosen: what is in hand, what the words typed find, and what is chosen already.
-  const names = new Map<number, string>([
-    ...value.filter((share) => share.name).map((share) => [share.piece_id, share.name!] as const),
-    ...(inHand.data?.rows ?? []).map((row) => [row.id, row.name] as const),
-    ...(found.data ?? []).map((piece) => [piece.id, piece.name] as const),
-  ]);
+  const names = useMemo(
+    () =>
+      new Map<number, string>([
+        ...value.map((share) => [share.piece_id, share.name ?? `piece ${share.piece_id}`] as const),
+        ...(inHand.data?.rows ?? []).map((row) => [row.id, row.name] as const),
+        ...(found.data ?? []).map((piece) => [piece.id, piece.name] as const),
+      ]),
+    [value, inHand.data, found.data],
+  );
+  // The field takes a new array for a new choice and forgets what is being typed: the same choice stays the same array.
+  const options = useMemo(() => [...names.keys()], [names]);
+  const chosen = useMemo(() => value.map((share) => share.piece_id), [value]);
   const name = (id: number) => names.get(id) ?? `piece ${id}`;
-  const chosen = value.map((share) => share.piece_id);
   const choose = (ids: number[]) =>
     onChange(ids.map((id) => value.find((share) => share.piece_id === id) ?? { piece_id: id, weight: "", name: name(id) }));
   return (
@@ -28,7 +34,7 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
       <Autocomplete
         multiple
         disableCloseOnSelect
-        options={[...names.keys()]}
+        options={options}
         value={chosen}
         getOptionLabel={name}
         getOptionKey={(id) => id}

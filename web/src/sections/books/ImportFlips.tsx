@@ -21,6 +21,8 @@ const CSV = { headers: { "Content-Type": "text/csv" }, bodySerializer: (body: un
 const COLUMNS =
   "name, kind, source, bought_on, purchase, materials, hardware, other_costs, hours, started_on, ready_on, listed_on, asking_price, sold_on, sale_price, fees, channel, notes, outcome, outcome_on, tip, refund";
 
+const flips = (count: number) => `${count} ${count === 1 ? "flip" : "flips"}`;
+
 export default function ImportFlips() {
   const [file, setFile] = useState<File | null>(null);
   const [reading, setReading] = useState(FIRST);
@@ -54,7 +56,7 @@ export default function ImportFlips() {
           body: file as unknown as string,
         }),
       );
-      done(`${taken.counts.taken} flips taken in`);
+      done(`${flips(taken.counts.taken)} taken in`);
       void navigate("/books");
     });
   const dropped = (event: DragEvent) => {
@@ -129,7 +131,7 @@ export default function ImportFlips() {
               <FormControlLabel control={<Checkbox checked={skip} onChange={(_, value) => setSkip(value)} />} label="Leave out what is wrong" />
             )}
             <Button variant="contained" disabled={busy || check.counts.taken === 0 || (faulty && !skip)} onClick={() => void take()}>
-              Take in {check.counts.taken} flips
+              Take in {flips(check.counts.taken)}
             </Button>
           </Box>
           <ImportRows check={check} />
