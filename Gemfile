@@ -9,7 +9,6 @@ gem "alba", "~> 3.5"
 gem "committee", "~> 5.5"
 gem "puma", "~> 6.5"
 gem "rack-protection", "~> 4.1"
-gem "rackup", "~> 2.2"
 gem "sinatra", "~> 4.1"
 gem "sqlite3", "~> 2.4"
 gem "thor", "~> 1.3"
@@ -26,5 +25,4 @@ group :test do
   gem "rubocop-rspec", "~> 3.4", require: false
   gem "ruby-units", "~> 4.0"
   gem "selenium-webdriver", "~> 4.30.0"
-  gem "simplecov", "~> 0.22", require: false
 end

@@ -96,6 +96,19 @@ RSpec.shared_context "with an empty workshop" do
   end
 end
 
+# One server with the demo for all examples of a group.
+RSpec.shared_context "with the demo" do
+  before(:context) do
+    @server = RealServer.new("demo")
+    Capybara.app_host = @server.address
+  end
+
+  after(:context) do
+    Capybara.current_session.visit "about:blank"
+    @server.clear
+  end
+end
+
 RSpec.configure do |config|
   config.include Capybara::DSL
   config.include Capybara::RSpecMatchers

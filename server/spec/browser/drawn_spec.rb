@@ -4,15 +4,7 @@ require_relative "browser_helper"
 
 # The three pictures as they are really drawn, measured on the screen.
 RSpec.describe "the three pictures" do
-  before(:context) do
-    @server = RealServer.new("demo")
-    Capybara.app_host = @server.address
-  end
-
-  after(:context) do
-    Capybara.current_session.visit "about:blank"
-    @server.clear
-  end
+  include_context "with the demo"
 
   # Boxes of the labels above a price tape, and where its stems stand.
   def tape

@@ -8,15 +8,7 @@ MAIN_VIEWS = { "/" => "Today", "/floor" => "Floor", "/floor?view=archive" => "Fl
 
 # The demo on every main view: audited for accessibility in both schemes, and fitting a phone.
 RSpec.describe "every main view" do
-  before(:context) do
-    @server = RealServer.new("demo")
-    Capybara.app_host = @server.address
-  end
-
-  after(:context) do
-    Capybara.current_session.visit "about:blank"
-    @server.clear
-  end
+  include_context "with the demo"
 
   def show(path, title, scheme)
     visit path

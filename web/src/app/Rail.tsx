@@ -1,11 +1,11 @@
 // The sections: a rail on a wide screen, a bar under the thumb on a phone.
 import Box from "@mui/material/Box";
-import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { Link, NavLink } from "react-router";
 import type { Timer } from "../api/types";
 import { Ticking } from "../kit/Ticking";
 import { useOpen } from "./open";
+import { QuietButton } from "./QuietButton";
 import { SchemeSwitch } from "./SchemeSwitch";
 import { label } from "./theme";
 
@@ -82,20 +82,7 @@ export function Rail({ demo, running }: { demo: boolean; running?: Timer }) {
       )}
       <Box sx={{ px: 1.25, pb: 1.5 }}>
         <SchemeSwitch />
-        <ButtonBase
-          onClick={open.shortcuts}
-          sx={{
-            ...label,
-            px: 1,
-            minHeight: 32,
-            width: "100%",
-            justifyContent: "flex-start",
-            fontSize: 14,
-            color: "text.secondary",
-          }}
-        >
-          Keys: press ?
-        </ButtonBase>
+        <QuietButton onClick={open.shortcuts}>Keys: press ?</QuietButton>
       </Box>
     </Box>
   );
