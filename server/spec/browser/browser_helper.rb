@@ -22,7 +22,7 @@ class RealServer
     @pid = spawn({ "KOHLRABI_HOME" => @home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), *@arguments, "--port", (@port || 4800).to_s,
                  out: writer)
     writer.close
-    Timeout.timeout(60) { nil until (@address = reader.gets.to_s[%r{http://[\d.:]+}]) }
+    Timeout.timeout(180) { nil until (@address = reader.gets.to_s[%r{http://[\d.:]+}]) }
     @port = URI(@address).port
   end
 
@@ -46,7 +46,7 @@ Capybara.register_driver(:chromium) do |app|
 end
 Capybara.run_server = false
 Capybara.default_driver = :chromium
-Capybara.default_max_wait_time = 8
+Capybara.default_max_wait_time = 25 # a slow machine is no fault
 Capybara.enable_aria_label = true
 Capybara.automatic_label_click = true
 Capybara.save_path = Dir.tmpdir

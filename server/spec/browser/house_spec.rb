@@ -113,7 +113,7 @@ RSpec.describe "the house's own way" do
       type("What is it?", "Survivor")
       @server.stop
       press("Record piece")
-      expect(page).to have_text("The server does not answer", wait: 15)
+      expect(page).to have_text("The server does not answer", wait: 40)
       expect(page).to have_field("What is it?", with: "Survivor")
       @server.start
       press("Record piece")

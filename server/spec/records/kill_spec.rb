@@ -40,7 +40,7 @@ RSpec.describe "SIGKILL in the middle of writes", :own_data do
           nil
         end
       end
-      Timeout.timeout(30) { sleep 0.05 until acknowledged.size >= 25 }
+      Timeout.timeout(120) { sleep 0.05 until acknowledged.size >= 25 }
       Process.kill(:KILL, pid)
       Process.wait(pid)
       writers.each(&:join)
