@@ -48,7 +48,7 @@ RSpec.describe "words of refusal" do
   end
 
   it "refuse an event that the core does not know" do
-    expect { event(:lost, "2026-05-01") }.to raise_error(KeyError)
+    expect { event(:stolen, "2026-05-01") }.to raise_error(KeyError)
     expect(event(:sold, nil).text).to eq("Sold (date not known)")
   end
 end

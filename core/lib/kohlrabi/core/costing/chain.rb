@@ -7,7 +7,10 @@ module Kohlrabi
       # Each correction builds the chain anew, so that an impossible order is refused whatever was changed.
       class Chain
         STAGES = { bought: "bought", first_work: "on the bench", ready: "ready", listed: "listed", price_changed: "listed",
-                   sold: "sold", refunded: "sold", kept: "kept", given_away: "given away", scrapped: "scrapped" }.freeze
+                   sold: "sold", refunded: "sold", kept: "kept", given_away: "given away", scrapped: "scrapped",
+                   parted_out: "parted out", lost: "lost", split: "split" }.freeze
+        # Stages in which all that went in is lost.
+        LOST = ["scrapped", "parted out", "lost"].freeze
         ONCE = %i[first_work ready listed].freeze
 
         attr_reader :events
@@ -25,7 +28,7 @@ module Kohlrabi
           @events = with_inferred_work(worked_from).freeze
         end
 
-        # "bought", "on the bench", "ready", "listed", "sold", "kept", "given away" or "scrapped".
+        # "bought", "on the bench", "ready", "listed", "sold", "kept", "given away", "scrapped", "parted out", "lost" or "split".
         def stage = STAGES.fetch(events.last.kind)
 
         def ended? = !ending.nil?

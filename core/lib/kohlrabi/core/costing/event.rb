@@ -12,11 +12,12 @@ module Kohlrabi
       class Event
         # Order within one flip; events of equal rank may follow each other in any order.
         RANKS = { bought: 0, first_work: 1, ready: 2, listed: 3, price_changed: 4,
-                  sold: 5, kept: 5, given_away: 5, scrapped: 5, refunded: 6 }.freeze
+                  sold: 5, kept: 5, given_away: 5, scrapped: 5, parted_out: 5, lost: 5, split: 5, refunded: 6 }.freeze
         LABELS = { bought: "Bought", first_work: "First work", ready: "Ready", listed: "Listed",
                    price_changed: "Price changed", sold: "Sold", kept: "Kept", given_away: "Given away",
-                   scrapped: "Scrapped", refunded: "Refunded" }.freeze
-        ENDINGS = %i[sold kept given_away scrapped].freeze
+                   scrapped: "Scrapped", parted_out: "Parted out", lost: "Lost",
+                   split: "Split", refunded: "Refunded" }.freeze
+        ENDINGS = %i[sold kept given_away scrapped parted_out lost split].freeze
 
         # Raises KeyError for an unknown kind.
         def initialize(kind:, on:, position: 0, asking: nil)

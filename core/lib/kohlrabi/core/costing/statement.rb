@@ -20,11 +20,11 @@ module Kohlrabi
 
         def cash_in = @money_in.figure
 
-        # R; 0 for a scrapped piece, undefined while unsold and for one kept or given away.
+        # R; 0 for a piece that was lost, undefined while unsold, for one kept or given away, and for one that was split.
         def receipts
           @receipts ||= case stage
                         when "sold" then @sale.receipts
-                        when "scrapped" then Figure.plain(:receipts, "Receipts", :money, 0)
+                        when *Chain::LOST then Figure.plain(:receipts, "Receipts", :money, 0)
                         else Figure.undefined(:receipts, "Receipts", :money, unsold)
                         end
         end
@@ -75,6 +75,7 @@ module Kohlrabi
           case stage
           when "kept" then "kept: closed at cost, outside pay"
           when "given away" then "given away: closed at cost, outside pay"
+          when "split" then "split: all that went in passed on to its parts"
           else "not sold yet"
           end
         end

@@ -3,10 +3,10 @@
 module Kohlrabi
   module Core
     module Statistics
-      # Totals over many flips. Sold and scrapped flips earn or lose; kept and given away ones are closed at cost on
+      # Totals over many flips. Sold flips earn; scrapped, parted-out and lost ones lose; kept and given away ones are closed at cost on
       # a line of their own, outside pay. Nothing is dropped: what is not known is counted.
       class Totals
-        PAID = %w[sold scrapped].freeze
+        PAID = ["sold", *Costing::Chain::LOST].freeze
         AT_COST = ["kept", "given away"].freeze
 
         attr_reader :paid, :sold, :scrapped, :at_cost
@@ -16,7 +16,7 @@ module Kohlrabi
           @by_stage = by_stage
           @hours_rule = hours_rule
           @sold = tally("sold")
-          @scrapped = tally("scrapped")
+          @scrapped = Costing::Chain::LOST.sum(Tally.zero) { |stage| tally(stage) }
           @at_cost = AT_COST.sum(Tally.zero) { |stage| tally(stage) }
           @paid = @sold + @scrapped
         end
@@ -30,9 +30,9 @@ module Kohlrabi
           known(:receipts, "Receipts", paid.receipts, paid.profit_count, "nothing sold yet")
         end
 
-        # What went into scrapped pieces and is lost; part of the profit figure already.
+        # What went into pieces that were scrapped, parted out or lost; part of the profit figure already.
         def losses
-          known(:losses, "Lost on scrapped pieces", scrapped.cost, scrapped.cost_count, "nothing scrapped")
+          known(:losses, "Lost on scrapped and lost pieces", scrapped.cost, scrapped.cost_count, "nothing scrapped or lost")
         end
 
         def closed_at_cost

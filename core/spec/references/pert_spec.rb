@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+require_relative "../spec_helper"
+
+# The three-point estimate against a worked example as printed in textbooks of project management: optimistic 4, most likely 6,
+# pessimistic 14 gives a mean of 7 and a deviation of 10 ÷ 6 = 1.67 (the formulas of Malcolm, Roseboom, Clark and Fazar,
+# Operations Research 7, 1959; the example from memory).
+RSpec.describe Kohlrabi::Core::Buying::Estimate do
+  it "has the mean and deviation of PERT" do
+    estimate = described_class.three(4, 6, 14)
+    expect([estimate.mean, estimate.sd.round(2)]).to eq([7, 1.67])
+    # A second, symmetric: 1, 2, 3 → 2 and 1/3; its variance 0.111 as tables of such networks print it.
+    expect([described_class.three(1, 2, 3).mean, (described_class.three(1, 2, 3).sd**2).round(3)]).to eq([2, 0.111])
+  end
+
+  it "takes five own pieces or more by their quartiles" do
+    # By hand, type 7: quartiles of 10, 20, 30, 40, 100 are 20, 30, 40; mean 30, deviation 20 ÷ 1.35.
+    own = described_class.own([100, 10, 20, 40, 30], source: "own")
+    expect([own.mean, own.sd, own.n]).to eq([30, Rational(2000, 135), 5])
+    expect(described_class.own([1, 2, 3, 4], source: "own")).to be_nil
+  end
+
+  it "refuses points out of order, naming the field" do
+    expect { described_class.three(5, 4, 6, field: :resale) }
+      .to raise_error(Kohlrabi::Core::Refusal, /low ≤ likely ≤ high/) { |error| expect(error.field).to eq(:resale) }
+    expect { described_class.three(-1, 4, 6) }.to raise_error(Kohlrabi::Core::Refusal)
+  end
+end
