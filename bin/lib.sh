@@ -24,11 +24,19 @@ gems() {
   need ruby ruby ruby-dev bundler build-essential libyaml-dev pkg-config
   need bundle bundler ruby-dev build-essential libyaml-dev pkg-config
   ruby -e 'exit(RUBY_VERSION >= "3.1")' || fail "Ruby 3.1 or later is needed; this is $(ruby -e 'print RUBY_VERSION')."
+  pictures
   export BUNDLE_WITHOUT="${1:-}"
   bundle check >/dev/null 2>&1 && return
   need cc build-essential ruby-dev
   echo "Installing gems (once; some are compiled, which takes minutes) …" >&2
   bundle install --quiet --jobs 4 --retry 3 >&2 || fail "The gems could not be installed; see above."
+}
+
+# pictures: the library that reads and writes photos.
+pictures() {
+  ldconfig -p 2>/dev/null | grep -q 'libvips\.so\.42' && return
+  command -v vips >/dev/null 2>&1 && return
+  need vips libvips-tools
 }
 
 # packages: installs the web part's packages of the lock file.

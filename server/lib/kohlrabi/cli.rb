@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "io/console"
 require "thor"
 
 module Kohlrabi
@@ -13,9 +14,20 @@ module Kohlrabi
 
     desc "serve", "Serve your workshop on this machine"
     option :port, type: :numeric, default: 4646, desc: "Port; the next free one is taken when it is busy"
+    option :lan, type: :boolean, default: false, desc: "Let other devices on your network in, with a passcode"
+    option :address, type: :string, desc: "With --lan: only this address of the machine"
+    option :certificate, type: :string, desc: "With --lan: certificate (PEM file), so that nobody can listen"
+    option :key, type: :string, desc: "With --certificate: its key (PEM file)"
     def serve
       open_workshop
-      Server.run(port: options[:port])
+      Server.run(port: options[:port], lan: options[:lan] ? lan : nil)
+    end
+
+    desc "passcode", "Set the passcode for other devices (asked for, or read from standard input)"
+    def passcode
+      open_workshop
+      ask_passcode
+      say "The passcode is set. Devices that were let in before must give it again."
     end
 
     desc "demo", "Serve the invented workshop of the demo, from a folder of its own"
@@ -72,6 +84,26 @@ module Kohlrabi
     end
 
     no_commands do
+      # The addresses to be announced, once there is a passcode. Ends the program where there is none to be had.
+      def lan
+        missing = [options[:certificate], options[:key]].compact.reject { |file| File.readable?(file) }
+        fail_with("There is no readable file #{missing.first}.") if missing.any?
+        fail_with("A certificate and its key go together: give both or neither.") if options[:certificate].nil? != options[:key].nil?
+        addresses = options[:address] ? [options[:address]] : Network.addresses
+        fail_with("This machine has no address on a local network. Connect it, or name one with --address.") if addresses.empty?
+        ask_passcode unless Desk::Access.passcode?
+        Server::Lan.new(addresses: addresses, certificate: options[:certificate], key: options[:key])
+      end
+
+      def ask_passcode
+        $stderr.print "Passcode for other devices (at least #{Desk::Access::SHORTEST} characters): " if $stdin.tty?
+        text = ($stdin.tty? ? $stdin.noecho(&:gets) : $stdin.gets).to_s.chomp
+        $stderr.puts if $stdin.tty?
+        Desk::Access.passcode = text
+      rescue Core::Refusal => e
+        fail_with("#{e.message} Set one with bin/kohlrabi passcode.")
+      end
+
       def open_workshop
         Records::Database.open(Folder.database(demo: options[:demo]))
       end

@@ -6,46 +6,71 @@ require "puma/launcher"
 require "socket"
 
 module Kohlrabi
-  # Runs the application in one process on 127.0.0.1 and nowhere else.
+  # Runs the application in one process: on 127.0.0.1 and nowhere else, unless addresses of the local network are given.
   module Server
     HOST = "127.0.0.1"
     TRIES = 20
+    # What other devices may reach. addresses: of this machine; certificate, key: files in PEM, or nil for plain HTTP.
+    Lan = Struct.new(:addresses, :certificate, :key, keyword_init: true) do
+      def secure? = !certificate.nil?
+      def scheme = secure? ? "https" : "http"
+    end
 
     module_function
 
-    # port: wished for; the next free one is taken when it is busy. Blocks until the process is ended.
-    def run(port:)
-      port = free_port(port)
-      application = Api::Stack.build
-      configuration = Puma::Configuration.new do |puma|
-        puma.bind "tcp://#{HOST}:#{port}"
+    # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. Blocks until the process is ended.
+    def run(port:, lan: nil)
+      hosts = [HOST, *lan&.addresses]
+      port = free_port(port, hosts)
+      application = Api::Stack.build(hosts: Api::Stack::LOCAL + hosts.drop(1), passcode: !lan.nil?)
+      configuration = configuration(application, hosts, port, lan)
+      events = Puma::Events.new
+      events.on_booted { announce(port, lan) } # not before it answers
+      Puma::Launcher.new(configuration, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
+    end
+
+    def configuration(application, hosts, port, lan)
+      Puma::Configuration.new do |puma|
+        hosts.each { |host| puma.bind(bind(host, port, lan)) }
         puma.threads 1, 5
         puma.workers 0
         puma.app application
         puma.environment "production"
         puma.quiet
       end
-      events = Puma::Events.new
-      events.on_booted { announce(port) } # not before it answers
-      Puma::Launcher.new(configuration, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
     end
 
-    def announce(port)
+    # This machine itself is always spoken to plainly; a certificate is for the others.
+    def bind(host, port, lan)
+      return "tcp://#{host}:#{port}" unless lan&.secure? && host != HOST
+
+      "ssl://#{host}:#{port}?#{URI.encode_www_form(cert: lan.certificate, key: lan.key)}"
+    end
+
+    def announce(port, lan)
       puts "Kohlrabi is at http://#{HOST}:#{port}/ (end it with Ctrl-C)"
+      lan&.addresses&.each do |address|
+        link = "#{lan.scheme}://#{address}:#{port}/"
+        puts "", "From your other devices, with the passcode: #{link}", Network.qr(link)
+      end
+      puts "", PLAIN if lan && !lan.secure?
       $stdout.flush
     end
 
-    def free_port(port)
-      (port..(port + TRIES)).find { |candidate| free?(candidate) } or
+    PLAIN = "This is plain HTTP: whoever shares the network can overhear the passcode and all you record. Use it only at home,\n" \
+            "or give a certificate (--certificate FILE --key FILE)."
+
+    def free_port(port, hosts)
+      (port..(port + TRIES)).find { |candidate| hosts.all? { |host| free?(host, candidate) } } or
         abort "No free port from #{port} on. Give another with --port."
     end
 
-    def free?(port)
-      TCPServer.new(HOST, port).close
+    def free?(host, port)
+      TCPServer.new(host, port).close
       true
     rescue Errno::EADDRINUSE, Errno::EACCES
       false
     end
-    private_class_method :announce, :free_port, :free?
+    private_class_method :configuration, :bind, :announce, :free_port, :free?
   end
 end

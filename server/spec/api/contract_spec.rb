@@ -34,7 +34,7 @@ RSpec.describe "the contract" do
 
   it "speaks of the same events, kinds of parts and lanes as the core" do
     kinds = schemas["EventInput"]["properties"]["kind"]["enum"]
-    expect(kinds.map(&:to_sym)).to match_array(Kohlrabi::Core::Costing::Event::RANKS.keys - [:bought])
+    expect(kinds.map(&:to_sym)).to match_array(Kohlrabi::Core::Costing::Event::RANKS.keys - %i[bought split])
     marks = schemas["PriceTape"]["properties"]["marks"]["items"]["properties"]["key"]["enum"]
     expect(marks.map(&:to_sym)).to eq(Kohlrabi::Core::Pricing::PriceTape::MARKS.keys)
     lanes = schemas["DaysStrip"]["properties"]["parts"]["items"]["properties"]["lane"]["enum"]

@@ -87,7 +87,7 @@ RSpec.describe "dated events" do
     kinds = -> { call(:get, "/api/pieces/#{id}")["possible_events"].map { |one| one["key"] } }
     expect(kinds.call.first(3)).to eq(%w[first_work ready listed])
     event(id, "listed", "2026-05-09", asking: "50")
-    expect(kinds.call).to eq(%w[price_changed sold kept given_away scrapped])
+    expect(kinds.call).to eq(%w[price_changed sold kept given_away scrapped parted_out lost])
     event(id, "scrapped", "2026-05-10")
     expect(kinds.call).to eq([])
   end

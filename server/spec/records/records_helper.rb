@@ -13,7 +13,7 @@ class RandomEdits
   end
 
   def step
-    send(%i[piece piece cost cost work work event event change remove undo].sample(random: @random))
+    send(%i[piece piece cost cost work work event event change remove undo lot trip split set damage].sample(random: @random))
   rescue DESK::Refused, DESK::Missing, DESK::Stale
     nil
   end
@@ -40,6 +40,52 @@ class RandomEdits
                       "worked_on" => [day, ""].sample(random: @random), "pieces" => shares)
   end
 
+  # A lot of new pieces and one that is here, by any rule; changed at times.
+  def lot
+    if @random.rand(3).zero?
+      return sample(Kohlrabi::Records::Lot) do |id|
+        DESK::Lots.update(id, "lock_version" => Kohlrabi::Records::Lot.find(id).lock_version, "price" => money,
+                              "premium" => ["12.5%", "3"].sample(random: @random))
+      end
+    end
+
+    members = Array.new(@random.rand(1..3)) { |i| { "name" => "Lot piece #{i}", "expected_resale" => money, "found" => @random.rand(4).zero? } }
+    made = DESK::Lots.create("name" => "Lot", "price" => [money, ""].sample(random: @random), "share_rule" => %w[equal resale].sample(random: @random),
+                             "members" => members)
+    @pieces.concat(made.members.map(&:piece_id))
+  end
+
+  def trip
+    return sample(Kohlrabi::Records::Trip) { |id| DESK::Trips.update(id, "fuel" => money, "pieces" => shares) } if @random.rand(3).zero?
+
+    DESK::Trips.create("what" => "Trip", "fuel" => money, "effort" => @random.rand(0..90).to_s, "private_share" => "25", "pieces" => shares)
+  end
+
+  def split
+    if @random.rand(3).zero?
+      part = Kohlrabi::Records::SplitPart.order(:id).to_a.sample(random: @random)
+      return part && DESK::Splits.update(part.event_id, "parts" => [{ "piece_id" => part.piece_id, "weight" => @random.rand(0..3).to_s }])
+    end
+
+    event = DESK::Splits.create(pick, "on" => day,
+                                      "parts" => [{ "name" => "Left", "weight" => "2" }, { "name" => "Right", "keep" => @random.rand(3).zero? }])
+    @pieces.concat(event.split_parts.map(&:piece_id))
+  end
+
+  def set
+    return DESK::Sets.create("name" => "Set", "piece_ids" => [pick, pick]) if @random.rand(2).zero?
+
+    sample(Kohlrabi::Records::PieceSet) do |id|
+      kind = DESK::Sets::KINDS.keys.sample(random: @random)
+      DESK::Sets.happen(id, "kind" => kind, "on" => day, "asking" => money, "price" => money, "fee" => "2")
+    end
+  end
+
+  def damage
+    made = DESK::Damages.create(pick, "what" => "Leg", "place" => "way", "on" => day, "cost_to_come" => money)
+    @removals << DESK::Damages.remove(made.id).id if @random.rand(2).zero?
+  end
+
   def event
     kind = DESK::Events::KINDS.keys.sample(random: @random)
     DESK::Events.create(pick, "kind" => kind, "on" => day, "asking" => money, "price" => money, "fee" => "1", "amount" => "1")
@@ -55,7 +101,8 @@ class RandomEdits
 
   def remove
     model, desk = { Kohlrabi::Records::Cost => DESK::Costs, Kohlrabi::Records::WorkEntry => DESK::Work,
-                    Kohlrabi::Records::Event => DESK::Events, Kohlrabi::Records::Piece => DESK::Pieces }.to_a.sample(random: @random)
+                    Kohlrabi::Records::Event => DESK::Events, Kohlrabi::Records::Piece => DESK::Pieces,
+                    Kohlrabi::Records::Lot => DESK::Lots, Kohlrabi::Records::Trip => DESK::Trips }.to_a.sample(random: @random)
     sample(model) { |id| @removals << desk.remove(id).id }
   end
 

@@ -14,7 +14,7 @@ RSpec.describe "the schema" do
 
   it "refuses negative money, orphans, unknown kinds and a second sale" do
     expect { piece.update_columns(purchase_minor: -1) }.to raise_error(ActiveRecord::StatementInvalid, /CHECK/)
-    expect { records::Event.create!(piece: piece, kind: "lost") }.to raise_error(ActiveRecord::StatementInvalid, /CHECK/)
+    expect { records::Event.create!(piece: piece, kind: "stolen") }.to raise_error(ActiveRecord::StatementInvalid, /CHECK/)
     expect { records::CostShare.insert!({ cost_id: 999, piece_id: piece.id, weight: "1", amount_minor: 1 }) }.to raise_error(ActiveRecord::InvalidForeignKey)
     records::Event.create!(piece: piece, kind: "sold")
     expect { records::Event.create!(piece: piece, kind: "sold") }.to raise_error(ActiveRecord::RecordNotUnique)

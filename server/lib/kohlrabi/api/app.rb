@@ -14,11 +14,16 @@ module Kohlrabi
       set :host_authorization, permitted_hosts: []
 
       helpers Helpers
-      register Routes::Workshop, Routes::Pieces, Routes::Work, Routes::Answers, Routes::Imports, Routes::Pages
+      register Routes::Workshop, Routes::Pieces, Routes::Work, Routes::Answers, Routes::Imports,
+               Routes::Scout, Routes::Bought, Routes::Photos, Routes::Access, Routes::Pages
 
       error(Desk::Refused) { |error| problem(Problem.refused(error)) }
       error(Core::Refusal) { |error| problem(Problem.refused(Desk::Refused.new([error]))) }
       error(Desk::Missing) { |error| problem(Problem.document(404, error.message)) }
+      error(Desk::Access::TooMany) do |error|
+        headers "retry-after" => error.wait.to_s
+        problem(Problem.document(429, error.message))
+      end
       error(Desk::Stale) { |error| problem(stale(error)) }
       error(ActiveRecord::RecordNotUnique) { problem(Problem.document(409, "The same was recorded a moment ago. Load the page anew and look.")) }
       error do |error|

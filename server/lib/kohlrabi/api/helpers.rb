@@ -47,11 +47,12 @@ module Kohlrabi
       end
 
       def stale(error)
-        current = if error.current.is_a?(Records::Piece)
-                    PiecePage.new(error.current.reload,
-                                  say).to_h
-                  else
-                    Resources::Workshop.present(error.current.reload, say)
+        record = error.current.reload
+        current = case record
+                  when Records::Piece then PiecePage.new(record, say).to_h
+                  when Records::Prospect then ProspectPage.new(Desk::Scouting.new(record), say).to_h
+                  when Records::Lot then Resources::Lot.present(record, say)
+                  else Resources::Workshop.present(record, say)
                   end
         Problem.document(409, error.message, current: current, yours: error.yours)
       end

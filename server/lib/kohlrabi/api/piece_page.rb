@@ -4,7 +4,7 @@ module Kohlrabi
   module Api
     # Everything about one piece, as the contract's Piece.
     class PiecePage
-      FIELDS = %w[name kind source notes body_colour front_colour drawer_rows].freeze
+      FIELDS = %w[name kind source notes body_colour front_colour drawer_rows maker label_found made_about body_material surface_material].freeze
 
       # piece: Records::Piece; say: Say.
       def initialize(piece, say)
@@ -22,7 +22,7 @@ module Kohlrabi
           drawing: @say.drawing(@piece), strip: @say.strip(@turnaround, ended: @flip.chain.ended?),
           figures: said(@statement.figures), other_hours: said([@statement.hours(other), @statement.hourly_pay(other)]),
           turnaround: said([*@turnaround.parts, @turnaround.whole]), prices: said(@prices), tape: @say.tape(tape),
-          events: events, possible_events: possible, **lists }
+          events: events, possible_events: possible, **lists, **Origins.new(@piece, @flip, @say).to_h }
       end
 
       # Each field as it would be typed.
@@ -30,7 +30,7 @@ module Kohlrabi
         FIELDS.to_h { |name| [name, @piece[name].to_s] }.merge(
           "bought_on" => @piece.bought_on&.iso8601.to_s, "doors" => @piece.doors.to_s,
           "hours_to_come" => @say.typed_effort(@piece.seconds_to_come),
-          **%w[purchase sundries cost_to_come].to_h { |name| [name, @say.typed_money(@piece["#{name}_minor"])] },
+          **%w[purchase sundries cost_to_come expected_resale].to_h { |name| [name, @say.typed_money(@piece["#{name}_minor"])] },
           **%w[width depth height leg].to_h { |name| [name, @say.typed_length(@piece["#{name}_mm"])] }
         )
       end
@@ -57,7 +57,7 @@ module Kohlrabi
 
       def read_off(event)
         { id: nil, piece_id: @piece.id, kind: event.kind.to_s, label: event.label, on: @say.day(event.on),
-          recorded: event.kind == :bought, asking: nil, channel: nil, sale: nil, refund: nil }
+          recorded: event.kind == :bought, set_id: nil, asking: nil, channel: nil, sale: nil, refund: nil }
       end
 
       def possible
@@ -65,7 +65,7 @@ module Kohlrabi
       end
 
       def lists
-        costs = @piece.costs.includes(shares: :piece)
+        costs = @piece.costs.includes(:receipts, shares: :piece)
         work = @piece.work_entries.includes(:person, shares: :piece)
         { costs: Resources::Cost.present(costs, @say), work: Resources::Work.present(work, @say) }
       end

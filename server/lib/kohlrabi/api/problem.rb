@@ -5,9 +5,9 @@ module Kohlrabi
     # Problem documents (RFC 9457): what was wrong, with the field and the remedy; never a stack trace.
     module Problem
       TYPE = "application/problem+json"
-      TITLES = { 400 => "The request cannot be read", 403 => "Refused", 404 => "Not there", 405 => "Not possible",
+      TITLES = { 400 => "The request cannot be read", 401 => "Passcode needed", 403 => "Refused", 404 => "Not there", 405 => "Not possible",
                  409 => "Changed elsewhere meanwhile", 413 => "Too large", 415 => "Not a kind of content that is taken",
-                 422 => "It cannot stand like this", 500 => "Something went wrong here" }.freeze
+                 429 => "Too many tries", 422 => "It cannot stand like this", 500 => "Something went wrong here" }.freeze
 
       module_function
 

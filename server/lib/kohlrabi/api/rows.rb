@@ -7,7 +7,10 @@ module Kohlrabi
       module_function
 
       # Array of Hashes.
-      def present(rows, say) = rows.map { |row| row(row, say) }
+      def present(rows, say)
+        faces = Desk::Photos.faces(rows.map { |row| row.piece.id })
+        rows.map { |row| row(row, say).merge(face: faces[row.piece.id]&.then { |photo| Resources::Photo.address(photo) }) }
+      end
 
       def row(row, say)
         summary = row.summary

@@ -14,13 +14,14 @@ module Kohlrabi
 
       module_function
 
-      # hosts: names under which the server may be asked for.
-      def build(hosts: LOCAL)
+      # hosts: names under which the server may be asked for; passcode: whether it must be given.
+      def build(hosts: LOCAL, passcode: false)
         Rack::Builder.new do
           use SecurityHeaders
           use OwnHost, permitted_hosts: hosts, logging: false
           use SameOrigin, logging: false
           use BodyLimit
+          use Passcode if passcode
           use Rack::Deflater, if: ->(_env, _status, headers, _body) { headers["content-type"].to_s.match?(/json|javascript|css|html|svg/) }
           use Rack::Static, urls: ["/assets"], root: Routes::Pages::PUBLIC,
                             header_rules: [[:all, { "cache-control" => "public, max-age=#{YEAR}, immutable" }]]

@@ -10,7 +10,20 @@ module Kohlrabi
         { currencies: Core::Units::Currency.all.map { |currency| { key: currency.code, label: "#{currency.code} #{currency.name}" } },
           time_zones: zones, kinds: (Core::Shape::Kinds.names - ["other"]) | used(Records::Piece, :kind),
           work_kinds: Core::Work::Kinds::ALL.map { |row| row.slice(:key, :label, :count) },
-          sources: used(Records::Piece, :source), channels: used(Records::Sale, :channel) | used(Records::Listing, :channel) }
+          conditions: Core::Buying::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
+          uses: Core::Buying::Heights.choices.map { |key, label| { key: key, label: label } },
+          cores: Core::Buying::Cores.choices.map { |key, label| { key: key, label: label } },
+          cut_bases: Core::Buying::TagRule::BASES.map { |key, label| { key: key, label: label } },
+          sources: used(Records::Piece, :source) | used(Records::Prospect, :source),
+          channels: used(Records::Sale, :channel) | used(Records::Listing, :channel), makers: used(Records::Piece, :maker) }
+      end
+
+      # The other pieces in hand that were bought with this one and are just like it.
+      def mates(piece)
+        lot = piece.lot
+        return [] unless lot&.identical && lot.deletion_id.nil?
+
+        lot.pieces.live.joins(:summary).where(flip_summaries: { stage: Lists::IN_HAND }).where.not(id: piece.id).order(:ticket).to_a
       end
 
       # Identifiers of the tz database, as they are kept.
@@ -22,7 +35,6 @@ module Kohlrabi
       def used(model, column)
         model.where.not(column => nil).group(column).order(Arel.sql("COUNT(*) DESC")).limit(50).pluck(column)
       end
-      private_class_method :used
     end
   end
 end

@@ -22,7 +22,7 @@ module Kohlrabi
       # A changed amount is shared anew by the same weights.
       def update(id, given)
         Records::Base.transaction do
-          cost = Finder.find(Records::Cost, id)
+          cost = own(id)
           cost.update!(read(given))
           rows = given.key?("pieces") ? Sharing.read(given["pieces"]) : Sharing.rows(cost)
           Summaries.refresh(Sharing.write(cost, rows))
@@ -31,9 +31,18 @@ module Kohlrabi
       end
 
       def remove(id)
-        cost = Finder.find(Records::Cost, id)
+        cost = own(id)
         Removal.of([cost], what: "#{cost.what} removed")
       end
+
+      # A cost that stands by itself. Raises Refused for one that a trip made.
+      def own(id)
+        cost = Finder.find(Records::Cost, id)
+        return cost unless cost.trip_id
+
+        raise Refused, [Core::Refusal.new("This cost belongs to the trip “#{cost.trip.what}”.", "Correct or remove the trip.")]
+      end
+      private_class_method :own
 
       def read(given, new: false)
         reading = Reading.new(given, House.workshop)

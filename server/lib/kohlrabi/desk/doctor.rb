@@ -27,7 +27,22 @@ module Kohlrabi
       end
       private_class_method :integrity
 
-      def shares
+      def shares = cost_and_work_shares + lot_shares
+      private_class_method :shares
+
+      LOT_PARTS = %i[price premium tax].freeze
+
+      # Lots whose parts do not add up to their whole.
+      def lot_shares
+        Records::Lot.live.where.not(price_minor: nil).includes(:members).filter_map do |lot|
+          whole = Lots.whole(lot)
+          parts = LOT_PARTS.map { |name| lot.members.sum { |member| member["#{name}_minor"].to_i } }
+          "Parts of lot #{lot.id} do not add up to it." unless parts == [whole.price, whole.premium, whole.tax]
+        end
+      end
+      private_class_method :lot_shares
+
+      def cost_and_work_shares
         { Records::Cost => %w[amount_minor cost], Records::WorkEntry => ["seconds", "hours entry"] }.flat_map do |model, (column, name)|
           share = model.reflect_on_association(:shares).klass
           table = model.table_name
@@ -35,7 +50,7 @@ module Kohlrabi
                .pluck("#{table}.id").map { |id| "Shares of #{name} #{id} do not add up to it." }
         end
       end
-      private_class_method :shares
+      private_class_method :cost_and_work_shares
 
       def summaries(ids)
         stored = Records::FlipSummary.where(piece_id: ids).index_by(&:piece_id)

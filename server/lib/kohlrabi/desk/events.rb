@@ -5,6 +5,7 @@ module Kohlrabi
     # Dated events of a flip: recorded, corrected, undone. Every change has the whole chain checked anew.
     module Events
       KINDS = Core::Costing::Event::LABELS.except(:bought).transform_keys(&:to_s).freeze
+      ENDINGS = %w[kept given_away scrapped parted_out lost].freeze
 
       module_function
 
@@ -13,6 +14,7 @@ module Kohlrabi
         Records::Base.transaction do
           piece = Finder.find(Records::Piece, piece_id)
           kind = given["kind"]
+          refuse_in_set(piece)
           event = Records::Event.new(piece: piece, kind: kind, **read(given, kind, new: true))
           check_chain(piece, event)
           event.save!
@@ -25,6 +27,7 @@ module Kohlrabi
       def update(id, given)
         Records::Base.transaction do
           event = Finder.find(Records::Event, id)
+          refuse_of_set(event)
           event.assign_attributes(read(given, event.kind, event: event))
           check_chain(event.piece, event)
           event.save!
@@ -36,6 +39,9 @@ module Kohlrabi
       # Takes the event back. Raises Refused when a later event rests on it.
       def remove(id)
         event = Finder.find(Records::Event, id)
+        refuse_of_set(event)
+        return Splits.undo(event) if event.kind == "split"
+
         Removal.of([event], what: "#{KINDS.fetch(event.kind)} taken back")
       end
 
@@ -46,7 +52,7 @@ module Kohlrabi
 
         open = %w[first_work ready listed].select { |kind| chain.find(kind.to_sym).nil? || (kind == "first_work" && chain.first_work_inferred?) }
         open = open.drop_while { |kind| Core::Costing::Event::RANKS.fetch(kind.to_sym) <= chain.events.last.rank }
-        open + (chain.find(:listed) ? %w[price_changed] : []) + %w[sold kept given_away scrapped]
+        open + (chain.find(:listed) ? %w[price_changed] : []) + ["sold", *ENDINGS]
       end
 
       def read(given, kind, new: false, event: nil)
@@ -96,7 +102,27 @@ module Kohlrabi
       end
       private_class_method :refund
 
-      # Builds the chain with the event in it before anything is written.
+      # What belongs to a set is done to the set.
+      def refuse_in_set(piece)
+        set = Sets.standing(piece) or return
+
+        refuse("#{piece.name} is offered in the set “#{set.name}”.", "Do it to the set, or break the set first.")
+      end
+      private_class_method :refuse_in_set
+
+      def refuse_of_set(event)
+        set = event.piece_set_event&.piece_set or return
+
+        refuse("This came with the set “#{set.name}”.", "Correct or take it back there.")
+      end
+      private_class_method :refuse_of_set
+
+      def refuse(problem, remedy)
+        raise Refused, [Core::Refusal.new(problem, remedy, field: :kind)]
+      end
+      private_class_method :refuse
+
+      # Builds the chain with the event in it before anything is written. Raises Refused.
       def check_chain(piece, event)
         others = piece.events.reject { |other| other.id == event.id }
         event.position ||= others.map(&:position).max.to_i + 1
@@ -104,7 +130,6 @@ module Kohlrabi
       rescue Core::Refusal => e
         raise Refused, [e]
       end
-      private_class_method :check_chain
     end
   end
 end

@@ -6,7 +6,9 @@ module Kohlrabi
     module Finder
       NAMES = { Records::Piece => "piece", Records::Event => "event", Records::Cost => "cost",
                 Records::WorkEntry => "hours entry", Records::Timer => "timer", Records::Person => "person",
-                Records::Deletion => "removal" }.freeze
+                Records::Deletion => "removal", Records::Prospect => "spotted piece", Records::Sighting => "sighting", Records::Lot => "lot",
+                Records::Trip => "trip", Records::PieceSet => "set", Records::PieceSetEvent => "entry of a set", Records::Damage => "damage",
+                Records::Photo => "photo", Records::Passage => "passage", Records::StashItem => "stash item" }.freeze
 
       module_function
 

@@ -4,13 +4,21 @@ module Kohlrabi
   module Desk
     # One flip put together for the core from its records: the chain of events, money in, sale and work.
     class Flip
+      # What a part takes over from the piece it was split from. from: its ticket; money: {part of MoneyIn => minor or nil};
+      # work: {kind => seconds}; started: Date of first work, or nil.
+      Inherited = Struct.new(:from, :money, :work, :started, keyword_init: true)
+      CATEGORIES = { materials: "materials", hardware: "hardware", other: "other", trips: "trip" }.freeze
+
       attr_reader :piece, :chain, :money_in, :sale, :work
 
-      # costs: {category => minor}; work: {kind => seconds}; worked_from: Date of the first dated bench work, or nil.
-      def initialize(piece, costs:, work:, worked_from:)
+      # costs: {category => minor}; work: {kind => seconds}; worked_from: Date of the first dated bench work, or nil;
+      # inherited: Inherited or nil.
+      def initialize(piece, costs:, work:, worked_from:, inherited: nil)
         @piece = piece
-        @work = Core::Work::Tally.new(work)
-        @chain = Core::Costing::Chain.new(bought_on: piece.bought_on, events: Flip.core_events(piece.events), worked_from: worked_from)
+        @inherited = inherited
+        @work = Core::Work::Tally.new(work.merge(inherited&.work || {}) { |_, own, taken| own + taken })
+        @chain = Core::Costing::Chain.new(bought_on: piece.bought_on, events: Flip.core_events(piece.events),
+                                          worked_from: [worked_from, inherited&.started].compact.min)
         @money_in = money(costs)
         @sale = sold
       end
@@ -46,9 +54,27 @@ module Kohlrabi
       private
 
       def money(costs)
-        Core::Costing::MoneyIn.new(purchase: piece.purchase_minor, sundries: piece.sundries_minor.to_i,
-                                   materials: costs.fetch("materials", 0), hardware: costs.fetch("hardware", 0),
-                                   other: costs.fetch("other", 0))
+        own = { purchase: piece.purchase_minor, sundries: piece.sundries_minor.to_i,
+                **CATEGORIES.transform_values { |category| costs.fetch(category, 0) } }
+        return Core::Costing::MoneyIn.new(**own, sources: lot_sources) unless @inherited
+
+        taken = @inherited.money
+        amounts = own.to_h { |key, amount| [key, taken[key] && (amount.to_i + taken[key])] }
+        sources = own.filter_map { |key, amount| [key, parted(amount.to_i, taken[key])] if taken[key] }.to_h
+        Core::Costing::MoneyIn.new(**amounts, sources: sources)
+      end
+
+      def parted(own, taken)
+        [(["Its own", own] unless own.zero?), ["Taken over from #{@inherited.from}", taken]].compact
+      end
+
+      # The price of a lot's member in its parts.
+      def lot_sources
+        member = piece.lot_member
+        return {} unless member&.price_minor && member.lot.deletion_id.nil?
+
+        parts = [["Part of the lot's price", member.price_minor], ["Buyer's premium", member.premium_minor], ["Tax", member.tax_minor]]
+        { purchase: parts.reject { |_, amount| amount.to_i.zero? }.presence || [parts.first] }
       end
 
       def sale_row = piece.events.find { |event| event.kind == "sold" }&.sale

@@ -16,10 +16,13 @@ module Kohlrabi
       # Array of Flip in the order of the pieces.
       def load(pieces)
         ids = pieces.map(&:id)
-        ActiveRecord::Associations::Preloader.new(records: pieces, associations: { events: %i[listing sale refund] }).call
+        ActiveRecord::Associations::Preloader.new(records: pieces, associations: [{ events: %i[listing sale refund] }, { lot_member: :lot }]).call
         costs = sums(cost_shares(ids).group(:piece_id, "costs.category").sum("cost_shares.amount_minor"))
         work, from = work_and_start(ids)
-        pieces.map { |piece| Flip.new(piece, costs: costs[piece.id], work: work[piece.id], worked_from: from[piece.id]) }
+        taken = Splits.taken_over(ids)
+        pieces.map do |piece|
+          Flip.new(piece, costs: costs[piece.id], work: work[piece.id], worked_from: from[piece.id], inherited: taken[piece.id])
+        end
       end
 
       def cost_shares(ids)

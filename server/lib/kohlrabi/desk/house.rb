@@ -39,11 +39,20 @@ module Kohlrabi
         reading.choice(:length_unit, %w[mm in])
         reading.choice(:hours_rule, %w[bench all])
         reading.with(:time_zone) { |raw| zone(raw) }
-        %i[floor_pay target_pay sundries fixed_fee].each { |field| reading.money(field) }
+        %i[floor_pay target_pay sundries fixed_fee trip delivery rent].each { |field| reading.money(field) }
+        buying(reading)
         reading.with(:fee_rate, into: :fee_rate_hundredths) { |raw| Percent.parse(raw) }
         reading.done!
       end
       private_class_method :read
+
+      def buying(reading)
+        reading.choice(:distance_unit, Trips::METRES.keys)
+        reading.with(:mileage_rate) { |raw| Trips.read_rate(raw) }
+        reading.count(:places, 0..10_000)
+        reading.with(:weekly_hours, into: :weekly_seconds) { |raw| Core::Units::Effort.parse_week(raw) }
+      end
+      private_class_method :buying
 
       def zone(name)
         return name if ActiveSupport::TimeZone[name]
@@ -63,7 +72,8 @@ module Kohlrabi
 
       def money_recorded?
         [Records::Cost, Records::Sale, Records::Piece.where.not(purchase_minor: nil),
-         Records::Listing.where.not(asking_minor: nil)].any?(&:exists?)
+         Records::Listing.where.not(asking_minor: nil), Records::Lot, Records::Prospect.where.not(tag_minor: nil),
+         Records::StashItem.where.not(value_minor: nil)].any?(&:exists?)
       end
       private_class_method :money_recorded?
 

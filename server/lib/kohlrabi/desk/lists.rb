@@ -7,15 +7,17 @@ module Kohlrabi
       Page = Struct.new(:rows, :total, :page, :per, keyword_init: true)
 
       IN_HAND = ["bought", "on the bench", "ready", "listed"].freeze
-      ENDED = ["sold", "kept", "given away", "scrapped"].freeze
-      VIEWS = { "in_hand" => IN_HAND, "archive" => ENDED, "all" => IN_HAND + ENDED }.freeze
+      ENDED = ["sold", "kept", "given away", "scrapped", "parted out", "lost"].freeze
+      # A piece that was split has ended too, but its money stands with its parts: it is shown and never counted.
+      SPLIT = "split"
+      VIEWS = { "in_hand" => IN_HAND, "archive" => [*ENDED, SPLIT], "all" => [*IN_HAND, *ENDED, SPLIT] }.freeze
       STAGE_ORDER = "CASE flip_summaries.stage #{VIEWS['all'].each_with_index.map { |stage, i| "WHEN '#{stage}' THEN #{i}" }.join(' ')} END".freeze
       SORTS = { "ticket" => "pieces.ticket", "name" => "pieces.name COLLATE NOCASE", "kind" => "pieces.kind COLLATE NOCASE",
                 "source" => "pieces.source COLLATE NOCASE", "stage" => STAGE_ORDER, "bought_on" => "pieces.bought_on",
                 "ended_on" => "flip_summaries.ended_on", "cash_in" => "flip_summaries.cash_in_minor",
                 "receipts" => "flip_summaries.receipts_minor", "cash_profit" => "flip_summaries.cash_profit_minor",
                 "turnaround" => "flip_summaries.turnaround_days" }.freeze
-      SEARCHED = %w[name kind source notes].freeze
+      SEARCHED = %w[name kind source notes maker label_found made_about body_material surface_material].freeze
       PER_PAGE = 40
       MOST_PER_PAGE = 100
 

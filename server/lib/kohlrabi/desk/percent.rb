@@ -6,12 +6,14 @@ module Kohlrabi
     module Percent
       module_function
 
-      # "12.5" → 1250. Raises Core::Refusal when below 0, 100 or more, or finer than a hundredth.
-      def parse(text)
-        hundredths = Core::Units::Numerals.parse(text.to_s.delete_suffix("%")) * 100
-        return hundredths.to_i if hundredths.denominator == 1 && hundredths.between?(0, 9999)
+      # "12.5" → 1250. most: the highest allowed, in percent; nil: any below 100, as for a fee. Raises Core::Refusal when out of
+      # range or finer than a hundredth.
+      def parse(text, most: nil)
+        hundredths = Core::Units::Numerals.parse(text.to_s.delete_suffix("%").strip) * 100
+        return hundredths.to_i if hundredths.denominator == 1 && hundredths.between?(0, most ? most * 100 : 9999)
 
-        raise Core::Refusal.new("“#{Core::Units::Numerals.clip(text)}” is not a fee rate.", "Give a percentage from 0 to under 100.")
+        raise Core::Refusal.new("“#{Core::Units::Numerals.clip(text)}” is not a percentage that can be.",
+                                "Give one from 0 to #{most || 'under 100'}, two decimals at most.")
       end
 
       # 1250 → "12.5"; nil stays nil.

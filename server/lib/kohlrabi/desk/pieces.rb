@@ -5,6 +5,7 @@ module Kohlrabi
     # Recording and changing pieces.
     module Pieces
       COLOUR = /\A#\h{6}\z/
+      MATERIALS = %w[solid veneer laminate plywood board].freeze
 
       module_function
 
@@ -15,19 +16,27 @@ module Kohlrabi
         workshop = House.workshop
         Records::Base.transaction do
           values = { sundries_minor: workshop.sundries_minor }.merge(read(given, workshop, new: true))
-          piece = Records::Piece.new(values)
-          check(piece)
-          piece.save!
-          Summaries.refresh([piece.id])
-          piece
+          store(Records::Piece.new(values))
         end
+      end
+
+      # Stores a new piece. Must run in a transaction. Raises Refused.
+      def store(piece)
+        check(piece)
+        piece.save!
+        Summaries.refresh([piece.id])
+        piece
       end
 
       # Raises Refused, Stale, Missing.
       def update(id, given)
         Records::Base.transaction do
           piece = find(id)
-          Locking.save(piece, given, read(given, House.workshop)) { |changed| check(changed) }
+          Locking.save(piece, given, read(given, House.workshop)) do |changed|
+            check(changed)
+            refuse_own_price(changed)
+          end
+          Splits.redate(piece) if piece.saved_change_to_bought_on?
           Summaries.refresh([piece.id])
           piece
         end
@@ -37,23 +46,25 @@ module Kohlrabi
       def remove(id)
         piece = find(id)
         refuse_shared(piece)
+        refuse_tied(piece)
         timed = Records::Timer.live.joins(:timer_pieces).where(timer_pieces: { piece_id: piece.id }).exists?
         refuse("A timer is running on #{piece.name}.", "Stop it first.") if timed
         Removal.of([piece], what: "#{piece.name} removed")
       end
 
+      # Attributes of a piece from what was typed. Raises Refused.
       def read(given, workshop, new: false)
         reading = Reading.new(given, workshop)
         reading.text(:name, max: 120, required: new || reading.sent?(:name))
-        %i[kind source].each { |field| reading.text(field, max: 80) }
+        %i[kind source maker label_found made_about].each { |field| reading.text(field, max: 80) }
+        %i[body_material surface_material].each { |field| reading.choice(field, MATERIALS) }
         reading.text(:notes, max: 5000)
         reading.date(:bought_on, what: "Bought")
-        %i[purchase sundries cost_to_come].each { |field| reading.money(field) }
+        %i[purchase sundries cost_to_come expected_resale].each { |field| reading.money(field) }
         reading.with(:hours_to_come, into: :seconds_to_come) { |raw| Core::Units::Effort.parse(raw) }
         read_shape(reading)
         reading.done!
       end
-      private_class_method :read
 
       def read_shape(reading)
         %i[width depth height].each { |field| reading.length(field) }
@@ -97,8 +108,33 @@ module Kohlrabi
       end
       private_class_method :refuse_shared
 
-      def refuse(problem, remedy)
-        raise Refused, [Core::Refusal.new(problem, remedy)]
+      # A lot's member has its price from the lot, a part of a split piece from the whole.
+      def refuse_own_price(piece)
+        return unless piece.purchase_minor_changed?
+
+        lot = piece.lot if piece.lot&.deletion_id.nil?
+        refuse("The price of #{piece.name} is its share of the lot “#{lot.name}”.", "Change the lot's price or its shares.", field: :purchase) if lot
+        whole = Splits.whole_of(piece)
+        return unless whole
+
+        refuse("#{piece.name} has its price from #{whole.name}, which was split.", "Change the price there, or the shares of the split.",
+               field: :purchase)
+      end
+      private_class_method :refuse_own_price
+
+      # What carries shares of something is not removed: the rest would no longer add up.
+      def refuse_tied(piece)
+        tie = [("bought in the lot “#{piece.lot.name}”" if piece.lot && piece.lot.deletion_id.nil?),
+               ("part of a split piece" if Splits.whole_of(piece)), ("split into parts" if Splits.parts_of(piece).any?),
+               ("in the set “#{Sets.standing(piece).name}”" if Sets.standing(piece))].compact.first
+        return unless tie
+
+        refuse("#{piece.name} is #{tie}.", "Move it out of that or undo it first, or record it as given away or scrapped.")
+      end
+      private_class_method :refuse_tied
+
+      def refuse(problem, remedy, field: nil)
+        raise Refused, [Core::Refusal.new(problem, remedy, field: field)]
       end
       private_class_method :refuse
     end

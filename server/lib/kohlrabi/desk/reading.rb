@@ -46,6 +46,25 @@ module Kohlrabi
         end
       end
 
+      # A date that may lie ahead.
+      def day(field, into: field)
+        read(field, into) { |raw| Core::Units::Calendar.parse(raw) }
+      end
+
+      # A percentage from 0 to most, kept in hundredths.
+      def percent(field, into: :"#{field}_hundredths", most: 100)
+        read(field, into) { |raw| Percent.parse(raw, most: most) }
+      end
+
+      # A whole number within a range.
+      def count(field, range, into: field, required: false)
+        read(field, into, required: required) do |raw|
+          next raw.to_i if raw.match?(/\A\d{1,9}\z/) && range.cover?(raw.to_i)
+
+          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” cannot be.", "Give #{range.min} to #{range.max}.")
+        end
+      end
+
       # Any other rule of reading: the block takes the text and returns the value or raises Core::Refusal.
       def with(field, into: field, required: false, &rule)
         read(field, into, required: required, &rule)

@@ -4,7 +4,9 @@ module Kohlrabi
   module Desk
     # Removing and bringing back. One act hides any number of records under one id; undo restores exactly those.
     module Removal
-      MODELS = [Records::Piece, Records::Event, Records::Cost, Records::WorkEntry, Records::Timer].freeze
+      MODELS = [Records::Piece, Records::Event, Records::Cost, Records::WorkEntry, Records::Timer, Records::Prospect, Records::Sighting,
+                Records::Lot, Records::Trip, Records::PieceSet, Records::PieceSetEvent, Records::Damage, Records::Photo, Records::Passage,
+                Records::StashItem].freeze
 
       module_function
 
@@ -28,6 +30,7 @@ module Kohlrabi
           records = MODELS.flat_map { |model| model.where(deletion_id: deletion.id).to_a }
           records.each { |record| record.update_columns(deletion_id: nil, updated_at: Clock.now) }
           recheck_days(records)
+          records.grep(Records::Damage).each { |damage| Damages.apply(damage) }
           deletion.update!(undone_at: Clock.now)
           Summaries.refresh(records.flat_map { |record| touched(record) })
           deletion
@@ -39,7 +42,8 @@ module Kohlrabi
       def touched(record)
         case record
         when Records::Piece then [record.id]
-        when Records::Event then [record.piece_id]
+        when Records::Event, Records::Damage then [record.piece_id]
+        when Records::Lot then record.members.map(&:piece_id)
         when Records::Cost, Records::WorkEntry then record.shares.map(&:piece_id)
         else []
         end

@@ -20,7 +20,7 @@ module Kohlrabi
       end
 
       def scope(year)
-        all = Records::FlipSummary.where(live: true).joins(:piece).preload(:piece).order("pieces.ticket")
+        all = Records::FlipSummary.where(live: true).where.not(stage: "split").joins(:piece).preload(:piece).order("pieces.ticket")
         year ? all.where(stage: "sold", ended_on: "#{year}-01-01".."#{year}-12-31") : all
       end
       private_class_method :scope

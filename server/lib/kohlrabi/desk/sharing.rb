@@ -40,6 +40,7 @@ module Kohlrabi
       end
       private_class_method :amounts
 
+      # A part as it is written down; "1" where none is. Raises Refused for what is no number from 0.
       def weight(text)
         text = text.to_s.strip
         return "1" if text.empty?
@@ -50,7 +51,6 @@ module Kohlrabi
       rescue Core::Refusal => e
         refuse(e.problem, e.remedy)
       end
-      private_class_method :weight
 
       def refuse(problem, remedy)
         raise Refused, [Core::Refusal.new(problem, remedy, field: :pieces)]

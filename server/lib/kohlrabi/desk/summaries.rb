@@ -14,7 +14,7 @@ module Kohlrabi
       # Computes anew and stores the rows of the pieces. Raises Refused when a piece's events cannot stand,
       # so that the change that led to it is rolled back.
       def refresh(piece_ids)
-        Array(piece_ids).uniq.each_slice(BATCH) do |ids|
+        Splits.family(Array(piece_ids).uniq).each_slice(BATCH) do |ids|
           now = Clock.now
           rows = compute(ids).map { |id, figures| figures.merge("piece_id" => id, "created_at" => now, "updated_at" => now) }
           Records::FlipSummary.upsert_all(rows, unique_by: :piece_id, update_only: FIGURES.map(&:to_sym), record_timestamps: true) if rows.any?

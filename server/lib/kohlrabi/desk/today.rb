@@ -4,7 +4,7 @@ module Kohlrabi
   module Desk
     # What is running, what was worked today, and what is in hand, most pressing first.
     module Today
-      Answer = Struct.new(:date, :timers, :done, :worked, :stages, keyword_init: true)
+      Answer = Struct.new(:date, :timers, :done, :worked, :stages, :tags, keyword_init: true)
       # What a flipper can move along: work in hand first, then what earns nothing until it is listed.
       ORDER = ["on the bench", "ready", "bought", "listed"].freeze
       MOST = 12
@@ -14,7 +14,7 @@ module Kohlrabi
       def answer
         today = House.today
         entries = Records::WorkEntry.live.where(worked_on: today).order(:id).includes(:person, shares: :piece).to_a
-        Answer.new(date: today, timers: Timers.running, done: entries, worked: entries.sum(&:seconds),
+        Answer.new(date: today, timers: Timers.running, done: entries, worked: entries.sum(&:seconds), tags: TagWatch.due,
                    stages: ORDER.map { |stage| [stage, *rows(stage)] })
       end
 

@@ -24,7 +24,7 @@ module Kohlrabi
 
       def update(id, given)
         Records::Base.transaction do
-          entry = Finder.find(Records::WorkEntry, id)
+          entry = own(id)
           entry.assign_attributes(read(given))
           entry.person = person(given) if given.key?("person_id")
           entry.save!
@@ -36,9 +36,18 @@ module Kohlrabi
       end
 
       def remove(id)
-        entry = Finder.find(Records::WorkEntry, id)
+        entry = own(id)
         Removal.of([entry], what: "#{Core::Units::Effort.text(entry.seconds)} of #{Core::Work::Kinds.label(entry.kind).downcase} removed")
       end
+
+      # An entry that stands by itself. Raises Refused for one that a trip made.
+      def own(id)
+        entry = Finder.find(Records::WorkEntry, id)
+        return entry unless entry.trip_id
+
+        raise Refused, [Core::Refusal.new("These hours belong to the trip “#{entry.trip.what}”.", "Correct or remove the trip.")]
+      end
+      private_class_method :own
 
       # Refuses more than 24 hours by one person on one date.
       def check_day(entry)

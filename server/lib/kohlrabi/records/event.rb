@@ -7,6 +7,8 @@ module Kohlrabi
       include Removable
 
       belongs_to :piece
+      belongs_to :piece_set_event, optional: true
+      has_many :split_parts, -> { order(:id) }, inverse_of: :event
       has_one :listing, autosave: true
       has_one :sale, autosave: true
       has_one :refund, autosave: true

@@ -11,6 +11,13 @@ module Kohlrabi
       has_many :costs, -> { live.order(:spent_on, :id) }, through: :cost_shares
       has_many :work_shares
       has_many :work_entries, -> { live.order(:worked_on, :id) }, through: :work_shares
+      has_many :photos, -> { live.order(:position) }, inverse_of: :piece
+      has_many :damages, -> { live.order(:happened_on, :id) }, inverse_of: :piece
+      has_many :diary_entries, -> { order(:happened_on, :id) }, inverse_of: :piece
+      has_one :lot_member
+      has_one :lot, through: :lot_member
+      has_one :split_part
+      belongs_to :prospect, optional: true
       has_one :summary, class_name: "Kohlrabi::Records::FlipSummary"
 
       validates :name, presence: true

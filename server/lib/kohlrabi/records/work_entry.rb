@@ -7,6 +7,7 @@ module Kohlrabi
       include Removable
 
       belongs_to :person
+      belongs_to :trip, optional: true
       has_many :shares, -> { order(:id) }, class_name: "Kohlrabi::Records::WorkShare", inverse_of: :work_entry
     end
   end

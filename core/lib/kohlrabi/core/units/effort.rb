@@ -34,6 +34,20 @@ module Kohlrabi
                             "Write 1h20, 1:20, 80 min or 1.5 h; a bare number is minutes.")
         end
 
+        WEEK = 168 * HOUR
+
+        # Hours of a week: "9", "9 h", "8h30", "7.5"; here a bare number is hours. Returns Integer seconds. Raises Refusal.
+        def parse_week(text)
+          plain = text.to_s.strip.downcase
+          found = plain.match(/\A(\d+(?:\.\d+)?)\s*(?:h|hrs?|hours?)?\z/) || plain.match(/\A(\d+)\s*(?:h|:)\s*([0-5]?\d)\z/)
+          raise Refusal.new("“#{Numerals.clip(text)}” is not hours a week.", "Write 9, 7.5 or 8h30.") unless found
+
+          seconds = ((Rational(found[1]) * HOUR) + (Rational(found[2] || 0) * 60)).round
+          raise Refusal.new("#{text(seconds)} is more than a week.", "Give up to 168 hours.") if seconds > WEEK
+
+          seconds
+        end
+
         # Decimal hours of a spreadsheet. Returns Integer seconds. Raises Refusal.
         def parse_decimal_hours(text, decimal: :point)
           value = Numerals.parse(text, decimal: decimal)

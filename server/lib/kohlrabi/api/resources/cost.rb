@@ -5,7 +5,8 @@ module Kohlrabi
     module Resources
       # A cost with its shares.
       class Cost < Base
-        attributes :id, :what, :category
+        attributes :id, :what, :category, :trip_id
+        attribute(:receipts) { |cost| cost.receipts.map { |photo| Photo.address(photo) } }
         said :money, :amount
         said :day, :spent_on
         attribute(:shares) { |cost| params[:say].shares(cost.shares) }

@@ -9,6 +9,7 @@ module Kohlrabi
         attribute(:label) { |event| Desk::Events::KINDS.fetch(event.kind) }
         said :day, :on, from: :happened_on
         attribute(:recorded) { true }
+        attribute(:set_id) { |event| event.piece_set_event&.piece_set_id }
         attribute(:asking) { |event| params[:say].money(event.listing&.asking_minor) }
         attribute(:channel) { |event| event.listing&.channel || event.sale&.channel }
         attribute(:sale) { |event| amounts(event.sale, %i[price tip fee delivery asking]) }

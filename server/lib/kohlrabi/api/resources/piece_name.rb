@@ -7,6 +7,7 @@ module Kohlrabi
       class PieceName < Base
         attributes :id, :name
         attribute(:ticket, &:ticket_text)
+        attribute(:mates) { |piece| Desk::Choices.mates(piece).map { |mate| { id: mate.id, name: mate.name } } }
         attribute(:stage) { |piece| piece.summary.stage }
       end
     end

@@ -5,7 +5,7 @@ module Kohlrabi
     module Resources
       # A stretch of work with its shares.
       class Work < Base
-        attributes :id, :kind, :note
+        attributes :id, :kind, :note, :trip_id
         attribute(:label) { |entry| Core::Work::Kinds.label(entry.kind) }
         said :effort, :effort, from: :seconds
         said :day, :worked_on

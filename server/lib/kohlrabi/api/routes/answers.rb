@@ -13,6 +13,7 @@ module Kohlrabi
 
         def self.today(answer, say)
           { date: say.day(answer.date), timers: Resources::Timer.present(answer.timers, say), worked: say.effort(answer.worked),
+            tags: answer.tags.map { |scouting, on, why| ScoutWords.due(scouting, on, why, say, answer.date) },
             entries: Resources::Work.present(answer.done, say),
             stages: answer.stages.map { |stage, rows, total| { stage: stage, total: total, rows: Rows.present(rows, say) } } }
         end

@@ -8,7 +8,7 @@ module Kohlrabi
         PUBLIC = File.join(ROOT, "server/public")
 
         def self.registered(app)
-          app.get(%r{/(?!api/|assets/).*}) do
+          app.get(%r{/(?!api/|assets/|photos/).*}) do
             file = File.join(PUBLIC, "index.html")
             halt 503, "The interface is not built. Start with bin/kohlrabi serve." unless File.file?(file)
 

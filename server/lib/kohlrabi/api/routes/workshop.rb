@@ -6,10 +6,28 @@ module Kohlrabi
       # House rules and people.
       module Workshop
         def self.registered(app)
+          passages(app)
+          stash(app)
           app.get("/api/workshop") { json(Resources::Workshop.present(Desk::House.workshop, say)) }
           app.patch("/api/workshop") { change { Desk::House.update(given).then { |workshop| Resources::Workshop.present(workshop, Say.new(workshop)) } } }
           app.post("/api/people") { change(201) { Resources::Person.present(Desk::House.add_person(given), say) } }
           app.patch("/api/people/:id") { change { Resources::Person.present(Desk::House.rename_person(params[:id], given), say) } }
+        end
+
+        def self.passages(app)
+          app.post("/api/passages") { change(201) { Resources::Passage.present(Desk::Passages.create(given), say) } }
+          app.patch("/api/passages/:id") { change { Resources::Passage.present(Desk::Passages.update(params[:id], given), say) } }
+          app.delete("/api/passages/:id") { removal { Desk::Passages.remove(params[:id]) } }
+        end
+
+        def self.stash(app)
+          app.get("/api/stash") do
+            worth, unknown = Desk::Stash.worth
+            json(items: Resources::StashItem.present(Desk::Stash.all, say), worth: say.money(worth), unknown: unknown)
+          end
+          app.post("/api/stash") { change(201) { Resources::StashItem.present(Desk::Stash.create(given), say) } }
+          app.patch("/api/stash/:id") { change { Resources::StashItem.present(Desk::Stash.update(params[:id], given), say) } }
+          app.delete("/api/stash/:id") { removal { Desk::Stash.remove(params[:id]) } }
         end
       end
     end

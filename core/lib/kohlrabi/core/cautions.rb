@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    # Cautions in plain words, from data/cautions.yml, shown where the work can hurt somebody.
+    module Cautions
+      TEXTS = Core.table("cautions").to_h { |row| [row[:key].to_sym, row[:text]] }.freeze
+      LEAD_LIMIT = 1978 # the year of the limit in the USA; other places have their own, so the text says so
+      LIDDED = ["blanket box", "trunk"].freeze
+      TALL = ["chest of drawers", "wardrobe", "bookcase", "cabinet", "plan chest", "writing bureau"].freeze
+
+      module_function
+
+      # Text by key. Raises KeyError.
+      def text(key) = TEXTS.fetch(key)
+
+      # The cautions to have in mind before buying. kind: name; condition: key of buying/conditions; made_about: as typed, may be empty.
+      def before_buying(kind:, condition:, made_about: nil)
+        name = kind.to_s.strip.downcase
+        keys = [(:lead if condition != "sound" && !made_after_limit?(made_about)), (:mould if condition == "rough"),
+                (:lid if LIDDED.include?(name)), (:tip if TALL.include?(name)), (:children if name.match?(/\b(cot|crib|bunk|child|toy)/))]
+        keys.compact.map { |key| text(key) }
+      end
+
+      # Whether every year named lies after the limit; without one the age is unknown.
+      def made_after_limit?(made_about)
+        years = made_about.to_s.scan(/\b(?:1[6-9]|20)\d\d\b/).map(&:to_i)
+        years.any? && years.min > LEAD_LIMIT
+      end
+    end
+  end
+end

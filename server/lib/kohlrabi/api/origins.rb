@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    # Where a piece comes from and what hangs on it, as the contract's Piece has it: lot, split, set, spotted piece, photos,
+    # damage, diary, what it fits through, cautions.
+    class Origins
+      # piece: Records::Piece; flip: Desk::Flip; say: Say.
+      def initialize(piece, flip, say)
+        @piece = piece
+        @flip = flip
+        @say = say
+      end
+
+      def to_h
+        { lot: lot, split_from: named(Desk::Splits.whole_of(@piece)), split_into: parts, set: set, prospect: prospect,
+          photos: Resources::Photo.present(@piece.photos, @say), damages: Resources::Damage.present(@piece.damages, @say),
+          diary: @piece.diary_entries.map { |entry| { id: entry.id, on: @say.day(entry.happened_on), kind: entry.kind, text: entry.text } },
+          mates: Desk::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } }, fit: fit, single: single, cautions: cautions }
+      end
+
+      private
+
+      def lot
+        found = @piece.lot
+        found && found.deletion_id.nil? ? { id: found.id, name: found.name, pieces: found.members.size } : nil
+      end
+
+      def set
+        found = Records::PieceSet.live.joins(:members).where(piece_set_members: { piece_id: @piece.id }).order(:id).last
+        found && { id: found.id, name: found.name }
+      end
+
+      def prospect
+        found = @piece.prospect
+        found && { id: found.id, name: found.title }
+      end
+
+      def named(piece) = piece && { id: piece.id, ticket: piece.ticket_text, name: piece.name }
+
+      def parts
+        event = @piece.events.find { |one| one.kind == "split" } or return
+        { event_id: event.id, parts: event.split_parts.includes(:piece).map { |part| named(part.piece).merge(weight: part.weight) } }
+      end
+
+      def fit
+        drawers = @flip && Desk::Drawing.shape(@piece).drawn[:drawer_rows].any?
+        ScoutWords.fit(*Desk::Passages.carrying(@piece, drawers: drawers), @say)
+      end
+
+      def single
+        return if @flip.chain.ended? || @piece.kind.nil? || @piece.split_part || set
+
+        lot = @piece.lot
+        count = lot&.identical ? lot.members.size : 1
+        ScoutWords.single(Desk::Scouting.new(Records::Prospect.new(kind: @piece.kind, condition: "worn", count: count)).single, @say)
+      end
+
+      def cautions
+        return [] if @flip.chain.ended?
+
+        Core::Cautions.before_buying(kind: @piece.kind, condition: "worn", made_about: @piece.made_about)
+      end
+    end
+  end
+end

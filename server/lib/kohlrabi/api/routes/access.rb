@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      # The passcode of other devices.
+      module Access
+        def self.registered(app)
+          app.post("/api/session") do
+            token = Desk::Access.enter(given["passcode"], from: request.ip)
+            unless token
+              next problem(Problem.document(401, "That is not the passcode.",
+                                            errors: [{ field: "passcode", message: "That is not the passcode." }]))
+            end
+
+            response.set_cookie(Passcode::COOKIE, value: token, http_only: true, same_site: :strict, path: "/", secure: request.ssl?,
+                                                  max_age: Desk::Access::KEPT)
+            json(entered: true)
+          end
+          app.delete("/api/session") do
+            Desk::Access.leave(request.cookies[Passcode::COOKIE])
+            response.delete_cookie(Passcode::COOKIE, path: "/")
+            json(entered: false)
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    # Words and shapes that the answers of Scout share.
+    module ScoutWords
+      module_function
+
+      # An estimate, or nil. unit: :money or :effort.
+      def estimate(estimate, unit, say)
+        return unless estimate
+
+        said = ->(amount) { unit == :money ? say.money(amount) : say.effort((amount / 60.0).round * 60) }
+        { low: said.call(estimate.low), likely: said.call(estimate.likely), high: said.call(estimate.high), mean: said.call(estimate.mean),
+          source: estimate.source, n: estimate.n }
+      end
+
+      # What a piece fits through. carrying: Core::Buying::Carrying; rows: its rows.
+      def fit(carrying, rows, say)
+        said = rows.map do |row|
+          { name: row.passage.name, kind: Core::Buying::Carrying::KINDS.fetch(row.passage.kind), whole: fits(row.whole, say), bare: fits(row.bare, say) }
+        end
+        { why: carrying.why, rows: said, caution: Core::Cautions.text(:lift) }
+      end
+
+      def fits(answer, say)
+        return unless answer
+
+        text = answer.fits ? "yes, #{answer.way}" : "no, by #{say.length(answer.short.ceil)} at its best (#{answer.way}); not straight, try tilted"
+        { fits: answer.fits, text: text }
+      end
+
+      # The caution of a single, with the figures behind it.
+      def single(figures, say)
+        return unless figures
+
+        price = figures[:price] ? "about #{say.money(figures[:price])[:text]} instead of #{say.money(figures[:together])[:text]} each" : "less each"
+        days = figures[:days] ? ", and about #{figures[:days]} days on the market" : ", and longer on the market"
+        "Usually sells in pairs or sets. One alone brings #{price}#{days} (#{figures[:source]})."
+      end
+
+      # A spotted piece in a list or on Today.
+      def row(scouting, say)
+        prospect = scouting.prospect
+        { id: prospect.id, title: prospect.title, kind: prospect.kind, source: prospect.source, state: prospect.state,
+          state_text: Desk::Prospects::STATES.fetch(prospect.state), spotted_on: say.day(prospect.spotted_on), closed_on: say.day(prospect.closed_on),
+          count: prospect.count, tag: say.money(prospect.tag_minor), most: say.money(scouting.most), verdict: scouting.verdict.key,
+          text: scouting.verdict.text, reason: prospect.reason, face: prospect.photos.first&.then { |photo| Resources::Photo.address(photo) },
+          due: scouting.due&.then { |on, why| { on: say.day(on), why: why } } }
+      end
+
+      def due(scouting, on, why, say, today)
+        { id: scouting.prospect.id, title: scouting.prospect.title, source: scouting.prospect.source, on: say.day(on), why: why, due: on <= today,
+          tag: say.money(scouting.prospect.tag_minor) }
+      end
+    end
+  end
+end

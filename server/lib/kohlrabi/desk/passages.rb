@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # What pieces must pass: load spaces, doors, stairs.
+    module Passages
+      module_function
+
+      def all = Records::Passage.live.order(:kind, :name).to_a
+
+      def create(given)
+        passage = Records::Passage.new(read(given, new: true))
+        save(passage)
+      end
+
+      def update(id, given)
+        passage = Finder.find(Records::Passage, id)
+        passage.assign_attributes(read(given))
+        save(passage)
+      end
+
+      def remove(id)
+        passage = Finder.find(Records::Passage, id)
+        Removal.of([passage], what: "#{passage.name} removed")
+      end
+
+      # A piece or spotted piece (anything with width_mm, depth_mm, height_mm) against all of them.
+      # Returns [Core::Buying::Carrying, rows].
+      def carrying(thing, drawers: false, passages: all)
+        carrying = Core::Buying::Carrying.new(width: thing.width_mm, depth: thing.depth_mm, height: thing.height_mm, leg: thing.leg_mm,
+                                              drawers: drawers)
+        known = passages.map do |row|
+          Core::Buying::Carrying::Passage.new(name: row.name, kind: row.kind, width: row.width_mm, height: row.height_mm, long: row.long_mm)
+        end
+        [carrying, carrying.rows(known)]
+      end
+
+      def read(given, new: false)
+        reading = Reading.new(given, House.workshop)
+        reading.text(:name, max: 60, required: new || reading.sent?(:name))
+        reading.choice(:kind, Core::Buying::Carrying::KINDS.keys, required: new || reading.sent?(:kind))
+        %i[width height long].each { |field| reading.length(field) }
+        reading.done!
+      end
+      private_class_method :read
+
+      def save(passage)
+        passage.long_mm = nil unless passage.kind == "load"
+        needed = %i[width height] + (passage.kind == "load" ? [:long] : [])
+        missing = needed.select { |field| passage["#{field}_mm"].nil? }
+        raise(Refused, missing.map { |field| Core::Refusal.new("It is empty.", "Measure it and fill it in.", field: field) }) if missing.any?
+
+        passage.save!
+        passage
+      end
+      private_class_method :save
+    end
+  end
+end

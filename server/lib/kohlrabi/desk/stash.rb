@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # What was salvaged, found inside or given: nothing was paid for it.
+    module Stash
+      module_function
+
+      def all = Records::StashItem.live.order(Arel.sql("got_on DESC NULLS LAST, id DESC")).includes(:lot).to_a
+
+      # What it would cost to replace all of it, minor units: [sum of what is known, how many rows have no value].
+      def worth
+        rows = Records::StashItem.live
+        [rows.sum("value_minor * count"), rows.where(value_minor: nil).count]
+      end
+
+      # given: {"name", "count", "value", "origin", "got_on"}; value: replacement value of one.
+      def create(given, lot: nil)
+        Records::StashItem.create!(lot: lot, **read(given, new: true))
+      end
+
+      def update(id, given)
+        item = Finder.find(Records::StashItem, id)
+        item.update!(read(given))
+        item
+      end
+
+      def remove(id)
+        item = Finder.find(Records::StashItem, id)
+        Removal.of([item], what: "#{item.name} removed from the stash")
+      end
+
+      def read(given, new: false)
+        reading = Reading.new(given, House.workshop)
+        reading.text(:name, max: 120, required: new || reading.sent?(:name))
+        reading.count(:count, 0..100_000, required: new || reading.sent?(:count))
+        reading.money(:value)
+        reading.text(:origin, max: 120)
+        reading.date(:got_on, what: "Got")
+        reading.done!
+      end
+      private_class_method :read
+    end
+  end
+end

@@ -1,0 +1,98 @@
+# frozen_string_literal: true
+
+ENV["VIPS_WARNING"] ||= "1" # a damaged file is told to whoever sent it, not to the terminal
+require "digest"
+require "image_processing/vips"
+require "marcel"
+require "tempfile"
+
+module Kohlrabi
+  # Picture files: checked by their content, turned upright, re-encoded without any metadata (place, camera, time), and kept in the
+  # data folder under the fingerprint of what was written, with a small one beside it.
+  module Pictures
+    MOST = 25_000_000 # bytes of one file
+    MOST_PIXELS = 120_000_000
+    LARGE = 2000 # px on the longer side
+    SMALL = 480
+    TYPES = { "image/jpeg" => "JPEG", "image/png" => "PNG", "image/webp" => "WebP" }.freeze
+    QUALITY = 84
+
+    module_function
+
+    # bytes: String; name: as the person knows the file. Returns {fingerprint:, width:, height:}.
+    # Raises Core::Refusal with the name: too large, not a picture, cut short.
+    def store(bytes, name: nil)
+      name = Core::Units::Numerals.clip(name.presence || "the photo")
+      refuse(name, "is empty", "Send it again.") if bytes.empty?
+      refuse(name, "is larger than #{MOST / 1_000_000} MB", "Send a smaller copy of it.") if bytes.bytesize > MOST
+      type = Marcel::MimeType.for(StringIO.new(bytes))
+      refuse(name, "is no picture that can be taken (#{type})", "Send a #{TYPES.values.join(', ')}.") unless TYPES.key?(type)
+      Tempfile.create("kohlrabi", binmode: true) do |file|
+        file.write(bytes)
+        file.flush
+        keep(file, name)
+      end
+    end
+
+    # Path of a stored picture. size: :large or :small.
+    def path(fingerprint, size: :large)
+      File.join(folder, fingerprint[0, 2], "#{fingerprint}#{'-small' if size == :small}.jpg")
+    end
+
+    # The folder beside the database in use.
+    def folder
+      File.join(File.dirname(ActiveRecord::Base.connection_db_config.database), "photos")
+    end
+
+    def keep(file, name)
+      check_size(file, name)
+      large = encode(file, LARGE)
+      fingerprint = Digest::SHA256.hexdigest(large)
+      write(path(fingerprint), large)
+      write(path(fingerprint, size: :small), encode(file, SMALL))
+      image = Vips::Image.new_from_buffer(large, "")
+      { fingerprint: fingerprint, width: image.width, height: image.height }
+    rescue Vips::Error, ImageProcessing::Error
+      refuse(name, "is damaged or cut short", "Send it again from where it came.")
+    end
+    private_class_method :keep
+
+    def check_size(file, name)
+      image = Vips::Image.new_from_file(file.path)
+      return if image.width * image.height <= MOST_PIXELS
+
+      refuse(name, "has more than #{MOST_PIXELS / 1_000_000} million pixels", "Send a smaller copy of it.")
+    end
+    private_class_method :check_size
+
+    # Upright by the EXIF orientation, in sRGB, stripped; String of JPEG.
+    def encode(file, side)
+      made = ImageProcessing::Vips.source(file.path).loader(fail_on: :truncated, autorot: true).resize_to_limit(side, side, no_rotate: true)
+                                  .colourspace(:srgb).custom { |image| opaque(image) }.convert("jpg").saver(strip: true, quality: QUALITY).call
+      File.binread(made.path)
+    ensure
+      made&.close!
+    end
+    private_class_method :encode
+
+    # What can be seen through is laid on white.
+    def opaque(image) = image.has_alpha? ? image.flatten(background: [255, 255, 255]) : image
+    private_class_method :opaque
+
+    # Under a name of its own first, so that no half-written picture is ever found.
+    def write(path, bytes)
+      return if File.exist?(path)
+
+      FileUtils.mkdir_p(File.dirname(path), mode: 0o700)
+      partial = "#{path}.#{Process.pid}.part"
+      File.binwrite(partial, bytes)
+      File.rename(partial, path)
+    end
+    private_class_method :write
+
+    def refuse(name, problem, remedy)
+      raise Core::Refusal.new("#{name} #{problem}.", remedy, field: :photo)
+    end
+    private_class_method :refuse
+  end
+end

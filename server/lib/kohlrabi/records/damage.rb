@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # Something that broke, and what was expected before and after it.
+    class Damage < Base
+      include Removable
+
+      belongs_to :piece
+    end
+  end
+end

@@ -1,0 +1,9 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # The passcode for other devices, as bcrypt keeps it.
+    class Passcode < Base
+    end
+  end
+end

@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # Something salvaged or given: nothing was paid, it would cost something to replace.
+    class StashItem < Base
+      include Removable
+
+      belongs_to :lot, optional: true
+      validates :name, presence: true
+    end
+  end
+end
