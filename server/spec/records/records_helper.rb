@@ -50,8 +50,8 @@ class RandomEdits
     end
 
     members = Array.new(@random.rand(1..3)) { |i| { "name" => "Lot piece #{i}", "expected_resale" => money, "found" => @random.rand(4).zero? } }
-    made = DESK::Lots.create("name" => "Lot", "price" => [money, ""].sample(random: @random), "share_rule" => %w[equal resale].sample(random: @random),
-                             "members" => members)
+    made = DESK::Lots.create("name" => "Lot", "price" => [money, ""].sample(random: @random), "members" => members,
+                             "share_rule" => %w[equal resale].sample(random: @random))
     @pieces.concat(made.members.map(&:piece_id))
   end
 

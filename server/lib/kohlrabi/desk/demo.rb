@@ -5,12 +5,13 @@ module Kohlrabi
     # Loads the invented workshop through the same use cases that a person goes through; days are counted back from today.
     class Demo
       FOLDER = File.join(ROOT, "server/db/demo")
+      RULES = %w[currency length_unit hours_rule time_zone floor_pay target_pay sundries mileage_rate trip places weekly_hours].freeze
+      ENDINGS = %w[first_work ready kept given_away scrapped parted_out lost].freeze
 
       # Fills an empty workshop. Yields progress (done, of). Raises RuntimeError when something is recorded already.
       def self.load(&) = new.load(&)
 
       def initialize
-        @today = House.today
         @house = YAML.safe_load_file(File.join(FOLDER, "workshop.yml"))
         @flips = YAML.safe_load_file(File.join(FOLDER, "flips.yml"))
       end
@@ -18,37 +19,52 @@ module Kohlrabi
       def load
         raise "This workshop is not empty; the demo goes into a folder of its own." if Records::Piece.exists?
 
+        pictures = DemoPictures.new(@flips)
         Records::Base.transaction do
           house
           @pieces = @flips.each_with_index.to_h do |flip, done|
             yield done + 1, @flips.size if block_given?
-            [flip["name"], flip(flip)]
+            [flip["name"], flip(flip, pictures)]
           end
           shared
+          DemoHunt.new(@house, @pieces, @people, @today, pictures).load
         end
       end
 
       private
 
       def house
-        rules = @house.slice("currency", "length_unit", "hours_rule", "time_zone", "floor_pay", "target_pay", "sundries")
-        House.update(rules.merge("lock_version" => House.workshop.lock_version))
+        House.update(@house.slice(*RULES).merge("lock_version" => House.workshop.lock_version))
         House.workshop.update!(demo: true)
         first, *others = @house["people"]
         House.rename_person(House.people.first.id, "name" => first)
         others.each { |name| House.add_person("name" => name) }
         @people = House.people.to_h { |person| [person.name, person.id] }
+        @house["passages"].each { |passage| Passages.create(passage) }
         @today = House.today
       end
 
       def ago(days) = (@today - days).iso8601
 
-      def flip(flip)
-        id = Pieces.create(piece(flip)).id
+      def flip(flip, pictures)
+        id = flip["spotted"] ? bought(flip) : Pieces.create(piece(flip)).id
         flip.fetch("costs", []).each { |what, category, amount, day| cost(what, category, amount, day, [id]) }
         flip.fetch("work", []).each { |kind, minutes, day, person| work(kind, minutes, day, person, [id]) }
         events(flip).each { |event| Events.create(id, event) }
+        flip.fetch("photos", []).each { |kind| Photos.add(pictures.of(flip["name"], kind), "piece_id" => id, "kind" => kind) }
         id
+      end
+
+      # A flip that was spotted first: noted with its estimates, bought, then described.
+      def bought(flip)
+        seen = flip["spotted"]
+        points = %w[resale hours materials].flat_map do |what|
+          seen[what].zip(Scouting::POINTS).map { |amount, point| ["#{what}_#{point}", amount.to_s] }
+        end
+        spotted = Prospects.create({ "name" => flip["name"], "kind" => flip["kind"], "condition" => seen["condition"], "source" => flip["source"],
+                                     "spotted_on" => ago(seen["day"]), "tag" => seen["tag"] }.merge(points.to_h))
+        made = Purchases.buy(spotted.prospect.id, "price" => flip["paid"], "on" => ago(flip["bought"])).first
+        Pieces.update(made.id, piece(flip).merge("lock_version" => made.lock_version)).id
       end
 
       def piece(flip)
@@ -58,11 +74,12 @@ module Kohlrabi
           "purchase" => flip["paid"].to_s, "width" => width, "depth" => depth, "height" => height,
           "drawer_rows" => flip["drawers"].to_s, "doors" => flip["doors"].to_s, "leg" => flip["leg"] ? "#{flip['leg']} mm" : "",
           "body_colour" => flip["body"].to_s, "front_colour" => flip["front"].to_s, "notes" => flip["notes"].to_s,
-          "hours_to_come" => hours.to_s, "cost_to_come" => money.to_s }
+          "hours_to_come" => hours.to_s, "cost_to_come" => money.to_s,
+          **%w[maker label_found made_about body_material surface_material].to_h { |name| [name, flip[name].to_s] } }
       end
 
       def events(flip)
-        plain = %w[first_work ready kept given_away scrapped].filter_map { |kind| { "kind" => kind, "on" => ago(flip[kind]) } if flip[kind] }
+        plain = ENDINGS.filter_map { |kind| { "kind" => kind, "on" => ago(flip[kind]) } if flip[kind] }
         plain + market(flip) + after_sale(flip)
       end
 
