@@ -34,8 +34,15 @@ module Kohlrabi
       def receipt(cost)
         lines = ["Depot counter", "-" * 26, cost.what, "1 x #{format('%.2f', cost.amount_minor / 100.0)}", "-" * 26, "paid in cash"]
         text = lines.each_with_index.map { |line, i| %(<text x="330" y="#{170 + (i * 62)}">#{line}</text>) }.join
-        body = "<rect width=\"1000\" height=\"750\" fill=\"#8d7a63\"/><g transform=\"rotate(-3 500 375)\"><rect x=\"290\" y=\"70\" width=\"420\" height=\"560\" fill=\"#f7f4ea\"/><g font-family=\"monospace\" font-size=\"26\" fill=\"#333\">#{text}</g></g>"
-        store(%(<svg xmlns="http://www.w3.org/2000/svg" width="1000" height="750">#{body}</svg>), "receipt")
+        store(<<~SVG, "receipt")
+          <svg xmlns="http://www.w3.org/2000/svg" width="#{WIDTH}" height="#{HEIGHT}">
+            <rect width="#{WIDTH}" height="#{HEIGHT}" fill="#8d7a63"/>
+            <g transform="rotate(-3 500 375)">
+              <rect x="290" y="70" width="420" height="560" fill="#f7f4ea"/>
+              <g font-family="monospace" font-size="26" fill="#333">#{text}</g>
+            </g>
+          </svg>
+        SVG
       end
 
       private
@@ -52,7 +59,6 @@ module Kohlrabi
       end
 
       def scene(shape, colours, kind, name)
-        random = Random.new(name.sum)
         elevation = Core::Shape::Elevation.new(shape)
         scale = [620.0 / elevation.width, 440.0 / elevation.height].min
         left = (WIDTH - (elevation.width * scale)) / 2
@@ -61,11 +67,11 @@ module Kohlrabi
         <<~SVG
           <svg xmlns="http://www.w3.org/2000/svg" width="#{WIDTH}" height="#{HEIGHT}">
             <rect width="#{WIDTH}" height="#{FLOOR}" fill="#{wall}"/><rect y="#{FLOOR}" width="#{WIDTH}" height="#{HEIGHT - FLOOR}" fill="#{floor}"/>
-            #{boards(random)}#{window if kind == 'after'}
+            #{boards(Random.new(name.sum))}#{window if kind == 'after'}
             <ellipse cx="#{WIDTH / 2}" cy="#{FLOOR + 62}" rx="#{(elevation.width * scale / 2) + 30}" ry="22" fill="#000" opacity="0.28"/>
             <g transform="translate(#{left.round(1)} #{top.round(1)}) scale(#{scale.round(4)})" stroke="#2b241c" stroke-width="#{(1.4 / scale).round(2)}">
               #{elevation.parts.map { |part| polygon(part, colours) }.join}
-              #{wear(elevation, random, kind)}
+              #{wear(elevation, Random.new(name.sum), kind)}
             </g>
           </svg>
         SVG
