@@ -42,6 +42,9 @@ api.use({
   },
 });
 
+// Told to the window when the server asks for the passcode; app/Gate listens.
+export const LOCKED = "kohlrabi:locked";
+
 const unreachable: Problem = {
   type: "about:blank",
   title: "No answer",
@@ -59,6 +62,7 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
     throw new ProblemError(unreachable);
   }
   if (settled.response.ok) return settled.data as T;
+  if (settled.response.status === 401) window.dispatchEvent(new Event(LOCKED));
   const problem = settled.error as Problem | undefined;
   throw new ProblemError(
     problem?.detail ? problem : { ...unreachable, status: settled.response.status, detail: `The server answered ${settled.response.status}.` },

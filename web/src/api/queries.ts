@@ -1,7 +1,8 @@
 // What the screens ask for. Every change makes all of it ask anew: a cost on one piece moves Books, Floor and Today.
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQueries, useQuery } from "@tanstack/react-query";
 import { api, ask } from "./client";
 import type { operations } from "./schema";
+import type { ProspectInput } from "./types";
 
 export type ListQuery = NonNullable<operations["listPieces"]["parameters"]["query"]>;
 
@@ -37,3 +38,63 @@ export const useFind = (query: string) =>
     enabled: query.trim().length > 0,
     placeholderData: keepPreviousData,
   });
+
+export const useProspects = (view: "open" | "closed", page: number, query: string) =>
+  useQuery({
+    queryKey: ["prospects", view, page, query],
+    queryFn: () => ask(api.GET("/api/prospects", { params: { query: { view, page, ...(query ? { query } : {}) } } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useProspect = (id: number) =>
+  useQuery({ queryKey: ["prospect", id], queryFn: () => ask(api.GET("/api/prospects/{id}", { params: { path: { id } } })), retry: false });
+
+// What has been typed so far, answered and not stored.
+export const useAnswer = (given: ProspectInput, enabled: boolean) =>
+  useQuery({
+    queryKey: ["answer", given],
+    queryFn: () => ask(api.POST("/api/prospects/answer", { body: given })),
+    placeholderData: keepPreviousData,
+    enabled,
+    retry: false,
+    staleTime: 10_000,
+  });
+
+export const useScoutCard = () => useQuery({ queryKey: ["card"], queryFn: () => ask(api.GET("/api/scout/card")) });
+export const useScoutRecord = () => useQuery({ queryKey: ["record"], queryFn: () => ask(api.GET("/api/scout/record")) });
+
+export const useLots = (page: number) =>
+  useQuery({
+    queryKey: ["lots", page],
+    queryFn: () => ask(api.GET("/api/lots", { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
+  });
+export const useLot = (id: number) =>
+  useQuery({ queryKey: ["lot", id], queryFn: () => ask(api.GET("/api/lots/{id}", { params: { path: { id } } })), retry: false });
+
+export const useTrips = (page: number) =>
+  useQuery({
+    queryKey: ["trips", page],
+    queryFn: () => ask(api.GET("/api/trips", { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useSets = () => useQuery({ queryKey: ["sets"], queryFn: () => ask(api.GET("/api/sets")) });
+export const useSet = (id: number) =>
+  useQuery({ queryKey: ["set", id], queryFn: () => ask(api.GET("/api/sets/{id}", { params: { path: { id } } })), retry: false });
+
+export const useStash = () => useQuery({ queryKey: ["stash"], queryFn: () => ask(api.GET("/api/stash")) });
+
+// Pieces in hand just like those named, each once.
+export function useMates(ids: number[]) {
+  const pieces = useQueries({
+    queries: ids.slice(0, 5).map((id) => ({
+      queryKey: ["piece", id],
+      queryFn: () => ask(api.GET("/api/pieces/{id}", { params: { path: { id } } })),
+      staleTime: 30_000,
+      retry: false,
+    })),
+  });
+  const mates = pieces.flatMap((piece) => piece.data?.mates ?? []);
+  return mates.filter((mate, place) => mates.findIndex((other) => other.id === mate.id) === place);
+}

@@ -4,6 +4,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { lazy } from "react";
 import { createBrowserRouter, RouterProvider } from "react-router";
 import { Broken } from "./Broken";
+import { Gate } from "./Gate";
 import { Lost } from "./Lost";
 import { Shell } from "./Shell";
 import { theme } from "./theme";
@@ -16,6 +17,18 @@ const Books = lazy(() => import("../sections/books/Books"));
 const ImportFlips = lazy(() => import("../sections/books/ImportFlips"));
 const HouseRules = lazy(() => import("../sections/rules/HouseRules"));
 
+const Spotted = lazy(() => import("../sections/scout/Spotted"));
+const NewProspect = lazy(() => import("../sections/scout/NewProspect"));
+const ProspectPage = lazy(() => import("../sections/scout/ProspectPage"));
+const Card = lazy(() => import("../sections/scout/Card"));
+const TrackRecord = lazy(() => import("../sections/scout/TrackRecord"));
+const Lots = lazy(() => import("../sections/bought/Lots"));
+const LotPage = lazy(() => import("../sections/bought/LotPage"));
+const Trips = lazy(() => import("../sections/bought/Trips"));
+const Sets = lazy(() => import("../sections/bought/Sets"));
+const SetPage = lazy(() => import("../sections/bought/SetPage"));
+const Stash = lazy(() => import("../sections/shelf/Stash"));
+
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
 
 const router = createBrowserRouter([
@@ -24,6 +37,17 @@ const router = createBrowserRouter([
     errorElement: <Broken />,
     children: [
       { path: "/", element: <Today /> },
+      { path: "/scout", element: <Spotted /> },
+      { path: "/scout/new", element: <NewProspect /> },
+      { path: "/scout/card", element: <Card /> },
+      { path: "/scout/record", element: <TrackRecord /> },
+      { path: "/scout/lots", element: <Lots /> },
+      { path: "/scout/lots/:id", element: <LotPage /> },
+      { path: "/scout/trips", element: <Trips /> },
+      { path: "/scout/:id", element: <ProspectPage /> },
+      { path: "/floor/sets", element: <Sets /> },
+      { path: "/floor/sets/:id", element: <SetPage /> },
+      { path: "/shelf", element: <Stash /> },
       { path: "/floor", element: <Floor /> },
       { path: "/pieces/:id", element: <PiecePage /> },
       { path: "/books", element: <Books /> },
@@ -39,9 +63,11 @@ export function App() {
     <ThemeProvider theme={theme} defaultMode="system">
       <CssBaseline />
       <QueryClientProvider client={client}>
-        <UndoProvider>
-          <RouterProvider router={router} />
-        </UndoProvider>
+        <Gate>
+          <UndoProvider>
+            <RouterProvider router={router} />
+          </UndoProvider>
+        </Gate>
       </QueryClientProvider>
     </ThemeProvider>
   );

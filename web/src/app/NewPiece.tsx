@@ -17,9 +17,20 @@ export default function NewPiece({ onClose }: { onClose: () => void }) {
       title="Record a piece"
       submit="Record piece"
       fields={pieceFields(workshop.data, { brief: true })}
-      initial={{ bought_on: today.data.date?.iso ?? "" }}
+      initial={{ bought_on: today.data.date?.iso ?? "", count: "1" }}
       onClose={onClose}
-      onSubmit={async (values) => {
+      onSubmit={async ({ count = "1", ...values }) => {
+        if (count.trim() !== "1" && count.trim() !== "") {
+          const { bought_on, source, purchase, name = "", ...rest } = values;
+          const members = [{ ...rest, name, count }];
+          const lot = await ask(api.POST("/api/lots", { body: { name, bought_on, source, price: purchase, share_rule: "equal", members } }));
+          done(`${lot.members.length} recorded, ${lot.members[0]?.ticket} to ${lot.members[lot.members.length - 1]?.ticket}`, () =>
+            ask(api.DELETE("/api/lots/{id}", { params: { path: { id: lot.id } } })).then(() => navigate("/floor")),
+          );
+          onClose();
+          void navigate(`/scout/lots/${lot.id}`);
+          return;
+        }
         const piece = await ask(api.POST("/api/pieces", { body: { ...values, name: values.name ?? "" } }));
         done(`${piece.fields.name} recorded as ${piece.ticket}`, () =>
           ask(api.DELETE("/api/pieces/{id}", { params: { path: { id: piece.id } } })).then(() => navigate("/floor")),

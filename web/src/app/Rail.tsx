@@ -11,9 +11,11 @@ import { label } from "./theme";
 
 export const SECTIONS = [
   { to: "/", key: "1", name: "Today", short: "Today" },
-  { to: "/floor", key: "2", name: "Floor", short: "Floor" },
-  { to: "/books", key: "3", name: "Books", short: "Books" },
-  { to: "/rules", key: "4", name: "House rules", short: "Rules" },
+  { to: "/scout", key: "2", name: "Scout", short: "Scout" },
+  { to: "/floor", key: "3", name: "Floor", short: "Floor" },
+  { to: "/shelf", key: "4", name: "Shelf", short: "Shelf" },
+  { to: "/books", key: "5", name: "Books", short: "Books" },
+  { to: "/rules", key: "6", name: "House rules", short: "Rules" },
 ];
 
 const current = {

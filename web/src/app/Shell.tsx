@@ -50,6 +50,7 @@ export function Shell() {
     return {
       ...jumps,
       n: open.newPiece,
+      s: () => void navigate("/scout/new"),
       "/": open.find,
       "?": open.shortcuts,
       t: () => (running ? void stop(running) : open.startTimer(pieceInView(client))),

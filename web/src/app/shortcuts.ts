@@ -3,10 +3,13 @@ import { useEffect } from "react";
 
 export const SHORTCUTS: [string, string][] = [
   ["1", "Today"],
-  ["2", "Floor"],
-  ["3", "Books"],
-  ["4", "House rules"],
+  ["2", "Scout"],
+  ["3", "Floor"],
+  ["4", "Shelf"],
+  ["5", "Books"],
+  ["6", "House rules"],
   ["n", "Record a new piece"],
+  ["s", "Spot a piece in a shop"],
   ["t", "Start a timer, or stop the running one"],
   ["/", "Find a piece"],
   ["Ctrl+Z", "Take back what was just done"],

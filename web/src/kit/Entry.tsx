@@ -12,9 +12,11 @@ type Props = {
   onCorrect?: () => void;
   onRemove?: () => void;
   removeWord?: string;
+  // Something more that can be done.
+  extra?: ReactNode;
 };
 
-export function Entry({ day, name, children, amount, onCorrect, onRemove, removeWord = "Remove" }: Props) {
+export function Entry({ day, name, children, amount, onCorrect, onRemove, removeWord = "Remove", extra }: Props) {
   return (
     <Box
       component="li"
@@ -24,6 +26,7 @@ export function Entry({ day, name, children, amount, onCorrect, onRemove, remove
       <Box sx={{ flex: "1 1 170px" }}>{children}</Box>
       {amount !== undefined && <Box sx={{ minWidth: 80, textAlign: "right", fontWeight: 500 }}>{amount}</Box>}
       <Box className="no-print" sx={{ minWidth: 158, textAlign: "right" }}>
+        {extra}
         {onCorrect && (
           <Button size="small" onClick={onCorrect} aria-label={`Correct ${name}`}>
             Correct

@@ -1,10 +1,11 @@
 // Which pieces bear a cost or a stretch of work, and by what shares: equal, unless weights are written.
 import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useMemo, useState } from "react";
-import { useFind, usePieces } from "../api/queries";
+import { useFind, useMates, usePieces } from "../api/queries";
 import type { FieldSpec, ShareInput } from "./fields";
 
 type Props = { spec: FieldSpec; value: ShareInput[]; onChange: (value: ShareInput[]) => void; error?: string };
@@ -29,6 +30,8 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
   const name = (id: number) => names.get(id) ?? `piece ${id}`;
   const choose = (ids: number[]) =>
     onChange(ids.map((id) => value.find((share) => share.piece_id === id) ?? { piece_id: id, weight: "", name: name(id) }));
+  // Others just like one that is chosen, which are often worked on together.
+  const others = useMates(chosen).filter((mate) => !chosen.includes(mate.id));
   return (
     <Box sx={{ gridColumn: "1 / -1", display: "grid", gap: 1.5 }}>
       <Autocomplete
@@ -44,6 +47,15 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
           <TextField {...params} label={spec.label} error={!!error} helperText={error ?? spec.help ?? "Choose several if they share it"} />
         )}
       />
+      {others.length > 0 && (
+        <Button
+          variant="outlined"
+          sx={{ justifySelf: "start" }}
+          onClick={() => onChange([...value, ...others.map((mate) => ({ piece_id: mate.id, weight: "", name: mate.name }))])}
+        >
+          {others.length === 1 ? "And the other one just like it" : `And the other ${others.length} just like it`}
+        </Button>
+      )}
       {spec.weights !== false && value.length > 1 && (
         <Box sx={{ display: "grid", gridTemplateColumns: "1fr 110px", gap: 1, alignItems: "center" }}>
           <Typography variant="caption" sx={{ gridColumn: "1 / -1", color: "text.secondary" }}>

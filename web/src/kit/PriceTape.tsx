@@ -12,7 +12,13 @@ const COLOURS: Record<Tape["marks"][number]["key"], string> = {
   target: "var(--k-palette-primary-main)",
   asking: "var(--k-palette-secondary-main)",
   sold: "var(--k-palette-secondary-main)",
+  most: "var(--k-palette-primary-main)",
+  walk_away: "var(--k-palette-error-main)",
+  tag: "var(--k-palette-secondary-main)",
+  standing: "var(--k-palette-secondary-main)",
+  resale: "var(--k-palette-text-primary)",
 };
+const HEAVY = ["asking", "sold", "tag"];
 const LANE = 21;
 const LETTER = 7; // px a letter takes at the most, at the label's size
 
@@ -31,6 +37,8 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
   const placed = lanes(tape.marks.map((mark, place) => ({ at: x(mark.minor), width: labels[place]?.width ?? 0 })));
   const top = (Math.max(...placed) + 1) * LANE + 6;
   const loss = tape.marks.find((mark) => mark.key === "break_even");
+  // What is worth paying: up to the most, a field of its own on the scale.
+  const most = tape.marks.find((mark) => mark.key === "most");
   const spoken = tape.marks.map((mark) => `${mark.label} ${mark.text}`).join(", ");
   const small = Array.from({ length: Math.round((tape.length / tape.step) * 5) + 1 }, (_, place) => (place * tape.step) / 5);
   return (
@@ -52,6 +60,7 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
             strokeWidth={1.4}
           />
           {loss && <rect x={left} y={top} width={x(loss.minor) - left} height={30} fill={`url(#${id}-loss)`} />}
+          {most && <rect x={left} y={top + 1} width={x(most.minor) - left} height={28} fill="var(--k-palette-primary-main)" opacity={0.2} />}
           {small.map((minor) => (
             <path
               key={minor}
@@ -79,7 +88,7 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
             const y = top - (placed[place] ?? 0) * LANE - LANE;
             return (
               <g key={mark.key} fill={COLOURS[mark.key]} stroke={COLOURS[mark.key]}>
-                <path d={`M${x(mark.minor)} ${y + 3}V${top + 4}`} strokeWidth={mark.key === "asking" || mark.key === "sold" ? 2.4 : 1.6} />
+                <path d={`M${x(mark.minor)} ${y + 3}V${top + 4}`} strokeWidth={HEAVY.includes(mark.key) ? 2.4 : 1.6} />
                 <text x={x(mark.minor) + 5} y={y + 15} stroke="none" fontSize={15} fontFamily="Barlow Condensed">
                   <tspan fontWeight={600}>{mark.text}</tspan> {mark.label}
                 </text>

@@ -25,8 +25,8 @@ export function WorkList({ entries, forPiece, people }: { entries: Work[]; forPi
             day={entry.worked_on?.text ?? "no date"}
             name={`${entry.label}, ${entry.effort?.text}`}
             amount={(entry.shares.find((one) => one.piece_id === forPiece) ?? entry).effort?.text ?? ""}
-            onCorrect={() => setEditing(entry)}
-            onRemove={() => remove(api.DELETE("/api/work/{id}", { params: { path: { id: entry.id } } }))}
+            onCorrect={entry.trip_id ? undefined : () => setEditing(entry)}
+            onRemove={entry.trip_id ? undefined : () => remove(api.DELETE("/api/work/{id}", { params: { path: { id: entry.id } } }))}
           >
             {entry.label}
             <Box component="span" sx={{ color: "text.secondary" }}>

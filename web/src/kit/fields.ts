@@ -1,8 +1,10 @@
 // How a form names its fields; FormDialog draws them.
 // A piece that bears a share; its name is carried along to be shown.
 export type ShareInput = { piece_id: number; weight: string; name?: string };
+// Pieces just like one, bought together with it.
+export type Mate = { id: number; name: string };
 // A piece by id and name, as a form begins with it.
-export type Named = { id: number; name: string };
+export type Named = { id: number; name: string; mates?: Mate[] };
 export const startWith = (piece?: Named | null): ShareInput[] => (piece ? [{ piece_id: piece.id, weight: "", name: piece.name }] : []);
 
 export type Values = Record<string, string>;

@@ -2,6 +2,8 @@
 import type { Workshop } from "../api/types";
 import type { FieldSpec } from "./fields";
 
+const MATERIALS = ["", "solid", "veneer", "laminate", "plywood", "board"].map((key) => ({ key, label: key || "not said" }));
+
 export function pieceFields(workshop: Workshop, { brief }: { brief: boolean }): FieldSpec[] {
   const money = workshop.currency;
   const unit = workshop.length_unit;
@@ -22,8 +24,17 @@ export function pieceFields(workshop: Workshop, { brief }: { brief: boolean }): 
     { name: "depth", label: "Depth", kind: "text", unit, half: true },
     { name: "height", label: "Height", kind: "text", unit, half: true },
   ];
+  const said: FieldSpec[] = [
+    { name: "maker", label: "Maker", kind: "suggest", suggestions: workshop.lists.makers },
+    { name: "label_found", label: "Label, and where it was found", kind: "text" },
+    { name: "made_about", label: "Made about", kind: "text", half: true, help: "a year or decade, if known" },
+    { name: "body_material", label: "Body is of", kind: "select", half: true, options: MATERIALS },
+    { name: "surface_material", label: "Surface is of", kind: "select", half: true, options: MATERIALS },
+    { name: "expected_resale", label: "Expected resale", kind: "text", unit: money, half: true },
+  ];
   const notes: FieldSpec = { name: "notes", label: "Notes", kind: "multiline" };
-  if (brief) return [...first, notes];
+  const many: FieldSpec = { name: "count", label: "How many alike", kind: "text", half: true, help: "the price is for all of them" };
+  if (brief) return [...first, many, notes];
   return [
     ...first,
     { name: "drawer_rows", label: "Drawers by row", kind: "text", half: true, help: "from the top, such as 2,1,1" },
@@ -31,6 +42,7 @@ export function pieceFields(workshop: Workshop, { brief }: { brief: boolean }): 
     { name: "leg", label: "Height of legs", kind: "text", unit, half: true },
     { name: "body_colour", label: "Body colour", kind: "colour", half: true },
     { name: "front_colour", label: "Front colour", kind: "colour", half: true },
+    ...said,
     { name: "sundries", label: "Sundries", kind: "text", unit: money, half: true, help: "paper, cloths, tape" },
     { name: "hours_to_come", label: "Hours still to come", kind: "effort", half: true, help: "for the price to ask" },
     {

@@ -14,6 +14,8 @@ import { daysScale } from "../../kit/DaysStrip";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
+import { FLOOR_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
 import { useSettled } from "../../kit/useSettled";
 import { FloorRow, FloorHead } from "./FloorRow";
 
@@ -71,6 +73,7 @@ export default function Floor() {
           Record a piece
         </Button>
       </PageHead>
+      <SubNav name="Floor" pages={FLOOR_PAGES} />
       <Box className="no-print" sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", mb: 1.5, alignItems: "center" }}>
         <ToggleButtonGroup
           exclusive

@@ -76,9 +76,11 @@ function Outcome({ row }: { row: PieceRow }) {
       <Box>
         {row.hourly_pay
           ? `${row.hourly_pay.text} an hour`
-          : row.stage === "sold" || row.stage === "scrapped"
+          : ["sold", "scrapped", "parted out", "lost"].includes(row.stage)
             ? "hourly pay undefined"
-            : "outside pay"}
+            : row.stage === "split"
+              ? "stands with its parts"
+              : "outside pay"}
       </Box>
       <Box sx={quiet}>{`${row.stage} ${row.ended_on?.text ?? ", date not known"}`}</Box>
     </>
@@ -91,6 +93,9 @@ export function FloorRow({ row, scale, view }: { row: PieceRow; scale: number; v
     <Box role="row" data-piece={row.id} sx={{ ...grid, py: 1, borderBottom: 1, borderColor: "divider", breakInside: "avoid" }}>
       <Cell sx={{ gridRow: { xs: "span 2", md: "auto" }, alignSelf: { xs: "start", md: "center" } }}>
         <Drawing shape={row.drawing} width={84} height={62} />
+        {row.face && (
+          <img src={row.face} alt="" width={76} height={57} loading="lazy" style={{ objectFit: "cover", display: "block", marginTop: 4 }} />
+        )}
       </Cell>
       <Cell sx={{ gridColumn: { xs: "2 / -1", md: "auto" } }}>
         <PieceTitle id={row.id} ticket={row.ticket} name={row.name} line={row.source} />

@@ -11,7 +11,7 @@ type Props = { cost?: Cost; piece: Named; workshop: Workshop; onClose: () => voi
 
 const body = (values: Values, pieces: ShareInput[]) => ({
   what: values.what ?? "",
-  category: values.category as Cost["category"],
+  category: values.category as Exclude<Cost["category"], "trip">,
   amount: values.amount ?? "",
   spent_on: values.spent_on ?? "",
   pieces,

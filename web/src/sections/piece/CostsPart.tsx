@@ -2,12 +2,14 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
+import { Link } from "react-router";
 import { api } from "../../api/client";
 import type { Cost, Piece, Workshop } from "../../api/types";
 import { useUndo } from "../../app/undo";
 import { Entries, Entry } from "../../kit/Entry";
 import { Part } from "../../kit/Part";
 import { CostDialog } from "./CostDialog";
+import { ReceiptButton } from "./ReceiptButton";
 
 export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
   const [dialog, setDialog] = useState<"new" | Cost | null>(null);
@@ -22,12 +24,19 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
             day={cost.spent_on?.text ?? "no date"}
             name={cost.what}
             amount={`${cost.shares.find((one) => one.piece_id === piece.id)?.amount?.text} ${workshop.currency}`}
-            onCorrect={() => setDialog(cost)}
-            onRemove={() => remove(api.DELETE("/api/costs/{id}", { params: { path: { id: cost.id } } }))}
+            onCorrect={cost.trip_id ? undefined : () => setDialog(cost)}
+            onRemove={cost.trip_id ? undefined : () => remove(api.DELETE("/api/costs/{id}", { params: { path: { id: cost.id } } }))}
+            extra={!cost.trip_id && <ReceiptButton cost={cost} />}
           >
             {cost.what}
             <Box component="span" sx={{ color: "text.secondary" }}>
-              {`, ${cost.category}`}
+              {cost.trip_id ? (
+                <>
+                  , <Link to="/scout/trips">trip</Link>
+                </>
+              ) : (
+                `, ${cost.category}`
+              )}
               {cost.shares.length > 1 && `, shared: ${cost.amount?.text} over ${cost.shares.length} pieces`}
             </Box>
           </Entry>

@@ -14,10 +14,15 @@ import { Failure } from "../../kit/Failure";
 import { Figures } from "../../kit/Figures";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
+import { PhotosPart } from "../../kit/photos/PhotosPart";
+import { CarePart } from "./CarePart";
 import { CostsPart } from "./CostsPart";
+import { DamageDialog } from "./DamageDialog";
+import { DiaryPart } from "./DiaryPart";
 import { EditPiece } from "./EditPiece";
 import { EventsPart } from "./EventsPart";
 import { KeyFigures } from "./KeyFigures";
+import { OriginLine, Said } from "./OriginLine";
 import { PricePart } from "./PricePart";
 import { WorkPart } from "./WorkPart";
 
@@ -28,9 +33,11 @@ export default function PiecePage() {
   const navigate = useNavigate();
   const { remove } = useUndo();
   const [editing, setEditing] = useState(false);
+  const [broken, setBroken] = useState(false);
   if (piece.error) return <Failure error={piece.error} again={() => void piece.refetch()} />;
   if (!piece.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { fields, ticket, stage, drawing, strip, figures, other_hours: otherHours, turnaround } = piece.data;
+  const { fields, ticket, stage, drawing, strip, figures, other_hours: otherHours, turnaround, photos } = piece.data;
+  const face = photos.find((photo) => photo.face) ?? [...photos].reverse().find((photo) => photo.kind === "after");
   const currency = workshop.data.currency;
   const facts = [fields.kind, fields.source && `from ${fields.source}`, sizes(fields, workshop.data.length_unit)].filter(Boolean);
   const removePiece = async () => {
@@ -42,10 +49,12 @@ export default function PiecePage() {
         <Button variant="outlined" onClick={() => setEditing(true)}>
           Edit piece
         </Button>
+        <Button onClick={() => setBroken(true)}>Something broke</Button>
         <Button color="inherit" onClick={() => void removePiece()}>
           Remove
         </Button>
       </PageHead>
+      <OriginLine piece={piece.data} />
       <KeyFigures piece={piece.data} currency={currency} />
       <Box
         sx={{
@@ -57,7 +66,10 @@ export default function PiecePage() {
         }}
       >
         <Box>
-          <Drawing shape={drawing} width={290} height={230} measures />
+          <Drawing shape={drawing} width={290} height={face ? 200 : 230} measures />
+          {face && (
+            <img src={face.small} alt={face.caption ?? face.label} style={{ width: 290, maxWidth: "100%", height: "auto", display: "block" }} />
+          )}
           {!drawing.to_scale && (
             <Typography variant="caption" sx={{ color: "text.secondary" }}>
               Usual shape of its kind, not to scale. Give width and height for its own.
@@ -69,12 +81,14 @@ export default function PiecePage() {
           <Box sx={{ mt: 2 }}>
             <Figures figures={turnaround} currency={currency} />
           </Box>
+          <Said fields={fields} />
           {fields.notes && <Typography sx={{ mt: 2, whiteSpace: "pre-line", maxWidth: "65ch" }}>{fields.notes}</Typography>}
         </Box>
       </Box>
       <EventsPart piece={piece.data} workshop={workshop.data} />
       <WorkPart piece={piece.data} workshop={workshop.data} />
       <CostsPart piece={piece.data} workshop={workshop.data} />
+      <PhotosPart photos={photos} owner={{ piece_id: id }} start={stage === "bought" ? "before" : stage === "on the bench" ? "during" : "after"} />
       <PricePart piece={piece.data} currency={currency} onEstimate={() => setEditing(true)} />
       <Part title="Statement">
         <Figures figures={figures} currency={currency} />
@@ -83,6 +97,9 @@ export default function PiecePage() {
           {otherHours.map((figure) => `${figure.label.toLowerCase()} ${figure.text ?? `undefined (${figure.why})`}`).join(", ")}.
         </Typography>
       </Part>
+      <CarePart piece={piece.data} />
+      <DiaryPart piece={piece.data} />
+      {broken && <DamageDialog piece={piece.data} workshop={workshop.data} onClose={() => setBroken(false)} />}
       {editing && <EditPiece piece={piece.data} workshop={workshop.data} onClose={() => setEditing(false)} />}
     </>
   );

@@ -10,6 +10,7 @@ import { useUndo } from "../../app/undo";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
+import { Passages } from "./Passages";
 import { People } from "./People";
 import { Rule, type RuleSpec } from "./Rule";
 
@@ -62,6 +63,63 @@ function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[] {
           unit: `${currency} a piece`,
           value: plain(workshop.sundries),
           why: "A flat sum for paper, cloths and tape: tracking them one by one costs more than it tells. Pieces recorded from now on bear it; imported ones do not.",
+        },
+      ],
+    },
+    {
+      title: "Buying and fetching",
+      rules: [
+        {
+          name: "trip",
+          label: "Usual trip",
+          unit: currency,
+          value: plain(workshop.trip),
+          why: "Assumed when a piece is spotted, until its own trip is recorded. Empty: none assumed.",
+        },
+        {
+          name: "distance_unit",
+          label: "Distances",
+          value: workshop.distance_unit,
+          options: [
+            { key: "km", label: "kilometres" },
+            { key: "mi", label: "miles" },
+          ],
+          why: "In which trips are written down.",
+        },
+        {
+          name: "mileage_rate",
+          label: "Mileage rate",
+          unit: `${currency} a ${workshop.distance_unit}`,
+          value: workshop.mileage_rate ?? "",
+          why: "Wear and fuel together; it counts where no fuel is given. Trips recorded before keep theirs. Empty: distance costs nothing.",
+        },
+        {
+          name: "delivery",
+          label: "Usual delivery",
+          unit: currency,
+          value: plain(workshop.delivery),
+          why: "What it costs you to bring a sold piece to its buyer, where you do. Taken off the expected resale.",
+        },
+        {
+          name: "rent",
+          label: "Usual booth rent",
+          unit: `${currency} a piece`,
+          value: plain(workshop.rent),
+          why: "A piece's part of a booth's rent until it sells. Taken off the expected resale.",
+        },
+        {
+          name: "places",
+          label: "Places on the floor",
+          unit: "pieces",
+          value: workshop.places === null ? "" : String(workshop.places),
+          why: "How many pieces there is room for: Scout says from when there is room for one more.",
+        },
+        {
+          name: "weekly_hours",
+          label: "Hours a week",
+          unit: "h",
+          value: workshop.weekly_hours?.text ?? "",
+          why: "Of work at the bench, all people together: Scout says what is left this month.",
         },
       ],
     },
@@ -142,6 +200,7 @@ export default function HouseRules() {
           ))}
         </Part>
       ))}
+      <Passages passages={data.passages} unit={data.length_unit} />
       <People people={data.people} />
       <Part title="This device">
         <SchemeSwitch />

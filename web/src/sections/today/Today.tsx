@@ -14,6 +14,7 @@ import { STAGE_HEADING } from "../../kit/stages";
 import { WorkList } from "../../kit/WorkList";
 import { InHandRow } from "./InHandRow";
 import { RunningTimer } from "./RunningTimer";
+import { TagsPart } from "./TagsPart";
 
 const WorkDialog = lazy(() => import("../../kit/WorkDialog"));
 
@@ -24,7 +25,7 @@ export default function Today() {
   const [entering, setEntering] = useState(false);
   if (today.error) return <Failure error={today.error} again={() => void today.refetch()} />;
   if (!today.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { timers, entries, worked, stages, date } = today.data;
+  const { timers, entries, worked, stages, date, tags } = today.data;
   const nothing = stages.every((group) => group.total === 0);
   const people = workshop.data.people;
   return (
@@ -57,6 +58,7 @@ export default function Today() {
           </Box>
         </Empty>
       )}
+      {tags.length > 0 && <TagsPart tags={tags} currency={workshop.data.currency} />}
       {stages
         .filter((group) => group.total > 0)
         .map((group) => (

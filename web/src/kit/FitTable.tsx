@@ -1,0 +1,45 @@
+// What a piece fits through: every passage of the house, as it stands and with drawers and legs off.
+import Box from "@mui/material/Box";
+import { Link } from "react-router";
+import type { Fit } from "../api/types";
+
+function Said({ fit }: { fit: Fit["rows"][number]["whole"] }) {
+  if (!fit) return null;
+  return <Box sx={{ color: fit.fits ? "primary.main" : "error.main" }}>{fit.text}</Box>;
+}
+
+export function FitTable({ fit }: { fit: Fit }) {
+  if (fit.why) return <Box sx={{ color: "text.secondary" }}>Will it fit: {fit.why}.</Box>;
+  if (fit.rows.length === 0) {
+    return (
+      <Box sx={{ color: "text.secondary" }}>
+        Measure your load space, doors and stairs once in <Link to="/rules">House rules</Link>; each piece is then tried against them.
+      </Box>
+    );
+  }
+  return (
+    <>
+      {fit.rows.map((row) => (
+        <Box
+          key={row.name}
+          sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "190px 1fr" }, py: 0.75, borderBottom: 1, borderColor: "divider" }}
+        >
+          <Box>
+            {row.name}
+            <Box sx={{ color: "text.secondary", fontSize: 14 }}>{row.kind}</Box>
+          </Box>
+          <Box>
+            <Said fit={row.whole} />
+            {!row.whole?.fits && row.bare && (
+              <Box sx={{ display: "flex", gap: 0.75, flexWrap: "wrap" }}>
+                <span>drawers and legs off:</span>
+                <Said fit={row.bare} />
+              </Box>
+            )}
+          </Box>
+        </Box>
+      ))}
+      <Box sx={{ color: "text.secondary", fontSize: 14, pt: 0.75 }}>{fit.caution}</Box>
+    </>
+  );
+}

@@ -1,0 +1,66 @@
+// Lots: one purchase with several pieces, and what each bears of it.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import LinearProgress from "@mui/material/LinearProgress";
+import Link from "@mui/material/Link";
+import Pagination from "@mui/material/Pagination";
+import { useState } from "react";
+import { Link as RouterLink, useNavigate } from "react-router";
+import { useLots, useWorkshop } from "../../api/queries";
+import { Empty } from "../../kit/Empty";
+import { Failure } from "../../kit/Failure";
+import { PageHead } from "../../kit/PageHead";
+import { SCOUT_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
+import { LotDialog } from "./LotDialog";
+
+export default function Lots() {
+  const [page, setPage] = useState(1);
+  const [entering, setEntering] = useState(false);
+  const lots = useLots(page);
+  const workshop = useWorkshop();
+  const navigate = useNavigate();
+  if (lots.error) return <Failure error={lots.error} again={() => void lots.refetch()} />;
+  if (!lots.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const { rows, total, per } = lots.data;
+  const button = (
+    <Button variant="contained" onClick={() => setEntering(true)}>
+      Record a lot
+    </Button>
+  );
+  return (
+    <>
+      <PageHead title="Lots" line="Several pieces at one price: what did each of them cost?">
+        {button}
+      </PageHead>
+      <SubNav name="Scout" pages={SCOUT_PAGES} />
+      {rows.length === 0 ? (
+        <Empty title="No lot yet">
+          <span>An auction lot, a free load, two of the same: give the whole price once, and each piece bears its share.</span>
+          {button}
+        </Empty>
+      ) : (
+        <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0, borderTop: 2 }}>
+          {rows.map((lot) => (
+            <Box component="li" key={lot.id} sx={{ py: 1.25, borderBottom: 1, borderColor: "divider", display: "flex", gap: 2, flexWrap: "wrap" }}>
+              <Box sx={{ flex: "1 1 240px" }}>
+                <Link component={RouterLink} to={`/scout/lots/${lot.id}`} sx={{ fontWeight: 600 }}>
+                  {lot.name}
+                </Link>
+                <Box sx={{ color: "text.secondary" }}>{[lot.source, lot.bought_on?.text].filter(Boolean).join(", ")}</Box>
+              </Box>
+              <Box sx={{ flex: "2 1 300px", color: "text.secondary" }}>
+                {lot.members.map((member) => `${member.name} ${member.total?.text ?? "?"}`).join(" · ")}
+              </Box>
+              <Box sx={{ minWidth: 110, textAlign: "right", fontWeight: 600 }}>
+                {lot.total ? `${lot.total.text} ${workshop.data.currency}` : "price not known"}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      )}
+      {total > per && <Pagination sx={{ mt: 2 }} count={Math.ceil(total / per)} page={page} onChange={(_, next) => setPage(next)} />}
+      {entering && <LotDialog workshop={workshop.data} onClose={() => setEntering(false)} onMade={(lot) => void navigate(`/scout/lots/${lot.id}`)} />}
+    </>
+  );
+}

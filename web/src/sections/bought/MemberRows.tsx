@@ -1,0 +1,117 @@
+// The pieces of a lot: new ones, spotted ones, ones already here; how many alike, expected resale, part by hand, found inside.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useProspects } from "../../api/queries";
+import type { Workshop } from "../../api/types";
+import { emptyRow, type Row } from "./members";
+
+type Props = { rows: Row[]; set: (rows: Row[]) => void; rule: string; workshop: Workshop };
+
+export function MemberRows({ rows, set, rule, workshop }: Props) {
+  const spotted = useProspects("open", 1, "");
+  const change = (key: string, changes: Partial<Row>) => set(rows.map((row) => (row.key === key ? { ...row, ...changes } : row)));
+  const taken = new Set(rows.map((row) => row.prospect_id));
+  const free = (spotted.data?.rows ?? []).filter((one) => !taken.has(one.id));
+  return (
+    <Box sx={{ display: "grid", gap: 1.5 }}>
+      {rows.map((row, place) => (
+        <Box
+          key={row.key}
+          role="group"
+          aria-label={`Piece ${place + 1}`}
+          sx={{ display: "grid", gridTemplateColumns: "repeat(6, 1fr)", gap: 1, borderTop: 1, borderColor: "divider", pt: 1.5, alignItems: "start" }}
+        >
+          {row.piece_id || row.prospect_id ? (
+            <Box sx={{ gridColumn: "span 4", fontWeight: 600, pt: 1 }}>{row.name}</Box>
+          ) : (
+            <>
+              <TextField
+                label={`Piece ${place + 1}`}
+                value={row.name}
+                onChange={(event) => change(row.key, { name: event.target.value })}
+                sx={{ gridColumn: { xs: "1 / -1", sm: "span 3" } }}
+              />
+              <TextField
+                select
+                label="Kind"
+                value={row.kind}
+                onChange={(event) => change(row.key, { kind: event.target.value })}
+                sx={{ gridColumn: { xs: "span 4", sm: "span 2" } }}
+              >
+                <MenuItem value="">not said</MenuItem>
+                {workshop.lists.kinds.map((kind) => (
+                  <MenuItem key={kind} value={kind}>
+                    {kind}
+                  </MenuItem>
+                ))}
+              </TextField>
+              <TextField
+                label="How many"
+                value={row.count}
+                onChange={(event) => change(row.key, { count: event.target.value })}
+                sx={{ gridColumn: { xs: "span 2", sm: "span 1" } }}
+              />
+            </>
+          )}
+          {!row.prospect_id && (
+            <TextField
+              label={`Expected resale, ${workshop.currency}`}
+              value={row.expected_resale}
+              onChange={(event) => change(row.key, { expected_resale: event.target.value })}
+              sx={{ gridColumn: { xs: "span 3", sm: "span 2" } }}
+            />
+          )}
+          {rule === "hand" && (
+            <TextField
+              label={`Part of the price, ${workshop.currency}`}
+              value={row.share}
+              onChange={(event) => change(row.key, { share: event.target.value })}
+              sx={{ gridColumn: { xs: "span 3", sm: "span 2" } }}
+            />
+          )}
+          <FormControlLabel
+            sx={{ gridColumn: { xs: "span 4", sm: "span 2" } }}
+            control={<Checkbox checked={row.found} onChange={(_, found) => change(row.key, { found })} />}
+            label="Found inside, no cost"
+          />
+          <Button
+            color="inherit"
+            sx={{ gridColumn: "span 2", justifySelf: "end" }}
+            aria-label={`Take piece ${place + 1} out`}
+            onClick={() => set(rows.filter((other) => other.key !== row.key))}
+          >
+            Take out
+          </Button>
+        </Box>
+      ))}
+      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
+        <Button variant="outlined" onClick={() => set([...rows, emptyRow()])}>
+          Another piece
+        </Button>
+        {free.length > 0 && (
+          <TextField
+            select
+            label="Add a spotted piece"
+            value=""
+            sx={{ width: 230 }}
+            onChange={(event) => {
+              const one = free.find((prospect) => prospect.id === Number(event.target.value));
+              if (one)
+                set([...rows.filter((row) => row.name || row.piece_id || row.prospect_id), emptyRow({ prospect_id: one.id, name: one.title })]);
+            }}
+          >
+            {free.map((one) => (
+              <MenuItem key={one.id} value={one.id}>
+                {one.title}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,43 @@
+// A cost's receipt: photographed onto it, and shown.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import type { Cost } from "../../api/types";
+import { useUpload } from "../../kit/photos/useUpload";
+
+export function ReceiptButton({ cost }: { cost: Cost }) {
+  const { send, progress, refused } = useUpload({ cost_id: cost.id });
+  return (
+    <>
+      {cost.receipts.map((small, place) => (
+        <Button
+          key={small}
+          size="small"
+          component="a"
+          href={small.replace("-small", "")}
+          target="_blank"
+          rel="noreferrer"
+          aria-label={`Receipt ${place + 1} of ${cost.what}`}
+        >
+          Receipt
+        </Button>
+      ))}
+      {cost.receipts.length === 0 && (
+        <Button size="small" component="label" disabled={progress !== null} aria-label={`Photograph the receipt of ${cost.what}`}>
+          Receipt…
+          <input
+            hidden
+            type="file"
+            accept="image/*"
+            aria-label={`Receipt file of ${cost.what}`}
+            onChange={(event) => event.target.files && void send(Array.from(event.target.files), "receipt")}
+          />
+        </Button>
+      )}
+      {refused.length > 0 && (
+        <Box role="alert" sx={{ color: "error.main" }}>
+          {refused.join(" ")}
+        </Box>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,77 @@
+// One page to print for where there is no connection: the most you should pay by kind and condition.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import LinearProgress from "@mui/material/LinearProgress";
+import Table from "@mui/material/Table";
+import TableBody from "@mui/material/TableBody";
+import TableCell from "@mui/material/TableCell";
+import TableHead from "@mui/material/TableHead";
+import TableRow from "@mui/material/TableRow";
+import { useScoutCard, useWorkshop } from "../../api/queries";
+import { Failure } from "../../kit/Failure";
+import { PageHead } from "../../kit/PageHead";
+import { SCOUT_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
+
+export default function Card() {
+  const card = useScoutCard();
+  const workshop = useWorkshop();
+  if (card.error) return <Failure error={card.error} again={() => void card.refetch()} />;
+  if (!card.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const { conditions, rows, date, target_pay: target } = card.data;
+  const currency = workshop.data.currency;
+  const line = target
+    ? `${currency}, for one piece at a target pay of ${target.text} an hour. As of ${date?.text}.`
+    : "Set a target pay in House rules; without it there is no most to pay.";
+  return (
+    <>
+      <PageHead title="Most you should pay" line={line}>
+        <Button variant="contained" onClick={() => window.print()}>
+          Print the card
+        </Button>
+      </PageHead>
+      <SubNav name="Scout" pages={SCOUT_PAGES} />
+      <Table size="small" sx={{ maxWidth: 760, "& td, & th": { py: { xs: 0.75, md: 0.4 } } }}>
+        <TableHead>
+          <TableRow>
+            <TableCell>Kind</TableCell>
+            {conditions.map((one) => (
+              <TableCell key={one.key} align="right">
+                {one.label}
+              </TableCell>
+            ))}
+            <TableCell sx={{ display: { xs: "none", sm: "table-cell" } }}>Resale</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {rows.map((row) => (
+            <TableRow key={row.kind}>
+              <TableCell component="th" scope="row">
+                {row.kind}
+              </TableCell>
+              {row.cells.map((cell) => (
+                <TableCell key={cell.condition} align="right" title={cell.why ?? undefined}>
+                  {cell.most ? (cell.most.minor < 0 ? "not free" : cell.most.text) : "undefined"}
+                </TableCell>
+              ))}
+              <TableCell sx={{ color: "text.secondary", display: { xs: "none", sm: "table-cell" } }}>{row.source ?? "not known"}</TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+      <Box component="dl" sx={{ mt: 2, fontSize: 14, display: "grid", gridTemplateColumns: "auto 1fr", columnGap: 1.5, maxWidth: 760 }}>
+        {conditions.map((one) => (
+          <Box key={one.key} sx={{ display: "contents" }}>
+            <Box component="dt" sx={{ fontWeight: 600 }}>
+              {one.label}
+            </Box>
+            <Box component="dd" sx={{ m: 0 }}>
+              {one.looks}: {one.assumes}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+      <Box sx={{ fontSize: 14, mt: 1 }}>“Not free”: even for nothing it would miss target pay. Resale, hours and materials on the mean.</Box>
+    </>
+  );
+}

@@ -1,0 +1,79 @@
+// The four inputs that are enough in a shop: kind, tag price, condition, expected resale.
+import Autocomplete from "@mui/material/Autocomplete";
+import Box from "@mui/material/Box";
+import InputAdornment from "@mui/material/InputAdornment";
+import TextField from "@mui/material/TextField";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import Typography from "@mui/material/Typography";
+import type { Prospect, Workshop } from "../../api/types";
+import type { Given } from "./given";
+
+type Props = {
+  given: Given;
+  set: (changes: Partial<Given>) => void;
+  answer?: Prospect;
+  workshop: Workshop;
+  errors: Record<string, string>;
+};
+
+export function MainInputs({ given, set, answer, workshop, errors }: Props) {
+  const currency = { endAdornment: <InputAdornment position="end">{workshop.currency}</InputAdornment> };
+  const resale = answer?.estimates.resale;
+  const grade = workshop.lists.conditions.find((one) => one.key === given.condition);
+  return (
+    <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", md: "1.2fr 0.8fr 1.6fr 1fr" }, gap: 2, alignItems: "start", mb: 2 }}>
+      <Autocomplete
+        freeSolo
+        autoHighlight
+        sx={{ gridColumn: { xs: "1 / -1", md: "auto" } }}
+        options={workshop.lists.kinds}
+        inputValue={given.kind}
+        onInputChange={(_, kind) => set({ kind })}
+        renderInput={(params) => (
+          // The screen was opened to type here.
+          // eslint-disable-next-line jsx-a11y/no-autofocus
+          <TextField {...params} autoFocus={given.kind === ""} label="Kind" error={!!errors.kind} helperText={errors.kind} />
+        )}
+      />
+      <TextField
+        label="Tag price"
+        value={given.tag ?? ""}
+        error={!!errors.tag}
+        helperText={errors.tag ?? "empty if there is none"}
+        onChange={(event) => set({ tag: event.target.value })}
+        slotProps={{ input: currency, htmlInput: { inputMode: "decimal" } }}
+      />
+      <Box sx={{ gridColumn: { xs: "1 / -1", md: "auto" }, order: { xs: 4, md: "unset" } }}>
+        <ToggleButtonGroup
+          exclusive
+          fullWidth
+          size="small"
+          aria-label="Condition"
+          value={given.condition}
+          onChange={(_, condition: string | null) => condition && set({ condition })}
+        >
+          {workshop.lists.conditions.map((one) => (
+            <ToggleButton key={one.key} value={one.key} sx={{ minHeight: 44 }}>
+              {one.label}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        <Typography variant="caption" component="p" sx={{ m: 0, mt: 0.5, color: "text.secondary" }}>
+          {grade && `${grade.looks}. Assumes: ${grade.assumes}`}
+          {answer?.estimates.hours && `; ${answer.estimates.hours.mean?.text}`}
+          {answer?.estimates.materials && `, ${answer.estimates.materials.mean?.text} ${workshop.currency} of materials`}.
+        </Typography>
+      </Box>
+      <TextField
+        label="Expected resale"
+        value={given.resale_likely ?? ""}
+        error={!!(errors.resale_likely ?? errors.resale)}
+        placeholder={resale?.mean?.text ?? ""}
+        helperText={errors.resale_likely ?? errors.resale ?? (resale ? `${resale.mean?.text}: ${resale.source}` : "what would it fetch, finished?")}
+        onChange={(event) => set({ resale_likely: event.target.value })}
+        slotProps={{ input: currency, htmlInput: { inputMode: "decimal" }, inputLabel: { shrink: true } }}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,69 @@
+// Noting or changing a spotted piece: the answer follows every keystroke, from the server.
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Collapse from "@mui/material/Collapse";
+import { type ReactNode, useState } from "react";
+import { ProblemError } from "../../api/client";
+import { useAnswer } from "../../api/queries";
+import type { Workshop } from "../../api/types";
+import { useSettled } from "../../kit/useSettled";
+import { Assumptions } from "./Assumptions";
+import { Checks } from "./Checks";
+import type { Given } from "./given";
+import { MainInputs } from "./MainInputs";
+import { Verdict } from "./Verdict";
+
+type Props = {
+  initial: Given;
+  workshop: Workshop;
+  submit: string;
+  // All fields open from the start.
+  whole?: boolean;
+  onSave: (given: Given) => Promise<void>;
+  children?: ReactNode;
+};
+
+export function ProspectEditor({ initial, workshop, submit, whole = false, onSave, children }: Props) {
+  const [given, setGiven] = useState(initial);
+  const [open, setOpen] = useState(whole);
+  const [saving, setSaving] = useState(false);
+  const [problem, setProblem] = useState<Error | null>(null);
+  const set = (changes: Partial<Given>) => setGiven((before) => ({ ...before, ...changes }));
+  const answer = useAnswer(useSettled(given, 150), given.kind.trim() !== "");
+  const wrong = problem ?? (given.kind.trim() ? answer.error : null);
+  const errors = wrong instanceof ProblemError ? wrong.fields : {};
+  const hidden = Object.keys(errors).some((name) => !["kind", "tag", "resale", "resale_likely"].includes(name));
+  const save = () => {
+    setSaving(true);
+    setProblem(null);
+    onSave(given)
+      .catch((error: Error) => setProblem(error))
+      .finally(() => setSaving(false));
+  };
+  const shared = { given, set, answer: answer.data, workshop, errors };
+  return (
+    <>
+      <MainInputs {...shared} />
+      {wrong && (Object.keys(errors).length === 0 || (hidden && !open)) && (
+        <Alert severity="error" sx={{ mb: 2 }}>
+          {wrong.message}
+        </Alert>
+      )}
+      {given.kind.trim() !== "" && answer.data && <Verdict answer={answer.data} currency={workshop.currency} />}
+      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mb: 2 }}>
+        <Button variant="contained" size="large" loading={saving} disabled={given.kind.trim() === ""} onClick={save}>
+          {submit}
+        </Button>
+        <Button variant="outlined" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? "Fewer details" : "Change what is assumed"}
+        </Button>
+        {children}
+      </Box>
+      <Collapse in={open} unmountOnExit>
+        <Assumptions {...shared} />
+        <Checks checks={given.checks ?? {}} set={(checks) => set({ checks })} workshop={workshop} errors={errors} />
+      </Collapse>
+    </>
+  );
+}

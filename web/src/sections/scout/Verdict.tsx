@@ -1,0 +1,39 @@
+// The answer: the verdict in words, the price tape it is read off, and the figures behind it.
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import type { Prospect } from "../../api/types";
+import { Figures } from "../../kit/Figures";
+import { PriceTape } from "../../kit/PriceTape";
+
+const TONE: Record<Prospect["verdict"]["key"], string> = {
+  buy: "primary.main",
+  less: "warning.main",
+  leave: "error.main",
+  never: "error.main",
+  unknown: "text.secondary",
+};
+
+export function Verdict({ answer, currency }: { answer: Prospect; currency: string }) {
+  const { verdict } = answer;
+  return (
+    <Box
+      component="section"
+      aria-label="Answer"
+      sx={{ borderTop: 3, borderColor: TONE[verdict.key], bgcolor: "background.paper", px: 2, py: 1.5, mb: 3 }}
+    >
+      <Typography role="status" sx={{ fontSize: 19, fontWeight: 600, lineHeight: 1.3 }}>
+        {verdict.text}
+      </Typography>
+      {verdict.changes.length > 0 && (
+        <Box sx={{ color: "text.secondary", mt: 0.5 }}>
+          {verdict.changes.map((change, place) => (place === 0 ? change.charAt(0).toUpperCase() + change.slice(1) : change)).join("; ")}.
+        </Box>
+      )}
+      <Box sx={{ my: 1.5 }}>
+        <PriceTape tape={answer.tape} currency={currency} />
+      </Box>
+      <Figures figures={answer.figures} currency={currency} />
+      {answer.single && <Box sx={{ mt: 1.5, pl: 1.5, borderLeft: 3, borderColor: "warning.main" }}>{answer.single}</Box>}
+    </Box>
+  );
+}
