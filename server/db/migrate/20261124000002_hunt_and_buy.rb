@@ -109,7 +109,6 @@ class HuntAndBuy < ActiveRecord::Migration[7.2]
       t.bigint :tax_minor
       t.integer :tax_hundredths
       t.string :share_rule, null: false
-      t.boolean :identical, null: false, default: false
       t.text :notes
       t.integer :lock_version, null: false, default: 0
       t.references :deletion, foreign_key: true, index: false
@@ -121,6 +120,7 @@ class HuntAndBuy < ActiveRecord::Migration[7.2]
       t.references :lot, null: false, foreign_key: true
       t.references :piece, null: false, foreign_key: true, index: { unique: true }
       t.boolean :found, null: false, default: false
+      t.integer :batch
       t.bigint :hand_minor
       t.bigint :price_minor
       t.bigint :premium_minor

@@ -17,8 +17,8 @@ RSpec.describe "spotted pieces" do
     answer = call(:post, "/api/prospects/answer", { kind: "washstand", condition: "rough", tag: "40" })
     expect(status).to eq(200)
     expect(answer["estimates"]["resale"]).to include("source" => "usual for a washstand", "likely" => { "minor" => 13_000, "text" => "130.00" })
-    # The table's hours 4, 8, 13 and materials 14, 24, 42 by the factors of the grade: × 1.6 and × 1.4.
-    expect(answer["estimates"]["hours"]).to include("likely" => { "seconds" => 46_080, "text" => "12 h 48" },
+    # The table's hours 3, 6, 10 and materials 14, 24, 42 by the factors of the grade: × 1.6 and × 1.4.
+    expect(answer["estimates"]["hours"]).to include("likely" => { "seconds" => 34_560, "text" => "9 h 36" },
                                                     "source" => "usual for a washstand, rough")
     expect(answer["estimates"]["materials"]["high"]["text"]).to eq("58.80")
     expect([answer["id"], Kohlrabi::Records::Prospect.count]).to eq([nil, 0])
@@ -138,9 +138,9 @@ RSpec.describe "spotted pieces" do
   it "gives a card of most to pay by kind and condition from the current figures" do
     card = call(:get, "/api/scout/card")
     row = card["rows"].find { |one| one["kind"] == "washstand" }
-    # Resale mean (80 + 4 × 130 + 210) ÷ 6 = 135; worn: hours (4 + 32 + 13) ÷ 6 = 8.1667, materials (14 + 96 + 42) ÷ 6 = 25.33.
-    # 135 × 0.9 − 25.3333 − 5 − 81.6667 = 9.50.
-    expect(row["cells"].map { |cell| [cell["condition"], cell["most"]["text"]] }).to include(["worn", "9.50"])
+    # Resale mean (80 + 4 × 130 + 210) ÷ 6 = 135; worn: hours (3 + 24 + 10) ÷ 6 = 6.1667, materials (14 + 96 + 42) ÷ 6 = 25.33.
+    # 135 × 0.9 − 25.3333 − 5 − 61.6667 = 29.50.
+    expect(row["cells"].map { |cell| [cell["condition"], cell["most"]["text"]] }).to include(["worn", "29.50"])
     expect(card["conditions"].map { |one| one["key"] }).to eq(%w[sound worn rough])
   end
 

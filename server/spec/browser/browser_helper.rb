@@ -11,20 +11,32 @@ require_relative "../../boot"
 class RealServer
   attr_reader :address, :home
 
-  def initialize(*arguments)
+  # input: given to a command that only reads it and ends; nothing is served then.
+  def initialize(*arguments, input: nil)
     @home = File.join(Dir.mktmpdir("kohlrabi-browser"), "home")
     @arguments = arguments.empty? ? ["serve"] : arguments
+    input ? IO.popen([environment, *program, *@arguments], "r+") { |io| io.write(input) && io.close_write && io.read } : start
+  end
+
+  # Starts with other arguments. Returns what was printed up to the last line.
+  def restart(*arguments)
+    @arguments = arguments
     start
   end
 
   def start
     reader, writer = IO.pipe
-    @pid = spawn({ "KOHLRABI_HOME" => @home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), *@arguments, "--port", (@port || 4800).to_s,
-                 out: writer)
+    @pid = spawn(environment, *program, *@arguments, "--port", (@port || 4800).to_s, out: writer)
     writer.close
-    Timeout.timeout(180) { nil until (@address = reader.gets.to_s[%r{http://[\d.:]+}]) }
+    printed = +""
+    Timeout.timeout(180) { nil until (@address = (printed << reader.gets.to_s)[%r{http://[\d.:]+}]) }
     @port = URI(@address).port
+    printed << reader.readpartial(20_000) if @arguments.include?("--lan")
+    printed.force_encoding("UTF-8")
   end
+
+  def environment = { "KOHLRABI_HOME" => @home }
+  def program = ["ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb")]
 
   def stop(signal = :TERM)
     Process.kill(signal, @pid)
@@ -70,6 +82,15 @@ module Hands
     # Options are drawn beside the dialog, not in it.
     page.document.find("[role=option]", text: option, exact_text: true).click
   end
+
+  # Ends a flip without a sale, or splits it: from the menu that holds these.
+  def choose_ending(name)
+    press("It ends otherwise")
+    page.document.find("[role=menuitem]", text: name, exact_text: true).click
+  end
+
+  # Sends files as a person chooses them.
+  def give_files(label, *paths) = find("input[aria-label='#{label}']", visible: :all).set(paths)
 
   # A key figure of the piece page by its key.
   def key_figure(key) = find("[data-key=#{key}] > :nth-child(2)").text

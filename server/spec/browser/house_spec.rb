@@ -79,14 +79,14 @@ RSpec.describe "the house's own way" do
   it "keeps, gives away and scraps, each outside or inside the sums as it should be" do
     visit "/floor"
     record_piece("To keep", "Price paid": "10")
-    press("Keep it")
+    choose_ending("Keep it")
     form("Keep it") { press("Keep it") }
     expect(page).to have_css("[data-figure=cash_profit]", text: "kept: closed at cost, outside pay")
     record_piece("To scrap", "Price paid": "15")
-    press("Scrap it")
+    choose_ending("Scrap it")
     form("Scrap it") { press("Scrap it") }
     expect(page).to have_css("[data-key=cash_profit]", text: "−15.00")
-    find("body").send_keys("3")
+    find("body").send_keys("5")
     expect(page).to have_css("[data-figure=profit]", text: "−15.00")
     expect(page).to have_css("[data-figure=at_cost]", text: "10.00")
     expect(page).to have_css("[data-figure=losses]", text: "15.00")

@@ -55,6 +55,7 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: {
         body: { fontVariantNumeric: "tabular-nums" },
+        "a:not([class])": { color: "inherit", textDecorationColor: "var(--k-palette-text-secondary)", textUnderlineOffset: "2px" },
         "*:focus-visible": { outline: "3px solid var(--k-palette-secondary-main)", outlineOffset: "2px" },
         // A dialog takes the focus as a whole until one of its fields has it: no ring around all of it.
         '[tabindex="-1"]:focus-visible': { outline: "none" },

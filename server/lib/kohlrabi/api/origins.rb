@@ -51,8 +51,7 @@ module Kohlrabi
       def single
         return if @flip.chain.ended? || @piece.kind.nil? || @piece.split_part || set
 
-        lot = @piece.lot
-        count = lot&.identical ? lot.members.size : 1
+        count = [Desk::Choices.alike(@piece).count, 1].max
         ScoutWords.single(Desk::Scouting.new(Records::Prospect.new(kind: @piece.kind, condition: "worn", count: count)).single, @say)
       end
 

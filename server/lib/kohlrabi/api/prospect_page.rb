@@ -19,7 +19,7 @@ module Kohlrabi
       def to_h
         { id: @prospect.id, lock_version: @prospect.lock_version, title: @prospect.title, state: @prospect.state,
           state_text: Desk::Prospects::STATES.fetch(@prospect.state), closed_on: @say.day(@prospect.closed_on), reason: @prospect.reason,
-          fields: fields, **answer, watch: watch, before: before, photos: Resources::Photo.present(@prospect.photos, @say),
+          drawing: ScoutWords.drawing(@prospect, @say), fields: fields, **answer, watch: watch, before: before, photos: Resources::Photo.present(@prospect.photos, @say),
           pieces: Resources::PieceName.present(@prospect.pieces, @say) }
       end
 
@@ -72,11 +72,18 @@ module Kohlrabi
       def points(forecast, decision)
         return [] unless forecast&.rule
 
-        choices = (decision&.choices || []).first(10)
-        choices.map do |choice|
-          { on: @say.day(choice.on), tag: @say.money(choice.tag), there: "#{(choice.chance * 100).round}%", worth: @say.money(choice.worth.round),
+        (decision&.choices || []).first(shown(decision)).map do |choice|
+          { on: @say.day(choice.on), tag: @say.money(choice.tag), there: "#{(choice.chance * 100).round}%", worth: (if choice.worth.positive?
+                                                                                                                      @say.money(choice.worth.round)
+                                                                                                                    end),
             best: choice == decision.best }
         end
+      end
+
+      # As many days as it takes to see the best one and what comes after it.
+      def shown(decision)
+        best = decision&.best && decision.choices.index(decision.best)
+        (best.to_i + 3).clamp(6, 20)
       end
 
       def reaches(forecast)

@@ -39,13 +39,20 @@ module Kohlrabi
         "Usually sells in pairs or sets. One alone brings #{price}#{days} (#{figures[:source]})."
       end
 
+      # The drawing of its kind, by the measures that are known.
+      def drawing(prospect, say)
+        say.drawing(Records::Piece.new(prospect.slice("kind", "width_mm", "depth_mm", "height_mm", "leg_mm")))
+      end
+
       # A spotted piece in a list or on Today.
       def row(scouting, say)
         prospect = scouting.prospect
         { id: prospect.id, title: prospect.title, kind: prospect.kind, source: prospect.source, state: prospect.state,
           state_text: Desk::Prospects::STATES.fetch(prospect.state), spotted_on: say.day(prospect.spotted_on), closed_on: say.day(prospect.closed_on),
           count: prospect.count, tag: say.money(prospect.tag_minor), most: say.money(scouting.most), verdict: scouting.verdict.key,
-          text: scouting.verdict.text, reason: prospect.reason, face: prospect.photos.first&.then { |photo| Resources::Photo.address(photo) },
+          text: scouting.verdict.text, reason: prospect.reason, drawing: drawing(prospect, say), face: prospect.photos.first&.then do |photo|
+                                                                                                   Resources::Photo.address(photo)
+                                                                                                 end,
           due: scouting.due&.then { |on, why| { on: say.day(on), why: why } } }
       end
 

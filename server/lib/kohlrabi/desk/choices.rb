@@ -20,10 +20,15 @@ module Kohlrabi
 
       # The other pieces in hand that were bought with this one and are just like it.
       def mates(piece)
-        lot = piece.lot
-        return [] unless lot&.identical && lot.deletion_id.nil?
+        alike(piece).live.joins(:summary).where(flip_summaries: { stage: Lists::IN_HAND }).where.not(id: piece.id).order(:ticket).to_a
+      end
 
-        lot.pieces.live.joins(:summary).where(flip_summaries: { stage: Lists::IN_HAND }).where.not(id: piece.id).order(:ticket).to_a
+      # All pieces that were entered with this one as several alike, itself included; none where it came alone.
+      def alike(piece)
+        member = piece.lot_member
+        return Records::Piece.none unless member&.batch && member.lot.deletion_id.nil?
+
+        Records::Piece.where(id: Records::LotMember.where(lot_id: member.lot_id, batch: member.batch).select(:piece_id))
       end
 
       # Identifiers of the tz database, as they are kept.

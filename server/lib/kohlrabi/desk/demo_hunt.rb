@@ -31,7 +31,6 @@ module Kohlrabi
 
       def lot(row)
         made = Lots.create(row.slice("name", "source", "price", "premium", "share_rule", "members", "stash").merge("bought_on" => ago(row["bought"])))
-        made.update!(identical: row["identical"] == true)
         made.members.each { |member| @pieces[member.piece.name] = member.piece_id }
       end
 
@@ -42,7 +41,7 @@ module Kohlrabi
       end
 
       def chairs
-        ids = Records::Lot.find_by!(identical: true).members.map(&:piece_id)
+        ids = Records::Lot.find_by!(name: @house["chairs_lot"]).members.map(&:piece_id)
         @house["chairs_work"].each do |row|
           Work.create("kind" => row["kind"], "effort" => "#{row['minutes']} min", "worked_on" => ago(row["day"]),
                       "person_id" => @people.fetch(row["person"]), "pieces" => shares(ids))

@@ -116,10 +116,11 @@ module Kohlrabi
       # Ids of the pieces that one row stands for; writes their membership.
       def pieces_of(lot, row)
         pieces = row["piece_id"] ? [moved_in(lot, row)] : bought(lot, row)
+        batch = lot.members.maximum(:batch).to_i + 1 if pieces.size > 1
         pieces.map do |piece|
           resale(piece, row)
           member = lot.members.find_or_initialize_by(piece_id: piece.id)
-          member.update!(found: row["found"] == true, hand_minor: hand(row))
+          member.update!(found: row["found"] == true, hand_minor: hand(row), batch: batch || member.batch)
           piece.id
         end
       end

@@ -63,8 +63,8 @@ module Kohlrabi
           Summaries.refresh([made.first.id])
         else
           lot = Records::Lot.create!(name: prospect.title, source: prospect.source, bought_on: bought_on, price_minor: price, share_rule: "equal",
-                                     identical: made.size > 1, premium_hundredths: prospect.added_hundredths)
-          made.each { |piece| lot.members.create!(piece: piece) }
+                                     premium_hundredths: prospect.added_hundredths)
+          made.each { |piece| lot.members.create!(piece: piece, batch: (1 if made.size > 1)) }
           Lots.share(lot)
         end
       end

@@ -16,6 +16,12 @@ import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { TripDialog } from "./TripDialog";
 
+// What the cost was made of: "mileage 15.08 − private share 5.28".
+function made(trip: Trip): string {
+  const terms = trip.cost.terms.filter((term) => term.figure.minor);
+  return terms.map((term, place) => `${place === 0 ? "" : `${term.sign} `}${term.figure.label.toLowerCase()} ${term.figure.text}`).join(" ");
+}
+
 export default function Trips() {
   const [page, setPage] = useState(1);
   const [dialog, setDialog] = useState<Trip | "new" | null>(null);
@@ -61,7 +67,7 @@ export default function Trips() {
                     .filter(Boolean)
                     .join(", ")}
                 </Box>
-                <Box sx={{ color: "text.secondary" }}>{trip.cost.sentence}</Box>
+                <Box sx={{ color: "text.secondary" }}>{made(trip)}</Box>
               </Box>
               <Box sx={{ flex: "2 1 300px" }}>
                 {trip.shares.map((share) => (

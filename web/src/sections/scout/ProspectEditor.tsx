@@ -30,7 +30,8 @@ export function ProspectEditor({ initial, workshop, submit, whole = false, onSav
   const [saving, setSaving] = useState(false);
   const [problem, setProblem] = useState<Error | null>(null);
   const set = (changes: Partial<Given>) => setGiven((before) => ({ ...before, ...changes }));
-  const answer = useAnswer(useSettled(given, 150), given.kind.trim() !== "");
+  const settled = useSettled(given, 150);
+  const answer = useAnswer(settled, settled.kind.trim() !== "");
   const wrong = problem ?? (given.kind.trim() ? answer.error : null);
   const errors = wrong instanceof ProblemError ? wrong.fields : {};
   const hidden = Object.keys(errors).some((name) => !["kind", "tag", "resale", "resale_likely"].includes(name));

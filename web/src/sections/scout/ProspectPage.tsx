@@ -8,6 +8,7 @@ import { api, ask, ProblemError } from "../../api/client";
 import { useProspect, useWorkshop } from "../../api/queries";
 import { useUndo } from "../../app/undo";
 import { Cautions } from "../../kit/Cautions";
+import { Drawing } from "../../kit/Drawing";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
@@ -106,7 +107,12 @@ export default function ProspectPage() {
           <Button onClick={() => setEditing(false)}>Leave as it was</Button>
         </ProspectEditor>
       ) : (
-        <Verdict answer={data} currency={workshop.data.currency} />
+        <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "220px 1fr" }, columnGap: 4, alignItems: "start" }}>
+          <Box sx={{ display: { xs: "none", md: "block" } }}>
+            <Drawing shape={data.drawing} width={210} height={180} measures />
+          </Box>
+          <Verdict answer={data} currency={workshop.data.currency} />
+        </Box>
       )}
       {data.fields.notes && <Box sx={{ mb: 3, whiteSpace: "pre-line", maxWidth: "65ch" }}>{data.fields.notes}</Box>}
       <WatchPart prospect={data} currency={workshop.data.currency} />

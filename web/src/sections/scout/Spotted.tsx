@@ -10,6 +10,7 @@ import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import { Link as RouterLink, useSearchParams } from "react-router";
 import { useProspects, useWorkshop } from "../../api/queries";
 import type { ProspectRow } from "../../api/types";
+import { Drawing } from "../../kit/Drawing";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
@@ -18,6 +19,8 @@ import { SubNav } from "../../kit/SubNav";
 import { useSettled } from "../../kit/useSettled";
 
 const TONE: Record<string, string> = { buy: "primary.main", less: "warning.main", leave: "error.main", never: "error.main" };
+
+const most = (row: ProspectRow) => (row.most ? (row.most.minor < 0 ? "not even free" : row.most.text) : "undefined");
 
 function Row({ row, currency }: { row: ProspectRow; currency: string }) {
   const open = row.state === "open";
@@ -34,8 +37,12 @@ function Row({ row, currency }: { row: ProspectRow; currency: string }) {
         borderColor: "divider",
       }}
     >
-      <Box sx={{ width: 64, height: 48, bgcolor: "action.hover", overflow: "hidden", gridRow: { xs: "span 2", md: "auto" } }}>
-        {row.face && <img src={row.face} alt="" width={64} height={48} style={{ objectFit: "cover" }} />}
+      <Box sx={{ width: 64, height: 48, overflow: "hidden", gridRow: { xs: "span 2", md: "auto" } }}>
+        {row.face ? (
+          <img src={row.face} alt="" width={64} height={48} style={{ objectFit: "cover" }} />
+        ) : (
+          <Drawing shape={row.drawing} width={64} height={48} />
+        )}
       </Box>
       <Box>
         <Link component={RouterLink} to={`/scout/${row.id}`} sx={{ fontWeight: 600 }}>
@@ -53,10 +60,10 @@ function Row({ row, currency }: { row: ProspectRow; currency: string }) {
           , most{" "}
         </Box>
         <Box component="span" sx={{ display: { md: "none" } }}>
-          {row.most ? `${row.most.text} ${currency}` : "undefined"}
+          {most(row)} {row.most && row.most.minor >= 0 && currency}
         </Box>
       </Box>
-      <Box sx={{ textAlign: "right", fontWeight: 600, display: { xs: "none", md: "block" } }}>{row.most?.text ?? "undefined"}</Box>
+      <Box sx={{ textAlign: "right", fontWeight: 600, display: { xs: "none", md: "block" } }}>{most(row)}</Box>
       <Box sx={{ gridColumn: { xs: "1 / -1", md: "auto" }, color: open ? TONE[row.verdict] : "text.primary" }}>
         {open ? row.text : [row.state_text, row.closed_on?.text, row.reason].filter(Boolean).join(", ")}
         {open && row.due && (

@@ -63,7 +63,7 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
                   </TableCell>
                   <TableCell align="right">{point.tag?.text}</TableCell>
                   <TableCell align="right">{point.there}</TableCell>
-                  <TableCell align="right">{point.worth?.text}</TableCell>
+                  <TableCell align="right">{point.worth?.text ?? "misses it"}</TableCell>
                 </TableRow>
               ))}
             </TableBody>

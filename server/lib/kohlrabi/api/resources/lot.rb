@@ -5,7 +5,7 @@ module Kohlrabi
     module Resources
       # A lot with its members' parts, which add up to it.
       class Lot < Base
-        attributes :id, :name, :source, :share_rule, :identical, :lock_version
+        attributes :id, :name, :source, :share_rule, :lock_version
         said :day, :bought_on
         attribute(:fields) { |lot| fields(lot) }
         attribute(:total) { |lot| whole(lot, :total) }
