@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# Everything before and around buying: spotted pieces and their tags, lots, trips, splits, sets, damage, photos, stash,
-# what things must pass through, and who may look in from another device.
+# Everything before and around buying: spotted pieces and their tags, lots, trips, splits, sets, damage, and what things must
+# pass through.
 class HuntAndBuy < ActiveRecord::Migration[7.2]
   MONEY = ->(column) { "#{column} IS NULL OR #{column} >= 0" }
   OLD_KINDS = "kind IN ('first_work','ready','listed','price_changed','sold','kept','given_away','scrapped','refunded')"
@@ -16,9 +16,6 @@ class HuntAndBuy < ActiveRecord::Migration[7.2]
     sets_and_splits
     pieces
     events_and_costs
-    photos
-    stash
-    access
   end
 
   private
@@ -227,52 +224,5 @@ class HuntAndBuy < ActiveRecord::Migration[7.2]
     add_check_constraint :costs, "category IN ('materials', 'hardware', 'other', 'trip')"
     add_reference :costs, :trip, foreign_key: true
     add_reference :work_entries, :trip, foreign_key: true
-  end
-
-  def photos
-    create_table :photos do |t|
-      t.references :piece, foreign_key: true
-      t.references :prospect, foreign_key: true
-      t.references :cost, foreign_key: true
-      t.string :kind, null: false
-      t.string :caption
-      t.string :fingerprint, null: false
-      t.integer :width, null: false
-      t.integer :height, null: false
-      t.integer :position, null: false
-      t.boolean :face, null: false, default: false
-      t.references :deletion, foreign_key: true, index: false
-      t.timestamps
-      t.check_constraint "kind IN ('before', 'during', 'after', 'maker', 'label', 'damage', 'receipt')"
-      t.check_constraint "piece_id IS NOT NULL OR prospect_id IS NOT NULL"
-      t.index :piece_id, unique: true, where: "face AND deletion_id IS NULL", name: "one_face_per_piece"
-    end
-  end
-
-  def stash
-    create_table :stash_items do |t|
-      t.string :name, null: false
-      t.integer :count, null: false
-      t.bigint :value_minor
-      t.string :origin
-      t.date :got_on
-      t.references :lot, foreign_key: true
-      t.references :deletion, foreign_key: true, index: false
-      t.timestamps
-      t.check_constraint "count >= 0"
-      t.check_constraint MONEY.call("value_minor")
-    end
-  end
-
-  def access
-    create_table :passcodes do |t|
-      t.string :digest, null: false
-      t.timestamps
-    end
-    create_table :sessions do |t|
-      t.string :fingerprint, null: false, index: { unique: true }
-      t.datetime :expires_at, null: false
-      t.timestamps
-    end
   end
 end

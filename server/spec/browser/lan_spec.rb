@@ -4,12 +4,12 @@ require_relative "browser_helper"
 
 # Another device: served on a second address of this machine, as on a network.
 RSpec.describe "a phone on the same network" do
-  ADDRESS = "127.0.0.2"
+  let(:address) { "127.0.0.2" }
 
   before do
     @server = RealServer.new("passcode", input: "turnip soup\n")
-    @output = @server.restart("serve", "--lan", "--address", ADDRESS)
-    Capybara.app_host = @server.address.sub("127.0.0.1", ADDRESS)
+    @output = @server.restart("serve", "--lan", "--address", address)
+    Capybara.app_host = @server.address.sub("127.0.0.1", address)
   end
 
   after do
@@ -18,7 +18,7 @@ RSpec.describe "a phone on the same network" do
   end
 
   it "is announced with a code to scan and a plain warning, and let in by the passcode only" do
-    expect(@output).to include("http://#{ADDRESS}:", "▄", "plain HTTP: whoever shares the network can overhear")
+    expect(@output).to include("http://#{address}:", "▄", "plain HTTP: whoever shares the network can overhear")
     visit "/"
     type("Passcode", "parsnip")
     press("Look in")

@@ -4,7 +4,8 @@ require_relative "browser_helper"
 
 MAIN_VIEWS = { "/" => "Today", "/floor" => "Floor", "/floor?view=archive" => "Floor", "/pieces/22" => "Walnut bureau with rolled lid",
                "/pieces/33" => "Beech plan chest, low", "/books" => "Books",
-               "/scout" => "Scout", "/scout/new" => "Spot a piece", "/scout/9" => "Oak blanket chest, panelled", "/scout/card" => "Most you should pay",
+               "/scout" => "Scout", "/scout/new" => "Spot a piece", "/scout/9" => "Oak blanket chest, panelled",
+               "/scout/card" => "Most you should pay",
                "/scout/record" => "How well I guess", "/scout/lots" => "Lots", "/scout/lots/1" => "Dairy sale, row by the churns",
                "/scout/trips" => "Trips", "/floor/sets" => "Sets", "/floor/sets/2" => "Pair of chapel chairs, bare seats", "/shelf" => "Stash",
                "/pieces/32" => "Oak washstand, bow front", "/books/import" => "Bring in past flips", "/rules" => "House rules" }.freeze

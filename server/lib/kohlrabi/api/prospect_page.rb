@@ -19,7 +19,8 @@ module Kohlrabi
       def to_h
         { id: @prospect.id, lock_version: @prospect.lock_version, title: @prospect.title, state: @prospect.state,
           state_text: Desk::Prospects::STATES.fetch(@prospect.state), closed_on: @say.day(@prospect.closed_on), reason: @prospect.reason,
-          drawing: ScoutWords.drawing(@prospect, @say), fields: fields, **answer, watch: watch, before: before, photos: Resources::Photo.present(@prospect.photos, @say),
+          drawing: ScoutWords.drawing(@prospect, @say), fields: fields, **answer, watch: watch, before: before,
+          photos: Resources::Photo.present(@prospect.photos, @say),
           pieces: Resources::PieceName.present(@prospect.pieces, @say) }
       end
 

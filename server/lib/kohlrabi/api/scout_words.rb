@@ -50,11 +50,12 @@ module Kohlrabi
         { id: prospect.id, title: prospect.title, kind: prospect.kind, source: prospect.source, state: prospect.state,
           state_text: Desk::Prospects::STATES.fetch(prospect.state), spotted_on: say.day(prospect.spotted_on), closed_on: say.day(prospect.closed_on),
           count: prospect.count, tag: say.money(prospect.tag_minor), most: say.money(scouting.most), verdict: scouting.verdict.key,
-          text: scouting.verdict.text, reason: prospect.reason, drawing: drawing(prospect, say), face: prospect.photos.first&.then do |photo|
-                                                                                                   Resources::Photo.address(photo)
-                                                                                                 end,
+          text: scouting.verdict.text, reason: prospect.reason, drawing: drawing(prospect, say), face: face(prospect),
           due: scouting.due&.then { |on, why| { on: say.day(on), why: why } } }
       end
+
+      # Address of its first photo, or nil.
+      def face(prospect) = prospect.photos.first&.then { |photo| Resources::Photo.address(photo) }
 
       def due(scouting, on, why, say, today)
         { id: scouting.prospect.id, title: scouting.prospect.title, source: scouting.prospect.source, on: say.day(on), why: why, due: on <= today,

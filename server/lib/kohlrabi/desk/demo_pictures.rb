@@ -35,7 +35,7 @@ module Kohlrabi
         lines = ["Depot counter", "-" * 26, cost.what, "1 x #{format('%.2f', cost.amount_minor / 100.0)}", "-" * 26, "paid in cash"]
         text = lines.each_with_index.map { |line, i| %(<text x="330" y="#{170 + (i * 62)}">#{line}</text>) }.join
         store(<<~SVG, "receipt")
-          <svg xmlns="http://www.w3.org/2000/svg" width="#{WIDTH}" height="#{HEIGHT}">
+          <svg xmlns="http://www.w3.org/2000/svg" width="#{WIDTH * 4 / 5}" height="#{HEIGHT * 4 / 5}" viewBox="0 0 #{WIDTH} #{HEIGHT}">
             <rect width="#{WIDTH}" height="#{HEIGHT}" fill="#8d7a63"/>
             <g transform="rotate(-3 500 375)">
               <rect x="290" y="70" width="420" height="560" fill="#f7f4ea"/>
@@ -65,7 +65,7 @@ module Kohlrabi
         top = FLOOR + 60 - (elevation.height * scale)
         wall, floor = kind == "after" ? ["#dfe4da", "#b79d7b"] : ["#b9b4a8", "#8a8177"]
         <<~SVG
-          <svg xmlns="http://www.w3.org/2000/svg" width="#{WIDTH}" height="#{HEIGHT}">
+          <svg xmlns="http://www.w3.org/2000/svg" width="#{WIDTH * 4 / 5}" height="#{HEIGHT * 4 / 5}" viewBox="0 0 #{WIDTH} #{HEIGHT}">
             <rect width="#{WIDTH}" height="#{FLOOR}" fill="#{wall}"/><rect y="#{FLOOR}" width="#{WIDTH}" height="#{HEIGHT - FLOOR}" fill="#{floor}"/>
             #{boards(Random.new(name.sum))}#{window if kind == 'after'}
             <ellipse cx="#{WIDTH / 2}" cy="#{FLOOR + 62}" rx="#{(elevation.width * scale / 2) + 30}" ry="22" fill="#000" opacity="0.28"/>

@@ -14,6 +14,7 @@ module Kohlrabi
         Records::Base.transaction do
           piece = Finder.find(Records::Piece, piece_id)
           kind = given["kind"]
+          refuse("A split needs its parts.", "Split the piece into named parts.") if kind == "split"
           refuse_in_set(piece)
           event = Records::Event.new(piece: piece, kind: kind, **read(given, kind, new: true))
           check_chain(piece, event)

@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+require_relative "records_helper"
+
+# Money and hours are neither made nor lost, whatever was bought in lots, carried on trips, split and sold in sets.
+RSpec.describe "money and hours over all pieces" do
+  def keys = %i[materials hardware other trips sundries]
+
+  [3, 77, 404].each do |seed|
+    it "add up to what was paid and worked after random edits (seed #{seed})" do
+      edits = RandomEdits.new(seed)
+      Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = OFF")
+      120.times { edits.step }
+      expect(Kohlrabi::Records::SplitPart.count + Kohlrabi::Records::LotMember.count).to be > 5
+      expect(borne(&:money_in)).to eq(spent)
+      expect(worked).to eq(recorded)
+      expect(set_receipts).to eq(set_sales)
+    ensure
+      Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = FULL")
+    end
+  end
+
+  # Pieces that still stand for themselves: those that were split have passed everything on.
+  def leaves
+    pieces = Kohlrabi::Records::Piece.live.to_a
+    Kohlrabi::Desk::Flips.load(pieces).reject { |flip| flip.chain.stage == "split" }
+  end
+
+  def borne
+    leaves.each_with_object(Hash.new(0)) { |flip, sums| keys.each { |key| sums[key] += yield(flip).public_send(key) } }
+  end
+
+  # What was recorded, over live pieces; a removed piece keeps what it bore, out of the sums.
+  def spent
+    shares = Kohlrabi::Records::CostShare.joins(:cost, :piece).where(costs: { deletion_id: nil }, pieces: { deletion_id: nil })
+    by_category = shares.group("costs.category").sum(:amount_minor)
+    keys.to_h do |key|
+      [key, if key == :sundries
+              0
+            else
+              by_category.fetch(key == :trips ? "trip" : key.to_s, 0)
+            end]
+    end
+  end
+
+  def worked = leaves.sum { |flip| flip.work.by_kind.values.sum }
+
+  def recorded
+    Kohlrabi::Records::WorkShare.joins(:work_entry, :piece).where(work_entries: { deletion_id: nil }, pieces: { deletion_id: nil }).sum(:seconds)
+  end
+
+  # Sales of sets: the whole, and what its pieces got of it.
+  def set_sales = Kohlrabi::Records::PieceSetEvent.live.where(kind: "sold").sum(:price_minor)
+
+  def set_receipts
+    Kohlrabi::Records::Sale.joins(:event).where(events: { deletion_id: nil }).where.not(events: { piece_set_event_id: nil }).sum(:price_minor)
+  end
+end
