@@ -137,7 +137,8 @@ RSpec.describe "records of hunting and buying" do
   it "answers quickly over a thousand spotted pieces, page by page" do
     now = Kohlrabi::Clock.now
     rows = Array.new(1000) do |i|
-      { name: "Spotted #{i}", kind: %w[stool chair desk].at(i % 3), condition: "worn", count: 1, spotted_on: "2026-06-01", tag_minor: 1000 + i, state: "open",
+      { name: "Spotted #{i}", kind: %w[stool chair desk].at(i % 3), condition: "worn", count: 1, spotted_on: "2026-06-01", tag_minor: 1000 + i,
+        state: "open",
         checks: nil, created_at: now, updated_at: now }
     end
     records::Prospect.insert_all!(rows)
