@@ -30,7 +30,8 @@ RSpec.describe "lists of what was hunted" do
          remind_on: "2026-07-02")
     row = call(:get, "/api/prospects")["rows"].first
     # 60 − 5 − 20 = 35.00.
-    expect(row).to include("most" => { "minor" => 3500, "text" => "35.00" }, "verdict" => "buy", "due" => { "on" => anything, "why" => "as you asked" },
+    expect(row).to include("most" => { "minor" => 3500, "text" => "35.00" }, "verdict" => "buy",
+                           "due" => { "on" => anything, "why" => "as you asked" },
                            "text" => "Worth it up to 35.00; at 12.00 you work for 21.50 an hour.")
     expect(row["drawing"]).to include("width" => 300, "height" => 600, "to_scale" => true)
   end
