@@ -54,6 +54,12 @@ RSpec.describe "other devices" do
     expect(status).to eq(200)
   end
 
+  it "is not fooled by a header that names another address" do
+    5.times { |i| call(:post, "/api/session", { passcode: "parsnip" }, { "REMOTE_ADDR" => "192.168.7.31", "HTTP_X_FORWARDED_FOR" => "10.0.0.#{i}" }) }
+    call(:post, "/api/session", { passcode: "turnip soup" }, { "REMOTE_ADDR" => "192.168.7.31", "HTTP_X_FORWARDED_FOR" => "10.0.0.99" })
+    expect(status).to eq(429)
+  end
+
   it "hears twenty wrong ones in all, wherever they come from" do
     20.times { |i| enter("parsnip", from: "192.168.7.#{i}") }
     enter("turnip soup", from: "192.168.7.200")

@@ -31,8 +31,8 @@ class RealServer
     printed = +""
     Timeout.timeout(180) { nil until (@address = (printed << reader.gets.to_s)[%r{http://[\d.:]+}]) }
     @port = URI(@address).port
-    printed << reader.readpartial(20_000) if @arguments.include?("--lan")
-    printed.force_encoding("UTF-8")
+    Timeout.timeout(20) { printed << reader.gets.to_s until printed.include?("--certificate") } if @arguments.include?("--lan")
+    printed
   end
 
   def environment = { "KOHLRABI_HOME" => @home }

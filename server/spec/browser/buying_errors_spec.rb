@@ -102,8 +102,7 @@ RSpec.describe "mistakes while buying" do
   end
 
   it "takes back a split and a purchase, and keeps both versions where two tabs change a spotted piece" do
-    find_or_visit = -> { visit "/scout/new" }
-    find_or_visit.call
+    visit "/scout/new"
     find_field("Kind").send_keys("trunk", :tab)
     type("Tag price", "20")
     press("Keep it in view")
@@ -120,17 +119,26 @@ RSpec.describe "mistakes while buying" do
     end
     type("Expected resale", "77")
     press("Save changes")
-    expect(page).to have_css("[role=alert]", text: "changed in another tab")
+    expect(page).to have_css("[role=alert]", text: "changed in another tab meanwhile: tag. Save again to keep both")
     expect(find_field("Expected resale").value).to eq("77")
     press("Save changes")
     expect(page).to have_text("Trunk saved")
-    press("Buy it")
-    form("Buy it: Trunk") { press("Record purchase") }
-    expect(page).to have_css("h1", text: "Trunk")
+    # One tap; taken back, it is in view again; bought at another price instead.
+    press("Buy it at 18.00")
+    expect(page).to have_text("Trunk bought: K-001")
+    expect(page).to have_css("[data-key=cash_in]", text: "18.00")
+    press("Undo")
+    expect(page).to have_button("Buy it at 18.00")
+    press("At another price")
+    form("Buy it at another price: Trunk") do
+      type("Price", "15")
+      press("Record purchase")
+    end
+    expect(page).to have_css("[data-key=cash_in]", text: "15.00")
     choose_ending("Split it into several")
     within("[role=dialog]") { press("Split it") }
-    expect(page).to have_text("Split into K-002 and K-003")
-    expect(page).to have_text("split into K-002 Trunk, left, K-003 Trunk, right")
+    expect(page).to have_text("Split into K-003 and K-004")
+    expect(page).to have_text("split into K-003 Trunk, left, K-004 Trunk, right")
     press("Undo")
     expect(page).to have_no_text("split into")
     expect(page).to have_button("It ends otherwise")

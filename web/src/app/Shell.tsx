@@ -60,7 +60,7 @@ export function Shell() {
 
   return (
     <OpenContext.Provider value={open}>
-      <Box sx={{ display: "flex", minHeight: "100vh" }}>
+      <Box sx={{ display: "flex", minHeight: "100vh", "@media print": { display: "block", minHeight: 0 } }}>
         <Rail demo={workshop.data?.demo ?? false} running={running} />
         <Box
           component="main"
@@ -71,6 +71,7 @@ export function Shell() {
             pt: { xs: 2, md: 2.5 },
             pb: { xs: 12, md: 6 },
             maxWidth: 1240,
+            "@media print": { p: 0, maxWidth: "none" },
           }}
         >
           <Suspense fallback={<LinearProgress aria-label="Opening" />}>

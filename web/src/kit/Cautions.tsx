@@ -3,7 +3,7 @@ import Alert from "@mui/material/Alert";
 
 export function Cautions({ texts }: { texts: string[] }) {
   return texts.map((text) => (
-    <Alert key={text} severity="warning" variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
+    <Alert key={text} role="note" severity="warning" variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
       {text}
     </Alert>
   ));

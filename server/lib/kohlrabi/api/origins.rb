@@ -15,11 +15,30 @@ module Kohlrabi
       def to_h
         { lot: lot, split_from: named(Desk::Splits.whole_of(@piece)), split_into: parts, set: set, prospect: prospect,
           photos: Resources::Photo.present(@piece.photos, @say), damages: Resources::Damage.present(@piece.damages, @say),
-          diary: @piece.diary_entries.map { |entry| { id: entry.id, on: @say.day(entry.happened_on), kind: entry.kind, text: entry.text } },
+          diary: diary,
           mates: Desk::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } }, fit: fit, single: single, cautions: cautions }
       end
 
       private
+
+      # Its own lines, after those of the pieces it was split from: history stays with each part.
+      def diary
+        lineage.flat_map do |piece|
+          own = piece.id == @piece.id
+          piece.diary_entries.map do |entry|
+            { id: entry.id, on: @say.day(entry.happened_on), kind: entry.kind, text: own ? entry.text : "#{piece.ticket_text}: #{entry.text}" }
+          end
+        end
+      end
+
+      # The piece after all it was split from, oldest first.
+      def lineage
+        all = [@piece]
+        while (whole = Desk::Splits.whole_of(all.first))
+          all.unshift(whole)
+        end
+        all
+      end
 
       def lot
         found = @piece.lot

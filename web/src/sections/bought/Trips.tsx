@@ -73,7 +73,9 @@ export default function Trips() {
                 {trip.shares.map((share) => (
                   <Box key={share.piece_id} sx={{ display: "flex", gap: 1 }}>
                     <Box sx={{ flex: 1 }}>
-                      <Link to={`/pieces/${share.piece_id}`}>{share.name}</Link>
+                      <Link to={`/pieces/${share.piece_id}`} style={{ display: "inline-block", padding: "3px 0" }}>
+                        {share.name}
+                      </Link>
                     </Box>
                     <Box sx={{ minWidth: 70, textAlign: "right" }}>{share.amount?.text}</Box>
                     <Box sx={{ minWidth: 70, textAlign: "right" }}>{share.effort?.text ?? ""}</Box>

@@ -58,7 +58,7 @@ export function SplitDialog({ piece, workshop, onClose }: Props) {
           <Box sx={{ mb: 1.5 }}>
             Cost, hours and trips so far, and those that come late, pass on by the parts written here. The whole stays in the archive.
           </Box>
-          <Alert severity="warning" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
+          <Alert role="note" severity="warning" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
             {SAW}
           </Alert>
           <TextField

@@ -31,7 +31,7 @@ export default function Card() {
         </Button>
       </PageHead>
       <SubNav name="Scout" pages={SCOUT_PAGES} />
-      <Table size="small" sx={{ maxWidth: 760, "& td, & th": { py: { xs: 0.75, md: 0.4 } } }}>
+      <Table size="small" sx={{ maxWidth: 760, "& td, & th": { py: { xs: 0.75, md: 0.4 }, "@media print": { py: 0.15 } } }}>
         <TableHead>
           <TableRow>
             <TableCell>Kind</TableCell>

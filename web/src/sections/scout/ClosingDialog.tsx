@@ -1,22 +1,22 @@
 // Buying a spotted piece, letting it go with its reason, or noting that somebody else took it.
-import { useNavigate } from "react-router";
 import { api, ask } from "../../api/client";
 import { useToday } from "../../api/queries";
 import type { Prospect, Workshop } from "../../api/types";
 import { useUndo } from "../../app/undo";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
+import { useBuy } from "./useBuy";
 
 export type Closing = "buy" | "let_go" | "gone";
-const WORDS: Record<Closing, string> = { buy: "Buy it", let_go: "Let it go", gone: "It is gone" };
+const WORDS: Record<Closing, string> = { buy: "Buy it at another price", let_go: "Let it go", gone: "It is gone" };
 const REASONS = ["too much work", "too dear", "would not fit", "smell or worm", "no room", "could not sell it here"];
 
 type Props = { closing: Closing; prospect: Prospect; workshop: Workshop; onClose: () => void };
 
 export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
   const today = useToday();
-  const navigate = useNavigate();
   const { done } = useUndo();
+  const buy = useBuy(prospect.id ?? 0, prospect.title);
   if (!today.data || prospect.id === null) return null;
   const path = { params: { path: { id: prospect.id } } };
   const date: FieldSpec = { name: "on", label: "Date", kind: "date", half: true };
@@ -52,10 +52,7 @@ export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
       onClose={onClose}
       onSubmit={async (values) => {
         if (closing === "buy") {
-          const pieces = await ask(api.POST("/api/prospects/{id}/buy", { ...path, body: { price: values.price, on: values.on } }));
-          done(`${prospect.title} bought: ${pieces.map((piece) => piece.ticket).join(", ")}`);
-          onClose();
-          void navigate(`/pieces/${pieces[0]!.id}`);
+          await buy({ price: values.price, on: values.on });
           return;
         }
         await ask(api.POST("/api/prospects/{id}/close", { ...path, body: { state: closing, reason: values.reason ?? "", on: values.on } }));

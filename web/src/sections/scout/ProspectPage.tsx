@@ -4,8 +4,9 @@ import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { api, ask, ProblemError } from "../../api/client";
+import { api, ask } from "../../api/client";
 import { useProspect, useWorkshop } from "../../api/queries";
+import type { Prospect } from "../../api/types";
 import { useUndo } from "../../app/undo";
 import { Cautions } from "../../kit/Cautions";
 import { Drawing } from "../../kit/Drawing";
@@ -17,6 +18,8 @@ import { BeforePart } from "./BeforePart";
 import { type Closing, ClosingDialog } from "./ClosingDialog";
 import { givenOf } from "./given";
 import { ProspectEditor } from "./ProspectEditor";
+import { useBuy } from "./useBuy";
+import { useSave } from "./useSave";
 import { Verdict } from "./Verdict";
 import { WatchPart } from "./WatchPart";
 
@@ -26,8 +29,11 @@ export default function ProspectPage() {
   const workshop = useWorkshop();
   const navigate = useNavigate();
   const { done, remove, failed } = useUndo();
-  const [editing, setEditing] = useState(false);
+  // The version that was opened: what is fetched anew behind the form must not slip under it.
+  const [editing, setEditing] = useState<Prospect | null>(null);
+  const save = useSave(editing);
   const [closing, setClosing] = useState<Closing | null>(null);
+  const buy = useBuy(id, prospect.data?.title ?? "");
   if (prospect.error) return <Failure error={prospect.error} again={() => void prospect.refetch()} />;
   if (!prospect.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const data = prospect.data;
@@ -63,10 +69,15 @@ export default function ProspectPage() {
       >
         {open && !editing && (
           <>
-            <Button variant="contained" color="secondary" onClick={() => setClosing("buy")}>
-              Buy it
+            {data.fields.tag && (
+              <Button variant="contained" color="secondary" onClick={() => void buy({}).catch(failed)}>
+                {`Buy it at ${data.fields.tag}`}
+              </Button>
+            )}
+            <Button variant={data.fields.tag ? "text" : "contained"} color="secondary" onClick={() => setClosing("buy")}>
+              {data.fields.tag ? "At another price" : "Buy it"}
             </Button>
-            <Button variant="outlined" onClick={() => setEditing(true)}>
+            <Button variant="outlined" onClick={() => setEditing(data)}>
               Change
             </Button>
             <Button onClick={() => setClosing("let_go")}>Let it go</Button>
@@ -84,27 +95,16 @@ export default function ProspectPage() {
       </PageHead>
       {editing ? (
         <ProspectEditor
-          initial={givenOf(data)}
+          initial={givenOf(editing)}
           workshop={workshop.data}
           submit="Save changes"
           whole
           onSave={async (given) => {
-            try {
-              await ask(api.PATCH("/api/prospects/{id}", { ...path, body: { ...given, lock_version: data.lock_version } }));
-            } catch (error) {
-              if (error instanceof ProblemError && error.problem.status === 409) await prospect.refetch();
-              throw error;
-            }
-            const before = givenOf(data);
-            done(`${data.title} saved`, () =>
-              ask(api.GET("/api/prospects/{id}", path)).then((now) =>
-                ask(api.PATCH("/api/prospects/{id}", { ...path, body: { ...before, lock_version: now.lock_version } })),
-              ),
-            );
-            setEditing(false);
+            await save(given);
+            setEditing(null);
           }}
         >
-          <Button onClick={() => setEditing(false)}>Leave as it was</Button>
+          <Button onClick={() => setEditing(null)}>Leave as it was</Button>
         </ProspectEditor>
       ) : (
         <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "220px 1fr" }, columnGap: 4, alignItems: "start" }}>
