@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 # Loads the three Ruby parts of the server and the core. Nothing is started and no database is opened here.
+ENV["VIPS_WARNING"] ||= "1" # a damaged photo is told to whoever sent it, not to the terminal
 require "active_record"
 require "alba"
 require "json"

@@ -118,6 +118,7 @@ class HuntAndBuy < ActiveRecord::Migration[7.2]
       t.references :piece, null: false, foreign_key: true, index: { unique: true }
       t.boolean :found, null: false, default: false
       t.integer :batch
+      t.bigint :resale_minor
       t.bigint :hand_minor
       t.bigint :price_minor
       t.bigint :premium_minor

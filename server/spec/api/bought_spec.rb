@@ -17,7 +17,11 @@ RSpec.describe "however a piece came home" do
       expect(changed["lot"].values_at("premium", "tax", "total").map { |one| one["text"] }).to eq(%w[15.00 23.00 138.00])
       expect(shares(changed["lot"])).to eq(["69.00", "46.00", "23.00"])
       expect(changed["changes"].first).to eq("K-001 Chest: money in 50.00 → 69.00.")
-      page = call(:get, "/api/pieces/#{made['members'][0]['piece_id']}")
+      id = made["members"][0]["piece_id"]
+      call(:post, "/api/pieces/#{id}/damages", { what: "Foot", place: "way", on: "2026-06-02", expected_resale: "10" })
+      again = call(:patch, "/api/lots/#{made['id']}", { lock_version: changed["lot"]["lock_version"], notes: "By the door" })
+      expect([shares(again["lot"]), again["changes"]]).to eq([["69.00", "46.00", "23.00"], []]) # as expected when it was bought
+      page = call(:get, "/api/pieces/#{id}")
       expect(page["diary"].last["text"]).to eq("The lot “Barn clearance” changed: money in 50.00 → 69.00.")
       expect(page["figures"][0]["terms"][0]["figure"]["terms"].map { |term| term["figure"].values_at("label", "text") })
         .to eq([["Part of the lot's price", "50.00"], ["Buyer's premium", "7.50"], ["Tax", "11.50"]])

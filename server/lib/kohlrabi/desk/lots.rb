@@ -60,7 +60,7 @@ module Kohlrabi
       def share(lot)
         rows = lot.members.reload.includes(:piece).to_a
         parts = whole(lot).shares(lot.share_rule, rows.map do |row|
-          { found: row.found, resale: row.piece.expected_resale_minor, hand: row.hand_minor }
+          { found: row.found, resale: row.resale_minor, hand: row.hand_minor }
         end)
         rows.zip(parts) do |row, part|
           row.update!(price_minor: part.price, premium_minor: part.premium, tax_minor: part.tax)
@@ -118,8 +118,8 @@ module Kohlrabi
         pieces = row["piece_id"] ? [moved_in(lot, row)] : bought(lot, row)
         batch = lot.members.maximum(:batch).to_i + 1 if pieces.size > 1
         pieces.map do |piece|
-          resale(piece, row)
           member = lot.members.find_or_initialize_by(piece_id: piece.id)
+          resale(member, piece, row)
           member.update!(found: row["found"] == true, hand_minor: hand(row), batch: batch || member.batch)
           piece.id
         end
@@ -158,11 +158,13 @@ module Kohlrabi
       end
       private_class_method :many
 
-      def resale(piece, row)
-        return unless row.key?("expected_resale")
+      # The resale that the share rests on; a piece that had none expected takes it over.
+      def resale(member, piece, row)
+        return member.resale_minor ||= piece.expected_resale_minor unless row.key?("expected_resale")
 
         money = row["expected_resale"].to_s.strip
-        piece.update!(expected_resale_minor: money.empty? ? nil : Core::Units::MoneyText.parse(money, currency: House.workshop.money))
+        member.resale_minor = money.empty? ? nil : Core::Units::MoneyText.parse(money, currency: House.workshop.money)
+        piece.update!(expected_resale_minor: member.resale_minor) if piece.expected_resale_minor.nil?
       rescue Core::Refusal => e
         raise Refused, [e.at(:members)]
       end

@@ -74,7 +74,7 @@ export function SplitDialog({ piece, workshop, onClose }: Props) {
               key={place}
               role="group"
               aria-label={`Part ${place + 1}`}
-              sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "2fr 70px 90px 90px 1.3fr" }, gap: 1, mb: 1.5 }}
+              sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "2fr 70px 120px 120px 1.3fr" }, gap: 1, mb: 1.5 }}
             >
               <TextField
                 label={`Name of part ${place + 1}`}

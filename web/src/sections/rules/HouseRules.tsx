@@ -117,7 +117,6 @@ function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[] {
         {
           name: "weekly_hours",
           label: "Hours a week",
-          unit: "h",
           value: workshop.weekly_hours?.text ?? "",
           why: "Of work at the bench, all people together: Scout says what is left this month.",
         },

@@ -12,9 +12,10 @@ module Kohlrabi
           @by_kind = by_kind
         end
 
-        # Integer seconds, or nil when no hours were recorded at all (unknown differs from zero).
-        def bench = counted && sum("bench")
-        def all = counted && (sum("bench") + sum("around"))
+        # Integer seconds, or nil when no hours of that sort were recorded (unknown differs from zero: a piece that was
+        # only fetched has no hours at the bench, not none of them).
+        def bench = (sum("bench") if recorded?("bench"))
+        def all = (sum("bench") + sum("around") if recorded?("bench") || recorded?("around"))
         def apart = sum("apart")
 
         # The seconds that count by the house rule: "bench" or "all".
@@ -32,9 +33,7 @@ module Kohlrabi
 
         private
 
-        def counted
-          by_kind.any? { |kind, _| Kinds.count(kind) != "apart" } || nil
-        end
+        def recorded?(count) = by_kind.any? { |kind, _| Kinds.count(kind) == count }
 
         def sum(count)
           by_kind.sum { |kind, seconds| Kinds.count(kind) == count ? seconds : 0 }

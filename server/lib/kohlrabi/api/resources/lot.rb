@@ -32,7 +32,7 @@ module Kohlrabi
           say = params[:say]
           piece = member.piece
           { piece_id: piece.id, ticket: piece.ticket_text, name: piece.name, stage: piece.summary.stage, found: member.found,
-            expected_resale: say.typed_money(piece.expected_resale_minor), share: say.typed_money(member.hand_minor),
+            expected_resale: say.typed_money(member.resale_minor), share: say.typed_money(member.hand_minor),
             price: say.money(member.price_minor), total: say.money(piece.purchase_minor) }
         end
       end
