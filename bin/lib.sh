@@ -27,7 +27,7 @@ gems() {
   pictures
   export BUNDLE_WITHOUT="${1:-}"
   bundle check >/dev/null 2>&1 && return
-  need cc build-essential ruby-dev
+  need cc build-essential ruby-dev libssl-dev
   echo "Installing gems (once; some are compiled, which takes minutes) …" >&2
   bundle install --quiet --jobs 4 --retry 3 >&2 || fail "The gems could not be installed; see above."
 }

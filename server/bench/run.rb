@@ -16,6 +16,7 @@ class Bench
       took = clock { Generated.new(flips: 10_000, entries: 200_000, lines: 60_000).fill }
       puts format("10,000 flips, 200,000 hour entries, 60,000 cost lines laid out in %.0f s", took)
       @app = Kohlrabi::Api::Stack.build
+      40.times { |i| Kohlrabi::Desk::Prospects.create("kind" => %w[desk chair stool].at(i % 3), "condition" => "worn", "tag" => "30") }
       responses
       weight
     end
@@ -38,6 +39,8 @@ class Bench
     row("archive by hourly pay", get("/api/pieces?view=archive&sort=hourly_pay"))
     row("archive narrowed down", get("/api/pieces?view=archive&query=flip+77"))
     row("Today", get("/api/today"))
+    row("Scout, an answer while typing (aim: under 500 ms)", post("/api/prospects/answer", kind: "desk", condition: "worn", tag: "45"))
+    row("Scout, 40 spotted pieces", get("/api/prospects"))
   end
 
   def weight
@@ -55,6 +58,12 @@ class Bench
   def get(path)
     request = Rack::MockRequest.new(@app)
     measure { request.get(path, "HTTP_HOST" => "127.0.0.1").then { |answer| raise answer.body unless answer.status == 200 } }
+  end
+
+  def post(path, **body)
+    request = Rack::MockRequest.new(@app)
+    headers = { "HTTP_HOST" => "127.0.0.1", "CONTENT_TYPE" => "application/json", input: JSON.generate(body) }
+    measure { request.post(path, headers).then { |answer| raise answer.body unless answer.status == 200 } }
   end
 
   def measure(&block)

@@ -58,7 +58,7 @@ RSpec.describe "the house's own way" do
     end
     expect(page).to have_text("Delivering, Second")
     expect(key_figure("hours")).to eq("1 h 30")
-    expect(page).to have_text("By the other rule of hours: hours at the bench 0 min")
+    expect(page).to have_text("By the other rule of hours: hours at the bench undefined (no hours recorded)")
   end
 
   it "refuses the twenty-fifth hour of a day beside the field" do

@@ -80,8 +80,8 @@ module Kohlrabi
         [point.on, "the tag should say #{money(point.tag)}, and you should pay up to #{money(limit)}"] if point && forecast.rule
       end
 
-      # Cautions to have in mind before buying.
-      def cautions = Core::Cautions.before_buying(kind: prospect.kind, condition: prospect.condition, made_about: prospect.notes)
+      # Cautions to have in mind before buying; its age is not known in a shop.
+      def cautions = Core::Cautions.before_buying(kind: prospect.kind, condition: prospect.condition)
 
       def money(minor) = Core::Units::MoneyText.text(minor, @workshop.money)
 
