@@ -86,7 +86,10 @@ RSpec.describe "spotted pieces" do
     removal = call(:delete, "/api/sightings/#{risen['watch']['sightings'].last['id']}")
     expect(call(:get, "/api/prospects/#{id}")["fields"]["tag"]).to eq("80.00")
     call(:post, "/api/deletions/#{removal['id']}/undo")
-    expect(call(:get, "/api/prospects/#{id}")["watch"]["sightings"].size).to eq(2)
+    back = call(:get, "/api/prospects/#{id}")
+    expect([back["watch"]["sightings"].size, back["fields"]["tag"]]).to eq([2, "90.00"])
+    corrected = call(:patch, "/api/prospects/#{id}", { lock_version: back["lock_version"], tag: "88" })
+    expect(corrected["watch"]["sightings"].map { |seen| seen["tag"]["text"] }).to eq(["80.00", "88.00"])
   end
 
   it "is bought in one tap with everything carried over" do

@@ -26,7 +26,7 @@ class RealServer
 
   def start
     reader, writer = IO.pipe
-    @pid = spawn(environment, *program, *@arguments, "--port", (@port || 4800).to_s, out: writer)
+    @pid = spawn(environment, *program, *@arguments, "--port", (@port || ENV.fetch("SPEC_PORT", 4800)).to_s, out: writer)
     writer.close
     printed = +""
     Timeout.timeout(180) { nil until (@address = (printed << reader.gets.to_s)[%r{http://[\d.:]+}]) }

@@ -17,8 +17,8 @@ module Kohlrabi
           scope = scope.where("name LIKE :like OR kind LIKE :like OR source LIKE :like OR notes LIKE :like", like: like)
         end
         histories = Histories.new
-        rows = scope.includes(:sightings,
-                              :photos).order(Arel.sql("COALESCE(closed_on, spotted_on) DESC, id DESC")).offset((page - 1) * per).limit(per)
+        ordered = scope.includes(:sightings, :photos).order(Arel.sql("COALESCE(closed_on, spotted_on) DESC, id DESC"))
+        rows = ordered.offset((page - 1) * per).limit(per)
         [rows.map { |prospect| Scouting.new(prospect, histories: histories) }, scope.count]
       end
 
@@ -42,11 +42,12 @@ module Kohlrabi
         end
       end
 
-      # Raises Refused, Stale, Missing.
+      # A changed tag corrects the sighting it was last seen in. Raises Refused, Stale, Missing.
       def update(id, given)
         Records::Base.transaction do
           prospect = Finder.find(Records::Prospect, id)
           Locking.save(prospect, given, read(given)) { |changed| check(changed) }
+          correct_sighting(prospect) if prospect.saved_change_to_tag_minor? && prospect.tag_minor
           Scouting.new(prospect)
         end
       end
@@ -76,6 +77,13 @@ module Kohlrabi
           latest(sighting.prospect)
           deletion
         end
+      end
+
+      # Makes the tag that was seen last the one that stands. Returns Scouting.
+      def latest(prospect)
+        prospect.sightings.reset
+        prospect.update!(tag_minor: prospect.sightings.last&.tag_minor)
+        Scouting.new(prospect)
       end
 
       # Lets it go, or notes that somebody else took it. given: {"state", "reason", "on"}. Keeps what was expected. Returns Scouting.
@@ -168,13 +176,12 @@ module Kohlrabi
       end
       private_class_method :check
 
-      # The tag that stands is the one seen last.
-      def latest(prospect)
+      def correct_sighting(prospect)
+        seen = prospect.sightings.last || prospect.sightings.build(seen_on: prospect.spotted_on)
+        seen.update!(tag_minor: prospect.tag_minor)
         prospect.sightings.reset
-        prospect.update!(tag_minor: prospect.sightings.last&.tag_minor)
-        Scouting.new(prospect)
       end
-      private_class_method :latest
+      private_class_method :correct_sighting
 
       def refuse(problem, remedy, field = nil)
         raise Refused, [Core::Refusal.new(problem, remedy, field: field)]

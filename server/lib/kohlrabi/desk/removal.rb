@@ -30,6 +30,7 @@ module Kohlrabi
           records = MODELS.flat_map { |model| model.where(deletion_id: deletion.id).to_a }
           records.each { |record| record.update_columns(deletion_id: nil, updated_at: Clock.now) }
           recheck_days(records)
+          records.grep(Records::Sighting).each { |sighting| Prospects.latest(sighting.prospect) }
           records.grep(Records::Damage).each { |damage| Damages.apply(damage) }
           deletion.update!(undone_at: Clock.now)
           Summaries.refresh(records.flat_map { |record| touched(record) })
