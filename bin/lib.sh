@@ -34,8 +34,7 @@ gems() {
 
 # pictures: the library that reads and writes photos.
 pictures() {
-  ldconfig -p 2>/dev/null | grep -q 'libvips\.so\.42' && return
-  command -v vips >/dev/null 2>&1 && return
+  ruby -rfiddle -e 'exit(%w[libvips.so.42 libvips.42.dylib libvips-42.dll].any? { |name| Fiddle.dlopen(name) rescue nil } ? 0 : 1)' && return
   need vips libvips-tools
 }
 

@@ -58,6 +58,9 @@ RSpec.describe "however a piece came home" do
       expect(refusal(lot([{ name: "Only", found: true }]), :members)).to include("found inside")
       expect(refusal(lot([{ name: "One" }], share_rule: "resale", price: "5"), :members)).to include("no expected resale")
       expect(refusal(lot([{ name: "" }]), :members)).to include("no name")
+      ["201", "2.5", "-1", "many"].each do |count|
+        expect(refusal(lot([{ name: "Chair", count: count }]), :members)).to include("Give 1 to 200"), count
+      end
       made = lot([{ name: "One" }, { name: "Two" }], price: "9")
       id = made["members"][0]["piece_id"]
       expect(refusal(call(:patch, "/api/pieces/#{id}", { lock_version: 1, purchase: "3" }), :purchase)).to include("share of the lot")

@@ -9,7 +9,7 @@ RSpec.describe "lists of what was hunted" do
   it "are empty at first, each without a fault" do
     { "/api/prospects" => "rows", "/api/lots" => "rows", "/api/trips" => "rows", "/api/stash" => "items" }
       .each { |path, key| expect(call(:get, path)[key]).to eq([]) }
-    expect(call(:get, "/api/sets")).to eq([])
+    expect(call(:get, "/api/sets")["rows"]).to eq([])
     expect(call(:get, "/api/scout/record").values_at("flips", "missed", "missed_total")).to eq([[], [], 0])
     expect(call(:get, "/api/scout/card")["rows"].flat_map { |row| row["cells"] }.map { |cell| cell["why"] }.uniq)
       .to eq(["no target pay is set in House rules"])

@@ -79,11 +79,21 @@ export const useTrips = (page: number) =>
     placeholderData: keepPreviousData,
   });
 
-export const useSets = () => useQuery({ queryKey: ["sets"], queryFn: () => ask(api.GET("/api/sets")) });
+export const useSets = (page: number) =>
+  useQuery({
+    queryKey: ["sets", page],
+    queryFn: () => ask(api.GET("/api/sets", { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
+  });
 export const useSet = (id: number) =>
   useQuery({ queryKey: ["set", id], queryFn: () => ask(api.GET("/api/sets/{id}", { params: { path: { id } } })), retry: false });
 
-export const useStash = () => useQuery({ queryKey: ["stash"], queryFn: () => ask(api.GET("/api/stash")) });
+export const useStash = (page: number) =>
+  useQuery({
+    queryKey: ["stash", page],
+    queryFn: () => ask(api.GET("/api/stash", { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
+  });
 
 // Pieces in hand just like those named, each once.
 export function useMates(ids: number[]) {

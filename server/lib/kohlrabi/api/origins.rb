@@ -52,7 +52,7 @@ module Kohlrabi
 
       def prospect
         found = @piece.prospect
-        found && { id: found.id, name: found.title }
+        found && found.deletion_id.nil? && { id: found.id, name: found.title }
       end
 
       def named(piece) = piece && { id: piece.id, ticket: piece.ticket_text, name: piece.name }

@@ -35,7 +35,7 @@ module Kohlrabi
             Locking.save(lot, given, read(given))
             members(lot, given["members"]) if given.key?("members")
             found(lot, given["stash"]) if given.key?("stash")
-            lot.members.each { |member| member.piece.update!(bought_on: lot.bought_on, source: lot.source || member.piece.source) }
+            lot.members.each { |member| redate(member.piece, lot) }
             share(lot)
             lot.reload
           end
@@ -72,6 +72,13 @@ module Kohlrabi
       rescue Core::Refusal => e
         raise Refused, [e]
       end
+
+      # Its pieces were bought when and where it was.
+      def redate(piece, lot)
+        piece.update!(bought_on: lot.bought_on, source: lot.source || piece.source)
+        Splits.redate(piece)
+      end
+      private_class_method :redate
 
       def rate(hundredths) = hundredths && Rational(hundredths, 10_000)
       private_class_method :rate
@@ -146,7 +153,7 @@ module Kohlrabi
 
       # Identical pieces entered once: each gets its own record, "… 1 of 4".
       def many(lot, row)
-        count = Core::Units::Numerals.parse(row["count"].presence || "1").to_i.clamp(1, MOST)
+        count = count(row["count"].to_s.strip)
         fields = row.slice("name", "kind", "width", "depth", "height", "leg", "maker", "notes")
         refuse("One of the pieces has no name.", "Say what it is.") if fields["name"].to_s.strip.empty?
         Array.new(count) do |place|
@@ -157,6 +164,14 @@ module Kohlrabi
         raise Refused, [e.at(:members)]
       end
       private_class_method :many
+
+      def count(text)
+        return 1 if text.empty?
+        return text.to_i if text.match?(/\A\d{1,4}\z/) && text.to_i.between?(1, MOST)
+
+        refuse("“#{Core::Units::Numerals.clip(text)}” alike cannot be.", "Give 1 to #{MOST}.")
+      end
+      private_class_method :count
 
       # The resale that the share rests on; a piece that had none expected takes it over.
       def resale(member, piece, row)

@@ -8,7 +8,11 @@ module Kohlrabi
 
       module_function
 
-      def all = Records::PieceSet.live.order(id: :desc).includes(:happenings, members: { piece: :summary }).to_a
+      # [sets of a page, how many in all], latest first.
+      def page(page: 1, per: 40)
+        scope = Records::PieceSet.live.order(id: :desc)
+        [scope.offset((page - 1) * per).limit(per).includes(:happenings, members: { piece: :summary }).to_a, scope.count]
+      end
 
       # The live set that a piece is in and that is not sold yet, or nil.
       def standing(piece)

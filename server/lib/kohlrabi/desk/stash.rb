@@ -6,7 +6,11 @@ module Kohlrabi
     module Stash
       module_function
 
-      def all = Records::StashItem.live.order(Arel.sql("got_on DESC NULLS LAST, id DESC")).includes(:lot).to_a
+      # [items of a page, how many in all], latest first.
+      def page(page: 1, per: 100)
+        scope = Records::StashItem.live.order(Arel.sql("got_on DESC NULLS LAST, id DESC"))
+        [scope.offset((page - 1) * per).limit(per).includes(:lot).to_a, scope.count]
+      end
 
       # What it would cost to replace all of it, minor units: [sum of what is known, how many rows have no value].
       def worth

@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
 import Link from "@mui/material/Link";
+import Pagination from "@mui/material/Pagination";
 import { useState } from "react";
 import { Link as RouterLink, useNavigate } from "react-router";
 import { api, ask } from "../../api/client";
@@ -18,7 +19,8 @@ import { SubNav } from "../../kit/SubNav";
 const STATE: Record<string, string> = { together: "not listed yet", listed: "listed", price_changed: "listed", sold: "sold" };
 
 export default function Sets() {
-  const sets = useSets();
+  const [page, setPage] = useState(1);
+  const sets = useSets(page);
   const workshop = useWorkshop();
   const navigate = useNavigate();
   const { done } = useUndo();
@@ -36,14 +38,14 @@ export default function Sets() {
         {button}
       </PageHead>
       <SubNav name="Floor" pages={FLOOR_PAGES} />
-      {sets.data.length === 0 ? (
+      {sets.data.rows.length === 0 ? (
         <Empty title="No set yet">
           <span>Chairs, bedside tables, a desk and its stool: pairs and sets sell sooner and dearer than singles.</span>
           {button}
         </Empty>
       ) : (
         <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0, borderTop: 2 }}>
-          {sets.data.map((set) => {
+          {sets.data.rows.map((set) => {
             const last = [...set.events].reverse().find((event) => event.price ?? event.asking);
             return (
               <Box component="li" key={set.id} sx={{ py: 1.25, borderBottom: 1, borderColor: "divider", display: "flex", gap: 2, flexWrap: "wrap" }}>
@@ -61,6 +63,9 @@ export default function Sets() {
             );
           })}
         </Box>
+      )}
+      {sets.data.total > sets.data.per && (
+        <Pagination sx={{ mt: 2 }} count={Math.ceil(sets.data.total / sets.data.per)} page={page} onChange={(_, next) => setPage(next)} />
       )}
       {making && (
         <FormDialog

@@ -1,6 +1,7 @@
 // The stash: what was salvaged, found or given. Nothing was paid; replacing it would cost something.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import Pagination from "@mui/material/Pagination";
 import LinearProgress from "@mui/material/LinearProgress";
 import { useState } from "react";
 import { Link } from "react-router";
@@ -24,14 +25,15 @@ const typed = (item: StashItem) => ({
 });
 
 export default function Stash() {
-  const stash = useStash();
+  const [page, setPage] = useState(1);
+  const stash = useStash(page);
   const workshop = useWorkshop();
   const today = useToday();
   const { done, remove } = useUndo();
   const [editing, setEditing] = useState<StashItem | "new" | null>(null);
   if (stash.error) return <Failure error={stash.error} again={() => void stash.refetch()} />;
   if (!stash.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { items, worth, unknown } = stash.data;
+  const { items, worth, unknown, total, per } = stash.data;
   const currency = workshop.data.currency;
   const item = editing === "new" ? null : editing;
   const button = (
@@ -82,6 +84,7 @@ export default function Stash() {
           ))}
         </Entries>
       )}
+      {total > per && <Pagination sx={{ mt: 2 }} count={Math.ceil(total / per)} page={page} onChange={(_, next) => setPage(next)} />}
       {editing && (
         <FormDialog
           title={item ? "Correct the stash" : "Put something by"}

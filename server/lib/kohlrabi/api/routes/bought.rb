@@ -58,7 +58,11 @@ module Kohlrabi
         end
 
         def self.sets(app)
-          app.get("/api/sets") { json(Resources::PieceSet.present(Desk::Sets.all, say)) }
+          app.get("/api/sets") do
+            page = (params[:page] || 1).to_i
+            rows, total = Desk::Sets.page(page: page)
+            json(rows: Resources::PieceSet.present(rows, say), total: total, page: page, per: 40)
+          end
           app.post("/api/sets") { change(201) { Resources::PieceSet.present(Desk::Sets.create(given), say) } }
           app.get("/api/sets/:id") { json(Resources::PieceSet.present(Desk::Finder.find(Records::PieceSet, params[:id]), say)) }
           app.delete("/api/sets/:id") { removal { Desk::Sets.break_up(params[:id]) } }

@@ -23,7 +23,9 @@ module Kohlrabi
         def self.stash(app)
           app.get("/api/stash") do
             worth, unknown = Desk::Stash.worth
-            json(items: Resources::StashItem.present(Desk::Stash.all, say), worth: say.money(worth), unknown: unknown)
+            page = (params[:page] || 1).to_i
+            items, total = Desk::Stash.page(page: page)
+            json(items: Resources::StashItem.present(items, say), worth: say.money(worth), unknown: unknown, total: total, page: page, per: 100)
           end
           app.post("/api/stash") { change(201) { Resources::StashItem.present(Desk::Stash.create(given), say) } }
           app.patch("/api/stash/:id") { change { Resources::StashItem.present(Desk::Stash.update(params[:id], given), say) } }
