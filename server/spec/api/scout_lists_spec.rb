@@ -55,6 +55,42 @@ RSpec.describe "lists of what was hunted" do
     expect([call(:get, "/api/lots?page=2")["rows"].size, call(:get, "/api/trips?page=2")["rows"].size]).to eq([2, 1])
   end
 
+  it "page sets and the stash too" do
+    desk = Kohlrabi::Desk
+    41.times do |i|
+      ids = Array.new(2) { |side| desk::Pieces.create("name" => "Chair #{i} #{side}", "purchase" => "5").id }
+      desk::Sets.create("name" => "Pair #{i}", "piece_ids" => ids)
+    end
+    first = call(:get, "/api/sets")
+    expect([first["total"], first["rows"].first["name"], call(:get, "/api/sets?page=2")["rows"].map do |set|
+      set["name"]
+    end]).to eq([41, "Pair 40", ["Pair 0"]])
+    101.times { |i| desk::Stash.create({ "name" => "Knob #{i}", "count" => "1", "value" => "2" }) }
+    expect([call(:get, "/api/stash")["items"].size, call(:get, "/api/stash?page=2")["items"].size]).to eq([100, 1])
+    expect(call(:get, "/api/stash?page=2")["worth"]["text"]).to eq("202.00") # of all, not of the page
+  end
+
+  it "link to nothing that was removed" do
+    spotted = spot(name: "Bar stool", tag: "20")["id"]
+    id = call(:post, "/api/prospects/#{spotted}/buy", {}).first["id"]
+    expect(call(:get, "/api/pieces/#{id}")["prospect"]).to eq("id" => spotted, "name" => "Bar stool")
+    call(:delete, "/api/prospects/#{spotted}")
+    expect(call(:get, "/api/pieces/#{id}")["prospect"]).to be_nil
+  end
+
+  it "move the day of purchase of a lot on to all that came of it" do
+    made = lot("Lot", "Case", bought_on: "2026-05-01", price: "9")
+    whole = made["members"][0]["piece_id"]
+    parts = call(:post, "/api/pieces/#{whole}/split", { on: "2026-05-20", parts: [{ name: "Left" }, { name: "Right" }] })["pieces"].map do |one|
+      one["id"]
+    end
+    call(:patch, "/api/lots/#{made['id']}", { lock_version: made["lock_version"], bought_on: "2026-05-10" })
+    expect([whole, *parts].map { |id| call(:get, "/api/pieces/#{id}")["fields"]["bought_on"] }.uniq).to eq(["2026-05-10"])
+    late = call(:patch, "/api/lots/#{made['id']}", { lock_version: made["lock_version"] + 1, bought_on: "2026-05-21" })
+    expect(late["detail"]).to include("Split on 20 May 2026 lies before bought on 21 May 2026")
+    expect(call(:get, "/api/pieces/#{whole}")["fields"]["bought_on"]).to eq("2026-05-10")
+  end
+
   it "tell of a piece where it comes from: lot, spotted piece, others like it" do
     spotted = spot(name: "Bar stool", count: "2", tag: "20")["id"]
     one, two = call(:post, "/api/prospects/#{spotted}/buy", {}).map { |row| row["id"] }

@@ -52,7 +52,7 @@ module Kohlrabi
 
       def prospect
         found = @piece.prospect
-        found && found.deletion_id.nil? && { id: found.id, name: found.title }
+        { id: found.id, name: found.title } if found && found.deletion_id.nil?
       end
 
       def named(piece) = piece && { id: piece.id, ticket: piece.ticket_text, name: piece.name }
