@@ -24,7 +24,7 @@ RSpec.describe "before one commits to buying" do
       expect(said.transform_values do |core|
         core["wrong"]
       end).to eq("solid" => false, "board" => false, "plywood" => false, "hollow" => true, "unknown" => true)
-      expect(said["hollow"]["text"]).to start_with("Hollow core cannot be cut")
+      expect(said["hollow"]["text"]).to start_with("Hollow core: cannot be cut")
       expect(said["unknown"]["text"]).to include("knock")
       expect(before(checks: { core: "gold" })["core"]).to be_nil
     end

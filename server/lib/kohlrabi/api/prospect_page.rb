@@ -101,7 +101,7 @@ module Kohlrabi
         height = @before.height
         core = @before.core
         { fit: ScoutWords.fit(*@before.carrying, @say), use: @before.use, height: height && height_text(height),
-          core: core && { text: "#{core[:label].sub(/\A./, &:upcase)} #{core[:cut]}.", wrong: core[:wrong] }, hardware: hardware,
+          core: core && { text: "#{core[:label].sub(/\A./, &:upcase)}: #{core[:cut]}.", wrong: core[:wrong] }, hardware: hardware,
           room: Desk::Rooms.answer.text }
       end
 

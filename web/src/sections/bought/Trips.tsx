@@ -82,7 +82,7 @@ export default function Trips() {
                   </Box>
                 ))}
               </Box>
-              <Box sx={{ minWidth: 110, textAlign: "right" }}>
+              <Box sx={{ flex: "1 0 110px", textAlign: "right" }}>
                 <Box sx={{ fontWeight: 600 }}>{`${trip.cost.text} ${currency}`}</Box>
                 {trip.effort?.seconds ? trip.effort.text : ""}
                 <Box className="no-print">
