@@ -20,6 +20,14 @@ RSpec.describe Kohlrabi::Core::Buying::Estimate do
     expect(described_class.own([1, 2, 3, 4], source: "own")).to be_nil
   end
 
+  it "takes one figure as the mean, with the usual spread in proportion (by hand)" do
+    usual = described_class.three(60, 120, 180) # mean 120, deviation 20
+    given = described_class.around(240, usual)
+    expect(given.to_h.slice(:low, :likely, :high, :mean, :sd)).to eq(low: 120, likely: 240, high: 360, mean: 240, sd: 40)
+    expect(given.source).to eq("as given, with the usual spread")
+    expect(described_class.around(240, nil)).to have_attributes(mean: 240, sd: 0)
+  end
+
   it "refuses points out of order, naming the field" do
     expect { described_class.three(5, 4, 6, field: :resale) }
       .to raise_error(Kohlrabi::Core::Refusal, /low ≤ likely ≤ high/) { |error| expect(error.field).to eq(:resale) }

@@ -19,9 +19,9 @@ module Kohlrabi
       end
 
       # Estimates, each nil where nobody knows. Raises Core::Refusal for points out of order.
-      def resale = @resale ||= given("resale", "minor") || usual_resale
-      def hours = @hours ||= given("hours", "seconds") || usual(:hours, @defaults.hours)
-      def materials = @materials ||= given("materials", "minor") || usual(:materials, @defaults.materials)
+      def resale = @resale ||= given("resale", "minor", usual_resale)
+      def hours = @hours ||= given("hours", "seconds", usual(:hours, @defaults.hours))
+      def materials = @materials ||= given("materials", "minor", usual(:materials, @defaults.materials))
 
       # Core::Buying::Prospect at the tag that stands, or at another price.
       def answer(ask: prospect.tag_minor)
@@ -89,10 +89,11 @@ module Kohlrabi
 
       def positive(amount) = amount && [amount, 0].max
 
-      # What somebody gave: all three, or likely alone, which then has no spread.
-      def given(what, unit)
+      # What somebody gave: likely with low or high, or likely alone, which then has the usual spread; else what is usual.
+      def given(what, unit, usual)
         low, likely, high = POINTS.map { |point| prospect["#{what}_#{point}_#{unit}"] }
-        return unless likely
+        return usual unless likely
+        return Core::Buying::Estimate.around(likely, usual, source: "as you gave it") unless low || high
 
         Core::Buying::Estimate.three(low || likely, likely, high || likely, source: "as you gave it", field: :"#{what}_likely")
       end

@@ -32,6 +32,16 @@ module Kohlrabi
               source: source, n: values.size).freeze
         end
 
+        # One figure that somebody gave, as the mean, with the spread that is usual for its kind: nobody is that certain.
+        # usual: Estimate, or nil where none is known, and then there is no spread.
+        def self.around(likely, usual, source: "as given")
+          return three(likely, likely, likely, source: source) unless usual&.mean&.positive?
+
+          scale = Rational(likely) / usual.mean
+          new(low: usual.low * scale, likely: likely, high: usual.high * scale, mean: likely, sd: usual.sd * scale,
+              source: "#{source}, with the usual spread").freeze
+        end
+
         # The same estimate of several alike, or of one in another condition: every figure × factor.
         def times(factor, source: self.source)
           factor = Rational(factor.to_s)
