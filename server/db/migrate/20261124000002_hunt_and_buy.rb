@@ -195,6 +195,7 @@ class HuntAndBuy < ActiveRecord::Migration[7.2]
       t.bigint :expected_resale_minor
       t.references :prospect, foreign_key: true
     end
+    add_index :pieces, "kind COLLATE NOCASE", name: "pieces_by_kind"
     create_table :damages do |t|
       t.references :piece, null: false, foreign_key: true
       t.string :what, null: false

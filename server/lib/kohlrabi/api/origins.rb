@@ -13,7 +13,7 @@ module Kohlrabi
       end
 
       def to_h
-        { lot: lot, split_from: named(Desk::Splits.whole_of(@piece)), split_into: parts, set: set, prospect: prospect,
+        { lot: lot, split_from: (named(lineage[-2]) if lineage.size > 1), split_into: parts, set: set, prospect: prospect,
           photos: Resources::Photo.present(@piece.photos, @say), damages: Resources::Damage.present(@piece.damages, @say),
           diary: diary,
           mates: Desk::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } }, fit: fit, single: single, cautions: cautions }
@@ -33,11 +33,11 @@ module Kohlrabi
 
       # The piece after all it was split from, oldest first.
       def lineage
-        all = [@piece]
-        while (whole = Desk::Splits.whole_of(all.first))
-          all.unshift(whole)
+        @lineage ||= [@piece].tap do |all|
+          while (whole = Desk::Splits.whole_of(all.first))
+            all.unshift(whole)
+          end
         end
-        all
       end
 
       def lot
@@ -46,8 +46,10 @@ module Kohlrabi
       end
 
       def set
+        return @set if defined?(@set)
+
         found = Records::PieceSet.live.joins(:members).where(piece_set_members: { piece_id: @piece.id }).order(:id).last
-        found && { id: found.id, name: found.name }
+        @set = found && { id: found.id, name: found.name }
       end
 
       def prospect
@@ -68,7 +70,7 @@ module Kohlrabi
       end
 
       def single
-        return if @flip.chain.ended? || @piece.kind.nil? || @piece.split_part || set
+        return if @flip.chain.ended? || @piece.kind.nil? || lineage.size > 1 || set
 
         count = [Desk::Choices.alike(@piece).count, 1].max
         ScoutWords.single(Desk::Scouting.new(Records::Prospect.new(kind: @piece.kind, condition: "worn", count: count)).single, @say)

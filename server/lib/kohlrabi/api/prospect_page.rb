@@ -102,7 +102,7 @@ module Kohlrabi
         core = @before.core
         { fit: ScoutWords.fit(*@before.carrying, @say), use: @before.use, height: height && height_text(height),
           core: core && { text: "#{core[:label].sub(/\A./, &:upcase)}: #{core[:cut]}.", wrong: core[:wrong] }, hardware: hardware,
-          room: Desk::Rooms.answer.text }
+          room: Desk::Rooms.answer(@scouting.histories).text }
       end
 
       def height_text(height)

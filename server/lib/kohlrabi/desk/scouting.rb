@@ -7,7 +7,7 @@ module Kohlrabi
     class Scouting
       POINTS = %w[low likely high].freeze
 
-      attr_reader :prospect, :condition
+      attr_reader :prospect, :condition, :histories
 
       # prospect: Records::Prospect, stored or not.
       def initialize(prospect, histories: Histories.new)
