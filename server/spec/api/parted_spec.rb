@@ -24,6 +24,8 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
       expect(page.values_at("stage", "split_from")).to eq(["on the bench", { "id" => @whole, "ticket" => "K-001", "name" => "Long sideboard" }])
       expect(call(:get, "/api/pieces/#{right}")["stage"]).to eq("kept")
       expect(page["diary"].map { |entry| entry["text"] }).to eq(["K-001: Split into K-002 Left half, K-003 Right half."])
+      archived = call(:get, "/api/pieces?view=archive")["rows"].find { |row| row["id"] == @whole }
+      expect([archived["stage"], archived["strip"]["ended"], archived["strip"]["days"]]).to eq(["split", true, 35])
       changed = call(:patch, "/api/splits/#{made['event_id']}", { parts: [{ piece_id: left, weight: "1" }, { piece_id: right, weight: "1" }] })
       # Each kind by itself: 31 → 15.50, 5 → 2.50, 3 → 1.50.
       expect(changed["changes"]).to eq(["K-002 Left half: money in 26.00 → 19.50.", "K-003 Right half: money in 13.00 → 19.50."])

@@ -22,7 +22,7 @@ module Kohlrabi
 
       def days(row, say)
         summary = row.summary
-        ended = Desk::Lists::ENDED.include?(summary.stage)
+        ended = Desk::Lists::IN_HAND.exclude?(summary.stage)
         { bought_on: say.day(row.piece.bought_on), ended_on: say.day(summary.ended_on), turnaround_days: summary.turnaround_days,
           strip: say.strip(row.turnaround, ended: ended) }
       end
