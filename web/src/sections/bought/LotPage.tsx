@@ -2,12 +2,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
-import Table from "@mui/material/Table";
-import TableBody from "@mui/material/TableBody";
-import TableCell from "@mui/material/TableCell";
-import TableFooter from "@mui/material/TableFooter";
-import TableHead from "@mui/material/TableHead";
-import TableRow from "@mui/material/TableRow";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api } from "../../api/client";
@@ -16,6 +10,7 @@ import { useUndo } from "../../app/undo";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
+import { SmallTable } from "../../kit/SmallTable";
 import { LotDialog } from "./LotDialog";
 
 export default function LotPage() {
@@ -58,39 +53,21 @@ export default function LotPage() {
               }, shared ${data.rule_text}; what was found inside costs nothing.`
             : "The price is not known, so neither is that of its pieces."}
         </Box>
-        <Box sx={{ overflowX: "auto" }}>
-          <Table size="small" aria-label="Shares of the lot">
-            <TableHead>
-              <TableRow>
-                <TableCell>Piece</TableCell>
-                <TableCell>Stage</TableCell>
-                <TableCell align="right">Expected resale</TableCell>
-                <TableCell align="right">Of the price, {currency}</TableCell>
-                <TableCell align="right">With premium and tax</TableCell>
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {data.members.map((member) => (
-                <TableRow key={member.piece_id}>
-                  <TableCell>
-                    <Link to={`/pieces/${member.piece_id}`}>{`${member.ticket} ${member.name}`}</Link>
-                  </TableCell>
-                  <TableCell>{member.found ? `${member.stage}, found inside` : member.stage}</TableCell>
-                  <TableCell align="right">{member.expected_resale || "not said"}</TableCell>
-                  <TableCell align="right">{member.price?.text ?? "not known"}</TableCell>
-                  <TableCell align="right">{member.total?.text ?? "not known"}</TableCell>
-                </TableRow>
-              ))}
-            </TableBody>
-            <TableFooter>
-              <TableRow>
-                <TableCell colSpan={3}>Whole</TableCell>
-                <TableCell align="right">{data.price?.text ?? "not known"}</TableCell>
-                <TableCell align="right">{data.total?.text ?? "not known"}</TableCell>
-              </TableRow>
-            </TableFooter>
-          </Table>
-        </Box>
+        <SmallTable
+          label="Shares of the lot"
+          columns={["Piece", "Stage", ["Expected resale"], [`Of the price, ${currency}`], ["With premium and tax"]]}
+          rows={data.members.map((member) => ({
+            key: member.piece_id,
+            cells: [
+              <Link key="piece" to={`/pieces/${member.piece_id}`}>{`${member.ticket} ${member.name}`}</Link>,
+              member.found ? `${member.stage}, found inside` : member.stage,
+              member.expected_resale || "not said",
+              member.price?.text ?? "not known",
+              member.total?.text ?? "not known",
+            ],
+          }))}
+          foot={["Whole", "", "", data.price?.text ?? "not known", data.total?.text ?? "not known"]}
+        />
       </Part>
       {data.stash.length > 0 && (
         <Part title="Found for the stash">

@@ -2,11 +2,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
-import Table from "@mui/material/Table";
-import TableBody from "@mui/material/TableBody";
-import TableCell from "@mui/material/TableCell";
-import TableHead from "@mui/material/TableHead";
-import TableRow from "@mui/material/TableRow";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api } from "../../api/client";
@@ -17,6 +12,7 @@ import { Failure } from "../../kit/Failure";
 import { Figures } from "../../kit/Figures";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
+import { SmallTable } from "../../kit/SmallTable";
 import { PriceTape } from "../../kit/PriceTape";
 import { SetEventDialog, type SetKind } from "./SetEventDialog";
 
@@ -76,34 +72,21 @@ export default function SetPage() {
         </Entries>
       </Part>
       <Part title="What each piece gets">
-        <Box sx={{ overflowX: "auto" }}>
-          <Table size="small" aria-label="Shares of the set">
-            <TableHead>
-              <TableRow>
-                <TableCell>Piece</TableCell>
-                <TableCell align="right">Money in, {currency}</TableCell>
-                <TableCell align="right">Asked alone before</TableCell>
-                <TableCell align="right">Share of asking</TableCell>
-                <TableCell align="right">Receipts</TableCell>
-                <TableCell align="right">Profit</TableCell>
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {data.members.map((member) => (
-                <TableRow key={member.piece_id}>
-                  <TableCell>
-                    <Link to={`/pieces/${member.piece_id}`}>{`${member.ticket} ${member.name}`}</Link>
-                  </TableCell>
-                  <TableCell align="right">{member.cash_in?.text ?? "not known"}</TableCell>
-                  <TableCell align="right">{member.asking_before?.text ?? "never"}</TableCell>
-                  <TableCell align="right">{member.asking?.text ?? "none"}</TableCell>
-                  <TableCell align="right">{member.receipts?.text ?? "not sold"}</TableCell>
-                  <TableCell align="right">{member.cash_profit?.text ?? "undefined"}</TableCell>
-                </TableRow>
-              ))}
-            </TableBody>
-          </Table>
-        </Box>
+        <SmallTable
+          label="Shares of the set"
+          columns={["Piece", [`Money in, ${currency}`], ["Asked alone before"], ["Share of asking"], ["Receipts"], ["Profit"]]}
+          rows={data.members.map((member) => ({
+            key: member.piece_id,
+            cells: [
+              <Link key="piece" to={`/pieces/${member.piece_id}`}>{`${member.ticket} ${member.name}`}</Link>,
+              member.cash_in?.text ?? "not known",
+              member.asking_before?.text ?? "never",
+              member.asking?.text ?? "none",
+              member.receipts?.text ?? "not sold",
+              member.cash_profit?.text ?? "undefined",
+            ],
+          }))}
+        />
       </Part>
       {dialog && (
         <SetEventDialog

@@ -1,13 +1,9 @@
 // What was checked before committing: fit, height, core, pulls, room.
 import Box from "@mui/material/Box";
-import Table from "@mui/material/Table";
-import TableBody from "@mui/material/TableBody";
-import TableCell from "@mui/material/TableCell";
-import TableHead from "@mui/material/TableHead";
-import TableRow from "@mui/material/TableRow";
 import type { Prospect } from "../../api/types";
 import { FitTable } from "../../kit/FitTable";
 import { Part } from "../../kit/Part";
+import { SmallTable } from "../../kit/SmallTable";
 
 function Noted({ noted }: { noted: { text: string; wrong: boolean } | null }) {
   return noted && <Box sx={{ color: noted.wrong ? "error.main" : "text.primary" }}>{noted.text}</Box>;
@@ -26,33 +22,22 @@ export function BeforePart({ prospect, currency }: { prospect: Prospect; currenc
         {before.hardware?.complete && <Box>All pulls are there.</Box>}
       </Box>
       {before.hardware && !before.hardware.complete && (
-        <Box sx={{ overflowX: "auto", mb: 2 }}>
-          <Table size="small" aria-label="Pulls, three ways" sx={{ maxWidth: 860 }}>
-            <TableHead>
-              <TableRow>
-                <TableCell>Pulls</TableCell>
-                <TableCell align="right">Cost, {currency}</TableCell>
-                <TableCell align="right">Work</TableCell>
-                <TableCell align="right">With target pay</TableCell>
-                <TableCell>Mind</TableCell>
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {before.hardware.ways.map((way) => (
-                <TableRow key={way.key} sx={{ "& td": { fontWeight: way.best ? 600 : 400 } }}>
-                  <TableCell>
-                    {way.label}
-                    {way.best && " (cheapest)"}
-                  </TableCell>
-                  <TableCell align="right">{way.money?.text ?? way.why}</TableCell>
-                  <TableCell align="right">{way.effort?.text}</TableCell>
-                  <TableCell align="right">{way.total?.text ?? "undefined"}</TableCell>
-                  <TableCell>{way.note}</TableCell>
-                </TableRow>
-              ))}
-            </TableBody>
-          </Table>
-        </Box>
+        <SmallTable
+          label="Pulls, three ways"
+          width={860}
+          columns={["Pulls", [`Cost, ${currency}`], ["Work"], ["With target pay"], "Mind"]}
+          rows={before.hardware.ways.map((way) => ({
+            key: way.key,
+            strong: way.best,
+            cells: [
+              `${way.label}${way.best ? " (cheapest)" : ""}`,
+              way.money?.text ?? way.why,
+              way.effort?.text,
+              way.total?.text ?? "undefined",
+              way.note,
+            ],
+          }))}
+        />
       )}
       <FitTable fit={before.fit} />
     </Part>

@@ -1,17 +1,13 @@
 // How good the estimates were, and what was missed.
 import Box from "@mui/material/Box";
 import LinearProgress from "@mui/material/LinearProgress";
-import Table from "@mui/material/Table";
-import TableBody from "@mui/material/TableBody";
-import TableCell from "@mui/material/TableCell";
-import TableHead from "@mui/material/TableHead";
-import TableRow from "@mui/material/TableRow";
 import { Link } from "react-router";
 import { useScoutRecord, useWorkshop } from "../../api/queries";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
+import { SmallTable } from "../../kit/SmallTable";
 import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 
@@ -21,6 +17,9 @@ const NAMES: Record<string, string> = {
   materials: "Materials against expected materials",
   paid: "Price paid against the most to pay",
 };
+
+type Said = { text: string } | null;
+const became = (expected: Said, came: Said) => `${expected?.text ?? "?"} → ${came?.text ?? "?"}`;
 
 export default function TrackRecord() {
   const record = useScoutRecord();
@@ -54,62 +53,42 @@ export default function TrackRecord() {
               </Box>
             ))}
           </Box>
-          <Box sx={{ overflowX: "auto" }}>
-            <Table size="small" aria-label="Expected and actual">
-              <TableHead>
-                <TableRow>
-                  <TableCell>Piece</TableCell>
-                  <TableCell align="right">Resale: expected → came</TableCell>
-                  <TableCell align="right">Hours</TableCell>
-                  <TableCell align="right">Materials</TableCell>
-                  <TableCell align="right">Most → paid</TableCell>
-                </TableRow>
-              </TableHead>
-              <TableBody>
-                {flips.map((flip) => (
-                  <TableRow key={flip.id}>
-                    <TableCell>
-                      <Link to={`/pieces/${flip.piece_id}`}>{flip.title}</Link>
-                    </TableCell>
-                    <TableCell align="right">{`${flip.expected_resale?.text ?? "?"} → ${flip.resale?.text ?? "?"}`}</TableCell>
-                    <TableCell align="right">{`${flip.expected_hours?.text ?? "?"} → ${flip.hours?.text ?? "?"}`}</TableCell>
-                    <TableCell align="right">{`${flip.expected_materials?.text ?? "?"} → ${flip.materials?.text ?? "?"}`}</TableCell>
-                    <TableCell align="right">{`${flip.most?.text ?? "?"} → ${flip.paid?.text ?? "?"}`}</TableCell>
-                  </TableRow>
-                ))}
-              </TableBody>
-            </Table>
-          </Box>
+          <SmallTable
+            label="Expected and actual"
+            columns={["Piece", ["Resale: expected → came"], ["Hours"], ["Materials"], ["Most → paid"]]}
+            rows={flips.map((flip) => ({
+              key: flip.id,
+              cells: [
+                <Link key="piece" to={`/pieces/${flip.piece_id}`}>
+                  {flip.title}
+                </Link>,
+                became(flip.expected_resale, flip.resale),
+                became(flip.expected_hours, flip.hours),
+                became(flip.expected_materials, flip.materials),
+                became(flip.most, flip.paid),
+              ],
+            }))}
+          />
         </Part>
       )}
       {missed.length > 0 && (
         <Part title={`What got away (${missedTotal})`}>
-          <Box sx={{ overflowX: "auto" }}>
-            <Table size="small" aria-label="Let go and gone">
-              <TableHead>
-                <TableRow>
-                  <TableCell>Piece</TableCell>
-                  <TableCell>What became of it</TableCell>
-                  <TableCell align="right">Last tag, {workshop.data.currency}</TableCell>
-                  <TableCell align="right">Most to pay then</TableCell>
-                  <TableCell align="right">Left above target pay</TableCell>
-                </TableRow>
-              </TableHead>
-              <TableBody>
-                {missed.map((one) => (
-                  <TableRow key={one.id}>
-                    <TableCell>
-                      <Link to={`/scout/${one.id}`}>{one.title}</Link>
-                    </TableCell>
-                    <TableCell>{[one.state_text, one.closed_on?.text, one.reason].filter(Boolean).join(", ")}</TableCell>
-                    <TableCell align="right">{one.tag?.text ?? "none"}</TableCell>
-                    <TableCell align="right">{one.most?.text ?? "undefined"}</TableCell>
-                    <TableCell align="right">{one.forgone?.text ?? "nothing"}</TableCell>
-                  </TableRow>
-                ))}
-              </TableBody>
-            </Table>
-          </Box>
+          <SmallTable
+            label="Let go and gone"
+            columns={["Piece", "What became of it", [`Last tag, ${workshop.data.currency}`], ["Most to pay then"], ["Left above target pay"]]}
+            rows={missed.map((one) => ({
+              key: one.id,
+              cells: [
+                <Link key="piece" to={`/scout/${one.id}`}>
+                  {one.title}
+                </Link>,
+                [one.state_text, one.closed_on?.text, one.reason].filter(Boolean).join(", "),
+                one.tag?.text ?? "none",
+                one.most?.text ?? "undefined",
+                one.forgone?.text ?? "nothing",
+              ],
+            }))}
+          />
         </Part>
       )}
     </>

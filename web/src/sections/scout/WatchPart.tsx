@@ -1,11 +1,6 @@
 // The tag over time: what was seen, what it will say, and whether to wait or buy now.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Table from "@mui/material/Table";
-import TableBody from "@mui/material/TableBody";
-import TableCell from "@mui/material/TableCell";
-import TableHead from "@mui/material/TableHead";
-import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { api, ask } from "../../api/client";
@@ -15,6 +10,7 @@ import { useUndo } from "../../app/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { Entries, Entry } from "../../kit/Entry";
 import { Part } from "../../kit/Part";
+import { SmallTable } from "../../kit/SmallTable";
 
 export function WatchPart({ prospect, currency }: { prospect: Prospect; currency: string }) {
   const [seeing, setSeeing] = useState(false);
@@ -44,31 +40,16 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
         </Box>
       )}
       {watch.points.length > 1 && (
-        <Box sx={{ overflowX: "auto", mb: 2 }}>
-          <Table size="small" aria-label="What the tag will say" sx={{ maxWidth: 620 }}>
-            <TableHead>
-              <TableRow>
-                <TableCell>Day</TableCell>
-                <TableCell align="right">Tag, {currency}</TableCell>
-                <TableCell align="right">Still there</TableCell>
-                <TableCell align="right">Worth above target pay</TableCell>
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {watch.points.map((point) => (
-                <TableRow key={point.on?.iso} sx={{ "& td": { fontWeight: point.best ? 600 : 400 } }}>
-                  <TableCell>
-                    {point.on?.text}
-                    {point.best && " (best)"}
-                  </TableCell>
-                  <TableCell align="right">{point.tag?.text}</TableCell>
-                  <TableCell align="right">{point.there}</TableCell>
-                  <TableCell align="right">{point.worth?.text ?? "misses it"}</TableCell>
-                </TableRow>
-              ))}
-            </TableBody>
-          </Table>
-        </Box>
+        <SmallTable
+          label="What the tag will say"
+          width={620}
+          columns={["Day", [`Tag, ${currency}`], ["Still there"], ["Worth above target pay"]]}
+          rows={watch.points.map((point) => ({
+            key: point.on?.iso ?? "",
+            strong: point.best,
+            cells: [`${point.on?.text}${point.best ? " (best)" : ""}`, point.tag?.text, point.there, point.worth?.text ?? "misses it"],
+          }))}
+        />
       )}
       <Entries>
         {[...watch.sightings].reverse().map((seen) => (
