@@ -42,6 +42,20 @@ RSpec.describe "costs, hours and timers" do
     expect(figure(two, "cash_in")["text"]).to eq("3.33")
   end
 
+  it "keeps both figures in the diary where shares change, or a flip has ended" do
+    two = piece(name: "Two", purchase: "0")
+    cost = call(:post, "/api/costs", { what: "Hire", category: "other", amount: "10", pieces: [{ piece_id: @piece }] })
+    diary = ->(id) { call(:get, "/api/pieces/#{id}")["diary"].map { |entry| entry["text"] } }
+    call(:patch, "/api/costs/#{cost['id']}", { amount: "12" })
+    expect(diary.call(@piece)).to eq([]) # an ordinary correction
+    call(:patch, "/api/costs/#{cost['id']}", { pieces: [{ piece_id: @piece }, { piece_id: two }] })
+    expect([diary.call(@piece), diary.call(two)])
+      .to eq([["The cost “Hire” was corrected: money in 42.00 → 36.00."], ["The cost “Hire” was corrected: money in 0.00 → 6.00."]])
+    event(two, "sold", "2026-06-20", price: "20")
+    call(:patch, "/api/costs/#{cost['id']}", { amount: "8" })
+    expect(diary.call(two).last).to eq("The cost “Hire” was corrected: money in 6.00 → 4.00, profit 14.00 → 16.00.")
+  end
+
   it "refuses shares that cannot be" do
     expect(refusal(hours("1h", pieces: []), :pieces)).to include("Choose at least one piece")
     expect(refusal(hours("1h", pieces: [{ piece_id: @piece }, { piece_id: @piece }]), :pieces)).to include("twice")

@@ -19,16 +19,27 @@ module Kohlrabi
         end
       end
 
-      # A changed amount is shared anew by the same weights.
+      # A changed amount is shared anew by the same weights. Where shares change, or a flip has ended, both figures stay in the diary.
       def update(id, given)
         Records::Base.transaction do
           cost = own(id)
-          cost.update!(read(given))
           rows = given.key?("pieces") ? Sharing.read(given["pieces"]) : Sharing.rows(cost)
-          Summaries.refresh(Sharing.write(cost, rows))
+          touched = cost.shares.map(&:piece_id) | rows.map(&:first)
+          told(touched, cost, rows != Sharing.rows(cost)) do
+            cost.update!(read(given))
+            Summaries.refresh(Sharing.write(cost, rows))
+          end
           cost
         end
       end
+
+      def told(touched, cost, shared_anew, &)
+        ended = Records::FlipSummary.where(piece_id: touched, stage: Lists::ENDED).exists?
+        return yield unless shared_anew || ended
+
+        Changes.tell(touched, "The cost “#{cost.what}” was corrected", &)
+      end
+      private_class_method :told
 
       def remove(id)
         cost = own(id)
