@@ -16,7 +16,7 @@ export function SmallTable({ label, columns, rows, foot, width }: Props) {
   const side = (place: number) => (Array.isArray(columns[place]) ? "right" : "left");
   const cells = (row: ReactNode[]) =>
     row.map((cell, place) => (
-      <TableCell key={place} align={side(place)}>
+      <TableCell key={place} align={side(place)} sx={side(place) === "right" ? { whiteSpace: "nowrap" } : undefined}>
         {cell}
       </TableCell>
     ));

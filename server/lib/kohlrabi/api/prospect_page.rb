@@ -92,9 +92,9 @@ module Kohlrabi
         return unless forecast&.rule && most
 
         point = forecast.reaches(most)
-        return "does not come down to #{@scouting.money(most)} while it can be foreseen" unless point
+        return "never, as far as can be foreseen" unless point
 
-        point.on <= Desk::House.today ? "is there already" : "#{Core::Units::Calendar.text(point.on)}, at #{@scouting.money(point.tag)}"
+        point.on <= Desk::House.today ? "now" : "#{Core::Units::Calendar.text(point.on)}, at #{@scouting.money(point.tag)}"
       end
 
       def before

@@ -26,8 +26,8 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
         </Typography>
       )}
       <Box sx={{ color: "text.secondary", mb: 1 }}>
-        {watch.rule ? `Cuts: ${watch.rule}.` : `No forecast: ${watch.why}.`} {watch.rule && watch.reaches && `What you should pay: ${watch.reaches}.`}{" "}
-        Gone within a week: {watch.gone}.
+        {watch.rule ? `Cuts: ${watch.rule}.` : `No forecast: ${watch.why}.`} {watch.rule && watch.reaches && `Worth it from: ${watch.reaches}.`} Gone
+        within a week: {watch.gone}.
       </Box>
       {watch.remarks.map((remark) => (
         <Box key={remark} sx={{ mb: 1 }}>
