@@ -14,6 +14,7 @@ module Kohlrabi
           uses: Core::Buying::Heights.choices.map { |key, label| { key: key, label: label } },
           cores: Core::Buying::Cores.choices.map { |key, label| { key: key, label: label } },
           cut_bases: Core::Buying::TagRule::BASES.map { |key, label| { key: key, label: label } },
+          cautions: %i[saw glass].to_h { |key| [key, Core::Cautions.text(key)] },
           sources: used(Records::Piece, :source) | used(Records::Prospect, :source),
           channels: used(Records::Sale, :channel) | used(Records::Listing, :channel), makers: used(Records::Piece, :maker) }
       end

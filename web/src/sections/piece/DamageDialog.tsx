@@ -18,7 +18,7 @@ export function DamageDialog({ piece, workshop, onClose }: { piece: Piece; works
   if (!today.data) return null;
   const unit = workshop.currency;
   const fields: FieldSpec[] = [
-    { name: "what", label: "What broke", kind: "text", help: "broken glass: gloves, wrap the shards; a cracked pane is never used again" },
+    { name: "what", label: "What broke", kind: "text", help: workshop.lists.cautions.glass },
     { name: "place", label: "Where", kind: "select", half: true, options: PLACES },
     { name: "on", label: "Date", kind: "date", half: true },
     { name: "expected_resale", label: "Expected resale now", kind: "text", unit, half: true },

@@ -18,9 +18,6 @@ import { useUndo } from "../../app/undo";
 type Part = { name: string; weight: string; width: string; height: string; keep: boolean };
 type Props = { piece: Piece; workshop: Workshop; onClose: () => void };
 
-const SAW =
-  "If you cut it: find and draw hidden nails, clamp both sides of the cut, guard on, eyes, ears and a mask; saw unplugged to change the blade.";
-
 export function SplitDialog({ piece, workshop, onClose }: Props) {
   const today = useToday();
   const { done } = useUndo();
@@ -59,7 +56,7 @@ export function SplitDialog({ piece, workshop, onClose }: Props) {
             Cost, hours and trips so far, and those that come late, pass on by the parts written here. The whole stays in the archive.
           </Box>
           <Alert role="note" severity="warning" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
-            {SAW}
+            {workshop.lists.cautions.saw}
           </Alert>
           <TextField
             label="Date"
