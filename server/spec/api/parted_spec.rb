@@ -23,7 +23,8 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
       page = call(:get, "/api/pieces/#{left}")
       expect(page.values_at("stage", "split_from")).to eq(["on the bench", { "id" => @whole, "ticket" => "K-001", "name" => "Long sideboard" }])
       expect(call(:get, "/api/pieces/#{right}")["stage"]).to eq("kept")
-      expect(page["diary"].map { |entry| entry["text"] }).to eq(["K-001: Split into K-002 Left half, K-003 Right half."])
+      expect(page["diary"].map { |entry| [entry["on"]["iso"], entry["text"]] })
+        .to eq([["2026-06-05", "K-001: Split into K-002 Left half, K-003 Right half."]])
       archived = call(:get, "/api/pieces?view=archive")["rows"].find { |row| row["id"] == @whole }
       expect([archived["stage"], archived["strip"]["ended"], archived["strip"]["days"]]).to eq(["split", true, 35])
       changed = call(:patch, "/api/splits/#{made['event_id']}", { parts: [{ piece_id: left, weight: "1" }, { piece_id: right, weight: "1" }] })

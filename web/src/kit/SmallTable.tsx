@@ -12,6 +12,9 @@ type Row = { key: string | number; cells: ReactNode[]; strong?: boolean };
 // columns: a name, or one in brackets for a column of figures.
 type Props = { label: string; columns: (string | [string])[]; rows: Row[]; foot?: ReactNode[]; width?: number };
 
+// On a phone: close together, and heads of two lines.
+const narrow = { "& th, & td": { px: { xs: 0.75, sm: 2 } }, "& th": { whiteSpace: { xs: "normal", sm: "nowrap" } } };
+
 export function SmallTable({ label, columns, rows, foot, width }: Props) {
   const side = (place: number) => (Array.isArray(columns[place]) ? "right" : "left");
   const cells = (row: ReactNode[]) =>
@@ -22,7 +25,7 @@ export function SmallTable({ label, columns, rows, foot, width }: Props) {
     ));
   return (
     <Box sx={{ overflowX: "auto", mb: 2 }}>
-      <Table size="small" aria-label={label} sx={{ maxWidth: width }}>
+      <Table size="small" aria-label={label} sx={{ maxWidth: width, ...narrow }}>
         <TableHead>
           <TableRow>{cells(columns.flat())}</TableRow>
         </TableHead>

@@ -65,7 +65,7 @@ module Kohlrabi
       end
 
       def fit
-        drawers = @flip && Desk::Drawing.shape(@piece).drawn[:drawer_rows].any?
+        drawers = Desk::Drawing.shape(@piece).drawn[:drawer_rows].any?
         ScoutWords.fit(*Desk::Passages.carrying(@piece, drawers: drawers), @say)
       end
 

@@ -18,9 +18,9 @@ module Kohlrabi
         [value, lines.map { |piece, text| "#{piece.ticket_text} #{piece.name}: #{text}." }]
       end
 
-      # A line of a piece's diary.
-      def write(piece, kind, text)
-        Records::DiaryEntry.create!(piece: piece, happened_on: House.today, kind: kind, text: text)
+      # A line of a piece's diary. on: the day it happened, today unless it is known otherwise.
+      def write(piece, kind, text, on: nil)
+        Records::DiaryEntry.create!(piece: piece, happened_on: on || House.today, kind: kind, text: text)
       end
 
       def figures(piece_ids)

@@ -18,7 +18,7 @@ module Kohlrabi
           rows.each { |row| part(piece, event, row) }
           Summaries.refresh([piece.id])
           keep(event, rows)
-          Changes.write(piece, "split", "Split into #{names(event)}.")
+          Changes.write(piece, "split", "Split into #{names(event)}.", on: event.happened_on)
           event.reload
         end
       end

@@ -51,7 +51,7 @@ export default function Card() {
               </TableCell>
               {row.cells.map((cell) => (
                 <TableCell key={cell.condition} align="right" title={cell.why ?? undefined}>
-                  {cell.most ? (cell.most.minor < 0 ? "not even free" : cell.most.text) : "undefined"}
+                  {cell.most ? (cell.most.minor < 0 ? "never" : cell.most.text) : "undefined"}
                 </TableCell>
               ))}
               <TableCell sx={{ color: "text.secondary", display: { xs: "none", sm: "table-cell" } }}>{row.source ?? "not known"}</TableCell>
@@ -71,7 +71,7 @@ export default function Card() {
           </Box>
         ))}
       </Box>
-      <Box sx={{ fontSize: 14, mt: 1 }}>“Not even free”: for nothing it would still miss target pay. Resale, hours and materials on the mean.</Box>
+      <Box sx={{ fontSize: 14, mt: 1 }}>Never: even for nothing it would miss target pay. Resale, hours and materials on the mean.</Box>
     </>
   );
 }
