@@ -1,20 +1,10 @@
 # frozen_string_literal: true
 
 require_relative "format_helper"
-require "open3"
 
 # The command line as a person calls it, on data of its own.
 RSpec.describe "bin/kohlrabi import and report", :own_data do
-  around do |example|
-    Dir.mktmpdir do |home|
-      @home = home
-      example.run
-    end
-  end
-
-  def run(*arguments)
-    Open3.capture3({ "KOHLRABI_HOME" => @home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), *arguments)
-  end
+  include_context "with a home of its own"
 
   def file(text)
     File.join(@home, "flips.csv").tap { |path| File.binwrite(path, text) }

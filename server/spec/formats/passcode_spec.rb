@@ -1,20 +1,10 @@
 # frozen_string_literal: true
 
 require_relative "format_helper"
-require "open3"
 
 # Other devices, from the command line: the passcode, and what is refused before anything listens.
 RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
-  around do |example|
-    Dir.mktmpdir do |home|
-      @home = home
-      example.run
-    end
-  end
-
-  def run(*arguments, input: "")
-    Open3.capture3({ "KOHLRABI_HOME" => @home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), *arguments, stdin_data: input)
-  end
+  include_context "with a home of its own"
 
   def file(name) = File.join(@home, name).tap { |path| File.write(path, "-----BEGIN CERTIFICATE-----\n") }
 

@@ -21,6 +21,13 @@ module Kohlrabi
         JSON.generate(value)
       end
 
+      # A page of a list: the block takes its number and returns [records, how many in all].
+      def paged(resource, per: 40)
+        page = (params[:page] || 1).to_i
+        rows, total = yield page
+        json(rows: resource.present(rows, say), total: total, page: page, per: per)
+      end
+
       # Does a change, all or nothing, and once for each Idempotency-Key. The block returns the value to send.
       def change(status_code = 200)
         seen = Once.fingerprint(request.request_method, request.fullpath, raw_body)

@@ -15,11 +15,7 @@ module Kohlrabi
         end
 
         def self.lots(app)
-          app.get("/api/lots") do
-            page = (params[:page] || 1).to_i
-            rows, total = Desk::Lots.page(page: page)
-            json(rows: Resources::Lot.present(rows, say), total: total, page: page, per: 40)
-          end
+          app.get("/api/lots") { paged(Resources::Lot) { |page| Desk::Lots.page(page: page) } }
           app.post("/api/lots") { change(201) { Resources::Lot.present(Desk::Lots.create(given), say) } }
           app.get("/api/lots/:id") { json(Resources::Lot.present(Desk::Finder.find(Records::Lot, params[:id]), say)) }
           app.patch("/api/lots/:id") do
@@ -32,11 +28,7 @@ module Kohlrabi
         end
 
         def self.trips(app)
-          app.get("/api/trips") do
-            page = (params[:page] || 1).to_i
-            rows, total = Desk::Trips.page(page: page)
-            json(rows: Resources::Trip.present(rows, say), total: total, page: page, per: 40)
-          end
+          app.get("/api/trips") { paged(Resources::Trip) { |page| Desk::Trips.page(page: page) } }
           app.post("/api/trips") { change(201) { Resources::Trip.present(Desk::Trips.create(given), say) } }
           app.patch("/api/trips/:id") do
             change do
@@ -58,11 +50,7 @@ module Kohlrabi
         end
 
         def self.sets(app)
-          app.get("/api/sets") do
-            page = (params[:page] || 1).to_i
-            rows, total = Desk::Sets.page(page: page)
-            json(rows: Resources::PieceSet.present(rows, say), total: total, page: page, per: 40)
-          end
+          app.get("/api/sets") { paged(Resources::PieceSet) { |page| Desk::Sets.page(page: page) } }
           app.post("/api/sets") { change(201) { Resources::PieceSet.present(Desk::Sets.create(given), say) } }
           app.get("/api/sets/:id") { json(Resources::PieceSet.present(Desk::Finder.find(Records::PieceSet, params[:id]), say)) }
           app.delete("/api/sets/:id") { removal { Desk::Sets.break_up(params[:id]) } }
