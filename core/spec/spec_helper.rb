@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "kohlrabi/core"
+require_relative "support_plans"
 
 RSpec.configure do |config|
   config.disable_monkey_patching!

@@ -4,7 +4,8 @@ module Kohlrabi
   module Core
     # Cautions in plain words, from data/cautions.yml, shown where the work can hurt somebody.
     module Cautions
-      TEXTS = Core.table("cautions").to_h { |row| [row[:key].to_sym, row[:text]] }.freeze
+      ROWS = Core.table("cautions").to_h { |row| [row[:key].to_sym, row] }.freeze
+      TEXTS = ROWS.transform_values { |row| row[:text] }.freeze
       LEAD_LIMIT = 1978 # the year of the limit in the USA; other places have their own, so the text says so
       LIDDED = ["blanket box", "trunk"].freeze
       TALL = ["chest of drawers", "wardrobe", "bookcase", "cabinet", "plan chest", "writing bureau"].freeze
@@ -14,13 +15,22 @@ module Kohlrabi
       # Text by key. Raises KeyError.
       def text(key) = TEXTS.fetch(key)
 
+      # {key:, text:, wear:, waste:, serious:} by key. Raises KeyError.
+      def row(key) = ROWS.fetch(key.to_sym)
+
+      # Whether it must be confirmed once per piece before the step starts.
+      def serious?(key) = row(key)[:serious] == true
+
       # The cautions to have in mind before buying. kind: name; condition: key of buying/conditions; made_about: as typed, may be empty.
       def before_buying(kind:, condition:, made_about: nil)
         name = kind.to_s.strip.downcase
         keys = [(:lead if condition != "sound" && !made_after_limit?(made_about)), (:mould if condition == "rough"),
-                (:lid if LIDDED.include?(name)), (:tip if TALL.include?(name)), (:children if name.match?(/\b(cot|crib|bunk|child|toy)/))]
+                (:lid if LIDDED.include?(name)), (:tip if tall?(name)), (:children if name.match?(/\b(cot|crib|bunk|child|toy)/))]
         keys.compact.map { |key| text(key) }
       end
+
+      # Whether a kind can tip over.
+      def tall?(kind) = TALL.include?(kind.to_s.strip.downcase)
 
       # Whether every year named lies after the limit; without one the age is unknown.
       def made_after_limit?(made_about)

@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # All that a plan is made from. zones: Array of Shape::Zone; findings: Array of LookOver::Finding; acts: of Shape::Reshaping;
+      # lead: clear, present, unsure or nil (not answered); after_limit: made after the lead limit; trials: {step key => "worked" or "failed"};
+      # marks: Array of Mark; edits: Array of Edit; factors: {kind of work => Rational}; under: {zone => "#rrggbb"} as bought.
+      Brief = Struct.new(:kind, :zones, :findings, :acts, :look, :schools, :products, :lead, :after_limit, :trials, :marks, :edits, :factors,
+                         :experiences, :under, keyword_init: true)
+
+      # What a brief answers.
+      class Brief
+        HARDWARE = %w[kept cleaned sprayed replaced none].freeze
+        INSIDES = %w[leave clean liner sealed].freeze
+
+        def initialize(acts: [], findings: [], trials: {}, marks: [], edits: [], factors: {}, experiences: [], under: {},
+                       lead: nil, after_limit: false, schools: Schools.new, products: Products.new, kind: nil, **rest)
+          acts = acts.reject { |act| act.cut && trials["try-#{act.key}"] == "failed" }
+          findings += acts.filter_map { |act| left_by(act, rest.fetch(:zones)) }
+          super
+        end
+
+        # The choice for a zone: what is not shown stays as it is, what is shown is undecided, until somebody chooses.
+        def choice(zone)
+          chosen = look.choices[zone.key]
+          return Choice.new(finish: zone.shown? ? "undecided" : "leave", over: []) unless chosen
+
+          after_trials(chosen)
+        end
+
+        # Whether something was tried and did not work.
+        def failed?(trial) = trials.any? { |key, result| result == "failed" && key.start_with?(trial) }
+
+        def zones_of(*groups) = zones.select { |zone| groups.include?(zone.group) }
+
+        # Findings that hold for a zone: its own, and those of the whole piece; what coats it only where it is seen.
+        def findings_on(zone)
+          findings.select do |finding|
+            next finding.zone == zone.key || zone.key.start_with?("#{finding.zone}/") if finding.zone
+
+            zone.shown? || zone.group == "shelves" || !finding.signs.intersect?(LookOver::Finding::COATINGS)
+          end
+        end
+
+        def pulls = zones.count { |zone| zone.role == "front" && zone.group == "fronts" } + doors
+        def doors = zones.select { |zone| zone.group == "doors" }.map { |zone| zone.key[/\A(upper-)?door-\d+/] }.uniq.size
+
+        # What a zone is before any work of this plan.
+        def surface(zone) = (@surfaces ||= {})[zone.key] ||= Surface.new(zone, self, [])
+
+        # Whether work on any of the zones breaks an old finish, and whether that is forbidden.
+        def old?(zones) = zones.any? { |zone| zone.area.positive? && surface(zone).old? }
+        def sealed_in?(zones) = zones.any? { |zone| zone.area.positive? && surface(zone).sealed_in? }
+
+        # Area in m² that is painted, on which the way of applying depends.
+        def painted_area = @painted_area ||= zones.select { |zone| choice(zone).finish == "paint" }.sum(&:square_metres)
+
+        def factor(kind) = factors.fetch(kind, 1)
+
+        private
+
+        # What was tried and failed gives way to its fallback.
+        def after_trials(choice)
+          return Choice.new(**choice.to_h, finish: "paint") if choice.finish == "wash" && failed?("try-wash")
+          return Choice.new(**choice.to_h, product: nil) if choice.product && failed?("try-product/#{choice.product}")
+
+          choice
+        end
+
+        def left_by(act, zones)
+          return unless act.leaves && zones.any? { |zone| zone.key == act.zone }
+
+          LookOver::Finding.new(id: act.key, key: act.leaves, zone: act.zone)
+        end
+      end
+    end
+  end
+end

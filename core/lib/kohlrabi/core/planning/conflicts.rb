@@ -1,0 +1,154 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # Finds where look and findings do not go together (handbook 2.3, 2.4; common practice, no source). What the plan settles by itself
+      # is said too, with how.
+      class Conflicts
+        THIN = 0.5 # mm of veneer that bears no sanding to the wood
+
+        # brief: Brief. Returns Array of Conflict, zones of one cause together, the open ones first.
+        def self.of(brief)
+          found = brief.zones.flat_map { |zone| new(zone, brief).all }
+          found.group_by { |one| [one.key, one.text, one.settled] }
+               .map { |_, same| Conflict.new(**same.first.to_h, zones: same.flat_map(&:zones)) }
+               .sort_by.with_index { |one, place| [one.settled ? 1 : 0, place] }
+        end
+
+        def initialize(zone, brief)
+          @zone = zone
+          @brief = brief
+          @choice = brief.choice(zone)
+          @finish = Finishes.fetch(@choice.finish)
+          @preparing = Preparing.new(zone, brief)
+          @priming = Priming.new(zone, brief, bare: @preparing.to_bare?)
+          @clearing = Clearing.new(zone, brief)
+          @surface = brief.surface(zone)
+        end
+
+        # Array of Conflict of this zone.
+        def all
+          return [] if @choice.finish == "undecided"
+
+          [bleed, unneeded, oil, wax, fills, veneer, laminate, wash, odour, over_wax, tint].compact
+        end
+
+        private
+
+        attr_reader :surface
+
+        def opaque? = @finish[:family] == "opaque"
+        def see_through? = @finish[:family] == "clear"
+        def primer = @choice.finish == "paint" ? @priming.primer&.first : nil
+        def tell(key, text, settled: nil, remedies: []) = Conflict.new(key: key, zones: [@zone.key], text: text, settled: settled, remedies: remedies)
+
+        def bleed
+          return unless opaque? && @choice.finish == "paint" && surface.bleeds?
+
+          cause = surface.findings.find { |finding| finding.signs.include?("bleed") }.label.downcase
+          tone = Tone.of(@choice.colour)
+          text = "#{cause} comes through #{Tone::NAMES[tone]} paint"
+          return tell("bleed", text, settled: "#{primer[:label]} blocks it") if primer && primer[:blocks]&.include?("bleed")
+          return if Tone.deep?(tone) # not seen through dark paint
+
+          tell("bleed", text, remedies: [Conflict::BLOCK, Conflict::LEAVE])
+        end
+
+        def unneeded
+          return unless @choice.finish == "paint" && primer && @priming.built_in? && !@priming.called_for?
+
+          tell("unneeded", "the paint has its own primer: another costs an hour and a tin", remedies: [Conflict::NO_PRIMER])
+        end
+
+        def oil
+          return unless surface.sign?(:oil) && water_based?
+          return tell("oil", "water-based paint crawls on oil", settled: "#{primer[:label]} seals it after mineral spirits") if primer
+
+          dry = Conflict::Remedy.new(label: "take the solvent-based clear coat", choice: { finish: "clear", product: "clear_solvent" })
+          tell("oil", "water-based #{@finish[:label].downcase} crawls on oil", remedies: [dry, *([Conflict::BOND] if opaque?)])
+        end
+
+        def water_based? = Finishing.new(@zone, @brief).product_of_finish&.dig(:base) == "water"
+
+        def wax
+          return unless surface.sign?(:wax, :silicone) && !%w[none].include?(@finish[:family])
+
+          what = surface.sign?(:silicone) ? "silicone makes craters in a coat" : "nothing sticks on wax"
+          tell("wax", what,
+               settled: surface.sign?(:silicone) ? "cleaned twice with mineral spirits, then sealed" : "taken off with mineral spirits first")
+        end
+
+        def fills
+          return unless see_through?
+
+          pulls = filled_pulls?
+          return unless pulls || surface.sign?(:fills)
+
+          text = "#{'new pulls leave holes to fill, and ' if pulls}fills show under #{@finish[:label].downcase}"
+          tell("fills", text, remedies: [Conflict::PAINT, *([Conflict::KEEP_PULLS] if pulls)])
+        end
+
+        def filled_pulls?
+          %w[fronts doors].include?(@zone.group) && @brief.look.hardware == "replaced" && !Hardware.same_holes?(@brief)
+        end
+
+        def veneer
+          return unless surface.veneer? && @preparing.to_bare?
+
+          thickness = surface.findings.select { |finding| finding.key == "thin_veneer" }.filter_map(&:measure).min
+          if thickness && thickness <= THIN
+            return tell("veneer", "#{Units::Numerals.text(thickness.to_r, 1)} mm of veneer bears no sanding", remedies: [Conflict::PAINT, Conflict::LEAVE])
+          end
+
+          tell("veneer", "coarse paper goes through veneer", settled: "nothing coarser than P120, by hand near the edges")
+        end
+
+        def laminate
+          return unless surface.slick?
+          return tell("laminate", "there is no wood to show", remedies: [Conflict::PAINT, Conflict::LEAVE]) if see_through?
+          return unless @choice.finish == "paint"
+          return tell("laminate", "paint peels off laminate", settled: "#{primer[:label]} grips") if primer && primer[:grips]
+
+          tell("laminate", "paint peels off laminate without a bonding primer", remedies: [Conflict::BOND])
+        end
+
+        def wash
+          return unless @choice.finish == "wash"
+
+          number, = @clearing.coats
+          if number.positive?
+            return tell("wash", "thinned to a wash the paint loses its primer and clear coat",
+                        settled: "#{number} clear coats are added")
+          end
+
+          keep = Conflict::Remedy.new(label: "clear coat it for everyday use", choice: { wear: "everyday", over: [] })
+          tell("wash", "a wash without a clear coat rubs off", remedies: [keep])
+        end
+
+        def odour
+          return unless surface.sign?(:odour) && @zone.key == @brief.zones.first.key
+          return tell("odour", "the smell comes back on warm days", settled: "the inside is sealed") if @brief.look.inside == "sealed"
+
+          tell("odour", "the smell comes back on warm days unless the inside is sealed", remedies: [Conflict::SEAL_INSIDE])
+        end
+
+        def over_wax
+          extras = @choice.over || []
+          place = extras.index("wax")
+          return unless (place && place < extras.size - 1) || (@choice.finish == "wax" && extras.any?)
+
+          finish = @choice.finish == "wax" ? "bare" : @choice.finish
+          last = Conflict::Remedy.new(label: "wax last", choice: { finish: finish, over: [*(extras - ["wax"]), "wax"] })
+          tell("over_wax", "nothing sticks on wax: it comes last", remedies: [last])
+        end
+
+        def tint
+          return unless @clearing.over_dark?
+
+          tell("tint", "a clear coat over dark paint turns hazy", settled: "it is tinted with the paint, and tried first")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # What lies over a finish: stencil, metallic line, paper, wax, worn edges; and paper or wax as a finish of its own.
+      class Decorating < ZoneJob
+        SHARE = 0.15 # of the zone that a stencil or a line covers (common practice, weak)
+
+        # Array of Task.
+        def build
+          add_layer(choice.finish, 0) if %w[paper wax].include?(choice.finish)
+          (choice.over || []).each_with_index { |extra, place| add_layer(extra, place) }
+          tasks
+        end
+
+        private
+
+        def add_layer(extra, place)
+          case extra
+          when "wax" then wax
+          when "paper" then paper
+          when "distressed" then add(:distressed, key: "distressed/#{place}#{round}", seq: place, grits: [220])
+          else line(extra, place)
+          end
+        end
+
+        def wax
+          row = choice.finish == "wax" ? main_product : products.fetch("wax")
+          add(:wax, of: row, key: "wax/#{row[:key]}#{round}", seq: 5, words: { wipe: row[:recoat] }, materials: amount(row), wait: row[:handle],
+                    wait_why: "wax hardens overnight")
+        end
+
+        def paper
+          row = products.fetch("paper")
+          paste = products.fetch("paste")
+          add(:paper, of: row, key: "paper#{round}", materials: { row[:key] => zone.square_metres * 1.15, **amount(paste) }, wait: paste[:recoat])
+        end
+
+        def line(extra, place)
+          row = products.standard(extra)
+          add(extra.to_sym, of: row, key: "#{extra}/#{place}#{round}", seq: place, wait: row[:recoat], wait_why: "#{row[:label]}, dry",
+                            materials: amount(row).transform_values { |millilitres| millilitres * SHARE })
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # How edits are laid over a plan. An edit whose step is not in the plan any more waits, and is said to.
+      module Edits
+        KINDS = %w[remove time wait label note split add before].freeze
+        MOST_PARTS = 9
+        KEPT = /\Alead\z/
+
+        module_function
+
+        # Tasks of the steps that the user added: on the zones of the step they come after, just behind it.
+        def tasks(edits, tasks)
+          added(edits).flat_map do |edit|
+            anchor = tasks.select { |task| task.key == edit.step }
+            anchor.uniq(&:zone).each_with_index.map do |task, place|
+              Task.new(key: key_of(edit), phase: task.phase, seq: task.seq + 0.5 + (edit.id / 1_000_000.0), kind: edit.work, label: edit.text,
+                       zone: task.zone, minutes: place.zero? ? edit.seconds/60r : 0, wait: edit.minutes || 0,
+                       wait_why: "your own step", why: "added by you")
+            end
+          end
+        end
+
+        # Steps after removing, splitting and changing their figures.
+        def apply(steps, edits)
+          removed = of(edits, "remove").map(&:step)
+          kept = steps.reject { |step| removed.include?(step.key) && !step.key.match?(KEPT) }
+          split = of(edits, "split").to_h { |edit| [edit.step, edit.number] }
+          laid = kept.flat_map { |step| split[step.key] ? parts(step, split[step.key]) : [step] }.each { |step| change(step, edits) }
+          of(edits, "before").each { |edit| swap(laid, edit) }
+          laid
+        end
+
+        # Within a phase whose steps may change places, the one goes just before the other.
+        def swap(steps, edit)
+          first, second = [edit.step, edit.other].map { |key| steps.find { |step| step.key == key } }
+          return unless first && second && first.phase == second.phase && Phases.free?(first.phase) && (first.position <=> second.position).positive?
+
+          first.seq = second.seq - 0.001
+          first
+        end
+        private_class_method :swap
+
+        # Lays the wishes for another order over the graph. Raises Refusal where one cannot be. Returns the edits that found no step.
+        def order(graph, edits)
+          of(edits, "before").each do |edit|
+            graph.before(edit.step, edit.other) if graph[edit.step] && graph[edit.other]
+          end
+          edits.reject { |edit| found?(graph, edit) }
+        end
+
+        def key_of(edit) = "own-#{edit.id}"
+        def of(edits, kind) = edits.select { |edit| edit.kind == kind }
+        def added(edits) = of(edits, "add")
+        private_class_method :added, :of
+
+        def found?(graph, edit)
+          case edit.kind
+          when "remove" then true
+          when "add" then !graph[key_of(edit)].nil?
+          when "split" then !graph["#{edit.step}#1"].nil?
+          when "before" then !graph[edit.step].nil? && !graph[edit.other].nil?
+          else !graph[edit.step].nil?
+          end
+        end
+        private_class_method :found?
+
+        def parts(step, number)
+          Array.new(number) do |place|
+            step.share("#{step.key}##{place + 1}", Rational(1, number), last: place == number - 1, of: [place + 1, number])
+          end
+        end
+        private_class_method :parts
+
+        def change(step, edits)
+          edits.select { |edit| edit.step == step.key && edit.kind != "before" }.each do |edit|
+            case edit.kind
+            when "time" then step.seconds_override = edit.seconds
+            when "wait" then step.wait_override = edit.minutes
+            when "label" then step.label_override = edit.text
+            when "note" then step.note = edit.text
+            else next
+            end
+            step.edits << edit
+          end
+        end
+        private_class_method :change
+      end
+    end
+  end
+end

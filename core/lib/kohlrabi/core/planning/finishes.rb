@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # What a zone can be, from data/finishes.yml.
+      module Finishes
+        ALL = Core.table("finishes")
+        BY_KEY = ALL.to_h { |row| [row[:key], row] }.freeze
+        OVER = ALL.select { |row| row[:over] }.map { |row| row[:key] }.freeze
+
+        module_function
+
+        # Raises Refusal for an unknown one.
+        def fetch(key)
+          BY_KEY.fetch(key.to_s) do
+            raise Refusal.new("“#{Units::Numerals.clip(key)}” is not a finish.", "Choose one of the list.", field: :finish)
+          end
+        end
+
+        def family(key) = fetch(key)[:family]
+        def bare?(key) = fetch(key)[:needs] == "bare"
+        def label(key) = fetch(key)[:label]
+      end
+    end
+  end
+end

@@ -1,0 +1,134 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # Paint, stain, wash, bleach or oil on one zone, with the primer under it and what lies over it.
+      class Finishing < ZoneJob
+        WAYS = { "paint" => :paint, "stain" => :stain, "wash" => :thin_wash, "bleach" => :bleach, "oil" => :oil }.freeze
+
+        # bare: whether the zone is down to the wood by now. Returns Array of Task.
+        def build(bare:)
+          @priming = Priming.new(zone, brief, choice, bare: bare)
+          mask if masks?
+          try_product if new_product?
+          @priming.build
+          @tasks += @priming.tasks
+          send(WAYS[choice.finish]) if WAYS.key?(choice.finish)
+          @tasks += Decorating.new(zone, brief, choice).build + Clearing.new(zone, brief, choice).build
+          set_last_wait
+          tasks
+        end
+
+        # Row of the product of the finish, or nil.
+        def product_of_finish = main_product
+
+        private
+
+        # Where a painted zone meets one of another finish on the body, its edge is taped.
+        def masks?
+          body = ->(other) { %w[top carcass legs].include?(other.group) }
+          mine = [choice.finish, choice.colour]
+          choice.finish == "paint" && body.call(zone) &&
+            brief.zones.any? { |other| body.call(other) && brief.choice(other).to_h.values_at(:finish, :colour) != mine }
+        end
+
+        def mask
+          metres = zone.edge / 1000.0
+          add(:mask, key: "mask#{round}", minutes: 1.5 * metres, note: "#{zone.label}: #{metres.ceil(1)} m of tape")
+          add(:peel, key: "peel#{round}", minutes: 0.5 * metres)
+        end
+
+        # A product of the workshop's own that was not used before with success.
+        def new_product?
+          row = main_product
+          row && row[:like] && brief.experiences.none? { |one| one.product == row[:key] && one.worked }
+        end
+
+        def try_product
+          row = main_product
+          add(:try_product, of: row, key: "try-product/#{row[:key]}", seq: 5, wait: row[:recoat] || 0,
+                            try: { product: row[:key], stop: 20, fallback: products.standard(row[:kind])[:label] })
+        end
+
+        def paint
+          coats(under_signature, choice.undercolour, 1, -500, "undercolour") if choice.undercolour
+          number, why = Coats.paint(Tone.of(choice.colour), @priming.tone_under, primed: !@priming.primer.nil?, chalk: main_product[:chalk])
+          coats(signature, choice.colour, number, 0, why)
+        end
+
+        # Coats with an inspection after the first and light sanding between. from: their place among the coats.
+        def coats(sign, colour, number, from, why)
+          number.times do |coat|
+            seq = from + (coat * 20)
+            coat(sign, colour, coat, seq, why)
+            inspect_first(sign, seq) if coat.zero? && from.zero?
+            add(:between, key: "between/#{sign}/#{coat + 1}", seq: seq + 6, grits: [320]) unless coat == number - 1
+          end
+        end
+
+        def coat(sign, colour, coat, seq, why)
+          row = main_product
+          each_face do |face, word, turn|
+            add(:coat, of: row, key: "coat/#{sign}/#{coat + 1}#{face}",
+                       words: { coat: coat + 1, with: [row[:label], colour].compact.join(" ") + word },
+                       rate: way, area: zone.area / 1_000_000.0, seq: seq + turn, materials: amount(row, way: way, faces: 1),
+                       cautions: way == "spray" ? %w[spray] : [], wait: row[:recoat], wait_why: "#{row[:label]}, recoat", why: why, way: way,
+                       place: way == "spray" ? "tent" : "bench")
+          end
+        end
+
+        def inspect_first(sign, seq) = add(:inspect, key: "inspect/#{sign}", seq: seq + 4, materials: { "filler_two" => 2 })
+
+        def way
+          return "brush" if zone.grade == "hard" || zone.trim?
+          return schools[:applying] unless schools[:applying] == "computed"
+          return "spray" if schools[:sprayer] == "yes" && brief.painted_area > Rates.spray_break_even
+
+          zone.grade == "flat" && zone.area >= 100_000 ? "roller" : "brush"
+        end
+
+        def stain
+          row = main_product
+          add(:stain, of: row, key: "colour/#{signature}/1#{round}", words: { with: [row[:label], choice.colour].compact.join(" ") },
+                      materials: amount(row), wait: row[:recoat], wait_why: "#{row[:label]}, before it is coated")
+        end
+
+        # Paint and water, half and half, loses its primer and its clear coat.
+        def thin_wash
+          row = main_product
+          add(:try_wash, key: "try-wash#{round}", seq: -1, wait: row[:recoat], try: { product: row[:key], stop: 20, fallback: "paint this zone" })
+          add(:thin_wash, of: row, key: "colour/#{signature}/1#{round}", materials: amount(row).transform_values { |millilitres| millilitres / 2 },
+                          wait: row[:recoat], wait_why: "#{row[:label]}, recoat")
+        end
+
+        def bleach
+          row = main_product
+          2.times do |pass|
+            add(:bleach, of: row, key: "bleach/#{pass + 1}#{round}", seq: pass, words: { coat: pass + 1 }, materials: amount(row), wait: row[:recoat])
+          end
+        end
+
+        def oil
+          row = main_product
+          2.times do |coat|
+            add(:oil, of: row, key: "oil/#{row[:key]}/#{coat + 1}#{round}", seq: coat, words: { coat: coat + 1, wipe: row[:wipe] },
+                      materials: amount(row), wait: row[:recoat], wait_why: "oil, recoat")
+          end
+        end
+
+        # After the last coat the zone must be hard enough to handle.
+        def set_last_wait
+          last = tasks.select { |task| task.materials.any? && !task.try }.max_by { |task| [Phases.place(task.phase), task.seq] }
+          return unless last && Phases.place(last.phase) >= Phases.place("prime")
+
+          handle = products.fetch(last.materials.keys.first)[:handle]
+          return unless handle && handle > last.wait
+
+          last.wait = handle
+          last.wait_why = "before it is handled or refitted"
+        end
+      end
+    end
+  end
+end

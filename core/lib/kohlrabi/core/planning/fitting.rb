@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # What is done to the piece as a whole: pictures, taking apart, reshaping, inside, putting back, dressing.
+      class Fitting
+        # What comes off and goes back: [off, on, minutes each].
+        OFF = { fronts: [:drawers_out, :drawers_in, 1.5, 1.5], doors: [:doors_off, :doors_on, 6, 8],
+                shelves: [:shelves_out, :shelves_in, 3, 2] }.freeze
+
+        # brief: Brief; touched: keys of zones that get more than cleaning.
+        def initialize(brief, touched)
+          @brief = brief
+          @touched = touched
+          @tasks = []
+        end
+
+        # Array of Task.
+        def build
+          add(:record, zones)
+          take_apart
+          @brief.acts.each { |act| act.cut ? cut(act) : part_off(act) }
+          @tasks += Hardware.new(@brief, touched?(fronts + doors)).build
+          inside
+          dress
+          @tasks
+        end
+
+        private
+
+        def zones = @brief.zones
+        def fronts = @brief.zones_of("fronts")
+        def doors = @brief.zones_of("doors")
+        def drawers = fronts + zones.select { |zone| zone.key == "drawers" }
+        def touched?(list) = list.any? { |zone| @touched.include?(zone.key) }
+
+        # The same task on several zones, its minutes and materials on the first.
+        def add(name, list, key: name.to_s.tr("_", "-"), minutes: 0, materials: {}, **rest)
+          list.each_with_index do |zone, place|
+            @tasks << Tasks.make(name, zone, key: key, minutes: place.zero? ? minutes : 0, materials: place.zero? ? materials : {}, **rest)
+          end
+        end
+
+        def take_apart
+          in_place = @brief.schools[:drawers] == "place"
+          add(:drawers_mask, fronts, minutes: 3 * fronts.size) if touched?(fronts) && in_place
+          take_off(:fronts, fronts, drawers, fronts.size) unless in_place
+          take_off(:doors, doors, doors, @brief.doors)
+          shelves = @brief.zones_of("shelves")
+          take_off(:shelves, shelves, shelves, shelves.size)
+        end
+
+        def take_off(what, seen, list, count)
+          return unless touched?(seen)
+
+          off, back, take, put = OFF.fetch(what)
+          add(off, list, minutes: take * count)
+          add(back, list, minutes: put * count, seq: 1)
+        end
+
+        def part_off(act)
+          add(:part_off, zones, key: act.key, words: { what: act.spare ? "#{act.label}; into the stash" : act.label })
+        end
+
+        # An irreversible cut is marked and checked first; through a finish that may hold lead it is not for this workshop.
+        def cut(act)
+          sealed = @brief.sealed_in?(zones)
+          add(:try_cut, zones, key: "try-#{act.key}", seq: -1, try: { product: "saw", stop: 20, fallback: "keep it as it is" })
+          add(:cut, zones, key: act.key, words: { what: sealed ? "Have it done by a certified lead-safe firm: #{act.label}" : act.label },
+                           breaks: @brief.old?(zones) && !sealed, outside: sealed)
+        end
+
+        def inside
+          within = @brief.zones_of("inside")
+          case @brief.look.inside
+          when "sealed" then within.each { |zone| seal(zone, @brief.products.standard("primer")) }
+          when "liner" # half of the faces within a drawer are its bottom, near enough to buy by
+            within.each do |zone|
+              add(:liner, [zone], minutes: 8 * zone.square_metres, materials: { "liner" => zone.square_metres / 2 })
+            end
+          end
+        end
+
+        def seal(zone, row)
+          add(:seal_inside, [zone], words: { with: row[:label] }, minutes: 10 * zone.square_metres * zone.factor, wait: row[:handle],
+                                    cautions: row[:cautions], materials: { row[:key] => Rates.millilitres(zone.square_metres, rate: row[:rate]) })
+        end
+
+        def dress
+          add(:wax_runners, drawers, minutes: fronts.size) if fronts.any?
+          add(:pads, zones, materials: { "pads" => 4.0 })
+          add(:tip_kit, zones, materials: { "tip_kit" => 1.0 }) if Cautions.tall?(@brief.kind)
+          add(:lid_check, zones) if Cautions::LIDDED.include?(@brief.kind.to_s.downcase) && lid_sound?
+          add(:picture, zones)
+        end
+
+        def lid_sound? = !@brief.findings.map(&:key).intersect?(%w[lid_latch lid_no_stay])
+      end
+    end
+  end
+end

@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # The order between steps. On each zone a step needs the one before it, and its wait; phases give the order.
+      class Graph
+        attr_reader :steps
+
+        # steps: Array of Step.
+        def initialize(steps)
+          @steps = steps.sort_by(&:position)
+          @by_key = @steps.to_h { |step| [step.key, step] }
+          chain
+        end
+
+        def [](key) = @by_key[key]
+
+        # Adds a wish of the user: one step before another. Raises Refusal with the chain of reasons where that would go round in a circle.
+        def before(first, second, why: "you want it first")
+          path = path(second, first)
+          refuse(first, second, path) if path
+          @by_key.fetch(second).needs << Step::Need.new(key: first, wait: @by_key.fetch(first).wait, why: why)
+          @order = nil
+        end
+
+        # Steps in an order that keeps all needs: first by phase, so that it reads as people work.
+        def order
+          @order ||= sorted
+        end
+
+        # Whether no step needs itself, by any way.
+        def acyclic? = sorted.size == steps.size
+
+        private
+
+        def chain
+          last = {}
+          steps.each do |step|
+            befores = step.zones.filter_map { |zone| [last[zone], zone] if last[zone] }
+            befores.group_by(&:first).each do |before, pairs|
+              wait = pairs.map { |_, zone| before.wait_on(zone) }.max
+              step.needs << Step::Need.new(key: before.key, wait: wait, why: Phases.why(step.phase == before.phase ? before.phase : step.phase))
+            end
+            step.zones.each { |zone| last[zone] = step }
+          end
+        end
+
+        # The chain of steps by which `to` waits for `from`, or nil.
+        def path(from, to, seen = {})
+          return [from] if from == to
+          return if seen[to]
+
+          seen[to] = true
+          @by_key.fetch(to).needs.each do |need|
+            way = path(from, need.key, seen)
+            return [*way, to] if way
+          end
+          nil
+        end
+
+        def refuse(first, second, path)
+          after = @by_key.fetch(path[1] || first)
+          need = after.needs.find { |one| one.key == path.first }
+          raise Refusal.new("“#{@by_key[first].label}” cannot come before “#{@by_key[second].label}”: #{need&.why || 'it is the same step'}.",
+                            "“#{after.label}” comes after “#{@by_key[path.first].label}”. Move it only among what may change places.", field: :before)
+        end
+
+        # Kahn's algorithm, the earliest position first.
+        def sorted
+          counts = steps.to_h { |step| [step.key, step.needs.map(&:key).uniq.size] }
+          after = followers
+          open = steps.select { |step| counts[step.key].zero? }
+          result = []
+          while (step = open.min_by(&:position))
+            open.delete(step)
+            result << step
+            open.concat(after[step.key].select { |other| (counts[other.key] -= 1).zero? })
+          end
+          result
+        end
+
+        # {key => steps that need it}.
+        def followers
+          steps.each_with_object(Hash.new { |hash, key| hash[key] = [] }) do |step, all|
+            step.needs.map(&:key).uniq.each { |key| all[key] << step }
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,11 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # A look of a piece. wear: display, everyday or hard; hardware: kept, cleaned, sprayed, replaced or none; spacing: mm of new pulls;
+      # hardware_on: when ordered ones come; inside: leave, clean, liner or sealed; primer: "auto", "none" or a product; choices: {zone => Choice}.
+      Look = Struct.new(:wear, :hardware, :spacing, :hardware_on, :inside, :primer, :choices, keyword_init: true)
+    end
+  end
+end

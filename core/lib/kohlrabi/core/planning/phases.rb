@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # The order of the work, from data/phases.yml.
+      module Phases
+        ALL = Core.table("phases")
+        PLACE = ALL.each_with_index.to_h { |row, place| [row[:key], place] }.freeze
+        BY_KEY = ALL.to_h { |row| [row[:key], row] }.freeze
+
+        module_function
+
+        # Number of a phase in the order. Raises KeyError.
+        def place(key) = PLACE.fetch(key)
+        def label(key) = BY_KEY.fetch(key)[:label]
+        def free?(key) = BY_KEY.fetch(key)[:free] == true
+        def why(key) = BY_KEY.fetch(key)[:why]
+      end
+    end
+  end
+end

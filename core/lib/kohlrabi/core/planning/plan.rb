@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # The plan of a piece: its steps in order, what they add up to, and what it was made from.
+      class Plan
+        attr_reader :brief, :graph, :lost_edits
+
+        # graph: Graph; lost_edits: Array of Edit whose step is not in the plan now.
+        def initialize(brief, graph, lost_edits: [])
+          @brief = brief
+          @graph = graph
+          @lost_edits = lost_edits
+        end
+
+        # Array of Step in an order that can be worked.
+        def steps = graph.order
+        def step(key) = graph[key]
+
+        # Hands-on seconds: all, when all goes well, when it does not, and those still to come.
+        def seconds = steps.sum(&:seconds)
+        def low = steps.sum(&:low)
+        def high = steps.sum(&:high)
+        def remaining = steps.sum(&:remaining)
+
+        # Seconds by kind of work, without learned factors and own figures: what actual hours are held against.
+        def base_by_kind = steps.group_by(&:kind).transform_values { |all| all.sum(&:base_seconds) }
+
+        # {product key => amount}, all and still to come.
+        def materials = total(:materials)
+        def materials_left = total(:materials_left)
+
+        # Keys of zones that are not decided yet.
+        def undecided = steps.filter_map { |step| step.key[%r{\Adecide/(.+)}, 1] unless step.done? }
+
+        # Steps that somebody else does, and that are not done: until then nobody can say when it is ready.
+        def outside = steps.select { |step| step.outside? && !step.done? }
+
+        # Whether the lead question is open: some step breaks an old finish of unknown age.
+        def lead_open? = !step("lead").nil?
+
+        # Marks whose step is not in the plan any more: work done for an earlier look.
+        def left_behind
+          brief.marks.reject { |mark| step(mark.key)&.zones&.include?(mark.zone) }
+        end
+
+        private
+
+        def total(name) = steps.each_with_object(Hash.new(0)) { |step, sums| step.public_send(name).each { |key, amount| sums[key] += amount } }
+      end
+    end
+  end
+end

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # Makes the plan of a piece from a brief: findings, look, products and house rules become ordered steps.
+      class Planner
+        # brief: Brief.
+        def initialize(brief)
+          @brief = brief
+        end
+
+        # Returns Plan. Raises Refusal where an edit asks for an order that cannot be.
+        def plan
+          graph = Graph.new(Edits.apply(steps, @brief.edits))
+          lost = Edits.order(graph, @brief.edits)
+          graph.steps.each { |step| step.remembered = @brief.experiences.select { |one| recalls?(one, step) } }
+          Plan.new(@brief, graph, lost_edits: lost)
+        end
+
+        private
+
+        # Tasks of one key become one step.
+        def steps
+          marks = @brief.marks.group_by(&:key).transform_values { |all| all.map(&:zone) }
+          tasks.group_by(&:key).map { |key, all| Step.new(key, all, factor: @brief.factor(all.first.kind), marks: marks) }
+        end
+
+        def tasks
+          made = @brief.zones.flat_map { |zone| ZoneTasks.of(zone, @brief) }
+          made += Treating.new(@brief, families).build + Fitting.new(@brief, touched).build
+          made += lead_test(made)
+          made + Edits.tasks(@brief.edits, made)
+        end
+
+        def families = @families ||= @brief.zones.to_h { |zone| [zone.key, Finishes.family(@brief.choice(zone).finish)] }
+        def touched = @brief.zones.map(&:key).reject { |key| families[key] == "none" }
+
+        # Whether an experience was made with a product of the step, on such a surface, with such a tool.
+        def recalls?(experience, step)
+          step.tasks.any? { |task| task.materials.key?(experience.product) } && (experience.tool.nil? || step.ways.include?(experience.tool)) &&
+            (experience.surface.nil? || step.zones.any? { |key| surfaces[key] == experience.surface })
+        end
+
+        def surfaces = @surfaces ||= @brief.zones.to_h { |zone| [zone.key, @brief.surface(zone).coating.to_s] }
+
+        # Before anything breaks an old finish of unknown age. Answered, or made after the limit, it falls away.
+        def lead_test(tasks)
+          keys = tasks.select(&:breaks).map(&:zone).uniq
+          return [] if keys.empty? || @brief.lead || @brief.after_limit
+
+          kit = { @brief.products.fetch("lead_kit")[:key] => 2.0 }
+          zones = @brief.zones.select { |zone| keys.include?(zone.key) }
+          zones.map { |zone| Tasks.make(:lead, zone, materials: zone == zones.first ? kit : {}) }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # The products a plan can name: the generic ones of data/products.yml, and the workshop's own with the figures of their labels.
+      class Products
+        GENERIC = Core.table("products").to_h { |row| [row[:key], row] }.freeze
+        KINDS = GENERIC.values.map { |row| row[:kind] }.uniq.freeze
+        # Currencies in which the generic prices can be meant; in any other the price is not known until the person gives it.
+        CURRENCIES = Buying::Defaults::CURRENCIES
+        STANDARD = { "paint" => "paint_all", "primer" => "primer_shellac", "clear" => "clear_water", "stain" => "stain_liquid",
+                     "stripper" => "stripper" }.freeze
+
+        # own: Array of Hash like the rows of the table, with like: (the generic one they stand for) and packs in minor units;
+        # currency: Units::Currency or nil; swaps: {product key => the one used instead}.
+        def initialize(own: [], currency: nil, swaps: {})
+          @currency = currency
+          @swaps = swaps
+          @rows = GENERIC.transform_values { |row| row.merge(packs: priced(row[:packs])) }
+          own.each { |row| @rows[row[:key]] = @rows.fetch(row[:like]).merge(row.compact) { |_, generic, label| label.nil? ? generic : label } }
+        end
+
+        # The same with other products used instead.
+        def with_swaps(swaps) = dup.tap { |copy| copy.instance_variable_set(:@swaps, @swaps.merge(swaps)) }
+
+        # The row of a product, after what is used instead of it. Raises Refusal when unknown.
+        def fetch(key)
+          used = @swaps.fetch(key, key)
+          @rows.fetch(used) do
+            raise Refusal.new("“#{Units::Numerals.clip(used)}” is not a product.", "Choose one of the list, or add it on the shelf.", field: :product)
+          end
+        end
+
+        # The standard one of a kind: swapped or not.
+        def standard(kind) = fetch(STANDARD.fetch(kind) { @rows.values.find { |row| row[:kind] == kind }[:key] })
+
+        def of_kind(kind) = @rows.values.select { |row| row[:kind] == kind }
+        def all = @rows.values
+
+        private
+
+        # [amount, price in minor units or nil]
+        def priced(packs)
+          packs.map { |amount, price| [amount, @currency && CURRENCIES.include?(@currency.code) ? (price * @currency.unit).round : nil] }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # The workshop's own way where practitioners disagree, from data/schools.yml.
+      class Schools
+        ALL = Core.table("schools")
+        BY_QUESTION = ALL.to_h { |row| [row[:question], row] }.freeze
+
+        # chosen: {question => choice key}; what is missing takes the default. Raises Refusal for a choice that is not there.
+        def initialize(chosen = {})
+          @chosen = chosen.to_h { |question, key| [question.to_s, Schools.check(question, key)] }
+        end
+
+        # Key of the choice for a question (Symbol).
+        def [](question) = @chosen.fetch(question.to_s) { BY_QUESTION.fetch(question.to_s)[:default] }
+
+        def self.check(question, key)
+          row = BY_QUESTION.fetch(question.to_s) { raise Refusal.new("“#{Units::Numerals.clip(question)}” is not a question.", "Choose one of the list.") }
+          keys = row[:choices].map { |choice| choice[:key] }
+          return key if keys.include?(key)
+
+          raise Refusal.new("“#{Units::Numerals.clip(key)}” is not a way to answer “#{row[:label]}”.", "Choose #{keys.join(', ')}.",
+                            field: question.to_sym)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,114 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # A step of a plan: one key of work on one zone or several.
+      # tasks: Array of Task; state: open, part or done by the marks; needs: Array of Need; remembered: Array of Experience.
+      class Step
+        # needs: key of the step before; wait: minutes after it; why.
+        Need = Struct.new(:key, :wait, :why, keyword_init: true)
+        # Spread of an estimate: when all goes well, when it does not (common practice, weak, no source).
+        LOW = 7/10r
+        HIGH = 16/10r
+
+        attr_reader :key, :tasks, :needs, :edits
+        attr_accessor :label_override, :seconds_override, :wait_override, :part, :note, :remembered, :seq
+
+        # factor: learned factor of its kind; marks: {step key => keys of zones already done}.
+        def initialize(key, tasks, factor: 1, marks: {})
+          @key = key
+          @tasks = tasks
+          @factor = factor
+          @marks = marks
+          @done = marks[key] || []
+          @needs = []
+          @part = 1r
+          @remembered = []
+          @seq = tasks.first.seq
+          @edits = []
+        end
+
+        # One of several equal parts of the step; only the last keeps the wait.
+        def share(key, part, last:, of:)
+          Step.new(key, tasks, factor: @factor, marks: @marks).tap do |step|
+            step.part = part
+            step.seq = seq
+            step.wait_override = 0 unless last
+            step.label_override = "#{label}, part #{of.first} of #{of.last}"
+          end
+        end
+
+        def first = tasks.first
+        def phase = first.phase
+        def kind = first.kind
+        def place = first.place
+        def label = label_override || first.label
+        def zones = tasks.map(&:zone).uniq
+        def grits = first.grits
+        def done_when = first.done
+        def why = first.why
+        def try = first.try
+        def outside? = tasks.any?(&:outside)
+        def breaks? = tasks.any?(&:breaks)
+        def cautions = tasks.flat_map(&:cautions).uniq
+        def ways = tasks.filter_map(&:way).uniq
+        def notes = [note, *tasks.map(&:note)].compact.uniq
+        def not_before = tasks.filter_map(&:not_before).max
+        def position = [Phases.place(phase), seq, key]
+
+        # Minutes to wait after it; the longest of its zones.
+        def wait = wait_override || tasks.map(&:wait).max
+
+        # Minutes to wait on one zone.
+        def wait_on(zone) = wait_override || tasks.select { |task| task.zone == zone }.map(&:wait).max || 0
+        def wait_why = tasks.max_by(&:wait).wait_why
+
+        # Hands-on seconds by the rates alone, and as estimated: learned factor, own figure.
+        def base_seconds = ((tasks.sum(&:minutes) + tasks.map(&:fixed).max) * 60 * part).round
+        def seconds = seconds_override || (base_seconds * @factor).round
+        def low = (seconds * LOW).round
+        def high = (seconds * HIGH).round
+
+        # Seconds still to come: the zones that are not done, and the fixed part once more.
+        def remaining
+          return 0 if done?
+          return seconds if @done.empty? || seconds_override
+
+          open = tasks.reject { |task| @done.include?(task.zone) }
+          ((open.sum(&:minutes) + tasks.map(&:fixed).max) * 60 * part * @factor).round
+        end
+
+        def done_zones = zones & @done
+        def done? = (zones - @done).empty?
+
+        def state
+          if done?
+            "done"
+          else
+            done_zones.any? ? "part" : "open"
+          end
+        end
+
+        # {product key => amount rounded up to whole units or hundredths of m²}.
+        def materials
+          @materials ||= tasks.each_with_object(Hash.new(0)) { |task, sums| task.materials.each { |key, amount| sums[key] += amount } }
+                              .transform_values { |amount| (amount * part).round(6).ceil(amount < 10 ? 2 : 0) }
+        end
+
+        # Materials still to come.
+        def materials_left
+          return {} if done?
+
+          left = Hash.new(0)
+          tasks.each { |task| task.materials.each { |key, amount| left[key] += amount } unless @done.include?(task.zone) }
+          if @done.empty?
+            materials
+          else
+            left.transform_values { |amount| (amount * part).round(6).ceil(amount < 10 ? 2 : 0) }
+          end
+        end
+      end
+    end
+  end
+end

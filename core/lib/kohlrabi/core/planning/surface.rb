@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # What a zone is now: its coating, layers and signs, from its material, the findings on it and what was done since.
+      class Surface
+        WORDS = { paint: "old paint", varnish: "old clear finish", laminate: "laminate", bare: "bare wood" }.freeze
+        STRIPPED = /\A(neutralise|scrape)/
+
+        attr_reader :signs, :coating, :layers, :findings
+
+        # zone: Shape::Zone; brief: Brief; signatures: of the coats planned, to tell them from what lies there already.
+        def initialize(zone, brief, signatures)
+          @zone = zone
+          @brief = brief
+          @findings = brief.findings_on(zone)
+          @signs = @findings.flat_map(&:signs).uniq
+          @keys = brief.marks.select { |mark| mark.zone == zone.key }.map(&:key)
+          @foreign = foreign(signatures)
+          @layers = layered
+          @coating = coated
+        end
+
+        def sign?(*names) = names.any? { |name| signs.include?(name.to_s) }
+
+        # Whether coats of another look lie on it already: they are new, so lead is out of the question.
+        def fresh? = @foreign.any?
+
+        # Ending of the keys of steps that must be done again over them.
+        def round = fresh? ? "~#{@foreign.size}" : ""
+
+        # Whether it was taken down to the wood already, for a look that no longer asks for it.
+        def stripped? = @keys.any? { |key| key.match?(STRIPPED) }
+
+        # Whether breaking it may set lead free.
+        def old? = !fresh? && !stripped? && !@brief.after_limit && %i[paint varnish].include?(coating)
+
+        # Whether it must not be broken: lead is there, or nobody is sure.
+        def sealed_in? = old? && %w[present unsure].include?(@brief.lead)
+
+        def slick? = coating == :laminate || sign?(:slick)
+        def bleeds? = sign?(:bleed)
+        def veneer? = @zone.material == "veneer" || sign?(:thin)
+        def words = WORDS.fetch(coating)
+
+        # Colour under the new coats, and its tone.
+        def tone
+          return Tone.of(@foreign.last[/#\h{6}/]) if fresh?
+          return :dark if sign?(:dark)
+
+          Tone.of(@brief.under[@zone.key])
+        end
+
+        private
+
+        def layered = findings.select { |finding| finding.key == "painted" }.map { |finding| finding.size.to_i }.max || 0
+
+        def coated
+          return :paint if fresh?
+          return :laminate if @zone.material == "laminate" || sign?(:slick)
+          return :paint if layers.positive?
+          return :varnish if sign?(:varnish)
+          return :bare if sign?(:bare) || !(@zone.shown? || @zone.group == "shelves")
+
+          :varnish # a shown zone of which nothing was noted is taken to have an old clear finish
+        end
+
+        # Signatures of coats laid here that are not those planned now.
+        def foreign(signatures)
+          @keys.filter_map { |key| key[%r{\A(?:coat|colour)/(.+)/\d}, 1] }.uniq - signatures
+        end
+      end
+    end
+  end
+end

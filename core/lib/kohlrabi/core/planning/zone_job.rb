@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # Base of what is planned for one zone: gathers its tasks.
+      class ZoneJob
+        attr_reader :tasks
+
+        # zone: Shape::Zone; brief: Brief; choice: Choice (the brief's, or one of several options of an undecided zone).
+        def initialize(zone, brief, choice = brief.choice(zone))
+          @zone = zone
+          @brief = brief
+          @choice = choice
+          @tasks = []
+        end
+
+        private
+
+        attr_reader :zone, :brief, :choice
+
+        def surface = @surface ||= Surface.new(zone, brief, signatures)
+        def schools = brief.schools
+        def products = brief.products
+        def finish = @finish ||= Finishes.fetch(choice.finish)
+        def family = finish[:family]
+
+        # Ending of keys that must be told from those of an earlier look.
+        def round = surface.round
+
+        # See Tasks.make; of: row of a product, whose label and cautions go along.
+        def add(name, of: nil, words: {}, cautions: [], **rest)
+          words = { with: of[:label] }.merge(words) if of
+          @tasks << Tasks.make(name, zone, words: words, cautions: of ? of[:cautions] + cautions : cautions, **rest)
+        end
+
+        # {product key => ml} on this zone.
+        def amount(row, coats: 1, way: "brush", faces: zone.faces)
+          { row[:key] => Rates.millilitres(zone.area * faces / 1_000_000.0, rate: row[:rate], coats: coats, way: way) }
+        end
+
+        # The finishes on the zone, as coats are known again by: finish, product, colour.
+        def signatures = [signature, (under_signature if choice.undercolour)].compact
+        def signature = [choice.finish, main_product && main_product[:key], choice.colour].join("|")
+        def under_signature = ["under", main_product && main_product[:key], choice.undercolour].join("|")
+
+        # The product of the finish: chosen, else the standard one of its kind; nil where the finish has none.
+        def main_product
+          return unless finish[:product]
+
+          choice.product ? products.fetch(choice.product) : products.standard(finish[:product])
+        end
+
+        # Dust of an old finish may hold lead until that is answered.
+        def sanding_cautions = surface.old? && brief.lead != "clear" ? %w[dust lead] : %w[dust]
+        def lead_caution = sanding_cautions - %w[dust]
+
+        # Each face of a two-sided part, with a wait and a turn between: yields the ending of the key, words, and place in the order.
+        def each_face
+          return yield("", "", 0) if zone.faces == 1
+
+          yield("/face1", ", first face", 0)
+          yield("/face2", ", turned, second face", 1)
+        end
+      end
+    end
+  end
+end

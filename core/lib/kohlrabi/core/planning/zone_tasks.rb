@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # All the tasks of a zone.
+      module ZoneTasks
+        module_function
+
+        # By the brief's choice; an undecided zone by what all its options share. Returns Array of Task.
+        def of(zone, brief)
+          choice = brief.choice(zone)
+          choice.finish == "undecided" ? Undecided.new(zone, brief, choice).tasks : under(zone, brief, choice)
+        end
+
+        # Under a choice that is made.
+        def under(zone, brief, choice)
+          preparing = Preparing.new(zone, brief, choice)
+          tasks = preparing.build
+          return tasks if %w[leave undecided].include?(choice.finish)
+
+          tasks + Finishing.new(zone, brief, choice).build(bare: preparing.to_bare? || brief.surface(zone).sign?(:bare))
+        end
+      end
+    end
+  end
+end
