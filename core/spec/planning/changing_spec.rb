@@ -95,9 +95,15 @@ RSpec.describe "changing a plan" do
       moved = plan(edits: [edit.call("before", "wax-runners", other: "tip-kit")])
       expect(keys(moved).index("wax-runners")).to be < keys(moved).index("tip-kit")
       first = keys(plan).grep(%r{\Acoat/}).first
-      expect { plan(edits: [edit.call("before", first, other: "scuff")]) }
-        .to raise_error(Kohlrabi::Core::Refusal, /cannot come before “Scuff”: .*“Vacuum and tack off” comes after “Scuff”/m) { |error| expect(error.field).to eq(:before) }
-      expect { plan(edits: [edit.call("before", "wash", other: "wash")]) }.to raise_error(Kohlrabi::Core::Refusal, /it is the same step/)
+      asked = ->(*edits) { planning::Planner.new(plan.brief.dup.tap { |brief| brief.edits = edits }, strict: true).plan }
+      expect { asked.call(edit.call("before", first, other: "scuff")) }
+        .to raise_error(Kohlrabi::Core::Refusal, /cannot come before “Scuff”: .*“Vacuum and tack off” comes after “Scuff”/m) do |error|
+          expect(error.field).to eq(:before)
+        end
+      expect { asked.call(edit.call("before", "wash", other: "wash")) }.to raise_error(Kohlrabi::Core::Refusal, /it is the same step/)
+      expect { asked.call(edit.call("before", "hardware-off", other: "wash"), edit.call("before", "wash", id: 2, other: "hardware-off")) }
+        .to raise_error(Kohlrabi::Core::Refusal, /cannot come before/) # a circle
+      expect(plan(edits: [edit.call("before", first, other: "scuff")]).lost_edits.map(&:other)).to eq(["scuff"])
     end
   end
 

@@ -58,10 +58,26 @@ module Kohlrabi
         current = case record
                   when Records::Piece then PiecePage.new(record, say).to_h
                   when Records::Prospect then ProspectPage.new(Desk::Scouting.new(record), say).to_h
+                  when Records::Look then plan_page(record.piece)
                   when Records::Lot then Resources::Lot.present(record, say)
                   else Resources::Workshop.present(record, say)
                   end
         Problem.document(409, error.message, current: current, yours: error.yours)
+      end
+
+      def plan_page(piece) = PlanPage.new(piece.reload, say).to_h
+
+      # A look just changed, and what the change costs.
+      def looked(look, changes) = { id: look.id, lock_version: look.lock_version, changes: changes }
+
+      def substitutes(rows)
+        rows.map do |row|
+          days = row.days && Core::Planning::Amount.signed(row.days) { |number| number == 1 ? "1 day" : "#{number} days" }
+          { product: row.product[:key], label: row.product[:label], hours: Core::Planning::Amount.signed(row.seconds) do |number|
+            Core::Units::Effort.text(number)
+          end,
+            days: days, money: row.money && Core::Planning::Amount.signed(row.money) { |number| say.money(number)[:text] } }
+        end
       end
 
       # A piece just changed is read anew, with all that hangs on it.

@@ -4,7 +4,8 @@ module Kohlrabi
   module Api
     # Everything about one piece, as the contract's Piece.
     class PiecePage
-      FIELDS = %w[name kind source notes body_colour front_colour drawer_rows maker label_found made_about body_material surface_material].freeze
+      FIELDS = %w[name kind source notes body_colour front_colour drawer_rows maker label_found made_about body_material surface_material base
+                  top_shape].freeze
 
       # piece: Records::Piece; say: Say.
       def initialize(piece, say)
@@ -19,7 +20,7 @@ module Kohlrabi
 
       def to_h
         { id: @piece.id, ticket: @piece.ticket_text, lock_version: @piece.lock_version, fields: fields, stage: @flip.chain.stage,
-          drawing: @say.drawing(@piece), strip: @say.strip(@turnaround, ended: @flip.chain.ended?),
+          drawing: @say.drawing(@piece), planned: @piece.looks.any?(&:chosen), strip: @say.strip(@turnaround, ended: @flip.chain.ended?),
           figures: said(@statement.figures), other_hours: said([@statement.hours(other), @statement.hourly_pay(other)]),
           turnaround: said([*@turnaround.parts, @turnaround.whole]), prices: said(@prices), tape: @say.tape(tape),
           events: events, possible_events: possible, **lists, **Origins.new(@piece, @flip, @say).to_h }
@@ -28,10 +29,13 @@ module Kohlrabi
       # Each field as it would be typed.
       def fields
         FIELDS.to_h { |name| [name, @piece[name].to_s] }.merge(
-          "bought_on" => @piece.bought_on&.iso8601.to_s, "doors" => @piece.doors.to_s,
+          "bought_on" => @piece.bought_on&.iso8601.to_s, **%w[doors shelves upper_doors].to_h do |name|
+            [name, @piece[name].to_s]
+          end, "row_heights" => @say.typed_lengths(@piece.row_heights),
+          "panelled" => @say.yes_or_no(@piece.panelled),
           "hours_to_come" => @say.typed_effort(@piece.seconds_to_come),
           **%w[purchase sundries cost_to_come expected_resale].to_h { |name| [name, @say.typed_money(@piece["#{name}_minor"])] },
-          **%w[width depth height leg].to_h { |name| [name, @say.typed_length(@piece["#{name}_mm"])] }
+          **%w[width depth height leg leaf upper_height upper_depth].to_h { |name| [name, @say.typed_length(@piece["#{name}_mm"])] }
         )
       end
 

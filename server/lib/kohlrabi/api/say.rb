@@ -35,6 +35,8 @@ module Kohlrabi
       # As it would be typed into a form; empty where not known.
       def typed_money(minor) = Core::Units::MoneyText.plain(minor, @currency).to_s
       def typed_length(millimetres) = length(millimetres).to_s.sub(/ (mm|in)\z/, "")
+      def typed_lengths(list) = list.to_s.split(",").map { |one| typed_length(one.to_f) }.join(", ")
+      def yes_or_no(flag) = { true => "yes", false => "no", nil => "" }.fetch(flag)
       def typed_effort(seconds) = Core::Units::Effort.text(seconds).to_s
 
       def length(millimetres) = Core::Units::Length.text(millimetres, unit: workshop.length_unit)
@@ -53,13 +55,38 @@ module Kohlrabi
           marks: tape.marks.map { |mark| { key: mark[:key].to_s, label: mark[:label], minor: mark[:amount], text: money(mark[:amount])[:text] } } }
       end
 
-      def drawing(piece)
-        elevation = Desk::Drawing.elevation(piece)
+      def area(square) = Core::Units::Square.text(square, unit: workshop.length_unit)
+      def typed_area(square) = area(square).to_s.sub(/ \S+\z/, "")
+
+      # Minutes of waiting: "45 min", "2 h", "overnight (12 h)", "3 days".
+      def wait(minutes)
+        return "overnight (12 h)" if minutes == 720
+        return "#{minutes / 1440} #{minutes == 1440 ? 'day' : 'days'}" if minutes >= 1440 && (minutes % 1440).zero?
+
+        Core::Units::Effort.text(minutes * 60)
+      end
+
+      # When a plan can be ready, with the days when all goes well and when it does not; or why nobody can say.
+      def ready(answer, early, late)
+        today = workshop.date_of(Clock.now)
+        { on: answer.days && day(today + answer.days), early: early && day(today + early), late: late && day(today + late), why: answer.why }
+      end
+
+      def drawing(piece) = elevation(Desk::Drawing.elevation(piece), piece)
+
+      # A drawing of a piece: Core::Shape::Elevation in the workshop's units and the piece's colours.
+      def elevation(elevation, piece)
         measured = elevation.to_scale?
-        { width: elevation.width, height: elevation.height, to_scale: measured, parts: elevation.parts,
+        { width: elevation.width, height: elevation.height, to_scale: measured, parts: elevation.parts, planned: planned(piece),
           description: elevation.description(unit: workshop.length_unit),
           width_text: (length(elevation.width) if measured), height_text: (length(elevation.height) if measured),
           body_colour: piece.body_colour, front_colour: piece.front_colour }
+      end
+
+      # Finish of the zones by the chosen look, where there is one.
+      def planned(piece)
+        look = piece.looks.find(&:chosen)
+        look ? look.look_zones.map { |row| { zone: row.zone, finish: row.finish, colour: row.colour } } : []
       end
 
       LANES = { waiting: "waiting", bench: "on the bench", market: "on the market" }.freeze

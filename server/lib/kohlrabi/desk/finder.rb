@@ -8,7 +8,10 @@ module Kohlrabi
                 Records::WorkEntry => "hours entry", Records::Timer => "timer", Records::Person => "person",
                 Records::Deletion => "removal", Records::Prospect => "spotted piece", Records::Sighting => "sighting", Records::Lot => "lot",
                 Records::Trip => "trip", Records::PieceSet => "set", Records::PieceSetEvent => "entry of a set", Records::Damage => "damage",
-                Records::Photo => "photo", Records::Passage => "passage", Records::StashItem => "stash item" }.freeze
+                Records::Photo => "photo", Records::Passage => "passage", Records::StashItem => "stash item",
+                Records::Finding => "finding", Records::OwnFinding => "finding of your own", Records::Look => "look",
+                Records::PlanEdit => "change of the plan", Records::Experience => "experience", Records::NumberedPart => "part",
+                Records::Recipe => "recipe", Records::Product => "product" }.freeze
 
       module_function
 

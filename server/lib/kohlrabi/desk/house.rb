@@ -19,7 +19,14 @@ module Kohlrabi
         values = read(given, workshop)
         check_currency(workshop, values)
         Locking.save(workshop, given, values) { |record| check_pays(record) }
+        replan if given["schools"]
         workshop
+      end
+
+      # Another way of working changes what is still to come on every piece that has a plan.
+      def replan
+        pieces = Records::Piece.live.where(id: Records::Look.live.where(chosen: true).select(:piece_id)).joins(:summary)
+        pieces.where(flip_summaries: { stage: Lists::IN_HAND }).find_each { |piece| Plans.refresh(piece) }
       end
 
       # Adds a person. Raises Refused when the name is empty or taken.
@@ -42,9 +49,18 @@ module Kohlrabi
         %i[floor_pay target_pay sundries fixed_fee trip delivery rent].each { |field| reading.money(field) }
         buying(reading)
         reading.with(:fee_rate, into: :fee_rate_hundredths) { |raw| Percent.parse(raw) }
-        reading.done!
+        values = reading.done!
+        given["schools"] ? values.merge(schools: schools(given["schools"], workshop)) : values
       end
       private_class_method :read
+
+      # The workshop's own ways: those sent are laid over those that stand. Raises Core::Refusal for what is not one.
+      def schools(chosen, workshop)
+        all = workshop.schools_chosen.merge(chosen)
+        Core::Planning::Schools.new(all)
+        JSON.generate(all)
+      end
+      private_class_method :schools
 
       def buying(reading)
         reading.choice(:distance_unit, Trips::METRES.keys)

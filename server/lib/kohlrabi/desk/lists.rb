@@ -30,7 +30,8 @@ module Kohlrabi
         scope = search(Records::Piece.live.joins(:summary).where(flip_summaries: { stage: VIEWS.fetch(view) }), query)
         scope = scope.merge(Books.ended_in(Records::FlipSummary.all, year)) if year
         per = per.clamp(1, MOST_PER_PAGE)
-        pieces = scope.preload(:summary).order(order(sort, descending, workshop)).offset((page - 1) * per).limit(per)
+        pieces = scope.preload(:summary, :planned_shape,
+                               looks: :look_zones).order(order(sort, descending, workshop)).offset((page - 1) * per).limit(per)
         Page.new(rows: ListRow.all(pieces, workshop), total: scope.count, page: page, per: per)
       end
 

@@ -10,15 +10,15 @@ module Kohlrabi
 
       module_function
 
-      # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id", "caption"?}. Returns the photo.
+      # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id" | "finding_id", "caption"?}. Returns the photo.
       # Raises Refused, Missing.
       def add(picture, given)
         owner = owner(given)
         kind = kind(given["kind"])
         Records::Base.transaction do
           refuse("A piece has room for #{MOST} photos.", "Remove some first.") if owner.values.first.photos.size >= MOST
-          Records::Photo.create!(**owner, cost: cost(given), kind: kind, caption: caption(given), position: next_position(owner.values.first),
-                                          **picture)
+          Records::Photo.create!(**owner, cost: cost(given), finding: finding(given), kind: kind, caption: caption(given),
+                                          position: next_position(owner.values.first), **picture)
         end
       end
 
@@ -53,6 +53,8 @@ module Kohlrabi
         return { piece: Finder.find(Records::Piece, given["piece_id"]) } if given["piece_id"]
         return { prospect: Finder.find(Records::Prospect, given["prospect_id"]) } if given["prospect_id"]
 
+        return { piece: finding(given).piece } if given["finding_id"]
+
         share = cost(given)&.shares&.first or refuse("The photo belongs to nothing.", "Say of which piece it is.")
         { piece: share.piece }
       end
@@ -60,6 +62,9 @@ module Kohlrabi
 
       def cost(given) = given["cost_id"] && Finder.find(Records::Cost, given["cost_id"])
       private_class_method :cost
+
+      def finding(given) = given["finding_id"] && Finder.find(Records::Finding, given["finding_id"])
+      private_class_method :finding
 
       def kind(key)
         KINDS.key?(key) ? key : refuse("“#{Core::Units::Numerals.clip(key)}” is not a kind of photo.", "Choose #{KINDS.values.join(', ')}.")

@@ -22,7 +22,7 @@ module Kohlrabi
 
       # Stores a new piece. Must run in a transaction. Raises Refused.
       def store(piece)
-        check(piece)
+        Shapes.check(piece)
         piece.save!
         Summaries.refresh([piece.id])
         piece
@@ -33,10 +33,11 @@ module Kohlrabi
         Records::Base.transaction do
           piece = find(id)
           Locking.save(piece, given, read(given, House.workshop)) do |changed|
-            check(changed)
+            Shapes.check(changed)
             refuse_own_price(changed)
           end
           Splits.redate(piece) if piece.saved_change_to_bought_on?
+          Plans.refresh(piece)
           Summaries.refresh([piece.id])
           piece
         end
@@ -62,40 +63,16 @@ module Kohlrabi
         reading.date(:bought_on, what: "Bought")
         %i[purchase sundries cost_to_come expected_resale].each { |field| reading.money(field) }
         reading.with(:hours_to_come, into: :seconds_to_come) { |raw| Core::Units::Effort.parse(raw) }
-        read_shape(reading)
+        Shapes.read(reading)
+        %i[body_colour front_colour].each { |field| reading.with(field) { |raw| colour(raw) } }
         reading.done!
       end
-
-      def read_shape(reading)
-        %i[width depth height].each { |field| reading.length(field) }
-        reading.length(:leg)
-        reading.with(:drawer_rows) { |raw| Core::Shape::PieceShape.parse_rows(raw).join(",") }
-        reading.with(:doors) { |raw| doors(raw) }
-        %i[body_colour front_colour].each { |field| reading.with(field) { |raw| colour(raw) } }
-      end
-      private_class_method :read_shape
-
-      def doors(raw)
-        most = Core::Shape::PieceShape::MAX_DOORS
-        return raw.to_i if raw.match?(/\A\d{1,2}\z/) && raw.to_i <= most
-
-        raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” doors cannot be drawn.", "Give 0 to #{most}.")
-      end
-      private_class_method :doors
 
       def colour(raw)
         return raw.downcase if raw.match?(COLOUR)
 
         raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” is not a colour.", "Write it as #2f6b3f.")
       end
-      private_class_method :colour
-
-      def check(piece)
-        Drawing.shape(piece)
-      rescue Core::Refusal => e
-        raise Refused, [e]
-      end
-      private_class_method :check
 
       # A shared cost or stretch of work would no longer add up over the pieces that remain.
       def refuse_shared(piece)

@@ -6,7 +6,9 @@ module Kohlrabi
     module Removal
       MODELS = [Records::Piece, Records::Event, Records::Cost, Records::WorkEntry, Records::Timer, Records::Prospect, Records::Sighting,
                 Records::Lot, Records::Trip, Records::PieceSet, Records::PieceSetEvent, Records::Damage, Records::Photo, Records::Passage,
-                Records::StashItem].freeze
+                Records::StashItem, Records::Finding, Records::OwnFinding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience,
+                Records::NumberedPart, Records::Recipe, Records::Product].freeze
+      PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze
 
       module_function
 
@@ -32,6 +34,7 @@ module Kohlrabi
           recheck_days(records)
           records.grep(Records::Sighting).each { |sighting| Prospects.latest(sighting.prospect) }
           records.grep(Records::Damage).each { |damage| Damages.apply(damage) }
+          replan(records)
           deletion.update!(undone_at: Clock.now)
           Summaries.refresh(records.flat_map { |record| touched(record) })
           deletion
@@ -50,6 +53,13 @@ module Kohlrabi
         end
       end
       private_class_method :touched
+
+      # What makes a plan came back: hours and money to come follow it.
+      def replan(records)
+        planned = records.select { |record| PLANNED.include?(record.class) }
+        Records::Piece.where(id: planned.filter_map(&:piece_id).uniq).each { |piece| Plans.refresh(piece) }
+      end
+      private_class_method :replan
 
       def recheck_days(records)
         records.grep(Records::WorkEntry).each { |entry| Work.check_day(entry) }

@@ -9,6 +9,7 @@ module Kohlrabi
       belongs_to :piece, optional: true
       belongs_to :prospect, optional: true
       belongs_to :cost, optional: true
+      belongs_to :finding, optional: true
     end
   end
 end

@@ -14,6 +14,15 @@ module Kohlrabi
       has_many :photos, -> { live.order(:position) }, inverse_of: :piece
       has_many :damages, -> { live.order(:happened_on, :id) }, inverse_of: :piece
       has_many :diary_entries, -> { order(:happened_on, :id) }, inverse_of: :piece
+      has_one :planned_shape
+      has_many :zone_changes, -> { order(:id) }, inverse_of: :piece
+      has_many :findings, -> { live.order(:id) }, inverse_of: :piece
+      has_many :looks, -> { live.order(:id) }, inverse_of: :piece
+      has_many :plan_edits, -> { live.order(:id) }, inverse_of: :piece
+      has_many :step_marks, -> { live.order(:id) }, inverse_of: :piece
+      has_many :experiences, -> { live.order(:id) }, inverse_of: :piece
+      has_many :confirmations, -> { order(:id) }, inverse_of: :piece
+      has_many :numbered_parts, -> { live.order(:number) }, inverse_of: :piece
       has_one :lot_member
       has_one :lot, through: :lot_member
       has_one :split_part

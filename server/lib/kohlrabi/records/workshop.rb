@@ -22,6 +22,9 @@ module Kohlrabi
       # The local calendar date of an instant.
       def date_of(instant) = instant.in_time_zone(zone).to_date
 
+      # The workshop's own ways where practitioners disagree, {question => choice}.
+      def schools_chosen = JSON.parse(schools)
+
       # Fee rate as a Rational of the price; nil when none is set.
       def fee_rate = fee_rate_hundredths && Rational(fee_rate_hundredths, 10_000)
     end

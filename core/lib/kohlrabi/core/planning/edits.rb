@@ -43,13 +43,22 @@ module Kohlrabi
         end
         private_class_method :swap
 
-        # Lays the wishes for another order over the graph. Raises Refusal where one cannot be. Returns the edits that found no step.
-        def order(graph, edits)
-          of(edits, "before").each do |edit|
-            graph.before(edit.step, edit.other) if graph[edit.step] && graph[edit.other]
-          end
-          edits.reject { |edit| found?(graph, edit) }
+        # Lays the wishes for another order over the graph. Raises Refusal where one cannot be and strict is asked for.
+        # Returns the edits that found no step or no place.
+        def order(graph, edits, strict: false)
+          refused = of(edits, "before").select { |edit| graph[edit.step] && graph[edit.other] }.reject { |edit| ordered?(graph, edit, strict) }
+          edits.reject { |edit| found?(graph, edit) } | refused
         end
+
+        def ordered?(graph, edit, strict)
+          graph.before(edit.step, edit.other)
+          true
+        rescue Refusal
+          raise if strict
+
+          false
+        end
+        private_class_method :ordered?
 
         def key_of(edit) = "own-#{edit.id}"
         def of(edits, kind) = edits.select { |edit| edit.kind == kind }

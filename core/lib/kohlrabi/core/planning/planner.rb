@@ -5,15 +5,16 @@ module Kohlrabi
     module Planning
       # Makes the plan of a piece from a brief: findings, look, products and house rules become ordered steps.
       class Planner
-        # brief: Brief.
-        def initialize(brief)
+        # brief: Brief; strict: whether a wish for an order that cannot be is refused, or passed over and said to be lost.
+        def initialize(brief, strict: false)
           @brief = brief
+          @strict = strict
         end
 
-        # Returns Plan. Raises Refusal where an edit asks for an order that cannot be.
+        # Returns Plan. Raises Refusal only where it is strict.
         def plan
           graph = Graph.new(Edits.apply(steps, @brief.edits))
-          lost = Edits.order(graph, @brief.edits)
+          lost = Edits.order(graph, @brief.edits, strict: @strict)
           graph.steps.each { |step| step.remembered = @brief.experiences.select { |one| recalls?(one, step) } }
           Plan.new(@brief, graph, lost_edits: lost)
         end

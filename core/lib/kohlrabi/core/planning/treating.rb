@@ -17,6 +17,8 @@ module Kohlrabi
         def build
           @brief.findings.flat_map do |finding|
             zones = zones_of(finding)
+            next [] if zones.empty?
+
             family = zones.map { |zone| @families[zone.key] }.find { |name| name != "none" } || "none"
             next own(finding, zones) if finding.own
 
@@ -113,16 +115,11 @@ module Kohlrabi
           end
         end
 
-        # Zones a finding is on: its own, or all that are seen.
+        # Zones a finding is on: its own, none where the shape as planned is without it; or all that are seen.
         def zones_of(finding)
-          found = if finding.zone
-                    @brief.zones.select do |zone|
-                      zone.key == finding.zone || zone.key.start_with?("#{finding.zone}/")
-                    end
-                  else
-                    @brief.zones.select(&:shown?)
-                  end
-          found.empty? ? @brief.zones.first(1) : found
+          return @brief.zones.select(&:shown?) unless finding.zone
+
+          @brief.zones.select { |zone| zone.key == finding.zone || zone.key.start_with?("#{finding.zone}/") }
         end
 
         def part(name, finding)

@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Units
+      # Areas: kept in mm², shown in m², or in square feet where the workshop measures in inches (1 ft² = 0.09290304 m², NIST SP 811).
+      module Square
+        PER = { "mm" => 1_000_000.0, "in" => 92_903.04 }.freeze
+        NAMES = { "mm" => "m²", "in" => "ft²" }.freeze
+        MOST = 100 # m²
+
+        module_function
+
+        # text: a number, in m² or ft² by unit. Returns Float mm². Raises Refusal unless above 0.
+        def parse(text, unit:)
+          value = Numerals.parse(text.to_s.sub(/\s*(m²|m2|ft²|ft2)\z/, ""), decimal: :point).to_f * PER.fetch(unit)
+          return value if value.positive? && value <= MOST * PER["mm"]
+
+          raise Refusal.new("“#{Numerals.clip(text)}” is not an area.", "Give it in #{NAMES.fetch(unit)}, above 0.")
+        end
+
+        # "0.45 m²", "4.84 ft²"; nil stays nil.
+        def text(square, unit:)
+          square && "#{Numerals.text((square / PER.fetch(unit)).to_r, 2)} #{NAMES.fetch(unit)}"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    # The plan of a piece: its steps, what they add up to, materials to buy.
+    class PlanRow
+      def initialize(piece, plan, say)
+        @piece = piece
+        @plan = plan
+        @say = say
+        @ready = Desk::Plans.ready(plan)
+      end
+
+      def to_h
+        stock = Core::Planning::Stock.new(@plan.materials_left, @plan.brief.products)
+        { steps: steps, hours: @say.effort(@plan.seconds), low: @say.effort(@plan.low), high: @say.effort(@plan.high),
+          remaining: @say.effort(@plan.remaining), ready: @say.ready(*@ready), materials: stock.lines.map { |line| material(line) },
+          to_buy: @say.money(stock.price), used: @say.money(stock.used), unpriced: stock.unpriced, lost_edits: lost, behind: behind,
+          learned: learned }
+      end
+
+      private
+
+      def steps
+        shared = { slots: @ready.first.slots, drawn: Desk::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution), say: @say }
+        @plan.steps.map { |step| StepRow.new(step, @plan, **shared).to_h }
+      end
+
+      def material(line)
+        { product: line.row[:key], label: line.row[:label], kind: line.row[:kind], amount: Core::Planning::Amount.text(line.amount, line.row),
+          packs: Core::Planning::Amount.packs(line.packs, line.row), price: @say.money(line.price), used: @say.money(line.used),
+          over: Core::Planning::Amount.text(line.over, line.row), others: @plan.brief.products.of_kind(line.row[:kind]).size > 1 }
+      end
+
+      # Edits that wait for their step, or whose order cannot be now; and steps that were taken out.
+      def lost
+        gone = @plan.brief.edits.select { |edit| edit.kind == "remove" }
+        @plan.lost_edits.map { |edit| { id: edit.id, text: "#{edit.kind}: #{edit.text || edit.step}", removed: false } } +
+          gone.map { |edit| { id: edit.id, text: edit.step, removed: true } }
+      end
+
+      def behind
+        seconds = Desk::Plans.behind(@piece, @plan)
+        left = @plan.left_behind.map(&:key)
+        { time: seconds.zero? ? nil : @say.effort(seconds), steps: @piece.step_marks.select { |mark| left.include?(mark.step) }.map(&:label).uniq }
+      end
+
+      # Kinds of work whose estimate follows the workshop's own hours.
+      def learned
+        Desk::Factors.known.map do |kind, (factor, number)|
+          { kind: Core::Work::Kinds.label(kind), factor: Core::Units::Numerals.text(factor.to_r, 2), n: number }
+        end
+      end
+    end
+  end
+end

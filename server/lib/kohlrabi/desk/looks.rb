@@ -1,0 +1,157 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # The looks a piece could have; the chosen one makes its plan.
+    module Looks
+      MOST = 4 # looks side by side
+
+      module_function
+
+      # given: {"name", "like"? (id of a look to copy), "recipe"? (id)}. The first look of a piece is chosen at once. Returns the look.
+      def create(piece_id, given)
+        Records::Base.transaction do
+          piece = Finder.find(Records::Piece, piece_id)
+          refuse("#{MOST} looks stand side by side.", "Remove one first.") if piece.looks.size >= MOST
+          look = piece.looks.create!(name: name(given), chosen: piece.looks.empty?, **copied(piece, given["like"]))
+          copy_zones(piece, look, given["like"])
+          Recipes.lay(Finder.find(Records::Recipe, given["recipe"]), look) if given["recipe"]
+          Plans.refresh(piece.reload)
+          look
+        end
+      end
+
+      # given: fields of the contract's LookChange, with lock_version. Returns [look, what the change costs, in sentences].
+      def update(id, given)
+        changing(id) { |look| Locking.save(look, given, read(given, look)) }
+      end
+
+      # Sets the finish of several zones. given: {"zones": [keys], "finish", "over"?, "colour"?, "undercolour"?, "product"?, "wear"?, "options"?}.
+      def paint(id, given)
+        changing(id) do |look|
+          keys = Drawing.zones(look.piece).map(&:key)
+          zones = Array(given["zones"]).each { |zone| Core::Shape::Zones.check!(zone, keys, field: :zones) }
+          refuse("No zone was chosen.", "Choose one or more on the drawing.", field: :zones) if zones.empty?
+          values = read_zone(given)
+          zones.each { |zone| look.look_zones.find_or_initialize_by(zone: zone).tap { |row| row.assign_attributes(values) }.save! }
+        end
+      end
+
+      # Makes it the one that is planned.
+      def choose(id)
+        changing(id) do |look|
+          Records::Look.where(piece_id: look.piece_id, chosen: true).update_all(chosen: false)
+          look.update!(chosen: true)
+        end
+      end
+
+      def remove(id)
+        Records::Base.transaction do
+          look = Finder.find(Records::Look, id)
+          refuse("The chosen look makes the plan.", "Choose another one first.") if look.chosen && look.piece.looks.size > 1
+          deletion = Removal.of([look], what: "Look “#{look.name}” removed")
+          Plans.refresh(look.piece.reload)
+          deletion
+        end
+      end
+
+      # Core::Planning::Look of a record.
+      def core(look)
+        choices = look.look_zones.to_h { |row| [row.zone, choice(row)] }
+        Core::Planning::Look.new(wear: look.wear, hardware: look.hardware, spacing: look.spacing_mm, hardware_on: look.hardware_on,
+                                 inside: look.inside, primer: look.primer, choices: choices)
+      end
+
+      # Does a change and says what it costs: of the plan before and after it, written into the diary when the chosen look changed.
+      def changing(id)
+        Records::Base.transaction do
+          look = Finder.find(Records::Look, id)
+          piece = look.piece
+          before = Plans.of(piece)
+          yield look
+          piece = Finder.find(Records::Piece, piece.id)
+          [look.reload, Plans.told(piece, before)]
+        end
+      end
+      private_class_method :changing
+
+      def choice(row)
+        Core::Planning::Choice.new(finish: row.finish, over: row.over.split(","), colour: row.colour, undercolour: row.undercolour,
+                                   product: row.product, wear: row.wear, options: row.options.split(","))
+      end
+      private_class_method :choice
+
+      def copied(piece, id)
+        source = id ? piece.looks.find_by(id: id) || raise(Missing.new("look", id)) : nil
+        if source
+          source.attributes.slice("wear", "hardware", "spacing_mm", "hardware_on", "hardware_minor", "inside", "primer",
+                                  "expected_resale_minor", "swaps")
+        else
+          {}
+        end
+      end
+      private_class_method :copied
+
+      def copy_zones(piece, look, id)
+        return unless id
+
+        piece.looks.find(id).look_zones.each { |row| look.look_zones.create!(row.attributes.except("id", "look_id", "created_at", "updated_at")) }
+      end
+      private_class_method :copy_zones
+
+      def name(given) = Reading.new(given, House.workshop).then { |reading| reading.text(:name, max: 60, required: true).tap { reading.done! } }
+      private_class_method :name
+
+      def read(given, look)
+        reading = Reading.new(given, House.workshop)
+        reading.text(:name, max: 60, required: reading.sent?(:name))
+        reading.choice(:wear, Core::Planning::Coats::WEAR.keys, required: reading.sent?(:wear))
+        reading.choice(:hardware, Core::Planning::Brief::HARDWARE, required: reading.sent?(:hardware))
+        reading.choice(:inside, Core::Planning::Brief::INSIDES, required: reading.sent?(:inside))
+        reading.choice(:primer, ["auto", "none", *Products.core.of_kind("primer").map { |row| row[:key] }], required: reading.sent?(:primer))
+        reading.length(:spacing)
+        reading.day(:hardware_on)
+        %i[hardware expected_resale].each { |field| reading.money(field == :hardware ? :hardware_price : field, into: :"#{field}_minor") }
+        values = reading.done!
+        given["swap"] ? values.merge(swaps: JSON.generate(swapped(look, given["swap"]))) : values
+      end
+      private_class_method :read
+
+      # given: {"product", "instead"}: the product used instead; the product itself takes it back.
+      def swapped(look, given)
+        products = Products.core
+        product, instead = given.values_at("product", "instead").map { |key| products.fetch(key)[:key] }
+        all = JSON.parse(look.swaps)
+        product == instead ? all.except(product) : all.merge(product => instead)
+      end
+      private_class_method :swapped
+
+      def read_zone(given)
+        reading = Reading.new(given, House.workshop)
+        finishes = Core::Planning::Finishes
+        reading.choice(:finish, finishes::BY_KEY.keys, required: true)
+        %i[colour undercolour].each { |field| reading.with(field) { |raw| Pieces.colour(raw) } }
+        reading.with(:product) { |raw| Products.core.fetch(raw)[:key] }
+        reading.choice(:wear, Core::Planning::Coats::WEAR.keys)
+        values = reading.done!
+        over = listed(given["over"], finishes::OVER, :over)
+        options = listed(given["options"], finishes::BY_KEY.keys - ["undecided"], :options)
+        { colour: nil, undercolour: nil, product: nil, wear: nil }.merge(values).merge(over: over.join(","), options: options.join(","))
+      end
+      private_class_method :read_zone
+
+      def listed(given, among, field)
+        Array(given).uniq.each do |key|
+          unless among.include?(key)
+            refuse("“#{Core::Units::Numerals.clip(key)}” cannot stand here.", "Choose among #{among.join(', ')}.",
+                   field: field)
+          end
+        end
+      end
+      private_class_method :listed
+
+      def refuse(problem, remedy, field: nil) = raise(Refused, [Core::Refusal.new(problem, remedy, field: field)])
+      private_class_method :refuse
+    end
+  end
+end

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # Products of the workshop's own: a generic one with the figures of its own label, which win.
+    module Products
+      WAITS = %i[sand recoat handle].freeze
+
+      module_function
+
+      def all = Records::Product.live.order(:generic, :label).to_a
+
+      # Core::Planning::Products for the workshop. swaps: {product key => the one used instead}.
+      def core(workshop = House.workshop, swaps: {})
+        Core::Planning::Products.new(own: all.map { |row| own(row) }, currency: workshop.money, swaps: swaps)
+      end
+
+      # given: {"label", "generic", "rate"?, "sand"?, "recoat"?, "handle"?, "pack_amount"?, "pack_price"?}.
+      def create(given) = Records::Product.create!(read(given, new: true))
+
+      def update(id, given)
+        row = Finder.find(Records::Product, id)
+        row.update!(read(given))
+        row
+      end
+
+      def remove(id)
+        row = Finder.find(Records::Product, id)
+        used = Records::LookZone.joins(:look).where(product: key(row), looks: { deletion_id: nil }).exists?
+        raise Refused, [Core::Refusal.new("#{row.label} is part of a look.", "Choose another product there first.")] if used
+
+        Removal.of([row], what: "#{row.label} removed")
+      end
+
+      def key(row) = "own-#{row.id}"
+
+      def own(row)
+        packs = [[row.pack_amount, row.pack_price_minor]] if row.pack_amount
+        { key: key(row), like: row.generic, label: row.label, rate: row.rate, sand: row.sand, recoat: row.recoat, handle: row.handle, packs: packs }
+      end
+      private_class_method :own
+
+      def read(given, new: false)
+        reading = Reading.new(given, House.workshop)
+        reading.text(:label, max: 60, required: new || reading.sent?(:label))
+        reading.choice(:generic, Core::Planning::Products::GENERIC.keys, required: new || reading.sent?(:generic))
+        reading.with(:rate) { |raw| above_zero(Core::Units::Numerals.parse(raw, decimal: :point).to_f, raw) }
+        WAITS.each { |field| reading.with(field) { |raw| Core::Units::Effort.parse(raw) / 60 } }
+        reading.count(:pack_amount, 1..100_000)
+        reading.money(:pack_price)
+        reading.done!
+      end
+      private_class_method :read
+
+      def above_zero(value, raw)
+        return value if value.positive?
+
+        raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” is not above 0.", "Give the square metres of a litre, as the label says.")
+      end
+      private_class_method :above_zero
+    end
+  end
+end

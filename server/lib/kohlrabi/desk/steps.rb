@@ -1,0 +1,109 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # Working a plan: what is done, what was answered and confirmed.
+    module Steps
+      LEAD = { "clear" => "no lead found", "present" => "lead is there", "unsure" => "not sure" }.freeze
+
+      module_function
+
+      # given: {"step", "zones"? (all that are open)}. Serious cautions must have been confirmed for the piece. Returns the marks.
+      def finish(piece_id, given)
+        Records::Base.transaction do
+          piece, step = step(piece_id, given)
+          refuse_lead(step)
+          check_cautions(piece, step)
+          marks = open_zones(step, given).map { |zone| mark(piece, step, zone) }
+          Plans.refresh(piece.reload)
+          marks
+        end
+      end
+
+      # Takes it back. given: as above; all zones where none is named.
+      def reopen(piece_id, given)
+        Records::Base.transaction do
+          piece = Finder.find(Records::Piece, piece_id)
+          marks = piece.step_marks.where(step: given["step"].to_s)
+          marks = marks.where(zone: given["zones"]) if given["zones"]
+          refuse("This step is not done.", "Load the plan anew.", field: :step) if marks.empty?
+          deletion = Removal.of(marks.to_a, what: "“#{marks.first.label}” is to be done again")
+          Plans.refresh(piece.reload)
+          deletion
+        end
+      end
+
+      # The answer to the lead question. given: {"answer"}: clear, present, unsure, or empty to ask again. Returns what it changes, in sentences.
+      def answer_lead(piece_id, given)
+        Records::Base.transaction do
+          piece = Finder.find(Records::Piece, piece_id)
+          before = Plans.of(piece)
+          reading = Reading.new(given, House.workshop)
+          reading.choice(:answer, LEAD.keys, into: :lead_answer)
+          piece.update!(reading.done!)
+          Changes.write(piece, "lead", "Lead: #{LEAD.fetch(piece.lead_answer, 'the question is open again')}.")
+          Plans.told(piece, before)
+        end
+      end
+
+      # given: {"caution"}: a serious one that was read. Once per piece.
+      def confirm(piece_id, given)
+        piece = Finder.find(Records::Piece, piece_id)
+        key = given["caution"].to_s
+        unless Core::Cautions::ROWS.key?(key.to_sym)
+          refuse("“#{Core::Units::Numerals.clip(key)}” is not a caution.", "Load the plan anew.", field: :caution)
+        end
+
+        piece.confirmations.find_or_create_by!(caution: key)
+      end
+
+      # Serious cautions of a step that nobody has confirmed for this piece, as keys.
+      def unconfirmed(piece, step)
+        step.cautions.select { |key| Core::Cautions.serious?(key) } - piece.confirmations.map(&:caution)
+      end
+
+      def step(piece_id, given)
+        piece = Finder.find(Records::Piece, piece_id)
+        plan = Plans.of(piece) or refuse("There is no plan yet.", "Choose a look first.", field: :step)
+        [piece, plan.step(given["step"].to_s) || refuse("There is no such step in the plan.", "Load the plan anew.", field: :step)]
+      end
+      private_class_method :step
+
+      def check_cautions(piece, step)
+        open = unconfirmed(piece, step)
+        return if open.empty?
+
+        refuse("Read the caution first: #{Core::Cautions.text(open.first.to_sym)}", "Confirm it once for this piece.", field: :caution)
+      end
+      private_class_method :check_cautions
+
+      # The lead test ends with its answer, a trial with its result.
+      def refuse_lead(step)
+        refuse("The lead test ends with its answer.", "Say clear, present or unsure.", field: :step) if step.key == "lead"
+        refuse("Choose the finish of the zone.", "Then this step falls away by itself.", field: :step) if step.key.start_with?("decide/")
+      end
+      private_class_method :refuse_lead
+
+      def open_zones(step, given)
+        open = step.zones - step.done_zones
+        asked = given["zones"] ? Array(given["zones"]) : open
+        asked.each { |zone| Core::Shape::Zones.check!(zone, step.zones, field: :zones) }
+        left = asked & open
+        refuse("This is done already.", "Load the plan anew.", field: :step) if left.empty?
+        left
+      end
+      private_class_method :open_zones
+
+      # What a zone of the step was estimated at: its own minutes, and the fixed ones on the first.
+      def mark(piece, step, zone)
+        seconds = step.tasks.select { |task| task.zone == zone }.sum(&:minutes) * 60 * step.part
+        seconds += step.tasks.map(&:fixed).max * 60 * step.part if zone == step.zones.first
+        piece.step_marks.create!(step: step.key, zone: zone, label: step.label, work_kind: step.kind, seconds: seconds.round, done_at: Clock.now)
+      end
+      private_class_method :mark
+
+      def refuse(problem, remedy, field: nil) = raise(Refused, [Core::Refusal.new(problem, remedy, field: field)])
+      private_class_method :refuse
+    end
+  end
+end

@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # What was tried: a product on a surface with a tool, and whether it worked.
+    class Experience < Base
+      include Removable
+
+      belongs_to :piece, optional: true
+    end
+  end
+end

@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # How a piece could look; one of a piece's looks is chosen.
+    class Look < Base
+      include Removable
+
+      belongs_to :piece
+      has_many :look_zones, -> { order(:id) }, inverse_of: :look
+    end
+  end
+end

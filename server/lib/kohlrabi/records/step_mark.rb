@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # A step that was done on a zone, with what it was estimated at.
+    class StepMark < Base
+      include Removable
+
+      belongs_to :piece
+    end
+  end
+end
