@@ -5,6 +5,7 @@ require "tmpdir"
 require_relative "generated"
 require_relative "bare_sql"
 require_relative "first_screen"
+require_relative "plan"
 
 # Prints each response as median and worst of many, and as a ratio to bare SQL measured in the same run.
 class Bench
@@ -18,6 +19,7 @@ class Bench
       @app = Kohlrabi::Api::Stack.build
       40.times { |i| Kohlrabi::Desk::Prospects.create("kind" => %w[desk chair stool].at(i % 3), "condition" => "worn", "tag" => "30") }
       responses
+      plans
       weight
     end
   end
@@ -41,6 +43,10 @@ class Bench
     row("Today", get("/api/today"))
     row("Scout, an answer while typing (aim: under 500 ms)", post("/api/prospects/answer", kind: "desk", condition: "worn", tag: "45"))
     row("Scout, 40 spotted pieces", get("/api/prospects"))
+  end
+
+  def plans
+    row("a plan of 200 findings on 20 zones (aim: under 50 ms)", measure { Kohlrabi::Core::Planning::Planner.new(BenchPlan.brief).plan.steps })
   end
 
   def weight

@@ -189,6 +189,6 @@ RSpec.describe "changing a plan" do
   it "names zones shortly" do
     all = zones.map(&:key)
     expect([planning::ZoneWords.list(all, zones), planning::ZoneWords.list(%w[front-1-1 front-2-1 top hardware], zones)])
-      .to eq(["whole piece", "All drawer fronts, top, hardware"])
+      .to eq(["whole piece", "Top, all drawer fronts, hardware"])
   end
 end

@@ -108,3 +108,20 @@ export function useMates(ids: number[]) {
   const mates = pieces.flatMap((piece) => piece.data?.mates ?? []);
   return mates.filter((mate, place) => mates.findIndex((other) => other.id === mate.id) === place);
 }
+
+export const usePlan = (id: number) =>
+  useQuery({
+    queryKey: ["plan", id],
+    queryFn: () => ask(api.GET("/api/pieces/{id}/plan", { params: { path: { id } } })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+export const useCatalogue = () => useQuery({ queryKey: ["catalogue"], queryFn: () => ask(api.GET("/api/catalogue")), staleTime: 60_000 });
+
+export const useSubstitutes = (id: number, product: string | null) =>
+  useQuery({
+    queryKey: ["substitutes", id, product],
+    queryFn: () => ask(api.GET("/api/pieces/{id}/substitutes", { params: { path: { id }, query: { product: product ?? "" } } })),
+    enabled: product !== null,
+    retry: false,
+  });

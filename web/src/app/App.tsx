@@ -27,6 +27,11 @@ const LotPage = lazy(() => import("../sections/bought/LotPage"));
 const Trips = lazy(() => import("../sections/bought/Trips"));
 const Sets = lazy(() => import("../sections/bought/Sets"));
 const SetPage = lazy(() => import("../sections/bought/SetPage"));
+const Products = lazy(() => import("../sections/shelf/Products"));
+const OverPage = lazy(() => import("../sections/plan/OverPage"));
+const LookPage = lazy(() => import("../sections/plan/LookPage"));
+const PlanPage = lazy(() => import("../sections/plan/PlanPage"));
+const PartsPage = lazy(() => import("../sections/plan/PartsPage"));
 const Stash = lazy(() => import("../sections/shelf/Stash"));
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
@@ -48,8 +53,13 @@ const router = createBrowserRouter([
       { path: "/floor/sets", element: <Sets /> },
       { path: "/floor/sets/:id", element: <SetPage /> },
       { path: "/shelf", element: <Stash /> },
+      { path: "/shelf/products", element: <Products /> },
       { path: "/floor", element: <Floor /> },
       { path: "/pieces/:id", element: <PiecePage /> },
+      { path: "/pieces/:id/over", element: <OverPage /> },
+      { path: "/pieces/:id/look", element: <LookPage /> },
+      { path: "/pieces/:id/plan", element: <PlanPage /> },
+      { path: "/pieces/:id/parts", element: <PartsPage /> },
       { path: "/books", element: <Books /> },
       { path: "/books/import", element: <ImportFlips /> },
       { path: "/rules", element: <HouseRules /> },

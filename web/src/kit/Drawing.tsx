@@ -1,27 +1,20 @@
 // The drawing: a piece's front elevation from the polygons the core computed, in mm.
 import Box from "@mui/material/Box";
 import type { Drawing as Shape } from "../api/types";
+import { tone, WOOD } from "./zones/finishes";
 
 const INK = "var(--k-palette-text-primary)";
-const WOOD = "#cfa877";
-
 type Part = Shape["parts"][number];
 
+// A zone that has a finish planned shows it; the rest is as it was bought.
 function fill(part: Part, shape: Shape): string {
+  if (part.role === "pull") return INK;
+  if (part.role === "glass") return "#dfe8e6";
+  const planned = shape.planned.find((one) => one.zone === part.zone || one.zone.startsWith(`${part.zone}/`));
+  if (planned && !["leave", "undecided"].includes(planned.finish)) return tone(planned.finish, planned.colour);
   const body = shape.body_colour ?? WOOD;
-  switch (part.role) {
-    case "front":
-    case "door":
-      return shape.front_colour ?? body;
-    case "pull":
-      return INK;
-    case "opening":
-      return "#3b3026";
-    case "glass":
-      return "#dfe8e6";
-    default:
-      return body;
-  }
+  if (part.role === "opening") return "#3b3026";
+  return ["front", "door", "panel"].includes(part.role) ? (shape.front_colour ?? body) : body;
 }
 
 const points = (part: Part) => part.points.map((point) => point.join(",")).join(" ");

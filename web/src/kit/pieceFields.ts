@@ -1,10 +1,12 @@
 // The fields of a piece, as forms show them. brief: what is known at the moment of buying.
 import type { Workshop } from "../api/types";
 import type { FieldSpec } from "./fields";
+import { shapeFields } from "./shapeFields";
 
 const MATERIALS = ["", "solid", "veneer", "laminate", "plywood", "board"].map((key) => ({ key, label: key || "not said" }));
 
-export function pieceFields(workshop: Workshop, { brief }: { brief: boolean }): FieldSpec[] {
+// planned: hours and cost to come follow its plan, and are not typed.
+export function pieceFields(workshop: Workshop, { brief, planned = false }: { brief: boolean; planned?: boolean }): FieldSpec[] {
   const money = workshop.currency;
   const unit = workshop.length_unit;
   const first: FieldSpec[] = [
@@ -20,10 +22,8 @@ export function pieceFields(workshop: Workshop, { brief }: { brief: boolean }): 
       half: true,
       help: "0 if free, empty if not known",
     },
-    { name: "width", label: "Width", kind: "text", unit, half: true },
-    { name: "depth", label: "Depth", kind: "text", unit, half: true },
-    { name: "height", label: "Height", kind: "text", unit, half: true },
   ];
+  const shape = shapeFields(unit, { planned: false });
   const said: FieldSpec[] = [
     { name: "maker", label: "Maker", kind: "suggest", suggestions: workshop.lists.makers },
     { name: "label_found", label: "Label, and where it was found", kind: "text" },
@@ -32,18 +32,7 @@ export function pieceFields(workshop: Workshop, { brief }: { brief: boolean }): 
     { name: "surface_material", label: "Surface is of", kind: "select", half: true, options: MATERIALS },
     { name: "expected_resale", label: "Expected resale", kind: "text", unit: money, half: true },
   ];
-  const notes: FieldSpec = { name: "notes", label: "Notes", kind: "multiline" };
-  const many: FieldSpec = { name: "count", label: "How many alike", kind: "text", half: true, help: "the price is for all of them" };
-  if (brief) return [...first, many, notes];
-  return [
-    ...first,
-    { name: "drawer_rows", label: "Drawers by row", kind: "text", half: true, help: "from the top, such as 2,1,1" },
-    { name: "doors", label: "Doors", kind: "text", half: true },
-    { name: "leg", label: "Height of legs", kind: "text", unit, half: true },
-    { name: "body_colour", label: "Body colour", kind: "colour", half: true },
-    { name: "front_colour", label: "Front colour", kind: "colour", half: true },
-    ...said,
-    { name: "sundries", label: "Sundries", kind: "text", unit: money, half: true, help: "paper, cloths, tape" },
+  const toCome: FieldSpec[] = [
     { name: "hours_to_come", label: "Hours still to come", kind: "effort", half: true, help: "for the price to ask" },
     {
       name: "cost_to_come",
@@ -53,6 +42,18 @@ export function pieceFields(workshop: Workshop, { brief }: { brief: boolean }): 
       half: true,
       help: "for the price to ask",
     },
+  ];
+  const notes: FieldSpec = { name: "notes", label: "Notes", kind: "multiline" };
+  const many: FieldSpec = { name: "count", label: "How many alike", kind: "text", half: true, help: "the price is for all of them" };
+  if (brief) return [...first, ...shape.slice(0, 3), many, notes];
+  return [
+    ...first,
+    ...shape,
+    { name: "body_colour", label: "Body colour", kind: "colour", half: true },
+    { name: "front_colour", label: "Front colour", kind: "colour", half: true },
+    ...said,
+    { name: "sundries", label: "Sundries", kind: "text", unit: money, half: true, help: "paper, cloths, tape" },
+    ...(planned ? [] : toCome),
     notes,
   ];
 }

@@ -1,4 +1,4 @@
-// The pages within Scout and Floor.
+// The pages within Scout, Floor, Shelf and a piece.
 export const SCOUT_PAGES = [
   { to: "/scout", label: "Spotted", end: true },
   { to: "/scout/lots", label: "Lots" },
@@ -9,4 +9,15 @@ export const SCOUT_PAGES = [
 export const FLOOR_PAGES = [
   { to: "/floor", label: "Pieces", end: true },
   { to: "/floor/sets", label: "Sets" },
+];
+export const SHELF_PAGES = [
+  { to: "/shelf", label: "Stash", end: true },
+  { to: "/shelf/products", label: "Products and recipes" },
+];
+export const piecePages = (id: number) => [
+  { to: `/pieces/${id}`, label: "Piece", end: true },
+  { to: `/pieces/${id}/over`, label: "Look it over" },
+  { to: `/pieces/${id}/look`, label: "The look" },
+  { to: `/pieces/${id}/plan`, label: "The plan" },
+  { to: `/pieces/${id}/parts`, label: "Parts" },
 ];

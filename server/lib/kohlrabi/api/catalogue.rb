@@ -17,8 +17,7 @@ module Kohlrabi
       def to_h
         { walk: walk, finishes: finishes, products: Desk::Products.core.all.map { |row| product(row) }, schools: schools,
           own_products: Resources::Product.present(Desk::Products.all, @say), wears: pairs(Core::Planning::Coats::WEAR), hardware: pairs(HARDWARE),
-          insides: pairs(INSIDES), grades: pairs(Core::Shape::Zone::GRADES), bases: pairs(Core::Shape::PieceShape::BASES),
-          tops: pairs(Core::Shape::PieceShape::TOPS), leads: pairs(Desk::Steps::LEAD),
+          insides: pairs(INSIDES), grades: pairs(Core::Shape::Zone::GRADES), leads: pairs(Desk::Steps::LEAD),
           recipes: Desk::Recipes.all.map { |row| { id: row.id, name: row.name } } }
       end
 

@@ -27,7 +27,10 @@ module Kohlrabi
       def measure
         return unless @finding.measure
 
-        length? ? @say.length(@finding.measure) : "#{@finding.measure.to_i} #{@asked[:label]}"
+        return @say.length(@finding.measure) if length?
+
+        count = @finding.measure.to_i
+        "#{count} #{count == 1 ? @asked[:label].singularize : @asked[:label]}"
       end
 
       def typed

@@ -43,7 +43,8 @@ module Kohlrabi
 
       def change_fields(row)
         lengths = %w[relief_depth relief_pitch].to_h { |name| [name, @say.typed_length(row["#{name}_mm"])] }
-        { **%w[label grade material relief parts into].to_h { |name| [name, row[name].to_s] }, "area" => @say.typed_area(row.area_mm2), **lengths }
+        words = %w[label grade material relief parts into].to_h { |name| [name, row[name].to_s] }
+        { **words, "area" => @say.typed_area(row.area_mm2), **lengths }
       end
 
       # untouched, begun or finished by the steps on it.
@@ -57,9 +58,10 @@ module Kohlrabi
 
       def planned_shape
         row = @piece.planned_shape or return
-        { **SHAPE.to_h { |name| [name, row[name].to_s] }, **LENGTHS.to_h { |name| [name, @say.typed_length(row["#{name}_mm"])] },
-          **%w[doors shelves upper_doors].to_h { |name| [name, row[name].to_s] }, "row_heights" => @say.typed_lengths(row.row_heights),
-                                                                                  "panelled" => @say.yes_or_no(row.panelled), "without_upper" => row.without_upper ? "yes" : "" }
+        plain = [*SHAPE, "doors", "shelves", "upper_doors"].to_h { |name| [name, row[name].to_s] }
+        lengths = LENGTHS.to_h { |name| [name, @say.typed_length(row["#{name}_mm"])] }
+        { **plain, **lengths, "row_heights" => @say.typed_lengths(row.row_heights), "panelled" => @say.yes_or_no(row.panelled),
+                              "without_upper" => row.without_upper ? "yes" : "" }
       end
 
       def findings

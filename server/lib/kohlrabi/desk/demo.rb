@@ -28,6 +28,7 @@ module Kohlrabi
           end
           shared
           DemoHunt.new(@house, @pieces, @people, @today, pictures).load
+          DemoPlans.new(@pieces, @today).load
         end
       end
 

@@ -13,7 +13,7 @@ export function EditPiece({ piece, workshop, onClose }: { piece: Piece; workshop
   const [opened] = useState(piece);
   const [clash, setClash] = useState<{ theirs: Piece; yours: Values } | null>(null);
   const { done } = useUndo();
-  const fields = pieceFields(workshop, { brief: false });
+  const fields = pieceFields(workshop, { brief: false, planned: piece.planned });
 
   const save = async (values: Values, version: number, before: Values) => {
     const changed = Object.fromEntries(Object.entries(values).filter(([name, value]) => value !== before[name]));

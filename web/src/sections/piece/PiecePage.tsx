@@ -14,6 +14,8 @@ import { Failure } from "../../kit/Failure";
 import { Figures } from "../../kit/Figures";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
+import { piecePages } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
 import { PhotosPart } from "../../kit/photos/PhotosPart";
 import { CarePart } from "./CarePart";
 import { CostsPart } from "./CostsPart";
@@ -23,6 +25,7 @@ import { EditPiece } from "./EditPiece";
 import { EventsPart } from "./EventsPart";
 import { KeyFigures } from "./KeyFigures";
 import { OriginLine, Said } from "./OriginLine";
+import { NextPart } from "./NextPart";
 import { PricePart } from "./PricePart";
 import { WorkPart } from "./WorkPart";
 
@@ -54,6 +57,7 @@ export default function PiecePage() {
           Remove
         </Button>
       </PageHead>
+      <SubNav name={fields.name ?? ""} pages={piecePages(id)} />
       <OriginLine piece={piece.data} />
       <KeyFigures piece={piece.data} currency={currency} />
       <Box
@@ -85,6 +89,7 @@ export default function PiecePage() {
           {fields.notes && <Typography sx={{ mt: 2, whiteSpace: "pre-line", maxWidth: "65ch" }}>{fields.notes}</Typography>}
         </Box>
       </Box>
+      {piece.data.planned && <NextPart id={id} />}
       <EventsPart piece={piece.data} workshop={workshop.data} />
       <WorkPart piece={piece.data} workshop={workshop.data} />
       <CostsPart piece={piece.data} workshop={workshop.data} />

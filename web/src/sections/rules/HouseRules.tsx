@@ -12,6 +12,7 @@ import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { Passages } from "./Passages";
 import { People } from "./People";
+import { Schools } from "./Schools";
 import { Rule, type RuleSpec } from "./Rule";
 
 const plain = (amount: Workshop["floor_pay"]) => amount?.text.replace(/\s/g, "") ?? "";
@@ -199,6 +200,7 @@ export default function HouseRules() {
           ))}
         </Part>
       ))}
+      <Schools workshop={data} />
       <Passages passages={data.passages} unit={data.length_unit} />
       <People people={data.people} />
       <Part title="This device">

@@ -14,6 +14,8 @@ import { Entries, Entry } from "../../kit/Entry";
 import { Failure } from "../../kit/Failure";
 import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
+import { SHELF_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
 
 const plain = (amount?: { text: string } | null) => amount?.text.replace(/\s/g, "") ?? "";
 const typed = (item: StashItem) => ({
@@ -53,6 +55,7 @@ export default function Stash() {
       >
         {button}
       </PageHead>
+      <SubNav name="Shelf" pages={SHELF_PAGES} />
       {items.length === 0 ? (
         <Empty title="The stash is empty">
           <span>Legs off a scrapped table, pulls from a drawer, boards from the skip: put them by with what they would cost to replace.</span>

@@ -14,7 +14,7 @@ module Kohlrabi
         def row = @row ||= key ? Findings.fetch(key) : own.merge(key: "own-#{id}", walk: own[:walk], signs: [], treat: [])
         def label = row[:label]
         def walk = row[:walk]
-        def signs = row[:signs] || []
+        def signs = @signs ||= row[:signs] || []
 
         # The consequence, said at once. choice: key of finish planned there, or nil.
         def says = row[:says]

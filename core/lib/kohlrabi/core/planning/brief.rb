@@ -36,18 +36,19 @@ module Kohlrabi
 
         # Findings that hold for a zone: its own, and those of the whole piece; what coats it only where it is seen.
         def findings_on(zone)
-          findings.select do |finding|
-            next finding.zone == zone.key || zone.key.start_with?("#{finding.zone}/") if finding.zone
-
-            zone.shown? || zone.group == "shelves" || !finding.signs.intersect?(LookOver::Finding::COATINGS)
+          (@findings_on ||= {})[zone.key] ||= begin
+            own = by_zone.slice(*[zone.key, zone.key[%r{\A(.+)/}, 1]].compact).values.flatten
+            own + (zone.shown? || zone.group == "shelves" ? by_zone.fetch(nil, []) : uncoated)
           end
         end
 
         def pulls = zones.count { |zone| zone.role == "front" && zone.group == "fronts" } + doors
         def doors = zones.select { |zone| zone.group == "doors" }.map { |zone| zone.key[/\A(upper-)?door-\d+/] }.uniq.size
 
-        # What a zone is before any work of this plan.
-        def surface(zone) = (@surfaces ||= {})[zone.key] ||= Surface.new(zone, self, [])
+        # What a zone is now. signatures: of the coats planned, to tell them from what lies there already.
+        def surface(zone, signatures = [])
+          (@surfaces ||= {})[[zone.key, *signatures]] ||= Surface.new(zone, self, signatures)
+        end
 
         # Whether work on any of the zones breaks an old finish, and whether that is forbidden.
         def old?(zones) = zones.any? { |zone| zone.area.positive? && surface(zone).old? }
@@ -59,6 +60,11 @@ module Kohlrabi
         def factor(kind) = factors.fetch(kind, 1)
 
         private
+
+        def by_zone = @by_zone ||= findings.group_by(&:zone)
+
+        # Findings of the whole piece that say nothing of its coating.
+        def uncoated = @uncoated ||= by_zone.fetch(nil, []).reject { |finding| finding.signs.intersect?(LookOver::Finding::COATINGS) }
 
         # What was tried and failed gives way to its fallback.
         def after_trials(choice)

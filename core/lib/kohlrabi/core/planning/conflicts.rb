@@ -48,7 +48,7 @@ module Kohlrabi
 
           cause = surface.findings.find { |finding| finding.signs.include?("bleed") }.label.downcase
           tone = Tone.of(@choice.colour)
-          text = "#{cause} comes through #{Tone::NAMES[tone]} paint"
+          text = "#{cause}: comes through #{Tone::NAMES[tone]} paint"
           return tell("bleed", text, settled: "#{primer[:label]} blocks it") if primer && primer[:blocks]&.include?("bleed")
           return if Tone.deep?(tone) # not seen through dark paint
 
@@ -127,10 +127,11 @@ module Kohlrabi
         end
 
         def odour
-          return unless surface.sign?(:odour) && @zone.key == @brief.zones.first.key
+          inside = @brief.zones_of("inside")
+          return unless surface.sign?(:odour) && @zone == (inside.first || @brief.zones.first)
           return tell("odour", "the smell comes back on warm days", settled: "the inside is sealed") if @brief.look.inside == "sealed"
 
-          tell("odour", "the smell comes back on warm days unless the inside is sealed", remedies: [Conflict::SEAL_INSIDE])
+          tell("odour", "the smell comes back on warm days unless the inside is sealed", remedies: inside.any? ? [Conflict::SEAL_INSIDE] : [])
         end
 
         def over_wax

@@ -44,7 +44,7 @@ module Kohlrabi
         def kind = first.kind
         def place = first.place
         def label = label_override || first.label
-        def zones = tasks.map(&:zone).uniq
+        def zones = @zones ||= tasks.map(&:zone).uniq
         def grits = first.grits
         def done_when = first.done
         def why = first.why
@@ -61,7 +61,11 @@ module Kohlrabi
         def wait = wait_override || tasks.map(&:wait).max
 
         # Minutes to wait on one zone.
-        def wait_on(zone) = wait_override || tasks.select { |task| task.zone == zone }.map(&:wait).max || 0
+        def wait_on(zone)
+          @waits ||= tasks.group_by(&:zone).transform_values { |all| all.map(&:wait).max }
+          wait_override || @waits.fetch(zone, 0)
+        end
+
         def wait_why = tasks.max_by(&:wait).wait_why
 
         # Hands-on seconds by the rates alone, and as estimated: learned factor, own figure.

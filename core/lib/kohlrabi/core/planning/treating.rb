@@ -6,11 +6,13 @@ module Kohlrabi
       # What is done about the findings: each by its treatments under the finish that its zone shall have.
       class Treating
         OWN_WAIT = "as given for this finding"
+        EACH = 2 # minutes to level one fill (common practice, weak)
 
         # brief: Brief; families: {zone key => family of its finish}.
         def initialize(brief, families)
           @brief = brief
           @families = families
+          @made = {}
         end
 
         # Array of Task. A finding of the whole piece is treated on the zones that its treatment concerns.
@@ -31,28 +33,51 @@ module Kohlrabi
         def treat(finding, row)
           zones = part(row[:part], finding)
           zones = zones.reject { |zone| Preparing.new(zone, @brief).strips? } if row[:kept]
-          size = finding.size
-          zones.each_with_index.map do |zone, place|
-            share = place.zero? ? (row[:per] || 0) * size : 0
-            minutes = share + ((row[:m2] || 0) * zone.square_metres)
-            task(row, zone, minutes: minutes, fixed: row[:fixed] || 0, materials: materials(row, zone, size, first: place.zero?),
-                            why: finding.why, note: noted(finding, place), not_before: (finding.expected_on if row[:orders]),
-                            **breaking(row, zone))
+          zones.each_with_index.filter_map do |zone, place|
+            made = @made[[row[:key], zone.key]]
+            task = made || fresh(row, zone, finding)
+            share(task, finding, row) if place.zero?
+            task.not_before = [task.not_before, finding.expected_on].compact.max if row[:orders]
+            task unless made
           end
         end
 
-        # Work that breaks an old finish; where lead is there, or not ruled out, it is not for this workshop.
-        def breaking(row, zone)
-          return {} unless row[:old] && @brief.old?([zone])
-          return { breaks: true } unless @brief.sealed_in?([zone])
-
-          { outside: true, cautions: ["lead"], label: "Have it done by a certified lead-safe firm: #{row[:label]}" }
+        # Several findings of one treatment on a zone are one task.
+        def fresh(row, zone, finding)
+          @made[[row[:key], zone.key]] = plain(row).dup.tap do |task|
+            task.zone = zone.key
+            task.minutes = (row[:m2] || 0) * zone.square_metres
+            task.materials = by_area(row, zone)
+            task.why = finding.why
+            break_old(task, zone) if row[:old]
+          end
         end
 
-        def task(row, zone, **rest)
-          usual = { label: row[:label], cautions: cautions(row), wait: row[:wait] || wait_of(row), wait_why: row[:wait_why] || "filler sandable" }
-          Task.new(key: row[:key], phase: row[:phase], kind: row[:kind], zone: zone.key, done: row[:done], place: row[:place] || "bench", **usual,
-                   **rest)
+        # What a finding takes by its own size, on the first of its zones.
+        def share(task, finding, row)
+          task.minutes += (row[:per] || 0) * finding.size
+          amounts = task.materials
+          (row[:materials] || []).each { |key, fixed, per| add(amounts, key, (fixed + (per * finding.size)).to_f) }
+          add(amounts, row[:product], row[:amount] + ((row[:per_amount] || 0) * finding.size)) if row[:amount]
+          task.note = [task.note, finding.note].compact.join("; ") if finding.note
+        end
+
+        # Work that breaks an old finish; where lead is there, or not ruled out, it is not for this workshop.
+        def break_old(task, zone)
+          return unless @brief.old?([zone])
+          return task.breaks = true unless @brief.sealed_in?([zone])
+
+          task.outside = true
+          task.cautions = ["lead"]
+          task.label = "Have it done by a certified lead-safe firm: #{task.label}"
+        end
+
+        # What is the same on every zone. A piece may have hundreds of findings, so it is made once and copied.
+        def plain(row)
+          (@plain ||= {})[row[:key]] ||=
+            Task.new(key: row[:key], phase: row[:phase], kind: row[:kind], label: row[:label], done: row[:done], place: row[:place] || "bench",
+                     fixed: row[:fixed] || 0, cautions: cautions(row), wait: row[:wait] || wait_of(row),
+                     wait_why: row[:wait_why] || "filler sandable")
         end
 
         def cautions(row)
@@ -60,20 +85,12 @@ module Kohlrabi
           row[:product] ? own | @brief.products.fetch(row[:product])[:cautions].map(&:to_s) : own
         end
 
-        def noted(finding, place) = place.zero? ? finding.note : nil
-
         # Until a filler may be sanded.
         def wait_of(row) = row[:product] && row[:phase] == "fill" ? @brief.products.fetch(row[:product])[:sand] : 0
 
-        def materials(row, zone, size, first:)
-          amounts = {}
-          (row[:materials] || []).each { |key, fixed, per| add(amounts, key, (fixed + (per * size)).to_f) if first }
-          if row[:product]
-            product = @brief.products.fetch(row[:product])
-            add(amounts, row[:product], row[:amount] + ((row[:per_amount] || 0) * size)) if row[:amount] && first
-            add(amounts, row[:product], zone.square_metres / product[:rate] * 1000) if !row[:amount] && product[:rate]
-          end
-          amounts
+        def by_area(row, zone)
+          rate = row[:product] && !row[:amount] && @brief.products.fetch(row[:product])[:rate]
+          rate ? { @brief.products.fetch(row[:product])[:key] => zone.square_metres / rate * 1000 } : {}
         end
 
         def add(amounts, key, amount)
@@ -81,29 +98,33 @@ module Kohlrabi
           amounts[used] = (amounts[used] || 0) + amount if amount.positive?
         end
 
-        # Fill, dry, level; deep ones a second time.
+        # Fill, dry, level; deep ones a second time. Every zone that was filled is levelled.
         def level(finding, row, zones)
           return [] unless row[:phase] == "fill"
 
-          zones = part(row[:part], finding).first(1) if zones.empty?
-          zones.first(1).flat_map do |zone|
-            rows = [["level", "level", "Level the filler"]]
-            rows.push(["refill", "refill", "Fill the deep ones again"], ["relevel", "relevel", "Level again"]) if finding.deep?
-            rows.map { |key, phase, label| levelling(key, phase, label, zone, row) }
+          keys = finding.deep? ? %w[level refill relevel] : %w[level]
+          keys.flat_map do |key|
+            zones.each_with_index.filter_map do |zone, place|
+              made = @made[[key, zone.key]]
+              task = made || @made[[key, zone.key]] = key == "refill" ? refill(zone, row) : levelling(key, zone)
+              task.minutes += EACH if place.zero?
+              task unless made
+            end
           end
         end
 
-        def levelling(key, phase, label, zone, row)
-          filling = key == "refill"
-          wet = @brief.sealed_in?([zone])
-          usual = { key: key, phase: phase, zone: zone.key, minutes: 2, fixed: 4, why: Phases.why(phase) }
-          if filling
-            return Task.new(**usual, kind: "repair", label: label, wait: wait_of(row), wait_why: "filler sandable", done: "proud of the surface",
-                                     materials: { @brief.products.fetch(row[:product])[:key] => 5 }, cautions: cautions(row))
-          end
+        def refill(zone, row)
+          Task.new(key: "refill", phase: "refill", kind: "repair", label: "Fill the deep ones again", zone: zone.key, fixed: 4, wait: wait_of(row),
+                   wait_why: "filler sandable", materials: { @brief.products.fetch(row[:product])[:key] => 5 }, cautions: cautions(row),
+                   done: "proud of the surface", why: Phases.why("refill"))
+        end
 
-          Task.new(**usual, kind: "sanding", label: wet ? "#{label} with a damp sponge, no dust" : label, grits: wet ? [] : [150],
-                            cautions: wet ? %w[lead] : %w[dust], breaks: @brief.old?([zone]) && !wet, done: "no edge under the fingertip")
+        def levelling(key, zone)
+          wet = @brief.sealed_in?([zone])
+          words = key == "level" ? "Level the filler" : "Level again"
+          Task.new(key: key, phase: key, kind: "sanding", label: wet ? "#{words} with a damp sponge, no dust" : words, zone: zone.key, fixed: 4,
+                   grits: wet ? [] : [150], cautions: wet ? %w[lead] : %w[dust], breaks: @brief.old?([zone]) && !wet,
+                   done: "no edge under the fingertip", why: Phases.why(key))
         end
 
         def own(finding, zones)
@@ -111,15 +132,15 @@ module Kohlrabi
             Task.new(key: "own-finding-#{finding.own[:key]}", phase: "repair", kind: finding.own[:kind],
                      label: finding.own[:treatment] || finding.label, zone: zone.key,
                      minutes: place.zero? ? finding.own[:minutes] : 0, wait: finding.own[:wait], wait_why: OWN_WAIT,
-                     why: finding.own[:says], note: noted(finding, place))
+                     why: finding.own[:says], note: (finding.note if place.zero?))
           end
         end
 
         # Zones a finding is on: its own, none where the shape as planned is without it; or all that are seen.
         def zones_of(finding)
-          return @brief.zones.select(&:shown?) unless finding.zone
+          return @seen ||= @brief.zones.select(&:shown?) unless finding.zone
 
-          @brief.zones.select { |zone| zone.key == finding.zone || zone.key.start_with?("#{finding.zone}/") }
+          (@own ||= {})[finding.zone] ||= @brief.zones.select { |zone| zone.key == finding.zone || zone.key.start_with?("#{finding.zone}/") }
         end
 
         def part(name, finding)

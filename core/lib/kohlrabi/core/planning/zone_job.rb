@@ -19,7 +19,7 @@ module Kohlrabi
 
         attr_reader :zone, :brief, :choice
 
-        def surface = @surface ||= Surface.new(zone, brief, signatures)
+        def surface = @surface ||= brief.surface(zone, signatures)
         def schools = brief.schools
         def products = brief.products
         def finish = @finish ||= Finishes.fetch(choice.finish)

@@ -8,6 +8,8 @@ module Kohlrabi
         FORMS = { "case" => Forms::CaseForm, "table" => Forms::TableForm, "chair" => Forms::ChairForm,
                   "trunk" => Forms::TrunkForm, "cart" => Forms::CartForm, "frame" => Forms::FrameForm }.freeze
 
+        ORDER = Zone::GROUPS.keys.each_with_index.to_h.freeze
+
         # shape: PieceShape.
         def initialize(shape)
           @shape = shape
@@ -19,8 +21,9 @@ module Kohlrabi
         def height = @drawn[:height]
         def parts = @form.parts
 
-        # Array of Zone, as the measures give them; see Zones for what people change.
-        def zones = @form.zones
+        # Array of Zone, as the measures give them, tops first; see Zones for what people change.
+        def zones = @form.zones.sort_by.with_index { |zone, place| [ORDER.fetch(zone.group), place] }
+
         def to_scale? = @shape.measured?
 
         # In words, for whoever cannot see it. unit: "mm" or "in".

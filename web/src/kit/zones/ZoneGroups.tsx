@@ -1,0 +1,30 @@
+// Whole groups of zones with one touch: all fronts, carcass, everything that is seen.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import type { Zone } from "../../api/types";
+
+type Props = { zones: Zone[]; selected: Set<string>; onSelect: (keys: string[]) => void };
+
+export function ZoneGroups({ zones, selected, onSelect }: Props) {
+  const groups = [...new Set(zones.map((zone) => zone.group))].map((group) => {
+    const inside = zones.filter((zone) => zone.group === group);
+    return { label: inside[0]?.group_label ?? group, keys: inside.map((zone) => zone.key) };
+  });
+  const seen = { label: "All that is seen", keys: zones.filter((zone) => zone.shown).map((zone) => zone.key) };
+  const on = (keys: string[]) => keys.length === selected.size && keys.every((key) => selected.has(key));
+  return (
+    <Box role="group" aria-label="Groups of zones" className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 1 }}>
+      {[seen, ...groups].map(({ label, keys }) => (
+        <Button
+          key={label}
+          size="small"
+          variant={on(keys) ? "contained" : "outlined"}
+          aria-pressed={on(keys)}
+          onClick={() => onSelect(on(keys) ? [] : keys)}
+        >
+          {label}
+        </Button>
+      ))}
+    </Box>
+  );
+}
