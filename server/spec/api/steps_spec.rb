@@ -138,6 +138,28 @@ RSpec.describe "working a plan" do
     expect(refusal(call(:post, "/api/pieces/#{id}/recipes", { name: "" }), :name)).to include("empty")
   end
 
+  it "learns from finished pieces how long work takes here" do
+    call(:post, "/api/pieces/#{id}/lead", { answer: "clear" })
+    done("wash")
+    person = call(:get, "/api/workshop").dig("people", 0, "id")
+    call(:post, "/api/work", { kind: "cleaning", effort: "4 h", worked_on: "2026-05-02", person_id: person, pieces: [{ piece_id: id }] })
+    before = step("wash")["time"]["seconds"]
+    expect(plan["plan"]["learned"]).to be_empty
+    event(id, "ready", "2026-05-10")
+    planned = Kohlrabi::Records::StepMark.where(work_kind: "cleaning").sum(:seconds)
+    factor = (Rational(4 * 3600, planned) + 5) / 6 # n 1: (1 × ratio + 5) ÷ 6
+    expect(plan["plan"]["learned"]).to eq([{ "kind" => "Cleaning", "factor" => format("%.2f", factor), "n" => 1 }])
+    expect(step("wash")["time"]["seconds"]).to be_within(1).of(before * factor)
+  end
+
+  it "says whether a coat may go on now, and why not" do
+    expect(call(:get, "/api/read/climate?air=20&humidity=50")).to eq("dew_point" => "9.3 °C", "against" => [], "may" => true)
+    damp = call(:get, "/api/read/climate?air=20&humidity=80&surface=18")
+    expect(damp).to include("may" => false, "against" => [include("under 3 °C above the dew point of 16.4 °C")])
+    expect(refusal(call(:get, "/api/read/climate?air=20&humidity=120"), :humidity)).to include("0 to 100")
+    expect(refusal(call(:get, "/api/read/climate?air=warm&humidity=50"), :air)).to include("not a number")
+  end
+
   it "refuses to work a plan that is not there" do
     bare = piece
     expect(call(:post, "/api/pieces/#{bare}/steps/done", { step: "wash" })["errors"].first["message"]).to include("no plan yet")

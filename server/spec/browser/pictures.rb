@@ -14,14 +14,16 @@ PICTURES = [
   ["lot", "/scout/lots/1", 1280, 800, "light"],
   ["photos", "/pieces/32", 1280, 800, "light",
    "scrollBy(0, [...document.querySelectorAll('h2')].find(h => h.innerText === 'Photos').getBoundingClientRect().top - 90)"],
-  ["record", "/scout/record", 1280, 800, "light"],
+  ["look-over", "/pieces/43/over", 1280, 800, "light"],
+  ["look", "/pieces/43/look", 1280, 1000, "light"],
+  ["plan", "/pieces/34/plan", 1280, 1000, "light"],
   ["scout-phone", "/scout/11", 390, 844, "light"],
   ["books", "/books", 1280, 800, "light"],
   ["house-rules", "/rules", 1280, 800, "light"],
   ["today-phone", "/", 390, 844, "light"],
   ["floor-phone", "/floor", 390, 844, "light"],
   ["piece-phone", "/pieces/22", 390, 844, "dark"],
-  ["books-phone", "/books", 390, 844, "light"]
+  ["plan-phone", "/pieces/38/plan", 390, 844, "light"]
 ].freeze
 
 server = RealServer.new("demo")

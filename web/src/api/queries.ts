@@ -125,3 +125,15 @@ export const useSubstitutes = (id: number, product: string | null) =>
     enabled: product !== null,
     retry: false,
   });
+
+export const useClimate = (given: { air: string; humidity: string; surface: string }) =>
+  useQuery({
+    queryKey: ["climate", given],
+    queryFn: () => {
+      const { surface, ...rest } = given;
+      return ask(api.GET("/api/read/climate", { params: { query: surface ? given : rest } }));
+    },
+    enabled: given.air !== "" && given.humidity !== "",
+    placeholderData: keepPreviousData,
+    retry: false,
+  });

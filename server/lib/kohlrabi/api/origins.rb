@@ -66,7 +66,7 @@ module Kohlrabi
 
       def fit
         drawers = Desk::Drawing.shape(@piece).drawn[:drawer_rows].any?
-        ScoutWords.fit(*Desk::Passages.carrying(@piece, drawers: drawers), @say)
+        ScoutWords.fit(*Desk::Passages.carrying(Desk::Drawing.measures(@piece), drawers: drawers), @say)
       end
 
       def single

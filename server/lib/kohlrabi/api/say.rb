@@ -55,6 +55,9 @@ module Kohlrabi
           marks: tape.marks.map { |mark| { key: mark[:key].to_s, label: mark[:label], minor: mark[:amount], text: money(mark[:amount])[:text] } } }
       end
 
+      # °C: "9.3 °C".
+      def degrees(celsius) = "#{Core::Units::Numerals.text(celsius.to_r, 1)} °C"
+
       def area(square) = Core::Units::Square.text(square, unit: workshop.length_unit)
       def typed_area(square) = area(square).to_s.sub(/ \S+\z/, "")
 

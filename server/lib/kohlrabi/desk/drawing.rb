@@ -24,6 +24,15 @@ module Kohlrabi
         made(piece.kind, all.merge(height: own[:height] || lower(was, planned, own)))
       end
 
+      # What passes through doors: the shape as planned, where it was measured.
+      Measures = Struct.new(:width_mm, :depth_mm, :height_mm, :leg_mm, keyword_init: true)
+
+      def measures(piece)
+        shape = shape(piece)
+        leg = shape.base == "none" ? nil : shape.leg
+        Measures.new(width_mm: shape.width, depth_mm: shape.depth, height_mm: shape.height, leg_mm: leg)
+      end
+
       # Core::Shape::Elevation of a record.
       def elevation(piece) = Core::Shape::Elevation.new(shape(piece))
 

@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { api, ask } from "../../api/client";
 import type { Look, Plan, Remedy } from "../../api/types";
 import { useUndo } from "../../app/undo";
+import { told } from "../../kit/told";
 import { Part } from "../../kit/Part";
 import { usePaint } from "./usePaint";
 
@@ -27,7 +28,7 @@ export function ConflictList({ page, look }: { page: Plan; look: Look }) {
       const fields = look.fields as Record<string, string>;
       const before = Object.fromEntries(Object.keys(remedy.look).map((key) => [key, fields[key] ?? ""]));
       const saved = await ask(api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: look.lock_version, ...remedy.look } }));
-      done([remedy.label, ...saved.changes].join(". "), () =>
+      done(told(remedy.label, saved.changes), () =>
         ask(api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: saved.lock_version, ...before } })),
       );
     }

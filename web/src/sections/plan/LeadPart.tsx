@@ -6,6 +6,7 @@ import Typography from "@mui/material/Typography";
 import { api, ask } from "../../api/client";
 import type { Catalogue, Plan } from "../../api/types";
 import { useUndo } from "../../app/undo";
+import { told } from "../../kit/told";
 
 export function LeadPart({ page, catalogue }: { page: Plan; catalogue: Catalogue }) {
   const { done, failed } = useUndo();
@@ -15,7 +16,7 @@ export function LeadPart({ page, catalogue }: { page: Plan; catalogue: Catalogue
   const send = (answer: string) => ask(api.POST("/api/pieces/{id}/lead", { ...path, body: { answer } }));
   const answer = async (key: string, label: string) => {
     const { changes } = await send(key);
-    done([`Lead: ${label}`, ...changes].join(". "), () => send(lead.answer ?? ""));
+    done(told(`Lead: ${label}`, changes), () => send(lead.answer ?? ""));
   };
   return (
     <Alert severity={lead.answer === "clear" ? "success" : "warning"} role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>

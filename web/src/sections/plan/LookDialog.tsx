@@ -2,6 +2,7 @@
 import { api, ask } from "../../api/client";
 import type { Catalogue, Look, Workshop } from "../../api/types";
 import { useUndo } from "../../app/undo";
+import { told } from "../../kit/told";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 
@@ -40,7 +41,7 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
         const changed = Object.fromEntries(Object.entries(values).filter(([name, value]) => value !== before[name]));
         const saved = await ask(api.PATCH("/api/looks/{id}", { ...path, body: { ...changed, lock_version: look.lock_version } }));
         const back = Object.fromEntries(Object.keys(changed).map((name) => [name, before[name] ?? ""]));
-        done(["Look saved", ...saved.changes].join(". "), () =>
+        done(told("Look saved", saved.changes), () =>
           ask(api.PATCH("/api/looks/{id}", { ...path, body: { ...back, lock_version: saved.lock_version } })),
         );
         onClose();

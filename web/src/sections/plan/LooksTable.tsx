@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import { api, ask } from "../../api/client";
 import type { Look, Plan, Ready, Workshop } from "../../api/types";
 import { useUndo } from "../../app/undo";
+import { told } from "../../kit/told";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 
@@ -13,7 +14,7 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
   const choose = async (look: Look) => {
     const pick = (id: number) => ask(api.POST("/api/looks/{id}/choose", { params: { path: { id } } }));
     const { changes } = await pick(look.id);
-    done([`Planned by ${look.name}`, ...changes].join(". "), () => (chosen ? pick(chosen.id) : Promise.resolve()));
+    done(told(`Planned by ${look.name}`, changes), () => (chosen ? pick(chosen.id) : Promise.resolve()));
   };
   const unit = (key: string) => (["hours_to_come"].includes(key) ? "" : key === "pay" ? ` ${workshop.currency}/h` : ` ${workshop.currency}`);
   const rows = (page.looks[0]?.figures ?? []).map((figure) => ({

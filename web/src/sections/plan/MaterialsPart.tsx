@@ -11,6 +11,7 @@ import { api, ask } from "../../api/client";
 import { useSubstitutes } from "../../api/queries";
 import type { Plan, Steps, Workshop } from "../../api/types";
 import { useUndo } from "../../app/undo";
+import { told } from "../../kit/told";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 
@@ -70,7 +71,7 @@ function Instead({ page, product, workshop, onClose }: { page: Plan; product: st
     const send = (version: number, from: string, to: string) =>
       ask(api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: version, swap: { product: from, instead: to } } }));
     const saved = await send(look.lock_version, product, key);
-    done([`${label} instead`, ...saved.changes].join(". "), () => send(saved.lock_version, product, product));
+    done(told(`${label} instead`, saved.changes), () => send(saved.lock_version, product, product));
     onClose();
   };
   return (

@@ -11,6 +11,7 @@ import type { Plan, Steps } from "../../api/types";
 import { useUndo } from "../../app/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
+import { ClimatePart } from "./ClimatePart";
 import { LeadPart } from "./LeadPart";
 import { LostEdits } from "./LostEdits";
 import { readyText } from "./LooksTable";
@@ -114,6 +115,7 @@ function Work({ page, plan, workshop, catalogue }: Shared & { plan: Steps }) {
         )}
       </Part>
       <MaterialsPart page={page} plan={plan} workshop={workshop} />
+      <ClimatePart />
     </>
   );
 }

@@ -48,7 +48,7 @@ module Kohlrabi
 
           cause = surface.findings.find { |finding| finding.signs.include?("bleed") }.label.downcase
           tone = Tone.of(@choice.colour)
-          text = "#{cause}: comes through #{Tone::NAMES[tone]} paint"
+          text = "#{Tone::NAMES[tone]} paint is bled through (#{cause})"
           return tell("bleed", text, settled: "#{primer[:label]} blocks it") if primer && primer[:blocks]&.include?("bleed")
           return if Tone.deep?(tone) # not seen through dark paint
 

@@ -8,7 +8,13 @@ module Kohlrabi
         def self.registered(app)
           app.get("/api/today") { json(Answers.today(Desk::Today.answer, say)) }
           app.get("/api/books") { json(BooksPage.new(Desk::Books.answer(year: params[:year]), say).to_h) }
+          app.get("/api/read/climate") { json(Answers.climate(Desk::Coating.now(params), say)) }
           app.get("/api/read/effort") { json(say.effort(Core::Units::Effort.parse(params[:text]))) }
+        end
+
+        def self.climate(climate, say)
+          dew = climate.dew_point
+          { dew_point: dew && say.degrees(dew), against: climate.against, may: climate.against.empty? }
         end
 
         def self.today(answer, say)

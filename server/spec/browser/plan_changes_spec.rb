@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+
+# A plan is cheap to change, and what was done and typed stays.
+RSpec.describe "changing a plan on the screens" do
+  include_context "with the demo"
+
+  def step(key) = find("[data-step='#{key}']")
+
+  def open_step(key)
+    within(step(key)) { click_button(exact: false, text: "More") if page.has_css?("button", text: "More", wait: 0) }
+  end
+
+  it "picks zones by the arrow keys, gives them a finish, says what that costs, and takes it back" do
+    visit "/pieces/43/look"
+    map = find("[role=listbox]")
+    map.send_keys(:arrow_right, :arrow_right, :enter)
+    chosen = find("[role=option][aria-selected=true]")["aria-label"]
+    expect(chosen).to start_with("Drawer front 1.1, Paint")
+    expect(page).to have_css("h2", text: "Finish: Drawer front 1.1")
+    within("[role=group][aria-label=Finish]") { press("Stain") }
+    press("Finish this zone so")
+    expect(page).to have_css("[role=option][aria-label^='Drawer front 1.1, Stain']")
+    expect(page).to have_text(/of work to come\. [+−][\d.]+ of materials to come\./)
+    expect(page).to have_css("li", text: "new pulls leave holes to fill, and fills show under stain")
+    press("Undo")
+    expect(page).to have_css("[role=option][aria-label^='Drawer front 1.1, Paint']")
+  end
+
+  it "plans by another look that stands beside the first, and by the first again" do
+    visit "/pieces/43/look"
+    expect(find("table[aria-label='Looks side by side']").text).to match(%r{Expected pay [−\d.]+ EUR/h [−\d.]+ EUR/h})
+    press("Plan by All in navy")
+    expect(page).to have_text("Chosen: All in navy")
+    press("Undo")
+    expect(page).to have_text("Chosen: Sage, oiled top")
+  end
+
+  it "takes times, notes, own steps and splits, refuses an order that cannot be with its reason, and takes each back" do
+    visit "/pieces/38/plan"
+    open_step("dust")
+    within(step("dust")) { press("Add a step after it") }
+    form("A step of your own") do
+      type("What is done", "Rub in the ticket number")
+      type("Hands-on", "15")
+      press("Add step")
+    end
+    expect(page).to have_css("[data-step]", text: "Rub in the ticket number")
+    within(step("dust")) { press("Move") }
+    form("Move: Vacuum and tack off") do
+      pick("Just before", "Scuff")
+      press("Move step")
+      expect(page).to have_text("“Vacuum and tack off” cannot come before “Scuff”: dust under a coat stays in it.")
+      press("Cancel")
+    end
+    within(step("dust")) { press("Split") }
+    form("Split: Vacuum and tack off") { press("Split step") }
+    expect(page).to have_css("[data-step='dust#1']", text: "Vacuum and tack off, part 1 of 2")
+    open_step("scuff")
+    within(step("scuff")) { press("Take back your own time") }
+    expect(page).to have_text("Change of the plan taken back")
+    expect(step("scuff").text).not_to include("35 min")
+  end
+
+  it "numbers parts, ticks them off, and lays a recipe over another piece" do
+    visit "/pieces/34/parts"
+    check("1 Drawer 1 is back", visible: :all)
+    expect(page).to have_text("1 of 6 are back")
+    visit "/pieces/39/look"
+    press("Begin a look")
+    form("A look") do
+      type("Name of the look", "As the blanket box")
+      pick("Begin with", "the recipe One colour outside, sealed inside")
+      press("Begin this look")
+    end
+    expect(page).to have_css("[role=option][aria-label*='Paint']", minimum: 3)
+    expect(page).to have_text("Inside sealed")
+  end
+
+  it "plans another shape, with what comes off, and works one-handed on a phone" do
+    phone
+    visit "/pieces/37/over"
+    expect(page).to have_css("h3", text: "As it was bought")
+    press("Put 1 × plinth, 60 mm high into the stash")
+    expect(page).to have_text("put into the stash")
+    press("Change its shape")
+    form("The shape it shall have") { press("Keep it as it was bought") }
+    expect(page).to have_no_css("h3", text: "As it was bought")
+    find("[role=option][aria-label^='Top']").click
+    press("Scratches") if page.has_button?("Scratches", wait: 0)
+    click_button("Surface", exact: false, match: :first)
+    press("Scratches")
+    expect(page).to have_css("[role=status]", text: "Scratches: sanded out on the way to any new finish")
+    expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 390
+  ensure
+    desk
+  end
+end

@@ -1,0 +1,43 @@
+// Whether a coat may go on now, by what thermometer and hygrometer show.
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import InputAdornment from "@mui/material/InputAdornment";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { useClimate } from "../../api/queries";
+import { Part } from "../../kit/Part";
+import { useSettled } from "../../kit/useSettled";
+
+const FIELDS = [
+  { name: "air", label: "Air", unit: "°C" },
+  { name: "humidity", label: "Humidity", unit: "%" },
+  { name: "surface", label: "Surface, if colder", unit: "°C" },
+] as const;
+
+export function ClimatePart() {
+  const [typed, setTyped] = useState({ air: "", humidity: "", surface: "" });
+  const { data, error } = useClimate(useSettled(typed, 300));
+  const ready = typed.air !== "" && typed.humidity !== "";
+  return (
+    <Part title="Can I coat now?">
+      <Box className="no-print" sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(3, 180px)" }, gap: 2, mb: 1.5 }}>
+        {FIELDS.map((field) => (
+          <TextField
+            key={field.name}
+            label={field.label}
+            value={typed[field.name]}
+            autoComplete="off"
+            onChange={(event) => setTyped({ ...typed, [field.name]: event.target.value })}
+            slotProps={{ input: { endAdornment: <InputAdornment position="end">{field.unit}</InputAdornment> } }}
+          />
+        ))}
+      </Box>
+      {ready && error && <Alert severity="error">{error.message}</Alert>}
+      {ready && data && (
+        <Alert role="status" severity={data.may ? "success" : "warning"} variant="outlined" sx={{ color: "text.primary" }}>
+          {data.may ? `Yes. The dew point is ${data.dew_point ?? "not reached in dry air"}.` : `Not now: ${data.against.join("; ")}.`}
+        </Alert>
+      )}
+    </Part>
+  );
+}
