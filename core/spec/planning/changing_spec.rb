@@ -139,6 +139,12 @@ RSpec.describe "changing a plan" do
     end
   end
 
+  it "says when edges and trim are painted, by the workshop's way" do
+    notes = ->(way) { plan(schools: planning::Schools.new("edges" => way)).steps.select { |step| step.label.start_with?("Paint") }.map(&:notes) }
+    expect(notes.call("last")).to eq([["body first, then edges and trim"], [], ["edges and trim first"]])
+    expect(notes.call("first")).to eq([["edges and trim first"]] * 3)
+  end
+
   it "takes another product instead, with its own coats and waits" do
     shellac = plan(findings: Plans.findings(["tannin_wood", nil, nil]))
     brief = shellac.brief.dup.tap { |one| one.products = one.products.with_swaps("primer_shellac" => "primer_block") }

@@ -13,7 +13,7 @@ RSpec.describe "changing a plan on the screens" do
   end
 
   it "picks zones by the arrow keys, gives them a finish, says what that costs, and takes it back" do
-    visit "/pieces/43/look"
+    visit "/pieces/45/look"
     map = find("[role=listbox]")
     map.send_keys(:arrow_right, :arrow_right, :enter)
     chosen = find("[role=option][aria-selected=true]")["aria-label"]
@@ -29,7 +29,7 @@ RSpec.describe "changing a plan on the screens" do
   end
 
   it "plans by another look that stands beside the first, and by the first again" do
-    visit "/pieces/43/look"
+    visit "/pieces/45/look"
     expect(find("table[aria-label='Looks side by side']").text).to match(%r{Expected pay [−\d.]+ EUR/h [−\d.]+ EUR/h})
     press("Plan by All in navy")
     expect(page).to have_text("Chosen: All in navy")

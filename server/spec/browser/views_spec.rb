@@ -9,7 +9,7 @@ MAIN_VIEWS = { "/" => "Today", "/floor" => "Floor", "/floor?view=archive" => "Fl
                "/scout/record" => "How well I guess", "/scout/lots" => "Lots", "/scout/lots/1" => "Dairy sale, row by the churns",
                "/scout/trips" => "Trips", "/floor/sets" => "Sets", "/floor/sets/2" => "Pair of chapel chairs, bare seats", "/shelf" => "Stash",
                "/pieces/32" => "Oak washstand, bow front", "/books/import" => "Bring in past flips", "/rules" => "House rules",
-               "/pieces/43/over" => "Larch chest, four drawers: look it over", "/pieces/43/look" => "Larch chest, four drawers: the look",
+               "/pieces/45/over" => "Larch chest, four drawers: look it over", "/pieces/45/look" => "Larch chest, four drawers: the look",
                "/pieces/34/plan" => "Walnut bureau, slant top: the plan", "/pieces/34/parts" => "Walnut bureau, slant top: parts",
                "/pieces/37/look" => "Two-door elm cabinet: the look", "/pieces/38/plan" => "Pine blanket box, dovetailed: the plan",
                "/shelf/products" => "Products and recipes" }.freeze

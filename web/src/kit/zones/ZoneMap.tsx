@@ -3,7 +3,7 @@
 import Box from "@mui/material/Box";
 import { type KeyboardEvent, useId, useMemo, useState } from "react";
 import type { Drawing, Zone } from "../../api/types";
-import { tone } from "./finishes";
+import { PATTERNS, tone } from "./finishes";
 import { layOut } from "./layout";
 import { Patterns } from "./Patterns";
 
@@ -59,7 +59,7 @@ export function ZoneMap({ drawing, zones, looks, counts, selected, onPick, label
   };
   const pattern = (zone: Zone | undefined) => {
     const look = zone && looks.get(zone.key);
-    return look && look.finish !== "paint" ? `url(#${id}-${look.finish})` : "none";
+    return look && look.finish in PATTERNS ? `url(#${id}-${look.finish})` : "none";
   };
   const ring = (key: string) => ({
     stroke: selected.has(key) ? "var(--k-palette-secondary-main)" : "#1e2a24",

@@ -61,19 +61,27 @@ module Kohlrabi
         def coats(sign, colour, number, from, why)
           number.times do |coat|
             seq = from + (coat * 20)
-            coat(sign, colour, coat, seq, why)
+            coat(sign, colour, coat, seq, why, note: trim_note(first: coat.zero?, last: coat == number - 1))
             inspect_first(sign, seq) if coat.zero? && from.zero?
             add(:between, key: "between/#{sign}/#{coat + 1}", seq: seq + 6, grits: [320]) unless coat == number - 1
           end
         end
 
-        def coat(sign, colour, coat, seq, why)
+        # Edges and trim by the workshop's way: first on every coat; or after the body on the first coat and before it on the last.
+        def trim_note(first:, last:)
+          return unless zone.trim? && brief.zones.any? { |other| !other.trim? && brief.choice(other) == choice }
+          return "edges and trim first" if schools[:edges] == "first" || (last && !first)
+
+          "body first, then edges and trim" if first
+        end
+
+        def coat(sign, colour, coat, seq, why, note:)
           row = main_product
           each_face do |face, word, turn|
             add(:coat, of: row, key: "coat/#{sign}/#{coat + 1}#{face}",
                        words: { coat: coat + 1, with: [row[:label], colour].compact.join(" ") + word },
                        rate: way, area: zone.area / 1_000_000.0, seq: seq + turn, materials: amount(row, way: way, faces: 1),
-                       cautions: way == "spray" ? %w[spray] : [], wait: row[:recoat], wait_why: "#{row[:label]}, recoat", why: why, way: way,
+                       cautions: way == "spray" ? %w[spray] : [], note: note, wait: row[:recoat], wait_why: "#{row[:label]}, recoat", why: why, way: way,
                        place: way == "spray" ? "tent" : "bench")
           end
         end
