@@ -25,7 +25,8 @@ RSpec.describe "around a plan" do
   it "numbers drawers from top left, doors once however they are made, and a tub for what is small" do
     zones = Plans.zones("cabinet", "solid", drawer_rows: [2], doors: 1, panelled: true)
     places = [["Drawer 1.1", "row 1 from the top, place 1 from the left"], ["Drawer 1.2", "row 1 from the top, place 2 from the left"],
-              ["Door 1", "from the left"], ["Tub: screws and pulls", "labelled with the ticket"], ["Tub: hinges of door 1", "labelled with the ticket"]]
+              ["Door 1", "from the left"], ["Tub: screws and pulls", "labelled with the ticket"],
+              ["Tub: hinges of door 1", "labelled with the ticket"]]
     expect(planning::Parts.of(zones).map { |part| part.values_at(:what, :place) }).to eq(places)
   end
 

@@ -125,6 +125,17 @@ RSpec.describe "looking over, looks and plans" do
       expect(plan.fetch("looks").map { |row| row["name"] }).to eq(["Oiled"])
     end
 
+    it "are given to all pieces just like it, each with a plan of its own" do
+      stool = { name: "Stool", kind: "stool", count: "3" }
+      lot = call(:post, "/api/lots", { name: "Stools", bought_on: "2026-05-01", price: "30", share_rule: "equal", members: [stool] })
+      first, *others = lot.fetch("members").map { |member| member["piece_id"] }
+      expect(plan(first)["mates"].map { |mate| mate["id"] }).to eq(others)
+      made = look(first)
+      expect(call(:post, "/api/looks/#{made}/alike")["looks"].size).to eq(2)
+      others.each { |other| expect(steps(other)).to eq(steps(first)) }
+      expect(call(:post, "/api/looks/#{look}/alike").fetch("errors").first["message"]).to include("just like this one")
+    end
+
     it "let hours and cost to come follow the plan" do
       look
       page = call(:get, "/api/pieces/#{id}")

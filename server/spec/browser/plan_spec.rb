@@ -70,7 +70,8 @@ RSpec.describe "from findings to plan" do
     expect(page).to have_css("[role=listbox]")
   end
 
-  # [label, wait] of each step as it stands on the screen.
+  # [label, wait, caution] of each step as it stands on the screen. caution: "read" where one must be confirmed first, "wear" where
+  # something is to be worn, else "".
   def steps
     go("The plan")
     expect(page).to have_css("[data-step]")
@@ -78,32 +79,38 @@ RSpec.describe "from findings to plan" do
       [...document.querySelectorAll('[data-step]')].map((step) => {
         const lines = step.innerText.split('\\n');
         const wait = lines.find((line) => line.startsWith('then wait ')) ?? '';
-        return [lines.find((line) => /^\\d+\\. /.test(line)).replace(/^\\d+\\. /, ''), wait.replace('then wait ', '')];
+        const caution = lines.some((line) => /I have read this|Caution to read/.test(line)) ? 'read' : lines.some((line) => /^Wear: /.test(line)) ? 'wear' : '';
+        return [lines.find((line) => /^\\d+\\. /.test(line)).replace(/^\\d+\\. /, ''), wait.replace('then wait ', ''), caution];
       })
     JS
   end
 
   # What is shown at a step before it starts.
-  def at(step)
+  def shown_at(step)
     row = find("[data-step='#{step}']")
     within(row) { click_button(exact: false, text: "More") if page.has_css?("button", text: "More", wait: 0) }
     row.text
   end
 
-  chest_start = [["Take the picture before; write numbers and places on all parts", ""], ["Test the old finish for lead", "10 min"],
-                 ["Take the drawers out", ""], ["Take the hardware off, screws into a labelled tub", ""], ["Vacuum and brush out", ""],
-                 ["Wash with degreaser", ""], ["Rinse with clean water", "2 h"]]
-  chest_end = [["Sand the primer lightly, dust off", ""], ["Paint, coat 1: all-in-one satin paint #bcd0b0", "2 h"],
-               ["Look over the first coat in raking light, touch up fills and bleed", "15 min"], ["Sand lightly between coats, dust off", ""],
-               ["Paint, coat 2: all-in-one satin paint #bcd0b0", "overnight (12 h)"], ["Put the drawers back, number by number", ""],
-               ["Put the hardware back", ""], ["Felt pads under the feet", ""], ["Fit the anti-tip kit, put its paper with the piece", ""],
-               ["Wax the runners", ""], ["Wipe it down, take the picture after", ""]]
-  stripped = [["Try solvent stripper gel on a hidden patch", "30 min"], ["Strip, pass 1", "30 min"], ["Strip, pass 2", "30 min"],
-              ["Strip, pass 3", "30 min"], ["Neutralise as the label says, rinse", "overnight (12 h)"], ["Sand P120, P180", ""],
-              ["Vacuum and tack off", ""], ["Prime with shellac-based stain-blocking primer, coat 1", "45 min"],
-              ["Prime with shellac-based stain-blocking primer, coat 2", "45 min"]]
-  sealed = [["Wipe down with liquid deglosser, wet, no sanding", "30 min"], ["Vacuum and tack off", ""],
-            ["Prime with bonding primer", "overnight (12 h)"]]
+  chest_start = [["Take the picture before; write numbers and places on all parts", "", ""], ["Test the old finish for lead", "10 min", "read"],
+                 ["Take the drawers out", "", ""], ["Take the hardware off, screws into a labelled tub", "", "wear"],
+                 ["Vacuum and brush out", "", ""],
+                 ["Wash with degreaser", "", ""], ["Rinse with clean water", "2 h", ""]]
+  chest_end = [["Sand the primer lightly, dust off", "", "wear"], ["Paint, coat 1: all-in-one satin paint #bcd0b0", "2 h", ""],
+               ["Look over the first coat in raking light, touch up fills and bleed", "15 min", "read"],
+               ["Sand lightly between coats, dust off", "", "wear"],
+               ["Paint, coat 2: all-in-one satin paint #bcd0b0", "overnight (12 h)", ""], ["Put the drawers back, number by number", "", ""],
+               ["Put the hardware back", "", ""], ["Felt pads under the feet", "", "wear"],
+               ["Fit the anti-tip kit, put its paper with the piece", "", "read"],
+               ["Wax the runners", "", ""], ["Wipe it down, take the picture after", "", "wear"]]
+  stripped = [["Try solvent stripper gel on a hidden patch", "30 min", "read"], ["Strip, pass 1", "30 min", "read"],
+              ["Strip, pass 2", "30 min", "read"],
+              ["Strip, pass 3", "30 min", "read"], ["Neutralise as the label says, rinse", "overnight (12 h)", "read"],
+              ["Sand P120, P180", "", "read"],
+              ["Vacuum and tack off", "", ""], ["Prime with shellac-based stain-blocking primer, coat 1", "45 min", "read"],
+              ["Prime with shellac-based stain-blocking primer, coat 2", "45 min", "read"]]
+  sealed = [["Wipe down with liquid deglosser, wet, no sanding", "30 min", "read"], ["Vacuum and tack off", "", ""],
+            ["Prime with bonding primer", "overnight (12 h)", ""]]
 
   it "a chest painted five times: lead is asked first, and the answer changes the plan" do
     record("Loft chest", "chest of drawers", "900", "450", "850", pick: { "Surface is of" => "solid" }, type: { "Drawers by row" => "1,1,1" })
@@ -114,7 +121,7 @@ RSpec.describe "from findings to plan" do
     finish("All that is seen", "Paint", colour: "#bcd0b0")
     expect(steps).to eq(chest_start + stripped + chest_end)
     expect(page).to have_css("[role=note]", text: "never dry-sand; keep children away")
-    expect(at("strip/1")).to include("Stripper burns skin and eyes", "chemical-resistant gloves", "hazardous-waste site", "may hold lead")
+    expect(shown_at("strip/1")).to include("Stripper burns skin and eyes", "chemical-resistant gloves", "hazardous-waste site", "may hold lead")
 
     # A serious caution is read and confirmed before the step is done.
     within("[data-step='try-strip']") do
@@ -128,7 +135,8 @@ RSpec.describe "from findings to plan" do
     expect(steps).to eq(answered + sealed + chest_end)
     press("No lead found")
     expect(page).to have_css("[data-step='strip/1']")
-    expect(steps).to eq(answered + stripped + chest_end)
+    wood = stripped.map { |label, wait, care| [label, wait, label.start_with?("Sand P120") ? "wear" : care] } # no lead in that dust any more
+    expect(steps).to eq(answered + wood + chest_end)
 
     # Worked: the trial after its caution, a step on some of its zones, and all of it taken back.
     within("[data-step='try-strip']") do
@@ -159,21 +167,25 @@ RSpec.describe "from findings to plan" do
     expect(page).to have_text("coarse paper goes through veneer. In the plan: nothing coarser than P120, by hand near the edges.")
     expect(page).to have_css("li", text: "the smell comes back on warm days unless the inside is sealed")
     expect(steps).to eq([
-                          ["Take the picture before; write numbers and places on all parts", ""], ["Test the old finish for lead", "10 min"],
-                          ["Air it outdoors, drawers open", "1 day"], ["Take the doors off, hinges into a numbered tub", ""],
-                          ["Take the drawers out", ""],
-                          ["Take the hardware off, screws into a labelled tub", ""], ["Vacuum and brush out", ""], ["Wash with degreaser", ""],
-                          ["Rinse with clean water", "2 h"], ["Try solvent stripper gel on a hidden patch", "30 min"], ["Strip", "30 min"],
-                          ["Neutralise as the label says, rinse", "overnight (12 h)"], ["Plane the drawers where they rub", ""],
-                          ["Sand P120, P150, P220, by hand near the edges", ""], ["Vacuum and tack off", ""],
-                          ["Clear coat, coat 1: water-based clear coat", "2 h"], ["Sand the clear coat lightly, dust off", ""],
-                          ["Clear coat, coat 2: water-based clear coat", "2 h"], ["Sand the clear coat lightly, dust off", ""],
-                          ["Clear coat, coat 3: water-based clear coat", "overnight (12 h)"], ["Hang the doors", ""],
-                          ["Put the drawers back, number by number", ""], ["Put the hardware back", ""], ["Felt pads under the feet", ""],
-                          ["Wax the runners", ""], ["Wipe it down, take the picture after", ""]
+                          ["Take the picture before; write numbers and places on all parts", "", ""],
+                          ["Test the old finish for lead", "10 min", "read"],
+                          ["Air it outdoors, drawers open", "1 day", ""], ["Take the doors off, hinges into a numbered tub", "", "wear"],
+                          ["Take the drawers out", "", ""],
+                          ["Take the hardware off, screws into a labelled tub", "", "wear"], ["Vacuum and brush out", "", "wear"],
+                          ["Wash with degreaser", "", ""],
+                          ["Rinse with clean water", "2 h", ""], ["Try solvent stripper gel on a hidden patch", "30 min", "read"],
+                          ["Strip", "30 min", "read"],
+                          ["Neutralise as the label says, rinse", "overnight (12 h)", "read"], ["Plane the drawers where they rub", "", "wear"],
+                          ["Sand P120, P150, P220, by hand near the edges", "", "read"], ["Vacuum and tack off", "", ""],
+                          ["Clear coat, coat 1: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly, dust off", "", "wear"],
+                          ["Clear coat, coat 2: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly, dust off", "", "wear"],
+                          ["Clear coat, coat 3: water-based clear coat", "overnight (12 h)", ""], ["Hang the doors", "", ""],
+                          ["Put the drawers back, number by number", "", ""], ["Put the hardware back", "", ""],
+                          ["Felt pads under the feet", "", "wear"],
+                          ["Wax the runners", "", ""], ["Wipe it down, take the picture after", "", "wear"]
                         ])
-    expect(at("ladder/120-150-220")).to include("P2/N95 or better", "may hold lead", "sanded through in seconds")
-    expect(at("try-strip")).to include("Stop after 30 min. If it does not work: scraper and sander.")
+    expect(shown_at("ladder/120-150-220")).to include("P2/N95 or better", "may hold lead", "sanded through in seconds")
+    expect(shown_at("try-strip")).to include("Stop after 30 min. If it does not work: scraper and sander.")
   end
 
   it "a laminate shelf painted white: scuffed, primed for grip overnight, three coats, nothing about lead" do
@@ -187,22 +199,24 @@ RSpec.describe "from findings to plan" do
     coat = lambda do |number, last|
       name = "Paint, coat #{number}: all-in-one satin paint #fafafa"
       wait = last ? "overnight (12 h)" : "2 h"
-      [[name, wait], ["#{name}, first face", "2 h"], ["#{name}, turned, second face", wait]]
+      [[name, wait, ""], ["#{name}, first face", "2 h", ""], ["#{name}, turned, second face", wait, ""]]
     end
     expect(steps).to eq([
-                          ["Take the picture before; write numbers and places on all parts", ""], ["Take the shelves out", ""],
-                          ["Vacuum and brush out", ""], ["Wash with degreaser", ""], ["Rinse with clean water", "2 h"],
-                          ["Iron or glue the edging on", ""], ["Scuff", ""], ["Vacuum and tack off", ""],
-                          ["Prime with bonding primer", "overnight (12 h)"], ["Prime with bonding primer, first face", "overnight (12 h)"],
-                          ["Prime with bonding primer, turned, second face", "overnight (12 h)"], ["Sand the primer lightly, dust off", ""],
-                          *coat.call(1, false), ["Look over the first coat in raking light, touch up fills and bleed", "15 min"],
-                          ["Sand lightly between coats, dust off", ""], *coat.call(2, false), ["Sand lightly between coats, dust off", ""],
-                          *coat.call(3, true), ["Put the shelves back", ""], ["Felt pads under the feet", ""],
-                          ["Fit the anti-tip kit, put its paper with the piece", ""], ["Wipe it down, take the picture after", ""]
+                          ["Take the picture before; write numbers and places on all parts", "", ""], ["Take the shelves out", "", ""],
+                          ["Vacuum and brush out", "", ""], ["Wash with degreaser", "", ""], ["Rinse with clean water", "2 h", ""],
+                          ["Iron or glue the edging on", "", "wear"], ["Scuff", "", "wear"], ["Vacuum and tack off", "", ""],
+                          ["Prime with bonding primer", "overnight (12 h)", ""], ["Prime with bonding primer, first face", "overnight (12 h)", ""],
+                          ["Prime with bonding primer, turned, second face", "overnight (12 h)", ""],
+                          ["Sand the primer lightly, dust off", "", "wear"],
+                          *coat.call(1, false), ["Look over the first coat in raking light, touch up fills and bleed", "15 min", "read"],
+                          ["Sand lightly between coats, dust off", "", "wear"], *coat.call(2, false),
+                          ["Sand lightly between coats, dust off", "", "wear"],
+                          *coat.call(3, true), ["Put the shelves back", "", ""], ["Felt pads under the feet", "", "wear"],
+                          ["Fit the anti-tip kit, put its paper with the piece", "", "read"], ["Wipe it down, take the picture after", "", "wear"]
                         ])
     expect(page).to have_no_text("Does the old finish hold lead?")
-    expect(at("tip-kit")).to include("can tip over")
-    expect(at("scuff")).to include("respirator")
+    expect(shown_at("tip-kit")).to include("can tip over")
+    expect(shown_at("scuff")).to include("respirator")
 
     # Another product instead: what it changes is said before it is taken.
     press("Instead of bonding primer")

@@ -27,7 +27,9 @@ RSpec.describe "use cases of the desk" do
       described_class.load { |done, of| steps << [done, of] }
       stages = records::FlipSummary.group(:stage).count
       expect(stages.keys).to match_array(desk::Lists::VIEWS["all"])
-      expect([stages.values.sum, steps.last]).to eq([54, [44, 44]])
+      expect([stages.values.sum, steps.last]).to eq([55, [45, 45]])
+      planned = records::Look.where(chosen: true).map(&:piece)
+      expect(planned.map(&:seconds_to_come)).to eq(planned.map { |piece| desk::Plans.of(piece).remaining })
       expect(records::Piece.minimum(:bought_on)).to be_between(desk::House.today - 640, desk::House.today - 570)
       expect(records::FlipSummary.maximum(:ended_on)).to be <= desk::House.today
       expect(desk::Doctor.examine).to eq([])

@@ -23,7 +23,8 @@ module Kohlrabi
         { id: @piece.id, name: @piece.name, ticket: @piece.ticket_text, kind: @piece.kind, drawing: @say.drawing(@piece), bought: bought,
           sized: Desk::Drawing.shape(@piece).sized?, zones: @zones.map { |zone| zone_row(zone) }, planned_shape: planned_shape,
           findings: findings, looks: @looks.map { |look| LookRow.new(@piece, look, @zones, @say).to_h }, acts: acts, lead: lead,
-          plan: @plan && PlanRow.new(@piece, @plan, @say).to_h, parts: Resources::NumberedPart.present(@piece.numbered_parts, @say) }
+          plan: @plan && PlanRow.new(@piece, @plan, @say).to_h, parts: Resources::NumberedPart.present(@piece.numbered_parts, @say),
+          mates: Desk::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } } }
       end
 
       private

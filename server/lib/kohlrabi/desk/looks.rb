@@ -5,6 +5,7 @@ module Kohlrabi
     # The looks a piece could have; the chosen one makes its plan.
     module Looks
       MOST = 4 # looks side by side
+      COPIED = %w[wear hardware spacing_mm hardware_on hardware_minor inside primer expected_resale_minor swaps].freeze
 
       module_function
 
@@ -45,6 +46,16 @@ module Kohlrabi
         end
       end
 
+      # Gives the other pieces just like it the same look, each with a plan and ticks of its own. Returns the new looks.
+      def spread(id)
+        Records::Base.transaction do
+          look = Finder.find(Records::Look, id)
+          mates = Choices.mates(look.piece)
+          refuse("No other piece in hand is just like this one.", "Pieces bought as several alike are.") if mates.empty?
+          mates.map { |mate| spread_to(mate, look) }
+        end
+      end
+
       def remove(id)
         Records::Base.transaction do
           look = Finder.find(Records::Look, id)
@@ -81,23 +92,32 @@ module Kohlrabi
       end
       private_class_method :choice
 
+      def spread_to(mate, look)
+        refuse("#{mate.name} has #{MOST} looks already.", "Remove one first.") if mate.looks.size >= MOST
+        made = mate.looks.create!(name: look.name, chosen: mate.looks.empty?, **look.attributes.slice(*COPIED))
+        lay_zones(look, made)
+        Plans.refresh(mate.reload)
+        made
+      end
+      private_class_method :spread_to
+
       def copied(piece, id)
         source = id ? piece.looks.find_by(id: id) || raise(Missing.new("look", id)) : nil
-        if source
-          source.attributes.slice("wear", "hardware", "spacing_mm", "hardware_on", "hardware_minor", "inside", "primer",
-                                  "expected_resale_minor", "swaps")
-        else
-          {}
-        end
+        source ? source.attributes.slice(*COPIED) : {}
       end
       private_class_method :copied
 
       def copy_zones(piece, look, id)
         return unless id
 
-        piece.looks.find(id).look_zones.each { |row| look.look_zones.create!(row.attributes.except("id", "look_id", "created_at", "updated_at")) }
+        lay_zones(piece.looks.find(id), look)
       end
       private_class_method :copy_zones
+
+      def lay_zones(from, to)
+        from.look_zones.each { |row| to.look_zones.create!(row.attributes.except("id", "look_id", "created_at", "updated_at")) }
+      end
+      private_class_method :lay_zones
 
       def name(given) = Reading.new(given, House.workshop).then { |reading| reading.text(:name, max: 60, required: true).tap { reading.done! } }
       private_class_method :name

@@ -37,7 +37,7 @@ module Kohlrabi
       # Core::Planning::Outcome of a plan. look: Records::Look.
       def outcome(piece, look, plan, workshop: House.workshop)
         flip = Flips.of(piece)
-        costs = [workshop.fixed_fee_minor, workshop.delivery_minor].sum(&:to_i)
+        costs = [workshop.fixed_fee_minor, workshop.delivery_minor, workshop.rent_minor].sum(&:to_i)
         Core::Planning::Outcome.new(plan, resale: look.expected_resale_minor || piece.expected_resale_minor, cash_in: flip.money_in.figure.amount,
                                           done: flip.work.by(workshop.hours_rule), fee_rate: workshop.fee_rate || 0, fixed: costs,
                                           extra: (look.hardware_minor if look.hardware == "replaced" && !plan.step("hardware-on")&.done?))

@@ -5,7 +5,7 @@ import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api } from "../../api/client";
+import { api, ask } from "../../api/client";
 import { useUndo } from "../../app/undo";
 import { Part } from "../../kit/Part";
 import { FinishKey } from "../../kit/zones/FinishKey";
@@ -54,7 +54,13 @@ function Looks({ page, catalogue, workshop }: Shared) {
   const [shown, setShown] = useState<number | null>(null);
   const { selected, pick, select } = useZones(page);
   const [setting, setSetting] = useState(false);
-  const { remove } = useUndo();
+  const { remove, done, failed } = useUndo();
+  const spread = async (id: number) => {
+    const made = await ask(api.POST("/api/looks/{id}/alike", { params: { path: { id } } }));
+    done(`${made.looks.length} alike planned so too`, () =>
+      Promise.all(made.looks.map((one) => ask(api.DELETE("/api/looks/{id}", { params: { path: { id: one } } })))),
+    );
+  };
   const look = page.looks.find((one) => one.id === shown) ?? page.looks.find((one) => one.chosen) ?? page.looks[0];
   if (!look) return null;
   const looks = looksOf(page, look.id);
@@ -104,6 +110,9 @@ function Looks({ page, catalogue, workshop }: Shared) {
             title="Wear, hardware, inside"
             action={
               <>
+                {page.mates.length > 0 && (
+                  <Button onClick={() => void spread(look.id).catch(failed)}>{`Plan the other ${page.mates.length} alike so too`}</Button>
+                )}
                 <Button onClick={() => setSetting(true)}>Change</Button>
                 {page.looks.length > 1 && !look.chosen && (
                   <Button color="inherit" onClick={() => void remove(api.DELETE("/api/looks/{id}", { params: { path: { id: look.id } } }))}>

@@ -81,8 +81,8 @@ module Kohlrabi
             add(:coat, of: row, key: "coat/#{sign}/#{coat + 1}#{face}",
                        words: { coat: coat + 1, with: [row[:label], colour].compact.join(" ") + word },
                        rate: way, area: zone.area / 1_000_000.0, seq: seq + turn, materials: amount(row, way: way, faces: 1),
-                       cautions: way == "spray" ? %w[spray] : [], note: note, wait: row[:recoat], wait_why: "#{row[:label]}, recoat", why: why, way: way,
-                       place: way == "spray" ? "tent" : "bench")
+                       cautions: way == "spray" ? %w[spray] : [], note: note, wait: row[:recoat], wait_why: "#{row[:label]}, recoat",
+                       why: why, way: way, place: way == "spray" ? "tent" : "bench")
           end
         end
 

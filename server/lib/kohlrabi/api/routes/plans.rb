@@ -35,6 +35,7 @@ module Kohlrabi
           app.patch("/api/looks/:id") { change { looked(*Desk::Looks.update(params[:id], given)) } }
           app.put("/api/looks/:id/zones") { change { looked(*Desk::Looks.paint(params[:id], given)) } }
           app.post("/api/looks/:id/choose") { change { looked(*Desk::Looks.choose(params[:id])) } }
+          app.post("/api/looks/:id/alike") { change(201) { { looks: Desk::Looks.spread(params[:id]).map(&:id) } } }
           app.delete("/api/looks/:id") { removal { Desk::Looks.remove(params[:id]) } }
         end
 
