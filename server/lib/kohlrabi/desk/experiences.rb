@@ -19,7 +19,7 @@ module Kohlrabi
           Steps.finish(piece_id, { "step" => step.key }) if step.try && !step.done? # before its result takes it out of the plan
           row = piece.experiences.create!(**read(given), **of_step(plan, step), step: step.key, happened_on: House.today)
           Changes.write(piece, "experience", sentence(row, step))
-          Plans.refresh(Finder.find(Records::Piece, piece_id))
+          replan(row)
           row
         end
       end
@@ -28,10 +28,17 @@ module Kohlrabi
         Records::Base.transaction do
           row = Finder.find(Records::Experience, id)
           deletion = Removal.of([row], what: "Experience removed")
-          Plans.refresh(row.piece.reload) if row.piece
+          replan(row)
           deletion
         end
       end
+
+      # The piece itself, and all that wait to try the product.
+      def replan(row)
+        Plans.refresh(Finder.find(Records::Piece, row.piece_id))
+        Plans.refresh_all(product: row.product)
+      end
+      private_class_method :replan
 
       # Array of Core::Planning::Experience, latest first.
       def core

@@ -19,14 +19,8 @@ module Kohlrabi
         values = read(given, workshop)
         check_currency(workshop, values)
         Locking.save(workshop, given, values) { |record| check_pays(record) }
-        replan if given["schools"]
+        Plans.refresh_all if given["schools"] # another way of working
         workshop
-      end
-
-      # Another way of working changes what is still to come on every piece that has a plan.
-      def replan
-        pieces = Records::Piece.live.where(id: Records::Look.live.where(chosen: true).select(:piece_id)).joins(:summary)
-        pieces.where(flip_summaries: { stage: Lists::IN_HAND }).find_each { |piece| Plans.refresh(piece) }
       end
 
       # Adds a person. Raises Refused when the name is empty or taken.

@@ -61,6 +61,14 @@ module Kohlrabi
         raise Refused, [e]
       end
 
+      # The same for every piece in hand that has a plan; product: only those whose chosen look names it.
+      def refresh_all(product: nil)
+        looks = Records::Look.live.where(chosen: true)
+        looks = looks.joins(:look_zones).where(look_zones: { product: product }) if product
+        pieces = Records::Piece.live.where(id: looks.select(:piece_id)).joins(:summary).where(flip_summaries: { stage: Lists::IN_HAND })
+        pieces.find_each { |piece| refresh(piece) }
+      end
+
       # After a change: what it costs, in sentences, kept in the diary. before: the plan before it, or nil.
       def told(piece, before)
         refresh(piece)

@@ -19,9 +19,12 @@ module Kohlrabi
       def create(given) = Records::Product.create!(read(given, new: true))
 
       def update(id, given)
-        row = Finder.find(Records::Product, id)
-        row.update!(read(given))
-        row
+        Records::Base.transaction do
+          row = Finder.find(Records::Product, id)
+          row.update!(read(given))
+          Plans.refresh_all(product: key(row))
+          row
+        end
       end
 
       def remove(id)

@@ -106,7 +106,7 @@ module Kohlrabi
             broad = wide / count
             count * ((broad * long) + (2 * (broad + long) * (high / rows.size) * 0.8))
           end
-          zone("drawers", "Inside of the drawers", "drawers", "inside", wide, long, area: area, grade: "hard")
+          zone("drawers", "In the drawers", "drawers", "inside", wide, long, area: area, grade: "hard")
         end
 
         def door(number, left, top, broad, high, name: "door", label: "Door #{number}")

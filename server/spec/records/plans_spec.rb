@@ -1,0 +1,115 @@
+# frozen_string_literal: true
+
+require_relative "records_helper"
+
+# A random but repeatable run of everything that makes or changes plans, refused ones included.
+class RandomPlans
+  DESK = Kohlrabi::Desk
+  RECORDS = Kohlrabi::Records
+  PLANNING = Kohlrabi::Core::Planning
+
+  def initialize(seed)
+    @random = Random.new(seed)
+    @pieces = ["chest of drawers", "table", "chair"].map { |kind| DESK::Pieces.create("name" => kind, "kind" => kind, "bought_on" => "2026-05-01").id }
+    @pieces.each { |id| DESK::Looks.create(id, "name" => "First") }
+    @removals = []
+  end
+
+  def step
+    send(%i[finding finding look paint paint settle done done reopen edit lead tried shape zone unfound undo].sample(random: @random))
+  rescue DESK::Refused, DESK::Missing, DESK::Stale, Kohlrabi::Core::Refusal
+    nil
+  end
+
+  private
+
+  def pick(list) = list.sample(random: @random)
+  def piece = RECORDS::Piece.find(pick(@pieces))
+  def zones(piece) = DESK::Drawing.zones(piece).map(&:key)
+  def kept(deletion) = @removals << deletion.id
+
+  def finding
+    one = piece
+    DESK::Findings.create(one.id, "kind" => pick(Kohlrabi::Core::LookOver::Findings::BY_KEY.keys), "zone" => pick([nil, *zones(one)]).to_s)
+  end
+
+  def unfound = kept(DESK::Findings.remove(pick(RECORDS::Finding.live.ids) || 0))
+
+  def look
+    DESK::Looks.create(piece.id, "name" => "Look", "like" => pick([nil, *RECORDS::Look.live.ids])).then { |made| DESK::Looks.choose(made.id) }
+  end
+
+  def paint
+    look = RECORDS::Look.find(pick(RECORDS::Look.live.ids) || 0)
+    DESK::Looks.paint(look.id, "zones" => zones(look.piece).sample(4, random: @random), "finish" => pick(PLANNING::Finishes::BY_KEY.keys),
+                               "colour" => pick(["", "#ffffff", "#243b53"]), "over" => [pick(PLANNING::Finishes::OVER)])
+  rescue ActiveRecord::RecordNotFound
+    nil
+  end
+
+  def settle
+    look = RECORDS::Look.live.find_by(id: pick(RECORDS::Look.live.ids)) or return
+    DESK::Looks.update(look.id, "lock_version" => look.lock_version, "hardware" => pick(PLANNING::Brief::HARDWARE), "inside" => pick(PLANNING::Brief::INSIDES),
+                                "wear" => pick(PLANNING::Coats::WEAR.keys))
+  end
+
+  def any_step(piece) = pick(DESK::Plans.of(piece)&.steps.to_a)&.key.to_s
+
+  def done
+    one = piece
+    Kohlrabi::Core::Cautions::ROWS.each_key { |key| DESK::Steps.confirm(one.id, "caution" => key.to_s) }
+    DESK::Steps.finish(one.id, "step" => any_step(one))
+  end
+
+  def reopen
+    one = piece
+    kept(DESK::Steps.reopen(one.id, "step" => pick(one.step_marks.map(&:step)).to_s))
+  end
+
+  def edit
+    one = piece
+    given = { "time" => "20", "wait" => "30", "text" => "Own", "work_kind" => "repair", "number" => "3", "before" => any_step(one) }
+    DESK::PlanEdits.create(one.id, given.merge("kind" => pick(PLANNING::Edits::KINDS), "step" => any_step(one)))
+  end
+
+  def lead = DESK::Steps.answer_lead(piece.id, "answer" => pick(["", *DESK::Steps::LEAD.keys]))
+
+  def tried
+    one = piece
+    DESK::Experiences.create(one.id, "step" => any_step(one), "worked" => pick(%w[yes no]), "lost" => "10")
+  end
+
+  def shape = DESK::Shapes.plan(piece.id, "base" => pick(["", "none"]), "drawer_rows" => pick(["", "1"]))
+
+  def zone
+    one = piece
+    DESK::ZoneChanges.update(one.id, pick(zones(one)), "parts" => pick(["", "2"]), "grade" => pick(["", "detailed"]))
+  end
+
+  def undo = DESK::Removal.undo(@removals.delete(pick(@removals)) || 0)
+end
+
+RSpec.describe "plans over random edits" do
+  def followed?(piece)
+    plan = Kohlrabi::Desk::Plans.of(piece)
+    stock = Kohlrabi::Core::Planning::Stock.new(plan.materials_left, plan.brief.products)
+    plan.graph.acyclic? && [piece.seconds_to_come, piece.cost_to_come_minor] == [plan.remaining, stock.used]
+  end
+
+  [5, 61].each do |seed|
+    it "never break, and hours and cost to come follow each of them (seed #{seed})" do
+      Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = OFF")
+      edits = RandomPlans.new(seed)
+      45.times do |place|
+        edits.step
+        expect(Kohlrabi::Records::Piece.all.reject { |piece| followed?(piece) }.map(&:name)).to be_empty, "after edit #{place}"
+      end
+      pages = Kohlrabi::Records::Piece.all.map { |piece| Kohlrabi::Api::PlanPage.new(piece, Kohlrabi::Api::Say.new(Kohlrabi::Desk::House.workshop)).to_h }
+      expect(pages.sum { |page| page[:plan][:steps].size }).to be > 30
+      expect(Kohlrabi::Records::StepMark.live.count + Kohlrabi::Records::PlanEdit.live.count).to be_positive
+      expect(Kohlrabi::Desk::Doctor.examine).to eq([])
+    ensure
+      Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = FULL")
+    end
+  end
+end
