@@ -139,6 +139,18 @@ RSpec.describe "changing a plan" do
     end
   end
 
+  it "fills the old holes before the new ones are drilled, lets an oil-based stain dry a day, and counts an undercolour" do
+    pulls = keys(plan(findings: Plans.findings(["old_holes", nil, 96]), look: { hardware: "replaced", spacing: 128.0 }))
+    expect(pulls.index("fill-holes")).to be < pulls.index("level-holes")
+    expect(pulls.index("level-holes")).to be < pulls.index("drill")
+    expect(pulls.index("drill")).to be < pulls.index("scuff")
+    gel = plan(Plans.choice("stain", product: "stain_gel")).steps.find { |step| step.phase == "colour" }
+    expect([gel.wait, gel.wait_why]).to eq([1440, "a day before a water-based coat goes over it"])
+    under = plan(Plans.choice("paint", colour: "#ffffff", undercolour: "#243b53")).steps.select { |step| step.label.start_with?("Paint") }
+    expect(under.map(&:label).grep(/#ffffff/).size).to eq(3) # white over its dark undercolour
+    expect(plan.steps.map(&:seconds)).to all(satisfy { |seconds| (seconds % 60).zero? })
+  end
+
   it "says when edges and trim are painted, by the workshop's way" do
     notes = ->(way) { plan(schools: planning::Schools.new("edges" => way)).steps.select { |step| step.label.start_with?("Paint") }.map(&:notes) }
     expect(notes.call("last")).to eq([["body first, then edges and trim"], [], ["edges and trim first"]])

@@ -32,6 +32,7 @@ RSpec.describe Kohlrabi::Core::Planning::Conflicts do
 
   it "water-based over oil, wax or silicone under paint" do
     expect(told("solid", white, ["oiled", nil, nil])).to include("oil" => ["bonding primer seals it after mineral spirits", []])
+    expect(told("solid", Plans.choice("stain", product: "stain_gel"))).to include("oil" => ["a day of drying between them", []])
     expect(told("solid", Plans.choice("clear"), ["oiled", nil, nil])).to include("oil" => [nil, ["take the solvent-based clear coat"]])
     expect(told("solid", white, ["waxed", nil, nil])).to include("wax" => ["taken off with mineral spirits first", []])
     expect(told("solid", white, ["silicone", nil, nil])["wax"].first).to include("sealed")

@@ -80,7 +80,7 @@ export function ZoneMap({ drawing, zones, looks, counts, selected, onPick, label
     const text = `${zone.state === "finished" ? "✓" : zone.state === "begun" ? "…" : ""}${found > 0 ? found : ""}`;
     if (!text) return null;
     return (
-      <g pointerEvents="none">
+      <g pointerEvents="none" aria-hidden>
         <rect x={x - 10} y={y - 10} width={20} height={20} rx={3} fill="#fff" stroke="#1e2a24" />
         <text x={x} y={y + 5} textAnchor="middle" fontSize={13} fontWeight={600} fill="#1e2a24">
           {text}
@@ -161,11 +161,13 @@ export function ZoneMap({ drawing, zones, looks, counts, selected, onPick, label
         >
           <rect x={x + 2} y={y} width={wide} height={height} fill={fill(zone)} {...ring(zone.key)} />
           <rect x={x + 2} y={y} width={wide} height={height} fill={pattern(zone)} pointerEvents="none" />
-          {badge(zone, x + 2 + wide / 2, y + height / 2)}
-          <text x={x + 2} y={y + height + 13} fontSize={12.5} fill={INK}>
+          <text aria-hidden x={x + 2} y={y + height + 13} fontSize={12.5} fill={INK}>
             {zone.label.length > 17 ? `${zone.label.slice(0, 16)}…` : zone.label}
           </text>
         </g>
+      ))}
+      {layout.faces.map(({ zone, x, y, width: wide, height }) => (
+        <g key={zone.key}>{badge(zone, x + 2 + wide / 2, y + height / 2)}</g>
       ))}
     </Box>
   );

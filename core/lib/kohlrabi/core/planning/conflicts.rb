@@ -62,11 +62,18 @@ module Kohlrabi
         end
 
         def oil
+          return oil_stain if @choice.finish == "stain"
           return unless surface.sign?(:oil) && water_based?
           return tell("oil", "water-based paint crawls on oil", settled: "#{primer[:label]} seals it after mineral spirits") if primer
 
           dry = Conflict::Remedy.new(label: "take the solvent-based clear coat", choice: { finish: "clear", product: "clear_solvent" })
           tell("oil", "water-based #{@finish[:label].downcase} crawls on oil", remedies: [dry, *([Conflict::BOND] if opaque?)])
+        end
+
+        def oil_stain
+          return unless Finishing.new(@zone, @brief).product_of_finish[:base] == "oil" && @brief.products.standard("clear")[:base] == "water"
+
+          tell("oil", "a water-based clear coat crawls on an oil-based stain", settled: "a day of drying between them")
         end
 
         def water_based? = Finishing.new(@zone, @brief).product_of_finish&.dig(:base) == "water"

@@ -53,7 +53,9 @@ module Kohlrabi
 
         def paint
           coats(under_signature, choice.undercolour, 1, -500, "undercolour") if choice.undercolour
-          number, why = Coats.paint(Tone.of(choice.colour), @priming.tone_under, primed: !@priming.primer.nil?, chalk: main_product[:chalk])
+          under = choice.undercolour ? Tone.of(choice.undercolour) : @priming.tone_under
+          primed = !@priming.primer.nil? || !choice.undercolour.nil? # an undercolour is a first coat of the same paint
+          number, why = Coats.paint(Tone.of(choice.colour), under, primed: primed, chalk: main_product[:chalk])
           coats(signature, choice.colour, number, 0, why)
         end
 
@@ -96,10 +98,13 @@ module Kohlrabi
           zone.grade == "flat" && zone.area >= 100_000 ? "roller" : "brush"
         end
 
+        # A water-based coat over an oil-based stain crawls unless the stain is dry right through.
         def stain
           row = main_product
+          oily = row[:base] == "oil" && products.standard("clear")[:base] == "water"
           add(:stain, of: row, key: "colour/#{signature}/1#{round}", words: { with: [row[:label], choice.colour].compact.join(" ") },
-                      materials: amount(row), wait: row[:recoat], wait_why: "#{row[:label]}, before it is coated")
+                      materials: amount(row), wait: oily ? row[:handle] : row[:recoat],
+                      wait_why: oily ? "a day before a water-based coat goes over it" : "#{row[:label]}, before it is coated")
         end
 
         # Paint and water, half and half, loses its primer and its clear coat.

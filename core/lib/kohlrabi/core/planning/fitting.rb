@@ -89,7 +89,7 @@ module Kohlrabi
 
         def dress
           add(:wax_runners, drawers, minutes: fronts.size) if fronts.any?
-          add(:pads, zones, materials: { "pads" => 4.0 })
+          add(:pads, zones, materials: { "pads" => 4.0 }) unless @brief.kind.to_s.downcase == "mirror"
           add(:tip_kit, zones, materials: { "tip_kit" => 1.0 }) if Cautions.tall?(@brief.kind)
           add(:lid_check, zones) if Cautions::LIDDED.include?(@brief.kind.to_s.downcase) && lid_sound?
           add(:picture, zones)

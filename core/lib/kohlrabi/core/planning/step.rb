@@ -68,11 +68,11 @@ module Kohlrabi
 
         def wait_why = tasks.max_by(&:wait).wait_why
 
-        # Hands-on seconds by the rates alone, and as estimated: learned factor, own figure.
-        def base_seconds = ((tasks.sum(&:minutes) + tasks.map(&:fixed).max) * 60 * part).round
-        def seconds = seconds_override || (base_seconds * @factor).round
-        def low = (seconds * LOW).round
-        def high = (seconds * HIGH).round
+        # Hands-on seconds by the rates alone, and as estimated: learned factor, own figure. Whole minutes, so that what is shown adds up.
+        def base_seconds = whole((tasks.sum(&:minutes) + tasks.map(&:fixed).max) * part)
+        def seconds = seconds_override || whole(base_seconds/60r * @factor)
+        def low = whole(seconds/60r * LOW)
+        def high = whole(seconds/60r * HIGH)
 
         # Seconds still to come: the zones that are not done, and the fixed part once more.
         def remaining
@@ -80,7 +80,7 @@ module Kohlrabi
           return seconds if @done.empty? || seconds_override
 
           open = tasks.reject { |task| @done.include?(task.zone) }
-          ((open.sum(&:minutes) + tasks.map(&:fixed).max) * 60 * part * @factor).round
+          whole((open.sum(&:minutes) + tasks.map(&:fixed).max) * part * @factor)
         end
 
         def done_zones = zones & @done
@@ -112,6 +112,11 @@ module Kohlrabi
             left.transform_values { |amount| (amount * part).round(6).ceil(amount < 10 ? 2 : 0) }
           end
         end
+
+        private
+
+        # Minutes as whole minutes in seconds; what takes any time at all takes one.
+        def whole(minutes) = minutes.positive? ? [minutes.round, 1].max * 60 : 0
       end
     end
   end
