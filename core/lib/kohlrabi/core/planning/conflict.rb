@@ -18,6 +18,9 @@ module Kohlrabi
         BOND = Remedy.new(label: "prime with the bonding primer", look: { primer: "primer_bond" }).freeze
         NO_PRIMER = Remedy.new(label: "leave the primer out", look: { primer: "none" }).freeze
         KEEP_PULLS = Remedy.new(label: "keep the pulls", look: { hardware: "kept" }).freeze
+        LINE_INSIDE = Remedy.new(label: "line the inside", look: { inside: "liner" }).freeze
+        CLEAN = Remedy.new(label: "clean the hardware", look: { hardware: "cleaned" }).freeze
+        REPLACE = Remedy.new(label: "replace all pulls", look: { hardware: "replaced" }).freeze
         SEAL_INSIDE = Remedy.new(label: "seal the inside", look: { inside: "sealed" }).freeze
       end
     end

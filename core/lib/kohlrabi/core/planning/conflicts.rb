@@ -10,7 +10,7 @@ module Kohlrabi
 
         # brief: Brief. Returns Array of Conflict, zones of one cause together, the open ones first.
         def self.of(brief)
-          found = brief.zones.flat_map { |zone| new(zone, brief).all }
+          found = brief.zones.flat_map { |zone| new(zone, brief).all } + WholeConflicts.new(brief).all
           found.group_by { |one| [one.key, one.text, one.settled] }
                .map { |_, same| Conflict.new(**same.first.to_h, zones: same.flat_map(&:zones)) }
                .sort_by.with_index { |one, place| [one.settled ? 1 : 0, place] }
@@ -31,7 +31,7 @@ module Kohlrabi
         def all
           return [] if @choice.finish == "undecided"
 
-          [bleed, unneeded, oil, wax, fills, veneer, laminate, wash, odour, over_wax, tint].compact
+          [bleed, unneeded, oil, wax, fills, veneer, laminate, wash, over_wax, tint].compact
         end
 
         private
@@ -131,14 +131,6 @@ module Kohlrabi
 
           keep = Conflict::Remedy.new(label: "clear coat it for everyday use", choice: { wear: "everyday", over: [] })
           tell("wash", "a wash without a clear coat rubs off", remedies: [keep])
-        end
-
-        def odour
-          inside = @brief.zones_of("inside")
-          return unless surface.sign?(:odour) && @zone == (inside.first || @brief.zones.first)
-          return tell("odour", "the smell comes back on warm days", settled: "the inside is sealed") if @brief.look.inside == "sealed"
-
-          tell("odour", "the smell comes back on warm days unless the inside is sealed", remedies: inside.any? ? [Conflict::SEAL_INSIDE] : [])
         end
 
         def over_wax

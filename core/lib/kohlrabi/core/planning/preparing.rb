@@ -98,7 +98,7 @@ module Kohlrabi
         end
 
         def key_surface
-          return sand(start_grit, ending) if to_bare? || surface.coating == :bare
+          return sand(start_grit, ending) if (to_bare? || surface.coating == :bare) && !surface.slick? # there is no wood under laminate
           return if schools[:grip] == "chalk" && main_product&.dig(:chalk)
           return deglosser if schools[:grip] == "deglosser"
 

@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # What does not go together on the piece as a whole: its inside and its hardware (common practice, no source).
+      class WholeConflicts
+        # brief: Brief.
+        def initialize(brief)
+          @brief = brief
+          @look = brief.look
+        end
+
+        # Array of Conflict.
+        def all = [odour, stained, rusty, pulls].compact
+
+        private
+
+        def inside = @brief.zones_of("inside")
+        def faces = @brief.zones_of("fronts", "doors")
+        def found?(*keys) = @brief.findings.map(&:key).intersect?(keys)
+        def sign?(name) = @brief.findings.any? { |finding| finding.signs.include?(name) }
+
+        def tell(key, zones, text, settled: nil, remedies: [])
+          zones = @brief.zones.first(1) if zones.empty?
+          Conflict.new(key: key, zones: zones.map(&:key), text: text, settled: settled, remedies: settled ? [] : remedies)
+        end
+
+        def odour
+          return unless sign?("odour")
+          return tell("odour", inside, "the smell comes back on warm days", settled: "the inside is sealed") if @look.inside == "sealed"
+
+          tell("odour", inside, "the smell comes back on warm days unless the inside is sealed", remedies: inside.any? ? [Conflict::SEAL_INSIDE] : [])
+        end
+
+        def stained
+          return unless sign?("inside_shows")
+
+          hidden = { "liner" => "it is lined", "sealed" => "it is sealed" }[@look.inside]
+          tell("stained", inside, "stains inside come off on linen", settled: hidden, remedies: [Conflict::LINE_INSIDE, Conflict::SEAL_INSIDE])
+        end
+
+        def rusty
+          return unless found?("rusty") && @look.hardware == "kept"
+
+          tell("rusty", faces, "rust stains the new finish", remedies: [Conflict::CLEAN, Conflict::REPLACE])
+        end
+
+        def pulls
+          return unless found?("pulls_missing") && @look.hardware != "replaced"
+
+          tell("pulls", faces, "one odd pull is the first thing a buyer sees", remedies: [Conflict::REPLACE])
+        end
+      end
+    end
+  end
+end

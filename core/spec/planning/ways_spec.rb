@@ -1,0 +1,144 @@
+# frozen_string_literal: true
+
+require "spec_helper"
+
+# What the house rules, the hardware and the inside change in a plan (handbook 1, "Where practitioners disagree"; common practice).
+RSpec.describe "ways of working" do
+  planning = Kohlrabi::Core::Planning
+  zones = Plans.zones("bedside table", "solid", width: 420.0, depth: 380.0, height: 600.0)
+  found = Plans.findings(["painted", nil, 2])
+  white = Plans.choice("paint", colour: "#ffffff")
+
+  def plan(zones, choice, **rest) = Plans.plan("bedside table", zones, choice, lead: "clear", **rest)
+
+  describe "house rules: question and answer => steps that come, steps that go, against the defaults" do
+    prime = %w[prime/primer_shellac/1 prime/primer_shellac/1/face1 prime/primer_shellac/1/face2 sand-prime]
+    {
+      %w[primer findings] => [[], []], %w[primer always] => [prime, []], %w[primer never] => [[], []],
+      %w[grip deglosser] => [%w[deglosser], %w[dust scuff]], %w[grip chalk] => [[], []],
+      %w[washing after] => [%w[wash-after wash-rinse-after], %w[wash wash-rinse]],
+      %w[washing both] => [%w[wash-after wash-rinse-after], []], %w[drawers place] => [%w[drawers-mask], %w[drawers-in drawers-out]]
+    }.each do |(question, answer), (come, gone)|
+      it "#{question}: #{answer}" do
+        usual = plan(zones, white, findings: found).steps.map(&:key)
+        own = plan(zones, white, findings: found, schools: planning::Schools.new(question => answer)).steps.map(&:key)
+        expect([(own - usual).sort, (usual - own).sort]).to eq([come, gone])
+      end
+    end
+
+    it "grip: nothing under chalk-style paint, and only under that" do
+      chalk = Plans.choice("paint", colour: "#ffffff", product: "paint_chalk")
+      own = planning::Schools.new("grip" => "chalk")
+      expect(plan(zones, chalk, schools: own).steps.map(&:key)).not_to include("scuff")
+      expect(plan(zones, white, schools: own).steps.map(&:key)).to include("scuff")
+    end
+
+    it "grit for scuffing, never coarser than P180 on laminate" do
+      grit = ->(list, answer) { plan(list, white, schools: planning::Schools.new("scuff_grit" => answer)).step("scuff").grits }
+      expect(%w[120 180 220 320].map { |answer| grit.call(zones, answer) }).to eq([[120], [180], [220], [320]])
+      expect(grit.call(Plans.zones("bedside table", "laminate"), "120")).to eq([180])
+    end
+
+    it "sand or strip: by layers and detail, stripper wherever it may be used, or scraper and sander but for veneer" do
+      bare = lambda { |list, answer|
+        plan(list, Plans.choice("oil"), schools: planning::Schools.new("strip" => answer)).steps.map(&:key).grep(/strip|scrape/)
+      }
+      expect(bare.call(zones, "layers")).to include("strip/1", "scrape") # legs by stripper, flat faces by scraper
+      expect(bare.call(zones, "stripper")).to eq(%w[try-strip strip/1])
+      expect(bare.call(zones, "sander")).to eq(%w[scrape])
+      expect(bare.call(Plans.zones("bedside table", "veneer"), "sander")).to eq(%w[try-strip strip/1])
+    end
+
+    it "applying: the way that is asked for, hard places by brush all the same" do
+      ways = ->(answer) { plan(zones, white, schools: planning::Schools.new("applying" => answer)).steps.flat_map(&:ways).uniq.sort }
+      expect(%w[brush roller spray].map { |answer| ways.call(answer) }).to eq([%w[brush], %w[brush roller], %w[brush spray]])
+    end
+  end
+
+  describe "hardware" do
+    {
+      "kept" => %w[hardware-off hardware-on], "cleaned" => %w[hardware-off hardware-clean hardware-on],
+      "sprayed" => %w[hardware-off hardware-clean hardware-prime hardware-coat/1 hardware-coat/2 hardware-on],
+      "replaced" => %w[hardware-off fill-holes level-holes drill hardware-on], "none" => []
+    }.each do |way, steps|
+      it "#{way}: #{steps.join(', ')}" do
+        expect(plan(zones, white, look: { hardware: way }).steps.map(&:key).grep(/hardware|hole|drill/)).to eq(steps)
+      end
+    end
+
+    it "sprayed outdoors, with its cautions, and not handled for a day" do
+      coat = plan(zones, white, look: { hardware: "sprayed" }).step("hardware-coat/2")
+      expect([coat.place, coat.wait, coat.cautions]).to eq(["outdoors", 1440, %w[spray solvent]])
+    end
+
+    it "stays on where nothing is done about drawers and doors, unless it is to be cleaned" do
+      left = Plans.choice("leave")
+      expect(plan(zones, left).steps.map(&:key)).not_to include("hardware-off")
+      expect(plan(zones, left, look: { hardware: "cleaned" }).steps.map(&:key)).to include("hardware-off", "hardware-clean", "hardware-on")
+    end
+
+    it "new pulls in the old holes ask for no filling" do
+      same = plan(zones, white, findings: Plans.findings(["old_holes", nil, 96]), look: { hardware: "replaced", spacing: 96.0 })
+      expect(same.steps.map(&:key)).to include("hardware-on").and(satisfy { |keys| !keys.intersect?(%w[fill-holes drill]) })
+    end
+  end
+
+  describe "inside" do
+    inner = %w[drawers inside]
+    around = %w[record drawers-out drawers-in pads wax-runners picture]
+    {
+      "leave" => [], "clean" => %w[vacuum wash
+                                   wash-rinse], "liner" => %w[vacuum wash wash-rinse liner], "sealed" => %w[vacuum wash wash-rinse seal-inside]
+    }.each do |way, steps|
+      it "#{way}: #{steps.empty? ? 'nothing' : steps.join(', ')}" do
+        touched = plan(zones, white, look: { inside: way }).steps.select { |step| step.zones.intersect?(inner) }.map(&:key)
+        expect(touched - around).to eq(steps)
+      end
+    end
+  end
+
+  describe "conflicts of the piece as a whole" do
+    told = lambda do |key, **look|
+      brief = Plans.brief("bedside table", zones, white, findings: Plans.findings([key, nil, nil]), look: look)
+      planning::Conflicts.of(brief).to_h { |one| [one.key, [one.settled, one.remedies.map(&:label)]] }
+    end
+
+    it "says them of stains inside, rusty hardware and missing pulls, and when they are settled" do
+      expect(told.call("stained_inside")["stained"]).to eq([nil, ["line the inside", "seal the inside"]])
+      expect(told.call("stained_inside", inside: "liner")["stained"]).to eq(["it is lined", []])
+      expect(told.call("rusty")["rusty"].last).to eq(["clean the hardware", "replace all pulls"])
+      expect(told.call("rusty", hardware: "cleaned")).not_to include("rusty")
+      expect(told.call("pulls_missing", hardware: "cleaned")["pulls"].last).to eq(["replace all pulls"])
+      expect(told.call("pulls_missing", hardware: "replaced")).not_to include("pulls")
+    end
+  end
+
+  describe "when it can be ready" do
+    # An oiled top alone; by hand: each evening from 18:00, so many minutes a day, waits run day and night.
+    def slots(daily)
+      zones = Plans.zones("table", "solid", width: 1000.0, depth: 700.0, height: 750.0)
+      plan = Plans.plan("table", zones, { "top" => Plans.choice("oil"), **%w[edge apron legs].to_h do |key|
+        [key, Plans.choice("leave")]
+      end }, lead: "clear")
+      answer = Kohlrabi::Core::Planning::Ready.new(plan, today: Date.new(2026, 3, 2), daily: daily * 60).answer
+      [plan, answer]
+    end
+
+    it "begins at 18:00, goes on the next evening where the session ends, and waits a day after each coat of oil" do
+      plan, answer = slots(90)
+      at = ->(key) { answer.slots.fetch(key) }
+      first = plan.steps.first
+      expect([at.call(first.key).from, at.call(first.key).to]).to eq([18 * 60, (18 * 60) + (first.seconds / 60)])
+      expect(answer.slots.values.map { |slot| slot.from % 1440 }).to all(be_between(18 * 60, (18 * 60) + 90))
+      coats = %w[oil/oil/1 oil/oil/2].map { |key| at.call(key) }
+      expect(coats.last.from - coats.first.to).to be >= 1440
+      expect(answer.days).to eq((answer.slots.values.map(&:free).max / 1440).floor)
+    end
+
+    it "comes sooner with longer evenings, and never before the waits are over" do
+      days = [30, 90, 600].map { |daily| slots(daily).last.days }
+      expect(days).to eq(days.sort.reverse)
+      expect(days.last).to be >= 2 # two coats of oil, a day each
+    end
+  end
+end
