@@ -19,6 +19,8 @@ class LookOverAndPlan < ActiveRecord::Migration[7.2]
   def shapes
     SHAPE.except(:width_mm, :depth_mm, :height_mm, :leg_mm, :drawer_rows, :doors).each { |column, type| add_column :pieces, column, type }
     add_column :pieces, :lead_answer, :string
+    add_column :pieces, :units, :integer, null: false, default: 1
+    add_check_constraint :pieces, "units BETWEEN 1 AND 24", name: "units_of_a_piece"
     create_table :planned_shapes do |t|
       t.references :piece, null: false, foreign_key: true, index: { unique: true }
       SHAPE.each { |column, type| t.column column, type }

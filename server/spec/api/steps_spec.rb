@@ -138,6 +138,20 @@ RSpec.describe "working a plan" do
     expect(refusal(call(:post, "/api/pieces/#{id}/recipes", { name: "" }), :name)).to include("empty")
   end
 
+  it "ticks off several alike that are kept as one piece, one by one" do
+    chairs = piece(name: "Four chairs", kind: "chair", surface_material: "solid", units: "4")
+    made = call(:post, "/api/pieces/#{chairs}/looks", { name: "Navy" }).fetch("id")
+    call(:put, "/api/looks/#{made}/zones", { zones: %w[seat legs], finish: "paint", colour: "#243b53" })
+    vacuum = -> { plan(chairs)["plan"]["steps"].find { |one| one["key"] == "vacuum" } }
+    expect(vacuum.call["units"].map do |unit|
+      unit.values_at("label", "done")
+    end).to eq([["1 of 4", false], ["2 of 4", false], ["3 of 4", false], ["4 of 4", false]])
+    vacuum.call["units"].first(3).each { |unit| call(:post, "/api/pieces/#{chairs}/steps/done", { step: "vacuum", zones: unit["zones"] }) }
+    expect([vacuum.call["state"], vacuum.call["units"].map { |unit| unit["done"] }]).to eq(["part", [true, true, true, false]])
+    expect(call(:get, "/api/pieces/#{chairs}")["fields"]["units"]).to eq("4")
+    expect(refusal(call(:post, "/api/pieces", { name: "Many", units: "99" }), :units)).to include("Give 1 to 24")
+  end
+
   it "learns from finished pieces how long work takes here" do
     call(:post, "/api/pieces/#{id}/lead", { answer: "clear" })
     done("wash")

@@ -48,6 +48,7 @@ export function pieceFields(workshop: Workshop, { brief, planned = false }: { br
   if (brief) return [...first, ...shape.slice(0, 3), many, notes];
   return [
     ...first,
+    { name: "units", label: "How many alike in it", kind: "text", half: true, help: "such as 4 chairs kept as one" },
     ...shape,
     { name: "body_colour", label: "Body colour", kind: "colour", half: true },
     { name: "front_colour", label: "Front colour", kind: "colour", half: true },

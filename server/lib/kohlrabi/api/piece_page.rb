@@ -29,7 +29,7 @@ module Kohlrabi
       # Each field as it would be typed.
       def fields
         FIELDS.to_h { |name| [name, @piece[name].to_s] }.merge(
-          "bought_on" => @piece.bought_on&.iso8601.to_s, **%w[doors shelves upper_doors].to_h do |name|
+          "bought_on" => @piece.bought_on&.iso8601.to_s, **%w[doors shelves upper_doors units].to_h do |name|
             [name, @piece[name].to_s]
           end, "row_heights" => @say.typed_lengths(@piece.row_heights),
           "panelled" => @say.yes_or_no(@piece.panelled),

@@ -50,12 +50,15 @@ module Kohlrabi
 
       # untouched, begun or finished by the steps on it.
       def state(zone)
-        steps = @plan ? @plan.steps.select { |step| step.zones.include?(zone.key) && !AFTER.include?(step.phase) } : []
-        done = steps.count { |step| step.done_zones.include?(zone.key) }
+        steps = @plan ? @plan.steps.select { |step| on?(step.zones, zone) && !AFTER.include?(step.phase) } : []
+        done = steps.count { |step| (step.zones - step.done_zones).none? { |key| on?([key], zone) } }
         return "untouched" if done.zero?
 
         done == steps.size ? "finished" : "begun"
       end
+
+      # Whether any of the keys is this zone, of one piece or of several alike.
+      def on?(keys, zone) = keys.any? { |key| Core::Planning::Repeats.base(key) == zone.key }
 
       def planned_shape
         row = @piece.planned_shape or return

@@ -25,8 +25,19 @@ module Kohlrabi
 
       def what
         { key: step.key, label: step.label, phase: Core::Planning::Phases.label(step.phase), kind: step.kind, kind_label: Core::Work::Kinds.label(step.kind),
-          zones: step.zones, where: Core::Planning::ZoneWords.list(step.zones, @plan.brief.zones), state: step.state, done_zones: step.done_zones,
+          zones: step.zones, units: units, where: where, state: step.state, done_zones: step.done_zones,
           done_when: step.done_when, why: step.why, notes: step.notes, decide: step.key.start_with?("decide/"), lead: step.key == "lead" }
+      end
+
+      def where
+        repeats = Core::Planning::Repeats
+        Core::Planning::ZoneWords.list(step.zones.map { |key| repeats.base(key) }.uniq, repeats.single(@plan.brief.zones))
+      end
+
+      # Several alike, each to be ticked off by itself.
+      def units
+        numbers = Core::Planning::Repeats.by_number(step.zones)
+        numbers.map { |number, keys| { label: "#{number} of #{numbers.size}", zones: keys, done: (keys - step.done_zones).empty? } }
       end
 
       def how_long

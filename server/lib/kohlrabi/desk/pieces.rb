@@ -63,9 +63,12 @@ module Kohlrabi
         reading.date(:bought_on, what: "Bought")
         %i[purchase sundries cost_to_come expected_resale].each { |field| reading.money(field) }
         reading.with(:hours_to_come, into: :seconds_to_come) { |raw| Core::Units::Effort.parse(raw) }
+        reading.count(:units, 1..Core::Planning::Repeats::MOST)
         Shapes.read(reading)
         %i[body_colour front_colour].each { |field| reading.with(field) { |raw| colour(raw) } }
-        reading.done!
+        values = reading.done!
+        values[:units] ||= 1 if values.key?(:units) # empty: one
+        values
       end
 
       def colour(raw)

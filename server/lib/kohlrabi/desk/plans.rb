@@ -18,7 +18,8 @@ module Kohlrabi
       # Core::Planning::Brief. changed: fields to put in place of the recorded ones.
       def brief(piece, look, workshop: House.workshop, **changed)
         zones = Drawing.zones(piece)
-        recorded = { kind: piece.kind, zones: zones, findings: Findings.core(piece), acts: acts(piece, workshop), look: Looks.core(look),
+        recorded = { kind: piece.kind, zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.core(piece),
+                     acts: acts(piece, workshop), look: Looks.core(look),
                      schools: Core::Planning::Schools.new(workshop.schools_chosen), products: Products.core(workshop, swaps: JSON.parse(look.swaps)),
                      lead: piece.lead_answer, after_limit: Core::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
                      marks: piece.step_marks.map { |mark| Core::Planning::Mark.new(key: mark.step, zone: mark.zone) },

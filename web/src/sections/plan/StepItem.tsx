@@ -33,6 +33,13 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
     step.on && `from ${step.on.text}`,
     step.not_before && `waits for a part until ${step.not_before.text}`,
   ];
+  // Several alike are ticked off one by one, else zone by zone.
+  const byZone = step.zones.map((key) => ({
+    label: page.zones.find((zone) => zone.key === key)?.label ?? "Hardware",
+    zones: [key],
+    done: step.done_zones.includes(key),
+  }));
+  const parts = step.units.length > 0 ? step.units : byZone;
   const materials = step.materials.map((one) => `${one.text} ${one.label}`);
   return (
     <Box
@@ -87,15 +94,15 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
           <Facts step={step} />
           {step.state !== "done" && !answered && step.zones.length > 1 && (
             <Box role="group" aria-label="Done on" className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, my: 1 }}>
-              {step.zones.map((key) => (
+              {parts.map((part) => (
                 <Button
-                  key={key}
+                  key={part.label}
                   size="small"
-                  variant={step.done_zones.includes(key) ? "contained" : "outlined"}
-                  disabled={step.done_zones.includes(key)}
-                  onClick={() => void finish([key]).catch(failed)}
+                  variant={part.done ? "contained" : "outlined"}
+                  disabled={part.done}
+                  onClick={() => void finish(part.zones.filter((key) => !step.done_zones.includes(key))).catch(failed)}
                 >
-                  {page.zones.find((zone) => zone.key === key)?.label ?? key}
+                  {part.label}
                 </Button>
               ))}
             </Box>

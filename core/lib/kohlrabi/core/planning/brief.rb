@@ -23,7 +23,7 @@ module Kohlrabi
 
         # The choice for a zone: what is not shown stays as it is, what is shown is undecided, until somebody chooses.
         def choice(zone)
-          chosen = look.choices[zone.key]
+          chosen = look.choices[Repeats.base(zone.key)]
           return Choice.new(finish: zone.shown? ? "undecided" : "leave", over: []) unless chosen
 
           after_trials(chosen)
@@ -37,13 +37,14 @@ module Kohlrabi
         # Findings that hold for a zone: its own, and those of the whole piece; what coats it only where it is seen.
         def findings_on(zone)
           (@findings_on ||= {})[zone.key] ||= begin
-            own = by_zone.slice(*[zone.key, zone.key[%r{\A(.+)/}, 1]].compact).values.flatten
+            key = Repeats.base(zone.key)
+            own = by_zone.slice(*[key, key[%r{\A(.+)/}, 1]].compact).values.flatten
             own + (zone.shown? || zone.group == "shelves" ? by_zone.fetch(nil, []) : uncoated)
           end
         end
 
         def pulls = zones.count { |zone| zone.role == "front" && zone.group == "fronts" } + doors
-        def doors = zones.select { |zone| zone.group == "doors" }.map { |zone| zone.key[/\A(upper-)?door-\d+/] }.uniq.size
+        def doors = zones_of("doors").map { |zone| [zone.key[/\A(upper-)?door-\d+/], zone.key[/@\d+\z/]] }.uniq.size
 
         # What a zone is now. signatures: of the coats planned, to tell them from what lies there already.
         def surface(zone, signatures = [])
@@ -75,7 +76,7 @@ module Kohlrabi
         end
 
         def left_by(act, zones)
-          return unless act.leaves && zones.any? { |zone| zone.key == act.zone }
+          return unless act.leaves && zones.any? { |zone| Repeats.base(zone.key) == act.zone }
 
           LookOver::Finding.new(id: act.key, key: act.leaves, zone: act.zone)
         end

@@ -12,7 +12,7 @@ module Kohlrabi
         def self.of(brief)
           found = brief.zones.flat_map { |zone| new(zone, brief).all } + WholeConflicts.new(brief).all
           found.group_by { |one| [one.key, one.text, one.settled] }
-               .map { |_, same| Conflict.new(**same.first.to_h, zones: same.flat_map(&:zones)) }
+               .map { |_, same| Conflict.new(**same.first.to_h, zones: same.flat_map(&:zones).map { |key| Repeats.base(key) }.uniq) }
                .sort_by.with_index { |one, place| [one.settled ? 1 : 0, place] }
         end
 

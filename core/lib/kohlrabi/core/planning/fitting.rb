@@ -30,9 +30,10 @@ module Kohlrabi
         private
 
         def zones = @brief.zones
+        def alike = Repeats.count(zones)
         def fronts = @brief.zones_of("fronts")
         def doors = @brief.zones_of("doors")
-        def drawers = fronts + zones.select { |zone| zone.key == "drawers" }
+        def drawers = fronts + zones.select { |zone| zone.role == "drawers" }
         def touched?(list) = list.any? { |zone| @touched.include?(zone.key) }
 
         # The same task on several zones, its minutes and materials on the first.
@@ -89,8 +90,8 @@ module Kohlrabi
 
         def dress
           add(:wax_runners, drawers, minutes: fronts.size) if fronts.any?
-          add(:pads, zones, materials: { "pads" => 4.0 }) unless @brief.kind.to_s.downcase == "mirror"
-          add(:tip_kit, zones, materials: { "tip_kit" => 1.0 }) if Cautions.tall?(@brief.kind)
+          add(:pads, zones, minutes: 3 * (alike - 1), materials: { "pads" => 4.0 * alike }) unless @brief.kind.to_s.downcase == "mirror"
+          add(:tip_kit, zones, materials: { "tip_kit" => 1.0 * alike }) if Cautions.tall?(@brief.kind)
           add(:lid_check, zones) if Cautions::LIDDED.include?(@brief.kind.to_s.downcase) && lid_sound?
           add(:picture, zones)
         end

@@ -38,7 +38,7 @@ module Kohlrabi
         end
 
         def choices(brief)
-          brief.zones.filter_map do |zone|
+          Repeats.single(brief.zones).filter_map do |zone|
             choice = brief.look.choices[zone.key] or next
             { key: zone.key, role: zone.role, group: zone.group, **choice.to_h.slice(*CHOICE) }
           end

@@ -49,7 +49,7 @@ module Kohlrabi
           return Tone.of(@foreign.last[/#\h{6}/]) if fresh?
           return :dark if sign?(:dark)
 
-          Tone.of(@brief.under[@zone.key])
+          Tone.of(@brief.under[Repeats.base(@zone.key)])
         end
 
         private

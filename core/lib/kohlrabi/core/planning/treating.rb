@@ -140,14 +140,17 @@ module Kohlrabi
         def zones_of(finding)
           return @seen ||= @brief.zones.select(&:shown?) unless finding.zone
 
-          (@own ||= {})[finding.zone] ||= @brief.zones.select { |zone| zone.key == finding.zone || zone.key.start_with?("#{finding.zone}/") }
+          (@own ||= {})[finding.zone] ||= @brief.zones.select do |zone|
+            key = Repeats.base(zone.key)
+            key == finding.zone || key.start_with?("#{finding.zone}/")
+          end
         end
 
         def part(name, finding)
           zones = @brief.zones
           chosen = case name
                    when "piece" then zones
-                   when "drawers" then @brief.zones_of("fronts") + zones.select { |zone| zone.key == "drawers" }
+                   when "drawers" then @brief.zones_of("fronts") + zones.select { |zone| zone.role == "drawers" }
                    when "doors" then @brief.zones_of("doors")
                    when "inside" then finding.zone ? zones_of(finding) : @brief.zones_of("inside", "shelves")
                    when "hardware" then [Hardware::ZONE]

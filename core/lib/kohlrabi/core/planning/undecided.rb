@@ -34,8 +34,8 @@ module Kohlrabi
         def decide(gate)
           phase = gate ? Phases::ALL[gate.first][:key] : "dust"
           costs = @ways.map { |finish, way| "#{Finishes.label(finish)} #{minutes(way)}" }.join(", ")
-          Task.new(key: "decide/#{@zone.key}", phase: phase, seq: (gate&.last || 0) - 1000, kind: "other", zone: @zone.key,
-                   done: "a finish is chosen", label: "Decide how it shall look: #{@zone.label}",
+          Task.new(key: "decide/#{Repeats.base(@zone.key)}", phase: phase, seq: (gate&.last || 0) - 1000, kind: "other", zone: @zone.key,
+                   done: "a finish is chosen", label: "Decide how it shall look: #{Repeats.single([@zone]).first.label}",
                    why: "the last moment: from here the ways part. In all: #{costs}")
         end
 

@@ -23,7 +23,9 @@ module Kohlrabi
 
         def tell(key, zones, text, settled: nil, remedies: [])
           zones = @brief.zones.first(1) if zones.empty?
-          Conflict.new(key: key, zones: zones.map(&:key), text: text, settled: settled, remedies: settled ? [] : remedies)
+          Conflict.new(key: key, zones: zones.map do |zone|
+            Repeats.base(zone.key)
+          end.uniq, text: text, settled: settled, remedies: settled ? [] : remedies)
         end
 
         def odour
