@@ -45,6 +45,7 @@ export function ConflictList({ page, look }: { page: Plan; look: Look }) {
             {one.remedies.map((remedy) => (
               <Button
                 key={remedy.label}
+                className="no-print"
                 size="small"
                 variant="outlined"
                 sx={{ mr: 1, mt: 0.5 }}

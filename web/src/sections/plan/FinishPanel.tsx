@@ -33,11 +33,13 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
 
   if (selected.length === 0) {
     return (
-      <Part title="Finish">
-        <Typography sx={{ color: "text.secondary" }}>
-          Pick zones on the drawing, as many as shall be alike, or a whole group. With the keyboard: arrow keys and Enter.
-        </Typography>
-      </Part>
+      <Box className="no-print">
+        <Part title="Finish">
+          <Typography sx={{ color: "text.secondary" }}>
+            Pick zones on the drawing, as many as shall be alike, or a whole group. With the keyboard: arrow keys and Enter.
+          </Typography>
+        </Part>
+      </Box>
     );
   }
   const save = async () => {
