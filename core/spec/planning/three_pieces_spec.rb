@@ -3,7 +3,8 @@
 require "spec_helper"
 
 # Three pieces worked through from the handbook (2.4 coats and waits, 2.5 grits, 2.7 order, 3 cautions), beside the planner's first
-# draft, which was mended after them: each step in its order, the minutes to wait after it, the cautions to show. Common practice, no published source.
+# draft, which was mended after them: each step in its order, the minutes to wait after it, the cautions to show. Common practice,
+# no published source.
 RSpec.describe "plans of three very different pieces" do
   def read(plan) = Plans.table(plan)
 
