@@ -8,6 +8,15 @@ module Kohlrabi
 
       # The present instant, UTC.
       def now = (@source || -> { Time.now }).call.utc
+
+      # Does the block as of another instant: what the demo lays into the past.
+      def during(instant)
+        before = @source
+        @source = -> { instant }
+        yield
+      ensure
+        @source = before
+      end
     end
   end
 end

@@ -8,7 +8,24 @@ export type ListQuery = NonNullable<operations["listPieces"]["parameters"]["quer
 
 export const useWorkshop = () => useQuery({ queryKey: ["workshop"], queryFn: () => ask(api.GET("/api/workshop")), staleTime: 60_000 });
 
-export const useToday = () => useQuery({ queryKey: ["today"], queryFn: () => ask(api.GET("/api/today")), refetchInterval: 60_000 });
+export type AtHand = { minutes?: number; person?: number };
+export const useToday = (given: AtHand = {}) =>
+  useQuery({
+    queryKey: ["today", given],
+    queryFn: () => ask(api.GET("/api/today", { params: { query: given } })),
+    placeholderData: keepPreviousData,
+    refetchInterval: 60_000,
+  });
+
+export const useSchedule = (from?: string) =>
+  useQuery({
+    queryKey: ["schedule", from],
+    queryFn: () => ask(api.GET("/api/schedule", { params: { query: from ? { from } : {} } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useWeek = (id: number) =>
+  useQuery({ queryKey: ["week", id], queryFn: () => ask(api.GET("/api/people/{id}/week", { params: { path: { id } } })) });
 
 export const usePiece = (id: number) =>
   useQuery({

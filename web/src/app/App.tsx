@@ -11,6 +11,7 @@ import { theme } from "./theme";
 import { UndoProvider } from "./undo";
 
 const Today = lazy(() => import("../sections/today/Today"));
+const WeekPage = lazy(() => import("../sections/today/WeekPage"));
 const Floor = lazy(() => import("../sections/floor/Floor"));
 const PiecePage = lazy(() => import("../sections/piece/PiecePage"));
 const Books = lazy(() => import("../sections/books/Books"));
@@ -42,6 +43,7 @@ const router = createBrowserRouter([
     errorElement: <Broken />,
     children: [
       { path: "/", element: <Today /> },
+      { path: "/week", element: <WeekPage /> },
       { path: "/scout", element: <Spotted /> },
       { path: "/scout/new", element: <NewProspect /> },
       { path: "/scout/card", element: <Card /> },

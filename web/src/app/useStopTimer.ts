@@ -1,20 +1,29 @@
-// Stops a timer and records the work; undo removes the hours again.
+// Stops a timer and records the work, with the step done where that is said; undo takes both back.
 import { useCallback } from "react";
 import { api, ask } from "../api/client";
 import type { Timer } from "../api/types";
 import { useUndo } from "./undo";
 
+export type Stop = { effort?: string; done?: boolean; zones?: string[] };
+
 export function useStopTimer() {
   const { done, failed } = useUndo();
   return useCallback(
-    async (timer: Timer, effort?: string) => {
+    async (timer: Timer, stop: Stop = {}) => {
       try {
-        const entry = await ask(api.POST("/api/timers/{id}/stop", { params: { path: { id: timer.id } }, body: effort ? { effort } : {} }));
-        done(`${entry.effort?.text} of ${entry.label.toLowerCase()} recorded`, () =>
-          ask(api.DELETE("/api/work/{id}", { params: { path: { id: entry.id } } })),
-        );
+        const entry = await ask(api.POST("/api/timers/{id}/stop", { params: { path: { id: timer.id } }, body: stop }));
+        const reopen = stop.done ? timer.steps : [];
+        done(`${entry.effort?.text} of ${entry.label.toLowerCase()} recorded${stop.done ? ", step done" : ""}`, async () => {
+          await ask(api.DELETE("/api/work/{id}", { params: { path: { id: entry.id } } }));
+          for (const { piece_id, step } of reopen) {
+            const body = { step, ...(stop.zones ? { zones: stop.zones } : {}) };
+            await ask(api.POST("/api/pieces/{id}/steps/open", { params: { path: { id: piece_id } }, body }));
+          }
+        });
+        return true;
       } catch (error) {
         failed(error);
+        return false;
       }
     },
     [done, failed],

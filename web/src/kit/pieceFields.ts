@@ -34,6 +34,7 @@ export function pieceFields(workshop: Workshop, { brief, planned = false }: { br
   ];
   const toCome: FieldSpec[] = [
     { name: "hours_to_come", label: "Hours still to come", kind: "effort", half: true, help: "for the price to ask" },
+    { name: "promised_on", label: "Promised for", kind: "date", half: true },
     {
       name: "cost_to_come",
       label: "Cost still to come",

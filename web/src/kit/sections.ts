@@ -10,6 +10,10 @@ export const FLOOR_PAGES = [
   { to: "/floor", label: "Pieces", end: true },
   { to: "/floor/sets", label: "Sets" },
 ];
+export const TODAY_PAGES = [
+  { to: "/", label: "Now", end: true },
+  { to: "/week", label: "The week" },
+];
 export const SHELF_PAGES = [
   { to: "/shelf", label: "Stash", end: true },
   { to: "/shelf/products", label: "Products and recipes" },

@@ -6,6 +6,10 @@ module Kohlrabi
     class PiecePage
       FIELDS = %w[name kind source notes body_colour front_colour drawer_rows maker label_found made_about body_material surface_material base
                   top_shape].freeze
+      COUNTS = %w[doors shelves upper_doors units].freeze
+      DAYS = %w[bought_on promised_on].freeze
+      MONEY = %w[purchase sundries cost_to_come expected_resale].freeze
+      LENGTHS = %w[width depth height leg leaf upper_height upper_depth].freeze
 
       # piece: Records::Piece; say: Say.
       def initialize(piece, say)
@@ -28,15 +32,11 @@ module Kohlrabi
 
       # Each field as it would be typed.
       def fields
-        FIELDS.to_h { |name| [name, @piece[name].to_s] }.merge(
-          "bought_on" => @piece.bought_on&.iso8601.to_s, **%w[doors shelves upper_doors units].to_h do |name|
-            [name, @piece[name].to_s]
-          end, "row_heights" => @say.typed_lengths(@piece.row_heights),
-          "panelled" => @say.yes_or_no(@piece.panelled),
-          "hours_to_come" => @say.typed_effort(@piece.seconds_to_come),
-          **%w[purchase sundries cost_to_come expected_resale].to_h { |name| [name, @say.typed_money(@piece["#{name}_minor"])] },
-          **%w[width depth height leg leaf upper_height upper_depth].to_h { |name| [name, @say.typed_length(@piece["#{name}_mm"])] }
-        )
+        { **[*FIELDS, *COUNTS].to_h { |name| [name, @piece[name].to_s] }, **DAYS.to_h { |name| [name, @piece[name]&.iso8601.to_s] },
+          **MONEY.to_h { |name| [name, @say.typed_money(@piece["#{name}_minor"])] },
+          **LENGTHS.to_h { |name| [name, @say.typed_length(@piece["#{name}_mm"])] },
+          "row_heights" => @say.typed_lengths(@piece.row_heights), "panelled" => @say.yes_or_no(@piece.panelled),
+          "hours_to_come" => @say.typed_effort(@piece.seconds_to_come) }
       end
 
       private

@@ -22,7 +22,8 @@ module Kohlrabi
       private
 
       def steps
-        shared = { slots: @ready.first.slots, drawn: Desk::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution), say: @say }
+        shared = { slots: @ready.first.slots, drawn: Desk::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution),
+                   actual: Desk::Steps.actual(@piece), say: @say }
         @plan.steps.map { |step| StepRow.new(step, @plan, **shared).to_h }
       end
 

@@ -7,13 +7,21 @@ module Kohlrabi
       PLACES = { "bench" => "at the bench", "outdoors" => "outdoors", "tent" => "in the spray tent" }.freeze
       OWN = { "time" => "your own time", "wait" => "your own wait", "label" => "your own words", "note" => "your note" }.freeze
 
-      # plan: Core::Planning::Plan; slots: of Core::Planning::Ready; drawn: measures; confirmed: keys of cautions read; say: Say.
-      def initialize(step, plan, slots:, drawn:, confirmed:, say:)
+      # Several alike, each to be ticked off by itself.
+      def self.units(step)
+        numbers = Core::Planning::Repeats.by_number(step.zones)
+        numbers.map { |number, keys| { label: "#{number} of #{numbers.size}", zones: keys, done: (keys - step.done_zones).empty? } }
+      end
+
+      # plan: Core::Planning::Plan; slots: of Core::Planning::Ready; drawn: measures; confirmed: keys of cautions read;
+      # actual: {step key => seconds} really worked; say: Say.
+      def initialize(step, plan, slots:, drawn:, confirmed:, actual:, say:)
         @step = step
         @plan = plan
         @slots = slots
         @drawn = drawn
         @confirmed = confirmed
+        @actual = actual
         @say = say
       end
 
@@ -25,7 +33,7 @@ module Kohlrabi
 
       def what
         { key: step.key, label: step.label, phase: Core::Planning::Phases.label(step.phase), kind: step.kind, kind_label: Core::Work::Kinds.label(step.kind),
-          zones: step.zones, units: units, where: where, state: step.state, done_zones: step.done_zones,
+          zones: step.zones, units: StepRow.units(step), where: where, state: step.state, done_zones: step.done_zones,
           done_when: step.done_when, why: step.why, notes: step.notes, decide: step.key.start_with?("decide/"), lead: step.key == "lead" }
       end
 
@@ -34,15 +42,10 @@ module Kohlrabi
         Core::Planning::ZoneWords.list(step.zones.map { |key| repeats.base(key) }.uniq, repeats.single(@plan.brief.zones))
       end
 
-      # Several alike, each to be ticked off by itself.
-      def units
-        numbers = Core::Planning::Repeats.by_number(step.zones)
-        numbers.map { |number, keys| { label: "#{number} of #{numbers.size}", zones: keys, done: (keys - step.done_zones).empty? } }
-      end
-
       def how_long
         { time: @say.effort(step.seconds), range: "#{Core::Units::Effort.text(step.low)} to #{Core::Units::Effort.text(step.high)}",
-          remaining: @say.effort(step.remaining), wait: waited(step.wait), wait_why: step.wait_why, not_before: @say.day(step.not_before), on: on }
+          remaining: @say.effort(step.remaining), wait: waited(step.wait), wait_why: step.wait_why, not_before: @say.day(step.not_before), on: on,
+          actual: @say.effort(@actual[step.key]) }
       end
 
       def with_what

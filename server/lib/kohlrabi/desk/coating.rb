@@ -2,8 +2,10 @@
 
 module Kohlrabi
   module Desk
-    # Whether a coat may go on now, from what a thermometer and a hygrometer show.
+    # The climate of the workshop: readings that were entered, came from a sensor or are simulated; whether a coat may go on now.
     module Coating
+      HOLDS = 12 * 3600 # seconds for which a reading says something of now
+
       module_function
 
       # given: {"air", "humidity", "surface"?} as typed, °C and percent. Returns Core::Coating::Climate. Raises Refused.
@@ -14,7 +16,35 @@ module Kohlrabi
         end
         values = reading.done!
         Core::Coating::Climate.new(air: values[:air], humidity: values[:humidity], surface: values[:surface])
+      rescue Core::Refusal => e
+        raise Refused, [e]
       end
+
+      # Keeps a reading. given: as above with "source"?: entered (where none is named) or sensor.
+      def keep(given)
+        climate = now(given.transform_values { |value| value&.to_s })
+        record(climate, given["source"] == "sensor" ? "sensor" : "entered", surface: given["surface"].to_s.strip.empty? ? nil : climate.surface)
+      end
+
+      # A reading of the simulated gauge.
+      def simulate
+        local = Clock.now.in_time_zone(House.workshop.zone)
+        record(Core::Coating::Gauge.read(day: local.yday, hour: local.hour + (local.min / 60.0)), "simulated")
+      end
+
+      # Latest reading that still says something of now, or nil.
+      def latest = Records::ClimateReading.where(taken_at: (Clock.now - HOLDS)..).order(:taken_at, :id).last
+
+      # Core::Coating::Climate of the latest reading, or nil.
+      def climate = latest&.then { |row| of(row) }
+
+      # Core::Coating::Climate of a reading.
+      def of(row) = Core::Coating::Climate.new(air: row.air, humidity: row.humidity, surface: row.surface)
+
+      def record(climate, source, surface: nil)
+        Records::ClimateReading.create!(air: climate.air, humidity: climate.humidity, surface: surface, source: source, taken_at: Clock.now)
+      end
+      private_class_method :record
     end
   end
 end

@@ -5,7 +5,7 @@ module Kohlrabi
     # Loads the invented workshop through the same use cases that a person goes through; days are counted back from today.
     class Demo
       FOLDER = File.join(ROOT, "server/db/demo")
-      RULES = %w[currency length_unit hours_rule time_zone floor_pay target_pay sundries mileage_rate trip places weekly_hours].freeze
+      RULES = %w[currency length_unit hours_rule time_zone floor_pay target_pay sundries mileage_rate trip places weekly_hours drying_places].freeze
       ENDINGS = %w[first_work ready kept given_away scrapped parted_out lost].freeze
 
       # Fills an empty workshop. Yields progress (done, of). Raises RuntimeError when something is recorded already.
@@ -28,7 +28,9 @@ module Kohlrabi
           end
           shared
           DemoHunt.new(@house, @pieces, @people, @today, pictures).load
+          Coating.keep(@house["climate"])
           DemoPlans.new(@pieces, @today).load
+          bench
         end
       end
 
@@ -43,6 +45,16 @@ module Kohlrabi
         @people = House.people.to_h { |person| [person.name, person.id] }
         @house["passages"].each { |passage| Passages.create(passage) }
         @today = House.today
+      end
+
+      # Who works when, days that differ, rain, and what is promised.
+      def bench
+        @house["hours"].each do |name, rows|
+          WorkingTimes.week(@people.fetch(name), "rows" => rows.map { |day, from, to| { "weekday" => day, "from" => from, "to" => to } })
+        end
+        @house["days_off"].each { |name, days| WorkingTimes.day(@people.fetch(name), "day" => (@today + days).iso8601) }
+        @house["wet"].each { |days| WorkingTimes.weather("day" => (@today + days).iso8601, "wet" => true) }
+        @house["promised"].each { |name, days| Records::Piece.find(@pieces.fetch(name)).update!(promised_on: @today + days) }
       end
 
       def ago(days) = (@today - days).iso8601

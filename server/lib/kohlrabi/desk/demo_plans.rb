@@ -4,6 +4,8 @@ module Kohlrabi
   module Desk
     # The demo's findings, looks and plans, through the same use cases that a person goes through.
     class DemoPlans
+      APART = 25 # hours between two steps that are done: longer than any of their waits
+
       # pieces: {name => id}; today: Date.
       def initialize(pieces, today)
         @rows = YAML.safe_load_file(File.join(Demo::FOLDER, "plans.yml"))
@@ -26,9 +28,17 @@ module Kohlrabi
         row["looks"].each { |look| look(id, look) }
         row.fetch("edits", []).each { |edit| PlanEdits.create(id, edit) }
         row.fetch("confirmed", []).each { |caution| Steps.confirm(id, "caution" => caution) }
-        row.fetch("done", []).each { |step| Steps.finish(id, "step" => step) }
+        work(id, row.fetch("done", []), row.fetch("last_done", 26).to_f)
         NumberedParts.number(id) if row["parts"]
         Recipes.keep(id, "name" => row["recipe"]) if row["recipe"]
+      end
+
+      # Steps done one after the other, each when the one before was dry; the last so many hours ago.
+      def work(id, steps, hours)
+        now = Clock.now
+        steps.each_with_index do |step, place|
+          Clock.during(now - ((((steps.size - place - 1) * APART) + hours) * 3600)) { Steps.finish(id, "step" => step) }
+        end
       end
 
       def finding(found) = found["own"] ? found.except("own").merge("own_finding_id" => @own.fetch(found["own"])) : found

@@ -37,7 +37,8 @@ module Kohlrabi
 
       # Core::LookOver::Finding of the live findings of a piece.
       def core(piece)
-        piece.findings.includes(:own_finding).map do |row|
+        rows = piece.findings.loaded? ? piece.findings : piece.findings.includes(:own_finding)
+        rows.map do |row|
           Core::LookOver::Finding.new(id: row.id, key: row.kind, zone: row.zone, measure: row.measure, note: row.note, expected_on: row.expected_on,
                                       own: row.own_finding && own(row.own_finding))
         end

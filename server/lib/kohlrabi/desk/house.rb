@@ -18,7 +18,10 @@ module Kohlrabi
         workshop = self.workshop
         values = read(given, workshop)
         check_currency(workshop, values)
-        Locking.save(workshop, given, values) { |record| check_pays(record) }
+        Locking.save(workshop, given, values) do |record|
+          check_pays(record)
+          Core::Scheduling::Hours.read(record.light_from, record.light_to)
+        end
         Plans.refresh_all if given["schools"] # another way of working
         workshop
       end
@@ -42,6 +45,7 @@ module Kohlrabi
         reading.with(:time_zone) { |raw| zone(raw) }
         %i[floor_pay target_pay sundries fixed_fee trip delivery rent].each { |field| reading.money(field) }
         buying(reading)
+        bench(reading)
         reading.with(:fee_rate, into: :fee_rate_hundredths) { |raw| Percent.parse(raw) }
         values = reading.done!
         given["schools"] ? values.merge(schools: schools(given["schools"], workshop)) : values
@@ -63,6 +67,14 @@ module Kohlrabi
         reading.with(:weekly_hours, into: :weekly_seconds) { |raw| Core::Units::Effort.parse_week(raw) }
       end
       private_class_method :buying
+
+      def bench(reading)
+        reading.count(:drying_places, 1..1000)
+        reading.choice(:spray_tent, %w[yes no], required: reading.sent?(:spray_tent))
+        %i[light_from light_to].each { |field| reading.with(field, required: reading.sent?(field)) { |raw| Core::Scheduling::Hours.clock(raw) } }
+        reading.values[:spray_tent] = reading.values[:spray_tent] == "yes" if reading.values.key?(:spray_tent)
+      end
+      private_class_method :bench
 
       def zone(name)
         return name if ActiveSupport::TimeZone[name]

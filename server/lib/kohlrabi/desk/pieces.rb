@@ -61,6 +61,7 @@ module Kohlrabi
         %i[body_material surface_material].each { |field| reading.choice(field, MATERIALS) }
         reading.text(:notes, max: 5000)
         reading.date(:bought_on, what: "Bought")
+        reading.day(:promised_on)
         %i[purchase sundries cost_to_come expected_resale].each { |field| reading.money(field) }
         reading.with(:hours_to_come, into: :seconds_to_come) { |raw| Core::Units::Effort.parse(raw) }
         reading.count(:units, 1..Core::Planning::Repeats::MOST)

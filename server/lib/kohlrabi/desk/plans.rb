@@ -15,17 +15,22 @@ module Kohlrabi
 
       def chosen(piece) = piece.looks.find(&:chosen)
 
-      # Core::Planning::Brief. changed: fields to put in place of the recorded ones.
-      def brief(piece, look, workshop: House.workshop, **changed)
+      # Core::Planning::Brief. house: what all plans share; changed: fields to put in place of the recorded ones.
+      def brief(piece, look, workshop: House.workshop, house: self.house(workshop), **changed)
         zones = Drawing.zones(piece)
         recorded = { kind: piece.kind, zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.core(piece),
-                     acts: acts(piece, workshop), look: Looks.core(look),
-                     schools: Core::Planning::Schools.new(workshop.schools_chosen), products: Products.core(workshop, swaps: JSON.parse(look.swaps)),
-                     lead: piece.lead_answer, after_limit: Core::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
+                     acts: acts(piece, workshop), look: Looks.core(look), lead: piece.lead_answer,
+                     after_limit: Core::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
                      marks: piece.step_marks.map { |mark| Core::Planning::Mark.new(key: mark.step, zone: mark.zone) },
-                     edits: PlanEdits.core(piece), factors: Factors.known.transform_values(&:first), experiences: Experiences.core,
-                     under: under(piece, zones) }
-        Core::Planning::Brief.new(**recorded, **changed)
+                     edits: PlanEdits.core(piece), under: under(piece, zones) }
+        products = house.fetch(:products).with_swaps(JSON.parse(look.swaps))
+        Core::Planning::Brief.new(**house, **recorded, products: products, **changed)
+      end
+
+      # What the plans of all pieces share: ways, products, learned factors, experience.
+      def house(workshop = House.workshop)
+        { schools: Core::Planning::Schools.new(workshop.schools_chosen), products: Products.core(workshop),
+          factors: Factors.known.transform_values(&:first), experiences: Experiences.core }
       end
 
       # Acts by which the shape as planned comes about.

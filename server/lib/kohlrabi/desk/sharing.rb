@@ -19,11 +19,12 @@ module Kohlrabi
       # Writes the shares of a cost or work entry anew from its whole. Returns the ids of all pieces touched.
       def write(record, rows)
         before = record.shares.map(&:piece_id)
+        steps = record.is_a?(Records::WorkEntry) ? record.shares.to_h { |share| [share.piece_id, { step: share.step }] } : {}
         record.shares.each(&:destroy!)
         record.shares.reset
         weights = rows.map(&:last)
         rows.zip(amounts(record, weights)) do |(piece_id, weight), amount|
-          record.shares.create!({ piece_id: piece_id, weight: weight }.merge(amount))
+          record.shares.create!({ piece_id: piece_id, weight: weight, **amount, **steps.fetch(piece_id, {}) })
         end
         before | rows.map(&:first)
       end

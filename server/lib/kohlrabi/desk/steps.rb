@@ -8,17 +8,49 @@ module Kohlrabi
 
       module_function
 
-      # given: {"step", "zones"? (all that are open)}. Serious cautions must have been confirmed for the piece. Returns the marks.
+      # given: {"step", "zones"? (all that are open), "reason"? where it is too early}. Serious cautions must have been confirmed for the
+      # piece. What waits afterwards starts its clock. Returns the marks.
       def finish(piece_id, given)
         Records::Base.transaction do
-          piece, step = step(piece_id, given)
+          piece, step, plan = step(piece_id, given)
           refuse_lead(step)
           check_cautions(piece, step)
-          marks = open_zones(step, given).map { |zone| mark(piece, step, zone) }
-          Plans.refresh(piece.reload)
-          marks
+          Clocks.check(piece, step, given)
+          marks(piece, step, plan, given)
         end
       end
+
+      # A timer is about to run on a step. Returns the Core::Planning::Step. Raises Refused where it is done, too early, or a caution is unread.
+      def begin(piece_id, key, given)
+        piece, step = step(piece_id, { "step" => key })
+        refuse("“#{step.label}” is done already.", "Load the page anew.", field: :step) if step.done?
+        refuse("Choose the finish of the zone.", "Then this step falls away by itself.", field: :step) if step.key.start_with?("decide/")
+        check_cautions(piece, step)
+        Clocks.check(piece, step, given)
+        step
+      end
+
+      # A step is done after its timer; what stood in its way was looked at when the timer started. A step that has left the plan since, or that
+      # ends with an answer, stays as it is; one that somebody else ticked off meanwhile is done.
+      def worked(piece_id, key, zones)
+        piece = Finder.find(Records::Piece, piece_id)
+        plan = Plans.of(piece)
+        step = plan&.step(key)
+        marks(piece, step, plan, { "zones" => zones }.compact) if step && !step.done? && step.key != "lead"
+      end
+
+      # {step key => seconds} really worked on a piece's steps.
+      def actual(piece)
+        Records::WorkShare.joins(:work_entry).where(piece: piece, work_entries: { deletion_id: nil }).where.not(step: nil).group(:step).sum(:seconds)
+      end
+
+      def marks(piece, step, plan, given)
+        clock = Clocks.start(step, plan)
+        made = open_zones(step, given).map { |zone| mark(piece, step, zone, clock) }
+        Plans.refresh(piece.reload)
+        made
+      end
+      private_class_method :marks
 
       # Takes it back. given: as above; all zones where none is named.
       def reopen(piece_id, given)
@@ -65,7 +97,7 @@ module Kohlrabi
       def step(piece_id, given)
         piece = Finder.find(Records::Piece, piece_id)
         plan = Plans.of(piece) or refuse("There is no plan yet.", "Choose a look first.", field: :step)
-        [piece, plan.step(given["step"].to_s) || refuse("There is no such step in the plan.", "Load the plan anew.", field: :step)]
+        [piece, plan.step(given["step"].to_s) || refuse("There is no such step in the plan.", "Load the plan anew.", field: :step), plan]
       end
       private_class_method :step
 
@@ -95,10 +127,11 @@ module Kohlrabi
       private_class_method :open_zones
 
       # What a zone of the step was estimated at: its own minutes, and the fixed ones on the first.
-      def mark(piece, step, zone)
+      def mark(piece, step, zone, clock)
         seconds = step.tasks.select { |task| task.zone == zone }.sum(&:minutes) * 60 * step.part
         seconds += step.tasks.map(&:fixed).max * 60 * step.part if zone == step.zones.first
-        piece.step_marks.create!(step: step.key, zone: zone, label: step.label, work_kind: step.kind, seconds: seconds.round, done_at: Clock.now)
+        piece.step_marks.create!(step: step.key, zone: zone, label: step.label, work_kind: step.kind, seconds: seconds.round, done_at: Clock.now,
+                                 clock: clock)
       end
       private_class_method :mark
 

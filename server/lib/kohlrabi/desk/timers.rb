@@ -6,37 +6,90 @@ module Kohlrabi
     module Timers
       module_function
 
-      def running = Records::Timer.live.order(:started_at).includes(:person, :pieces).to_a
+      def running = Records::Timer.live.order(:started_at).includes(:person, timer_pieces: :piece).to_a
 
-      # given: {"piece_ids", "kind", "person_id"?}. Returns the timer. Raises Refused, Missing.
+      # given: {"piece_ids", "kind"} or {"steps": [{"piece_id", "step"}], "reason"? where it is too early}, "person_id"?.
+      # Returns the timer. Raises Refused, Missing.
       def start(given)
         Records::Base.transaction do
           person = Work.person(given)
           refuse_second(person)
-          rows = Sharing.read(Array(given["piece_ids"]).map { |id| { "piece_id" => id } })
-          kind = Core::Work::Kinds.fetch(given["kind"])[:key]
-          timer = Records::Timer.create!(person: person, kind: kind, started_at: Clock.now)
-          rows.map(&:first).each { |piece_id| timer.timer_pieces.create!(piece_id: piece_id) }
-          timer
+          given["steps"] ? on_steps(person, given) : begin_timer(person, given["kind"], Array(given["piece_ids"]).to_h { |id| [id, nil] })
         end
       end
 
-      # Stops the timer and records the work. given: {"effort"?} says how long it really was. Returns the entry.
+      # Stops the timer and records the work. given: {"effort"?, "done"?, "zones"?}: how long it really was; whether the steps it ran on are done,
+      # all of them, or on some zones of the one. Returns the entry.
       def stop(id, given = {})
         Records::Base.transaction do
           timer = Finder.find(Records::Timer, id)
-          workshop = House.workshop
-          reading = Reading.new(given, workshop)
-          reading.effort(:effort)
-          seconds = reading.done![:seconds] || elapsed(timer)
-          entry = Work.record(timer.timer_pieces.order(:id).map { |row| [row.piece_id, "1"] },
-                              person_id: timer.person_id, kind: timer.kind, started_at: timer.started_at,
-                              worked_on: workshop.date_of(timer.started_at), seconds: seconds)
+          steps = timer.timer_pieces.order(:id).map { |row| [row.piece_id, row.step] }
+          entry = record(timer, steps.map { |piece_id, _| [piece_id, "1"] }, given)
+          steps.each { |piece_id, step| entry.shares.find_by!(piece_id: piece_id).update!(step: step) if step }
           timer.timer_pieces.destroy_all
           timer.destroy!
+          steps.each { |piece_id, step| Steps.worked(piece_id, step, given["zones"]) if step } if given["done"]
           entry
         end
       end
+
+      def record(timer, rows, given)
+        workshop = House.workshop
+        reading = Reading.new(given, workshop)
+        reading.effort(:effort)
+        Work.record(rows, person_id: timer.person_id, kind: timer.kind, started_at: timer.started_at,
+                          worked_on: workshop.date_of(timer.started_at), seconds: reading.done![:seconds] || elapsed(timer))
+      end
+      private_class_method :record
+
+      # Steps of one kind of work on several pieces, or one step.
+      def on_steps(person, given)
+        steps = given["steps"].to_h { |row| [row["piece_id"], Steps.begin(row["piece_id"], row["step"], given)] }
+        kinds = steps.values.map(&:kind).uniq
+        if kinds.size > 1
+          raise Refused, [Core::Refusal.new("These steps are work of different kinds.", "Run a timer for each, or choose like work.", field: :steps)]
+        end
+
+        begin_timer(person, kinds.first, steps.transform_values(&:key))
+      end
+      private_class_method :on_steps
+
+      # pieces: {id => step key or nil}.
+      def begin_timer(person, kind, pieces)
+        Sharing.read(pieces.keys.map { |id| { "piece_id" => id } })
+        timer = Records::Timer.create!(person: person, kind: Core::Work::Kinds.fetch(kind)[:key], started_at: Clock.now)
+        pieces.each { |piece_id, step| timer.timer_pieces.create!(piece_id: piece_id, step: step) }
+        timer
+      end
+      private_class_method :begin_timer
+
+      # Array of [piece, Core::Planning::Step] that a timer runs on and that are still in the plan.
+      def steps(timer)
+        timer.timer_pieces.select(&:step).filter_map do |row|
+          step = Plans.of(row.piece)&.step(row.step)
+          [row.piece, step] if step
+        end
+      end
+
+      # Where it may have been forgotten: [instant at which the work was probably over, why]; else nil.
+      def proposal(timer)
+        started = timer.started_at.to_i / 60
+        now = Clock.now.to_i / 60
+        return if now - started < Core::Work::Forgotten::LEAST
+
+        estimate = steps(timer).sum { |_, step| step.remaining } / 60
+        stop, why = Core::Work::Forgotten.stop_at(started: started, now: now, estimate: estimate.positive? ? estimate : nil,
+                                                  session: session_end(timer))
+        stop && [Time.at(stop * 60).utc, why]
+      end
+
+      # Minute at which the session ended in which it was started; nil where it was started outside any.
+      def session_end(timer)
+        date = House.workshop.date_of(timer.started_at)
+        found = WorkingTimes.on(date).find { |person, from, to| person == timer.person_id && from <= timer.started_at && to > timer.started_at }
+        found && (found.last.to_i / 60)
+      end
+      private_class_method :session_end
 
       # Ends the timer without recording anything; it can be undone.
       def discard(id)

@@ -2,26 +2,51 @@
 
 module Kohlrabi
   module Desk
-    # What is running, what was worked today, and what is in hand, most pressing first.
+    # What is running, what to do next, what dries, what was worked today, and what is in hand, most pressing first.
     module Today
-      Answer = Struct.new(:date, :timers, :done, :worked, :stages, :tags, keyword_init: true)
+      Answer = Struct.new(:date, :timers, :done, :worked, :stages, :tags, :bench, :now, :drying, :climate, keyword_init: true)
+      # What fits now: minutes, person id, Array of Core::Scheduling::Slot.
+      Now = Struct.new(:minutes, :person, :slots, keyword_init: true)
       # What a flipper can move along: work in hand first, then what earns nothing until it is listed.
       ORDER = ["on the bench", "ready", "bought", "listed"].freeze
       MOST = 12
+      HOUR = 60 # minutes taken to be at hand where nobody has said and no session runs
+      MOST_MINUTES = 12 * 60
 
       module_function
 
-      def answer
+      # minutes: at hand, or nil; person: id, or nil for the first who is free.
+      def answer(minutes: nil, person: nil)
         today = House.today
+        bench = Bench.now
         entries = Records::WorkEntry.live.where(worked_on: today).order(:id).includes(:person, shares: :piece).to_a
-        Answer.new(date: today, timers: Timers.running, done: entries, worked: entries.sum(&:seconds), tags: TagWatch.due,
+        Answer.new(date: today, timers: Timers.running, done: entries, worked: entries.sum(&:seconds), tags: TagWatch.due, bench: bench,
+                   now: now(bench, minutes, person), drying: bench.clocks, climate: Coating.latest,
                    stages: ORDER.map { |stage| [stage, *rows(stage)] })
       end
+
+      # What fits into the minutes at hand.
+      def now(bench, minutes, person)
+        busy = Timers.running.map(&:person_id)
+        person = Finder.find(Records::Person, person).id if person
+        person ||= House.people.map(&:id).find { |id| busy.exclude?(id) } || House.people.first.id
+        minutes = (minutes || left(bench, person) || HOUR).clamp(Bench::STEP, MOST_MINUTES)
+        slots = Remember.fetch([:within, bench.minute, minutes, person]) { bench.within(minutes, person) }
+        Now.new(minutes: minutes, person: person, slots: slots)
+      end
+      private_class_method :now
+
+      # Minutes until the session that runs is over; nil where none does.
+      def left(bench, person)
+        running = bench.sessions.find { |session| session.person == person && session.from <= bench.minute && session.to > bench.minute }
+        running && (running.to - bench.minute)
+      end
+      private_class_method :left
 
       # [rows, how many there are in all]; those touched last come first, at most MOST.
       def rows(stage)
         scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: stage })
-        recent = scope.preload(:summary).order("flip_summaries.updated_at DESC, pieces.ticket DESC").limit(MOST)
+        recent = scope.preload(:summary, :planned_shape, looks: :look_zones).order("flip_summaries.updated_at DESC, pieces.ticket DESC").limit(MOST)
         [ListRow.all(recent, House.workshop), scope.count]
       end
       private_class_method :rows

@@ -17,8 +17,13 @@ module Kohlrabi
                                                 default_transaction_mode: :immediate,
                                                 pragmas: { foreign_keys: true, journal_mode: :wal, synchronous: :full })
         migrate
+        @watch&.close
+        @watch = SQLite3::Database.new(file, readonly: true)
         Workshop.first || Workshop.begin!(LocalZone.name)
       end
+
+      # Changes whenever anybody, this process or another, has committed a change.
+      def version = [@watch.filename, @watch.get_first_value("PRAGMA data_version")]
 
       def migrate
         ActiveRecord::Migration.verbose = false
@@ -26,6 +31,8 @@ module Kohlrabi
       end
 
       def close
+        @watch&.close
+        @watch = nil
         ActiveRecord::Base.remove_connection
       end
     end

@@ -7,6 +7,7 @@ import { useState } from "react";
 import { api, ask } from "../../api/client";
 import type { Plan, Step, Steps, Workshop } from "../../api/types";
 import { useUndo } from "../../app/undo";
+import { useStartStep } from "../../kit/useStartStep";
 import { StepCautions } from "./StepCautions";
 import { StepEdits } from "./StepEdits";
 import { StepResult } from "./StepResult";
@@ -16,6 +17,7 @@ type Props = { step: Step; number: number; page: Plan; plan: Steps; workshop: Wo
 export function StepItem({ step, number, page, plan, workshop, next }: Props) {
   const [open, setOpen] = useState(next);
   const { done, remove, failed } = useUndo();
+  const [start, questions] = useStartStep();
   const path = { params: { path: { id: page.id } } };
   const unread = step.cautions.filter((one) => one.serious && !one.confirmed);
   const finish = async (zones?: string[]) => {
@@ -78,6 +80,16 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
             </Typography>
           )}
         </Box>
+        {!answered && step.state !== "done" && (
+          <Button
+            size="small"
+            className="no-print"
+            onClick={() => (unread.length > 0 ? setOpen(true) : start({ piece_id: page.id, step: step.key, label: step.label }))}
+            aria-label={`Start ${step.label}`}
+          >
+            Start
+          </Button>
+        )}
         <Button
           size="small"
           className="no-print"
@@ -88,6 +100,7 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
           {open ? "Less" : "More"}
         </Button>
       </Box>
+      {questions}
       {open && (
         <Box sx={{ pl: { xs: 1, sm: 6 }, pb: 1 }}>
           <StepCautions step={step} page={page} />
@@ -120,6 +133,7 @@ function Facts({ step }: { step: Step }) {
     ["Why", step.why],
     ["Done when", step.done_when],
     ["Time", `${step.time?.text}, ${step.range}`],
+    ["Worked", step.actual && `${step.actual.text} so far`],
     ["Wait", step.wait && `${step.wait}: ${step.wait_why ?? "as planned"}`],
     ["Grits", step.grits.join(", ")],
     ["By", step.ways.join(" and ")],

@@ -14,6 +14,7 @@ import { Passages } from "./Passages";
 import { People } from "./People";
 import { Schools } from "./Schools";
 import { Rule, type RuleSpec } from "./Rule";
+import { WorkingHours } from "./WorkingHours";
 
 const plain = (amount: Workshop["floor_pay"]) => amount?.text.replace(/\s/g, "") ?? "";
 
@@ -64,6 +65,42 @@ function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[] {
           unit: `${currency} a piece`,
           value: plain(workshop.sundries),
           why: "A flat sum for paper, cloths and tape: tracking them one by one costs more than it tells. Pieces recorded from now on bear it; imported ones do not.",
+        },
+      ],
+    },
+    {
+      title: "The bench",
+      rules: [
+        {
+          name: "drying_places",
+          label: "Places to work and dry",
+          unit: "pieces at a time",
+          value: workshop.drying_places?.toString() ?? "",
+          why: "A piece keeps its place while it dries. Empty: there is always room.",
+        },
+        {
+          name: "spray_tent",
+          label: "Spray tent",
+          value: workshop.spray_tent,
+          options: [
+            { key: "yes", label: "there is one" },
+            { key: "no", label: "none, spraying is done outdoors" },
+          ],
+          why: "One piece at a time. Without a tent, spraying waits for a dry day.",
+        },
+        {
+          name: "light_from",
+          label: "Outdoors from",
+          unit: "o’clock",
+          value: workshop.light_from,
+          why: "Daylight to work by outdoors; change it with the season.",
+        },
+        {
+          name: "light_to",
+          label: "Outdoors until",
+          unit: "o’clock",
+          value: workshop.light_to,
+          why: "Outdoor steps are planned on dry days between these hours.",
         },
       ],
     },
@@ -200,6 +237,7 @@ export default function HouseRules() {
           ))}
         </Part>
       ))}
+      <WorkingHours people={data.people} />
       <Schools workshop={data} />
       <Passages passages={data.passages} unit={data.length_unit} />
       <People people={data.people} />

@@ -1,4 +1,4 @@
-// The running timer, large: stop it, or say how long it really was where it was forgotten.
+// The running timer, large: stop it with the step done or not, or say how long it really was where it was forgotten.
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
@@ -19,26 +19,20 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
   const { remove } = useUndo();
   const [effort, setEffort] = useState("");
   const [asked, setAsked] = useState(timer.long);
+  const time = effort ? { effort } : {};
+  const open = timer.steps.length === 1 ? (timer.steps[0]?.units ?? []).filter((unit) => !unit.done) : [];
   return (
     <Box
       component="section"
       aria-label={`Timer of ${timer.person.name}`}
-      sx={{
-        borderTop: 2,
-        borderBottom: 1,
-        borderColor: "primary.main",
-        bgcolor: "background.paper",
-        px: 2,
-        py: 2,
-        mb: 3,
-      }}
+      sx={{ borderTop: 2, borderBottom: 1, borderColor: "primary.main", bgcolor: "background.paper", px: 2, py: 2, mb: 3 }}
     >
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "center" }}>
         <Box sx={{ color: "primary.main" }}>
           <Ticking timer={timer} large />
         </Box>
         <Box sx={{ flex: "1 1 220px" }}>
-          <Typography sx={{ fontWeight: 600, fontSize: 19 }}>{timer.label}</Typography>
+          <Typography sx={{ fontWeight: 600, fontSize: 19 }}>{timer.steps.map((step) => step.label).join(" + ") || timer.label}</Typography>
           <Box>
             {timer.pieces.map((piece, place) => (
               <span key={piece.id}>
@@ -53,11 +47,17 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
             since {timer.started_text}
             {people > 1 && `, ${timer.person.name}`}
             {timer.pieces.length > 1 && ", shared equally"}
+            {timer.steps.length === 1 && `, estimated ${timer.steps[0]?.estimate?.text}`}
           </Box>
         </Box>
         <Box sx={{ display: "flex", columnGap: 0.5, rowGap: 1, flexWrap: "wrap" }}>
-          <Button variant="contained" size="large" onClick={() => void stop(timer, effort || undefined)}>
-            Stop and record
+          {timer.steps.length > 0 && (
+            <Button variant="contained" size="large" onClick={() => void stop(timer, { ...time, done: true })}>
+              Stop, it is done
+            </Button>
+          )}
+          <Button variant={timer.steps.length > 0 ? "outlined" : "contained"} size="large" onClick={() => void stop(timer, time)}>
+            {timer.steps.length > 0 ? "Stop, more to do" : "Stop and record"}
           </Button>
           {!asked && <Button onClick={() => setAsked(true)}>It was not that long</Button>}
           <Button color="inherit" onClick={() => remove(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } }))}>
@@ -65,9 +65,29 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
           </Button>
         </Box>
       </Box>
+      {open.length > 0 && (
+        <Box role="group" aria-label="Stop with these done" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 1 }}>
+          {open.map((unit) => (
+            <Button key={unit.label} variant="outlined" onClick={() => void stop(timer, { ...time, done: true, zones: unit.zones })}>
+              {`Stop, ${unit.label} is done`}
+            </Button>
+          ))}
+        </Box>
+      )}
       {asked && (
-        <Box sx={{ mt: 2, display: "grid", gap: 1, maxWidth: 420 }}>
-          {timer.long && <Alert severity="warning">Running since {timer.started_text}. If it was forgotten, say how long the work took.</Alert>}
+        <Box sx={{ mt: 2, display: "grid", gap: 1, maxWidth: 460 }}>
+          {timer.proposal && (
+            <Alert
+              severity="warning"
+              action={
+                <Button color="inherit" onClick={() => void stop(timer, { effort: timer.proposal?.effort?.text ?? "" })}>
+                  {`Stop at ${timer.proposal.at}`}
+                </Button>
+              }
+            >
+              {`Running for ${timer.elapsed?.text}. Was it over at ${timer.proposal.at}, after ${timer.proposal.effort?.text} (${timer.proposal.why})?`}
+            </Alert>
+          )}
           <TextField
             label="How long it really was"
             value={effort}

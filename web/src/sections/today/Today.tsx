@@ -1,35 +1,42 @@
-// Today: what is running, what was worked, and what is in hand, most pressing first.
+// Today: what is running, what to do now, what dries, the week ahead, and what is in hand, most pressing first.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
 import { lazy, Suspense, useState } from "react";
 import { Link } from "react-router";
-import { useToday, useWorkshop } from "../../api/queries";
+import { type AtHand, useToday, useWorkshop } from "../../api/queries";
 import { useOpen } from "../../app/open";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
+import { TODAY_PAGES } from "../../kit/sections";
 import { STAGE_HEADING } from "../../kit/stages";
+import { SubNav } from "../../kit/SubNav";
 import { WorkList } from "../../kit/WorkList";
+import { DryingPart } from "./DryingPart";
 import { InHandRow } from "./InHandRow";
+import { NowPart } from "./NowPart";
 import { RunningTimer } from "./RunningTimer";
 import { TagsPart } from "./TagsPart";
+import { WeekStrip } from "./WeekStrip";
 
 const WorkDialog = lazy(() => import("../../kit/WorkDialog"));
 
 export default function Today() {
-  const today = useToday();
+  const [atHand, setAtHand] = useState<AtHand>({});
+  const today = useToday(atHand);
   const workshop = useWorkshop();
   const open = useOpen();
   const [entering, setEntering] = useState(false);
   if (today.error) return <Failure error={today.error} again={() => void today.refetch()} />;
   if (!today.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { timers, entries, worked, stages, date, tags } = today.data;
+  const { timers, entries, worked, stages, date, tags, now, drying, week, climate } = today.data;
   const nothing = stages.every((group) => group.total === 0);
   const people = workshop.data.people;
   return (
     <>
+      <SubNav name="Today" pages={TODAY_PAGES} />
       <PageHead title="Today" line={`${date?.text}. ${worked?.seconds ? `${worked.text} worked so far.` : "No work recorded yet."}`}>
         <Button variant="outlined" onClick={() => setEntering(true)} disabled={nothing}>
           Record hours
@@ -57,6 +64,13 @@ export default function Today() {
             </Button>
           </Box>
         </Empty>
+      )}
+      {!nothing && (
+        <>
+          <NowPart now={now} people={people} busy={timers.map((timer) => timer.person.id)} onChange={setAtHand} />
+          <DryingPart clocks={drying} climate={climate} />
+          <WeekStrip days={week} />
+        </>
       )}
       {tags.length > 0 && <TagsPart tags={tags} currency={workshop.data.currency} />}
       {stages

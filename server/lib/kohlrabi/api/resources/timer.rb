@@ -3,16 +3,24 @@
 module Kohlrabi
   module Api
     module Resources
-      # A running timer. Beyond LONG it may have been forgotten, and the screen asks how long it really was.
+      # A running timer: what it runs on, and where it may have been forgotten, when the work was probably over.
       class Timer < Base
-        LONG = 5 * 3600
-
         attributes :id, :kind
         attribute(:label) { |timer| Core::Work::Kinds.label(timer.kind) }
         attribute(:started_at) { |timer| timer.started_at.iso8601 }
         attribute(:started_text) { |timer| timer.started_at.in_time_zone(params[:say].workshop.zone).strftime("%H:%M") }
         attribute(:elapsed) { |timer| params[:say].effort((Clock.now - timer.started_at).to_i) }
-        attribute(:long) { |timer| Clock.now - timer.started_at > LONG }
+        attribute(:long) { |timer| !Desk::Timers.proposal(timer).nil? }
+        attribute(:steps) do |timer|
+          Desk::Timers.steps(timer).map do |piece, step|
+            { piece_id: piece.id, step: step.key, label: step.label, estimate: params[:say].effort(step.remaining), units: StepRow.units(step) }
+          end
+        end
+        attribute(:proposal) do |timer|
+          stop, why = Desk::Timers.proposal(timer)
+          stop && { at: stop.in_time_zone(params[:say].workshop.zone).strftime("%H:%M"), effort: params[:say].effort((stop - timer.started_at).to_i),
+                    why: why }
+        end
         one :person, resource: Person
         many :pieces, resource: PieceName
       end

@@ -6,7 +6,7 @@ module Kohlrabi
       # What the core computed: Today, Books, and how a time worked is read.
       module Answers
         def self.registered(app)
-          app.get("/api/today") { json(Answers.today(Desk::Today.answer, say)) }
+          app.get("/api/today") { json(TodayPage.new(Desk::Today.answer(minutes: params[:minutes]&.to_i, person: params[:person]&.to_i), say).to_h) }
           app.get("/api/books") { json(BooksPage.new(Desk::Books.answer(year: params[:year]), say).to_h) }
           app.get("/api/read/climate") { json(Answers.climate(Desk::Coating.now(params), say)) }
           app.get("/api/read/effort") { json(say.effort(Core::Units::Effort.parse(params[:text]))) }
@@ -17,11 +17,13 @@ module Kohlrabi
           { dew_point: dew && say.degrees(dew), against: climate.against, may: climate.against.empty? }
         end
 
-        def self.today(answer, say)
-          { date: say.day(answer.date), timers: Resources::Timer.present(answer.timers, say), worked: say.effort(answer.worked),
-            tags: answer.tags.map { |scouting, on, why| ScoutWords.due(scouting, on, why, say, answer.date) },
-            entries: Resources::Work.present(answer.done, say),
-            stages: answer.stages.map { |stage, rows, total| { stage: stage, total: total, rows: Rows.present(rows, say) } } }
+        # A reading that was kept, and what it means for a coat now.
+        def self.reading(row, say)
+          climate = Desk::Coating.of(row)
+          taken = row.taken_at.in_time_zone(say.workshop.zone).strftime("%H:%M")
+          humidity = "#{Core::Units::Numerals.text(row.humidity.to_r, 0)}%"
+          { air: say.degrees(row.air), humidity: humidity, surface: row.surface && say.degrees(row.surface),
+            source: row.source, taken: taken, **climate(climate, say) }
         end
       end
     end

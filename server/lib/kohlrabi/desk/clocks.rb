@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # What dries or sets: clocks that finished steps start. They are read off the marks of the steps, so that they outlive the server.
+    module Clocks
+      # label: of the step; zones; done: instant; stages: Array of [stage, instant]; free: instant at which the next step may follow; why: it
+      # takes longer; product: label or nil.
+      Drying = Struct.new(:piece, :step, :label, :zones, :done, :stages, :free, :why, :product, keyword_init: true)
+
+      module_function
+
+      # JSON of the clock that a step starts; nil where nothing waits.
+      def start(step, plan)
+        return if step.wait.zero?
+
+        row = step.materials.keys.map { |key| plan.brief.products.fetch(key) }.find { |one| one[:recoat] || one[:sand] }
+        drying = Core::Coating::Drying.new(row, wait: step.wait, climate: Coating.climate)
+        JSON.generate(stages: drying.stages, wait: drying.wait, factor: drying.factor.to_f, why: drying.why || step.wait_why,
+                      product: row && row[:label])
+      end
+
+      # Array of Drying of a piece that have not run out, the first to be free first.
+      def running(piece)
+        piece.step_marks.select(&:clock).group_by { |mark| [mark.step, mark.clock] }.filter_map do |(step, clock), marks|
+          read = JSON.parse(clock)
+          done = marks.map(&:done_at).max
+          free = done + (read["wait"] * 60)
+          latest = [free, *read["stages"].map { |_, minutes| done + (minutes * 60) }].max
+          next if latest <= Clock.now
+
+          Drying.new(piece: piece, step: step, label: marks.first.label, zones: marks.map(&:zone), done: done, free: free, why: read["why"],
+                     product: read["product"], stages: read["stages"].map { |stage, minutes| [stage, done + (minutes * 60)] })
+        end.sort_by(&:free)
+      end
+
+      # {step key => [minute at which it was done, factor on its waits]}.
+      def done(piece)
+        piece.step_marks.group_by(&:step).transform_values do |marks|
+          [marks.map { |mark| mark.done_at.to_i }.max / 60, marks.filter_map(&:clock).map { |clock| JSON.parse(clock)["factor"].to_r }.max || 1]
+        end
+      end
+
+      # Clocks that a step would have to wait for: what it needs is done, and not dry yet.
+      def wet(piece, step)
+        waits = step.needs.to_h { |need| [need.key, need.wait] }
+        done = done(piece)
+        running(piece).select do |clock|
+          waits.key?(clock.step) && done[clock.step][0] + (waits[clock.step] * done[clock.step][1]) > Clock.now.to_i / 60
+        end
+      end
+
+      # A step that is begun before what it lies on is dry wants a reason; it is kept in the diary. Raises Refused.
+      def check(piece, step, given)
+        clock = wet(piece, step).first or return
+        reason = given["reason"].to_s.strip
+        zone = House.workshop.zone
+        if reason.empty?
+          raise Refused, [Core::Refusal.new("Too early: “#{clock.label}” is free at #{clock.free.in_time_zone(zone).strftime('%H:%M')}.",
+                                            "Wait, or say why it may go on now.", field: :reason)]
+        end
+        raise Refused, [Core::Refusal.new("It is longer than 200 characters.", "Shorten it.", field: :reason)] if reason.size > 200
+
+        Changes.write(piece, "early", "“#{step.label}” before “#{clock.label}” was free: #{reason}.")
+      end
+    end
+  end
+end

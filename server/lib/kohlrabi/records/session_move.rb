@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # A step that somebody moved to another day.
+    class SessionMove < Base
+      include Removable
+
+      belongs_to :piece
+    end
+  end
+end

@@ -1,0 +1,262 @@
+# frozen_string_literal: true
+
+require_relative "api_helper"
+
+# The bench: schedule, working hours, timers on steps, drying clocks, the climate. It is Tuesday 30 June 2026, 12:00 UTC.
+RSpec.describe "the bench" do
+  let(:me) { call(:get, "/api/workshop").fetch("people").first.fetch("id") }
+  let(:id) { planned("Chest") }
+
+  # A painted chest with a look, its lead question answered.
+  def planned(name, **rest)
+    made = piece(name: name, kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1", surface_material: "solid",
+                 **rest)
+    look = call(:post, "/api/pieces/#{made}/looks", { name: "Plain" }).fetch("id")
+    zones = call(:get, "/api/pieces/#{made}/plan").fetch("zones").select { |zone| zone["shown"] }.map { |zone| zone["key"] }
+    call(:put, "/api/looks/#{look}/zones", { zones: zones, finish: "paint", colour: "#243b53" })
+    call(:post, "/api/pieces/#{made}/lead", { answer: "clear" })
+    %w[dust solvent lift tip].each { |caution| call(:post, "/api/pieces/#{made}/confirmations", { caution: caution }) }
+    made
+  end
+
+  def hours(*rows) = call(:put, "/api/people/#{me}/week", { rows: rows.map { |weekday, from, to| { weekday: weekday, from: from, to: to } } })
+  def schedule(from = nil) = call(:get, "/api/schedule#{"?from=#{from}" if from}")
+  def day(iso) = schedule.fetch("days").find { |one| one["day"]["iso"] == iso }
+  def today(**query) = call(:get, "/api/today#{"?#{query.map { |name, value| "#{name}=#{value}" }.join('&')}" if query.any?}")
+  def keys(day) = day.fetch("steps").map { |step| step["step"] }
+  def start(key, of: id, **rest) = call(:post, "/api/timers", { steps: [{ piece_id: of, step: key }], **rest })
+  def done(key, **rest) = call(:post, "/api/pieces/#{id}/steps/done", { step: key, **rest })
+  def wait_for(minutes) = at((Time.iso8601("2026-06-30T12:00:00Z") + (minutes * 60)).iso8601)
+  def step(key) = call(:get, "/api/pieces/#{id}/plan").dig("plan", "steps").find { |one| one["key"] == key }
+
+  describe "the schedule" do
+    before do
+      id
+      hours([2, "18:00", "20:00"], [6, "9:00", "13:00"])
+    end
+
+    it "puts steps into the hours of the week with their waits, and says when the piece is ready and why in this order" do
+      tuesday = day("2026-06-30")
+      expect(tuesday["sessions"]).to contain_exactly(include("from" => "18:00", "to" => "20:00", "start" => 1080, "stop" => 1200))
+      expect(tuesday["steps"].first).to include("step" => "record", "from" => "18:00", "place" => "at the bench")
+      expect(tuesday["steps"].map { |one| one["person_id"] }).to all(eq(me))
+      expect(day("2026-07-01").values_at("sessions", "steps")).to eq([[], []])
+      rinse = schedule["days"].flat_map { |one| one["steps"] }.find { |one| one["step"] == "wash-rinse" }
+      expect(rinse["wait"]).to eq("2 h")
+      row = schedule["pieces"].first
+      expect(row["ready"]["on"]["iso"]).to be > "2026-07-04"
+      expect(row["ready"]["early"]["iso"]).to be <= row["ready"]["on"]["iso"]
+      expect(row["ready"]["late"]["iso"]).to be >= row["ready"]["on"]["iso"]
+      expect(row["why"]).to include("No expected resale")
+      expect(schedule["assumed"]).to eq([])
+      expect(schedule("2026-07-07").values_at("from", "earlier").map { |one| one["iso"] }).to eq(%w[2026-07-07 2026-06-30])
+    end
+
+    it "moves a step to another day with what follows it, says what that does, and takes it back" do
+      told = call(:put, "/api/schedule/moves", { piece_id: id, step: "record", day: "2026-07-04" })
+      expect(told["changes"].first).to match(/Chest: ready .* instead of/)
+      expect(keys(day("2026-06-30"))).to eq([])
+      expect(day("2026-07-04")["steps"].first).to include("step" => "record", "moved" => true, "why" => include("You moved it to this day."))
+      call(:put, "/api/schedule/moves", { piece_id: id, step: "record", day: "" })
+      expect(keys(day("2026-06-30"))).to include("record")
+    end
+
+    it "refuses moves that cannot be: into the past, too far, of what is done, runs or is not there" do
+      move = ->(key, to) { call(:put, "/api/schedule/moves", { piece_id: id, step: key, day: to }) }
+      expect(refusal(move.call("record", "2026-06-29"), :day)).to include("is over")
+      expect(refusal(move.call("record", "2027-06-29"), :day)).to include("too far ahead")
+      expect(refusal(move.call("record", "tomorrow"), :day)).to include("not a date")
+      expect(refusal(move.call("polish", "2026-07-04"), :step)).to include("no such step")
+      timer = start("record")
+      expect(refusal(move.call("record", "2026-07-04"), :step)).to include("running")
+      call(:post, "/api/timers/#{timer['id']}/stop", { done: true })
+      expect(refusal(move.call("record", "2026-07-04"), :step)).to include("what is done never moves")
+    end
+
+    it "says when a promise is late, and whose turn it takes" do
+      other = planned("Table")
+      version = call(:get, "/api/pieces/#{other}").fetch("lock_version")
+      call(:patch, "/api/pieces/#{other}", { promised_on: "2026-07-05", lock_version: version })
+      rows = schedule["pieces"]
+      expect(rows.map { |row| row["piece"]["name"] }).to eq(%w[Table Chest])
+      expect(rows.first).to include("promised" => include("iso" => "2026-07-05"), "late_days" => be_positive, "why" => "Promised for 5 Jul 2026.")
+      expect(schedule["gives_way"]).to include(match(/Chest is ready \d+ days? later than without promises/))
+    end
+
+    it "knows hours that are assumed, days that differ, and refuses times that cannot be" do
+      expect(call(:get,
+                  "/api/people/#{me}/week")).to include("assumed" => false, "rows" => include("weekday" => 6, "from" => "09:00", "to" => "13:00"))
+      told = call(:put, "/api/people/#{me}/day", { day: "2026-06-30" })
+      expect(told["changes"].join).to include("Chest")
+      expect(day("2026-06-30")["sessions"]).to eq([])
+      call(:put, "/api/people/#{me}/day", { day: "2026-06-30", from: "14:00", to: "15:00" })
+      expect(day("2026-06-30")["sessions"].first).to include("from" => "14:00")
+      call(:put, "/api/people/#{me}/day", { day: "2026-06-30", usual: true })
+      expect(day("2026-06-30")["sessions"].first).to include("from" => "18:00")
+      expect(refusal(hours([2, "20:00", "18:00"]), :to)).to eq("Tuesday: It ends before it begins. Give the later time second.")
+      expect(refusal(hours([2, "late", "18:00"]), :from)).to include("not a time of day")
+      expect(refusal(hours([2, "18:00", ""]), :to)).to include("missing")
+      expect(refusal(call(:put, "/api/people/#{me}/day", { day: "someday" }), :day)).to include("not a date")
+      hours
+      expect(schedule["assumed"]).to eq(["Me"])
+      expect(call(:get, "/api/people/#{me}/week")["assumed"]).to be(true)
+    end
+
+    it "takes outdoor steps off a day of rain and brings them back" do
+      call(:post, "/api/pieces/#{id}/findings", { kind: "musty" })
+      expect(keys(day("2026-07-04"))).to include("air")
+      call(:put, "/api/schedule/weather", { day: "2026-07-04", wet: true })
+      expect(day("2026-07-04")).to include("wet" => true)
+      expect(keys(day("2026-07-04"))).not_to include("air")
+      call(:put, "/api/schedule/weather", { day: "2026-07-04", wet: false })
+      expect(keys(day("2026-07-04"))).to include("air")
+      expect(refusal(call(:put, "/api/schedule/weather", { day: "x", wet: true }), :day)).to include("not a date")
+    end
+
+    it "names pieces that have no look, and says why nobody knows a ready date" do
+      bare = piece(name: "Stool")
+      expect(schedule["unplanned"].map { |one| one["id"] }).to eq([bare])
+
+      look = call(:get, "/api/pieces/#{id}/plan")["looks"].find { |one| one["chosen"] }
+      call(:put, "/api/looks/#{look['id']}/zones", { zones: ["top"], finish: "undecided" })
+      expect(schedule["pieces"].first["ready"]).to include("on" => nil, "why" => include("undecided"))
+    end
+  end
+
+  describe "what fits now" do
+    before { id }
+
+    it "offers the next steps for the time at hand, whatever the hours of the day, and fewer for less time" do
+      hour = today.fetch("now")
+      expect(hour).to include("minutes" => 60, "person_id" => me)
+      expect(hour["rows"].first).to include("step" => "record", "from" => "12:00")
+      expect(hour["rows"].sum { |row| row["time"]["seconds"] }).to be <= 3600
+      few = today(minutes: 15).fetch("now")["rows"]
+      expect(few.size).to be < hour["rows"].size
+      expect(few.sum { |row| row["time"]["seconds"] }).to be <= 900
+      hours([2, "11:00", "12:40"])
+      expect(today.fetch("now")["minutes"]).to eq(40)
+      call(:get, "/api/today?person=99999")
+      expect(status).to eq(404)
+    end
+
+    it "shows the week: hours, what is booked, rain, and what is ready" do
+      hours([2, "18:00", "20:00"])
+      call(:put, "/api/schedule/weather", { day: "2026-07-01", wet: true })
+      week = today.fetch("week")
+      expect(week.size).to eq(7)
+      expect(week.first).to include("hours" => include("text" => "2 h"), "wet" => false, "pieces" => ["Chest"])
+      expect(week.first["booked"]["seconds"]).to be_between(1, 7200)
+      expect(week[1]).to include("wet" => true, "steps" => 0, "booked" => include("seconds" => 0))
+    end
+  end
+
+  describe "a timer on a step" do
+    it "takes its kind from the step, shows the estimate, and ends with the step done or not, hours against estimate" do
+      timer = start("vacuum")
+      expect(timer).to include("kind" => "cleaning", "steps" => [include("step" => "vacuum", "label" => "Vacuum and brush out")], "proposal" => nil)
+      expect(today["timers"].first["steps"].first["estimate"]["seconds"]).to eq(step("vacuum")["time"]["seconds"])
+      wait_for(20)
+      entry = call(:post, "/api/timers/#{timer['id']}/stop", { done: true })
+      expect(entry["effort"]["text"]).to eq("20 min")
+      expect(step("vacuum")).to include("state" => "done", "actual" => include("text" => "20 min"))
+      again = start("wash")
+      wait_for(30)
+      call(:post, "/api/timers/#{again['id']}/stop", {})
+      expect(step("wash")).to include("state" => "open", "actual" => include("text" => "10 min"))
+      call(:patch, "/api/work/#{entry['id']}", { effort: "25 min" })
+      expect(step("vacuum")["actual"]["text"]).to eq("25 min")
+      call(:delete, "/api/work/#{entry['id']}")
+      expect(step("vacuum")["actual"]).to be_nil
+    end
+
+    it "runs on like steps of several pieces, and refuses different kinds, what is done, and unread cautions" do
+      other = planned("Table")
+      steps = [id, other].map { |one| { piece_id: one, step: "vacuum" } }
+      timer = call(:post, "/api/timers", { steps: steps })
+      wait_for(30)
+      entry = call(:post, "/api/timers/#{timer['id']}/stop", { done: true })
+      expect(entry["shares"].map { |share| share["effort"]["text"] }).to eq(["15 min", "15 min"])
+      expect(step("vacuum")["state"]).to eq("done")
+      expect(refusal(start("vacuum"), :step)).to include("done already")
+      mixed = call(:post, "/api/timers", { steps: [{ piece_id: id, step: "record" }, { piece_id: other, step: "wash" }] })
+      expect(refusal(mixed, :steps)).to include("different kinds")
+      call(:post, "/api/pieces/#{id}/findings", { kind: "woodworm" })
+      expect(refusal(start("treat_worm"), :caution)).to include("Read the caution first")
+    end
+
+    it "proposes an end where it was forgotten" do
+      timer = start("vacuum")
+      estimate = timer["steps"].first["estimate"]["seconds"]
+      wait_for(300)
+      forgotten = today["timers"].first
+      expect(forgotten).to include("long" => true,
+                                   "proposal" => include("effort" => include("seconds" => estimate),
+                                                         "why" => "as long as was estimated"))
+      entry = call(:post, "/api/timers/#{timer['id']}/stop", { effort: forgotten["proposal"]["effort"]["text"] })
+      expect(entry["effort"]["seconds"]).to eq(estimate)
+    end
+
+    it "stops a step that somebody else ticked off meanwhile without a fuss" do
+      timer = start("vacuum")
+      done("vacuum")
+      wait_for(5)
+      expect(call(:post, "/api/timers/#{timer['id']}/stop", { done: true })["effort"]["text"]).to eq("5 min")
+      expect(status).to eq(201)
+    end
+  end
+
+  describe "drying" do
+    it "starts a clock when a step with a wait is done, and wants a reason for what would come too early" do
+      done("wash")
+      done("wash-rinse")
+      clock = today.fetch("drying").first
+      expect(clock).to include("label" => "Rinse with clean water", "free" => "14:00", "over" => false)
+      follower = call(:get, "/api/pieces/#{id}/plan").dig("plan", "steps").find do |one|
+        one["needs"].any? do |need|
+          need["key"] == "wash-rinse"
+        end
+      end["key"]
+      expect(refusal(start(follower), :reason)).to include("Too early", "14:00")
+      expect(refusal(done(follower), :reason)).to include("Too early")
+      expect(refusal(start(follower, reason: "x" * 201), :reason)).to include("Shorten it")
+      timer = start(follower, reason: "warm wind")
+      expect(timer["steps"].first["step"]).to eq(follower)
+      expect(call(:get, "/api/pieces/#{id}").fetch("diary").map do |line|
+        line["text"]
+      end).to include(/before “Rinse with clean water” was free: warm wind/)
+      call(:delete, "/api/timers/#{timer['id']}")
+      wait_for(121)
+      expect(today["drying"]).to eq([])
+      expect(start(follower)["id"]).to be_positive
+    end
+
+    it "waits longer in the cold, as read or simulated, and says whether a coat may go on" do
+      expect(today["climate"]).to be_nil
+      reading = call(:post, "/api/climate", { air: "15", humidity: 50, source: "sensor" })
+      expect(reading).to include("air" => "15.0 °C", "humidity" => "50%", "source" => "sensor", "taken" => "12:00", "may" => true)
+      done("wash")
+      done("wash-rinse")
+      expect(today["drying"].first).to include("free" => "14:50", "why" => "1.41 times as long at 15 °C") # 120 × 1.41 = 169.2, whole minutes up
+      cold = call(:post, "/api/climate", { air: "8", humidity: "90", surface: "7" })
+      expect(cold).to include("may" => false, "source" => "entered", "surface" => "7.0 °C", "against" => include(/too cold/, /too damp/))
+      simulated = call(:post, "/api/climate/simulated")
+      expect(simulated["source"]).to eq("simulated")
+      expect(today["climate"]).to eq(simulated)
+      expect(refusal(call(:post, "/api/climate", { air: "15", humidity: "140" }), :humidity)).to include("cannot be")
+      expect(refusal(call(:post, "/api/climate", { air: "warm", humidity: "40" }), :air)).to include("not a number")
+      wait_for(13 * 60)
+      expect(today["climate"]).to be_nil
+    end
+  end
+
+  it "keeps the rules of the bench, and refuses what cannot be" do
+    version = -> { call(:get, "/api/workshop").fetch("lock_version") }
+    change = ->(**rules) { call(:patch, "/api/workshop", { lock_version: version.call, **rules }) }
+    expect(change.call(drying_places: "4", spray_tent: "yes", light_from: "7:30", light_to: "21:00"))
+      .to include("drying_places" => 4, "spray_tent" => "yes", "light_from" => "07:30", "light_to" => "21:00")
+    expect(refusal(change.call(light_from: "22:00"), :to)).to include("ends before it begins")
+    expect(refusal(change.call(drying_places: "0"), :drying_places)).to include("Give 1 to 1000")
+    expect(refusal(change.call(light_from: ""), :light_from)).to include("empty")
+  end
+end

@@ -1,0 +1,83 @@
+// One step in its session: when, what, on which piece; why there; and to which other day it shall go.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { type DragEvent, useState } from "react";
+import { Link } from "react-router";
+import type { ScheduleDay, ScheduledStep } from "../../api/types";
+import type { Moved } from "./useMoveStep";
+
+type Props = {
+  step: ScheduledStep;
+  days: ScheduleDay[];
+  today: string;
+  onMove: (moved: Moved) => Promise<void>;
+  onDrag: (event: DragEvent, moved: Omit<Moved, "day">) => void;
+};
+
+export function DayStep({ step, days, today, onMove, onDrag }: Props) {
+  const [open, setOpen] = useState(false);
+  const moved = { piece_id: step.piece.id, step: step.step, label: step.label };
+  return (
+    <Box
+      component="li"
+      draggable={!step.running}
+      onDragStart={(event) => onDrag(event, moved)}
+      sx={{ borderBottom: 1, borderColor: "divider", py: 0.5, cursor: step.running ? undefined : "grab" }}
+    >
+      <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", minHeight: 40 }}>
+        <Box sx={{ minWidth: 100, whiteSpace: "nowrap" }}>{`${step.from} to ${step.to}`}</Box>
+        <Box sx={{ flex: "2 1 250px", minWidth: 0 }}>
+          {step.label}
+          {step.moved && (
+            <Box component="span" sx={{ color: "secondary.main" }}>
+              {" moved by you"}
+            </Box>
+          )}
+          {step.running && (
+            <Box component="span" sx={{ color: "primary.main" }}>
+              {" running"}
+            </Box>
+          )}
+          {step.in_parts && <Box component="span" sx={{ color: "text.secondary" }}>{` part of ${step.whole?.text}`}</Box>}
+        </Box>
+        <Box sx={{ flex: "1 1 170px" }}>
+          <Link to={`/pieces/${step.piece.id}/plan`}>{step.piece.name}</Link>
+        </Box>
+        <Box sx={{ minWidth: 60, color: "text.secondary" }}>{step.person}</Box>
+        <Box sx={{ minWidth: 130, color: "warning.main" }}>{step.wait ? `then waits ${step.wait}` : ""}</Box>
+        <Button className="no-print" size="small" onClick={() => setOpen(!open)} aria-expanded={open} aria-label={`Why ${step.label}, or move it`}>
+          Why, or move
+        </Button>
+      </Box>
+      {open && (
+        <Box sx={{ pl: { xs: 1, sm: 14 }, pb: 1 }}>
+          <Box component="ul" sx={{ m: 0, mb: 1, pl: 2, color: "text.secondary" }}>
+            {[...step.why, step.place !== "at the bench" && `It is done ${step.place}.`].filter(Boolean).map((line) => (
+              <li key={String(line)}>{line}</li>
+            ))}
+          </Box>
+          {!step.running && (
+            <Box className="no-print" sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+              <TextField
+                select
+                label="Move to"
+                value={today}
+                onChange={(event) => void onMove({ ...moved, day: event.target.value })}
+                sx={{ width: 220 }}
+              >
+                {days.map((day) => (
+                  <MenuItem key={day.day?.iso} value={day.day?.iso ?? ""}>
+                    {`${day.weekday} ${day.day?.text}`}
+                  </MenuItem>
+                ))}
+              </TextField>
+              {step.moved && <Button onClick={() => void onMove({ ...moved, day: "" })}>Let the schedule choose</Button>}
+            </Box>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}
