@@ -2,8 +2,8 @@
 
 require_relative "browser_helper"
 
-MAIN_VIEWS = { "/" => "Today", "/week" => "The week", "/floor" => "Floor", "/floor?view=archive" => "Floor", "/pieces/22" => "Walnut bureau with rolled lid",
-               "/pieces/33" => "Beech plan chest, low", "/books" => "Books",
+MAIN_VIEWS = { "/" => "Today", "/week" => "The week", "/floor" => "Floor", "/floor?view=archive" => "Floor",
+               "/pieces/22" => "Walnut bureau with rolled lid", "/pieces/33" => "Beech plan chest, low", "/books" => "Books",
                "/scout" => "Scout", "/scout/new" => "Spot a piece", "/scout/9" => "Oak blanket chest, panelled",
                "/scout/card" => "Most you should pay",
                "/scout/record" => "How well I guess", "/scout/lots" => "Lots", "/scout/lots/1" => "Dairy sale, row by the churns",
