@@ -9,7 +9,7 @@ RSpec.describe Kohlrabi::Core::Coating::Drying do
 
   it "says when an acrylic enamel is touch dry, sanded and coated again: 30 min, 45 min, 2 h" do
     drying = described_class.new(enamel, wait: 120)
-    expect(drying.stages).to eq([[:touch, 30], [:sand, 45], [:recoat, 120], [:handle, 720]])
+    expect(drying.stages).to eq([[:touch, 30], [:sand, 45], [:recoat, 120], [:handle, 720], [:cure, 21 * 1440]])
     expect([drying.factor, drying.wait, drying.why]).to eq([1, 120, nil])
   end
 
@@ -22,7 +22,7 @@ RSpec.describe Kohlrabi::Core::Coating::Drying do
     expect(cold.why).to eq("1.41 times as long at 15 °C")
     damp = described_class.new(enamel, wait: 120, climate: climate(20, 70))
     expect(damp.factor).to eq(1.3r) # 20 points above 50%, 1.5% each
-    expect(damp.stages.to_h).to eq(touch: 39, sand: 59, recoat: 156, handle: 936)
+    expect(damp.stages.to_h).to eq(touch: 39, sand: 59, recoat: 156, handle: 936, cure: 39_312)
     expect(described_class.new(enamel, wait: 1, climate: climate(-10, 95)).factor).to eq(4)
   end
 
@@ -30,6 +30,8 @@ RSpec.describe Kohlrabi::Core::Coating::Drying do
     shellac = Kohlrabi::Core::Planning::Products::GENERIC.fetch("primer_shellac")
     expect(described_class.new(shellac, wait: 45, climate: climate(20, 80)).factor).to eq(1)
     expect(described_class.new(nil, wait: 720).stages).to eq([[:next, 720]])
+    glue = Kohlrabi::Core::Planning::Products::GENERIC.fetch("glue")
+    expect(described_class.new(glue, wait: 720).stages).to eq([[:next, 720]]) # glue is not coated again
     expect(described_class.new(enamel, wait: 300).stages).to include([:next, 300])
   end
 

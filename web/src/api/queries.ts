@@ -105,6 +105,14 @@ export const useSets = (page: number) =>
 export const useSet = (id: number) =>
   useQuery({ queryKey: ["set", id], queryFn: () => ask(api.GET("/api/sets/{id}", { params: { path: { id } } })), retry: false });
 
+export const useShelf = (finished: boolean) =>
+  useQuery({
+    queryKey: ["shelf", finished],
+    queryFn: () => ask(api.GET("/api/shelf", { params: { query: { finished } } })),
+    placeholderData: keepPreviousData,
+  });
+export const useShopping = () => useQuery({ queryKey: ["shopping"], queryFn: () => ask(api.GET("/api/shopping")) });
+
 export const useStash = (page: number) =>
   useQuery({
     queryKey: ["stash", page],

@@ -57,3 +57,6 @@ export type ScheduleDay = Schemas["ScheduleDay"];
 export type DryingClock = Schemas["DryingClock"];
 export type DayBrief = Schemas["DayBrief"];
 export type ClimateReading = Schemas["ClimateReading"];
+export type Shelf = Schemas["Shelf"];
+export type Container = Schemas["Container"];
+export type Shopping = Schemas["Shopping"];

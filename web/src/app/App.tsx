@@ -33,6 +33,8 @@ const OverPage = lazy(() => import("../sections/plan/OverPage"));
 const LookPage = lazy(() => import("../sections/plan/LookPage"));
 const PlanPage = lazy(() => import("../sections/plan/PlanPage"));
 const PartsPage = lazy(() => import("../sections/plan/PartsPage"));
+const Materials = lazy(() => import("../sections/shelf/Materials"));
+const ToBuy = lazy(() => import("../sections/shelf/ToBuy"));
 const Stash = lazy(() => import("../sections/shelf/Stash"));
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
@@ -54,7 +56,9 @@ const router = createBrowserRouter([
       { path: "/scout/:id", element: <ProspectPage /> },
       { path: "/floor/sets", element: <Sets /> },
       { path: "/floor/sets/:id", element: <SetPage /> },
-      { path: "/shelf", element: <Stash /> },
+      { path: "/shelf", element: <Materials /> },
+      { path: "/shelf/shopping", element: <ToBuy /> },
+      { path: "/shelf/stash", element: <Stash /> },
       { path: "/shelf/products", element: <Products /> },
       { path: "/floor", element: <Floor /> },
       { path: "/pieces/:id", element: <PiecePage /> },

@@ -15,7 +15,9 @@ export const TODAY_PAGES = [
   { to: "/week", label: "The week" },
 ];
 export const SHELF_PAGES = [
-  { to: "/shelf", label: "Stash", end: true },
+  { to: "/shelf", label: "Materials", end: true },
+  { to: "/shelf/shopping", label: "To buy" },
+  { to: "/shelf/stash", label: "Stash" },
   { to: "/shelf/products", label: "Products and recipes" },
 ];
 export const piecePages = (id: number) => [

@@ -21,6 +21,9 @@ module Kohlrabi
       # Whether it must be confirmed once per piece before the step starts.
       def serious?(key) = row(key)[:serious] == true
 
+      # Keys of products to wear (data/products.yml) with the cautions of a step.
+      def gear(keys) = keys.flat_map { |key| row(key).fetch(:gear, []) }.uniq
+
       # The cautions to have in mind before buying. kind: name; condition: key of buying/conditions; made_about: as typed, may be empty.
       def before_buying(kind:, condition:, made_about: nil)
         name = kind.to_s.strip.downcase

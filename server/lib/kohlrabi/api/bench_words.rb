@@ -27,6 +27,14 @@ module Kohlrabi
       # Why it stands where it stands, in sentences.
       def why(slot) = [held(slot), later(slot), rank(piece(slot))].compact
 
+      # {piece id => its next step}: label, hands-on time and when.
+      def nexts
+        @bench.schedule.sequence.group_by { |slot| slot.job.piece }.transform_values do |slots|
+          step = @bench.step(slots.first)
+          { label: step.label, time: @say.effort(slots.first.job.minutes * 60), at: moment(slots.first.from) }
+        end
+      end
+
       # "16:10" today, else with its day.
       def moment(minute)
         date = @bench.date(minute)

@@ -27,7 +27,7 @@ module Kohlrabi
           drawing: @say.drawing(@piece), planned: @piece.looks.any?(&:chosen), strip: @say.strip(@turnaround, ended: @flip.chain.ended?),
           figures: said(@statement.figures), other_hours: said([@statement.hours(other), @statement.hourly_pay(other)]),
           turnaround: said([*@turnaround.parts, @turnaround.whole]), prices: said(@prices), tape: @say.tape(tape),
-          events: events, possible_events: possible, **lists, **Origins.new(@piece, @flip, @say).to_h }
+          budget: budget, events: events, possible_events: possible, **lists, **Origins.new(@piece, @flip, @say).to_h }
       end
 
       # Each field as it would be typed.
@@ -48,6 +48,18 @@ module Kohlrabi
         amounts = @prices.to_h { |figure| [figure.key, figure.amount] }
         Core::Pricing::PriceTape.new(amounts.merge(cash_in: @statement.cash_in.amount, asking: @flip.asking,
                                                    sold: @flip.sale&.price), unit: @workshop.money.unit)
+      end
+
+      # What the piece still bears, and what each way to go on pays; nil once it has ended.
+      def budget
+        return if @flip.chain.ended?
+
+        budget = Desk::Budgets.of(@piece, flip: @flip, workshop: @workshop)
+        ways = budget.ways.map do |way|
+          { label: way.label, take: @say.money(way.brings), time: @say.effort(way.seconds), pay: way.pay && @say.money(way.pay), why: way.why }
+        end
+        { left: @say.figure(budget.left), hours: @say.figure(budget.budget), to_come: @say.effort(@piece.seconds_to_come), short: budget.short?,
+          out: budget.out?, ways: ways }
       end
 
       # The chain as it stands: recorded events, with the purchase before them and first work read off the hours.

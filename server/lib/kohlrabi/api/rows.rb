@@ -9,13 +9,16 @@ module Kohlrabi
       # Array of Hashes.
       def present(rows, say)
         faces = Desk::Photos.faces(rows.map { |row| row.piece.id })
-        rows.map { |row| row(row, say).merge(face: faces[row.piece.id]&.then { |photo| Resources::Photo.address(photo) }) }
+        nexts = rows.any? { |row| Desk::Bench::STAGES.include?(row.summary.stage) } ? BenchWords.new(Desk::Bench.now, say).nexts : {}
+        rows.map do |row|
+          row(row, say).merge(face: faces[row.piece.id]&.then { |photo| Resources::Photo.address(photo) }, next_step: nexts[row.piece.id])
+        end
       end
 
       def row(row, say)
         summary = row.summary
         worked = { hours: say.effort(row.seconds), hourly_pay: say.money(row.hourly_pay) }
-        shown = { stage: summary.stage, drawing: say.drawing(row.piece), price: price(row, say) }
+        shown = { stage: summary.stage, drawing: say.drawing(row.piece), price: price(row, say), budget: budget(row, say) }
         named(row.piece).merge(days(row, say), money(summary, say), worked, shown)
       end
       private_class_method :row
@@ -32,6 +35,13 @@ module Kohlrabi
         { cash_in: say.money(summary.cash_in_minor), receipts: say.money(summary.receipts_minor), cash_profit: say.money(summary.cash_profit_minor) }
       end
       private_class_method :money
+
+      def budget(row, say)
+        budget = row.budget or return
+        hours = budget.budget
+        { hours: say.effort(hours.amount), why: hours.why, short: budget.short?, out: budget.out? }
+      end
+      private_class_method :budget
 
       def named(piece)
         { id: piece.id, ticket: piece.ticket_text, name: piece.name, kind: piece.kind, source: piece.source }

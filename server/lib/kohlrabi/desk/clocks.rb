@@ -8,13 +8,15 @@ module Kohlrabi
       # takes longer; product: label or nil.
       Drying = Struct.new(:piece, :step, :label, :zones, :done, :stages, :free, :why, :product, keyword_init: true)
 
+      COATS = %w[prime colour coat clear wax].freeze # phases in which the climate of the workshop decides
+
       module_function
 
       # JSON of the clock that a step starts; nil where nothing waits.
       def start(step, plan)
         return if step.wait.zero?
 
-        row = step.materials.keys.map { |key| plan.brief.products.fetch(key) }.find { |one| one[:recoat] || one[:sand] }
+        row = step.materials.keys.map { |key| plan.brief.products.fetch(key) }.find { |one| one[:base] }
         drying = Core::Coating::Drying.new(row, wait: step.wait, climate: Coating.climate)
         JSON.generate(stages: drying.stages, wait: drying.wait, factor: drying.factor.to_f, why: drying.why || step.wait_why,
                       product: row && row[:label])
@@ -26,8 +28,8 @@ module Kohlrabi
           read = JSON.parse(clock)
           done = marks.map(&:done_at).max
           free = done + (read["wait"] * 60)
-          latest = [free, *read["stages"].map { |_, minutes| done + (minutes * 60) }].max
-          next if latest <= Clock.now
+          watched = read["stages"].filter_map { |stage, minutes| done + (minutes * 60) unless stage == "cure" } # curing goes on unwatched
+          next if [free, *watched].max <= Clock.now
 
           Drying.new(piece: piece, step: step, label: marks.first.label, zones: marks.map(&:zone), done: done, free: free, why: read["why"],
                      product: read["product"], stages: read["stages"].map { |stage, minutes| [stage, done + (minutes * 60)] })
@@ -50,19 +52,35 @@ module Kohlrabi
         end
       end
 
-      # A step that is begun before what it lies on is dry wants a reason; it is kept in the diary. Raises Refused.
-      def check(piece, step, given)
-        clock = wet(piece, step).first or return
-        reason = given["reason"].to_s.strip
-        zone = House.workshop.zone
-        if reason.empty?
-          raise Refused, [Core::Refusal.new("Too early: “#{clock.label}” is free at #{clock.free.in_time_zone(zone).strftime('%H:%M')}.",
-                                            "Wait, or say why it may go on now.", field: :reason)]
-        end
-        raise Refused, [Core::Refusal.new("It is longer than 200 characters.", "Shorten it.", field: :reason)] if reason.size > 200
+      # A step that is begun before what it lies on is dry, or a coat that the climate forbids, wants a reason; it is kept in the diary.
+      # Raises Refused.
+      def check(piece, step, plan, given)
+        problem, diary = too_early(piece, step) || too_cold(step, plan)
+        return unless problem
 
-        Changes.write(piece, "early", "“#{step.label}” before “#{clock.label}” was free: #{reason}.")
+        reason = given["reason"].to_s.strip
+        refuse(problem, "Wait, or say why it may go on now.") if reason.empty?
+        refuse("It is longer than 200 characters.", "Shorten it.") if reason.size > 200
+        Changes.write(piece, "early", "“#{step.label}” #{diary}: #{reason}.")
       end
+
+      def too_early(piece, step)
+        clock = wet(piece, step).first or return
+        ["Too early: “#{clock.label}” is free at #{clock.free.in_time_zone(House.workshop.zone).strftime('%H:%M')}.",
+         "before “#{clock.label}” was free"]
+      end
+      private_class_method :too_early
+
+      def too_cold(step, plan)
+        climate = Coating.climate if COATS.include?(step.phase)
+        row = climate && step.materials.keys.map { |key| plan.brief.products.fetch(key) }.first
+        against = row ? climate.against(coldest: row[:coldest]) : []
+        ["Not now: #{against.join('; ')}.", "although #{against.first}"] if against.any?
+      end
+      private_class_method :too_cold
+
+      def refuse(problem, remedy) = raise(Refused, [Core::Refusal.new(problem, remedy, field: :reason)])
+      private_class_method :refuse
     end
   end
 end

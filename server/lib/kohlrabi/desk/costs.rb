@@ -23,6 +23,7 @@ module Kohlrabi
       def update(id, given)
         Records::Base.transaction do
           cost = own(id)
+          refuse_drawn(cost, read(given))
           rows = given.key?("pieces") ? Sharing.read(given["pieces"]) : Sharing.rows(cost)
           touched = cost.shares.map(&:piece_id) | rows.map(&:first)
           told(touched, cost, rows != Sharing.rows(cost)) do
@@ -32,6 +33,15 @@ module Kohlrabi
           cost
         end
       end
+
+      # What a draw costs follows from its container.
+      def refuse_drawn(cost, values)
+        return unless cost.draws.any? && %i[what category amount_minor].any? { |name| values.key?(name) && values[name] != cost[name] }
+
+        raise Refused, [Core::Refusal.new("“#{cost.what}” was taken from the shelf.",
+                                          "Put it back and take the right amount; its pieces can be changed here.", field: :amount)]
+      end
+      private_class_method :refuse_drawn
 
       def told(touched, cost, shared_anew, &)
         ended = Records::FlipSummary.where(piece_id: touched, stage: Lists::ENDED).exists?
@@ -43,7 +53,7 @@ module Kohlrabi
 
       def remove(id)
         cost = own(id)
-        Removal.of([cost], what: "#{cost.what} removed")
+        cost.draws.any? ? Draws.remove(cost) : Removal.of([cost], what: "#{cost.what} removed")
       end
 
       # A cost that stands by itself. Raises Refused for one that a trip made.

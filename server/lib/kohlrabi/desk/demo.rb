@@ -29,8 +29,10 @@ module Kohlrabi
           shared
           DemoHunt.new(@house, @pieces, @people, @today, pictures).load
           Coating.keep(@house["climate"])
-          DemoPlans.new(@pieces, @today).load
+          plans = DemoPlans.new(@pieces, @today)
+          plans.load
           bench
+          DemoShelf.new(@house, @pieces, plans.products, @today).load
         end
       end
 

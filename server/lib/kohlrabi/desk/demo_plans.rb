@@ -6,6 +6,9 @@ module Kohlrabi
     class DemoPlans
       APART = 25 # hours between two steps that are done: longer than any of their waits
 
+      # {label => key} of the products of the workshop's own.
+      attr_reader :products
+
       # pieces: {name => id}; today: Date.
       def initialize(pieces, today)
         @rows = YAML.safe_load_file(File.join(Demo::FOLDER, "plans.yml"))

@@ -11,7 +11,7 @@ module Kohlrabi
                 Records::Photo => "photo", Records::Passage => "passage", Records::StashItem => "stash item",
                 Records::Finding => "finding", Records::OwnFinding => "finding of your own", Records::Look => "look",
                 Records::PlanEdit => "change of the plan", Records::Experience => "experience", Records::NumberedPart => "part",
-                Records::Recipe => "recipe", Records::Product => "product" }.freeze
+                Records::Recipe => "recipe", Records::Product => "product", Records::Container => "container" }.freeze
 
       module_function
 

@@ -42,6 +42,7 @@ module Kohlrabi
         reading.with(:currency) { |raw| Core::Units::Currency.find(raw).code }
         reading.choice(:length_unit, %w[mm in])
         reading.choice(:hours_rule, %w[bench all])
+        reading.choice(:material_rule, %w[part whole])
         reading.with(:time_zone) { |raw| zone(raw) }
         %i[floor_pay target_pay sundries fixed_fee trip delivery rent].each { |field| reading.money(field) }
         buying(reading)
@@ -95,7 +96,7 @@ module Kohlrabi
       def money_recorded?
         [Records::Cost, Records::Sale, Records::Piece.where.not(purchase_minor: nil),
          Records::Listing.where.not(asking_minor: nil), Records::Lot, Records::Prospect.where.not(tag_minor: nil),
-         Records::StashItem.where.not(value_minor: nil)].any?(&:exists?)
+         Records::StashItem.where.not(value_minor: nil), Records::Container.where.not(paid_minor: nil)].any?(&:exists?)
       end
       private_class_method :money_recorded?
 

@@ -31,6 +31,9 @@ module Kohlrabi
         Rational(summary.cash_profit_minor * 3600, seconds) if summary.cash_profit_minor && seconds&.positive?
       end
 
+      # Core::Pricing::HoursBudget; nil once the flip has ended.
+      def budget = chain.ended? ? nil : Budgets.of_row(piece, summary, seconds, @workshop)
+
       def turnaround = @turnaround ||= Core::Costing::Turnaround.new(chain, today: @today)
 
       # The price to aim for while the piece is in hand: asking where it is listed, else target, else break-even.

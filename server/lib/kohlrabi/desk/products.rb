@@ -4,7 +4,8 @@ module Kohlrabi
   module Desk
     # Products of the workshop's own: a generic one with the figures of its own label, which win.
     module Products
-      WAITS = %i[sand recoat handle].freeze
+      # Field => column.
+      WAITS = { touch: :touch_dry, sand: :sand, recoat: :recoat, handle: :handle }.freeze
 
       module_function
 
@@ -15,7 +16,8 @@ module Kohlrabi
         Core::Planning::Products.new(own: all.map { |row| own(row) }, currency: workshop.money, swaps: swaps)
       end
 
-      # given: {"label", "generic", "rate"?, "sand"?, "recoat"?, "handle"?, "pack_amount"?, "pack_price"?}.
+      # given: {"label", "generic", "rate"?, "touch"?, "sand"?, "recoat"?, "handle"?, "cure"? in days, "coldest"? in °C, "pack_amount"?,
+      # "pack_price"?}.
       def create(given) = Records::Product.create!(read(given, new: true))
 
       def update(id, given)
@@ -32,6 +34,9 @@ module Kohlrabi
         used = Records::LookZone.joins(:look).where(product: key(row), looks: { deletion_id: nil }).exists?
         raise Refused, [Core::Refusal.new("#{row.label} is part of a look.", "Choose another product there first.")] if used
 
+        on_shelf = Records::Container.live.exists?(product: key(row))
+        raise Refused, [Core::Refusal.new("#{row.label} is on the shelf.", "Take its containers off the shelf first.")] if on_shelf
+
         Removal.of([row], what: "#{row.label} removed")
       end
 
@@ -39,7 +44,9 @@ module Kohlrabi
 
       def own(row)
         packs = [[row.pack_amount, row.pack_price_minor]] if row.pack_amount
-        { key: key(row), like: row.generic, label: row.label, rate: row.rate, sand: row.sand, recoat: row.recoat, handle: row.handle, packs: packs }
+        { key: key(row), like: row.generic, label: row.label, rate: row.rate, sand: row.sand, recoat: row.recoat, handle: row.handle,
+          touch: row.touch_dry,
+          cure: row.cure, coldest: row.coldest, packs: packs }
       end
       private_class_method :own
 
@@ -48,7 +55,9 @@ module Kohlrabi
         reading.text(:label, max: 60, required: new || reading.sent?(:label))
         reading.choice(:generic, Core::Planning::Products::GENERIC.keys, required: new || reading.sent?(:generic))
         reading.with(:rate) { |raw| above_zero(Core::Units::Numerals.parse(raw, decimal: :point).to_f, raw) }
-        WAITS.each { |field| reading.with(field) { |raw| Core::Units::Effort.parse(raw) / 60 } }
+        WAITS.each { |field, column| reading.with(field, into: column) { |raw| Core::Units::Effort.parse(raw) / 60 } }
+        reading.count(:cure, 1..365)
+        reading.with(:coldest) { |raw| Core::Units::Numerals.parse(raw, decimal: :point).to_f }
         reading.count(:pack_amount, 1..100_000)
         reading.money(:pack_price)
         reading.done!

@@ -7,7 +7,8 @@ module Kohlrabi
       MODELS = [Records::Piece, Records::Event, Records::Cost, Records::WorkEntry, Records::Timer, Records::Prospect, Records::Sighting,
                 Records::Lot, Records::Trip, Records::PieceSet, Records::PieceSetEvent, Records::Damage, Records::Photo, Records::Passage,
                 Records::StashItem, Records::Finding, Records::OwnFinding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience,
-                Records::NumberedPart, Records::Recipe, Records::Product, Records::SessionMove].freeze
+                Records::NumberedPart, Records::Recipe, Records::Product, Records::SessionMove,
+                Records::Container, Records::Draw].freeze
       PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze
 
       module_function

@@ -15,28 +15,32 @@ module Kohlrabi
           piece, step, plan = step(piece_id, given)
           refuse_lead(step)
           check_cautions(piece, step)
-          Clocks.check(piece, step, given)
+          Clocks.check(piece, step, plan, given)
           marks(piece, step, plan, given)
         end
       end
 
       # A timer is about to run on a step. Returns the Core::Planning::Step. Raises Refused where it is done, too early, or a caution is unread.
       def begin(piece_id, key, given)
-        piece, step = step(piece_id, { "step" => key })
+        piece, step, plan = step(piece_id, { "step" => key })
         refuse("“#{step.label}” is done already.", "Load the page anew.", field: :step) if step.done?
         refuse("Choose the finish of the zone.", "Then this step falls away by itself.", field: :step) if step.key.start_with?("decide/")
         check_cautions(piece, step)
-        Clocks.check(piece, step, given)
+        Clocks.check(piece, step, plan, given)
         step
       end
 
       # A step is done after its timer; what stood in its way was looked at when the timer started. A step that has left the plan since, or that
-      # ends with an answer, stays as it is; one that somebody else ticked off meanwhile is done.
-      def worked(piece_id, key, zones)
+      # ends with an answer, stays as it is; one that somebody else ticked off meanwhile is done. Returns the costs of what was taken.
+      def worked(piece_id, key, zones: nil, take: false)
         piece = Finder.find(Records::Piece, piece_id)
         plan = Plans.of(piece)
         step = plan&.step(key)
-        marks(piece, step, plan, { "zones" => zones }.compact) if step && !step.done? && step.key != "lead"
+        return [] if step.nil? || step.done? || step.key == "lead"
+
+        taken = take ? Draws.for_step(piece, step.materials_for(zones || step.zones)) : []
+        marks(piece, step, plan, { "zones" => zones }.compact)
+        taken
       end
 
       # {step key => seconds} really worked on a piece's steps.

@@ -18,8 +18,8 @@ module Kohlrabi
         end
       end
 
-      # Stops the timer and records the work. given: {"effort"?, "done"?, "zones"?}: how long it really was; whether the steps it ran on are done,
-      # all of them, or on some zones of the one. Returns the entry.
+      # Stops the timer and records the work. given: {"effort"?, "done"?, "zones"?, "take"?}: how long it really was; whether the steps it ran on
+      # are done, all of them, or on some zones of the one; whether their materials were taken from the shelf as planned. Returns the entry.
       def stop(id, given = {})
         Records::Base.transaction do
           timer = Finder.find(Records::Timer, id)
@@ -28,10 +28,14 @@ module Kohlrabi
           steps.each { |piece_id, step| entry.shares.find_by!(piece_id: piece_id).update!(step: step) if step }
           timer.timer_pieces.destroy_all
           timer.destroy!
-          steps.each { |piece_id, step| Steps.worked(piece_id, step, given["zones"]) if step } if given["done"]
+          entry.taken = given["done"] ? steps.select(&:last).flat_map { |piece_id, step| worked(piece_id, step, given) } : []
           entry
         end
       end
+
+      # Costs of what was taken from the shelf.
+      def worked(piece_id, step, given) = Steps.worked(piece_id, step, zones: given["zones"], take: given["take"])
+      private_class_method :worked
 
       def record(timer, rows, given)
         workshop = House.workshop
@@ -69,6 +73,11 @@ module Kohlrabi
           step = Plans.of(row.piece)&.step(row.step)
           [row.piece, step] if step
         end
+      end
+
+      # What its steps would take from the shelf, in words.
+      def takes(timer)
+        steps(timer).flat_map { |_, step| Draws.there(step.materials_left) }
       end
 
       # Where it may have been forgotten: [instant at which the work was probably over, why]; else nil.

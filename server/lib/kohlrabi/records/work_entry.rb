@@ -6,6 +6,9 @@ module Kohlrabi
     class WorkEntry < Base
       include Removable
 
+      # Costs of what was taken from the shelf when its timer stopped; told once and not kept here.
+      attr_accessor :taken
+
       belongs_to :person
       belongs_to :trip, optional: true
       has_many :shares, -> { order(:id) }, class_name: "Kohlrabi::Records::WorkShare", inverse_of: :work_entry

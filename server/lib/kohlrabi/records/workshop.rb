@@ -7,6 +7,7 @@ module Kohlrabi
       validates :currency, :time_zone, presence: true
       validates :length_unit, inclusion: { in: %w[mm in] }
       validates :hours_rule, inclusion: { in: %w[bench all] }
+      validates :material_rule, inclusion: { in: %w[part whole] }
 
       # A new workshop with one person in it. zone: name of its time zone.
       def self.begin!(zone)

@@ -107,7 +107,14 @@ export function FloorRow({ row, scale, view }: { row: PieceRow; scale: number; v
         <Named name="Money in">{row.cash_in?.text ?? <Box sx={quiet}>not known</Box>}</Named>
       </Cell>
       <Cell right>
-        <Named name="Hours">{row.hours?.text ?? <Box sx={quiet}>none yet</Box>}</Named>
+        <Named name="Hours">
+          {row.hours?.text ?? <Box sx={quiet}>none yet</Box>}
+          {row.budget?.hours && (
+            <Box sx={{ color: row.budget.out ? "error.main" : row.budget.short ? "warning.main" : "text.secondary", whiteSpace: "nowrap" }}>
+              {row.budget.out ? `${row.budget.hours.text.replace("−", "")} over` : `${row.budget.hours.text} left`}
+            </Box>
+          )}
+        </Named>
       </Cell>
       <Cell right>
         {view === "archive" ? (
@@ -136,8 +143,8 @@ export function FloorRow({ row, scale, view }: { row: PieceRow; scale: number; v
           <Outcome row={row} />
         ) : (
           <>
-            {NEXT_EVENT[row.stage]}
-            <Box sx={quiet}>{row.stage}</Box>
+            {row.next_step ? `${row.next_step.label}, ${row.next_step.time?.text}` : NEXT_EVENT[row.stage]}
+            <Box sx={quiet}>{row.next_step ? `${row.stage}, next ${row.next_step.at}` : row.stage}</Box>
           </>
         )}
       </Cell>

@@ -1,7 +1,7 @@
 // What was spent on a piece beyond its price; shared costs say of what.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
 import type { Cost, Piece, Workshop } from "../../api/types";
@@ -11,11 +11,23 @@ import { Part } from "../../kit/Part";
 import { CostDialog } from "./CostDialog";
 import { ReceiptButton } from "./ReceiptButton";
 
+const DrawDialog = lazy(() => import("../../kit/DrawDialog"));
+
 export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
   const [dialog, setDialog] = useState<"new" | Cost | null>(null);
+  const [taking, setTaking] = useState(false);
   const { remove } = useUndo();
+  const named = { id: piece.id, name: piece.fields.name ?? "" };
   return (
-    <Part title="Costs" action={<Button onClick={() => setDialog("new")}>Record cost</Button>}>
+    <Part
+      title="Costs"
+      action={
+        <>
+          <Button onClick={() => setTaking(true)}>Take from the shelf</Button>
+          <Button onClick={() => setDialog("new")}>Record cost</Button>
+        </>
+      }
+    >
       {piece.costs.length === 0 && <Box sx={{ color: "text.secondary" }}>Nothing spent beyond the price paid.</Box>}
       <Entries>
         {piece.costs.map((cost) => (
@@ -42,14 +54,12 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
           </Entry>
         ))}
       </Entries>
-      {dialog && (
-        <CostDialog
-          cost={dialog === "new" ? undefined : dialog}
-          piece={{ id: piece.id, name: piece.fields.name ?? "" }}
-          workshop={workshop}
-          onClose={() => setDialog(null)}
-        />
+      {taking && (
+        <Suspense>
+          <DrawDialog piece={named} onClose={() => setTaking(false)} />
+        </Suspense>
       )}
+      {dialog && <CostDialog cost={dialog === "new" ? undefined : dialog} piece={named} workshop={workshop} onClose={() => setDialog(null)} />}
     </Part>
   );
 }

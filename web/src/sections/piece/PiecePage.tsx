@@ -17,6 +17,7 @@ import { Part } from "../../kit/Part";
 import { piecePages } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { PhotosPart } from "../../kit/photos/PhotosPart";
+import { BudgetPart } from "./BudgetPart";
 import { CarePart } from "./CarePart";
 import { CostsPart } from "./CostsPart";
 import { DamageDialog } from "./DamageDialog";
@@ -94,6 +95,7 @@ export default function PiecePage() {
       <WorkPart piece={piece.data} workshop={workshop.data} />
       <CostsPart piece={piece.data} workshop={workshop.data} />
       <PhotosPart photos={photos} owner={{ piece_id: id }} start={stage === "bought" ? "before" : stage === "on the bench" ? "during" : "after"} />
+      <BudgetPart piece={piece.data} currency={currency} />
       <PricePart piece={piece.data} currency={currency} onEstimate={() => setEditing(true)} />
       <Part title="Statement">
         <Figures figures={figures} currency={currency} />

@@ -25,12 +25,13 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
       ) : (
         <SmallTable
           label="Materials"
-          columns={["Material", ["Needed"], "To buy", [`Price ${money}`], [`Used ${money}`], ["Left over"], ""]}
+          columns={["Material", ["Needed"], ["On the shelf"], "In whole containers", [`Price ${money}`], [`Used ${money}`], ["Left over"], ""]}
           rows={plan.materials.map((line) => ({
             key: line.product,
             cells: [
               line.label,
               line.amount,
+              line.there,
               line.packs,
               line.price?.text ?? "not known",
               line.used?.text ?? "not known",
@@ -50,7 +51,7 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
               ),
             ],
           }))}
-          foot={["In all", "", "", plan.to_buy?.text ?? "not known", plan.used?.text ?? "not known", "", ""]}
+          foot={["In all", "", "", "", plan.to_buy?.text ?? "not known", plan.used?.text ?? "not known", "", ""]}
         />
       )}
       <Typography variant="caption" component="p">

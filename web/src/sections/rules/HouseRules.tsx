@@ -72,6 +72,16 @@ function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[] {
       title: "The bench",
       rules: [
         {
+          name: "material_rule",
+          label: "Materials from the shelf",
+          value: workshop.material_rule,
+          options: [
+            { key: "part", label: "the part used" },
+            { key: "whole", label: "the whole container, on the first piece" },
+          ],
+          why: "The part used: the remainder serves the next piece. The whole: what was bought for a piece is charged to it.",
+        },
+        {
           name: "drying_places",
           label: "Places to work and dry",
           unit: "pieces at a time",

@@ -66,10 +66,10 @@ function Hours({ person }: { person: Person }) {
           </Typography>
         )}
       </Box>
-      <Button onClick={() => setEditing("week")} aria-label={`Hours of ${person.name}`}>
+      <Button onClick={() => setEditing("week")} aria-label={`Set hours of ${person.name}`}>
         Set hours
       </Button>
-      <Button onClick={() => setEditing("day")} aria-label={`Another day of ${person.name}`}>
+      <Button onClick={() => setEditing("day")} aria-label={`A day that differs: ${person.name}`}>
         A day that differs
       </Button>
       {editing === "week" && (

@@ -31,9 +31,12 @@ export default function Products() {
     { name: "label", label: "What it says on the tin, in your words", kind: "text" },
     { name: "generic", label: "Is a", kind: "select", options: generic },
     { name: "rate", label: "Covers", kind: "text", half: true, unit: "m²/L" },
+    { name: "touch", label: "Touch dry after", kind: "effort", half: true },
     { name: "sand", label: "Sand after", kind: "effort", half: true },
     { name: "recoat", label: "Recoat after", kind: "effort", half: true },
     { name: "handle", label: "Handle after", kind: "effort", half: true },
+    { name: "cure", label: "Cured after", kind: "text", half: true, unit: "days" },
+    { name: "coldest", label: "Not below", kind: "text", half: true, unit: "°C" },
     { name: "pack_amount", label: "Container holds", kind: "text", half: true, unit: "ml or g" },
     { name: "pack_price", label: "Container costs", kind: "text", half: true, unit: workshop.data.currency },
   ];

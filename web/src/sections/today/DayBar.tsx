@@ -25,6 +25,7 @@ export function DayBar({ day }: { day: ScheduleDay }) {
     ...day.steps.map((step) => `${step.person} ${step.from} to ${step.to} ${step.label}`),
     ...waits.map((wait) => `${wait.piece} dries until ${wait.until}`),
   ].join("; ");
+  if (words === "") return null;
   return (
     <Box ref={ref} sx={{ mb: 0.5 }}>
       <svg width={width} height={height} role="img" aria-label={words}>

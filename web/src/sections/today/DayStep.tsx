@@ -47,7 +47,7 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
         </Box>
         <Box sx={{ minWidth: 60, color: "text.secondary" }}>{step.person}</Box>
         <Box sx={{ minWidth: 130, color: "warning.main" }}>{step.wait ? `then waits ${step.wait}` : ""}</Box>
-        <Button className="no-print" size="small" onClick={() => setOpen(!open)} aria-expanded={open} aria-label={`Why ${step.label}, or move it`}>
+        <Button className="no-print" size="small" onClick={() => setOpen(!open)} aria-expanded={open} aria-label={`Why, or move: ${step.label}`}>
           Why, or move
         </Button>
       </Box>

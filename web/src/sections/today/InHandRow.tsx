@@ -10,12 +10,18 @@ import { NEXT_EVENT } from "../../kit/stages";
 export function InHandRow({ row, currency, busy }: { row: PieceRow; currency: string; busy: boolean }) {
   const open = useOpen();
   const days = row.strip.days;
-  const spent = `${row.hours?.text ?? "no hours yet"}, ${days === null ? "days not known" : days === 1 ? "1 day" : `${days} days`}`;
+  const left = row.budget?.hours ? (row.budget.out ? ", hours run out" : `, ${row.budget.hours.text} left`) : "";
+  const spent = `${row.hours?.text ?? "no hours yet"}${left}, ${days === null ? "days not known" : days === 1 ? "1 day" : `${days} days`}`;
   return (
     <Box sx={{ display: "flex", gap: 2, alignItems: "center", borderBottom: 1, borderColor: "divider", py: 0.75 }}>
       <Drawing shape={row.drawing} width={64} height={54} />
       <Box sx={{ flex: "1 1 180px", minWidth: 0 }}>
-        <PieceTitle id={row.id} ticket={row.ticket} name={row.name} line={NEXT_EVENT[row.stage]} />
+        <PieceTitle
+          id={row.id}
+          ticket={row.ticket}
+          name={row.name}
+          line={row.next_step ? `${row.next_step.label}, ${row.next_step.time?.text}, ${row.next_step.at}` : NEXT_EVENT[row.stage]}
+        />
         <Box sx={{ color: "text.secondary", display: { xs: "block", sm: "none" } }}>{spent}</Box>
       </Box>
       <Box sx={{ textAlign: "right", minWidth: 150, display: { xs: "none", sm: "block" } }}>{spent}</Box>

@@ -2,6 +2,8 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
 import Link from "@mui/material/Link";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
@@ -19,7 +21,9 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
   const { remove } = useUndo();
   const [effort, setEffort] = useState("");
   const [asked, setAsked] = useState(timer.long);
+  const [take, setTake] = useState(true);
   const time = effort ? { effort } : {};
+  const finish = (zones?: string[]) => void stop(timer, { ...time, done: true, take, ...(zones ? { zones } : {}) });
   const open = timer.steps.length === 1 ? (timer.steps[0]?.units ?? []).filter((unit) => !unit.done) : [];
   return (
     <Box
@@ -52,7 +56,7 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
         </Box>
         <Box sx={{ display: "flex", columnGap: 0.5, rowGap: 1, flexWrap: "wrap" }}>
           {timer.steps.length > 0 && (
-            <Button variant="contained" size="large" onClick={() => void stop(timer, { ...time, done: true })}>
+            <Button variant="contained" size="large" onClick={() => finish()}>
               Stop, it is done
             </Button>
           )}
@@ -65,10 +69,16 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
           </Button>
         </Box>
       </Box>
+      {timer.takes.length > 0 && (
+        <FormControlLabel
+          control={<Checkbox checked={take} onChange={(_, on) => setTake(on)} />}
+          label={`When it is done, take ${timer.takes.join(", ")} from the shelf`}
+        />
+      )}
       {open.length > 0 && (
         <Box role="group" aria-label="Stop with these done" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 1 }}>
           {open.map((unit) => (
-            <Button key={unit.label} variant="outlined" onClick={() => void stop(timer, { ...time, done: true, zones: unit.zones })}>
+            <Button key={unit.label} variant="outlined" onClick={() => finish(unit.zones)}>
               {`Stop, ${unit.label} is done`}
             </Button>
           ))}

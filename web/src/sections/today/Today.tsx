@@ -36,7 +36,6 @@ export default function Today() {
   const people = workshop.data.people;
   return (
     <>
-      <SubNav name="Today" pages={TODAY_PAGES} />
       <PageHead title="Today" line={`${date?.text}. ${worked?.seconds ? `${worked.text} worked so far.` : "No work recorded yet."}`}>
         <Button variant="outlined" onClick={() => setEntering(true)} disabled={nothing}>
           Record hours
@@ -45,6 +44,7 @@ export default function Today() {
           Start a timer
         </Button>
       </PageHead>
+      <SubNav name="Today" pages={TODAY_PAGES} />
       {timers.map((timer) => (
         <RunningTimer key={timer.id} timer={timer} people={people.length} />
       ))}

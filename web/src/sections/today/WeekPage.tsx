@@ -25,7 +25,6 @@ export default function WeekPage() {
   const steps = data.days.reduce((sum, day) => sum + day.steps.length, 0);
   return (
     <>
-      <SubNav name="Today" pages={TODAY_PAGES} />
       <PageHead
         title="The week"
         line={`From ${data.from?.text}. ${steps === 1 ? "1 step" : `${steps} steps`} on ${data.pieces.length} planned pieces.`}
@@ -40,6 +39,7 @@ export default function WeekPage() {
           Week after
         </Button>
       </PageHead>
+      <SubNav name="Today" pages={TODAY_PAGES} />
       {data.assumed.length > 0 && (
         <Box sx={{ mb: 2, color: "text.secondary" }}>
           {`The hours of ${data.assumed.join(" and ")} are assumed: two evenings and Saturday. `}

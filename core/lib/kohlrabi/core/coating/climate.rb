@@ -34,9 +34,10 @@ module Kohlrabi
           degrees * gamma / (factor - gamma)
         end
 
-        # Reasons against coating now; none: go ahead.
-        def against
-          [("#{text(surface)} °C is too cold: above #{COLD} °C" if [air, surface].min <= COLD),
+        # Reasons against coating now; none: go ahead. coldest: °C that a product's label allows, nil where it says nothing.
+        def against(coldest: nil)
+          cold = [air, surface].min
+          [(coldest ? ("#{text(cold)} °C is too cold: its label says #{text(coldest)} °C" if cold < coldest) : usual_cold),
            ("#{text(air)} °C is too hot: it dries before it flows, at most #{HOT} °C" if [air, surface].max > HOT),
            ("#{text(humidity)}% humidity is too damp: at most #{DAMP}%" if humidity > DAMP),
            ("the surface is under #{MARGIN} °C above the dew point of #{text(dew_point)} °C: water settles under the coat" if wet?)].compact
@@ -44,6 +45,7 @@ module Kohlrabi
 
         private
 
+        def usual_cold = ("#{text(surface)} °C is too cold: above #{COLD} °C" if [air, surface].min <= COLD)
         def wet? = !dew_point.nil? && surface - dew_point < MARGIN
         def text(number) = Units::Numerals.text(number.to_r, number == number.to_i ? 0 : 1)
         def refuse(field, problem, remedy) = raise(Refusal.new(problem, remedy, field: field))

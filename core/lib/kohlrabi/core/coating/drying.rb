@@ -11,11 +11,12 @@ module Kohlrabi
         DRY = 50 # % relative humidity up to which damp adds nothing (common practice)
         DAMP = 15/1000r # longer by this share for each percent above it, where water must leave (common practice, weak)
         MOST = 4 # times: beyond that nobody should coat at all (see Climate)
-        STAGES = { touch: "touch dry", sand: "sand", recoat: "recoat", handle: "handle" }.freeze
+        STAGES = { touch: "touch dry", sand: "sand", recoat: "recoat", handle: "handle", cure: "cured" }.freeze
+        DAY = 24 * 60
 
         # row: of Planning::Products, or nil where no product dries; wait: minutes that the plan waits; climate: Climate or nil.
         def initialize(row, wait:, climate: nil)
-          @row = row || {}
+          @row = row&.fetch(:base, nil) ? row : {} # glue sets and a wash dries: only a coat has stages
           @wait = wait
           @climate = climate
         end
@@ -29,7 +30,7 @@ module Kohlrabi
 
         # Array of [stage, minutes after it was done], earliest first; :next is the step that follows.
         def stages
-          own = STAGES.keys.filter_map { |stage| [stage, @row[stage]] if @row[stage] }
+          own = STAGES.keys.filter_map { |stage| [stage, @row[stage] * (stage == :cure ? DAY : 1)] if @row[stage] } # cure is told in days
           [*own, ([:next, @wait] unless own.any? { |_, minutes| minutes == @wait })].compact
                                                                                     .map { |stage, minutes| [stage, longer(minutes)] }.sort_by(&:last)
         end

@@ -42,7 +42,7 @@ module Kohlrabi
 
         # [amount, price in minor units or nil]
         def priced(packs)
-          packs.map { |amount, price| [amount, @currency && CURRENCIES.include?(@currency.code) ? (price * @currency.unit).round : nil] }
+          packs.map { |amount, price| [amount, price && @currency && CURRENCIES.include?(@currency.code) ? (price * @currency.unit).round : nil] }
         end
       end
     end

@@ -101,16 +101,13 @@ module Kohlrabi
         end
 
         # Materials still to come.
-        def materials_left
-          return {} if done?
+        def materials_left = @done.empty? ? materials : materials_for(zones)
 
-          left = Hash.new(0)
-          tasks.each { |task| task.materials.each { |key, amount| left[key] += amount } unless @done.include?(task.zone) }
-          if @done.empty?
-            materials
-          else
-            left.transform_values { |amount| (amount * part).round(6).ceil(amount < 10 ? 2 : 0) }
-          end
+        # Materials of those of some zones that are not done yet.
+        def materials_for(some)
+          open = tasks.select { |task| some.include?(task.zone) && !@done.include?(task.zone) }
+          open.each_with_object(Hash.new(0)) { |task, sums| task.materials.each { |key, amount| sums[key] += amount } }
+              .transform_values { |amount| (amount * part).round(6).ceil(amount < 10 ? 2 : 0) }
         end
 
         private

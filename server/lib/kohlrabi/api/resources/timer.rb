@@ -16,6 +16,7 @@ module Kohlrabi
             { piece_id: piece.id, step: step.key, label: step.label, estimate: params[:say].effort(step.remaining), units: StepRow.units(step) }
           end
         end
+        attribute(:takes) { |timer| Desk::Timers.takes(timer) }
         attribute(:proposal) do |timer|
           stop, why = Desk::Timers.proposal(timer)
           stop && { at: stop.in_time_zone(params[:say].workshop.zone).strftime("%H:%M"), effort: params[:say].effort((stop - timer.started_at).to_i),

@@ -5,7 +5,8 @@ module Kohlrabi
     module Resources
       # House rules with the people and the lists to choose from.
       class Workshop < Base
-        attributes :currency, :length_unit, :hours_rule, :time_zone, :demo, :lock_version, :distance_unit, :mileage_rate, :places, :drying_places
+        attributes :currency, :length_unit, :hours_rule, :time_zone, :demo, :lock_version, :distance_unit, :mileage_rate, :places, :drying_places,
+                   :material_rule
         said :money, :floor_pay, :target_pay, :sundries, :fixed_fee, :trip, :delivery, :rent
         attribute(:weekly_hours) { |workshop| params[:say].effort(workshop.weekly_seconds) }
         attribute(:spray_tent) { |workshop| params[:say].yes_or_no(workshop.spray_tent) }

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # The demo's shelf, through the same use cases that a person goes through.
+    class DemoShelf
+      # house: Hash of workshop.yml; pieces: {name => id}; products: {label => key}; today: Date.
+      def initialize(house, pieces, products, today)
+        @house = house
+        @pieces = pieces
+        @products = products
+        @today = today
+      end
+
+      def load
+        @house["shelf"].each { |row| container(row) }
+        @house["draws"].each do |row|
+          Draws.create("product" => row["product"], "amount" => row["amount"], "drawn_on" => (@today - row["day"]).iso8601,
+                       "pieces" => row["pieces"].map { |name| { "piece_id" => @pieces.fetch(name) } })
+        end
+      end
+
+      private
+
+      def container(row)
+        key = @products.fetch(row["product"], row["product"])
+        made = Shelf.create({ **row.slice("size", "paid", "place", "note", "opening"), **dates(row), "product" => key })
+        left = row["left"] or return
+        Shelf.level(made.first.id, left.include?("/") ? { "share" => left } : { "left" => left })
+      end
+
+      def dates(row)
+        days = { "bought_on" => row["bought"]&.-@, "opened_on" => row["opened"]&.-@, "keeps_until" => row["keeps"] }.compact
+        days.transform_values { |number| (@today + number).iso8601 }
+      end
+    end
+  end
+end

@@ -1,0 +1,65 @@
+// Taking from the shelf for one piece or several: an amount, or a part of the container; asked again where more is taken than is left.
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { api, ask, ProblemError } from "../api/client";
+import { useShelf } from "../api/queries";
+import { useUndo } from "../app/undo";
+import { type Named, startWith, type ShareInput, type Values } from "./fields";
+import { FormDialog } from "./FormDialog";
+
+type Props = { product?: string; container?: number; piece?: Named | null; onClose: () => void };
+type Tried = { values: Values; pieces: ShareInput[] };
+
+export default function DrawDialog({ product, container, piece = null, onClose }: Props) {
+  const shelf = useShelf(false);
+  const { done, failed } = useUndo();
+  const [short, setShort] = useState<Tried | null>(null);
+  if (!shelf.data) return null;
+  const options = shelf.data.rows.map((row) => ({ key: row.product, label: `${row.label}, ${row.left} left` }));
+  const send = async ({ values, pieces }: Tried, more: boolean) => {
+    const cost = await ask(
+      api.POST("/api/draws", {
+        body: {
+          product: product ?? values.product ?? "",
+          pieces,
+          ...(values.amount ? { amount: values.amount } : {}),
+          ...(values.share && !values.amount ? { share: values.share } : {}),
+          ...(container ? { container_id: container } : {}),
+          ...(more ? { more } : {}),
+        },
+      }),
+    );
+    done(`${cost.what} taken, ${cost.amount?.text}`, () => ask(api.DELETE("/api/costs/{id}", { params: { path: { id: cost.id } } })));
+    onClose();
+  };
+  return (
+    <FormDialog
+      title="Take from the shelf"
+      submit="Take it"
+      initial={{ product: product ?? options[0]?.key ?? "" }}
+      initialPieces={startWith(piece)}
+      fields={[
+        { name: "product", label: "What", kind: "select", options, hidden: product !== undefined },
+        { name: "amount", label: "How much", kind: "text", half: true, help: "250 ml, 0.5 L, 50 g, 6" },
+        { name: "share", label: "or a part of the container", kind: "text", half: true, help: "1/3, 25%" },
+        { name: "pieces", label: "For which pieces", kind: "pieces" },
+      ]}
+      extra={
+        short && (
+          <Button variant="outlined" onClick={() => void send(short, true).catch(failed)}>
+            There was more in it: take it all the same
+          </Button>
+        )
+      }
+      onClose={onClose}
+      onSubmit={async (values, pieces) => {
+        try {
+          await send({ values, pieces }, false);
+        } catch (error) {
+          setShort(error instanceof ProblemError && error.message.includes("left on the shelf") ? { values, pieces } : null);
+          throw error;
+        }
+      }}
+    />
+  );
+}

@@ -1,0 +1,115 @@
+// Materials on the shelf: what is left of each, in which containers, and what it is worth.
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import LinearProgress from "@mui/material/LinearProgress";
+import Switch from "@mui/material/Switch";
+import { useState } from "react";
+import { useShelf, useWorkshop } from "../../api/queries";
+import type { Container, Shelf } from "../../api/types";
+import DrawDialog from "../../kit/DrawDialog";
+import { Empty } from "../../kit/Empty";
+import { Failure } from "../../kit/Failure";
+import { PageHead } from "../../kit/PageHead";
+import { Part } from "../../kit/Part";
+import { SHELF_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
+import { ContainerDialog } from "./ContainerDialog";
+import { ContainerRow } from "./ContainerRow";
+
+type Asked = { draw: { product: string; container?: number } } | { put: string | null } | { change: Container };
+
+export default function Materials() {
+  const [finished, setFinished] = useState(false);
+  const shelf = useShelf(finished);
+  const workshop = useWorkshop();
+  const [asked, setAsked] = useState<Asked | null>(null);
+  if (shelf.error) return <Failure error={shelf.error} again={() => void shelf.refetch()} />;
+  if (!shelf.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const { rows, worth, unknown, gear } = shelf.data;
+  const currency = workshop.data.currency;
+  const close = () => setAsked(null);
+  const button = (
+    <Button variant="contained" onClick={() => setAsked({ put: null })}>
+      Put on the shelf
+    </Button>
+  );
+  return (
+    <>
+      <PageHead
+        title="Materials"
+        line={
+          rows.length
+            ? `Worth ${worth?.text} ${currency}${unknown ? `, ${unknown === 1 ? "1 product" : `${unknown} products`} without what was paid` : ""}. The oldest is used first.`
+            : "What is there, what it cost, and on which piece it went."
+        }
+      >
+        {rows.length > 0 && (
+          <Button variant="outlined" onClick={() => setAsked({ draw: { product: "" } })}>
+            Take from the shelf
+          </Button>
+        )}
+        {button}
+      </PageHead>
+      <SubNav name="Shelf" pages={SHELF_PAGES} />
+      {gear.map((line) => (
+        <Alert key={line} severity="warning" variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
+          {line}
+        </Alert>
+      ))}
+      {rows.length === 0 ? (
+        <Empty title="The shelf is empty">
+          <span>Put the tins, packs and bottles you have on it once, with what is in them and what they cost. Pieces then bear what they use.</span>
+          {button}
+        </Empty>
+      ) : (
+        <Part title="On the shelf">
+          {rows.map((row) => (
+            <Product key={row.product} row={row} currency={currency} onAsk={setAsked} />
+          ))}
+        </Part>
+      )}
+      <FormControlLabel control={<Switch checked={finished} onChange={(_, on) => setFinished(on)} />} label="Show what is used up" />
+      {asked && "draw" in asked && (
+        <DrawDialog
+          {...(asked.draw.product ? { product: asked.draw.product } : {})}
+          {...(asked.draw.container ? { container: asked.draw.container } : {})}
+          onClose={close}
+        />
+      )}
+      {asked && "put" in asked && <ContainerDialog product={asked.put} currency={currency} onClose={close} />}
+      {asked && "change" in asked && <ContainerDialog container={asked.change} product={asked.change.product} currency={currency} onClose={close} />}
+    </>
+  );
+}
+
+function Product({ row, currency, onAsk }: { row: Shelf["rows"][number]; currency: string; onAsk: (asked: Asked) => void }) {
+  return (
+    <Box sx={{ borderBottom: 1, borderColor: "divider", py: 0.75 }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center" }}>
+        <Box sx={{ flex: "1 1 220px" }}>
+          <Box component="span" sx={{ fontWeight: 600 }}>
+            {row.label}
+          </Box>
+          {row.label.includes(row.kind) ? "" : <Box component="span" sx={{ color: "text.secondary" }}>{`, ${row.kind.replace("_", " ")}`}</Box>}
+        </Box>
+        <Box sx={{ minWidth: 90, textAlign: "right" }}>{row.left}</Box>
+        <Box sx={{ minWidth: 110, textAlign: "right" }}>{row.worth ? `${row.worth.text} ${currency}` : "worth not known"}</Box>
+        <Box className="no-print" sx={{ minWidth: 190, textAlign: "right" }}>
+          <Button size="small" onClick={() => onAsk({ draw: { product: row.product } })} aria-label={`Take ${row.label}`}>
+            Take
+          </Button>
+          <Button size="small" onClick={() => onAsk({ put: row.product })} aria-label={`One more: ${row.label}`}>
+            One more
+          </Button>
+        </Box>
+      </Box>
+      <Box component="ul" aria-label={`Containers of ${row.label}`} sx={{ listStyle: "none", m: 0, p: 0 }}>
+        {row.containers.map((one) => (
+          <ContainerRow key={one.id} container={one} currency={currency} onCorrect={() => onAsk({ change: one })} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
