@@ -16,7 +16,7 @@ module Kohlrabi
           step = plan&.step(given["step"].to_s) or raise Refused,
                                                          [Core::Refusal.new("There is no such step in the plan.", "Load the plan anew.",
                                                                             field: :step)]
-          Steps.finish(piece_id, { "step" => step.key }) if step.try && !step.done? # before its result takes it out of the plan
+          Steps.finish(piece_id, { "step" => step.key }, tried: true) if step.try && !step.done? # before its result takes it out of the plan
           row = piece.experiences.create!(**read(given), **of_step(plan, step), step: step.key, happened_on: House.today)
           Changes.write(piece, "experience", sentence(row, step))
           replan(row)

@@ -1,0 +1,108 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+require "net/http"
+
+# A Saturday at the bench, with a chest whose first coat is next and a stool to be oiled; both figures worked by hand below.
+RSpec.describe "a Saturday" do
+  include_context "with an empty workshop"
+
+  # What was done before that morning, through the address that the interface uses.
+  def send_to(verb, path, body = nil)
+    uri = URI("#{@server.address}/api#{path}")
+    request = Net::HTTP.const_get(verb.capitalize).new(uri, "Content-Type" => "application/json", "Origin" => @server.address)
+    request.body = JSON.generate(body) if body
+    answer = Net::HTTP.start(uri.host, uri.port, read_timeout: 60) { |http| http.request(request) }
+    raise "#{path}: #{answer.body}" unless answer.code.start_with?("2")
+
+    JSON.parse(answer.body)
+  end
+
+  def planned(piece, look, zones)
+    id = send_to(:post, "/pieces", { purchase: "30", bought_on: "2026-05-01", surface_material: "solid", made_about: "1995", **piece })["id"]
+    made = send_to(:post, "/pieces/#{id}/looks", { name: "Plain" })["id"]
+    keys = send_to(:get, "/pieces/#{id}/plan")["zones"].select { |zone| zone["shown"] }.map { |zone| zone["key"] }
+    send_to(:put, "/looks/#{made}/zones", { zones: keys, **look })
+    %w[dust solvent rags lift tip stripper knife].each { |caution| send_to(:post, "/pieces/#{id}/confirmations", { caution: caution }) }
+    until (step = open_step(id)).start_with?(zones)
+      step.start_with?("try-") ? send_to(:post, "/pieces/#{id}/experiences", { step: step, worked: "yes" }) : done(id, step)
+    end
+    id
+  end
+
+  def open_step(id) = send_to(:get, "/pieces/#{id}/plan")["plan"]["steps"].find { |step| step["state"] != "done" }["key"]
+  def done(id, step) = send_to(:post, "/pieces/#{id}/steps/done", { step: step, reason: "weeks ago" })
+  def tin(**rest) = send_to(:post, "/containers", { product: "paint_all", **rest })
+
+  it "is worked with one tap a step, and everything used and worked is on the right piece" do
+    # All week, so that the day the spec runs does not matter.
+    me = send_to(:get, "/workshop")["people"].first["id"]
+    send_to(:put, "/people/#{me}/week", { rows: (0..6).map { |day| { weekday: day, from: "00:00", to: "24:00" } } })
+    chest = planned({ name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1", expected_resale: "300" },
+                    { finish: "paint", colour: "#243b53" }, "coat/")
+    stool = planned({ name: "Stool", kind: "custom box", width: "400", depth: "300", height: "450" }, { finish: "oil" }, "oil")
+    tin(size: "100 ml", paid: "6.00", bought_on: "2026-01-10")
+    tin(size: "500 ml", paid: "24.00", bought_on: "2026-04-10")
+
+    visit "/"
+    now = find("section", text: "What now")
+    expect(now).to have_text("Paint, coat 1")
+    within(now) { click_button(text: "Start", match: :first) }
+    timer = find("section[aria-label='Timer of Me']")
+    expect(timer).to have_text("Paint, coat 1")
+    expect(timer).to have_text("estimated")
+    within(timer) do
+      press("It was not that long")
+      fill_in "How long it really was", with: "40"
+      press("Stop, it is done")
+    end
+    expect(page).to have_text("40 min of painting recorded, step done, 225 ml all-in-one satin paint taken from the shelf")
+
+    # The label's times run from now: touch dry after 1 h, sanded and coated again after 2 h, all read off one clock.
+    clock = find("li", text: /\Atouch dry/).find(:xpath, "..").text
+    touch, sand, recoat = clock.scan(/(?:touch dry|sand|recoat) (\d\d:\d\d)/).flatten.map { |time| Time.parse(time) }
+    expect([sand - touch, recoat - sand].map { |gap| gap % 86_400 }).to eq([3600, 0])
+
+    # Another piece while it dries; the server may end and begin again meanwhile.
+    within(now) { click_button(text: "Start", match: :first) }
+    expect(find("section[aria-label='Timer of Me']")).to have_text("Oil, coat 1")
+    @server.stop
+    @server.start
+    visit "/"
+    expect(page).to have_css("li", text: /\Atouch dry/)
+    within("section[aria-label='Timer of Me']") do
+      expect(page).to have_text("Stool")
+      press("It was not that long")
+      fill_in "How long it really was", with: "25"
+      press("Stop, more to do")
+    end
+    expect(page).to have_text("25 min of clear coat recorded")
+
+    # The weather turns: no coat, unless one says why.
+    press("Enter the climate")
+    form("Temperature and humidity") do
+      type("Air", "8")
+      type("Humidity", "90")
+      press("Keep the reading")
+    end
+    expect(page).to have_text("No coat now: 8 °C is too cold: above 10 °C; 90% humidity is too damp: at most 85%")
+    within(find("section", text: "What now")) { click_button("Start Oil, coat 1; wipe off the excess after 15 min on Stool") }
+    form("It is too early") do
+      expect(page).to have_text("Not now: 8 °C is too cold")
+      type("Why it may go on now", "the stove is lit")
+      press("Start all the same")
+    end
+    within("section[aria-label='Timer of Me']") { press("Discard") }
+    expect(page).to have_no_css("section[aria-label='Timer of Me']")
+
+    # By hand: 225 ml are 100 ml of the older tin, all of its 6.00, and 125 of the 500 ml for 24.00: 6.00. 30.00 + 12.00 = 42.00.
+    visit "/pieces/#{chest}"
+    expect([key_figure("cash_in"), key_figure("hours")]).to eq(["42.00", "40 min"])
+    visit "/pieces/#{stool}"
+    expect([key_figure("cash_in"), key_figure("hours")]).to eq(["30.00", "25 min"])
+    expect(page).to have_text("although 8 °C is too cold: above 10 °C: the stove is lit")
+    visit "/shelf"
+    expect(page).to have_css("li", text: "375 ml of 500 ml")
+    expect(page).to have_no_css("li", text: "of 100 ml")
+  end
+end
