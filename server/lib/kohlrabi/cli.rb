@@ -73,6 +73,12 @@ module Kohlrabi
       warn "#{left_out} kept, given away or scrapped in #{year} are not in a report by date of sale." if left_out.positive?
     end
 
+    desc "calendar", "Sessions, ends of drying and reminders as iCalendar (docs/formats/calendar.md)"
+    def calendar
+      open_workshop
+      puts Desk::Feed.text
+    end
+
     desc "doctor", "Compute every flip anew and compare it with what is stored"
     option :mend, type: :boolean, default: false, desc: "Write the stored figures anew"
     def doctor

@@ -250,6 +250,25 @@ RSpec.describe "the bench" do
     end
   end
 
+  it "is a calendar to subscribe to: sessions, ends of drying, ready and promised dates, across the change of daylight saving" do
+    call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], time_zone: "Europe/Dublin" })
+    id
+    hours([0, "00:30", "03:30"], [2, "18:00", "20:00"])
+    done("wash")
+    done("wash-rinse")
+    version = call(:get, "/api/pieces/#{id}").fetch("lock_version")
+    call(:patch, "/api/pieces/#{id}", { promised_on: "2026-07-20", lock_version: version })
+    events = Icalendar::Calendar.parse(call(:get, "/api/calendar.ics")).first.events
+    names = events.map { |event| event.summary.to_s }
+    expect(names).to include(match(/\ABench: Me, \d+ steps?\z/), "Dry: Rinse with clean water, Chest", match(/\AReady: Chest/), "Promised: Chest")
+    tuesday = events.find { |event| event.summary.start_with?("Bench") }
+    expect(tuesday.dtstart.to_i).to eq(Time.utc(2026, 6, 30, 17).to_i) # 18:00 in summer
+    # The night in which the clock goes back has an hour more: three hours by the clock, four to work in.
+    long = Kohlrabi::Desk::WorkingTimes.on(Date.new(2026, 10, 25)).map { |_, from, to| (to - from) / 3600 }
+    short = Kohlrabi::Desk::WorkingTimes.on(Date.new(2026, 3, 29)).map { |_, from, to| (to - from) / 3600 }
+    expect([long, short]).to eq([[4.0], [2.0]])
+  end
+
   it "keeps the rules of the bench, and refuses what cannot be" do
     version = -> { call(:get, "/api/workshop").fetch("lock_version") }
     change = ->(**rules) { call(:patch, "/api/workshop", { lock_version: version.call, **rules }) }

@@ -38,8 +38,8 @@ RSpec.describe "a Saturday" do
     # All week, so that the day the spec runs does not matter.
     me = send_to(:get, "/workshop")["people"].first["id"]
     send_to(:put, "/people/#{me}/week", { rows: (0..6).map { |day| { weekday: day, from: "00:00", to: "24:00" } } })
-    chest = planned({ name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1", expected_resale: "300" },
-                    { finish: "paint", colour: "#243b53" }, "coat/")
+    drawers = { kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1" }
+    chest = planned({ name: "Chest", expected_resale: "300", **drawers }, { finish: "paint", colour: "#243b53" }, "coat/")
     stool = planned({ name: "Stool", kind: "custom box", width: "400", depth: "300", height: "450" }, { finish: "oil" }, "oil")
     tin(size: "100 ml", paid: "6.00", bought_on: "2026-01-10")
     tin(size: "500 ml", paid: "24.00", bought_on: "2026-04-10")

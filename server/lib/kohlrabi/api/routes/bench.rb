@@ -9,6 +9,12 @@ module Kohlrabi
           app.get("/api/schedule") { json(SchedulePage.new(params[:from] ? Date.iso8601(params[:from]) : Desk::House.today, say).to_h) }
           app.put("/api/schedule/moves") { change { { changes: Desk::Effects.of { Desk::Moves.put(given) } } } }
           app.put("/api/schedule/weather") { change { { changes: Desk::Effects.of { Desk::WorkingTimes.weather(given) } } } }
+          app.get("/api/calendar.ics") do
+            content_type "text/calendar"
+            cache_control :no_store
+            attachment "kohlrabi.ics", :inline
+            Desk::Feed.text
+          end
           hours(app)
           climate(app)
         end
