@@ -17,7 +17,7 @@ module Kohlrabi
         @say = say
         @workshop = say.workshop
         @flip = Desk::Flips.of(piece)
-        @statement = @flip.statement(@workshop.hours_rule)
+        @statement = @flip.statement(@workshop.hours_rule, overhead: @workshop.overhead_minor)
         @turnaround = @flip.turnaround(@workshop.date_of(Clock.now))
         @prices = @flip.prices(@workshop).figures
       end

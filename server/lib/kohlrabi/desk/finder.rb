@@ -11,7 +11,8 @@ module Kohlrabi
                 Records::Photo => "photo", Records::Passage => "passage", Records::StashItem => "stash item",
                 Records::Finding => "finding", Records::OwnFinding => "finding of your own", Records::Look => "look",
                 Records::PlanEdit => "change of the plan", Records::Experience => "experience", Records::NumberedPart => "part",
-                Records::Recipe => "recipe", Records::Product => "product", Records::Container => "container" }.freeze
+                Records::Recipe => "recipe", Records::Product => "product", Records::Container => "container",
+                Records::StashUse => "use of the stash" }.freeze
 
       module_function
 

@@ -12,9 +12,10 @@ module Kohlrabi
       attr_reader :piece, :chain, :money_in, :sale, :work
 
       # costs: {category => minor}; work: {kind => seconds}; worked_from: Date of the first dated bench work, or nil;
-      # inherited: Inherited or nil.
-      def initialize(piece, costs:, work:, worked_from:, inherited: nil)
+      # inherited: Inherited or nil; stash: replacement value of what was used, nil where not all of it is known.
+      def initialize(piece, costs:, work:, worked_from:, inherited: nil, stash: 0)
         @piece = piece
+        @stash = stash
         @inherited = inherited
         @work = Core::Work::Tally.new(work.merge(inherited&.work || {}) { |_, own, taken| own + taken })
         @chain = Core::Costing::Chain.new(bought_on: piece.bought_on, events: Flip.core_events(piece.events),
@@ -33,8 +34,9 @@ module Kohlrabi
       # The asking price that stands, or the one that came with an imported sale; minor units or nil.
       def asking = chain.asking || sale_row&.asking_minor
 
-      def statement(hours_rule)
-        Core::Costing::Statement.new(stage: chain.stage, money_in: money_in, sale: sale, work: work, hours_rule: hours_rule)
+      def statement(hours_rule, overhead: nil)
+        Core::Costing::Statement.new(stage: chain.stage, money_in: money_in, sale: sale, work: work, hours_rule: hours_rule, stash: @stash,
+                                     overhead: overhead)
       end
 
       def turnaround(today) = Core::Costing::Turnaround.new(chain, today: today)

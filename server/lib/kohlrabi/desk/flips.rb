@@ -20,10 +20,19 @@ module Kohlrabi
         costs = sums(cost_shares(ids).group(:piece_id, "costs.category").sum("cost_shares.amount_minor"))
         work, from = work_and_start(ids)
         taken = Splits.taken_over(ids)
+        stash = stash_values(ids)
         pieces.map do |piece|
-          Flip.new(piece, costs: costs[piece.id], work: work[piece.id], worked_from: from[piece.id], inherited: taken[piece.id])
+          Flip.new(piece, costs: costs[piece.id], work: work[piece.id], worked_from: from[piece.id], inherited: taken[piece.id],
+                          stash: stash.fetch(piece.id, 0))
         end
       end
+
+      # {piece id => replacement value of what was used of the stash, nil where one is not known}.
+      def stash_values(ids)
+        rows = Records::StashUse.live.where(piece_id: ids).pluck(:piece_id, :count, :value_minor).group_by(&:first)
+        rows.transform_values { |uses| uses.sum { |_, count, value| value ? count * value : (break nil) } }
+      end
+      private_class_method :stash_values
 
       def cost_shares(ids)
         Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil })

@@ -44,7 +44,7 @@ module Kohlrabi
         reading.choice(:hours_rule, %w[bench all])
         reading.choice(:material_rule, %w[part whole])
         reading.with(:time_zone) { |raw| zone(raw) }
-        %i[floor_pay target_pay sundries fixed_fee trip delivery rent].each { |field| reading.money(field) }
+        %i[floor_pay target_pay sundries fixed_fee trip delivery rent overhead].each { |field| reading.money(field) }
         buying(reading)
         bench(reading)
         reading.with(:fee_rate, into: :fee_rate_hundredths) { |raw| Percent.parse(raw) }

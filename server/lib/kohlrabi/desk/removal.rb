@@ -8,7 +8,7 @@ module Kohlrabi
                 Records::Lot, Records::Trip, Records::PieceSet, Records::PieceSetEvent, Records::Damage, Records::Photo, Records::Passage,
                 Records::StashItem, Records::Finding, Records::OwnFinding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience,
                 Records::NumberedPart, Records::Recipe, Records::Product, Records::SessionMove,
-                Records::Container, Records::Draw].freeze
+                Records::Container, Records::Draw, Records::StashUse].freeze
       PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze
 
       module_function

@@ -12,10 +12,11 @@ module Kohlrabi
         [scope.offset((page - 1) * per).limit(per).includes(:lot).to_a, scope.count]
       end
 
-      # What it would cost to replace all of it, minor units: [sum of what is known, how many rows have no value].
+      # What it would cost to replace all that is still there, minor units: [sum of what is known, how many rows have no value].
       def worth
         rows = Records::StashItem.live
-        [rows.sum("value_minor * count"), rows.where(value_minor: nil).count]
+        used = Records::StashUse.live.joins(:stash_item).merge(rows)
+        [rows.sum("value_minor * count") - used.sum("stash_items.value_minor * stash_uses.count"), rows.where(value_minor: nil).count]
       end
 
       # given: {"name", "count", "value", "origin", "got_on"}; value: replacement value of one.
@@ -25,7 +26,12 @@ module Kohlrabi
 
       def update(id, given)
         item = Finder.find(Records::StashItem, id)
-        item.update!(read(given))
+        values = read(given)
+        used = item.count - StashUses.left(item)
+        if values.fetch(:count, used) < used
+          raise Refused, [Core::Refusal.new("#{used} of #{item.name} were used on pieces.", "Give at least that many, or take those back first.", field: :count)]
+        end
+        item.update!(values)
         item
       end
 
@@ -40,6 +46,8 @@ module Kohlrabi
         reading.count(:count, 0..100_000, required: new || reading.sent?(:count))
         reading.money(:value)
         reading.text(:origin, max: 120)
+        reading.choice(:kind, Core::Bench::StashFit::KINDS.keys, required: reading.sent?(:kind))
+        %i[spacing length width thickness].each { |field| reading.length(field) }
         reading.date(:got_on, what: "Got")
         reading.done!
       end

@@ -60,6 +60,13 @@ function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[] {
           why: "A listing fee or the like, for each sale. Empty: none assumed.",
         },
         {
+          name: "overhead",
+          label: "Shop overhead",
+          unit: `${currency} an hour`,
+          value: plain(workshop.overhead),
+          why: "Rent, light and tools by the hour, in the full-cost view only. Empty: none.",
+        },
+        {
           name: "sundries",
           label: "Sundries",
           unit: `${currency} a piece`,

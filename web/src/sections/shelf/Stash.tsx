@@ -24,7 +24,21 @@ const typed = (item: StashItem) => ({
   value: plain(item.value),
   origin: item.origin ?? "",
   got_on: item.got_on?.iso ?? "",
+  kind: item.kind,
+  ...item.measures,
 });
+const KINDS = [
+  { key: "pull", label: "Pull or handle" },
+  { key: "leg", label: "Leg" },
+  { key: "board", label: "Board or offcut" },
+  { key: "glass", label: "Glass or mirror" },
+  { key: "other", label: "Other" },
+];
+const MEASURES = { spacing: "between holes", length: "long", width: "wide", thickness: "thick" } as const;
+const measured = (item: StashItem, unit: string) =>
+  (Object.keys(MEASURES) as (keyof typeof MEASURES)[])
+    .filter((name) => item.measures[name])
+    .map((name) => `${item.measures[name]} ${unit} ${MEASURES[name]}`);
 
 export default function Stash() {
   const [page, setPage] = useState(1);
@@ -72,9 +86,10 @@ export default function Stash() {
               onCorrect={() => setEditing(one)}
               onRemove={() => remove(api.DELETE("/api/stash/{id}", { params: { path: { id: one.id } } }))}
             >
-              {one.count} × {one.name}
+              {one.left < one.count ? `${one.left} left of ${one.count}` : one.count} × {one.name}
               <Box component="span" sx={{ color: "text.secondary" }}>
                 {one.value && `, ${one.value.text} each`}
+                {measured(one, workshop.data.length_unit).map((text) => `, ${text}`)}
                 {one.lot ? (
                   <>
                     , from <Link to={`/scout/lots/${one.lot.id}`}>{one.lot.name}</Link>
@@ -95,11 +110,23 @@ export default function Stash() {
           fields={[
             { name: "name", label: "What", kind: "text" },
             { name: "count", label: "How many", kind: "text", half: true },
+            { name: "kind", label: "It is a", kind: "select", options: KINDS, half: true },
+            {
+              name: "spacing",
+              label: "Between its holes",
+              kind: "text",
+              unit: workshop.data.length_unit,
+              half: true,
+              help: "centre to centre, of a pull",
+            },
+            { name: "length", label: "Length", kind: "text", unit: workshop.data.length_unit, half: true },
+            { name: "width", label: "Width", kind: "text", unit: workshop.data.length_unit, half: true },
+            { name: "thickness", label: "Thickness", kind: "text", unit: workshop.data.length_unit, half: true },
             { name: "value", label: "Replacing one", kind: "text", unit: currency, half: true, help: "empty if not known" },
             { name: "got_on", label: "Since", kind: "date", half: true },
             { name: "origin", label: "Where from", kind: "text" },
           ]}
-          initial={item ? typed(item) : { count: "1", got_on: today.data?.date?.iso ?? "" }}
+          initial={item ? typed(item) : { kind: "other", count: "1", got_on: today.data?.date?.iso ?? "" }}
           onClose={() => setEditing(null)}
           onSubmit={async (values) => {
             const body = { ...values, name: values.name ?? "", count: values.count ?? "" };

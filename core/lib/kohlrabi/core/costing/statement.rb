@@ -9,13 +9,16 @@ module Kohlrabi
         attr_reader :stage
 
         # stage: as Chain#stage; money_in: MoneyIn; sale: Sale or nil; work: Work::Tally;
-        # hours_rule: "bench" or "all", the hours that count in this workshop.
-        def initialize(stage:, money_in:, sale:, work:, hours_rule: "bench")
+        # hours_rule: "bench" or "all", the hours that count in this workshop; stash: replacement value of what was used of the stash, minor
+        # units, nil where not all of it is known; overhead: minor units an hour, nil where none is set.
+        def initialize(stage:, money_in:, sale:, work:, hours_rule: "bench", stash: 0, overhead: nil)
           @stage = stage
           @money_in = money_in
           @sale = sale
           @work = work
           @hours_rule = hours_rule
+          @stash = stash
+          @overhead = overhead
         end
 
         def cash_in = @money_in.figure
@@ -44,6 +47,20 @@ module Kohlrabi
                                       [["+", receipts], *@money_in.parts.map { |part| ["−", part] }, ["−", selling]])
         end
 
+        # Cash profit less what the stash would cost to replace, and overhead by the hour.
+        def full_cost_profit
+          Figure.sum(:full_cost_profit, "Full-cost profit", :money, [["+", cash_profit], ["−", stash_value], ["−", overhead]])
+        end
+
+        def stash_value
+          return Figure.undefined(:stash_value, "From the stash", :money, "replacement value of something used is not known") if @stash.nil?
+
+          Figure.plain(:stash_value, "From the stash", :money, @stash)
+        end
+
+        # No hours known: none are charged, as none are in the pay.
+        def overhead = Figure.plain(:overhead, "Shop overhead", :money, (Rational(@overhead.to_i * hours.amount.to_i, 3600)).round)
+
         def hours(rule = @hours_rule) = @work.figure(rule)
 
         # Profit ÷ hours, in minor units an hour; undefined at zero hours.
@@ -66,7 +83,8 @@ module Kohlrabi
 
         # All lines in the order in which a statement is read.
         def figures
-          [cash_in, receipts, selling, take_home, cash_profit, hours, hourly_pay, margin, return_on_cash]
+          full = @stash != 0 || @overhead.to_i.positive? ? [full_cost_profit] : [] # else it is the cash profit
+          [cash_in, receipts, selling, take_home, cash_profit, *full, hours, hourly_pay, margin, return_on_cash]
         end
 
         private

@@ -3,13 +3,16 @@
 module Kohlrabi
   module Api
     module Resources
-      # Something in the stash; value: what one would cost to replace.
+      # Something in the stash; value: what one would cost to replace; count: all there ever were, left: those not used yet.
       class StashItem < Base
-        attributes :id, :name, :count, :origin
+        attributes :id, :name, :count, :origin, :kind
         said :money, :value
         said :day, :got_on
-        attribute(:worth) { |item| params[:say].money(item.value_minor && (item.value_minor * item.count)) }
+        attribute(:kind_label) { |item| Core::Bench::StashFit::KINDS.fetch(item.kind) }
+        attribute(:left) { |item| Desk::StashUses.left(item) }
+        attribute(:worth) { |item| params[:say].money(item.value_minor && (item.value_minor * Desk::StashUses.left(item))) }
         attribute(:lot) { |item| item.lot && item.lot.deletion_id.nil? ? { id: item.lot.id, name: item.lot.name } : nil }
+        attribute(:measures) { |item| %w[spacing length width thickness].to_h { |name| [name, params[:say].typed_length(item["#{name}_mm"])] } }
       end
     end
   end

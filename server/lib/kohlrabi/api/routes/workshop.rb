@@ -14,6 +14,16 @@ module Kohlrabi
           app.patch("/api/people/:id") { change { Resources::Person.present(Desk::House.rename_person(params[:id], given), say) } }
         end
 
+        # What of the stash would fit a piece, and what was used on it.
+        def self.stash_of(piece)
+          fits = Desk::StashUses.fits(piece).map do |answer|
+            { item_id: answer.item.id, name: answer.item.name, what: answer.need.what, wanted: answer.need.count, there: answer.item.count,
+              state: answer.state, why: answer.why }
+          end
+          used = Records::StashUse.live.where(piece: piece).includes(:stash_item).order(:id)
+          { fits: fits, used: used.map { |use| { id: use.id, name: use.stash_item.name, count: use.count } } }
+        end
+
         def self.passages(app)
           app.post("/api/passages") { change(201) { Resources::Passage.present(Desk::Passages.create(given), say) } }
           app.patch("/api/passages/:id") { change { Resources::Passage.present(Desk::Passages.update(params[:id], given), say) } }
@@ -30,6 +40,9 @@ module Kohlrabi
           app.post("/api/stash") { change(201) { Resources::StashItem.present(Desk::Stash.create(given), say) } }
           app.patch("/api/stash/:id") { change { Resources::StashItem.present(Desk::Stash.update(params[:id], given), say) } }
           app.delete("/api/stash/:id") { removal { Desk::Stash.remove(params[:id]) } }
+          app.post("/api/stash/:id/uses") { change(201) { { id: Desk::StashUses.create(params[:id], given).id } } }
+          app.delete("/api/stash-uses/:id") { removal { Desk::StashUses.remove(params[:id]) } }
+          app.get("/api/pieces/:id/stash") { json(Workshop.stash_of(Desk::Pieces.find(params[:id]))) }
         end
       end
     end

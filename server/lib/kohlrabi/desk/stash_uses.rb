@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # Using the stash on a piece, and asking what of it would fit.
+    module StashUses
+      LEGS = 4
+
+      module_function
+
+      # given: {"piece_id", "count"}. Returns the use. Raises Refused for more than is there.
+      def create(item_id, given)
+        Records::Base.transaction do
+          item = Finder.find(Records::StashItem, item_id)
+          piece = Finder.find(Records::Piece, given["piece_id"])
+          reading = Reading.new(given, House.workshop)
+          count = reading.count(:count, 1..100_000, required: true)
+          reading.done!
+          left = left(item)
+          raise Refused, [Core::Refusal.new("Only #{left} of #{item.name} are there.", "Take at most that many.", field: :count)] if count > left
+
+          use = Records::StashUse.create!(stash_item: item, piece: piece, count: count, value_minor: item.value_minor, used_on: House.today)
+          Changes.write(piece, "stash", "From the stash: #{count} × #{item.name}.")
+          use
+        end
+      end
+
+      def remove(id)
+        use = Finder.find(Records::StashUse, id)
+        Removal.of([use], what: "#{use.count} × #{use.stash_item.name} back in the stash")
+      end
+
+      # How many of it are still there.
+      def left(item) = item.count - Records::StashUse.live.where(stash_item: item).sum(:count)
+
+      # {item id => number used}.
+      def used(ids) = Records::StashUse.live.where(stash_item_id: ids).group(:stash_item_id).sum(:count)
+
+      # Array of Core::Bench::StashFit::Answer for a piece.
+      def fits(piece)
+        items = Records::StashItem.live.order(:id).to_a
+        used = used(items.map(&:id))
+        stash = items.map { |item| core(item, item.count - used.fetch(item.id, 0)) }.select { |item| item.count.positive? }
+        Core::Bench::StashFit.new(stash, needs(piece), unit: House.workshop.length_unit).answers
+      end
+
+      def core(item, count)
+        Core::Bench::StashFit::Item.new(id: item.id, name: item.name, kind: item.kind, count: count, spacing: item.spacing_mm, length: item.length_mm,
+                                        width: item.width_mm, thickness: item.thickness_mm)
+      end
+      private_class_method :core
+
+      # What the piece could take: pulls by its fronts and doors, legs, shelves, a pane.
+      def needs(piece)
+        shape = Drawing.shape(piece)
+        need = Core::Bench::StashFit::Need
+        pulls = shape.drawer_rows.to_a.sum + shape.doors.to_i
+        [(need.new(kind: "pull", what: "Pulls", count: pulls, spacing: spacing(piece)) if pulls.positive?),
+         (need.new(kind: "leg", what: "Legs", count: LEGS, length: shape.leg) if shape.base == "legs" && shape.leg.to_f.positive?),
+         (need.new(kind: "board", what: "Shelves", count: shape.shelves, length: shape.width, width: shape.depth) if shape.shelves.to_i.positive?),
+         (need.new(kind: "glass", what: "Pane", count: 1, length: shape.height, width: shape.width) if piece.kind == "mirror" && shape.width)].compact
+      end
+      private_class_method :needs
+
+      # Centre to centre of the holes that are there or wanted, mm; nil where nobody has said.
+      def spacing(piece)
+        piece.looks.find(&:chosen)&.spacing_mm || piece.findings.find { |finding| finding.kind == "old_holes" && finding.measure }&.measure
+      end
+      private_class_method :spacing
+    end
+  end
+end
