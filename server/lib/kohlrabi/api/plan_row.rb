@@ -8,13 +8,13 @@ module Kohlrabi
         @piece = piece
         @plan = plan
         @say = say
-        @ready = Desk::Plans.ready(plan)
+        @bench = Desk::Bench.now
       end
 
       def to_h
         stock = Core::Planning::Stock.new(@plan.materials_left, @plan.brief.products)
         { steps: steps, hours: @say.effort(@plan.seconds), low: @say.effort(@plan.low), high: @say.effort(@plan.high),
-          remaining: @say.effort(@plan.remaining), ready: @say.ready(*@ready), materials: stock.lines.map { |line| material(line) },
+          remaining: @say.effort(@plan.remaining), ready: ready, materials: stock.lines.map { |line| material(line) },
           to_buy: @say.money(stock.price), used: @say.money(stock.used), unpriced: stock.unpriced, lost_edits: lost, behind: behind,
           learned: learned }
       end
@@ -22,9 +22,26 @@ module Kohlrabi
       private
 
       def steps
-        shared = { slots: @ready.first.slots, drawn: Desk::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution),
+        shared = { days: days, drawn: Desk::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution),
                    actual: Desk::Steps.actual(@piece), say: @say }
         @plan.steps.map { |step| StepRow.new(step, @plan, **shared).to_h }
+      end
+
+      # Off the schedule over all pieces; a piece that is not in work has none.
+      def ready
+        return { on: nil, early: nil, late: nil, why: "it is not in work" } unless @bench.pieces.key?(@piece.id)
+
+        on, early, late = [@bench.schedule, @bench.early, @bench.late].map do |schedule|
+          schedule.ready(@piece.id)&.then do |minute|
+            @say.day(@bench.date(minute))
+          end
+        end
+        { on: on, early: early, late: late, why: @bench.schedule.why_not(@piece.id) }
+      end
+
+      # {step key => day on which it is to be worked}.
+      def days
+        @bench.schedule.slots.values.select { |slot| slot.job.piece == @piece.id }.to_h { |slot| [@bench.key(slot.job), @bench.date(slot.from)] }
       end
 
       def material(line)

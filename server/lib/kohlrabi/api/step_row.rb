@@ -13,12 +13,12 @@ module Kohlrabi
         numbers.map { |number, keys| { label: "#{number} of #{numbers.size}", zones: keys, done: (keys - step.done_zones).empty? } }
       end
 
-      # plan: Core::Planning::Plan; slots: of Core::Planning::Ready; drawn: measures; confirmed: keys of cautions read;
+      # plan: Core::Planning::Plan; days: {step key => Date} of the schedule; drawn: measures; confirmed: keys of cautions read;
       # actual: {step key => seconds} really worked; say: Say.
-      def initialize(step, plan, slots:, drawn:, confirmed:, actual:, say:)
+      def initialize(step, plan, days:, drawn:, confirmed:, actual:, say:)
         @step = step
         @plan = plan
-        @slots = slots
+        @days = days
         @drawn = drawn
         @confirmed = confirmed
         @actual = actual
@@ -80,8 +80,7 @@ module Kohlrabi
 
       # The day on which it could be worked.
       def on
-        slot = @slots[step.key]
-        slot && !step.done? ? @say.day(Desk::House.today + (slot.from / Core::Planning::Ready::DAY).floor) : nil
+        @say.day(@days[step.key])
       end
 
       def edits

@@ -30,7 +30,8 @@ module Kohlrabi
 
         lines = parts.map { |slot, from, _| "#{bench.clock(from)} #{bench.step(slot).label}: #{bench.pieces.fetch(slot.job.piece).name}" }
         summary = "Bench: #{names.fetch(session.person)}, #{parts.size} #{parts.size == 1 ? 'step' : 'steps'}"
-        entry("session-#{session.person}-#{session.from}", instant(session.from), instant(session.to), summary, text: lines.join("\n"), remind: REMIND)
+        uid = "session-#{session.person}-#{session.from}"
+        entry(uid, instant(session.from), instant(session.to), summary, text: lines.join("\n"), remind: REMIND)
       end
       private_class_method :session
 

@@ -28,12 +28,16 @@ module Kohlrabi
         item = Finder.find(Records::StashItem, id)
         values = read(given)
         used = item.count - StashUses.left(item)
-        if values.fetch(:count, used) < used
-          raise Refused, [Core::Refusal.new("#{used} of #{item.name} were used on pieces.", "Give at least that many, or take those back first.", field: :count)]
-        end
+        refuse_fewer(item, used) if values.fetch(:count, used) < used
         item.update!(values)
         item
       end
+
+      def refuse_fewer(item, used)
+        raise Refused, [Core::Refusal.new("#{used} of #{item.name} were used on pieces.", "Give at least that many, or take those back first.",
+                                          field: :count)]
+      end
+      private_class_method :refuse_fewer
 
       def remove(id)
         item = Finder.find(Records::StashItem, id)

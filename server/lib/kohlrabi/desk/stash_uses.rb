@@ -40,13 +40,13 @@ module Kohlrabi
       def fits(piece)
         items = Records::StashItem.live.order(:id).to_a
         used = used(items.map(&:id))
-        stash = items.map { |item| core(item, item.count - used.fetch(item.id, 0)) }.select { |item| item.count.positive? }
+        stash = items.map { |item| core(item, item.count - used.fetch(item.id, 0)) }.reject { |item| item.number < 1 }
         Core::Bench::StashFit.new(stash, needs(piece), unit: House.workshop.length_unit).answers
       end
 
       def core(item, count)
-        Core::Bench::StashFit::Item.new(id: item.id, name: item.name, kind: item.kind, count: count, spacing: item.spacing_mm, length: item.length_mm,
-                                        width: item.width_mm, thickness: item.thickness_mm)
+        Core::Bench::StashFit::Item.new(id: item.id, name: item.name, kind: item.kind, number: count, spacing: item.spacing_mm, long: item.length_mm,
+                                        wide: item.width_mm)
       end
       private_class_method :core
 
@@ -55,10 +55,10 @@ module Kohlrabi
         shape = Drawing.shape(piece)
         need = Core::Bench::StashFit::Need
         pulls = shape.drawer_rows.to_a.sum + shape.doors.to_i
-        [(need.new(kind: "pull", what: "Pulls", count: pulls, spacing: spacing(piece)) if pulls.positive?),
-         (need.new(kind: "leg", what: "Legs", count: LEGS, length: shape.leg) if shape.base == "legs" && shape.leg.to_f.positive?),
-         (need.new(kind: "board", what: "Shelves", count: shape.shelves, length: shape.width, width: shape.depth) if shape.shelves.to_i.positive?),
-         (need.new(kind: "glass", what: "Pane", count: 1, length: shape.height, width: shape.width) if piece.kind == "mirror" && shape.width)].compact
+        [(need.new(kind: "pull", what: "Pulls", number: pulls, spacing: spacing(piece)) if pulls.positive?),
+         (need.new(kind: "leg", what: "Legs", number: LEGS, long: shape.leg) if shape.base == "legs" && shape.leg.to_f.positive?),
+         (need.new(kind: "board", what: "Shelves", number: shape.shelves, long: shape.width, wide: shape.depth) if shape.shelves.to_i.positive?),
+         (need.new(kind: "glass", what: "Pane", number: 1, long: shape.height, wide: shape.width) if piece.kind == "mirror" && shape.width)].compact
       end
       private_class_method :needs
 

@@ -40,7 +40,7 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
         columns={["", ...page.looks.map((look): [string] => [look.name])]}
         rows={[
           ...rows,
-          { key: "ready", cells: ["Ready", ...page.looks.map((look) => readyText(look.ready))] },
+          { key: "ready", cells: ["Ready, worked on alone", ...page.looks.map((look) => readyText(look.ready))] },
           {
             key: "open",
             cells: ["Does not go together", ...page.looks.map((look) => String(look.conflicts.filter((one) => !one.settled).length || "nothing"))],
@@ -63,7 +63,7 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
         ]}
       />
       <Typography variant="caption">
-        {`Hours by the rates of the trade, corrected by your own as they come in. Ready with ${workshop.weekly_hours ? `${workshop.weekly_hours.text} a week, spread over its days` : "1 h 30 an evening (assumed; give your hours a week in the house rules)"}.`}
+        {`Hours by the rates of the trade, corrected by your own as they come in. Ready if nothing else is worked on, with ${workshop.weekly_hours ? `${workshop.weekly_hours.text} a week, spread over its days` : "1 h 30 an evening (assumed; give your hours a week in the house rules)"}.`}
       </Typography>
     </Part>
   );

@@ -17,7 +17,7 @@ module Kohlrabi
         # What of the stash would fit a piece, and what was used on it.
         def self.stash_of(piece)
           fits = Desk::StashUses.fits(piece).map do |answer|
-            { item_id: answer.item.id, name: answer.item.name, what: answer.need.what, wanted: answer.need.count, there: answer.item.count,
+            { item_id: answer.item.id, name: answer.item.name, what: answer.need.what, wanted: answer.need.number, there: answer.item.number,
               state: answer.state, why: answer.why }
           end
           used = Records::StashUse.live.where(piece: piece).includes(:stash_item).order(:id)
