@@ -6,6 +6,7 @@ require_relative "generated"
 require_relative "bare_sql"
 require_relative "first_screen"
 require_relative "plan"
+require_relative "thirty_pieces"
 
 # Prints each response as median and worst of many, and as a ratio to bare SQL measured in the same run.
 class Bench
@@ -20,6 +21,7 @@ class Bench
       40.times { |i| Kohlrabi::Desk::Prospects.create("kind" => %w[desk chair stool].at(i % 3), "condition" => "worn", "tag" => "30") }
       responses
       plans
+      schedule
       weight
     end
   end
@@ -47,6 +49,19 @@ class Bench
 
   def plans
     row("a plan of 200 findings on 20 zones (aim: under 50 ms)", measure { Kohlrabi::Core::Planning::Planner.new(BenchPlan.brief).plan.steps })
+  end
+
+  # Everything planned anew, and how close the last ready time comes to what cannot be undercut.
+  def schedule
+    ThirtyPieces.fill
+    minute = Kohlrabi::Clock.now.to_i / 60
+    bench = Kohlrabi::Desk::Bench.new(minute)
+    steps = bench.plans.values.sum { |plan| plan.steps.size }
+    row("#{bench.pieces.size} pieces, #{steps} steps planned anew (aim: 1 s)", measure { Kohlrabi::Desk::Bench.new(minute).schedule })
+    row("Today with them, from memory (aim: under 100 ms)", get("/api/today"))
+    last = bench.pieces.keys.filter_map { |id| bench.schedule.ready(id) }.max
+    ratio = (last - minute) / (bench.bound - minute).to_f
+    puts format("last ready time over what cannot be undercut (longest chain, or hands over hours): %.2f", ratio)
   end
 
   def weight

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "api_helper"
+require "icalendar"
 
 # The bench: schedule, working hours, timers on steps, drying clocks, the climate. It is Tuesday 30 June 2026, 12:00 UTC.
 RSpec.describe "the bench" do
@@ -248,6 +249,28 @@ RSpec.describe "the bench" do
       wait_for(13 * 60)
       expect(today["climate"]).to be_nil
     end
+  end
+
+  it "keeps a diary of everything in order, and says in the evening what the day came to" do
+    expect(today["summary"]).to be_nil
+    call(:post, "/api/costs", { what: "Hinges", category: "hardware", amount: "4.50", spent_on: "2026-06-02", pieces: [{ piece_id: id }] })
+    call(:post, "/api/containers", { product: "degreaser", size: "750 ml", paid: "7.50" })
+    start("wash").then { |timer| wait_for(12) && call(:post, "/api/timers/#{timer['id']}/stop", { done: true, take: true }) }
+    estimate = step("wash")["time"]["seconds"]
+    evening = today["summary"]
+    expect(evening).to include("worked" => include("text" => "12 min"), "estimated" => include("seconds" => estimate), "steps" => 1, "pieces" => 1)
+    call(:post, "/api/pieces/#{id}/experiences", { step: "wash", worked: "no", lost: "10", note: "still greasy" })
+    lines = call(:get, "/api/pieces/#{id}/diary")
+    expect(lines.map { |line| line["kind"] }).to include("bought", "cost", "shelf", "work", "step", "note")
+    texts = lines.map { |line| line["text"] }
+    expect(texts).to include("Hinges", match(/\ATaken from the shelf: \d+ ml degreaser/), "Cleaning, Me", "Lead: no lead found.")
+    expect(texts).to include(match(/\ADone: Wash/), match(/did not work, 10 min lost. still greasy/))
+    days = lines.filter_map { |line| line.dig("on", "iso") }
+    expect(days).to eq(days.sort.reverse)
+    expect(lines.find { |line| line["kind"] == "work" }["effort"]["text"]).to eq("12 min")
+    expect(lines.find { |line| line["kind"] == "cost" }["money"]["text"]).to eq("4.50")
+    call(:get, "/api/pieces/999/diary")
+    expect(status).to eq(404)
   end
 
   it "is a calendar to subscribe to: sessions, ends of drying, ready and promised dates, across the change of daylight saving" do

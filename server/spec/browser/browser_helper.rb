@@ -29,7 +29,7 @@ class RealServer
     @pid = spawn(environment, *program, *@arguments, "--port", (@port || ENV.fetch("SPEC_PORT", 4800)).to_s, out: writer)
     writer.close
     printed = +""
-    Timeout.timeout(180) { nil until (@address = (printed << reader.gets.to_s)[%r{http://[\d.:]+}]) }
+    Timeout.timeout(180) { nil until (@address = (printed << (reader.gets || raise("the server ended: #{printed}")))[%r{http://[\d.:]+}]) }
     @port = URI(@address).port
     Timeout.timeout(20) { printed << reader.gets.to_s until printed.include?("--certificate") } if @arguments.include?("--lan")
     printed

@@ -30,7 +30,7 @@ RSpec.describe "records of looks and plans" do
     look = desk::Looks.create(piece.id, "name" => "Green")
     zones = desk::Drawing.zones(piece).select(&:shown?).map(&:key)
     desk::Looks.paint(look.id, "zones" => zones, "finish" => "paint", "colour" => "#2f6b3f")
-    desk::Steps.finish(piece.id, "step" => "wash")
+    desk::Steps.finish(piece.id, { "step" => "wash" })
     seconds = piece.reload.seconds_to_come
     reopened = desk::Steps.reopen(piece.id, "step" => "wash")
     expect(piece.reload.seconds_to_come).to be > seconds

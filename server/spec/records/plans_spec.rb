@@ -58,7 +58,7 @@ class RandomPlans
   def done
     one = piece
     Kohlrabi::Core::Cautions::ROWS.each_key { |key| DESK::Steps.confirm(one.id, "caution" => key.to_s) }
-    DESK::Steps.finish(one.id, "step" => any_step(one))
+    DESK::Steps.finish(one.id, { "step" => any_step(one) })
   end
 
   def reopen

@@ -105,6 +105,9 @@ export const useSets = (page: number) =>
 export const useSet = (id: number) =>
   useQuery({ queryKey: ["set", id], queryFn: () => ask(api.GET("/api/sets/{id}", { params: { path: { id } } })), retry: false });
 
+export const useDiary = (id: number, enabled: boolean) =>
+  useQuery({ queryKey: ["diary", id], queryFn: () => ask(api.GET("/api/pieces/{id}/diary", { params: { path: { id } } })), enabled });
+
 export const useStashFit = (id: number) =>
   useQuery({ queryKey: ["stash-fit", id], queryFn: () => ask(api.GET("/api/pieces/{id}/stash", { params: { path: { id } } })) });
 

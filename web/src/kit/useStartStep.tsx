@@ -8,7 +8,7 @@ import { type ReactNode, useState } from "react";
 import { useNavigate } from "react-router";
 import { api, ask, ProblemError } from "../api/client";
 import { useUndo } from "../app/undo";
-import { FormDialog } from "./FormDialog";
+import { LazyForm } from "./LazyForm";
 
 type Wanted = { piece_id: number; step: string; label: string; person_id?: number };
 
@@ -34,7 +34,7 @@ export function useStartStep(): [(wanted: Wanted) => void, ReactNode] {
   const shown = (
     <>
       {early && (
-        <FormDialog
+        <LazyForm
           title="It is too early"
           submit="Start all the same"
           fields={[{ name: "reason", label: "Why it may go on now", kind: "text", help: "kept in the diary of the piece" }]}

@@ -16,7 +16,7 @@ module Kohlrabi
       def shelf(finished: false)
         rows = Desk::Shelf.rows(finished: finished)
         known = rows.filter_map(&:worth)
-        { rows: rows.map { |row| row(row) }, worth: @say.money(known.sum), unknown: rows.count { |row| row.worth.nil? }, gear: gear }
+        { rows: rows.map { |row| row(row) }, worth: @say.money(known.sum), unknown: rows.count { |row| row.worth.nil? }, gear: Desk::Shopping.warnings }
       end
 
       def shopping
@@ -54,14 +54,6 @@ module Kohlrabi
       end
 
       def price(product, size) = product[:packs].to_h[size]
-
-      # Gear that today's and tomorrow's steps need and that is not here.
-      def gear
-        bench = Desk::Bench.now
-        [["Today", @today], ["Tomorrow", @today + 1]].flat_map do |word, date|
-          Desk::Shopping.missing_gear(bench, date).map { |product, steps| "#{word}: “#{steps.first}” needs #{product[:label]}, and the shelf has none." }
-        end
-      end
 
       def warn(row, core)
         days = row.keeps_until && (row.keeps_until - @today).to_i

@@ -19,11 +19,16 @@ module Kohlrabi
         { date: @say.day(@answer.date), timers: Resources::Timer.present(@answer.timers, @say), worked: @say.effort(@answer.worked),
           tags: @answer.tags.map { |scouting, on, why| ScoutWords.due(scouting, on, why, @say, @answer.date) },
           entries: Resources::Work.present(@answer.done, @say), now: now, drying: @answer.drying.map { |clock| clock(clock) }, week: week,
-          climate: @answer.climate && Routes::Answers.reading(@answer.climate, @say),
+          gear: Desk::Shopping.warnings(@bench), summary: summary, climate: @answer.climate && Routes::Answers.reading(@answer.climate, @say),
           stages: @answer.stages.map { |stage, rows, total| { stage: stage, total: total, rows: Rows.present(rows, @say) } } }
       end
 
       private
+
+      def summary
+        day = @answer.summary or return
+        { worked: @say.effort(day.worked), estimated: @say.effort(day.estimated), steps: day.steps, pieces: day.pieces }
+      end
 
       def now
         { minutes: @answer.now.minutes, person_id: @answer.now.person, rows: @answer.now.slots.map do |slot|

@@ -40,7 +40,7 @@ module Kohlrabi
       def work(id, steps, hours)
         now = Clock.now
         steps.each_with_index do |step, place|
-          Clock.during(now - ((((steps.size - place - 1) * APART) + hours) * 3600)) { Steps.finish(id, "step" => step) }
+          Clock.during(now - ((((steps.size - place - 1) * APART) + hours) * 3600)) { Steps.finish(id, { "step" => step }) }
         end
       end
 

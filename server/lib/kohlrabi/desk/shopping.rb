@@ -37,6 +37,15 @@ module Kohlrabi
         end
       end
 
+      # What is missing today and tomorrow, in sentences.
+      def warnings(bench = Bench.now)
+        [["Today", 0], ["Tomorrow", 1]].flat_map do |word, days|
+          missing_gear(bench, bench.today + days).map do |product, steps|
+            "#{word}: “#{steps.first}” needs #{product[:label]}, and the shelf has none."
+          end
+        end
+      end
+
       # {product key => {piece name => amount}} of all plans.
       def needs(bench)
         bench.plans.each_with_object({}) do |(id, plan), all|

@@ -4,7 +4,9 @@ module Kohlrabi
   module Desk
     # What is running, what to do next, what dries, what was worked today, and what is in hand, most pressing first.
     module Today
-      Answer = Struct.new(:date, :timers, :done, :worked, :stages, :tags, :bench, :now, :drying, :climate, keyword_init: true)
+      # What the day came to: seconds worked, what the steps done were estimated at, how many they are, on how many pieces.
+      Summary = Struct.new(:worked, :estimated, :steps, :pieces, keyword_init: true)
+      Answer = Struct.new(:date, :summary, :timers, :done, :worked, :stages, :tags, :bench, :now, :drying, :climate, keyword_init: true)
       # What fits now: minutes, person id, Array of Core::Scheduling::Slot.
       Now = Struct.new(:minutes, :person, :slots, keyword_init: true)
       # What a flipper can move along: work in hand first, then what earns nothing until it is listed.
@@ -20,10 +22,23 @@ module Kohlrabi
         today = House.today
         bench = Bench.now
         entries = Records::WorkEntry.live.where(worked_on: today).order(:id).includes(:person, shares: :piece).to_a
-        Answer.new(date: today, timers: Timers.running, done: entries, worked: entries.sum(&:seconds), tags: TagWatch.due, bench: bench,
-                   now: now(bench, minutes, person), drying: bench.clocks, climate: Coating.latest,
+        Answer.new(date: today, summary: summary(today, entries), timers: Timers.running, done: entries, worked: entries.sum(&:seconds),
+                   tags: TagWatch.due, bench: bench, now: now(bench, minutes, person), drying: bench.clocks, climate: Coating.latest,
                    stages: ORDER.map { |stage| [stage, *rows(stage)] })
       end
+
+      # nil on a day on which nothing was worked or done.
+      def summary(today, entries)
+        zone = House.workshop.zone
+        day = WorkingTimes.instant(today, 0, zone)...WorkingTimes.instant(today + 1, 0, zone)
+        marks = Records::StepMark.live.where(done_at: day).to_a
+        return if entries.empty? && marks.empty?
+
+        pieces = entries.flat_map { |entry| entry.shares.map(&:piece_id) } | marks.map(&:piece_id)
+        Summary.new(worked: entries.sum(&:seconds), estimated: (marks.sum(&:seconds) / 60.0).round * 60,
+                    steps: marks.map { |mark| [mark.piece_id, mark.step] }.uniq.size, pieces: pieces.size)
+      end
+      private_class_method :summary
 
       # What fits into the minutes at hand.
       def now(bench, minutes, person)

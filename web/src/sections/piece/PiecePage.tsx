@@ -107,7 +107,7 @@ export default function PiecePage() {
         </Typography>
       </Part>
       <CarePart piece={piece.data} />
-      <DiaryPart piece={piece.data} />
+      <DiaryPart piece={piece.data} currency={currency} />
       {broken && <DamageDialog piece={piece.data} workshop={workshop.data} onClose={() => setBroken(false)} />}
       {editing && <EditPiece piece={piece.data} workshop={workshop.data} onClose={() => setEditing(false)} />}
     </>

@@ -7,7 +7,7 @@ import { Link } from "react-router";
 import { api, ask } from "../../api/client";
 import type { ClimateReading, DryingClock } from "../../api/types";
 import { useUndo } from "../../app/undo";
-import { FormDialog } from "../../kit/FormDialog";
+import { LazyForm } from "../../kit/LazyForm";
 import { Part } from "../../kit/Part";
 
 const SOURCE = { entered: "entered", sensor: "from the sensor", simulated: "simulated gauge, nothing was measured" } as const;
@@ -72,7 +72,7 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
         </Box>
       ))}
       {entering && (
-        <FormDialog
+        <LazyForm
           title="Temperature and humidity in the workshop"
           submit="Keep the reading"
           fields={[

@@ -9,11 +9,12 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link as RouterLink } from "react-router";
-import { api } from "../../api/client";
+import { api, ask } from "../../api/client";
 import type { Timer } from "../../api/types";
 import { useUndo } from "../../app/undo";
 import { useStopTimer } from "../../app/useStopTimer";
 import { EffortEcho } from "../../kit/EffortEcho";
+import { LazyForm } from "../../kit/LazyForm";
 import { Ticking } from "../../kit/Ticking";
 
 export function RunningTimer({ timer, people }: { timer: Timer; people: number }) {
@@ -22,6 +23,8 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
   const [effort, setEffort] = useState("");
   const [asked, setAsked] = useState(timer.long);
   const [take, setTake] = useState(true);
+  const [badly, setBadly] = useState(false);
+  const step = timer.steps.length === 1 ? timer.steps[0] : undefined;
   const time = effort ? { effort } : {};
   const finish = (zones?: string[]) => void stop(timer, { ...time, done: true, take, ...(zones ? { zones } : {}) });
   const open = timer.steps.length === 1 ? (timer.steps[0]?.units ?? []).filter((unit) => !unit.done) : [];
@@ -63,6 +66,7 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
           <Button variant={timer.steps.length > 0 ? "outlined" : "contained"} size="large" onClick={() => void stop(timer, time)}>
             {timer.steps.length > 0 ? "Stop, more to do" : "Stop and record"}
           </Button>
+          {step && <Button onClick={() => setBadly(true)}>It went badly</Button>}
           {!asked && <Button onClick={() => setAsked(true)}>It was not that long</Button>}
           <Button color="inherit" onClick={() => remove(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } }))}>
             Discard
@@ -83,6 +87,23 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
             </Button>
           ))}
         </Box>
+      )}
+      {badly && step && (
+        <LazyForm
+          title={`It went badly: ${step.label}`}
+          submit="Stop and remember it"
+          fields={[
+            { name: "lost", label: "Time lost", kind: "effort", half: true },
+            { name: "note", label: "What happened", kind: "text", help: "shown when the same is planned again" },
+          ]}
+          onClose={() => setBadly(false)}
+          onSubmit={async (values) => {
+            const path = { params: { path: { id: step.piece_id } } };
+            await ask(api.POST("/api/pieces/{id}/experiences", { ...path, body: { step: step.step, worked: "no", ...values } }));
+            setBadly(false);
+            await stop(timer, time);
+          }}
+        />
       )}
       {asked && (
         <Box sx={{ mt: 2, display: "grid", gap: 1, maxWidth: 460 }}>

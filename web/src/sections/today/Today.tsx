@@ -1,4 +1,5 @@
 // Today: what is running, what to do now, what dries, the week ahead, and what is in hand, most pressing first.
+import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
@@ -31,7 +32,7 @@ export default function Today() {
   const [entering, setEntering] = useState(false);
   if (today.error) return <Failure error={today.error} again={() => void today.refetch()} />;
   if (!today.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { timers, entries, worked, stages, date, tags, now, drying, week, climate } = today.data;
+  const { timers, entries, worked, stages, date, tags, now, drying, week, climate, gear, summary } = today.data;
   const nothing = stages.every((group) => group.total === 0);
   const people = workshop.data.people;
   return (
@@ -68,6 +69,11 @@ export default function Today() {
       {!nothing && (
         <>
           <NowPart now={now} people={people} busy={timers.map((timer) => timer.person.id)} onChange={setAtHand} />
+          {gear.map((line) => (
+            <Alert key={line} severity="warning" variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
+              {line}
+            </Alert>
+          ))}
           <DryingPart clocks={drying} climate={climate} />
           <WeekStrip days={week} />
         </>
@@ -89,6 +95,14 @@ export default function Today() {
         ))}
       {entries.length > 0 && (
         <Part title="Worked today">
+          {summary && (
+            <Box sx={{ mb: 1 }}>
+              {`${summary.worked?.text} on ${summary.pieces === 1 ? "1 piece" : `${summary.pieces} pieces`}`}
+              {summary.steps > 0 &&
+                `, ${summary.steps === 1 ? "1 step" : `${summary.steps} steps`} done that were estimated at ${summary.estimated?.text}`}
+              . Something wrong? Correct it here.
+            </Box>
+          )}
           <WorkList entries={entries} people={people.length} />
         </Part>
       )}

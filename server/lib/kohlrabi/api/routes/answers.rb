@@ -8,6 +8,7 @@ module Kohlrabi
         def self.registered(app)
           app.get("/api/today") { json(TodayPage.new(Desk::Today.answer(minutes: params[:minutes]&.to_i, person: params[:person]&.to_i), say).to_h) }
           app.get("/api/books") { json(BooksPage.new(Desk::Books.answer(year: params[:year]), say).to_h) }
+          app.get("/api/pieces/:id/diary") { json(Answers.diary(Desk::Pieces.find(params[:id]), say)) }
           app.get("/api/read/climate") { json(Answers.climate(Desk::Coating.now(params), say)) }
           app.get("/api/read/effort") { json(say.effort(Core::Units::Effort.parse(params[:text]))) }
         end
@@ -15,6 +16,13 @@ module Kohlrabi
         def self.climate(climate, say)
           dew = climate.dew_point
           { dew_point: dew && say.degrees(dew), against: climate.against, may: climate.against.empty? }
+        end
+
+        # Everything on a piece in order, the latest first.
+        def self.diary(piece, say)
+          Desk::Diary.of(piece).map do |line|
+            { on: say.day(line.on), kind: line.kind, text: line.text, effort: say.effort(line.seconds), money: say.money(line.minor) }
+          end
         end
 
         # A reading that was kept, and what it means for a coat now.

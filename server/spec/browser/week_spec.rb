@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+
+# The week, the shelf and the stash of the demo, by hand.
+RSpec.describe "the week and the shelf" do
+  include_context "with the demo"
+
+  # [day, its section] of the first day on which the step stands.
+  def day_of(label) = all("section", text: label).map { |section| section["aria-label"] }.find { |name| name&.include?("day") }
+
+  it "moves a step to another day by its list, says what that does, and takes it back" do
+    visit "/week"
+    expect(page).to have_css("h1", text: "The week")
+    label = "Take off the candle wax"
+    before = day_of(label)
+    click_button("Why, or move: #{label}", match: :first)
+    expect(page).to have_text("Promised for")
+    target = all("section[aria-label*=day]").map { |section| section["aria-label"] }.reject { |name| name == before }.last
+    pick("Move to", target)
+    expect(page).to have_text(/Moved: #{label}\. .*(ready|No piece)/)
+    expect(page).to have_css("section[aria-label='#{target}'] li", text: "moved by you")
+    press("Undo")
+    expect(page).to have_css("section[aria-label='#{before}'] li", text: label)
+    expect(page).to have_no_text("moved by you")
+  end
+
+  it "drags a step to another day" do
+    visit "/week"
+    label = "Take off the candle wax"
+    step = find("li[draggable=true]", text: label, match: :first)
+    before = day_of(label)
+    target = all("section[aria-label*=day]").reject { |section| section["aria-label"] == before }.last
+    step.drag_to(target, html5: true)
+    expect(page).to have_text("Moved: #{label}")
+    expect(page).to have_css("section[aria-label='#{target['aria-label']}'] li", text: "moved by you")
+    press("Undo")
+    expect(page).to have_no_text("moved by you")
+  end
+
+  it "takes outdoor work off a day of rain in one tap" do
+    visit "/week"
+    outdoors = "Try solvent stripper gel on a hidden patch"
+    dry = find("section[aria-label*=day]", text: outdoors, match: :first)["aria-label"]
+    within("section[aria-label='#{dry}']") { click_button(text: "Rain") }
+    expect(page).to have_css("section[aria-label='#{dry}']", text: "rain: nothing outdoors")
+    expect(page).to have_no_css("section[aria-label='#{dry}'] li", text: outdoors)
+    within("section[aria-label='#{dry}']") { click_button(text: "Dry after all") }
+    expect(page).to have_css("section[aria-label='#{dry}'] li", text: outdoors)
+  end
+
+  it "puts a tin on the shelf, takes from it by a third, and says how much is left by eye" do
+    visit "/shelf"
+    press("Put on the shelf")
+    form("Put on the shelf") do
+      pick("What", "gel stain")
+      type("Holds", "500 ml")
+      type("Paid for it", "24")
+      press("Put it there")
+    end
+    expect(page).to have_css("li", text: "500 ml of 500 ml")
+    press("Take gel stain")
+    form("Take from the shelf") do
+      type("or a part of the container", "1/3")
+      find_field("For which pieces").send_keys("Hall bench with")
+      page.document.find("[role=option]", text: "Hall bench with a lid").click
+      find_field("For which pieces").send_keys(:escape)
+      press("Take it")
+    end
+    expect(page).to have_text("taken, 8.00")
+    expect(page).to have_css("li", text: "333 ml of 500 ml")
+    press("What is left of gel stain, 500 ml")
+    find("[role=menuitem]", text: "Half, by eye").click
+    expect(page).to have_css("li", text: "250 ml of 500 ml")
+  end
+
+  it "says when a person works, and what fits the stash has for a piece" do
+    visit "/rules"
+    press("Set hours of Bram")
+    form("When Bram works") do
+      type("Saturday from", "16:00")
+      press("Save hours")
+      expect(page).to have_text("Saturday: It ends before it begins")
+      press("Cancel")
+    end
+    visit "/pieces/34"
+    expect(page).to have_css("h2", text: "From the stash")
+    press("Everything in order")
+    expect(page).to have_text("Done: Glue and press the loose veneer")
+    expect(page).to have_text("Taken from the shelf: 16 wood screws")
+  end
+end
