@@ -1,34 +1,11 @@
 # frozen_string_literal: true
 
-require_relative "api_helper"
+require_relative "bench_helper"
 require "icalendar"
 
-# The bench: schedule, working hours, timers on steps, drying clocks, the climate. It is Tuesday 30 June 2026, 12:00 UTC.
+# The bench: schedule, working hours, what fits now, the diary, the calendar.
 RSpec.describe "the bench" do
-  let(:me) { call(:get, "/api/workshop").fetch("people").first.fetch("id") }
-  let(:id) { planned("Chest") }
-
-  # A painted chest with a look, its lead question answered.
-  def planned(name, **rest)
-    made = piece(name: name, kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1", surface_material: "solid",
-                 **rest)
-    look = call(:post, "/api/pieces/#{made}/looks", { name: "Plain" }).fetch("id")
-    zones = call(:get, "/api/pieces/#{made}/plan").fetch("zones").select { |zone| zone["shown"] }.map { |zone| zone["key"] }
-    call(:put, "/api/looks/#{look}/zones", { zones: zones, finish: "paint", colour: "#243b53" })
-    call(:post, "/api/pieces/#{made}/lead", { answer: "clear" })
-    %w[dust solvent lift tip].each { |caution| call(:post, "/api/pieces/#{made}/confirmations", { caution: caution }) }
-    made
-  end
-
-  def hours(*rows) = call(:put, "/api/people/#{me}/week", { rows: rows.map { |weekday, from, to| { weekday: weekday, from: from, to: to } } })
-  def schedule(from = nil) = call(:get, "/api/schedule#{"?from=#{from}" if from}")
-  def day(iso) = schedule.fetch("days").find { |one| one["day"]["iso"] == iso }
-  def today(**query) = call(:get, "/api/today#{"?#{query.map { |name, value| "#{name}=#{value}" }.join('&')}" if query.any?}")
-  def keys(day) = day.fetch("steps").map { |step| step["step"] }
-  def start(key, of: id, **rest) = call(:post, "/api/timers", { steps: [{ piece_id: of, step: key }], **rest })
-  def done(key, **rest) = call(:post, "/api/pieces/#{id}/steps/done", { step: key, **rest })
-  def wait_for(minutes) = at((Time.iso8601("2026-06-30T12:00:00Z") + (minutes * 60)).iso8601)
-  def step(key) = call(:get, "/api/pieces/#{id}/plan").dig("plan", "steps").find { |one| one["key"] == key }
+  include_context "with planned pieces"
 
   describe "the schedule" do
     before do
@@ -149,105 +126,6 @@ RSpec.describe "the bench" do
       expect(week.first).to include("hours" => include("text" => "2 h"), "wet" => false, "pieces" => ["Chest"])
       expect(week.first["booked"]["seconds"]).to be_between(1, 7200)
       expect(week[1]).to include("wet" => true, "steps" => 0, "booked" => include("seconds" => 0))
-    end
-  end
-
-  describe "a timer on a step" do
-    it "takes its kind from the step, shows the estimate, and ends with the step done or not, hours against estimate" do
-      timer = start("vacuum")
-      expect(timer).to include("kind" => "cleaning", "steps" => [include("step" => "vacuum", "label" => "Vacuum and brush out")], "proposal" => nil)
-      expect(today["timers"].first["steps"].first["estimate"]["seconds"]).to eq(step("vacuum")["time"]["seconds"])
-      wait_for(20)
-      entry = call(:post, "/api/timers/#{timer['id']}/stop", { done: true })
-      expect(entry["effort"]["text"]).to eq("20 min")
-      expect(step("vacuum")).to include("state" => "done", "actual" => include("text" => "20 min"))
-      again = start("wash")
-      wait_for(30)
-      call(:post, "/api/timers/#{again['id']}/stop", {})
-      expect(step("wash")).to include("state" => "open", "actual" => include("text" => "10 min"))
-      call(:patch, "/api/work/#{entry['id']}", { effort: "25 min" })
-      expect(step("vacuum")["actual"]["text"]).to eq("25 min")
-      call(:delete, "/api/work/#{entry['id']}")
-      expect(step("vacuum")["actual"]).to be_nil
-    end
-
-    it "runs on like steps of several pieces, and refuses different kinds, what is done, and unread cautions" do
-      other = planned("Table")
-      steps = [id, other].map { |one| { piece_id: one, step: "vacuum" } }
-      timer = call(:post, "/api/timers", { steps: steps })
-      wait_for(30)
-      entry = call(:post, "/api/timers/#{timer['id']}/stop", { done: true })
-      expect(entry["shares"].map { |share| share["effort"]["text"] }).to eq(["15 min", "15 min"])
-      expect(step("vacuum")["state"]).to eq("done")
-      expect(refusal(start("vacuum"), :step)).to include("done already")
-      mixed = call(:post, "/api/timers", { steps: [{ piece_id: id, step: "record" }, { piece_id: other, step: "wash" }] })
-      expect(refusal(mixed, :steps)).to include("different kinds")
-      call(:post, "/api/pieces/#{id}/findings", { kind: "woodworm" })
-      expect(refusal(start("treat_worm"), :caution)).to include("Read the caution first")
-    end
-
-    it "proposes an end where it was forgotten" do
-      timer = start("vacuum")
-      estimate = timer["steps"].first["estimate"]["seconds"]
-      wait_for(300)
-      forgotten = today["timers"].first
-      expect(forgotten).to include("long" => true,
-                                   "proposal" => include("effort" => include("seconds" => estimate),
-                                                         "why" => "as long as was estimated"))
-      entry = call(:post, "/api/timers/#{timer['id']}/stop", { effort: forgotten["proposal"]["effort"]["text"] })
-      expect(entry["effort"]["seconds"]).to eq(estimate)
-    end
-
-    it "stops a step that somebody else ticked off meanwhile without a fuss" do
-      timer = start("vacuum")
-      done("vacuum")
-      wait_for(5)
-      expect(call(:post, "/api/timers/#{timer['id']}/stop", { done: true })["effort"]["text"]).to eq("5 min")
-      expect(status).to eq(201)
-    end
-  end
-
-  describe "drying" do
-    it "starts a clock when a step with a wait is done, and wants a reason for what would come too early" do
-      done("wash")
-      done("wash-rinse")
-      clock = today.fetch("drying").first
-      expect(clock).to include("label" => "Rinse with clean water", "free" => "14:00", "over" => false)
-      follower = call(:get, "/api/pieces/#{id}/plan").dig("plan", "steps").find do |one|
-        one["needs"].any? do |need|
-          need["key"] == "wash-rinse"
-        end
-      end["key"]
-      expect(refusal(start(follower), :reason)).to include("Too early", "14:00")
-      expect(refusal(done(follower), :reason)).to include("Too early")
-      expect(refusal(start(follower, reason: "x" * 201), :reason)).to include("Shorten it")
-      timer = start(follower, reason: "warm wind")
-      expect(timer["steps"].first["step"]).to eq(follower)
-      expect(call(:get, "/api/pieces/#{id}").fetch("diary").map do |line|
-        line["text"]
-      end).to include(/before “Rinse with clean water” was free: warm wind/)
-      call(:delete, "/api/timers/#{timer['id']}")
-      wait_for(121)
-      expect(today["drying"]).to eq([])
-      expect(start(follower)["id"]).to be_positive
-    end
-
-    it "waits longer in the cold, as read or simulated, and says whether a coat may go on" do
-      expect(today["climate"]).to be_nil
-      reading = call(:post, "/api/climate", { air: "15", humidity: 50, source: "sensor" })
-      expect(reading).to include("air" => "15.0 °C", "humidity" => "50%", "source" => "sensor", "taken" => "12:00", "may" => true)
-      done("wash")
-      done("wash-rinse")
-      expect(today["drying"].first).to include("free" => "14:50", "why" => "1.41 times as long at 15 °C") # 120 × 1.41 = 169.2, whole minutes up
-      cold = call(:post, "/api/climate", { air: "8", humidity: "90", surface: "7" })
-      expect(cold).to include("may" => false, "source" => "entered", "surface" => "7.0 °C", "against" => include(/too cold/, /too damp/))
-      simulated = call(:post, "/api/climate/simulated")
-      expect(simulated["source"]).to eq("simulated")
-      expect(today["climate"]).to eq(simulated)
-      expect(refusal(call(:post, "/api/climate", { air: "15", humidity: "140" }), :humidity)).to include("cannot be")
-      expect(refusal(call(:post, "/api/climate", { air: "warm", humidity: "40" }), :air)).to include("not a number")
-      wait_for(13 * 60)
-      expect(today["climate"]).to be_nil
     end
   end
 

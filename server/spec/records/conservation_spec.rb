@@ -15,10 +15,19 @@ RSpec.describe "money and hours over all pieces" do
       expect(borne(&:money_in)).to eq(spent)
       expect(worked).to eq(recorded)
       expect(set_receipts).to eq(set_sales)
+      containers.each { |tin| expect([tin.left, tin.worth.to_i + tin.charged]).to match([be >= 0, tin.paid.to_i]) }
+      expect(drawn).to eq(charged)
+      expect(Kohlrabi::Records::StashItem.live.map { |item| Kohlrabi::Desk::StashUses.left(item) }).to all(be >= 0)
     ensure
       Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = FULL")
     end
   end
+
+  def containers = Kohlrabi::Records::Container.live.preload(:draws).map { |row| Kohlrabi::Desk::Shelf.core(row) }
+
+  # What draws charged, and the costs that they made.
+  def drawn = Kohlrabi::Records::Draw.live.where.not(cost_id: nil).sum(:amount_minor)
+  def charged = Kohlrabi::Records::Cost.live.where(id: Kohlrabi::Records::Draw.live.select(:cost_id)).sum(:amount_minor)
 
   # Pieces that still stand for themselves: those that were split have passed everything on.
   def leaves

@@ -13,7 +13,8 @@ class RandomEdits
   end
 
   def step
-    send(%i[piece piece cost cost work work event event change remove undo lot trip split set damage].sample(random: @random))
+    send(%i[piece piece cost cost work work event event change remove undo lot trip split set damage container draw draw level
+            stash].sample(random: @random))
   rescue DESK::Refused, DESK::Missing, DESK::Stale
     nil
   end
@@ -81,6 +82,24 @@ class RandomEdits
     end
   end
 
+  def container
+    paid = { "paid" => [money, ""].sample(random: @random), "bought_on" => [day, ""].sample(random: @random), "opening" => @random.rand(4).zero? }
+    DESK::Shelf.create({ "product" => %w[paint_all glue].sample(random: @random), "size" => @random.rand(50..900).to_s, **paid })
+  end
+
+  def draw
+    how = @random.rand(3).zero? ? { "share" => "1/3" } : { "amount" => @random.rand(1..400).to_s, "more" => @random.rand(5).zero? }
+    DESK::Draws.create({ "product" => %w[paint_all glue].sample(random: @random), "pieces" => shares, "drawn_on" => day }.merge(how))
+  end
+
+  def level = sample(Kohlrabi::Records::Container) { |id| DESK::Shelf.level(id, "share" => ["empty", "1/4", "1/2", "full"].sample(random: @random)) }
+
+  def stash
+    return DESK::Stash.create({ "name" => "Knobs", "count" => "9", "value" => [money, ""].sample(random: @random) }) if @random.rand(2).zero?
+
+    sample(Kohlrabi::Records::StashItem) { |id| DESK::StashUses.create(id, "piece_id" => pick, "count" => @random.rand(1..6).to_s) }
+  end
+
   def damage
     made = DESK::Damages.create(pick, "what" => "Leg", "place" => "way", "on" => day, "cost_to_come" => money)
     @removals << DESK::Damages.remove(made.id).id if @random.rand(2).zero?
@@ -102,7 +121,8 @@ class RandomEdits
   def remove
     model, desk = { Kohlrabi::Records::Cost => DESK::Costs, Kohlrabi::Records::WorkEntry => DESK::Work,
                     Kohlrabi::Records::Event => DESK::Events, Kohlrabi::Records::Piece => DESK::Pieces,
-                    Kohlrabi::Records::Lot => DESK::Lots, Kohlrabi::Records::Trip => DESK::Trips }.to_a.sample(random: @random)
+                    Kohlrabi::Records::Lot => DESK::Lots, Kohlrabi::Records::Trip => DESK::Trips,
+                    Kohlrabi::Records::Container => DESK::Shelf, Kohlrabi::Records::StashUse => DESK::StashUses }.to_a.sample(random: @random)
     sample(model) { |id| @removals << desk.remove(id).id }
   end
 

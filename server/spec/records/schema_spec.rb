@@ -20,6 +20,19 @@ RSpec.describe "the schema" do
     expect { records::Event.create!(piece: piece, kind: "sold") }.to raise_error(ActiveRecord::RecordNotUnique)
   end
 
+  it "refuses hours out of order, a container of nothing, two moves of one step, and humidity beyond its scale" do
+    me = records::Person.first
+    invalid = raise_error(ActiveRecord::StatementInvalid, /CHECK/)
+    expect { records::WorkingHours.create!(person: me, weekday: 2, from_minute: 600, to_minute: 540) }.to invalid
+    expect { records::WorkingHours.create!(person: me, weekday: 2, day: Date.new(2026, 6, 30), from_minute: 1, to_minute: 2) }.to invalid
+    expect { records::WorkingHours.create!(person: me, weekday: 7, from_minute: 1, to_minute: 2) }.to invalid
+    expect { records::Container.create!(product: "glue", size_thousandths: 0) }.to invalid
+    expect { records::Container.create!(product: "glue", size_thousandths: 1, paid_minor: -1) }.to invalid
+    expect { records::ClimateReading.create!(air: 20, humidity: 101, source: "sensor", taken_at: Time.now) }.to invalid
+    records::SessionMove.create!(piece: piece, step: "wash", day: Date.new(2026, 7, 1))
+    expect { records::SessionMove.create!(piece: piece, step: "wash", day: Date.new(2026, 7, 2)) }.to raise_error(ActiveRecord::RecordNotUnique)
+  end
+
   it "begins its transactions immediate, so that two writers cannot both read first" do
     entered = Queue.new
     order = []

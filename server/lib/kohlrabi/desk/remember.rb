@@ -9,7 +9,7 @@ module Kohlrabi
       module_function
 
       # The block's value, from memory where nothing has changed since. Within a transaction it is always worked out anew.
-      def fetch(key)
+      def once(key)
         return yield if Records::Base.connection.transaction_open?
 
         LOCK.synchronize do

@@ -46,7 +46,7 @@ module Kohlrabi
         person = Finder.find(Records::Person, person).id if person
         person ||= House.people.map(&:id).find { |id| busy.exclude?(id) } || House.people.first.id
         minutes = (minutes || left(bench, person) || HOUR).clamp(Bench::STEP, MOST_MINUTES)
-        slots = Remember.fetch([:within, bench.minute, minutes, person]) { bench.within(minutes, person) }
+        slots = Remember.once([:within, bench.minute, minutes, person]) { bench.within(minutes, person) }
         Now.new(minutes: minutes, person: person, slots: slots)
       end
       private_class_method :now

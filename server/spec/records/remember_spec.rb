@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+require_relative "records_helper"
+require "sqlite3"
+
+# Answers kept in memory hold until anybody has written anything.
+RSpec.describe Kohlrabi::Desk::Remember do
+  def ask = described_class.once(:number) { @asked = @asked.to_i + 1 }
+
+  it "works an answer out once, and anew after a change of its own, an undone removal, or another process" do
+    piece = Kohlrabi::Desk::Pieces.create("name" => "Bench")
+    first = ask
+    expect(ask).to eq(first)
+    piece.update_columns(notes: "written without a callback")
+    expect(ask).to eq(first + 1)
+    file = Kohlrabi::Records::Base.connection_db_config.database
+    SQLite3::Database.new(file) { |other| other.execute("UPDATE pieces SET notes = 'by another'") }
+    expect(ask).to eq(first + 2)
+    removal = Kohlrabi::Desk::Pieces.remove(piece.id)
+    ask
+    Kohlrabi::Desk::Removal.undo(removal.id)
+    expect(ask).to eq(first + 4)
+  end
+
+  it "keeps nothing within a transaction, whose changes may be taken back" do
+    first = ask
+    Kohlrabi::Records::Base.transaction do
+      expect([ask, ask]).to eq([first + 1, first + 2])
+      raise ActiveRecord::Rollback
+    end
+    expect(described_class.once(:number) { :anew }).to eq(first)
+  end
+
+  it "keeps answers to different questions apart" do
+    expect([described_class.once(:one) { 1 }, described_class.once(:two) { 2 }, described_class.once(:one) { 3 }]).to eq([1, 2, 1])
+  end
+end
