@@ -52,6 +52,20 @@ RSpec.describe "steps at the bench" do
       expect(entry["effort"]["seconds"]).to eq(estimate)
     end
 
+    it "on a trial ends with its result: stopped as done, it worked" do
+      made = call(:post, "/api/products", { label: "Moss satin", generic: "paint_all" })
+      look = call(:get, "/api/pieces/#{id}/plan")["looks"].first["id"]
+      zones = call(:get, "/api/pieces/#{id}/plan")["zones"].select { |zone| zone["shown"] }.map { |zone| zone["key"] }
+      call(:put, "/api/looks/#{look}/zones", { zones: zones, finish: "paint", colour: "#243b53", product: made["key"] })
+      trial = call(:get, "/api/pieces/#{id}/plan")["plan"]["steps"].find { |one| one["key"].start_with?("try-product") }["key"]
+      timer = start(trial)
+      expect(timer["steps"].first["trial"]).to be(true)
+      wait_for(10)
+      call(:post, "/api/timers/#{timer['id']}/stop", { done: true })
+      expect(call(:get, "/api/pieces/#{id}")["diary"].map { |line| line["text"] }).to include(match(/Try Moss satin.*: worked\./))
+      expect(step(trial)).to be_nil.or include("state" => "done")
+    end
+
     it "stops a step that somebody else ticked off meanwhile without a fuss" do
       timer = start("vacuum")
       done("vacuum")

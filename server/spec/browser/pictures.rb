@@ -6,7 +6,8 @@ require_relative "browser_helper"
 PICTURES = [
   ["today", "/", 1280, 800, "light"],
   ["floor", "/floor", 1280, 800, "light"],
-  ["archive-dark", "/floor?view=archive", 1280, 800, "dark"],
+  ["week", "/week", 1280, 900, "dark"],
+  ["shelf", "/shelf", 1280, 800, "light"],
   ["piece", "/pieces/22", 1280, 800, "light"],
   ["price-tape", "/pieces/33", 1280, 800, "light",
    "scrollBy(0, [...document.querySelectorAll('h2')].find(h => h.innerText.startsWith('Price')).getBoundingClientRect().top - 90)"],

@@ -38,10 +38,19 @@ module Kohlrabi
         step = plan&.step(key)
         return [] if step.nil? || step.done? || step.key == "lead"
 
+        return tried(piece_id, key) if step.try
+
         taken = take ? Draws.for_step(piece, step.materials_for(zones || step.zones)) : []
         marks(piece, step, plan, { "zones" => zones }.compact)
         taken
       end
+
+      # A trial that is stopped as done has worked; what did not is said otherwise.
+      def tried(piece_id, key)
+        Experiences.create(piece_id, { "step" => key, "worked" => "yes" })
+        []
+      end
+      private_class_method :tried
 
       # {step key => seconds} really worked on a piece's steps.
       def actual(piece)

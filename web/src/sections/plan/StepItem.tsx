@@ -80,7 +80,7 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
             </Typography>
           )}
         </Box>
-        {!answered && step.state !== "done" && (
+        {!step.decide && !step.lead && step.state !== "done" && (
           <Button
             size="small"
             className="no-print"

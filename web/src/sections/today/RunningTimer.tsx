@@ -60,7 +60,7 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
         <Box sx={{ display: "flex", columnGap: 0.5, rowGap: 1, flexWrap: "wrap" }}>
           {timer.steps.length > 0 && (
             <Button variant="contained" size="large" onClick={() => finish()}>
-              Stop, it is done
+              {step?.trial ? "Stop, it worked" : "Stop, it is done"}
             </Button>
           )}
           <Button variant={timer.steps.length > 0 ? "outlined" : "contained"} size="large" onClick={() => void stop(timer, time)}>

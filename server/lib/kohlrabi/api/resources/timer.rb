@@ -13,7 +13,8 @@ module Kohlrabi
         attribute(:long) { |timer| !Desk::Timers.proposal(timer).nil? }
         attribute(:steps) do |timer|
           Desk::Timers.steps(timer).map do |piece, step|
-            { piece_id: piece.id, step: step.key, label: step.label, estimate: params[:say].effort(step.remaining), units: StepRow.units(step) }
+            { piece_id: piece.id, step: step.key, label: step.label, estimate: params[:say].effort(step.remaining), units: StepRow.units(step),
+              trial: !step.try.nil? }
           end
         end
         attribute(:takes) { |timer| Desk::Timers.takes(timer) }
