@@ -78,6 +78,8 @@ RSpec.describe "the bench" do
       hours
       expect(schedule["assumed"]).to eq(["Me"])
       expect(call(:get, "/api/people/#{me}/week")["assumed"]).to be(true)
+      hours([2, "00:00", "24:00"])
+      expect(day("2026-06-30")["sessions"].first).to include("time" => include("text" => "24 h"), "stop" => 1440)
     end
 
     it "takes outdoor steps off a day of rain and brings them back" do

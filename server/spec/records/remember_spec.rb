@@ -31,6 +31,13 @@ RSpec.describe Kohlrabi::Desk::Remember do
     expect(described_class.once(:number) { :anew }).to eq(first)
   end
 
+  it "keeps the latest only, while time passes and nobody writes" do
+    described_class.once(:first) { 1 }
+    (1..described_class::MOST).each { |minute| described_class.once([:later, minute]) { minute } }
+    expect(described_class.once([:later, described_class::MOST]) { :anew }).to eq(described_class::MOST)
+    expect(described_class.once(:first) { :anew }).to eq(:anew)
+  end
+
   it "keeps answers to different questions apart" do
     expect([described_class.once(:one) { 1 }, described_class.once(:two) { 2 }, described_class.once(:one) { 3 }]).to eq([1, 2, 1])
   end

@@ -5,6 +5,7 @@ module Kohlrabi
     # Keeps answers that take time to work out, until anything is written to the file by anybody.
     module Remember
       LOCK = Monitor.new
+      MOST = 12 # answers: time passes while nobody writes, and old ones must not pile up
 
       module_function
 
@@ -18,6 +19,7 @@ module Kohlrabi
           @version = version
           return @kept[key] if @kept.key?(key)
 
+          @kept.shift while @kept.size >= MOST # the oldest
           @kept[key] = yield
         end
       end

@@ -30,8 +30,12 @@ module Kohlrabi
         hours.on(date).map { |person, from, to| [person, instant(date, from, zone), instant(date, to, zone)] }
       end
 
-      # A minute of a local date as an instant; times that daylight saving skips move on by it.
-      def instant(date, minute, zone) = zone.local(date.year, date.month, date.day, *(minute == 1440 ? [23, 59] : minute.divmod(60)))
+      # A minute of a local date as an instant, 1440 being the midnight after it; times that daylight saving skips move on by it.
+      def instant(date, minute, zone)
+        return instant(date + 1, 0, zone) if minute == 24 * 60
+
+        zone.local(date.year, date.month, date.day, *minute.divmod(60))
+      end
 
       # given: {"rows": [{"weekday", "from", "to"}]}: all weekdays of a person anew; none: as usual.
       def week(person_id, given)

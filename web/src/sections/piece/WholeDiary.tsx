@@ -26,8 +26,10 @@ export function WholeDiary({ id, currency }: { id: number; currency: string }) {
           name={line.text}
           {...(line.money ? { amount: `${line.money.text} ${currency}` } : line.effort ? { amount: line.effort.text } : {})}
         >
+          <Box component="span" sx={{ color: "text.secondary", display: "inline-block", minWidth: 64 }}>
+            {WORDS[line.kind]}
+          </Box>
           {line.text}
-          <Box component="span" sx={{ color: "text.secondary" }}>{`, ${WORDS[line.kind]}`}</Box>
         </Entry>
       ))}
     </Entries>

@@ -7,7 +7,7 @@ module Kohlrabi
       class StashFit
         KINDS = { "pull" => "Pull or handle", "leg" => "Leg", "board" => "Board or offcut", "glass" => "Glass or mirror", "other" => "Other" }.freeze
         SLACK = 1.0 # mm by which two hole spacings may differ and still be screwed on (assumed)
-        # Something in the stash; measures in mm, nil where not taken. spacing: centre to centre of its holes, 0 for one hole.
+        # Something in the stash; measures in mm, nil where not taken. spacing: centre to centre of its holes, nil too for one hole.
         Item = Struct.new(:id, :name, :kind, :number, :spacing, :long, :wide, keyword_init: true)
         # Something a piece could take: so many, spacing of its holes, at least so long and wide.
         Need = Struct.new(:kind, :what, :number, :spacing, :long, :wide, keyword_init: true)
@@ -41,7 +41,7 @@ module Kohlrabi
 
         def misfit(item, need)
           if need.spacing && item.kind == "pull"
-            return "its hole spacing was not measured" unless item.spacing
+            return "one hole, or its spacing was not measured" unless item.spacing
             if (item.spacing - need.spacing).abs > SLACK
               return "#{length(item.spacing)} between holes, not #{length(need.spacing)}: fill and drill anew"
             end
