@@ -93,6 +93,13 @@ RSpec.describe "the bench" do
       expect(refusal(call(:put, "/api/schedule/weather", { day: "x", wet: true }), :day)).to include("not a date")
     end
 
+    it "shows the other pieces where no plan can be made of one" do
+      other = planned("Table")
+      Kohlrabi::Records::Piece.find(other).update_columns(leg_mm: 9000) # legs taller than the piece: refused when typed
+      expect(schedule["pieces"].map { |row| row["piece"]["id"] }).to eq([id])
+      expect(schedule["unplanned"].map { |one| one["id"] }).to eq([other])
+    end
+
     it "names pieces that have no look, and says why nobody knows a ready date" do
       bare = piece(name: "Stool")
       expect(schedule["unplanned"].map { |one| one["id"] }).to eq([bare])

@@ -35,9 +35,10 @@ module Kohlrabi
         @minute = minute
         @workshop = House.workshop
         @zone = @workshop.zone
-        @pieces = Bench.pieces.index_by(&:id)
+        found = Bench.pieces.index_by(&:id)
         house = Plans.house(@workshop)
-        @plans = @pieces.transform_values { |piece| Plans.of(piece, workshop: @workshop, house: house) }
+        @plans = found.transform_values { |piece| plan(piece, house) }.compact
+        @pieces = found.slice(*@plans.keys)
         @hours = WorkingTimes.hours
         @wet = Records::WetDay.pluck(:day).to_set
         @sessions = dates.flat_map { |date| on(date) }.reject { |session| session.to <= minute }
@@ -102,6 +103,13 @@ module Kohlrabi
       def wet?(date) = @wet.include?(date)
 
       private
+
+      # nil where no plan can be made of what is recorded: one such piece must not hide the others; its own page says what is wrong.
+      def plan(piece, house)
+        Plans.of(piece, workshop: @workshop, house: house)
+      rescue Core::Refusal
+        nil
+      end
 
       def problem(stretch = 1) = (@problems ||= {})[stretch] ||= BenchProblem.new(self, @workshop, stretch)
 

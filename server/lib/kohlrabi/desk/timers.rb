@@ -69,7 +69,7 @@ module Kohlrabi
 
       # Array of [piece, Core::Planning::Step] that a timer runs on and that are still in the plan.
       def steps(timer)
-        timer.timer_pieces.select(&:step).filter_map do |row|
+        timer.planned ||= timer.timer_pieces.select(&:step).filter_map do |row|
           step = Plans.of(row.piece)&.step(row.step)
           [row.piece, step] if step
         end
