@@ -59,7 +59,8 @@ module Kohlrabi
 
       def marks(piece, step, plan, given)
         clock = Clocks.start(step, plan)
-        made = open_zones(step, given).map { |zone| mark(piece, step, zone, clock) }
+        now = Clock.now # one for all zones: they were done together
+        made = open_zones(step, given).map { |zone| mark(piece, step, zone, clock: clock, done_at: now) }
         Plans.refresh(piece.reload)
         made
       end
@@ -140,11 +141,10 @@ module Kohlrabi
       private_class_method :open_zones
 
       # What a zone of the step was estimated at: its own minutes, and the fixed ones on the first.
-      def mark(piece, step, zone, clock)
+      def mark(piece, step, zone, **done)
         seconds = step.tasks.select { |task| task.zone == zone }.sum(&:minutes) * 60 * step.part
         seconds += step.tasks.map(&:fixed).max * 60 * step.part if zone == step.zones.first
-        piece.step_marks.create!(step: step.key, zone: zone, label: step.label, work_kind: step.kind, seconds: seconds.round, done_at: Clock.now,
-                                 clock: clock)
+        piece.step_marks.create!(step: step.key, zone: zone, label: step.label, work_kind: step.kind, seconds: seconds.round, **done)
       end
       private_class_method :mark
 

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+require_relative "bench_helper"
+
+# What goes wrong at the bench: two tabs, a timer left running.
+RSpec.describe "faults at the bench" do
+  include_context "with an empty workshop"
+  include BenchHands
+
+  let!(:stool) { planned({ name: "Stool", kind: "custom box", width: "400", depth: "300", height: "450" }, { finish: "oil" }, "oil") }
+
+  it "a step finished in two tabs counts once, and the later tab is told" do
+    visit "/pieces/#{stool}/plan"
+    expect(page).to have_css("[data-step^=oil]")
+    other = open_new_window
+    within_window(other) do
+      visit "/pieces/#{stool}/plan"
+      find("[data-step^=oil] input[type=checkbox]", match: :first, visible: :all).click
+      expect(page).to have_text("Done: Oil, coat 1")
+    end
+    find("[data-step^=oil] input[type=checkbox]", match: :first, visible: :all).click
+    expect(page).to have_text("This is done already. Load the plan anew.")
+    done = send_to(:get, "/pieces/#{stool}/diary").count { |line| line["text"].start_with?("Done: Oil") }
+    expect(done).to eq(1)
+  end
+
+  it "a timer left running for hours is noticed, and stopped at the time it was probably over" do
+    step = open_step(stool)
+    timer = send_to(:post, "/timers", { steps: [{ piece_id: stool, step: step }] })
+    # Five hours ago, by the only hand that can turn a clock back.
+    @server.stop
+    file = Dir[File.join(@server.home, "**/*.sqlite3")].first
+    started = (Time.now.utc - (5 * 3600)).strftime("%Y-%m-%d %H:%M:%S")
+    SQLite3::Database.new(file) { |data| data.execute("UPDATE timers SET started_at = ?", [started]) }
+    @server.start
+    visit "/"
+    estimate = timer["steps"].first["estimate"]["text"]
+    expect(page).to have_text(/Running for 5 h.* Was it over at \d\d:\d\d, after #{estimate} \(as long as was estimated\)\?/)
+    find("button", text: /\AStop at \d\d:\d\d\z/).click
+    expect(page).to have_text("#{estimate} of clear coat recorded")
+    visit "/pieces/#{stool}"
+    expect(key_figure("hours")).to eq(estimate)
+  end
+end
