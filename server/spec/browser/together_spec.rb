@@ -103,6 +103,7 @@ RSpec.describe "pieces together, and what is kept beside them" do
     visit "/scout/record"
     expect(page).to have_css("table[aria-label='Let go and gone']", text: "would not fit")
     find("body").send_keys("4")
+    click_link("Stash")
     press("Put something by", match: :first)
     form("Put something by") do
       type("What", "Turned legs")
