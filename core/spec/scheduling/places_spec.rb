@@ -12,7 +12,6 @@ RSpec.describe Kohlrabi::Core::Scheduling::Place do
     expect(place.room_from(10, 20, :d)).to eq(60) # b comes at 20
     expect(place.room_from(60, 40, :d)).to eq(100) # from 80 on a and c are there
     expect(place.room_from(20, 40, :a)).to eq(20) # its own place
-    expect(place.peak).to eq(2)
   end
 
   it "counts a piece once, however many of its parts dry there" do
@@ -21,7 +20,6 @@ RSpec.describe Kohlrabi::Core::Scheduling::Place do
     place.hold(50, 120, :a)
     expect(place.room_from(60, 10, :b)).to eq(60)
     expect(place.empty.room_from(0, 10, :b)).to eq(0)
-    expect(place.empty.peak).to eq(0)
   end
 
   it "has room for any number where it has no limit, and is always open where it has no hours" do

@@ -4,8 +4,6 @@ module Kohlrabi
   module Api
     # What the schedule says of its slots, in words.
     class BenchWords
-      PLACES = { "bench" => "at the bench", "outdoors" => "outdoors", "tent" => "in the spray tent" }.freeze
-
       # A piece by its name.
       def self.link(piece) = { id: piece.id, name: piece.name, ticket: piece.ticket_text }
 
@@ -20,7 +18,7 @@ module Kohlrabi
       def row(slot, from: slot.from, to: slot.to)
         step = @bench.step(slot)
         { id: slot.job.id, piece: BenchWords.link(piece(slot)), **what(slot, step), **span(slot, from, to),
-          place: PLACES.fetch(slot.job.place), wait: step.wait.zero? ? nil : @say.wait(step.wait), free: moment(slot.free),
+          place: StepRow::PLACES.fetch(slot.job.place), wait: step.wait.zero? ? nil : @say.wait(step.wait), free: moment(slot.free),
           materials: materials(slot, step), moved: !@bench.moved?(slot).nil?, running: slot.because == :running, why: why(slot) }
       end
 

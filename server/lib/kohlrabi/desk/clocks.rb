@@ -8,8 +8,6 @@ module Kohlrabi
       # takes longer; product: label or nil.
       Drying = Struct.new(:piece, :step, :label, :zones, :done, :stages, :free, :why, :product, keyword_init: true)
 
-      COATS = %w[prime colour coat clear wax].freeze # phases in which the climate of the workshop decides
-
       module_function
 
       # JSON of the clock that a step starts; nil where nothing waits.
@@ -72,7 +70,7 @@ module Kohlrabi
       private_class_method :too_early
 
       def too_cold(step, plan)
-        climate = Coating.climate if COATS.include?(step.phase)
+        climate = Coating.climate if Core::Scheduling::Jobs::COATS.include?(step.phase)
         row = climate && step.materials.keys.map { |key| plan.brief.products.fetch(key) }.first
         against = row ? climate.against(coldest: row[:coldest]) : []
         ["Not now: #{against.join('; ')}.", "although #{against.first}"] if against.any?

@@ -6,7 +6,7 @@ module Kohlrabi
       # The open steps of a plan as jobs for the scheduler.
       class Jobs
         DIVISIBLE = %w[sanding cleaning].freeze # kinds of work that may be broken off anywhere (common practice, no source)
-        ALIKE = %w[prime colour coat clear wax].freeze # phases in which the same product makes work alike; where sanding, the same grit
+        COATS = %w[prime colour coat clear wax].freeze # phases that lay something on: like by product, and the climate decides
 
         # What has happened on the bench. at: lambda from Date to the minute at which it begins; done: {step key => [minute at which it was done,
         # factor on its waits]}; moved: {step key => minute}; tent: whether there is a spray tent.
@@ -57,7 +57,7 @@ module Kohlrabi
         end
 
         def like(step)
-          return [step.phase, step.materials.keys.min] if ALIKE.include?(step.phase) && step.materials.any?
+          return [step.phase, step.materials.keys.min] if COATS.include?(step.phase) && step.materials.any?
 
           ["sand", step.grits] if step.kind == "sanding" && step.grits.any?
         end

@@ -36,9 +36,6 @@ module Kohlrabi
           end
         end
 
-        # Most pieces here at one moment.
-        def peak = most_at_once(@holds, 0)
-
         # The part of a stretch of time in which it can be worked in: Array of [from, to].
         def open(from, to)
           return [[from, to]] unless windows

@@ -33,7 +33,7 @@ module Kohlrabi
                   .sort_by { |slot, start, _| [start, slot.job.id.to_s] }
         end
 
-        # Minute at which the last job is over and may be touched; 0 where there is none.
+        # Minute at which the last job is over, its wait aside; 0 where there is none.
         def makespan = slots.values.map(&:to).max || 0
       end
     end

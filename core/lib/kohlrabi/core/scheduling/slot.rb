@@ -4,8 +4,9 @@ module Kohlrabi
   module Core
     module Scheduling
       # When a job is worked. person: who; chunks: Array of [from, to], several where it goes on in another session; wait: minutes after it;
-      # earliest: minute from which it could have been worked, and because: what held it until then (Reason); held: what held it further.
-      Slot = Struct.new(:job, :person, :chunks, :earliest, :because, :held, keyword_init: true)
+      # earliest: minute from which it could have been worked, and because: what held it until then (:now, :expected, :moved,
+      # :running, or the id of the job before).
+      Slot = Struct.new(:job, :person, :chunks, :earliest, :because, keyword_init: true)
 
       # What follows from it.
       class Slot
