@@ -73,18 +73,22 @@ export default function ToBuy() {
       ) : (
         <SmallTable
           label="To buy"
-          columns={["What", ["Needed"], ["On the shelf"], ["Buy"], [`About ${currency}`], ["Left over"], "For", ""]}
+          columns={["What", "", ["Buy"], [`About ${currency}`], ["Needed"], ["On the shelf"], ["Left over"]]}
           rows={buy.map((row) => ({
             key: `${row.product} ${row.gear}`,
             cells: [
-              row.label,
-              row.needed ?? "to wear",
-              row.there,
+              <div key="what">
+                {row.label}
+                <Typography variant="body2" sx={{ color: "text.secondary" }}>
+                  {row.pieces.join(", ")}
+                </Typography>
+              </div>,
+              tick(row),
               row.buy,
               row.price?.text ?? "not known",
+              row.needed ?? "to wear",
+              row.there,
               row.over ?? "",
-              row.pieces.join(", "),
-              tick(row),
             ],
           }))}
         />
