@@ -39,6 +39,6 @@ RSpec.describe "faults at the bench" do
     find("button", text: /\AStop at \d\d:\d\d\z/).click
     expect(page).to have_text("#{estimate} of clear coat recorded")
     visit "/pieces/#{stool}"
-    expect(key_figure("hours")).to eq(estimate)
+    expect_key_figures(hours: estimate)
   end
 end

@@ -94,8 +94,10 @@ module Hands
   # Sends files as a person chooses them.
   def give_files(label, *paths) = find("input[aria-label='#{label}']", visible: :all).set(paths)
 
-  # A key figure of the piece page by its key.
-  def key_figure(key) = find("[data-key=#{key}] > :nth-child(2)").text
+  # Key figures of the piece page by their keys. Waits: a figure is read anew a moment after what changed it was said to be recorded.
+  def expect_key_figures(**figures)
+    figures.each { |key, text| expect(page).to have_css("[data-key=#{key}] > :nth-child(2)", exact_text: text) }
+  end
 
   def phone = page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: 390, height: 844, deviceScaleFactor: 1, mobile: true)
   def desk = page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")

@@ -91,6 +91,6 @@ RSpec.describe "the three pictures" do
     expect(page).to have_css("[data-terms=target] li", text: /Hours × pay\n\d/)
     terms = all("[data-terms=target] li").map { |item| item.text.split("\n") }
     costs, fixed, wages = terms.map { |term| term.last.to_f }
-    expect(find("[data-figure=target] button").text).to include(format("%.2f", costs + fixed + wages))
+    expect(page).to have_css("[data-figure=target] button", text: format("%.2f", costs + fixed + wages))
   end
 end

@@ -57,7 +57,7 @@ RSpec.describe "the house's own way" do
       press("Record hours")
     end
     expect(page).to have_text("Delivering, Second")
-    expect(key_figure("hours")).to eq("1 h 30")
+    expect_key_figures(hours: "1 h 30")
     expect(page).to have_text("By the other rule of hours: hours at the bench undefined (no hours recorded)")
   end
 
@@ -73,7 +73,7 @@ RSpec.describe "the house's own way" do
         press("Cancel") if time == 1
       end
     end
-    expect(key_figure("hours")).to eq("13 h")
+    expect_key_figures(hours: "13 h")
   end
 
   it "keeps, gives away and scraps, each outside or inside the sums as it should be" do

@@ -21,8 +21,10 @@ RSpec.describe "hunting and buying" do
     expect(page).to have_text("#{name} saved")
   end
 
-  def figure(key) = find("[data-figure=#{key}]").text
-  def cash_in(name) = visit_piece(name) && key_figure("cash_in")
+  def expect_cash_in(name, amount)
+    visit_piece(name)
+    expect_key_figures(cash_in: amount)
+  end
 
   def visit_piece(name)
     visit "/floor?query=#{name.tr(' ', '+')}"
@@ -88,7 +90,7 @@ RSpec.describe "hunting and buying" do
     rows = all("table[aria-label='Shares of the lot'] tbody tr").map(&:text)
     expect(rows.map { |row| row[/[\d.]+\z/] }).to eq(["72.00", "36.00", "12.00"])
     visit_piece("Oak washstand")
-    expect(key_figure("cash_in")).to eq("72.00")
+    expect_key_figures(cash_in: "72.00")
     expect(page).to have_text("as it was spotted")
 
     # A trip for all three: 15.00, 5.00 each.
@@ -121,10 +123,10 @@ RSpec.describe "hunting and buying" do
       press("Split it")
     end
     expect(page).to have_text("Split into K-")
-    expect(cash_in("Short bench")).to eq("27.33")
+    expect_cash_in("Short bench", "27.33")
     visit "/floor?view=archive"
     click_link("Shoe rack")
-    expect(key_figure("cash_in")).to eq("13.67")
+    expect_key_figures(cash_in: "13.67")
     expect(page).to have_text("kept: closed at cost")
 
     # Photographs: several at once, bad ones refused by name, the rest kept.
@@ -139,7 +141,7 @@ RSpec.describe "hunting and buying" do
     expect(page).to have_css("ul img", count: 3)
     divider = find("input[type=range][aria-label='Divider between before and after']", visible: :all)
     6.times { divider.send_keys(:arrow_left) }
-    expect(find("[data-share]")["data-share"]).to eq("44")
+    expect(page).to have_css("[data-share='44']")
     frame = find("[data-share]")
     page.driver.browser.action.move_to(frame.native, -200, 0).click_and_hold.move_by(80, 0).release.perform
     expect(frame["data-share"].to_i).to be_between(20, 40)
@@ -188,10 +190,10 @@ RSpec.describe "hunting and buying" do
       form("Scrap it") { press("Scrap it") }
       expect(page).to have_text("Scrapped recorded")
     end
-    expect(key_figure("cash_profit")).to eq("−4.20")
-    expect(cash_in("Attic trunk")).to eq("4.20")
+    expect_key_figures(cash_profit: "−4.20")
+    expect_cash_in("Attic trunk", "4.20")
     find("body").send_keys("5")
-    expect(figure("losses")).to include("8.40")
+    expect(page).to have_css("[data-figure=losses]", text: "8.40")
     visit "/floor"
     expect(page).to have_text("3 in hand, 12.60 EUR tied up")
   end

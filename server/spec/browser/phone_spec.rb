@@ -49,7 +49,7 @@ RSpec.describe "a phone on the bench" do
     end
     # By hand: 60 − 12 − 8 = 40; ÷ 2 h = 20.
     expect(page).to have_css("[data-key=cash_profit]", text: "40.00")
-    expect(key_figure("hourly_pay")).to eq("20.00")
+    expect_key_figures(hourly_pay: "20.00")
   end
 
   it "discards a timer and takes that back" do

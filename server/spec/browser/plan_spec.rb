@@ -222,7 +222,7 @@ RSpec.describe "from findings to plan" do
     press("Instead of bonding primer")
     within("[role=dialog]") do
       row = find("tr", text: "shellac-based stain-blocking primer")
-      expect(row.text).to include("the same the same +4.00") # 32.00 for a litre against 28.00
+      expect(row).to have_text("the same the same +4.00") # 32.00 for a litre against 28.00
       within(row) { press("Use shellac-based stain-blocking primer") }
     end
     expect(page).to have_css("[data-step]", text: "Prime with shellac-based stain-blocking primer")

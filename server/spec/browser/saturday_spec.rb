@@ -71,9 +71,9 @@ RSpec.describe "a Saturday" do
 
     # By hand: 225 ml are 100 ml of the older tin, all of its 6.00, and 125 of the 500 ml for 24.00: 6.00. 30.00 + 12.00 = 42.00.
     visit "/pieces/#{chest}"
-    expect([key_figure("cash_in"), key_figure("hours")]).to eq(["42.00", "40 min"])
+    expect_key_figures(cash_in: "42.00", hours: "40 min")
     visit "/pieces/#{stool}"
-    expect([key_figure("cash_in"), key_figure("hours")]).to eq(["30.00", "25 min"])
+    expect_key_figures(cash_in: "30.00", hours: "25 min")
     expect(page).to have_text("although 8 °C is too cold: above 10 °C: the stove is lit")
     visit "/shelf"
     expect(page).to have_css("li", text: "375 ml of 500 ml")

@@ -24,7 +24,7 @@ RSpec.describe "pieces together, and what is kept beside them" do
     end
     expect(page).to have_css("h1", text: "Bedside")
     visit_piece("Bedside, 1 of 2")
-    expect(key_figure("cash_in")).to eq("10.50")
+    expect_key_figures(cash_in: "10.50")
     expect(page).to have_text("1 more just like it in hand")
     press("Record hours")
     form("Record hours") do

@@ -72,7 +72,7 @@ RSpec.describe "two tabs on one piece" do
     form("") { fill_in("Find a piece: name, kind, source or ticket", with: "oak") }
     find("[role=option]", text: "Oak stool").click
     expect(page).to have_text("Wax, materials, shared: 10.00 over 2 pieces")
-    expect(key_figure("cash_in")).to eq("3.33")
+    expect_key_figures(cash_in: "3.33")
     press("Remove Wax")
     expect(page).to have_css("[data-key=cash_in]", text: "0.00")
     press("Undo")

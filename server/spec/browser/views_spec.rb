@@ -64,8 +64,8 @@ RSpec.describe "every main view" do
     show("/books", "Books", "light")
     output = IO.popen([{ "KOHLRABI_HOME" => @server.home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), "report", "--demo"], &:read)
     totals = JSON.parse(output).fetch("totals")
-    expect(find("[data-figure=profit]").text).to include(totals["cash_profit"])
-    expect(find("[data-figure=hourly_pay]").text).to include(totals["hourly_pay"])
+    expect(page).to have_css("[data-figure=profit]", text: totals["cash_profit"])
+    expect(page).to have_css("[data-figure=hourly_pay]", text: totals["hourly_pay"])
     expect(totals.values_at("flips", "sold")).to match([be >= 40, be >= 25])
   end
 

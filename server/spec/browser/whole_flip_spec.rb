@@ -62,7 +62,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     end
     expect(page).to have_text("1 h 20 of painting recorded")
     expect(page).to have_text("read off the hours")
-    expect([key_figure("cash_in"), key_figure("hours")]).to eq(["138.20", "1 h 20"])
+    expect_key_figures(cash_in: "138.20", hours: "1 h 20")
 
     # A timer, by key; it survives closing the page and a restart of the server.
     find("body").send_keys("t")
@@ -107,7 +107,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     expect(page).to have_text("Sold recorded")
 
     # By hand: 380 − 42 − 96.20 − 34.40 = 207.40; ÷ 2 h = 103.70; ten days.
-    expect(%w[cash_profit hours hourly_pay turnaround].map { |key| key_figure(key) }).to eq(["207.40", "2 h", "103.70", "10 days"])
+    expect_key_figures(cash_profit: "207.40", hours: "2 h", hourly_pay: "103.70", turnaround: "10 days")
     find("[data-figure=cash_profit] button").click
     expect(page).to have_css("[data-terms=cash_profit]", text: "cash profit 207.40 = 380.00 − 42.00 − 96.20 − 34.40")
 
@@ -115,7 +115,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     find("h1").click
     find("body").send_keys([:control, "z"])
     expect(page).to have_text("Taken back: sold recorded")
-    expect(key_figure("cash_profit")).to eq("not sold yet")
+    expect_key_figures(cash_profit: "not sold yet")
     press("Record sale")
     form("Record sale") do
       type("Sale price", "380")
