@@ -23,7 +23,7 @@ module Kohlrabi
 
       def steps
         shared = { days: days, drawn: Desk::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution),
-                   actual: Desk::Steps.actual(@piece), say: @say }
+                   actual: Desk::Steps.actual(@piece), sprayers: Desk::Sprayers.by_product, say: @say }
         @plan.steps.map { |step| StepRow.new(step, @plan, **shared).to_h }
       end
 

@@ -14,14 +14,15 @@ module Kohlrabi
       end
 
       # plan: Core::Planning::Plan; days: {step key => Date} of the schedule; drawn: measures; confirmed: keys of cautions read;
-      # actual: {step key => seconds} really worked; say: Say.
-      def initialize(step, plan, days:, drawn:, confirmed:, actual:, say:)
+      # actual: {step key => seconds} really worked; sprayers: {product key => setting}; say: Say.
+      def initialize(step, plan, days:, drawn:, confirmed:, actual:, sprayers:, say:)
         @step = step
         @plan = plan
         @days = days
         @drawn = drawn
         @confirmed = confirmed
         @actual = actual
+        @sprayers = sprayers
         @say = say
       end
 
@@ -53,7 +54,14 @@ module Kohlrabi
           row = @plan.brief.products.fetch(key)
           { product: key, label: row[:label], text: Core::Planning::Amount.text(amount, row) }
         end
-        { place: PLACES.fetch(step.place), floor: floor, materials: materials, grits: step.grits.map { |grit| "P#{grit}" }, ways: step.ways }
+        { place: PLACES.fetch(step.place), floor: floor, materials: materials, grits: step.grits.map { |grit| "P#{grit}" }, ways: step.ways, sprayer: sprayer }
+      end
+
+      # How the sprayer was set for what is sprayed here.
+      def sprayer
+        return unless step.ways.include?("spray")
+
+        step.materials.keys.filter_map { |key| @sprayers[key]&.then { |row| Desk::Sprayers.text(row) } }.first
       end
 
       def care

@@ -25,9 +25,9 @@ module Kohlrabi
       end
 
       # Takes what a step is planned to need, as far as it is there. Returns Array of costs; what is not on the shelf is left out.
-      # amounts: {product key => Numeric}.
-      def for_step(piece, amounts)
-        available(amounts).map { |product, containers, taken| draw(product, containers, taken, [[piece.id, "1"]], House.today) }
+      # amounts: {product key => Numeric}; step: its label, kept with what was taken.
+      def for_step(piece, amounts, step: nil)
+        available(amounts).map { |product, containers, taken| draw(product, containers, taken, [[piece.id, "1"]], House.today, step: step) }
       end
 
       # The same in words, without taking it.
@@ -51,16 +51,29 @@ module Kohlrabi
         Shelf.containers(keys(product))
       end
 
-      # Keys of what serves as a product.
-      def keys(product) = [product[:key], *Records::Product.live.where(generic: product[:key]).order(:id).map { |row| Products.key(row) }]
+      # Keys of what serves as a product; a mix serves as nothing but itself.
+      def keys(product)
+        alike = Records::Product.live.where(generic: product[:key]).where.not(id: Records::Mix.live.select(:product_id))
+        [product[:key], *alike.order(:id).map { |row| Products.key(row) }]
+      end
 
-      def draw(product, containers, amount, rows, on)
-        cores = containers.to_h { |row| [row.id, Shelf.core(row)] }
-        stock = Core::Costing::FirstIn.new(cores.values, whole: House.workshop.material_rule == "whole")
-        parts = stock.draw(amount, unit: product[:unit] == "pcs" ? nil : product[:unit])
+      # Takes an amount into a batch that is being mixed. Returns what it cost, minor units. Raises Refused.
+      def into(batch, key, amount, more: false)
+        product = Shelf.product(key)
+        containers = containers(product, nil)
+        find_more(containers, amount) if more
+        parts = parts(product, containers, amount)
+        parts.each { |part| keep(part, House.today, batch: batch) }
+        parts.sum(&:cost)
+      rescue Core::Refusal => e
+        raise Refused, [Core::Refusal.new("#{product[:label]}: #{e.problem}", e.remedy, field: e.field)]
+      end
+
+      def draw(product, containers, amount, rows, on, step: nil)
+        parts = parts(product, containers, amount)
         cost = Records::Cost.create!(what: "#{Core::Planning::Amount.text(amount, product)} #{product[:label]}", category: category(product),
                                      amount_minor: parts.sum(&:cost), spent_on: on)
-        parts.each { |part| keep(cost, part, on) }
+        parts.each { |part| keep(part, on, cost: cost, step: step) }
         Summaries.refresh(Sharing.write(cost, rows))
         cost
       rescue Core::Refusal => e
@@ -68,9 +81,17 @@ module Kohlrabi
       end
       private_class_method :draw
 
-      def keep(cost, part, on)
-        cost.draws.create!(container_id: part.container.id, amount_thousandths: (part.amount * Shelf::THOUSANDTHS).round,
-                           amount_minor: part.cost, drawn_on: on)
+      # Array of Core::Costing::FirstIn::Part, oldest container first.
+      def parts(product, containers, amount)
+        stock = Core::Costing::FirstIn.new(containers.map { |row| Shelf.core(row) }, whole: House.workshop.material_rule == "whole")
+        stock.draw(amount, unit: product[:unit] == "pcs" ? nil : product[:unit])
+      end
+      private_class_method :parts
+
+      # given: what it is for: a cost and its step, or a batch.
+      def keep(part, on, **given)
+        Records::Draw.create!(container_id: part.container.id, amount_thousandths: (part.amount * Shelf::THOUSANDTHS).round,
+                              amount_minor: part.cost, drawn_on: on, **given)
         Records::Container.where(id: part.container.id, opened_on: nil).update_all(opened_on: on, updated_at: Clock.now)
       end
       private_class_method :keep

@@ -13,7 +13,9 @@ module Kohlrabi
 
       # Core::Planning::Products for the workshop. swaps: {product key => the one used instead}.
       def core(workshop = House.workshop, swaps: {})
-        Core::Planning::Products.new(own: all.map { |row| own(row) }, currency: workshop.money, swaps: swaps)
+        mixes = Mixes.shares
+        own = all.map { |row| own(row).merge(mix: mixes[row.id]) }
+        Core::Planning::Products.new(own: own, currency: workshop.money, swaps: swaps)
       end
 
       # given: {"label", "generic", "rate"?, "touch"?, "sand"?, "recoat"?, "handle"?, "cure"? in days, "coldest"? in °C, "pack_amount"?,
@@ -37,7 +39,10 @@ module Kohlrabi
         on_shelf = Records::Container.live.exists?(product: key(row))
         raise Refused, [Core::Refusal.new("#{row.label} is on the shelf.", "Take its containers off the shelf first.")] if on_shelf
 
-        Removal.of([row], what: "#{row.label} removed")
+        part = Mixes.made_of(key(row))
+        raise Refused, [Core::Refusal.new("#{row.label} is a part of #{part.product.label}.", "Give that mix other parts first.")] if part
+
+        Removal.of([row, *Records::Mix.live.where(product_id: row.id)], what: "#{row.label} removed")
       end
 
       def key(row) = "own-#{row.id}"

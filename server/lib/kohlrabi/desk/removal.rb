@@ -8,7 +8,8 @@ module Kohlrabi
                 Records::Lot, Records::Trip, Records::PieceSet, Records::PieceSetEvent, Records::Damage, Records::Photo, Records::Passage,
                 Records::StashItem, Records::Finding, Records::OwnFinding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience,
                 Records::NumberedPart, Records::Recipe, Records::Product, Records::SessionMove,
-                Records::Container, Records::Draw, Records::StashUse].freeze
+                Records::Container, Records::Draw, Records::StashUse, Records::Mix, Records::MixVersion,
+                Records::MixAddition].freeze
       PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze
 
       module_function

@@ -73,8 +73,12 @@ module Kohlrabi
         if row.draws.any?(&:cost_id)
           raise Refused, [Core::Refusal.new("Pieces have taken from it.", "Take those draws back on their pieces first, or mark it as used up.")]
         end
+        if row.draws.any?(&:batch_id)
+          raise Refused, [Core::Refusal.new("Something was mixed from it.", "Take that batch off the shelf first, or mark it as used up.")]
+        end
 
-        Removal.of([row, *row.draws], what: "#{product(row.product)[:label]} taken off the shelf")
+        # What a batch was mixed from goes back where it came from.
+        Removal.of([row, *row.draws, *row.ingredients, *row.additions], what: "#{product(row.product)[:label]} taken off the shelf")
       end
 
       # What is really left, by weighing or by eye. given: {"left"} an amount, or {"share"} of what it held. The difference is lost or found
@@ -134,9 +138,13 @@ module Kohlrabi
       # What pieces have paid for stays as it was.
       def refuse_used(row, values)
         changed = %i[size_thousandths paid_minor].find { |name| values.key?(name) && values[name] != row[name] }
-        return unless changed && row.draws.any?(&:cost_id)
+        field = changed == :paid_minor ? :paid : :size
+        if changed && row.ingredients.any?
+          refuse("A batch holds and costs what went into it.", "Say what is left of it, or add to it.", field)
+        end
+        return unless changed && row.draws.any? { |draw| draw.cost_id || draw.batch_id }
 
-        refuse("Pieces have taken from it at its price.", "Take those draws back first.", changed == :paid_minor ? :paid : :size)
+        refuse("Pieces have taken from it at its price.", "Take those draws back first.", field)
       end
       private_class_method :refuse_used
 

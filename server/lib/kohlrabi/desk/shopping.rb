@@ -14,7 +14,7 @@ module Kohlrabi
       def rows(bench = Bench.now)
         products = Products.core
         there = Shelf.left
-        rows = needs(bench).map do |key, amounts|
+        rows = apart(needs(bench), there, products).map do |key, amounts|
           product = products.fetch(key)
           row(product, amounts, take(there, product, amounts.values.sum), products)
         end
@@ -53,6 +53,23 @@ module Kohlrabi
         end
       end
       private_class_method :needs
+
+      # Mixes as their parts, as far as no batch of them stands on the shelf.
+      def apart(needs, there, products)
+        needs.each_with_object({}) do |(key, amounts), all|
+          amounts.each do |piece, amount|
+            mixed = products.fetch(key)[:mix] ? take(there, products.fetch(key), amount) : 0
+            products.apart(key => amount - mixed).each { |part, ml| merge(all, part, piece, ml) if ml.positive? }
+          end
+        end
+      end
+      private_class_method :apart
+
+      def merge(all, key, piece, amount)
+        pieces = all[key] ||= Hash.new(0)
+        pieces[piece] += amount
+      end
+      private_class_method :merge
 
       # How much of what is there goes to a product; what one product takes the next does not have.
       def take(there, product, amount)

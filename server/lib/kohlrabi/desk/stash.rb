@@ -9,7 +9,7 @@ module Kohlrabi
       # [items of a page, how many in all], latest first.
       def page(page: 1, per: 100)
         scope = Records::StashItem.live.order(Arel.sql("got_on DESC NULLS LAST, id DESC"))
-        [scope.offset((page - 1) * per).limit(per).includes(:lot).to_a, scope.count]
+        [scope.offset((page - 1) * per).limit(per).includes(:lot, :photos).to_a, scope.count]
       end
 
       # What it would cost to replace all that is still there, minor units: [sum of what is known, how many rows have no value].

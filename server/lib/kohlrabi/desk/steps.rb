@@ -40,7 +40,7 @@ module Kohlrabi
 
         return tried(piece_id, key) if step.try
 
-        taken = take ? Draws.for_step(piece, step.materials_for(zones || step.zones)) : []
+        taken = take ? Draws.for_step(piece, step.materials_for(zones || step.zones), step: step.label) : []
         marks(piece, step, plan, { "zones" => zones }.compact)
         taken
       end

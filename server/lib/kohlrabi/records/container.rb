@@ -7,6 +7,11 @@ module Kohlrabi
       include Removable
 
       has_many :draws, -> { live.order(:id) }, inverse_of: :container
+      # Of a batch: what it was mixed by, what was taken for it, and what went in last.
+      belongs_to :mix_version, optional: true
+      belongs_to :from_batch, class_name: "Kohlrabi::Records::Container", optional: true
+      has_many :ingredients, -> { live.order(:id) }, class_name: "Kohlrabi::Records::Draw", foreign_key: :batch_id, inverse_of: :batch
+      has_many :additions, -> { live.order(:id) }, class_name: "Kohlrabi::Records::MixAddition", inverse_of: :container
     end
   end
 end

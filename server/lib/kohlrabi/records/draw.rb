@@ -2,12 +2,14 @@
 
 module Kohlrabi
   module Records
-    # Something taken from a container: for pieces (with its cost), or lost, dried up, found more than was thought (without).
+    # Something taken from a container: for pieces (with its cost), into a mix (with its batch), or lost, dried up, found more than was
+    # thought (without).
     class Draw < Base
       include Removable
 
       belongs_to :container
       belongs_to :cost, optional: true
+      belongs_to :batch, class_name: "Kohlrabi::Records::Container", optional: true
     end
   end
 end

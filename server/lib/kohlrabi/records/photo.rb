@@ -2,7 +2,7 @@
 
 module Kohlrabi
   module Records
-    # A photo of a piece, spotted or bought, or of a receipt. The picture itself is a file named by its fingerprint.
+    # A photo of a piece, spotted or bought, of a receipt, or of something in the stash. The picture itself is a file named by its fingerprint.
     class Photo < Base
       include Removable
 
@@ -10,6 +10,7 @@ module Kohlrabi
       belongs_to :prospect, optional: true
       belongs_to :cost, optional: true
       belongs_to :finding, optional: true
+      belongs_to :stash_item, optional: true
     end
   end
 end

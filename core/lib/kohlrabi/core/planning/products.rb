@@ -12,7 +12,8 @@ module Kohlrabi
         STANDARD = { "paint" => "paint_all", "primer" => "primer_shellac", "clear" => "clear_water", "stain" => "stain_liquid",
                      "stripper" => "stripper" }.freeze
 
-        # own: Array of Hash like the rows of the table, with like: (the generic one they stand for) and packs in minor units;
+        # own: Array of Hash like the rows of the table, with like: (the generic one they stand for), packs in minor units, and mix: {product key =>
+        # share} where it is mixed;
         # currency: Units::Currency or nil; swaps: {product key => the one used instead}.
         def initialize(own: [], currency: nil, swaps: {})
           @currency = currency
@@ -34,6 +35,14 @@ module Kohlrabi
 
         # The standard one of a kind: swapped or not.
         def standard(kind) = fetch(STANDARD.fetch(kind) { @rows.values.find { |row| row[:kind] == kind }[:key] })
+
+        # Amounts with mixes as what they are made of. amounts: {product key => amount}; parts without a product (water) are left out.
+        def apart(amounts)
+          amounts.each_with_object(Hash.new(0)) do |(key, amount), sums|
+            shares = fetch(key)[:mix] || { key => 1 }
+            shares.each { |part, share| sums[part] += share == 1 ? amount : (amount * share).ceil(amount < 10 ? 2 : 0) }
+          end
+        end
 
         def of_kind(kind) = @rows.values.select { |row| row[:kind] == kind }
         def all = @rows.values

@@ -3,7 +3,7 @@
 module Kohlrabi
   module Core
     module Planning
-      # What a plan takes of each product, in whole containers to buy, and what that costs.
+      # What a plan takes of each product, in whole containers to buy, and what that costs. A mix is bought as its parts.
       class Stock
         # row: of Products; amount needed; packs: {container amount => number}; bought: amount; price: to buy, minor units or nil;
         # used: worth of what is used, minor units or nil; over: what is left over.
@@ -12,7 +12,7 @@ module Kohlrabi
 
         # amounts: {product key => amount}; products: Products.
         def initialize(amounts, products)
-          @lines = amounts.reject { |_, amount| amount.zero? }.map { |key, amount| line(products.fetch(key), amount) }
+          @lines = products.apart(amounts).reject { |_, amount| amount.zero? }.map { |key, amount| line(products.fetch(key), amount) }
         end
 
         attr_reader :lines

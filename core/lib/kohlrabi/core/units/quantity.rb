@@ -29,6 +29,14 @@ module Kohlrabi
           raise Refusal.new("“#{Numerals.clip(text)}” is not a part of the whole.", "Write it like 1/3 or 25%.")
         end
 
+        # A number of parts, above 0: "2", "0.5", "1/3". Returns a Rational. Raises Refusal.
+        def ratio(text)
+          value = number(text.to_s.strip)
+          return value if value.positive?
+
+          raise Refusal.new("“#{Numerals.clip(text)}” is no part of a mix.", "Give a number above 0, such as 2 or 1/3.")
+        end
+
         def number(text)
           over, under = text.split("/")
           return Numerals.parse(over) unless under

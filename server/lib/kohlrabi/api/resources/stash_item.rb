@@ -12,6 +12,7 @@ module Kohlrabi
         attribute(:left) { |item| Desk::StashUses.left(item) }
         attribute(:worth) { |item| params[:say].money(item.value_minor && (item.value_minor * Desk::StashUses.left(item))) }
         attribute(:lot) { |item| item.lot && item.lot.deletion_id.nil? ? { id: item.lot.id, name: item.lot.name } : nil }
+        attribute(:photos) { |item| Photo.present(item.photos, params[:say]) }
         attribute(:measures) { |item| %w[spacing length width thickness].to_h { |name| [name, params[:say].typed_length(item["#{name}_mm"])] } }
       end
     end
