@@ -63,8 +63,10 @@ end
 RSpec.describe Kohlrabi::Core::Coating::MatchingLog do
   it "adds up each part and all of them, in percent of what there was at first" do
     entry = described_class::Entry
-    log = described_class.new(200, [entry.new(key: "black", label: "Black", amount: 10, trip: true), entry.new(key: "ochre", label: "Ochre", amount: 3),
-                                    entry.new(key: "black", label: "Black", amount: 4)])
+    log = described_class.new(200, [
+                                entry.new(key: "black", label: "Black", amount: 10, trip: true), entry.new(key: "ochre", label: "Ochre", amount: 3),
+                                entry.new(key: "black", label: "Black", amount: 4)
+                              ])
     expect(log.lines.map { |line| [line.percent.to_f, line.all.to_f] }).to eq([[5.0, 5.0], [1.5, 6.5], [7.0, 8.5]])
     expect(log.trips).to eq(1)
     expect { described_class.new(0, []) }.to raise_error(Kohlrabi::Core::Refusal, /nothing to match/)

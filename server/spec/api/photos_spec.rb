@@ -120,4 +120,16 @@ RSpec.describe "photos" do
       expect(last_response.status).to eq(404), path
     end
   end
+
+  it "belong to things in the stash as well, and go and come back" do
+    item = call(:post, "/api/stash", { name: "Bow pull", count: "2", kind: "pull" }).fetch("id")
+    made = send_photo(upright, { kind: "during", stash_item_id: item, name: "a.jpg" })
+    expect(call(:get, "/api/stash")).to include("kinds" => include({ "key" => "pull", "label" => "Pull or handle" }),
+                                                "items" => [include("photos" => [include("id" => made["id"])])])
+    gone = call(:delete, "/api/photos/#{made['id']}")
+    expect(call(:get, "/api/stash")["items"].first["photos"]).to eq([])
+    call(:post, "/api/deletions/#{gone['id']}/undo")
+    expect(call(:get, "/api/stash")["items"].first["photos"].size).to eq(1)
+    expect(send_photo(upright, { kind: "during", stash_item_id: 999, name: "a.jpg" }).fetch("status")).to eq(404)
+  end
 end

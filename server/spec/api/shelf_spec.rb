@@ -56,6 +56,14 @@ RSpec.describe "the shelf" do
     expect(six["shares"].map { |share| share["amount"]["text"] }).to eq(%w[3.40 1.70])
   end
 
+  it "does not bring back what was taken for something else since" do
+    container(size: "500 ml")
+    first = call(:delete, "/api/costs/#{draw('400 ml', piece)['id']}")["id"]
+    draw("300 ml", piece)
+    expect(call(:post, "/api/deletions/#{first}/undo")["errors"].first["message"]).to include("taken for something else since")
+    expect(row["left"]).to eq("200 ml")
+  end
+
   it "asks where more is taken than is left, and never goes below nothing" do
     container
     chest = piece

@@ -10,13 +10,15 @@ RSpec.describe "money and hours over all pieces" do
     it "add up to what was paid and worked after random edits (seed #{seed})" do
       edits = RandomEdits.new(seed)
       Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = OFF")
-      120.times { edits.step }
+      160.times { edits.step }
       expect(Kohlrabi::Records::SplitPart.count + Kohlrabi::Records::LotMember.count).to be > 5
       expect(borne(&:money_in)).to eq(spent)
       expect(worked).to eq(recorded)
       expect(set_receipts).to eq(set_sales)
       containers.each { |tin| expect([tin.left, tin.worth.to_i + tin.charged]).to match([be >= 0, tin.paid.to_i]) }
       expect(drawn).to eq(charged)
+      expect(batches.map { |batch| [batch.paid_minor, batch.size_thousandths] })
+        .to eq(batches.map { |batch| [batch.ingredients.sum(&:amount_minor), batch.ingredients.sum(&:amount_thousandths)] })
       expect(Kohlrabi::Records::StashItem.live.map { |item| Kohlrabi::Desk::StashUses.left(item) }).to all(be >= 0)
     ensure
       Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = FULL")
@@ -24,6 +26,9 @@ RSpec.describe "money and hours over all pieces" do
   end
 
   def containers = Kohlrabi::Records::Container.live.preload(:draws).map { |row| Kohlrabi::Desk::Shelf.core(row) }
+
+  # Batches are nothing but what went into them.
+  def batches = Kohlrabi::Records::Container.live.where.not(mix_version_id: nil).where.not(paid_minor: nil).preload(:ingredients)
 
   # What draws charged, and the costs that they made.
   def drawn = Kohlrabi::Records::Draw.live.where.not(cost_id: nil).sum(:amount_minor)

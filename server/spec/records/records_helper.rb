@@ -13,8 +13,8 @@ class RandomEdits
   end
 
   def step
-    send(%i[piece piece cost cost work work event event change remove undo lot trip split set damage container draw draw level
-            stash].sample(random: @random))
+    send(%i[piece piece cost cost work work event event change remove undo lot trip split set damage container container draw draw level
+            stash mix mix].sample(random: @random))
   rescue DESK::Refused, DESK::Missing, DESK::Stale
     nil
   end
@@ -93,6 +93,21 @@ class RandomEdits
   end
 
   def level = sample(Kohlrabi::Records::Container) { |id| DESK::Shelf.level(id, "share" => ["empty", "1/4", "1/2", "full"].sample(random: @random)) }
+
+  # A mix of two that are on the shelf: mixed, drawn from, added to, corrected.
+  def mix
+    mix = Kohlrabi::Records::Mix.first || DESK::Mixes.create("name" => "Grey", "like" => "paint_all", "parts" => parts)
+    batch = DESK::Batches.of(mix).sample(random: @random)
+    case @random.rand(5)
+    when 0 then DESK::Batches.make(mix.id, "amount" => @random.rand(1..300).to_s, "more" => @random.rand(2).zero?)
+    when 1 then batch && DESK::Batches.add(batch.id, "product" => "glue", "amount" => @random.rand(1..30).to_s, "more" => @random.rand(2).zero?)
+    when 2 then batch && DESK::Batches.correct(batch.id, {})
+    when 3 then DESK::Mixes.version(mix.id, "parts" => parts)
+    else DESK::Draws.create("product" => DESK::Mixes.key(mix), "amount" => @random.rand(1..90).to_s, "pieces" => shares)
+    end
+  end
+
+  def parts = %w[paint_all glue].map { |key| { "product" => key, "parts" => @random.rand(1..4).to_s } }
 
   def stash
     return DESK::Stash.create({ "name" => "Knobs", "count" => "9", "value" => [money, ""].sample(random: @random) }) if @random.rand(2).zero?

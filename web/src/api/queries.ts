@@ -119,6 +119,23 @@ export const useShelf = (finished: boolean) =>
   });
 export const useShopping = () => useQuery({ queryKey: ["shopping"], queryFn: () => ask(api.GET("/api/shopping")) });
 
+export const useMixes = () => useQuery({ queryKey: ["mixes"], queryFn: () => ask(api.GET("/api/mixes")) });
+
+export const useMix = (id: number) =>
+  useQuery({ queryKey: ["mix", id], queryFn: () => ask(api.GET("/api/mixes/{id}", { params: { path: { id } } })), retry: false });
+
+export const useMixAmounts = (id: number, amount: string) =>
+  useQuery({
+    queryKey: ["mix-amounts", id, amount],
+    queryFn: () => ask(api.GET("/api/mixes/{id}/amounts", { params: { path: { id }, query: { amount } } })),
+    retry: false,
+  });
+
+export const usePieceMixes = (id: number) =>
+  useQuery({ queryKey: ["piece-mixes", id], queryFn: () => ask(api.GET("/api/pieces/{id}/mixes", { params: { path: { id } } })) });
+
+export const useSpraySettings = () => useQuery({ queryKey: ["spray-settings"], queryFn: () => ask(api.GET("/api/spray-settings")) });
+
 export const useStash = (page: number) =>
   useQuery({
     queryKey: ["stash", page],

@@ -60,3 +60,7 @@ export type ClimateReading = Schemas["ClimateReading"];
 export type Shelf = Schemas["Shelf"];
 export type Container = Schemas["Container"];
 export type Shopping = Schemas["Shopping"];
+export type Mixes = Schemas["Mixes"];
+export type Mix = Schemas["Mix"];
+export type MixBatch = Schemas["MixBatch"];
+export type SpraySetting = Schemas["SpraySetting"];

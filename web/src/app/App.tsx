@@ -35,6 +35,8 @@ const PlanPage = lazy(() => import("../sections/plan/PlanPage"));
 const PartsPage = lazy(() => import("../sections/plan/PartsPage"));
 const Materials = lazy(() => import("../sections/shelf/Materials"));
 const ToBuy = lazy(() => import("../sections/shelf/ToBuy"));
+const Mixes = lazy(() => import("../sections/shelf/Mixes"));
+const MixPage = lazy(() => import("../sections/shelf/MixPage"));
 const Stash = lazy(() => import("../sections/shelf/Stash"));
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
@@ -59,6 +61,8 @@ const router = createBrowserRouter([
       { path: "/shelf", element: <Materials /> },
       { path: "/shelf/shopping", element: <ToBuy /> },
       { path: "/shelf/stash", element: <Stash /> },
+      { path: "/shelf/mixes", element: <Mixes /> },
+      { path: "/shelf/mixes/:id", element: <MixPage /> },
       { path: "/shelf/products", element: <Products /> },
       { path: "/floor", element: <Floor /> },
       { path: "/pieces/:id", element: <PiecePage /> },

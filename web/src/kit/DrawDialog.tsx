@@ -7,10 +7,10 @@ import { useUndo } from "../app/undo";
 import { type Named, startWith, type ShareInput, type Values } from "./fields";
 import { FormDialog } from "./FormDialog";
 
-type Props = { product?: string; container?: number; piece?: Named | null; onClose: () => void };
+type Props = { product?: string; container?: number; piece?: Named | null; amount?: string; onClose: () => void };
 type Tried = { values: Values; pieces: ShareInput[] };
 
-export default function DrawDialog({ product, container, piece = null, onClose }: Props) {
+export default function DrawDialog({ product, container, piece = null, amount = "", onClose }: Props) {
   const shelf = useShelf(false);
   const { done, failed } = useUndo();
   const [short, setShort] = useState<Tried | null>(null);
@@ -36,7 +36,7 @@ export default function DrawDialog({ product, container, piece = null, onClose }
     <FormDialog
       title="Take from the shelf"
       submit="Take it"
-      initial={{ product: product ?? options[0]?.key ?? "" }}
+      initial={{ product: product ?? options[0]?.key ?? "", amount }}
       initialPieces={startWith(piece)}
       fields={[
         { name: "product", label: "What", kind: "select", options, hidden: product !== undefined },

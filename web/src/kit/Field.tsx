@@ -46,7 +46,7 @@ export function Field({ spec, control, error, first = false }: Props) {
           type="color"
           value={value || "#cfa877"}
           onChange={field.onChange}
-          helperText={error ?? (value ? value : "as the wood")}
+          helperText={error ?? (value ? value : (spec.help ?? "as the wood"))}
         />
         {value && <Button onClick={() => field.onChange("")}>Clear</Button>}
       </Box>

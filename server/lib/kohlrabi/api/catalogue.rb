@@ -45,10 +45,14 @@ module Kohlrabi
       end
 
       def product(row)
-        { key: row[:key], label: row[:label], kind: row[:kind], own: row.key?(:like), rate: row[:rate] && "#{row[:rate]} m²/L",
+        { key: row[:key], label: row[:label], kind: row[:kind], own: row.key?(:like), swatch: swatches[row[:key]],
+          rate: row[:rate] && "#{row[:rate]} m²/L",
           waits: %i[sand recoat handle].filter_map { |name| "#{name} #{@say.wait(row[name])}" if row[name] },
           cautions: row[:cautions].map { |key| Core::Cautions.text(key.to_sym) } }
       end
+
+      # {product key => colour} of mixes.
+      def swatches = @swatches ||= Desk::Mixes.all.to_h { |mix| [Desk::Mixes.key(mix), mix.swatch] }
 
       def schools
         own = Core::Planning::Schools.new(@say.workshop.schools_chosen)

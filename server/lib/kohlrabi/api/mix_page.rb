@@ -18,7 +18,7 @@ module Kohlrabi
       def mix(mix)
         batches = Desk::Batches.of(mix)
         { **short(mix), target: mix.target.to_s, versions: mix.versions.reverse.map { |version| version(version) },
-          batches: batches.map { |batch| batch(batch, mix) }, uses: Desk::MixUses.of_mix(mix).map { |use| use(use) } }
+                        batches: batches.map { |batch| batch(batch, mix) }, uses: Desk::MixUses.of_mix(mix).map { |use| use(use) } }
       end
 
       # What an amount of it takes. whole: ml, Rational; for a piece what its plan needs.
@@ -70,9 +70,10 @@ module Kohlrabi
         core = Desk::Shelf.core(batch)
         log = Desk::Batches.log(batch)
         { id: batch.id, version: batch.mix_version&.number, made: ml(core.volume), left: ml(core.left), percent: (core.left * 100 / core.volume).round,
-          empty: core.empty?, worth: @say.money(core.worth), made_on: @say.day(batch.bought_on), place: batch.place.to_s,
-          keeps_until: @say.day(batch.keeps_until), trips: log ? log.trips : 0, log: log ? log.lines.map { |line| line(line) } : [],
-          **correction(batch, core, mix) }
+          empty: core.empty?,
+          worth: @say.money(core.worth), made_on: @say.day(batch.bought_on), place: batch.place.to_s,
+          keeps_until: @say.day(batch.keeps_until), trips: log ? log.trips : 0,
+          log: log ? log.lines.map { |line| line(line) } : [], **correction(batch, core, mix) }
       end
 
       # What would make a batch of an older version the latest one.
@@ -113,7 +114,9 @@ module Kohlrabi
       # One mixes by the tenth of a millilitre where it is little.
       def ml(amount)
         amount = amount.to_r
-        Core::Planning::Amount.text(amount >= 100 ? amount.round : amount.round(1), { unit: "ml" })
+        return Core::Planning::Amount.text(amount.round, { unit: "ml" }) if amount >= 100 || amount.round(1) == amount.round
+
+        "#{Core::Units::Numerals.text(amount, 1)} ml"
       end
     end
   end

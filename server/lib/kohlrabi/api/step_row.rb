@@ -54,7 +54,8 @@ module Kohlrabi
           row = @plan.brief.products.fetch(key)
           { product: key, label: row[:label], text: Core::Planning::Amount.text(amount, row) }
         end
-        { place: PLACES.fetch(step.place), floor: floor, materials: materials, grits: step.grits.map { |grit| "P#{grit}" }, ways: step.ways, sprayer: sprayer }
+        { place: PLACES.fetch(step.place), floor: floor, materials: materials, grits: step.grits.map { |grit| "P#{grit}" }, ways: step.ways,
+          sprayer: sprayer }
       end
 
       # How the sprayer was set for what is sprayed here.

@@ -36,7 +36,7 @@ module Kohlrabi
           values = read(given, :amount, required: true)
           amount = values[:amount]
           labels = labels(old.mix_version)
-          after = present.merge((key || label) => present.fetch(key || label, 0) + amount)
+          after = present.merge(key || label => present.fetch(key || label, 0) + amount)
           parts = after.map { |part, ml| [products(old).fetch(part, part == key ? key : nil), labels.fetch(part, label), ml] }
           version = Mixes.keep(old.mix_version.mix, parts.reject { |_, _, ml| ml.zero? }, values[:said])
           grow(old, version, [[key, label, amount]], given, said: values[:said], trip: given["trip"] == true)
@@ -149,7 +149,7 @@ module Kohlrabi
       private_class_method :read
 
       def above_zero(amount)
-        return Rational((amount * THOUSANDTHS).round, THOUSANDTHS) if amount >= 1/1000r && amount <= 1_000_000
+        return Rational((amount * THOUSANDTHS).round, THOUSANDTHS) if amount.between?(1/1000r, 1_000_000)
 
         raise Core::Refusal.new("So much cannot be mixed.", "Give an amount above 0, such as 250 ml.")
       end

@@ -32,7 +32,7 @@ module Kohlrabi
           plans = DemoPlans.new(@pieces, @today)
           plans.load
           bench
-          DemoShelf.new(@house, @pieces, plans.products, @today).load
+          DemoShelf.new(@house, @pieces, plans, @today).load
         end
       end
 

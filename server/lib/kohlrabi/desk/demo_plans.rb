@@ -6,8 +6,8 @@ module Kohlrabi
     class DemoPlans
       APART = 25 # hours between two steps that are done: longer than any of their waits
 
-      # {label => key} of the products of the workshop's own.
-      attr_reader :products
+      # {label => key} of the products of the workshop's own; its mixes.
+      attr_reader :products, :mixes
 
       # pieces: {name => id}; today: Date.
       def initialize(pieces, today)
@@ -18,6 +18,8 @@ module Kohlrabi
 
       def load
         @products = @rows["products"].to_h { |row| [row["label"], Products.key(Products.create(row))] }
+        @mixes = @rows["mixes"].map { |row| Mixes.create(row) }
+        @mixes.each { |mix| @products[mix.product.label] = Mixes.key(mix) }
         @own = @rows["own_findings"].to_h { |row| [row["label"], Findings.add_kind(row).id] }
         @rows["pieces"].each { |row| piece(@pieces.fetch(row["piece"]), row) }
       end

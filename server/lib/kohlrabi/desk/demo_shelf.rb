@@ -4,16 +4,19 @@ module Kohlrabi
   module Desk
     # The demo's shelf, through the same use cases that a person goes through.
     class DemoShelf
-      # house: Hash of workshop.yml; pieces: {name => id}; products: {label => key}; today: Date.
-      def initialize(house, pieces, products, today)
+      # house: Hash of workshop.yml; pieces: {name => id}; plans: DemoPlans, loaded; today: Date.
+      def initialize(house, pieces, plans, today)
         @house = house
         @pieces = pieces
-        @products = products
+        @products = plans.products
+        @mix = plans.mixes.first
         @today = today
       end
 
       def load
         @house["shelf"].each { |row| container(row) }
+        batch(@house["batch"])
+        @house["sprayer"].each { |row| Sprayers.set(row) }
         @house["draws"].each do |row|
           Draws.create("product" => row["product"], "amount" => row["amount"], "drawn_on" => (@today - row["day"]).iso8601,
                        "pieces" => row["pieces"].map { |name| { "piece_id" => @pieces.fetch(name) } })
@@ -21,6 +24,12 @@ module Kohlrabi
       end
 
       private
+
+      # Mixed, then matched addition by addition.
+      def batch(row)
+        first = Batches.make(@mix.id, row["made"])
+        row["added"].reduce(first) { |made, addition| Batches.add(made.id, addition) }
+      end
 
       def container(row)
         key = @products.fetch(row["product"], row["product"])

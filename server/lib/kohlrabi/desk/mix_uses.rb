@@ -39,12 +39,14 @@ module Kohlrabi
         coats = coats(mix, piece)
         return if steps.empty? && coats.empty?
 
-        Use.new(mix: mix, piece: piece, plan: plan, zones: steps.flat_map(&:zones).uniq, needed: plan ? plan.materials_left.fetch(key, 0) : 0, coats: coats)
+        Use.new(mix: mix, piece: piece, plan: plan, zones: steps.flat_map(&:zones).uniq, needed: plan ? plan.materials_left.fetch(key, 0) : 0,
+                coats: coats)
       end
       private_class_method :use
 
       def coats(mix, piece)
-        rows = draws(mix).joins(cost: :shares).where(cost_shares: { piece_id: piece.id }).preload(container: :mix_version).order(drawn_on: :desc, id: :desc)
+        rows = draws(mix).joins(cost: :shares).where(cost_shares: { piece_id: piece.id }).preload(container: :mix_version).order(drawn_on: :desc,
+                                                                                                                                 id: :desc)
         rows.map do |draw|
           Coat.new(version: draw.container.mix_version&.number, step: draw.step, on: draw.drawn_on,
                    amount: Rational(draw.amount_thousandths, Shelf::THOUSANDTHS))

@@ -6,6 +6,8 @@ module Kohlrabi
     module Mixes
       SWATCH = /\A#\h{6}\z/
       PRESETS = Core.table("mixes").freeze
+      # Fields of its product => as they are named of a mix.
+      FIELDS = { label: :name, generic: :like }.freeze
       # What a part can be: anything reckoned by volume.
       PARTS = ->(row) { row[:unit] == "ml" && row[:mix].nil? }
 
@@ -21,7 +23,7 @@ module Kohlrabi
           keep(Records::Mix.create!(product: product, **read(given)), parts, note(given)).mix.reload
         end
       rescue Refused => e
-        raise Refused, (e.refusals.map { |one| one.at({ label: :name, generic: :like }.fetch(one.field, one.field)) })
+        raise Refused, (e.refusals.map { |one| one.at(FIELDS.fetch(one.field, one.field)) })
       end
 
       # given: {"name"?, "swatch"?, "target"?}.

@@ -10,8 +10,8 @@ module Kohlrabi
 
       module_function
 
-      # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id" | "finding_id" | "stash_item_id", "caption"?}. Returns the photo.
-      # Raises Refused, Missing.
+      # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id" | "finding_id" | "stash_item_id",
+      # "caption"?}. Returns the photo. Raises Refused, Missing.
       def add(picture, given)
         owner = owner(given)
         kind = kind(given["kind"])

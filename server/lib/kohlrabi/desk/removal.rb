@@ -34,6 +34,7 @@ module Kohlrabi
           records = MODELS.flat_map { |model| model.where(deletion_id: deletion.id).to_a }
           records.each { |record| record.update_columns(deletion_id: nil, updated_at: Clock.now) }
           recheck_days(records)
+          recheck_shelf(records)
           records.grep(Records::Sighting).each { |sighting| Prospects.latest(sighting.prospect) }
           records.grep(Records::Damage).each { |damage| Damages.apply(damage) }
           replan(records)
@@ -62,6 +63,17 @@ module Kohlrabi
         Records::Piece.where(id: planned.filter_map(&:piece_id).uniq).each { |piece| Plans.refresh(piece) }
       end
       private_class_method :replan
+
+      # What was put back on the shelf may have been taken for something else since.
+      def recheck_shelf(records)
+        Records::Container.where(id: records.grep(Records::Draw).map(&:container_id).uniq).preload(:draws).each do |row|
+          next unless Shelf.core(row).left.negative?
+
+          raise Refused, [Core::Refusal.new("It cannot come back: what it took from the shelf has been taken for something else since.",
+                                            "Take that back first, or say that there was more.")]
+        end
+      end
+      private_class_method :recheck_shelf
 
       def recheck_days(records)
         records.grep(Records::WorkEntry).each { |entry| Work.check_day(entry) }

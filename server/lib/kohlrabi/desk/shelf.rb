@@ -139,9 +139,7 @@ module Kohlrabi
       def refuse_used(row, values)
         changed = %i[size_thousandths paid_minor].find { |name| values.key?(name) && values[name] != row[name] }
         field = changed == :paid_minor ? :paid : :size
-        if changed && row.ingredients.any?
-          refuse("A batch holds and costs what went into it.", "Say what is left of it, or add to it.", field)
-        end
+        refuse("A batch holds and costs what went into it.", "Say what is left of it, or add to it.", field) if changed && row.ingredients.any?
         return unless changed && row.draws.any? { |draw| draw.cost_id || draw.batch_id }
 
         refuse("Pieces have taken from it at its price.", "Take those draws back first.", field)

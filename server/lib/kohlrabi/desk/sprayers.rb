@@ -48,7 +48,8 @@ module Kohlrabi
         limit = product[:thin] or return value
         return value if value <= limit
 
-        raise Core::Refusal.new("#{product[:label].capitalize} is thinned by #{limit}% at most.", "Use a larger nozzle, or a product that thins further.")
+        raise Core::Refusal.new("#{product[:label].capitalize} is thinned by #{limit}% at most.",
+                                "Use a larger nozzle, or a product that thins further.")
       end
       private_class_method :thinning
 

@@ -18,6 +18,7 @@ import { piecePages } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { PhotosPart } from "../../kit/photos/PhotosPart";
 import { BudgetPart } from "./BudgetPart";
+import { MixesPart } from "./MixesPart";
 import { StashPart } from "./StashPart";
 import { CarePart } from "./CarePart";
 import { CostsPart } from "./CostsPart";
@@ -96,6 +97,7 @@ export default function PiecePage() {
       <WorkPart piece={piece.data} workshop={workshop.data} />
       <CostsPart piece={piece.data} workshop={workshop.data} />
       <StashPart id={id} />
+      <MixesPart id={id} />
       <PhotosPart photos={photos} owner={{ piece_id: id }} start={stage === "bought" ? "before" : stage === "on the bench" ? "during" : "after"} />
       <BudgetPart piece={piece.data} currency={currency} />
       <PricePart piece={piece.data} currency={currency} onEstimate={() => setEditing(true)} />

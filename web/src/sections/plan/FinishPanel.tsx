@@ -83,7 +83,11 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
             select
             label="Product"
             value={products.some((one) => one.key === product) ? product : ""}
-            onChange={(event) => setProduct(event.target.value)}
+            onChange={(event) => {
+              setProduct(event.target.value);
+              const swatch = products.find((one) => one.key === event.target.value)?.swatch;
+              if (swatch) setColour(swatch); // a mix brings its colour along
+            }}
             slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
           >
             <MenuItem value="">the usual one</MenuItem>

@@ -55,7 +55,7 @@ const Nothing = ({ page }: { page: Plan }) => (
   </Typography>
 );
 
-function Work({ page, plan, workshop, catalogue }: Shared & { plan: Steps }) {
+function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
   const next = plan.steps.find(
     (step) => step.state !== "done" && step.needs.every((need) => plan.steps.find((one) => one.key === need.key)?.state === "done"),
   );
@@ -70,7 +70,7 @@ function Work({ page, plan, workshop, catalogue }: Shared & { plan: Steps }) {
   }, []);
   return (
     <>
-      <LeadPart page={page} catalogue={catalogue} />
+      <LeadPart page={page} />
       {plan.behind.time && (
         <Alert severity="info" role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
           {`${plan.behind.time.text} of work was done for an earlier look: ${plan.behind.steps.join("; ")}.`}

@@ -10,6 +10,7 @@ import { useUndo } from "../../app/undo";
 import { useStartStep } from "../../kit/useStartStep";
 import { StepCautions } from "./StepCautions";
 import { StepEdits } from "./StepEdits";
+import { StepMaterials } from "./StepMaterials";
 import { StepResult } from "./StepResult";
 
 type Props = { step: Step; number: number; page: Plan; plan: Steps; workshop: Workshop; next: boolean };
@@ -105,6 +106,7 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
         <Box sx={{ pl: { xs: 1, sm: 6 }, pb: 1 }}>
           <StepCautions step={step} page={page} />
           <Facts step={step} />
+          <StepMaterials step={step} page={page} />
           {step.state !== "done" && !answered && step.zones.length > 1 && (
             <Box role="group" aria-label="Done on" className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, my: 1 }}>
               {parts.map((part) => (
@@ -137,6 +139,7 @@ function Facts({ step }: { step: Step }) {
     ["Wait", step.wait && `${step.wait}: ${step.wait_why ?? "as planned"}`],
     ["Grits", step.grits.join(", ")],
     ["By", step.ways.join(" and ")],
+    ["Sprayer", step.sprayer],
     ["Place", [step.place, step.floor && `${step.floor} of floor`].filter(Boolean).join(", ")],
     ["Comes after", step.needs.map((need) => `${need.label}${need.wait ? ` and ${need.wait}` : ""} (${need.why})`).join("; ")],
     ["Note", step.notes.join("; ")],

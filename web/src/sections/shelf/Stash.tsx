@@ -16,6 +16,7 @@ import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
 import { SHELF_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
+import { StashPhotos } from "./StashPhotos";
 
 const plain = (amount?: { text: string } | null) => amount?.text.replace(/\s/g, "") ?? "";
 const typed = (item: StashItem) => ({
@@ -27,13 +28,6 @@ const typed = (item: StashItem) => ({
   kind: item.kind,
   ...item.measures,
 });
-const KINDS = [
-  { key: "pull", label: "Pull or handle" },
-  { key: "leg", label: "Leg" },
-  { key: "board", label: "Board or offcut" },
-  { key: "glass", label: "Glass or mirror" },
-  { key: "other", label: "Other" },
-];
 const MEASURES = { spacing: "between holes", length: "long", width: "wide", thickness: "thick" } as const;
 const measured = (item: StashItem, unit: string) =>
   (Object.keys(MEASURES) as (keyof typeof MEASURES)[])
@@ -49,7 +43,7 @@ export default function Stash() {
   const [editing, setEditing] = useState<StashItem | "new" | null>(null);
   if (stash.error) return <Failure error={stash.error} again={() => void stash.refetch()} />;
   if (!stash.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { items, worth, unknown, total, per } = stash.data;
+  const { items, worth, unknown, total, per, kinds } = stash.data;
   const currency = workshop.data.currency;
   const item = editing === "new" ? null : editing;
   const button = (
@@ -83,6 +77,7 @@ export default function Stash() {
               day={one.got_on?.text ?? "no date"}
               name={one.name}
               amount={one.worth ? `${one.worth.text} ${currency}` : "no value"}
+              extra={<StashPhotos item={one} />}
               onCorrect={() => setEditing(one)}
               onRemove={() => remove(api.DELETE("/api/stash/{id}", { params: { path: { id: one.id } } }))}
             >
@@ -110,7 +105,7 @@ export default function Stash() {
           fields={[
             { name: "name", label: "What", kind: "text" },
             { name: "count", label: "How many", kind: "text", half: true },
-            { name: "kind", label: "It is a", kind: "select", options: KINDS, half: true },
+            { name: "kind", label: "It is a", kind: "select", options: kinds, half: true },
             {
               name: "spacing",
               label: "Between its holes",

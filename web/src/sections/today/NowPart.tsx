@@ -6,6 +6,7 @@ import TextField from "@mui/material/TextField";
 import { Link } from "react-router";
 import type { AtHand } from "../../api/queries";
 import type { Person, Today } from "../../api/types";
+import { LeadAnswers } from "../../kit/LeadAnswers";
 import { Part } from "../../kit/Part";
 import { useStartStep } from "../../kit/useStartStep";
 import { NowRow } from "./NowRow";
@@ -65,6 +66,7 @@ export function NowPart({ now, people, busy, onChange }: Props) {
         <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
           {now.rows.map((row, place) => (
             <NowRow key={row.id} row={row} first={place === 0}>
+              {row.step === "lead" && <LeadAnswers piece={row.piece} />}
               <Button
                 variant={place === 0 ? "contained" : "outlined"}
                 disabled={taken || row.running}

@@ -39,8 +39,11 @@ module Kohlrabi
         # Amounts with mixes as what they are made of. amounts: {product key => amount}; parts without a product (water) are left out.
         def apart(amounts)
           amounts.each_with_object(Hash.new(0)) do |(key, amount), sums|
-            shares = fetch(key)[:mix] || { key => 1 }
-            shares.each { |part, share| sums[part] += share == 1 ? amount : (amount * share).ceil(amount < 10 ? 2 : 0) }
+            shares = fetch(key)[:mix]
+            next sums[key] += amount unless shares
+
+            places = amount < 10 ? 2 : 0
+            shares.each { |part, share| sums[part] += (amount * share).ceil(places) }
           end
         end
 

@@ -1,0 +1,43 @@
+// The answers to the lead question, each with a tap; the plan follows at once.
+import Button from "@mui/material/Button";
+import { api, ask } from "../api/client";
+import { useCatalogue } from "../api/queries";
+import { useUndo } from "../app/undo";
+import { told } from "./told";
+
+type Props = { piece: { id: number; name: string }; answer?: string | null };
+
+export function LeadAnswers({ piece, answer = null }: Props) {
+  const catalogue = useCatalogue();
+  const { done, failed } = useUndo();
+  const path = { params: { path: { id: piece.id } } };
+  const send = (key: string) => ask(api.POST("/api/pieces/{id}/lead", { ...path, body: { answer: key } }));
+  const choose = async (key: string, label: string) => {
+    const { changes } = await send(key);
+    done(told(`Lead: ${label}`, changes), () => send(answer ?? ""));
+  };
+  return (
+    <>
+      {(catalogue.data?.leads ?? [])
+        .filter((one) => one.key !== answer)
+        .map((one) => (
+          <Button
+            key={one.key}
+            size="small"
+            variant="outlined"
+            className="no-print"
+            sx={{ minHeight: 44 }}
+            onClick={() => void choose(one.key, one.label).catch(failed)}
+            aria-label={`${one.label.charAt(0).toUpperCase() + one.label.slice(1)}, ${piece.name}`}
+          >
+            {one.label.charAt(0).toUpperCase() + one.label.slice(1)}
+          </Button>
+        ))}
+      {answer && (
+        <Button size="small" className="no-print" sx={{ minHeight: 44 }} onClick={() => void choose("", "asked again").catch(failed)}>
+          Ask again
+        </Button>
+      )}
+    </>
+  );
+}

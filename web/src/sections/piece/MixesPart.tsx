@@ -1,0 +1,37 @@
+// Mixes on a piece: its zones and coats, and where some of each still stands, for a touch-up.
+import Box from "@mui/material/Box";
+import { Link } from "react-router";
+import { usePieceMixes } from "../../api/queries";
+import { Part } from "../../kit/Part";
+import { Swatch } from "../../kit/Swatch";
+
+export function MixesPart({ id }: { id: number }) {
+  const { data } = usePieceMixes(id);
+  if (!data || data.mixes.length === 0) return null;
+  return (
+    <Part title="Mixed colours">
+      {data.mixes.map(({ mix, zones, needed, coats, stands }) => (
+        <Box key={mix.id} sx={{ display: "flex", gap: 1.5, py: 1, borderBottom: 1, borderColor: "divider" }}>
+          <Swatch colour={mix.swatch} />
+          <Box sx={{ minWidth: 0 }}>
+            <Link to={`/shelf/mixes/${mix.id}`} style={{ fontWeight: 600 }}>
+              {mix.name}
+            </Link>
+            <Box>{zones || "not in the look now"}</Box>
+            <Box sx={{ color: "text.secondary" }}>
+              {coats
+                .map((coat) => `${coat.step ?? "taken"}: ${coat.amount}${coat.version ? `, version ${coat.version}` : ""}, ${coat.on?.text}`)
+                .join("; ") || "no coat of it yet"}
+            </Box>
+            <Box sx={{ color: "text.secondary" }}>
+              {stands.length
+                ? `For a touch-up: ${stands.map((one) => `${one.left}${one.version ? ` of version ${one.version}` : ""}${one.place && `, ${one.place}`}`).join("; ")}`
+                : `None is left: mix it anew, ${mix.parts.map((part) => `${part.parts} ${part.label}`).join(" to ")}`}
+              {needed && ` · ${needed} still needed`}
+            </Box>
+          </Box>
+        </Box>
+      ))}
+    </Part>
+  );
+}

@@ -1,0 +1,72 @@
+// Mixes of the workshop: what they are made of and how much of them stands ready; settings of the sprayer by product.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import LinearProgress from "@mui/material/LinearProgress";
+import { useState } from "react";
+import { Link } from "react-router";
+import { useCatalogue, useMixes } from "../../api/queries";
+import { Empty } from "../../kit/Empty";
+import { Failure } from "../../kit/Failure";
+import { PageHead } from "../../kit/PageHead";
+import { Part } from "../../kit/Part";
+import { SHELF_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
+import { Swatch } from "../../kit/Swatch";
+import { MixDialog } from "./MixDialog";
+import { SprayPart } from "./SprayPart";
+
+// What a mix can behave like: what covers a zone.
+const KINDS = ["paint", "clear", "stain", "primer"];
+
+export default function Mixes() {
+  const mixes = useMixes();
+  const catalogue = useCatalogue();
+  const [adding, setAdding] = useState(false);
+  if (mixes.error) return <Failure error={mixes.error} again={() => void mixes.refetch()} />;
+  if (!mixes.data || !catalogue.data) return <LinearProgress aria-label="Loading" />;
+  const { mixes: rows } = mixes.data;
+  const likes = catalogue.data.products.filter((one) => !one.own && KINDS.includes(one.kind)).map(({ key, label }) => ({ key, label }));
+  const button = (
+    <Button variant="contained" onClick={() => setAdding(true)}>
+      New mix
+    </Button>
+  );
+  return (
+    <>
+      <PageHead title="Mixes" line="Colours of your own by parts: scaled, corrected, and found again for a touch-up.">
+        {rows.length > 0 && button}
+      </PageHead>
+      <SubNav name="Shelf" pages={SHELF_PAGES} />
+      {rows.length === 0 ? (
+        <Empty title="No mix yet">
+          <span>Write down what you stirred together while you still know it: the parts, what it should match, where the jar stands.</span>
+          {button}
+        </Empty>
+      ) : (
+        <Part title="Kept mixes">
+          <Box component="ul" aria-label="Mixes" sx={{ listStyle: "none", m: 0, p: 0 }}>
+            {rows.map((mix) => (
+              <Box
+                key={mix.id}
+                component="li"
+                sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", borderBottom: 1, borderColor: "divider", py: 1 }}
+              >
+                <Swatch colour={mix.swatch} />
+                <Box sx={{ flex: "1 1 240px", minWidth: 0 }}>
+                  <Link to={`/shelf/mixes/${mix.id}`} style={{ fontWeight: 600 }}>
+                    {mix.name}
+                  </Link>
+                  <Box sx={{ color: "text.secondary" }}>{`${mix.text}: ${mix.parts.map((part) => part.label).join(", ")}`}</Box>
+                </Box>
+                <Box sx={{ color: "text.secondary" }}>{`version ${mix.version}`}</Box>
+                <Box sx={{ minWidth: 90, textAlign: "right" }}>{mix.left === "0 ml" ? "none ready" : `${mix.left} ready`}</Box>
+              </Box>
+            ))}
+          </Box>
+        </Part>
+      )}
+      <SprayPart products={mixes.data.parts} />
+      {adding && <MixDialog lists={mixes.data} likes={likes} onClose={() => setAdding(false)} />}
+    </>
+  );
+}
