@@ -8,6 +8,7 @@ PICTURES = [
   ["floor", "/floor", 1280, 800, "light"],
   ["week", "/week", 1280, 900, "dark"],
   ["shelf", "/shelf", 1280, 800, "light"],
+  ["mix", "/shelf/mixes/1", 1280, 1000, "light"],
   ["piece", "/pieces/22", 1280, 800, "light"],
   ["price-tape", "/pieces/33", 1280, 800, "light",
    "scrollBy(0, [...document.querySelectorAll('h2')].find(h => h.innerText.startsWith('Price')).getBoundingClientRect().top - 90)"],
@@ -22,7 +23,6 @@ PICTURES = [
   ["books", "/books", 1280, 800, "light"],
   ["house-rules", "/rules", 1280, 800, "light"],
   ["today-phone", "/", 390, 844, "light"],
-  ["floor-phone", "/floor", 390, 844, "light"],
   ["piece-phone", "/pieces/22", 390, 844, "dark"],
   ["plan-phone", "/pieces/38/plan", 390, 844, "light"]
 ].freeze

@@ -69,10 +69,9 @@ module Kohlrabi
       def batch(batch, mix)
         core = Desk::Shelf.core(batch)
         log = Desk::Batches.log(batch)
-        { id: batch.id, version: batch.mix_version&.number, made: ml(core.volume), left: ml(core.left), percent: (core.left * 100 / core.volume).round,
-          empty: core.empty?,
-          worth: @say.money(core.worth), made_on: @say.day(batch.bought_on), place: batch.place.to_s,
-          keeps_until: @say.day(batch.keeps_until), trips: log ? log.trips : 0,
+        { id: batch.id, version: batch.mix_version&.number, made: ml(core.volume), left: ml(core.left),
+          percent: (core.left * 100 / core.volume).round, empty: core.empty?, worth: @say.money(core.worth), made_on: @say.day(batch.bought_on),
+          place: batch.place.to_s, keeps_until: @say.day(batch.keeps_until), trips: log ? log.trips : 0,
           log: log ? log.lines.map { |line| line(line) } : [], **correction(batch, core, mix) }
       end
 

@@ -18,7 +18,7 @@ export function NextPart({ id }: { id: number }) {
       <Typography sx={{ color: "text.secondary" }}>
         {open.length === 0
           ? "Everything in the plan is done."
-          : `${remaining?.text} to come in ${open.length} steps. ${ready.on ? `Ready ${ready.on.text}.` : `${ready.why}.`}`}
+          : `${remaining?.text} to come in ${open.length} steps. ${ready.on ? `Ready ${ready.on.text}.` : `No day yet: ${ready.why}.`}`}
       </Typography>
       <Box component="ol" start={steps.length - open.length + 1} sx={{ pl: 3, my: 1 }}>
         {open.slice(0, SHOWN).map((step) => (

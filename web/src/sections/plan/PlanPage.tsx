@@ -43,7 +43,7 @@ export default function PlanPage() {
 }
 
 const summary = (plan: Steps, page: Plan) =>
-  `${page.ticket}. ${plan.remaining?.text} to come of ${plan.hours?.text} (${plan.low?.text} to ${plan.high?.text}). Ready ${readyText(plan.ready)}.`;
+  `${page.ticket}. ${plan.remaining?.text} to come of ${plan.hours?.text} (${plan.low?.text} to ${plan.high?.text}). ${plan.ready.on ? `Ready ${readyText(plan.ready)}` : `No day yet: ${plan.ready.why}`}.`;
 
 const Nothing = ({ page }: { page: Plan }) => (
   <Typography sx={{ maxWidth: "60ch" }}>
