@@ -12,7 +12,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     expect(page).to have_text("Nothing is in hand")
 
     # House rules first: pay targets.
-    find("body").send_keys("6")
+    find("body").send_keys("7")
     type("Floor pay", "8")
     press("Save Floor pay")
     expect(page).to have_text("Floor pay saved")

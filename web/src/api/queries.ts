@@ -27,8 +27,9 @@ export const useSchedule = (from?: string) =>
 export const useWeek = (id: number) =>
   useQuery({ queryKey: ["week", id], queryFn: () => ask(api.GET("/api/people/{id}/week", { params: { path: { id } } })) });
 
-export const usePiece = (id: number) =>
+export const usePiece = (id: number, enabled = true) =>
   useQuery({
+    enabled,
     queryKey: ["piece", id],
     queryFn: () => ask(api.GET("/api/pieces/{id}", { params: { path: { id } } })),
     retry: false,
@@ -135,6 +136,28 @@ export const usePieceMixes = (id: number) =>
   useQuery({ queryKey: ["piece-mixes", id], queryFn: () => ask(api.GET("/api/pieces/{id}/mixes", { params: { path: { id } } })) });
 
 export const useSpraySettings = () => useQuery({ queryKey: ["spray-settings"], queryFn: () => ask(api.GET("/api/spray-settings")) });
+
+export const useTools = (piece: number | null) =>
+  useQuery({
+    queryKey: ["tools", piece],
+    queryFn: () => ask(api.GET("/api/tools", { params: { query: piece ? { piece_id: piece } : {} } })),
+    staleTime: 60_000,
+  });
+
+// values: as JSON, so that the same typing asks once.
+export const useToolAnswer = (tool: string, values: string, enabled: boolean) =>
+  useQuery({
+    queryKey: ["tool-answer", tool, values],
+    queryFn: () =>
+      ask(api.POST("/api/tools/{tool}/answer", { params: { path: { tool } }, body: { values: JSON.parse(values) as Record<string, string> } })),
+    placeholderData: keepPreviousData,
+    enabled,
+    retry: false,
+    staleTime: 60_000,
+  });
+
+export const useToolResults = (id: number) =>
+  useQuery({ queryKey: ["tool-results", id], queryFn: () => ask(api.GET("/api/pieces/{id}/tool-results", { params: { path: { id } } })) });
 
 export const useStash = (page: number) =>
   useQuery({

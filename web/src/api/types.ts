@@ -63,4 +63,7 @@ export type Shopping = Schemas["Shopping"];
 export type Mixes = Schemas["Mixes"];
 export type Mix = Schemas["Mix"];
 export type MixBatch = Schemas["MixBatch"];
+export type Tool = Schemas["Tool"];
+export type ToolAnswer = Schemas["ToolAnswer"];
+export type ToolResult = Schemas["ToolResult"];
 export type SpraySetting = Schemas["SpraySetting"];

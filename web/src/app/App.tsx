@@ -35,6 +35,8 @@ const PlanPage = lazy(() => import("../sections/plan/PlanPage"));
 const PartsPage = lazy(() => import("../sections/plan/PartsPage"));
 const Materials = lazy(() => import("../sections/shelf/Materials"));
 const ToBuy = lazy(() => import("../sections/shelf/ToBuy"));
+const Tools = lazy(() => import("../sections/tools/Tools"));
+const ToolPage = lazy(() => import("../sections/tools/ToolPage"));
 const Mixes = lazy(() => import("../sections/shelf/Mixes"));
 const MixPage = lazy(() => import("../sections/shelf/MixPage"));
 const Stash = lazy(() => import("../sections/shelf/Stash"));
@@ -70,6 +72,8 @@ const router = createBrowserRouter([
       { path: "/pieces/:id/look", element: <LookPage /> },
       { path: "/pieces/:id/plan", element: <PlanPage /> },
       { path: "/pieces/:id/parts", element: <PartsPage /> },
+      { path: "/tools", element: <Tools /> },
+      { path: "/tools/:tool", element: <ToolPage /> },
       { path: "/books", element: <Books /> },
       { path: "/books/import", element: <ImportFlips /> },
       { path: "/rules", element: <HouseRules /> },

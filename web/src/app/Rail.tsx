@@ -15,7 +15,8 @@ export const SECTIONS = [
   { to: "/floor", key: "3", name: "Floor", short: "Floor" },
   { to: "/shelf", key: "4", name: "Shelf", short: "Shelf" },
   { to: "/books", key: "5", name: "Books", short: "Books" },
-  { to: "/rules", key: "6", name: "House rules", short: "Rules" },
+  { to: "/tools", key: "6", name: "Tools", short: "Tools" },
+  { to: "/rules", key: "7", name: "House rules", short: "Rules" },
 ];
 
 const current = {

@@ -15,7 +15,8 @@ module Kohlrabi
 
       helpers Helpers
       register Routes::Workshop, Routes::Pieces, Routes::Work, Routes::Answers, Routes::Imports,
-               Routes::Scout, Routes::Bought, Routes::Plans, Routes::Bench, Routes::Shelf, Routes::Mixes, Routes::Photos, Routes::Access, Routes::Pages
+               Routes::Scout, Routes::Bought, Routes::Plans, Routes::Bench, Routes::Shelf, Routes::Mixes, Routes::Tools, Routes::Photos,
+               Routes::Access, Routes::Pages
 
       error(Desk::Refused) { |error| problem(Problem.refused(error)) }
       error(Core::Refusal) { |error| problem(Problem.refused(Desk::Refused.new([error]))) }

@@ -12,7 +12,8 @@ module Kohlrabi
                 Records::Finding => "finding", Records::OwnFinding => "finding of your own", Records::Look => "look",
                 Records::PlanEdit => "change of the plan", Records::Experience => "experience", Records::NumberedPart => "part",
                 Records::Recipe => "recipe", Records::Product => "product", Records::Container => "container",
-                Records::StashUse => "use of the stash", Records::Mix => "mix", Records::MixVersion => "version" }.freeze
+                Records::StashUse => "use of the stash", Records::Mix => "mix", Records::MixVersion => "version",
+                Records::ToolResult => "result of a tool" }.freeze
 
       module_function
 

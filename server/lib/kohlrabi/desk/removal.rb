@@ -9,7 +9,7 @@ module Kohlrabi
                 Records::StashItem, Records::Finding, Records::OwnFinding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience,
                 Records::NumberedPart, Records::Recipe, Records::Product, Records::SessionMove,
                 Records::Container, Records::Draw, Records::StashUse, Records::Mix, Records::MixVersion,
-                Records::MixAddition].freeze
+                Records::MixAddition, Records::ToolResult].freeze
       PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze
 
       module_function

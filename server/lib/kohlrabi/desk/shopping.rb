@@ -46,10 +46,10 @@ module Kohlrabi
         end
       end
 
-      # {product key => {piece name => amount}} of all plans.
+      # {product key => {piece name => amount}} of all plans and of what bench tools found.
       def needs(bench)
-        bench.plans.each_with_object({}) do |(id, plan), all|
-          plan.materials_left.each { |key, amount| (all[key] ||= {})[bench.pieces.fetch(id).name] = amount if amount.positive? }
+        bench.plans.each_with_object(Tools.needs) do |(id, plan), all|
+          plan.materials_left.each { |key, amount| (all[key] ||= Hash.new(0))[bench.pieces.fetch(id).name] += amount if amount.positive? }
         end
       end
       private_class_method :needs

@@ -20,6 +20,7 @@ import { PhotosPart } from "../../kit/photos/PhotosPart";
 import { BudgetPart } from "./BudgetPart";
 import { MixesPart } from "./MixesPart";
 import { StashPart } from "./StashPart";
+import { ToolsPart } from "./ToolsPart";
 import { CarePart } from "./CarePart";
 import { CostsPart } from "./CostsPart";
 import { DamageDialog } from "./DamageDialog";
@@ -96,6 +97,7 @@ export default function PiecePage() {
       <EventsPart piece={piece.data} workshop={workshop.data} />
       <WorkPart piece={piece.data} workshop={workshop.data} />
       <CostsPart piece={piece.data} workshop={workshop.data} />
+      <ToolsPart id={id} />
       <StashPart id={id} />
       <MixesPart id={id} />
       <PhotosPart photos={photos} owner={{ piece_id: id }} start={stage === "bought" ? "before" : stage === "on the bench" ? "during" : "after"} />

@@ -1,0 +1,120 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Tools
+      # One thing a bench tool asks for. kind: length, lengths, area, number, count, choice, product, sticks (count ×
+      # length, name), sheets (count × length × width, name) or text; default: in mm or as a plain value; optional: may be empty; within: range
+      # of what can be; choices: {key => label}.
+      Field = Struct.new(:key, :label, :kind, :default, :optional, :within, :choices, :unit, :help, keyword_init: true)
+
+      # Reads what was typed, and writes the default as it would be typed.
+      class Field
+        # A part to cut: how many, mm, mm across (sheets only), what it is called; turn: whether it may lie either way.
+        Part = Struct.new(:number, :long, :wide, :name, :turn, keyword_init: true)
+        MOST_PARTS = 500
+        STICK = /\A(?<count>\d{1,3})\s*[x×*]\s*(?<long>[^a-z]*(?:(?:mm|cm|in|ft|m)\b)?[^a-z]*)(?<name>.*)\z/i
+
+        # text: as typed; unit: "mm" or "in". Returns mm, Rational, Integer, String, Array by kind; nil where empty and optional. Raises Refusal.
+        def read(text, unit:)
+          plain = text.to_s.strip
+          return empty if plain.empty?
+
+          value = send(:"read_#{kind}", plain, unit)
+          check(value, plain, unit)
+          value
+        rescue Refusal => e
+          raise e.at(key)
+        end
+
+        # The default as typed.
+        def typed(unit:) = default.nil? ? "" : write(default, unit: unit)
+
+        # A value as it would be typed.
+        def write(value, unit:)
+          case kind
+          when :length then Say.new(unit).typed(value)
+          when :lengths then value.map { |one| Say.new(unit).typed(one) }.join(", ")
+          when :number then Units::Numerals.plain(value.to_r, value == value.to_i ? 0 : 2).sub(/(\.\d)0\z/, '\1')
+          when :area then Say.new(unit).number(value / Units::Square::PER.fetch(unit), 2)
+          when :sticks, :sheets then value.map { |part| written(part, unit) }.join("; ")
+          else value.to_s
+          end
+        end
+
+        private
+
+        def empty
+          return if optional
+
+          raise Refusal.new("It is empty.", "Fill it in.", field: key)
+        end
+
+        def read_length(text, unit) = text.match?(/\A0+(\.0+)?\z/) ? 0.0 : Units::Length.parse(text, unit: unit)
+        def read_lengths(text, unit) = text.split(/[,;]/).map { |one| Units::Length.parse(one, unit: unit) }
+        def read_area(text, unit) = Units::Square.parse(text, unit: unit)
+        def read_product(text, _) = text
+        def read_text(text, _) = text[0, 120]
+        def read_number(text, _) = Units::Numerals.parse(text)
+
+        def read_count(text, _)
+          return text.to_i if text.match?(/\A\d{1,5}\z/)
+
+          raise Refusal.new("“#{Units::Numerals.clip(text)}” is not a whole number.", "Write it like 4.")
+        end
+
+        def read_choice(text, _)
+          return text if choices.key?(text)
+
+          raise Refusal.new("“#{Units::Numerals.clip(text)}” is not one of the choices.", "Choose #{choices.keys.join(', ')}.")
+        end
+
+        # "4 × 600 rail; 2 × 350": a count, a length, a name.
+        def read_sticks(text, unit)
+          few(text.split(";").map do |row|
+            found = row.strip.match(STICK) or raise unreadable(row, "4 × 600 rail")
+            Part.new(number: found[:count].to_i, long: Units::Length.parse(found[:long], unit: unit), name: found[:name].strip[0, 40], turn: true)
+          end)
+        end
+
+        # "2 × 400 × 300 shelf; 1 × 600 × 200 any way": a count, along the grain, across it, a name; “any way” where the grain does not matter.
+        def read_sheets(text, unit)
+          few(text.split(";").map do |row|
+            count, long, rest = row.strip.split(/\s*[x×*]\s*/, 3)
+            found = rest.to_s.match(/\A(?<wide>[^a-z]*(?:(?:mm|cm|in|ft|m)\b)?)(?<name>.*)\z/i)
+            raise unreadable(row, "2 × 400 × 300 shelf") unless found && count.to_s.match?(/\A\d{1,3}\z/)
+
+            name = found[:name].strip
+            Part.new(number: count.to_i, long: Units::Length.parse(long, unit: unit), wide: Units::Length.parse(found[:wide], unit: unit),
+                     name: name.sub(/\s*any way\z/i, "")[0, 40], turn: name.match?(/any way\z/i))
+          end)
+        end
+
+        def few(parts)
+          number = parts.sum(&:number)
+          raise Refusal.new("There is nothing to cut.", "Name at least one part.") if number.zero?
+          raise Refusal.new("#{number} parts are too many.", "At most #{MOST_PARTS} at once.") if number > MOST_PARTS
+
+          parts
+        end
+
+        def unreadable(row, like)
+          Refusal.new("“#{Units::Numerals.clip(row)}” cannot be read.", "Write it like #{like}, parts divided by semicolons.")
+        end
+
+        def check(value, text, unit)
+          return unless within && !within.cover?(value)
+
+          low, high = [within.begin, within.end].map { |edge| kind == :length ? Say.new(unit).length(edge) : write(edge, unit: unit) }
+          raise Refusal.new("“#{Units::Numerals.clip(text)}” cannot be.", "Give #{low} to #{high}.")
+        end
+
+        def written(part, unit)
+          say = Say.new(unit)
+          sizes = [part.long, part.wide].compact.map { |size| say.typed(size) }
+          ["#{part.number} × #{sizes.join(' × ')}", part.name, ("any way" if part.wide && part.turn)].compact.join(" ").strip
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Tools
+      # Paint, finish, stripper or aerosol for an area, in whole containers.
+      class Quantity < Tool
+        tool "quantity", "Paint and finish needed", "Millilitres for an area and a number of coats, in whole containers.", group: "coating"
+        field :product, "Product", :product, "paint_all"
+        field :area, "Area", :area, 1_500_000.0
+        field :coats, "Coats or repeats", :count, 2, within: 1..12
+        field :way, "Applied by", :choice, "brush", choices: { "brush" => "brush", "roller" => "roller", "spray" => "sprayer", "hand" => "by hand" }
+        field :pieces, "Pieces alike", :count, 1, within: 1..200
+
+        def self.start(start) = { area: start.painted, coats: start.coats }.compact
+
+        private
+
+        def headline = "#{say.amount(amount)} of #{row[:label]} for #{say.count(self[:coats], 'coat')} on #{say.area(area)}."
+
+        def lines
+          [["A coat", say.amount(amount / self[:coats]), "area ÷ #{say.number(rate)} m²/L × (1 + #{surcharge}% for the #{way})"],
+           ["All coats", say.amount(amount), say.count(self[:coats], "coat")],
+           ["To buy", Planning::Amount.packs(line.packs, line.row), "whole containers"],
+           ["Left over", say.amount(line.over), nil]]
+        end
+
+        def materials = { row[:key] => amount.ceil }
+
+        def cautions = row[:cautions]
+
+        def assumes
+          ["#{say.number(rate)} m² a litre: #{row.key?(:like) ? 'the label' : 'common practice, where a label says nothing else'}.",
+           "#{surcharge}% stays in the #{way} and the tray (common practice)."]
+        end
+
+        # m² a litre.
+        def rate
+          return row[:rate] if row[:rate] && row[:unit] == "ml"
+
+          refuse(:product, "#{row[:label].capitalize} is not reckoned by area.", "Choose a paint, a clear coat, a stripper.")
+        end
+
+        def line
+          @line ||= Planning::Stock.new({ row[:key] => amount.ceil }, products).lines.first
+        end
+
+        def row = @row ||= products.fetch(self[:product])
+        def area = self[:area] * self[:pieces]
+        def way = self.class.fields.find { |field| field.key == :way }.choices.fetch(self[:way])
+        def surcharge = (Planning::Rates::SURCHARGE.fetch(self[:way]) * 100).round
+        def amount = Planning::Rates.millilitres(area / 1e6, rate: rate, coats: self[:coats], way: self[:way])
+
+        # The containers, each filled as far as it is used; the width of one is the cube root of what it holds.
+        def picture
+          tins = line.packs.flat_map { |size, number| Array.new([number, 12].min, size) }
+          sides = tins.map { |size| Math.cbrt(size * 1000) }
+          pic = Picture.new(sides.sum + (20 * (tins.size + 1)), sides.max + 20,
+                            "#{say.count(tins.size, 'container')}, #{say.amount(line.over)} left in the last")
+          x = 20.0
+          left = amount
+          tins.zip(sides).each do |size, side|
+            part = [left / size, 1].min
+            pic.rect(x, pic.height - side, side, side, "gap").rect(x, pic.height - (side * part), side, side * part, "paint",
+                                                                   Planning::Amount.text(size, row))
+            left = [left - size, 0].max
+            x += side + 20
+          end
+          pic
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Tools
+      # Splitting a top in two equal ones.
+      class SplitTop < Tool
+        tool "split_top", "Splitting a top in two",
+             "Two equal parts after the saw and what is planed off, and the edge to make anew.",
+             group: "setting_out"
+        field :wide, "Width", :length, 1200.0, within: 50..5000
+        field :deep, "Depth", :length, 500.0, within: 20..3000
+        field :kerf, "Saw kerf", :length, 3.0, within: 0..10
+        field :plane, "Planed off each sawn edge", :length, 1.0, within: 0..20
+        field :overhang, "Overhang wanted at the new edge", :length, 20.0, within: 0..200
+        field :profile, "Profile of the old edges", :choice, "square", choices: { "square" => "square", "round" => "rounded", "moulded" => "moulded" }
+
+        def self.start(start) = { wide: start.width, deep: start.depth }.compact
+
+        private
+
+        def headline = "Two tops #{length(half)} wide."
+
+        def lines
+          [["Saw line", length(line), "half of the width, less half of the kerf, from either end"],
+           ["Each part", "#{length(half)} by #{length(self[:deep])}", "(width − kerf) ÷ 2 − planing"],
+           ["Lost in all", length(self[:wide] - (2 * half)), "kerf and planing of both edges"],
+           ["Body under each", length(half - (2 * self[:overhang])), "with the overhang on both ends"]]
+        end
+
+        def cautions = %w[saw dust]
+
+        def cuts = [Answer::Cut.new(mark: "A", name: "half top", number: 2, long: half, wide: self[:deep], from: "the old top")]
+
+        def steps
+          [Answer::Step.new(label: "Saw the top in two at #{length(line)}, plane both edges", work: "woodwork", minutes: 35)]
+        end
+
+        def warnings = profile
+
+        def assumes
+          ["Guide clamped on the part that is measured; tape over the line against splinters.",
+           "Heavy halves fall: both are held before the saw is through."]
+        end
+
+        def half
+          mm = ((self[:wide] - self[:kerf]) / 2) - self[:plane]
+          need(mm > 2 * self[:overhang], :overhang, "A half of #{length([mm, 0].max)} is all overhang.", "Give less than #{length([mm / 2, 0].max)}.")
+          mm
+        end
+
+        def line = (self[:wide] - self[:kerf]) / 2
+
+        def profile
+          { "square" => [], "round" => ["The sawn edges are square: round them like the old ones before the finish."],
+            "moulded" => ["The moulding is gone at the sawn edges: a cutter of that shape, a strip glued on, or that edge to the wall."] }
+            .fetch(self[:profile])
+        end
+
+        def picture
+          pic = Picture.new(self[:wide], self[:deep] * 1.25, "A top sawn in two")
+          pic.rect(0, 0, self[:wide], self[:deep], "wood").rect(line, 0, self[:kerf], self[:deep], "hole")
+          pic.measure(0, self[:deep] * 1.15, line, self[:deep] * 1.15, length(line))
+        end
+      end
+    end
+  end
+end

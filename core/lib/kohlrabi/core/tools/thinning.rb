@@ -1,0 +1,133 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Tools
+      # Thinning by the drain cup: from readings to the next addition.
+      class Thinning < Tool
+        STEP = 5 # percent, where one reading alone is there (handbook)
+        FORD = { 20 => nil, 100 => nil }.keys.freeze # seconds between which the formula of the Ford cup no. 4 holds (ASTM D1200; from memory)
+
+        tool "thinning", "Thinning with a drain cup", "How much water or thinner to add, from what the cup took.", group: "coating"
+        field :product, "Product", :product, "paint_all"
+        field :paint, "Paint in the pot, ml", :number, 300, within: 1..20_000
+        field :target, "Seconds wanted", :number, 30, within: 5..200
+        field :readings, "Readings, percent: seconds", :text, "0: 75; 5: 52",
+              help: "what was added in percent of the paint, and the seconds the cup took"
+
+        private
+
+        def lines
+          [["In it now", "#{say.amount(water(have))} (#{say.number(have)}% of the paint, #{share(have)}% of the mix)", "read last"],
+           ["Wanted", percent && "#{say.number(percent)}% of the paint, #{share(percent)}% of the mix", why],
+           ["Add now", add && say.amount(add), nil], ["Paint to add", too_thin && say.amount(too_thin), "thinner in it ÷ wanted percent − paint in it"],
+           ["Viscosity at the last reading", viscosity, "Ford cup no. 4: 3.85 × (t − 4.49)"]]
+        end
+
+        def assumes
+          ["Seconds fall evenly on a logarithmic scale as it is thinned.",
+           limit ? "#{row[:label].capitalize} takes #{limit}% at most." : "No limit is known of this product: its label wins."]
+        end
+
+        def cautions = row[:cautions]
+
+        def have = readings.last.first
+        def row = @row ||= products.fetch(self[:product])
+        def limit = row[:thin]
+        def paint = self[:paint].to_f
+        def water(part) = paint * part / 100
+        def share(part) = say.number(part * 100.0 / (100 + part))
+
+        # [[percent, seconds]], in the order they were taken.
+        def readings
+          @readings ||= begin
+            rows = self[:readings].split(/[;,]/).map { |pair| pair.split(":").map { |text| Units::Numerals.parse(text.strip).to_f } }
+            sound = rows.any? && rows.all? { |pair| pair.size == 2 && pair[0].between?(0, 100) && pair[1].positive? }
+            need(sound, :readings, "The readings cannot be read.", "Write each as percent: seconds, divided by semicolons: 0: 75; 5: 52.")
+            rows
+          end
+        end
+
+        def seconds = readings.last.last
+        def there? = (seconds - target).abs <= 1
+        def target = self[:target].to_f
+
+        # Percent at which the line through the logarithms meets the target; with one reading a step further.
+        def percent
+          return @percent if defined?(@percent)
+
+          @percent = if there? then readings.last.first
+                     elsif readings.map(&:first).uniq.size < 2 then (readings.last.first + STEP if seconds > target)
+                     else fitted
+                     end
+        end
+
+        def fitted
+          x = readings.map(&:first)
+          y = readings.map { |_, taken| Math.log(taken) }
+          mean_x = x.sum / x.size
+          mean_y = y.sum / y.size
+          slope = x.zip(y).sum { |one, log| (one - mean_x) * (log - mean_y) } / x.sum { |one| (one - mean_x)**2 }
+          need(slope.negative?, :readings, "By these readings it thickens as it is thinned.", "Stir, strain and read again.")
+          @line = [mean_y - (slope * mean_x), slope]
+          (Math.log(target) - @line[0]) / slope
+        end
+
+        def wanted = limit && percent ? [percent, limit].min : percent
+
+        def add
+          return unless wanted && !there? && wanted > readings.last.first
+
+          water(wanted - readings.last.first)
+        end
+
+        # Paint to add where too much is in it.
+        def too_thin
+          return if there? || seconds > target || percent.nil? || percent <= 0
+
+          (water(readings.last.first) * 100 / percent) - paint
+        end
+
+        def headline
+          return "It is there: add nothing." if there?
+          return "Too thin: add #{say.amount(too_thin)} of paint." if too_thin
+          return "Too thin already, and one reading does not say by how much: read again after adding paint." unless percent
+          return "It is at its limit of #{limit}%: add nothing more." unless add
+
+          "Add #{say.amount(add)}, then read the cup again."
+        end
+
+        def why
+          return "one reading: #{STEP}% more, then read again" if readings.map(&:first).uniq.size < 2
+
+          "the line through #{say.count(readings.size, 'reading')}"
+        end
+
+        def warnings
+          return [] unless limit && percent && percent > limit
+
+          ["It would take #{say.number(percent)}%, past the #{limit}% that #{row[:label]} stands: " \
+           "a larger nozzle or a thinner product, never more water."]
+        end
+
+        def viscosity
+          return unless seconds.between?(FORD.first, FORD.last)
+
+          "#{say.number(3.85 * (seconds - 4.49))} mm²/s"
+        end
+
+        # Readings over percent, with the seconds wanted.
+        def picture
+          top = [readings.map(&:last).max, target].max * 1.1
+          right = [readings.map(&:first).max, percent.to_f, 10].max * 1.1
+          pic = Picture.new(200, 100, "#{say.count(readings.size, 'reading')} of the cup, #{say.number(target)} s wanted")
+          at = ->(part, taken) { [part / right * 200, 100 - (taken / top * 100)] }
+          pic.line(0, at.call(0, target)[1], 200, at.call(0, target)[1], "cut")
+          readings.each { |part, taken| pic.circle(*at.call(part, taken), 2.5, "paint", "#{say.number(taken)} s") }
+          pic.circle(*at.call(percent, target), 3, "hole") if percent&.between?(0, right)
+          pic
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      # Bench tools: their list, answers while one types, templates to print at 1:1, and what is kept on a piece.
+      module Tools
+        TYPES = { "svg" => "image/svg+xml", "pdf" => "application/pdf" }.freeze
+
+        # The file of a template. params: "given" as JSON, "paper". Raises Refused where the tool has none.
+        def self.template(key, form, params)
+          found = Desk::Tools.answer(key, JSON.parse(params[:given] || "{}"))
+          raise Desk::Refused, [Core::Refusal.new("This tool has no template.", "Print its page instead.")] unless found.template
+
+          form == "svg" ? Formats::TemplateSvg.new(found.template).to_s : Formats::TemplatePdf.new(found.template, paper: params[:paper] || "A4").to_s
+        end
+
+        def self.registered(app)
+          app.get("/api/tools") { json(ToolPage.new(say).list(params[:piece_id] && Desk::Pieces.find(params[:piece_id]))) }
+          app.post("/api/tools/:tool/answer") { json(ToolPage.new(say).answer(Desk::Tools.answer(params[:tool], given["values"].to_h))) }
+          app.get("/api/tools/:tool/template.:form") do
+            halt 404 unless TYPES.key?(params[:form])
+
+            content_type TYPES.fetch(params[:form])
+            headers["Content-Disposition"] = "attachment; filename=\"#{params[:tool]}-1-to-1.#{params[:form]}\""
+            Tools.template(params[:tool], params[:form], params)
+          end
+          kept(app)
+        end
+
+        def self.kept(app)
+          app.get("/api/pieces/:id/tool-results") { json(ToolPage.new(say).results(Desk::Pieces.find(params[:id]))) }
+          app.post("/api/pieces/:id/tool-results") { change(201) { ToolPage.new(say).result(Desk::Tools.save(params[:id], given)) } }
+          app.patch("/api/tool-results/:id") { change { ToolPage.new(say).result(Desk::Tools.finish(params[:id], given)) } }
+          app.delete("/api/tool-results/:id") { removal { Desk::Tools.remove(params[:id]) } }
+        end
+        private_class_method :kept
+      end
+    end
+  end
+end
