@@ -13,7 +13,9 @@ MAIN_VIEWS = { "/" => "Today", "/week" => "The week", "/floor" => "Floor", "/flo
                "/pieces/45/over" => "Larch chest, four drawers: look it over", "/pieces/45/look" => "Larch chest, four drawers: the look",
                "/pieces/34/plan" => "Walnut bureau, slant top: the plan", "/pieces/34/parts" => "Walnut bureau, slant top: parts",
                "/pieces/38/plan" => "Pine blanket box, dovetailed: the plan",
-               "/shelf/products" => "Products and recipes", "/shelf/mixes" => "Mixes", "/shelf/mixes/1" => "Gable cream" }.freeze
+               "/shelf/products" => "Products and recipes", "/shelf/mixes" => "Mixes", "/shelf/mixes/1" => "Gable cream",
+               "/tools" => "Tools", "/tools/pulls?piece=45&old=64" => "Pulls: holes, screws, jig",
+               "/tools/sticks" => "Cutting plan for sticks" }.freeze
 
 # The demo on every main view: audited for accessibility in both schemes, and fitting a phone.
 RSpec.describe "every main view" do

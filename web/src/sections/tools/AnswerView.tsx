@@ -5,16 +5,18 @@ import Typography from "@mui/material/Typography";
 import type { ToolAnswer } from "../../api/types";
 import { SmallTable } from "../../kit/SmallTable";
 import { ToolPicture } from "../../kit/ToolPicture";
+import { useWidth } from "../../kit/useWidth";
 
 export function AnswerView({ answer, name }: { answer: ToolAnswer; name: string }) {
+  const [frame, width] = useWidth();
   return (
     <Box aria-live="polite">
       <Typography data-headline sx={{ fontSize: 22, fontWeight: 600, mb: 2 }}>
         {answer.headline}
       </Typography>
       {answer.picture && (
-        <Box sx={{ mb: 2 }}>
-          <ToolPicture picture={answer.picture} />
+        <Box ref={frame} sx={{ mb: 2 }}>
+          <ToolPicture picture={answer.picture} width={Math.min(width || 680, 680)} />
         </Box>
       )}
       {answer.warnings.map((text) => (
@@ -22,22 +24,7 @@ export function AnswerView({ answer, name }: { answer: ToolAnswer; name: string 
           {text}
         </Alert>
       ))}
-      {answer.lines.length > 0 && (
-        <SmallTable
-          label={`${name}: figures`}
-          columns={["Figure", ["Value"], "Why"]}
-          rows={answer.lines.map((line) => ({
-            key: line.label,
-            cells: [
-              line.label,
-              line.text,
-              <Box key="why" component="span" sx={{ color: "text.secondary" }}>
-                {line.why}
-              </Box>,
-            ],
-          }))}
-        />
-      )}
+      <Lines lines={answer.lines} name={name} />
       {answer.table && (
         <SmallTable label={name} columns={answer.table.columns} rows={answer.table.rows.map((cells, place) => ({ key: place, cells }))} />
       )}
@@ -58,6 +45,38 @@ export function AnswerView({ answer, name }: { answer: ToolAnswer; name: string 
       />
       <Said title="Assumes" lines={answer.assumes} />
       <Said title="Take care" lines={answer.cautions} />
+    </Box>
+  );
+}
+
+// Figures with their reason beside them, or beneath them on a phone.
+function Lines({ lines, name }: { lines: ToolAnswer["lines"]; name: string }) {
+  if (lines.length === 0) return null;
+  return (
+    <Box component="dl" aria-label={`${name}: figures`} sx={{ m: 0, mb: 2 }}>
+      {lines.map((line) => (
+        <Box
+          key={line.label}
+          sx={{
+            display: "grid",
+            gridTemplateColumns: { xs: "1fr auto", sm: "190px 200px 1fr" },
+            columnGap: 2,
+            borderBottom: 1,
+            borderColor: "divider",
+            py: 0.75,
+          }}
+        >
+          <Box component="dt">{line.label}</Box>
+          <Box component="dd" sx={{ m: 0, fontWeight: 500, textAlign: "right" }}>
+            {line.text}
+          </Box>
+          {line.why && (
+            <Box component="dd" sx={{ m: 0, color: "text.secondary", gridColumn: { xs: "1 / -1", sm: "auto" } }}>
+              {line.why}
+            </Box>
+          )}
+        </Box>
+      ))}
     </Box>
   );
 }

@@ -31,6 +31,7 @@ export function ToolFields({ tool, values, errors, onChange }: Props) {
             autoComplete="off"
             sx={{ gridColumn: WIDE.includes(field.kind) || field.label.length > 24 ? "1 / -1" : "auto" }}
             slotProps={{
+              inputLabel: field.unit || values[field.name] ? { shrink: true } : {},
               input: field.unit ? { endAdornment: <InputAdornment position="end">{field.unit}</InputAdornment> } : {},
               htmlInput: select ? {} : { inputMode: ["length", "number", "count", "area"].includes(field.kind) ? "decimal" : "text" },
             }}

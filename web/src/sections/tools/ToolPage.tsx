@@ -2,11 +2,13 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { ProblemError } from "../../api/client";
-import { useToolAnswer, useTools } from "../../api/queries";
+import { usePieces, useToolAnswer, useTools } from "../../api/queries";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
 import { useSettled } from "../../kit/useSettled";
@@ -17,12 +19,24 @@ import { ToolFields } from "./ToolFields";
 
 export default function ToolPage() {
   const key = useParams().tool ?? "";
-  const [query, setQuery] = useSearchParams();
+  const [query] = useSearchParams();
   const piece = Number(query.get("piece")) || null;
+  return <Asked key={`${key} ${piece}`} tool={key} piece={piece} />;
+}
+
+function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
+  const [query, setQuery] = useSearchParams();
+  // Kept here while one types, and written into the address a moment later.
+  const [typed, setTyped] = useState<Record<string, string>>(() => Object.fromEntries(query));
+  const settled = useSettled(typed, 200);
+  useEffect(() => {
+    if (new URLSearchParams(settled).toString() !== query.toString()) setQuery(settled, { replace: true });
+  }, [settled, query, setQuery]);
   const tools = useTools(piece);
+  const pieces = usePieces({ view: "in_hand", sort: "stage", descending: false, per: 100 });
   const [keeping, setKeeping] = useState(false);
   const tool = tools.data?.groups.flatMap((group) => group.tools).find((one) => one.key === key);
-  const values = Object.fromEntries((tool?.fields ?? []).map((field) => [field.name, query.get(field.name) ?? field.value]));
+  const values = Object.fromEntries((tool?.fields ?? []).map((field) => [field.name, typed[field.name] ?? field.value]));
   const answer = useToolAnswer(key, useSettled(JSON.stringify(values), 200), tool !== undefined);
   if (tools.error) return <Failure error={tools.error} again={() => void tools.refetch()} />;
   if (!tools.data) return <LinearProgress aria-label="Loading" />;
@@ -33,14 +47,9 @@ export default function ToolPage() {
       </Box>
     );
   const problem = answer.error instanceof ProblemError ? answer.error : null;
-  const change = (name: string, value: string) =>
-    setQuery(
-      (before) => {
-        before.set(name, value);
-        return before;
-      },
-      { replace: true },
-    );
+  // Another piece to begin from: what was typed gives way to its measures.
+  const begin = (id: string) => setQuery(id ? { piece: id } : {});
+  const change = (name: string, value: string) => setTyped((before) => ({ ...before, [name]: value }));
   return (
     <>
       <PageHead
@@ -51,6 +60,21 @@ export default function ToolPage() {
           </>
         }
       >
+        <TextField
+          select
+          label="Begin from"
+          value={piece && pieces.data?.rows.some((row) => row.id === piece) ? String(piece) : ""}
+          onChange={(event) => begin(event.target.value)}
+          slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+          sx={{ width: 220 }}
+        >
+          <MenuItem value="">no piece</MenuItem>
+          {(pieces.data?.rows ?? []).map((row) => (
+            <MenuItem key={row.id} value={String(row.id)}>
+              {`${row.ticket} ${row.name}`}
+            </MenuItem>
+          ))}
+        </TextField>
         <Button variant="outlined" onClick={() => window.print()}>
           Print
         </Button>

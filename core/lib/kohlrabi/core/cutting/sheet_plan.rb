@@ -31,7 +31,7 @@ module Kohlrabi
         # The fewest sheets that anything could do with, as far as is proven.
         def bound
           area = @parts.sum { |part| part.long * part.wide }
-          large = @parts.count { |part| ways(part).all? { |long, wide| 2 * long > @long && 2 * wide > @wide } }
+          large = @parts.count { |part| ways(part).all? { |long, wide| (2 * long) + @kerf > @long && (2 * wide) + @kerf > @wide } }
           [(area / (@long * @wide)).ceil, large, @parts.empty? ? 0 : 1].max
         end
 

@@ -51,7 +51,7 @@ module Kohlrabi
         def there
           return unless self[:there]
 
-          amounts = self[:there].split(/[;,:]/).map { |text| Units::Numerals.parse(text.strip) }
+          amounts = self[:there].split(/[;,:]/).map { |text| numeral(:there, text) }
           need(amounts.size == mix.parts.size, :there, "#{say.count(amounts.size, 'amount')} for #{say.count(mix.parts.size, 'part')}.",
                "Give one for each part, 0 where there is none.")
           mix.parts.map(&:key).zip(amounts).to_h

@@ -108,16 +108,16 @@ module Kohlrabi
 
         def picture
           high = self[:stick] / 26
-          pic = Picture.new(self[:stick], layouts.size * high * 1.6, "#{say.count(layouts.size, 'way')} of cutting a stick")
-          layouts.each_with_index do |(count, parts, left), row|
+          pic = Picture.new(self[:stick], layouts.size * high * 2, "#{say.count(layouts.size, 'way')} of cutting a stick")
+          layouts.each_with_index do |(number, parts, left), row|
             x = self[:trim]
-            y = row * high * 1.6
-            pic.rect(0, y, self[:stick], high, left >= SHORTEST ? "offcut" : "gap", nil)
+            y = row * high * 2
             parts.each do |mark, mm|
               pic.rect(x, y, mm, high, "wood", mark)
               x += mm + self[:kerf]
             end
-            pic.text(self[:stick] - (high * 0.7), y + (high * 1.45), "#{count} ×")
+            pic.rect(self[:stick] - left, y, left, high, left >= SHORTEST ? "offcut" : "gap") if left.positive?
+            pic.text(self[:stick] / 2, y + (high * 1.45), "#{number} ×")
           end
           pic
         end

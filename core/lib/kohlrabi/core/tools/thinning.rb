@@ -18,9 +18,11 @@ module Kohlrabi
         private
 
         def lines
-          [["In it now", "#{say.amount(water(have))} (#{say.number(have)}% of the paint, #{share(have)}% of the mix)", "read last"],
+          now = "#{say.amount(water(have))} (#{say.number(have)}% of the paint, #{share(have)}% of the mix)"
+          [["In it now", now, "the last reading"],
            ["Wanted", percent && "#{say.number(percent)}% of the paint, #{share(percent)}% of the mix", why],
-           ["Add now", add && say.amount(add), nil], ["Paint to add", too_thin && say.amount(too_thin), "thinner in it ÷ wanted percent − paint in it"],
+           ["Add now", add && say.amount(add), nil],
+           ["Paint to add", too_thin && say.amount(too_thin), "thinner in it ÷ wanted percent − paint in it"],
            ["Viscosity at the last reading", viscosity, "Ford cup no. 4: 3.85 × (t − 4.49)"]]
         end
 
@@ -41,7 +43,7 @@ module Kohlrabi
         # [[percent, seconds]], in the order they were taken.
         def readings
           @readings ||= begin
-            rows = self[:readings].split(/[;,]/).map { |pair| pair.split(":").map { |text| Units::Numerals.parse(text.strip).to_f } }
+            rows = self[:readings].split(/[;,]/).map { |pair| pair.split(":").map { |text| numeral(:readings, text).to_f } }
             sound = rows.any? && rows.all? { |pair| pair.size == 2 && pair[0].between?(0, 100) && pair[1].positive? }
             need(sound, :readings, "The readings cannot be read.", "Write each as percent: seconds, divided by semicolons: 0: 75; 5: 52.")
             rows

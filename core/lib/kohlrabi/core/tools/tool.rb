@@ -68,6 +68,13 @@ module Kohlrabi
 
         def refuse(field, problem, remedy) = raise(Refusal.new(problem, remedy, field: field))
 
+        # A number within a longer text. Returns Rational. Raises Refusal of the field.
+        def numeral(field, text)
+          Units::Numerals.parse(text.strip)
+        rescue Refusal => e
+          raise e.at(field)
+        end
+
         # Refuses unless it holds.
         def need(holds, field, problem, remedy) = holds || refuse(field, problem, remedy)
       end

@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+# Asking a tool as it is asked from the bench.
+module ToolsHelper
+  def ask(key, unit: "mm", **given)
+    tool = Kohlrabi::Core::Tools::Catalogue.fetch(key.to_s)
+    tool.new(given.to_h { |name, value| [name.to_s, value.to_s] }, unit: unit, products: Kohlrabi::Core::Planning::Products.new(currency: Plans::EURO)).answer
+  end
+
+  def said(answer, label) = answer.lines.find { |line| line.label == label }&.text
+
+  # The refusal of a field.
+  def refused(key, **given)
+    ask(key, **given)
+    raise "nothing was refused"
+  rescue Kohlrabi::Core::Refusal => e
+    [e.field, e.message]
+  end
+end
+
+RSpec.configure { |config| config.include ToolsHelper }
