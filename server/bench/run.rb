@@ -6,6 +6,7 @@ require_relative "generated"
 require_relative "bare_sql"
 require_relative "first_screen"
 require_relative "plan"
+require_relative "stick_cases"
 require_relative "thirty_pieces"
 
 # Prints each response as median and worst of many, and as a ratio to bare SQL measured in the same run.
@@ -22,6 +23,7 @@ class Bench
       responses
       plans
       schedule
+      sticks
       weight
     end
   end
@@ -62,6 +64,14 @@ class Bench
     last = bench.pieces.keys.filter_map { |id| bench.schedule.ready(id) }.max
     ratio = (last - minute) / (bench.bound - minute).to_f
     puts format("last ready time over what cannot be undercut (longest chain, or hands over hours): %.2f", ratio)
+  end
+
+  # How many cutting plans are proven; the worst is said too.
+  def sticks
+    { "of a few lengths" => StickCases.repeating(150), "all different" => StickCases.different(60) }.each do |name, cases|
+      proven, gap, worst = StickCases.measure(cases)
+      puts format("stick plans up to 60 parts, %s: %d of %d proven within 2 s; largest gap %d, slowest %.2f s", name, proven, cases.size, gap, worst)
+    end
   end
 
   def weight

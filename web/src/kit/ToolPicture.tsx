@@ -8,9 +8,9 @@ type Shape = Picture["shapes"][number];
 const INK = "var(--k-palette-text-primary)";
 const SOFT = "var(--k-palette-text-secondary)";
 const FILLS: Record<string, string> = {
-  wood: "rgba(190,140,80,.34)",
-  part: "rgba(47,107,63,.30)",
-  paint: "rgba(106,44,112,.34)",
+  wood: "color-mix(in srgb, #be8c50 34%, var(--k-palette-background-default))",
+  part: "color-mix(in srgb, #2f6b3f 30%, var(--k-palette-background-default))",
+  paint: "color-mix(in srgb, #8a4f92 40%, var(--k-palette-background-default))",
   offcut: "url(#k-offcut)",
   hole: "var(--k-palette-text-primary)",
   old: "url(#k-offcut)",
@@ -62,7 +62,13 @@ function Drawn({ shape, at }: { shape: Shape; at: (value: number | undefined) =>
       </>
     );
   }
-  if (shape.kind === "circle") return <circle cx={x} cy={y} r={Math.max(at(shape.r), 2)} fill={fill} />;
+  if (shape.kind === "circle")
+    return (
+      <>
+        <circle cx={x} cy={y} r={Math.max(at(shape.r), 2)} fill={fill} />
+        {shape.label && <Words x={x} y={y - at(shape.r) - 6} text={shape.label} />}
+      </>
+    );
   if (shape.kind === "line") return <path d={`M${x} ${y}L${at(shape.x2)} ${at(shape.y2)}`} stroke={SOFT} strokeDasharray="6 3 1 3" />;
   if (shape.kind === "polygon")
     return <polygon points={(shape.points ?? []).map(([px, py]) => `${at(px)},${at(py)}`).join(" ")} fill={fill} strokeDasharray={dash} />;

@@ -33,7 +33,7 @@ module Kohlrabi
           end.map { |zone| [zone.width.to_f, zone.height.to_f] }
         }
         Core::Tools::Start.new(**size, leg: shape.leg&.to_f, fronts: sides.call("fronts"), doors: sides.call("doors"), painted: painted(piece, zones),
-                                       material: piece.body_material)
+                                       material: [piece.name, piece.body_material].compact.join(" "))
       end
 
       # Grits of the discs on the shelf; the usual ones where there are none.

@@ -21,7 +21,7 @@ module Kohlrabi
 
         def table = Answer::Table.new(columns: ["Part", "Share", "In it", correction ? "Add" : ""], rows: rows)
 
-        def assumes = ["Parts by volume, stirred before and after.", *sealed]
+        def assumes = ["Parts by volume, stirred before and after. Mixes of your own are kept, matched and corrected under Shelf, Mixes.", *sealed]
 
         def lines = []
         def correction = @correction ||= there && mix.correction(there)

@@ -44,7 +44,11 @@ module Kohlrabi
           places.positive? ? text.sub(/\.?0+\z/, "") : text
         end
 
-        def amount(millilitres) = Planning::Amount.text(millilitres >= 10 ? millilitres.round : millilitres.round(1), { unit: "ml" })
+        # Whole millilitres from ten on, tenths below.
+        def amount(millilitres)
+          millilitres >= 10 ? Planning::Amount.text(millilitres.round, { unit: "ml" }) : "#{number(millilitres)} ml"
+        end
+
         def count(number, one, many = "#{one}s") = "#{number} #{number == 1 ? one : many}"
 
         private

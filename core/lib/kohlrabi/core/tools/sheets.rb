@@ -24,7 +24,7 @@ module Kohlrabi
         def self.start(start)
           return {} if start.fronts.empty?
 
-          { parts: start.fronts.map { |wide, high| Field::Part.new(number: 1, long: high, wide: wide, name: "front", turn: false) } }
+          { parts: start.fronts.tally.map { |(wide, high), number| Field::Part.new(number: number, long: high, wide: wide, name: "front", turn: false) } }
         end
 
         private

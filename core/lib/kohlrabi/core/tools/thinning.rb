@@ -118,16 +118,30 @@ module Kohlrabi
           "#{say.number(3.85 * (seconds - 4.49))} mm²/s"
         end
 
-        # Readings over percent, with the seconds wanted.
+        # Seconds over percent: the readings, the line through their logarithms, and where it meets what is wanted.
         def picture
-          top = [readings.map(&:last).max, target].max * 1.1
-          right = [readings.map(&:first).max, percent.to_f, 10].max * 1.1
+          top = [readings.map(&:last).max, target].max * 1.15
+          right = [readings.map(&:first).max, percent.to_f, 10].max * 1.15
           pic = Picture.new(200, 100, "#{say.count(readings.size, 'reading')} of the cup, #{say.number(target)} s wanted")
           at = ->(part, taken) { [part / right * 200, 100 - (taken / top * 100)] }
-          pic.line(0, at.call(0, target)[1], 200, at.call(0, target)[1], "cut")
-          readings.each { |part, taken| pic.circle(*at.call(part, taken), 2.5, "paint", "#{say.number(taken)} s") }
-          pic.circle(*at.call(percent, target), 3, "hole") if percent&.between?(0, right)
+          axes(pic, right)
+          pic.line(0, at.call(0, target)[1], 200, at.call(0, target)[1], "cut").text(188, at.call(0, target)[1] - 6, "#{say.number(target)} s wanted")
+          curve.each_cons(2) { |from, to| pic.line(*at.call(*from), *at.call(*to), "ghost") }
+          readings.each { |part, taken| pic.circle(*at.call(part, taken), 2, "paint", "#{say.number(taken)} s") }
+          pic.circle(*at.call(percent, target), 2.5, "hole", "#{say.number(percent)}%") if percent&.positive?
           pic
+        end
+
+        def axes(pic, right)
+          pic.line(0, 100, 200, 100, "ghost").line(0, 0, 0, 100, "ghost")
+          (0..right.floor).step(5) { |part| pic.text(part / right * 200, 104, "#{part}%") }
+        end
+
+        # Points of the fitted line, from nothing to what is wanted; none where there is no line.
+        def curve
+          return [] unless percent && @line
+
+          Array.new(13) { |place| [place * percent / 12, Math.exp(@line[0] + (@line[1] * place * percent / 12))] }
         end
       end
     end

@@ -8,6 +8,7 @@ module Kohlrabi
         TABLE = Core.table("densities").freeze
         LABELS = TABLE.to_h { |row| [row[:key], row[:label]] }.freeze
         DENSITIES = TABLE.to_h { |row| [row[:key], row[:density]] }.freeze # kg/m³
+        BOARDS = { "board" => "chipboard", "laminate" => "chipboard" }.freeze
         ALONE = 25 # kg close to the body that is the usual top for one fit person (health and safety guidance; from memory)
 
         tool "weight", "Weight for lifting", "What a piece or a board weighs, and how many it takes to lift it.", group: "handling"
@@ -23,7 +24,8 @@ module Kohlrabi
         field :extra, "Marble, glass, contents, kg", :number, 0, within: 0..2000
 
         def self.start(start)
-          known = LABELS.keys.find { |key| start.material.to_s.downcase.include?(key) }
+          words = start.material.to_s.downcase.scan(/\p{L}+/)
+          known = words.filter_map { |word| LABELS.key?(word) ? word : BOARDS[word] }.first
           { wide: start.width, deep: start.depth, high: start.height, material: known, drawers: start.fronts.size }.compact
         end
 
