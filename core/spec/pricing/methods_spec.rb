@@ -62,10 +62,10 @@ RSpec.describe Kohlrabi::Core::Pricing::Comparables do
 end
 
 RSpec.describe Kohlrabi::Core::Pricing::PriceMethods do
-  let(:prices) {
+  let(:prices) do
     Kohlrabi::Core::Pricing::CostAndPay.new(costs: 10_000, seconds: 36_000, fee_rate: 1/10r, fixed: 500, floor_pay: 800,
                                             target_pay: 1_500)
-  }
+  end
 
   def rows(**given)
     none = { comparables: Kohlrabi::Core::Pricing::Comparables.new([]), ratio_why: "", own: [] }

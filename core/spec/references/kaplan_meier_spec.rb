@@ -7,10 +7,10 @@ RSpec.describe "Kaplan–Meier on the remission data" do
   selling = Kohlrabi::Core::Selling
   sold = [6, 6, 6, 7, 10, 13, 16, 22, 23]
   censored = [6, 9, 10, 11, 17, 19, 20, 25, 32, 32, 34, 35]
-  spells = sold.map { |days|
+  spells = sold.map do |days|
     selling::Survival::Spell.new(days: days,
                                  sold: true)
-  } + censored.map { |days| selling::Survival::Spell.new(days: days, sold: false) }
+  end + censored.map { |days| selling::Survival::Spell.new(days: days, sold: false) }
   survival = selling::Survival.new(spells.shuffle(random: Random.new(3)))
 
   { 6 => 0.857, 7 => 0.807, 10 => 0.753, 13 => 0.690, 16 => 0.627, 22 => 0.538, 23 => 0.448 }.each do |week, share|

@@ -81,7 +81,8 @@ RSpec.describe Kohlrabi::Core::Selling::OfferAdvice do
   it "takes an offer that is worth no less than waiting: 180.00 − 20 × 1.00 = 160.00" do
     expect(advice(16_000)).to have_attributes(verdict: :take, at: 16_000)
     expect(advice(15_999)).to have_attributes(verdict: :counter, counter: 16_000)
-    expect(advice(16_000).why).to eq("Waiting is worth 160.00: 180.00 expected within 20 days, less 20 days of its place at 1.00 a day. The offer is no less.")
+    held = "180.00 expected within 20 days, less 20 days of its place at 1.00 a day"
+    expect(advice(16_000).why).to eq("Waiting is worth 160.00: #{held}. The offer is no less.")
     expect(advice(20_000)).to have_attributes(verdict: :take, why: "It is what you ask.")
   end
 

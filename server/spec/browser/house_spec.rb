@@ -86,7 +86,7 @@ RSpec.describe "the house's own way" do
     choose_ending("Scrap it")
     form("Scrap it") { press("Scrap it") }
     expect(page).to have_css("[data-key=cash_profit]", text: "−15.00")
-    find("body").send_keys("5")
+    find("body").send_keys("6")
     expect(page).to have_css("[data-figure=profit]", text: "−15.00")
     expect(page).to have_css("[data-figure=at_cost]", text: "10.00")
     expect(page).to have_css("[data-figure=losses]", text: "15.00")

@@ -192,7 +192,7 @@ RSpec.describe "hunting and buying" do
     end
     expect_key_figures(cash_profit: "−4.20")
     expect_cash_in("Attic trunk", "4.20")
-    find("body").send_keys("5")
+    find("body").send_keys("6")
     expect(page).to have_css("[data-figure=losses]", text: "8.40")
     visit "/floor"
     expect(page).to have_text("3 in hand, 12.60 EUR tied up")

@@ -10,8 +10,7 @@ PICTURES = [
   ["shelf", "/shelf", 1280, 800, "light"],
   ["mix", "/shelf/mixes/1", 1280, 1000, "light"],
   ["piece", "/pieces/22", 1280, 800, "light"],
-  ["price-tape", "/pieces/33", 1280, 800, "light",
-   "scrollBy(0, [...document.querySelectorAll('h2')].find(h => h.innerText.startsWith('Price')).getBoundingClientRect().top - 90)"],
+  ["price", "/pieces/45/price", 1280, 1000, "light"],
   ["spotted", "/scout/9", 1280, 800, "light"],
   ["photos", "/pieces/32", 1280, 800, "light",
    "scrollBy(0, [...document.querySelectorAll('h2')].find(h => h.innerText === 'Photos').getBoundingClientRect().top - 90)"],
@@ -24,7 +23,7 @@ PICTURES = [
   ["house-rules", "/rules", 1280, 800, "light"],
   ["today-phone", "/", 390, 844, "light"],
   ["piece-phone", "/pieces/22", 390, 844, "dark"],
-  ["plan-phone", "/pieces/38/plan", 390, 844, "light"]
+  ["market", "/market", 1280, 900, "light"]
 ].freeze
 
 server = RealServer.new("demo")

@@ -12,7 +12,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     expect(page).to have_text("Nothing is in hand")
 
     # House rules first: pay targets.
-    find("body").send_keys("7")
+    find("body").send_keys("8")
     type("Floor pay", "8")
     press("Save Floor pay")
     expect(page).to have_text("Floor pay saved")
@@ -125,7 +125,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     expect(page).to have_css("[data-key=cash_profit]", text: "207.40")
 
     # Beside all the others.
-    find("body").send_keys("5")
+    find("body").send_keys("6")
     expect(page).to have_css("[data-figure=profit]", text: "207.40")
     expect(page).to have_css("[data-figure=hourly_pay]", text: "103.70")
     expect(page).to have_css("tr", text: /Ash side table.*207.40.*2 h.*103.70.*10/)

@@ -137,6 +137,16 @@ export const usePieceMixes = (id: number) =>
 
 export const useSpraySettings = () => useQuery({ queryKey: ["spray-settings"], queryFn: () => ask(api.GET("/api/spray-settings")) });
 
+export const usePricing = (id: number, price: string) =>
+  useQuery({
+    queryKey: ["pricing", id, price],
+    queryFn: () => ask(api.GET("/api/pieces/{id}/pricing", { params: { path: { id }, query: price ? { price } : {} } })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+export const useMarket = () => useQuery({ queryKey: ["market"], queryFn: () => ask(api.GET("/api/market")) });
+
 export const useTools = (piece: number | null) =>
   useQuery({
     queryKey: ["tools", piece],

@@ -35,6 +35,8 @@ const PlanPage = lazy(() => import("../sections/plan/PlanPage"));
 const PartsPage = lazy(() => import("../sections/plan/PartsPage"));
 const Materials = lazy(() => import("../sections/shelf/Materials"));
 const ToBuy = lazy(() => import("../sections/shelf/ToBuy"));
+const PricePage = lazy(() => import("../sections/price/PricePage"));
+const Market = lazy(() => import("../sections/market/Market"));
 const Tools = lazy(() => import("../sections/tools/Tools"));
 const ToolPage = lazy(() => import("../sections/tools/ToolPage"));
 const Mixes = lazy(() => import("../sections/shelf/Mixes"));
@@ -71,6 +73,8 @@ const router = createBrowserRouter([
       { path: "/pieces/:id/over", element: <OverPage /> },
       { path: "/pieces/:id/look", element: <LookPage /> },
       { path: "/pieces/:id/plan", element: <PlanPage /> },
+      { path: "/market", element: <Market /> },
+      { path: "/pieces/:id/price", element: <PricePage /> },
       { path: "/pieces/:id/parts", element: <PartsPage /> },
       { path: "/tools", element: <Tools /> },
       { path: "/tools/:tool", element: <ToolPage /> },

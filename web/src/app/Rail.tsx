@@ -14,9 +14,10 @@ export const SECTIONS = [
   { to: "/scout", key: "2", name: "Scout", short: "Scout" },
   { to: "/floor", key: "3", name: "Floor", short: "Floor" },
   { to: "/shelf", key: "4", name: "Shelf", short: "Shelf" },
-  { to: "/books", key: "5", name: "Books", short: "Books" },
-  { to: "/tools", key: "6", name: "Tools", short: "Tools" },
-  { to: "/rules", key: "7", name: "House rules", short: "Rules" },
+  { to: "/market", key: "5", name: "Market", short: "Market" },
+  { to: "/books", key: "6", name: "Books", short: "Books" },
+  { to: "/tools", key: "7", name: "Tools", short: "Tools" },
+  { to: "/rules", key: "8", name: "House rules", short: "Rules" },
 ];
 
 const current = {

@@ -27,4 +27,5 @@ export const piecePages = (id: number) => [
   { to: `/pieces/${id}/look`, label: "The look" },
   { to: `/pieces/${id}/plan`, label: "The plan" },
   { to: `/pieces/${id}/parts`, label: "Parts" },
+  { to: `/pieces/${id}/price`, label: "The price" },
 ];

@@ -19,6 +19,7 @@ module Kohlrabi
         { date: @say.day(@answer.date), timers: Resources::Timer.present(@answer.timers, @say), worked: @say.effort(@answer.worked),
           tags: @answer.tags.map { |scouting, on, why| ScoutWords.due(scouting, on, why, @say, @answer.date) },
           entries: Resources::Work.present(@answer.done, @say), now: now, drying: @answer.drying.map { |clock| clock(clock) }, week: week,
+          market: Desk::Market.wants.map { |piece, text| { piece: { id: piece.id, ticket: piece.ticket_text, name: piece.name }, text: text } },
           gear: Desk::Shopping.warnings(@bench), summary: summary, climate: @answer.climate && Routes::Answers.reading(@answer.climate, @say),
           stages: @answer.stages.map { |stage, rows, total| { stage: stage, total: total, rows: Rows.present(rows, @say) } } }
       end

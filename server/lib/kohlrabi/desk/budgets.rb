@@ -27,8 +27,7 @@ module Kohlrabi
       def take_home(price, workshop)
         return unless price
 
-        costs = [workshop.fixed_fee_minor, workshop.delivery_minor, workshop.rent_minor].sum(&:to_i)
-        price - (price * (workshop.fee_rate || 0)).ceil - costs
+        price - (price * (workshop.fee_rate || 0)).ceil - workshop.selling_minor
       end
       private_class_method :take_home
 

@@ -33,6 +33,7 @@ module Kohlrabi
           plans.load
           bench
           DemoShelf.new(@house, @pieces, plans, @today).load
+          DemoMarket.new(@house, @pieces, @today).load
         end
       end
 

@@ -13,7 +13,8 @@ module Kohlrabi
                 Records::PlanEdit => "change of the plan", Records::Experience => "experience", Records::NumberedPart => "part",
                 Records::Recipe => "recipe", Records::Product => "product", Records::Container => "container",
                 Records::StashUse => "use of the stash", Records::Mix => "mix", Records::MixVersion => "version",
-                Records::ToolResult => "result of a tool" }.freeze
+                Records::ToolResult => "result of a tool", Records::Comparable => "comparable",
+                Records::PriceStep => "price step", Records::Offer => "offer", Records::Hold => "hold" }.freeze
 
       module_function
 

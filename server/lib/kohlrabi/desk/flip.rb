@@ -48,7 +48,7 @@ module Kohlrabi
         Core::Pricing::CostAndPay.new(
           costs: cash_in && (cash_in + piece.cost_to_come_minor.to_i),
           seconds: (done.to_i + piece.seconds_to_come.to_i if done || piece.seconds_to_come),
-          fee_rate: workshop.fee_rate || 0, fixed: workshop.fixed_fee_minor.to_i,
+          fee_rate: workshop.fee_rate || 0, fixed: workshop.selling_minor,
           floor_pay: workshop.floor_pay_minor, target_pay: workshop.target_pay_minor
         )
       end

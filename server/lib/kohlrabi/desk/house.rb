@@ -47,6 +47,7 @@ module Kohlrabi
         %i[floor_pay target_pay sundries fixed_fee trip delivery rent overhead].each { |field| reading.money(field) }
         buying(reading)
         bench(reading)
+        selling(reading)
         reading.with(:fee_rate, into: :fee_rate_hundredths) { |raw| Percent.parse(raw) }
         values = reading.done!
         given["schools"] ? values.merge(schools: schools(given["schools"], workshop)) : values
@@ -76,6 +77,16 @@ module Kohlrabi
         reading.values[:spray_tent] = reading.values[:spray_tent] == "yes" if reading.values.key?(:spray_tent)
       end
       private_class_method :bench
+
+      # Room for haggling, endings of prices, steps down, and below what share of its worth an offer is declined.
+      def selling(reading)
+        reading.choice(:price_ending, Core::Pricing::AskingPrice::ENDINGS.keys, required: reading.sent?(:price_ending))
+        reading.count(:step_days, 0..365, required: reading.sent?(:step_days))
+        %i[haggle step decline].each do |field|
+          reading.with(field, into: :"#{field}_hundredths", required: reading.sent?(field)) { |raw| Percent.parse(raw, most: 99) }
+        end
+      end
+      private_class_method :selling
 
       def zone(name)
         return name if ActiveSupport::TimeZone[name]

@@ -43,9 +43,8 @@ module Kohlrabi
       # Core::Planning::Outcome of a plan. look: Records::Look.
       def outcome(piece, look, plan, workshop: House.workshop)
         flip = Flips.of(piece)
-        costs = [workshop.fixed_fee_minor, workshop.delivery_minor, workshop.rent_minor].sum(&:to_i)
         Core::Planning::Outcome.new(plan, resale: look.expected_resale_minor || piece.expected_resale_minor, cash_in: flip.money_in.figure.amount,
-                                          done: flip.work.by(workshop.hours_rule), fee_rate: workshop.fee_rate || 0, fixed: costs,
+                                          done: flip.work.by(workshop.hours_rule), fee_rate: workshop.fee_rate || 0, fixed: workshop.selling_minor,
                                           extra: (look.hardware_minor if look.hardware == "replaced" && !plan.step("hardware-on")&.done?))
       end
 
@@ -53,7 +52,10 @@ module Kohlrabi
       def ready(plan, workshop: House.workshop)
         daily = workshop.weekly_seconds && (workshop.weekly_seconds / 7)
         step = Core::Planning::Step
-        answers = [1, step::LOW, step::HIGH].map { |stretch| Core::Planning::Ready.new(plan, today: House.today, daily: daily, stretch: stretch).answer }
+        answers = [1, step::LOW, step::HIGH].map do |stretch|
+          Core::Planning::Ready.new(plan, today: House.today, daily: daily,
+                                          stretch: stretch).answer
+        end
         [answers.first, answers[1].days, answers[2].days]
       end
 

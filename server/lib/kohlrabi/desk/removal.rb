@@ -9,7 +9,8 @@ module Kohlrabi
                 Records::StashItem, Records::Finding, Records::OwnFinding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience,
                 Records::NumberedPart, Records::Recipe, Records::Product, Records::SessionMove,
                 Records::Container, Records::Draw, Records::StashUse, Records::Mix, Records::MixVersion,
-                Records::MixAddition, Records::ToolResult].freeze
+                Records::MixAddition, Records::ToolResult, Records::Comparable, Records::PriceDecision, Records::PriceStep,
+                Records::Offer, Records::Hold].freeze
       PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze
 
       module_function

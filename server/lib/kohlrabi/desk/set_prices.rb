@@ -43,7 +43,7 @@ module Kohlrabi
         costs = cash_in(set).amount
         Core::Pricing::CostAndPay.new(costs: costs && (costs + pieces.sum { |piece| piece.cost_to_come_minor.to_i }),
                                       seconds: ((worked + come).compact.sum if (worked + come).any?), fee_rate: workshop.fee_rate || 0,
-                                      fixed: workshop.fixed_fee_minor.to_i, floor_pay: workshop.floor_pay_minor,
+                                      fixed: workshop.selling_minor, floor_pay: workshop.floor_pay_minor,
                                       target_pay: workshop.target_pay_minor)
       end
       private_class_method :prices

@@ -26,6 +26,9 @@ module Kohlrabi
       # The workshop's own ways where practitioners disagree, {question => choice}.
       def schools_chosen = JSON.parse(schools)
 
+      # What a sale costs beside its fee rate: fixed fee, delivery, a booth's rent; minor units.
+      def selling_minor = [fixed_fee_minor, delivery_minor, rent_minor].sum(&:to_i)
+
       # Fee rate as a Rational of the price; nil when none is set.
       def fee_rate = fee_rate_hundredths && Rational(fee_rate_hundredths, 10_000)
     end

@@ -20,6 +20,7 @@ import { InHandRow } from "./InHandRow";
 import { NowPart } from "./NowPart";
 import { RunningTimer } from "./RunningTimer";
 import { TagsPart } from "./TagsPart";
+import { WantsPart } from "./WantsPart";
 import { WeekStrip } from "./WeekStrip";
 
 const WorkDialog = lazy(() => import("../../kit/WorkDialog"));
@@ -32,7 +33,7 @@ export default function Today() {
   const [entering, setEntering] = useState(false);
   if (today.error) return <Failure error={today.error} again={() => void today.refetch()} />;
   if (!today.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { timers, entries, worked, stages, date, tags, now, drying, week, climate, gear, summary } = today.data;
+  const { timers, entries, worked, stages, date, tags, market, now, drying, week, climate, gear, summary } = today.data;
   const nothing = stages.every((group) => group.total === 0);
   const people = workshop.data.people;
   return (
@@ -78,6 +79,7 @@ export default function Today() {
           <WeekStrip days={week} />
         </>
       )}
+      {market.length > 0 && <WantsPart wants={market} />}
       {tags.length > 0 && <TagsPart tags={tags} currency={workshop.data.currency} />}
       {stages
         .filter((group) => group.total > 0)

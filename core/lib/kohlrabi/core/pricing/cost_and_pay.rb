@@ -4,7 +4,7 @@ module Kohlrabi
   module Core
     module Pricing
       # The price that covers cost and pay:
-      # p(pay) = (costs to finish + fixed fee + delivery + H × pay) ÷ (1 − r), rounded up to the minor unit.
+      # p(pay) = (costs to finish + fixed fee + delivery + rent + H × pay) ÷ (1 − r), rounded up to the minor unit.
       # Break-even at pay 0, floor at the least acceptable pay, target at the pay aimed for.
       class CostAndPay
         # Raises Refusal when the target is under the floor.
@@ -16,7 +16,7 @@ module Kohlrabi
 
         # costs: Integer minor units, in so far and still to come (nil: price paid not known).
         # seconds: hours done and to come in seconds (nil: none recorded). fee_rate: Rational of the price, 0…1.
-        # fixed: fixed fee and delivery, minor units. floor_pay, target_pay: minor units an hour, nil = not set.
+        # fixed: fixed fee, delivery and rent, minor units. floor_pay, target_pay: minor units an hour, nil = not set.
         # Raises Refusal when the rate leaves nothing, or target pay lies under floor pay.
         def initialize(costs:, seconds:, fee_rate: 0, fixed: 0, floor_pay: nil, target_pay: nil)
           @costs = costs
@@ -59,7 +59,7 @@ module Kohlrabi
 
         def terms(wages)
           rows = [["+", Figure.plain(:costs, "Costs to finish", :money, @costs)],
-                  ["+", Figure.plain(:fixed, "Fixed fee and delivery", :money, @fixed)],
+                  ["+", Figure.plain(:fixed, "Fixed fee, delivery and rent", :money, @fixed)],
                   ["+", Figure.plain(:wages, "Hours × pay", :money, wages)]]
           rows << ["÷", Figure.plain(:kept, "Share left after the fee", :ratio, 1 - @fee_rate)] unless @fee_rate.zero?
           rows.map { |sign, figure| Figure::Term.new(sign: sign, figure: figure) }

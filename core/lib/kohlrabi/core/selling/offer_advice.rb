@@ -12,7 +12,7 @@ module Kohlrabi
         # offer, asking: minor units; outlook: Outlook::Answer or nil; place_day: own profit of a place a day, minor units, or nil; floor: minor
         # units or
         # nil; decline: Rational share of what it is worth, below which one does not answer with a number; text: writes minor units.
-        def initialize(offer:, asking:, outlook:, place_day: nil, floor: nil, decline: 6/10r, text: ->(minor) { minor.to_s })
+        def initialize(offer:, asking:, outlook:, place_day: nil, floor: nil, decline: 6/10r, text: lambda(&:to_s))
           @offer = offer
           @asking = asking
           @outlook = outlook
@@ -54,7 +54,8 @@ module Kohlrabi
 
         def waiting
           days = @outlook.days.round
-          held = @place_day ? ", less #{days} days of its place at #{@text.call(@place_day)} a day" : ", its place counted as free: too few sold to say"
+          held = ", its place counted as free: too few sold to say"
+          held = ", less #{days} days of its place at #{@text.call(@place_day)} a day" if @place_day
           "#{@text.call(@outlook.money.round)} expected within #{days} days#{held}"
         end
 

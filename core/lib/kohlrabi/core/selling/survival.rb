@@ -55,7 +55,8 @@ module Kohlrabi
 
         def quartiles
           lower, upper = [1/4r, 3/4r].map { |part| quantile(part) }
-          lower ? " (a quarter within #{lower}#{upper ? ", three quarters within #{upper}" : ''})" : ""
+          known = [("a quarter within #{lower}" if lower), ("three quarters within #{upper}" if upper)].compact
+          known.empty? ? "" : " (#{known.join(', ')})"
         end
       end
     end

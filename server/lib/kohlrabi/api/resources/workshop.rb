@@ -6,13 +6,14 @@ module Kohlrabi
       # House rules with the people and the lists to choose from.
       class Workshop < Base
         attributes :currency, :length_unit, :hours_rule, :time_zone, :demo, :lock_version, :distance_unit, :mileage_rate, :places, :drying_places,
-                   :material_rule
+                   :material_rule, :price_ending, :step_days
         said :money, :floor_pay, :target_pay, :sundries, :fixed_fee, :trip, :delivery, :rent, :overhead
         attribute(:weekly_hours) { |workshop| params[:say].effort(workshop.weekly_seconds) }
         attribute(:spray_tent) { |workshop| params[:say].yes_or_no(workshop.spray_tent) }
         %i[light_from light_to].each { |name| attribute(name) { |workshop| Core::Scheduling::Hours.text(workshop[name]) } }
         attribute(:passages) { Passage.present(Desk::Passages.all, params[:say]) }
         attribute(:fee_rate) { |workshop| Desk::Percent.text(workshop.fee_rate_hundredths) }
+        %i[haggle step decline].each { |name| attribute(name) { |workshop| Desk::Percent.text(workshop["#{name}_hundredths"]) } }
         attribute(:people) { Person.present(Desk::House.people, params[:say]) }
         attribute(:lists) { Desk::Choices.all }
       end

@@ -1,0 +1,114 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    # Pricing a piece and what is for sale, as the contract says them.
+    class MarketPage
+      # say: Say.
+      def initialize(say)
+        @say = say
+      end
+
+      # price: minor units to weigh, or nil for the suggested one.
+      def pricing(piece, price = nil)
+        scale = Desk::Pricing.scale(piece)
+        price ||= piece.summary.asking_minor || scale.suggested
+        at = price && Desk::Pricing.at(piece, price, scale: scale)
+        { methods: scale.ways.map { |row| method(row) }, suggested: @say.money(scale.suggested), suggested_why: suggested_why,
+          at: at && at(at), ratio_why: scale.ratio_why, new_price: @say.typed_money(piece.new_price_minor), tape: tape(scale, price),
+          comparables: scale.comparables.map { |row| comparable(row) }, decisions: Desk::Pricing.decisions(piece).map { |row| decision(row) },
+          listed: piece.summary.stage == "listed" }
+      end
+
+      def market
+        rows = Desk::Market.rows
+        { rows: rows.map { |row| row(row) }, asked: @say.money(rows.sum { |row| row.asking.to_i }), place_day: @say.money(Desk::Sellings.place_day),
+          times: times }
+      end
+
+      def comparable(row)
+        { id: row.id, what: row.what, price: @say.money(row.price_minor), sold: row.sold, likeness: row.likeness,
+          likeness_label: Core::Pricing::Comparables::LIKENESS.fetch(row.likeness), seen_on: @say.day(row.seen_on), condition: row.condition.to_s,
+          place: row.place.to_s, note: row.note.to_s, typed: @say.typed_money(row.price_minor) }
+      end
+
+      def decision(row) = { id: row.id, asking: @say.money(row.asking_minor), why: row.why, on: @say.day(row.decided_on) }
+
+      def offer(offer, advice = nil)
+        { id: offer.id, amount: @say.money(offer.amount_minor), who: offer.who, note: offer.note, made_on: @say.day(offer.made_on),
+          answer: offer.answer,
+          counter: @say.money(offer.counter_minor), then: offer.advice, advice: advice && advice(advice) }
+      end
+
+      def hold(hold)
+        { id: hold.id, who: hold.who, price: @say.money(hold.price_minor), deposit: @say.money(hold.deposit_minor), until_on: @say.day(hold.until_on),
+          pick_up: hold.pick_up }
+      end
+
+      def step(step)
+        { id: step.id, due_on: @say.day(step.due_on), asking: @say.money(step.asking_minor), state: step.state, due: step.due_on <= Desk::House.today }
+      end
+
+      private
+
+      def method(row)
+        { key: row.key.to_s, label: row.label, low: @say.money(row.low), mid: @say.money(row.mid), high: @say.money(row.high), n: row.n, why: row.why,
+          trust: row.trust }
+      end
+
+      def suggested_why
+        house = @say.workshop
+        ending = Core::Pricing::AskingPrice::ENDINGS.fetch(house.price_ending).first
+        "target price ÷ (1 − #{Desk::Percent.text(house.haggle_hundredths)}% room for haggling), up to #{ending}"
+      end
+
+      def at(at)
+        { price: @say.money(at.price), typed: @say.typed_money(at.price), take_home: @say.money(at.take_home), profit: @say.money(at.profit),
+          hourly: @say.money(at.hourly), days: at.outlook&.days&.round, expected: @say.money(at.outlook&.money),
+          left: at.outlook && percent(at.outlook.left),
+          time: at.time.survival&.text, time_why: at.time.why, steps: at.steps.map { |day, minor| { on: @say.day(day), asking: @say.money(minor) } } }
+      end
+
+      def percent(share) = "#{Core::Units::Numerals.text(share * 100, 0)}%"
+
+      # The tape of the prices by cost and pay, with the price that is weighed.
+      def tape(scale, price)
+        amounts = %i[break_even floor target].to_h { |key| [key, scale.prices.amount(key)] }
+        @say.tape(Core::Pricing::PriceTape.new(amounts.merge(asking: price, most: nil), unit: @say.workshop.money.unit))
+      end
+
+      def row(row)
+        { piece: { id: row.piece.id, ticket: row.piece.ticket_text, name: row.piece.name }, asking: @say.money(row.asking), days: row.days,
+          **expected(row), floor: @say.money(row.floor), today: @say.day(Desk::House.today), enquiries: row.enquiries,
+          next_step: row.next_step && step(row.next_step), hold: row.hold && hold(row.hold),
+          offers: row.offers.reverse.map { |offer| offer(offer, row.advice[offer.id]) } }
+      end
+
+      def expected(row)
+        { time: row.time.survival&.text, time_why: row.time.why, expected_days: row.outlook&.days&.round, expected: @say.money(row.outlook&.money) }
+      end
+
+      def advice(advice)
+        { verdict: advice.verdict.to_s, at: @say.money(advice.at), counter: @say.money(advice.counter), why: advice.why, warnings: advice.warnings }
+      end
+
+      # How long own listings took, by kind where there are enough.
+      def times
+        spells = Desk::Sellings.spells
+        known = Core::Selling::TimeToSell.new(spells)
+        kinds = spells.keys.compact.select { |kind| known.for(kind).basis == :kind }.sort
+        rows = kinds.map { |kind| [kind, known.for(kind)] }
+        all = Core::Selling::Survival.new(spells.values.flatten)
+        rows << ["all kinds", Core::Selling::TimeToSell::Answer.new(basis: :all, survival: all, why: "#{all.count} listings")] if all.spells.any?
+        rows.map { |kind, answer| { kind: kind, text: answer.survival.text, curve: curve(answer.survival) } }
+      end
+
+      # Points of the share unsold, in percent.
+      def curve(survival)
+        percent = ->(share) { (share * 100).to_f.round(1) }
+        sold = survival.steps.map { |step| [step.day, percent.call(step.share)] }
+        [[0, 100.0], *sold, [survival.longest, percent.call(survival.at(survival.longest))]]
+      end
+    end
+  end
+end

@@ -1,0 +1,176 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # What is for sale: days, enquiries, offers with advice, holds, and the next price step.
+    module Market
+      ANSWERS = %w[open taken countered declined].freeze
+      # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; advice: {offer id => Core::Selling::OfferAdvice::Answer}.
+      Row = Struct.new(:piece, :asking, :days, :time, :outlook, :floor, :offers, :enquiries, :next_step, :hold, :advice, keyword_init: true)
+
+      module_function
+
+      # Array of Row: what is due first, then the longest listed. limit: so many.
+      def rows(limit: 200)
+        pieces = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "listed" }).preload(:summary, events: :listing).limit(limit).to_a
+        shared = shared(pieces)
+        found = pieces.map { |piece| row(piece, shared) }
+        found.sort_by do |one|
+          [one.offers.any? { |offer| open?(offer) } ? 0 : 1, one.next_step&.due_on || Date.new(9999), -(one.days || 0), one.piece.id]
+        end
+      end
+
+      # What all rows look up.
+      def shared(pieces)
+        { times: Core::Selling::TimeToSell.new(Sellings.spells), place_day: Sellings.place_day,
+          ratio: Core::Pricing::Comparables.ratio(Sellings.got_of_asked).first, offers: grouped(Records::Offer, pieces),
+          holds: grouped(Records::Hold, pieces), steps: grouped(Records::PriceStep.where(state: "planned").order(:due_on), pieces) }
+      end
+      private_class_method :shared
+
+      # given: {"amount"? (an enquiry without), "who"?, "note"?, "made_on"?}. Returns the offer; the advice of the moment is kept with it.
+      def offer(piece_id, given)
+        Records::Base.transaction do
+          piece = listed(piece_id)
+          reading = Reading.new(given, House.workshop)
+          reading.money(:amount)
+          reading.text(:who, max: 60)
+          reading.text(:note, max: 200)
+          reading.date(:made_on, what: "Made")
+          values = reading.done!
+          refuse("An offer of nothing is none.", "Leave the amount empty for an enquiry.", :amount) if values[:amount_minor]&.zero?
+          made = Records::Offer.create!(piece: piece, made_on: House.today, **values.compact)
+          made.update!(advice: advice_of(made)&.why&.slice(0, 250)) if made.amount_minor
+          Changes.write(piece, "offer", made.amount_minor ? "Offer of #{money(made.amount_minor)}#{from(made)}." : "Enquiry#{from(made)}.")
+          made
+        end
+      end
+
+      # given: {"answer", "counter"?}. Returns the offer.
+      def answer(id, given)
+        Records::Base.transaction do
+          offer = Finder.find(Records::Offer, id)
+          reading = Reading.new(given, House.workshop)
+          reading.choice(:answer, ANSWERS, required: true)
+          reading.money(:counter, required: given["answer"] == "countered")
+          offer.update!(reading.done!)
+          Changes.write(offer.piece, "offer", "Offer#{from(offer)} #{offer.answer}#{" at #{money(offer.counter_minor)}" if offer.counter_minor}.")
+          offer
+        end
+      end
+
+      def remove_offer(id)
+        offer = Finder.find(Records::Offer, id)
+        Removal.of([offer], what: offer.amount_minor ? "Offer removed" : "Enquiry removed")
+      end
+
+      # A planned step is taken: the price changes today. given: {"state": "done" or "skipped"}. Returns the step.
+      def step(id, given)
+        Records::Base.transaction do
+          step = Finder.find(Records::PriceStep, id)
+          refuse("This step is #{step.state} already.", "Load the page anew.", :state) unless step.state == "planned"
+          state = given["state"]
+          refuse("A step is done or skipped.", "Choose one.", :state) unless %w[done skipped].include?(state)
+          price = { "kind" => "price_changed", "asking" => Core::Units::MoneyText.plain(step.asking_minor, House.workshop.money),
+                    "on" => House.today.iso8601 }
+          event = Events.create(step.piece_id, price) if state == "done"
+          step.update!(state: state, event: event)
+          step
+        end
+      end
+
+      # given: {"who", "price"?, "deposit"?, "until_on"?, "pick_up"?}. One at a time. Returns the hold.
+      def hold(piece_id, given)
+        Records::Base.transaction do
+          piece = listed(piece_id)
+          refuse("It is held already.", "Release that first.", :who) if Records::Hold.live.exists?(piece: piece)
+          reading = Reading.new(given, House.workshop)
+          reading.text(:who, max: 60, required: true)
+          reading.money(:price)
+          reading.money(:deposit)
+          reading.day(:until_on)
+          reading.text(:pick_up, max: 60)
+          held = Records::Hold.create!(piece: piece, **reading.done!)
+          Changes.write(piece, "hold", "Held for #{held.who}#{", #{money(held.deposit_minor)} paid down" if held.deposit_minor}.")
+          held
+        end
+      end
+
+      def release(id)
+        held = Finder.find(Records::Hold, id)
+        Removal.of([held], what: "No longer held for #{held.who}")
+      end
+
+      # What the market wants today, in sentences with their piece: offers that nobody has answered, price steps that are due.
+      def wants
+        listed = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "listed" })
+        offers = Records::Offer.live.where(answer: "open", piece: listed).where.not(amount_minor: nil).preload(:piece).order(:id).limit(20)
+        steps = Records::PriceStep.live.where(state: "planned", piece: listed, due_on: ..House.today).preload(:piece).order(:due_on).limit(20)
+        offers.map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{from(offer)} to answer"] } +
+          steps.map { |step| [step.piece, "Price step to #{money(step.asking_minor)} due #{Core::Units::Calendar.text(step.due_on)}"] }
+      end
+
+      def open?(offer) = offer.answer == "open" && !offer.amount_minor.nil?
+
+      def row(piece, shared)
+        steps = shared[:steps].fetch(piece.id, [])
+        offers = shared[:offers].fetch(piece.id, [])
+        found = Row.new(piece: piece, **standing(piece, shared[:times]), hold: shared[:holds].fetch(piece.id, []).first, next_step: steps.first,
+                        offers: offers.select(&:amount_minor), enquiries: offers.count { |offer| offer.amount_minor.nil? })
+        found.outlook = found.asking && Sellings.outlook(found.time, found.asking, ahead(steps), shared[:ratio], stood: found.days.to_i)
+        found.advice = advice(found, shared[:place_day])
+        found
+      end
+
+      # How a listed piece stands: asked for how much, for how long, how long such take, and its floor.
+      def standing(piece, times)
+        listed = piece.summary.listed_on
+        { asking: piece.summary.asking_minor, time: times.for(piece.kind), days: listed && (House.today - listed).to_i,
+          floor: Flips.of(piece).prices(House.workshop).amount(:floor) }
+      end
+      private_class_method :standing
+      private_class_method :row
+
+      # [[Date, minor units]]: a step that is late moves those after it.
+      def ahead(steps)
+        return [] if steps.empty?
+
+        late = [(House.today - steps.first.due_on).to_i, 0].max
+        steps.map { |step| [step.due_on + late, step.asking_minor] }
+      end
+      private_class_method :ahead
+
+      def advice(row, place_day)
+        row.offers.select { |offer| open?(offer) && row.asking }.to_h do |offer|
+          found = Core::Selling::OfferAdvice.new(offer: offer.amount_minor, asking: row.asking, outlook: row.outlook, place_day: place_day,
+                                                 floor: row.floor, decline: Rational(House.workshop.decline_hundredths, 10_000), text: method(:money))
+          [offer.id, found.answer]
+        end
+      end
+      private_class_method :advice
+
+      def advice_of(offer) = rows.find { |row| row.piece.id == offer.piece_id }&.advice&.fetch(offer.id, nil)
+      private_class_method :advice_of
+
+      def grouped(scope, pieces) = scope.live.where(piece_id: pieces.map(&:id)).order(:id).group_by(&:piece_id)
+      private_class_method :grouped
+
+      def listed(id)
+        piece = Finder.find(Records::Piece, id)
+        return piece if piece.summary.stage == "listed"
+
+        refuse("#{piece.name} is not listed.", "List it first, with its asking price.", :amount)
+      end
+      private_class_method :listed
+
+      def from(offer) = offer.who ? " from #{offer.who}" : ""
+      private_class_method :from
+
+      def money(minor) = Core::Units::MoneyText.text(minor, House.workshop.money)
+      private_class_method :money
+
+      def refuse(problem, remedy, field) = raise(Refused, [Core::Refusal.new(problem, remedy, field: field)])
+      private_class_method :refuse
+    end
+  end
+end

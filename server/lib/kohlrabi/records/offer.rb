@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # An offer, or an enquiry where no amount was named.
+    class Offer < Base
+      include Removable
+
+      belongs_to :piece
+    end
+  end
+end

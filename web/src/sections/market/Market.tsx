@@ -1,0 +1,59 @@
+// What is for sale: days, offers with what to answer, price steps due, holds; and how long listings took.
+import Box from "@mui/material/Box";
+import LinearProgress from "@mui/material/LinearProgress";
+import Typography from "@mui/material/Typography";
+import { Link } from "react-router";
+import { useMarket, useWorkshop } from "../../api/queries";
+import { Empty } from "../../kit/Empty";
+import { Failure } from "../../kit/Failure";
+import { PageHead } from "../../kit/PageHead";
+import { Part } from "../../kit/Part";
+import { ListedPiece } from "./ListedPiece";
+import { UnsoldCurve } from "./UnsoldCurve";
+
+export default function Market() {
+  const market = useMarket();
+  const workshop = useWorkshop();
+  if (market.error) return <Failure error={market.error} again={() => void market.refetch()} />;
+  if (!market.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const { rows, asked, times, place_day: place } = market.data;
+  const currency = workshop.data.currency;
+  return (
+    <>
+      <PageHead
+        title="Market"
+        line={
+          rows.length
+            ? `${rows.length === 1 ? "1 piece" : `${rows.length} pieces`} for sale, ${asked?.text} ${currency} asked.${place ? ` A place of yours earns ${place.text} a day.` : ""}`
+            : "Listed pieces, what is offered for them, and what to answer."
+        }
+      />
+      {rows.length === 0 ? (
+        <Empty title="Nothing is for sale">
+          <span>
+            Decide on the price of a piece that is ready, and list it from there. See <Link to="/floor">the floor</Link>.
+          </span>
+        </Empty>
+      ) : (
+        <Part title="For sale">
+          <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
+            {rows.map((row) => (
+              <ListedPiece key={row.piece.id} row={row} currency={currency} />
+            ))}
+          </Box>
+        </Part>
+      )}
+      <Part title="How long listings took">
+        {times.length === 0 ? (
+          <Typography sx={{ color: "text.secondary" }}>No piece has been listed yet.</Typography>
+        ) : (
+          <Box sx={{ display: "grid", gridTemplateColumns: { sm: "1fr 1fr" }, columnGap: 4, rowGap: 2 }}>
+            {times.map((one) => (
+              <UnsoldCurve key={one.kind} time={one} />
+            ))}
+          </Box>
+        )}
+      </Part>
+    </>
+  );
+}
