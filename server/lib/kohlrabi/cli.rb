@@ -79,6 +79,25 @@ module Kohlrabi
       puts Desk::Feed.text
     end
 
+    desc "backup FILE", "Write the whole workshop with its photos into one file (docs/formats/archive.md)"
+    def backup(file)
+      open_workshop
+      Backups.write(file) { |done, of| progress("parts", done, of) }
+      say "#{file}: #{Records::Piece.count} flips and #{Records::Photo.count} photos. Keep a copy on another device."
+    rescue SystemCallError => e
+      fail_with("#{file} cannot be written: #{e.message}.")
+    end
+
+    desc "restore FILE", "Bring a backup back in place of the workshop, which is kept beside it; stop the server first"
+    def restore(file)
+      fail_with("There is no file #{file}.") unless File.file?(file)
+      open_workshop
+      before = Backups.restore(file) { |done, of| progress("tables", done, of) }
+      say "Restored: #{Records::Piece.count} flips. What was there before is kept as #{before}."
+    rescue Core::Refusal => e
+      fail_with("#{e.message} Nothing was changed.")
+    end
+
     desc "doctor", "Compute every flip anew and compare it with what is stored"
     option :mend, type: :boolean, default: false, desc: "Write the stored figures anew"
     def doctor

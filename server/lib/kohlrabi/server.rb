@@ -10,6 +10,7 @@ module Kohlrabi
   module Server
     HOST = "127.0.0.1"
     TRIES = 20
+    EVERY = 3 * 3600 # seconds between looks at whether today has its copy
     # What other devices may reach. addresses: of this machine; certificate, key: files in PEM, or nil for plain HTTP.
     Lan = Struct.new(:addresses, :certificate, :key, keyword_init: true) do
       def secure? = !certificate.nil?
@@ -26,6 +27,7 @@ module Kohlrabi
       configuration = configuration(application, hosts, port, lan)
       events = Puma::Events.new
       events.on_booted { announce(port, lan) } # not before it answers
+      events.on_booted { Thread.new { keep_copies } } unless Desk::House.workshop.demo
       Puma::Launcher.new(configuration, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
     end
 
@@ -45,6 +47,16 @@ module Kohlrabi
       return "tcp://#{host}:#{port}" unless lan&.secure? && host != HOST
 
       "ssl://#{host}:#{port}?#{URI.encode_www_form(cert: lan.certificate, key: lan.key)}"
+    end
+
+    # A copy a day while the server runs; where none can be written, that is said, and work goes on.
+    def keep_copies
+      loop do
+        Backups.keep_by_rule(Desk::House.today)
+        sleep EVERY
+      end
+    rescue SystemCallError, Zip::Error => e
+      warn "No backup could be written: #{e.message}"
     end
 
     def announce(port, lan)
@@ -71,6 +83,6 @@ module Kohlrabi
     rescue Errno::EADDRINUSE, Errno::EACCES
       false
     end
-    private_class_method :configuration, :bind, :announce, :free_port, :free?
+    private_class_method :configuration, :bind, :keep_copies, :announce, :free_port, :free?
   end
 end

@@ -26,7 +26,7 @@ module ApiHelper
     custom_request(method.to_s.upcase, path, {}, { input: body.is_a?(String) ? body : (body && JSON.generate(body)), **header })
     assert_response_schema_confirm(last_response.status)
     CALLED << "#{method.to_s.upcase} #{path.split('?').first.gsub(%r{/\d+}, '/{id}')}"
-    last_response.media_type == "text/calendar" ? last_response.body : JSON.parse(last_response.body)
+    last_response.media_type.to_s.end_with?("json") ? JSON.parse(last_response.body) : last_response.body
   end
 
   def status = last_response.status

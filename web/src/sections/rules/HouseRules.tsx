@@ -9,6 +9,7 @@ import { useUndo } from "../../app/undo";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
+import { BackupPart } from "./BackupPart";
 import { Passages } from "./Passages";
 import { People } from "./People";
 import { Schools } from "./Schools";
@@ -57,6 +58,7 @@ export default function HouseRules() {
       <Schools workshop={data} />
       <Passages passages={data.passages} unit={data.length_unit} />
       <People people={data.people} />
+      <BackupPart backup={data.backup} demo={data.demo} />
       <Part title="This device">
         <SchemeSwitch />
       </Part>

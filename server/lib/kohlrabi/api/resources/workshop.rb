@@ -14,6 +14,10 @@ module Kohlrabi
         attribute(:passages) { Passage.present(Desk::Passages.all, params[:say]) }
         attribute(:fee_rate) { |workshop| Desk::Percent.text(workshop.fee_rate_hundredths) }
         %i[haggle step decline].each { |name| attribute(name) { |workshop| Desk::Percent.text(workshop["#{name}_hundredths"]) } }
+        attribute(:backup) do
+          latest = Backups.latest
+          { latest: params[:say].day(latest), stale: latest.nil? || latest < Desk::House.today - Backups::STALE }
+        end
         attribute(:people) { Person.present(Desk::House.people, params[:say]) }
         attribute(:lists) { Desk::Choices.all }
       end

@@ -8,6 +8,7 @@ module Kohlrabi
         def self.registered(app)
           passages(app)
           stash(app)
+          archive(app)
           app.get("/api/workshop") { json(Resources::Workshop.present(Desk::House.workshop, say)) }
           app.patch("/api/workshop") { change { Desk::House.update(given).then { |workshop| Resources::Workshop.present(workshop, Say.new(workshop)) } } }
           app.post("/api/people") { change(201) { Resources::Person.present(Desk::House.add_person(given), say) } }
@@ -28,6 +29,16 @@ module Kohlrabi
           app.post("/api/passages") { change(201) { Resources::Passage.present(Desk::Passages.create(given), say) } }
           app.patch("/api/passages/:id") { change { Resources::Passage.present(Desk::Passages.update(params[:id], given), say) } }
           app.delete("/api/passages/:id") { removal { Desk::Passages.remove(params[:id]) } }
+        end
+
+        # The whole workshop in one file, written beside the data and sent off.
+        def self.archive(app)
+          app.get("/api/archive.zip") do
+            content_type "application/zip"
+            cache_control :no_store
+            attachment "workshop-#{Desk::House.today.iso8601}.zip"
+            Dir.mktmpdir { |folder| File.binread(Backups.write(File.join(folder, "workshop.zip"))) }
+          end
         end
 
         def self.stash(app)

@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+require "digest"
+require "json"
+require "zip"
+
+module Kohlrabi
+  module Formats
+    # The whole workshop as one zip: a manifest, a JSON Schema of each table, its rows as JSON lines, and the photos (docs/formats/archive.md).
+    module Archive
+      FORMAT = "kohlrabi archive"
+      VERSION = 1
+      # What belongs to this installation, not to the workshop: shapes of the database, keys of requests, who was let in.
+      OUT = %w[schema_migrations ar_internal_metadata idempotency_keys passcodes sessions].freeze
+      TYPES = { "integer" => "integer", "bigint" => "integer", "float" => "number", "boolean" => "integer" }.freeze
+
+      # Writes one. database: SQLite3::Database, results as Hash; photos: folder.
+      class Writer
+        def initialize(database, photos)
+          @database = database
+          @photos = photos
+        end
+
+        # file: path that must not exist. The block is told the number done and of all.
+        def write(file, made_at:, &progress)
+          tables = Archive.tables(@database)
+          pictures = Dir[File.join(@photos, "**/*.jpg")]
+          Zip::File.open(file, create: true) do |zip|
+            parts = tables.each_with_index.to_h do |table, done|
+              progress&.call(done + 1, tables.size + pictures.size)
+              [table, put(zip, table)]
+            end
+            photos = pictures.each_with_index.to_h do |path, done|
+              progress&.call(tables.size + done + 1, tables.size + pictures.size)
+              add_photo(zip, path)
+            end
+            manifest = { format: FORMAT, version: VERSION, schema: Archive.schema(@database), made_at: made_at, tables: parts, photos: photos }
+            zip.get_output_stream("manifest.json") { |out| out.write(JSON.pretty_generate(manifest)) }
+          end
+        end
+
+        private
+
+        def put(zip, table)
+          rows = @database.execute("SELECT * FROM #{table} ORDER BY rowid")
+          text = rows.map { |row| "#{JSON.generate(row.select { |key, _| key.is_a?(String) })}\n" }.join
+          zip.get_output_stream("tables/#{table}.jsonl") { |out| out.write(text) }
+          zip.get_output_stream("schemas/#{table}.json") { |out| out.write(JSON.pretty_generate(json_schema(table))) }
+          { rows: rows.size, sha256: Digest::SHA256.hexdigest(text) }
+        end
+
+        # JSON Schema (2020-12) of one line of a table.
+        def json_schema(table)
+          columns = @database.execute("PRAGMA table_info(#{table})")
+          properties = columns.to_h do |column|
+            type = TYPES.find { |name, _| column["type"].downcase.start_with?(name) }&.last || "string"
+            [column["name"], { type: column["notnull"] == 1 ? type : [type, "null"] }]
+          end
+          { "$schema" => "https://json-schema.org/draft/2020-12/schema", title: table, type: "object", additionalProperties: false,
+            required: properties.keys, properties: properties }
+        end
+
+        def add_photo(zip, path)
+          name = path.delete_prefix("#{@photos}/")
+          zip.add("photos/#{name}", path)
+          [name, Digest::SHA256.file(path).hexdigest]
+        end
+      end
+
+      module_function
+
+      # Names of the tables that an archive holds.
+      def tables(database)
+        rows = database.execute("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name")
+        rows.map { |row| row["name"] } - OUT
+      end
+
+      # The latest shape of the database, as its number.
+      def schema(database) = database.get_first_value("SELECT MAX(version) FROM schema_migrations").to_s
+    end
+  end
+end
