@@ -28,27 +28,40 @@ RSpec.describe "selling, over random listings" do
     end
   end
 
-  it "expects no less money where every price is higher" do
-    random = Random.new(42)
+  # Over random listings that have stood for some days: the outlook with each of some changes.
+  def each_outlook(seed, *changes)
+    random = Random.new(seed)
     80.times do
       found = survival(random)
       stood = random.rand(0..60)
-      low = outlook(random, found, stood: stood)
-      high = outlook(random, found, stood: stood, prices: [[0, 22_000], [14, 19_000], [28, 17_000]], last: 15_000)
+      yield(*changes.map { |change| outlook(random, found, stood: stood, **change) })
+    end
+  end
+
+  it "expects no less money where every price is higher" do
+    each_outlook(42, {}, { prices: [[0, 22_000], [14, 19_000], [28, 17_000]], last: 15_000 }) do |low, high|
       expect(high.money).to be >= low.money
       expect(high.days).to eq(low.days)
     end
   end
 
   it "expects to wait longer where the horizon is longer, and leaves less unsold" do
-    random = Random.new(43)
-    80.times do
-      found = survival(random)
-      stood = random.rand(0..60)
-      short, long = [60, 180].map { |horizon| outlook(random, found, stood: stood, horizon: horizon) }
+    each_outlook(43, { horizon: 60 }, { horizon: 180 }) do |short, long|
       expect(long.days).to be >= short.days
       expect(long.left).to be <= short.left
     end
+  end
+
+  it "expects money in proportion to what is got of what is asked, the rest alike" do
+    each_outlook(46, { ratio: 1/2r, last: 0 }, { ratio: 1r, last: 0 }) do |half, whole|
+      expect(half.money * 2).to eq(whole.money)
+    end
+  end
+
+  it "sells all at the last price where nothing ever sold" do
+    found = Kohlrabi::Core::Selling::Survival.new([Kohlrabi::Core::Selling::Survival::Spell.new(days: 40, sold: false)])
+    answer = outlook(Random.new(1), found, stood: 0)
+    expect(answer).to have_attributes(days: 180, money: 14_580, left: 1)
   end
 
   it "never declines what it would take, and takes more the dearer the place" do
