@@ -56,8 +56,8 @@ RSpec.describe Kohlrabi::Core::Pricing::Comparables do
 
   it "takes its own ratio of sold to asked from five sales on" do
     expect(described_class.ratio([[80, 100]] * 4).first).to eq(0.85r)
-    expect(described_class.ratio([[90, 100], [80, 100], [100, 100], [70, 100], [95, 100]])).to match([0.9r, /90% of what you asked was got,
-      median of 5/])
+    own = described_class.ratio([[90, 100], [80, 100], [100, 100], [70, 100], [95, 100]])
+    expect(own).to match([0.9r, /90% of what you asked was got, median of 5/])
   end
 end
 

@@ -52,7 +52,7 @@ module Kohlrabi
     # A copy a day while the server runs; where none can be written, that is said, and work goes on.
     def keep_copies
       loop do
-        Backups.keep_by_rule(Desk::House.today)
+        Backups.keep_by_rule(Records::Base.connection_pool.with_connection { Desk::House.today })
         sleep EVERY
       end
     rescue SystemCallError, Zip::Error => e

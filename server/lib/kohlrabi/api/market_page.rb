@@ -22,7 +22,7 @@ module Kohlrabi
 
       def market
         rows = Desk::Market.rows
-        { rows: rows.map { |row| row(row) }, asked: @say.money(rows.sum { |row| row.asking.to_i }), place_day: @say.money(Desk::Sellings.place_day),
+        { rows: rows.map { |row| row(row) }, total: Desk::Market.total, asked: @say.money(rows.sum { |row| row.asking.to_i }), place_day: @say.money(Desk::Sellings.place_day),
           times: times }
       end
 

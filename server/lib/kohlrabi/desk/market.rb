@@ -4,15 +4,16 @@ module Kohlrabi
   module Desk
     # What is for sale: days, enquiries, offers with advice, holds, and the next price step.
     module Market
+      MOST = 200 # listed pieces that are shown
       ANSWERS = %w[open taken countered declined].freeze
       # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; advice: {offer id => Core::Selling::OfferAdvice::Answer}.
       Row = Struct.new(:piece, :asking, :days, :time, :outlook, :floor, :offers, :enquiries, :next_step, :hold, :advice, keyword_init: true)
 
       module_function
 
-      # Array of Row: what is due first, then the longest listed. limit: so many.
-      def rows(limit: 200)
-        pieces = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "listed" }).preload(:summary, events: :listing).limit(limit).to_a
+      # Array of Row: what is due first, then the longest listed; the MOST that were listed last.
+      def rows
+        pieces = listings.order("flip_summaries.listed_on DESC, pieces.id DESC").preload(:summary).limit(MOST).to_a
         shared = shared(pieces)
         found = pieces.map { |piece| row(piece, shared) }
         found.sort_by do |one|
@@ -20,9 +21,16 @@ module Kohlrabi
         end
       end
 
+      # How many are listed, shown or not.
+      def total = listings.count
+
+      def listings = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "listed" })
+      private_class_method :listings
+
       # What all rows look up.
       def shared(pieces)
-        { times: Core::Selling::TimeToSell.new(Sellings.spells), place_day: Sellings.place_day,
+        { flips: Flips.load(pieces).index_by { |flip| flip.piece.id }, workshop: House.workshop,
+          times: Core::Selling::TimeToSell.new(Sellings.spells), place_day: Sellings.place_day,
           ratio: Core::Pricing::Comparables.ratio(Sellings.got_of_asked).first, offers: grouped(Records::Offer, pieces),
           holds: grouped(Records::Hold, pieces), steps: grouped(Records::PriceStep.where(state: "planned").order(:due_on), pieces) }
       end
@@ -103,9 +111,8 @@ module Kohlrabi
 
       # What the market wants today, in sentences with their piece: offers that nobody has answered, price steps that are due.
       def wants
-        listed = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "listed" })
-        offers = Records::Offer.live.where(answer: "open", piece: listed).where.not(amount_minor: nil).preload(:piece).order(:id).limit(20)
-        steps = Records::PriceStep.live.where(state: "planned", piece: listed, due_on: ..House.today).preload(:piece).order(:due_on).limit(20)
+        offers = Records::Offer.live.where(answer: "open", piece: listings).where.not(amount_minor: nil).preload(:piece).order(:id).limit(20)
+        steps = Records::PriceStep.live.where(state: "planned", piece: listings, due_on: ..House.today).preload(:piece).order(:due_on).limit(20)
         offers.map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{from(offer)} to answer"] } +
           steps.map { |step| [step.piece, "Price step to #{money(step.asking_minor)} due #{Core::Units::Calendar.text(step.due_on)}"] }
       end
@@ -115,7 +122,7 @@ module Kohlrabi
       def row(piece, shared)
         steps = shared[:steps].fetch(piece.id, [])
         offers = shared[:offers].fetch(piece.id, [])
-        found = Row.new(piece: piece, **standing(piece, shared[:times]), hold: shared[:holds].fetch(piece.id, []).first, next_step: steps.first,
+        found = Row.new(piece: piece, **standing(piece, shared), hold: shared[:holds].fetch(piece.id, []).first, next_step: steps.first,
                         offers: offers.select(&:amount_minor), enquiries: offers.count { |offer| offer.amount_minor.nil? })
         found.outlook = found.asking && Sellings.outlook(found.time, found.asking, ahead(steps), shared[:ratio], stood: found.days.to_i)
         found.advice = advice(found, shared[:place_day])
@@ -123,10 +130,10 @@ module Kohlrabi
       end
 
       # How a listed piece stands: asked for how much, for how long, how long such take, and its floor.
-      def standing(piece, times)
+      def standing(piece, shared)
         listed = piece.summary.listed_on
-        { asking: piece.summary.asking_minor, time: times.for(piece.kind), days: listed && (House.today - listed).to_i,
-          floor: Flips.of(piece).prices(House.workshop).amount(:floor) }
+        { asking: piece.summary.asking_minor, time: shared[:times].for(piece.kind), days: listed && (House.today - listed).to_i,
+          floor: shared[:flips].fetch(piece.id).prices(shared[:workshop]).amount(:floor) }
       end
       private_class_method :standing
       private_class_method :row

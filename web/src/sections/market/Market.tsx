@@ -16,7 +16,7 @@ export default function Market() {
   const workshop = useWorkshop();
   if (market.error) return <Failure error={market.error} again={() => void market.refetch()} />;
   if (!market.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { rows, asked, times, place_day: place } = market.data;
+  const { rows, total, asked, times, place_day: place } = market.data;
   const currency = workshop.data.currency;
   return (
     <>
@@ -24,7 +24,7 @@ export default function Market() {
         title="Market"
         line={
           rows.length
-            ? `${rows.length === 1 ? "1 piece" : `${rows.length} pieces`} for sale, ${asked?.text} ${currency} asked.${place ? ` A place of yours earns ${place.text} a day.` : ""}`
+            ? `${total === 1 ? "1 piece" : `${total} pieces`} for sale${total > rows.length ? `, the latest ${rows.length} shown` : ""}, ${asked?.text} ${currency} asked.${place ? ` A place of yours earns ${place.text} a day.` : ""}`
             : "Listed pieces, what is offered for them, and what to answer."
         }
       />
