@@ -88,7 +88,7 @@ RSpec.describe "what the server stands" do
     specs = Dir[File.join(__dir__, "*.rb")].map { |file| File.read(file) }.join
     Kohlrabi::Api::Contract.schema.open_api.raw_schema["paths"].each do |path, operations|
       operations.each_key do |method|
-        pattern = path.gsub("{id}", "[^/\"]+").sub("/pieces/[^/\"]+/events", "/pieces/[^\"]+/events")
+        pattern = path.gsub(/\{\w+\}/, "[^/\"]+").sub("/pieces/[^/\"]+/events", "/pieces/[^\"]+/events")
         expect(specs.match?(/call\(:#{method}, "#{pattern}["?#]/)).to be(true), "#{method} #{path} is never called"
       end
     end
