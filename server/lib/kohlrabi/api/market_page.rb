@@ -74,7 +74,7 @@ module Kohlrabi
       # The tape of the prices by cost and pay, with the price that is weighed.
       def tape(scale, price)
         amounts = %i[break_even floor target].to_h { |key| [key, scale.prices.amount(key)] }
-        @say.tape(Core::Pricing::PriceTape.new(amounts.merge(asking: price, most: nil), unit: @say.workshop.money.unit))
+        @say.tape(Core::Pricing::PriceTape.new(amounts.merge(asking: price), unit: @say.workshop.money.unit))
       end
 
       def row(row)

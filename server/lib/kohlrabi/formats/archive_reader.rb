@@ -24,10 +24,6 @@ module Kohlrabi
       # {name: bytes} of each photo, one by one.
       def each_photo = @manifest["photos"].each_key { |name| yield name, @zip.read("photos/#{name}") }
 
-      def photo_count = @manifest["photos"].size
-      def made_at = @manifest["made_at"]
-      def count = @manifest["tables"].sum { |_, part| part["rows"] }
-
       private
 
       def manifest
