@@ -30,6 +30,7 @@ export function pieceFields(workshop: Workshop, { brief, planned = false }: { br
     { name: "made_about", label: "Made about", kind: "text", half: true, help: "a year or decade, if known" },
     { name: "body_material", label: "Body is of", kind: "select", half: true, options: MATERIALS },
     { name: "surface_material", label: "Surface is of", kind: "select", half: true, options: MATERIALS },
+    { name: "techniques", label: "Techniques", kind: "text", help: "in your words, with commas; Books compares by them" },
     { name: "expected_resale", label: "Expected resale", kind: "text", unit: money, half: true },
   ];
   const toCome: FieldSpec[] = [

@@ -12,7 +12,7 @@ module Kohlrabi
       end
 
       def to_h
-        { year: @answer.year, years: @answer.years, counts: counts, in_hand: BooksPage.in_hand(@say),
+        { year: @answer.lens.year, view: @answer.lens.view, hours: @answer.lens.rule, years: @answer.years, counts: counts, in_hand: BooksPage.in_hand(@say),
           figures: said(@totals.figures), other_hours: said([@totals.hours(other), @totals.hourly_pay(other)]),
           turnaround: turnaround, months: @answer.months.map { |month, totals| month(month, totals) } }
       end
@@ -27,7 +27,7 @@ module Kohlrabi
 
       def said(figures) = figures.map { |figure| @say.figure(figure) }
 
-      def other = @say.workshop.hours_rule == "all" ? "bench" : "all"
+      def other = @answer.lens.rule == "all" ? "bench" : "all"
 
       def counts
         { sold: @totals.sold.flips, scrapped: @totals.scrapped.flips, kept_or_given_away: @totals.at_cost.flips,

@@ -36,7 +36,7 @@ module Kohlrabi
           **MONEY.to_h { |name| [name, @say.typed_money(@piece["#{name}_minor"])] },
           **LENGTHS.to_h { |name| [name, @say.typed_length(@piece["#{name}_mm"])] },
           "row_heights" => @say.typed_lengths(@piece.row_heights), "panelled" => @say.yes_or_no(@piece.panelled),
-          "hours_to_come" => @say.typed_effort(@piece.seconds_to_come) }
+          "hours_to_come" => @say.typed_effort(@piece.seconds_to_come), "techniques" => Desk::Techniques.text(@piece) }
       end
 
       private

@@ -14,7 +14,8 @@ module Kohlrabi
                 Records::Recipe => "recipe", Records::Product => "product", Records::Container => "container",
                 Records::StashUse => "use of the stash", Records::Mix => "mix", Records::MixVersion => "version",
                 Records::ToolResult => "result of a tool", Records::Comparable => "comparable",
-                Records::PriceStep => "price step", Records::Offer => "offer", Records::Hold => "hold" }.freeze
+                Records::PriceStep => "price step", Records::Offer => "offer", Records::Hold => "hold", Records::WorkshopEntry => "entry",
+                Records::Channel => "channel", Records::Payment => "payment" }.freeze
 
       module_function
 

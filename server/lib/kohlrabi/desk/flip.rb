@@ -9,7 +9,7 @@ module Kohlrabi
       Inherited = Struct.new(:from, :money, :work, :started, keyword_init: true)
       CATEGORIES = { materials: "materials", hardware: "hardware", other: "other", trips: "trip" }.freeze
 
-      attr_reader :piece, :chain, :money_in, :sale, :work
+      attr_reader :piece, :chain, :money_in, :sale, :work, :stash
 
       # costs: {category => minor}; work: {kind => seconds}; worked_from: Date of the first dated bench work, or nil;
       # inherited: Inherited or nil; stash: replacement value of what was used, nil where not all of it is known.
@@ -33,6 +33,9 @@ module Kohlrabi
 
       # The asking price that stands, or the one that came with an imported sale; minor units or nil.
       def asking = chain.asking || sale_row&.asking_minor
+
+      # Where it was sold, else where it is listed; in the person's words, or nil.
+      def channel = sale_row&.channel.presence || piece.events.filter_map { |event| event.listing&.channel.presence }.last
 
       def statement(hours_rule, overhead: nil)
         Core::Costing::Statement.new(stage: chain.stage, money_in: money_in, sale: sale, work: work, hours_rule: hours_rule, stash: @stash,

@@ -24,11 +24,12 @@ module Kohlrabi
       module_function
 
       # Returns a Page of ListRow. view: key of VIEWS; sort: key of SORTS, "hours" or "hourly_pay"; year: "2026", Books::NO_DATE or nil,
-      # by the date a flip ended; query: words to find.
-      def page(view: "in_hand", sort: "ticket", descending: true, page: 1, per: PER_PAGE, query: nil, year: nil)
+      # by the date a flip ended; query: words to find; by, trait: as Traits has them, or nil.
+      def page(view: "in_hand", sort: "ticket", descending: true, page: 1, per: PER_PAGE, query: nil, year: nil, by: nil, trait: nil)
         workshop = House.workshop
         scope = search(Records::Piece.live.joins(:summary).where(flip_summaries: { stage: VIEWS.fetch(view) }), query)
         scope = scope.merge(Books.ended_in(Records::FlipSummary.all, year)) if year
+        scope = Traits.of(scope, by, trait.to_s) if by
         per = per.clamp(1, MOST_PER_PAGE)
         pieces = scope.preload(:summary, :planned_shape,
                                looks: :look_zones).order(order(sort, descending, workshop)).offset((page - 1) * per).limit(per)

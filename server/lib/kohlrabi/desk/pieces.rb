@@ -16,7 +16,7 @@ module Kohlrabi
         workshop = House.workshop
         Records::Base.transaction do
           values = { sundries_minor: workshop.sundries_minor }.merge(read(given, workshop, new: true))
-          store(Records::Piece.new(values))
+          store(Records::Piece.new(values)).tap { |piece| Techniques.set(piece, given) }
         end
       end
 
@@ -36,6 +36,7 @@ module Kohlrabi
             Shapes.check(changed)
             refuse_own_price(changed)
           end
+          Techniques.set(piece, given)
           Splits.redate(piece) if piece.saved_change_to_bought_on?
           Plans.refresh(piece)
           Summaries.refresh([piece.id])

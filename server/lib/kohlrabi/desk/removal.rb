@@ -10,7 +10,7 @@ module Kohlrabi
                 Records::NumberedPart, Records::Recipe, Records::Product, Records::SessionMove,
                 Records::Container, Records::Draw, Records::StashUse, Records::Mix, Records::MixVersion,
                 Records::MixAddition, Records::ToolResult, Records::Comparable, Records::PriceDecision, Records::PriceStep,
-                Records::Offer, Records::Hold].freeze
+                Records::Offer, Records::Hold, Records::WorkshopEntry, Records::Channel, Records::Payment].freeze
       PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze
 
       module_function
@@ -50,7 +50,7 @@ module Kohlrabi
       def touched(record)
         case record
         when Records::Piece then [record.id]
-        when Records::Event, Records::Damage then [record.piece_id]
+        when Records::Event, Records::Damage, Records::StashUse then [record.piece_id]
         when Records::Lot then record.members.map(&:piece_id)
         when Records::Cost, Records::WorkEntry then record.shares.map(&:piece_id)
         else []

@@ -17,6 +17,12 @@ module Kohlrabi
         Answer.new(rows: rows(flips), flips: flips.first(SHOWN), missed: missed, missed_total: closed.count)
       end
 
+      # What a spotted piece that was not bought would have left above target pay, by the estimates of its time; nil where nothing.
+      def forgone(prospect)
+        saved = prospect.most_minor && prospect.tag_minor && (prospect.most_minor - prospect.tag_minor)
+        saved if saved&.positive?
+      end
+
       def rows(flips)
         pairs = {
           resale: flips.map { |flip| [flip.prospect.expected_resale_minor, flip.resale] },

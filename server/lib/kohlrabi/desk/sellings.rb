@@ -10,16 +10,26 @@ module Kohlrabi
 
       # {kind => Array of Core::Selling::Survival::Spell}. A piece sold as one of a set stands once for the set; what is still listed, kept or
       # otherwise gone is censored.
-      def spells
+      def spells = listings.each_with_object({}) { |(kind, _, spell), all| (all[kind] ||= []) << spell }
+
+      # Array of Core::Learning::Season::Note: months of the year whose listings took longer or shorter.
+      def seasons
+        months = listings.each_with_object({}) { |(_, listed, spell), all| (all[listed.month] ||= []) << spell }
+        Core::Learning::Season.new(months).notes
+      end
+
+      # Array of [kind, listed on, spell].
+      def listings
         today = House.today
         rows = Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece)
                                    .pluck("pieces.kind", :listed_on, :ended_on, :stage, :piece_id)
         sets = in_sets
-        rows.uniq { |_, _, _, _, id| sets.fetch(id, "piece #{id}") }.each_with_object({}) do |(kind, listed, ended, stage, _), all|
+        rows.uniq { |_, _, _, _, id| sets.fetch(id, "piece #{id}") }.filter_map do |kind, listed, ended, stage, _|
           days = ((ended || today) - listed).to_i
-          (all[kind] ||= []) << Core::Selling::Survival::Spell.new(days: days, sold: stage == "sold") unless days.negative?
+          [kind, listed, Core::Selling::Survival::Spell.new(days: days, sold: stage == "sold")] unless days.negative?
         end
       end
+      private_class_method :listings
 
       # Core::Selling::TimeToSell::Answer for a kind.
       def time(kind) = Core::Selling::TimeToSell.new(spells).for(kind)

@@ -20,6 +20,7 @@ module Kohlrabi
           raise Refused, [Core::Refusal.new("Only #{left} of #{item.name} are there.", "Take at most that many.", field: :count)] if count > left
 
           use = Records::StashUse.create!(stash_item: item, piece: piece, count: count, value_minor: item.value_minor, used_on: House.today)
+          Summaries.refresh(piece.id)
           Changes.write(piece, "stash", "From the stash: #{count} × #{item.name}.")
           use
         end

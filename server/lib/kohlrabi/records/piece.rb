@@ -23,6 +23,7 @@ module Kohlrabi
       has_many :experiences, -> { live.order(:id) }, inverse_of: :piece
       has_many :confirmations, -> { order(:id) }, inverse_of: :piece
       has_many :numbered_parts, -> { live.order(:number) }, inverse_of: :piece
+      has_many :technique_tags, -> { order(:name) }, inverse_of: :piece
       has_one :lot_member
       has_one :lot, through: :lot_member
       has_one :split_part

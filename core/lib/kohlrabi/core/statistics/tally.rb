@@ -27,6 +27,11 @@ module Kohlrabi
         def +(other)
           self.class.new(**members.to_h { |name| [name, self[name] + other[name]] })
         end
+
+        # What is left of a whole without a part of it.
+        def -(other)
+          self.class.new(**members.to_h { |name| [name, self[name] - other[name]] })
+        end
       end
     end
   end

@@ -3,11 +3,10 @@
 module Kohlrabi
   module Api
     module Routes
-      # What the core computed: Today, Books, and how a time worked is read.
+      # What the core computed: Today, and how a time worked is read.
       module Answers
         def self.registered(app)
           app.get("/api/today") { json(TodayPage.new(Desk::Today.answer(minutes: params[:minutes]&.to_i, person: params[:person]&.to_i), say).to_h) }
-          app.get("/api/books") { json(BooksPage.new(Desk::Books.answer(year: params[:year]), say).to_h) }
           app.get("/api/pieces/:id/diary") { json(Answers.diary(Desk::Pieces.find(params[:id]), say)) }
           app.get("/api/read/climate") { json(Answers.climate(Desk::Coating.now(params), say)) }
           app.get("/api/read/effort") { json(say.effort(Core::Units::Effort.parse(params[:text]))) }

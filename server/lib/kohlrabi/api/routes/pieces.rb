@@ -5,7 +5,7 @@ module Kohlrabi
     module Routes
       # Pieces, their events, and undoing removals.
       module Pieces
-        LIST = %w[view sort query year].freeze
+        LIST = %w[view sort query year by trait].freeze
 
         def self.registered(app)
           pieces(app)

@@ -70,10 +70,9 @@ module Kohlrabi
         # most and earned by the estimates of its time.
         def self.missed(scouting, say)
           prospect = scouting.prospect
-          saved = (prospect.most_minor - prospect.tag_minor if prospect.most_minor && prospect.tag_minor)
           { id: prospect.id, title: prospect.title, state_text: Desk::Prospects::STATES.fetch(prospect.state), closed_on: say.day(prospect.closed_on),
             reason: prospect.reason, tag: say.money(prospect.tag_minor), most: say.money(prospect.most_minor),
-            forgone: say.money(saved&.positive? ? saved : nil) }
+            forgone: say.money(Desk::ScoutRecord.forgone(prospect)) }
         end
       end
     end

@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # What flips can be compared by. Each trait is a query of (piece_id, trait): one row a flip for its kind, several for its techniques.
+    module Traits
+      NONE = "" # flips that have no such trait
+      WORK = "work:" # techniques that are kinds of work, from the hours; the person's own words stand beside them
+
+      COLUMN = ->(name) { "SELECT id AS piece_id, COALESCE(TRIM(#{name}), '') AS trait FROM pieces" }
+      ENDED = ->(from, size) { "SELECT piece_id, COALESCE(substr(ended_on, #{from}, #{size}), '') AS trait FROM flip_summaries" }
+      FINISHES = <<~SQL.squish.freeze
+        SELECT DISTINCT looks.piece_id, look_zones.finish AS trait FROM looks JOIN look_zones ON look_zones.look_id = looks.id
+        WHERE looks.chosen AND looks.deletion_id IS NULL
+      SQL
+      TECHNIQUES = <<~SQL.squish.freeze
+        SELECT piece_id, name AS trait FROM technique_tags UNION
+        SELECT work_shares.piece_id, '#{WORK}' || work_entries.kind FROM work_shares JOIN work_entries ON work_entries.id = work_shares.work_entry_id
+        WHERE work_entries.deletion_id IS NULL AND work_entries.kind IN (#{Flips::BENCH.map { |kind| "'#{kind}'" }.join(', ')})
+      SQL
+      # key => [label, SQL, whether a flip can have several].
+      ALL = { "kind" => ["Kind", COLUMN.call("kind"), false], "source" => ["Where from", COLUMN.call("source"), false],
+              "channel" => ["Channel", "SELECT piece_id, COALESCE(TRIM(channel), '') AS trait FROM flip_summaries", false],
+              "finish" => ["Finish", FINISHES, true], "technique" => ["Technique", TECHNIQUES, true],
+              "maker" => ["Maker", COLUMN.call("maker"), false],
+              "year" => ["Year", ENDED.call(1, 4), false], "season" => ["Month of the year", ENDED.call(6, 2), false] }.freeze
+
+      module_function
+
+      # Raises KeyError for an unknown trait; the contract lets none through.
+      def sql(by) = ALL.fetch(by)[1]
+      def several?(by) = ALL.fetch(by)[2]
+
+      # A trait in words.
+      def label(by, trait)
+        return by == "technique" || by == "finish" ? "none recorded" : "not given" if trait == NONE
+        return Core::Planning::Finishes::BY_KEY.dig(trait, :label) || trait if by == "finish"
+        return Date::MONTHNAMES.fetch(trait.to_i) if by == "season"
+
+        trait.start_with?(WORK) ? Core::Work::Kinds.label(trait.delete_prefix(WORK)) : trait
+      end
+
+      # Narrows a scope that has piece ids in `column` down to flips of a trait.
+      def of(scope, by, trait, column: "pieces.id")
+        scope.where("#{column} IN (SELECT piece_id FROM (#{sql(by)}) WHERE trait = ? COLLATE NOCASE)", trait)
+      end
+    end
+  end
+end

@@ -1,0 +1,10 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # A listing's text as the person changed it, one of three lengths.
+    class ListingText < Base
+      belongs_to :piece
+    end
+  end
+end
