@@ -42,11 +42,37 @@ export const usePieces = (query: ListQuery) =>
     placeholderData: keepPreviousData,
   });
 
-export const useBooks = (year?: string) =>
+export type Lens = { year?: string; view?: "cash" | "full"; hours?: "bench" | "all" };
+export type Trait = NonNullable<ListQuery["by"]>;
+const kept = { placeholderData: keepPreviousData };
+export const useBooks = (lens: Lens) =>
+  useQuery({ queryKey: ["books", lens], queryFn: () => ask(api.GET("/api/books", { params: { query: lens } })), ...kept });
+export const useComparison = (lens: Lens, by: Trait) =>
+  useQuery({ queryKey: ["compare", lens, by], queryFn: () => ask(api.GET("/api/books/compare", { params: { query: { ...lens, by } } })), ...kept });
+export const useSpread = (lens: Lens) =>
+  useQuery({ queryKey: ["spread", lens], queryFn: () => ask(api.GET("/api/books/spread", { params: { query: lens } })), ...kept });
+export const usePassing = (lens: Lens) =>
+  useQuery({ queryKey: ["passing", lens], queryFn: () => ask(api.GET("/api/books/passing", { params: { query: lens } })), ...kept });
+export const useYear = (year: number) =>
+  useQuery({ queryKey: ["year", year], queryFn: () => ask(api.GET("/api/years/{year}", { params: { path: { year } } })), ...kept });
+export const useWithout = (lens: Lens, by: Trait, trait: string | null, filled: number) =>
   useQuery({
-    queryKey: ["books", year],
-    queryFn: () => ask(api.GET("/api/books", { params: { query: year ? { year } : {} } })),
-    placeholderData: keepPreviousData,
+    queryKey: ["without", lens, by, trait, filled],
+    queryFn: () => ask(api.GET("/api/what-if/without", { params: { query: { ...lens, by, trait: trait ?? "", filled } } })),
+    enabled: trait !== null,
+    ...kept,
+  });
+export const useCheaper = (lens: Lens, less: number, quicker: string) =>
+  useQuery({
+    queryKey: ["cheaper", lens, less, quicker],
+    queryFn: () => ask(api.GET("/api/what-if/cheaper", { params: { query: { ...lens, less, quicker } } })),
+    ...kept,
+  });
+export const useSideBySide = (lens: Lens, hands: number) =>
+  useQuery({
+    queryKey: ["side", lens, hands],
+    queryFn: () => ask(api.GET("/api/what-if/side-by-side", { params: { query: { ...lens, hands } } })),
+    ...kept,
   });
 
 export const useFind = (query: string) =>

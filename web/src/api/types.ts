@@ -71,3 +71,7 @@ export type Tool = Schemas["Tool"];
 export type ToolAnswer = Schemas["ToolAnswer"];
 export type ToolResult = Schemas["ToolResult"];
 export type SpraySetting = Schemas["SpraySetting"];
+export type Comparison = Schemas["Comparison"];
+export type FlipSpread = Schemas["FlipSpread"];
+export type Passing = Schemas["Passing"];
+export type BooksYear = Schemas["BooksYear"];

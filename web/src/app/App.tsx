@@ -15,6 +15,10 @@ const WeekPage = lazy(() => import("../sections/today/WeekPage"));
 const Floor = lazy(() => import("../sections/floor/Floor"));
 const PiecePage = lazy(() => import("../sections/piece/PiecePage"));
 const Books = lazy(() => import("../sections/books/Books"));
+const WhatPays = lazy(() => import("../sections/books/WhatPays"));
+const TimeAndGuesses = lazy(() => import("../sections/books/TimeAndGuesses"));
+const YearPage = lazy(() => import("../sections/books/YearPage"));
+const WhatIf = lazy(() => import("../sections/books/WhatIf"));
 const ImportFlips = lazy(() => import("../sections/books/ImportFlips"));
 const HouseRules = lazy(() => import("../sections/rules/HouseRules"));
 
@@ -79,6 +83,10 @@ const router = createBrowserRouter([
       { path: "/tools", element: <Tools /> },
       { path: "/tools/:tool", element: <ToolPage /> },
       { path: "/books", element: <Books /> },
+      { path: "/books/pays", element: <WhatPays /> },
+      { path: "/books/time", element: <TimeAndGuesses /> },
+      { path: "/books/year", element: <YearPage /> },
+      { path: "/books/what-if", element: <WhatIf /> },
       { path: "/books/import", element: <ImportFlips /> },
       { path: "/rules", element: <HouseRules /> },
       { path: "*", element: <Lost /> },

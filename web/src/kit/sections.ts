@@ -1,4 +1,4 @@
-// The pages within Scout, Floor, Shelf and a piece.
+// The pages within Scout, Floor, Shelf, Books and a piece.
 export const SCOUT_PAGES = [
   { to: "/scout", label: "Spotted", end: true },
   { to: "/scout/lots", label: "Lots" },
@@ -20,6 +20,13 @@ export const SHELF_PAGES = [
   { to: "/shelf/stash", label: "Stash" },
   { to: "/shelf/mixes", label: "Mixes" },
   { to: "/shelf/products", label: "Products and recipes" },
+];
+export const BOOKS_PAGES = [
+  { to: "/books", label: "Result", end: true },
+  { to: "/books/pays", label: "What pays" },
+  { to: "/books/time", label: "Time and guesses" },
+  { to: "/books/year", label: "The year" },
+  { to: "/books/what-if", label: "What if" },
 ];
 export const piecePages = (id: number) => [
   { to: `/pieces/${id}`, label: "Piece", end: true },

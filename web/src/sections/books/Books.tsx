@@ -1,10 +1,8 @@
 // Books: what the flips earned, over all and month by month, and the table of all of them.
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { Link, useSearchParams } from "react-router";
+import { Link } from "react-router";
 import { useBooks, useWorkshop } from "../../api/queries";
 import type { Books as BooksData } from "../../api/types";
 import { Empty } from "../../kit/Empty";
@@ -12,19 +10,23 @@ import { Failure } from "../../kit/Failure";
 import { Figures } from "../../kit/Figures";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
+import { BOOKS_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
 import { FlipsTable } from "./FlipsTable";
+import { LensBar } from "./LensBar";
 import { MonthsChart } from "./MonthsChart";
+import { useLens } from "./lens";
 
 const flips = (count: number) => `${count} ${count === 1 ? "flip" : "flips"}`;
 
 export default function Books() {
-  const [params, setParams] = useSearchParams();
-  const year = params.get("year") ?? "";
-  const books = useBooks(year || undefined);
+  const { lens } = useLens();
+  const year = lens.year ?? "";
+  const books = useBooks(lens);
   const workshop = useWorkshop();
   if (books.error) return <Failure error={books.error} again={() => void books.refetch()} />;
   if (!books.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { counts, years, figures, other_hours: otherHours, turnaround, months } = books.data;
+  const { counts, years, view, hours, figures, other_hours: otherHours, turnaround, months } = books.data;
   const currency = workshop.data.currency;
   const ended = counts.sold + counts.scrapped + counts.kept_or_given_away;
   const notes = {
@@ -36,27 +38,12 @@ export default function Books() {
   return (
     <>
       <PageHead title="Books" line={`${flips(ended)} ended${year ? ` in ${year}` : ""}; ${inHand(books.data, currency)}.`}>
-        {years.length > 0 && (
-          <TextField
-            select
-            label="Year"
-            value={years.includes(year) ? year : ""}
-            onChange={(event) => setParams(event.target.value ? { year: event.target.value } : {})}
-            sx={{ width: 150 }}
-            slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
-          >
-            <MenuItem value="">all years</MenuItem>
-            {years.map((one) => (
-              <MenuItem key={one} value={one}>
-                {one}
-              </MenuItem>
-            ))}
-          </TextField>
-        )}
         <Button component={Link} to="/books/import" variant="outlined">
           Bring in past flips
         </Button>
       </PageHead>
+      <SubNav name="Books" pages={BOOKS_PAGES} />
+      {years.length > 0 && <LensBar years={years} view={view} hours={hours} />}
       {ended === 0 ? (
         <Empty title="No flip has ended yet">
           <span>Books fill with the first sale you record. A spreadsheet of past flips gives you all of it at once.</span>

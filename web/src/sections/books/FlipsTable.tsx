@@ -12,7 +12,7 @@ import TableSortLabel from "@mui/material/TableSortLabel";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { Link as RouterLink } from "react-router";
-import { type ListQuery, usePieces } from "../../api/queries";
+import { type ListQuery, type Trait, usePieces } from "../../api/queries";
 import type { PieceRow } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { useSettled } from "../../kit/useSettled";
@@ -38,19 +38,23 @@ const columns = (currency: string): Column[] => [
   { sort: "turnaround", name: "Days", right: true, value: (row) => row.turnaround_days },
 ];
 
-export function FlipsTable({ year, currency }: { year: string; currency: string }) {
+// behind: only the flips of a group that is compared.
+type Props = { year: string; currency: string; title?: string; behind?: { by: Trait; trait: string } };
+
+export function FlipsTable({ year, currency, title = "All flips", behind }: Props) {
   const [sort, setSort] = useState<Sort>("ended_on");
   const [descending, setDescending] = useState(true);
   const [page, setPage] = useState(1);
   const [text, setText] = useState("");
   const dated = year ? { year } : {};
   const pieces = usePieces({
-    view: year ? "archive" : "all",
+    view: year || behind ? "archive" : "all",
     sort,
     descending,
     page,
     query: useSettled(text, 200),
     ...dated,
+    ...behind,
   });
   const order = (column: Sort) => {
     setDescending(column === sort ? !descending : true);
@@ -61,11 +65,11 @@ export function FlipsTable({ year, currency }: { year: string; currency: string 
   const data = pieces.data;
   return (
     <Part
-      title="All flips"
+      title={title}
       action={<TextField label="Narrow down" value={text} onChange={(event) => (setText(event.target.value), setPage(1))} sx={{ width: 200 }} />}
     >
       <TableContainer sx={{ bgcolor: "background.paper" }}>
-        <Table size="small" aria-label="All flips">
+        <Table size="small" aria-label={title}>
           <TableHead>
             <TableRow>
               {all.map((column) => (

@@ -1,0 +1,81 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Formats
+    # A year on paper: what came of it, month by month, by kind, the best and the worst, goals, and what belongs to no flip.
+    class YearPdf
+      KINDS = 10
+
+      # year: Integer.
+      def initialize(year)
+        @year = year
+        @workshop = Desk::House.workshop
+        @lens = Desk::Lens.new(year: year.to_s)
+        @books = Desk::Books.answer(@lens)
+        @paper = Paper.new("The year #{year}")
+      end
+
+      def to_s
+        totals = @books.totals
+        ended = totals.paid.flips + totals.at_cost.flips
+        @paper.heading("The year #{@year}", line: "#{count(ended, 'flip')} ended · #{@workshop.currency} · printed #{Core::Units::Calendar.text(Desk::House.today)}")
+        @paper.table(totals.figures.map { |figure| [figure.label, figure.text(@workshop.money) || "undefined", figure.why] }, widths: [190, 90, 220], right: [1])
+        months if ended.positive?
+        kinds if ended.positive?
+        standouts if ended.positive?
+        goals
+        apart
+        @paper.to_s
+      end
+
+      private
+
+      def months
+        @paper.part("Profit by month")
+        known = @books.months.select(&:first)
+        @paper.bars(known.map { |month, row| [Date.strptime(month, "%Y-%m").strftime("%b %Y"), row.profit.amount, row.profit.text(@workshop.money) || "no flip ended"] })
+      end
+
+      def kinds
+        @paper.part("By kind")
+        rows = Desk::Comparisons.answer("kind", @lens).rows.first(KINDS).map do |row|
+          [row.label, row.with.paid.flips + row.with.at_cost.flips, *[row.with.profit, row.with.hours, row.with.hourly_pay].map { |figure| figure.text(@workshop.money) || "–" },
+           row.few ? "too few to tell" : ""]
+        end
+        @paper.table(rows, widths: [140, 50, 80, 70, 70, 90], right: [1, 2, 3, 4], head: ["Kind", "Ended", "Profit", "Hours", "An hour", ""])
+      end
+
+      def standouts
+        found = Desk::Spread.standouts(@lens)
+        { "Brought most" => found.best, "Brought least" => found.worst }.each do |title, rows|
+          next if rows.empty?
+
+          @paper.part(title)
+          rows.each do |point, reasons|
+            @paper.text("#{point.name}: #{money(point.profit)}")
+            @paper.quiet(reasons.join("; ")) if reasons.any?
+          end
+        end
+      end
+
+      def goals
+        rows = Desk::Goals.rows(@year).select(&:goal)
+        return if rows.empty?
+
+        @paper.part("Goals")
+        rows.each { |row| @paper.text("#{row.label}: #{row.text}") }
+      end
+
+      def apart
+        answer = Desk::WorkshopMoney.answer(@year)
+        @paper.part("Apart from flips")
+        answer.spent.each { |kind, minor| @paper.text("#{Desk::WorkshopMoney::KINDS.fetch(kind).first}: −#{money(minor)}") }
+        answer.received.each { |kind, minor| @paper.text("#{Desk::WorkshopMoney::KINDS.fetch(kind).first}: #{money(minor)}") }
+        @paper.text(answer.left.sentence(@workshop.money).sub(/\A./, &:upcase))
+      end
+
+      def money(minor) = Core::Units::MoneyText.text(minor, @workshop.money)
+      def count(number, name) = "#{number} #{name}#{'s' unless number == 1}"
+    end
+  end
+end

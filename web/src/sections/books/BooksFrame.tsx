@@ -1,0 +1,30 @@
+// A page of Books: its head, the pages beside it, the switches, and what it shows once Books and the workshop are there.
+import LinearProgress from "@mui/material/LinearProgress";
+import type { ReactNode } from "react";
+import { useBooks, useWorkshop } from "../../api/queries";
+import { Failure } from "../../kit/Failure";
+import { PageHead } from "../../kit/PageHead";
+import { BOOKS_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
+import { LensBar } from "./LensBar";
+import { useLens } from "./lens";
+
+type Props = { title: string; line: string; action?: ReactNode; children: (currency: string, people: number) => ReactNode };
+
+export function BooksFrame({ title, line, action, children }: Props) {
+  const { lens } = useLens();
+  const books = useBooks(lens);
+  const workshop = useWorkshop();
+  if (books.error) return <Failure error={books.error} again={() => void books.refetch()} />;
+  if (!books.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  return (
+    <>
+      <PageHead title={title} line={line}>
+        {action}
+      </PageHead>
+      <SubNav name="Books" pages={BOOKS_PAGES} />
+      {books.data.years.length > 0 && <LensBar years={books.data.years} view={books.data.view} hours={books.data.hours} />}
+      {children(workshop.data.currency, workshop.data.people.length)}
+    </>
+  );
+}

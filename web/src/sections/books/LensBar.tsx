@@ -1,0 +1,47 @@
+// The switches of Books: year, cash or full cost, hours that count.
+import Box from "@mui/material/Box";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useLens } from "./lens";
+
+const VIEWS = { cash: "cash", full: "less stash and overhead" };
+const HOURS = { bench: "at the bench", all: "all hours" };
+
+export function LensBar({ years, view, hours }: { years: string[]; view: string; hours: string }) {
+  const { lens, set } = useLens();
+  const year = lens.year ?? "";
+  const known = years.includes(year) || year === "" ? years : [year, ...years];
+  return (
+    <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 2, mb: 2 }}>
+      <TextField
+        select
+        label="Year"
+        value={year}
+        onChange={(event) => set({ year: event.target.value || null })}
+        sx={{ width: 130 }}
+        slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+      >
+        <MenuItem value="">all years</MenuItem>
+        {known.map((one) => (
+          <MenuItem key={one} value={one}>
+            {one}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField select label="Profit" value={view} onChange={(event) => set({ view: event.target.value })} sx={{ width: 210 }}>
+        {Object.entries(VIEWS).map(([key, label]) => (
+          <MenuItem key={key} value={key}>
+            {label}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField select label="Hours that count" value={hours} onChange={(event) => set({ hours: event.target.value })} sx={{ width: 150 }}>
+        {Object.entries(HOURS).map(([key, label]) => (
+          <MenuItem key={key} value={key}>
+            {label}
+          </MenuItem>
+        ))}
+      </TextField>
+    </Box>
+  );
+}

@@ -1,0 +1,106 @@
+// Hours against profit, a mark a flip, with lines of equal pay; its table has the same figures.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { ChartsContainer } from "@mui/x-charts/ChartsContainer";
+import { ChartsGrid } from "@mui/x-charts/ChartsGrid";
+import { ChartsTooltip } from "@mui/x-charts/ChartsTooltip";
+import { ChartsXAxis } from "@mui/x-charts/ChartsXAxis";
+import { ChartsYAxis } from "@mui/x-charts/ChartsYAxis";
+import { LinePlot } from "@mui/x-charts/LineChart";
+import { ScatterPlot } from "@mui/x-charts/ScatterChart";
+import { useState } from "react";
+import { Link } from "react-router";
+import type { FlipSpread } from "../../api/types";
+import { Part } from "../../kit/Part";
+import { SmallTable } from "../../kit/SmallTable";
+
+const COLOURS: Record<string, string> = {
+  "floor pay": "var(--k-palette-warning-main)",
+  "target pay": "var(--k-palette-secondary-main)",
+  "your pay": "var(--k-palette-text-secondary)",
+};
+const DASHES: Record<string, string> = { "floor pay": "6 4", "target pay": "2 3", "your pay": "none" };
+
+export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency: string }) {
+  const [table, setTable] = useState(false);
+  const { points, lines, without, left_out: leftOut } = spread;
+  if (points.length === 0) return null;
+  const most = Math.max(...points.map((point) => point.hours), 1);
+  return (
+    <Part title="Hours against profit" action={<Button onClick={() => setTable(!table)}>{table ? "Show the marks" : "Show as a table"}</Button>}>
+      {table ? (
+        <SmallTable
+          label="Hours and profit"
+          columns={["Flip", ["Hours"], [`Profit, ${currency}`], [`${currency} an hour`]]}
+          rows={points.map((point) => ({
+            key: point.id,
+            cells: [
+              <Link key="flip" to={`/pieces/${point.id}`}>
+                {point.name}
+              </Link>,
+              point.effort?.text,
+              point.profit?.text,
+              point.hourly?.text ?? "undefined",
+            ],
+          }))}
+        />
+      ) : (
+        <>
+          <Box role="img" aria-label={`${points.length} flips by hours and profit, with lines of ${lines.map((line) => line.label).join(", ")}`}>
+            <ChartsContainer
+              height={320}
+              skipAnimation
+              margin={{ left: 0, right: 16, top: 12, bottom: 0 }}
+              xAxis={[{ id: "hours", scaleType: "linear", min: 0, max: most * 1.05, data: [0, most], label: "Hours", height: 45 }]}
+              yAxis={[{ id: "profit", label: `Profit, ${currency}`, width: 62 }]}
+              series={[
+                ...lines.map((line) => ({
+                  type: "line" as const,
+                  id: line.label,
+                  data: [0, line.major_profit],
+                  color: COLOURS[line.label] ?? "gray",
+                  showMark: false,
+                })),
+                {
+                  type: "scatter" as const,
+                  id: "flips",
+                  data: points.map((point) => ({ id: point.id, x: point.hours, y: point.major_profit })),
+                  color: "var(--k-palette-primary-main)",
+                  markerSize: 4,
+                  valueFormatter: (value: { id?: string | number } | null) => {
+                    const point = points.find((one) => one.id === value?.id);
+                    return point ? `${point.name}: ${point.profit?.text} in ${point.effort?.text}` : "";
+                  },
+                },
+              ]}
+              sx={Object.fromEntries(
+                lines.map((line) => [`& .MuiLineElement-root[data-series="${line.label}"]`, { strokeDasharray: DASHES[line.label] }]),
+              )}
+            >
+              <ChartsGrid horizontal />
+              <LinePlot />
+              <ScatterPlot />
+              <ChartsXAxis />
+              <ChartsYAxis />
+              <ChartsTooltip trigger="item" />
+            </ChartsContainer>
+          </Box>
+          <Box component="ul" sx={{ display: "flex", flexWrap: "wrap", columnGap: 3, listStyle: "none", p: 0, m: 0 }}>
+            {lines.map((line) => (
+              <Box component="li" key={line.label} sx={{ display: "flex", gap: 1, alignItems: "center" }}>
+                <svg width={28} height={6} aria-hidden>
+                  <path d="M0 3H28" stroke={COLOURS[line.label]} strokeWidth={2} strokeDasharray={DASHES[line.label]} />
+                </svg>
+                {`${line.label} ${line.pay?.text} ${currency} an hour`}
+              </Box>
+            ))}
+          </Box>
+        </>
+      )}
+      <Typography variant="caption" component="p" sx={{ color: "text.secondary" }}>
+        {`${points.length} flips${leftOut ? `, the latest of ${points.length + leftOut}` : ""}; ${without} without known hours or profit are not drawn.`}
+      </Typography>
+    </Part>
+  );
+}

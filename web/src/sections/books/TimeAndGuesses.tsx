@@ -1,0 +1,123 @@
+// Where time and money stand: parts of the turnaround, what is tied up, what was found, and how well was guessed.
+import Box from "@mui/material/Box";
+import LinearProgress from "@mui/material/LinearProgress";
+import Typography from "@mui/material/Typography";
+import { BarChart } from "@mui/x-charts/BarChart";
+import { Link } from "react-router";
+import { usePassing } from "../../api/queries";
+import type { Passing } from "../../api/types";
+import { Part } from "../../kit/Part";
+import { SmallTable } from "../../kit/SmallTable";
+import { BooksFrame } from "./BooksFrame";
+import { GuessesPart } from "./GuessesPart";
+import { useLens } from "./lens";
+
+const flip = (one: { id: number; name: string }) => (
+  <Link key="flip" to={`/pieces/${one.id}`}>
+    {one.name}
+  </Link>
+);
+
+export default function TimeAndGuesses() {
+  const { lens } = useLens();
+  const passing = usePassing(lens);
+  return (
+    <BooksFrame title="Time and guesses" line="Where the days and the money stand, and how what was expected compares with what came.">
+      {(currency) =>
+        passing.data ? (
+          <>
+            <TimeParts passing={passing.data} currency={currency} />
+            <GuessesPart guesses={passing.data.guesses} />
+            <Found passing={passing.data} currency={currency} />
+          </>
+        ) : (
+          <LinearProgress aria-label="Looking back" />
+        )
+      }
+    </BooksFrame>
+  );
+}
+
+function TimeParts({ passing, currency }: { passing: Passing; currency: string }) {
+  const none = <Typography sx={{ color: "text.secondary" }}>Nothing is in hand.</Typography>;
+  return (
+    <>
+      <Part title="Days from bought to sold">
+        <SmallTable
+          label="Parts of the turnaround"
+          columns={["Part", ["Median days"], ["Middle half"], ["n"]]}
+          rows={passing.parts.map(({ label, days }) => ({
+            key: label,
+            strong: label === "Turnaround",
+            cells: [label, days.median ?? "undefined", days.lower === null ? "–" : `${days.lower} to ${days.upper}`, days.n],
+          }))}
+          width={620}
+        />
+        {passing.seasons.map((note) => (
+          <Typography key={note}>{note}</Typography>
+        ))}
+      </Part>
+      <Part title="Money that stands still">
+        {passing.oldest.length === 0 ? (
+          none
+        ) : (
+          <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, columnGap: 4 }}>
+            <SmallTable
+              label="In hand longest"
+              columns={["In hand longest", ["Days"], [`Money in, ${currency}`]]}
+              rows={passing.oldest.map((one) => ({ key: one.id, cells: [flip(one), one.days, one.tied_up?.text ?? "not known"] }))}
+            />
+            <SmallTable
+              label="What pieces in hand wait for"
+              columns={["Standing at", ["Pieces"], ["Median days there"]]}
+              rows={passing.waits.map((one) => ({ key: one.stage, cells: [one.stage, one.count, one.days ?? "undefined"] }))}
+            />
+          </Box>
+        )}
+      </Part>
+    </>
+  );
+}
+
+function Found({ passing, currency }: { passing: Passing; currency: string }) {
+  const { found, gone } = passing;
+  return (
+    <>
+      {found.length > 0 && (
+        <Part title="Found month by month">
+          <Box role="img" aria-label={`Pieces found by month: ${found.map((month) => `${month.label} ${month.count}`).join(", ")}`}>
+            <BarChart
+              height={180}
+              hideLegend
+              skipAnimation
+              margin={{ left: 0, right: 8, top: 12, bottom: 0 }}
+              xAxis={[{ data: found.map((month) => month.label), tickLabelStyle: { fontSize: 12 } }]}
+              yAxis={[{ width: 30, tickMinStep: 1 }]}
+              series={[{ data: found.map((month) => month.count), label: "Pieces found", color: "var(--k-palette-primary-main)" }]}
+            />
+          </Box>
+          <Box component="details" sx={{ mt: 1 }}>
+            <summary>As a table, with what was paid</summary>
+            <SmallTable
+              label="Found by month"
+              columns={["Month", ["Pieces"], [`Paid in all, ${currency}`], ["Median paid"], ["Prices known"]]}
+              rows={found.map((month) => ({
+                key: month.month,
+                cells: [month.label, month.count, month.paid?.text ?? "–", month.median?.text ?? "–", month.known],
+              }))}
+              width={620}
+            />
+          </Box>
+        </Part>
+      )}
+      <Part title="Not bought">
+        <Typography>
+          {gone.count === 0
+            ? "No spotted piece was let go or went to somebody else."
+            : `${gone.count} spotted pieces were let go or went. ${gone.forgone ? `By the estimates of their time ${gone.known} of them would have left ${gone.forgone.text} ${currency} above target pay.` : "None had a tag below the most to pay."}`}{" "}
+          <Link to="/scout/record">What got away</Link>
+        </Typography>
+      </Part>
+    </>
+  );
+}

@@ -1,0 +1,65 @@
+// What pays: groups of flips against the rest, hours against profit, the best and the worst with why.
+import Alert from "@mui/material/Alert";
+import LinearProgress from "@mui/material/LinearProgress";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { type Trait, useComparison, useSpread } from "../../api/queries";
+import { Part } from "../../kit/Part";
+import { BooksFrame } from "./BooksFrame";
+import { GroupsTable } from "./GroupsTable";
+import { FlipsTable } from "./FlipsTable";
+import { useLens } from "./lens";
+import { SpreadPart } from "./SpreadPart";
+import { StandoutsPart } from "./StandoutsPart";
+
+export default function WhatPays() {
+  const { lens, set, params } = useLens();
+  const by = (params.get("by") ?? "kind") as Trait;
+  const trait = params.get("trait");
+  const comparison = useComparison(lens, by);
+  const spread = useSpread(lens);
+  const group = comparison.data?.rows.find((row) => row.key === trait);
+  return (
+    <BooksFrame title="What pays" line="Each group of flips against all the rest. Below five flips on either side nothing is told.">
+      {(currency) => (
+        <>
+          {!comparison.data ? (
+            <LinearProgress aria-label="Comparing" />
+          ) : (
+            <Part
+              title="Compared"
+              action={
+                <TextField select label="By" value={by} onChange={(event) => set({ by: event.target.value, trait: null })} sx={{ width: 190 }}>
+                  {comparison.data.choices.map((choice) => (
+                    <MenuItem key={choice.key} value={choice.key}>
+                      {choice.label}
+                    </MenuItem>
+                  ))}
+                </TextField>
+              }
+            >
+              <GroupsTable
+                comparison={comparison.data}
+                currency={currency}
+                chosen={trait}
+                onChoose={(key) => set({ trait: key === trait ? null : key })}
+              />
+            </Part>
+          )}
+          {trait !== null && (
+            <FlipsTable
+              key={`${by}/${trait}`}
+              year={lens.year ?? ""}
+              currency={currency}
+              title={`Flips behind “${group?.label ?? trait}”`}
+              behind={{ by, trait }}
+            />
+          )}
+          {spread.error && <Alert severity="error">{spread.error.message}</Alert>}
+          {spread.data && <SpreadPart spread={spread.data} currency={currency} />}
+          {spread.data && <StandoutsPart spread={spread.data} currency={currency} />}
+        </>
+      )}
+    </BooksFrame>
+  );
+}
