@@ -5,6 +5,7 @@ ENV["VIPS_WARNING"] ||= "1" # a damaged photo is told to whoever sent it, not to
 require "active_record"
 require "alba"
 require "json"
+require "nokogiri" # before libvips, which brings an older libxml of the system along
 require "kohlrabi/core"
 require "zeitwerk"
 

@@ -44,13 +44,14 @@ module Kohlrabi
       Server.run(port: options[:port])
     end
 
-    desc "import FILE", "Take in a spreadsheet of past flips (docs/formats/flips-csv.md)"
+    desc "import FILE", "Take in a spreadsheet of past flips: CSV, XLSX or ODS (docs/formats/flips-csv.md)"
     option :skip_bad, type: :boolean, default: false, desc: "Take the good rows and leave bad ones and unknown columns out"
     option :again, type: :boolean, default: false, desc: "Take rows whose name and date are there already"
+    option :columns, type: :hash, default: {}, desc: "How columns are matched, such as Item:name Paid:purchase; Colour: leaves it out"
     def import(file)
       fail_with("There is no file #{file}.") unless File.file?(file)
       open_workshop
-      sheet = Desk::Spreadsheet.new(File.binread(file), again: options[:again], skip_bad: options[:skip_bad])
+      sheet = Desk::Spreadsheet.new(File.binread(file), again: options[:again], skip_bad: options[:skip_bad], columns: options[:columns])
       tell(sheet)
       sheet.take! { |done, of| progress("flips", done, of) }
       taken = sheet.outcomes.count { |outcome| outcome.state == :taken }
@@ -77,6 +78,13 @@ module Kohlrabi
     def calendar
       open_workshop
       puts Desk::Feed.text
+    end
+
+    desc "export WHAT", "flips, costs, hours or sales as CSV, or the journal, on standard output (docs/formats)"
+    def export(what)
+      fail_with("“#{what}” is not one of flips, costs, hours, sales, journal.") unless %w[flips costs hours sales journal].include?(what)
+      open_workshop
+      puts Desk::Exports.public_send(what)
     end
 
     desc "backup FILE", "Write the whole workshop with its photos into one file (docs/formats/archive.md)"

@@ -52,7 +52,43 @@ RSpec.describe "bringing in past flips" do
 
   it "refuses a file that is no table, with the remedy" do
     expect(check("")["detail"]).to include("empty")
-    expect(check("kind,price\nbench,5\n")["detail"]).to include("no column “name”")
+    expect(check("kind,price\nbench,5\n")["problems"]).to include(/\ANo column is taken as the name/)
+    take("kind,price\nbench,5\n")
+    expect(status).to eq(422)
     expect(check("\xFF\xFE\x00n".b)["detail"]).to include("Save it as “CSV UTF-8”")
+  end
+
+  describe "from other people's spreadsheets" do
+    let(:foreign) { "Item,Colour,Paid,Sold for,Sale date\nDesk,red,20,80,2026-02-01\n" }
+
+    def columns(**pairs) = "?#{URI.encode_www_form(columns: JSON.generate(pairs.transform_keys { |key| key.to_s.tr('_', ' ') }))}"
+    def matched(answer) = answer["columns"].to_h { |column| [column["head"], column["to"]] }
+
+    it "guesses what columns are, for the person to confirm, and asks about the rest" do
+      answer = check(foreign)
+      expect(matched(answer)).to eq({ "Item" => "name", "Colour" => nil, "Paid" => "purchase", "Sold for" => "sale_price", "Sale date" => "sold_on" })
+      expect(answer["columns"].first).to include("guessed" => true, "samples" => ["Desk"])
+      expect(answer["problems"]).to contain_exactly(/“Colour” is not known here/)
+      expect(answer["rows"].first).to include("name" => "Desk", "purchase" => include("text" => "20.00"))
+    end
+
+    it "takes them as the person matched them, left out what was to be left out" do
+      query = columns(Colour: "", Paid: "materials")
+      answer = check(foreign, query)
+      expect([matched(answer).values_at("Colour", "Paid"), answer["problems"]]).to eq([["", "materials"], []])
+      take(foreign, query)
+      expect(call(:get, "/api/pieces?view=archive")["rows"].first).to include("name" => "Desk", "cash_profit" => nil)
+    end
+
+    it "refuses a matching to nothing known, and says how far an import is" do
+      expect(check(foreign, columns(Paid: "money"))["errors"].first).to include("field" => "columns")
+      take(good)
+      expect(call(:get, "/api/imports/progress")).to eq({ "done" => 1, "of" => 1 })
+    end
+  end
+
+  it "stores the figures that the core computes from the records" do
+    take("#{good}Kept,2026-01-02,,,1.25,,,\n")
+    expect(Kohlrabi::Desk::Doctor.examine).to eq([])
   end
 end

@@ -55,7 +55,7 @@ RSpec.describe Kohlrabi::Formats::FlipsCsv do
 
   it "reports unknown and doubled columns, in any order and case" do
     file = read("Colour,NAME,purchase,purchase\nred,A,1,2\n")
-    expect(file.problems).to contain_exactly(/“colour” is not known here/, /“purchase” stands twice/)
+    expect(file.problems).to contain_exactly(/“Colour” is not known here/, /“purchase” stands twice/)
     expect(file.flips.first.name).to eq("A")
   end
 

@@ -17,13 +17,18 @@ module Kohlrabi
         [outcomes, flips.zip(outcomes).filter_map { |flip, outcome| flip if outcome.state == :taken }]
       end
 
+      # [flips done, of all] of the import that is under way, or of the last one.
+      def progress = @progress || [0, 0]
+
       # Records the flips. Yields progress (done, of). Raises Refused when the core does not accept one after all.
       def take(flips)
+        @progress = [0, flips.size]
         Records::Base.transaction do
           ticket = Records::Piece.maximum(:ticket).to_i
           flips.each_slice(BATCH).with_index do |batch, place|
             write(batch, ticket + (place * BATCH))
-            yield [(place + 1) * BATCH, flips.size].min, flips.size if block_given?
+            @progress = [[(place + 1) * BATCH, flips.size].min, flips.size]
+            yield(*@progress) if block_given?
           end
         end
       end
@@ -37,58 +42,45 @@ module Kohlrabi
       end
       private_class_method :outcome
 
+      PIECE = %i[name kind source bought_on purchase_minor notes].freeze
+      DETAILS = { listing: [Records::Listing, %i[asking_minor channel]],
+                  sale: [Records::Sale, %i[price_minor tip_minor fee_minor delivery_minor asking_minor channel]],
+                  refund: [Records::Refund, %i[amount_minor fee_back_minor]] }.freeze
+
       def write(batch, ticket)
-        now = Clock.now
-        stamp = { created_at: now, updated_at: now }
-        Records::Piece.insert_all!(batch.each_with_index.map { |flip, i| flip.piece.merge(ticket: ticket + i + 1, **stamp) })
-        ids = Records::Piece.where(ticket: (ticket + 1)..(ticket + batch.size)).order(:ticket).pluck(:id)
+        ids = Records::Bulk.insert(Records::Piece, [*PIECE, :ticket], batch.each_with_index.map { |flip, i| [*flip.piece.values_at(*PIECE), ticket + i + 1] })
         rows = batch.zip(ids)
-        events(rows, stamp)
-        costs(rows, stamp)
-        work(rows, stamp)
-        Summaries.refresh(ids)
+        events(rows)
+        costs(rows)
+        work(rows)
+        Summaries.keep(rows.to_h { |flip, id| [id, Summaries.figures(Taken.flip(flip, id))] })
       end
       private_class_method :write
 
-      def events(rows, stamp)
+      def events(rows)
         wanted = rows.flat_map { |flip, id| flip.events.each_with_index.map { |event, i| [event, id, i + 1] } }
-        return if wanted.empty?
-
-        Records::Event.insert_all!(wanted.map { |event, id, place| { piece_id: id, position: place, **event.slice(:kind, :happened_on), **stamp } })
-        event_ids = Records::Event.where(piece_id: rows.map(&:last)).pluck(:piece_id, :position, :id).to_h { |piece, place, id| [[piece, place], id] }
-        { listing: Records::Listing, sale: Records::Sale, refund: Records::Refund }.each do |key, model|
-          details = wanted.filter_map { |event, id, place| event[key]&.merge(event_id: event_ids.fetch([id, place]), **stamp) }
-          model.insert_all!(details) if details.any?
+        ids = Records::Bulk.insert(Records::Event, %i[piece_id kind happened_on position], wanted.map { |event, id, place| [id, event[:kind], event[:happened_on], place] })
+        DETAILS.each do |key, (model, columns)|
+          details = wanted.zip(ids).filter_map { |(event, _, _), id| [id, *event[key].values_at(*columns)] if event[key] }
+          Records::Bulk.insert(model, [:event_id, *columns], details)
         end
       end
       private_class_method :events
 
-      def costs(rows, stamp)
+      def costs(rows)
         wanted = rows.flat_map { |flip, id| flip.costs.map { |cost| [cost, id] } }
-        ids = insert(Records::Cost, wanted.map { |cost, _| cost.merge(stamp) })
-        shares = wanted.zip(ids).map { |(cost, piece), id| { cost_id: id, piece_id: piece, weight: "1", amount_minor: cost[:amount_minor], **stamp } }
-        Records::CostShare.insert_all!(shares) if shares.any?
+        ids = Records::Bulk.insert(Records::Cost, %i[what category amount_minor spent_on], wanted.map { |cost, _| cost.values_at(:what, :category, :amount_minor, :spent_on) })
+        Records::Bulk.insert(Records::CostShare, %i[cost_id piece_id weight amount_minor], wanted.zip(ids).map { |(cost, piece), id| [id, piece, "1", cost[:amount_minor]] })
       end
       private_class_method :costs
 
-      def work(rows, stamp)
-        person = House.people.first
+      def work(rows)
+        person = House.people.first.id
         wanted = rows.select { |flip, _| flip.seconds }
-        ids = insert(Records::WorkEntry, wanted.map { |flip, _| { person_id: person.id, kind: "other", seconds: flip.seconds, **stamp } })
-        shares = wanted.zip(ids).map { |(flip, piece), id| { work_entry_id: id, piece_id: piece, weight: "1", seconds: flip.seconds, **stamp } }
-        Records::WorkShare.insert_all!(shares) if shares.any?
+        ids = Records::Bulk.insert(Records::WorkEntry, %i[person_id kind seconds], wanted.map { |flip, _| [person, Taken::KIND, flip.seconds] })
+        Records::Bulk.insert(Records::WorkShare, %i[work_entry_id piece_id weight seconds], wanted.zip(ids).map { |(flip, piece), id| [id, piece, "1", flip.seconds] })
       end
       private_class_method :work
-
-      # Ids of the rows inserted, in their order: SQLite numbers them upwards within one statement.
-      def insert(model, rows)
-        return [] if rows.empty?
-
-        before = model.maximum(:id).to_i
-        model.insert_all!(rows)
-        model.where("id > ?", before).order(:id).pluck(:id)
-      end
-      private_class_method :insert
     end
   end
 end

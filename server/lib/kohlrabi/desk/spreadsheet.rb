@@ -2,14 +2,16 @@
 
 module Kohlrabi
   module Desk
-    # A Flips CSV on its way in: read, checked against what is there, and taken when somebody says so.
+    # A spreadsheet of past flips on its way in: read, checked against what is there, and taken when somebody says so.
     class Spreadsheet
-      attr_reader :outcomes, :problems, :questions
+      attr_reader :outcomes, :problems, :questions, :columns
 
       # bytes: the file. decimal, dates: how it is written. again: take repeats too. skip_bad: leave bad rows and
-      # unknown columns out instead of refusing all. Raises Core::Refusal when it cannot be read at all.
-      def initialize(bytes, decimal: :point, dates: :iso, again: false, skip_bad: false)
-        file = Formats::FlipsCsv.new(bytes, currency: House.workshop.money, today: House.today, decimal: decimal, dates: dates)
+      # unknown columns out instead of refusing all. columns, guess: as Formats::FlipsCsv has them. Raises Core::Refusal when it cannot be read at all.
+      def initialize(bytes, decimal: :point, dates: :iso, again: false, skip_bad: false, columns: {}, guess: false)
+        file = Formats::FlipsCsv.new(bytes, currency: House.workshop.money, today: House.today, decimal: decimal, dates: dates,
+                                            columns: columns, guess: guess)
+        @columns = file.columns
         @problems = file.problems
         @questions = file.questions
         @skip_bad = skip_bad

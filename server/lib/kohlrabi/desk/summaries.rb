@@ -23,12 +23,18 @@ module Kohlrabi
         raise Refused, [e]
       end
 
+      # Stores figures of pieces that have none yet. rows: {piece id => figures}.
+      def keep(rows)
+        Records::Bulk.insert(Records::FlipSummary, ["piece_id", *FIGURES], rows.map { |id, figures| [id, *figures.values_at(*FIGURES)] })
+      end
+
       # Hash of piece id => figures, computed by the core from the records.
       def compute(ids)
         pieces = Records::Piece.where(id: ids).to_a
         Flips.load(pieces).to_h { |flip| [flip.piece.id, figures(flip)] }
       end
 
+      # Figures of a Flip, by the names of FIGURES.
       def figures(flip)
         statement = flip.statement("bench")
         chain = flip.chain
@@ -40,7 +46,6 @@ module Kohlrabi
           "turnaround_days" => flip.turnaround(Date.new(9999)).whole.amount, "live" => flip.piece.deletion_id.nil?,
           "stash_minor" => flip.stash, "channel" => flip.channel }
       end
-      private_class_method :figures
     end
   end
 end

@@ -2,7 +2,7 @@
 
 module Kohlrabi
   module Formats
-    # A person's spreadsheet of past flips; docs/formats/flips-csv.md describes it. Reads, never writes to the records.
+    # A person's spreadsheet of past flips, as CSV, XLSX or ODS; docs/formats/flips-csv.md describes it. Reads, never writes to the records.
     class FlipsCsv
       COLUMNS = %w[name kind source bought_on purchase materials hardware other_costs hours started_on ready_on listed_on
                    asking_price sold_on sale_price fees channel notes outcome outcome_on tip refund].freeze
@@ -11,29 +11,51 @@ module Kohlrabi
 
       attr_reader :flips, :problems, :questions
 
+      # One column of the file: head: its name there; to: column it is read as, nil where none; guessed; samples: Array of texts.
+      Column = Struct.new(:head, :to, :guessed, :samples, keyword_init: true)
+      SAMPLES = 3
+
       # bytes: the file; currency: Core::Units::Currency; today: Date.
-      # decimal: :point or :comma; dates: :iso, :dmy or :mdy, as the person answered.
+      # decimal: :point or :comma; dates: :iso, :dmy or :mdy, as the person answered. columns: {head => column, or "" to leave it out}, as the
+      # person matched them; guess: whether to guess those that are named otherwise.
       # Raises Core::Refusal when nothing can be read at all.
-      def initialize(bytes, currency:, today:, decimal: :point, dates: :iso)
+      def initialize(bytes, currency:, today:, decimal: :point, dates: :iso, columns: {}, guess: false)
         @reading = { currency: currency, today: today, decimal: decimal, dates: dates }
-        rows = CsvRows.new(bytes)
-        @columns = rows.header.cells.map { |cell| cell.to_s.strip.downcase }
+        @rows = SheetRows.sheet?(bytes) ? SheetRows.new(bytes) : CsvRows.new(bytes)
+        @heads = @rows.header.cells.map { |cell| cell.to_s.strip }
+        @matching = Columns.new(@heads, chosen: columns, guess: guess)
+        @columns = @matching.targets
+        refuse_nameless unless guess
         @problems = header_problems
-        @questions = Questions.new(@columns, rows.rows, decimal: decimal, dates: dates).list
-        @flips = rows.rows.map { |row| flip(row) }
+        @questions = Questions.new(@columns.map(&:to_s), @rows.rows, decimal: decimal, dates: dates).list
+        @flips = @columns.include?("name") ? @rows.rows.map { |row| flip(row) } : []
+      end
+
+      # Array of Column, in the file's order; nameless ones without content are left out.
+      def columns
+        @heads.each_with_index.filter_map do |head, place|
+          samples = @rows.rows.lazy.map { |row| row.cells[place].to_s.strip }.reject(&:empty?).first(SAMPLES)
+          next if head.empty? && samples.empty?
+
+          Column.new(head: head, to: @columns[place], guessed: @matching.guessed?(place), samples: samples)
+        end
       end
 
       private
 
-      def header_problems
-        unless @columns.include?("name")
-          raise Core::Refusal.new("There is no column “name”.", "Only name is required; the others are #{COLUMNS.drop(1).join(', ')}.",
-                                  field: :file)
-        end
+      def refuse_nameless
+        return if @columns.include?("name")
 
-        unknown = (@columns - COLUMNS - [""]).uniq.map { |name| "Column “#{Core::Units::Numerals.clip(name)}” is not known here and would be left out. Rename it to one of #{COLUMNS.join(', ')}, or remove it." }
+        raise Core::Refusal.new("There is no column “name”.", "Only name is required; the others are #{COLUMNS.drop(1).join(', ')}.", field: :file)
+      end
+
+      def header_problems
+        unknown = @heads.zip(@columns).select { |head, to| to.nil? && !head.empty? }.map(&:first).uniq.map do |name|
+          "Column “#{Core::Units::Numerals.clip(name)}” is not known here and would be left out. Rename it to one of #{COLUMNS.join(', ')}, or remove it."
+        end
         twice = COLUMNS.select { |name| @columns.count(name) > 1 }.map { |name| "Column “#{name}” stands twice. Keep one of them." }
-        unknown + twice
+        nameless = @columns.include?("name") ? [] : ["No column is taken as the name. Choose the one that says what each flip was."]
+        nameless + unknown + twice
       end
 
       def flip(row)
@@ -44,7 +66,7 @@ module Kohlrabi
 
       def miscounted(row)
         return if row.cells.size == @columns.size || row.cells.drop(@columns.size).all? { |cell| cell.to_s.strip.empty? }
-        return if row.cells.size < @columns.size && row.cells.size.positive? && @columns.drop(row.cells.size).all?(&:empty?)
+        return if row.cells.size < @columns.size && row.cells.size.positive? && @heads.drop(row.cells.size).all?(&:empty?)
 
         "The row is broken: it has #{row.cells.size} cells, the header names #{@columns.size} columns."
       end

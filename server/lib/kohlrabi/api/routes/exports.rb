@@ -10,7 +10,7 @@ module Kohlrabi
         def self.registered(app)
           app.helpers do
             define_method(:file) do |name, type, &body|
-              content_type type, charset: ("utf-8" unless type == "application/pdf")
+              type == "application/pdf" ? content_type(type) : content_type(type, charset: "utf-8")
               cache_control :no_store
               attachment name
               body.call

@@ -8,17 +8,29 @@ module Kohlrabi
         def self.registered(app)
           app.helpers { define_method(:spreadsheet) { Desk::Spreadsheet.new(raw_body, **Imports.options(params)) } }
           app.post("/api/imports/check") { json(Imports.told(spreadsheet, say)) }
+          app.get("/api/imports/progress") { json(done: Desk::Import.progress.first, of: Desk::Import.progress.last) }
           app.post("/api/imports") { change(201) { spreadsheet.take!.then { |sheet| Imports.told(sheet, say) } } }
         end
 
         def self.options(params)
           { decimal: (params[:decimal] || "point").to_sym, dates: (params[:dates] || "iso").to_sym,
-            again: params[:again].to_s == "true", skip_bad: params[:skip_bad].to_s == "true" }
+            again: params[:again].to_s == "true", skip_bad: params[:skip_bad].to_s == "true",
+            columns: columns(params[:columns]), guess: true }
+        end
+
+        # Raises Core::Refusal for what is not an object of texts.
+        def self.columns(text)
+          found = text.to_s.empty? ? {} : JSON.parse(text)
+          return found if found.is_a?(Hash) && found.values.all? { |to| to == Formats::Columns::LEFT_OUT || Formats::FlipsCsv::COLUMNS.include?(to) }
+
+          raise Core::Refusal.new("The columns are matched to something unknown.", "Choose one of the list for each.", field: :columns)
+        rescue JSON::ParserError
+          raise Core::Refusal.new("The matching of columns cannot be read.", "Load the page anew.", field: :columns)
         end
 
         def self.told(sheet, say)
           rows = sheet.outcomes.map { |outcome| row(outcome, say) }
-          { questions: sheet.questions, problems: sheet.problems, rows: rows,
+          { questions: sheet.questions, columns: sheet.columns.map(&:to_h), known: Formats::FlipsCsv::COLUMNS, problems: sheet.problems, rows: rows,
             counts: { taken: 0, bad: 0, repeat: 0 }.merge(sheet.outcomes.map(&:state).tally) }
         end
 
