@@ -244,3 +244,15 @@ export const useClimate = (given: { air: string; humidity: string; surface: stri
     placeholderData: keepPreviousData,
     retry: false,
   });
+
+export function useImportProgress(watching: boolean) {
+  const progress = useQuery({
+    queryKey: ["import-progress"],
+    queryFn: () => ask(api.GET("/api/imports/progress")),
+    enabled: watching,
+    refetchInterval: 400,
+    staleTime: 0,
+    gcTime: 0,
+  });
+  return watching ? progress.data : undefined;
+}

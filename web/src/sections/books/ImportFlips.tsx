@@ -9,18 +9,19 @@ import Typography from "@mui/material/Typography";
 import { type DragEvent, useState } from "react";
 import { useNavigate } from "react-router";
 import { api, ask } from "../../api/client";
+import { useImportProgress } from "../../api/queries";
 import type { ImportCheck } from "../../api/types";
 import { useUndo } from "../../app/undo";
 import { PageHead } from "../../kit/PageHead";
+import { ImportColumns } from "./ImportColumns";
 import { ImportQuestions } from "./ImportQuestions";
 import { ImportRows } from "./ImportRows";
 
-type Reading = { decimal: "point" | "comma"; dates: "iso" | "dmy" | "mdy"; again: boolean };
-const FIRST: Reading = { decimal: "point", dates: "iso", again: false };
-const CSV = { headers: { "Content-Type": "text/csv" }, bodySerializer: (body: unknown) => body as BodyInit };
-const COLUMNS =
-  "name, kind, source, bought_on, purchase, materials, hardware, other_costs, hours, started_on, ready_on, listed_on, asking_price, sold_on, sale_price, fees, channel, notes, outcome, outcome_on, tip, refund";
-
+// columns: how the person matched them, by name in the file.
+type Reading = { decimal: "point" | "comma"; dates: "iso" | "dmy" | "mdy"; again: boolean; columns: Record<string, string> };
+const FIRST: Reading = { decimal: "point", dates: "iso", again: false, columns: {} };
+const BYTES = { headers: { "Content-Type": "application/octet-stream" }, bodySerializer: (body: unknown) => body as BodyInit };
+const asked = ({ columns, ...rest }: Reading) => ({ ...rest, columns: JSON.stringify(columns) });
 const flips = (count: number) => `${count} ${count === 1 ? "flip" : "flips"}`;
 
 export default function ImportFlips() {
@@ -31,6 +32,8 @@ export default function ImportFlips() {
   const [error, setError] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [over, setOver] = useState(false);
+  const [taking, setTaking] = useState(false);
+  const progress = useImportProgress(taking);
   const { done } = useUndo();
   const navigate = useNavigate();
 
@@ -45,20 +48,22 @@ export default function ImportFlips() {
       setFile(chosen);
       setReading(as);
       setCheck(null);
-      setCheck(await ask(api.POST("/api/imports/check", { ...CSV, params: { query: as }, body: chosen as unknown as string })));
+      setCheck(await ask(api.POST("/api/imports/check", { ...BYTES, params: { query: asked(as) }, body: chosen as unknown as string })));
     });
-  const take = () =>
-    attempt(async () => {
+  const take = () => {
+    setTaking(true);
+    return attempt(async () => {
       const taken = await ask(
         api.POST("/api/imports", {
-          ...CSV,
-          params: { query: { ...reading, skip_bad: skip } },
+          ...BYTES,
+          params: { query: { ...asked(reading), skip_bad: skip } },
           body: file as unknown as string,
         }),
       );
       done(`${flips(taken.counts.taken)} taken in`);
       void navigate("/books");
-    });
+    }).finally(() => setTaking(false));
+  };
   const dropped = (event: DragEvent) => {
     event.preventDefault();
     setOver(false);
@@ -69,7 +74,7 @@ export default function ImportFlips() {
 
   return (
     <>
-      <PageHead title="Bring in past flips" line="From a spreadsheet saved as CSV, one row a flip. Nothing is recorded before you confirm." />
+      <PageHead title="Bring in past flips" line="From a spreadsheet, one row a flip: CSV, XLSX or ODS. Nothing is recorded before you confirm." />
       <Box
         onDragOver={(event) => (event.preventDefault(), setOver(true))}
         onDragLeave={() => setOver(false)}
@@ -91,7 +96,7 @@ export default function ImportFlips() {
           <input
             hidden
             type="file"
-            accept=".csv,text/csv"
+            accept=".csv,.xlsx,.ods,text/csv"
             aria-label="Spreadsheet file"
             // The same file, mended, can be chosen again.
             onClick={(event) => (event.currentTarget.value = "")}
@@ -99,11 +104,18 @@ export default function ImportFlips() {
           />
         </Button>
         <Typography variant="caption" sx={{ color: "text.secondary" }}>
-          The first row names the columns. Only name is required; known are {COLUMNS}. Dates as 2026-05-03, hours as decimal hours, empty for not
-          known, 0 for nothing.
+          The first row names the columns; columns that are called otherwise are matched once the file is read. Only name is required. Dates as
+          2026-05-03, hours as decimal hours, empty for not known, 0 for nothing.
         </Typography>
       </Box>
-      {busy && <LinearProgress aria-label="Reading the file" />}
+      {busy && !taking && <LinearProgress aria-label="Reading the file" />}
+      {taking && (
+        <LinearProgress
+          aria-label={progress ? `${progress.done} of ${progress.of} flips taken in` : "Taking flips in"}
+          variant={progress?.of ? "determinate" : "indeterminate"}
+          value={progress?.of ? (progress.done / progress.of) * 100 : 0}
+        />
+      )}
       {error && (
         <Alert severity="error" sx={{ mb: 2 }}>
           {error}
@@ -112,6 +124,7 @@ export default function ImportFlips() {
       {check && file && (
         <>
           <ImportQuestions check={check} onAnswer={(answer) => void look(file, { ...reading, ...answer })} />
+          <ImportColumns check={check} onMatch={(head, to) => void look(file, { ...reading, columns: { ...reading.columns, [head]: to } })} />
           {check.problems.map((problem) => (
             <Alert key={problem} severity="warning" sx={{ mb: 1 }}>
               {problem}
