@@ -25,6 +25,8 @@ class LearnWhatPays < ActiveRecord::Migration[7.2]
 
   def down
     %i[payments staging_marks listing_texts channels goals workshop_entries technique_tags].each { |table| drop_table table }
+    remove_column :workshops, :pick_up
+    remove_column :holds, :pick_up_on
     remove_column :flip_summaries, :channel
     remove_column :flip_summaries, :stash_minor
   end
@@ -90,6 +92,8 @@ class LearnWhatPays < ActiveRecord::Migration[7.2]
   end
 
   def payments
+    add_column :holds, :pick_up_on, :date
+    add_column :workshops, :pick_up, :string
     create_table :payments do |t|
       t.references :piece, null: false, foreign_key: true
       t.bigint :amount_minor, null: false

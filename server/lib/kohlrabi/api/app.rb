@@ -16,7 +16,7 @@ module Kohlrabi
       helpers Helpers
       register Routes::Workshop, Routes::Pieces, Routes::Work, Routes::Answers, Routes::Imports,
                Routes::Scout, Routes::Bought, Routes::Plans, Routes::Bench, Routes::Shelf, Routes::Mixes, Routes::Tools, Routes::Market,
-               Routes::Photos, Routes::Learning, Routes::Exports,
+               Routes::Photos, Routes::Learning, Routes::Exports, Routes::Listings,
                Routes::Access, Routes::Pages
 
       error(Desk::Refused) { |error| problem(Problem.refused(error)) }

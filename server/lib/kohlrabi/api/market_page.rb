@@ -23,7 +23,13 @@ module Kohlrabi
       def market
         rows = Desk::Market.rows
         { rows: rows.map { |row| row(row) }, total: Desk::Market.total, asked: @say.money(rows.sum { |row| row.asking.to_i }), place_day: @say.money(Desk::Sellings.place_day),
-          times: times }
+          times: times, seasons: Desk::Sellings.seasons.map(&:text), sold: Desk::AfterSale.rows.map { |row| sold(row) } }
+      end
+
+      def payment(payment) = { id: payment.id, amount: @say.money(payment.amount_minor), on: @say.day(payment.paid_on), note: payment.note }
+
+      def advice(advice)
+        { verdict: advice.verdict.to_s, at: @say.money(advice.at), counter: @say.money(advice.counter), why: advice.why, warnings: advice.warnings }
       end
 
       def comparable(row)
@@ -42,7 +48,7 @@ module Kohlrabi
 
       def hold(hold)
         { id: hold.id, who: hold.who, price: @say.money(hold.price_minor), deposit: @say.money(hold.deposit_minor), until_on: @say.day(hold.until_on),
-          pick_up: hold.pick_up }
+          pick_up: hold.pick_up, pick_up_on: @say.day(hold.pick_up_on) }
       end
 
       def step(step)
@@ -80,16 +86,26 @@ module Kohlrabi
       def row(row)
         { piece: { id: row.piece.id, ticket: row.piece.ticket_text, name: row.piece.name }, asking: @say.money(row.asking), days: row.days,
           **expected(row), floor: @say.money(row.floor), today: @say.day(Desk::House.today), enquiries: row.enquiries,
-          next_step: row.next_step && step(row.next_step), hold: row.hold && hold(row.hold),
+          next_step: row.next_step && step(row.next_step), hold: row.hold && hold(row.hold), **paid(row),
+          set: row.set && { id: row.set.id, name: row.set.name }, mixes: row.mixes.map { |mix| { id: mix.id, name: mix.product.label } },
           offers: row.offers.reverse.map { |offer| offer(offer, row.advice[offer.id]) } }
+      end
+
+      # What was paid in parts, the deposit among it, and what is left of the agreed price.
+      def paid(row)
+        paid = row.payments.sum(&:amount_minor) + row.hold&.deposit_minor.to_i
+        agreed = row.hold&.price_minor
+        { payments: row.payments.map { |one| payment(one) }, paid: @say.money(paid.zero? ? nil : paid),
+          left: @say.money(agreed && paid.positive? ? [agreed - paid, 0].max : nil) }
+      end
+
+      def sold(row)
+        { piece: { id: row.piece.id, ticket: row.piece.ticket_text, name: row.piece.name }, sold_on: @say.day(row.sold_on), price: @say.money(row.price),
+          paid: @say.money(row.payments.any? ? row.paid : nil), left: @say.money(row.left), payments: row.payments.map { |one| payment(one) } }
       end
 
       def expected(row)
         { time: row.time.survival&.text, time_why: row.time.why, expected_days: row.outlook&.days&.round, expected: @say.money(row.outlook&.money) }
-      end
-
-      def advice(advice)
-        { verdict: advice.verdict.to_s, at: @say.money(advice.at), counter: @say.money(advice.counter), why: advice.why, warnings: advice.warnings }
       end
 
       # How long own listings took, by kind where there are enough.

@@ -2,7 +2,8 @@
 
 module Kohlrabi
   module Desk
-    # The calendar feed: sessions with their steps, ends of drying, ready and promised dates, tags to look at again.
+    # The calendar feed: sessions with their steps, ends of drying, ready and promised dates, tags to look at again,
+    # price steps and pick-ups.
     module Feed
       AHEAD = 28 # days
       REMIND = 15 # minutes before a session
@@ -13,7 +14,7 @@ module Kohlrabi
       # Text of an iCalendar file.
       def text
         bench = Bench.now
-        entries = sessions(bench) + drying(bench) + ready(bench) + tags
+        entries = sessions(bench) + drying(bench) + ready(bench) + tags + selling
         Formats::Calendar.write(entries, made: Clock.now)
       end
 
@@ -60,6 +61,19 @@ module Kohlrabi
         end
       end
       private_class_method :tags
+
+      # Price steps that are planned, and pick-ups.
+      def selling
+        steps = Records::PriceStep.live.where(state: "planned", due_on: ..(House.today + AHEAD)).preload(:piece).order(:due_on)
+        asked = steps.select { |step| step.piece.deletion_id.nil? }.map do |step|
+          day = [step.due_on, House.today].max
+          entry("step-#{step.id}", day, day + 1, "Price step: #{step.piece.name} to #{Core::Units::MoneyText.text(step.asking_minor, House.workshop.money)}")
+        end
+        asked + Market.fetched_by(House.today + AHEAD).map do |hold|
+          entry("fetched-#{hold.id}", hold.pick_up_on, hold.pick_up_on + 1, "Fetched: #{hold.piece.name}", text: [hold.who, hold.pick_up].compact_blank.join(", "))
+        end
+      end
+      private_class_method :selling
 
       def entry(uid, from, to, summary, **rest) = Formats::Calendar::Entry.new(uid: uid, from: from, to: to, summary: summary, **rest)
       private_class_method :entry

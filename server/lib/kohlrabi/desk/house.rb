@@ -81,6 +81,7 @@ module Kohlrabi
       # Room for haggling, endings of prices, steps down, and below what share of its worth an offer is declined.
       def selling(reading)
         reading.choice(:price_ending, Core::Pricing::AskingPrice::ENDINGS.keys, required: reading.sent?(:price_ending))
+        reading.text(:pick_up, max: 200)
         reading.count(:step_days, 0..365, required: reading.sent?(:step_days))
         %i[haggle step decline].each do |field|
           reading.with(field, into: :"#{field}_hundredths", required: reading.sent?(field)) { |raw| Percent.parse(raw, most: 99) }

@@ -7,7 +7,8 @@ module Kohlrabi
       MOST = 200 # listed pieces that are shown
       ANSWERS = %w[open taken countered declined].freeze
       # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; advice: {offer id => Core::Selling::OfferAdvice::Answer}.
-      Row = Struct.new(:piece, :asking, :days, :time, :outlook, :floor, :offers, :enquiries, :next_step, :hold, :advice, keyword_init: true)
+      Row = Struct.new(:piece, :asking, :days, :time, :outlook, :floor, :offers, :enquiries, :next_step, :hold, :advice, :payments, :set, :mixes,
+                       keyword_init: true)
 
       module_function
 
@@ -32,7 +33,7 @@ module Kohlrabi
         { flips: Flips.load(pieces).index_by { |flip| flip.piece.id }, workshop: House.workshop,
           times: Core::Selling::TimeToSell.new(Sellings.spells), place_day: Sellings.place_day,
           ratio: Core::Pricing::Comparables.ratio(Sellings.got_of_asked).first, offers: grouped(Records::Offer, pieces),
-          holds: grouped(Records::Hold, pieces), steps: grouped(Records::PriceStep.where(state: "planned").order(:due_on), pieces) }
+          holds: grouped(Records::Hold, pieces), payments: grouped(Records::Payment, pieces), sets: sets(pieces), steps: grouped(Records::PriceStep.where(state: "planned").order(:due_on), pieces) }
       end
       private_class_method :shared
 
@@ -72,6 +73,13 @@ module Kohlrabi
         Removal.of([offer], what: offer.amount_minor ? "Offer removed" : "Enquiry removed")
       end
 
+      # What to answer to an offer of so much for a listed piece, nothing recorded. Returns Core::Selling::OfferAdvice::Answer, nil without a price.
+      def weigh(piece, amount)
+        shared = shared([piece])
+        found = row(piece, shared)
+        found.asking && answer_to(amount, found, shared[:place_day])
+      end
+
       # A planned step is taken: the price changes today. given: {"state": "done" or "skipped"}. Returns the step.
       def step(id, given)
         Records::Base.transaction do
@@ -87,7 +95,7 @@ module Kohlrabi
         end
       end
 
-      # given: {"who", "price"?, "deposit"?, "until_on"?, "pick_up"?}. One at a time. Returns the hold.
+      # given: {"who", "price"?, "deposit"?, "until_on"?, "pick_up_on"?, "pick_up"?}. One at a time. Returns the hold.
       def hold(piece_id, given)
         Records::Base.transaction do
           piece = listed(piece_id)
@@ -96,7 +104,7 @@ module Kohlrabi
           reading.text(:who, max: 60, required: true)
           reading.money(:price)
           reading.money(:deposit)
-          reading.day(:until_on)
+          %i[until_on pick_up_on].each { |field| reading.day(field) }
           reading.text(:pick_up, max: 60)
           held = Records::Hold.create!(piece: piece, **reading.done!)
           Changes.write(piece, "hold", "Held for #{held.who}#{", #{money(held.deposit_minor)} paid down" if held.deposit_minor}.")
@@ -113,9 +121,18 @@ module Kohlrabi
       def wants
         offers = Records::Offer.live.where(answer: "open", piece: listings).where.not(amount_minor: nil).preload(:piece).order(:id).limit(20)
         steps = Records::PriceStep.live.where(state: "planned", piece: listings, due_on: ..House.today).preload(:piece).order(:due_on).limit(20)
-        offers.map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{from(offer)} to answer"] } +
+        fetched = fetched_by(House.today + 1).map { |hold| [hold.piece, "Fetched #{fetched(hold)} by #{hold.who}"] }
+        fetched + offers.map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{from(offer)} to answer"] } +
           steps.map { |step| [step.piece, "Price step to #{money(step.asking_minor)} due #{Core::Units::Calendar.text(step.due_on)}"] }
       end
+
+      # Holds of listed pieces whose pick-up is agreed, to a day.
+      def fetched_by(day) = Records::Hold.live.where(piece: listings, pick_up_on: ..day).preload(:piece).order(:pick_up_on).limit(50).to_a
+
+      def fetched(hold)
+        [hold.pick_up_on == House.today ? "today" : Core::Units::Calendar.text(hold.pick_up_on), hold.pick_up].compact_blank.join(", ")
+      end
+      private_class_method :fetched
 
       def open?(offer) = offer.answer == "open" && !offer.amount_minor.nil?
 
@@ -124,10 +141,20 @@ module Kohlrabi
         offers = shared[:offers].fetch(piece.id, [])
         found = Row.new(piece: piece, **standing(piece, shared), hold: shared[:holds].fetch(piece.id, []).first, next_step: steps.first,
                         offers: offers.select(&:amount_minor), enquiries: offers.count { |offer| offer.amount_minor.nil? })
+        found.payments = shared[:payments].fetch(piece.id, [])
+        found.set = shared[:sets][piece.id]
+        found.mixes = found.hold ? MixUses.of_piece(piece).map(&:mix) : [] # for a touch-up before it is fetched
         found.outlook = found.asking && Sellings.outlook(found.time, found.asking, ahead(steps), shared[:ratio], stood: found.days.to_i)
         found.advice = advice(found, shared[:place_day])
         found
       end
+
+      # {piece id => the set it stands in}.
+      def sets(pieces)
+        members = Records::PieceSetMember.joins(:piece_set).where(piece_id: pieces.map(&:id), piece_sets: { deletion_id: nil }).includes(:piece_set)
+        members.to_h { |member| [member.piece_id, member.piece_set] }
+      end
+      private_class_method :sets
 
       # How a listed piece stands: asked for how much, for how long, how long such take, and its floor.
       def standing(piece, shared)
@@ -148,15 +175,18 @@ module Kohlrabi
       private_class_method :ahead
 
       def advice(row, place_day)
-        row.offers.select { |offer| open?(offer) && row.asking }.to_h do |offer|
-          found = Core::Selling::OfferAdvice.new(offer: offer.amount_minor, asking: row.asking, outlook: row.outlook, place_day: place_day,
-                                                 floor: row.floor, decline: Rational(House.workshop.decline_hundredths, 10_000), text: method(:money))
-          [offer.id, found.answer]
-        end
+        open = row.offers.select { |offer| open?(offer) && row.asking }
+        open.to_h { |offer| [offer.id, answer_to(offer.amount_minor, row, place_day)] }
       end
       private_class_method :advice
 
-      def advice_of(offer) = rows.find { |row| row.piece.id == offer.piece_id }&.advice&.fetch(offer.id, nil)
+      def answer_to(amount, row, place_day)
+        Core::Selling::OfferAdvice.new(offer: amount, asking: row.asking, outlook: row.outlook, place_day: place_day, floor: row.floor,
+                                       decline: Rational(House.workshop.decline_hundredths, 10_000), text: method(:money)).answer
+      end
+      private_class_method :answer_to
+
+      def advice_of(offer) = weigh(offer.piece, offer.amount_minor)
       private_class_method :advice_of
 
       def grouped(scope, pieces) = scope.live.where(piece_id: pieces.map(&:id)).order(:id).group_by(&:piece_id)

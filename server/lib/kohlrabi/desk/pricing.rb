@@ -111,7 +111,6 @@ module Kohlrabi
         sold = Records::FlipSummary.where(live: true, stage: "sold").where.not(piece_id: piece.id).where.not(receipts_minor: nil)
         sold.joins(:piece).where(pieces: { kind: piece.kind }).order(ended_on: :desc).limit(OWN).pluck(:receipts_minor)
       end
-      private_class_method :own
 
       def money(minor) = Core::Units::MoneyText.text(minor, House.workshop.money)
       private_class_method :money

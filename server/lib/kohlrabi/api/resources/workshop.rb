@@ -11,6 +11,7 @@ module Kohlrabi
         attribute(:weekly_hours) { |workshop| params[:say].effort(workshop.weekly_seconds) }
         attribute(:spray_tent) { |workshop| params[:say].yes_or_no(workshop.spray_tent) }
         %i[light_from light_to].each { |name| attribute(name) { |workshop| Core::Scheduling::Hours.text(workshop[name]) } }
+        attribute(:pick_up) { |workshop| workshop.pick_up.to_s }
         attribute(:passages) { Passage.present(Desk::Passages.all, params[:say]) }
         attribute(:fee_rate) { |workshop| Desk::Percent.text(workshop.fee_rate_hundredths) }
         %i[haggle step decline].each { |name| attribute(name) { |workshop| Desk::Percent.text(workshop["#{name}_hundredths"]) } }

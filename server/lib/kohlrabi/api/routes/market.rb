@@ -35,6 +35,14 @@ module Kohlrabi
           app.delete("/api/offers/:id") { removal { Desk::Market.remove_offer(params[:id]) } }
           app.patch("/api/price-steps/:id") { change { MarketPage.new(say).step(Desk::Market.step(params[:id], given)) } }
           app.post("/api/pieces/:id/holds") { change(201) { MarketPage.new(say).hold(Desk::Market.hold(params[:id], given)) } }
+          app.post("/api/pieces/:id/payments") { change(201) { MarketPage.new(say).payment(Desk::AfterSale.pay(params[:id], given)) } }
+          app.delete("/api/payments/:id") { removal { Desk::AfterSale.remove_payment(params[:id]) } }
+          app.post("/api/pieces/:id/return") do
+            change(201) do
+              gone, cost = Desk::AfterSale.take_back(params[:id], given)
+              { id: gone.id, what: gone.what, cost_id: cost&.id }
+            end
+          end
           app.delete("/api/holds/:id") { removal { Desk::Market.release(params[:id]) } }
         end
         private_class_method :pricing, :selling

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Desk
+    # Money that comes in parts, and pieces that come back.
+    module AfterSale
+      LATEST = 60 # days for which sold pieces are shown
+      # A sold piece with what was paid of it in parts. price, paid: minor units; left: what is still owed, 0 at least.
+      Row = Struct.new(:piece, :sold_on, :price, :paid, :left, :payments, keyword_init: true)
+
+      module_function
+
+      # Array of Row: sold lately, or with something still to be paid where parts were noted.
+      def rows
+        scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" })
+        late = scope.where(flip_summaries: { ended_on: (House.today - LATEST).. })
+        pieces = late.or(scope.where(id: Records::Payment.live.select(:piece_id))).order("flip_summaries.ended_on DESC", id: :desc).limit(100).preload(:summary).to_a
+        paid = Records::Payment.live.where(piece_id: pieces.map(&:id)).order(:paid_on, :id).group_by(&:piece_id)
+        found = pieces.map { |piece| row(piece, paid.fetch(piece.id, [])) }
+        found.select { |one| one.left&.positive? || (one.sold_on && one.sold_on >= House.today - LATEST) }
+      end
+
+      # given: {"amount", "on"?, "note"?}. Returns the payment.
+      def pay(piece_id, given)
+        Records::Base.transaction do
+          piece = Finder.find(Records::Piece, piece_id)
+          refuse("#{piece.name} is neither for sale nor sold.", "List it first.", :amount) unless %w[listed sold].include?(piece.summary.stage)
+          reading = Reading.new(given, House.workshop)
+          amount = reading.money(:amount, required: true)
+          reading.date(:on, into: :paid_on)
+          reading.text(:note, max: 120)
+          values = reading.done!
+          refuse("A payment of nothing is none.", "Give an amount above 0.", :amount) unless amount.positive?
+          payment = Records::Payment.create!(piece: piece, paid_on: House.today, **values.compact)
+          Changes.write(piece, "payment", "Part payment of #{money(amount)}.")
+          payment
+        end
+      end
+
+      def remove_payment(id)
+        payment = Finder.find(Records::Payment, id)
+        Removal.of([payment], what: "Part payment of #{money(payment.amount_minor)} removed")
+      end
+
+      # It came back: the sale and its refunds are taken back, so that it is listed again; what was lost on it is a cost of the flip.
+      # given: {"lost"?, "why"?}. Returns [Deletion, cost or nil].
+      def take_back(piece_id, given)
+        Records::Base.transaction do
+          piece = Finder.find(Records::Piece, piece_id)
+          sold = piece.events.find { |event| event.kind == "sold" } or refuse("#{piece.name} is not sold.", "Nothing can come back.", :lost)
+          refuse("#{piece.name} was sold in a set.", "Correct the sale of the set.", :lost) if sold.piece_set_event_id
+          reading = Reading.new(given, House.workshop)
+          lost = reading.money(:lost)
+          reading.text(:why, max: 120)
+          why = reading.done![:why]
+          gone = Removal.of([*piece.events.select { |event| event.kind == "refunded" }, sold], what: "Sale of #{piece.name} taken back")
+          Changes.write(piece, "return", ["It came back.", why].compact.join(" "))
+          [gone, lost&.positive? ? cost(piece, lost) : nil]
+        end
+      end
+
+      def row(piece, payments)
+        price = piece.summary.receipts_minor
+        paid = payments.sum(&:amount_minor)
+        Row.new(piece: piece, sold_on: piece.summary.ended_on, price: price, paid: paid, payments: payments,
+                left: (price && payments.any? ? [price - paid, 0].max : nil))
+      end
+      private_class_method :row
+
+      def cost(piece, lost)
+        Costs.create("what" => "Lost on a return", "category" => "other", "amount" => Core::Units::MoneyText.plain(lost, House.workshop.money),
+                     "spent_on" => House.today.iso8601, "pieces" => [{ "piece_id" => piece.id }])
+      end
+      private_class_method :cost
+
+      def money(minor) = Core::Units::MoneyText.text(minor, House.workshop.money)
+      private_class_method :money
+
+      def refuse(problem, remedy, field) = raise(Refused, [Core::Refusal.new(problem, remedy, field: field)])
+      private_class_method :refuse
+    end
+  end
+end

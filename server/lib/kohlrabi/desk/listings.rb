@@ -1,0 +1,175 @@
+# frozen_string_literal: true
+
+require "zip"
+
+module Kohlrabi
+  module Desk
+    # What a piece is offered with: its text, its photos in order, what is ready for the photographs. Nothing is posted anywhere.
+    module Listings
+      DONE = { "cleaning" => "cleaned", "repair" => "repaired", "woodwork" => "woodwork renewed", "stripping" => "old finish taken off", "sanding" => "sanded",
+               "priming" => "primed", "painting" => "painted", "staining" => "stained", "clear_coat" => "sealed with a clear coat",
+               "hardware" => "hardware cleaned or renewed", "upholstery" => "newly covered" }.freeze
+      WOOD = { "solid" => "solid wood", "veneer" => "veneer", "laminate" => "laminate", "plywood" => "plywood", "board" => "board" }.freeze
+      CARE = { "paint" => "wipe with a damp cloth, no scouring", "clear" => "wipe with a damp cloth, no scouring", "oil" => "oil again when it looks dry",
+               "wax" => "wax again once a year, keep hot cups off", "stain" => "keep out of strong sun", "paper" => "dust dry" }.freeze
+      ORDER = %w[after maker label damage during before].freeze # photos of receipts stay at home
+      STAGING = Core.table("staging")
+      # One line of the list before photographing. done; by: :record where the record shows it by itself.
+      Item = Struct.new(:key, :label, :done, :by, keyword_init: true)
+
+      module_function
+
+      # {length => [text, made: as the record has it, changed: whether the person changed it]}.
+      def texts(piece)
+        own = Records::ListingText.where(piece: piece).to_h { |row| [row.length, row.body] }
+        listing = Core::Selling::Listing.new(facts(piece), unit: House.workshop.length_unit)
+        Core::Selling::Listing::LENGTHS.keys.to_h { |length| [length, [own[length] || listing.text(length), listing.text(length), own.key?(length)]] }
+      end
+
+      # Keeps the person's text. given: {"body"}; empty goes back to the one made from the record.
+      def set(piece_id, length, given)
+        piece = Finder.find(Records::Piece, piece_id)
+        Core::Selling::Listing::LENGTHS.fetch(length) { raise Missing.new("length of text", length) }
+        body = given["body"].to_s.strip
+        raise Refused, [Core::Refusal.new("It is longer than 5000 characters.", "Shorten it.", field: :body)] if body.size > 5000
+
+        row = Records::ListingText.find_or_initialize_by(piece: piece, length: length)
+        body.empty? ? row.destroy! : row.update!(body: body)
+        piece
+      end
+
+      # Core::Selling::Listing::Facts of a piece.
+      def facts(piece)
+        flip = Flips.of(piece)
+        Core::Selling::Listing::Facts.new(
+          name: piece.name, kind: piece.kind, maker: piece.maker, made_about: piece.made_about, size: size(piece), made_of: made_of(piece), parts: parts(piece),
+          done: flip.work.by_kind.select { |_, seconds| seconds.positive? }.keys.filter_map { |kind| DONE[kind] }, finish: finish(piece), care: care(piece),
+          flaws: flaws(piece), with: with(piece), notes: notes(piece), price: price(flip), pick_up: House.workshop.pick_up
+        )
+      end
+
+      # What nothing was done about, in words: a buyer is told.
+      def flaws(piece)
+        zones = Drawing.zones(piece).to_h { |zone| [zone.key, zone.label.downcase] }
+        done = piece.step_marks.map { |mark| mark.step.split("/").first }
+        Core::Selling::Flaws.left(Findings.core(piece), done, place: ->(zone) { zones.fetch(zone, zone) })
+      end
+
+      # Cautions that go with it to its buyer, and until when its finish cures.
+      def notes(piece)
+        tall = Core::Cautions.tall?(piece.kind) ? ["fix it to the wall with an anti-tip kit; where it stores clothing, local rules on stability may apply"] : []
+        lid = Core::Cautions::LIDDED.include?(piece.kind.to_s.downcase) ? ["the lid must stay open by itself and open from within"] : []
+        tall + lid + [curing(piece)].compact
+      end
+
+      # "go easy on it until 12 Jan 2027: the finish cures 30 days", or nil where it is cured or nothing is known.
+      def curing(piece)
+        days = finishes(piece).filter_map { |finish, product| product_of(finish, product)&.fetch(:cure, nil) }.max
+        ready = piece.summary.ready_on
+        return unless days && ready && ready + days > House.today
+
+        "go easy on it until #{Core::Units::Calendar.text(ready + days)}: its finish cures #{days} days"
+      end
+
+      # Array of Item.
+      def staging(piece)
+        ticked = Records::StagingMark.where(piece: piece).pluck(:item)
+        kinds = piece.photos.map(&:kind)
+        shown = { "pair" => %w[before after].all? { |kind| kinds.include?(kind) }, "label" => kinds.intersect?(%w[label maker]), "damage" => kinds.include?("damage") }
+        wanted = STAGING.reject { |row| (row[:by] == "label" && piece.maker.blank? && piece.label_found.blank?) || (row[:by] == "damage" && flaws(piece).empty?) }
+        wanted.map { |row| Item.new(key: row[:key], label: row[:label], done: row[:by] ? shown.fetch(row[:by]) : ticked.include?(row[:key]), by: row[:by] && :record) }
+      end
+
+      # given: {"item", "done"}.
+      def tick(piece_id, given)
+        piece = Finder.find(Records::Piece, piece_id)
+        row = STAGING.find { |one| one[:key] == given["item"] && one[:by].nil? }
+        raise Refused, [Core::Refusal.new("That is not ticked off by hand.", "Load the page anew.", field: :item)] unless row
+
+        marks = Records::StagingMark.where(piece: piece, item: row[:key])
+        given["done"] ? marks.first_or_create! : marks.destroy_all
+        piece
+      end
+
+      # Photos in the order in which they sell: the face first, then finished, details, flaws, before.
+      def photos(piece)
+        piece.photos.select { |photo| ORDER.include?(photo.kind) }.sort_by { |photo| [photo.face ? 0 : 1, ORDER.index(photo.kind), photo.position] }
+      end
+
+      # All of them in one zip, numbered. Returns its bytes. Raises Refused where there are none.
+      def zip(piece)
+        shown = photos(piece)
+        raise Refused, [Core::Refusal.new("#{piece.name} has no photos to send.", "Take some first.", field: :photo)] if shown.empty?
+
+        Zip::OutputStream.write_buffer do |out|
+          shown.each_with_index do |photo, place|
+            out.put_next_entry(format("%<number>02d-%<kind>s.jpg", number: place + 1, kind: photo.kind))
+            out.write(File.binread(Pictures.path(photo.fingerprint)))
+          end
+        end.string
+      end
+
+      def size(piece)
+        shape = Drawing.shape(piece)
+        [piece.width_mm && shape.width, piece.depth_mm && shape.depth, piece.height_mm && shape.height]
+      end
+      private_class_method :size
+
+      def made_of(piece)
+        body, surface = [piece.body_material, piece.surface_material].map { |key| WOOD[key] }
+        surface && surface != body ? [["body of #{body}", body].compact.first, "surface of #{surface}"].compact : [body || surface].compact
+      end
+      private_class_method :made_of
+
+      def parts(piece)
+        drawers = piece.drawer_rows.to_s.split(",").sum(&:to_i)
+        { "drawer" => drawers, "door" => piece.doors.to_i, "shelf" => piece.shelves.to_i }.filter_map do |name, count|
+          "#{count} #{count == 1 ? name : { 'shelf' => 'shelves' }.fetch(name, "#{name}s")}" if count.positive?
+        end
+      end
+      private_class_method :parts
+
+      def finishes(piece)
+        look = piece.looks.find(&:chosen)
+        look ? look.look_zones.map { |row| [row.finish, row.product] }.uniq : []
+      end
+      private_class_method :finishes
+
+      def finish(piece)
+        look = piece.looks.find(&:chosen) or return []
+        zones = Drawing.zones(piece)
+        look.look_zones.group_by(&:finish).except("leave", "undecided").map do |key, rows|
+          label = Core::Planning::Finishes.label(key).downcase
+          "#{label} (#{Core::Planning::ZoneWords.list(rows.map(&:zone), zones).downcase})"
+        end
+      end
+      private_class_method :finish
+
+      def product_of(finish, product)
+        kind = Core::Planning::Finishes.fetch(finish)[:product] or return
+        products = Products.core
+        product ? products.fetch(product) : products.standard(kind)
+      rescue Core::Refusal, NoMethodError
+        nil # a product that was removed since, or a kind without a standard one: nothing is known of its cure
+      end
+      private_class_method :product_of
+
+      def care(piece)
+        finishes(piece).filter_map { |finish, _| CARE[Core::Planning::Finishes.fetch(finish)[:product]] }.uniq
+      end
+      private_class_method :care
+
+      def with(piece)
+        set = Sets.standing(piece)
+        [set && "sold together with the others of “#{set.name}”"].compact
+      end
+      private_class_method :with
+
+      def price(flip)
+        asking = flip.asking or return
+        "#{Core::Units::MoneyText.text(asking, House.workshop.money)} #{House.workshop.currency}"
+      end
+      private_class_method :price
+    end
+  end
+end
