@@ -26,9 +26,9 @@ RSpec.describe "flips compared" do
 
   it "tells nothing below five flips a side" do
     rows = compare({ "desk" => flips(*[30_00] * 4) }, flips(*[30_00] * 4, *[10_00] * 9))
-    expect(rows.first).to have_attributes(edge: nil, few: "too few to tell: 4 of 5 with profit and hours")
+    expect(rows.first).to have_attributes(edge: nil, few: "too few to tell: 4 of 5")
     rows = compare({ "desk" => flips(*[30_00] * 9) }, flips(*[30_00] * 9, 1_00))
-    expect(rows.first).to have_attributes(edge: nil, few: "nothing to compare with: 1 of 5 on the other side")
+    expect(rows.first).to have_attributes(edge: nil, few: "nothing to compare with: 1 of 5")
   end
 
   it "orders by size and gives quartiles of what was given" do

@@ -34,7 +34,7 @@ RSpec.describe "what pays" do
     flip("desk", "40", 3, "100")
     flip("", "40", nil, "100")
     answer = compare("kind")
-    expect(row(answer, "desk")).to include("edge" => nil, "few" => "too few to tell: 1 of 5 with profit and hours")
+    expect(row(answer, "desk")).to include("edge" => nil, "few" => "too few to tell: 1 of 5")
     expect(row(answer, "not given")).to include("n" => 0, "hourly" => nil, "hours" => nil)
     expect(compare("maker")["rows"].map { |one| one["label"] }).to eq(["not given"])
   end

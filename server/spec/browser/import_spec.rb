@@ -35,4 +35,24 @@ RSpec.describe "a spreadsheet of past flips" do
     press("Show as a table")
     expect(page).to have_css("tr", text: /Apr 2025 500 30 250.00 20 000.00 1000 h 20.00/)
   end
+
+  it "matches the columns of somebody else's file, and takes them as matched" do
+    visit "/books/import"
+    text = "Item,Colour,Paid,Sold for,Sale date,Extra\nDesk,red,20,80,2025-02-01,3.50\nStool,blue,5,21,2025-03-01,0\n"
+    attach_file("Spreadsheet file", file(text), make_visible: true)
+    expect(page).to have_text("Columns: 4 of 6 taken")
+    expect(page).to have_css("tr", text: /Paid 20, 5\s+price paid\s+guessed: is it right/)
+    expect(page).to have_button("Take in 2 flips", disabled: true)
+    choose = lambda do |head, to|
+      find("[aria-label='#{head} is taken as']", visible: :all).find(:xpath, "..").find("[role=combobox]").click
+      find("[role=option]", text: to, exact_text: true).click
+    end
+    choose.call("Colour", "leave it out")
+    choose.call("Extra", "other costs")
+    expect(page).to have_text("Columns: 5 of 6 taken")
+    press("Take in 2 flips")
+    expect(page).to have_text("2 flips taken in")
+    # 80 − 20 − 3.50 + 21 − 5 = 72.50.
+    expect(page).to have_css("[data-figure=profit]", text: "72.50")
+  end
 end

@@ -42,6 +42,29 @@ export const usePieces = (query: ListQuery) =>
     placeholderData: keepPreviousData,
   });
 
+export const useListing = (id: number, price: string) =>
+  useQuery({
+    queryKey: ["listing", id, price],
+    queryFn: () => ask(api.GET("/api/pieces/{id}/listing", { params: { path: { id }, query: price ? { price } : {} } })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+export const useChannels = (price: string) =>
+  useQuery({
+    queryKey: ["channels", price],
+    queryFn: () => ask(api.GET("/api/channels", { params: { query: price ? { price } : {} } })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+export const usePractice = (id: number | null, seed: number, days: number) =>
+  useQuery({
+    queryKey: ["practice", id, seed, days],
+    queryFn: () => ask(api.GET("/api/pieces/{id}/practice", { params: { path: { id: id ?? 0 }, query: { seed, days } } })),
+    enabled: id !== null,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
 export type Lens = { year?: string; view?: "cash" | "full"; hours?: "bench" | "all" };
 export type Trait = NonNullable<ListQuery["by"]>;
 const kept = { placeholderData: keepPreviousData };

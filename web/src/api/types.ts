@@ -75,3 +75,5 @@ export type Comparison = Schemas["Comparison"];
 export type FlipSpread = Schemas["FlipSpread"];
 export type Passing = Schemas["Passing"];
 export type BooksYear = Schemas["BooksYear"];
+export type Listing = Schemas["Listing"];
+export type ChannelLine = Schemas["ChannelLine"];

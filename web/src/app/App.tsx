@@ -41,6 +41,9 @@ const Materials = lazy(() => import("../sections/shelf/Materials"));
 const ToBuy = lazy(() => import("../sections/shelf/ToBuy"));
 const PricePage = lazy(() => import("../sections/price/PricePage"));
 const Market = lazy(() => import("../sections/market/Market"));
+const ListingPage = lazy(() => import("../sections/market/ListingPage"));
+const Channels = lazy(() => import("../sections/market/Channels"));
+const Practice = lazy(() => import("../sections/market/Practice"));
 const Tools = lazy(() => import("../sections/tools/Tools"));
 const ToolPage = lazy(() => import("../sections/tools/ToolPage"));
 const Mixes = lazy(() => import("../sections/shelf/Mixes"));
@@ -78,6 +81,9 @@ const router = createBrowserRouter([
       { path: "/pieces/:id/look", element: <LookPage /> },
       { path: "/pieces/:id/plan", element: <PlanPage /> },
       { path: "/market", element: <Market /> },
+      { path: "/market/channels", element: <Channels /> },
+      { path: "/market/practice", element: <Practice /> },
+      { path: "/pieces/:id/listing", element: <ListingPage /> },
       { path: "/pieces/:id/price", element: <PricePage /> },
       { path: "/pieces/:id/parts", element: <PartsPage /> },
       { path: "/tools", element: <Tools /> },

@@ -1,10 +1,18 @@
 // The pages of a section, side by side under its name; they scroll sideways on a phone.
 import Box from "@mui/material/Box";
-import { NavLink } from "react-router";
+import { useEffect, useRef } from "react";
+import { NavLink, useLocation } from "react-router";
 
 export function SubNav({ name, pages }: { name: string; pages: { to: string; label: string; end?: boolean }[] }) {
+  const row = useRef<HTMLElement>(null);
+  const { pathname } = useLocation();
+  // On a phone the page that is open may lie out of view.
+  useEffect(() => {
+    const open = row.current?.querySelector<HTMLElement>('[aria-current="page"]');
+    if (open && row.current) row.current.scrollLeft = open.offsetLeft - row.current.offsetLeft - 24;
+  }, [pathname]);
   return (
-    <Box component="nav" aria-label={name} className="no-print" sx={{ display: "flex", gap: 0.5, mb: 2, overflowX: "auto" }}>
+    <Box ref={row} component="nav" aria-label={name} className="no-print" sx={{ display: "flex", gap: 0.5, mb: 2, overflowX: "auto" }}>
       {pages.map((page) => (
         <Box
           key={page.to}

@@ -1,4 +1,4 @@
-// The pages within Scout, Floor, Shelf, Books and a piece.
+// The pages within Scout, Floor, Shelf, Market, Books and a piece.
 export const SCOUT_PAGES = [
   { to: "/scout", label: "Spotted", end: true },
   { to: "/scout/lots", label: "Lots" },
@@ -21,6 +21,11 @@ export const SHELF_PAGES = [
   { to: "/shelf/mixes", label: "Mixes" },
   { to: "/shelf/products", label: "Products and recipes" },
 ];
+export const MARKET_PAGES = [
+  { to: "/market", label: "For sale", end: true },
+  { to: "/market/channels", label: "Channels" },
+  { to: "/market/practice", label: "Practice" },
+];
 export const BOOKS_PAGES = [
   { to: "/books", label: "Result", end: true },
   { to: "/books/pays", label: "What pays" },
@@ -35,4 +40,5 @@ export const piecePages = (id: number) => [
   { to: `/pieces/${id}/plan`, label: "The plan" },
   { to: `/pieces/${id}/parts`, label: "Parts" },
   { to: `/pieces/${id}/price`, label: "The price" },
+  { to: `/pieces/${id}/listing`, label: "The listing" },
 ];

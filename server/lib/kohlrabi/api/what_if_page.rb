@@ -28,7 +28,7 @@ module Kohlrabi
       def side_by_side(hands)
         rows, pieces, profit = Desk::WhatIf.side_by_side(hands, @lens)
         { n: pieces, rows: rows.map { |row| side(row, profit) }, profit: @say.money(profit),
-          assumes: ["Each piece takes the days of work it took, with its waiting spread evenly between them.", "A pair of hands is on one piece a day.",
+          assumes: ["Each piece takes the days of work it took, with its waiting spread evenly between them.", "A pair of hands is on one piece a day, and there on every day it is needed.",
                     "Each brings what your pieces brought on average, and buyers are found for all of them."] }
       end
 

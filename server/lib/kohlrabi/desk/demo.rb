@@ -34,6 +34,7 @@ module Kohlrabi
           bench
           DemoShelf.new(@house, @pieces, plans, @today).load
           DemoMarket.new(@house, @pieces, @today).load
+          DemoBooks.new(@house, @pieces, @people, @today).load
         end
       end
 

@@ -43,10 +43,17 @@ module Kohlrabi
         flip = Flips.of(piece)
         Core::Selling::Listing::Facts.new(
           name: piece.name, kind: piece.kind, maker: piece.maker, made_about: piece.made_about, size: size(piece), made_of: made_of(piece), parts: parts(piece),
-          done: flip.work.by_kind.select { |_, seconds| seconds.positive? }.keys.filter_map { |kind| DONE[kind] }, finish: finish(piece), care: care(piece),
+          done: done(flip), finish: finish(piece), care: care(piece),
           flaws: flaws(piece), with: with(piece), notes: notes(piece), price: price(flip), pick_up: House.workshop.pick_up
         )
       end
+
+      # In the order of work.
+      def done(flip)
+        worked = flip.work.by_kind.select { |_, seconds| seconds.positive? }
+        Core::Work::Kinds.keys.filter_map { |kind| DONE[kind] if worked.key?(kind) }
+      end
+      private_class_method :done
 
       # What nothing was done about, in words: a buyer is told.
       def flaws(piece)

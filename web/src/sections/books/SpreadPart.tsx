@@ -75,7 +75,7 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
                 },
               ]}
               sx={Object.fromEntries(
-                lines.map((line) => [`& .MuiLineElement-root[data-series="${line.label}"]`, { strokeDasharray: DASHES[line.label] }]),
+                lines.map((line) => [`& .MuiLineChart-line[data-series="${line.label}"]`, { strokeDasharray: DASHES[line.label] }]),
               )}
             >
               <ChartsGrid horizontal />

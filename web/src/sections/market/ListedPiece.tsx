@@ -9,11 +9,12 @@ import type { Market } from "../../api/types";
 import { useUndo } from "../../app/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { OfferRow } from "./OfferRow";
+import { PaymentDialog } from "./PaymentDialog";
 
 type Row = Market["rows"][number];
 
 export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
-  const [asked, setAsked] = useState<"offer" | "hold" | { sold: string } | null>(null);
+  const [asked, setAsked] = useState<"offer" | "hold" | "payment" | { sold: string } | null>(null);
   const { done, remove, failed } = useUndo();
   const path = { params: { path: { id: row.piece.id } } };
   const { next_step: step, hold } = row;
@@ -40,7 +41,19 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
           <Link to={`/pieces/${row.piece.id}/price`} style={{ fontWeight: 600 }}>
             {row.piece.name}
           </Link>
-          <Box sx={{ color: "text.secondary" }}>{facts.filter(Boolean).join(" · ")}</Box>
+          <Box sx={{ color: "text.secondary" }}>
+            {facts.filter(Boolean).join(" · ")}
+            {" · "}
+            <Link to={`/pieces/${row.piece.id}/listing`} aria-label={`Listing of ${row.piece.name}`}>
+              listing
+            </Link>
+            {row.set && (
+              <>
+                {" · "}
+                <Link to={`/floor/sets/${row.set.id}`}>{`goes with the set “${row.set.name}”`}</Link>
+              </>
+            )}
+          </Box>
         </Box>
         <Box sx={{ minWidth: 110, textAlign: "right", fontWeight: 600, fontSize: 18 }}>
           {row.asking ? `${row.asking.text} ${currency}` : "no price"}
@@ -57,9 +70,15 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
               Hold
             </Button>
           )}
-          <Button size="small" onClick={() => setAsked({ sold: hold?.price?.text ?? row.asking?.text ?? "" })} aria-label={`Sold: ${row.piece.name}`}>
-            Sold
-          </Button>
+          {!row.set && (
+            <Button
+              size="small"
+              onClick={() => setAsked({ sold: hold?.price?.text ?? row.asking?.text ?? "" })}
+              aria-label={`Sold: ${row.piece.name}`}
+            >
+              Sold
+            </Button>
+          )}
         </Box>
       </Box>
       {step && (
@@ -86,10 +105,19 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
             hold.price && `at ${hold.price.text}`,
             hold.deposit && `${hold.deposit.text} paid down`,
             hold.until_on && `until ${hold.until_on.text}`,
-            hold.pick_up && `fetched ${hold.pick_up}`,
+            (hold.pick_up_on || hold.pick_up) && `fetched ${[hold.pick_up_on?.text, hold.pick_up].filter(Boolean).join(", ")}`,
+            row.left && `${row.left.text} still to be paid`,
           ]
             .filter(Boolean)
             .join(", ")}
+          {row.mixes.map((mix) => (
+            <Box key={mix.id}>
+              Touch-up before it goes: <Link to={`/shelf/mixes/${mix.id}`}>{mix.name}</Link>
+            </Box>
+          ))}
+          <Button size="small" className="no-print" onClick={() => setAsked("payment")} aria-label={`Part payment for ${row.piece.name}`}>
+            Part payment
+          </Button>
           <Button
             size="small"
             className="no-print"
@@ -122,6 +150,7 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
           }}
         />
       )}
+      {asked === "payment" && <PaymentDialog piece={row.piece} currency={currency} onClose={() => setAsked(null)} />}
       {asked === "hold" && (
         <FormDialog
           title={`Hold ${row.piece.name}`}
@@ -131,7 +160,8 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
             { name: "price", label: "Agreed price", kind: "text", unit: currency, half: true },
             { name: "deposit", label: "Paid down", kind: "text", unit: currency, half: true },
             { name: "until_on", label: "Until", kind: "date", half: true },
-            { name: "pick_up", label: "Fetched when", kind: "text", half: true },
+            { name: "pick_up_on", label: "Fetched on", kind: "date", half: true },
+            { name: "pick_up", label: "At what time, by whom", kind: "text" },
           ]}
           onClose={() => setAsked(null)}
           onSubmit={async ({ who = "", ...rest }) => {

@@ -8,7 +8,10 @@ import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
+import { MARKET_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
 import { ListedPiece } from "./ListedPiece";
+import { SoldPiece } from "./SoldPiece";
 import { UnsoldCurve } from "./UnsoldCurve";
 
 export default function Market() {
@@ -16,7 +19,7 @@ export default function Market() {
   const workshop = useWorkshop();
   if (market.error) return <Failure error={market.error} again={() => void market.refetch()} />;
   if (!market.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { rows, total, asked, times, place_day: place } = market.data;
+  const { rows, total, asked, times, place_day: place, seasons, sold } = market.data;
   const currency = workshop.data.currency;
   return (
     <>
@@ -28,6 +31,7 @@ export default function Market() {
             : "Listed pieces, what is offered for them, and what to answer."
         }
       />
+      <SubNav name="Market" pages={MARKET_PAGES} />
       {rows.length === 0 ? (
         <Empty title="Nothing is for sale">
           <span>
@@ -43,7 +47,21 @@ export default function Market() {
           </Box>
         </Part>
       )}
+      {sold.length > 0 && (
+        <Part title="Sold lately">
+          <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
+            {sold.map((row) => (
+              <SoldPiece key={row.piece.id} row={row} currency={currency} />
+            ))}
+          </Box>
+        </Part>
+      )}
       <Part title="How long listings took">
+        {seasons.map((note) => (
+          <Typography key={note} sx={{ mb: 1 }}>
+            {note}
+          </Typography>
+        ))}
         {times.length === 0 ? (
           <Typography sx={{ color: "text.secondary" }}>No piece has been listed yet.</Typography>
         ) : (

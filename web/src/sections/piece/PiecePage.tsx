@@ -56,6 +56,9 @@ export default function PiecePage() {
         <Button variant="outlined" onClick={() => setEditing(true)}>
           Edit piece
         </Button>
+        <Button component="a" href={`/api/pieces/${id}/card`} download>
+          Flip card
+        </Button>
         <Button onClick={() => setBroken(true)}>Something broke</Button>
         <Button color="inherit" onClick={() => void removePiece()}>
           Remove

@@ -174,6 +174,12 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
           why: "The asking price is the target price ÷ (1 − this).",
         },
         {
+          name: "pick_up",
+          label: "Pick-up",
+          value: workshop.pick_up,
+          why: "How pieces are fetched, as listings say it: “Pick-up in the evening; two people to carry”.",
+        },
+        {
           name: "price_ending",
           label: "Prices end in",
           value: workshop.price_ending,

@@ -44,8 +44,8 @@ module Kohlrabi
         end
 
         def few(with, rest)
-          return "too few to tell: #{with.hours_known} of #{ENOUGH} with profit and hours" if with.hours_known < ENOUGH
-          return "nothing to compare with: #{rest.hours_known} of #{ENOUGH} on the other side" if rest.hours_known < ENOUGH
+          return "too few to tell: #{with.hours_known} of #{ENOUGH}" if with.hours_known < ENOUGH
+          return "nothing to compare with: #{rest.hours_known} of #{ENOUGH}" if rest.hours_known < ENOUGH
 
           nil
         end

@@ -1,0 +1,93 @@
+// The market played for practice: invented buyers write about a listed piece, and one answers. Nothing of it is recorded.
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import LinearProgress from "@mui/material/LinearProgress";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { Link } from "react-router";
+import { useMarket, usePractice, useWorkshop } from "../../api/queries";
+import { Empty } from "../../kit/Empty";
+import { Failure } from "../../kit/Failure";
+import { PageHead } from "../../kit/PageHead";
+import { Part } from "../../kit/Part";
+import { MARKET_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
+import { PracticeMessage } from "./PracticeMessage";
+
+export default function Practice() {
+  const market = useMarket();
+  const workshop = useWorkshop();
+  const [chosen, setChosen] = useState<number | null>(null);
+  const [seed, setSeed] = useState(1);
+  const [day, setDay] = useState(1);
+  const [sold, setSold] = useState<string | null>(null);
+  const priced = market.data?.rows.filter((row) => row.asking) ?? [];
+  const id = chosen ?? priced[0]?.piece.id ?? null;
+  const game = usePractice(id, seed, day);
+  if (market.error) return <Failure error={market.error} again={() => void market.refetch()} />;
+  if (!market.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const currency = workshop.data.currency;
+  const start = (piece: number | null, again: number) => {
+    setChosen(piece);
+    setSeed(again);
+    setDay(1);
+    setSold(null);
+  };
+  const messages = game.data?.messages ?? [];
+  return (
+    <>
+      <PageHead title="Practice" line="Play at selling before it counts." />
+      <SubNav name="Market" pages={MARKET_PAGES} />
+      <Alert severity="info" role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
+        A simulated market that ships with Kohlrabi. Its buyers are invented, nothing is recorded, and nothing here says what your market will do.
+      </Alert>
+      {priced.length === 0 ? (
+        <Empty title="Nothing to practise with">
+          <span>
+            List a piece with a price first. See <Link to="/market">what is for sale</Link>.
+          </span>
+        </Empty>
+      ) : (
+        <>
+          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "center", mb: 2 }}>
+            <TextField select label="Piece" value={id ?? ""} onChange={(event) => start(Number(event.target.value), seed)} sx={{ minWidth: 240 }}>
+              {priced.map((row) => (
+                <MenuItem key={row.piece.id} value={row.piece.id}>
+                  {`${row.piece.name}, ${row.asking?.text}`}
+                </MenuItem>
+              ))}
+            </TextField>
+            <Typography sx={{ fontWeight: 600 }}>{`Day ${day}`}</Typography>
+            <Button variant="contained" disabled={sold !== null || day >= 120} onClick={() => setDay(day + 1)}>
+              Next day
+            </Button>
+            <Button onClick={() => start(id, seed + 1)}>Start over with other buyers</Button>
+          </Box>
+          {game.error && <Alert severity="error">{game.error.message}</Alert>}
+          {sold && (
+            <Alert severity="success" sx={{ mb: 2 }}>
+              {sold}
+            </Alert>
+          )}
+          <Part title="Messages">
+            {messages.length === 0 && <Typography sx={{ color: "text.secondary" }}>Nobody has written yet. Let a day pass.</Typography>}
+            {[...messages].reverse().map((message) => (
+              <PracticeMessage
+                key={`${seed}-${message.day}-${message.who}-${message.text}`}
+                id={id ?? 0}
+                seed={seed}
+                message={message}
+                currency={currency}
+                over={sold !== null}
+                onSold={(price) => setSold(`Sold to ${message.who} for ${price} ${currency} on day ${day}, in practice.`)}
+              />
+            ))}
+          </Part>
+        </>
+      )}
+    </>
+  );
+}
