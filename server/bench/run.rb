@@ -25,6 +25,7 @@ class Bench
       schedule
       sticks
       weight
+      files(folder)
     end
   end
 
@@ -36,6 +37,9 @@ class Bench
     row("Books, the same without removals and kinds", sql(BareSql::BOOKS_LEAST), books)
     row("Books, bare SQL over the summaries", sql(BareSql::BOOKS_FROM_SUMMARIES), books)
     row("Books, response (aim: ratio at most 3)", get("/api/books"), books)
+    Kohlrabi::Desk::Traits::ALL.each_key { |by| row("Books by #{by}, response (aim: ratio at most 3)", get("/api/books/compare?by=#{by}"), books) }
+    %w[spread passing].each { |page| row("Books, #{page}, response", get("/api/books/#{page}"), books) }
+    row("What if without a kind, response", get("/api/what-if/without?by=kind&trait=desk"), books)
     row("Floor, bare SQL", floor = sql(BareSql::FLOOR))
     row("Floor of 40, response (aim: under 30 ms)", get("/api/pieces"), floor)
     row("a piece, bare SQL", piece = sql(BareSql::PIECE))
@@ -77,6 +81,19 @@ class Bench
   def weight
     kilobytes = FirstScreen.script_bytes / 1000.0
     puts format("first screen, script after gzip: %.0f kB (aim: at most 250 kB)", kilobytes)
+  end
+
+  # Each once: they take seconds.
+  def files(folder)
+    took = clock { Kohlrabi::Backups.write(File.join(folder, "archive.zip")) }
+    puts format("archive of %d flips without photos: %.1f s (aim: under 20 s)", Kohlrabi::Records::Piece.count, took)
+    took = clock { Kohlrabi::Desk::Exports.journal }
+    puts format("journal of them: %.1f s", took)
+    took = clock { @csv = Kohlrabi::Desk::Exports.flips }
+    puts format("flips as CSV: %.1f s", took)
+    text = @csv.lines.first(5001).join.gsub(/^Flip/, "Again")
+    took = clock { Kohlrabi::Desk::Spreadsheet.new(text, skip_bad: true, again: true).take! }
+    puts format("import of 5,000 rows: %.1f s (aim: under 5 s)", took)
   end
 
   def row(name, times, base = nil)

@@ -25,6 +25,10 @@ class LearnWhatPays < ActiveRecord::Migration[7.2]
 
   def down
     %i[payments staging_marks listing_texts channels goals workshop_entries technique_tags].each { |table| drop_table table }
+    remove_check_constraint :photos, name: "photo_of_something"
+    execute "DELETE FROM photos WHERE comparable_id IS NOT NULL"
+    remove_reference :photos, :comparable
+    add_check_constraint :photos, "piece_id IS NOT NULL OR prospect_id IS NOT NULL OR stash_item_id IS NOT NULL", name: "photo_of_something"
     remove_column :workshops, :pick_up
     remove_column :holds, :pick_up_on
     remove_column :flip_summaries, :channel
@@ -92,6 +96,10 @@ class LearnWhatPays < ActiveRecord::Migration[7.2]
   end
 
   def payments
+    add_reference :photos, :comparable, foreign_key: true
+    remove_check_constraint :photos, name: "photo_of_something"
+    add_check_constraint :photos, "piece_id IS NOT NULL OR prospect_id IS NOT NULL OR stash_item_id IS NOT NULL OR comparable_id IS NOT NULL",
+                         name: "photo_of_something"
     add_column :holds, :pick_up_on, :date
     add_column :workshops, :pick_up, :string
     create_table :payments do |t|

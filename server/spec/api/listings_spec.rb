@@ -72,6 +72,13 @@ RSpec.describe "offering a piece" do
     expect(listing(chest, "?price=200")["channels"].size).to eq(1)
   end
 
+  it "keeps a photo of a comparable with it" do
+    row = call(:post, "/api/pieces/#{chest}/comparables", { what: "Oak chest seen at a sale", price: "180" })
+    call(:post, "/api/photos?comparable_id=#{row['id']}&kind=during", Vips::Image.black(60, 40, bands: 3).write_to_buffer(".png"), { "CONTENT_TYPE" => "application/octet-stream" })
+    expect(status).to eq(201)
+    expect(call(:get, "/api/pieces/#{chest}/pricing")["comparables"].first["photos"].size).to eq(1)
+  end
+
   it "plays a market that is recorded nowhere" do
     expect(refusal(call(:get, "/api/pieces/#{chest}/practice?seed=3&days=20"), :piece)).to include("no asking price")
     event(chest, "listed", "2026-05-10", asking: "240")

@@ -45,9 +45,17 @@ module Kohlrabi
         profit = totals.profit.amount
         label = month ? Date.strptime(month, "%Y-%m").strftime("%b %Y") : "date not known"
         { month: month, label: label, ended: totals.paid.flips + totals.at_cost.flips,
-          profit: @say.money(profit), major_profit: profit && (profit / @say.workshop.money.unit.to_f),
+          profit: @say.money(profit), major_profit: major(profit),
           receipts: @say.money(totals.receipts.amount), hours: @say.effort(totals.hours.amount),
-          hourly_pay: @say.money(totals.hourly_pay.amount) }
+          hourly_pay: @say.money(totals.hourly_pay.amount), major_hourly: major(totals.hourly_pay.amount), **days(month) }
+      end
+
+      def major(minor) = minor && (minor / @say.workshop.money.unit.to_f)
+
+      # Median turnaround of what was sold in a month, and of how many.
+      def days(month)
+        summary = @answer.days.fetch(month, { median: nil, n: 0 })
+        { days: summary[:median]&.to_f, days_n: summary[:n] }
       end
     end
   end

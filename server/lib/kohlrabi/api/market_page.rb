@@ -35,7 +35,7 @@ module Kohlrabi
       def comparable(row)
         { id: row.id, what: row.what, price: @say.money(row.price_minor), sold: row.sold, likeness: row.likeness,
           likeness_label: Core::Pricing::Comparables::LIKENESS.fetch(row.likeness), seen_on: @say.day(row.seen_on), condition: row.condition.to_s,
-          place: row.place.to_s, note: row.note.to_s, typed: @say.typed_money(row.price_minor) }
+          place: row.place.to_s, note: row.note.to_s, typed: @say.typed_money(row.price_minor), photos: Resources::Photo.present(row.photos, @say) }
       end
 
       def decision(row) = { id: row.id, asking: @say.money(row.asking_minor), why: row.why, on: @say.day(row.decided_on) }

@@ -4,7 +4,8 @@ module Kohlrabi
   module Desk
     # Totals over many flips. The database adds up within groups; the core composes and divides.
     module Books
-      Answer = Struct.new(:totals, :months, :years, :turnaround, :lens, keyword_init: true)
+      # days: {month => quantile summary of the turnaround of what was sold in it}.
+      Answer = Struct.new(:totals, :months, :days, :years, :turnaround, :lens, keyword_init: true)
 
       NO_DATE = "not known"
 
@@ -15,7 +16,7 @@ module Kohlrabi
         groups = groups(lens)
         Answer.new(totals: Core::Statistics::Totals.new(by_stage(groups), hours_rule: lens.rule),
                    months: Core::Statistics::Months.rows(groups, hours_rule: lens.rule),
-                   years: years, turnaround: turnaround(lens.year), lens: lens)
+                   days: days(lens.year), years: years, turnaround: turnaround(lens.year), lens: lens)
       end
 
       # {[month or nil, stage] => Tally} over flips that have ended.
@@ -42,6 +43,12 @@ module Kohlrabi
         Core::Statistics::Quantiles.summary(ended(year).where(stage: "sold").where.not(turnaround_days: nil).pluck(:turnaround_days))
       end
       private_class_method :turnaround
+
+      def days(year)
+        rows = ended(year).where(stage: "sold").where.not(turnaround_days: nil).where.not(ended_on: nil).pluck(Arel.sql("substr(ended_on, 1, 7)"), :turnaround_days)
+        rows.group_by(&:first).transform_values { |pairs| Core::Statistics::Quantiles.summary(pairs.map(&:last)) }
+      end
+      private_class_method :days
 
       # Summaries of flips that have ended, in a year, or in all where it is nil.
       def ended(year)

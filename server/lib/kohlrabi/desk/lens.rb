@@ -31,7 +31,7 @@ module Kohlrabi
 
       # SQL in the order of Core::Statistics::Tally's members.
       def sums
-        <<~SQL.squish
+        <<~SQL
           COUNT(*), COUNT(#{profit}), COALESCE(SUM(#{profit}), 0), COALESCE(SUM(CASE WHEN #{profit} IS NOT NULL THEN receipts_minor END), 0),
           COUNT(cash_in_minor), COALESCE(SUM(cash_in_minor), 0), #{worked('bench')}, #{worked('all')}
         SQL

@@ -2,7 +2,7 @@
 
 module Kohlrabi
   module Desk
-    # Photos of pieces, of spotted ones, of receipts and of what lies in the stash. The picture is made safe before anything is recorded.
+    # Photos of pieces, of spotted ones, of receipts, of what lies in the stash and of comparables. The picture is made safe before anything is recorded.
     module Photos
       KINDS = { "before" => "Before", "during" => "During", "after" => "After", "maker" => "Maker's mark", "label" => "Label",
                 "damage" => "Damage", "receipt" => "Receipt" }.freeze
@@ -10,7 +10,7 @@ module Kohlrabi
 
       module_function
 
-      # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id" | "finding_id" | "stash_item_id",
+      # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id" | "finding_id" | "stash_item_id" | "comparable_id",
       # "caption"?}. Returns the photo. Raises Refused, Missing.
       def add(picture, given)
         owner = owner(given)
@@ -54,6 +54,7 @@ module Kohlrabi
         return { prospect: Finder.find(Records::Prospect, given["prospect_id"]) } if given["prospect_id"]
 
         return { piece: finding(given).piece } if given["finding_id"]
+        return { comparable: Finder.find(Records::Comparable, given["comparable_id"]) } if given["comparable_id"]
         return { stash_item: Finder.find(Records::StashItem, given["stash_item_id"]) } if given["stash_item_id"]
 
         share = cost(given)&.shares&.first or refuse("The photo belongs to nothing.", "Say of which piece it is.")
@@ -87,7 +88,7 @@ module Kohlrabi
 
       # Puts the photo at a place and numbers all of them anew.
       def move(photo, place)
-        all = (photo.piece || photo.prospect || photo.stash_item).photos.reload.reject { |one| one.id == photo.id }
+        all = (photo.piece || photo.prospect || photo.stash_item || photo.comparable).photos.reload.reject { |one| one.id == photo.id }
         all.insert(place.to_i.clamp(0, all.size), photo).each_with_index { |one, position| one.update_columns(position: position + 1) }
       end
       private_class_method :move

@@ -9,11 +9,11 @@ module Kohlrabi
 
       COLUMN = ->(name) { "SELECT id AS piece_id, COALESCE(TRIM(#{name}), '') AS trait FROM pieces" }
       ENDED = ->(from, size) { "SELECT piece_id, COALESCE(substr(ended_on, #{from}, #{size}), '') AS trait FROM flip_summaries" }
-      FINISHES = <<~SQL.squish.freeze
+      FINISHES = <<~SQL
         SELECT DISTINCT looks.piece_id, look_zones.finish AS trait FROM looks JOIN look_zones ON look_zones.look_id = looks.id
         WHERE looks.chosen AND looks.deletion_id IS NULL
       SQL
-      TECHNIQUES = <<~SQL.squish.freeze
+      TECHNIQUES = <<~SQL
         SELECT piece_id, name AS trait FROM technique_tags UNION
         SELECT work_shares.piece_id, '#{WORK}' || work_entries.kind FROM work_shares JOIN work_entries ON work_entries.id = work_shares.work_entry_id
         WHERE work_entries.deletion_id IS NULL AND work_entries.kind IN (#{Flips::BENCH.map { |kind| "'#{kind}'" }.join(', ')})
@@ -42,6 +42,8 @@ module Kohlrabi
 
       # Narrows a scope that has piece ids in `column` down to flips of a trait.
       def of(scope, by, trait, column: "pieces.id")
+        return scope.where("#{column} NOT IN (SELECT piece_id FROM (#{sql(by)}))") if trait == NONE && several?(by)
+
         scope.where("#{column} IN (SELECT piece_id FROM (#{sql(by)}) WHERE trait = ? COLLATE NOCASE)", trait)
       end
     end

@@ -5,6 +5,8 @@ module Kohlrabi
     # What somebody asks or got for a piece of some kind.
     class Comparable < Base
       include Removable
+
+      has_many :photos, -> { live.order(:position, :id) }, inverse_of: :comparable
     end
   end
 end

@@ -2,7 +2,7 @@
 
 module Kohlrabi
   module Records
-    # A photo of a piece, spotted or bought, of a receipt, or of something in the stash. The picture itself is a file named by its fingerprint.
+    # A photo of a piece, spotted or bought, of a receipt, of something in the stash, or of a comparable. The picture itself is a file named by its fingerprint.
     class Photo < Base
       include Removable
 
@@ -11,6 +11,7 @@ module Kohlrabi
       belongs_to :cost, optional: true
       belongs_to :finding, optional: true
       belongs_to :stash_item, optional: true
+      belongs_to :comparable, optional: true
     end
   end
 end

@@ -3,7 +3,13 @@ import { useState } from "react";
 import { api, ask } from "../../api/client";
 import { useUndo } from "../../app/undo";
 
-export type Owner = { piece_id: number } | { prospect_id: number } | { cost_id: number } | { finding_id: number } | { stash_item_id: number };
+export type Owner =
+  | { piece_id: number }
+  | { prospect_id: number }
+  | { cost_id: number }
+  | { finding_id: number }
+  | { stash_item_id: number }
+  | { comparable_id: number };
 type Progress = { done: number; of: number; name: string };
 
 const MOST = 25_000_000; // bytes; the server has the last word

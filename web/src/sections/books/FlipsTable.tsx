@@ -38,11 +38,11 @@ const columns = (currency: string): Column[] => [
   { sort: "turnaround", name: "Days", right: true, value: (row) => row.turnaround_days },
 ];
 
-// behind: only the flips of a group that is compared.
-type Props = { year: string; currency: string; title?: string; behind?: { by: Trait; trait: string } };
+// first: what it is sorted by; behind: only the flips of a group that is compared.
+type Props = { year: string; currency: string; title?: string; first?: Sort; behind?: { by: Trait; trait: string } };
 
-export function FlipsTable({ year, currency, title = "All flips", behind }: Props) {
-  const [sort, setSort] = useState<Sort>("ended_on");
+export function FlipsTable({ year, currency, title = "All flips", first = "ended_on", behind }: Props) {
+  const [sort, setSort] = useState<Sort>(first);
   const [descending, setDescending] = useState(true);
   const [page, setPage] = useState(1);
   const [text, setText] = useState("");

@@ -1,4 +1,4 @@
-// Profit by the month in which flips ended, with its table.
+// Profit, hourly pay or turnaround by the month in which flips ended, with the table of all.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Table from "@mui/material/Table";
@@ -8,24 +8,51 @@ import TableContainer from "@mui/material/TableContainer";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { BarChart } from "@mui/x-charts/BarChart";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import type { Books } from "../../api/types";
 import { Part } from "../../kit/Part";
 
+type Month = Books["months"][number];
+const SHOWN: Record<string, { label: string; value: (month: Month) => number | null; text: (month: Month) => string }> = {
+  profit: { label: "Profit", value: (month) => month.major_profit, text: (month) => month.profit?.text ?? "no flip ended" },
+  pay: { label: "Hourly pay", value: (month) => month.major_hourly, text: (month) => month.hourly_pay?.text ?? "no hours known" },
+  days: {
+    label: "Turnaround",
+    value: (month) => month.days,
+    text: (month) => (month.days === null ? "nothing sold" : `${month.days} days, n = ${month.days_n}`),
+  },
+};
+
 export function MonthsChart({ months, currency }: { months: Books["months"]; currency: string }) {
   const [table, setTable] = useState(false);
+  const [what, setWhat] = useState("profit");
+  const measure = SHOWN[what] ?? (SHOWN.profit as (typeof SHOWN)[string]);
+  const unit = what === "days" ? "median days" : what === "pay" ? `${currency} an hour` : currency;
   const shown = months.filter((month) => month.month !== null).slice(-24);
   const left = months.length - shown.length;
   return (
     <Part
-      title={`Profit by month, ${currency}`}
-      action={<Button onClick={() => setTable(!table)}>{table ? "Show the bars" : "Show as a table"}</Button>}
+      title={`${measure.label} by month, ${unit}`}
+      action={
+        <>
+          <TextField select label="Show" value={what} onChange={(event) => setWhat(event.target.value)} sx={{ width: 140 }}>
+            {Object.entries(SHOWN).map(([key, { label }]) => (
+              <MenuItem key={key} value={key}>
+                {label}
+              </MenuItem>
+            ))}
+          </TextField>
+          <Button onClick={() => setTable(!table)}>{table ? "Show the bars" : "Show as a table"}</Button>
+        </>
+      }
     >
       {table ? (
         <MonthsTable months={months} currency={currency} />
       ) : (
         <>
-          <Box role="img" aria-label={`Profit by month: ${shown.map((month) => `${month.label} ${month.profit?.text ?? "none"}`).join(", ")}`}>
+          <Box role="img" aria-label={`${measure.label} by month: ${shown.map((month) => `${month.label} ${measure.text(month)}`).join(", ")}`}>
             <BarChart
               height={240}
               hideLegend
@@ -44,9 +71,9 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
               ]}
               series={[
                 {
-                  data: shown.map((month) => month.major_profit),
-                  label: "Cash profit",
-                  valueFormatter: (_, { dataIndex }) => shown[dataIndex]?.profit?.text ?? "no flip ended",
+                  data: shown.map(measure.value),
+                  label: measure.label,
+                  valueFormatter: (_, { dataIndex }) => (shown[dataIndex] ? measure.text(shown[dataIndex]) : ""),
                 },
               ]}
               grid={{ horizontal: true }}
@@ -60,7 +87,7 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
 }
 
 function MonthsTable({ months, currency }: { months: Books["months"]; currency: string }) {
-  const heads = ["Month", "Ended", `Receipts, ${currency}`, `Profit, ${currency}`, "Hours", `${currency} an hour`];
+  const heads = ["Month", "Ended", `Receipts, ${currency}`, `Profit, ${currency}`, "Hours", `${currency} an hour`, "Turnaround, median days"];
   return (
     <TableContainer>
       <Table size="small" aria-label="Profit by month">
@@ -85,6 +112,7 @@ function MonthsTable({ months, currency }: { months: Books["months"]; currency: 
                   {value?.text ?? "–"}
                 </TableCell>
               ))}
+              <TableCell align="right">{month.days === null ? "–" : `${month.days} (n ${month.days_n})`}</TableCell>
             </TableRow>
           ))}
         </TableBody>

@@ -9,6 +9,7 @@ import type { Passing } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 import { BooksFrame } from "./BooksFrame";
+import { FlipsTable } from "./FlipsTable";
 import { GuessesPart } from "./GuessesPart";
 import { useLens } from "./lens";
 
@@ -29,6 +30,7 @@ export default function TimeAndGuesses() {
             <TimeParts passing={passing.data} currency={currency} />
             <GuessesPart guesses={passing.data.guesses} />
             <Found passing={passing.data} currency={currency} />
+            <FlipsTable year={lens.year ?? ""} currency={currency} title="Flips behind it" first="turnaround" />
           </>
         ) : (
           <LinearProgress aria-label="Looking back" />

@@ -8,6 +8,7 @@ import { useUndo } from "../../app/undo";
 import { Entries, Entry } from "../../kit/Entry";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
+import { SmallPhotos } from "../../kit/photos/SmallPhotos";
 
 const LIKENESS = [
   { key: "3", label: "just like it" },
@@ -49,6 +50,7 @@ export function ComparablesPart({ id, rows, note, currency, kind }: Props) {
               day={row.seen_on?.text ?? ""}
               name={row.what}
               amount={`${row.price?.text} ${row.sold ? "got" : "asked"}`}
+              extra={<SmallPhotos owner={{ comparable_id: row.id }} name={row.what} photos={row.photos} />}
               onCorrect={() => setEditing(row)}
               onRemove={() => remove(api.DELETE("/api/comparables/{id}", { params: { path: { id: row.id } } }))}
             >

@@ -16,7 +16,7 @@ import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
 import { SHELF_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
-import { StashPhotos } from "./StashPhotos";
+import { SmallPhotos } from "../../kit/photos/SmallPhotos";
 
 const plain = (amount?: { text: string } | null) => amount?.text.replace(/\s/g, "") ?? "";
 const typed = (item: StashItem) => ({
@@ -77,7 +77,7 @@ export default function Stash() {
               day={one.got_on?.text ?? "no date"}
               name={one.name}
               amount={one.worth ? `${one.worth.text} ${currency}` : "no value"}
-              extra={<StashPhotos item={one} />}
+              extra={<SmallPhotos owner={{ stash_item_id: one.id }} name={one.name} photos={one.photos} />}
               onCorrect={() => setEditing(one)}
               onRemove={() => remove(api.DELETE("/api/stash/{id}", { params: { path: { id: one.id } } }))}
             >

@@ -5,7 +5,7 @@ module Kohlrabi
     module Routes
       # Photos: sent one by one as they are, served by their fingerprint.
       module Photos
-        OWNERS = %w[piece_id prospect_id cost_id finding_id stash_item_id].freeze
+        OWNERS = %w[piece_id prospect_id cost_id finding_id stash_item_id comparable_id].freeze
         FOREVER = 31_536_000
 
         def self.registered(app)

@@ -1,16 +1,18 @@
-// Photos of something in the stash: shown small, added, taken away.
+// Photos of something that has no page of its own: shown small, added, taken away.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import { useState } from "react";
 import { api } from "../../api/client";
-import type { Photo, StashItem } from "../../api/types";
+import type { Photo } from "../../api/types";
 import { useUndo } from "../../app/undo";
-import { useUpload } from "../../kit/photos/useUpload";
+import { type Owner, useUpload } from "./useUpload";
 
-export function StashPhotos({ item }: { item: StashItem }) {
-  const { send, progress, refused } = useUpload({ stash_item_id: item.id });
+type Props = { owner: Owner; name: string; photos: Photo[] };
+
+export function SmallPhotos({ owner, name, photos }: Props) {
+  const { send, progress, refused } = useUpload(owner);
   const [shown, setShown] = useState<Photo | null>(null);
   const { remove } = useUndo();
   const takeAway = async (photo: Photo) => {
@@ -18,26 +20,26 @@ export function StashPhotos({ item }: { item: StashItem }) {
   };
   return (
     <>
-      {item.photos.map((photo, place) => (
+      {photos.map((photo, place) => (
         <Box
           key={photo.id}
           component="button"
           type="button"
           onClick={() => setShown(photo)}
-          aria-label={`Photo ${place + 1} of ${item.name}`}
+          aria-label={`Photo ${place + 1} of ${name}`}
           sx={{ border: 0, p: 0.25, background: "none", cursor: "zoom-in", verticalAlign: "middle" }}
         >
           <img src={photo.small} alt="" width={44} height={44} loading="lazy" style={{ objectFit: "cover", display: "block" }} />
         </Box>
       ))}
-      <Button size="small" component="label" disabled={progress !== null} aria-label={`Photo… of ${item.name}`}>
+      <Button size="small" component="label" disabled={progress !== null} aria-label={`Photo… of ${name}`}>
         Photo…
         <input
           hidden
           multiple
           type="file"
           accept="image/*"
-          aria-label={`Photo file of ${item.name}`}
+          aria-label={`Photo file of ${name}`}
           onChange={(event) => event.target.files && void send(Array.from(event.target.files), "during")}
         />
       </Button>
@@ -47,8 +49,8 @@ export function StashPhotos({ item }: { item: StashItem }) {
         </Box>
       )}
       {shown && (
-        <Dialog open onClose={() => setShown(null)} maxWidth="md" aria-label={`Photo of ${item.name}`}>
-          <img src={shown.large} alt={item.name} style={{ maxWidth: "100%", height: "auto" }} />
+        <Dialog open onClose={() => setShown(null)} maxWidth="md" aria-label={`Photo of ${name}`}>
+          <img src={shown.large} alt={name} style={{ maxWidth: "100%", height: "auto" }} />
           <DialogActions>
             <Button color="inherit" onClick={() => void takeAway(shown)}>
               Remove photo
