@@ -10,7 +10,11 @@ RSpec.describe Kohlrabi::Core::Accounting::FlipLedger do
     described_class.new(ticket: "K-001", name: "Desk", stage: stage, payments: payments, known: true, fallback: Date.new(2026, 1, 1), **rest)
   end
 
-  def balances(ledger) = ledger.entries.flat_map(&:postings).each_with_object(Hash.new(0)) { |(account, amount), all| all[account] += amount }.reject { |_, sum| sum.zero? }
+  def balances(ledger)
+    ledger.entries.flat_map(&:postings).each_with_object(Hash.new(0)) do |(account, amount), all|
+      all[account] += amount
+    end.reject { |_, sum| sum.zero? }
+  end
 
   # 40 bought, 12 of paint; sold at 120 with a tip of 5, fee 12, delivery 8, 10 given back with 1 of the fee: cash 43; profit 43.
   it "puts costs into inventory and takes them out at the sale" do
@@ -30,7 +34,8 @@ RSpec.describe Kohlrabi::Core::Accounting::FlipLedger do
 
   it "keeps a flip of unknown profit out of the profit accounts, and says when a date is not known" do
     sale = Kohlrabi::Core::Costing::Sale.new(price: 90)
-    found = described_class.new(ticket: "K-2", name: "Chair", stage: "sold", payments: [pay.call(5, "paint")], known: false, fallback: day, sale: sale)
+    found = described_class.new(ticket: "K-2", name: "Chair", stage: "sold", payments: [pay.call(5, "paint")], known: false, fallback: day,
+                                sale: sale)
     expect(balances(found)).to eq({ "income:not counted:sales" => -90, "assets:cash" => 85, "expenses:not counted:goods sold" => 5 })
     expect(found.entries.map(&:note)).to eq([nil, "date not known", "date not known"])
     expect(found.entries.flat_map(&:postings).map(&:first) & described_class.profit_accounts).to eq([])
@@ -45,13 +50,16 @@ RSpec.describe Kohlrabi::Core::Accounting::FlipLedger do
     random = Random.new(11)
     60.times do
       amounts = Array.new(4) { random.rand(0..80_00) }
-      price, fee = random.rand(1..300_00), random.rand(0..20_00)
+      price = random.rand(1..300_00)
+      fee = random.rand(0..20_00)
       refund = random.rand(0..price)
       back = random.rand(0..fee)
-      sale = Kohlrabi::Core::Costing::Sale.new(price: price, tip: random.rand(0..9), fee: fee, delivery: random.rand(0..9), refunded: refund, fee_back: back)
+      sale = Kohlrabi::Core::Costing::Sale.new(price: price, tip: random.rand(0..9), fee: fee, delivery: random.rand(0..9), refunded: refund,
+                                               fee_back: back)
       money = Kohlrabi::Core::Costing::MoneyIn.new(purchase: amounts[0], materials: amounts[1], hardware: amounts[2], other: amounts[3])
       statement = Kohlrabi::Core::Costing::Statement.new(stage: "sold", money_in: money, sale: sale, work: Kohlrabi::Core::Work::Tally.new({}))
-      found = ledger("sold", amounts.map(&pay), sale: sale, ended_on: day, refunds: [described_class::Refund.new(on: nil, amount: refund, fee_back: back)])
+      found = ledger("sold", amounts.map(&pay), sale: sale, ended_on: day,
+                                                refunds: [described_class::Refund.new(on: nil, amount: refund, fee_back: back)])
       expect(found.entries.sum(&:balance)).to eq(0)
       expect(-balances(found).slice(*described_class.profit_accounts).values.sum).to eq(statement.cash_profit.amount)
     end

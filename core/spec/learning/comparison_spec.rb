@@ -10,7 +10,7 @@ RSpec.describe "flips compared" do
     Kohlrabi::Core::Statistics::Tally.of(profit: profit, receipts: 100_00, cost: 10_00, bench_seconds: hours * 3600, all_seconds: hours * 7200)
   end
 
-  def flips(*profits) = { "sold" => profits.map { |profit| one(profit) }.sum(Kohlrabi::Core::Statistics::Tally.zero) }
+  def flips(*profits) = { "sold" => profits.sum(Kohlrabi::Core::Statistics::Tally.zero) { |profit| one(profit) } }
 
   def compare(groups, whole, **rest)
     Kohlrabi::Core::Learning::Comparison.new(groups: groups, whole: whole, hours_rule: "bench", **rest).rows
@@ -42,7 +42,9 @@ RSpec.describe "flips compared" do
   it "loses nothing: the sides of every group add up to the whole" do
     random = Random.new(7)
     40.times do
-      all = Array.new(random.rand(1..40)) { [%w[sold scrapped kept].sample(random: random), one(random.rand(-50_00..200_00), hours: random.rand(0..9))] }
+      all = Array.new(random.rand(1..40)) do
+        [%w[sold scrapped kept].sample(random: random), one(random.rand(-50_00..200_00), hours: random.rand(0..9))]
+      end
       sum = ->(rows) { rows.group_by(&:first).transform_values { |found| found.sum(tally.zero, &:last) } }
       groups = Array.new(4) { |key| [key, all.select { random.rand < 0.4 }] }.reject { |_, found| found.empty? }.to_h
       whole = Kohlrabi::Core::Statistics::Totals.new(sum.call(all))

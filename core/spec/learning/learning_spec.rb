@@ -20,11 +20,14 @@ RSpec.describe "learning from own flips" do
   end
 
   describe learning::Pace do
-    def row(key, goal, so_far, on) = Kohlrabi::Core::Learning::Pace.new(key, goal, so_far, today: Date.iso8601(on), year: 2026, say: ->(amount) { amount.round.to_s }).row
+    def row(key, goal, so_far, on)
+      Kohlrabi::Core::Learning::Pace.new(key, goal, so_far, today: Date.iso8601(on), year: 2026, say: ->(amount) { amount.round.to_s }).row
+    end
 
     # 1 January to 14 March are 73 days, a fifth of 365: 100 so far lead to 500; 292 days are left for the other 300.
     it "spreads what came evenly over the days" do
-      expect(row(:profit, 400, 100, "2026-03-14")).to have_attributes(heading: 500, needed: Rational(300, 292), text: "at this year's pace 500 by the end: on course")
+      expect(row(:profit, 400, 100,
+                 "2026-03-14")).to have_attributes(heading: 500, needed: Rational(300, 292), text: "at this year's pace 500 by the end: on course")
       expect(row(:profit, 600, 100, "2026-03-14").text).to eq("at this year's pace 500 by the end: short by 100")
     end
 
@@ -60,7 +63,8 @@ RSpec.describe "learning from own flips" do
     end
 
     it "looks at all kinds where its own are too few, and says nothing where all are" do
-      expect(reasons(usual).for(flip.new(kind: "chair", receipts: 300, cost: 50, profit: 250))).to eq(["brought 100 more than the median flip (n = 5)"])
+      expect(reasons(usual).for(flip.new(kind: "chair", receipts: 300, cost: 50,
+                                         profit: 250))).to eq(["brought 100 more than the median flip (n = 5)"])
       expect(reasons(usual.first(4)).for(usual.first)).to eq([])
     end
   end

@@ -13,11 +13,24 @@ class LearnWhatPays < ActiveRecord::Migration[7.2]
     ORDER BY events.kind = 'sold' DESC, events.position DESC LIMIT 1)
   SQL
 
+  OUTSIDE = %w[photographing fetching selling delivering filming].map { |kind| "'#{kind}'" }.join(", ")
+  # A part of a split piece takes over the work on the whole.
+  KINDS = <<~SQL.squish.freeze
+    UPDATE flip_summaries SET kinds_worked = (WITH RECURSIVE worked(id) AS (SELECT flip_summaries.piece_id UNION SELECT events.piece_id FROM worked
+    JOIN split_parts ON split_parts.piece_id = worked.id AND CAST(split_parts.weight AS REAL) > 0
+    JOIN events ON events.id = split_parts.event_id AND events.deletion_id IS NULL)
+    SELECT GROUP_CONCAT(kind, ',') FROM (SELECT work_entries.kind AS kind FROM work_shares
+    JOIN work_entries ON work_entries.id = work_shares.work_entry_id WHERE work_shares.piece_id IN (SELECT id FROM worked)
+    AND work_entries.deletion_id IS NULL AND work_entries.kind NOT IN (#{OUTSIDE}) GROUP BY 1 HAVING SUM(work_shares.seconds) > 0 ORDER BY 1))
+  SQL
+
   def up
     add_column :flip_summaries, :stash_minor, :bigint
     add_column :flip_summaries, :channel, :string
+    add_column :flip_summaries, :kinds_worked, :string
     execute STASH
     execute CHANNEL
+    execute KINDS
     workshop
     listing
     payments
@@ -31,6 +44,7 @@ class LearnWhatPays < ActiveRecord::Migration[7.2]
     add_check_constraint :photos, "piece_id IS NOT NULL OR prospect_id IS NOT NULL OR stash_item_id IS NOT NULL", name: "photo_of_something"
     remove_column :workshops, :pick_up
     remove_column :holds, :pick_up_on
+    remove_column :flip_summaries, :kinds_worked
     remove_column :flip_summaries, :channel
     remove_column :flip_summaries, :stash_minor
   end

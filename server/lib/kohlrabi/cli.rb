@@ -82,7 +82,7 @@ module Kohlrabi
 
     desc "export WHAT", "flips, costs, hours or sales as CSV, or the journal, on standard output (docs/formats)"
     def export(what)
-      fail_with("“#{what}” is not one of flips, costs, hours, sales, journal.") unless %w[flips costs hours sales journal].include?(what)
+      fail_with("“#{what}” is not one of #{Desk::Exports::WHAT.join(', ')}.") unless Desk::Exports::WHAT.include?(what.to_sym)
       open_workshop
       puts Desk::Exports.public_send(what)
     end

@@ -6,10 +6,13 @@ require_relative "api_helper"
 RSpec.describe "files of Books" do
   it "come with their type and a name" do
     id = piece(name: "Desk")
-    { call(:get, "/api/export/flips.csv") => /\Aname,kind/, call(:get, "/api/export/costs.csv") => /\Aticket,/, call(:get, "/api/export/hours.csv") => /person/,
-      call(:get, "/api/export/sales.csv") => /take_home/, call(:get, "/api/export/books.journal") => /assets:inventory:K-001/,
-      call(:get, "/api/export/tax/2026") => /stock at end/ }.each { |text, part| expect(text.dup.force_encoding("UTF-8")).to match(part) }
-    [call(:get, "/api/pieces/#{id}/card"), call(:get, "/api/export/year/2026")].each { |pdf| expect(pdf).to start_with("%PDF") }
+    texts = [call(:get, "/api/export/flips.csv"), call(:get, "/api/export/costs.csv"), call(:get, "/api/export/hours.csv"),
+             call(:get, "/api/export/sales.csv"),
+             call(:get, "/api/export/books.journal"), call(:get, "/api/export/tax/2026")].map do |text|
+      text.dup.force_encoding("UTF-8")
+    end
+    expect(texts).to match([/\Aname,kind/, /\Aticket,/, /person/, /take_home/, /assets:inventory:K-001/, /stock at end/])
+    expect([call(:get, "/api/pieces/#{id}/card"), call(:get, "/api/export/year/2026")]).to all(start_with("%PDF"))
     expect(last_response.headers.values_at("content-type", "content-disposition")).to eq(["application/pdf", 'attachment; filename="year-2026.pdf"'])
   end
 end

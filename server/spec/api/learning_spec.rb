@@ -8,7 +8,10 @@ RSpec.describe "what pays" do
   def flip(kind, paid, hours, price, on: "2026-05-20", **rest)
     id = piece(name: "#{kind} for #{price}", kind: kind, purchase: paid, bought_on: "2026-05-01", **rest)
     person = call(:get, "/api/workshop")["people"].first["id"]
-    call(:post, "/api/work", { person_id: person, kind: "sanding", effort: "#{hours} h", worked_on: "2026-05-05", pieces: [{ piece_id: id }] }) if hours
+    if hours
+      call(:post, "/api/work",
+           { person_id: person, kind: "sanding", effort: "#{hours} h", worked_on: "2026-05-05", pieces: [{ piece_id: id }] })
+    end
     event(id, "listed", "2026-05-10", asking: price)
     event(id, "sold", on, price: price, channel: "booth")
     id
@@ -57,7 +60,11 @@ RSpec.describe "what pays" do
     other = flip("desk", "40", 3, "100")
     expect(call(:get, "/api/pieces/#{id}")["fields"]["techniques"]).to eq("New legs, two colours")
     expect(compare("technique")["rows"].to_h { |one| [one["label"], one["ended"]] }).to eq({ "Sanding" => 2, "New legs" => 1, "two colours" => 1 })
-    behind = ->(trait) { call(:get, "/api/pieces?#{URI.encode_www_form(view: 'archive', by: 'technique', trait: trait)}")["rows"].map { |one| one["id"] } }
+    behind = lambda { |trait|
+      call(:get, "/api/pieces?#{URI.encode_www_form(view: 'archive', by: 'technique', trait: trait)}")["rows"].map do |one|
+        one["id"]
+      end
+    }
     expect(behind.call("new legs")).to eq([id])
     expect(behind.call("work:sanding")).to contain_exactly(id, other)
     expect(refusal(call(:patch, "/api/pieces/#{id}", { lock_version: 0, techniques: "x" * 41 }), :techniques)).to include("longer than 40")
@@ -85,7 +92,9 @@ RSpec.describe "what pays" do
       .to eq({ "Waiting before work" => "4", "On the bench" => nil, "Ready, not yet listed" => nil, "On the market" => "10", "Turnaround" => "19" })
     expect(answer["oldest"].map { |one| one.values_at("name", "days") }).to eq([["Waiting", 10]])
     expect(answer["found"].map { |month| month.values_at("label", "count") }).to eq([["May 2026", 1], ["Jun 2026", 1]])
-    expect(answer["guesses"].find { |line| line["key"] == "resale" }).to include("n" => 1, "over" => 1, "text" => "25% more than expected; too few to tell")
+    expect(answer["guesses"].find do |line|
+      line["key"] == "resale"
+    end).to include("n" => 1, "over" => 1, "text" => "25% more than expected; too few to tell")
     expect(answer["waits"]).to eq([{ "stage" => "bought", "count" => 1, "days" => "10" }])
   end
 
@@ -99,13 +108,13 @@ RSpec.describe "what pays" do
     expect(year["entries"].map { |entry| entry["what"] }).to eq(["Clip of a bench", "Random orbit sander"])
     call(:delete, "/api/workshop-entries/#{tool['id']}")
     expect(call(:get, "/api/years/2026")["left"]["text"]).to eq("100.00")
-    
   end
 
   it "refuses an entry without sense, by its field" do
     expect(refusal(call(:post, "/api/workshop-entries", { kind: "car", what: "Van", amount: "1" }), :kind)).to include("not one of the choices")
     expect(refusal(call(:post, "/api/workshop-entries", { kind: "tool", what: "Van", amount: "0" }), :amount)).to include("above 0")
-    expect(refusal(call(:post, "/api/workshop-entries", { kind: "tool", what: "Van", amount: "1", on: "2026-07-01" }), :on)).to include("lies after today")
+    expect(refusal(call(:post, "/api/workshop-entries", { kind: "tool", what: "Van", amount: "1", on: "2026-07-01" }),
+                   :on)).to include("lies after today")
   end
 
   # 30 June is day 181 of 365: 60.00 so far lead to 121.00 (60 × 365 ÷ 181 = 120.99).

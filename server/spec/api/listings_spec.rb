@@ -16,7 +16,8 @@ RSpec.describe "offering a piece" do
   end
 
   let(:chest) do
-    piece(name: "Oak chest", kind: "chest of drawers", width: "790", depth: "440", height: "760", drawer_rows: "1, 2", maker: "a mill joiner", body_material: "solid")
+    piece(name: "Oak chest", kind: "chest of drawers", width: "790", depth: "440", height: "760", drawer_rows: "1, 2", maker: "a mill joiner",
+          body_material: "solid")
   end
 
   it "makes its text from the record, with flaws that were left and what to mind" do
@@ -25,8 +26,8 @@ RSpec.describe "offering a piece" do
     call(:post, "/api/work", { kind: "sanding", effort: "2 h", worked_on: "2026-05-05", pieces: [{ piece_id: chest }] })
     event(chest, "listed", "2026-05-10", asking: "240")
     full = text(listing(chest), "full")["text"]
-    expect(full).to include("Oak chest, by a mill joiner", "790 × 440 × 760 mm (31 1/8 × 17 5/16 × 29 15/16 in)", "3 drawers", "solid wood", "- sanded",
-                            "Left as it is\n- white water ring", "anti-tip kit", "240.00 EUR")
+    expect(full).to include("Oak chest, by a mill joiner", "790 × 440 × 760 mm (31 1/8 × 17 5/16 × 29 15/16 in)", "3 drawers", "solid wood",
+                            "- sanded", "Left as it is\n- white water ring", "anti-tip kit", "240.00 EUR")
     expect(full).not_to include("Old clear finish")
     expect(text(listing(chest), "line")["text"]).to eq("Oak chest, 790 mm wide, 240.00 EUR")
   end
@@ -34,7 +35,8 @@ RSpec.describe "offering a piece" do
   it "keeps a text as it was changed, and goes back to the record's" do
     changed = call(:put, "/api/pieces/#{chest}/listing/line", { body: "A chest, come and see" })
     expect(text(changed, "line")).to include("text" => "A chest, come and see", "changed" => true, "made" => "Oak chest, 790 mm wide")
-    expect(text(call(:put, "/api/pieces/#{chest}/listing/line", { body: " " }), "line")).to include("text" => "Oak chest, 790 mm wide", "changed" => false)
+    expect(text(call(:put, "/api/pieces/#{chest}/listing/line", { body: " " }),
+                "line")).to include("text" => "Oak chest, 790 mm wide", "changed" => false)
     expect(refusal(call(:put, "/api/pieces/#{chest}/listing/line", { body: "x" * 5001 }), :body)).to include("longer than 5000")
   end
 
@@ -42,7 +44,8 @@ RSpec.describe "offering a piece" do
     items = ->(answer) { answer["staging"].to_h { |item| [item["key"], item["done"]] } }
     expect(items.call(listing(chest))).to include("light" => false, "pair" => false, "label" => false)
     %w[before after label].each { |kind| photo(chest, kind) }
-    expect(items.call(call(:put, "/api/pieces/#{chest}/staging", { item: "light", done: true }))).to include("light" => true, "pair" => true, "label" => true)
+    expect(items.call(call(:put, "/api/pieces/#{chest}/staging",
+                           { item: "light", done: true }))).to include("light" => true, "pair" => true, "label" => true)
     expect(items.call(call(:put, "/api/pieces/#{chest}/staging", { item: "light", done: false }))).to include("light" => false)
     expect(refusal(call(:put, "/api/pieces/#{chest}/staging", { item: "pair", done: true }), :item)).to be_present
   end
@@ -74,7 +77,8 @@ RSpec.describe "offering a piece" do
 
   it "keeps a photo of a comparable with it" do
     row = call(:post, "/api/pieces/#{chest}/comparables", { what: "Oak chest seen at a sale", price: "180" })
-    call(:post, "/api/photos?comparable_id=#{row['id']}&kind=during", Vips::Image.black(60, 40, bands: 3).write_to_buffer(".png"), { "CONTENT_TYPE" => "application/octet-stream" })
+    call(:post, "/api/photos?comparable_id=#{row['id']}&kind=during", Vips::Image.black(60, 40, bands: 3).write_to_buffer(".png"),
+         { "CONTENT_TYPE" => "application/octet-stream" })
     expect(status).to eq(201)
     expect(call(:get, "/api/pieces/#{chest}/pricing")["comparables"].first["photos"].size).to eq(1)
   end
@@ -85,7 +89,9 @@ RSpec.describe "offering a piece" do
     played = call(:get, "/api/pieces/#{chest}/practice?seed=3&days=60")
     offer = played["messages"].find { |message| message["amount"] }
     expect(offer["advice"]).to include("verdict", "why")
-    ask = ->(counter) { call(:get, "/api/pieces/#{chest}/practice/counter?#{URI.encode_www_form(seed: 3, day: offer['day'], who: offer['who'], counter: counter)}") }
+    ask = lambda { |counter|
+      call(:get, "/api/pieces/#{chest}/practice/counter?#{URI.encode_www_form(seed: 3, day: offer['day'], who: offer['who'], counter: counter)}")
+    }
     expect(ask.call(offer["amount"]["text"])["taken"]).to be(true)
     expect(ask.call("239")["taken"]).to be(false)
     expect(Kohlrabi::Records::Offer.count).to eq(0)

@@ -11,7 +11,8 @@ RSpec.describe "offering a piece", type: :feature do
   def today = Date.iso8601(send_to(:get, "/today")["date"]["iso"])
 
   def chest
-    @chest ||= send_to(:post, "/pieces", { name: "Oak chest", kind: "chest of drawers", bought_on: (today - 20).iso8601, purchase: "30", width: "790" })["id"].tap do |id|
+    given = { name: "Oak chest", kind: "chest of drawers", bought_on: (today - 20).iso8601, purchase: "30", width: "790" }
+    @chest ||= send_to(:post, "/pieces", given)["id"].tap do |id|
       send_to(:post, "/pieces/#{id}/findings", { kind: "white_ring" })
       send_to(:post, "/pieces/#{id}/events", { kind: "listed", on: (today - 10).iso8601, asking: "240" })
     end

@@ -9,10 +9,16 @@ require "pdf/reader"
 RSpec.describe "exports" do
   desk = Kohlrabi::Desk
 
-  def piece(name, paid, **rest) = Kohlrabi::Desk::Pieces.create({ "name" => name, "bought_on" => "2026-02-01", "purchase" => paid, **rest.transform_keys(&:to_s) })
+  def piece(name, paid, **rest)
+    Kohlrabi::Desk::Pieces.create({ "name" => name, "bought_on" => "2026-02-01", "purchase" => paid, **rest.transform_keys(&:to_s) })
+  end
+
   def event(piece, kind, on, **rest) = Kohlrabi::Desk::Events.create(piece.id, { "kind" => kind, "on" => on, **rest.transform_keys(&:to_s) })
+
   def cost(what, amount, on, *pieces, category: "materials")
-    Kohlrabi::Desk::Costs.create("what" => what, "amount" => amount, "category" => category, "spent_on" => on, "pieces" => pieces.map { |one| { "piece_id" => one.id } })
+    Kohlrabi::Desk::Costs.create("what" => what, "amount" => amount, "category" => category, "spent_on" => on, "pieces" => pieces.map do |one|
+      { "piece_id" => one.id }
+    end)
   end
 
   # A year with everything in it: a sale with fees, tip and refund, a loss, a kept one, one in hand, one of unknown price, a shared cost, a split.

@@ -5,36 +5,50 @@ require "zip"
 
 # Spreadsheets as the standards have them (XLSX: ECMA-376; ODS: OASIS OpenDocument 1.2), written here with the least that a file needs.
 RSpec.describe Kohlrabi::Formats::SheetRows do
+  main = "http://schemas.openxmlformats.org/spreadsheetml/2006/main"
+  doc = "http://schemas.openxmlformats.org/officeDocument/2006/relationships"
+  packed = "http://schemas.openxmlformats.org/package/2006"
+  spaces = %w[office table text].map { |name| "xmlns:#{name}=\"urn:oasis:names:tc:opendocument:xmlns:#{name}:1.0\"" }.join(" ")
+
   def zip(parts)
-    Zip::OutputStream.write_buffer { |out| parts.each { |name, text| (out.put_next_entry(name, nil, nil, Zip::Entry::STORED) && out.write(text)) || out } }.string
+    Zip::OutputStream.write_buffer do |out|
+      parts.each do |name, text|
+        out.put_next_entry(name, nil, nil, Zip::Entry::STORED)
+        out.write("#{'<?xml version="1.0"?>' if text.start_with?('<')}#{text}")
+      end
+    end.string
   end
 
-  MAIN = "http://schemas.openxmlformats.org/spreadsheetml/2006/main"
-  DOC = "http://schemas.openxmlformats.org/officeDocument/2006/relationships"
-
   # rows: Array of Array of XML cells.
-  def xlsx(rows)
-    body = rows.each_with_index.map { |cells, y| "<row r=\"#{y + 1}\">#{cells.each_with_index.map { |cell, x| cell.sub('<c', "<c r=\"#{(65 + x).chr}#{y + 1}\"") }.join}</row>" }.join
-    zip("[Content_Types].xml" => "<?xml version=\"1.0\"?><Types xmlns=\"http://schemas.openxmlformats.org/package/2006/content-types\"/>",
-        "xl/workbook.xml" => "<?xml version=\"1.0\"?><workbook xmlns=\"#{MAIN}\" xmlns:r=\"#{DOC}\"><sheets><sheet name=\"Flips\" sheetId=\"1\" r:id=\"rId1\"/></sheets></workbook>",
-        "xl/_rels/workbook.xml.rels" => "<?xml version=\"1.0\"?><Relationships xmlns=\"http://schemas.openxmlformats.org/package/2006/relationships\"><Relationship Id=\"rId1\" Type=\"#{DOC}/worksheet\" Target=\"worksheets/sheet1.xml\"/></Relationships>",
-        "xl/styles.xml" => "<?xml version=\"1.0\"?><styleSheet xmlns=\"#{MAIN}\"><cellXfs count=\"2\"><xf numFmtId=\"0\"/><xf numFmtId=\"14\" applyNumberFormat=\"1\"/></cellXfs></styleSheet>",
-        "xl/worksheets/sheet1.xml" => "<?xml version=\"1.0\"?><worksheet xmlns=\"#{MAIN}\"><sheetData>#{body}</sheetData></worksheet>")
+  define_method(:xlsx) do |rows|
+    body = rows.map.with_index(1) do |cells, y|
+      "<row r=\"#{y}\">#{cells.zip('A'..'Z').map { |cell, x| cell.sub('<c', "<c r=\"#{x}#{y}\"") }.join}</row>"
+    end
+    sheet = "<sheet name=\"Flips\" sheetId=\"1\" r:id=\"rId1\"/>"
+    relation = "<Relationship Id=\"rId1\" Type=\"#{doc}/worksheet\" Target=\"worksheets/sheet1.xml\"/>"
+    formats = '<cellXfs count="2"><xf numFmtId="0"/><xf numFmtId="14" applyNumberFormat="1"/></cellXfs>'
+    zip("[Content_Types].xml" => "<Types xmlns=\"#{packed}/content-types\"/>",
+        "xl/workbook.xml" => "<workbook xmlns=\"#{main}\" xmlns:r=\"#{doc}\"><sheets>#{sheet}</sheets></workbook>",
+        "xl/_rels/workbook.xml.rels" => "<Relationships xmlns=\"#{packed}/relationships\">#{relation}</Relationships>",
+        "xl/styles.xml" => "<styleSheet xmlns=\"#{main}\">#{formats}</styleSheet>",
+        "xl/worksheets/sheet1.xml" => "<worksheet xmlns=\"#{main}\"><sheetData>#{body.join}</sheetData></worksheet>")
   end
 
   def text(value) = "<c t=\"inlineStr\"><is><t>#{value}</t></is></c>"
   def number(value, style: 0) = "<c s=\"#{style}\"><v>#{value}</v></c>"
 
-  def ods(rows)
-    cells = { String => ->(value) { "<table:table-cell office:value-type=\"string\"><text:p>#{value}</text:p></table:table-cell>" },
-              Float => ->(value) { "<table:table-cell office:value-type=\"float\" office:value=\"#{value}\"><text:p>#{value}</text:p></table:table-cell>" },
-              Date => ->(value) { "<table:table-cell office:value-type=\"date\" office:date-value=\"#{value}\"><text:p>x</text:p></table:table-cell>" } }
-    body = rows.map { |row| "<table:table-row>#{row.map { |value| cells.fetch(value.class).call(value) }.join}</table:table-row>" }.join
-    spaces = %w[office table text].map { |name| "xmlns:#{name}=\"urn:oasis:names:tc:opendocument:xmlns:#{name}:1.0\"" }.join(" ")
+  def ods_cell(value)
+    type, name = { String => %w[string string-value], Float => %w[float value], Date => %w[date date-value] }.fetch(value.class)
+    "<table:table-cell office:value-type=\"#{type}\" office:#{name}=\"#{value}\"><text:p>#{value}</text:p></table:table-cell>"
+  end
+
+  define_method(:ods) do |rows|
+    body = rows.map { |row| "<table:table-row>#{row.map { |value| ods_cell(value) }.join}</table:table-row>" }.join
+    table = "<office:body><office:spreadsheet><table:table table:name=\"Flips\">#{body}</table:table></office:spreadsheet></office:body>"
     zip("mimetype" => Kohlrabi::Formats::SheetRows::ODS,
-        "content.xml" => "<?xml version=\"1.0\"?><office:document-content #{spaces}><office:body><office:spreadsheet><table:table table:name=\"Flips\">#{body}</table:table></office:spreadsheet></office:body></office:document-content>",
-        "styles.xml" => "<?xml version=\"1.0\"?><office:document-styles #{spaces}/>",
-        "META-INF/manifest.xml" => "<?xml version=\"1.0\"?><manifest:manifest xmlns:manifest=\"urn:oasis:names:tc:opendocument:xmlns:manifest:1.0\"/>")
+        "content.xml" => "<office:document-content #{spaces}>#{table}</office:document-content>",
+        "styles.xml" => "<office:document-styles #{spaces}/>",
+        "META-INF/manifest.xml" => '<manifest:manifest xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0"/>')
   end
 
   # Serial 46054 of a sheet is 1 February 2026: 30 December 1899 and 46054 days (ECMA-376, 18.17.4.1).

@@ -8,9 +8,11 @@ RSpec.describe "flips compared from the records" do
 
   def flip(random)
     desk = Kohlrabi::Desk
-    words = { "kind" => ["desk", "Desk", "chair", "Äsop chest", "äsop chest", ""], "source" => ["kerb", ""], "maker" => ["", "a joiner"], "techniques" => ["", "waxed", "waxed, Oiled"] }
+    words = { "kind" => ["desk", "Desk", "chair", "Äsop chest", "äsop chest", ""], "source" => ["kerb", ""], "maker" => ["", "a joiner"],
+              "techniques" => ["", "waxed", "waxed, Oiled"] }
     given = words.transform_values { |values| values.sample(random: random) }
-    id = desk::Pieces.create(given.merge("name" => "Flip", "bought_on" => "2025-#{random.rand(1..12).to_s.rjust(2, '0')}-05", "purchase" => ["", "0", "12.34"].sample(random: random))).id
+    id = desk::Pieces.create(given.merge("name" => "Flip", "bought_on" => "2025-#{random.rand(1..12).to_s.rjust(2, '0')}-05",
+                                         "purchase" => ["", "0", "12.34"].sample(random: random))).id
     work(random, id)
     desk::StashUses.create(@stash, "piece_id" => id, "count" => "1") if random.rand < 0.3
     ending(random, id)
@@ -18,7 +20,8 @@ RSpec.describe "flips compared from the records" do
 
   def work(random, id)
     random.rand(0..2).times do
-      given = { "kind" => %w[sanding painting photographing].sample(random: random), "effort" => "#{random.rand(1..300)} min", "pieces" => [{ "piece_id" => id }] }
+      given = { "kind" => %w[sanding painting photographing].sample(random: random), "effort" => "#{random.rand(1..300)} min",
+                "pieces" => [{ "piece_id" => id }] }
       Kohlrabi::Desk::Work.create(given.merge("worked_on" => "2025-12-#{random.rand(10..28)}"))
     end
   end

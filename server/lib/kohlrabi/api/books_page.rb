@@ -12,7 +12,8 @@ module Kohlrabi
       end
 
       def to_h
-        { year: @answer.lens.year, view: @answer.lens.view, hours: @answer.lens.rule, years: @answer.years, counts: counts, in_hand: BooksPage.in_hand(@say),
+        lens = @answer.lens
+        { year: lens.year, view: lens.view, hours: lens.rule, years: @answer.years, counts: counts, in_hand: BooksPage.in_hand(@say),
           figures: said(@totals.figures), other_hours: said([@totals.hours(other), @totals.hourly_pay(other)]),
           turnaround: turnaround, months: @answer.months.map { |month, totals| month(month, totals) } }
       end

@@ -17,8 +17,9 @@ module Kohlrabi
       end
 
       def spread
-        answer = Desk::Spread.answer(@lens)
-        found = Desk::Spread.standouts(@lens)
+        points = Desk::Spread.points(@lens)
+        answer = Desk::Spread.answer(points)
+        found = Desk::Spread.standouts(points)
         { points: answer.points.map { |point| point(point) }, without: answer.without, left_out: answer.left_out, lines: lines(answer),
           best: found.best.map { |one| standout(one) }, worst: found.worst.map { |one| standout(one) }, n: found.n }
       end
@@ -28,7 +29,8 @@ module Kohlrabi
         count, forgone, known = answer.gone
         { parts: answer.parts.map { |label, summary| { label: label, days: quartiles(summary) } },
           oldest: answer.oldest.map { |piece, days, minor| { id: piece.id, name: piece.name, days: days, tied_up: @say.money(minor) } },
-          found: answer.found.map { |month, row| found(month, row) }, gone: { count: count, forgone: @say.money(forgone), known: known },
+          found: answer.found.map { |month, row| found(month, row) },
+          gone: { count: count, forgone: @say.money(forgone), known: known },
           waits: answer.waits.map { |stage, pieces, days| { stage: stage, count: pieces, days: number(days) } },
           guesses: Desk::Guesses.lines(@lens).map { |line| guess(line) }, seasons: Desk::Sellings.seasons.map(&:text) }
       end
@@ -36,12 +38,15 @@ module Kohlrabi
       private
 
       def compared(row)
-        with = row.with
-        { key: row.key, label: row.label, ended: with.paid.flips + with.at_cost.flips, n: with.hours_known, profit: @say.money(with.profit.amount),
-          receipts: @say.money(with.receipts.amount), hours: @say.effort(with.hours.amount), hourly: @say.money(with.hourly_pay.amount),
-          major_hourly: major(with.hourly_pay.amount), margin: with.margin.text(@say.workshop.money), rest_hourly: @say.money(row.rest.hourly_pay.amount),
-          rest_n: row.rest.hours_known, days: quartiles(row.days), profits: quartiles(row.profits) { |minor| @say.money(minor)[:text] },
-          few: row.few, edge: edge(row.edge) }
+        { key: row.key, label: row.label, **side(row.with), rest_hourly: @say.money(row.rest.hourly_pay.amount), rest_n: row.rest.hours_known,
+          days: quartiles(row.days), profits: quartiles(row.profits) { |minor| @say.money(minor)[:text] }, few: row.few, edge: edge(row.edge) }
+      end
+
+      def side(with)
+        hourly = with.hourly_pay.amount
+        { ended: with.paid.flips + with.at_cost.flips, n: with.hours_known, profit: @say.money(with.profit.amount),
+          receipts: @say.money(with.receipts.amount), hours: @say.effort(with.hours.amount), hourly: @say.money(hourly), major_hourly: major(hourly),
+          margin: with.margin.text(@say.workshop.money) }
       end
 
       def edge(minor)
@@ -49,7 +54,9 @@ module Kohlrabi
       end
 
       def quartiles(summary)
-        { n: summary[:n], **summary.slice(:median, :lower, :upper).transform_values { |value| value && (block_given? ? yield(value) : number(value)) } }
+        { n: summary[:n], **summary.slice(:median, :lower, :upper).transform_values do |value|
+          value && (block_given? ? yield(value) : number(value))
+        end }
       end
 
       def number(value) = value && Core::Units::Numerals.text(value, value.denominator == 1 ? 0 : 1)
@@ -75,7 +82,8 @@ module Kohlrabi
       end
 
       def found(month, (count, known, sum, median))
-        { month: month, label: Date.strptime(month, "%Y-%m").strftime("%b %Y"), count: count, known: known, paid: @say.money(sum), median: @say.money(median) }
+        { month: month, label: Date.strptime(month, "%Y-%m").strftime("%b %Y"), count: count, known: known, paid: @say.money(sum),
+          median: @say.money(median) }
       end
 
       def guess(line)
@@ -83,7 +91,9 @@ module Kohlrabi
         answer = line.answer
         { key: line.key.to_s, label: line.label, n: answer[:n], text: answer[:text], over: answer[:over], under: answer[:under],
           spread: answer[:lower] && "#{ratio(answer[:lower])} to #{ratio(answer[:upper])}",
-          pairs: line.pairs.map { |id, name, estimated, actual| { id: id, name: name, estimated: words.call(estimated), actual: words.call(actual) } } }
+          pairs: line.pairs.map do |id, name, estimated, actual|
+            { id: id, name: name, estimated: words.call(estimated), actual: words.call(actual) }
+          end }
       end
 
       def ratio(value) = "#{Core::Units::Numerals.text(value * 100, 0)}%"

@@ -12,11 +12,10 @@ module Kohlrabi
 
       # price: minor units at which channels are compared; the asking price, else the suggested one.
       def to_h(price = nil)
-        scale = Desk::Pricing.scale(@piece)
-        price ||= @piece.summary.asking_minor || scale.suggested
-        { texts: texts, staging: Desk::Listings.staging(@piece).map { |item| { key: item.key, label: item.label, done: item.done, by_record: item.by == :record } },
-          flaws: Desk::Listings.flaws(@piece), notes: Desk::Listings.notes(@piece), photos: Resources::Photo.present(Desk::Listings.photos(@piece), @say),
-          price: @say.money(price), typed: @say.typed_money(price), channels: price ? ListingPage.channels(@say, price, days) : [] }
+        price ||= @piece.summary.asking_minor || Desk::Pricing.scale(@piece).suggested
+        { texts: texts, staging: staging, flaws: Desk::Listings.flaws(@piece), notes: Desk::Listings.notes(@piece),
+          photos: Resources::Photo.present(Desk::Listings.photos(@piece), @say), price: @say.money(price), typed: @say.typed_money(price),
+          channels: price ? ListingPage.channels(@say, price, days) : [] }
       end
 
       # days: expected to stand, nil where not known.
@@ -25,16 +24,17 @@ module Kohlrabi
       end
 
       def self.channel(say, line)
+        rent = line.answer.rent_a_day
         number = ->(value) { value && Core::Units::Numerals.text(value, value.denominator == 1 ? 0 : 1) }
-        { id: line.row&.id, name: line.name, take_home: say.figure(line.answer.take_home), rent_a_day: say.money(line.answer.rent_a_day.zero? ? nil : line.answer.rent_a_day),
-          sold: line.sold, days: number.call(line.days), got: line.got && "#{Core::Units::Numerals.text(line.got * 100, 0)}%", habits: line.habits.to_s, usual: line.usual,
-          typed: line.row ? typed(say, line.row) : nil }
+        { id: line.row&.id, name: line.name, take_home: say.figure(line.answer.take_home), rent_a_day: say.money(rent.zero? ? nil : rent),
+          sold: line.sold, days: number.call(line.days), got: line.got && "#{Core::Units::Numerals.text(line.got * 100, 0)}%",
+          habits: line.habits.to_s, usual: line.usual, typed: line.row && typed(say, line.row) }
       end
 
       # As it would be typed into a form.
       def self.typed(say, row)
-        { name: row.name, fee: Desk::Percent.text(row.fee_hundredths), fixed_fee: say.typed_money(row.fixed_fee_minor), rent: say.typed_money(row.rent_minor),
-          places: row.places.to_s, delivery: say.typed_money(row.delivery_minor), habits: row.habits.to_s }
+        { name: row.name, fee: Desk::Percent.text(row.fee_hundredths), fixed_fee: say.typed_money(row.fixed_fee_minor),
+          rent: say.typed_money(row.rent_minor), places: row.places.to_s, delivery: say.typed_money(row.delivery_minor), habits: row.habits.to_s }
       end
 
       private
@@ -43,6 +43,10 @@ module Kohlrabi
         Desk::Listings.texts(@piece).map do |length, (text, made, changed)|
           { length: length, label: Core::Selling::Listing::LENGTHS.fetch(length), text: text, made: made, changed: changed }
         end
+      end
+
+      def staging
+        Desk::Listings.staging(@piece).map { |item| { key: item.key, label: item.label, done: item.done, by_record: item.by == :record } }
       end
 
       def days = Desk::Sellings.time(@piece.kind).survival&.median

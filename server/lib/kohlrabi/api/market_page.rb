@@ -84,12 +84,14 @@ module Kohlrabi
       end
 
       def row(row)
-        { piece: { id: row.piece.id, ticket: row.piece.ticket_text, name: row.piece.name }, asking: @say.money(row.asking), days: row.days,
-          **expected(row), floor: @say.money(row.floor), today: @say.day(Desk::House.today), enquiries: row.enquiries,
-          next_step: row.next_step && step(row.next_step), hold: row.hold && hold(row.hold), **paid(row),
-          set: row.set && { id: row.set.id, name: row.set.name }, mixes: row.mixes.map { |mix| { id: mix.id, name: mix.product.label } },
+        { piece: name(row.piece), asking: @say.money(row.asking), days: row.days, **expected(row), floor: @say.money(row.floor),
+          today: @say.day(Desk::House.today), enquiries: row.enquiries, next_step: row.next_step && step(row.next_step),
+          hold: row.hold && hold(row.hold), **paid(row), set: row.set && { id: row.set.id, name: row.set.name }, mixes: mixes(row),
           offers: row.offers.reverse.map { |offer| offer(offer, row.advice[offer.id]) } }
       end
+
+      def name(piece) = { id: piece.id, ticket: piece.ticket_text, name: piece.name }
+      def mixes(row) = row.mixes.map { |mix| { id: mix.id, name: mix.product.label } }
 
       # What was paid in parts, the deposit among it, and what is left of the agreed price.
       def paid(row)
@@ -100,8 +102,8 @@ module Kohlrabi
       end
 
       def sold(row)
-        { piece: { id: row.piece.id, ticket: row.piece.ticket_text, name: row.piece.name }, sold_on: @say.day(row.sold_on), price: @say.money(row.price),
-          paid: @say.money(row.payments.any? ? row.paid : nil), left: @say.money(row.left), payments: row.payments.map { |one| payment(one) } }
+        { piece: name(row.piece), sold_on: @say.day(row.sold_on), price: @say.money(row.price), left: @say.money(row.left),
+          paid: @say.money(row.payments.any? ? row.paid : nil), payments: row.payments.map { |one| payment(one) } }
       end
 
       def expected(row)

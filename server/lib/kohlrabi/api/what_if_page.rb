@@ -13,23 +13,26 @@ module Kohlrabi
       # filled: percent of the freed hours, Integer.
       def without(by, trait, filled)
         found = Desk::WhatIf.without(by, trait, Rational(filled, 100), @lens)
-        { label: Desk::Traits.label(by, trait), flips: found.flips, profit: @say.money(found.profit), with: @say.money(found.with), pay: @say.money(found.pay),
-          pay_with: @say.money(found.pay_with), freed: @say.effort(found.freed), made_up: found.made_up && percent(found.made_up), assumes: found.assumes,
-          change: change(found.profit, found.with) }
+        { label: Desk::Traits.label(by, trait), flips: found.flips, freed: @say.effort(found.freed), assumes: found.assumes,
+          **%i[profit with pay pay_with].to_h { |name| [name, @say.money(found[name])] },
+          made_up: found.made_up && percent(found.made_up), change: change(found.profit, found.with) }
       end
 
       # less, quicker: percent, Integer and decimal text.
       def cheaper(less, quicker)
         found = Desk::WhatIf.cheaper(Rational(less, 100), Rational(quicker), @lens)
         { n: found.n, lost: @say.money(found.lost), days: days(found.days), won: @say.money(found.won), net: @say.money(found.net),
-          needed: found.needed && "#{Core::Units::Numerals.text(found.needed, 1)}%", assumes: found.assumes, place_day: @say.money(Desk::Sellings.place_day) }
+          needed: found.needed && "#{Core::Units::Numerals.text(found.needed, 1)}%", assumes: found.assumes,
+          place_day: @say.money(Desk::Sellings.place_day) }
       end
+
+      ASSUMED = ["Each piece takes the days of work it took, with its waiting spread evenly between them.",
+                 "A pair of hands is on one piece a day, and there on every day it is needed.",
+                 "Each brings what your pieces brought on average, and buyers are found for all of them."].freeze
 
       def side_by_side(hands)
         rows, pieces, profit = Desk::WhatIf.side_by_side(hands, @lens)
-        { n: pieces, rows: rows.map { |row| side(row, profit) }, profit: @say.money(profit),
-          assumes: ["Each piece takes the days of work it took, with its waiting spread evenly between them.", "A pair of hands is on one piece a day, and there on every day it is needed.",
-                    "Each brings what your pieces brought on average, and buyers are found for all of them."] }
+        { n: pieces, rows: rows.map { |row| side(row, profit) }, profit: @say.money(profit), assumes: ASSUMED }
       end
 
       private

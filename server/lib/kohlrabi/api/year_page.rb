@@ -12,20 +12,23 @@ module Kohlrabi
 
       def to_h
         money = Desk::WorkshopMoney.answer(@year)
-        { year: @year, goals: Desk::Goals.rows(@year).map { |row| goal(row) }, typed: typed, entries: money.entries.map { |row| YearPage.entry(row, @say) },
+        { year: @year, goals: Desk::Goals.rows(@year).map { |row| goal(row) }, typed: typed,
+          entries: money.rows.map do |row|
+            YearPage.entry(row, @say)
+          end,
           sums: sums(money), filming: @say.effort(money.filming), left: @say.figure(money.left) }
       end
 
       def self.entry(row, say)
-        { id: row.id, kind: row.kind, kind_label: Desk::WorkshopMoney::KINDS.fetch(row.kind).first, what: row.what, amount: say.money(row.amount_minor),
-          on: say.day(row.happened_on) }
+        { id: row.id, kind: row.kind, kind_label: Desk::WorkshopMoney::KINDS.fetch(row.kind).first, what: row.what,
+          amount: say.money(row.amount_minor), on: say.day(row.happened_on) }
       end
 
       private
 
       def goal(row)
         words = ->(amount) { amount && (row.key == :pieces ? amount.round.to_s : @say.money(amount)[:text]) }
-        { key: row.key.to_s, label: row.label, goal: words.call(row.goal), so_far: words.call(row.so_far), heading: words.call(row.heading), text: row.text,
+        { key: row.key.to_s, label: row.label, text: row.text, **%i[goal so_far heading].to_h { |name| [name, words.call(row[name])] },
           needed: row.needed && needed(row) }
       end
 

@@ -14,7 +14,8 @@ module Kohlrabi
       def rows
         scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" })
         late = scope.where(flip_summaries: { ended_on: (House.today - LATEST).. })
-        pieces = late.or(scope.where(id: Records::Payment.live.select(:piece_id))).order("flip_summaries.ended_on DESC", id: :desc).limit(100).preload(:summary).to_a
+        pieces = late.or(scope.where(id: Records::Payment.live.select(:piece_id))).order("flip_summaries.ended_on DESC",
+                                                                                         id: :desc).limit(100).preload(:summary).to_a
         paid = Records::Payment.live.where(piece_id: pieces.map(&:id)).order(:paid_on, :id).group_by(&:piece_id)
         found = pieces.map { |piece| row(piece, paid.fetch(piece.id, [])) }
         found.select { |one| one.left&.positive? || (one.sold_on && one.sold_on >= House.today - LATEST) }

@@ -45,7 +45,8 @@ module Kohlrabi
       private_class_method :turnaround
 
       def days(year)
-        rows = ended(year).where(stage: "sold").where.not(turnaround_days: nil).where.not(ended_on: nil).pluck(Arel.sql("substr(ended_on, 1, 7)"), :turnaround_days)
+        rows = ended(year).where(stage: "sold").where.not(turnaround_days: nil).where.not(ended_on: nil).pluck(Arel.sql("substr(ended_on, 1, 7)"),
+                                                                                                               :turnaround_days)
         rows.group_by(&:first).transform_values { |pairs| Core::Statistics::Quantiles.summary(pairs.map(&:last)) }
       end
       private_class_method :days

@@ -7,6 +7,7 @@ module Kohlrabi
       # One channel at a price. row: Records::Channel or nil where only usual figures are known; answer: Core::Selling::Channels::Answer;
       # sold: how many were sold there; days: median days there, nil; got: median of got ÷ asked there, nil; habits; usual: whether assumed.
       Line = Struct.new(:row, :name, :answer, :sold, :days, :got, :habits, :usual, keyword_init: true)
+      DAYS = Arel.sql("CAST(julianday(ended_on) - julianday(listed_on) AS INTEGER)")
       ENOUGH = 5 # sales of its own from which a channel's days count; else those of the kind
 
       module_function
@@ -57,7 +58,7 @@ module Kohlrabi
       # {channel in small letters => Array of [days on the market or nil, got ÷ asked or nil]} of own sales.
       def record
         rows = Records::FlipSummary.where(live: true, stage: "sold").where.not(channel: nil)
-                                   .pluck(:channel, Arel.sql("CAST(julianday(ended_on) - julianday(listed_on) AS INTEGER)"), :receipts_minor, :asking_minor)
+                                   .pluck(:channel, DAYS, :receipts_minor, :asking_minor)
         rows.group_by { |channel, *| channel.strip.downcase }.transform_values do |all|
           all.map { |_, days, got, asked| [days, (Rational(got, asked) if got && asked&.positive?)] }
         end
@@ -71,8 +72,8 @@ module Kohlrabi
           name: row.name, fee_rate: Rational(row.fee_hundredths, 10_000), fixed: row.fixed_fee_minor.to_i, delivery: row.delivery_minor.to_i,
           rent: row.rent_minor.to_i, places: row.places || 1, days: own.size >= ENOUGH ? median : days
         )
-        Line.new(row: row, name: row.name, answer: Core::Selling::Channels.answer(price, terms), sold: sales.size, days: median, habits: row.habits, usual: false,
-                 got: Core::Statistics::Quantiles.at(sales.filter_map(&:last), 1/2r))
+        Line.new(row: row, name: row.name, answer: Core::Selling::Channels.answer(price, terms), sold: sales.size, days: median, habits: row.habits,
+                 usual: false, got: Core::Statistics::Quantiles.at(sales.filter_map(&:last), 1/2r))
       end
       private_class_method :line
 
@@ -81,8 +82,8 @@ module Kohlrabi
         money = House.workshop.money
         near = Core::Planning::Products::CURRENCIES.include?(money.code)
         amount = ->(value) { near ? (value.to_i * money.unit) : 0 }
-        terms = Core::Selling::Channels::Terms.new(name: usual[:label], fee_rate: Rational(usual[:fee], 100), fixed: amount.call(usual[:fixed]), delivery: 0,
-                                                   rent: amount.call(usual[:rent]), places: usual[:places] || 1, days: days)
+        terms = Core::Selling::Channels::Terms.new(name: usual[:label], fee_rate: Rational(usual[:fee], 100), fixed: amount.call(usual[:fixed]),
+                                                   delivery: 0, rent: amount.call(usual[:rent]), places: usual[:places] || 1, days: days)
         Line.new(name: usual[:label], answer: Core::Selling::Channels.answer(price, terms), sold: 0, habits: usual[:habits], usual: true)
       end
       private_class_method :usual

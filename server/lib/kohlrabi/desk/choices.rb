@@ -16,7 +16,8 @@ module Kohlrabi
           cut_bases: Core::Buying::TagRule::BASES.map { |key, label| { key: key, label: label } },
           cautions: %i[saw glass].to_h { |key| [key, Core::Cautions.text(key)] },
           sources: used(Records::Piece, :source) | used(Records::Prospect, :source),
-          channels: Channels.all.map(&:name) | used(Records::Sale, :channel) | used(Records::Listing, :channel), makers: used(Records::Piece, :maker) }
+          channels: Channels.all.map(&:name) | used(Records::Sale, :channel) | used(Records::Listing, :channel),
+          makers: used(Records::Piece, :maker) }
       end
 
       # The other pieces in hand that were bought with this one and are just like it.

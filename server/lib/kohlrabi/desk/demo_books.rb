@@ -29,8 +29,8 @@ module Kohlrabi
 
       def film
         row = @books["filming"]
-        Work.create("kind" => "filming", "effort" => "#{row['minutes']} min", "worked_on" => ago(row["day"]), "person_id" => @people.fetch(row["person"]),
-                    "pieces" => [{ "piece_id" => @pieces.fetch(row["piece"]) }])
+        Work.create("kind" => "filming", "effort" => "#{row['minutes']} min", "worked_on" => ago(row["day"]),
+                    "person_id" => @people.fetch(row["person"]), "pieces" => [{ "piece_id" => @pieces.fetch(row["piece"]) }])
       end
 
       def stage
@@ -40,7 +40,8 @@ module Kohlrabi
 
       def hold
         row = @books["hold"]
-        Market.hold(@pieces.fetch(row["piece"]), row.slice("who", "price", "deposit", "pick_up").merge("pick_up_on" => (@today + row["pick_up_in"]).iso8601))
+        Market.hold(@pieces.fetch(row["piece"]),
+                    row.slice("who", "price", "deposit", "pick_up").merge("pick_up_on" => (@today + row["pick_up_in"]).iso8601))
       end
     end
   end

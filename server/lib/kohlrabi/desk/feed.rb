@@ -65,15 +65,24 @@ module Kohlrabi
       # Price steps that are planned, and pick-ups.
       def selling
         steps = Records::PriceStep.live.where(state: "planned", due_on: ..(House.today + AHEAD)).preload(:piece).order(:due_on)
-        asked = steps.select { |step| step.piece.deletion_id.nil? }.map do |step|
-          day = [step.due_on, House.today].max
-          entry("step-#{step.id}", day, day + 1, "Price step: #{step.piece.name} to #{Core::Units::MoneyText.text(step.asking_minor, House.workshop.money)}")
-        end
-        asked + Market.fetched_by(House.today + AHEAD).map do |hold|
-          entry("fetched-#{hold.id}", hold.pick_up_on, hold.pick_up_on + 1, "Fetched: #{hold.piece.name}", text: [hold.who, hold.pick_up].compact_blank.join(", "))
+        steps.reject { |step| step.piece.deletion_id }.map { |step| price_step(step) } + Market.fetched_by(House.today + AHEAD).map do |hold|
+          fetched(hold)
         end
       end
       private_class_method :selling
+
+      def price_step(step)
+        day = [step.due_on, House.today].max
+        entry("step-#{step.id}", day, day + 1,
+              "Price step: #{step.piece.name} to #{Core::Units::MoneyText.text(step.asking_minor, House.workshop.money)}")
+      end
+      private_class_method :price_step
+
+      def fetched(hold)
+        text = [hold.who, hold.pick_up].compact_blank.join(", ")
+        entry("fetched-#{hold.id}", hold.pick_up_on, hold.pick_up_on + 1, "Fetched: #{hold.piece.name}", text: text)
+      end
+      private_class_method :fetched
 
       def entry(uid, from, to, summary, **rest) = Formats::Calendar::Entry.new(uid: uid, from: from, to: to, summary: summary, **rest)
       private_class_method :entry

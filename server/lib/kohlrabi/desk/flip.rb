@@ -37,6 +37,12 @@ module Kohlrabi
       # Where it was sold, else where it is listed; in the person's words, or nil.
       def channel = sale_row&.channel.presence || piece.events.filter_map { |event| event.listing&.channel.presence }.last
 
+      # Kinds of work at the bench with time on them, "painting,sanding"; nil without any. A list that the database can compare by.
+      def kinds_worked
+        kinds = work.by_kind.filter_map { |kind, seconds| kind if seconds.positive? && Core::Work::Kinds.bench?(kind) }
+        kinds.sort.join(",") if kinds.any?
+      end
+
       def statement(hours_rule, overhead: nil)
         Core::Costing::Statement.new(stage: chain.stage, money_in: money_in, sale: sale, work: work, hours_rule: hours_rule, stash: @stash,
                                      overhead: overhead)

@@ -13,7 +13,8 @@ module Kohlrabi
         so_far = { profit: totals.profit.amount, hourly: totals.hourly_pay.amount, pieces: totals.sold.flips }
         aims = { profit: goal&.profit_minor, hourly: goal&.hourly_minor, pieces: goal&.pieces }
         aims.map do |key, aim|
-          Core::Learning::Pace.new(key, aim, so_far.fetch(key), today: House.today, year: year, say: key == :pieces ? method(:pieces) : method(:money)).row
+          Core::Learning::Pace.new(key, aim, so_far.fetch(key), today: House.today, year: year,
+                                                                say: key == :pieces ? method(:pieces) : method(:money)).row
         end
       end
 

@@ -48,7 +48,9 @@ module Kohlrabi
                   refund: [Records::Refund, %i[amount_minor fee_back_minor]] }.freeze
 
       def write(batch, ticket)
-        ids = Records::Bulk.insert(Records::Piece, [*PIECE, :ticket], batch.each_with_index.map { |flip, i| [*flip.piece.values_at(*PIECE), ticket + i + 1] })
+        ids = Records::Bulk.insert(Records::Piece, [*PIECE, :ticket], batch.each_with_index.map do |flip, i|
+          [*flip.piece.values_at(*PIECE), ticket + i + 1]
+        end)
         rows = batch.zip(ids)
         events(rows)
         costs(rows)
@@ -59,7 +61,9 @@ module Kohlrabi
 
       def events(rows)
         wanted = rows.flat_map { |flip, id| flip.events.each_with_index.map { |event, i| [event, id, i + 1] } }
-        ids = Records::Bulk.insert(Records::Event, %i[piece_id kind happened_on position], wanted.map { |event, id, place| [id, event[:kind], event[:happened_on], place] })
+        ids = Records::Bulk.insert(Records::Event, %i[piece_id kind happened_on position], wanted.map do |event, id, place|
+          [id, event[:kind], event[:happened_on], place]
+        end)
         DETAILS.each do |key, (model, columns)|
           details = wanted.zip(ids).filter_map { |(event, _, _), id| [id, *event[key].values_at(*columns)] if event[key] }
           Records::Bulk.insert(model, [:event_id, *columns], details)
@@ -69,8 +73,12 @@ module Kohlrabi
 
       def costs(rows)
         wanted = rows.flat_map { |flip, id| flip.costs.map { |cost| [cost, id] } }
-        ids = Records::Bulk.insert(Records::Cost, %i[what category amount_minor spent_on], wanted.map { |cost, _| cost.values_at(:what, :category, :amount_minor, :spent_on) })
-        Records::Bulk.insert(Records::CostShare, %i[cost_id piece_id weight amount_minor], wanted.zip(ids).map { |(cost, piece), id| [id, piece, "1", cost[:amount_minor]] })
+        ids = Records::Bulk.insert(Records::Cost, %i[what category amount_minor spent_on], wanted.map do |cost, _|
+          cost.values_at(:what, :category, :amount_minor, :spent_on)
+        end)
+        Records::Bulk.insert(Records::CostShare, %i[cost_id piece_id weight amount_minor], wanted.zip(ids).map do |(cost, piece), id|
+          [id, piece, "1", cost[:amount_minor]]
+        end)
       end
       private_class_method :costs
 
@@ -78,7 +86,9 @@ module Kohlrabi
         person = House.people.first.id
         wanted = rows.select { |flip, _| flip.seconds }
         ids = Records::Bulk.insert(Records::WorkEntry, %i[person_id kind seconds], wanted.map { |flip, _| [person, Taken::KIND, flip.seconds] })
-        Records::Bulk.insert(Records::WorkShare, %i[work_entry_id piece_id weight seconds], wanted.zip(ids).map { |(flip, piece), id| [id, piece, "1", flip.seconds] })
+        Records::Bulk.insert(Records::WorkShare, %i[work_entry_id piece_id weight seconds], wanted.zip(ids).map do |(flip, piece), id|
+          [id, piece, "1", flip.seconds]
+        end)
       end
       private_class_method :work
     end

@@ -9,6 +9,7 @@ module Kohlrabi
       OPENING = "equity:opening"
       APART = { "tool" => "expenses:tools", "overhead" => "expenses:overhead", "filming" => "income:filming", "gift" => "income:gifts",
                 "other" => "income:other" }.freeze
+      STANDING = %i[purchase sundries].freeze # without a date of their own
       LABELS = Core::Costing::MoneyIn::LABELS
 
       module_function
@@ -39,13 +40,17 @@ module Kohlrabi
       end
       private_class_method :with_costs
 
-      # {piece id => Array of [date or nil, what, minor units, account it is paid from]} of what was paid for a flip besides its price, each dated where it is.
+      # {piece id => Array of [date or nil, what, minor units, account it is paid from]}: what was paid for each besides its price.
       def costs(ids)
         drawn = Records::Draw.live.where.not(cost_id: nil).select(:cost_id)
         from_shelf = Records::Cost.where(id: drawn).pluck(:id).to_set
         rows = Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil }).order("costs.spent_on", "costs.id")
                                  .pluck(:piece_id, "costs.spent_on", "costs.what", :amount_minor, "costs.id")
-        rows.group_by(&:first).transform_values { |own| own.map { |_, on, what, amount, id| [on, what, amount, from_shelf.include?(id) ? SHELF : CASH] } }
+        rows.group_by(&:first).transform_values do |own|
+          own.map do |_, on, what, amount, id|
+            [on, what, amount, from_shelf.include?(id) ? SHELF : CASH]
+          end
+        end
       end
       private_class_method :costs
 
@@ -64,8 +69,8 @@ module Kohlrabi
       def payments(flip, costs)
         money = flip.money_in
         own = costs.map { |on, what, amount, from| payment(on, what, amount, from) }
-        standing = %i[purchase sundries].map { |key| payment(flip.piece.bought_on, LABELS.fetch(key).downcase, money.public_send(key).to_i) }
-        rest = money.parts.reject { |part| %i[purchase sundries].include?(part.key) }.sum { |part| part.amount.to_i } - costs.sum { |row| row[2] }
+        standing = STANDING.map { |key| payment(flip.piece.bought_on, LABELS.fetch(key).downcase, money.public_send(key).to_i) }
+        rest = money.parts.reject { |part| STANDING.include?(part.key) }.sum { |part| part.amount.to_i } - costs.sum { |row| row[2] }
         [*standing, (payment(flip.piece.bought_on, "costs taken over", rest) unless rest.zero?), *own].compact
       end
       private_class_method :payments
@@ -77,7 +82,8 @@ module Kohlrabi
         piece.events.filter_map do |event|
           next unless event.refund
 
-          Core::Accounting::FlipLedger::Refund.new(on: event.happened_on, amount: event.refund.amount_minor, fee_back: event.refund.fee_back_minor.to_i)
+          Core::Accounting::FlipLedger::Refund.new(on: event.happened_on, amount: event.refund.amount_minor,
+                                                   fee_back: event.refund.fee_back_minor.to_i)
         end
       end
       private_class_method :refunds
@@ -86,8 +92,8 @@ module Kohlrabi
       def shelf
         Records::Container.live.where(mix_version_id: nil).where("paid_minor > 0").order(:id).filter_map do |row|
           on = row.bought_on || row.created_at.in_time_zone(House.workshop.zone).to_date
-          Core::Accounting::Entry.balanced(on, "Shelf: #{Shelf.product(row.product)[:label]}", { SHELF => row.paid_minor }, row.opening ? OPENING : CASH,
-                                           note: ("date not known" unless row.bought_on))
+          Core::Accounting::Entry.balanced(on, "Shelf: #{Shelf.product(row.product)[:label]}", { SHELF => row.paid_minor },
+                                           row.opening ? OPENING : CASH, note: ("date not known" unless row.bought_on))
         end
       end
       private_class_method :shelf

@@ -6,12 +6,16 @@ module Kohlrabi
   module Desk
     # What a piece is offered with: its text, its photos in order, what is ready for the photographs. Nothing is posted anywhere.
     module Listings
-      DONE = { "cleaning" => "cleaned", "repair" => "repaired", "woodwork" => "woodwork renewed", "stripping" => "old finish taken off", "sanding" => "sanded",
-               "priming" => "primed", "painting" => "painted", "staining" => "stained", "clear_coat" => "sealed with a clear coat",
-               "hardware" => "hardware cleaned or renewed", "upholstery" => "newly covered" }.freeze
+      DONE = { "cleaning" => "cleaned", "repair" => "repaired", "woodwork" => "woodwork renewed", "stripping" => "old finish taken off",
+               "sanding" => "sanded", "priming" => "primed", "painting" => "painted", "staining" => "stained",
+               "clear_coat" => "sealed with a clear coat", "hardware" => "hardware cleaned or renewed", "upholstery" => "newly covered" }.freeze
       WOOD = { "solid" => "solid wood", "veneer" => "veneer", "laminate" => "laminate", "plywood" => "plywood", "board" => "board" }.freeze
-      CARE = { "paint" => "wipe with a damp cloth, no scouring", "clear" => "wipe with a damp cloth, no scouring", "oil" => "oil again when it looks dry",
-               "wax" => "wax again once a year, keep hot cups off", "stain" => "keep out of strong sun", "paper" => "dust dry" }.freeze
+      CARE = { "paint" => "wipe with a damp cloth, no scouring", "clear" => "wipe with a damp cloth, no scouring",
+               "oil" => "oil again when it looks dry", "wax" => "wax again once a year, keep hot cups off", "stain" => "keep out of strong sun",
+               "paper" => "dust dry" }.freeze
+      TIP = "fix it to the wall with an anti-tip kit; where it stores clothing, local rules on stability may apply"
+      LID = "the lid must stay open by itself and open from within"
+      PLURAL = { "drawer" => "drawers", "door" => "doors", "shelf" => "shelves" }.freeze
       ORDER = %w[after maker label damage during before].freeze # photos of receipts stay at home
       STAGING = Core.table("staging")
       # One line of the list before photographing. done; by: :record where the record shows it by itself.
@@ -42,8 +46,8 @@ module Kohlrabi
       def facts(piece)
         flip = Flips.of(piece)
         Core::Selling::Listing::Facts.new(
-          name: piece.name, kind: piece.kind, maker: piece.maker, made_about: piece.made_about, size: size(piece), made_of: made_of(piece), parts: parts(piece),
-          done: done(flip), finish: finish(piece), care: care(piece),
+          name: piece.name, kind: piece.kind, maker: piece.maker, made_about: piece.made_about, measures: measures(piece),
+          made_of: made_of(piece), parts: parts(piece), done: done(flip), finish: finish(piece), care: care(piece),
           flaws: flaws(piece), with: with(piece), notes: notes(piece), price: price(flip), pick_up: House.workshop.pick_up
         )
       end
@@ -64,9 +68,7 @@ module Kohlrabi
 
       # Cautions that go with it to its buyer, and until when its finish cures.
       def notes(piece)
-        tall = Core::Cautions.tall?(piece.kind) ? ["fix it to the wall with an anti-tip kit; where it stores clothing, local rules on stability may apply"] : []
-        lid = Core::Cautions::LIDDED.include?(piece.kind.to_s.downcase) ? ["the lid must stay open by itself and open from within"] : []
-        tall + lid + [curing(piece)].compact
+        [(TIP if Core::Cautions.tall?(piece.kind)), (LID if Core::Cautions::LIDDED.include?(piece.kind.to_s.downcase)), curing(piece)].compact
       end
 
       # "go easy on it until 12 Jan 2027: the finish cures 30 days", or nil where it is cured or nothing is known.
@@ -82,9 +84,15 @@ module Kohlrabi
       def staging(piece)
         ticked = Records::StagingMark.where(piece: piece).pluck(:item)
         kinds = piece.photos.map(&:kind)
-        shown = { "pair" => %w[before after].all? { |kind| kinds.include?(kind) }, "label" => kinds.intersect?(%w[label maker]), "damage" => kinds.include?("damage") }
-        wanted = STAGING.reject { |row| (row[:by] == "label" && piece.maker.blank? && piece.label_found.blank?) || (row[:by] == "damage" && flaws(piece).empty?) }
-        wanted.map { |row| Item.new(key: row[:key], label: row[:label], done: row[:by] ? shown.fetch(row[:by]) : ticked.include?(row[:key]), by: row[:by] && :record) }
+        shown = { "pair" => %w[before after].all? do |kind|
+          kinds.include?(kind)
+        end, "label" => kinds.intersect?(%w[label maker]), "damage" => kinds.include?("damage") }
+        wanted = STAGING.reject do |row|
+          (row[:by] == "label" && piece.maker.blank? && piece.label_found.blank?) || (row[:by] == "damage" && flaws(piece).empty?)
+        end
+        wanted.map do |row|
+          Item.new(key: row[:key], label: row[:label], done: row[:by] ? shown.fetch(row[:by]) : ticked.include?(row[:key]), by: row[:by] && :record)
+        end
       end
 
       # given: {"item", "done"}.
@@ -116,11 +124,11 @@ module Kohlrabi
         end.string
       end
 
-      def size(piece)
+      def measures(piece)
         shape = Drawing.shape(piece)
         [piece.width_mm && shape.width, piece.depth_mm && shape.depth, piece.height_mm && shape.height]
       end
-      private_class_method :size
+      private_class_method :measures
 
       def made_of(piece)
         body, surface = [piece.body_material, piece.surface_material].map { |key| WOOD[key] }
@@ -131,7 +139,7 @@ module Kohlrabi
       def parts(piece)
         drawers = piece.drawer_rows.to_s.split(",").sum(&:to_i)
         { "drawer" => drawers, "door" => piece.doors.to_i, "shelf" => piece.shelves.to_i }.filter_map do |name, count|
-          "#{count} #{count == 1 ? name : { 'shelf' => 'shelves' }.fetch(name, "#{name}s")}" if count.positive?
+          "#{count} #{count == 1 ? name : PLURAL.fetch(name)}" if count.positive?
         end
       end
       private_class_method :parts

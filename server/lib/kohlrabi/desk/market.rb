@@ -33,7 +33,8 @@ module Kohlrabi
         { flips: Flips.load(pieces).index_by { |flip| flip.piece.id }, workshop: House.workshop,
           times: Core::Selling::TimeToSell.new(Sellings.spells), place_day: Sellings.place_day,
           ratio: Core::Pricing::Comparables.ratio(Sellings.got_of_asked).first, offers: grouped(Records::Offer, pieces),
-          holds: grouped(Records::Hold, pieces), payments: grouped(Records::Payment, pieces), sets: sets(pieces), steps: grouped(Records::PriceStep.where(state: "planned").order(:due_on), pieces) }
+          holds: grouped(Records::Hold, pieces), payments: grouped(Records::Payment, pieces), sets: sets(pieces),
+          steps: grouped(Records::PriceStep.where(state: "planned").order(:due_on), pieces) }
       end
       private_class_method :shared
 
@@ -139,15 +140,20 @@ module Kohlrabi
       def row(piece, shared)
         steps = shared[:steps].fetch(piece.id, [])
         offers = shared[:offers].fetch(piece.id, [])
-        found = Row.new(piece: piece, **standing(piece, shared), hold: shared[:holds].fetch(piece.id, []).first, next_step: steps.first,
+        found = Row.new(piece: piece, **standing(piece, shared), **around(piece, shared), next_step: steps.first,
                         offers: offers.select(&:amount_minor), enquiries: offers.count { |offer| offer.amount_minor.nil? })
-        found.payments = shared[:payments].fetch(piece.id, [])
-        found.set = shared[:sets][piece.id]
-        found.mixes = found.hold ? MixUses.of_piece(piece).map(&:mix) : [] # for a touch-up before it is fetched
         found.outlook = found.asking && Sellings.outlook(found.time, found.asking, ahead(steps), shared[:ratio], stood: found.days.to_i)
         found.advice = advice(found, shared[:place_day])
         found
       end
+
+      # Who holds it, what was paid, the set it goes with, and, where it is about to be fetched, the mixes for a touch-up.
+      def around(piece, shared)
+        hold = shared[:holds].fetch(piece.id, []).first
+        { hold: hold, payments: shared[:payments].fetch(piece.id, []), set: shared[:sets][piece.id],
+          mixes: hold ? MixUses.of_piece(piece).map(&:mix) : [] }
+      end
+      private_class_method :around
 
       # {piece id => the set it stands in}.
       def sets(pieces)

@@ -9,6 +9,7 @@ module Kohlrabi
       PARTS = { "Waiting before work" => %w[pieces.bought_on started_on], "On the bench" => %w[started_on ready_on],
                 "Ready, not yet listed" => %w[ready_on listed_on], "On the market" => %w[listed_on ended_on],
                 "Turnaround" => %w[pieces.bought_on ended_on] }.freeze
+      SINCE = "CASE stage WHEN 'bought' THEN bought_on WHEN 'on the bench' THEN started_on WHEN 'ready' THEN ready_on ELSE listed_on END"
       # parts: {label => quantile summary in days}; oldest: Array of [piece, days, minor]; found: {month => [count, prices known, sum, median]};
       # gone: [count, forgone minor units of those with one]; waits: Array of [reason, count of pieces, days so far].
       Answer = Struct.new(:parts, :oldest, :found, :gone, :waits, keyword_init: true)
@@ -59,14 +60,14 @@ module Kohlrabi
       end
       private_class_method :gone
 
-      # What pieces in hand wait for, by where they stand: not begun, begun, ready, listed.
+      # How many pieces stand at each stage, and the median days they have stood there.
       def waits
-        rows = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: Lists::IN_HAND }).preload(:summary).to_a
-        since = { "bought" => :bought_on, "on the bench" => :started_on, "ready" => :ready_on, "listed" => :listed_on }
+        today = House.today
+        rows = Records::FlipSummary.where(live: true, stage: Lists::IN_HAND).joins(:piece).pluck(:stage, Arel.sql(SINCE)).group_by(&:first)
         Lists::IN_HAND.filter_map do |stage|
-          own = rows.select { |piece| piece.summary.stage == stage }
-          days = own.filter_map { |piece| (stage == "bought" ? piece : piece.summary).public_send(since.fetch(stage))&.then { |day| (House.today - day).to_i } }
-          [stage, own.size, Core::Statistics::Quantiles.at(days, 1/2r)] if own.any?
+          own = rows[stage] or next
+          days = own.filter_map { |_, since| since && (today - Date.iso8601(since)).to_i }
+          [stage, own.size, Core::Statistics::Quantiles.at(days, 1/2r)]
         end
       end
       private_class_method :waits

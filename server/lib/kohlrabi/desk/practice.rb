@@ -14,7 +14,9 @@ module Kohlrabi
       def play(piece_id, seed, days)
         piece = Finder.find(Records::Piece, piece_id)
         game, asking, worth = game(piece, seed)
-        Answer.new(asking: asking, worth: worth, messages: game.days(days.clamp(1, MOST)).map { |message| [message, message.amount && advice(piece, message)] })
+        Answer.new(asking: asking, worth: worth, messages: game.days(days.clamp(1, MOST)).map do |message|
+          [message, message.amount && advice(piece, message)]
+        end)
       end
 
       # Whether the buyer of a day's offer takes a counter. Raises Refused where there is no such offer.

@@ -14,13 +14,14 @@ module Kohlrabi
 
       module_function
 
-      def answer(lens)
-        known, unknown = points(lens).partition { |point| point.profit && point.seconds }
+      # points: as #points gives them.
+      def answer(points)
+        known, unknown = points.partition { |point| point.profit && point.seconds }
         Answer.new(points: known.first(MOST), left_out: [known.size - MOST, 0].max, without: unknown.size, pays: pays(known))
       end
 
-      def standouts(lens)
-        known = points(lens).select(&:profit).sort_by { |point| [-point.profit, point.id] }
+      def standouts(points)
+        known = points.select(&:profit).sort_by { |point| [-point.profit, point.id] }
         reasons = reasons(known)
         worst = (known.size > SHOWN ? known.drop(SHOWN) : []).last(SHOWN).reverse
         Standouts.new(best: known.first(SHOWN).map { |point| [point, reasons.for(point)] }, worst: worst.map { |point| [point, reasons.for(point)] },

@@ -7,7 +7,7 @@ module Kohlrabi
     module Summaries
       BATCH = 500
       FIGURES = %w[stage started_on ready_on listed_on ended_on asking_minor cash_in_minor receipts_minor cash_profit_minor
-                   bench_seconds all_seconds turnaround_days live stash_minor channel].freeze
+                   bench_seconds all_seconds turnaround_days live stash_minor channel kinds_worked].freeze
 
       module_function
 
@@ -44,7 +44,7 @@ module Kohlrabi
           "cash_profit_minor" => statement.cash_profit.amount,
           "bench_seconds" => flip.work.bench, "all_seconds" => flip.work.all,
           "turnaround_days" => flip.turnaround(Date.new(9999)).whole.amount, "live" => flip.piece.deletion_id.nil?,
-          "stash_minor" => flip.stash, "channel" => flip.channel }
+          "stash_minor" => flip.stash, "channel" => flip.channel, "kinds_worked" => flip.kinds_worked }
       end
     end
   end

@@ -22,8 +22,9 @@ module Kohlrabi
 
       def events(row)
         row.events.each_with_index.map do |event, place|
-          Event.new(kind: event[:kind], happened_on: event[:happened_on], position: place + 1, listing: event[:listing] && Listing.new(**event[:listing]),
-                    sale: event[:sale] && Sale.new(**event[:sale]), refund: event[:refund] && Refund.new(**event[:refund]))
+          Event.new(kind: event[:kind], happened_on: event[:happened_on], position: place + 1,
+                    listing: event[:listing] && Listing.new(**event[:listing]), sale: event[:sale] && Sale.new(**event[:sale]),
+                    refund: event[:refund] && Refund.new(**event[:refund]))
         end
       end
       private_class_method :events

@@ -8,7 +8,7 @@ module Kohlrabi
     # when, is for local rules.
     class TaxYear
       HEAD = %w[section date ticket name what amount note].freeze
-      NOTE = "What counts, when, and how stock is valued, is for your local rules; ask whoever does your taxes. Figures are as recorded, nothing is added."
+      NOTE = "What counts, when, and how stock is valued, is for your local rules; ask whoever does your taxes. Nothing is added to the record."
 
       # year: Integer, the calendar year.
       def initialize(year)
@@ -39,8 +39,11 @@ module Kohlrabi
       end
 
       def costs
-        shares = Records::CostShare.joins(:cost).includes(:cost, :piece).where(costs: { deletion_id: nil, spent_on: @days }).order("costs.spent_on", "costs.id")
-        shares.reject { |share| share.piece.deletion_id }.map { |share| row("cost", share.cost.spent_on, share.piece, share.cost.what, share.amount_minor, share.cost.category) }
+        shares = Records::CostShare.joins(:cost).includes(:cost, :piece).where(costs: { deletion_id: nil, spent_on: @days }).order("costs.spent_on",
+                                                                                                                                   "costs.id")
+        shares.reject do |share|
+          share.piece.deletion_id
+        end.map { |share| row("cost", share.cost.spent_on, share.piece, share.cost.what, share.amount_minor, share.cost.category) }
       end
 
       def sales
@@ -54,8 +57,15 @@ module Kohlrabi
       def sale(flip)
         on = flip.chain.on(:sold)
         sale = flip.sale
-        own = [["sale", "sold#{" at #{flip.channel}" if flip.channel}", sale.price], ["tip", "tip", sale.tip], ["fee", "fee", sale.fee], ["delivery", "delivery", sale.delivery]]
-        rows = @days.cover?(on) ? own.reject { |_, _, amount| amount&.zero? }.map { |section, what, amount| row(section, on, flip.piece, what, amount) } : []
+        own = [["sale", "sold#{" at #{flip.channel}" if flip.channel}", sale.price], ["tip", "tip", sale.tip], ["fee", "fee", sale.fee],
+               ["delivery", "delivery", sale.delivery]]
+        rows = if @days.cover?(on)
+                 own.reject do |_, _, amount|
+                   amount&.zero?
+                 end.map { |section, what, amount| row(section, on, flip.piece, what, amount) }
+               else
+                 []
+               end
         rows + flip.piece.events.select { |event| event.refund && @days.cover?(event.happened_on || on) }.flat_map { |event| refund(flip, event, on) }
       end
 
@@ -85,9 +95,13 @@ module Kohlrabi
         take = Core::Accounting::StockTake.new(stock_pieces)
         { "stock at start" => @days.first - 1, "stock at end" => @days.last }.flat_map do |section, day|
           answer = take.at(day)
-          note = [("#{answer.unknown} of unknown cost left out" if answer.unknown.positive?), ("#{answer.undated} without dates left out" if answer.undated.positive?)]
-          rows = answer.rows.map { |(ticket, name), minor| [section, day.iso8601, ticket, name, "at cost", money(minor), ("cost not known" if minor.nil?)] }
-          [*rows, ["#{section}, total", day.iso8601, nil, nil, "#{answer.rows.size} pieces at cost", money(answer.total), note.compact.join("; ").presence]]
+          note = [("#{answer.unknown} of unknown cost left out" if answer.unknown.positive?),
+                  ("#{answer.undated} without dates left out" if answer.undated.positive?)]
+          rows = answer.rows.map do |(ticket, name), minor|
+            [section, day.iso8601, ticket, name, "at cost", money(minor), ("cost not known" if minor.nil?)]
+          end
+          [*rows,
+           ["#{section}, total", day.iso8601, nil, nil, "#{answer.rows.size} pieces at cost", money(answer.total), note.compact.join("; ").presence]]
         end
       end
 

@@ -15,7 +15,9 @@ module Kohlrabi
 
         names = given["techniques"].to_s.split(",").map(&:strip).reject(&:empty?).uniq { |name| name.downcase(:ascii) }
         refuse("More than #{MOST} techniques.", "Name the #{MOST} that matter.") if names.size > MOST
-        refuse("A technique is longer than #{LONGEST} characters.", "Say it shorter, with commas between techniques.") if names.any? { |name| name.size > LONGEST }
+        refuse("A technique is longer than #{LONGEST} characters.", "Say it shorter, with commas between techniques.") if names.any? do |name|
+          name.size > LONGEST
+        end
         piece.technique_tags.destroy_all
         names.each { |name| Records::TechniqueTag.create!(piece: piece, name: name) }
         piece.technique_tags.reset

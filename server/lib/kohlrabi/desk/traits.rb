@@ -13,10 +13,10 @@ module Kohlrabi
         SELECT DISTINCT looks.piece_id, look_zones.finish AS trait FROM looks JOIN look_zones ON look_zones.look_id = looks.id
         WHERE looks.chosen AND looks.deletion_id IS NULL
       SQL
-      TECHNIQUES = <<~SQL
-        SELECT piece_id, name AS trait FROM technique_tags UNION
-        SELECT work_shares.piece_id, '#{WORK}' || work_entries.kind FROM work_shares JOIN work_entries ON work_entries.id = work_shares.work_entry_id
-        WHERE work_entries.deletion_id IS NULL AND work_entries.kind IN (#{Flips::BENCH.map { |kind| "'#{kind}'" }.join(', ')})
+      TECHNIQUES = <<~SQL.freeze
+        SELECT piece_id, name AS trait FROM technique_tags UNION ALL
+        SELECT piece_id, '#{WORK}' || kind.value FROM flip_summaries, json_each('["' || replace(kinds_worked, ',', '","') || '"]') kind
+        WHERE kinds_worked IS NOT NULL
       SQL
       # key => [label, SQL, whether a flip can have several].
       ALL = { "kind" => ["Kind", COLUMN.call("kind"), false], "source" => ["Where from", COLUMN.call("source"), false],
@@ -33,7 +33,7 @@ module Kohlrabi
 
       # A trait in words.
       def label(by, trait)
-        return by == "technique" || by == "finish" ? "none recorded" : "not given" if trait == NONE
+        return %w[technique finish].include?(by) ? "none recorded" : "not given" if trait == NONE
         return Core::Planning::Finishes::BY_KEY.dig(trait, :label) || trait if by == "finish"
         return Date::MONTHNAMES.fetch(trait.to_i) if by == "season"
 

@@ -7,9 +7,9 @@ module Kohlrabi
       KINDS = { "tool" => ["Tool", -1], "overhead" => ["Overhead", -1], "filming" => ["Filming", 1], "gift" => ["Gift", 1],
                 "other" => ["Other income", 1] }.freeze
       MOST = 500
-      # entries: Array of Records; spent, received: {kind => minor}; filming: seconds of filming in the year; profit: Figure of the flips'
+      # rows: Array of Records; spent, received: {kind => minor}; filming: seconds of filming in the year; profit: Figure of the flips'
       # cash profit; left: Figure.
-      Answer = Struct.new(:entries, :spent, :received, :filming, :profit, :left, keyword_init: true)
+      Answer = Struct.new(:rows, :spent, :received, :filming, :profit, :left, keyword_init: true)
 
       module_function
 
@@ -20,7 +20,7 @@ module Kohlrabi
         sums = rows.group(:kind).sum(:amount_minor)
         spent, received = sums.partition { |kind, _| KINDS.fetch(kind).last.negative? }.map(&:to_h)
         profit = Books.answer(Lens.new(year: year.to_s)).totals.profit
-        Answer.new(entries: rows.order(happened_on: :desc, id: :desc).limit(MOST).to_a, spent: spent, received: received, profit: profit,
+        Answer.new(rows: rows.order(happened_on: :desc, id: :desc).limit(MOST).to_a, spent: spent, received: received, profit: profit,
                    filming: Records::WorkEntry.live.where(kind: "filming", worked_on: days).sum(:seconds), left: left(profit, spent, received))
       end
 

@@ -7,15 +7,18 @@ module Kohlrabi
     class Columns
       LEFT_OUT = "" # the person said so
       OFTEN = {
-        "name" => %w[item piece title description what furniture], "kind" => %w[type category], "source" => ["from", "where from", "bought from", "store", "seller"],
+        "name" => %w[item piece title description what furniture], "kind" => %w[type category],
+        "source" => ["from", "where from", "bought from", "store", "seller"],
         "bought_on" => ["bought", "date bought", "purchase date", "buy date", "acquired"],
         "purchase" => ["paid", "cost", "price paid", "buy price", "purchase price", "bought for"],
         "materials" => ["paint", "supplies", "material cost", "materials cost"], "hardware" => %w[knobs pulls handles],
         "other_costs" => ["other", "expenses", "other expenses", "misc"], "hours" => ["time", "hours spent", "hours worked", "labour", "labor"],
-        "started_on" => ["started", "start date"], "ready_on" => ["ready", "finished", "done", "completed"], "listed_on" => ["listed", "date listed", "list date"],
+        "started_on" => ["started", "start date"], "ready_on" => %w[ready finished done completed],
+        "listed_on" => ["listed", "date listed", "list date"],
         "asking_price" => ["asking", "ask", "list price", "listed at", "asked"], "sold_on" => ["sold", "date sold", "sale date", "sold date"],
         "sale_price" => ["sale", "sold for", "sold price", "selling price", "price", "revenue"], "fees" => ["fee", "commission", "platform fee"],
-        "channel" => ["where sold", "sold on platform", "platform", "sold at"], "notes" => %w[note comment comments remarks], "outcome" => %w[result status],
+        "channel" => ["where sold", "sold on platform", "platform", "sold at"], "notes" => %w[note comment comments remarks],
+        "outcome" => %w[result status],
         "tip" => %w[tips], "refund" => %w[refunded]
       }.freeze
 

@@ -36,8 +36,8 @@ module Kohlrabi
       def pictures
         document = @paper.document
         top = document.cursor
-        { "before" => @piece.photos.select { |photo| photo.kind == "before" }.first, "after" => @piece.photos.select { |photo| photo.kind == "after" }.last }
-          .each_with_index { |(kind, photo), place| picture(kind, photo, [place * (PICTURE[0] + 16), top]) }
+        picture("before", @piece.photos.find { |photo| photo.kind == "before" }, [0, top])
+        picture("after", @piece.photos.reverse.find { |photo| photo.kind == "after" }, [PICTURE[0] + 16, top])
         document.move_cursor_to(top - PICTURE[1] - 18)
       end
 

@@ -51,7 +51,8 @@ module Kohlrabi
 
       def header_problems
         unknown = @heads.zip(@columns).select { |head, to| to.nil? && !head.empty? }.map(&:first).uniq.map do |name|
-          "Column “#{Core::Units::Numerals.clip(name)}” is not known here and would be left out. Rename it to one of #{COLUMNS.join(', ')}, or remove it."
+          "Column “#{Core::Units::Numerals.clip(name)}” is not known here and would be left out. " \
+            "Rename it to one of #{COLUMNS.join(', ')}, or remove it."
         end
         twice = COLUMNS.select { |name| @columns.count(name) > 1 }.map { |name| "Column “#{name}” stands twice. Keep one of them." }
         nameless = @columns.include?("name") ? [] : ["No column is taken as the name. Choose the one that says what each flip was."]

@@ -12,7 +12,9 @@ module Kohlrabi
       end
 
       def to_s
-        [*@note.map { |line| "; #{line}" }, "", "commodity #{sample}", "", *accounts.map { |name| "account #{name}" }, "", *@entries.map { |entry| entry(entry) }].join("\n")
+        [*@note.map { |line| "; #{line}" }, "", "commodity #{sample}", "", *accounts.map { |name| "account #{name}" }, "", *@entries.map do |entry|
+          entry(entry)
+        end].join("\n")
       end
 
       private

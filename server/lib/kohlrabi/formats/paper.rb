@@ -67,8 +67,8 @@ module Kohlrabi
         top = space(14)
         left = 0
         cells.zip(widths).each_with_index do |(cell, width), place|
-          document.text_box(cell.to_s, at: [left, top], width: width - 6, height: 13, size: 9, style: style, align: right.include?(place) ? :right : :left,
-                                       overflow: :shrink_to_fit)
+          side = right.include?(place) ? :right : :left
+          document.text_box(cell.to_s, at: [left, top], width: width - 6, height: 13, size: 9, style: style, align: side, overflow: :shrink_to_fit)
           left += width
         end
         document.move_down(14)

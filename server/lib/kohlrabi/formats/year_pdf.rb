@@ -19,7 +19,9 @@ module Kohlrabi
         totals = @books.totals
         ended = totals.paid.flips + totals.at_cost.flips
         @paper.heading("The year #{@year}", line: "#{count(ended, 'flip')} ended · #{@workshop.currency} · printed #{Core::Units::Calendar.text(Desk::House.today)}")
-        @paper.table(totals.figures.map { |figure| [figure.label, figure.text(@workshop.money) || "undefined", figure.why] }, widths: [190, 90, 220], right: [1])
+        @paper.table(totals.figures.map do |figure|
+          [figure.label, figure.text(@workshop.money) || "undefined", figure.why]
+        end, widths: [190, 90, 220], right: [1])
         months if ended.positive?
         kinds if ended.positive?
         standouts if ended.positive?
@@ -33,20 +35,24 @@ module Kohlrabi
       def months
         @paper.part("Profit by month")
         known = @books.months.select(&:first)
-        @paper.bars(known.map { |month, row| [Date.strptime(month, "%Y-%m").strftime("%b %Y"), row.profit.amount, row.profit.text(@workshop.money) || "no flip ended"] })
+        @paper.bars(known.map do |month, row|
+          [Date.strptime(month, "%Y-%m").strftime("%b %Y"), row.profit.amount, row.profit.text(@workshop.money) || "no flip ended"]
+        end)
       end
 
       def kinds
         @paper.part("By kind")
         rows = Desk::Comparisons.answer("kind", @lens).rows.first(KINDS).map do |row|
-          [row.label, row.with.paid.flips + row.with.at_cost.flips, *[row.with.profit, row.with.hours, row.with.hourly_pay].map { |figure| figure.text(@workshop.money) || "–" },
+          [row.label, row.with.paid.flips + row.with.at_cost.flips, *[row.with.profit, row.with.hours, row.with.hourly_pay].map do |figure|
+            figure.text(@workshop.money) || "–"
+          end,
            row.few ? "too few to tell" : ""]
         end
         @paper.table(rows, widths: [140, 50, 80, 70, 70, 90], right: [1, 2, 3, 4], head: ["Kind", "Ended", "Profit", "Hours", "An hour", ""])
       end
 
       def standouts
-        found = Desk::Spread.standouts(@lens)
+        found = Desk::Spread.standouts(Desk::Spread.points(@lens))
         { "Brought most" => found.best, "Brought least" => found.worst }.each do |title, rows|
           next if rows.empty?
 

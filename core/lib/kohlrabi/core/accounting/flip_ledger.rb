@@ -64,7 +64,9 @@ module Kohlrabi
         def refunded
           return unless @stage == "sold"
 
-          @refunds.map { |refund| entry(refund.on || @ended_on, "refund", { account(:refunds) => refund.amount, account(:fees) => -refund.fee_back }, CASH) }
+          @refunds.map do |refund|
+            entry(refund.on || @ended_on, "refund", { account(:refunds) => refund.amount, account(:fees) => -refund.fee_back }, CASH)
+          end
         end
 
         def account(key) = @known ? PROFIT.fetch(key) : PROFIT.fetch(key).sub(/\A[a-z]+/) { |top| "#{top}:#{UNKNOWN}" }

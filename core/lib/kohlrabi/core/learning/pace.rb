@@ -54,7 +54,13 @@ module Kohlrabi
         def text
           return "no goal set" if @goal.nil?
           return "nothing has come yet: undefined" if @so_far.nil? && left.positive?
-          return reached? ? "reached" : "missed by #{@say.call(@goal - @so_far.to_i)}" if left.zero?
+
+          left.zero? ? over : under_way
+        end
+
+        def over = reached? ? "reached" : "missed by #{@say.call(@goal - @so_far.to_i)}"
+
+        def under_way
           return "reached already" if adds? && reached?
           return "too early to tell a pace: #{passed} of #{EARLY} days" if heading.nil?
 

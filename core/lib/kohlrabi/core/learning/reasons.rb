@@ -48,7 +48,8 @@ module Kohlrabi
           return unless flip[name] && base[name]
 
           difference = flip[name] - base[name]
-          [difference * sign, "#{verb} #{@text.call(difference.abs)} #{difference.positive? ? 'more' : 'less'} than the median #{group} (n = #{base[:n]})"]
+          [difference * sign,
+           "#{verb} #{@text.call(difference.abs)} #{difference.positive? ? 'more' : 'less'} than the median #{group} (n = #{base[:n]})"]
         end
 
         def time(flip, base, group)

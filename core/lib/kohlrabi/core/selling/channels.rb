@@ -25,7 +25,8 @@ module Kohlrabi
           plain = ->(key, label, amount) { Figure.plain(key, label, :money, amount) }
           Figure.sum(:take_home, "Take-home", :money,
                      [["+", plain.call(:price, "Price", price)], ["−", plain.call(:fee, "Fee", (price * terms.fee_rate).round(half: :up))],
-                      ["−", plain.call(:fixed, "Fixed fee", terms.fixed)], ["−", plain.call(:delivery, "Delivery", terms.delivery)], ["−", rent(terms)]])
+                      ["−", plain.call(:fixed, "Fixed fee", terms.fixed)], ["−", plain.call(:delivery, "Delivery", terms.delivery)],
+                      ["−", rent(terms)]])
         end
 
         # Minor units that a place costs a day; 0 without rent.

@@ -5,8 +5,8 @@ module Kohlrabi
     module Selling
       # Findings that nothing was done about: a buyer is told of them. What a new finish covers by its nature (an old coat, wax, dirt) is none.
       module Flaws
-        COVERED = %w[varnish glossy failing painted waxed oiled silicone bare_wood thin_veneer knots tannin_wood dark_stain brown_rinse sand_through slick
-                     stickers old_liner grease spiders maker_label hardware_ok].freeze
+        COVERED = %w[varnish glossy failing painted waxed oiled silicone bare_wood thin_veneer knots tannin_wood dark_stain brown_rinse sand_through
+                     slick stickers old_liner grease spiders maker_label hardware_ok].freeze
 
         module_function
 

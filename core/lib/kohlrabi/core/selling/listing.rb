@@ -7,10 +7,10 @@ module Kohlrabi
       class Listing
         LENGTHS = { "line" => "One line", "short" => "Short", "full" => "In full" }.freeze
         LINE = 90 # characters that a heading may have
-        # What is recorded. size: [width, depth, height] in mm, each may be nil; made_of, parts, done, finish, care, flaws, with, notes: Arrays of
+        # What is recorded. measures: [width, depth, height] in mm, each may be nil; made_of, parts, done, finish, care, flaws, with, notes: Arrays of
         # phrases; price: in words; pick_up: sentence; the rest text or nil.
-        Facts = Struct.new(:name, :kind, :maker, :made_about, :size, :made_of, :parts, :done, :finish, :care, :flaws, :with, :notes, :price, :pick_up,
-                           keyword_init: true)
+        Facts = Struct.new(:name, :kind, :maker, :made_about, :measures, :made_of, :parts, :done, :finish, :care, :flaws, :with, :notes, :price,
+                           :pick_up, keyword_init: true)
 
         # unit: "mm" or "in", which is written first.
         def initialize(facts, unit:)
@@ -33,8 +33,8 @@ module Kohlrabi
         end
 
         def short
-          sentences("#{@facts.name}#{about}.", size && "#{size}.", list("", @facts.done), list("Finish: ", @facts.finish), flaws, @facts.price && "#{@facts.price}.",
-                    @facts.pick_up)
+          sentences("#{@facts.name}#{about}.", size && "#{size}.", list("", @facts.done), list("Finish: ", @facts.finish), flaws,
+                    @facts.price && "#{@facts.price}.", @facts.pick_up)
         end
 
         def full
@@ -50,18 +50,18 @@ module Kohlrabi
           found.empty? ? "" : ", #{found.join(', ')}"
         end
 
-        def width = @facts.size.first && "#{Units::Length.text(@facts.size.first, unit: @unit)} wide"
+        def width = @facts.measures.first && "#{Units::Length.text(@facts.measures.first, unit: @unit)} wide"
 
         # "790 × 440 × 760 mm (31 1/8 × 17 5/16 × 29 15/16 in), width × depth × height"; what is not measured is left out.
         def size
-          known = %w[width depth height].zip(@facts.size).select(&:last)
+          known = %w[width depth height].zip(@facts.measures).select(&:last)
           return if known.empty?
 
-          own, other = [@unit, (%w[mm in] - [@unit]).first].map { |unit| measures(known.map(&:last), unit) }
+          own, other = [@unit, (%w[mm in] - [@unit]).first].map { |unit| in_unit(known.map(&:last), unit) }
           "#{own} (#{other}), #{known.map(&:first).join(' × ')}"
         end
 
-        def measures(lengths, unit) = "#{lengths.map { |mm| Units::Length.text(mm, unit: unit).delete_suffix(" #{unit}") }.join(' × ')} #{unit}"
+        def in_unit(lengths, unit) = "#{lengths.map { |mm| Units::Length.text(mm, unit: unit).delete_suffix(" #{unit}") }.join(' × ')} #{unit}"
 
         # Said in every length but the heading: what a buyer finds out by himself comes back as a refund.
         def flaws = list("Left as it is: ", @facts.flaws)

@@ -7,7 +7,8 @@ module Kohlrabi
       # figures say nothing about the market outside. The same seed plays the same days.
       class Practice
         NAMES = %w[Ama Brann Cosima Dario Edda Falk Greta Hanno Ilse Jorin].freeze
-        ASKS = ["Is it still there?", "Could you send me the measures?", "Does the smell of the finish stay?", "Would you bring it?", "Do the drawers run well?"].freeze
+        ASKS = ["Is it still there?", "Could you send me the measures?", "Does the smell of the finish stay?", "Would you bring it?",
+                "Do the drawers run well?"].freeze
         CHANCE = 0.45 # of a message a day at a price that is what it is worth
         # kind: :ask, :offer or :gone; who; text; amount: minor units or nil.
         Message = Struct.new(:day, :kind, :who, :text, :amount, keyword_init: true)
@@ -48,7 +49,7 @@ module Kohlrabi
         # Between his offer and what it is worth to him, fixed by who he is and when.
         def limit(message)
           random = Random.new((@seed * 7919) + (message.day * 31) + message.amount)
-          message.amount + (([[@worth, @asking].min - message.amount, 0].max) * random.rand).floor
+          message.amount + ([[@worth, @asking].min - message.amount, 0].max * random.rand).floor
         end
 
         # To a figure that people name: two leading digits.

@@ -23,7 +23,7 @@ module Kohlrabi
           @steps ||= begin
             share = 1r
             spells.select(&:sold).map(&:days).tally.sort.map do |day, sold|
-              standing = spells.count { |spell| spell.days >= day }
+              standing = count - spells.bsearch_index { |spell| spell.days >= day } # they are in order of days
               share *= Rational(standing - sold, standing)
               Step.new(day: day, standing: standing, sold: sold, share: share)
             end

@@ -36,8 +36,10 @@ module Kohlrabi
         def self.practice(app)
           app.get("/api/pieces/:id/practice") { json(Listings.played(Desk::Practice.play(params[:id], params[:seed].to_i, params[:days].to_i), say)) }
           app.get("/api/pieces/:id/practice/counter") do
-            counter = Market.price(params[:counter]) or raise Desk::Refused, [Core::Refusal.new("It is empty.", "Name what you would take.", field: :counter)]
-            json(taken: Desk::Practice.takes?(params[:id], params[:seed].to_i, params[:day].to_i, params[:who].to_s, counter), counter: say.money(counter))
+            counter = Market.price(params[:counter]) or raise Desk::Refused,
+                                                              [Core::Refusal.new("It is empty.", "Name what you would take.", field: :counter)]
+            json(taken: Desk::Practice.takes?(params[:id], params[:seed].to_i, params[:day].to_i, params[:who].to_s, counter),
+                 counter: say.money(counter))
           end
         end
 
