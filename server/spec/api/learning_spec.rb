@@ -52,6 +52,7 @@ RSpec.describe "what pays" do
     pay = ->(query) { call(:get, "/api/books?#{query}")["figures"].find { |figure| figure["key"] == "hourly_pay" }["text"] }
     pays = [pay.call(""), pay.call("hours=all"), pay.call("view=full"), pay.call("view=full&hours=all")]
     expect(pays).to eq(%w[20.00 15.00 18.00 13.00])
+    expect(call(:get, "/api/books?view=full")["figures"].first).to include("label" => "Full-cost profit", "text" => "54.00")
     expect(figure(id, "full_cost_profit")["text"]).to eq("54.00")
   end
 

@@ -12,8 +12,7 @@ PICTURES = [
   ["piece", "/pieces/22", 1280, 800, "light"],
   ["price", "/pieces/45/price", 1280, 1000, "light"],
   ["spotted", "/scout/9", 1280, 800, "light"],
-  ["photos", "/pieces/32", 1280, 800, "light",
-   "scrollBy(0, [...document.querySelectorAll('h2')].find(h => h.innerText === 'Photos').getBoundingClientRect().top - 90)"],
+  ["listing", "/pieces/32/listing", 1280, 1500, "light"],
   ["look-over", "/pieces/45/over", 1280, 800, "light"],
   ["look", "/pieces/45/look", 1280, 1000, "light"],
   ["plan", "/pieces/34/plan", 1280, 1000, "light"],
@@ -21,7 +20,7 @@ PICTURES = [
   ["scout-phone", "/scout/11", 390, 844, "light"],
   ["books", "/books", 1280, 800, "light"],
   ["house-rules", "/rules", 1280, 800, "light"],
-  ["today-phone", "/", 390, 844, "light"],
+  ["what-pays", "/books/pays?by=technique&trait=two+colours", 1280, 1200, "light"],
   ["piece-phone", "/pieces/22", 390, 844, "dark"],
   ["market", "/market", 1280, 900, "light"]
 ].freeze

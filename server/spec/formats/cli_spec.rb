@@ -39,6 +39,26 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
                                         "tied_up" => "30.00")
   end
 
+  it "matches columns as it is told, and takes a column out when it is named for nothing" do
+    other = file("Item,Paid,Colour\nDesk,12,red\n")
+    expect(run("import", other).last).not_to be_success
+    output, _, status = run("import", other, "--columns", "Item:name", "Paid:purchase", "Colour:")
+    expect([status.success?, output]).to match([true, /Row 2, Desk: taken.*1 flip taken in/m])
+    expect(JSON.parse(run("report").first)["flips"].first).to include("name" => "Desk", "cash_in" => "12.00")
+  end
+
+  it "writes files for other programs, which come in again" do
+    run("import", file(text))
+    flips, = run("export", "flips")
+    expect(flips.lines.size).to eq(6)
+    expect(run("import", file(flips)).first).to match(/Row 2, Hall bench: a repeat.*0 flips taken in, 5 left out/m)
+    expect(run("export", "sales").first.lines.first).to start_with("ticket,name,channel")
+    # Three sales, one of unknown price paid: 112.00 and 40.00 of sales.
+    expect(run("export", "journal").first).to include("-100.00 EUR", "income:not counted:sales", "expenses:losses")
+    _, errors, status = run("export", "everything")
+    expect([status.success?, errors]).to match([false, /not one of flips, costs, hours, sales, journal/])
+  end
+
   it "selects a year by the day of sale" do
     run("import", file(text))
     output, errors, = run("report", "--json", "--year", "2025")

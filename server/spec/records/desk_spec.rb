@@ -59,7 +59,7 @@ RSpec.describe "use cases of the desk" do
     end
 
     it "leaves nothing behind when it fails half way" do
-      allow(desk::Summaries).to receive(:refresh).and_raise("the disk is full")
+      allow(desk::Summaries).to receive(:keep).and_raise("the disk is full")
       expect { sheet("name,materials\nA,5\n").take! }.to raise_error("the disk is full")
       expect([records::Piece.count, records::Cost.count]).to eq([0, 0])
     end

@@ -77,6 +77,37 @@ RSpec.describe "own listings" do
     expect(desk::Flips.of(piece.reload).asking).to eq(8_000)
   end
 
+  it "put price steps and pick-ups into the calendar feed, late ones on today" do
+    piece = listed("chair", "2026-06-01")
+    Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: "2026-06-15", asking_minor: 90_00)
+    Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: "2027-06-15", asking_minor: 80_00)
+    desk::Market.hold(piece.id, "who" => "a café", "pick_up_on" => "2026-07-02", "pick_up" => "after six")
+    text = desk::Feed.text.gsub("\r\n ", "")
+    expect(text).to include("Price step: chair of 2026-06-01 to 90.00", "Fetched: chair of 2026-06-01", "a café\\, after six")
+    expect(text[/UID:step-.*?END:VEVENT/m]).to include("DTSTART;VALUE=DATE:20260630")
+    expect(text.scan("Price step").size).to eq(1)
+  end
+
+  it "say whether a month sells slowly, a set as one, and nothing where history is short" do
+    5.times { |number| event(listed("chair", "2026-01-0#{number + 1}"), "sold", "2026-03-1#{number}", price: "90") }
+    expect(desk::Sellings.seasons).to eq([])
+    5.times { |number| event(listed("chair", "2026-05-0#{number + 1}"), "sold", "2026-05-1#{number}", price: "90") }
+    # 1 January to 10 March are 68 days, 1 to 10 May 9: 7.6 times, and the other way round 0.1.
+    expect(desk::Sellings.seasons.map(&:text)).to eq(
+      ["January listings took 7.6 times as long as those of other months: median 68 against 9 days, n = 5 and 5.",
+       "May listings took 0.1 times as long as those of other months: median 9 against 68 days, n = 5 and 5."]
+    )
+  end
+
+  it "weigh an offer without keeping it" do
+    8.times { event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: "90") }
+    piece = listed("chair", "2026-06-30")
+    # All took ten days at nine tenths: 90.00 less 10 days of a place at 80 ÷ 161 = 0.50 a day.
+    expect(desk::Market.weigh(piece.reload, 85_01)).to have_attributes(verdict: :take)
+    expect(desk::Market.weigh(piece, 84_00)).to have_attributes(verdict: :counter)
+    expect(Kohlrabi::Records::Offer.count).to eq(0)
+  end
+
   it "want what is open on Today: offers that nobody has answered, steps that are due" do
     piece = listed("chair", "2026-06-01")
     expect(desk::Market.wants).to eq([])

@@ -14,7 +14,7 @@ module Kohlrabi
       # lens: Lens. Raises nothing: what is not known is counted and said.
       def answer(lens = Lens.new)
         groups = groups(lens)
-        Answer.new(totals: Core::Statistics::Totals.new(by_stage(groups), hours_rule: lens.rule),
+        Answer.new(totals: Core::Statistics::Totals.new(by_stage(groups), hours_rule: lens.rule, name: lens.profit_name),
                    months: Core::Statistics::Months.rows(groups, hours_rule: lens.rule),
                    days: days(lens.year), years: years, turnaround: turnaround(lens.year), lens: lens)
       end

@@ -18,7 +18,8 @@ module Kohlrabi
         labels = spellings.transform_values { |trait| Traits.label(by, trait) }
         rows = Core::Learning::Comparison.new(groups: groups, whole: whole, hours_rule: lens.rule, labels: labels,
                                               days: sorted(by, lens, "turnaround_days"), profits: sorted(by, lens, lens.profit)).rows
-        rows = rows.sort_by(&:key) if %w[year season].include?(by)
+        rows = rows.sort_by(&:key) if by == "season"
+        rows = rows.sort_by(&:key).reverse if %w[year month].include?(by) # the latest first
         Answer.new(rows: rows.first(MOST), more: [rows.size - MOST, 0].max, several: Traits.several?(by),
                    whole: Core::Statistics::Totals.new(whole, hours_rule: lens.rule))
       end

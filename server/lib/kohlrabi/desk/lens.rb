@@ -27,6 +27,7 @@ module Kohlrabi
         "(cash_profit_minor - stash_minor - (2 * #{@workshop.overhead_minor.to_i} * COALESCE(#{seconds}, 0) + 3600) / 7200)"
       end
 
+      def profit_name = view == "cash" ? "Cash profit" : "Full-cost profit"
       def seconds = "#{rule}_seconds"
 
       # SQL in the order of Core::Statistics::Tally's members.

@@ -23,7 +23,7 @@ module Kohlrabi
               "channel" => ["Channel", "SELECT piece_id, COALESCE(TRIM(channel), '') AS trait FROM flip_summaries", false],
               "finish" => ["Finish", FINISHES, true], "technique" => ["Technique", TECHNIQUES, true],
               "maker" => ["Maker", COLUMN.call("maker"), false],
-              "year" => ["Year", ENDED.call(1, 4), false], "season" => ["Month of the year", ENDED.call(6, 2), false] }.freeze
+              "year" => ["Year", ENDED.call(1, 4), false], "month" => ["Month", ENDED.call(1, 7), false], "season" => ["Month of the year", ENDED.call(6, 2), false] }.freeze
 
       module_function
 
@@ -36,6 +36,7 @@ module Kohlrabi
         return %w[technique finish].include?(by) ? "none recorded" : "not given" if trait == NONE
         return Core::Planning::Finishes::BY_KEY.dig(trait, :label) || trait if by == "finish"
         return Date::MONTHNAMES.fetch(trait.to_i) if by == "season"
+        return Date.strptime(trait, "%Y-%m").strftime("%b %Y") if by == "month"
 
         trait.start_with?(WORK) ? Core::Work::Kinds.label(trait.delete_prefix(WORK)) : trait
       end

@@ -34,6 +34,8 @@ module Kohlrabi
 
       # The first photo before and the last one after, side by side; where one is missing, it is said.
       def pictures
+        return @paper.quiet("No photos of it before or after.") if (@piece.photos.map(&:kind) & %w[before after]).empty?
+
         document = @paper.document
         top = document.cursor
         picture("before", @piece.photos.find { |photo| photo.kind == "before" }, [0, top])

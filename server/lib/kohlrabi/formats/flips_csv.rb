@@ -21,6 +21,7 @@ module Kohlrabi
       # Raises Core::Refusal when nothing can be read at all.
       def initialize(bytes, currency:, today:, decimal: :point, dates: :iso, columns: {}, guess: false)
         @reading = { currency: currency, today: today, decimal: decimal, dates: dates }
+        @guess = guess
         @rows = SheetRows.sheet?(bytes) ? SheetRows.new(bytes) : CsvRows.new(bytes)
         @heads = @rows.header.cells.map { |cell| cell.to_s.strip }
         @matching = Columns.new(@heads, chosen: columns, guess: guess)
@@ -43,6 +44,10 @@ module Kohlrabi
 
       private
 
+      def remedy
+        @guess ? "Choose what it is, or leave it out." : "Rename it to one of #{COLUMNS.join(', ')}, or remove it."
+      end
+
       def refuse_nameless
         return if @columns.include?("name")
 
@@ -51,8 +56,7 @@ module Kohlrabi
 
       def header_problems
         unknown = @heads.zip(@columns).select { |head, to| to.nil? && !head.empty? }.map(&:first).uniq.map do |name|
-          "Column “#{Core::Units::Numerals.clip(name)}” is not known here and would be left out. " \
-            "Rename it to one of #{COLUMNS.join(', ')}, or remove it."
+          "Column “#{Core::Units::Numerals.clip(name)}” is not known here and would be left out. #{remedy}"
         end
         twice = COLUMNS.select { |name| @columns.count(name) > 1 }.map { |name| "Column “#{name}” stands twice. Keep one of them." }
         nameless = @columns.include?("name") ? [] : ["No column is taken as the name. Choose the one that says what each flip was."]

@@ -11,6 +11,7 @@ import { BarChart } from "@mui/x-charts/BarChart";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
+import { Link } from "react-router";
 import type { Books } from "../../api/types";
 import { Part } from "../../kit/Part";
 
@@ -104,7 +105,7 @@ function MonthsTable({ months, currency }: { months: Books["months"]; currency: 
           {months.map((month) => (
             <TableRow key={month.label}>
               <TableCell component="th" scope="row">
-                {month.label}
+                <Link to={`/books/pays?by=month&trait=${month.month ?? ""}`}>{month.label}</Link>
               </TableCell>
               <TableCell align="right">{month.ended}</TableCell>
               {[month.receipts, month.profit, month.hours, month.hourly_pay].map((value, place) => (

@@ -11,8 +11,9 @@ module Kohlrabi
 
         attr_reader :paid, :sold, :scrapped, :at_cost
 
-        # by_stage: Hash of stage => Tally. hours_rule: "bench" or "all".
-        def initialize(by_stage, hours_rule: "bench")
+        # by_stage: Hash of stage => Tally. hours_rule: "bench" or "all"; name: which profit the tallies hold.
+        def initialize(by_stage, hours_rule: "bench", name: "Cash profit")
+          @name = name
           @by_stage = by_stage
           @hours_rule = hours_rule
           @sold = tally("sold")
@@ -23,7 +24,7 @@ module Kohlrabi
 
         # Profit over sold and scrapped flips whose profit is known.
         def profit
-          known(:profit, "Cash profit", paid.profit, paid.profit_count, "no flip has ended with a known profit")
+          known(:profit, @name, paid.profit, paid.profit_count, "no flip has ended with a known profit")
         end
 
         def receipts
