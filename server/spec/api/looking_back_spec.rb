@@ -58,10 +58,8 @@ RSpec.describe "looking back" do
     version = -> { call(:get, "/api/pieces/#{id}")["lock_version"] }
     call(:patch, "/api/pieces/#{id}", { lock_version: version.call, techniques: " waxed,, Waxed , two colours" })
     expect(call(:get, "/api/pieces/#{id}")["fields"]["techniques"]).to eq("two colours, waxed")
-    expect(refusal(call(:patch, "/api/pieces/#{id}", { lock_version: version.call, techniques: (1..13).map do |number|
-      "t#{number}"
-    end.join(",") }), :techniques))
-      .to include("More than 12")
+    many = (1..13).map { |number| "t#{number}" }.join(",")
+    expect(refusal(call(:patch, "/api/pieces/#{id}", { lock_version: version.call, techniques: many }), :techniques)).to include("More than 12")
     call(:patch, "/api/pieces/#{id}", { lock_version: version.call, name: "Desk again" })
     expect(call(:get, "/api/pieces/#{id}")["fields"]["techniques"]).to eq("two colours, waxed")
     call(:patch, "/api/pieces/#{id}", { lock_version: version.call, techniques: "" })
@@ -80,6 +78,17 @@ RSpec.describe "looking back" do
     expect(call(:get, "/api/pieces/#{id}/listing")["notes"]).to eq([])
     full = call(:get, "/api/pieces/#{id}/listing")["texts"].last["text"]
     expect(full).to include("Finish and care", "wipe with a damp cloth")
+  end
+
+  it "leaves out what was removed, and brings it back with an undo" do
+    id = sold("Desk", "2026-05-03", kind: "desk")
+    entry = call(:post, "/api/workshop-entries", { kind: "tool", what: "Sander", amount: "85", on: "2026-02-01" })
+    removals = [call(:delete, "/api/pieces/#{id}"), call(:delete, "/api/workshop-entries/#{entry['id']}")]
+    expect(labels("kind")).to eq([])
+    expect(call(:get, "/api/years/2026")["entries"]).to eq([])
+    removals.each { |removal| call(:post, "/api/deletions/#{removal['id']}/undo") }
+    expect(labels("kind")).to eq(["desk"])
+    expect(call(:get, "/api/years/2026")["left"]["text"]).to eq("−25.00") # 60 − 85
   end
 
   it "says what is undefined of a year without flips, and counts what was spent all the same" do

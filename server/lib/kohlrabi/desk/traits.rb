@@ -23,7 +23,8 @@ module Kohlrabi
               "channel" => ["Channel", "SELECT piece_id, COALESCE(TRIM(channel), '') AS trait FROM flip_summaries", false],
               "finish" => ["Finish", FINISHES, true], "technique" => ["Technique", TECHNIQUES, true],
               "maker" => ["Maker", COLUMN.call("maker"), false],
-              "year" => ["Year", ENDED.call(1, 4), false], "month" => ["Month", ENDED.call(1, 7), false], "season" => ["Month of the year", ENDED.call(6, 2), false] }.freeze
+              "year" => ["Year", ENDED.call(1, 4), false], "month" => ["Month", ENDED.call(1, 7), false],
+              "season" => ["Month of the year", ENDED.call(6, 2), false] }.freeze
 
       module_function
 

@@ -34,7 +34,7 @@ module Kohlrabi
 
       # The first photo before and the last one after, side by side; where one is missing, it is said.
       def pictures
-        return @paper.quiet("No photos of it before or after.") if (@piece.photos.map(&:kind) & %w[before after]).empty?
+        return @paper.quiet("No photos of it before or after.") unless @piece.photos.map(&:kind).intersect?(%w[before after])
 
         document = @paper.document
         top = document.cursor
