@@ -39,6 +39,9 @@ RSpec.describe "looking back" do
     end
     call(:get, "/api/what-if/cheaper?less=0")
     expect(status).to eq(400)
+    nothing = %w[season month].map { |by| call(:get, "/api/what-if/without?by=#{by}&trait=summer") }
+    expect(nothing.map { |answer| answer.values_at("label", "flips", "profit") }).to all(eq(["summer", 0, nil]))
+    expect(call(:get, "/api/what-if/without?trait=desk")["label"]).to eq("desk")
   end
 
   it "compares finishes of the chosen look only" do

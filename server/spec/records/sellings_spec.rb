@@ -86,6 +86,8 @@ RSpec.describe "own listings" do
     expect(text).to include("Price step: chair of 2026-06-01 to 90.00", "Fetched: chair of 2026-06-01", "a café\\, after six")
     expect(text[/UID:step-.*?END:VEVENT/m]).to include("DTSTART;VALUE=DATE:20260630")
     expect(text.scan("Price step").size).to eq(1)
+    event(piece, "sold", "2026-06-30", price: "90")
+    expect(desk::Feed.text).not_to include("Price step", "Fetched")
   end
 
   it "say whether a month sells slowly, a set as one, and nothing where history is short" do

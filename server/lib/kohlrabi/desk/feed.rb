@@ -64,10 +64,8 @@ module Kohlrabi
 
       # Price steps that are planned, and pick-ups.
       def selling
-        steps = Records::PriceStep.live.where(state: "planned", due_on: ..(House.today + AHEAD)).preload(:piece).order(:due_on)
-        steps.reject { |step| step.piece.deletion_id }.map { |step| price_step(step) } + Market.fetched_by(House.today + AHEAD).map do |hold|
-          fetched(hold)
-        end
+        last = House.today + AHEAD
+        Market.steps_by(last).map { |step| price_step(step) } + Market.fetched_by(last).map { |hold| fetched(hold) }
       end
       private_class_method :selling
 

@@ -121,11 +121,14 @@ module Kohlrabi
       # What the market wants today, in sentences with their piece: offers that nobody has answered, price steps that are due.
       def wants
         offers = Records::Offer.live.where(answer: "open", piece: listings).where.not(amount_minor: nil).preload(:piece).order(:id).limit(20)
-        steps = Records::PriceStep.live.where(state: "planned", piece: listings, due_on: ..House.today).preload(:piece).order(:due_on).limit(20)
+        steps = steps_by(House.today).limit(20)
         fetched = fetched_by(House.today + 1).map { |hold| [hold.piece, "Fetched #{fetched(hold)} by #{hold.who}"] }
         fetched + offers.map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{from(offer)} to answer"] } +
           steps.map { |step| [step.piece, "Price step to #{money(step.asking_minor)} due #{Core::Units::Calendar.text(step.due_on)}"] }
       end
+
+      # Planned price steps of listed pieces, to a day.
+      def steps_by(day) = Records::PriceStep.live.where(state: "planned", piece: listings, due_on: ..day).preload(:piece).order(:due_on)
 
       # Holds of listed pieces whose pick-up is agreed, to a day.
       def fetched_by(day) = Records::Hold.live.where(piece: listings, pick_up_on: ..day).preload(:piece).order(:pick_up_on).limit(50).to_a

@@ -36,11 +36,18 @@ module Kohlrabi
       def label(by, trait)
         return %w[technique finish].include?(by) ? "none recorded" : "not given" if trait == NONE
         return Core::Planning::Finishes::BY_KEY.dig(trait, :label) || trait if by == "finish"
-        return Date::MONTHNAMES.fetch(trait.to_i) if by == "season"
-        return Date.strptime(trait, "%Y-%m").strftime("%b %Y") if by == "month"
+        return date(by, trait) if %w[season month].include?(by)
 
         trait.start_with?(WORK) ? Core::Work::Kinds.label(trait.delete_prefix(WORK)) : trait
       end
+
+      # "May", "May 2026"; as it is where somebody asks for what is no month.
+      def date(by, trait)
+        by == "season" ? Date::MONTHNAMES[trait.to_i] || trait : Date.strptime(trait, "%Y-%m").strftime("%b %Y")
+      rescue Date::Error
+        trait
+      end
+      private_class_method :date
 
       # Narrows a scope that has piece ids in `column` down to flips of a trait.
       def of(scope, by, trait, column: "pieces.id")

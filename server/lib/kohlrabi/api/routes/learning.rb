@@ -32,7 +32,9 @@ module Kohlrabi
         end
 
         def self.what_if(app)
-          app.get("/api/what-if/without") { json(WhatIfPage.new(say, lens).without(params[:by], params[:trait].to_s, (params[:filled] || 0).to_i)) }
+          app.get("/api/what-if/without") do
+            json(WhatIfPage.new(say, lens).without(params[:by] || "kind", params[:trait].to_s, (params[:filled] || 0).to_i))
+          end
           app.get("/api/what-if/cheaper") do
             json(WhatIfPage.new(say, lens).cheaper((params[:less] || 10).to_i, params[:quicker] || Core::Learning::Cheaper::QUICKER))
           end
