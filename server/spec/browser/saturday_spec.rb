@@ -34,7 +34,7 @@ RSpec.describe "a Saturday" do
 
     # The label's times run from now: touch dry after 1 h, sanded and coated again after 2 h, all read off one clock.
     clock = find("li", text: /\Atouch dry/).find(:xpath, "..").text
-    touch, sand, recoat = clock.scan(/(?:touch dry|sand|recoat) (\d\d:\d\d)/).flatten.map { |time| Time.parse(time) }
+    touch, sand, recoat = clock.scan(/(?:touch dry|sand|recoat) (?:\w{3} \d+ \w{3}, )?(\d\d:\d\d)/).flatten.map { |time| Time.parse(time) }
     expect([sand - touch, recoat - sand].map { |gap| gap % 86_400 }).to eq([3600, 0])
 
     # Another piece while it dries; the server may end and begin again meanwhile.
