@@ -73,7 +73,8 @@ module Kohlrabi
 
       # "go easy on it until 12 Jan 2027: the finish cures 30 days", or nil where it is cured or nothing is known.
       def curing(piece)
-        days = finishes(piece).filter_map { |finish, product| product_of(finish, product)&.fetch(:cure, nil) }.max
+        products = Products.core
+        days = finishes(piece).filter_map { |finish, product| cure(products, finish, product) }.max
         ready = piece.summary.ready_on
         return unless days && ready && ready + days > House.today
 
@@ -160,14 +161,14 @@ module Kohlrabi
       end
       private_class_method :finish
 
-      def product_of(finish, product)
-        kind = Core::Planning::Finishes.fetch(finish)[:product] or return
-        products = Products.core
-        product ? products.fetch(product) : products.standard(kind)
-      rescue Core::Refusal, NoMethodError
-        nil # a product that was removed since, or a kind without a standard one: nothing is known of its cure
+      # Days that a finish cures, by the product chosen for it or the usual one; nil where nothing is known of it.
+      def cure(products, finish, product)
+        kind = Core::Planning::Finishes.fetch(finish)[:product]
+        row = products.all.find { |one| one[:key] == product }
+        row ||= products.standard(kind) if kind && products.of_kind(kind).any?
+        row && row[:cure]
       end
-      private_class_method :product_of
+      private_class_method :cure
 
       def care(piece)
         finishes(piece).filter_map { |finish, _| CARE[Core::Planning::Finishes.fetch(finish)[:product]] }.uniq
