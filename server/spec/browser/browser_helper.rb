@@ -83,7 +83,7 @@ module Hands
     all("[role=combobox][aria-labelledby]").find { |box| find("##{box['aria-labelledby'].split.first}").text == label }.click
     # Options are drawn beside the dialog, not in it.
     page.document.find("[role=option]", text: option, exact_text: true).click
-    page.document.assert_no_selector("[role=listbox]") # what lies under the options can be used once they are gone
+    page.document.assert_no_selector("ul.MuiMenu-list[role=listbox]") # what lies under the options can be used once they are gone
   end
 
   # Ends a flip without a sale, or splits it: from the menu that holds these.
