@@ -20,8 +20,8 @@ module Kohlrabi
         attribute(:takes) { |timer| Desk::Timers.takes(timer) }
         attribute(:proposal) do |timer|
           stop, why = Desk::Timers.proposal(timer)
-          stop && { at: stop.in_time_zone(params[:say].workshop.zone).strftime("%H:%M"), effort: params[:say].effort((stop - timer.started_at).to_i),
-                    why: why }
+          stop && { at: stop.in_time_zone(params[:say].workshop.zone).strftime("%H:%M"), why: why,
+                    effort: params[:say].effort(((stop.to_i / 60) - (timer.started_at.to_i / 60)) * 60) } # both by the minute, as they are shown
         end
         one :person, resource: Person
         many :pieces, resource: PieceName
