@@ -46,7 +46,7 @@ module Kohlrabi
       def facts(piece)
         flip = Flips.of(piece)
         Core::Selling::Listing::Facts.new(
-          name: piece.name, kind: piece.kind, maker: piece.maker, made_about: piece.made_about, measures: measures(piece),
+          name: piece.name, maker: piece.maker, made_about: piece.made_about, measures: measures(piece),
           made_of: made_of(piece), parts: parts(piece), done: done(flip), finish: finish(piece), care: care(piece),
           flaws: flaws(piece), with: with(piece), notes: notes(piece), price: price(flip), pick_up: House.workshop.pick_up
         )
@@ -85,9 +85,7 @@ module Kohlrabi
       def staging(piece)
         ticked = Records::StagingMark.where(piece: piece).pluck(:item)
         kinds = piece.photos.map(&:kind)
-        shown = { "pair" => %w[before after].all? do |kind|
-          kinds.include?(kind)
-        end, "label" => kinds.intersect?(%w[label maker]), "damage" => kinds.include?("damage") }
+        shown = { "pair" => (%w[before after] - kinds).empty?, "label" => kinds.intersect?(%w[label maker]), "damage" => kinds.include?("damage") }
         wanted = STAGING.reject do |row|
           (row[:by] == "label" && piece.maker.blank? && piece.label_found.blank?) || (row[:by] == "damage" && flaws(piece).empty?)
         end
@@ -133,7 +131,7 @@ module Kohlrabi
 
       def made_of(piece)
         body, surface = [piece.body_material, piece.surface_material].map { |key| WOOD[key] }
-        surface && surface != body ? [["body of #{body}", body].compact.first, "surface of #{surface}"].compact : [body || surface].compact
+        surface && surface != body ? [("body of #{body}" if body), "surface of #{surface}"].compact : [body || surface].compact
       end
       private_class_method :made_of
 

@@ -12,8 +12,7 @@ module Kohlrabi
       def without(by, trait, filled, lens)
         whole = Books.by_stage(Books.groups(lens))
         dropped = Comparisons.groups(by, lens).first.fetch(trait.downcase(:ascii), {})
-        kept = whole.to_h { |stage, tally| [stage, dropped[stage] ? tally - dropped[stage] : tally] }
-        totals = [dropped, kept].map { |stages| Core::Statistics::Totals.new(stages, hours_rule: lens.rule) }
+        totals = [dropped, Core::Statistics::Tally.rest(whole, dropped)].map { |stages| Core::Statistics::Totals.new(stages, hours_rule: lens.rule) }
         Core::Learning::Without.new(*totals, filled: filled).answer
       end
 

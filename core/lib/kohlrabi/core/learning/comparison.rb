@@ -32,15 +32,11 @@ module Kohlrabi
 
         def row(key, stages)
           with = Statistics::Totals.new(stages, hours_rule: @hours_rule)
-          rest = Statistics::Totals.new(others(stages), hours_rule: @hours_rule)
+          rest = Statistics::Totals.new(Statistics::Tally.rest(@whole, stages), hours_rule: @hours_rule)
           few = few(with, rest)
           pays = [with.hourly_pay.amount, rest.hourly_pay.amount]
           Row.new(key: key, label: @labels.fetch(key, key), with: with, rest: rest, days: Statistics::Quantiles.summary(@days.fetch(key, [])),
                   profits: Statistics::Quantiles.summary(@profits.fetch(key, [])), few: few, edge: (pays.first - pays.last if few.nil? && pays.all?))
-        end
-
-        def others(stages)
-          @whole.to_h { |stage, tally| [stage, stages[stage] ? tally - stages[stage] : tally] }
         end
 
         def few(with, rest)

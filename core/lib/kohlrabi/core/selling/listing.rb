@@ -9,7 +9,7 @@ module Kohlrabi
         LINE = 90 # characters that a heading may have
         # What is recorded. measures: [width, depth, height] in mm, each may be nil; made_of, parts, done, finish, care, flaws, with, notes: Arrays of
         # phrases; price: in words; pick_up: sentence; the rest text or nil.
-        Facts = Struct.new(:name, :kind, :maker, :made_about, :measures, :made_of, :parts, :done, :finish, :care, :flaws, :with, :notes, :price,
+        Facts = Struct.new(:name, :maker, :made_about, :measures, :made_of, :parts, :done, :finish, :care, :flaws, :with, :notes, :price,
                            :pick_up, keyword_init: true)
 
         # unit: "mm" or "in", which is written first.

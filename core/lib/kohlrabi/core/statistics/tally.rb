@@ -12,6 +12,9 @@ module Kohlrabi
                          keyword_init: true) do
         def self.zero = new(**members.to_h { |name| [name, 0] })
 
+        # Of tallies by stage, what is left of a whole without a part: {stage => Tally}.
+        def self.rest(whole, part) = whole.to_h { |stage, tally| [stage, part[stage] ? tally - part[stage] : tally] }
+
         # One flip. All but stage may be nil for unknown.
         def self.of(profit:, receipts:, cost:, bench_seconds:, all_seconds:)
           known = !profit.nil?
