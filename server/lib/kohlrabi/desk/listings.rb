@@ -6,16 +6,7 @@ module Kohlrabi
   module Desk
     # What a piece is offered with: its text, its photos in order, what is ready for the photographs. Nothing is posted anywhere.
     module Listings
-      DONE = { "cleaning" => "cleaned", "repair" => "repaired", "woodwork" => "woodwork renewed", "stripping" => "old finish taken off",
-               "sanding" => "sanded", "priming" => "primed", "painting" => "painted", "staining" => "stained",
-               "clear_coat" => "sealed with a clear coat", "hardware" => "hardware cleaned or renewed", "upholstery" => "newly covered" }.freeze
-      WOOD = { "solid" => "solid wood", "veneer" => "veneer", "laminate" => "laminate", "plywood" => "plywood", "board" => "board" }.freeze
-      CARE = { "paint" => "wipe with a damp cloth, no scouring", "clear" => "wipe with a damp cloth, no scouring",
-               "oil" => "oil again when it looks dry", "wax" => "wax again once a year, keep hot cups off", "stain" => "keep out of strong sun",
-               "paper" => "dust dry" }.freeze
-      TIP = "fix it to the wall with an anti-tip kit; where it stores clothing, local rules on stability may apply"
-      LID = "the lid must stay open by itself and open from within"
-      PLURAL = { "drawer" => "drawers", "door" => "doors", "shelf" => "shelves" }.freeze
+      PHRASES = Core::Selling::Phrases
       ORDER = %w[after maker label damage during before].freeze # photos of receipts stay at home
       STAGING = Core.table("staging")
       # One line of the list before photographing. done; by: :record where the record shows it by itself.
@@ -46,18 +37,12 @@ module Kohlrabi
       def facts(piece)
         flip = Flips.of(piece)
         Core::Selling::Listing::Facts.new(
-          name: piece.name, maker: piece.maker, made_about: piece.made_about, measures: measures(piece),
-          made_of: made_of(piece), parts: parts(piece), done: done(flip), finish: finish(piece), care: care(piece),
-          flaws: flaws(piece), with: with(piece), notes: notes(piece), price: price(flip), pick_up: House.workshop.pick_up
+          name: piece.name, maker: piece.maker, made_about: piece.made_about, measures: measures(piece), parts: parts(piece),
+          made_of: PHRASES.made_of(piece.body_material, piece.surface_material), done: PHRASES.done(flip.work.by_kind),
+          finish: finish(piece), care: PHRASES.care(finishes(piece).map(&:first)), flaws: flaws(piece), with: with(piece),
+          notes: notes(piece), price: price(flip), pick_up: House.workshop.pick_up
         )
       end
-
-      # In the order of work.
-      def done(flip)
-        worked = flip.work.by_kind.select { |_, seconds| seconds.positive? }
-        Core::Work::Kinds.keys.filter_map { |kind| DONE[kind] if worked.key?(kind) }
-      end
-      private_class_method :done
 
       # What nothing was done about, in words: a buyer is told.
       def flaws(piece)
@@ -68,17 +53,9 @@ module Kohlrabi
 
       # Cautions that go with it to its buyer, and until when its finish cures.
       def notes(piece)
-        [(TIP if Core::Cautions.tall?(piece.kind)), (LID if Core::Cautions::LIDDED.include?(piece.kind.to_s.downcase)), curing(piece)].compact
-      end
-
-      # "go easy on it until 12 Jan 2027: the finish cures 30 days", or nil where it is cured or nothing is known.
-      def curing(piece)
         products = Products.core
-        days = finishes(piece).filter_map { |finish, product| cure(products, finish, product) }.max
-        ready = piece.summary.ready_on
-        return unless days && ready && ready + days > House.today
-
-        "go easy on it until #{Core::Units::Calendar.text(ready + days)}: its finish cures #{days} days"
+        days = finishes(piece).map { |finish, product| cure(products, finish, product) }
+        [*PHRASES.cautions(piece.kind), PHRASES.curing(piece.summary.ready_on, days, House.today)].compact
       end
 
       # Array of Item.
@@ -129,17 +106,9 @@ module Kohlrabi
       end
       private_class_method :measures
 
-      def made_of(piece)
-        body, surface = [piece.body_material, piece.surface_material].map { |key| WOOD[key] }
-        surface && surface != body ? [("body of #{body}" if body), "surface of #{surface}"].compact : [body || surface].compact
-      end
-      private_class_method :made_of
-
       def parts(piece)
         drawers = piece.drawer_rows.to_s.split(",").sum(&:to_i)
-        { "drawer" => drawers, "door" => piece.doors.to_i, "shelf" => piece.shelves.to_i }.filter_map do |name, count|
-          "#{count} #{count == 1 ? name : PLURAL.fetch(name)}" if count.positive?
-        end
+        PHRASES.parts({ "drawer" => drawers, "door" => piece.doors.to_i, "shelf" => piece.shelves.to_i })
       end
       private_class_method :parts
 
@@ -167,11 +136,6 @@ module Kohlrabi
         row && row[:cure]
       end
       private_class_method :cure
-
-      def care(piece)
-        finishes(piece).filter_map { |finish, _| CARE[Core::Planning::Finishes.fetch(finish)[:product]] }.uniq
-      end
-      private_class_method :care
 
       def with(piece)
         set = Sets.standing(piece)
