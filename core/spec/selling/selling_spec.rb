@@ -97,4 +97,13 @@ RSpec.describe Kohlrabi::Core::Selling::OfferAdvice do
     expect(advice(17_000, place_day: nil)).to have_attributes(verdict: :counter, counter: 18_000, why: /counted as free/)
     expect(advice(15_000, outlook: nil)).to have_attributes(verdict: :counter, counter: 17_500, at: nil)
   end
+
+  # Two of four sold by day 10, the others stand 20 days: half are unsold on day 12.
+  it "says where a listing stands on the curve of the others" do
+    spell = Kohlrabi::Core::Selling::Survival::Spell
+    spells = [[5, true], [10, true], [20, false], [20, false]].map { |days, sold| spell.new(days: days, sold: sold) }
+    survival = Kohlrabi::Core::Selling::Survival.new(spells)
+    expect(survival.against(12)).to eq("50% of such listings were still unsold by then, n = 4")
+    expect(survival.against(21)).to eq("longer than any of 4 listings stood")
+  end
 end

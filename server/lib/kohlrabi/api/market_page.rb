@@ -107,7 +107,8 @@ module Kohlrabi
       end
 
       def expected(row)
-        { time: row.time.survival&.text, time_why: row.time.why, expected_days: row.outlook&.days&.round, expected: @say.money(row.outlook&.money) }
+        { time: row.time.survival&.text, time_why: row.time.why, against: row.days && row.time.survival&.against(row.days),
+          expected_days: row.outlook&.days&.round, expected: @say.money(row.outlook&.money) }
       end
 
       # How long own listings took, by kind where there are enough.

@@ -28,7 +28,7 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
     done(`Enquiry about ${row.piece.name} counted`, () => remove(api.DELETE("/api/offers/{id}", { params: { path: { id: made.id } } })));
   };
   const facts = [
-    row.days !== null && `${row.days === 1 ? "1 day" : `${row.days} days`} listed`,
+    row.days !== null && `${row.days === 1 ? "1 day" : `${row.days} days`} listed${row.against ? ` (${row.against})` : ""}`,
     `${row.enquiries === 1 ? "1 enquiry" : `${row.enquiries} enquiries`}`,
     row.expected && `${row.expected.text} expected within ${row.expected_days} days`,
     !row.expected && row.time_why,

@@ -51,6 +51,13 @@ module Kohlrabi
           "Not reached: #{sold} of #{count} sold, longest #{longest} days."
         end
 
+        # Where a listing of so many days stands on the curve, in words.
+        def against(days)
+          return "longer than any of #{count} listings stood" if days > longest
+
+          "#{Units::Numerals.text(at(days) * 100, 0)}% of such listings were still unsold by then, n = #{count}"
+        end
+
         private
 
         def quartiles
