@@ -28,6 +28,7 @@ gem "zeitwerk", "~> 2.6"
 group :test do
   gem "axe-core-rspec", "~> 4.10"
   gem "capybara", "~> 3.40"
+  gem "parallel_tests", "~> 4.7"
   gem "pdf-reader", "~> 2.13"
   gem "rack-test", "~> 2.1"
   gem "rspec", "~> 3.13"

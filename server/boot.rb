@@ -7,7 +7,9 @@ require "alba"
 require "json"
 require "nokogiri" # before libvips, which brings an older libxml of the system along
 require "kohlrabi/core"
+require "sqlite3"
 require "zeitwerk"
+require "zip"
 
 # The application: core (rules), records (what is kept), desk (use cases), formats (files in and out), api (HTTP).
 module Kohlrabi
@@ -19,3 +21,4 @@ loader.tag = "kohlrabi-server"
 loader.push_dir(File.join(__dir__, "lib/kohlrabi"), namespace: Kohlrabi)
 loader.inflector.inflect("flips_csv" => "FlipsCsv")
 loader.setup
+Kohlrabi::Clock # reads its environment before the server names one of its own

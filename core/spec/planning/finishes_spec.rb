@@ -35,6 +35,7 @@ RSpec.describe "what each finish takes" do
     "wash" => [*to.call(180), *tacked, ["Try the wash on a hidden spot, look at it dry and in daylight", 120],
                ["Wash: all-in-one satin paint thinned 1:1 with water", 120], *clear.call],
     "bleach" => [*to.call(180, 220), ["Bleach, go 1: two-part wood bleach", 720], ["Bleach, go 2: two-part wood bleach", 720],
+                 ["Rinse the bleach off with clean water, nothing else, and let it dry fully", 720],
                  ["Sand the raised grain lightly, damp the dust", 0], *tacked, *clear.call],
     "oil" => [*to.call(180, 220), *tacked, ["Oil, coat 1; wipe off the excess after 15 min", 1440],
               ["Oil, coat 2; wipe off the excess after 15 min", 1440]],

@@ -116,7 +116,7 @@ RSpec.describe "rules of planning" do
         expect([*row[:product], *(row[:materials] || []).map(&:first)] - planning::Products::GENERIC.keys).to be_empty, row[:key]
         (row[:cautions] || []).each { |key| Kohlrabi::Core::Cautions.row(key) }
       end
-      planning::Products::GENERIC.each_value { |row| row[:cautions].each { |key| expect(Kohlrabi::Core::Cautions.row(key)).to include(:wear, :waste) } }
+      planning::Products::GENERIC.each_value { |row| row[:cautions].each { |key| expect(Kohlrabi::Core::Cautions.row(key)).to include(:wear) } }
     end
   end
 end

@@ -76,7 +76,9 @@ RSpec.describe "plans of three very different pieces" do
                 ["Clear coat, coat 1: water-based clear coat", 120, []], ["Sand the clear coat lightly, dust off", 0, %w[dust]],
                 ["Clear coat, coat 2: water-based clear coat", 120, []], ["Sand the clear coat lightly, dust off", 0, %w[dust]],
                 ["Clear coat, coat 3: water-based clear coat", 720, []], ["Hang the doors", 0, []], ["Put the drawers back, number by number", 0, []],
-                ["Put the hardware back", 0, []], ["Felt pads under the feet", 0, %w[lift]], ["Wax the runners", 0, []],
+                ["Put the hardware back", 0, []], ["Felt pads under the feet", 0, %w[lift]],
+                # 780 mm high and 450 deep, with drawer and doors: it can tip.
+                ["Fit the anti-tip kit, put its paper with the piece", 0, %w[drill tip]], ["Wax the runners", 0, []],
                 ["Wipe it down, take the picture after", 0, %w[cure]]]
 
     it "strips by chemistry, never sands coarser than P120, and gives the top three coats" do

@@ -21,9 +21,10 @@ RSpec.describe Kohlrabi::Core::Selling::Phrases do
   # 20 June and 30 days are 20 July; on that day it is cured.
   it "tells of tipping, lids and curing where they apply" do
     ready = Date.new(2026, 6, 20)
-    expect(described_class.cautions("Wardrobe").first).to include("anti-tip kit")
-    expect(described_class.cautions("blanket box")).to eq([described_class::LID])
-    expect(described_class.cautions("chair")).to eq([])
+    told = ->(kind) { described_class.cautions(kind, tips: Kohlrabi::Core::TipOver.kind?(kind)) }
+    expect(told.call("Wardrobe").first).to include("anti-tip kit")
+    expect(told.call("blanket box")).to eq([described_class::LID])
+    expect(told.call("chair")).to eq([])
     expect(described_class.curing(ready, [21, nil, 30], Date.new(2026, 7, 19))).to eq("go easy on it until 20 Jul 2026: its finish cures 30 days")
     cured = [[ready, [30], Date.new(2026, 7, 20)], [nil, [30], ready], [ready, [nil], ready]]
     expect(cured.map { |given| described_class.curing(*given) }).to all(be_nil)

@@ -11,6 +11,22 @@ module Kohlrabi
 
     def self.exit_on_failure? = true
 
+    # What stands in the way of all commands is said in a sentence, never by a trace.
+    def self.start(*)
+      super
+    rescue Records::Unusable, DataLock::Held => e
+      stop(e.message)
+    rescue SystemCallError, SQLite3::Exception, ActiveRecord::ActiveRecordError => e
+      trouble = Storage.trouble(e) || (e if e.is_a?(SystemCallError)) or raise
+      stop("#{trouble.to_s.delete_suffix('.')}. The data folder is #{Folder.path}; another can be named with KOHLRABI_HOME.")
+    end
+
+    def self.stop(message)
+      warn message
+      exit 1
+    end
+    private_class_method :stop
+
     class_option :demo, type: :boolean, default: false, desc: "Work on the demo's data instead of your own"
 
     desc "serve", "Serve your workshop on this machine"
@@ -19,9 +35,11 @@ module Kohlrabi
     option :address, type: :string, desc: "With --lan: only this address of the machine"
     option :certificate, type: :string, desc: "With --lan: certificate (PEM file), so that nobody can listen"
     option :key, type: :string, desc: "With --certificate: its key (PEM file)"
+    option :begin_anew, type: :boolean, default: false, desc: "Begin a new workshop where the old one's database is missing or empty"
     def serve
-      open_workshop
-      Server.run(port: options[:port], lan: options[:lan] ? lan : nil)
+      lock = lock("serve").tap(&:serve)
+      open_workshop(begin_anew: options[:begin_anew])
+      Server.run(port: options[:port], lan: options[:lan] ? lan : nil) { |address| lock.served_at(address) }
     end
 
     desc "passcode", "Set the passcode for other devices (asked for, or read from standard input)"
@@ -35,13 +53,16 @@ module Kohlrabi
     option :port, type: :numeric, default: 4647, desc: "Port; the next free one is taken when it is busy"
     option :fresh, type: :boolean, default: false, desc: "Lay the demo anew, dated from today; what you tried in it is lost"
     def demo
-      FileUtils.rm_rf(Folder.path(demo: true)) if options[:fresh]
-      Records::Database.open(Folder.database(demo: true))
+      database = Folder.database(demo: true)
+      lock = DataLock.new(File.dirname(database), as: "demo").tap(&:serve)
+      wipe(lock, File.dirname(database)) if options[:fresh]
+      lock.share
+      Records::Database.open(database, begin_anew: true)
       unless Records::Piece.exists?
         say "Laying out the demo workshop …"
         Desk::Demo.load { |done, of| progress("pieces", done, of) }
       end
-      Server.run(port: options[:port])
+      Server.run(port: options[:port]) { |address| lock.served_at(address) }
     end
 
     desc "import FILE", "Take in a spreadsheet of past flips: CSV, XLSX or ODS (docs/formats/flips-csv.md)"
@@ -99,9 +120,10 @@ module Kohlrabi
     desc "restore FILE", "Bring a backup back in place of the workshop, which is kept beside it; stop the server first"
     def restore(file)
       fail_with("There is no file #{file}.") unless File.file?(file)
-      open_workshop
-      before = Backups.restore(file) { |done, of| progress("tables", done, of) }
-      say "Restored: #{Records::Piece.count} flips. What was there before is kept as #{before}."
+      database = Folder.database(demo: options[:demo])
+      DataLock.new(File.dirname(database), as: "restore").alone
+      before = Restore.new(file, database).run { |done, of| progress("tables", done, of) }
+      say "Restored: #{Records::Piece.count} flips.#{" What was there before is kept as #{before}." if before}"
     rescue Core::Refusal => e
       fail_with("#{e.message} Nothing was changed.")
     end
@@ -123,10 +145,13 @@ module Kohlrabi
         missing = [options[:certificate], options[:key]].compact.reject { |file| File.readable?(file) }
         fail_with("There is no readable file #{missing.first}.") if missing.any?
         fail_with("A certificate and its key go together: give both or neither.") if options[:certificate].nil? != options[:key].nil?
-        addresses = options[:address] ? [options[:address]] : Network.addresses
+        Network.check_certificate(options[:certificate], options[:key]) if options[:certificate]
+        addresses = options[:address] ? [Network.check_address(options[:address])] : Network.addresses
         fail_with("This machine has no address on a local network. Connect it, or name one with --address.") if addresses.empty?
         ask_passcode unless Desk::Access.passcode?
         Server::Lan.new(addresses: addresses, certificate: options[:certificate], key: options[:key])
+      rescue Core::Refusal => e
+        fail_with(e.message)
       end
 
       def ask_passcode
@@ -138,8 +163,18 @@ module Kohlrabi
         fail_with("#{e.message} Set one with bin/kohlrabi passcode.")
       end
 
-      def open_workshop
-        Records::Database.open(Folder.database(demo: options[:demo]))
+      # Open for as long as the command runs, beside others that do the same.
+      def open_workshop(**how)
+        lock(current_command_chain.last.to_s).share
+        Records::Database.open(Folder.database(demo: options[:demo]), **how)
+      end
+
+      def lock(name) = @lock ||= DataLock.new(File.dirname(Folder.database(demo: options[:demo])), as: name)
+
+      # All but the locks, which others may wait for.
+      def wipe(lock, folder)
+        lock.alone
+        FileUtils.rm_rf(Dir.children(folder).reject { |name| name == DataLock::FOLDER }.map { |name| File.join(folder, name) })
       end
 
       def tell(sheet)

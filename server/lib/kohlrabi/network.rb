@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "ipaddr"
+require "openssl"
 require "rqrcode"
 require "socket"
 
@@ -12,6 +14,32 @@ module Kohlrabi
     def addresses
       Socket.ip_address_list.select { |address| address.ipv4_private? && !address.ipv4_loopback? }.map(&:ip_address).uniq
     end
+
+    # text: an address to be served beside this machine's own. Returns it. Raises Core::Refusal where it is none, is this machine's own, or is not
+    # one that this machine has.
+    def check_address(text)
+      address = IPAddr.new(text)
+      refuse("#{text} is no IPv4 address.", "Write it like 192.168.7.20.") unless address.ipv4?
+      refuse("#{text} is this machine itself, which is served anyway.", "Name its address on your network.") if text == Server::HOST
+      TCPServer.new(address.to_s, 0).close
+      text
+    rescue IPAddr::Error
+      refuse("“#{text}” is no IP address.", "Write it like 192.168.7.20.")
+    rescue SystemCallError
+      refuse("This machine has no address #{text}.", "Name one it has#{": #{addresses.join(', ')}" if addresses.any?}.")
+    end
+
+    # certificate, key: paths. Raises Core::Refusal where they cannot be read as PEM, or do not belong together.
+    def check_certificate(certificate, key)
+      read = OpenSSL::X509::Certificate.new(File.read(certificate))
+      own = OpenSSL::PKey.read(File.read(key))
+      refuse("The key does not belong to the certificate.", "Give the pair that was made together.") unless read.check_private_key(own)
+    rescue OpenSSL::OpenSSLError
+      refuse("The certificate or its key cannot be read: both must be PEM files.", "Give the files that were made for this machine.")
+    end
+
+    def refuse(problem, remedy) = raise(Core::Refusal.new(problem, remedy))
+    private_class_method :refuse
 
     # A QR code of an address for a terminal: two rows of modules a line, dark on light whatever the colours.
     def qr(address)

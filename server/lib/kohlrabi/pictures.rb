@@ -14,7 +14,9 @@ module Kohlrabi
     LARGE = 2000 # px on the longer side
     SMALL = 480
     TYPES = { "image/jpeg" => "JPEG", "image/png" => "PNG", "image/webp" => "WebP" }.freeze
+    PHONE = %w[image/heic image/heif image/heic-sequence image/heif-sequence image/avif].freeze # what telephones take
     QUALITY = 84
+    LOST = "The file of this photo is lost. Restore a backup that holds it, or remove the photo and take it anew."
 
     module_function
 
@@ -25,12 +27,30 @@ module Kohlrabi
       refuse(name, "is empty", "Send it again.") if bytes.empty?
       refuse(name, "is larger than #{MOST / 1_000_000} MB", "Send a smaller copy of it.") if bytes.bytesize > MOST
       type = Marcel::MimeType.for(StringIO.new(bytes))
-      refuse(name, "is no picture that can be taken (#{type})", "Send a #{TYPES.values.join(', ')}.") unless TYPES.key?(type)
+      check_type(type, name)
       Tempfile.create("kohlrabi", binmode: true) do |file|
         file.write(bytes)
         file.flush
         keep(file, name)
       end
+    end
+
+    # Writes a picture of an archive back under its name in the folder. bytes: as they were kept once.
+    def bring_back(name, bytes) = write(File.join(folder, name), bytes)
+
+    # Whether bytes are a whole JPEG, as all that is kept here.
+    def picture?(bytes)
+      image = Vips::Image.jpegload_buffer(bytes, shrink: 8, fail_on: :error)
+      image.width * image.height <= MOST_PIXELS && image.avg >= 0
+    rescue Vips::Error
+      false
+    end
+
+    # Bytes of a stored picture. Raises Core::Refusal where its file is lost.
+    def read(fingerprint)
+      File.binread(path(fingerprint))
+    rescue Errno::ENOENT
+      raise Core::Refusal.new(LOST, field: :photo)
     end
 
     # Path of a stored picture. size: :large or :small.
@@ -55,6 +75,19 @@ module Kohlrabi
       refuse(name, "is damaged or cut short", "Send it again from where it came.")
     end
     private_class_method :keep
+
+    # Pictures of telephones where this machine's libvips reads them.
+    def check_type(type, name)
+      return if TYPES.key?(type) || (PHONE.include?(type) && heif?)
+
+      refuse(name, "is no picture that can be taken (#{type})", "Send a #{TYPES.values.join(', ')}.") unless PHONE.include?(type)
+
+      refuse(name, "is a HEIC picture, which this machine cannot read",
+             "Send it as a JPEG: in the telephone's camera settings, take “most compatible”.")
+    end
+    private_class_method :check_type
+
+    def heif? = !Vips.type_find("VipsOperation", "heifload").zero?
 
     def check_size(file, name)
       image = Vips::Image.new_from_file(file.path)

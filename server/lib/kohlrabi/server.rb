@@ -19,14 +19,18 @@ module Kohlrabi
 
     module_function
 
-    # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. Blocks until the process is ended.
-    def run(port:, lan: nil)
+    # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. The block is told the address once it
+    # answers. Blocks until the process is ended.
+    def run(port:, lan: nil, &told)
       hosts = [HOST, *lan&.addresses]
       port = free_port(port, hosts)
       application = Api::Stack.build(hosts: Api::Stack::LOCAL + hosts.drop(1), passcode: !lan.nil?)
       configuration = configuration(application, hosts, port, lan)
       events = Puma::Events.new
-      events.on_booted { announce(port, lan) } # not before it answers
+      events.on_booted do # not before it answers
+        told&.call("http://#{HOST}:#{port}/")
+        announce(port, lan)
+      end
       events.on_booted { Thread.new { keep_copies } } unless Desk::House.workshop.demo
       Puma::Launcher.new(configuration, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
     end
@@ -49,14 +53,16 @@ module Kohlrabi
       "ssl://#{host}:#{port}?#{URI.encode_www_form(cert: lan.certificate, key: lan.key)}"
     end
 
-    # A copy a day while the server runs; where none can be written, that is said, and work goes on.
-    def keep_copies
+    # A copy a day while the server runs. One that cannot be written is said, and tried again: the disk may have room by then.
+    def keep_copies(wait: -> { sleep EVERY })
       loop do
-        Backups.keep_by_rule(Records::Base.connection_pool.with_connection { Desk::House.today })
-        sleep EVERY
+        begin
+          Backups.keep_by_rule(Records::Base.connection_pool.with_connection { Desk::House.today })
+        rescue SystemCallError, Zip::Error, SQLite3::Exception, ActiveRecord::ActiveRecordError => e
+          warn "No backup could be written: #{Storage.trouble(e) || e.message} It is tried again in #{EVERY / 3600} hours."
+        end
+        break if wait.call == :end
       end
-    rescue SystemCallError, Zip::Error => e
-      warn "No backup could be written: #{e.message}"
     end
 
     def announce(port, lan)

@@ -53,7 +53,7 @@ RSpec.describe "Today and Books over time" do
   # Clocks in Dublin went forward at 01:00 UTC on 29 March 2026 (tz database): three hours by the wall are two of work.
   it "counts a timer in true hours over the change of the clocks" do
     call(:patch, "/api/workshop", { lock_version: 0, time_zone: "Europe/Dublin" })
-    id = piece(bought_on: "2026-03-01")
+    id = piece(bought_on: "2026-03-01", made_about: "1995")
     at("2026-03-29T00:00:00Z")
     timer = call(:post, "/api/timers", { kind: "sanding", piece_ids: [id] })
     expect(timer["started_text"]).to eq("00:00")
@@ -63,7 +63,7 @@ RSpec.describe "Today and Books over time" do
   end
 
   it "notices a timer that may have been forgotten" do
-    timer = call(:post, "/api/timers", { kind: "sanding", piece_ids: [piece] })
+    timer = call(:post, "/api/timers", { kind: "sanding", piece_ids: [piece(made_about: "1995")] })
     at("2026-06-30T17:00:01Z")
     expect(today["timers"].first).to include("id" => timer["id"], "long" => true)
   end

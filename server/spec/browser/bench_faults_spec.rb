@@ -29,12 +29,7 @@ RSpec.describe "faults at the bench" do
   it "a timer left running for hours is noticed, and stopped at the time it was probably over" do
     step = open_step(stool)
     timer = send_to(:post, "/timers", { steps: [{ piece_id: stool, step: step }] })
-    # Five hours ago, by the only hand that can turn a clock back.
-    @server.stop
-    file = Dir[File.join(@server.home, "**/*.sqlite3")].first
-    started = (Time.now.utc - (5 * 3600)).strftime("%Y-%m-%d %H:%M:%S")
-    SQLite3::Database.new(file) { |data| data.execute("UPDATE timers SET started_at = ?", [started]) }
-    @server.start
+    SpecClock.set((SpecClock.now + (5 * 3600)).iso8601)
     visit "/"
     estimate = timer["steps"].first["estimate"]["text"]
     expect(page).to have_text(/Running for 5 h.* Was it over at \d\d:\d\d, after #{estimate} \(as long as was estimated\)\?/)
@@ -42,5 +37,7 @@ RSpec.describe "faults at the bench" do
     expect(page).to have_text("#{estimate} of clear coat recorded")
     visit "/pieces/#{stool}"
     expect_key_figures(hours: estimate)
+  ensure
+    SpecClock.set(SpecClock::NOON)
   end
 end

@@ -23,13 +23,24 @@ module BenchHands
     keys = send_to(:get, "/pieces/#{id}/plan")["zones"].select { |zone| zone["shown"] }.map { |zone| zone["key"] }
     send_to(:put, "/looks/#{made}/zones", { zones: keys, **look })
     %w[dust solvent rags lift tip stripper knife].each { |caution| send_to(:post, "/pieces/#{id}/confirmations", { caution: caution }) }
-    until (step = open_step(id)).start_with?(zones)
-      step.start_with?("try-") ? send_to(:post, "/pieces/#{id}/experiences", { step: step, worked: "yes" }) : done(id, step)
-    end
+    work_up_to(id, zones)
     id
   end
 
-  def open_step(id) = send_to(:get, "/pieces/#{id}/plan")["plan"]["steps"].find { |step| step["state"] != "done" }["key"]
+  CHANGING = /\A(try-|strip|scrape|neutralise|coat|colour)/ # after these the plan is another
+
+  # Done weeks ago, step by step.
+  def work_up_to(id, wanted)
+    until (open = open_steps(id)).first.start_with?(wanted)
+      before = open.take_while { |step| !step.start_with?(wanted) }
+      before.take((before.index { |step| step.match?(CHANGING) } || before.size) + 1).each do |step|
+        step.start_with?("try-") ? send_to(:post, "/pieces/#{id}/experiences", { step: step, worked: "yes" }) : done(id, step)
+      end
+    end
+  end
+
+  def open_steps(id) = send_to(:get, "/pieces/#{id}/plan")["plan"]["steps"].reject { |step| step["state"] == "done" }.map { |step| step["key"] }
+  def open_step(id) = open_steps(id).first
   def done(id, step) = send_to(:post, "/pieces/#{id}/steps/done", { step: step, reason: "weeks ago" })
   def tin(**rest) = send_to(:post, "/containers", { product: "paint_all", **rest })
 end

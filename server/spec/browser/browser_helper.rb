@@ -3,55 +3,12 @@
 require "axe-rspec"
 require "capybara/rspec"
 require "selenium-webdriver"
-require "timeout"
-require "tmpdir"
 require_relative "../../boot"
-
-# The real server on data of its own, as a process that can be stopped and started again.
-class RealServer
-  attr_reader :address, :home
-
-  # input: given to a command that only reads it and ends; nothing is served then.
-  def initialize(*arguments, input: nil)
-    @home = File.join(Dir.mktmpdir("kohlrabi-browser"), "home")
-    @arguments = arguments.empty? ? ["serve"] : arguments
-    input ? IO.popen([environment, *program, *@arguments], "r+") { |io| io.write(input) && io.close_write && io.read } : start
-  end
-
-  # Starts with other arguments. Returns what was printed up to the last line.
-  def restart(*arguments)
-    @arguments = arguments
-    start
-  end
-
-  def start
-    reader, writer = IO.pipe
-    @pid = spawn(environment, *program, *@arguments, "--port", (@port || ENV.fetch("SPEC_PORT", 4800)).to_s, out: writer)
-    writer.close
-    printed = +""
-    Timeout.timeout(180) { nil until (@address = (printed << (reader.gets || raise("the server ended: #{printed}")))[%r{http://[\d.:]+}]) }
-    @port = URI(@address).port
-    Timeout.timeout(20) { printed << reader.gets.to_s until printed.include?("--certificate") } if @arguments.include?("--lan")
-    printed
-  end
-
-  def environment = { "KOHLRABI_HOME" => @home }
-  def program = ["ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb")]
-
-  def stop(signal = :TERM)
-    Process.kill(signal, @pid)
-    Process.wait(@pid)
-  end
-
-  def clear
-    stop
-    FileUtils.rm_rf(File.dirname(@home))
-  end
-end
+require_relative "real_server"
 
 Capybara.register_driver(:chromium) do |app|
   arguments = %w[--headless=new --no-sandbox --disable-gpu --disable-background-networking --disable-component-update --disable-sync
-                 --window-size=1280,900 --lang=en-US --hide-scrollbars]
+                 --window-size=1280,900 --lang=en-US --hide-scrollbars --force-prefers-reduced-motion]
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: arguments)
   options.add_option("goog:loggingPrefs", { browser: "ALL" })
   Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
@@ -100,45 +57,92 @@ module Hands
     figures.each { |key, text| expect(page).to have_css("[data-key=#{key}] > :nth-child(2)", exact_text: text) }
   end
 
-  def phone = page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: 390, height: 844, deviceScaleFactor: 1, mobile: true)
+  # mobile: whether the page may be zoomed out to fit, as a telephone does.
+  def phone(mobile: true)
+    page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: 390, height: 844, deviceScaleFactor: 1, mobile: mobile)
+  end
+
   def desk = page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")
 
   # Errors the browser has met since last asked, a refused resource of a 4xx answer aside.
   def complaints = page.driver.browser.logs.get(:browser).select { |entry| entry.level == "SEVERE" }.map(&:message).grep_v(/status of 4\d\d/)
 end
 
-# A server with an empty workshop for each example.
+# Lives by the clock and in the zone of the specs (SpecClock), from the next page on.
+module BrowserClock
+  SHIFT = <<~JS
+    (() => {
+      const ahead = %d, Real = Date;
+      window.Date = class extends Real {
+        constructor(...given) { given.length ? super(...given) : super(Real.now() + ahead); }
+        static now() { return Real.now() + ahead; }
+      };
+    })();
+  JS
+
+  module_function
+
+  def set(driver)
+    browser = driver.browser
+    browser.execute_cdp("Page.removeScriptToEvaluateOnNewDocument", identifier: @script) if @script
+    @script = browser.execute_cdp("Page.addScriptToEvaluateOnNewDocument", source: format(SHIFT, SpecClock.ahead * 1000))["identifier"]
+    browser.execute_cdp("Emulation.setTimezoneOverride", timezoneId: SpecClock.zone)
+  end
+end
+
+# The same examples at each of the hours and days on which such specs used to break. The block is a group's.
+module AtAnyHour
+  def at_any_hour(&block)
+    SpecClock::MOMENTS.each do |name, (instant, zone)|
+      context name do
+        before do
+          SpecClock.set(instant, zone)
+          BrowserClock.set(page.driver)
+          workshop = send_to(:get, "/workshop")
+          send_to(:patch, "/workshop", { lock_version: workshop["lock_version"], time_zone: zone })
+        end
+
+        after { SpecClock.set(SpecClock::NOON) }
+
+        class_exec(&block)
+      end
+    end
+  end
+end
+
+# An empty workshop for each example, on a server that goes on from one to the next.
 RSpec.shared_context "with an empty workshop" do
   before do
-    @server = RealServer.new
+    @server = RealServer.on(Templates.empty)
     Capybara.app_host = @server.address
+    BrowserClock.set(page.driver)
   end
 
   after do |example|
     page.save_screenshot("failed-#{example.description.gsub(/\W+/, '-')[0, 40]}.png") if example.exception
     (page.windows - [page.current_window]).each(&:close)
     visit "about:blank"
-    @server.clear
   end
 end
 
-# One server with the demo for all examples of a group.
+# The demo as it was laid out, for all examples of a group.
 RSpec.shared_context "with the demo" do
   before(:context) do
-    @server = RealServer.new("demo")
+    @server = RealServer.on(Templates.demo)
     Capybara.app_host = @server.address
+    BrowserClock.set(Capybara.current_session.driver)
   end
 
-  after(:context) do
-    Capybara.current_session.visit "about:blank"
-    @server.clear
-  end
+  after(:context) { Capybara.current_session.visit "about:blank" }
 end
 
 RSpec.configure do |config|
-  config.include Capybara::DSL
-  config.include Capybara::RSpecMatchers
-  config.include Hands
+  config.define_derived_metadata(file_path: %r{/spec/browser/}) { |metadata| metadata.update(browser: true, own_data: true) }
+  config.include Capybara::DSL, :browser
+  config.include Capybara::RSpecMatchers, :browser
+  config.include Hands, :browser
+  config.extend AtAnyHour, :browser
   config.disable_monkey_patching!
-  config.after { expect(complaints).to eq([]) }
+  config.after(:each, :browser) { expect(complaints).to eq([]) }
+  config.after(:suite) { RealServer.clear_shared }
 end

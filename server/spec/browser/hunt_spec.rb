@@ -7,7 +7,7 @@ require "vips"
 RSpec.describe "hunting and buying" do
   include_context "with an empty workshop"
 
-  let(:today) { Date.today }
+  let(:today) { SpecClock.today }
 
   def picture(name, *colour)
     path = File.join(File.dirname(@server.home), name)

@@ -78,10 +78,10 @@ RSpec.describe "offering a piece", type: :feature do
     expect(page).to have_text("70.00 still to be paid")
     press("Sold: Oak chest")
     form("Record the sale of Oak chest") { press("Record sale") }
-    expect(find("[data-sold='#{chest}']")).to have_text("120.00 EUR still owed") # 220 − 100
+    expect(find("[data-sold='#{chest}']")).to have_text("70.00 EUR still owed") # 220 − 50 paid down − 100
     press("Came back: Oak chest")
     form("Oak chest came back") do
-      type("Lost on it", "8")
+      type("Lost besides", "8")
       press("Take it back")
     end
     expect(page).to have_css("[data-listed='#{chest}']")

@@ -26,6 +26,7 @@ RSpec.describe "a phone on the bench" do
     expect(page).to have_text("Waiting for first work")
     click_button("Start a timer on Pine box")
     form("Start a timer") { press("Start timer") }
+    form("Not yet") { find("button", text: "No lead found").click } # nobody had said yet; then it starts by itself
     expect(page).to have_css("section[aria-label='Timer of Me']", text: "Pine box")
     press("It was not that long")
     type("How long it really was", "2h")
@@ -56,6 +57,7 @@ RSpec.describe "a phone on the bench" do
     record_piece("Ash stool", "0")
     find("main").find("button", text: "Start timer", exact_text: true).click
     form("Start a timer") { press("Start timer") }
+    form("Not yet") { find("button", text: "No lead found").click } # nobody had said yet; then it starts by itself
     expect(page).to have_text("Sanding, Me")
     visit "/"
     press("Discard")

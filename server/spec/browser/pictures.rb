@@ -25,7 +25,7 @@ PICTURES = [
   ["market", "/market", 1280, 900, "light"]
 ].freeze
 
-server = RealServer.new("demo")
+server = RealServer.new(template: Templates.demo)
 session = Capybara::Session.new(:chromium)
 begin
   PICTURES.each do |name, path, width, height, scheme, script|

@@ -5,7 +5,7 @@ require_relative "browser_helper"
 RSpec.describe "a whole flip by hand, from bought to sold" do
   include_context "with an empty workshop"
 
-  let(:today) { Date.today }
+  let(:today) { SpecClock.today }
 
   it "records it by clicking and typing and reads profit, hourly pay and turnaround off the screen" do
     visit "/"
@@ -69,6 +69,10 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
     form("Start a timer") do
       pick("Kind of work", "Sanding")
       press("Start timer")
+    end
+    form("Not yet") do # an old finish, and nobody has said yet
+      expect(page).to have_text("Nobody has said yet whether its old finish holds lead. Sanding would break it.")
+      find("button", text: "No lead found").click
     end
     expect(page).to have_text("Sanding, Me")
     visit "about:blank"

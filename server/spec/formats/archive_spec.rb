@@ -24,6 +24,7 @@ RSpec.describe "the archive of a workshop", :own_data do
 
   def file(name = "all.zip") = File.join(@folder, name)
   def workshop = ActiveRecord::Base.connection_db_config.database
+  def restore(path) = Kohlrabi::Restore.new(path, workshop).run
 
   # All rows of all tables that an archive holds.
   def contents
@@ -51,7 +52,7 @@ RSpec.describe "the archive of a workshop", :own_data do
 
   def refused(path)
     before = contents
-    Kohlrabi::Backups.restore(path)
+    restore(path)
     raise "nothing was refused"
   rescue Kohlrabi::Core::Refusal => e
     expect(contents).to eq(before)
@@ -66,7 +67,7 @@ RSpec.describe "the archive of a workshop", :own_data do
       backups.write(file)
       fill(seed + 1, steps: 25)
       expect(contents).not_to eq(before)
-      kept = backups.restore(file)
+      kept = restore(file)
       expect(contents).to eq(before)
       expect(File.file?(kept)).to be(true)
       backups.write(file("again.zip"))
@@ -82,7 +83,7 @@ RSpec.describe "the archive of a workshop", :own_data do
     Kohlrabi::Desk::Events.create(piece.id, "kind" => "sold", "on" => "2026-06-20", "price" => "99.99")
     backups.write(file)
     Kohlrabi::Desk::Pieces.create("name" => "Later")
-    backups.restore(file)
+    restore(file)
     # 99.99 − 33.33 − 12.34
     expect(records::FlipSummary.pluck(:cash_profit_minor)).to eq([5432])
     expect(Kohlrabi::Desk::Pieces.create("name" => "Goes on").ticket).to eq(2)
@@ -116,7 +117,7 @@ RSpec.describe "the archive of a workshop", :own_data do
     backups.write(file)
     bytes = File.binread(Kohlrabi::Pictures.path(picture[:fingerprint]))
     FileUtils.rm_rf(Kohlrabi::Pictures.folder)
-    backups.restore(file)
+    restore(file)
     expect(File.binread(Kohlrabi::Pictures.path(picture[:fingerprint]))).to eq(bytes)
   end
 

@@ -79,6 +79,36 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
     expect(run("doctor").first).to include("All is well: 10 flips")
   end
 
+  it "tells a row with a stray mark by its number, and takes the rest" do
+    stray = "#{text.lines.first(3).join}A \"good\" desk,desk,2025-01-01,5,,,,,,,,,,\n30\" dresser,case,2025-01-02,7,,,,,,,,,,\n"
+    output, errors, status = run("import", file(stray))
+    expect([status.success?, errors, output]).to match([false, /Nothing was taken in/, /Row 4, no name: wrong; The row is broken: Illegal quoting/])
+    expect(run("import", "--skip-bad", file(stray)).first).to include("3 flips taken in, 1 left out")
+    expect(JSON.parse(run("report").first)["flips"].map { |flip| flip["name"] }).to eq(["Hall bench", "Free stool", "30\" dresser"])
+    _, errors, status = run("import", file(",,,,\n,,,,\n"))
+    expect([status.success?, errors]).to match([false, /The file names no columns: it holds nothing but separators/])
+  end
+
+  # OWASP, CSV injection (from memory): =, +, -, @, tab and carriage return begin a formula.
+  it "lets no text leave as a formula, keeps numbers as they are, and takes the guard off again" do
+    names = ["=HYPERLINK(1)", "+1 chair", "-legged stool", "@home", "plain = name"]
+    rows = names.map { |name| [name, "12.50", "100", "150"].to_csv }.join
+    run("import", file("name,purchase,fees,sale_price\n"), "--skip-bad")
+    output, = run("import", file("name,purchase,fees,sale_price\n#{rows}"))
+    expect(output).to include("5 flips taken in")
+    flips, = run("export", "flips")
+    cells = CSV.parse(flips, headers: true)
+    expect(cells.map { |row| row["name"] }).to eq(["'=HYPERLINK(1)", "'+1 chair", "'-legged stool", "'@home", "plain = name"])
+    expect(cells.map { |row| row["purchase"] }.uniq).to eq(["12.50"])
+    sales, = run("export", "sales")
+    expect(CSV.parse(sales, headers: true).map { |row| row["take_home"] }.uniq).to eq(["50.00"])
+    run("import", "--again", file(flips))
+    stored = JSON.parse(run("report").first)["flips"].map { |flip| flip["name"] }
+    expect(stored.tally).to eq(names.to_h { |name| [name, 2] })
+    guard = Kohlrabi::Formats::FormulaGuard
+    [*names, "'=quoted", "''-", "\tx", ""].each { |name| expect(guard.read(guard.write(name))).to eq(name) }
+  end
+
   it "says plainly what is wrong with a file" do
     expect(run("import", "nowhere.csv")[1]).to match(/There is no file nowhere.csv/)
     expect(run("import", file("kind\nbench\n"))[1]).to include("no column “name”")

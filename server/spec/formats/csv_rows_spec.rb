@@ -31,4 +31,15 @@ RSpec.describe Kohlrabi::Formats::CsvRows do
     expect(rows[3]).to eq(%w[C d])
     expect(read("name,kind\nA\"x\"y,\"b\"z\nC,d\n")[1]).to include("The row is broken")
   end
+
+  it "takes a mark behind a digit for inches, as everybody writes them" do
+    expect(read("name,kind\n30\" dresser,case\n\"36\"\" x 18\"\"\",table\n")).to eq([%w[name kind], ["30\" dresser", "case"],
+                                                                                     ["36\" x 18\"", "table"]])
+    expect(read("name,kind\n30\" x 18\" top,b\nC,d\n")[1]).to eq(["30\" x 18\" top", "b"])
+    expect(read("name,kind\n30\" dresser,case,more\nC,d\n")[1]).to include("The row is broken") # a column too many: no telling where it ends
+  end
+
+  it "refuses a header of separators, or nothing, in words" do
+    ["", "\n\n", ",,,\n", ";;\n;;\n"].each { |text| expect { read(text) }.to raise_error(Kohlrabi::Core::Refusal, /names no columns|is empty/) }
+  end
 end

@@ -11,7 +11,7 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
   it "sets a passcode read from standard input, and keeps it nowhere in the clear" do
     output, _, status = run("passcode", input: "turnip soup\n")
     expect([status.success?, output]).to match([true, /The passcode is set. Devices that were let in before must give it again./])
-    expect(Dir[File.join(@home, "*")].map { |path| File.binread(path) }.join).not_to include("turnip soup")
+    expect(Dir[File.join(@home, "**/*")].select { |path| File.file?(path) }.map { |path| File.binread(path) }.join).not_to include("turnip soup")
   end
 
   it "refuses one that is too short, and says how to set another" do
@@ -30,6 +30,27 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
     expect([status.exitstatus, errors]).to eq([1, "A certificate and its key go together: give both or neither.\n"])
     _, errors, status = run("serve", "--lan", "--certificate", file("cert.pem"), "--key", File.join(@home, "none.pem"))
     expect([status.exitstatus, errors]).to match([1, /There is no readable file .*none.pem/])
+  end
+
+  it "refuses an address that is not another of this machine's, and a certificate that is none, in words" do
+    answers = %w[127.0.0.1 8.8.8.8 nonsense ::1].map { |address| run("serve", "--lan", "--address", address, input: "turnip soup\n")[1] }
+    expect(answers).to match([/is this machine itself/, /This machine has no address 8.8.8.8/, /“nonsense” is no IP address/,
+                              /::1 is no IPv4 address/])
+    answers.each { |errors| expect(errors.lines.size).to eq(1) }
+    _, errors, status = run("serve", "--lan", "--certificate", file("cert.pem"), "--key", file("key.pem"), input: "turnip soup\n")
+    expect([status.exitstatus,
+            errors]).to eq([1,
+                            "The certificate or its key cannot be read: both must be PEM files. Give the files that were made for this machine.\n"])
+    own, other = Array.new(2) { OpenSSL::PKey::EC.generate("prime256v1") }
+    certificate = OpenSSL::X509::Certificate.new.tap do |made|
+      made.public_key = own
+      made.not_before = Time.at(0)
+      made.not_after = Time.at(4_000_000_000)
+      made.sign(own, "SHA256")
+    end
+    [["c.pem", certificate.to_pem], ["k.pem", other.to_pem]].each { |name, text| File.write(File.join(@home, name), text) }
+    _, errors, = run("serve", "--lan", "--certificate", File.join(@home, "c.pem"), "--key", File.join(@home, "k.pem"), input: "turnip soup\n")
+    expect(errors).to include("The key does not belong to the certificate")
   end
 
   it "knows only private addresses of this machine, and draws an address that reads back as itself" do

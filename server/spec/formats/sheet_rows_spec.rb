@@ -74,4 +74,76 @@ RSpec.describe Kohlrabi::Formats::SheetRows do
     expect { described_class.new("PK\x03\x04broken".b) }.to raise_error(Kohlrabi::Core::Refusal, /Save it as XLSX, ODS or CSV/)
     expect { described_class.new(xlsx([])) }.to raise_error(Kohlrabi::Core::Refusal, /is empty/)
   end
+
+  # Each of these is a few kilobytes and asks for gigabytes or hours: refused in words, for a few seconds of the processor and 60 MB at most.
+  describe "what is made to hold the machine" do
+    def refused(bytes, why)
+      before = memory
+      started = Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID)
+      expect { described_class.new(bytes) }.to raise_error(Kohlrabi::Core::Refusal, why)
+      expect(Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) - started).to be < 8
+      expect(memory - before).to be < 60_000
+    end
+
+    def memory = File.read("/proc/self/status")[/VmRSS:\s+(\d+)/, 1].to_i
+
+    # The sheet of a sound file with other XML in its place.
+    def with_sheet(text, part: "xl/worksheets/sheet1.xml", of: xlsx([[self.text("name")]]))
+      sound = Zip::File.open_buffer(StringIO.new(of))
+      parts = sound.entries.to_h { |entry| [entry.name, entry.get_input_stream.read] }
+      text ? parts[part] = text : parts.delete(part)
+      Zip::OutputStream.write_buffer do |out|
+        parts.each do |name, body|
+          out.put_next_entry(name, nil, nil, name == "mimetype" ? Zip::Entry::STORED : Zip::Entry::DEFLATED)
+          out.write(body)
+        end
+      end.string
+    end
+
+    def sheet(cells) = "<worksheet xmlns=\"http://schemas.openxmlformats.org/spreadsheetml/2006/main\"><sheetData>#{cells}</sheetData></worksheet>"
+    def cell(name, text = "x") = "<c r=\"#{name}\" t=\"inlineStr\"><is><t>#{text}</t></is></c>"
+
+    it "refuses one cell at the far corner, without making what lies between" do
+      refused(with_sheet(sheet("<row r=\"1\">#{cell('A1', 'name')}</row><row r=\"1048576\">#{cell('XFD1048576')}</row>")), /more than 200 columns/)
+      rows = described_class.new(with_sheet(sheet("<row r=\"1\">#{cell('A1', 'name')}</row><row r=\"1048576\">#{cell('A1048576', 'Desk')}</row>")))
+      expect(rows.rows.map { |row| [row.number, row.cells] }).to eq([[1_048_576, ["Desk"]]])
+    end
+
+    it "refuses more rows, and more unpacked, than any workshop has" do
+      refused(with_sheet(sheet((1..30_000).map { |row| "<row r=\"#{row}\">#{cell("A#{row}")}</row>" }.join)), /more than 20000 rows/)
+      refused(with_sheet(sheet("<row r=\"1\">#{cell('A1', ' ' * 90_000_000)}</row>")), /larger than 80 MB/)
+    end
+
+    it "reads a file without its styles, refuses one without its sheet, and entities that multiply, in words" do
+      expect { described_class.new(with_sheet(nil)) }.to raise_error(Kohlrabi::Core::Refusal, /parts of it are missing or damaged|is empty/)
+      expect(described_class.new(with_sheet(nil, part: "xl/styles.xml")).header.cells).to eq(["name"]) # dates without styles are numbers
+      laughs = "<!DOCTYPE x [<!ENTITY a \"ha\">#{('b'..'j').map { |name| "<!ENTITY #{name} \"#{"&#{(name.ord - 1).chr};" * 10}\">" }.join}]>"
+      body = sheet("<row r=\"1\">#{cell('A1', '&j;')}</row>")
+      refused(with_sheet("#{laughs}#{body}"), /cannot be read|is empty/)
+      laugh = '<table:table-row><table:table-cell office:value-type="string"><text:p>&j;</text:p></table:table-cell></table:table-row>'
+      refused(with_sheet("#{laughs}#{content(laugh)}", part: "content.xml", of: ods([["name"]])), /cannot be read|is empty/)
+    end
+
+    define_method(:content) do |rows|
+      sheet = "<office:spreadsheet><table:table>#{rows}</table:table></office:spreadsheet>"
+      "<office:document-content #{spaces}><office:body>#{sheet}</office:body></office:document-content>"
+    end
+
+    it "reads an ODS whose empty rows and columns go on to the end, and refuses content that does" do
+      named = '<table:table-cell office:value-type="string"><text:p>name</text:p></table:table-cell>'
+      empty = '<table:table-cell table:number-columns-repeated="16383"/>'
+      rows = "<table:table-row>#{named}#{empty}</table:table-row><table:table-row table:number-rows-repeated=\"1048574\">#{empty}</table:table-row>"
+      sound = described_class.new(with_sheet(content(rows), part: "content.xml", of: ods([["name"]])))
+      expect([sound.header.cells, sound.rows]).to eq([["name"], []])
+      wide = "<table:table-row>#{named.sub('office:', 'table:number-columns-repeated="16384" office:')}</table:table-row>"
+      refused(with_sheet(content(wide), part: "content.xml", of: ods([["name"]])), /more than 200 columns/)
+      long = "<table:table-row table:number-rows-repeated=\"1048576\">#{named}</table:table-row>"
+      refused(with_sheet(content(long), part: "content.xml", of: ods([["name"]])), /more than 20000 rows/)
+    end
+
+    it "refuses what a client sends that has left, as soon as it looks" do
+      gone = -> { raise Kohlrabi::Api::Gone, "left" }
+      expect { described_class.new(xlsx([[text("name")], [text("Desk")]]), gone: gone) }.to raise_error(Kohlrabi::Api::Gone)
+    end
+  end
 end

@@ -22,6 +22,18 @@ RSpec.describe Kohlrabi::Pictures do
     expect(stored(grey).bands).to eq(3)
   end
 
+  # What telephones take; the file was made by libvips for this spec.
+  it "takes a HEIC where libvips reads them, and says how to send another where it does not" do
+    bytes = File.binread(File.join(__dir__, "pictures/telephone.heic"))
+    made = described_class.store(bytes, name: "IMG_1.HEIC")
+    expect([made[:width], made[:height], stored(made).get("vips-loader")]).to eq([48, 36, "jpegload"])
+    allow(described_class).to receive(:heif?).and_return(false)
+    expect do
+      described_class.store(bytes,
+                            name: "IMG_1.HEIC")
+    end.to raise_error(Kohlrabi::Core::Refusal, /HEIC picture, which this machine cannot read. Send it as a JPEG/)
+  end
+
   it "keeps the same picture once, and leaves no half-written file" do
     bytes = image(80, 60, 1, 2, 3).write_to_buffer(".jpg")
     first, second = Array.new(2) { described_class.store(bytes, name: "same.jpg") }

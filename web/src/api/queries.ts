@@ -246,6 +246,7 @@ export const usePlan = (id: number) =>
     placeholderData: keepPreviousData,
     retry: false,
   });
+export const useAccess = () => useQuery({ queryKey: ["access"], queryFn: () => ask(api.GET("/api/session")) });
 export const useCatalogue = () => useQuery({ queryKey: ["catalogue"], queryFn: () => ask(api.GET("/api/catalogue")), staleTime: 60_000 });
 
 export const useSubstitutes = (id: number, product: string | null) =>

@@ -1,17 +1,32 @@
 // Starting a timer: for which piece or pieces, and what kind of work.
+import { useState } from "react";
 import { api, ask } from "../api/client";
 import { useToday, useWorkshop } from "../api/queries";
 import { type Named, startWith } from "../kit/fields";
+import { type Danger, DangerDialog, dangerOf } from "../kit/DangerDialog";
 import { FormDialog } from "../kit/FormDialog";
 import { useUndo } from "./undo";
 
 export default function StartTimer({ piece, onClose }: { piece: Named | null; onClose: () => void }) {
   const workshop = useWorkshop();
   const today = useToday();
-  const { done } = useUndo();
+  const { done, failed } = useUndo();
+  const [danger, setDanger] = useState<{ met: Danger; again: () => Promise<void> } | null>(null);
   if (!workshop.data || !today.data) return null;
   const busy = new Set(today.data.timers.map((timer) => timer.person.id));
   const free = workshop.data.people.find((person) => !busy.has(person.id)) ?? workshop.data.people[0];
+  const start = async (kind: string, person: number, pieces: number[]): Promise<void> => {
+    const answer = ask(api.POST("/api/timers", { body: { kind, person_id: person, piece_ids: pieces } }));
+    const timer = await answer.catch((error: unknown) => {
+      const met = dangerOf(error);
+      if (!met) throw error;
+      setDanger({ met, again: () => start(kind, person, pieces) });
+    });
+    if (!timer) return;
+    done(`Timer started: ${timer.label.toLowerCase()}`, () => ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } })));
+    onClose();
+  };
+  if (danger) return <DangerDialog danger={danger.met} onClose={onClose} onCleared={() => void danger.again().catch(failed)} />;
   return (
     <FormDialog
       title="Start a timer"
@@ -35,19 +50,13 @@ export default function StartTimer({ piece, onClose }: { piece: Named | null; on
         },
       ]}
       onClose={onClose}
-      onSubmit={async (values, shares) => {
-        const timer = await ask(
-          api.POST("/api/timers", {
-            body: {
-              kind: values.kind ?? "",
-              person_id: Number(values.person_id),
-              piece_ids: shares.map((share) => share.piece_id),
-            },
-          }),
-        );
-        done(`Timer started: ${timer.label.toLowerCase()}`, () => ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } })));
-        onClose();
-      }}
+      onSubmit={(values, shares) =>
+        start(
+          values.kind ?? "",
+          Number(values.person_id),
+          shares.map((share) => share.piece_id),
+        )
+      }
     />
   );
 }

@@ -34,6 +34,8 @@ export const theme = createTheme({
       },
     },
   },
+  // Who asked the device for less motion gets none: MUI's own transitions here, all others in the baseline below.
+  motion: { reducedMotion: "system" },
   shape: { borderRadius: 3 },
   spacing: 8,
   typography: {
@@ -61,6 +63,9 @@ export const theme = createTheme({
         "*:focus-visible": { outline: "3px solid var(--k-palette-secondary-main)", outlineOffset: "2px" },
         // A dialog takes the focus as a whole until one of its fields has it: no ring around all of it.
         '[tabindex="-1"]:focus-visible': { outline: "none" },
+        "@media (prefers-reduced-motion: reduce)": {
+          "*, *::before, *::after": { animation: "none !important", transition: "none !important", scrollBehavior: "auto !important" },
+        },
         "@media print": { "nav, .no-print": { display: "none !important" }, body: { background: "#fff" } },
       },
     },

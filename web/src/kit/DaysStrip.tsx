@@ -19,7 +19,7 @@ type Props = { strip: Strip; scale: number; end?: string };
 export function DaysStrip({ most = 420, ...rest }: Props & { most?: number }) {
   const [ref, width] = useWidth();
   return (
-    <Box ref={ref} sx={{ maxWidth: most }}>
+    <Box ref={ref} sx={{ maxWidth: most, contain: "inline-size" }}>
       {width > 0 && <Strips {...rest} width={width} />}
     </Box>
   );

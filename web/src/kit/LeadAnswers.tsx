@@ -5,9 +5,9 @@ import { useCatalogue } from "../api/queries";
 import { useUndo } from "../app/undo";
 import { told } from "./told";
 
-type Props = { piece: { id: number; name: string }; answer?: string | null };
+type Props = { piece: { id: number; name: string }; answer?: string | null; onAnswered?: () => void };
 
-export function LeadAnswers({ piece, answer = null }: Props) {
+export function LeadAnswers({ piece, answer = null, onAnswered }: Props) {
   const catalogue = useCatalogue();
   const { done, failed } = useUndo();
   const path = { params: { path: { id: piece.id } } };
@@ -15,6 +15,7 @@ export function LeadAnswers({ piece, answer = null }: Props) {
   const choose = async (key: string, label: string) => {
     const { changes } = await send(key);
     done(told(`Lead: ${label}`, changes), () => send(answer ?? ""));
+    onAnswered?.();
   };
   return (
     <>

@@ -42,7 +42,7 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
   const spoken = tape.marks.map((mark) => `${mark.label} ${mark.text}`).join(", ");
   const small = Array.from({ length: Math.round((tape.length / tape.step) * 5) + 1 }, (_, place) => (place * tape.step) / 5);
   return (
-    <Box ref={ref} sx={{ width: "100%" }}>
+    <Box ref={ref} sx={{ width: "100%", contain: "inline-size" }}>
       {width > 0 && (
         <svg width={width} height={top + 34} role="img" aria-label={`Prices in ${currency}: ${spoken}`} style={{ display: "block" }}>
           <defs>

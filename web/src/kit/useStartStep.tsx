@@ -1,13 +1,9 @@
-// Starts a timer on a step with one tap; asks for the reason where it is too early, and shows a caution that has not been read.
-import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
+// Starts a timer on a step with one tap; asks for the reason where it is too early, and has a caution read, or the lead question answered,
+// on the spot.
 import { type ReactNode, useState } from "react";
-import { useNavigate } from "react-router";
 import { api, ask, ProblemError } from "../api/client";
 import { useUndo } from "../app/undo";
+import { type Danger, DangerDialog, dangerOf } from "./DangerDialog";
 import { LazyForm } from "./LazyForm";
 
 type Wanted = { piece_id: number; step: string; label: string; person_id?: number };
@@ -15,9 +11,8 @@ type Wanted = { piece_id: number; step: string; label: string; person_id?: numbe
 // Returns what starts it, and what must be drawn for its questions.
 export function useStartStep(): [(wanted: Wanted) => void, ReactNode] {
   const [early, setEarly] = useState<{ wanted: Wanted; why: string } | null>(null);
-  const [caution, setCaution] = useState<{ wanted: Wanted; why: string } | null>(null);
+  const [danger, setDanger] = useState<{ wanted: Wanted; danger: Danger } | null>(null);
   const { done, failed } = useUndo();
-  const navigate = useNavigate();
   const send = async ({ piece_id, step, label, person_id }: Wanted, reason?: string) => {
     const body = { steps: [{ piece_id, step }], ...(person_id ? { person_id } : {}), ...(reason ? { reason } : {}) };
     const timer = await ask(api.POST("/api/timers", { body }));
@@ -28,8 +23,11 @@ export function useStartStep(): [(wanted: Wanted) => void, ReactNode] {
       const field = error instanceof ProblemError ? error.problem.errors[0]?.field : undefined;
       const why = error instanceof ProblemError ? error.message : "";
       if (field === "reason") setEarly({ wanted, why });
-      else if (field === "caution") setCaution({ wanted, why });
-      else failed(error);
+      else {
+        const met = dangerOf(error);
+        if (met) setDanger({ wanted, danger: met });
+        else failed(error);
+      }
     });
   const shown = (
     <>
@@ -46,17 +44,15 @@ export function useStartStep(): [(wanted: Wanted) => void, ReactNode] {
           }}
         />
       )}
-      {caution && (
-        <Dialog open onClose={() => setCaution(null)} aria-labelledby="caution-first">
-          <DialogTitle id="caution-first">Caution before it starts</DialogTitle>
-          <DialogContent>{caution.why}</DialogContent>
-          <DialogActions>
-            <Button onClick={() => setCaution(null)}>Not now</Button>
-            <Button variant="contained" onClick={() => void navigate(`/pieces/${caution.wanted.piece_id}/plan`)}>
-              Read it in the plan
-            </Button>
-          </DialogActions>
-        </Dialog>
+      {danger && (
+        <DangerDialog
+          danger={danger.danger}
+          onClose={() => setDanger(null)}
+          onCleared={() => {
+            setDanger(null);
+            start(danger.wanted);
+          }}
+        />
       )}
     </>
   );

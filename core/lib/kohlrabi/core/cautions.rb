@@ -8,7 +8,6 @@ module Kohlrabi
       TEXTS = ROWS.transform_values { |row| row[:text] }.freeze
       LEAD_LIMIT = 1978 # the year of the limit in the USA; other places have their own, so the text says so
       LIDDED = ["blanket box", "trunk"].freeze
-      TALL = ["chest of drawers", "wardrobe", "bookcase", "cabinet", "plan chest", "writing bureau"].freeze
 
       module_function
 
@@ -24,16 +23,14 @@ module Kohlrabi
       # Keys of products to wear (data/products.yml) with the cautions of a step.
       def gear(keys) = keys.flat_map { |key| row(key).fetch(:gear, []) }.uniq
 
-      # The cautions to have in mind before buying. kind: name; condition: key of buying/conditions; made_about: as typed, may be empty.
-      def before_buying(kind:, condition:, made_about: nil)
+      # The cautions to have in mind before buying. kind: name; condition: key of buying/conditions; made_about: as typed, may be empty;
+      # tips: whether it can tip over, by its kind's usual measures where it was not measured.
+      def before_buying(kind:, condition:, made_about: nil, tips: TipOver.kind?(kind))
         name = kind.to_s.strip.downcase
         keys = [(:lead if condition != "sound" && !made_after_limit?(made_about)), (:mould if condition == "rough"),
-                (:lid if LIDDED.include?(name)), (:tip if tall?(name)), (:children if name.match?(/\b(cot|crib|bunk|child|toy)/))]
+                (:lid if LIDDED.include?(name)), (:tip if tips), (:children if name.match?(/\b(cot|crib|bunk|child|toy)/))]
         keys.compact.map { |key| text(key) }
       end
-
-      # Whether a kind can tip over.
-      def tall?(kind) = TALL.include?(kind.to_s.strip.downcase)
 
       # Whether every year named lies after the limit; without one the age is unknown.
       def made_after_limit?(made_about)

@@ -19,6 +19,10 @@ module Kohlrabi
                Routes::Photos, Routes::Learning, Routes::Exports, Routes::Listings,
                Routes::Access, Routes::Pages
 
+      error(JSON::ParserError) { problem(Problem.document(400, "The body is not a JSON object. Send it again whole.")) }
+      error(Sinatra::BadRequest) { problem(Problem.document(400, "The request cannot be read: its query or body is malformed.")) }
+      error(Gone) { |error| problem(Problem.document(499, error.message)) }
+      error(Desk::Danger) { |error| problem(Problem.danger(error)) }
       error(Desk::Refused) { |error| problem(Problem.refused(error)) }
       error(Core::Refusal) { |error| problem(Problem.refused(Desk::Refused.new([error]))) }
       error(Desk::Missing) { |error| problem(Problem.document(404, error.message)) }
@@ -29,6 +33,10 @@ module Kohlrabi
       error(Desk::Stale) { |error| problem(stale(error)) }
       error(ActiveRecord::RecordNotUnique) { problem(Problem.document(409, "The same was recorded a moment ago. Load the page anew and look.")) }
       error do |error|
+        if (trouble = Storage.trouble(error))
+          warn "#{request.request_method} #{request.path}: #{error.message}"
+          next problem(Problem.document(507, trouble.to_s))
+        end
         warn "#{request.request_method} #{request.path}: #{error.full_message(highlight: false)}"
         problem(Problem.document(500, "Nothing was changed. Try again; if it stays, see the server's log."))
       end

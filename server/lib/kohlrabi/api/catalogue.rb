@@ -18,6 +18,7 @@ module Kohlrabi
         { walk: walk, finishes: finishes, products: Desk::Products.core.all.map { |row| product(row) }, schools: schools,
           own_products: Resources::Product.present(Desk::Products.all, @say), wears: pairs(Core::Planning::Coats::WEAR), hardware: pairs(HARDWARE),
           insides: pairs(INSIDES), grades: pairs(Core::Shape::Zone::GRADES), leads: pairs(Desk::Steps::LEAD),
+          bases: pairs(Core::Planning::ProductCautions::BASES),
           recipes: Desk::Recipes.all.map { |row| { id: row.id, name: row.name } } }
       end
 

@@ -6,9 +6,9 @@ module Kohlrabi
     module Helpers
       def say = @say ||= Say.new(Desk::House.workshop)
 
-      # The parsed body; an empty Hash where none came.
+      # The parsed body; an empty Hash where none came. Raises JSON::ParserError for what is no object.
       def given
-        @given ||= raw_body.empty? ? {} : JSON.parse(raw_body)
+        @given ||= raw_body.empty? ? {} : JSON.parse(raw_body).tap { |found| raise JSON::ParserError unless found.is_a?(Hash) }
       end
 
       def raw_body

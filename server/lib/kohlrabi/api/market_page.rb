@@ -95,15 +95,13 @@ module Kohlrabi
 
       # What was paid in parts, the deposit among it, and what is left of the agreed price.
       def paid(row)
-        paid = row.payments.sum(&:amount_minor) + row.hold&.deposit_minor.to_i
-        agreed = row.hold&.price_minor
-        { payments: row.payments.map { |one| payment(one) }, paid: @say.money(paid.zero? ? nil : paid),
-          left: @say.money(agreed && paid.positive? ? [agreed - paid, 0].max : nil) }
+        owed = Core::Selling::Owed.of(price: row.hold&.price_minor, payments: row.payments.map(&:amount_minor), deposit: row.hold&.deposit_minor)
+        { payments: row.payments.map { |one| payment(one) }, paid: @say.money(owed.paid), left: @say.money(owed.left) }
       end
 
       def sold(row)
         { piece: name(row.piece), sold_on: @say.day(row.sold_on), price: @say.money(row.price), left: @say.money(row.left),
-          paid: @say.money(row.payments.any? ? row.paid : nil), payments: row.payments.map { |one| payment(one) } }
+          paid: @say.money(row.paid), payments: row.payments.map { |one| payment(one) } }
       end
 
       def expected(row)

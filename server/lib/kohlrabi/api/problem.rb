@@ -6,8 +6,9 @@ module Kohlrabi
     module Problem
       TYPE = "application/problem+json"
       TITLES = { 400 => "The request cannot be read", 401 => "Passcode needed", 403 => "Refused", 404 => "Not there", 405 => "Not possible",
-                 409 => "Changed elsewhere meanwhile", 413 => "Too large", 415 => "Not a kind of content that is taken",
-                 429 => "Too many tries", 422 => "It cannot stand like this", 500 => "Something went wrong here" }.freeze
+                 410 => "Lost", 409 => "Changed elsewhere meanwhile", 413 => "Too large", 415 => "Not a kind of content that is taken",
+                 429 => "Too many tries", 499 => "Nobody waits for it", 507 => "Nothing can be written",
+                 422 => "It cannot stand like this", 500 => "Something went wrong here" }.freeze
 
       module_function
 
@@ -19,6 +20,12 @@ module Kohlrabi
       # A whole Rack response, for middleware.
       def response(status, detail)
         [status, { "content-type" => TYPE, "cache-control" => "no-store" }, [JSON.generate(document(status, detail))]]
+      end
+
+      # The document of Desk::Danger: with the piece, and the caution where one is to be read.
+      def danger(error)
+        caution = error.caution && Core::Cautions.row(error.caution).slice(:key, :text, :wear, :waste)
+        refused(error).merge(danger: { piece: { id: error.piece.id, name: error.piece.name }, caution: caution })
       end
 
       # The document of Desk::Refused.

@@ -18,6 +18,7 @@ module Kohlrabi
       def build(hosts: LOCAL, passcode: false)
         Rack::Builder.new do
           use SecurityHeaders
+          use Readable
           use OwnHost, permitted_hosts: hosts, logging: false
           use SameOrigin, logging: false
           use BodyLimit

@@ -24,9 +24,6 @@ module Kohlrabi
         end
       end
 
-      LOCK = Mutex.new
-      private_constant :LOCK
-
       module_function
 
       def passcode? = Records::Passcode.exists?
@@ -34,6 +31,7 @@ module Kohlrabi
       # Sets the passcode; every session ends. Raises Core::Refusal when it is too short or too long.
       def passcode=(text)
         raise Core::Refusal.new("The passcode is shorter than #{SHORTEST} characters.", "Give a longer one.") if text.to_s.size < SHORTEST
+        raise Core::Refusal.new("The passcode holds a character that nobody can type.", "Leave it out.") if text.include?("\0")
         raise Core::Refusal.new("The passcode is longer than #{LONGEST} bytes.", "Give a shorter one.") if text.bytesize > LONGEST
 
         Records::Base.transaction do
@@ -43,13 +41,13 @@ module Kohlrabi
         end
       end
 
-      # Returns a new session's token, nil for a wrong passcode. from: address it came from. Raises TooMany.
+      # Returns a new session's token, nil for a wrong passcode. from: address it came from. Raises TooMany. A try is counted before it is looked
+      # at, in the database: many at once get no more of them than one after the other, and a restart forgets none.
       def enter(text, from:)
-        check_tries(from)
-        digest = Records::Passcode.order(:id).last&.digest
-        return wrong(from) unless digest && text.to_s.bytesize <= LONGEST && BCrypt::Password.new(digest) == text.to_s
+        count_try(from)
+        return unless right?(text.to_s)
 
-        LOCK.synchronize { tries.delete(from) }
+        Records::PasscodeTry.where(address: from).delete_all
         Records::Session.where(expires_at: ...Clock.now).delete_all
         SecureRandom.urlsafe_base64(32).tap { |token| Records::Session.create!(fingerprint: fingerprint(token), expires_at: Clock.now + KEPT) }
       end
@@ -61,34 +59,34 @@ module Kohlrabi
 
       def leave(token) = Records::Session.where(fingerprint: fingerprint(token.to_s)).delete_all
 
-      # Forgets all wrong tries; for specs.
-      def forget_tries = LOCK.synchronize { tries.clear }
+      # Ends every session but one. kept: token, or nil for none. Returns how many ended.
+      def leave_all(kept: nil) = Records::Session.where.not(fingerprint: fingerprint(kept.to_s)).delete_all
+
+      # How many devices are let in now.
+      def devices = Records::Session.where(expires_at: Clock.now..).count
 
       def fingerprint(token) = Digest::SHA256.hexdigest(token)
       private_class_method :fingerprint
 
-      def tries = @tries ||= Hash.new { |hash, key| hash[key] = [] }
-      private_class_method :tries
+      def right?(text)
+        digest = Records::Passcode.order(:id).last&.digest
+        !digest.nil? && text.bytesize <= LONGEST && !text.include?("\0") && BCrypt::Password.new(digest) == text
+      end
+      private_class_method :right?
 
       # Per address, and four times as many from all addresses together.
-      def check_tries(from)
-        LOCK.synchronize do
-          since = Clock.now - WINDOW
-          tries.each_value { |times| times.reject! { |time| time < since } }
-          tries.delete_if { |_, times| times.empty? }
-          own = tries.fetch(from, [])
-          all = tries.values.flatten
-          blocked = own.size >= TRIES ? own : all
-          raise TooMany, (blocked.min + WINDOW - Clock.now).ceil if own.size >= TRIES || all.size >= TRIES * 4
+      def count_try(from)
+        Records::PasscodeTry.transaction do
+          now = Clock.now
+          Records::PasscodeTry.where(tried_at: ...(now - WINDOW)).delete_all
+          own = Records::PasscodeTry.where(address: from).order(:tried_at).pluck(:tried_at)
+          all = Records::PasscodeTry.order(:tried_at).pluck(:tried_at)
+          raise TooMany, ((own.size >= TRIES ? own : all).first + WINDOW - now).ceil if own.size >= TRIES || all.size >= TRIES * 4
+
+          Records::PasscodeTry.create!(address: from, tried_at: now)
         end
       end
-      private_class_method :check_tries
-
-      def wrong(from)
-        LOCK.synchronize { tries[from] << Clock.now }
-        nil
-      end
-      private_class_method :wrong
+      private_class_method :count_try
     end
   end
 end

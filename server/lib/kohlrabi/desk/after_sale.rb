@@ -5,7 +5,7 @@ module Kohlrabi
     # Money that comes in parts, and pieces that come back.
     module AfterSale
       LATEST = 60 # days for which sold pieces are shown
-      # A sold piece with what was paid of it in parts. price, paid: minor units; left: what is still owed, 0 at least.
+      # A sold piece with what was paid of it in parts, as Core::Selling::Owed says. price, paid, left: minor units or nil.
       Row = Struct.new(:piece, :sold_on, :price, :paid, :left, :payments, keyword_init: true)
 
       module_function
@@ -14,12 +14,17 @@ module Kohlrabi
       def rows
         scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" })
         late = scope.where(flip_summaries: { ended_on: (House.today - LATEST).. })
-        pieces = late.or(scope.where(id: Records::Payment.live.select(:piece_id))).order("flip_summaries.ended_on DESC",
-                                                                                         id: :desc).limit(100).preload(:summary).to_a
+        parted = scope.where(id: Records::Payment.live.select(:piece_id)).or(scope.where(id: deposits))
+        pieces = late.or(parted).order("flip_summaries.ended_on DESC", id: :desc).limit(100).preload(:summary).to_a
         paid = Records::Payment.live.where(piece_id: pieces.map(&:id)).order(:paid_on, :id).group_by(&:piece_id)
-        found = pieces.map { |piece| row(piece, paid.fetch(piece.id, [])) }
+        holds = Records::Hold.live.where(piece_id: pieces.map(&:id)).index_by(&:piece_id)
+        found = pieces.map { |piece| row(piece, paid.fetch(piece.id, []), holds[piece.id]) }
         found.select { |one| one.left&.positive? || (one.sold_on && one.sold_on >= House.today - LATEST) }
       end
+
+      # Pieces that something was paid down for.
+      def deposits = Records::Hold.live.where("deposit_minor > 0").select(:piece_id)
+      private_class_method :deposits
 
       # given: {"amount", "on"?, "note"?}. Returns the payment.
       def pay(piece_id, given)
@@ -43,33 +48,43 @@ module Kohlrabi
         Removal.of([payment], what: "Part payment of #{money(payment.amount_minor)} removed")
       end
 
-      # It came back: the sale and its refunds are taken back, so that it is listed again; what was lost on it is a cost of the flip.
-      # given: {"lost"?, "why"?}. Returns [Deletion, cost or nil].
+      # It came back: the sale and its refunds are taken back, so that it is listed again, from today; the fee and delivery of that sale, less what
+      # of the fee comes back, and what else was lost on it, are a cost of the flip. given: {"fee_back"?, "lost"?, "why"?}.
+      # Returns [Deletion, cost or nil].
       def take_back(piece_id, given)
         Records::Base.transaction do
           piece = Finder.find(Records::Piece, piece_id)
           sold = piece.events.find { |event| event.kind == "sold" } or refuse("#{piece.name} is not sold.", "Nothing can come back.", :lost)
           refuse("#{piece.name} was sold in a set.", "Correct the sale of the set.", :lost) if sold.piece_set_event_id
           reading = Reading.new(given, House.workshop)
-          lost = reading.money(:lost)
+          %i[fee_back lost].each { |field| reading.money(field) }
           reading.text(:why, max: 120)
-          why = reading.done![:why]
-          gone = Removal.of([*piece.events.select { |event| event.kind == "refunded" }, sold], what: "Sale of #{piece.name} taken back")
-          Changes.write(piece, "return", ["It came back.", why].compact.join(" "))
-          [gone, lost&.positive? ? cost(piece, lost) : nil]
+          values = reading.done!
+          gone = Core::Selling::Return.new(Flips.of(piece).sale, fee_back: values[:fee_back_minor].to_i, other: values[:lost_minor].to_i)
+          [undo_sale(piece, sold, values[:why]), gone.lost.positive? ? cost(piece, gone) : nil]
         end
       end
 
-      def row(piece, payments)
+      # The days that it was on the market stand by themselves; from today it is listed anew.
+      def undo_sale(piece, sold, why)
+        listed = Sellings.listed_since(piece, piece.summary.listed_on)
+        deletion = Removal.of([*piece.events.select { |event| event.kind == "refunded" }, sold], what: "Sale of #{piece.name} taken back")
+        Records::SaleReturn.create!(piece: piece, sale_deletion: deletion, listed_on: listed, sold_on: sold.happened_on, returned_on: House.today)
+        Changes.write(piece, "return", ["It came back.", why].compact.join(" "))
+        deletion
+      end
+      private_class_method :undo_sale
+
+      def row(piece, payments, hold)
         price = piece.summary.receipts_minor
-        paid = payments.sum(&:amount_minor)
-        Row.new(piece: piece, sold_on: piece.summary.ended_on, price: price, paid: paid, payments: payments,
-                left: (price && payments.any? ? [price - paid, 0].max : nil))
+        owed = Core::Selling::Owed.of(price: price, payments: payments.map(&:amount_minor), deposit: hold&.deposit_minor)
+        Row.new(piece: piece, sold_on: piece.summary.ended_on, price: price, paid: owed.paid, left: owed.left, payments: payments)
       end
       private_class_method :row
 
-      def cost(piece, lost)
-        Costs.create("what" => "Lost on a return", "category" => "other", "amount" => Core::Units::MoneyText.plain(lost, House.workshop.money),
+      def cost(piece, gone)
+        what = "Lost on a return: #{gone.parts.map { |name, minor| "#{name} #{money(minor)}" }.join(', ')}"
+        Costs.create("what" => what, "category" => "other", "amount" => Core::Units::MoneyText.plain(gone.lost, House.workshop.money),
                      "spent_on" => House.today.iso8601, "pieces" => [{ "piece_id" => piece.id }])
       end
       private_class_method :cost

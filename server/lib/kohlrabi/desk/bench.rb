@@ -53,11 +53,14 @@ module Kohlrabi
       def early = @early ||= run(problem(Core::Planning::Step::LOW))
       def late = @late ||= run(problem(Core::Planning::Step::HIGH))
 
-      # Slots that fit between now and so many minutes from now, for one person, whatever the hours of the day.
+      # Slots that fit between now and so many minutes from now, for one person, whatever the hours of the day. Remembered here,
+      # with the plans they are of: kept apart they outlived a change of the plans that came while Today was put together.
       def within(minutes, person)
-        extra = Core::Scheduling::Session.new(person: person, from: @minute, to: @minute + minutes)
-        kept = @sessions.flat_map { |session| session.person == person && session.from < extra.to ? after(session, extra.to) : [session] }
-        run(problem, sessions: [extra, *kept]).sequence.select { |slot| slot.person == person && slot.from < extra.to }
+        (@within ||= {})[[minutes, person]] ||= begin
+          extra = Core::Scheduling::Session.new(person: person, from: @minute, to: @minute + minutes)
+          kept = @sessions.flat_map { |session| session.person == person && session.from < extra.to ? after(session, extra.to) : [session] }
+          run(problem, sessions: [extra, *kept]).sequence.select { |slot| slot.person == person && slot.from < extra.to }
+        end
       end
 
       # What a promise of one piece does to the others: [piece, days later than without any].

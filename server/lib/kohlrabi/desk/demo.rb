@@ -131,6 +131,7 @@ module Kohlrabi
         @house["shared_costs"].each { |row| cost(row["what"], row["category"], row["amount"], row["day"], @pieces.values_at(*row["pieces"])) }
         @house["shared_work"].each { |row| work(row["kind"], row["minutes"], row["day"], row["person"], @pieces.values_at(*row["pieces"])) }
         timer = @house["timer"]
+        @pieces.values_at(*timer["pieces"]).each { |id| Steps.answer_lead(id, "answer" => "clear") } # tested before it is sanded
         Timers.start("kind" => timer["kind"], "person_id" => @people.fetch(timer["person"]), "piece_ids" => @pieces.values_at(*timer["pieces"]))
               .update!(started_at: Clock.now - (timer["started_minutes_ago"] * 60))
       end

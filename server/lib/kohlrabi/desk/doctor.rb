@@ -9,7 +9,7 @@ module Kohlrabi
       # Yields progress (done, of). Returns an Array of plain sentences, empty when all is well.
       def examine
         ids = Records::Piece.order(:id).pluck(:id)
-        findings = integrity + shares
+        findings = integrity + shares + lost_photos
         ids.each_slice(Summaries::BATCH).with_index do |batch, place|
           findings.concat(summaries(batch))
           yield [(place + 1) * Summaries::BATCH, ids.size].min, ids.size if block_given?
@@ -26,6 +26,13 @@ module Kohlrabi
         rows.map { |row| "Database: #{row}" } + keys.map { |row| "Database: broken reference #{row.join(' ')}" }
       end
       private_class_method :integrity
+
+      def lost_photos
+        Records::Photo.live.pluck(:id, :fingerprint).filter_map do |id, print|
+          "Photo #{id}: its file is lost." unless File.file?(Pictures.path(print))
+        end
+      end
+      private_class_method :lost_photos
 
       def shares = cost_and_work_shares + lot_shares
       private_class_method :shares

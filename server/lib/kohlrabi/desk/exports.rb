@@ -34,7 +34,7 @@ module Kohlrabi
                       .pluck("pieces.ticket", "pieces.name", "costs.category", "costs.what", :amount_minor, "costs.amount_minor", "costs.spent_on")
         csv(COSTS) do |rows|
           found.each do |number, name, kind, what, share, whole, on|
-            rows << [ticket(number), name, kind, what, money(share), money(whole), on&.iso8601]
+            rows << [ticket(number), text(name), kind, text(what), money(share), money(whole), on&.iso8601]
           end
         end
       end
@@ -47,7 +47,7 @@ module Kohlrabi
                              "work_entries.note")
         csv(HOURS) do |rows|
           found.each do |number, name, person, kind, on, seconds, note|
-            rows << [ticket(number), name, person, kind, on&.iso8601, decimal(seconds), note]
+            rows << [ticket(number), text(name), text(person), kind, on&.iso8601, decimal(seconds), text(note)]
           end
         end
       end
@@ -77,9 +77,10 @@ module Kohlrabi
       def flip_row(flip)
         piece = flip.piece
         row = flip.chain
-        { "name" => piece.name, "kind" => piece.kind, "source" => piece.source, "bought_on" => piece.bought_on&.iso8601, **spent(flip),
+        { "name" => text(piece.name), "kind" => text(piece.kind), "source" => text(piece.source), "bought_on" => piece.bought_on&.iso8601,
+          **spent(flip),
           "started_on" => day(row, :first_work), "ready_on" => day(row, :ready), "listed_on" => day(row, :listed),
-          "asking_price" => money(flip.asking), "channel" => flip.channel, "notes" => piece.notes, **ended(flip) }
+          "asking_price" => money(flip.asking), "channel" => text(flip.channel), "notes" => text(piece.notes), **ended(flip) }
       end
 
       def spent(flip)
@@ -104,10 +105,11 @@ module Kohlrabi
         row = flip.chain
         take_home = sale.price && (sale.receipts.amount - sale.selling.amount)
         amounts = [flip.asking, sale.price, sale.tip, sale.fee, sale.delivery, sale.refunded, sale.fee_back, take_home]
-        [flip.piece.ticket_text, flip.piece.name, flip.channel, day(row, :listed), day(row, :sold), *amounts.map { |minor| money(minor) }]
+        [flip.piece.ticket_text, text(flip.piece.name), text(flip.channel), day(row, :listed), day(row, :sold), *amounts.map { |minor| money(minor) }]
       end
 
       def day(chain, kind) = chain.on(kind)&.iso8601
+      def text(value) = Formats::FormulaGuard.write(value)
       def ticket(number) = format("K-%03d", number)
       def money(minor) = Core::Units::MoneyText.plain(minor, @currency)
 

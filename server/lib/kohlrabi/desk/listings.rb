@@ -55,7 +55,8 @@ module Kohlrabi
       def notes(piece)
         products = Products.core
         days = finishes(piece).map { |finish, product| cure(products, finish, product) }
-        [*PHRASES.cautions(piece.kind), PHRASES.curing(piece.summary.ready_on, days, House.today)].compact
+        [*PHRASES.cautions(piece.kind, tips: Core::TipOver.any?(Drawing.shape(piece))),
+         PHRASES.curing(piece.summary.ready_on, days, House.today)].compact
       end
 
       # Array of Item.
@@ -95,7 +96,7 @@ module Kohlrabi
         Zip::OutputStream.write_buffer do |out|
           shown.each_with_index do |photo, place|
             out.put_next_entry(format("%<number>02d-%<kind>s.jpg", number: place + 1, kind: photo.kind))
-            out.write(File.binread(Pictures.path(photo.fingerprint)))
+            out.write(Pictures.read(photo.fingerprint))
           end
         end.string
       end

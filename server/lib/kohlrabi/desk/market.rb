@@ -34,7 +34,7 @@ module Kohlrabi
           times: Core::Selling::TimeToSell.new(Sellings.spells), place_day: Sellings.place_day,
           ratio: Core::Pricing::Comparables.ratio(Sellings.got_of_asked).first, offers: grouped(Records::Offer, pieces),
           holds: grouped(Records::Hold, pieces), payments: grouped(Records::Payment, pieces), sets: sets(pieces),
-          steps: grouped(Records::PriceStep.where(state: "planned").order(:due_on), pieces) }
+          returns: Sellings.returns, steps: grouped(Records::PriceStep.where(state: "planned").order(:due_on), pieces) }
       end
       private_class_method :shared
 
@@ -75,10 +75,13 @@ module Kohlrabi
       end
 
       # What to answer to an offer of so much for a listed piece, nothing recorded. Returns Core::Selling::OfferAdvice::Answer, nil without a price.
-      def weigh(piece, amount)
+      def weigh(piece, amount) = adviser(piece).call(amount)
+
+      # What answers for one piece, offer after offer: amount in minor units to Core::Selling::OfferAdvice::Answer, nil without a price.
+      def adviser(piece)
         shared = shared([piece])
         found = row(piece, shared)
-        found.asking && answer_to(amount, found, shared[:place_day])
+        ->(amount) { found.asking && answer_to(amount, found, shared[:place_day]) }
       end
 
       # A planned step is taken: the price changes today. given: {"state": "done" or "skipped"}. Returns the step.
@@ -167,7 +170,7 @@ module Kohlrabi
 
       # How a listed piece stands: asked for how much, for how long, how long such take, and its floor.
       def standing(piece, shared)
-        listed = piece.summary.listed_on
+        listed = [piece.summary.listed_on, *shared[:returns].fetch(piece.id, []).map(&:last)].compact.max
         { asking: piece.summary.asking_minor, time: shared[:times].for(piece.kind), days: listed && (House.today - listed).to_i,
           floor: shared[:flips].fetch(piece.id).prices(shared[:workshop]).amount(:floor) }
       end

@@ -7,8 +7,9 @@ module Kohlrabi
       module_function
 
       # given: {"kind", "step", "before"?, "text"?, "work_kind"?, "time"?, "wait"?, "number"?}. An edit of the same sort on the same step takes
-      # the place of the one before. Returns the edit. Raises Refused where the order asked for cannot be.
-      def create(piece_id, given)
+      # the place of the one before. Returns the edit. Raises Refused where the order asked for cannot be, and where it can hurt somebody; sure: false
+      # for what is to stand in the plan all the same, handed to those who may do it.
+      def create(piece_id, given, sure: true)
         Records::Base.transaction do
           piece = Finder.find(Records::Piece, piece_id)
           plan = Plans.of(piece) or refuse("There is no plan yet.", "Choose a look first.", field: :step)
@@ -17,6 +18,7 @@ module Kohlrabi
           single(piece, values)
           edit = piece.plan_edits.create!(values)
           strict!(piece.reload, values)
+          safe!(piece, edit) if sure
           Plans.refresh(piece)
           edit
         end
@@ -59,9 +61,22 @@ module Kohlrabi
         end
         return unless values[:kind] == "remove" && values[:step].match?(Core::Planning::Edits::KEPT)
 
-        refuse("The lead test is not taken out.", "Answer the question instead: clear, present or unsure.", field: :step)
+        refuse("The lead test is not taken out.", "Answer the question instead: clear, present or unsure.", field: :step) if values[:step] == "lead"
+        refuse("Clean water after bleach or acid is not taken out.", "Together they make toxic gas; what stays in the wood works on.", field: :step)
       end
       private_class_method :known!
+
+      # A step of one's own that would break a finish with lead in it, or not ruled out.
+      def safe!(piece, edit)
+        return unless edit.kind == "add"
+
+        key = Core::Planning::Edits.key_of(edit)
+        return if Plans.of(piece.reload)&.steps.to_a.none? { |step| step.key.split("/").first == key && step.outside? }
+
+        refuse("“#{edit.text}” would break an old finish that holds lead, or may.",
+               "Do it wet, as the plan does, or have it done by a certified firm.", field: :text)
+      end
+      private_class_method :safe!
 
       def single(piece, values)
         return if %w[add before].include?(values[:kind])

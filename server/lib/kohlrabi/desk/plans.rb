@@ -18,13 +18,19 @@ module Kohlrabi
       # Core::Planning::Brief. house: what all plans share; changed: fields to put in place of the recorded ones.
       def brief(piece, look, workshop: House.workshop, house: self.house(workshop), **changed)
         zones = Drawing.zones(piece)
-        recorded = { kind: piece.kind, zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.core(piece),
+        recorded = { kind: piece.kind, tips: Core::TipOver.any?(Drawing.shape(piece)),
+                     zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.core(piece),
                      acts: acts(piece, workshop), look: Looks.core(look), lead: piece.lead_answer,
                      after_limit: Core::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
                      marks: piece.step_marks.map { |mark| Core::Planning::Mark.new(key: mark.step, zone: mark.zone) },
                      edits: PlanEdits.core(piece), under: under(piece, zones) }
         products = house.fetch(:products).with_swaps(JSON.parse(look.swaps))
         Core::Planning::Brief.new(**house, **recorded, products: products, **changed)
+      end
+
+      # Core::Planning::Brief of what lies on a piece, whether or not it has a look.
+      def surfaces(piece)
+        brief(piece, chosen(piece) || Records::Look.new(piece: piece))
       end
 
       # What the plans of all pieces share: ways, products, learned factors, experience.

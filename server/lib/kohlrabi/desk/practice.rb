@@ -14,8 +14,9 @@ module Kohlrabi
       def play(piece_id, seed, days)
         piece = Finder.find(Records::Piece, piece_id)
         game, asking, worth = game(piece, seed)
+        advise = Market.adviser(piece) # made once: a hundred offers are weighed on the same grounds
         Answer.new(asking: asking, worth: worth, messages: game.days(days.clamp(1, MOST)).map do |message|
-          [message, message.amount && advice(piece, message)]
+          [message, message.amount && advise.call(message.amount)]
         end)
       end
 
@@ -37,9 +38,6 @@ module Kohlrabi
         [Core::Selling::Practice.new(asking: asking, worth: worth, seed: seed, text: text), asking, worth]
       end
       private_class_method :game
-
-      def advice(piece, message) = Market.weigh(piece, message.amount)
-      private_class_method :advice
     end
   end
 end

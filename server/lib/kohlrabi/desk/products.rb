@@ -18,7 +18,7 @@ module Kohlrabi
         Core::Planning::Products.new(own: own, currency: workshop.money, swaps: swaps)
       end
 
-      # given: {"label", "generic", "rate"?, "touch"?, "sand"?, "recoat"?, "handle"?, "cure"? in days, "coldest"? in °C, "pack_amount"?,
+      # given: {"label", "generic", "base"?, "rate"?, "touch"?, "sand"?, "recoat"?, "handle"?, "cure"? in days, "coldest"? in °C, "pack_amount"?,
       # "pack_price"?}.
       def create(given) = Records::Product.create!(read(given, new: true))
 
@@ -50,7 +50,7 @@ module Kohlrabi
       def own(row)
         packs = [[row.pack_amount, row.pack_price_minor]] if row.pack_amount
         { key: key(row), like: row.generic, label: row.label, rate: row.rate, sand: row.sand, recoat: row.recoat, handle: row.handle,
-          touch: row.touch_dry,
+          touch: row.touch_dry, base: row.base,
           cure: row.cure, coldest: row.coldest, packs: packs }
       end
       private_class_method :own
@@ -58,6 +58,7 @@ module Kohlrabi
       def read(given, new: false)
         reading = Reading.new(given, House.workshop)
         reading.text(:label, max: 60, required: new || reading.sent?(:label))
+        reading.choice(:base, Core::Planning::ProductCautions::BASES.keys)
         reading.choice(:generic, Core::Planning::Products::GENERIC.keys, required: new || reading.sent?(:generic))
         reading.with(:rate) { |raw| above_zero(Core::Units::Numerals.parse(raw, decimal: :point).to_f, raw) }
         WAITS.each { |field, column| reading.with(field, into: column) { |raw| Core::Units::Effort.parse(raw) / 60 } }

@@ -38,6 +38,7 @@ module Kohlrabi
           recheck_shelf(records)
           records.grep(Records::Sighting).each { |sighting| Prospects.latest(sighting.prospect) }
           records.grep(Records::Damage).each { |damage| Damages.apply(damage) }
+          Records::SaleReturn.where(sale_deletion_id: deletion.id).find_each(&:destroy!) # the sale stands again
           replan(records)
           deletion.update!(undone_at: Clock.now)
           Summaries.refresh(records.flat_map { |record| touched(record) })

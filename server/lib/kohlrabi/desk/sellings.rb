@@ -24,12 +24,28 @@ module Kohlrabi
         rows = Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece)
                                    .pluck("pieces.kind", :listed_on, :ended_on, :stage, :piece_id)
         sets = in_sets
-        rows.uniq { |_, _, _, _, id| sets.fetch(id, "piece #{id}") }.filter_map do |kind, listed, ended, stage, _|
-          days = ((ended || today) - listed).to_i
-          [kind, listed, Core::Selling::Survival::Spell.new(days: days, sold: stage == "sold")] unless days.negative?
+        back = returns
+        rows.uniq { |_, _, _, _, id| sets.fetch(id, "piece #{id}") }.flat_map do |kind, listed, ended, stage, id|
+          before = back.fetch(id, [])
+          sold = before.map { |from, to, _| spell(kind, from, to, sold: true) }
+          [*sold, spell(kind, [listed, *before.map(&:last)].max, ended || today, sold: stage == "sold")].compact
         end
       end
       private_class_method :listings
+
+      def spell(kind, from, to, sold:)
+        days = from && to && (to - from).to_i
+        [kind, from, Core::Selling::Survival::Spell.new(days: days, sold: sold)] unless days.nil? || days.negative?
+      end
+      private_class_method :spell
+
+      # {piece id => [[listed, sold, returned on]]} of sales that were taken back.
+      def returns
+        Records::SaleReturn.live.order(:id).pluck(:piece_id, :listed_on, :sold_on, :returned_on).group_by(&:shift)
+      end
+
+      # Since when a piece is on the market: since its last return, where it came back. listed: as recorded, or nil.
+      def listed_since(piece, listed) = [listed, Records::SaleReturn.live.where(piece: piece).maximum(:returned_on)].compact.max
 
       # Core::Selling::TimeToSell::Answer for a kind.
       def time(kind) = Core::Selling::TimeToSell.new(spells).for(kind)

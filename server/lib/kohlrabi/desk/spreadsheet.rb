@@ -7,11 +7,11 @@ module Kohlrabi
       attr_reader :outcomes, :problems, :questions, :columns
 
       # bytes: the file. decimal, dates: how it is written. again: take repeats too. skip_bad: leave bad rows and
-      # unknown columns out instead of refusing all. columns, guess: as Formats::FlipsCsv has them.
+      # unknown columns out instead of refusing all. columns, guess, gone: as Formats::FlipsCsv has them.
       # Raises Core::Refusal when it cannot be read at all.
-      def initialize(bytes, decimal: :point, dates: :iso, again: false, skip_bad: false, columns: {}, guess: false)
+      def initialize(bytes, decimal: :point, dates: :iso, again: false, skip_bad: false, columns: {}, guess: false, gone: nil)
         file = Formats::FlipsCsv.new(bytes, currency: House.workshop.money, today: House.today, decimal: decimal, dates: dates,
-                                            columns: columns, guess: guess)
+                                            columns: columns, guess: guess, gone: gone)
         @columns = file.columns
         @problems = file.problems
         @questions = file.questions

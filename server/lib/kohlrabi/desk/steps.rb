@@ -20,11 +20,21 @@ module Kohlrabi
         end
       end
 
+      # What to do now, where a step was ticked that should not have been done; a sentence, or nil. Asked before it is ticked, while it is in
+      # the plan.
+      def aftermath(piece_id, given)
+        _, step, plan = step(piece_id, given)
+        Core::Planning::Dangers.aftermath(step, plan.brief)
+      end
+
       # A timer is about to run on a step. Returns the Core::Planning::Step. Raises Refused where it is done, too early, or a caution is unread.
       def begin(piece_id, key, given)
         piece, step, plan = step(piece_id, { "step" => key })
         refuse("“#{step.label}” is done already.", "Load the page anew.", field: :step) if step.done?
         refuse("Choose the finish of the zone.", "Then this step falls away by itself.", field: :step) if step.key.start_with?("decide/")
+        against = Core::Planning::Dangers.against(step, plan.brief)
+        raise Danger.new(against, piece: piece) if against
+
         check_cautions(piece, step)
         Clocks.check(piece, step, plan, given)
         step
@@ -116,10 +126,10 @@ module Kohlrabi
       private_class_method :step
 
       def check_cautions(piece, step)
-        open = unconfirmed(piece, step)
-        return if open.empty?
+        key = unconfirmed(piece, step).first or return
 
-        refuse("Read the caution first: #{Core::Cautions.text(open.first.to_sym)}", "Confirm it once for this piece.", field: :caution)
+        read = Core::Refusal.new("Read the caution first: #{Core::Cautions.text(key.to_sym)}", "Confirm it once for this piece.", field: :caution)
+        raise Danger.new(read, piece: piece, caution: key)
       end
       private_class_method :check_cautions
 

@@ -20,7 +20,7 @@ module Kohlrabi
         CSV.generate do |rows|
           rows << HEAD
           rows << ["note", nil, nil, nil, NOTE, nil, nil]
-          (purchases + costs + sales + mileage + apart + stock).each { |row| rows << row }
+          (purchases + costs + sales + mileage + apart + stock).each { |row| rows << guarded(row) }
         end
       end
 
@@ -30,7 +30,12 @@ module Kohlrabi
         flows.transform_values { |rows| rows.filter_map { |row| row[5] && (Rational(row[5]) * @currency.unit).to_i }.sum }
       end
 
+      TEXTS = [3, 4, 6].freeze # places of name, what and note in a row
+      private_constant :TEXTS
+
       private
+
+      def guarded(row) = row.each_with_index.map { |cell, place| TEXTS.include?(place) ? Formats::FormulaGuard.write(cell) : cell }
 
       def purchases
         Records::Piece.live.where(bought_on: @days).where("id NOT IN (SELECT piece_id FROM split_parts)").order(:bought_on, :ticket).map do |piece|

@@ -14,7 +14,11 @@ module Kohlrabi
         Records::Base.transaction do
           person = Work.person(given)
           refuse_second(person)
-          given["steps"] ? on_steps(person, given) : begin_timer(person, given["kind"], Array(given["piece_ids"]).to_h { |id| [id, nil] })
+          next on_steps(person, given) if given["steps"]
+
+          ids = Array(given["piece_ids"])
+          refuse_danger(given["kind"], ids)
+          begin_timer(person, given["kind"], ids.to_h { |id| [id, nil] })
         end
       end
 
@@ -57,6 +61,17 @@ module Kohlrabi
         begin_timer(person, kinds.first, steps.transform_values(&:key))
       end
       private_class_method :on_steps
+
+      # Work that makes dust of an old finish waits for the answer to the lead question, step or no step.
+      def refuse_danger(kind, ids)
+        return unless Core::Planning::Dangers::DUSTY.include?(kind)
+
+        Records::Piece.live.where(id: ids).find_each do |piece|
+          against = Core::Planning::Dangers.against_kind(kind, Plans.surfaces(piece))
+          raise Danger.new(against, piece: piece) if against
+        end
+      end
+      private_class_method :refuse_danger
 
       # pieces: {id => step key or nil}.
       def begin_timer(person, kind, pieces)

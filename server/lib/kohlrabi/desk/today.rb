@@ -46,15 +46,18 @@ module Kohlrabi
         person = Finder.find(Records::Person, person).id if person
         person ||= House.people.map(&:id).find { |id| busy.exclude?(id) } || House.people.first.id
         minutes = (minutes || left(bench, person) || HOUR).clamp(Bench::STEP, MOST_MINUTES)
-        slots = Remember.once([:within, bench.minute, minutes, person]) { bench.within(minutes, person) }
-        Now.new(minutes: minutes, person: person, slots: slots)
+        Now.new(minutes: minutes, person: person, slots: bench.within(minutes, person))
       end
       private_class_method :now
 
       # Minutes until the session that runs is over; nil where none does.
       def left(bench, person)
-        running = bench.sessions.find { |session| session.person == person && session.from <= bench.minute && session.to > bench.minute }
-        running && (running.to - bench.minute)
+        own = bench.sessions.select { |session| session.person == person }
+        to = own.find { |session| session.from <= bench.minute && session.to > bench.minute }&.to or return
+        while (following = own.find { |session| session.from == to && session.to > to })
+          to = following.to # an evening that goes on over midnight
+        end
+        to - bench.minute
       end
       private_class_method :left
 

@@ -111,7 +111,7 @@ module Kohlrabi
         steps.each do |step|
           edit = PlanEdits.create(piece.id,
                                   { "kind" => "add", "step" => open.key, "text" => step.label, "work_kind" => step.work,
-                                    "time" => step.minutes.to_s })
+                                    "time" => step.minutes.to_s }, sure: false)
           edit.update!(tool_result_id: row.id)
           piece.reload
         end

@@ -11,7 +11,7 @@ module Kohlrabi
       FORMAT = "kohlrabi archive"
       VERSION = 1
       # What belongs to this installation, not to the workshop: shapes of the database, keys of requests, who was let in.
-      OUT = %w[schema_migrations ar_internal_metadata idempotency_keys passcodes sessions].freeze
+      OUT = %w[schema_migrations ar_internal_metadata idempotency_keys passcodes passcode_tries sessions].freeze
       TYPES = { "integer" => "integer", "bigint" => "integer", "float" => "number", "boolean" => "integer" }.freeze
 
       # Writes one. database: SQLite3::Database, results as Hash; photos: folder.

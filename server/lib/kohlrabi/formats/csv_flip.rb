@@ -19,6 +19,8 @@ module Kohlrabi
         @problems = problem ? [problem] : []
         @remarks = []
         @name = given["name"].to_s
+        @money = {}
+        @dates_read = {}
         read unless problem
       end
 
@@ -44,8 +46,8 @@ module Kohlrabi
 
       # The row in short, for the list in the browser.
       def told
-        { bought_on: bought_on, purchase_minor: @money && @money["purchase"], sold_on: @dates_read && @dates_read["sold_on"],
-          sale_minor: @money && @money["sale_price"], seconds: seconds }
+        { bought_on: bought_on, purchase_minor: @money["purchase"], sold_on: @dates_read["sold_on"],
+          sale_minor: @money["sale_price"], seconds: seconds }
       end
 
       private

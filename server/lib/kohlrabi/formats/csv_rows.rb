@@ -36,6 +36,7 @@ module Kohlrabi
           @rows << row if row.problem || row.cells.any? { |cell| !cell.to_s.strip.empty? }
         end
         @header = @rows.shift
+        refuse("The file names no columns: it holds nothing but separators.", "Its first row must name the columns.") if @header.nil?
         refuse("The header row cannot be read: #{@header.problem}", "Mend it and try again.") if @header.problem
       end
 
@@ -46,9 +47,25 @@ module Kohlrabi
           @lines.shift(count)
           return Row.new(number: number, cells: cells)
         rescue CSV::MalformedCSVError => e
-          return broken(number, e.message) unless e.message.include?("Unclosed")
+          next if e.message.include?("Unclosed")
+
+          return in_inches(number) || broken(number, e.message)
         end
         broken(number, "a quotation mark is opened and never closed")
+      end
+
+      # A quotation mark behind a digit, in text that is not quoted, stands for inches: 30" dresser. Taken as it stands where all of a row's are
+      # such and it has the columns that the header names.
+      def in_inches(number)
+        return if @rows.empty? || @lines.first.match?(/(?<![\d½¼¾])"/)
+
+        cells = CSV.parse_line(@lines.first, col_sep: @separator, liberal_parsing: true)
+        return unless cells && cells.size == @rows.first.cells.size
+
+        @lines.shift
+        Row.new(number: number, cells: cells)
+      rescue CSV::MalformedCSVError
+        nil
       end
 
       def broken(number, message)

@@ -8,6 +8,7 @@ module Kohlrabi
                    asking_price sold_on sale_price fees channel notes outcome outcome_on tip refund].freeze
       MONEY = %w[purchase materials hardware other_costs asking_price sale_price fees tip refund].freeze
       DATES = %w[bought_on started_on ready_on listed_on sold_on outcome_on].freeze
+      TEXTS = %w[name kind source channel notes].freeze
 
       attr_reader :flips, :problems, :questions
 
@@ -17,12 +18,12 @@ module Kohlrabi
 
       # bytes: the file; currency: Core::Units::Currency; today: Date.
       # decimal: :point or :comma; dates: :iso, :dmy or :mdy, as the person answered. columns: {head => column, or "" to leave it out}, as the
-      # person matched them; guess: whether to guess those that are named otherwise.
+      # person matched them; guess: whether to guess those that are named otherwise; gone: as SheetRows has it.
       # Raises Core::Refusal when nothing can be read at all.
-      def initialize(bytes, currency:, today:, decimal: :point, dates: :iso, columns: {}, guess: false)
+      def initialize(bytes, currency:, today:, decimal: :point, dates: :iso, columns: {}, guess: false, gone: nil)
         @reading = { currency: currency, today: today, decimal: decimal, dates: dates }
         @guess = guess
-        @rows = SheetRows.sheet?(bytes) ? SheetRows.new(bytes) : CsvRows.new(bytes)
+        @rows = SheetRows.sheet?(bytes) ? SheetRows.new(bytes, gone: gone) : CsvRows.new(bytes)
         @heads = @rows.header.cells.map { |cell| cell.to_s.strip }
         @matching = Columns.new(@heads, chosen: columns, guess: guess)
         @columns = @matching.targets
@@ -65,6 +66,7 @@ module Kohlrabi
 
       def flip(row)
         given = @columns.zip(row.cells).to_h.slice(*COLUMNS).transform_values { |cell| cell.to_s.strip }
+        TEXTS.each { |column| given[column] = FormulaGuard.read(given[column]) if given[column] }
         problem = row.problem || miscounted(row)
         CsvFlip.new(row.number, given, problem: problem, **@reading)
       end

@@ -8,26 +8,45 @@ module Kohlrabi
 
       module_function
 
-      # file: path of the database. Every acknowledged write is on disk (WAL with synchronous FULL).
-      # Transactions begin immediate, so that what was read in one still holds when it writes.
-      def open(file)
+      # file: path of the database; begin_anew: take an empty one for a new workshop though copies lie beside it. Raises Unusable.
+      def open(file, begin_anew: false)
+        Soundness.new(file, known: versions, begin_anew: begin_anew).check!
+        connect(file)
+        migrate
+        watch(file)
+        Workshop.first || Workshop.begin!(LocalZone.name)
+      end
+
+      # Every acknowledged write is on disk (WAL with synchronous FULL). Transactions begin immediate, so that what was read in
+      # one still holds when it writes. synchronous: off for a file that nobody works with yet.
+      def connect(file, synchronous: :full)
         ActiveRecord.default_timezone = :utc
         Patience.apply
         ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: file, pool: 8,
                                                 default_transaction_mode: :immediate,
-                                                pragmas: { foreign_keys: true, journal_mode: :wal, synchronous: :full })
-        migrate
-        @watch&.close
-        @watch = SQLite3::Database.new(file, readonly: true)
-        Workshop.first || Workshop.begin!(LocalZone.name)
+                                                pragmas: { foreign_keys: true, journal_mode: :wal, synchronous: synchronous })
       end
 
       # Changes whenever anybody, this process or another, has committed a change.
       def version = [@watch.filename, @watch.get_first_value("PRAGMA data_version")]
 
-      def migrate
+      # to: version of the shape; the latest where none is given.
+      def migrate(to = nil)
         ActiveRecord::Migration.verbose = false
-        ActiveRecord::MigrationContext.new(MIGRATIONS).migrate
+        context = ActiveRecord::MigrationContext.new(MIGRATIONS)
+        to ? context.up(to) : context.migrate
+        Base.descendants.each(&:reset_column_information) if to
+      end
+
+      # Versions of all migrations there are.
+      def versions = Dir[File.join(MIGRATIONS, "*.rb")].map { |path| File.basename(path).to_i }.sort
+
+      # Path of the open database, or nil.
+      def file = @watch&.filename
+
+      def watch(file)
+        @watch&.close
+        @watch = SQLite3::Database.new(file, readonly: true)
       end
 
       def close

@@ -37,7 +37,7 @@ export function PhotosPart({ photos, owner, start }: Props) {
             hidden
             multiple
             type="file"
-            accept="image/jpeg,image/png,image/webp"
+            accept="image/jpeg,image/png,image/webp,image/heic,image/heif"
             aria-label="Photo files"
             onClick={(event) => (event.currentTarget.value = "")}
             onChange={(event) => event.target.files && void send(Array.from(event.target.files), kind)}

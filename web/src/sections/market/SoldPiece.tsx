@@ -78,12 +78,27 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
           title={`${piece.name} came back`}
           submit="Take it back"
           fields={[
-            { name: "lost", label: "Lost on it", kind: "text", unit: currency, half: true, help: "fees and delivery that nobody gives back" },
+            {
+              name: "fee_back",
+              label: "Fee given back to you",
+              kind: "text",
+              unit: currency,
+              half: true,
+              help: "what of the sale's fee you get back",
+            },
+            {
+              name: "lost",
+              label: "Lost besides",
+              kind: "text",
+              unit: currency,
+              half: true,
+              help: "fee and delivery of the sale count by themselves",
+            },
             { name: "why", label: "Why it came back", kind: "text" },
           ]}
           onClose={() => setAsked(null)}
-          onSubmit={async ({ lost = "", why = "" }) => {
-            const back = await ask(api.POST("/api/pieces/{id}/return", { ...path, body: { lost, why } }));
+          onSubmit={async ({ lost = "", fee_back: feeBack = "", why = "" }) => {
+            const back = await ask(api.POST("/api/pieces/{id}/return", { ...path, body: { lost, fee_back: feeBack, why } }));
             done(`${piece.name} is yours again, the sale is taken back`, async () => {
               if (back.cost_id) await ask(api.DELETE("/api/costs/{id}", { params: { path: { id: back.cost_id } } }));
               await ask(api.POST("/api/deletions/{id}/undo", { params: { path: { id: back.id } } }));

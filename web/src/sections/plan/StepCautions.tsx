@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { api, ask } from "../../api/client";
 import type { Plan, Step } from "../../api/types";
 import { useUndo } from "../../app/undo";
+import { CautionText } from "../../kit/CautionText";
 
 export function StepCautions({ step, page }: { step: Step; page: Plan }) {
   const { done, failed } = useUndo();
@@ -17,12 +18,7 @@ export function StepCautions({ step, page }: { step: Step; page: Plan }) {
     <>
       {step.cautions.map((one) => (
         <Alert key={one.key} role="note" severity={one.serious ? "warning" : "info"} variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
-          <Typography variant="body2">{one.text}</Typography>
-          <Typography variant="body2">
-            <b>Wear: </b>
-            {one.wear}. <b>Waste: </b>
-            {one.waste}.
-          </Typography>
+          <CautionText caution={one} />
           {one.serious && !one.confirmed && step.state !== "done" && (
             <Button size="small" variant="outlined" sx={{ mt: 0.5, minHeight: 44 }} onClick={() => void confirm(one.key).catch(failed)}>
               I have read this

@@ -1,4 +1,5 @@
 // One step: what, where, how long, and with a tap all that must be known before it starts.
+import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
@@ -17,6 +18,7 @@ type Props = { step: Step; number: number; page: Plan; plan: Steps; workshop: Wo
 
 export function StepItem({ step, number, page, plan, workshop, next }: Props) {
   const [open, setOpen] = useState(next);
+  const [after, setAfter] = useState<string | null>(null); // what to do now that it was done although it should not have been
   const { done, remove, failed } = useUndo();
   const [start, questions] = useStartStep();
   const path = { params: { path: { id: page.id } } };
@@ -24,7 +26,8 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
   const finish = async (zones?: string[]) => {
     if (unread.length > 0) return setOpen(true);
     const body = { step: step.key, ...(zones ? { zones } : {}) };
-    await ask(api.POST("/api/pieces/{id}/steps/done", { ...path, body }));
+    const { now } = await ask(api.POST("/api/pieces/{id}/steps/done", { ...path, body }));
+    setAfter(now);
     done(`Done: ${step.label}`, () => ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body })));
   };
   const toggle = () =>
@@ -77,7 +80,7 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
           {materials.length > 0 && <Typography variant="body2">{materials.join(", ")}</Typography>}
           {step.cautions.length > 0 && !open && (
             <Typography variant="caption" sx={{ color: unread.length > 0 ? "error.main" : "text.secondary" }}>
-              {unread.length > 0 ? "Caution to read before it starts" : `Wear: ${step.cautions.map((one) => one.wear).join("; ")}`}
+              {unread.length > 0 ? "Caution to read before it starts" : wear(step)}
             </Typography>
           )}
         </Box>
@@ -102,6 +105,11 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
         </Button>
       </Box>
       {questions}
+      {after && (
+        <Alert severity="error" role="alert" onClose={() => setAfter(null)} sx={{ my: 1 }}>
+          {after}
+        </Alert>
+      )}
       {open && (
         <Box sx={{ pl: { xs: 1, sm: 6 }, pb: 1 }}>
           <StepCautions step={step} page={page} />
@@ -128,6 +136,11 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
       )}
     </Box>
   );
+}
+
+function wear(step: Step): string {
+  const worn = step.cautions.map((one) => one.wear).filter(Boolean);
+  return worn.length > 0 ? `Wear: ${worn.join("; ")}` : `Caution: ${step.cautions.map((one) => one.text).join(" ")}`;
 }
 
 function Facts({ step }: { step: Step }) {

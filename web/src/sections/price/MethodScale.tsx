@@ -14,7 +14,7 @@ export function MethodScale({ methods, price }: { methods: Pricing["methods"]; p
   const height = methods.length * ROW + 26;
   const spoken = methods.map((row) => `${row.label} ${row.low?.text} to ${row.high?.text}`).join("; ");
   return (
-    <Box ref={ref} sx={{ width: "100%", mb: 1 }}>
+    <Box ref={ref} sx={{ width: "100%", mb: 1, contain: "inline-size" }}>
       {width > 0 && (
         <svg width={width} height={height} role="img" aria-label={`${spoken}${price ? `; weighed ${price.text}` : ""}`} style={{ display: "block" }}>
           {methods.map((row, place) => {

@@ -9,6 +9,7 @@ import { useUndo } from "../../app/undo";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
+import { AccessPart } from "./AccessPart";
 import { BackupPart } from "./BackupPart";
 import { Passages } from "./Passages";
 import { People } from "./People";
@@ -58,6 +59,7 @@ export default function HouseRules() {
       <Schools workshop={data} />
       <Passages passages={data.passages} unit={data.length_unit} />
       <People people={data.people} />
+      <AccessPart />
       <BackupPart backup={data.backup} demo={data.demo} />
       <Part title="This device">
         <SchemeSwitch />

@@ -30,6 +30,13 @@ export default function Products() {
   const fields: FieldSpec[] = [
     { name: "label", label: "What it says on the tin, in your words", kind: "text" },
     { name: "generic", label: "Is a", kind: "select", options: generic },
+    {
+      name: "base",
+      label: "Base",
+      kind: "select",
+      options: [{ key: "", label: "the label does not say" }, ...catalogue.data.bases],
+      help: "what it is thinned and cleaned with: its cautions follow from it",
+    },
     { name: "rate", label: "Covers", kind: "text", half: true, unit: "m²/L" },
     { name: "touch", label: "Touch dry after", kind: "effort", half: true },
     { name: "sand", label: "Sand after", kind: "effort", half: true },
@@ -74,12 +81,13 @@ export default function Products() {
         ) : (
           <SmallTable
             label="Products of your own"
-            columns={["Product", "Is a", ["Covers m²/L"], ["Recoat"], ["Handle"], ["Container"], [`Price ${workshop.data.currency}`], ""]}
+            columns={["Product", "Is a", "Base", ["Covers m²/L"], ["Recoat"], ["Handle"], ["Container"], [`Price ${workshop.data.currency}`], ""]}
             rows={own.map((one) => ({
               key: one.id,
               cells: [
                 one.label,
                 one.generic_label,
+                one.fields.base || "not said",
                 one.fields.rate || "usual",
                 one.fields.recoat || "usual",
                 one.fields.handle || "usual",

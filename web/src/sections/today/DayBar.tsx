@@ -27,7 +27,7 @@ export function DayBar({ day }: { day: ScheduleDay }) {
   ].join("; ");
   if (words === "") return null;
   return (
-    <Box ref={ref} sx={{ mb: 0.5 }}>
+    <Box ref={ref} sx={{ mb: 0.5, contain: "inline-size" }}>
       <svg width={width} height={height} role="img" aria-label={words}>
         <defs>
           <pattern id={dots} width="4" height="4" patternUnits="userSpaceOnUse">

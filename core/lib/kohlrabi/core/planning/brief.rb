@@ -5,9 +5,10 @@ module Kohlrabi
     module Planning
       # All that a plan is made from. zones: Array of Shape::Zone; findings: Array of LookOver::Finding; acts: of Shape::Reshaping;
       # lead: clear, present, unsure or nil (not answered); after_limit: made after the lead limit; trials: {step key => "worked" or "failed"};
-      # marks: Array of Mark; edits: Array of Edit; factors: {kind of work => Rational}; under: {zone => "#rrggbb"} as bought.
+      # tips: whether it can tip over as it shall stand; marks: Array of Mark; edits: Array of Edit; factors: {kind of work => Rational};
+      # under: {zone => "#rrggbb"} as bought.
       Brief = Struct.new(:kind, :zones, :findings, :acts, :look, :schools, :products, :lead, :after_limit, :trials, :marks, :edits, :factors,
-                         :experiences, :under, keyword_init: true)
+                         :experiences, :under, :tips, keyword_init: true)
 
       # What a brief answers.
       class Brief
@@ -15,7 +16,7 @@ module Kohlrabi
         INSIDES = %w[leave clean liner sealed].freeze
 
         def initialize(acts: [], findings: [], trials: {}, marks: [], edits: [], factors: {}, experiences: [], under: {},
-                       lead: nil, after_limit: false, schools: Schools.new, products: Products.new, kind: nil, **rest)
+                       lead: nil, after_limit: false, schools: Schools.new, products: Products.new, kind: nil, tips: TipOver.kind?(kind), **rest)
           acts = acts.reject { |act| act.cut && trials["try-#{act.key}"] == "failed" }
           findings += acts.filter_map { |act| left_by(act, rest.fetch(:zones)) }
           super

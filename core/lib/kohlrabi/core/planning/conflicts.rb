@@ -31,7 +31,7 @@ module Kohlrabi
         def all
           return [] if @choice.finish == "undecided"
 
-          [bleed, unneeded, oil, wax, fills, veneer, laminate, wash, over_wax, tint].compact
+          [worn, levelled, chemistry, bleed, unneeded, oil, wax, fills, veneer, laminate, wash, over_wax, tint].compact
         end
 
         private
@@ -42,6 +42,36 @@ module Kohlrabi
         def see_through? = @finish[:family] == "clear"
         def primer = @choice.finish == "paint" ? @priming.primer&.first : nil
         def tell(key, text, settled: nil, remedies: []) = Conflict.new(key: key, zones: [@zone.key], text: text, settled: settled, remedies: remedies)
+
+        # Worn edges go through to the old finish.
+        def worn
+          return unless surface.sealed_in? && @choice.over&.include?("distressed")
+
+          whole = Conflict::Remedy.new(label: "leave the edges whole", choice: { finish: @choice.finish, over: @choice.over - ["distressed"] })
+          tell("lead", "worn edges would go through an old finish that may hold lead: they are left out", remedies: [whole])
+        end
+
+        def levelled
+          return unless surface.sealed_in? && surface.findings.any? { |one| one.treatments(@finish[:family]).any? { |row| row[:phase] == "fill" } }
+
+          tell("lead", "levelling a fill dry would sand an old finish that may hold lead", settled: "it is done with a damp sponge, no dust")
+        end
+
+        # Acid and chlorine on one zone.
+        def chemistry
+          used = chemicals
+          return unless used["acid"] && used["chlorine"]
+
+          tell("chemistry", "#{used['chlorine']} and #{used['acid']} together make toxic gas",
+               settled: "clean water and full drying between them, never one on the other")
+        end
+
+        # {caution: label of the product on this zone that carries it}.
+        def chemicals
+          treated = surface.findings.flat_map { |one| one.treatments(@finish[:family]).filter_map { |row| row[:product] } }
+          rows = [*treated.map { |key| @brief.products.fetch(key) }, Finishing.new(@zone, @brief).product_of_finish].compact
+          %w[acid chlorine].to_h { |caution| [caution, rows.find { |row| row[:cautions].include?(caution) }&.fetch(:label)] }
+        end
 
         def bleed
           return unless opaque? && @choice.finish == "paint" && surface.bleeds?

@@ -20,7 +20,7 @@ module Kohlrabi
           case extra
           when "wax" then wax
           when "paper" then paper
-          when "distressed" then add(:distressed, key: "distressed/#{place}#{round}", seq: place, grits: [220])
+          when "distressed" then surface.sealed_in? || add(:distressed, key: "distressed/#{place}#{round}", seq: place, grits: [220])
           else line(extra, place)
           end
         end

@@ -7,7 +7,10 @@ module Kohlrabi
       module Edits
         KINDS = %w[remove time wait label note split add before].freeze
         MOST_PARTS = 9
-        KEPT = /\Alead\z/
+        AFTER_LEAD = "dismantle"
+        OWN = "own-"
+        # What stands between somebody and harm is not taken out of a plan: the lead question, and clean water between acid and chlorine.
+        KEPT = /\A(lead\z|rinse-|bleach-rinse)/
 
         module_function
 
@@ -16,12 +19,20 @@ module Kohlrabi
           added(edits).flat_map do |edit|
             anchor = tasks.select { |task| task.key == edit.step }
             anchor.uniq(&:zone).each_with_index.map do |task, place|
-              Task.new(key: key_of(edit), phase: task.phase, seq: task.seq + 0.5 + (edit.id / 1_000_000.0), kind: edit.work, label: edit.text,
-                       zone: task.zone, minutes: place.zero? ? edit.seconds/60r : 0, wait: edit.minutes || 0,
+              acts = Acts.read(edit.text, edit.work)
+              Task.new(key: key_of(edit), phase: phase(acts, task), seq: task.seq + 0.5 + (edit.id / 1_000_000.0), kind: edit.work, label: edit.text,
+                       zone: task.zone, acts: acts, minutes: place.zero? ? edit.seconds/60r : 0, wait: edit.minutes || 0,
                        wait_why: "your own step", why: "added by you")
             end
           end
         end
+
+        # Its neighbour's, but for what breaks a finish before anybody can have said whether that may be.
+        def phase(acts, task)
+          early = Phases.place(task.phase) <= Phases.place("lead") && acts.any? { |key| Acts.fetch(key)[:reach] }
+          early ? AFTER_LEAD : task.phase
+        end
+        private_class_method :phase
 
         # Steps after removing, splitting and changing their figures.
         def apply(steps, edits)
@@ -60,7 +71,7 @@ module Kohlrabi
         end
         private_class_method :ordered?
 
-        def key_of(edit) = "own-#{edit.id}"
+        def key_of(edit) = "#{OWN}#{edit.id}"
         def of(edits, kind) = edits.select { |edit| edit.kind == kind }
         def added(edits) = of(edits, "add")
         private_class_method :added, :of

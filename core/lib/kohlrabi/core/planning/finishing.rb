@@ -120,6 +120,7 @@ module Kohlrabi
           2.times do |pass|
             add(:bleach, of: row, key: "bleach/#{pass + 1}#{round}", seq: pass, words: { coat: pass + 1 }, materials: amount(row), wait: row[:recoat])
           end
+          add(:bleach_rinse, key: "bleach-rinse#{round}", seq: 4)
           add(:bleach_sand, key: "bleach-sand#{round}", seq: 5, grits: [220])
         end
 

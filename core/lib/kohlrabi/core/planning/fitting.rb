@@ -9,6 +9,8 @@ module Kohlrabi
         OFF = { fronts: [:drawers_out, :drawers_in, 1.5, 1.5], doors: [:doors_off, :doors_on, 6, 8],
                 shelves: [:shelves_out, :shelves_in, 3, 2] }.freeze
 
+        FRAME = %w[carcass inside].freeze
+
         # brief: Brief; touched: keys of zones that get more than cleaning.
         def initialize(brief, touched)
           @brief = brief
@@ -34,6 +36,9 @@ module Kohlrabi
         def fronts = @brief.zones_of("fronts")
         def doors = @brief.zones_of("doors")
         def drawers = fronts + zones.select { |zone| zone.role == "drawers" }
+        # The zones that stand round drawers, doors and shelves.
+        def frame = zones.select { |zone| FRAME.include?(zone.group) }
+        def touched(list) = list.select { |zone| @touched.include?(zone.key) }
         def touched?(list) = list.any? { |zone| @touched.include?(zone.key) }
 
         # The same task on several zones, its minutes and materials on the first.
@@ -43,9 +48,10 @@ module Kohlrabi
           end
         end
 
+        # What hangs or runs in a frame comes off when either is worked on, and goes back when both may be handled.
         def take_apart
           in_place = @brief.schools[:drawers] == "place"
-          add(:drawers_mask, fronts, minutes: 3 * fronts.size) if touched?(fronts) && in_place
+          add(:drawers_mask, fronts, minutes: 3 * fronts.size) if touched?(fronts + frame) && in_place
           take_off(:fronts, fronts, drawers, fronts.size) unless in_place
           take_off(:doors, doors, doors, @brief.doors)
           shelves = @brief.zones_of("shelves")
@@ -53,23 +59,21 @@ module Kohlrabi
         end
 
         def take_off(what, seen, list, count)
-          return unless touched?(seen)
+          return if seen.empty? || !touched?(seen + frame)
 
           off, back, take, put = OFF.fetch(what)
           add(off, list, minutes: take * count)
-          add(back, list, minutes: put * count, seq: 1)
+          add(back, list | touched(frame), minutes: put * count, seq: 1)
         end
 
         def part_off(act)
           add(:part_off, zones, key: act.key, words: { what: act.spare ? "#{act.label}; into the stash" : act.label })
         end
 
-        # An irreversible cut is marked and checked first; through a finish that may hold lead it is not for this workshop.
+        # An irreversible cut is marked and checked first.
         def cut(act)
-          sealed = @brief.sealed_in?(zones)
           add(:try_cut, zones, key: "try-#{act.key}", seq: -1, try: { product: "saw", stop: 20, fallback: "keep it as it is" })
-          add(:cut, zones, key: act.key, words: { what: sealed ? "Have it done by a certified lead-safe firm: #{act.label}" : act.label },
-                           breaks: @brief.old?(zones) && !sealed, outside: sealed)
+          add(:cut, zones, key: act.key, words: { what: act.label })
         end
 
         def inside
@@ -91,7 +95,7 @@ module Kohlrabi
         def dress
           add(:wax_runners, drawers, minutes: fronts.size) if fronts.any?
           add(:pads, zones, minutes: 3 * (alike - 1), materials: { "pads" => 4.0 * alike }) unless @brief.kind.to_s.downcase == "mirror"
-          add(:tip_kit, zones, materials: { "tip_kit" => 1.0 * alike }) if Cautions.tall?(@brief.kind)
+          add(:tip_kit, zones, materials: { "tip_kit" => 1.0 * alike }) if @brief.tips
           add(:lid_check, zones) if Cautions::LIDDED.include?(@brief.kind.to_s.downcase) && lid_sound?
           add(:picture, zones)
         end

@@ -67,12 +67,11 @@ module Kohlrabi
         def new_holes
           row = @brief.products.fetch(see_through? ? "filler_tinted" : "filler_two")
           wet = @brief.sealed_in?(faces)
-          breaks = @brief.old?(faces) && !wet
           add(:fill_holes, faces, minutes: 1.5 * count, wait: row[:sand], materials: { row[:key] => 4.0 * count }, cautions: row[:cautions])
           add(:level_holes, faces, minutes: count, words: { how: wet ? " with a damp sponge, no dust" : "" }, grits: wet ? [] : [150],
-                                   cautions: wet ? %w[lead] : %w[dust], breaks: breaks)
+                                   cautions: wet ? %w[lead] : [], wet: wet)
           add(:drill, faces, minutes: 5 * count, words: { how: wet ? "through a damp cloth" : "with a jig" }, cautions: wet ? %w[lead] : %w[dust],
-                             breaks: breaks)
+                             wet: wet)
         end
 
         def see_through? = faces.any? { |zone| Finishes.family(@brief.choice(zone).finish) == "clear" }

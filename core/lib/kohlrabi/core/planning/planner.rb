@@ -30,8 +30,9 @@ module Kohlrabi
         def tasks
           made = @brief.zones.flat_map { |zone| ZoneTasks.of(zone, @brief) }
           made += Treating.new(@brief, families).build + Fitting.new(@brief, touched).build
-          made += lead_test(made)
-          made + Edits.tasks(@brief.edits, made)
+          made += Edits.tasks(@brief.edits, made)
+          Dangers.settle(made, @brief)
+          made + lead_test(made)
         end
 
         def families = @families ||= @brief.zones.to_h { |zone| [zone.key, Finishes.family(@brief.choice(zone).finish)] }

@@ -65,7 +65,7 @@ module Kohlrabi
 
         def take_off_and_key
           if strips?
-            by_stripper? ? strip : add(:scrape, key: "scrape#{round}", cautions: sanding_cautions, breaks: surface.old?)
+            by_stripper? ? strip : add(:scrape, key: "scrape#{round}")
           end
           key_surface
         end
@@ -82,11 +82,11 @@ module Kohlrabi
         def strip
           row = products.standard("stripper")
           passes = [(surface.layers / 2.0).ceil, 1].max
-          add(:try_strip, of: row, key: "try-strip#{round}", cautions: lead_caution, breaks: surface.old?,
+          add(:try_strip, of: row, key: "try-strip#{round}",
                           try: { product: row[:key], stop: 30, fallback: "scraper and sander" })
           passes.times do |pass|
             add(:strip, of: row, key: "strip/#{pass + 1}#{round}", seq: pass, words: { pass: passes == 1 ? "" : ", pass #{pass + 1}" },
-                        cautions: lead_caution, breaks: surface.old?, materials: amount(row), why: strip_why)
+                        materials: amount(row), why: strip_why)
           end
           add(:neutralise, key: "neutralise#{round}")
         end
@@ -103,12 +103,12 @@ module Kohlrabi
           return deglosser if schools[:grip] == "deglosser"
 
           grit = schools[:scuff_grit].to_i
-          add(:scuff, key: "scuff#{round}", grits: [surface.slick? ? [grit, 180].max : grit], cautions: sanding_cautions, breaks: surface.old?)
+          add(:scuff, key: "scuff#{round}", grits: [surface.slick? ? [grit, 180].max : grit])
         end
 
         def deglosser
           row = products.fetch("deglosser")
-          add(:deglosser, of: row, key: "deglosser#{round}", materials: amount(row), breaks: surface.old?)
+          add(:deglosser, of: row, key: "deglosser#{round}", materials: amount(row))
         end
 
         # 80 to bare wood, 60 if caked, 100 on softwood and legs, 180 after a scraper, 120 after stripper; veneer never below 120.
@@ -137,7 +137,7 @@ module Kohlrabi
           ladder = Grits.ladder([from, to].min, to)
           words = ladder.map { |grit| "P#{grit}" }.join(", ")
           add(:ladder, key: "ladder/#{ladder.join('-')}#{round}", words: { grits: surface.veneer? ? "#{words}, by hand near the edges" : words },
-                       repeats: ladder.size, grits: ladder, cautions: sanding_cautions, breaks: surface.old? && !strips?, why: ladder_why)
+                       repeats: ladder.size, grits: ladder, acts: [to_bare? ? "sand_bare" : "abrade"], why: ladder_why)
         end
 
         def ladder_why

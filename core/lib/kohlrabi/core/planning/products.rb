@@ -18,8 +18,8 @@ module Kohlrabi
         def initialize(own: [], currency: nil, swaps: {})
           @currency = currency
           @swaps = swaps
-          @rows = GENERIC.transform_values { |row| row.merge(packs: priced(row[:packs])) }
-          own.each { |row| @rows[row[:key]] = @rows.fetch(row[:like]).merge(row.compact) { |_, generic, label| label.nil? ? generic : label } }
+          @rows = GENERIC.transform_values { |row| row.merge(packs: priced(row[:packs]), cautions: ProductCautions.of(row)) }
+          own.each { |row| @rows[row[:key]] = own(row) }
         end
 
         # The same with other products used instead.
@@ -51,6 +51,15 @@ module Kohlrabi
         def all = @rows.values
 
         private
+
+        # A product of the workshop's own: what its label says, else what is usual of its like; its cautions by its own base and name. What its
+        # like carries only for a base that this one has not, it does not carry.
+        def own(row)
+          like = GENERIC.fetch(row[:like])
+          made = @rows.fetch(row[:like]).merge(row.compact)
+          carried = row[:base] && row[:base] != like[:base] ? (like[:cautions] || []).map(&:to_s) - ProductCautions::BY_SOLVENT : like[:cautions]
+          made.merge(cautions: ProductCautions.of(made.merge(cautions: carried)))
+        end
 
         # [amount, price in minor units or nil]
         def priced(packs)

@@ -10,13 +10,15 @@ module Kohlrabi
         module_function
 
         # name: Symbol of a row; zone: Shape::Zone; words: fill the label; key: stable key, else the name; cautions: beyond the row's;
-        # rate: way of applying where the row leaves it open; repeats: times the rate; rest: any field of Task. Returns Task.
-        def make(name, zone, key: name.to_s, words: {}, cautions: [], rate: nil, repeats: 1, area: nil, **rest)
+        # acts: instead of the row's; rate: way of applying where the row leaves it open; repeats: times the rate; rest: any field of Task.
+        # Returns Task.
+        def make(name, zone, key: name.to_s, words: {}, cautions: [], rate: nil, repeats: 1, area: nil, acts: nil, **rest)
           row = ROWS.fetch(name)
           named = rate || row[:rate]
           time = named ? rated(named.to_sym, (area || zone.square_metres) * zone.factor * repeats) : { fixed: row[:minutes] || 0 }
           Task.new(key: key, phase: row[:phase], kind: row[:kind], label: format(row[:label], words), zone: zone.key, done: row[:done],
-                   cautions: (cautions.map(&:to_s) | (row[:cautions] || [])), **row.slice(:why, :wait, :wait_why, :place), **time, **rest.compact)
+                   cautions: (cautions.map(&:to_s) | (row[:cautions] || [])), acts: acts || Array(row[:act]),
+                   **row.slice(:why, :wait, :wait_why, :place), **time, **rest.compact)
         end
 
         # {minutes:, fixed:} of a rate over an area that counts its grade.

@@ -24,7 +24,11 @@ module Kohlrabi
             family = zones.map { |zone| @families[zone.key] }.find { |name| name != "none" } || "none"
             next own(finding, zones) if finding.own
 
-            finding.treatments(family).flat_map { |row| treat(finding, row) + level(finding, row, zones) }
+            finding.treatments(family).flat_map do |row|
+              treat(finding, row).flat_map do |task|
+                [task, *rinse(task, row)]
+              end + level(finding, row, zones)
+            end
           end
         end
 
@@ -49,7 +53,6 @@ module Kohlrabi
             task.minutes = (row[:m2] || 0) * zone.square_metres
             task.materials = by_area(row, zone)
             task.why = finding.why
-            break_old(task, zone) if row[:old]
           end
         end
 
@@ -62,27 +65,29 @@ module Kohlrabi
           task.note = [task.note, finding.note].compact.join("; ") if finding.note
         end
 
-        # Work that breaks an old finish; where lead is there, or not ruled out, it is not for this workshop.
-        def break_old(task, zone)
-          return unless @brief.old?([zone])
-          return task.breaks = true unless @brief.sealed_in?([zone])
-
-          task.outside = true
-          task.cautions = ["lead"]
-          task.label = "Have it done by a certified lead-safe firm: #{task.label}"
-        end
-
         # What is the same on every zone. A piece may have hundreds of findings, so it is made once and copied.
         def plain(row)
           (@plain ||= {})[row[:key]] ||=
-            Task.new(key: row[:key], phase: row[:phase], kind: row[:kind], label: row[:label], done: row[:done], place: row[:place] || "bench",
+            Task.new(key: row[:key], phase: row[:phase], seq: row[:seq] || 0, kind: row[:kind], label: row[:label], done: row[:done],
+                     place: row[:place] || "bench",
                      fixed: row[:fixed] || 0, cautions: cautions(row), wait: row[:wait] || wait_of(row),
-                     wait_why: row[:wait_why] || "filler sandable")
+                     wait_why: row[:wait_why] || "filler sandable", acts: Array(row[:act]))
         end
 
         def cautions(row)
           own = (row[:cautions] || []).map(&:to_s)
           row[:product] ? own | @brief.products.fetch(row[:product])[:cautions].map(&:to_s) : own
+        end
+
+        # What works on in the wood, or makes gas with what comes after it, is rinsed off, and the wood dries right through.
+        def rinse(task, row)
+          return [] unless row[:rinse]
+
+          zone = @brief.zones.find { |one| one.key == task.zone }
+          [Tasks.make(:rinse_off, zone, key: "rinse-#{row[:key]}", words: { what: row[:label].downcase }).tap do |made|
+            made.phase = task.phase
+            made.seq = task.seq + 1
+          end]
         end
 
         # Until a filler may be sanded.
@@ -119,11 +124,12 @@ module Kohlrabi
                    done: "proud of the surface", why: Phases.why("refill"))
         end
 
+        # Beside or on an old finish that may hold lead, wet: a step of its own, for its label holds for all its zones.
         def levelling(key, zone)
           wet = @brief.sealed_in?([zone])
           words = key == "level" ? "Level the filler" : "Level again"
-          Task.new(key: key, phase: key, kind: "sanding", label: wet ? "#{words} with a damp sponge, no dust" : words, zone: zone.key, fixed: 4,
-                   grits: wet ? [] : [150], cautions: wet ? %w[lead] : %w[dust], breaks: @brief.old?([zone]) && !wet,
+          Task.new(key: wet ? "#{key}/wet" : key, phase: key, kind: "sanding", label: wet ? "#{words} with a damp sponge, no dust" : words,
+                   zone: zone.key, fixed: 4, acts: ["abrade"], wet: wet, grits: wet ? [] : [150], cautions: wet ? %w[lead] : [],
                    done: "no edge under the fingertip", why: Phases.why(key))
         end
 

@@ -51,10 +51,6 @@ module Kohlrabi
           choice.product ? products.fetch(choice.product) : products.standard(finish[:product])
         end
 
-        # Dust of an old finish may hold lead until that is answered.
-        def sanding_cautions = surface.old? && brief.lead != "clear" ? %w[dust lead] : %w[dust]
-        def lead_caution = sanding_cautions - %w[dust]
-
         # Each face of a two-sided part, with a wait and a turn between: yields the ending of the key, words, and place in the order.
         def each_face
           return yield("", "", 0) if zone.faces == 1

@@ -35,9 +35,9 @@ module Kohlrabi
         # finishes: keys of Planning::Finishes.
         def care(finishes) = finishes.filter_map { |key| CARE[Planning::Finishes.fetch(key)[:product]] }.uniq
 
-        # What a buyer is told of a kind of piece.
-        def cautions(kind)
-          [(TIP if Cautions.tall?(kind)), (LID if Cautions::LIDDED.include?(kind.to_s.strip.downcase))].compact
+        # What a buyer is told of a kind of piece. tips: whether it can tip over.
+        def cautions(kind, tips:)
+          [(TIP if tips), (LID if Cautions::LIDDED.include?(kind.to_s.strip.downcase))].compact
         end
 
         # "go easy on it until 12 Jan 2027: its finish cures 30 days"; nil where it is cured or nothing is known. days: of each product, or nil.

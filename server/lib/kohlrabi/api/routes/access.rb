@@ -18,6 +18,15 @@ module Kohlrabi
                                                   max_age: Desk::Access::KEPT)
             json(entered: true)
           end
+          app.get("/api/session") do
+            here = Desk::Access.known?(request.cookies[Passcode::COOKIE])
+            json(passcode: Desk::Access.passcode?, devices: Desk::Access.devices, here: here)
+          end
+          app.delete("/api/sessions") do
+            here = request.cookies[Passcode::COOKIE]
+            response.delete_cookie(Passcode::COOKIE, path: "/") if here
+            json(ended: Desk::Access.leave_all)
+          end
           app.delete("/api/session") do
             Desk::Access.leave(request.cookies[Passcode::COOKIE])
             response.delete_cookie(Passcode::COOKIE, path: "/")

@@ -6,7 +6,7 @@ module Kohlrabi
       # A person's spreadsheet of past flips: looked at first, then taken in.
       module Imports
         def self.registered(app)
-          app.helpers { define_method(:spreadsheet) { Desk::Spreadsheet.new(raw_body, **Imports.options(params)) } }
+          app.helpers { define_method(:spreadsheet) { Desk::Spreadsheet.new(raw_body, gone: Gone.watch(request.env), **Imports.options(params)) } }
           app.post("/api/imports/check") { json(Imports.told(spreadsheet, say)) }
           app.get("/api/imports/progress") { json(done: Desk::Import.progress.first, of: Desk::Import.progress.last) }
           app.post("/api/imports") { change(201) { spreadsheet.take!.then { |sheet| Imports.told(sheet, say) } } }

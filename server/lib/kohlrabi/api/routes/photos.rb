@@ -18,7 +18,10 @@ module Kohlrabi
           app.delete("/api/photos/:id") { removal { Desk::Photos.remove(params[:id]) } }
           app.get(%r{/photos/(\h{64})(-small)?\.jpg}) do |fingerprint, small|
             file = Pictures.path(fingerprint, size: small ? :small : :large)
-            halt 404 unless File.file?(file)
+            unless File.file?(file)
+              halt 404 unless Records::Photo.live.exists?(fingerprint: fingerprint)
+              next problem(Problem.document(410, Pictures::LOST))
+            end
 
             cache_control :private, :immutable, max_age: FOREVER
             send_file(file, type: "image/jpeg", disposition: "inline")

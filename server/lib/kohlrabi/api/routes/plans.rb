@@ -42,7 +42,12 @@ module Kohlrabi
         def self.steps(app)
           app.post("/api/pieces/:id/plan-edits") { change(201) { { id: Desk::PlanEdits.create(params[:id], given).id } } }
           app.delete("/api/plan-edits/:id") { removal { Desk::PlanEdits.remove(params[:id]) } }
-          app.post("/api/pieces/:id/steps/done") { change { { marks: Desk::Steps.finish(params[:id], given).size } } }
+          app.post("/api/pieces/:id/steps/done") do
+            change do
+              after = Desk::Steps.aftermath(params[:id], given)
+              { marks: Desk::Steps.finish(params[:id], given).size, now: after }
+            end
+          end
           app.post("/api/pieces/:id/steps/open") { removal { Desk::Steps.reopen(params[:id], given) } }
           app.post("/api/pieces/:id/lead") { change { { changes: Desk::Steps.answer_lead(params[:id], given) } } }
           app.post("/api/pieces/:id/confirmations") { change { { caution: Desk::Steps.confirm(params[:id], given).caution } } }

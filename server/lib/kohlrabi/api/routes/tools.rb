@@ -9,10 +9,20 @@ module Kohlrabi
 
         # The file of a template. params: "given" as JSON, "paper". Raises Refused where the tool has none.
         def self.template(key, form, params)
-          found = Desk::Tools.answer(key, JSON.parse(params[:given] || "{}"))
+          found = Desk::Tools.answer(key, typed(params[:given]))
           raise Desk::Refused, [Core::Refusal.new("This tool has no template.", "Print its page instead.")] unless found.template
 
           form == "svg" ? Formats::TemplateSvg.new(found.template).to_s : Formats::TemplatePdf.new(found.template, paper: params[:paper] || "A4").to_s
+        end
+
+        # {field => text} of what the page sent along as JSON.
+        def self.typed(text)
+          found = text.to_s.empty? ? {} : JSON.parse(text)
+          return found.transform_values(&:to_s) if found.is_a?(Hash) && found.values.none?(Enumerable)
+
+          raise JSON::ParserError
+        rescue JSON::ParserError
+          raise Core::Refusal.new("What was typed cannot be read.", "Open the template from the tool's page.", field: :given)
         end
 
         def self.registered(app)

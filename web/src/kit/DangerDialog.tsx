@@ -1,0 +1,57 @@
+// What stands before something that can hurt: a caution to read, confirmed here once for the piece, or the lead question, answered here. What was
+// wanted goes on by itself once it may.
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import Stack from "@mui/material/Stack";
+import Typography from "@mui/material/Typography";
+import { api, ask, ProblemError } from "../api/client";
+import type { Problem } from "../api/types";
+import { useUndo } from "../app/undo";
+import { CautionText } from "./CautionText";
+import { LeadAnswers } from "./LeadAnswers";
+
+export type Danger = NonNullable<Problem["danger"]> & { why: string };
+
+// The danger that an error speaks of, or null.
+export function dangerOf(error: unknown): Danger | null {
+  if (!(error instanceof ProblemError) || !error.problem.danger) return null;
+  return { ...error.problem.danger, why: error.message };
+}
+
+type Props = { danger: Danger; onClose: () => void; onCleared: () => void };
+
+export function DangerDialog({ danger, onClose, onCleared }: Props) {
+  const { failed } = useUndo();
+  const { piece, caution, why } = danger;
+  const confirm = async (key: string) => {
+    await ask(api.POST("/api/pieces/{id}/confirmations", { params: { path: { id: piece.id } }, body: { caution: key } }));
+    onCleared();
+  };
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="danger-first">
+      <DialogTitle id="danger-first">{caution ? "Caution before it starts" : "Not yet"}</DialogTitle>
+      <DialogContent>
+        {caution ? <CautionText caution={caution} /> : <Typography>{why}</Typography>}
+        {!caution && (
+          <Stack direction="row" sx={{ flexWrap: "wrap", gap: 1, mt: 2 }}>
+            <LeadAnswers piece={piece} onAnswered={onCleared} />
+          </Stack>
+        )}
+        <Typography variant="caption" component="p" sx={{ mt: 1.5 }}>
+          Labels, safety data sheets, local codes and licensed trades decide.
+        </Typography>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Not now</Button>
+        {caution && (
+          <Button variant="contained" onClick={() => void confirm(caution.key).catch(failed)}>
+            I have read this
+          </Button>
+        )}
+      </DialogActions>
+    </Dialog>
+  );
+}
