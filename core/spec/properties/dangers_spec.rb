@@ -105,31 +105,29 @@ RSpec.describe "dangers of any plan" do
     step.grits.any? && step.grits.min >= 220 && plan.steps.any? { |other| %w[prime coat clear].include?(other.phase) && at[other.key] < at[step.key] }
   end
 
-  # Acid and chlorine on one zone without clean water between them.
+  # Acid and chlorine on one zone without clean water between them, in words.
   def apart(plan, at, brief)
-    uses = lambda do |caution|
-      plan.steps.select { |step| step.materials.keys.any? { |key| brief.products.fetch(key)[:cautions].include?(caution) } }
-    end
-    uses.call("acid").product(uses.call("chlorine")).reject { |pair| pair.uniq.one? }.filter_map do |pair|
-      zones = pair.map(&:zones).inject(:&)
-      first, second = pair.sort_by { |step| at[step.key] }
-      rinsed = plan.steps.select do |step|
-        step.label.start_with?("Rinse") && at[step.key].between?(at[first.key], at[second.key]) && step.wait >= 720
-      end
-      "#{first.label} and #{second.label}" unless zones.all? { |zone| rinsed.any? { |step| step.zones.include?(zone) } }
-    end
+    pairs = using(plan, brief, "acid").product(using(plan, brief, "chlorine")).reject { |pair| pair.uniq.one? }
+    sorted = pairs.map { |pair| pair.sort_by { |step| at[step.key] } }
+    sorted.reject { |first, second| rinsed?(plan, at, first, second) }.map { |pair| pair.map(&:label) }
   end
 
-  # What goes back while what stands round it is wet or has coats to come.
+  def using(plan, brief, caution)
+    plan.steps.select { |step| step.materials.keys.any? { |key| brief.products.fetch(key)[:cautions].include?(caution) } }
+  end
+
+  def rinsed?(plan, at, first, second)
+    between = plan.steps.select { |step| at[step.key].between?(at[first.key], at[second.key]) && step.wait >= 720 }
+    water = between.select { |step| step.label.start_with?("Rinse") }.flat_map(&:zones)
+    ((first.zones & second.zones) - water).empty?
+  end
+
+  # What goes back while what stands round it is wet or has coats to come, in words.
   def refits(plan, at)
-    coats = plan.steps.select { |step| %w[prime colour coat clear wax distress].include?(step.phase) }
-    body = coats.select { |step| step.zones.any? { |zone| zone.match?(/\A(carcass|side|top|rail|body)/) } }
-    plan.steps.select { |step| %w[drawers-in doors-on shelves-in].include?(step.key) }.flat_map do |step|
-      frame = body.select { |coat| coat.tasks.any? { |task| plan.brief.zones.any? { |zone| zone.key == task.zone && zone.group == "carcass" } } }
-      late = frame.reject { |coat| at[coat.key] < at[step.key] }
-      unheld = frame.reject { |coat| waits?(plan, step, coat) }
-      (late | unheld).map { |coat| "#{step.label} against “#{coat.label}”" }
-    end
+    frame = plan.brief.zones.select { |zone| zone.group == "carcass" }.map(&:key)
+    coats = plan.steps.select { |step| %w[prime colour coat clear wax distress].include?(step.phase) && step.zones.intersect?(frame) }
+    back = plan.steps.select { |step| %w[drawers-in doors-on shelves-in].include?(step.key) }
+    back.product(coats).reject { |step, coat| at[coat.key] < at[step.key] && waits?(plan, step, coat) }.map { |pair| pair.map(&:label) }
   end
 
   # Whether a step comes after another by the needs between them.

@@ -142,16 +142,21 @@ module Kohlrabi
     no_commands do
       # The addresses to be announced, once there is a passcode. Ends the program where there is none to be had.
       def lan
-        missing = [options[:certificate], options[:key]].compact.reject { |file| File.readable?(file) }
-        fail_with("There is no readable file #{missing.first}.") if missing.any?
-        fail_with("A certificate and its key go together: give both or neither.") if options[:certificate].nil? != options[:key].nil?
-        Network.check_certificate(options[:certificate], options[:key]) if options[:certificate]
+        check_certificate
         addresses = options[:address] ? [Network.check_address(options[:address])] : Network.addresses
         fail_with("This machine has no address on a local network. Connect it, or name one with --address.") if addresses.empty?
         ask_passcode unless Desk::Access.passcode?
         Server::Lan.new(addresses: addresses, certificate: options[:certificate], key: options[:key])
       rescue Core::Refusal => e
         fail_with(e.message)
+      end
+
+      def check_certificate
+        files = [options[:certificate], options[:key]].compact
+        missing = files.find { |file| !File.readable?(file) }
+        fail_with("There is no readable file #{missing}.") if missing
+        fail_with("A certificate and its key go together: give both or neither.") if files.one?
+        Network.check_certificate(*files) if files.any?
       end
 
       def ask_passcode

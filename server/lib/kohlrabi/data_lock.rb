@@ -40,7 +40,7 @@ module Kohlrabi
     # There is one server for a workshop. Raises Held where another runs.
     def serve
       @server = lock("server")
-      return if @server.flock(File::LOCK_EX | File::LOCK_NB)
+      return @server.truncate(0) if @server.flock(File::LOCK_EX | File::LOCK_NB) # the address of an earlier one
 
       at = @server.read
       raise Held, "This workshop is served already#{" at #{at}" unless at.empty?} by #{holders { |one| SERVERS.include?(one['as']) }}. " \

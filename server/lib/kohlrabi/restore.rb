@@ -131,8 +131,8 @@ module Kohlrabi
       settle(@fresh)
       sync(@fresh)
       before = put_aside
+      FileUtils.rm_f(["#{@target}-wal", "#{@target}-shm"]) # what another database had not yet written into itself
       File.rename(@fresh, @target)
-      ["#{@target}-wal", "#{@target}-shm"].each { |path| FileUtils.rm_f(path) } unless before.nil?
       sync(File.dirname(@target))
       Records::Database.open(@target)
       before
@@ -149,7 +149,6 @@ module Kohlrabi
         sync("#{name}.part")
         File.rename("#{name}.part", "#{name}#{rest}")
       end
-      FileUtils.rm_f(["#{@target}-wal", "#{@target}-shm"])
       name
     end
 

@@ -9,9 +9,8 @@ RSpec.describe "the schema" do
 
   it "keeps the pragmas that the data rests on" do
     # On a connection of its own, as every one is opened; the specs' own does without waiting for the disk.
-    values = Thread.new do
-      records::Base.connection_pool.with_connection { |own| %w[foreign_keys journal_mode synchronous].map { |name| own.select_value("PRAGMA #{name}") } }
-    end.value
+    pragmas = %w[foreign_keys journal_mode synchronous]
+    values = Thread.new { records::Base.connection_pool.with_connection { |own| pragmas.map { |name| own.select_value("PRAGMA #{name}") } } }.value
     expect(values).to eq([1, "wal", 2])
   end
 

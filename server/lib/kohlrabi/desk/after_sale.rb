@@ -12,15 +12,21 @@ module Kohlrabi
 
       # Array of Row: sold lately, or with something still to be paid where parts were noted.
       def rows
-        scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" })
-        late = scope.where(flip_summaries: { ended_on: (House.today - LATEST).. })
-        parted = scope.where(id: Records::Payment.live.select(:piece_id)).or(scope.where(id: deposits))
-        pieces = late.or(parted).order("flip_summaries.ended_on DESC", id: :desc).limit(100).preload(:summary).to_a
+        pieces = lately
         paid = Records::Payment.live.where(piece_id: pieces.map(&:id)).order(:paid_on, :id).group_by(&:piece_id)
         holds = Records::Hold.live.where(piece_id: pieces.map(&:id)).index_by(&:piece_id)
         found = pieces.map { |piece| row(piece, paid.fetch(piece.id, []), holds[piece.id]) }
         found.select { |one| one.left&.positive? || (one.sold_on && one.sold_on >= House.today - LATEST) }
       end
+
+      # Pieces sold lately, or of which something was paid in parts.
+      def lately
+        scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" })
+        late = scope.where(flip_summaries: { ended_on: (House.today - LATEST).. })
+        parted = scope.where(id: Records::Payment.live.select(:piece_id)).or(scope.where(id: deposits))
+        late.or(parted).order("flip_summaries.ended_on DESC", id: :desc).limit(100).preload(:summary).to_a
+      end
+      private_class_method :lately
 
       # Pieces that something was paid down for.
       def deposits = Records::Hold.live.where("deposit_minor > 0").select(:piece_id)

@@ -6,6 +6,11 @@ module Kohlrabi
       # The passcode of other devices.
       module Access
         def self.registered(app)
+          entering(app)
+          leaving(app)
+        end
+
+        def self.entering(app)
           app.post("/api/session") do
             # The address of the connection itself: a header could name any other.
             token = Desk::Access.enter(given["passcode"], from: request.env["REMOTE_ADDR"].to_s)
@@ -18,6 +23,9 @@ module Kohlrabi
                                                   max_age: Desk::Access::KEPT)
             json(entered: true)
           end
+        end
+
+        def self.leaving(app)
           app.get("/api/session") do
             here = Desk::Access.known?(request.cookies[Passcode::COOKIE])
             json(passcode: Desk::Access.passcode?, devices: Desk::Access.devices, here: here)
@@ -33,6 +41,7 @@ module Kohlrabi
             json(entered: false)
           end
         end
+        private_class_method :entering, :leaving
       end
     end
   end
