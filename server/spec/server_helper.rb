@@ -4,6 +4,7 @@ ENV["RACK_ENV"] = "test"
 require_relative "../boot"
 require "bcrypt"
 require "tmpdir"
+require_relative "support/command_line"
 require_relative "support/templates"
 
 BCrypt::Engine.cost = BCrypt::Engine::MIN_COST # a spec of the command line sees the real one
@@ -34,6 +35,7 @@ RSpec.configure do |config|
   config.include FreshWorkshop
 
   config.before(:suite) do
+    CommandLine.prepare
     folder = Dir.mktmpdir("kohlrabi-spec")
     Templates.copy(Templates.empty, folder)
     Kohlrabi::Records::Database.open(File.join(folder, "workshop.sqlite3"))

@@ -16,6 +16,7 @@ end
 Capybara.run_server = false
 Capybara.default_driver = :chromium
 Capybara.default_max_wait_time = 25 # a slow machine is no fault
+Capybara.default_retry_interval = 0.05 # seconds; asking a hundred times a second keeps the page from getting on
 Capybara.enable_aria_label = true
 Capybara.automatic_label_click = true
 Capybara.save_path = Dir.tmpdir

@@ -51,7 +51,10 @@ RSpec.describe "pieces together, and what is kept beside them" do
     form("Put a set together") do
       field = find_field("Pieces sold together")
       field.send_keys("bedside")
-      ["Bedside, 1 of 2", "Bedside, 2 of 2"].each { |name| page.document.find("[role=option]", text: name, exact_text: true).click }
+      ["Bedside, 1 of 2", "Bedside, 2 of 2"].each do |name|
+        page.document.find("[role=option]", text: name, exact_text: true).click
+        expect(page).to have_css(".MuiChip-label", text: name)
+      end
       type("What it is called", "Pair of bedsides")
       press("Make the set")
     end

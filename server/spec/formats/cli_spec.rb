@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "format_helper"
+require "csv"
 
 # The command line as a person calls it, on data of its own.
 RSpec.describe "bin/kohlrabi import and report", :own_data do

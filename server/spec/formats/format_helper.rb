@@ -2,7 +2,6 @@
 
 require_relative "../server_helper"
 require "open3"
-require_relative "../support/command_line"
 
 # The command line as a person calls it, on data of its own. Begins with an empty workshop, for there is a spec of the first
 # start; without_data: with an empty folder.

@@ -1,11 +1,12 @@
 # frozen_string_literal: true
 
-require "sqlite3"
-require "tempfile"
+require "json"
+require "socket"
+require "tmpdir"
 
-SQLite3::ForkSafety.suppress_warnings! # the child uses none of the connections it inherits, and ends without closing them
-
-# bin/kohlrabi's program in a process of its own, forked from this one, which has loaded all of it already.
+# bin/kohlrabi's program in a process of its own, forked from one that has loaded all of it and done nothing yet: starting Ruby anew
+# takes two seconds a call. The specs' own process must not be forked for it once it has used libvips, whose threads a fork does not
+# take along.
 module CommandLine
   Status = Struct.new(:exitstatus) do
     def success? = exitstatus.zero?
@@ -13,27 +14,46 @@ module CommandLine
 
   module_function
 
-  # Output, errors and status of the program on a data folder. input: what is typed.
-  def run(home, *arguments, input: "")
-    files = Array.new(3) { Tempfile.new("kohlrabi-cli") }
-    files.first.write(input)
-    files.each(&:rewind)
-    pid = fork { as_program(home, arguments, files) }
-    Process.wait(pid)
-    out, err = files.drop(1).map { |file| File.read(file.path, encoding: "UTF-8") }
-    [out, err, Status.new($?.exitstatus || 1)] # rubocop:disable Style/SpecialGlobalVars -- English is loaded nowhere else
-  ensure
-    files.each(&:close!)
+  # Starts the process that all calls are forked from. Called before anything else is done.
+  def prepare
+    @socket, other = UNIXSocket.pair
+    @parent = fork do
+      @socket.close
+      other.each_line do |line|
+        Zeitwerk::Loader.eager_load_all # once, not in every fork
+        other.puts(in_fork(JSON.parse(line)))
+      end
+      exit!(0)
+    end
+    other.close
   end
 
+  # Output, errors and status of the program on a data folder. input: what is typed.
+  def run(home, *arguments, input: "")
+    Dir.mktmpdir("kohlrabi-cli") do |folder|
+      File.binwrite(File.join(folder, "in"), input)
+      @socket.puts(JSON.generate(home: home, arguments: arguments.map(&:to_s), folder: folder, here: Dir.pwd))
+      status = Integer(@socket.gets)
+      out, err = %w[out err].map { |name| File.read(File.join(folder, name), encoding: "UTF-8") }
+      [out, err, Status.new(status)]
+    end
+  end
+
+  # Runs one call to its end. Returns what it exited with.
+  def in_fork(call)
+    pid = fork { as_program(call) }
+    _, status = Process.wait2(pid)
+    status.exitstatus || 1
+  end
+  private_class_method :in_fork
+
   # Nothing of the specs runs at its end: no at_exit of theirs, no report.
-  def as_program(home, arguments, files)
-    $stdin.reopen(files[0])
-    $stdout.reopen(files[1])
-    $stderr.reopen(files[2])
-    ENV["KOHLRABI_HOME"] = home
-    Kohlrabi::Clock.source = nil
-    exit!(finish { Kohlrabi::Cli.start(arguments.map(&:to_s)) })
+  def as_program(call)
+    Dir.chdir(call["here"])
+    files = %w[in out err].zip(%w[r w w]).map { |name, mode| File.open(File.join(call["folder"], name), mode) } # rubocop:disable Style/FileOpen
+    [$stdin, $stdout, $stderr].zip(files) { |stream, file| stream.reopen(file) }
+    ENV["KOHLRABI_HOME"] = call["home"]
+    exit!(finish { Kohlrabi::Cli.start(call["arguments"]) })
   end
   private_class_method :as_program
 
