@@ -25,7 +25,7 @@ type Props = { danger: Danger; onClose: () => void; onCleared: () => void };
 
 export function DangerDialog({ danger, onClose, onCleared }: Props) {
   const { failed } = useUndo();
-  const { piece, caution, why } = danger;
+  const { piece, caution, about, why } = danger;
   const confirm = async (key: string) => {
     await ask(api.POST("/api/pieces/{id}/confirmations", { params: { path: { id: piece.id } }, body: { caution: key } }));
     onCleared();
@@ -34,7 +34,8 @@ export function DangerDialog({ danger, onClose, onCleared }: Props) {
     <Dialog open onClose={onClose} aria-labelledby="danger-first">
       <DialogTitle id="danger-first">{caution ? "Caution before it starts" : "Not yet"}</DialogTitle>
       <DialogContent>
-        {caution ? <CautionText caution={caution} /> : <Typography>{why}</Typography>}
+        {caution ? <CautionText caution={caution} /> : <Typography sx={{ mb: 1 }}>{why}</Typography>}
+        {about && <CautionText caution={about} />}
         {!caution && (
           <Stack direction="row" sx={{ flexWrap: "wrap", gap: 1, mt: 2 }}>
             <LeadAnswers piece={piece} onAnswered={onCleared} />

@@ -22,10 +22,11 @@ module Kohlrabi
         [status, { "content-type" => TYPE, "cache-control" => "no-store" }, [JSON.generate(document(status, detail))]]
       end
 
-      # The document of Desk::Danger: with the piece, and the caution where one is to be read.
+      # The document of Desk::Danger: with the piece, and the caution to read, or what the lead question is about.
       def danger(error)
         caution = error.caution && Core::Cautions.row(error.caution).slice(:key, :text, :wear, :waste)
-        refused(error).merge(danger: { piece: { id: error.piece.id, name: error.piece.name }, caution: caution })
+        about = Core::Cautions.row(:lead).slice(:text, :wear, :waste) unless caution
+        refused(error).merge(danger: { piece: { id: error.piece.id, name: error.piece.name }, caution: caution, about: about })
       end
 
       # The document of Desk::Refused.

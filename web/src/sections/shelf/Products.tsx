@@ -44,8 +44,8 @@ export default function Products() {
     { name: "handle", label: "Handle after", kind: "effort", half: true },
     { name: "cure", label: "Cured after", kind: "text", half: true, unit: "days" },
     { name: "coldest", label: "Not below", kind: "text", half: true, unit: "°C" },
-    { name: "pack_amount", label: "Container holds", kind: "text", half: true, unit: "ml or g" },
-    { name: "pack_price", label: "Container costs", kind: "text", half: true, unit: workshop.data.currency },
+    { name: "pack_amount", label: "Tin holds", kind: "text", half: true, unit: "ml, g" },
+    { name: "pack_price", label: "Tin costs", kind: "text", half: true, unit: workshop.data.currency },
   ];
   const save = async (values: Values) => {
     const { label = "", generic: like = "", ...rest } = values;
