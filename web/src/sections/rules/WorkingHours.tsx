@@ -66,7 +66,7 @@ function Hours({ person }: { person: Person }) {
           </Typography>
         )}
       </Box>
-      <Button onClick={() => setEditing("week")} aria-label={`Set hours of ${person.name}`}>
+      <Button disabled={!week.data} onClick={() => setEditing("week")} aria-label={`Set hours of ${person.name}`}>
         Set hours
       </Button>
       <Button onClick={() => setEditing("day")} aria-label={`A day that differs: ${person.name}`}>
