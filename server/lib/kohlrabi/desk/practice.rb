@@ -15,9 +15,10 @@ module Kohlrabi
         piece = Finder.find(Records::Piece, piece_id)
         game, asking, worth = game(piece, seed)
         advise = Market.adviser(piece) # made once: a hundred offers are weighed on the same grounds
-        Answer.new(asking: asking, worth: worth, messages: game.days(days.clamp(1, MOST)).map do |message|
-          [message, message.amount && advise.call(message.amount)]
-        end)
+        messages = Records::Base.cache do # every sum in words asks for the workshop's currency
+          game.days(days.clamp(1, MOST)).map { |message| [message, message.amount && advise.call(message.amount)] }
+        end
+        Answer.new(asking: asking, worth: worth, messages: messages)
       end
 
       # Whether the buyer of a day's offer takes a counter. Raises Refused where there is no such offer.
