@@ -6,8 +6,10 @@ module Kohlrabi
       # What steps do, from data/acts.yml.
       module Acts
         BY_KEY = Core.table("acts").to_h { |row| [row[:key], row] }.freeze
+        # A word in the forms that people give it, whole: stripped and stripping, but no stripes.
         WORDS = BY_KEY.transform_values do |row|
-          row[:words] && /\b(?:#{row[:words].map { |word| Regexp.escape(word).gsub('\ ', '\s+') }.join('|')})/i
+          words = row[:words]&.map { |word| Regexp.escape(word).gsub('\ ', '\s+') }
+          words && /\b(?:#{words.join('|')})(?:s|d|n|ed|er|ing|[lnpt](?:ed|er|ing))?\b/i
         end.compact.freeze
         # Work whose steps speak of other things by the same words (“cut the edge in with the brush”): there only what sets dust free counts.
         GENTLE = %w[cleaning painting priming staining clear_coat photographing fetching selling delivering filming].freeze
