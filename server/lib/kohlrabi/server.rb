@@ -22,6 +22,7 @@ module Kohlrabi
     # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. The block is told the address once it
     # answers. Blocks until the process is ended.
     def run(port:, lan: nil, &told)
+      Zeitwerk::Loader.eager_load_all # requests come in threads, and two that load one file at once can both fail
       hosts = [HOST, *lan&.addresses]
       port = free_port(port, hosts)
       application = Api::Stack.build(hosts: Api::Stack::LOCAL + hosts.drop(1), passcode: !lan.nil?)

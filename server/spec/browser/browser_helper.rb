@@ -20,6 +20,21 @@ Capybara.default_retry_interval = 0.05 # seconds; asking a hundred times a secon
 Capybara.enable_aria_label = true
 Capybara.automatic_label_click = true
 Capybara.save_path = Dir.tmpdir
+# What a person sees of an element, as the page itself lays it out. WebDriver's own way walks the document from outside it, at three
+# times the cost.
+module SeenText
+  SEEN = <<~JS
+    const element = arguments[0];
+    return element.checkVisibility({ checkVisibilityCSS: true, checkOpacity: true }) ? element.innerText : "";
+  JS
+
+  # A picture's elements have no text laid out as lines; theirs is asked for as before.
+  def visible_text
+    text = driver.execute_script(SEEN, self)
+    text ? text.tr("\u00A0\t", "  ").gsub(/ {2,}/, " ").gsub(/ *\n\s*/, "\n").strip : super
+  end
+end
+Capybara::Selenium::ChromeNode.prepend(SeenText)
 # The interface has no frames. The audit's way of looking into them would give the renderer one second, too little on a busy machine.
 Axe::Configuration.instance.legacy_mode = true
 
