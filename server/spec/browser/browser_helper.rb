@@ -31,7 +31,7 @@ module SeenText
   # A picture's elements have no text laid out as lines; theirs is asked for as before.
   def visible_text
     text = driver.execute_script(SEEN, self)
-    text ? text.tr("\u00A0\t", "  ").gsub(/ {2,}/, " ").gsub(/ *\n\s*/, "\n").strip : super
+    text ? text.delete("\u200B").tr("\u00A0\t", "  ").gsub(/ {2,}/, " ").gsub(/ *\n\s*/, "\n").strip : super
   end
 end
 Capybara::Selenium::ChromeNode.prepend(SeenText)
