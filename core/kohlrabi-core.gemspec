@@ -7,7 +7,7 @@ Gem::Specification.new do |spec|
   spec.authors = ["The Kohlrabi founders"]
   spec.license = "MIT"
   spec.required_ruby_version = ">= 3.1"
-  spec.files = Dir["lib/**/*.rb", "data/*.yml"]
+  spec.files = Dir["lib/**/*.rb", "data/**/*.yml"]
   spec.require_paths = ["lib"]
 
   spec.add_dependency "dry-struct", "~> 1.6"

@@ -8,12 +8,13 @@ module Plans
   module_function
 
   def zones(kind, material, **measures)
-    Kohlrabi::Core::Shape::Zones.of(Kohlrabi::Core::Shape::PieceShape.new(kind: kind, width: nil, height: nil, **measures), surface: material)
+    Kohlrabi::Core::Planning::Shape::Zones.of(Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: kind, width: nil, height: nil, **measures),
+                                              surface: material)
   end
 
   # found: [key, zone, measure] each.
   def findings(*found)
-    found.each_with_index.map { |(key, zone, size), place| Kohlrabi::Core::LookOver::Finding.new(id: place + 1, key: key, zone: zone, measure: size) }
+    found.each_with_index.map { |(key, zone, size), place| Kohlrabi::Core::Planning::Inspection::Finding.new(id: place + 1, key: key, zone: zone, measure: size) }
   end
 
   def choice(finish, **rest) = PLANNING::Choice.new(finish: finish, over: [], **rest)
@@ -26,7 +27,7 @@ module Plans
 
   def brief(kind, zones, choices, findings: [], look: {}, **rest)
     PLANNING::Brief.new(kind: kind, zones: zones, findings: findings, look: look(zones, choices, **look),
-                        products: PLANNING::Products.new(currency: EURO), **rest)
+                        products: Kohlrabi::Core::Shelf::Products.new(currency: EURO), **rest)
   end
 
   def plan(...) = PLANNING::Planner.new(brief(...)).plan

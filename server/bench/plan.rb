@@ -10,11 +10,13 @@ module BenchPlan
 
   # Core::Planning::Brief.
   def brief
-    shape = CORE::Shape::PieceShape.new(kind: "sideboard", width: 1500.0, depth: 480.0, height: 820.0, drawer_rows: [3, 2], doors: 3, panelled: true)
-    zones = CORE::Shape::Zones.of(shape, surface: "solid").first(20)
-    kinds = CORE::LookOver::Findings::BY_KEY.keys
+    shape = CORE::Planning::Shape::PieceShape.new(kind: "sideboard", width: 1500.0, depth: 480.0, height: 820.0, drawer_rows: [3, 2], doors: 3,
+                                                  panelled: true)
+    zones = CORE::Planning::Shape::Zones.of(shape, surface: "solid").first(20)
+    kinds = CORE::Planning::Inspection::Findings::BY_KEY.keys
     findings = Array.new(200) do |place|
-      CORE::LookOver::Finding.new(id: place, key: kinds[place % kinds.size], zone: place.even? ? zones[place % zones.size].key : nil, measure: 2)
+      CORE::Planning::Inspection::Finding.new(id: place, key: kinds[place % kinds.size], zone: place.even? ? zones[place % zones.size].key : nil,
+                                              measure: 2)
     end
     choices = zones.each_with_index.to_h do |zone, place|
       [zone.key, PLANNING::Choice.new(finish: FINISHES[place % 4], over: [], colour: "#d0d8c8")]

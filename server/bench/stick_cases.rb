@@ -23,7 +23,7 @@ module StickCases
   def measure(cases)
     rows = cases.map do |sizes|
       start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-      plan = Kohlrabi::Core::Cutting::StickPlan.new(sizes, STICK)
+      plan = Kohlrabi::Core::Tools::StickPlan.new(sizes, STICK)
       gap = plan.count - plan.bound
       [gap, Process.clock_gettime(Process::CLOCK_MONOTONIC) - start]
     end

@@ -9,13 +9,13 @@ module ThirtyPieces
   module_function
 
   def fill
-    desk = Kohlrabi::Desk
+    operations = Kohlrabi::Desk
     30.times do |number|
-      piece = desk::Pieces.create(PIECE.merge("name" => "In work #{number}", "expected_resale" => (100 + number).to_s))
-      look = desk::Looks.create(piece.id, "name" => "Plain")
+      piece = operations::Pieces.create(PIECE.merge("name" => "In work #{number}", "expected_resale" => (100 + number).to_s))
+      look = operations::Looks.create(piece.id, "name" => "Plain")
       finish, colour = FINISHES[number % FINISHES.size]
-      zones = desk::Drawing.zones(piece).select(&:shown?).map(&:key)
-      desk::Looks.paint(look.id, { "zones" => zones, "finish" => finish, "colour" => colour }.compact)
+      zones = operations::Drawing.zones(piece).select(&:shown?).map(&:key)
+      operations::Looks.paint(look.id, { "zones" => zones, "finish" => finish, "colour" => colour }.compact)
     end
   end
 end

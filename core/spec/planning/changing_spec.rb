@@ -34,7 +34,7 @@ RSpec.describe "changing a plan" do
     end
 
     it "tries the workshop's own product until it has worked once, and recalls what happened" do
-      own = planning::Products.new(own: [{ key: "p1", like: "paint_all", label: "leaf green satin", recoat: 240 }], currency: Plans::EURO)
+      own = Kohlrabi::Core::Shelf::Products.new(own: [{ key: "p1", like: "paint_all", label: "leaf green satin", recoat: 240 }], currency: Plans::EURO)
       choice = Plans.choice("paint", colour: "#ffffff", product: "p1")
       brief = ->(list) { Plans.brief("chest of drawers", zones, choice, lead: "clear", experiences: list).tap { |one| one.products = own } }
       fresh = planning::Planner.new(brief.call([])).plan
@@ -47,7 +47,7 @@ RSpec.describe "changing a plan" do
       expect(again.steps.find { |step| step.key == "wash" }.remembered).to be_empty
     end
 
-    def planning_act(key, **rest) = Kohlrabi::Core::Shape::Reshaping::Act.new(key: key, label: "Cut it", **rest)
+    def planning_act(key, **rest) = Kohlrabi::Core::Planning::Shape::Reshaping::Act.new(key: key, label: "Cut it", **rest)
   end
 
   describe "undecided zones" do

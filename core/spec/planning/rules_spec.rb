@@ -53,24 +53,24 @@ RSpec.describe "rules of planning" do
       gallon = 3.785411784
       range = (350 * foot / gallon)..(400 * foot / gallon)
       expect(range.minmax.map { |rate| rate.round(1) }).to eq([8.6, 9.8])
-      paints = planning::Products::GENERIC.values.select { |row| %w[paint primer clear].include?(row[:kind]) }
+      paints = Kohlrabi::Core::Shelf::Products::GENERIC.values.select { |row| %w[paint primer clear].include?(row[:kind]) }
       expect(paints.map { |row| row[:rate] }).to all(satisfy { |rate| range.cover?(rate) || rate == 10 })
     end
 
     it "adds the surcharge of the way of applying: 1.8 m², two coats, 9 m² a litre" do
-      ways = %w[brush roller spray].map { |way| planning::Rates.millilitres(1.8, rate: 9, coats: 2, way: way).round }
+      ways = %w[brush roller spray].map { |way| Kohlrabi::Core::Shelf::Rates.millilitres(1.8, rate: 9, coats: 2, way: way).round }
       expect(ways).to eq([420, 440, 520]) # 400 ml and 5, 10, 30%
     end
 
     it "lets spraying pay from overhead ÷ (1 ÷ v − 1 ÷ 4.5v): 40 min over a brush of 4 m² an hour" do
-      expect(planning::Rates.spray_break_even).to be_within(0.01).of((40 / 60.0) / ((1 / 4.0) - (1 / 18.0)))
+      expect(Kohlrabi::Core::Shelf::Rates.spray_break_even).to be_within(0.01).of((40 / 60.0) / ((1 / 4.0) - (1 / 18.0)))
     end
 
     it "buys whole containers for the least money, and says what is left over and what was used" do
       euro = Plans::EURO
-      line = planning::Stock.new({ "paint_all" => 1400 }, planning::Products.new(currency: euro)).lines.first
+      line = planning::Stock.new({ "paint_all" => 1400 }, Kohlrabi::Core::Shelf::Products.new(currency: euro)).lines.first
       expect(line.to_h).to include(packs: { 500 => 1, 1000 => 1 }, bought: 1500, price: 6600, over: 100, used: 6160) # 66.00 × 1400 ÷ 1500
-      yen = planning::Stock.new({ "paint_all" => 1400 }, planning::Products.new(currency: Kohlrabi::Core::Units::Currency.find("JPY")))
+      yen = planning::Stock.new({ "paint_all" => 1400 }, Kohlrabi::Core::Shelf::Products.new(currency: Kohlrabi::Core::Units::Currency.find("JPY")))
       expect([yen.price, yen.used, yen.unpriced]).to eq([nil, nil, ["all-in-one satin paint"]])
     end
   end
@@ -95,7 +95,7 @@ RSpec.describe "rules of planning" do
   end
 
   describe "the tables" do
-    findings = Kohlrabi::Core::LookOver::Findings
+    findings = Kohlrabi::Core::Planning::Inspection::Findings
 
     it "hold at least forty findings, each with consequence and reason, treated by what exists" do
       expect(findings::ALL.size).to be >= 40
@@ -112,11 +112,11 @@ RSpec.describe "rules of planning" do
     it "name only phases, kinds of work, products and cautions that there are" do
       findings::TREATMENTS.each_value do |row|
         expect(planning::Phases::PLACE).to have_key(row[:phase]), row[:key]
-        expect(Kohlrabi::Core::Work::Kinds.keys).to include(row[:kind])
-        expect([*row[:product], *(row[:materials] || []).map(&:first)] - planning::Products::GENERIC.keys).to be_empty, row[:key]
-        (row[:cautions] || []).each { |key| Kohlrabi::Core::Cautions.row(key) }
+        expect(Kohlrabi::Core::Flips::WorkKinds.keys).to include(row[:kind])
+        expect([*row[:product], *(row[:materials] || []).map(&:first)] - Kohlrabi::Core::Shelf::Products::GENERIC.keys).to be_empty, row[:key]
+        (row[:cautions] || []).each { |key| Kohlrabi::Core::Planning::Cautions.row(key) }
       end
-      planning::Products::GENERIC.each_value { |row| row[:cautions].each { |key| expect(Kohlrabi::Core::Cautions.row(key)).to include(:wear) } }
+      Kohlrabi::Core::Shelf::Products::GENERIC.each_value { |row| row[:cautions].each { |key| expect(Kohlrabi::Core::Planning::Cautions.row(key)).to include(:wear) } }
     end
   end
 end

@@ -14,7 +14,7 @@ RSpec.describe "around a plan" do
   end
 
   it "says amounts as they are measured out, and differences with their sign" do
-    amount = planning::Amount
+    amount = Kohlrabi::Core::Shelf::Amount
     millilitres = { unit: "ml" }
     expect([amount.text(224, millilitres), amount.text(1120, millilitres), amount.text(1500, { unit: "g" }), amount.text(0.5, { unit: "pcs" })])
       .to eq(["224 ml", "1.12 L", "1.50 kg", "0.50"])
@@ -41,14 +41,14 @@ RSpec.describe "around a plan" do
   end
 
   it "keeps each caution with what to wear and where the waste goes" do
-    rows = Kohlrabi::Core::Cautions::ROWS.values
+    rows = Kohlrabi::Core::Planning::Cautions::ROWS.values
     expect(rows.map { |row| row.values_at(:text, :wear, :waste) }.flatten.compact).to all(be_a(String).and(satisfy { |text|
       !text.match?(/\bnothing to\b/)
     }))
     # What is only to be read, or said to a buyer, wears nothing; what is only lifted, fixed or looked up leaves no waste.
     expect(rows.reject { |row| row[:wear] }.map { |row| row[:key] }).to eq(%w[children wiring cure])
     expect(rows.reject { |row| row[:waste] }.map { |row| row[:key] }).to eq(%w[lift tip])
-    expect(Kohlrabi::Core::Cautions.serious?(:stripper)).to be(true)
-    expect(Kohlrabi::Core::Cautions.serious?("dust")).to be(false)
+    expect(Kohlrabi::Core::Planning::Cautions.serious?(:stripper)).to be(true)
+    expect(Kohlrabi::Core::Planning::Cautions.serious?("dust")).to be(false)
   end
 end

@@ -4,7 +4,7 @@ require "spec_helper"
 
 # Whole containers: by hand.
 RSpec.describe Kohlrabi::Core::Planning::Stock do
-  products = Kohlrabi::Core::Planning::Products.new(currency: Plans::EURO)
+  products = Kohlrabi::Core::Shelf::Products.new(currency: Plans::EURO)
   line = ->(key, amount, list = products) { described_class.new({ key => amount }, list).lines.first }
 
   # all-in-one paint: 500 ml at 24.00, 1 L at 42.00
@@ -36,7 +36,7 @@ RSpec.describe Kohlrabi::Core::Planning::Stock do
 
   it "takes a product of the workshop's own by its own container, and says when it has no price" do
     own = { key: "own-1", like: "paint_all", label: "own satin", packs: [[750, nil]] }
-    list = Kohlrabi::Core::Planning::Products.new(own: [own], currency: Plans::EURO)
+    list = Kohlrabi::Core::Shelf::Products.new(own: [own], currency: Plans::EURO)
     stock = described_class.new({ "own-1" => 800, "degreaser" => 10 }, list)
     expect(stock.lines.first).to have_attributes(packs: { 750 => 2 }, price: nil, used: nil)
     expect([stock.price, stock.used, stock.unpriced]).to eq([nil, nil, ["own satin"]])

@@ -46,11 +46,11 @@ RSpec.describe "what is open and what changes in a plan" do
   end
 
   describe "a shape that changes" do
-    shape = ->(**measures) { Kohlrabi::Core::Shape::PieceShape.new(kind: "chest of drawers", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1], **measures) }
+    shape = ->(**measures) { Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: "chest of drawers", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1], **measures) }
 
     it "takes the base off before washing, and fills the holes that it leaves" do
-      acts = Kohlrabi::Core::Shape::Reshaping.between(shape.call, shape.call(base: "none", height: 760.0))
-      legless = Kohlrabi::Core::Shape::Zones.of(shape.call(base: "none", height: 760.0), surface: "solid")
+      acts = Kohlrabi::Core::Planning::Shape::Reshaping.between(shape.call, shape.call(base: "none", height: 760.0))
+      legless = Kohlrabi::Core::Planning::Shape::Zones.of(shape.call(base: "none", height: 760.0), surface: "solid")
       painted = legless.to_h { |zone| [zone.key, Plans.choice("paint", colour: "#ffffff")] }
       keys = plan(legless, painted, acts: acts).steps.map(&:key)
       expect(keys.index("remove_base")).to be < keys.index("wash")
@@ -59,8 +59,8 @@ RSpec.describe "what is open and what changes in a plan" do
     end
 
     it "marks and checks a cut before it is made, makes it before repairs, and dresses the edge it leaves" do
-      acts = Kohlrabi::Core::Shape::Reshaping.between(shape.call, shape.call(width: 700.0))
-      narrow = Kohlrabi::Core::Shape::Zones.of(shape.call(width: 700.0), surface: "solid")
+      acts = Kohlrabi::Core::Planning::Shape::Reshaping.between(shape.call, shape.call(width: 700.0))
+      narrow = Kohlrabi::Core::Planning::Shape::Zones.of(shape.call(width: 700.0), surface: "solid")
       result = plan(narrow, Plans.choice("paint", colour: "#ffffff"), acts: acts, findings: Plans.findings(["wobble", nil, nil]))
       keys = result.steps.map(&:key)
       order = %w[try-cut_width cut_width reglue dress_edge]
@@ -69,7 +69,7 @@ RSpec.describe "what is open and what changes in a plan" do
     end
 
     it "hands a cut through a finish with lead to a certified firm" do
-      acts = Kohlrabi::Core::Shape::Reshaping.between(shape.call, shape.call(width: 700.0))
+      acts = Kohlrabi::Core::Planning::Shape::Reshaping.between(shape.call, shape.call(width: 700.0))
       result = Plans.plan("chest of drawers", zones, Plans.choice("paint"), acts: acts, lead: "present")
       expect(result.step("cut_width")).to have_attributes(outside?: true, breaks?: false,
                                                           label: start_with("Have it done by a certified lead-safe firm"))

@@ -5,10 +5,10 @@ require "spec_helper"
 # Areas and edges against the formulas of geometry handbooks (Bronshtein and Semendyayev, Handbook of Mathematics, plane and
 # solid figures; from memory), worked out by hand.
 RSpec.describe "areas by geometry" do
-  core = Kohlrabi::Core::Shape
+  shape = Kohlrabi::Core::Planning::Shape
 
   def zones(**measures)
-    Kohlrabi::Core::Shape::Zones.of(Kohlrabi::Core::Shape::PieceShape.new(**measures))
+    Kohlrabi::Core::Planning::Shape::Zones.of(Kohlrabi::Core::Planning::Shape::PieceShape.new(**measures))
   end
 
   def total(zones, *keys)
@@ -33,7 +33,7 @@ RSpec.describe "areas by geometry" do
   end
 
   it "knows circle, half circle and ellipse" do
-    area = core::Area
+    area = shape::Area
     expect(area.top("round", 1000.0, 1000.0)).to be_within(0.01).of(785_398.16) # π r², r = 500
     expect(area.top("half-round", 1000.0, 500.0)).to be_within(0.01).of(392_699.08) # half of it
     expect(area.top("oval", 1600.0, 900.0)).to be_within(0.01).of(1_130_973.36) # π a b = π · 800 · 450
@@ -44,13 +44,13 @@ RSpec.describe "areas by geometry" do
   end
 
   it "measures a polygon by its corners: a trapezium of 80 and 50 by 30 is 1950" do
-    expect(core::Area.polygon([[0, 0], [80, 0], [65, 30], [15, 30]])).to eq(1950.0)
+    expect(shape::Area.polygon([[0, 0], [80, 0], [65, 30], [15, 30]])).to eq(1950.0)
   end
 
   it "enlarges slatted faces: 1 + 2 × depth ÷ pitch, π ÷ 2 for half-rounds that touch (handbook 2.3)" do
-    expect(core::Area.relief("square", depth: 10.0, pitch: 40.0)).to eq(1.5)
-    expect(core::Area.relief("half-round")).to be_within(1e-12).of(Math::PI / 2)
-    expect { core::Area.relief("square", depth: 10.0) }.to raise_error(Kohlrabi::Core::Refusal, /depth and their pitch/)
+    expect(shape::Area.relief("square", depth: 10.0, pitch: 40.0)).to eq(1.5)
+    expect(shape::Area.relief("half-round")).to be_within(1e-12).of(Math::PI / 2)
+    expect { shape::Area.relief("square", depth: 10.0) }.to raise_error(Kohlrabi::Core::Refusal, /depth and their pitch/)
   end
 
   it "counts a round table's top, edge and three legs of a half-round one" do

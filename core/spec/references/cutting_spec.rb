@@ -4,7 +4,7 @@ require "spec_helper"
 
 # Cutting sticks against published cases with a known optimum, and against trying everything.
 RSpec.describe "cutting sticks, published cases" do
-  plan = ->(sizes, capacity, **rest) { Kohlrabi::Core::Cutting::StickPlan.new(sizes, capacity, **rest) }
+  plan = ->(sizes, capacity, **rest) { Kohlrabi::Core::Tools::StickPlan.new(sizes, capacity, **rest) }
 
   def fits?(found, sizes)
     cut = found.patterns.each_with_object(Hash.new(0)) { |one, all| one.parts.each { |size, number| all[size] += number * one.number } }

@@ -3,7 +3,7 @@
 require "spec_helper"
 
 # Dew points against the usual table of coating inspectors (ISO 8502-4, annex; psychrometric tables; from memory, to 0.2 °C).
-RSpec.describe Kohlrabi::Core::Coating::Climate do
+RSpec.describe Kohlrabi::Core::Bench::Climate do
   # [air °C, humidity %, dew point °C]
   [[20, 50, 9.3], [30, 70, 23.9], [10, 80, 6.7], [15, 60, 7.3], [25, 40, 10.5], [25, 90, 23.2], [5, 70, 0.0],
    [20, 100, 20.0]].each do |air, humidity, dew|

@@ -5,7 +5,7 @@ require "spec_helper"
 # The 6 × 6 instance of Fisher and Thompson, "Probabilistic learning combinations of local job-shop scheduling rules", in Muth and Thompson
 # (editors), Industrial Scheduling, Prentice-Hall 1963; optimum 55. From memory: machine and time of each operation, job by job.
 RSpec.describe "the job shop of Fisher and Thompson" do
-  scheduling = Kohlrabi::Core::Scheduling
+  bench = Kohlrabi::Core::Bench
   shop = [[[2, 1], [0, 3], [1, 6], [3, 7], [5, 3], [4, 6]],
           [[1, 8], [2, 5], [4, 10], [5, 10], [0, 10], [3, 4]],
           [[2, 5], [3, 4], [5, 8], [0, 9], [1, 1], [4, 7]],
@@ -15,12 +15,12 @@ RSpec.describe "the job shop of Fisher and Thompson" do
 
   jobs = shop.each_with_index.flat_map do |row, piece|
     row.each_with_index.map do |(machine, minutes), place|
-      scheduling::Job.new(id: "#{piece}:#{place}", piece: piece, minutes: minutes, place: machine, hands: false, position: place,
-                          needs: place.zero? ? [] : [["#{piece}:#{place - 1}", 0]])
+      bench::Job.new(id: "#{piece}:#{place}", piece: piece, minutes: minutes, place: machine, hands: false, position: place,
+                     needs: place.zero? ? [] : [["#{piece}:#{place - 1}", 0]])
     end
   end
-  problem = { jobs: jobs, sessions: [], places: (0..5).to_h { |machine| [machine, scheduling::Place.new(capacity: 1)] } }
-  let(:found) { scheduling::Makespan.new(**problem).schedule }
+  problem = { jobs: jobs, sessions: [], places: (0..5).to_h { |machine| [machine, bench::Place.new(capacity: 1)] } }
+  let(:found) { bench::Makespan.new(**problem).schedule }
 
   it "is solved at its published optimum, in an order that can be worked" do
     expect(found.makespan).to eq(55)
@@ -34,12 +34,12 @@ RSpec.describe "the job shop of Fisher and Thompson" do
 
   it "cannot be shorter than its longest job and its busiest machine" do
     # job 2: 8 + 5 + 10 + 10 + 10 + 4 = 47; machine 5: 3 + 10 + 8 + 9 + 4 + 9 = 43
-    expect(scheduling::Makespan.new(**problem).bound).to eq(47)
+    expect(bench::Makespan.new(**problem).bound).to eq(47)
   end
 
   it "leaves alone what cannot be shortened" do
     one = jobs.select { |job| job.piece == 1 }
-    alone = scheduling::Makespan.new(**problem, jobs: one)
+    alone = bench::Makespan.new(**problem, jobs: one)
     expect([alone.schedule.makespan, alone.bound]).to eq([47, 47])
   end
 end

@@ -4,14 +4,14 @@ require "spec_helper"
 
 # Kaplan and Meier on the published remission data, 6-MP arm (Freireich et al., Blood 21, 1963; as worked in the textbooks; from memory).
 RSpec.describe "Kaplan–Meier on the remission data" do
-  selling = Kohlrabi::Core::Selling
+  market = Kohlrabi::Core::Market
   sold = [6, 6, 6, 7, 10, 13, 16, 22, 23]
   censored = [6, 9, 10, 11, 17, 19, 20, 25, 32, 32, 34, 35]
   spells = sold.map do |days|
-    selling::Survival::Spell.new(days: days,
-                                 sold: true)
-  end + censored.map { |days| selling::Survival::Spell.new(days: days, sold: false) }
-  survival = selling::Survival.new(spells.shuffle(random: Random.new(3)))
+    market::Survival::Spell.new(days: days,
+                                sold: true)
+  end + censored.map { |days| market::Survival::Spell.new(days: days, sold: false) }
+  survival = market::Survival.new(spells.shuffle(random: Random.new(3)))
 
   { 6 => 0.857, 7 => 0.807, 10 => 0.753, 13 => 0.690, 16 => 0.627, 22 => 0.538, 23 => 0.448 }.each do |week, share|
     it "has S(#{week}) = #{share}" do

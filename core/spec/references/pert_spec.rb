@@ -5,7 +5,7 @@ require_relative "../spec_helper"
 # The three-point estimate against a worked example as printed in textbooks of project management: optimistic 4, most likely 6,
 # pessimistic 14 gives a mean of 7 and a deviation of 10 ÷ 6 = 1.67 (the formulas of Malcolm, Roseboom, Clark and Fazar,
 # Operations Research 7, 1959; the example from memory).
-RSpec.describe Kohlrabi::Core::Buying::Estimate do
+RSpec.describe Kohlrabi::Core::Scout::Estimate do
   it "has the mean and deviation of PERT" do
     estimate = described_class.three(4, 6, 14)
     expect([estimate.mean, estimate.sd.round(2)]).to eq([7, 1.67])

@@ -10,7 +10,7 @@ RSpec.describe "tools for paint and finish" do
     expect([said(found, "A coat"), said(found, "To buy"), said(found, "Left over")]).to eq(["175 ml", "1 × 500 ml", "150 ml"])
     expect(found.materials).to eq("paint_all" => 350)
     # A gallon of 3.785 L at 350 to 400 square feet is 8.6 to 9.8 m²/L (tins print it; common practice): the default lies between.
-    rate = Kohlrabi::Core::Planning::Products::GENERIC["paint_all"][:rate]
+    rate = Kohlrabi::Core::Shelf::Products::GENERIC["paint_all"][:rate]
     expect(rate).to be_between(350 * 0.09290304 / 3.785411784, 400 * 0.09290304 / 3.785411784)
     # Aerosol: 0.3 m² × 3 ÷ 3 m²/L × 1.3 = 390 ml, one can of 400.
     expect(said(ask(:quantity, product: "aerosol", area: "0.3", coats: 3, way: "spray"), "To buy")).to eq("1 × 400 ml")
@@ -68,7 +68,7 @@ RSpec.describe "tools for paint and finish" do
   it "finds where spraying pays, and its passes" do
     # 2.5 m² in 2 coats: 5 m². Fixed 40 + 5; brush 18 min a m² (3.33 m² an hour): 45 ÷ (v − v ÷ 4.5).
     found = ask(:method)
-    rate = Kohlrabi::Core::Planning::Rates.of(:brush)[:m2]
+    rate = Kohlrabi::Core::Shelf::Rates.of(:brush)[:m2]
     expect(said(found, "Spraying pays from")).to eq("#{format('%.2f', 45 / (rate - (rate / 4.5)))} m²")
     # (850 − 200) ÷ (200 × 0.6) + 1 = 6.42, so 7; 120 mm on.
     expect([said(found, "Passes of the sprayer"), said(found, "From pass to pass")]).to eq(["7", "120 mm"])

@@ -95,7 +95,7 @@ RSpec.describe "geometry of the bench tools" do
 end
 
 # A mix is bought as its parts.
-RSpec.describe Kohlrabi::Core::Planning::Products do
+RSpec.describe Kohlrabi::Core::Shelf::Products do
   let(:products) do
     own = [{ key: "own-1", like: "paint_chalk", label: "Sail grey", mix: { "paint_chalk" => 2/3r, "paint_wall" => 1/4r } }]
     described_class.new(own: own, currency: Plans::EURO)

@@ -4,7 +4,7 @@
 module ToolsHelper
   def ask(key, unit: "mm", **given)
     tool = Kohlrabi::Core::Tools::Catalogue.fetch(key.to_s)
-    tool.new(given.to_h { |name, value| [name.to_s, value.to_s] }, unit: unit, products: Kohlrabi::Core::Planning::Products.new(currency: Plans::EURO)).answer
+    tool.new(given.to_h { |name, value| [name.to_s, value.to_s] }, unit: unit, products: Kohlrabi::Core::Shelf::Products.new(currency: Plans::EURO)).answer
   end
 
   def said(answer, label) = answer.lines.find { |line| line.label == label }&.text

@@ -78,14 +78,14 @@ RSpec.describe "house rules of buying" do
 
   it "answer within a small part of half a second over three hundred own sold pieces" do
     rules(target_pay: "10", floor_pay: "5")
-    desk = Kohlrabi::Desk
+    operations = Kohlrabi::Desk
     now = Kohlrabi::Clock.now
     stamp = { created_at: now, updated_at: now }
     records = Kohlrabi::Records
     records::Piece.insert_all!(Array.new(300) { |i| { ticket: i + 1, name: "Desk #{i}", kind: "desk", purchase_minor: 1000, **stamp } })
     records::Event.insert_all!(records::Piece.pluck(:id).map { |id| { piece_id: id, kind: "sold", position: 1, happened_on: "2026-06-01", **stamp } })
     records::Sale.insert_all!(records::Event.pluck(:id).map { |id| { event_id: id, price_minor: 10_000 + id, **stamp } })
-    desk::Summaries.refresh(records::Piece.pluck(:id))
+    operations::Summaries.refresh(records::Piece.pluck(:id))
     times = Array.new(7) do
       started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
       call(:post, "/api/prospects/answer", { kind: "desk", condition: "rough", tag: "45" })

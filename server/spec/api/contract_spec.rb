@@ -34,11 +34,11 @@ RSpec.describe "the contract" do
 
   it "speaks of the same events, kinds of parts and lanes as the core" do
     kinds = schemas["EventInput"]["properties"]["kind"]["enum"]
-    expect(kinds.map(&:to_sym)).to match_array(Kohlrabi::Core::Costing::Event::RANKS.keys - %i[bought split])
+    expect(kinds.map(&:to_sym)).to match_array(Kohlrabi::Core::Flips::Event::RANKS.keys - %i[bought split])
     marks = schemas["PriceTape"]["properties"]["marks"]["items"]["properties"]["key"]["enum"]
-    expect(marks.map(&:to_sym)).to eq(Kohlrabi::Core::Pricing::PriceTape::MARKS.keys)
+    expect(marks.map(&:to_sym)).to eq(Kohlrabi::Core::Market::PriceTape::MARKS.keys)
     lanes = schemas["DaysStrip"]["properties"]["parts"]["items"]["properties"]["lane"]["enum"]
-    expect(lanes.map(&:to_sym)).to include(*Kohlrabi::Core::Costing::Turnaround::LANES.values)
+    expect(lanes.map(&:to_sym)).to include(*Kohlrabi::Core::Flips::Turnaround::LANES.values)
   end
 
   it "offers the kinds of work that flippers keep hours by, each counted one way" do

@@ -56,16 +56,16 @@ RSpec.describe "lists of what was hunted" do
   end
 
   it "page sets and the stash too" do
-    desk = Kohlrabi::Desk
+    operations = Kohlrabi::Desk
     41.times do |i|
-      ids = Array.new(2) { |side| desk::Pieces.create("name" => "Chair #{i} #{side}", "purchase" => "5").id }
-      desk::Sets.create("name" => "Pair #{i}", "piece_ids" => ids)
+      ids = Array.new(2) { |side| operations::Pieces.create("name" => "Chair #{i} #{side}", "purchase" => "5").id }
+      operations::Sets.create("name" => "Pair #{i}", "piece_ids" => ids)
     end
     first = call(:get, "/api/sets")
     expect([first["total"], first["rows"].first["name"], call(:get, "/api/sets?page=2")["rows"].map do |set|
       set["name"]
     end]).to eq([41, "Pair 40", ["Pair 0"]])
-    101.times { |i| desk::Stash.create({ "name" => "Knob #{i}", "count" => "1", "value" => "2" }) }
+    101.times { |i| operations::Stash.create({ "name" => "Knob #{i}", "count" => "1", "value" => "2" }) }
     expect([call(:get, "/api/stash")["items"].size, call(:get, "/api/stash?page=2")["items"].size]).to eq([100, 1])
     expect(call(:get, "/api/stash?page=2")["worth"]["text"]).to eq("202.00") # of all, not of the page
   end

@@ -36,7 +36,7 @@ end
 
 # Text that must not break a journal; the format is that of hledger's manual, "Transactions" and "Comments" (from memory).
 RSpec.describe Kohlrabi::Formats::Journal do
-  entry = Kohlrabi::Core::Accounting::Entry
+  entry = Kohlrabi::Core::Books::Entry
 
   def journal(*entries, currency: "EUR") = described_class.new(entries, currency: Kohlrabi::Core::Units::Currency.find(currency)).to_s
 

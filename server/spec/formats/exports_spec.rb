@@ -7,7 +7,7 @@ require "pdf/reader"
 
 # Files for other programs: read back by the project's own import, by hledger, by a PDF reader. It is 30 June 2026.
 RSpec.describe "exports" do
-  desk = Kohlrabi::Desk
+  operations = Kohlrabi::Desk
 
   def piece(name, paid, **rest)
     Kohlrabi::Desk::Pieces.create({ "name" => name, "bought_on" => "2026-02-01", "purchase" => paid, **rest.transform_keys(&:to_s) })
@@ -49,22 +49,22 @@ RSpec.describe "exports" do
 
   it "take flips out and in again with the same money and hours" do
     year
-    text = desk::Exports.flips
+    text = operations::Exports.flips
     before = figures
     FreshWorkshop.clear
-    sheet = desk::Spreadsheet.new(text)
+    sheet = operations::Spreadsheet.new(text)
     expect([sheet.problems, sheet.outcomes.flat_map(&:problems)]).to eq([[], []])
     sheet.take!
     expect(figures).to eq(before)
-    expect(desk::Exports.flips).to eq(text)
+    expect(operations::Exports.flips).to eq(text)
   end
 
   it "write every share of costs and hours, and every sale with what it took" do
     year
-    costs = CSV.parse(desk::Exports.costs, headers: true)
+    costs = CSV.parse(operations::Exports.costs, headers: true)
     expect(costs.map { |row| row.values_at("name", "amount", "whole") }).to eq([["Desk; with | marks", "6.01", "12.01"], ["Chair", "6.00", "12.01"]])
-    expect(CSV.parse(desk::Exports.hours, headers: true).map { |row| row.values_at("kind", "hours") }).to eq([%w[sanding 3.3333]])
-    sale = CSV.parse(desk::Exports.sales, headers: true).first
+    expect(CSV.parse(operations::Exports.hours, headers: true).map { |row| row.values_at("kind", "hours") }).to eq([%w[sanding 3.3333]])
+    sale = CSV.parse(operations::Exports.sales, headers: true).first
     # 120 + 5 − 10 − (12 + 8 − 1) = 96.
     expect(sale.values_at("price", "refunded", "fee_back", "take_home", "channel")).to eq(["120.00", "10.00", "1.00", "96.00", "booth"])
   end
@@ -84,42 +84,42 @@ RSpec.describe "exports" do
     # hledger is the program named by the handbook (Debian's package).
     it "is accepted by hledger, every account and the commodity declared" do
       year
-      expect(hledger(desk::Exports.journal, "check", "--strict")).to eq("")
+      expect(hledger(operations::Exports.journal, "check", "--strict")).to eq("")
     end
 
     it "is accepted of an empty workshop, and in a currency without decimals" do
-      expect(hledger(desk::Exports.journal, "check", "--strict")).to eq("")
-      desk::House.update("lock_version" => desk::House.workshop.lock_version, "currency" => "JPY")
+      expect(hledger(operations::Exports.journal, "check", "--strict")).to eq("")
+      operations::House.update("lock_version" => operations::House.workshop.lock_version, "currency" => "JPY")
       event(piece("Desk", "4000"), "sold", "2026-03-04", price: "12000")
-      expect(hledger(desk::Exports.journal, "balance", "income:sales")).to include("-12000 JPY")
+      expect(hledger(operations::Exports.journal, "balance", "income:sales")).to include("-12000 JPY")
     end
 
     it "has the profit of Books, as hledger adds it up" do
       year
-      accounts = Kohlrabi::Core::Accounting::FlipLedger.profit_accounts.map { |name| "^#{name}$" }
-      total = CSV.parse(hledger(desk::Exports.journal, "balance", "-O", "csv", *accounts)).last.last
-      profit = desk::Books.answer.totals.profit.amount
+      accounts = Kohlrabi::Core::Books::FlipLedger.profit_accounts.map { |name| "^#{name}$" }
+      total = CSV.parse(hledger(operations::Exports.journal, "balance", "-O", "csv", *accounts)).last.last
+      profit = operations::Books.answer.totals.profit.amount
       expect((Rational(total[/-?[\d.]+/]) * 100).to_i).to eq(-profit)
     end
 
     it "has in inventory what Books has tied up" do
       year
-      total = CSV.parse(hledger(desk::Exports.journal, "balance", "-O", "csv", "^assets:inventory")).last.last
-      expect((Rational(total[/-?[\d.]+/]) * 100).to_i).to eq(desk::Lists.in_hand[:tied_up])
+      total = CSV.parse(hledger(operations::Exports.journal, "balance", "-O", "csv", "^assets:inventory")).last.last
+      expect((Rational(total[/-?[\d.]+/]) * 100).to_i).to eq(operations::Lists.in_hand[:tied_up])
     end
   end
 
   # By hand for 2026: bought 40 + 10 + 6 + unknown + 25 + 50; costs 12.01; sold 120 + 30 + 70.
   it "make a tax year with stock at both ends" do
     year
-    tax = desk::TaxYear.new(2026)
+    tax = operations::TaxYear.new(2026)
     expect(tax.totals).to include("purchase" => 131_00, "cost" => 12_01, "sale" => 220_00, "refund" => 10_00, "fee" => 12_00, "tool" => 85_00)
     rows = CSV.parse(tax.to_s, headers: true)
     total = ->(section) { rows.find { |row| row["section"] == section }["amount"] }
     # In hand at the end of the year: 25 and 1.50 of sundries.
     expect([total.call("stock at start, total"), total.call("stock at end, total")]).to eq(%w[0.00 26.50])
     expect(rows.first["what"]).to include("local rules")
-    expect(desk::TaxYear.new(2025).totals).to eq({})
+    expect(operations::TaxYear.new(2025).totals).to eq({})
   end
 
   it "print a flip on one page, and a year" do

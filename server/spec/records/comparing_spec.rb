@@ -4,17 +4,17 @@ require_relative "records_helper"
 
 # Books over random flips: nothing is made or lost by grouping, whatever the trait, the profit and the hours looked at. It is 30 June 2026.
 RSpec.describe "flips compared from the records" do
-  desk = Kohlrabi::Desk
+  operations = Kohlrabi::Desk
 
   def flip(random)
-    desk = Kohlrabi::Desk
+    operations = Kohlrabi::Desk
     words = { "kind" => ["desk", "Desk", "chair", "Äsop chest", "äsop chest", ""], "source" => ["kerb", ""], "maker" => ["", "a joiner"],
               "techniques" => ["", "waxed", "waxed, Oiled"] }
     given = words.transform_values { |values| values.sample(random: random) }
-    id = desk::Pieces.create(given.merge("name" => "Flip", "bought_on" => "2025-#{random.rand(1..12).to_s.rjust(2, '0')}-05",
-                                         "purchase" => ["", "0", "12.34"].sample(random: random))).id
+    id = operations::Pieces.create(given.merge("name" => "Flip", "bought_on" => "2025-#{random.rand(1..12).to_s.rjust(2, '0')}-05",
+                                               "purchase" => ["", "0", "12.34"].sample(random: random))).id
     work(random, id)
-    desk::StashUses.create(@stash, "piece_id" => id, "count" => "1") if random.rand < 0.3
+    operations::StashUses.create(@stash, "piece_id" => id, "count" => "1") if random.rand < 0.3
     ending(random, id)
   end
 
@@ -34,9 +34,9 @@ RSpec.describe "flips compared from the records" do
   end
 
   before do
-    house = desk::House.workshop
-    desk::House.update("lock_version" => house.lock_version, "overhead" => "1.37")
-    @stash = desk::Stash.create({ "name" => "Pulls", "count" => "500", "value" => "0.99" }).id
+    house = operations::House.workshop
+    operations::House.update("lock_version" => house.lock_version, "overhead" => "1.37")
+    @stash = operations::Stash.create({ "name" => "Pulls", "count" => "500", "value" => "0.99" }).id
     random = Random.new(5)
     60.times { flip(random) }
   end
@@ -46,32 +46,32 @@ RSpec.describe "flips compared from the records" do
     expect(answer.rows.map { |row| row.with.paid + row.rest.paid }).to all(eq(answer.whole.paid)), by
     return if answer.several
 
-    parts = answer.rows.sum(Kohlrabi::Core::Statistics::Tally.zero) { |row| row.with.paid }
+    parts = answer.rows.sum(Kohlrabi::Core::Books::Tally.zero) { |row| row.with.paid }
     expect([by, parts, answer.rows.sum { |row| row.with.at_cost.flips }]).to eq([by, answer.whole.paid, answer.whole.at_cost.flips])
   end
 
   it "adds up: each side to the whole, and groups that do not overlap too, by every trait, profit and rule of hours" do
-    lenses = %w[cash full].product(%w[bench all]).map { |view, rule| desk::Lens.new(view: view, rule: rule) }
-    desk::Traits::ALL.keys.product(lenses).each { |by, lens| sums(by, lens) }
-    expect(desk::Comparisons.answer("kind", lenses.first).rows.size).to be > 4
+    lenses = %w[cash full].product(%w[bench all]).map { |view, rule| operations::Lens.new(view: view, rule: rule) }
+    operations::Traits::ALL.keys.product(lenses).each { |by, lens| sums(by, lens) }
+    expect(operations::Comparisons.answer("kind", lenses.first).rows.size).to be > 4
   end
 
   it "has the full-cost profit of the statements, to the minor unit" do
-    flips = desk::Flips.load(Kohlrabi::Records::Piece.live.to_a).select { |flip| %w[sold scrapped].include?(flip.chain.stage) }
+    flips = operations::Flips.load(Kohlrabi::Records::Piece.live.to_a).select { |flip| %w[sold scrapped].include?(flip.chain.stage) }
     %w[bench all].each do |rule|
       by_core = flips.filter_map { |flip| flip.statement(rule, overhead: 137).full_cost_profit.amount }.sum
-      expect(desk::Books.answer(desk::Lens.new(view: "full", rule: rule)).totals.profit.amount).to eq(by_core)
+      expect(operations::Books.answer(operations::Lens.new(view: "full", rule: rule)).totals.profit.amount).to eq(by_core)
     end
   end
 
   it "finds behind each group just as many flips as it counts" do
     %w[kind technique channel finish].each do |by|
-      desk::Comparisons.answer(by, desk::Lens.new).rows.reject { |row| row.key == desk::Traits::NONE }.each do |row|
-        found = desk::Lists.page(view: "archive", by: by, trait: row.key).total
+      operations::Comparisons.answer(by, operations::Lens.new).rows.reject { |row| row.key == operations::Traits::NONE }.each do |row|
+        found = operations::Lists.page(view: "archive", by: by, trait: row.key).total
         expect([by, row.key, found]).to eq([by, row.key, row.with.paid.flips + row.with.at_cost.flips])
       end
     end
-    none = desk::Comparisons.answer("technique", desk::Lens.new).rows.find { |row| row.key == desk::Traits::NONE }
-    expect(desk::Lists.page(view: "archive", by: "technique", trait: "").total).to eq(none.with.paid.flips + none.with.at_cost.flips)
+    none = operations::Comparisons.answer("technique", operations::Lens.new).rows.find { |row| row.key == operations::Traits::NONE }
+    expect(operations::Lists.page(view: "archive", by: "technique", trait: "").total).to eq(none.with.paid.flips + none.with.at_cost.flips)
   end
 end

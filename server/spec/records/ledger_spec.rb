@@ -4,7 +4,7 @@ require_relative "records_helper"
 
 # The books kept twice: after any run of edits the double entry agrees with Books, and what goes out as a spreadsheet comes in again.
 RSpec.describe Kohlrabi::Desk::Ledger do
-  ledger = Kohlrabi::Core::Accounting::FlipLedger
+  ledger = Kohlrabi::Core::Books::FlipLedger
 
   def edit(seed, steps = 120)
     edits = RandomEdits.new(seed)
@@ -51,10 +51,10 @@ RSpec.describe Kohlrabi::Desk::Ledger do
   end
 
   it "has what is left on the shelf, and pays draws from it" do
-    desk = Kohlrabi::Desk
-    desk::Shelf.create({ "product" => "paint_all", "size" => "500", "paid" => "20", "bought_on" => "2026-05-01" })
-    piece = desk::Pieces.create("name" => "Desk", "bought_on" => "2026-05-02", "purchase" => "10")
-    desk::Draws.create({ "product" => "paint_all", "amount" => "125", "pieces" => [{ "piece_id" => piece.id }], "drawn_on" => "2026-05-03" })
+    operations = Kohlrabi::Desk
+    operations::Shelf.create({ "product" => "paint_all", "size" => "500", "paid" => "20", "bought_on" => "2026-05-01" })
+    piece = operations::Pieces.create("name" => "Desk", "bought_on" => "2026-05-02", "purchase" => "10")
+    operations::Draws.create({ "product" => "paint_all", "amount" => "125", "pieces" => [{ "piece_id" => piece.id }], "drawn_on" => "2026-05-03" })
     # A quarter of 20.00 went onto the desk.
     expect(balances).to include("assets:shelf" => 15_00, "assets:inventory:K-001" => 15_00, "assets:cash" => -30_00)
   end

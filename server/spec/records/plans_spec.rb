@@ -4,20 +4,20 @@ require_relative "records_helper"
 
 # A random but repeatable run of everything that makes or changes plans, refused ones included.
 class RandomPlans
-  DESK = Kohlrabi::Desk
+  OPERATIONS = Kohlrabi::Desk
   RECORDS = Kohlrabi::Records
   PLANNING = Kohlrabi::Core::Planning
 
   def initialize(seed)
     @random = Random.new(seed)
-    @pieces = ["chest of drawers", "table", "chair"].map { |kind| DESK::Pieces.create("name" => kind, "kind" => kind, "bought_on" => "2026-05-01").id }
-    @pieces.each { |id| DESK::Looks.create(id, "name" => "First") }
+    @pieces = ["chest of drawers", "table", "chair"].map { |kind| OPERATIONS::Pieces.create("name" => kind, "kind" => kind, "bought_on" => "2026-05-01").id }
+    @pieces.each { |id| OPERATIONS::Looks.create(id, "name" => "First") }
     @removals = []
   end
 
   def step
     send(%i[finding finding look paint paint settle done done reopen edit lead tried shape zone unfound undo].sample(random: @random))
-  rescue DESK::Refused, DESK::Missing, DESK::Stale, Kohlrabi::Core::Refusal
+  rescue OPERATIONS::Refused, OPERATIONS::Missing, OPERATIONS::Stale, Kohlrabi::Core::Refusal
     nil
   end
 
@@ -25,68 +25,69 @@ class RandomPlans
 
   def pick(list) = list.sample(random: @random)
   def piece = RECORDS::Piece.find(pick(@pieces))
-  def zones(piece) = DESK::Drawing.zones(piece).map(&:key)
+  def zones(piece) = OPERATIONS::Drawing.zones(piece).map(&:key)
   def kept(deletion) = @removals << deletion.id
 
   def finding
     one = piece
-    DESK::Findings.create(one.id, "kind" => pick(Kohlrabi::Core::LookOver::Findings::BY_KEY.keys), "zone" => pick([nil, *zones(one)]).to_s)
+    OPERATIONS::Findings.create(one.id, "kind" => pick(Kohlrabi::Core::Planning::Inspection::Findings::BY_KEY.keys),
+                                        "zone" => pick([nil, *zones(one)]).to_s)
   end
 
-  def unfound = kept(DESK::Findings.remove(pick(RECORDS::Finding.live.ids) || 0))
+  def unfound = kept(OPERATIONS::Findings.remove(pick(RECORDS::Finding.live.ids) || 0))
 
   def look
-    DESK::Looks.create(piece.id, "name" => "Look", "like" => pick([nil, *RECORDS::Look.live.ids])).then { |made| DESK::Looks.choose(made.id) }
+    OPERATIONS::Looks.create(piece.id, "name" => "Look", "like" => pick([nil, *RECORDS::Look.live.ids])).then { |made| OPERATIONS::Looks.choose(made.id) }
   end
 
   def paint
     look = RECORDS::Look.find(pick(RECORDS::Look.live.ids) || 0)
-    DESK::Looks.paint(look.id, "zones" => zones(look.piece).sample(4, random: @random), "finish" => pick(PLANNING::Finishes::BY_KEY.keys),
-                               "colour" => pick(["", "#ffffff", "#243b53"]), "over" => [pick(PLANNING::Finishes::OVER)])
+    OPERATIONS::Looks.paint(look.id, "zones" => zones(look.piece).sample(4, random: @random), "finish" => pick(PLANNING::Finishes::BY_KEY.keys),
+                                     "colour" => pick(["", "#ffffff", "#243b53"]), "over" => [pick(PLANNING::Finishes::OVER)])
   rescue ActiveRecord::RecordNotFound
     nil
   end
 
   def settle
     look = RECORDS::Look.live.find_by(id: pick(RECORDS::Look.live.ids)) or return
-    DESK::Looks.update(look.id, "lock_version" => look.lock_version, "hardware" => pick(PLANNING::Brief::HARDWARE), "inside" => pick(PLANNING::Brief::INSIDES),
-                                "wear" => pick(PLANNING::Coats::WEAR.keys))
+    OPERATIONS::Looks.update(look.id, "lock_version" => look.lock_version, "hardware" => pick(PLANNING::Brief::HARDWARE), "inside" => pick(PLANNING::Brief::INSIDES),
+                                      "wear" => pick(PLANNING::Coats::WEAR.keys))
   end
 
-  def any_step(piece) = pick(DESK::Plans.of(piece)&.steps.to_a)&.key.to_s
+  def any_step(piece) = pick(OPERATIONS::Plans.of(piece)&.steps.to_a)&.key.to_s
 
   def done
     one = piece
-    Kohlrabi::Core::Cautions::ROWS.each_key { |key| DESK::Steps.confirm(one.id, "caution" => key.to_s) }
-    DESK::Steps.finish(one.id, { "step" => any_step(one) })
+    Kohlrabi::Core::Planning::Cautions::ROWS.each_key { |key| OPERATIONS::Steps.confirm(one.id, "caution" => key.to_s) }
+    OPERATIONS::Steps.finish(one.id, { "step" => any_step(one) })
   end
 
   def reopen
     one = piece
-    kept(DESK::Steps.reopen(one.id, "step" => pick(one.step_marks.map(&:step)).to_s))
+    kept(OPERATIONS::Steps.reopen(one.id, "step" => pick(one.step_marks.map(&:step)).to_s))
   end
 
   def edit
     one = piece
     given = { "time" => "20", "wait" => "30", "text" => "Own", "work_kind" => "repair", "number" => "3", "before" => any_step(one) }
-    DESK::PlanEdits.create(one.id, given.merge("kind" => pick(PLANNING::Edits::KINDS), "step" => any_step(one)))
+    OPERATIONS::PlanEdits.create(one.id, given.merge("kind" => pick(PLANNING::Edits::KINDS), "step" => any_step(one)))
   end
 
-  def lead = DESK::Steps.answer_lead(piece.id, "answer" => pick(["", *DESK::Steps::LEAD.keys]))
+  def lead = OPERATIONS::Steps.answer_lead(piece.id, "answer" => pick(["", *OPERATIONS::Steps::LEAD.keys]))
 
   def tried
     one = piece
-    DESK::Experiences.create(one.id, "step" => any_step(one), "worked" => pick(%w[yes no]), "lost" => "10")
+    OPERATIONS::Experiences.create(one.id, "step" => any_step(one), "worked" => pick(%w[yes no]), "lost" => "10")
   end
 
-  def shape = DESK::Shapes.plan(piece.id, "base" => pick(["", "none"]), "drawer_rows" => pick(["", "1"]))
+  def shape = OPERATIONS::Shapes.plan(piece.id, "base" => pick(["", "none"]), "drawer_rows" => pick(["", "1"]))
 
   def zone
     one = piece
-    DESK::ZoneChanges.update(one.id, pick(zones(one)), "parts" => pick(["", "2"]), "grade" => pick(["", "detailed"]))
+    OPERATIONS::ZoneChanges.update(one.id, pick(zones(one)), "parts" => pick(["", "2"]), "grade" => pick(["", "detailed"]))
   end
 
-  def undo = DESK::Removal.undo(@removals.delete(pick(@removals)) || 0)
+  def undo = OPERATIONS::Removal.undo(@removals.delete(pick(@removals)) || 0)
 end
 
 RSpec.describe "plans over random edits" do

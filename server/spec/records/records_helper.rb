@@ -4,7 +4,7 @@ require_relative "../server_helper"
 
 # A random but repeatable run of edits through the desk, refused ones included.
 class RandomEdits
-  DESK = Kohlrabi::Desk
+  OPERATIONS = Kohlrabi::Desk
 
   def initialize(seed)
     @random = Random.new(seed)
@@ -15,7 +15,7 @@ class RandomEdits
   def step
     send(%i[piece piece cost cost work work event event change remove undo lot trip split set damage container container draw draw level
             stash mix mix].sample(random: @random))
-  rescue DESK::Refused, DESK::Missing, DESK::Stale
+  rescue OPERATIONS::Refused, OPERATIONS::Missing, OPERATIONS::Stale
     nil
   end
 
@@ -28,122 +28,127 @@ class RandomEdits
 
   def piece
     fields = { "name" => "Piece", "bought_on" => [day, ""].sample(random: @random), "purchase" => [money, ""].sample(random: @random) }
-    @pieces << DESK::Pieces.create(fields).id
+    @pieces << OPERATIONS::Pieces.create(fields).id
     @pieces.last
   end
 
   def cost
-    DESK::Costs.create("what" => "Paint", "category" => DESK::Costs::CATEGORIES.sample(random: @random), "amount" => money, "pieces" => shares)
+    OPERATIONS::Costs.create("what" => "Paint", "category" => OPERATIONS::Costs::CATEGORIES.sample(random: @random), "amount" => money,
+                             "pieces" => shares)
   end
 
   def work
-    DESK::Work.create("kind" => %w[sanding filming delivering].sample(random: @random), "effort" => @random.rand(0..90).to_s,
-                      "worked_on" => [day, ""].sample(random: @random), "pieces" => shares)
+    OPERATIONS::Work.create("kind" => %w[sanding filming delivering].sample(random: @random), "effort" => @random.rand(0..90).to_s,
+                            "worked_on" => [day, ""].sample(random: @random), "pieces" => shares)
   end
 
   # A lot of new pieces and one that is here, by any rule; changed at times.
   def lot
     if @random.rand(3).zero?
       return sample(Kohlrabi::Records::Lot) do |id|
-        DESK::Lots.update(id, "lock_version" => Kohlrabi::Records::Lot.find(id).lock_version, "price" => money,
-                              "premium" => ["12.5%", "3"].sample(random: @random))
+        OPERATIONS::Lots.update(id, "lock_version" => Kohlrabi::Records::Lot.find(id).lock_version, "price" => money,
+                                    "premium" => ["12.5%", "3"].sample(random: @random))
       end
     end
 
     members = Array.new(@random.rand(1..3)) { |i| { "name" => "Lot piece #{i}", "expected_resale" => money, "found" => @random.rand(4).zero? } }
-    made = DESK::Lots.create("name" => "Lot", "price" => [money, ""].sample(random: @random), "members" => members,
-                             "share_rule" => %w[equal resale].sample(random: @random))
+    made = OPERATIONS::Lots.create("name" => "Lot", "price" => [money, ""].sample(random: @random), "members" => members,
+                                   "share_rule" => %w[equal resale].sample(random: @random))
     @pieces.concat(made.members.map(&:piece_id))
   end
 
   def trip
-    return sample(Kohlrabi::Records::Trip) { |id| DESK::Trips.update(id, "fuel" => money, "pieces" => shares) } if @random.rand(3).zero?
+    return sample(Kohlrabi::Records::Trip) { |id| OPERATIONS::Trips.update(id, "fuel" => money, "pieces" => shares) } if @random.rand(3).zero?
 
-    DESK::Trips.create("what" => "Trip", "fuel" => money, "effort" => @random.rand(0..90).to_s, "private_share" => "25", "pieces" => shares)
+    OPERATIONS::Trips.create("what" => "Trip", "fuel" => money, "effort" => @random.rand(0..90).to_s, "private_share" => "25", "pieces" => shares)
   end
 
   def split
     if @random.rand(3).zero?
       part = Kohlrabi::Records::SplitPart.order(:id).to_a.sample(random: @random)
-      return part && DESK::Splits.update(part.event_id, "parts" => [{ "piece_id" => part.piece_id, "weight" => @random.rand(0..3).to_s }])
+      return part && OPERATIONS::Splits.update(part.event_id, "parts" => [{ "piece_id" => part.piece_id, "weight" => @random.rand(0..3).to_s }])
     end
 
-    event = DESK::Splits.create(pick, "on" => day,
-                                      "parts" => [{ "name" => "Left", "weight" => "2" }, { "name" => "Right", "keep" => @random.rand(3).zero? }])
+    event = OPERATIONS::Splits.create(pick, "on" => day,
+                                            "parts" => [{ "name" => "Left", "weight" => "2" },
+                                                        { "name" => "Right", "keep" => @random.rand(3).zero? }])
     @pieces.concat(event.split_parts.map(&:piece_id))
   end
 
   def set
-    return DESK::Sets.create("name" => "Set", "piece_ids" => [pick, pick]) if @random.rand(2).zero?
+    return OPERATIONS::Sets.create("name" => "Set", "piece_ids" => [pick, pick]) if @random.rand(2).zero?
 
     sample(Kohlrabi::Records::PieceSet) do |id|
-      kind = DESK::Sets::KINDS.keys.sample(random: @random)
-      DESK::Sets.happen(id, "kind" => kind, "on" => day, "asking" => money, "price" => money, "fee" => "2")
+      kind = OPERATIONS::Sets::KINDS.keys.sample(random: @random)
+      OPERATIONS::Sets.happen(id, "kind" => kind, "on" => day, "asking" => money, "price" => money, "fee" => "2")
     end
   end
 
   def container
     paid = { "paid" => [money, ""].sample(random: @random), "bought_on" => [day, ""].sample(random: @random), "opening" => @random.rand(4).zero? }
-    DESK::Shelf.create({ "product" => %w[paint_all glue].sample(random: @random), "size" => @random.rand(50..900).to_s, **paid })
+    OPERATIONS::Shelf.create({ "product" => %w[paint_all glue].sample(random: @random), "size" => @random.rand(50..900).to_s, **paid })
   end
 
   def draw
     how = @random.rand(3).zero? ? { "share" => "1/3" } : { "amount" => @random.rand(1..400).to_s, "more" => @random.rand(5).zero? }
-    DESK::Draws.create({ "product" => %w[paint_all glue].sample(random: @random), "pieces" => shares, "drawn_on" => day }.merge(how))
+    OPERATIONS::Draws.create({ "product" => %w[paint_all glue].sample(random: @random), "pieces" => shares, "drawn_on" => day }.merge(how))
   end
 
-  def level = sample(Kohlrabi::Records::Container) { |id| DESK::Shelf.level(id, "share" => ["empty", "1/4", "1/2", "full"].sample(random: @random)) }
+  def level
+    sample(Kohlrabi::Records::Container) { |id| OPERATIONS::Shelf.level(id, "share" => ["empty", "1/4", "1/2", "full"].sample(random: @random)) }
+  end
 
   # A mix of two that are on the shelf: mixed, drawn from, added to, corrected.
   def mix
-    mix = Kohlrabi::Records::Mix.first || DESK::Mixes.create("name" => "Grey", "like" => "paint_all", "parts" => parts)
-    batch = DESK::Batches.of(mix).sample(random: @random)
+    mix = Kohlrabi::Records::Mix.first || OPERATIONS::Mixes.create("name" => "Grey", "like" => "paint_all", "parts" => parts)
+    batch = OPERATIONS::Batches.of(mix).sample(random: @random)
     case @random.rand(5)
-    when 0 then DESK::Batches.make(mix.id, "amount" => @random.rand(1..300).to_s, "more" => @random.rand(2).zero?)
-    when 1 then batch && DESK::Batches.add(batch.id, "product" => "glue", "amount" => @random.rand(1..30).to_s, "more" => @random.rand(2).zero?)
-    when 2 then batch && DESK::Batches.correct(batch.id, {})
-    when 3 then DESK::Mixes.version(mix.id, "parts" => parts)
-    else DESK::Draws.create("product" => DESK::Mixes.key(mix), "amount" => @random.rand(1..90).to_s, "pieces" => shares)
+    when 0 then OPERATIONS::Batches.make(mix.id, "amount" => @random.rand(1..300).to_s, "more" => @random.rand(2).zero?)
+    when 1 then batch && OPERATIONS::Batches.add(batch.id, "product" => "glue", "amount" => @random.rand(1..30).to_s, "more" => @random.rand(2).zero?)
+    when 2 then batch && OPERATIONS::Batches.correct(batch.id, {})
+    when 3 then OPERATIONS::Mixes.version(mix.id, "parts" => parts)
+    else OPERATIONS::Draws.create("product" => OPERATIONS::Mixes.key(mix), "amount" => @random.rand(1..90).to_s, "pieces" => shares)
     end
   end
 
   def parts = %w[paint_all glue].map { |key| { "product" => key, "parts" => @random.rand(1..4).to_s } }
 
   def stash
-    return DESK::Stash.create({ "name" => "Knobs", "count" => "9", "value" => [money, ""].sample(random: @random) }) if @random.rand(2).zero?
+    return OPERATIONS::Stash.create({ "name" => "Knobs", "count" => "9", "value" => [money, ""].sample(random: @random) }) if @random.rand(2).zero?
 
-    sample(Kohlrabi::Records::StashItem) { |id| DESK::StashUses.create(id, "piece_id" => pick, "count" => @random.rand(1..6).to_s) }
+    sample(Kohlrabi::Records::StashItem) { |id| OPERATIONS::StashUses.create(id, "piece_id" => pick, "count" => @random.rand(1..6).to_s) }
   end
 
   def damage
-    made = DESK::Damages.create(pick, "what" => "Leg", "place" => "way", "on" => day, "cost_to_come" => money)
-    @removals << DESK::Damages.remove(made.id).id if @random.rand(2).zero?
+    made = OPERATIONS::Damages.create(pick, "what" => "Leg", "place" => "way", "on" => day, "cost_to_come" => money)
+    @removals << OPERATIONS::Damages.remove(made.id).id if @random.rand(2).zero?
   end
 
   def event
-    kind = DESK::Events::KINDS.keys.sample(random: @random)
-    DESK::Events.create(pick, "kind" => kind, "on" => day, "asking" => money, "price" => money, "fee" => "1", "amount" => "1")
+    kind = OPERATIONS::Events::KINDS.keys.sample(random: @random)
+    OPERATIONS::Events.create(pick, "kind" => kind, "on" => day, "asking" => money, "price" => money, "fee" => "1", "amount" => "1")
   end
 
   def change
     case @random.rand(3)
-    when 0 then pick.then { |id| DESK::Pieces.update(id, "lock_version" => Kohlrabi::Records::Piece.find(id).lock_version, "purchase" => money) }
-    when 1 then sample(Kohlrabi::Records::Cost) { |id| DESK::Costs.update(id, "amount" => money, "pieces" => shares) }
-    else sample(Kohlrabi::Records::Event) { |id| DESK::Events.update(id, "on" => day) }
+    when 0 then pick.then { |id| OPERATIONS::Pieces.update(id, "lock_version" => Kohlrabi::Records::Piece.find(id).lock_version, "purchase" => money) }
+    when 1 then sample(Kohlrabi::Records::Cost) { |id| OPERATIONS::Costs.update(id, "amount" => money, "pieces" => shares) }
+    else sample(Kohlrabi::Records::Event) { |id| OPERATIONS::Events.update(id, "on" => day) }
     end
   end
 
   def remove
-    model, desk = { Kohlrabi::Records::Cost => DESK::Costs, Kohlrabi::Records::WorkEntry => DESK::Work,
-                    Kohlrabi::Records::Event => DESK::Events, Kohlrabi::Records::Piece => DESK::Pieces,
-                    Kohlrabi::Records::Lot => DESK::Lots, Kohlrabi::Records::Trip => DESK::Trips,
-                    Kohlrabi::Records::Container => DESK::Shelf, Kohlrabi::Records::StashUse => DESK::StashUses }.to_a.sample(random: @random)
+    model, desk = { Kohlrabi::Records::Cost => OPERATIONS::Costs, Kohlrabi::Records::WorkEntry => OPERATIONS::Work,
+                    Kohlrabi::Records::Event => OPERATIONS::Events, Kohlrabi::Records::Piece => OPERATIONS::Pieces,
+                    Kohlrabi::Records::Lot => OPERATIONS::Lots, Kohlrabi::Records::Trip => OPERATIONS::Trips,
+                    Kohlrabi::Records::Container => OPERATIONS::Shelf,
+                    Kohlrabi::Records::StashUse => OPERATIONS::StashUses }.to_a.sample(random: @random)
     sample(model) { |id| @removals << desk.remove(id).id }
   end
 
   def undo
     id = @removals.sample(random: @random)
-    DESK::Removal.undo(id) if id
+    OPERATIONS::Removal.undo(id) if id
   end
 
   def sample(model)

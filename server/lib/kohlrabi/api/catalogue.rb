@@ -4,7 +4,7 @@ module Kohlrabi
   module Api
     # The lists that looking over, looks and plans choose from.
     class Catalogue
-      WALK = Core::LookOver::Findings::WALK
+      WALK = Core::Planning::Inspection::Findings::WALK
       BRIEF = Core::Planning::Brief
       HARDWARE = { "kept" => "kept", "cleaned" => "cleaned", "sprayed" => "cleaned and sprayed", "replaced" => "replaced",
                    "none" => "left on" }.freeze
@@ -17,8 +17,8 @@ module Kohlrabi
       def to_h
         { walk: walk, finishes: finishes, products: Desk::Products.core.all.map { |row| product(row) }, schools: schools,
           own_products: Resources::Product.present(Desk::Products.all, @say), wears: pairs(Core::Planning::Coats::WEAR), hardware: pairs(HARDWARE),
-          insides: pairs(INSIDES), grades: pairs(Core::Shape::Zone::GRADES), leads: pairs(Desk::Steps::LEAD),
-          bases: pairs(Core::Planning::ProductCautions::BASES),
+          insides: pairs(INSIDES), grades: pairs(Core::Planning::Shape::Zone::GRADES), leads: pairs(Desk::Steps::LEAD),
+          bases: pairs(Core::Shelf::ProductCautions::BASES),
           recipes: Desk::Recipes.all.map { |row| { id: row.id, name: row.name } } }
       end
 
@@ -29,7 +29,7 @@ module Kohlrabi
       def walk
         own = Records::OwnFinding.live.order(:label).group_by(&:walk)
         WALK.map do |stop, label|
-          rows = Core::LookOver::Findings.at(stop).map { |row| { kind: row[:key], own_finding_id: nil, **words(row) } }
+          rows = Core::Planning::Inspection::Findings.at(stop).map { |row| { kind: row[:key], own_finding_id: nil, **words(row) } }
           { key: stop, label: label, findings: rows + (own[stop] || []).map { |row| { kind: nil, own_finding_id: row.id, **words(Desk::Findings.own(row)) } } }
         end
       end
@@ -49,7 +49,7 @@ module Kohlrabi
         { key: row[:key], label: row[:label], kind: row[:kind], own: row.key?(:like), swatch: swatches[row[:key]],
           rate: row[:rate] && "#{row[:rate]} m²/L",
           waits: %i[sand recoat handle].filter_map { |name| "#{name} #{@say.wait(row[name])}" if row[name] },
-          cautions: row[:cautions].map { |key| Core::Cautions.text(key.to_sym) } }
+          cautions: row[:cautions].map { |key| Core::Planning::Cautions.text(key.to_sym) } }
       end
 
       # {product key => colour} of mixes.

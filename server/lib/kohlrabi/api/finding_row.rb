@@ -4,7 +4,7 @@ module Kohlrabi
   module Api
     # A finding with its consequence.
     class FindingRow
-      # finding: Core::LookOver::Finding; row: its record; zones: Array of Core::Shape::Zone.
+      # finding: Core::Planning::Inspection::Finding; row: its record; zones: Array of Core::Planning::Shape::Zone.
       def initialize(finding, row, zones, say)
         @finding = finding
         @row = row

@@ -72,11 +72,11 @@ module Kohlrabi
 
       def substitutes(rows)
         rows.map do |row|
-          days = row.days && Core::Planning::Amount.signed(row.days) { |number| number == 1 ? "1 day" : "#{number} days" }
-          { product: row.product[:key], label: row.product[:label], hours: Core::Planning::Amount.signed(row.seconds) do |number|
+          days = row.days && Core::Shelf::Amount.signed(row.days) { |number| number == 1 ? "1 day" : "#{number} days" }
+          { product: row.product[:key], label: row.product[:label], hours: Core::Shelf::Amount.signed(row.seconds) do |number|
             Core::Units::Effort.text(number)
           end,
-            days: days, money: row.money && Core::Planning::Amount.signed(row.money) { |number| say.money(number)[:text] } }
+            days: days, money: row.money && Core::Shelf::Amount.signed(row.money) { |number| say.money(number)[:text] } }
         end
       end
 

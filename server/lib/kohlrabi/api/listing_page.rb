@@ -41,7 +41,7 @@ module Kohlrabi
 
       def texts
         Desk::Listings.texts(@piece).map do |length, (text, made, changed)|
-          { length: length, label: Core::Selling::Listing::LENGTHS.fetch(length), text: text, made: made, changed: changed }
+          { length: length, label: Core::Market::Listing::LENGTHS.fetch(length), text: text, made: made, changed: changed }
         end
       end
 

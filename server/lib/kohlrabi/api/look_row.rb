@@ -4,7 +4,7 @@ module Kohlrabi
   module Api
     # One look with what it comes to, to stand beside the others.
     class LookRow
-      # zones: Array of Core::Shape::Zone.
+      # zones: Array of Core::Planning::Shape::Zone.
       def initialize(piece, look, zones, say)
         @piece = piece
         @look = look

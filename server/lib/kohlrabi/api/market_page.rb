@@ -34,7 +34,7 @@ module Kohlrabi
 
       def comparable(row)
         { id: row.id, what: row.what, price: @say.money(row.price_minor), sold: row.sold, likeness: row.likeness,
-          likeness_label: Core::Pricing::Comparables::LIKENESS.fetch(row.likeness), seen_on: @say.day(row.seen_on), condition: row.condition.to_s,
+          likeness_label: Core::Market::Comparables::LIKENESS.fetch(row.likeness), seen_on: @say.day(row.seen_on), condition: row.condition.to_s,
           place: row.place.to_s, note: row.note.to_s, typed: @say.typed_money(row.price_minor), photos: Resources::Photo.present(row.photos, @say) }
       end
 
@@ -64,7 +64,7 @@ module Kohlrabi
 
       def suggested_why
         house = @say.workshop
-        ending = Core::Pricing::AskingPrice::ENDINGS.fetch(house.price_ending).first
+        ending = Core::Market::AskingPrice::ENDINGS.fetch(house.price_ending).first
         "target price ÷ (1 − #{Desk::Percent.text(house.haggle_hundredths)}% room for haggling), up to #{ending}"
       end
 
@@ -80,7 +80,7 @@ module Kohlrabi
       # The tape of the prices by cost and pay, with the price that is weighed.
       def tape(scale, price)
         amounts = %i[break_even floor target].to_h { |key| [key, scale.prices.amount(key)] }
-        @say.tape(Core::Pricing::PriceTape.new(amounts.merge(asking: price), unit: @say.workshop.money.unit))
+        @say.tape(Core::Market::PriceTape.new(amounts.merge(asking: price), unit: @say.workshop.money.unit))
       end
 
       def row(row)
@@ -95,7 +95,7 @@ module Kohlrabi
 
       # What was paid in parts, the deposit among it, and what is left of the agreed price.
       def paid(row)
-        owed = Core::Selling::Owed.of(price: row.hold&.price_minor, payments: row.payments.map(&:amount_minor), deposit: row.hold&.deposit_minor)
+        owed = Core::Market::Owed.of(price: row.hold&.price_minor, payments: row.payments.map(&:amount_minor), deposit: row.hold&.deposit_minor)
         { payments: row.payments.map { |one| payment(one) }, paid: @say.money(owed.paid), left: @say.money(owed.left) }
       end
 
@@ -112,11 +112,11 @@ module Kohlrabi
       # How long own listings took, by kind where there are enough.
       def times
         spells = Desk::Sellings.spells
-        known = Core::Selling::TimeToSell.new(spells)
+        known = Core::Market::TimeToSell.new(spells)
         kinds = spells.keys.compact.select { |kind| known.for(kind).basis == :kind }.sort
         rows = kinds.map { |kind| [kind, known.for(kind)] }
-        all = Core::Selling::Survival.new(spells.values.flatten)
-        rows << ["all kinds", Core::Selling::TimeToSell::Answer.new(basis: :all, survival: all, why: "#{all.count} listings")] if all.spells.any?
+        all = Core::Market::Survival.new(spells.values.flatten)
+        rows << ["all kinds", Core::Market::TimeToSell::Answer.new(basis: :all, survival: all, why: "#{all.count} listings")] if all.spells.any?
         rows.map { |kind, answer| { kind: kind, text: answer.survival.text, curve: curve(answer.survival) } }
       end
 

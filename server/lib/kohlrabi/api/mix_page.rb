@@ -40,13 +40,13 @@ module Kohlrabi
 
       def short(mix)
         batches = Desk::Batches.of(mix)
-        { id: mix.id, name: mix.product.label, product: Desk::Mixes.key(mix), like: Core::Planning::Products::GENERIC.fetch(mix.product.generic)[:label],
+        { id: mix.id, name: mix.product.label, product: Desk::Mixes.key(mix), like: Core::Shelf::Products::GENERIC.fetch(mix.product.generic)[:label],
           swatch: mix.swatch, version: Desk::Mixes.latest(mix).number, text: Desk::Mixes.core(Desk::Mixes.latest(mix)).text,
           parts: parts(Desk::Mixes.latest(mix)), left: ml(batches.sum { |batch| Desk::Shelf.core(batch).left }) }
       end
 
       def preset(row)
-        generic = Core::Planning::Products::GENERIC
+        generic = Core::Shelf::Products::GENERIC
         parts = row[:parts].map do |product, label, parts|
           { product: product, label: label || generic.fetch(product)[:label], parts: parts.to_s }
         end
@@ -113,7 +113,7 @@ module Kohlrabi
       # One mixes by the tenth of a millilitre where it is little.
       def ml(amount)
         amount = amount.to_r
-        return Core::Planning::Amount.text(amount.round, { unit: "ml" }) if amount >= 100 || amount.round(1) == amount.round
+        return Core::Shelf::Amount.text(amount.round, { unit: "ml" }) if amount >= 100 || amount.round(1) == amount.round
 
         "#{Core::Units::Numerals.text(amount, 1)} ml"
       end

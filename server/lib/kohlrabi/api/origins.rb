@@ -79,8 +79,8 @@ module Kohlrabi
       def cautions
         return [] if @flip.chain.ended?
 
-        Core::Cautions.before_buying(kind: @piece.kind, condition: "worn", made_about: @piece.made_about,
-                                     tips: Core::TipOver.any?(Desk::Drawing.shape(@piece)))
+        Core::Planning::Cautions.before_buying(kind: @piece.kind, condition: "worn", made_about: @piece.made_about,
+                                               tips: Core::Planning::TipOver.any?(Desk::Drawing.shape(@piece)))
       end
     end
   end

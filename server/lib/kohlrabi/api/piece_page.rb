@@ -46,8 +46,8 @@ module Kohlrabi
 
       def tape
         amounts = @prices.to_h { |figure| [figure.key, figure.amount] }
-        Core::Pricing::PriceTape.new(amounts.merge(cash_in: @statement.cash_in.amount, asking: @flip.asking,
-                                                   sold: @flip.sale&.price), unit: @workshop.money.unit)
+        Core::Market::PriceTape.new(amounts.merge(cash_in: @statement.cash_in.amount, asking: @flip.asking,
+                                                  sold: @flip.sale&.price), unit: @workshop.money.unit)
       end
 
       # What the piece still bears, and what each way to go on pays; nil once it has ended.

@@ -31,14 +31,14 @@ module Kohlrabi
 
       # The drawing as bought, where it shall become another.
       def bought
-        @say.elevation(Core::Shape::Elevation.new(Desk::Drawing.bought(@piece)), @piece) if @piece.planned_shape
+        @say.elevation(Core::Planning::Shape::Elevation.new(Desk::Drawing.bought(@piece)), @piece) if @piece.planned_shape
       end
 
       def zone_row(zone)
         change = @piece.zone_changes.find { |row| row.zone == zone.key || zone.key.start_with?("#{row.zone}/") }
-        { key: zone.key, label: zone.label, role: zone.role, group: zone.group, group_label: Core::Shape::Zone::GROUPS.fetch(zone.group),
+        { key: zone.key, label: zone.label, role: zone.role, group: zone.group, group_label: Core::Planning::Shape::Zone::GROUPS.fetch(zone.group),
           faces: zone.faces, area: @say.area(zone.area), width: zone.width, height: zone.height, shown: zone.shown?, advice: zone.advice,
-          grade: Core::Shape::Zone::GRADES.fetch(zone.grade), material: zone.material, state: state(zone),
+          grade: Core::Planning::Shape::Zone::GRADES.fetch(zone.grade), material: zone.material, state: state(zone),
           change: change && change_fields(change), changed: change&.zone }
       end
 
@@ -80,7 +80,7 @@ module Kohlrabi
       def lead
         answer = @piece.lead_answer
         { open: @plan ? @plan.lead_open? : false, answer: answer, answer_label: answer && Desk::Steps::LEAD.fetch(answer),
-          after_limit: Core::Cautions.made_after_limit?(@piece.made_about), text: Core::Cautions.text(:lead) }
+          after_limit: Core::Planning::Cautions.made_after_limit?(@piece.made_about), text: Core::Planning::Cautions.text(:lead) }
       end
     end
   end

@@ -45,15 +45,15 @@ module Kohlrabi
       end
 
       def material(line)
-        { product: line.row[:key], label: line.row[:label], kind: line.row[:kind], amount: Core::Planning::Amount.text(line.amount, line.row),
-          packs: Core::Planning::Amount.packs(line.packs, line.row), price: @say.money(line.price), used: @say.money(line.used),
-          over: Core::Planning::Amount.text(line.over, line.row), there: there(line), others: @plan.brief.products.of_kind(line.row[:kind]).size > 1 }
+        { product: line.row[:key], label: line.row[:label], kind: line.row[:kind], amount: Core::Shelf::Amount.text(line.amount, line.row),
+          packs: Core::Shelf::Amount.packs(line.packs, line.row), price: @say.money(line.price), used: @say.money(line.used),
+          over: Core::Shelf::Amount.text(line.over, line.row), there: there(line), others: @plan.brief.products.of_kind(line.row[:kind]).size > 1 }
       end
 
       # What the shelf has of it.
       def there(line)
         @left ||= Desk::Shelf.left
-        Core::Planning::Amount.text(Desk::Draws.keys(line.row).sum { |key| @left.fetch(key, 0) }, line.row)
+        Core::Shelf::Amount.text(Desk::Draws.keys(line.row).sum { |key| @left.fetch(key, 0) }, line.row)
       end
 
       # Edits that wait for their step, or whose order cannot be now; and steps that were taken out.
@@ -72,7 +72,7 @@ module Kohlrabi
       # Kinds of work whose estimate follows the workshop's own hours.
       def learned
         Desk::Factors.known.map do |kind, (factor, number)|
-          { kind: Core::Work::Kinds.label(kind), factor: Core::Units::Numerals.text(factor.to_r, 2), n: number }
+          { kind: Core::Flips::WorkKinds.label(kind), factor: Core::Units::Numerals.text(factor.to_r, 2), n: number }
         end
       end
     end

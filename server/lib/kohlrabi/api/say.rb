@@ -77,7 +77,7 @@ module Kohlrabi
 
       def drawing(piece) = elevation(Desk::Drawing.elevation(piece), piece)
 
-      # A drawing of a piece: Core::Shape::Elevation in the workshop's units and the piece's colours.
+      # A drawing of a piece: Core::Planning::Shape::Elevation in the workshop's units and the piece's colours.
       def elevation(elevation, piece)
         measured = elevation.to_scale?
         { width: elevation.width, height: elevation.height, to_scale: measured, parts: elevation.parts, planned: planned(piece),

@@ -15,12 +15,12 @@ module Kohlrabi
           source: estimate.source, n: estimate.n }
       end
 
-      # What a piece fits through. carrying: Core::Buying::Carrying; rows: its rows.
+      # What a piece fits through. carrying: Core::Scout::Carrying; rows: its rows.
       def fit(carrying, rows, say)
         said = rows.map do |row|
-          { name: row.passage.name, kind: Core::Buying::Carrying::KINDS.fetch(row.passage.kind), whole: fits(row.whole, say), bare: fits(row.bare, say) }
+          { name: row.passage.name, kind: Core::Scout::Carrying::KINDS.fetch(row.passage.kind), whole: fits(row.whole, say), bare: fits(row.bare, say) }
         end
-        { why: carrying.why, rows: said, caution: Core::Cautions.text(:lift) }
+        { why: carrying.why, rows: said, caution: Core::Planning::Cautions.text(:lift) }
       end
 
       def fits(answer, say)

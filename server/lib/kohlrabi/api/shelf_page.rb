@@ -48,7 +48,7 @@ module Kohlrabi
         line = row.line
         packs = line ? line.packs.map { |size, count| { size: typed(size), count: count, price: @say.typed_money(price(row.product, size)) } } : []
         { product: row.product[:key], label: row.product[:label], needed: row.needed && amount(row.needed, row.product),
-          there: amount(row.there, row.product), buy: line && Core::Planning::Amount.packs(line.packs, row.product),
+          there: amount(row.there, row.product), buy: line && Core::Shelf::Amount.packs(line.packs, row.product),
           over: line && !row.gear ? amount(line.over, row.product) : nil, price: @say.money(line&.price), packs: packs,
           pieces: row.pieces, gear: row.gear }
       end
@@ -70,7 +70,7 @@ module Kohlrabi
 
       def typed(number) = Core::Units::Numerals.plain(number.to_r, number.to_r.denominator == 1 ? 0 : 2)
       # In whole millilitres and grams from ten on: nobody reads a tin to the hundredth.
-      def amount(number, product) = Core::Planning::Amount.text(number >= 10 && product[:unit] != "pcs" ? number.round : number, product)
+      def amount(number, product) = Core::Shelf::Amount.text(number >= 10 && product[:unit] != "pcs" ? number.round : number, product)
 
       # Of what one reckons with: a litre, a kilogram, one.
       def unit_cost(core, product)

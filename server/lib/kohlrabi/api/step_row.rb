@@ -33,7 +33,7 @@ module Kohlrabi
       attr_reader :step
 
       def what
-        { key: step.key, label: step.label, phase: Core::Planning::Phases.label(step.phase), kind: step.kind, kind_label: Core::Work::Kinds.label(step.kind),
+        { key: step.key, label: step.label, phase: Core::Planning::Phases.label(step.phase), kind: step.kind, kind_label: Core::Flips::WorkKinds.label(step.kind),
           zones: step.zones, units: StepRow.units(step), where: where, state: step.state, done_zones: step.done_zones,
           done_when: step.done_when, why: step.why, notes: step.notes, decide: step.key.start_with?("decide/"), lead: step.key == "lead" }
       end
@@ -52,7 +52,7 @@ module Kohlrabi
       def with_what
         materials = step.materials.map do |key, amount|
           row = @plan.brief.products.fetch(key)
-          { product: key, label: row[:label], text: Core::Planning::Amount.text(amount, row) }
+          { product: key, label: row[:label], text: Core::Shelf::Amount.text(amount, row) }
         end
         { place: PLACES.fetch(step.place), floor: floor, materials: materials, grits: step.grits.map { |grit| "P#{grit}" }, ways: step.ways,
           sprayer: sprayer }
@@ -67,7 +67,7 @@ module Kohlrabi
 
       def care
         cautions = step.cautions.map do |key|
-          row = Core::Cautions.row(key)
+          row = Core::Planning::Cautions.row(key)
           { key: key, text: row[:text], wear: row[:wear], waste: row[:waste], serious: row[:serious] == true, confirmed: @confirmed.include?(key) }
         end
         { cautions: cautions, try: step.try&.slice(:stop, :fallback), outside: step.outside?, remembered: step.remembered.map do |one|

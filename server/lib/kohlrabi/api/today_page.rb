@@ -5,7 +5,7 @@ module Kohlrabi
     # Today, as the contract says it.
     class TodayPage
       WEEK = 7
-      STAGES = { next: "next step" }.merge(Core::Coating::Drying::STAGES).transform_keys(&:to_s).freeze
+      STAGES = { next: "next step" }.merge(Core::Bench::Drying::STAGES).transform_keys(&:to_s).freeze
 
       # answer: Desk::Today::Answer; say: Say.
       def initialize(answer, say)

@@ -21,7 +21,7 @@ module Kohlrabi
           { label: line.label, text: line.text, why: line.why }
         end, table: table(answer.table),
           picture: picture(answer.picture), template: !answer.template.nil?, assumes: answer.assumes, warnings: answer.warnings,
-          cautions: answer.cautions.map { |key| Core::Cautions.text(key.to_sym) }, **leads_to(answer) }
+          cautions: answer.cautions.map { |key| Core::Planning::Cautions.text(key.to_sym) }, **leads_to(answer) }
       end
 
       def results(piece) = { results: Desk::Tools.of(piece).map { |row| result(row) } }
@@ -74,7 +74,7 @@ module Kohlrabi
       def materials(amounts)
         amounts.map do |key, amount|
           row = Desk::Shelf.product(key)
-          { product: key, label: row[:label], text: Core::Planning::Amount.text(amount, row) }
+          { product: key, label: row[:label], text: Core::Shelf::Amount.text(amount, row) }
         end
       end
 

@@ -5,7 +5,7 @@ module Kohlrabi
     # Money that comes in parts, and pieces that come back.
     module AfterSale
       LATEST = 60 # days for which sold pieces are shown
-      # A sold piece with what was paid of it in parts, as Core::Selling::Owed says. price, paid, left: minor units or nil.
+      # A sold piece with what was paid of it in parts, as Core::Market::Owed says. price, paid, left: minor units or nil.
       Row = Struct.new(:piece, :sold_on, :price, :paid, :left, :payments, keyword_init: true)
 
       module_function
@@ -66,7 +66,7 @@ module Kohlrabi
           %i[fee_back lost].each { |field| reading.money(field) }
           reading.text(:why, max: 120)
           values = reading.done!
-          gone = Core::Selling::Return.new(Flips.of(piece).sale, fee_back: values[:fee_back_minor].to_i, other: values[:lost_minor].to_i)
+          gone = Core::Market::Return.new(Flips.of(piece).sale, fee_back: values[:fee_back_minor].to_i, other: values[:lost_minor].to_i)
           [undo_sale(piece, sold, values[:why]), gone.lost.positive? ? cost(piece, gone) : nil]
         end
       end
@@ -83,7 +83,7 @@ module Kohlrabi
 
       def row(piece, payments, hold)
         price = piece.summary.receipts_minor
-        owed = Core::Selling::Owed.of(price: price, payments: payments.map(&:amount_minor), deposit: hold&.deposit_minor)
+        owed = Core::Market::Owed.of(price: price, payments: payments.map(&:amount_minor), deposit: hold&.deposit_minor)
         Row.new(piece: piece, sold_on: piece.summary.ended_on, price: price, paid: owed.paid, left: owed.left, payments: payments)
       end
       private_class_method :row

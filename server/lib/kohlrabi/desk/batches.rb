@@ -56,7 +56,7 @@ module Kohlrabi
         end
       end
 
-      # Core::Coating::Mix::Correction of what is left of a batch. Raises Refused where it cannot be corrected.
+      # Core::Shelf::Mix::Correction of what is left of a batch. Raises Refused where it cannot be corrected.
       def correction(batch, version)
         Mixes.core(version).correction(present(batch))
       rescue Core::Refusal => e
@@ -69,7 +69,7 @@ module Kohlrabi
         left.positive? ? Mixes.core(batch.mix_version).amounts(left) : {}
       end
 
-      # Core::Coating::MatchingLog of a batch: what went in since it was first mixed; nil where nothing did.
+      # Core::Shelf::MatchingLog of a batch: what went in since it was first mixed; nil where nothing did.
       def log(batch)
         chain = [batch]
         chain << chain.last.from_batch while chain.last.from_batch
@@ -77,7 +77,7 @@ module Kohlrabi
 
         first = chain[-2]
         original = Rational(first.ingredients.find { |draw| draw.container_id == chain.last.id }.amount_thousandths, THOUSANDTHS)
-        Core::Coating::MatchingLog.new(original, chain.reverse.flat_map { |one| one.additions.map { |row| entry(row) } })
+        Core::Shelf::MatchingLog.new(original, chain.reverse.flat_map { |one| one.additions.map { |row| entry(row) } })
       end
 
       # {part's key => ml} that add up to an amount. Raises Refused.
@@ -88,8 +88,8 @@ module Kohlrabi
       end
 
       def entry(row)
-        Core::Coating::MatchingLog::Entry.new(key: row.part, label: row.label, amount: Rational(row.amount_thousandths, THOUSANDTHS), said: row.said,
-                                              trip: row.trip, on: row.added_on)
+        Core::Shelf::MatchingLog::Entry.new(key: row.part, label: row.label, amount: Rational(row.amount_thousandths, THOUSANDTHS), said: row.said,
+                                            trip: row.trip, on: row.added_on)
       end
       private_class_method :entry
 

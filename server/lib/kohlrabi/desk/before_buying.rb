@@ -12,21 +12,21 @@ module Kohlrabi
         @workshop = House.workshop
       end
 
-      # [Core::Buying::Carrying, rows].
-      def carrying = Passages.carrying(@prospect, drawers: Core::Shape::Kinds.template(@prospect.kind)[:drawer_rows].present?)
+      # [Core::Scout::Carrying, rows].
+      def carrying = Passages.carrying(@prospect, drawers: Core::Planning::Shape::Kinds.template(@prospect.kind)[:drawer_rows].present?)
 
       # The use it is measured against: as chosen, or the usual one of its kind; "none" for none.
-      def use = @checks["use"] || Core::Buying::Defaults.new(@prospect.kind, currency: @workshop.money).use
-      def height = Core::Buying::Heights.check(use, @prospect.height_mm)
-      def core = Core::Buying::Cores.fetch(@checks["core"])
+      def use = @checks["use"] || Core::Scout::Defaults.new(@prospect.kind, currency: @workshop.money).use
+      def height = Core::Scout::Heights.check(use, @prospect.height_mm)
+      def core = Core::Scout::Cores.fetch(@checks["core"])
 
-      # Core::Buying::Hardware, or nil before anything was counted. Raises Core::Refusal.
+      # Core::Scout::Hardware, or nil before anything was counted. Raises Core::Refusal.
       def hardware
         return unless @checks["pulls_needed"]
 
-        Core::Buying::Hardware.new(needed: count("pulls_needed"), present: count("pulls_present"), same_holes: @checks["pulls_same_holes"] == "yes",
-                                   target_pay: @workshop.target_pay_minor, match_price: money("match_price"), new_price: money("new_price"),
-                                   plate_price: money("plate_price"))
+        Core::Scout::Hardware.new(needed: count("pulls_needed"), present: count("pulls_present"), same_holes: @checks["pulls_same_holes"] == "yes",
+                                  target_pay: @workshop.target_pay_minor, match_price: money("match_price"), new_price: money("new_price"),
+                                  plate_price: money("plate_price"))
       end
 
       private

@@ -44,9 +44,9 @@ module Kohlrabi
         @sessions = dates.flat_map { |date| on(date) }.reject { |session| session.to <= minute }
       end
 
-      # Core::Scheduling::Schedule as estimated, and grouped.
+      # Core::Bench::Schedule as estimated, and grouped.
       def schedule
-        @schedule ||= Core::Scheduling::Grouping.new(run(problem), @sessions, problem.places).schedule(problem.jobs)
+        @schedule ||= Core::Bench::Grouping.new(run(problem), @sessions, problem.places).schedule(problem.jobs)
       end
 
       # When all goes well, and when it does not.
@@ -57,7 +57,7 @@ module Kohlrabi
       # with the plans they are of: kept apart they outlived a change of the plans that came while Today was put together.
       def within(minutes, person)
         (@within ||= {})[[minutes, person]] ||= begin
-          extra = Core::Scheduling::Session.new(person: person, from: @minute, to: @minute + minutes)
+          extra = Core::Bench::Session.new(person: person, from: @minute, to: @minute + minutes)
           kept = @sessions.flat_map { |session| session.person == person && session.from < extra.to ? after(session, extra.to) : [session] }
           run(problem, sessions: [extra, *kept]).sequence.select { |slot| slot.person == person && slot.from < extra.to }
         end
@@ -76,7 +76,7 @@ module Kohlrabi
 
       # Longest chain, and hands-on work over the hours that are to be had: the last piece cannot be ready before either (minute).
       def bound
-        priority = Core::Scheduling::Priority.new(problem.jobs, {})
+        priority = Core::Bench::Priority.new(problem.jobs, {})
         chain = @minute + (problem.jobs.map { |job| priority.tail(job.id) }.max || 0)
         [chain, hands(problem.jobs.sum(&:minutes))].max
       end
@@ -98,7 +98,7 @@ module Kohlrabi
       # Sessions of a date.
       def on(date)
         WorkingTimes.on(date, hours: @hours, zone: @zone)
-                    .map { |person, from, to| Core::Scheduling::Session.new(person: person, from: from.to_i / 60, to: to.to_i / 60) }
+                    .map { |person, from, to| Core::Bench::Session.new(person: person, from: from.to_i / 60, to: to.to_i / 60) }
       end
 
       def today = date(@minute)
@@ -117,13 +117,13 @@ module Kohlrabi
       def problem(stretch = 1) = (@problems ||= {})[stretch] ||= BenchProblem.new(self, @workshop, stretch)
 
       def run(problem, sessions: @sessions, wishes: problem.wishes)
-        Core::Scheduling::Scheduler.new(jobs: problem.jobs, sessions: sessions, places: problem.places, wishes: wishes, now: @minute,
-                                        running: problem.running, drying: problem.drying).schedule
+        Core::Bench::Scheduler.new(jobs: problem.jobs, sessions: sessions, places: problem.places, wishes: wishes, now: @minute,
+                                   running: problem.running, drying: problem.drying).schedule
       end
 
       # What is left of a session after a minute.
       def after(session, minute)
-        session.to > minute ? [Core::Scheduling::Session.new(person: session.person, from: minute, to: session.to)] : []
+        session.to > minute ? [Core::Bench::Session.new(person: session.person, from: minute, to: session.to)] : []
       end
 
       # Minute at which so many minutes of hands have been to be had.

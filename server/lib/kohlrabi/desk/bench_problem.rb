@@ -11,12 +11,12 @@ module Kohlrabi
         @stretch = stretch
       end
 
-      # Array of Core::Scheduling::Job.
+      # Array of Core::Bench::Job.
       def jobs
         @jobs ||= @bench.plans.flat_map do |id, plan|
-          state = Core::Scheduling::Jobs::Bench.new(at: @bench.method(:at), done: Clocks.done(@bench.pieces.fetch(id)), moved: moved.fetch(id, {}),
-                                                    tent: @workshop.spray_tent)
-          Core::Scheduling::Jobs.new(plan, piece: id, bench: state, stretch: @stretch).all
+          state = Core::Bench::Jobs::Bench.new(at: @bench.method(:at), done: Clocks.done(@bench.pieces.fetch(id)), moved: moved.fetch(id, {}),
+                                               tent: @workshop.spray_tent)
+          Core::Bench::Jobs.new(plan, piece: id, bench: state, stretch: @stretch).all
         end
       end
 
@@ -27,18 +27,18 @@ module Kohlrabi
         end
       end
 
-      # {name => Core::Scheduling::Place}.
+      # {name => Core::Bench::Place}.
       def places
-        place = Core::Scheduling::Place
+        place = Core::Bench::Place
         @places ||= { "bench" => place.new(capacity: @workshop.drying_places), "tent" => place.new(capacity: 1),
                       "outdoors" => place.new(windows: daylight) }
       end
 
-      # Array of Core::Scheduling::PieceWish.
+      # Array of Core::Bench::PieceWish.
       def wishes(promises: true)
         @bench.pieces.values.map do |piece|
           promised = @bench.at(piece.promised_on + 1) if promises && piece.promised_on
-          Core::Scheduling::PieceWish.new(id: piece.id, promised: promised, profit: Bench.profit(piece))
+          Core::Bench::PieceWish.new(id: piece.id, promised: promised, profit: Bench.profit(piece))
         end
       end
 
@@ -47,7 +47,7 @@ module Kohlrabi
         by_id = jobs.index_by(&:id)
         Timers.running.flat_map do |timer|
           started = timer.started_at.to_i / 60
-          rows = timer.timer_pieces.select(&:step).filter_map { |row| by_id[Core::Scheduling::Jobs.id(row.piece_id, row.step)] }
+          rows = timer.timer_pieces.select(&:step).filter_map { |row| by_id[Core::Bench::Jobs.id(row.piece_id, row.step)] }
           rows.map { |job| [job, timer.person_id, started, [started + job.minutes, @bench.minute + Bench::STEP].max] }
         end
       end

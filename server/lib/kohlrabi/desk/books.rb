@@ -14,8 +14,8 @@ module Kohlrabi
       # lens: Lens. Raises nothing: what is not known is counted and said.
       def answer(lens = Lens.new)
         groups = groups(lens)
-        Answer.new(totals: Core::Statistics::Totals.new(by_stage(groups), hours_rule: lens.rule, name: lens.profit_name),
-                   months: Core::Statistics::Months.rows(groups, hours_rule: lens.rule),
+        Answer.new(totals: Core::Books::Totals.new(by_stage(groups), hours_rule: lens.rule, name: lens.profit_name),
+                   months: Core::Books::Months.rows(groups, hours_rule: lens.rule),
                    days: days(lens.year), years: years, turnaround: turnaround(lens.year), lens: lens)
       end
 
@@ -29,7 +29,7 @@ module Kohlrabi
       # {stage => Tally} of groups.
       def by_stage(groups)
         groups.group_by { |(_, stage), _| stage }
-              .transform_values { |entries| entries.sum(Core::Statistics::Tally.zero, &:last) }
+              .transform_values { |entries| entries.sum(Core::Books::Tally.zero, &:last) }
       end
 
       def years

@@ -6,19 +6,19 @@ module Kohlrabi
     module Budgets
       module_function
 
-      # Core::Pricing::HoursBudget of a piece, with its other looks as simpler ways. flip: Flip.
+      # Core::Market::HoursBudget of a piece, with its other looks as simpler ways. flip: Flip.
       def of(piece, flip: Flips.of(piece), workshop: House.workshop)
         take = take_home(aimed(piece, flip.asking), workshop)
-        Core::Pricing::HoursBudget.new(take_home: take, cash_in: flip.money_in.figure.amount, to_come: piece.cost_to_come_minor.to_i,
-                                       seconds: flip.work.by(workshop.hours_rule), work: piece.seconds_to_come.to_i,
-                                       floor_pay: workshop.floor_pay_minor, as_is: piece.purchase_minor, simpler: simpler(piece, workshop))
+        Core::Market::HoursBudget.new(take_home: take, cash_in: flip.money_in.figure.amount, to_come: piece.cost_to_come_minor.to_i,
+                                      seconds: flip.work.by(workshop.hours_rule), work: piece.seconds_to_come.to_i,
+                                      floor_pay: workshop.floor_pay_minor, as_is: piece.purchase_minor, simpler: simpler(piece, workshop))
       end
 
       # The same for a list, from the record and its summary alone.
       def of_row(piece, summary, seconds, workshop)
-        Core::Pricing::HoursBudget.new(take_home: take_home(aimed(piece, summary.asking_minor), workshop), cash_in: summary.cash_in_minor,
-                                       to_come: piece.cost_to_come_minor.to_i, seconds: seconds, work: piece.seconds_to_come.to_i,
-                                       floor_pay: workshop.floor_pay_minor)
+        Core::Market::HoursBudget.new(take_home: take_home(aimed(piece, summary.asking_minor), workshop), cash_in: summary.cash_in_minor,
+                                      to_come: piece.cost_to_come_minor.to_i, seconds: seconds, work: piece.seconds_to_come.to_i,
+                                      floor_pay: workshop.floor_pay_minor)
       end
 
       # The price aimed at: asking where it is listed, else what the chosen look, else the piece is expected to bring.

@@ -4,7 +4,7 @@ module Kohlrabi
   module Desk
     # Where pieces are sold: what each place takes and how it goes about it, and what a price leaves there.
     module Channels
-      # One channel at a price. row: Records::Channel or nil where only usual figures are known; answer: Core::Selling::Channels::Answer;
+      # One channel at a price. row: Records::Channel or nil where only usual figures are known; answer: Core::Market::Channels::Answer;
       # sold: how many were sold there; days: median days there, nil; got: median of got ÷ asked there, nil; habits; usual: whether assumed.
       Line = Struct.new(:row, :name, :answer, :sold, :days, :got, :habits, :usual, keyword_init: true)
       DAYS = Arel.sql("CAST(julianday(ended_on) - julianday(listed_on) AS INTEGER)")
@@ -35,7 +35,7 @@ module Kohlrabi
         own = all
         record = record()
         lines = own.map { |row| line(row, price, days, record.fetch(row.name.downcase, [])) }
-        (lines.empty? ? Core::Selling::Channels::USUAL.map { |usual| usual(usual, price, days) } : lines)
+        (lines.empty? ? Core::Market::Channels::USUAL.map { |usual| usual(usual, price, days) } : lines)
           .sort_by { |line| -(line.answer.take_home.amount || -1) }
       end
 
@@ -68,11 +68,11 @@ module Kohlrabi
       def line(row, price, days, sales)
         own = sales.filter_map(&:first)
         median = Core::Statistics::Quantiles.at(own, 1/2r)
-        terms = Core::Selling::Channels::Terms.new(
+        terms = Core::Market::Channels::Terms.new(
           name: row.name, fee_rate: Rational(row.fee_hundredths, 10_000), fixed: row.fixed_fee_minor.to_i, delivery: row.delivery_minor.to_i,
           rent: row.rent_minor.to_i, places: row.places || 1, days: own.size >= ENOUGH ? median : days
         )
-        Line.new(row: row, name: row.name, answer: Core::Selling::Channels.answer(price, terms), sold: sales.size, days: median, habits: row.habits,
+        Line.new(row: row, name: row.name, answer: Core::Market::Channels.answer(price, terms), sold: sales.size, days: median, habits: row.habits,
                  usual: false, got: Core::Statistics::Quantiles.at(sales.filter_map(&:last), 1/2r))
       end
       private_class_method :line
@@ -80,11 +80,11 @@ module Kohlrabi
       # What such places often take, in currencies of about a euro's worth; elsewhere only the fee.
       def usual(usual, price, days)
         money = House.workshop.money
-        near = Core::Planning::Products::CURRENCIES.include?(money.code)
+        near = money.much_alike?
         amount = ->(value) { near ? (value.to_i * money.unit) : 0 }
-        terms = Core::Selling::Channels::Terms.new(name: usual[:label], fee_rate: Rational(usual[:fee], 100), fixed: amount.call(usual[:fixed]),
-                                                   delivery: 0, rent: amount.call(usual[:rent]), places: usual[:places] || 1, days: days)
-        Line.new(name: usual[:label], answer: Core::Selling::Channels.answer(price, terms), sold: 0, habits: usual[:habits], usual: true)
+        terms = Core::Market::Channels::Terms.new(name: usual[:label], fee_rate: Rational(usual[:fee], 100), fixed: amount.call(usual[:fixed]),
+                                                  delivery: 0, rent: amount.call(usual[:rent]), places: usual[:places] || 1, days: days)
+        Line.new(name: usual[:label], answer: Core::Market::Channels.answer(price, terms), sold: 0, habits: usual[:habits], usual: true)
       end
       private_class_method :usual
     end

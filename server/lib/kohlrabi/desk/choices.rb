@@ -8,13 +8,13 @@ module Kohlrabi
 
       def all
         { currencies: Core::Units::Currency.all.map { |currency| { key: currency.code, label: "#{currency.code} #{currency.name}" } },
-          time_zones: zones, kinds: (Core::Shape::Kinds.names - ["other"]) | used(Records::Piece, :kind),
-          work_kinds: Core::Work::Kinds::ALL.map { |row| row.slice(:key, :label, :count) },
-          conditions: Core::Buying::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
-          uses: Core::Buying::Heights.choices.map { |key, label| { key: key, label: label } },
-          cores: Core::Buying::Cores.choices.map { |key, label| { key: key, label: label } },
-          cut_bases: Core::Buying::TagRule::BASES.map { |key, label| { key: key, label: label } },
-          cautions: %i[saw glass].to_h { |key| [key, Core::Cautions.text(key)] },
+          time_zones: zones, kinds: (Core::Planning::Shape::Kinds.names - ["other"]) | used(Records::Piece, :kind),
+          work_kinds: Core::Flips::WorkKinds::ALL.map { |row| row.slice(:key, :label, :count) },
+          conditions: Core::Scout::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
+          uses: Core::Scout::Heights.choices.map { |key, label| { key: key, label: label } },
+          cores: Core::Scout::Cores.choices.map { |key, label| { key: key, label: label } },
+          cut_bases: Core::Scout::TagRule::BASES.map { |key, label| { key: key, label: label } },
+          cautions: %i[saw glass].to_h { |key| [key, Core::Planning::Cautions.text(key)] },
           sources: used(Records::Piece, :source) | used(Records::Prospect, :source),
           channels: Channels.all.map(&:name) | used(Records::Sale, :channel) | used(Records::Listing, :channel),
           makers: used(Records::Piece, :maker) }

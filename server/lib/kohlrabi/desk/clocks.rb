@@ -15,7 +15,7 @@ module Kohlrabi
         return if step.wait.zero?
 
         row = step.materials.keys.map { |key| plan.brief.products.fetch(key) }.find { |one| one[:base] }
-        drying = Core::Coating::Drying.new(row, wait: step.wait, climate: Coating.climate)
+        drying = Core::Bench::Drying.new(row, wait: step.wait, climate: Coating.climate)
         JSON.generate(stages: drying.stages, wait: drying.wait, factor: drying.factor.to_f, why: drying.why || step.wait_why,
                       product: row && row[:label])
       end
@@ -70,7 +70,7 @@ module Kohlrabi
       private_class_method :too_early
 
       def too_cold(step, plan)
-        climate = Coating.climate if Core::Scheduling::Jobs::COATS.include?(step.phase)
+        climate = Coating.climate if Core::Bench::Jobs::COATS.include?(step.phase)
         row = climate && step.materials.keys.map { |key| plan.brief.products.fetch(key) }.first
         against = row ? climate.against(coldest: row[:coldest]) : []
         ["Not now: #{against.join('; ')}.", "although #{against.first}"] if against.any?

@@ -8,14 +8,14 @@ module Kohlrabi
 
       module_function
 
-      # given: {"air", "humidity", "surface"?} as typed, °C and percent. Returns Core::Coating::Climate. Raises Refused.
+      # given: {"air", "humidity", "surface"?} as typed, °C and percent. Returns Core::Bench::Climate. Raises Refused.
       def now(given)
         reading = Reading.new(given.slice("air", "humidity", "surface"), House.workshop)
         %i[air humidity surface].each do |field|
           reading.with(field, required: field != :surface) { |raw| Core::Units::Numerals.parse(raw, decimal: :point) }
         end
         values = reading.done!
-        Core::Coating::Climate.new(air: values[:air], humidity: values[:humidity], surface: values[:surface])
+        Core::Bench::Climate.new(air: values[:air], humidity: values[:humidity], surface: values[:surface])
       rescue Core::Refusal => e
         raise Refused, [e]
       end
@@ -29,17 +29,17 @@ module Kohlrabi
       # A reading of the simulated gauge.
       def simulate
         local = Clock.now.in_time_zone(House.workshop.zone)
-        record(Core::Coating::Gauge.read(day: local.yday, hour: local.hour + (local.min / 60.0)), "simulated")
+        record(Core::Shelf::Gauge.read(day: local.yday, hour: local.hour + (local.min / 60.0)), "simulated")
       end
 
       # Latest reading that still says something of now, or nil.
       def latest = Records::ClimateReading.where(taken_at: (Clock.now - HOLDS)..).order(:taken_at, :id).last
 
-      # Core::Coating::Climate of the latest reading, or nil.
+      # Core::Bench::Climate of the latest reading, or nil.
       def climate = latest&.then { |row| of(row) }
 
-      # Core::Coating::Climate of a reading.
-      def of(row) = Core::Coating::Climate.new(air: row.air, humidity: row.humidity, surface: row.surface)
+      # Core::Bench::Climate of a reading.
+      def of(row) = Core::Bench::Climate.new(air: row.air, humidity: row.humidity, surface: row.surface)
 
       def record(climate, source, surface: nil)
         Records::ClimateReading.create!(air: climate.air, humidity: climate.humidity, surface: surface, source: source, taken_at: Clock.now)

@@ -6,7 +6,7 @@ module Kohlrabi
     module Comparisons
       TRAIT = "COALESCE(trait, '#{Traits::NONE}')".freeze
       MOST = 60 # groups that are shown, the largest
-      # rows: Array of Core::Learning::Comparison::Row; more: groups left out of the list; several: a flip can be in more than one.
+      # rows: Array of Core::Books::Comparison::Row; more: groups left out of the list; several: a flip can be in more than one.
       Answer = Struct.new(:rows, :more, :several, :whole, keyword_init: true)
 
       module_function
@@ -16,12 +16,12 @@ module Kohlrabi
         groups, spellings = groups(by, lens)
         whole = Books.by_stage(Books.groups(lens))
         labels = spellings.transform_values { |trait| Traits.label(by, trait) }
-        rows = Core::Learning::Comparison.new(groups: groups, whole: whole, hours_rule: lens.rule, labels: labels,
-                                              days: sorted(by, lens, "turnaround_days"), profits: sorted(by, lens, lens.profit)).rows
+        rows = Core::Books::Comparison.new(groups: groups, whole: whole, hours_rule: lens.rule, labels: labels,
+                                           days: sorted(by, lens, "turnaround_days"), profits: sorted(by, lens, lens.profit)).rows
         rows = rows.sort_by(&:key) if by == "season"
         rows = rows.sort_by(&:key).reverse if %w[year month].include?(by) # the latest first
         Answer.new(rows: rows.first(MOST), more: [rows.size - MOST, 0].max, several: Traits.several?(by),
-                   whole: Core::Statistics::Totals.new(whole, hours_rule: lens.rule))
+                   whole: Core::Books::Totals.new(whole, hours_rule: lens.rule))
       end
 
       # [{trait => {stage => Tally}}, {trait => as it is written}]; traits in small letters, for case does not tell them apart.
@@ -38,7 +38,7 @@ module Kohlrabi
 
       # {trait => values of sold and lost flips}.
       def sorted(by, lens, value)
-        found = joined(by, lens).where(stage: Core::Statistics::Totals::PAID).where("#{value} IS NOT NULL")
+        found = joined(by, lens).where(stage: Core::Books::Totals::PAID).where("#{value} IS NOT NULL")
         select(found, "#{TRAIT}, #{value}").group_by { |trait, _| small(trait) }.transform_values { |pairs| pairs.map(&:last) }
       end
       private_class_method :sorted

@@ -6,7 +6,7 @@ module Kohlrabi
     class Danger < Refused
       attr_reader :piece, :caution
 
-      # refusal: Core::Refusal; caution: key of data/cautions.yml, or nil where it is the lead question.
+      # refusal: Core::Refusal; caution: key of data/planning/cautions.yml, or nil where it is the lead question.
       def initialize(refusal, piece:, caution: nil)
         super([refusal])
         @piece = piece

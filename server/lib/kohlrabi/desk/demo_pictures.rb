@@ -19,14 +19,14 @@ module Kohlrabi
       def of(name, kind)
         flip = @flips.fetch(name)
         width, _, height = flip["measures"].map(&:to_f)
-        shape = Core::Shape::PieceShape.new(kind: flip["kind"], width: width, height: height, leg: flip["leg"]&.to_f, doors: flip["doors"],
-                                            drawer_rows: flip["drawers"]&.split(",")&.map(&:to_i))
+        shape = Core::Planning::Shape::PieceShape.new(kind: flip["kind"], width: width, height: height, leg: flip["leg"]&.to_f, doors: flip["doors"],
+                                                      drawer_rows: flip["drawers"]&.split(",")&.map(&:to_i))
         store(scene(shape, colours(kind, flip["body"], flip["front"]), kind, name), "#{name} #{kind}")
       end
 
       # The same of a spotted piece (row of workshop.yml), as it stands in a shop.
       def spotted(row)
-        shape = Core::Shape::PieceShape.new(kind: row["kind"], width: row["width"].to_f, height: row["height"].to_f, leg: row["leg"]&.to_f)
+        shape = Core::Planning::Shape::PieceShape.new(kind: row["kind"], width: row["width"].to_f, height: row["height"].to_f, leg: row["leg"]&.to_f)
         store(scene(shape, colours("before", nil, nil), "before", row["name"]), row["name"])
       end
 
@@ -59,7 +59,7 @@ module Kohlrabi
       end
 
       def scene(shape, colours, kind, name)
-        elevation = Core::Shape::Elevation.new(shape)
+        elevation = Core::Planning::Shape::Elevation.new(shape)
         scale = [620.0 / elevation.width, 440.0 / elevation.height].min
         left = (WIDTH - (elevation.width * scale)) / 2
         top = FLOOR + 60 - (elevation.height * scale)

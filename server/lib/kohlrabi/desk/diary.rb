@@ -47,7 +47,7 @@ module Kohlrabi
         piece.work_shares.includes(work_entry: :person).select { |share| share.work_entry.deletion_id.nil? }.map do |share|
           entry = share.work_entry
           Line.new(on: entry.worked_on, at: entry.started_at || entry.created_at, kind: "work", seconds: share.seconds,
-                   text: [Core::Work::Kinds.label(entry.kind), entry.person.name, entry.note].compact.join(", "))
+                   text: [Core::Flips::WorkKinds.label(entry.kind), entry.person.name, entry.note].compact.join(", "))
         end
       end
       private_class_method :work

@@ -9,7 +9,7 @@ module Kohlrabi
 
       module_function
 
-      # Core::Shape::PieceShape as it was bought. Raises Core::Refusal.
+      # Core::Planning::Shape::PieceShape as it was bought. Raises Core::Refusal.
       def bought(piece) = made(piece.kind, fields(piece))
 
       # As it shall be: areas, drawing and fit follow it. Raises Core::Refusal.
@@ -33,17 +33,17 @@ module Kohlrabi
         Measures.new(width_mm: shape.width, depth_mm: shape.depth, height_mm: shape.height, leg_mm: leg)
       end
 
-      # Core::Shape::Elevation of a record.
-      def elevation(piece) = Core::Shape::Elevation.new(shape(piece))
+      # Core::Planning::Shape::Elevation of a record.
+      def elevation(piece) = Core::Planning::Shape::Elevation.new(shape(piece))
 
-      # Array of Core::Shape::Zone of the shape as planned, with what people changed.
+      # Array of Core::Planning::Shape::Zone of the shape as planned, with what people changed.
       def zones(piece)
         changes = piece.zone_changes.map do |row|
-          Core::Shape::Zones::Change.new(zone: row.zone, label: row.label, area: row.area_mm2, grade: row.grade, material: row.material,
-                                         relief: row.relief, relief_depth: row.relief_depth_mm, relief_pitch: row.relief_pitch_mm,
-                                         pieces: row.parts, into: row.into)
+          Core::Planning::Shape::Zones::Change.new(zone: row.zone, label: row.label, area: row.area_mm2, grade: row.grade, material: row.material,
+                                                   relief: row.relief, relief_depth: row.relief_depth_mm, relief_pitch: row.relief_pitch_mm,
+                                                   pieces: row.parts, into: row.into)
         end
-        Core::Shape::Zones.of(shape(piece), changes: changes, surface: piece.surface_material || piece.body_material)
+        Core::Planning::Shape::Zones.of(shape(piece), changes: changes, surface: piece.surface_material || piece.body_material)
       end
 
       # Without its base or its upper part a piece is so much lower, unless its new height was given.
@@ -62,7 +62,7 @@ module Kohlrabi
       end
       private_class_method :fields
 
-      def made(kind, fields) = Core::Shape::PieceShape.new(kind: kind, **fields)
+      def made(kind, fields) = Core::Planning::Shape::PieceShape.new(kind: kind, **fields)
       private_class_method :made
     end
   end

@@ -31,7 +31,7 @@ module Kohlrabi
       end
 
       # The same in words, without taking it.
-      def there(amounts) = available(amounts).map { |product, _, taken| "#{Core::Planning::Amount.text(taken, product)} #{product[:label]}" }
+      def there(amounts) = available(amounts).map { |product, _, taken| "#{Core::Shelf::Amount.text(taken, product)} #{product[:label]}" }
 
       # [product, containers with a price, amount that can be taken] of what is on the shelf.
       def available(amounts)
@@ -71,7 +71,7 @@ module Kohlrabi
 
       def draw(product, containers, amount, rows, on, step: nil)
         parts = parts(product, containers, amount)
-        cost = Records::Cost.create!(what: "#{Core::Planning::Amount.text(amount, product)} #{product[:label]}", category: category(product),
+        cost = Records::Cost.create!(what: "#{Core::Shelf::Amount.text(amount, product)} #{product[:label]}", category: category(product),
                                      amount_minor: parts.sum(&:cost), spent_on: on)
         parts.each { |part| keep(part, on, cost: cost, step: step) }
         Summaries.refresh(Sharing.write(cost, rows))
@@ -81,9 +81,9 @@ module Kohlrabi
       end
       private_class_method :draw
 
-      # Array of Core::Costing::FirstIn::Part, oldest container first.
+      # Array of Core::Shelf::FirstIn::Part, oldest container first.
       def parts(product, containers, amount)
-        stock = Core::Costing::FirstIn.new(containers.map { |row| Shelf.core(row) }, whole: House.workshop.material_rule == "whole")
+        stock = Core::Shelf::FirstIn.new(containers.map { |row| Shelf.core(row) }, whole: House.workshop.material_rule == "whole")
         stock.draw(amount, unit: product[:unit] == "pcs" ? nil : product[:unit])
       end
       private_class_method :parts

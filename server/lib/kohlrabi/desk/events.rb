@@ -4,7 +4,7 @@ module Kohlrabi
   module Desk
     # Dated events of a flip: recorded, corrected, undone. Every change has the whole chain checked anew.
     module Events
-      KINDS = Core::Costing::Event::LABELS.except(:bought).transform_keys(&:to_s).freeze
+      KINDS = Core::Flips::Event::LABELS.except(:bought).transform_keys(&:to_s).freeze
       ENDINGS = %w[kept given_away scrapped parted_out lost].freeze
 
       module_function
@@ -52,7 +52,7 @@ module Kohlrabi
         return [] if chain.ended?
 
         open = %w[first_work ready listed].select { |kind| chain.find(kind.to_sym).nil? || (kind == "first_work" && chain.first_work_inferred?) }
-        open = open.drop_while { |kind| Core::Costing::Event::RANKS.fetch(kind.to_sym) <= chain.events.last.rank }
+        open = open.drop_while { |kind| Core::Flips::Event::RANKS.fetch(kind.to_sym) <= chain.events.last.rank }
         open + (chain.find(:listed) ? %w[price_changed] : []) + ["sold", *ENDINGS]
       end
 
@@ -127,7 +127,7 @@ module Kohlrabi
       def check_chain(piece, event)
         others = piece.events.reject { |other| other.id == event.id }
         event.position ||= others.map(&:position).max.to_i + 1
-        Core::Costing::Chain.new(bought_on: piece.bought_on, events: Flip.core_events([*others, event]))
+        Core::Flips::Chain.new(bought_on: piece.bought_on, events: Flip.core_events([*others, event]))
       rescue Core::Refusal => e
         raise Refused, [e]
       end

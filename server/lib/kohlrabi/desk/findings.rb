@@ -35,12 +35,12 @@ module Kohlrabi
         end
       end
 
-      # Core::LookOver::Finding of the live findings of a piece.
+      # Core::Planning::Inspection::Finding of the live findings of a piece.
       def core(piece)
         rows = piece.findings.loaded? ? piece.findings : piece.findings.includes(:own_finding)
         rows.map do |row|
-          Core::LookOver::Finding.new(id: row.id, key: row.kind, zone: row.zone, measure: row.measure, note: row.note, expected_on: row.expected_on,
-                                      own: row.own_finding && own(row.own_finding))
+          Core::Planning::Inspection::Finding.new(id: row.id, key: row.kind, zone: row.zone, measure: row.measure, note: row.note,
+                                                  expected_on: row.expected_on, own: row.own_finding && own(row.own_finding))
         end
       end
 
@@ -48,10 +48,10 @@ module Kohlrabi
       def add_kind(given)
         reading = Reading.new(given, House.workshop)
         reading.text(:label, max: 60, required: true)
-        reading.choice(:walk, Core::LookOver::Findings::WALK.keys, required: true)
+        reading.choice(:walk, Core::Planning::Inspection::Findings::WALK.keys, required: true)
         reading.text(:says, max: 200, required: true)
         reading.text(:treatment, max: 80)
-        reading.choice(:work_kind, Core::Work::Kinds.keys, required: true)
+        reading.choice(:work_kind, Core::Flips::WorkKinds.keys, required: true)
         reading.effort(:time, into: :seconds, required: true)
         reading.with(:wait, into: :wait_minutes) { |raw| Core::Units::Effort.parse(raw) / 60 }
         Records::OwnFinding.create!(reading.done!.compact)
@@ -71,13 +71,13 @@ module Kohlrabi
       def kind(given)
         return { own_finding: Finder.find(Records::OwnFinding, given["own_finding_id"]) } if given["own_finding_id"]
 
-        { kind: Core::LookOver::Findings.fetch(given["kind"].to_s)[:key] }
+        { kind: Core::Planning::Inspection::Findings.fetch(given["kind"].to_s)[:key] }
       end
       private_class_method :kind
 
       def read(given, piece, kind)
         reading = Reading.new(given, House.workshop)
-        reading.with(:zone) { |raw| Core::Shape::Zones.check!(raw, Drawing.zones(piece).map(&:key)) }
+        reading.with(:zone) { |raw| Core::Planning::Shape::Zones.check!(raw, Drawing.zones(piece).map(&:key)) }
         reading.with(:measure) { |raw| measure(raw, kind[:kind]) }
         reading.text(:note, max: 300)
         reading.day(:expected_on)
@@ -86,7 +86,7 @@ module Kohlrabi
       private_class_method :read
 
       def measure(raw, key)
-        asked = key && Core::LookOver::Findings.fetch(key)[:measure]
+        asked = key && Core::Planning::Inspection::Findings.fetch(key)[:measure]
         raise Core::Refusal.new("This finding has no measure.", "Put it into the note.") unless asked
         return Core::Units::Length.parse(raw, unit: House.workshop.length_unit) if asked[:unit] == "mm"
         return raw.to_f if raw.match?(/\A\d{1,4}\z/) && raw.to_i.positive?

@@ -17,17 +17,17 @@ module Kohlrabi
         @piece = piece
         @stash = stash
         @inherited = inherited
-        @work = Core::Work::Tally.new(work.merge(inherited&.work || {}) { |_, own, taken| own + taken })
-        @chain = Core::Costing::Chain.new(bought_on: piece.bought_on, events: Flip.core_events(piece.events),
-                                          worked_from: [worked_from, inherited&.started].compact.min)
+        @work = Core::Flips::HoursWorked.new(work.merge(inherited&.work || {}) { |_, own, taken| own + taken })
+        @chain = Core::Flips::Chain.new(bought_on: piece.bought_on, events: Flip.core_events(piece.events),
+                                        worked_from: [worked_from, inherited&.started].compact.min)
         @money_in = money(costs)
         @sale = sold
       end
 
       def self.core_events(events)
         events.map do |event|
-          Core::Costing::Event.new(kind: event.kind.to_sym, on: event.happened_on, position: event.position,
-                                   asking: event.listing&.asking_minor)
+          Core::Flips::Event.new(kind: event.kind.to_sym, on: event.happened_on, position: event.position,
+                                 asking: event.listing&.asking_minor)
         end
       end
 
@@ -39,22 +39,22 @@ module Kohlrabi
 
       # Kinds of work at the bench with time on them, "painting,sanding"; nil without any. A list that the database can compare by.
       def kinds_worked
-        kinds = work.by_kind.filter_map { |kind, seconds| kind if seconds.positive? && Core::Work::Kinds.bench?(kind) }
+        kinds = work.by_kind.filter_map { |kind, seconds| kind if seconds.positive? && Core::Flips::WorkKinds.bench?(kind) }
         kinds.sort.join(",") if kinds.any?
       end
 
       def statement(hours_rule, overhead: nil)
-        Core::Costing::Statement.new(stage: chain.stage, money_in: money_in, sale: sale, work: work, hours_rule: hours_rule, stash: @stash,
-                                     overhead: overhead)
+        Core::Flips::Statement.new(stage: chain.stage, money_in: money_in, sale: sale, work: work, hours_rule: hours_rule, stash: @stash,
+                                   overhead: overhead)
       end
 
-      def turnaround(today) = Core::Costing::Turnaround.new(chain, today: today)
+      def turnaround(today) = Core::Flips::Turnaround.new(chain, today: today)
 
       # The price by cost and pay, from money and hours so far and what is still to come.
       def prices(workshop)
         done = work.by(workshop.hours_rule)
         cash_in = money_in.figure.amount
-        Core::Pricing::CostAndPay.new(
+        Core::Market::CostAndPay.new(
           costs: cash_in && (cash_in + piece.cost_to_come_minor.to_i),
           seconds: (done.to_i + piece.seconds_to_come.to_i if done || piece.seconds_to_come),
           fee_rate: workshop.fee_rate || 0, fixed: workshop.selling_minor,
@@ -67,12 +67,12 @@ module Kohlrabi
       def money(costs)
         own = { purchase: piece.purchase_minor, sundries: piece.sundries_minor.to_i,
                 **CATEGORIES.transform_values { |category| costs.fetch(category, 0) } }
-        return Core::Costing::MoneyIn.new(**own, sources: lot_sources) unless @inherited
+        return Core::Flips::MoneyIn.new(**own, sources: lot_sources) unless @inherited
 
         taken = @inherited.money
         amounts = own.to_h { |key, amount| [key, taken[key] && (amount.to_i + taken[key])] }
         sources = own.filter_map { |key, amount| [key, parted(amount.to_i, taken[key])] if taken[key] }.to_h
-        Core::Costing::MoneyIn.new(**amounts, sources: sources)
+        Core::Flips::MoneyIn.new(**amounts, sources: sources)
       end
 
       def parted(own, taken)
@@ -93,9 +93,9 @@ module Kohlrabi
       def sold
         row = sale_row or return
         refunds = piece.events.filter_map(&:refund)
-        Core::Costing::Sale.new(price: row.price_minor, tip: row.tip_minor.to_i, fee: row.fee_minor.to_i,
-                                delivery: row.delivery_minor.to_i, refunded: refunds.sum(&:amount_minor),
-                                fee_back: refunds.sum { |refund| refund.fee_back_minor.to_i })
+        Core::Flips::Sale.new(price: row.price_minor, tip: row.tip_minor.to_i, fee: row.fee_minor.to_i,
+                              delivery: row.delivery_minor.to_i, refunded: refunds.sum(&:amount_minor),
+                              fee_back: refunds.sum { |refund| refund.fee_back_minor.to_i })
       end
     end
   end

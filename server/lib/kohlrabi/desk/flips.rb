@@ -4,7 +4,7 @@ module Kohlrabi
   module Desk
     # Loads flips for the core: a few grouped queries for any number of pieces.
     module Flips
-      BENCH = Core::Work::Kinds::ALL.select { |row| row[:count] == "bench" }.map { |row| row[:key] }.freeze
+      BENCH = Core::Flips::WorkKinds::ALL.select { |row| row[:count] == "bench" }.map { |row| row[:key] }.freeze
       WORKED = Arel.sql("SUM(work_shares.seconds)")
       STARTED = Arel.sql("MIN(work_entries.worked_on)")
 

@@ -6,15 +6,15 @@ module Kohlrabi
     module Goals
       module_function
 
-      # Array of Core::Learning::Pace::Row for a year (Integer), by cash profit and the house's hours.
+      # Array of Core::Books::Pace::Row for a year (Integer), by cash profit and the house's hours.
       def rows(year)
         goal = Records::Goal.find_by(year: year)
         totals = Books.answer(Lens.new(year: year.to_s)).totals
         so_far = { profit: totals.profit.amount, hourly: totals.hourly_pay.amount, pieces: totals.sold.flips }
         aims = { profit: goal&.profit_minor, hourly: goal&.hourly_minor, pieces: goal&.pieces }
         aims.map do |key, aim|
-          Core::Learning::Pace.new(key, aim, so_far.fetch(key), today: House.today, year: year,
-                                                                say: key == :pieces ? method(:pieces) : method(:money)).row
+          Core::Books::Pace.new(key, aim, so_far.fetch(key), today: House.today, year: year,
+                                                             say: key == :pieces ? method(:pieces) : method(:money)).row
         end
       end
 

@@ -13,7 +13,7 @@ module Kohlrabi
         (SELECT COALESCE(SUM(cost_shares.amount_minor), 0) FROM cost_shares JOIN costs ON costs.id = cost_shares.cost_id
         WHERE cost_shares.piece_id = flip_summaries.piece_id AND costs.deletion_id IS NULL AND costs.category IN ('materials', 'hardware'))
       SQL
-      # pairs: Array of [piece id, name, estimated, actual]; unit: :money or :effort; answer: as Core::Learning::Accuracy.of.
+      # pairs: Array of [piece id, name, estimated, actual]; unit: :money or :effort; answer: as Core::Books::Accuracy.of.
       Line = Struct.new(:key, :label, :unit, :answer, :pairs, keyword_init: true)
 
       module_function
@@ -31,7 +31,7 @@ module Kohlrabi
       # scope: of summaries; estimated, actual: SQL of the two. Of several spotted at once nobody said how much each would take.
       def line(key, label, unit, scope, estimated, actual)
         pairs = scope.where("#{estimated} IS NOT NULL").pluck(:piece_id, "pieces.name", Arel.sql(estimated), Arel.sql(actual.to_s)).select(&:all?)
-        Line.new(key: key, label: label, unit: unit, pairs: pairs.first(SHOWN), answer: Core::Learning::Accuracy.of(pairs.map { |row| row.last(2) }))
+        Line.new(key: key, label: label, unit: unit, pairs: pairs.first(SHOWN), answer: Core::Books::Accuracy.of(pairs.map { |row| row.last(2) }))
       end
       private_class_method :line
     end

@@ -32,10 +32,10 @@ module Kohlrabi
         end
       end
 
-      # Core::Buying::Pairs of a kind.
+      # Core::Scout::Pairs of a kind.
       def pairs(kind, pair:)
         single, together = (pair ? sales(kind.to_s.downcase) : []).partition { |row| row.last.nil? }
-        Core::Buying::Pairs.new(pair: pair, singles: single, together: together)
+        Core::Scout::Pairs.new(pair: pair, singles: single, together: together)
       end
 
       private

@@ -20,7 +20,7 @@ module Kohlrabi
         check_currency(workshop, values)
         Locking.save(workshop, given, values) do |record|
           check_pays(record)
-          Core::Scheduling::Hours.read(record.light_from, record.light_to)
+          Core::Bench::Hours.read(record.light_from, record.light_to)
         end
         Plans.refresh_all if given["schools"] # another way of working
         workshop
@@ -73,14 +73,14 @@ module Kohlrabi
       def bench(reading)
         reading.count(:drying_places, 1..1000)
         reading.choice(:spray_tent, %w[yes no], required: reading.sent?(:spray_tent))
-        %i[light_from light_to].each { |field| reading.with(field, required: reading.sent?(field)) { |raw| Core::Scheduling::Hours.clock(raw) } }
+        %i[light_from light_to].each { |field| reading.with(field, required: reading.sent?(field)) { |raw| Core::Bench::Hours.clock(raw) } }
         reading.values[:spray_tent] = reading.values[:spray_tent] == "yes" if reading.values.key?(:spray_tent)
       end
       private_class_method :bench
 
       # Room for haggling, endings of prices, steps down, and below what share of its worth an offer is declined.
       def selling(reading)
-        reading.choice(:price_ending, Core::Pricing::AskingPrice::ENDINGS.keys, required: reading.sent?(:price_ending))
+        reading.choice(:price_ending, Core::Market::AskingPrice::ENDINGS.keys, required: reading.sent?(:price_ending))
         reading.text(:pick_up, max: 200)
         reading.count(:step_days, 0..365, required: reading.sent?(:step_days))
         %i[haggle step decline].each do |field|
@@ -113,7 +113,7 @@ module Kohlrabi
       private_class_method :money_recorded?
 
       def check_pays(workshop)
-        Core::Pricing::CostAndPay.check_pays(workshop.floor_pay_minor, workshop.target_pay_minor)
+        Core::Market::CostAndPay.check_pays(workshop.floor_pay_minor, workshop.target_pay_minor)
       end
       private_class_method :check_pays
 

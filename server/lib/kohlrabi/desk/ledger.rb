@@ -4,22 +4,22 @@ module Kohlrabi
   module Desk
     # The whole workshop as double entry: flips, the shelf, and money that belongs to no flip.
     module Ledger
-      CASH = Core::Accounting::FlipLedger::CASH
-      SHELF = Core::Accounting::FlipLedger::SHELF
+      CASH = Core::Books::FlipLedger::CASH
+      SHELF = Core::Books::FlipLedger::SHELF
       OPENING = "equity:opening"
       APART = { "tool" => "expenses:tools", "overhead" => "expenses:overhead", "filming" => "income:filming", "gift" => "income:gifts",
                 "other" => "income:other" }.freeze
       STANDING = %i[purchase sundries].freeze # without a date of their own
-      LABELS = Core::Costing::MoneyIn::LABELS
+      LABELS = Core::Flips::MoneyIn::LABELS
 
       module_function
 
-      # Array of Core::Accounting::Entry by date; what has no date stands on the day it was recorded.
+      # Array of Core::Books::Entry by date; what has no date stands on the day it was recorded.
       def entries
         (flips.flat_map(&:entries) + shelf + apart).sort_by.with_index { |entry, place| [entry.on, place] }
       end
 
-      # Array of Core::Accounting::FlipLedger over live pieces.
+      # Array of Core::Books::FlipLedger over live pieces.
       def flips = with_costs.map { |flip, costs| flip(flip, costs) }
 
       # Array of [Flip, [[date or nil, minor units, nil where not known]]]: what was paid for each, for counting stock.
@@ -57,7 +57,7 @@ module Kohlrabi
       def flip(flip, costs)
         piece = flip.piece
         row = flip.chain
-        Core::Accounting::FlipLedger.new(
+        Core::Books::FlipLedger.new(
           ticket: piece.ticket_text, name: piece.name, stage: row.stage, payments: payments(flip, costs), sale: flip.sale, ended_on: row.ending&.on,
           known: !flip.money_in.figure.amount.nil? && (row.stage != "sold" || !flip.sale&.price.nil?), refunds: refunds(piece),
           fallback: piece.bought_on || piece.created_at.in_time_zone(House.workshop.zone).to_date
@@ -75,15 +75,15 @@ module Kohlrabi
       end
       private_class_method :payments
 
-      def payment(on, what, amount, from = CASH) = Core::Accounting::FlipLedger::Payment.new(on: on, what: what, amount: amount, from: from)
+      def payment(on, what, amount, from = CASH) = Core::Books::FlipLedger::Payment.new(on: on, what: what, amount: amount, from: from)
       private_class_method :payment
 
       def refunds(piece)
         piece.events.filter_map do |event|
           next unless event.refund
 
-          Core::Accounting::FlipLedger::Refund.new(on: event.happened_on, amount: event.refund.amount_minor,
-                                                   fee_back: event.refund.fee_back_minor.to_i)
+          Core::Books::FlipLedger::Refund.new(on: event.happened_on, amount: event.refund.amount_minor,
+                                              fee_back: event.refund.fee_back_minor.to_i)
         end
       end
       private_class_method :refunds
@@ -92,8 +92,8 @@ module Kohlrabi
       def shelf
         Records::Container.live.where(mix_version_id: nil).where("paid_minor > 0").order(:id).filter_map do |row|
           on = row.bought_on || row.created_at.in_time_zone(House.workshop.zone).to_date
-          Core::Accounting::Entry.balanced(on, "Shelf: #{Shelf.product(row.product)[:label]}", { SHELF => row.paid_minor },
-                                           row.opening ? OPENING : CASH, note: ("date not known" unless row.bought_on))
+          Core::Books::Entry.balanced(on, "Shelf: #{Shelf.product(row.product)[:label]}", { SHELF => row.paid_minor },
+                                      row.opening ? OPENING : CASH, note: ("date not known" unless row.bought_on))
         end
       end
       private_class_method :shelf
@@ -101,7 +101,7 @@ module Kohlrabi
       def apart
         Records::WorkshopEntry.live.order(:id).map do |row|
           sign = -WorkshopMoney::KINDS.fetch(row.kind).last
-          Core::Accounting::Entry.balanced(row.happened_on, row.what, { APART.fetch(row.kind) => sign * row.amount_minor }, CASH)
+          Core::Books::Entry.balanced(row.happened_on, row.what, { APART.fetch(row.kind) => sign * row.amount_minor }, CASH)
         end
       end
       private_class_method :apart

@@ -20,7 +20,7 @@ module Kohlrabi
       # Flips that have ended, of the year.
       def scope = Books.ended(year)
 
-      # SQL of a flip's profit in this view, minor units; NULL where it is not known. Overhead rounds half up, as in Core::Costing::Statement.
+      # SQL of a flip's profit in this view, minor units; NULL where it is not known. Overhead rounds half up, as in Core::Flips::Statement.
       def profit
         return "cash_profit_minor" if view == "cash"
 
@@ -30,7 +30,7 @@ module Kohlrabi
       def profit_name = view == "cash" ? "Cash profit" : "Full-cost profit"
       def seconds = "#{rule}_seconds"
 
-      # SQL in the order of Core::Statistics::Tally's members.
+      # SQL in the order of Core::Books::Tally's members.
       def sums
         <<~SQL
           COUNT(*), COUNT(#{profit}), COALESCE(SUM(#{profit}), 0), COALESCE(SUM(CASE WHEN #{profit} IS NOT NULL THEN receipts_minor END), 0),
@@ -38,8 +38,8 @@ module Kohlrabi
         SQL
       end
 
-      # Core::Statistics::Tally of a row of sums.
-      def self.tally(sums) = Core::Statistics::Tally.new(**Core::Statistics::Tally.members.zip(sums).to_h)
+      # Core::Books::Tally of a row of sums.
+      def self.tally(sums) = Core::Books::Tally.new(**Core::Books::Tally.members.zip(sums).to_h)
 
       private
 

@@ -31,10 +31,10 @@ module Kohlrabi
         Rational(summary.cash_profit_minor * 3600, seconds) if summary.cash_profit_minor && seconds&.positive?
       end
 
-      # Core::Pricing::HoursBudget; nil once the flip has ended.
+      # Core::Market::HoursBudget; nil once the flip has ended.
       def budget = chain.ended? ? nil : Budgets.of_row(piece, summary, seconds, @workshop)
 
-      def turnaround = @turnaround ||= Core::Costing::Turnaround.new(chain, today: @today)
+      def turnaround = @turnaround ||= Core::Flips::Turnaround.new(chain, today: @today)
 
       # The price to aim for while the piece is in hand: asking where it is listed, else target, else break-even.
       # Returns [label, minor units] or nil.
@@ -56,22 +56,22 @@ module Kohlrabi
       end
 
       def chain
-        @chain ||= Core::Costing::Chain.new(bought_on: piece.bought_on, events: events)
+        @chain ||= Core::Flips::Chain.new(bought_on: piece.bought_on, events: events)
       end
 
       def events
         stage = summary.stage
         list = EVENTS.filter_map do |kind, column|
           on = summary[column]
-          Core::Costing::Event.new(kind: kind, on: on) if on || REACHED[stage] == kind
+          Core::Flips::Event.new(kind: kind, on: on) if on || REACHED[stage] == kind
         end
         ending = stage.tr(" ", "_").to_sym
-        list << Core::Costing::Event.new(kind: ending, on: summary.ended_on) if Core::Costing::Event::ENDINGS.include?(ending)
+        list << Core::Flips::Event.new(kind: ending, on: summary.ended_on) if Core::Flips::Event::ENDINGS.include?(ending)
         list
       end
 
       def prices
-        @prices ||= Core::Pricing::CostAndPay.new(
+        @prices ||= Core::Market::CostAndPay.new(
           costs: summary.cash_in_minor && (summary.cash_in_minor + piece.cost_to_come_minor.to_i),
           seconds: (seconds.to_i + piece.seconds_to_come.to_i if seconds || piece.seconds_to_come),
           fee_rate: @workshop.fee_rate || 0, fixed: @workshop.selling_minor,

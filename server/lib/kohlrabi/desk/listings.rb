@@ -6,9 +6,9 @@ module Kohlrabi
   module Desk
     # What a piece is offered with: its text, its photos in order, what is ready for the photographs. Nothing is posted anywhere.
     module Listings
-      PHRASES = Core::Selling::Phrases
+      PHRASES = Core::Market::Phrases
       ORDER = %w[after maker label damage during before].freeze # photos of receipts stay at home
-      STAGING = Core.table("staging")
+      STAGING = Core.table("market/staging")
       # One line of the list before photographing. done; by: :record where the record shows it by itself.
       Item = Struct.new(:key, :label, :done, :by, keyword_init: true)
 
@@ -17,14 +17,14 @@ module Kohlrabi
       # {length => [text, made: as the record has it, changed: whether the person changed it]}.
       def texts(piece)
         own = Records::ListingText.where(piece: piece).to_h { |row| [row.length, row.body] }
-        listing = Core::Selling::Listing.new(facts(piece), unit: House.workshop.length_unit)
-        Core::Selling::Listing::LENGTHS.keys.to_h { |length| [length, [own[length] || listing.text(length), listing.text(length), own.key?(length)]] }
+        listing = Core::Market::Listing.new(facts(piece), unit: House.workshop.length_unit)
+        Core::Market::Listing::LENGTHS.keys.to_h { |length| [length, [own[length] || listing.text(length), listing.text(length), own.key?(length)]] }
       end
 
       # Keeps the person's text. given: {"body"}; empty goes back to the one made from the record.
       def set(piece_id, length, given)
         piece = Finder.find(Records::Piece, piece_id)
-        Core::Selling::Listing::LENGTHS.fetch(length) { raise Missing.new("length of text", length) }
+        Core::Market::Listing::LENGTHS.fetch(length) { raise Missing.new("length of text", length) }
         body = given["body"].to_s.strip
         raise Refused, [Core::Refusal.new("It is longer than 5000 characters.", "Shorten it.", field: :body)] if body.size > 5000
 
@@ -33,10 +33,10 @@ module Kohlrabi
         piece
       end
 
-      # Core::Selling::Listing::Facts of a piece.
+      # Core::Market::Listing::Facts of a piece.
       def facts(piece)
         flip = Flips.of(piece)
-        Core::Selling::Listing::Facts.new(
+        Core::Market::Listing::Facts.new(
           name: piece.name, maker: piece.maker, made_about: piece.made_about, measures: measures(piece), parts: parts(piece),
           made_of: PHRASES.made_of(piece.body_material, piece.surface_material), done: PHRASES.done(flip.work.by_kind),
           finish: finish(piece), care: PHRASES.care(finishes(piece).map(&:first)), flaws: flaws(piece), with: with(piece),
@@ -48,14 +48,14 @@ module Kohlrabi
       def flaws(piece)
         zones = Drawing.zones(piece).to_h { |zone| [zone.key, zone.label.downcase] }
         done = piece.step_marks.map { |mark| mark.step.split("/").first }
-        Core::Selling::Flaws.left(Findings.core(piece), done, place: ->(zone) { zones.fetch(zone, zone) })
+        Core::Market::Flaws.left(Findings.core(piece), done, place: ->(zone) { zones.fetch(zone, zone) })
       end
 
       # Cautions that go with it to its buyer, and until when its finish cures.
       def notes(piece)
         products = Products.core
         days = finishes(piece).map { |finish, product| cure(products, finish, product) }
-        [*PHRASES.cautions(piece.kind, tips: Core::TipOver.any?(Drawing.shape(piece))),
+        [*PHRASES.cautions(piece.kind, tips: Core::Planning::TipOver.any?(Drawing.shape(piece))),
          PHRASES.curing(piece.summary.ready_on, days, House.today)].compact
       end
 

@@ -31,7 +31,7 @@ module Kohlrabi
       def paint(id, given)
         changing(id) do |look|
           keys = Drawing.zones(look.piece).map(&:key)
-          zones = Array(given["zones"]).each { |zone| Core::Shape::Zones.check!(zone, keys, field: :zones) }
+          zones = Array(given["zones"]).each { |zone| Core::Planning::Shape::Zones.check!(zone, keys, field: :zones) }
           refuse("No zone was chosen.", "Choose one or more on the drawing.", field: :zones) if zones.empty?
           values = read_zone(given)
           zones.each { |zone| look.look_zones.find_or_initialize_by(zone: zone).tap { |row| row.assign_attributes(values) }.save! }

@@ -50,10 +50,10 @@ module Kohlrabi
         Removal.of([lot, *lot.pieces, *lot.stash_items], what: "Lot “#{lot.name}” removed")
       end
 
-      # Core::Costing::Lot of a record.
+      # Core::Flips::Lot of a record.
       def whole(lot)
-        Core::Costing::Lot.new(price: lot.price_minor, premium: rate(lot.premium_hundredths) || lot.premium_minor.to_i,
-                               tax: rate(lot.tax_hundredths) || lot.tax_minor.to_i)
+        Core::Flips::Lot.new(price: lot.price_minor, premium: rate(lot.premium_hundredths) || lot.premium_minor.to_i,
+                             tax: rate(lot.tax_hundredths) || lot.tax_minor.to_i)
       end
 
       # Writes each member's part, and with it the price of its piece. Raises Refused.
@@ -67,7 +67,7 @@ module Kohlrabi
           row.piece.update!(purchase_minor: part.total)
         end
         Summaries.refresh(rows.map(&:piece_id))
-      rescue Core::Costing::HandShares::Gap => e
+      rescue Core::Flips::HandShares::Gap => e
         raise Refused, [e.in(House.workshop.money)]
       rescue Core::Refusal => e
         raise Refused, [e]
@@ -90,7 +90,7 @@ module Kohlrabi
         reading.text(:notes, max: 5000)
         reading.date(:bought_on, what: "Bought")
         reading.money(:price)
-        reading.choice(:share_rule, Core::Costing::Lot::RULES.keys, required: reading.sent?(:share_rule))
+        reading.choice(:share_rule, Core::Flips::Lot::RULES.keys, required: reading.sent?(:share_rule))
         added = %i[premium tax].map { |field| added(reading, given, field) }
         reading.done!.except(:premium_typed, :tax_typed).merge(*added)
       end

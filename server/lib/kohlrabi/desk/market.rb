@@ -6,7 +6,7 @@ module Kohlrabi
     module Market
       MOST = 200 # listed pieces that are shown
       ANSWERS = %w[open taken countered declined].freeze
-      # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; advice: {offer id => Core::Selling::OfferAdvice::Answer}.
+      # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; advice: {offer id => Core::Market::OfferAdvice::Answer}.
       Row = Struct.new(:piece, :asking, :days, :time, :outlook, :floor, :offers, :enquiries, :next_step, :hold, :advice, :payments, :set, :mixes,
                        keyword_init: true)
 
@@ -31,8 +31,8 @@ module Kohlrabi
       # What all rows look up.
       def shared(pieces)
         { flips: Flips.load(pieces).index_by { |flip| flip.piece.id }, workshop: House.workshop,
-          times: Core::Selling::TimeToSell.new(Sellings.spells), place_day: Sellings.place_day,
-          ratio: Core::Pricing::Comparables.ratio(Sellings.got_of_asked).first, offers: grouped(Records::Offer, pieces),
+          times: Core::Market::TimeToSell.new(Sellings.spells), place_day: Sellings.place_day,
+          ratio: Core::Market::Comparables.ratio(Sellings.got_of_asked).first, offers: grouped(Records::Offer, pieces),
           holds: grouped(Records::Hold, pieces), payments: grouped(Records::Payment, pieces), sets: sets(pieces),
           returns: Sellings.returns, steps: grouped(Records::PriceStep.where(state: "planned").order(:due_on), pieces) }
       end
@@ -74,10 +74,10 @@ module Kohlrabi
         Removal.of([offer], what: offer.amount_minor ? "Offer removed" : "Enquiry removed")
       end
 
-      # What to answer to an offer of so much for a listed piece, nothing recorded. Returns Core::Selling::OfferAdvice::Answer, nil without a price.
+      # What to answer to an offer of so much for a listed piece, nothing recorded. Returns Core::Market::OfferAdvice::Answer, nil without a price.
       def weigh(piece, amount) = adviser(piece).call(amount)
 
-      # What answers for one piece, offer after offer: amount in minor units to Core::Selling::OfferAdvice::Answer, nil without a price.
+      # What answers for one piece, offer after offer: amount in minor units to Core::Market::OfferAdvice::Answer, nil without a price.
       def adviser(piece)
         shared = shared([piece])
         found = row(piece, shared)
@@ -193,8 +193,8 @@ module Kohlrabi
       private_class_method :advice
 
       def answer_to(amount, row, place_day)
-        Core::Selling::OfferAdvice.new(offer: amount, asking: row.asking, outlook: row.outlook, place_day: place_day, floor: row.floor,
-                                       decline: Rational(House.workshop.decline_hundredths, 10_000), text: method(:money)).answer
+        Core::Market::OfferAdvice.new(offer: amount, asking: row.asking, outlook: row.outlook, place_day: place_day, floor: row.floor,
+                                      decline: Rational(House.workshop.decline_hundredths, 10_000), text: method(:money)).answer
       end
       private_class_method :answer_to
 

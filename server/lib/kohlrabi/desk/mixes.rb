@@ -5,7 +5,7 @@ module Kohlrabi
     # Mixes of the workshop's own: products made of parts by volume, with versions.
     module Mixes
       SWATCH = /\A#\h{6}\z/
-      PRESETS = Core.table("mixes").freeze
+      PRESETS = Core.table("shelf/mixes").freeze
       # Fields of its product => as they are named of a mix.
       FIELDS = { label: :name, generic: :like }.freeze
       # What a part can be: anything reckoned by volume.
@@ -51,12 +51,12 @@ module Kohlrabi
       # The version in use.
       def latest(mix) = mix.versions.last
 
-      # Core::Coating::Mix of a version.
+      # Core::Shelf::Mix of a version.
       def core(version)
         parts = JSON.parse(version.parts).map do |product, label, parts|
-          Core::Coating::Mix::Part.new(key: product || label, label: label, parts: parts.to_r)
+          Core::Shelf::Mix::Part.new(key: product || label, label: label, parts: parts.to_r)
         end
-        Core::Coating::Mix.new(parts)
+        Core::Shelf::Mix.new(parts)
       end
 
       # {part's key => product key} of those parts that are on a shelf at all.
@@ -77,7 +77,7 @@ module Kohlrabi
 
       # Writes a version down. mix: of Records; parts: Array of [product key or nil, label, Rational].
       def keep(mix, parts, note)
-        Core::Coating::Mix.new(parts.map { |key, label, number| Core::Coating::Mix::Part.new(key: key || label, label: label, parts: number) })
+        Core::Shelf::Mix.new(parts.map { |key, label, number| Core::Shelf::Mix::Part.new(key: key || label, label: label, parts: number) })
         body = parts.map { |key, label, number| [key, label, number.to_s] }.to_json
         version = mix.versions.create!(number: mix.versions.maximum(:number).to_i + 1, parts: body, note: note)
         Plans.refresh_all(product: key(mix))

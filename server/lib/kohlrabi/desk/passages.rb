@@ -25,12 +25,12 @@ module Kohlrabi
       end
 
       # A piece or spotted piece (anything with width_mm, depth_mm, height_mm) against all of them.
-      # Returns [Core::Buying::Carrying, rows].
+      # Returns [Core::Scout::Carrying, rows].
       def carrying(thing, drawers: false, passages: all)
-        carrying = Core::Buying::Carrying.new(width: thing.width_mm, depth: thing.depth_mm, height: thing.height_mm, leg: thing.leg_mm,
-                                              drawers: drawers)
+        carrying = Core::Scout::Carrying.new(width: thing.width_mm, depth: thing.depth_mm, height: thing.height_mm, leg: thing.leg_mm,
+                                             drawers: drawers)
         known = passages.map do |row|
-          Core::Buying::Carrying::Passage.new(name: row.name, kind: row.kind, width: row.width_mm, height: row.height_mm, long: row.long_mm)
+          Core::Scout::Carrying::Passage.new(name: row.name, kind: row.kind, width: row.width_mm, height: row.height_mm, long: row.long_mm)
         end
         [carrying, carrying.rows(known)]
       end
@@ -38,7 +38,7 @@ module Kohlrabi
       def read(given, new: false)
         reading = Reading.new(given, House.workshop)
         reading.text(:name, max: 60, required: new || reading.sent?(:name))
-        reading.choice(:kind, Core::Buying::Carrying::KINDS.keys, required: new || reading.sent?(:kind))
+        reading.choice(:kind, Core::Scout::Carrying::KINDS.keys, required: new || reading.sent?(:kind))
         %i[width height long].each { |field| reading.length(field) }
         reading.done!
       end

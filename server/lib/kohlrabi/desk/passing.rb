@@ -44,7 +44,7 @@ module Kohlrabi
                              .pluck(Arel.sql("substr(bought_on, 1, 7)"), :purchase_minor).group_by(&:first)
         return {} if rows.empty?
 
-        Core::Statistics::Months.span(rows.keys.min, [rows.keys.max, House.today.strftime("%Y-%m")].max).last(MONTHS).to_h do |month|
+        Core::Books::Months.span(rows.keys.min, [rows.keys.max, House.today.strftime("%Y-%m")].max).last(MONTHS).to_h do |month|
           paid = rows.fetch(month, []).filter_map(&:last)
           [month, [rows.fetch(month, []).size, paid.size, (paid.sum if paid.any?), Core::Statistics::Quantiles.at(paid, 1/2r)]]
         end

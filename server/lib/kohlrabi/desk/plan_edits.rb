@@ -47,7 +47,7 @@ module Kohlrabi
         reading.text(:step, max: 120, required: true)
         reading.text(:before, into: :other, max: 120, required: kind == "before")
         reading.text(:text, max: 160, required: %w[label note add].include?(kind))
-        reading.choice(:work_kind, Core::Work::Kinds.keys, required: kind == "add")
+        reading.choice(:work_kind, Core::Flips::WorkKinds.keys, required: kind == "add")
         reading.effort(:time, into: :seconds, required: %w[time add].include?(kind))
         reading.with(:wait, into: :minutes, required: kind == "wait") { |raw| Core::Units::Effort.parse(raw) / 60 }
         reading.count(:number, 2..Core::Planning::Edits::MOST_PARTS, required: kind == "split")

@@ -18,10 +18,10 @@ module Kohlrabi
       # Core::Planning::Brief. house: what all plans share; changed: fields to put in place of the recorded ones.
       def brief(piece, look, workshop: House.workshop, house: self.house(workshop), **changed)
         zones = Drawing.zones(piece)
-        recorded = { kind: piece.kind, tips: Core::TipOver.any?(Drawing.shape(piece)),
+        recorded = { kind: piece.kind, tips: Core::Planning::TipOver.any?(Drawing.shape(piece)),
                      zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.core(piece),
                      acts: acts(piece, workshop), look: Looks.core(look), lead: piece.lead_answer,
-                     after_limit: Core::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
+                     after_limit: Core::Planning::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
                      marks: piece.step_marks.map { |mark| Core::Planning::Mark.new(key: mark.step, zone: mark.zone) },
                      edits: PlanEdits.core(piece), under: under(piece, zones) }
         products = house.fetch(:products).with_swaps(JSON.parse(look.swaps))
@@ -43,7 +43,7 @@ module Kohlrabi
       def acts(piece, workshop = House.workshop)
         return [] unless piece.planned_shape
 
-        Core::Shape::Reshaping.between(Drawing.bought(piece), Drawing.shape(piece), unit: workshop.length_unit)
+        Core::Planning::Shape::Reshaping.between(Drawing.bought(piece), Drawing.shape(piece), unit: workshop.length_unit)
       end
 
       # Core::Planning::Outcome of a plan. look: Records::Look.
@@ -96,9 +96,9 @@ module Kohlrabi
         hours = after.remaining - before.remaining
         money = cost(after) && cost(before) && (cost(after) - cost(before))
         lost = after.left_behind.size > before.left_behind.size
-        [("#{Core::Planning::Amount.signed(hours) { |seconds| Core::Units::Effort.text(seconds) }} of work to come." unless hours.zero?),
+        [("#{Core::Shelf::Amount.signed(hours) { |seconds| Core::Units::Effort.text(seconds) }} of work to come." unless hours.zero?),
          (unless money.nil? || money.zero?
-            "#{Core::Planning::Amount.signed(money) do |minor|
+            "#{Core::Shelf::Amount.signed(money) do |minor|
               Core::Units::MoneyText.text(minor, House.workshop.money)
             end} of materials to come."
           end),

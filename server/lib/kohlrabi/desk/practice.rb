@@ -4,7 +4,7 @@ module Kohlrabi
   module Desk
     # The practice market: invented buyers for a listed piece. Nothing is recorded.
     module Practice
-      # messages: Array of [Core::Selling::Practice::Message, Core::Selling::OfferAdvice::Answer or nil].
+      # messages: Array of [Core::Market::Practice::Message, Core::Market::OfferAdvice::Answer or nil].
       Answer = Struct.new(:messages, :asking, :worth, keyword_init: true)
       MOST = 120 # days
 
@@ -34,9 +34,9 @@ module Kohlrabi
         asking = piece.summary.asking_minor
         raise Refused, [Core::Refusal.new("#{piece.name} has no asking price.", "Decide on one first.", field: :piece)] unless asking&.positive?
 
-        worth = Core::Statistics::Quantiles.at(Pricing.own(piece), 1/2r)&.round || (asking * Core::Pricing::Comparables.ratio(Sellings.got_of_asked).first).round
+        worth = Core::Statistics::Quantiles.at(Pricing.own(piece), 1/2r)&.round || (asking * Core::Market::Comparables.ratio(Sellings.got_of_asked).first).round
         text = ->(minor) { Core::Units::MoneyText.text(minor, House.workshop.money) }
-        [Core::Selling::Practice.new(asking: asking, worth: worth, seed: seed, text: text), asking, worth]
+        [Core::Market::Practice.new(asking: asking, worth: worth, seed: seed, text: text), asking, worth]
       end
       private_class_method :game
     end

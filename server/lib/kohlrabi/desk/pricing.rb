@@ -4,9 +4,9 @@ module Kohlrabi
   module Desk
     # The price of a piece: all ways of finding one, what a price would bring, and the decision with its reason.
     module Pricing
-      # ways: Array of Core::Pricing::PriceMethods::Row; suggested: minor units or nil; ratio: what is got of what is asked.
+      # ways: Array of Core::Market::PriceMethods::Row; suggested: minor units or nil; ratio: what is got of what is asked.
       Scale = Struct.new(:ways, :prices, :suggested, :ratio, :ratio_why, :comparables, keyword_init: true)
-      # What a price brings: take_home, profit: minor units; hourly: minor units an hour or nil; outlook: Core::Selling::Outlook::Answer or nil.
+      # What a price brings: take_home, profit: minor units; hourly: minor units an hour or nil; outlook: Core::Market::Outlook::Answer or nil.
       At = Struct.new(:price, :take_home, :profit, :hourly, :steps, :outlook, :time, keyword_init: true)
       OWN = 200 # latest own sales of a kind that are looked at
 
@@ -16,11 +16,11 @@ module Kohlrabi
       def scale(piece)
         workshop = House.workshop
         prices = Flips.of(piece).prices(workshop)
-        ratio, why = Core::Pricing::Comparables.ratio(Sellings.got_of_asked)
+        ratio, why = Core::Market::Comparables.ratio(Sellings.got_of_asked)
         rows = comparables(piece)
-        core = Core::Pricing::Comparables.new(rows.map { |row| comparable(row) }, ratio: ratio)
-        methods = Core::Pricing::PriceMethods.new(prices: prices, comparables: core, ratio_why: why, own: own(piece), today: House.today,
-                                                  newest: rows.map(&:seen_on).max, new_price: piece.new_price_minor)
+        core = Core::Market::Comparables.new(rows.map { |row| comparable(row) }, ratio: ratio)
+        methods = Core::Market::PriceMethods.new(prices: prices, comparables: core, ratio_why: why, own: own(piece), today: House.today,
+                                                 newest: rows.map(&:seen_on).max, new_price: piece.new_price_minor)
         Scale.new(ways: methods.rows, prices: prices, suggested: suggested(prices, workshop), ratio: ratio, ratio_why: why, comparables: rows)
       end
 
@@ -40,9 +40,9 @@ module Kohlrabi
 
       # Steps down as planned by the house rules: [[Date, minor units]].
       def planned(price, prices, workshop = House.workshop)
-        Core::Pricing::AskingPrice.steps(price, floor: prices.amount(:floor) || prices.amount(:break_even), from: House.today,
-                                                every: workshop.step_days,
-                                                by: Rational(workshop.step_hundredths, 10_000))
+        Core::Market::AskingPrice.steps(price, floor: prices.amount(:floor) || prices.amount(:break_even), from: House.today,
+                                               every: workshop.step_days,
+                                               by: Rational(workshop.step_hundredths, 10_000))
       end
 
       # given: {"asking", "why"?, "channel"?, "list"?}: list offers it at that price from today, with its steps. Returns the decision.
@@ -94,15 +94,15 @@ module Kohlrabi
 
       def suggested(prices, workshop)
         target = prices.amount(:target) || prices.amount(:floor) || prices.amount(:break_even) or return
-        Core::Pricing::AskingPrice.over(target, haggle: Rational(workshop.haggle_hundredths, 10_000), ending: workshop.price_ending,
-                                                unit: workshop.money.unit)
+        Core::Market::AskingPrice.over(target, haggle: Rational(workshop.haggle_hundredths, 10_000), ending: workshop.price_ending,
+                                               unit: workshop.money.unit)
       end
       private_class_method :suggested
 
       def comparables(piece) = piece.kind ? Records::Comparable.live.where(kind: piece.kind).order(seen_on: :desc, id: :desc).to_a : []
 
       def comparable(row)
-        Core::Pricing::Comparables::One.new(price: row.price_minor, sold: row.sold, likeness: row.likeness, seen_on: row.seen_on)
+        Core::Market::Comparables::One.new(price: row.price_minor, sold: row.sold, likeness: row.likeness, seen_on: row.seen_on)
       end
       private_class_method :comparable
 

@@ -11,11 +11,11 @@ module Kohlrabi
 
       def all = Records::Product.live.order(:generic, :label).to_a
 
-      # Core::Planning::Products for the workshop. swaps: {product key => the one used instead}.
+      # Core::Shelf::Products for the workshop. swaps: {product key => the one used instead}.
       def core(workshop = House.workshop, swaps: {})
         mixes = Mixes.shares
         own = all.map { |row| own(row).merge(mix: mixes[row.id]) }
-        Core::Planning::Products.new(own: own, currency: workshop.money, swaps: swaps)
+        Core::Shelf::Products.new(own: own, currency: workshop.money, swaps: swaps)
       end
 
       # given: {"label", "generic", "base"?, "rate"?, "touch"?, "sand"?, "recoat"?, "handle"?, "cure"? in days, "coldest"? in °C, "pack_amount"?,
@@ -58,8 +58,8 @@ module Kohlrabi
       def read(given, new: false)
         reading = Reading.new(given, House.workshop)
         reading.text(:label, max: 60, required: new || reading.sent?(:label))
-        reading.choice(:base, Core::Planning::ProductCautions::BASES.keys)
-        reading.choice(:generic, Core::Planning::Products::GENERIC.keys, required: new || reading.sent?(:generic))
+        reading.choice(:base, Core::Shelf::ProductCautions::BASES.keys)
+        reading.choice(:generic, Core::Shelf::Products::GENERIC.keys, required: new || reading.sent?(:generic))
         reading.with(:rate) { |raw| above_zero(Core::Units::Numerals.parse(raw, decimal: :point).to_f, raw) }
         WAITS.each { |field, column| reading.with(field, into: column) { |raw| Core::Units::Effort.parse(raw) / 60 } }
         reading.count(:cure, 1..365)

@@ -121,7 +121,7 @@ module Kohlrabi
       def read(given, new: false)
         reading = Reading.new(given, House.workshop)
         reading.text(:kind, max: 80, required: new || reading.sent?(:kind))
-        reading.choice(:condition, Core::Buying::Conditions.keys, required: new || reading.sent?(:condition))
+        reading.choice(:condition, Core::Scout::Conditions.keys, required: new || reading.sent?(:condition))
         %i[name source].each { |field| reading.text(field, max: 120) }
         reading.text(:notes, max: 5000)
         reading.count(:count, 1..40)
@@ -147,9 +147,9 @@ module Kohlrabi
       private_class_method :estimates
 
       def watch(reading)
-        reading.choice(:cut_basis, Core::Buying::TagRule::BASES.keys)
+        reading.choice(:cut_basis, Core::Scout::TagRule::BASES.keys)
         reading.with(:cut_size) { |raw| Core::Units::Numerals.parse(raw) && raw }
-        reading.count(:cut_every, 1..Core::Buying::TagRule::LONGEST)
+        reading.count(:cut_every, 1..Core::Scout::TagRule::LONGEST)
         reading.day(:next_cut_on)
         reading.day(:remind_on)
       end

@@ -37,7 +37,7 @@ module Kohlrabi
 
       def fields(prospect, place, bought_on, source, expected)
         many = prospect.count > 1
-        share = ->(whole) { whole && Core::Costing::Shares.split(whole, Array.new(prospect.count, 1))[place] }
+        share = ->(whole) { whole && Core::Flips::Shares.split(whole, Array.new(prospect.count, 1))[place] }
         { prospect: prospect, name: many ? "#{prospect.title}, #{place + 1} of #{prospect.count}" : prospect.title, kind: prospect.kind,
           source: source || prospect.source, bought_on: bought_on, **prospect.slice(*MEASURES), notes: notes(prospect),
           sundries_minor: House.workshop.sundries_minor,
@@ -51,7 +51,7 @@ module Kohlrabi
 
       # What was noted, with the condition it was in.
       def notes(prospect)
-        condition = Core::Buying::Conditions.fetch(prospect.condition)
+        condition = Core::Scout::Conditions.fetch(prospect.condition)
         [prospect.notes.presence, "#{condition[:label]} when bought: #{condition[:looks]}."].compact.join("\n")
       end
       private_class_method :notes

@@ -46,7 +46,7 @@ module Kohlrabi
       private_class_method :figures
 
       def totals(summaries, workshop)
-        all = Core::Statistics::Totals.new(tallies(summaries), hours_rule: workshop.hours_rule)
+        all = Core::Books::Totals.new(tallies(summaries), hours_rule: workshop.hours_rule)
         in_hand = summaries.select { |row| Lists::IN_HAND.include?(row.stage) }
         days = Core::Statistics::Quantiles.summary(summaries.filter_map(&:turnaround_days))
         { "flips" => summaries.size, "in_hand" => in_hand.size, "sold" => all.sold.flips, "scrapped" => all.scrapped.flips,
@@ -63,9 +63,9 @@ module Kohlrabi
 
       def tallies(summaries)
         summaries.group_by(&:stage).transform_values do |rows|
-          rows.sum(Core::Statistics::Tally.zero) do |row|
-            Core::Statistics::Tally.of(profit: row.cash_profit_minor, receipts: row.receipts_minor, cost: row.cash_in_minor,
-                                       bench_seconds: row.bench_seconds, all_seconds: row.all_seconds)
+          rows.sum(Core::Books::Tally.zero) do |row|
+            Core::Books::Tally.of(profit: row.cash_profit_minor, receipts: row.receipts_minor, cost: row.cash_in_minor,
+                                  bench_seconds: row.bench_seconds, all_seconds: row.all_seconds)
           end
         end
       end

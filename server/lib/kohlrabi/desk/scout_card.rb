@@ -12,7 +12,7 @@ module Kohlrabi
       def rows
         histories = Histories.new
         kinds.map do |kind|
-          [kind, Core::Buying::Conditions.keys.to_h do |condition|
+          [kind, Core::Scout::Conditions.keys.to_h do |condition|
             [condition, Scouting.new(Records::Prospect.new(kind: kind, condition: condition, count: 1), histories: histories)]
           end]
         end
@@ -20,7 +20,7 @@ module Kohlrabi
 
       def kinds
         own = Choices.used(Records::Piece, :kind).map(&:downcase)
-        (own | (Core::Buying::Defaults::ROWS.keys - ["other"])).first(MOST).sort
+        (own | (Core::Scout::Defaults::ROWS.keys - ["other"])).first(MOST).sort
       end
       private_class_method :kinds
     end

@@ -4,7 +4,7 @@ module Kohlrabi
   module Desk
     # How good the estimates before buying were, and what was missed.
     module ScoutRecord
-      # rows: {resale:, hours:, materials:, price:} of Core::Buying::TrackRecord::Row; flips: Array of Flip; missed: Array of Scouting.
+      # rows: {resale:, hours:, materials:, price:} of Core::Scout::TrackRecord::Row; flips: Array of Flip; missed: Array of Scouting.
       Answer = Struct.new(:rows, :flips, :missed, :missed_total, keyword_init: true)
       # One bought and ended: what was expected and what came, minor units and seconds.
       Flip = Struct.new(:prospect, :resale, :hours, :materials, :paid, keyword_init: true)
@@ -30,7 +30,7 @@ module Kohlrabi
           materials: flips.map { |flip| [flip.prospect.expected_materials_minor, flip.materials] },
           paid: flips.map { |flip| [flip.prospect.most_minor, flip.paid] }
         }
-        pairs.transform_values { |rows| Core::Buying::TrackRecord.row(rows) }
+        pairs.transform_values { |rows| Core::Scout::TrackRecord.row(rows) }
       end
       private_class_method :rows
 

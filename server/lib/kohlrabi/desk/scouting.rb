@@ -14,8 +14,8 @@ module Kohlrabi
         @prospect = prospect
         @histories = histories
         @workshop = House.workshop
-        @defaults = Core::Buying::Defaults.new(prospect.kind, currency: @workshop.money)
-        @condition = Core::Buying::Conditions.fetch(prospect.condition)
+        @defaults = Core::Scout::Defaults.new(prospect.kind, currency: @workshop.money)
+        @condition = Core::Scout::Conditions.fetch(prospect.condition)
       end
 
       # Estimates, each nil where nobody knows. Raises Core::Refusal for points out of order.
@@ -23,29 +23,29 @@ module Kohlrabi
       def hours = @hours ||= given("hours", "seconds", usual(:hours, @defaults.hours))
       def materials = @materials ||= given("materials", "minor", usual(:materials, @defaults.materials))
 
-      # Core::Buying::Prospect at the tag that stands, or at another price.
+      # Core::Scout::Prospect at the tag that stands, or at another price.
       def answer(ask: prospect.tag_minor)
-        Core::Buying::Prospect.new(resale: resale, hours: hours, materials: materials, ask: ask, terms: terms)
+        Core::Scout::Prospect.new(resale: resale, hours: hours, materials: materials, ask: ask, terms: terms)
       end
 
-      def verdict = @verdict ||= Core::Buying::Verdict.new(answer, currency: @workshop.money)
+      def verdict = @verdict ||= Core::Scout::Verdict.new(answer, currency: @workshop.money)
       def most = @most ||= answer.most.amount
 
       def terms
-        Core::Buying::Terms.new(fee_rate: @workshop.fee_rate || 0, fixed_fee: @workshop.fixed_fee_minor.to_i * prospect.count,
-                                delivery: prospect.delivery_minor || @workshop.delivery_minor.to_i, rent: @workshop.rent_minor.to_i * prospect.count,
-                                trip: prospect.trip_minor || @workshop.trip_minor.to_i, sundries: @workshop.sundries_minor.to_i * prospect.count,
-                                added_rate: Rational(prospect.added_hundredths.to_i, 10_000),
-                                floor_pay: @workshop.floor_pay_minor, target_pay: @workshop.target_pay_minor)
+        Core::Scout::Terms.new(fee_rate: @workshop.fee_rate || 0, fixed_fee: @workshop.fixed_fee_minor.to_i * prospect.count,
+                               delivery: prospect.delivery_minor || @workshop.delivery_minor.to_i, rent: @workshop.rent_minor.to_i * prospect.count,
+                               trip: prospect.trip_minor || @workshop.trip_minor.to_i, sundries: @workshop.sundries_minor.to_i * prospect.count,
+                               added_rate: Rational(prospect.added_hundredths.to_i, 10_000),
+                               floor_pay: @workshop.floor_pay_minor, target_pay: @workshop.target_pay_minor)
       end
 
       def tape
         found = answer
-        Core::Pricing::PriceTape.new({ tag: prospect.tag_minor, most: positive(found.most.amount), walk_away: positive(found.walk_away.amount),
-                                       standing: prospect.standing_minor, resale: resale&.mean&.round }, unit: @workshop.money.unit)
+        Core::Market::PriceTape.new({ tag: prospect.tag_minor, most: positive(found.most.amount), walk_away: positive(found.walk_away.amount),
+                                      standing: prospect.standing_minor, resale: resale&.mean&.round }, unit: @workshop.money.unit)
       end
 
-      # Core::Buying::Pairs, and the figures for one alone where that is what is bought; nil where there is no caution.
+      # Core::Scout::Pairs, and the figures for one alone where that is what is bought; nil where there is no caution.
       def single
         pairs = @histories.pairs(prospect.kind, pair: @defaults.pair?)
         return unless pairs.caution?(prospect.count)
@@ -54,20 +54,20 @@ module Kohlrabi
         pairs.single(price: together&.mean, days: days).merge(together: together&.mean&.round, source: pairs.source)
       end
 
-      # Core::Buying::TagForecast, or nil before the first sighting.
+      # Core::Scout::TagForecast, or nil before the first sighting.
       def forecast
         return if prospect.sightings.empty?
 
-        @forecast ||= Core::Buying::TagForecast.new(sightings, today: House.today, rule: rule, next_cut: prospect.next_cut_on)
+        @forecast ||= Core::Scout::TagForecast.new(sightings, today: House.today, rule: rule, next_cut: prospect.next_cut_on)
       end
 
       def wait_or_buy
-        forecast && Core::Buying::WaitOrBuy.new(forecast, most: most, gone: gone, today: House.today)
+        forecast && Core::Scout::WaitOrBuy.new(forecast, most: most, gone: gone, today: House.today)
       end
 
       def gone
         count, weeks = @histories.gone(prospect.kind)
-        Core::Buying::Gone.estimate(kind: prospect.kind.pluralize, gone: count, weeks: weeks, volume: volume)
+        Core::Scout::Gone.estimate(kind: prospect.kind.pluralize, gone: count, weeks: weeks, volume: volume)
       end
 
       # The day on which the tag is to be looked at again, with why: a date set by hand, or the one it is likely to reach the
@@ -81,7 +81,7 @@ module Kohlrabi
       end
 
       # Cautions to have in mind before buying; its age is not known in a shop.
-      def cautions = Core::Cautions.before_buying(kind: prospect.kind, condition: prospect.condition)
+      def cautions = Core::Planning::Cautions.before_buying(kind: prospect.kind, condition: prospect.condition)
 
       def money(minor) = Core::Units::MoneyText.text(minor, @workshop.money)
 
@@ -93,9 +93,9 @@ module Kohlrabi
       def given(what, unit, usual)
         low, likely, high = POINTS.map { |point| prospect["#{what}_#{point}_#{unit}"] }
         return usual unless likely
-        return Core::Buying::Estimate.around(likely, usual, source: "as you gave it") unless low || high
+        return Core::Scout::Estimate.around(likely, usual, source: "as you gave it") unless low || high
 
-        Core::Buying::Estimate.three(low || likely, likely, high || likely, source: "as you gave it", field: :"#{what}_likely")
+        Core::Scout::Estimate.three(low || likely, likely, high || likely, source: "as you gave it", field: :"#{what}_likely")
       end
 
       def usual_resale
@@ -105,7 +105,7 @@ module Kohlrabi
         usual = @defaults.resale or return
         return usual.times(prospect.count) unless @defaults.pair? && prospect.count == 1
 
-        usual.times(Core::Buying::Defaults::SINGLE_PRICE, source: "#{usual.source}, less as a single")
+        usual.times(Core::Scout::Defaults::SINGLE_PRICE, source: "#{usual.source}, less as a single")
       end
 
       # What one brings where it is sold with its like.
@@ -121,24 +121,24 @@ module Kohlrabi
 
       def own(what)
         values = @histories.of(prospect.kind)[what]
-        Core::Buying::Estimate.own(values, source: "from #{values.size} of your own #{prospect.kind.pluralize}")
+        Core::Scout::Estimate.own(values, source: "from #{values.size} of your own #{prospect.kind.pluralize}")
       end
 
       def sightings
-        Core::Buying::Sightings.new(prospect.sightings.map { |row| Core::Buying::Sightings::Seen.new(on: row.seen_on, tag: row.tag_minor) })
+        Core::Scout::Sightings.new(prospect.sightings.map { |row| Core::Scout::Sightings::Seen.new(on: row.seen_on, tag: row.tag_minor) })
       end
 
       def rule
         return unless prospect.cut_basis
 
         size = Core::Units::Numerals.parse(prospect.cut_size)
-        Core::Buying::TagRule.new(basis: prospect.cut_basis, every: prospect.cut_every,
-                                  cut: prospect.cut_basis == "amount" ? size * @workshop.money.unit : size / 100)
+        Core::Scout::TagRule.new(basis: prospect.cut_basis, every: prospect.cut_every,
+                                 cut: prospect.cut_basis == "amount" ? size * @workshop.money.unit : size / 100)
       end
 
       # m³, from its own measures or the usual ones of its kind.
       def volume
-        usual = Core::Shape::Kinds.template(prospect.kind)
+        usual = Core::Planning::Shape::Kinds.template(prospect.kind)
         %i[width depth height].inject(1.0) { |product, side| product * ((prospect["#{side}_mm"] || usual[side]) / 1000.0) }
       end
     end

@@ -8,14 +8,14 @@ module Kohlrabi
 
       module_function
 
-      # {kind => Array of Core::Selling::Survival::Spell}. A piece sold as one of a set stands once for the set; what is still listed, kept or
+      # {kind => Array of Core::Market::Survival::Spell}. A piece sold as one of a set stands once for the set; what is still listed, kept or
       # otherwise gone is censored.
       def spells = listings.each_with_object({}) { |(kind, _, spell), all| (all[kind] ||= []) << spell }
 
-      # Array of Core::Learning::Season::Note: months of the year whose listings took longer or shorter.
+      # Array of Core::Books::Season::Note: months of the year whose listings took longer or shorter.
       def seasons
         months = listings.each_with_object({}) { |(_, listed, spell), all| (all[listed.month] ||= []) << spell }
-        Core::Learning::Season.new(months).notes
+        Core::Books::Season.new(months).notes
       end
 
       # Array of [kind, listed on, spell].
@@ -35,7 +35,7 @@ module Kohlrabi
 
       def spell(kind, from, to, sold:)
         days = from && to && (to - from).to_i
-        [kind, from, Core::Selling::Survival::Spell.new(days: days, sold: sold)] unless days.nil? || days.negative?
+        [kind, from, Core::Market::Survival::Spell.new(days: days, sold: sold)] unless days.nil? || days.negative?
       end
       private_class_method :spell
 
@@ -47,16 +47,16 @@ module Kohlrabi
       # Since when a piece is on the market: since its last return, where it came back. listed: as recorded, or nil.
       def listed_since(piece, listed) = [listed, Records::SaleReturn.live.where(piece: piece).maximum(:returned_on)].compact.max
 
-      # Core::Selling::TimeToSell::Answer for a kind.
-      def time(kind) = Core::Selling::TimeToSell.new(spells).for(kind)
+      # Core::Market::TimeToSell::Answer for a kind.
+      def time(kind) = Core::Market::TimeToSell.new(spells).for(kind)
 
-      # Core::Selling::Outlook::Answer of a price with its steps; nil where too little is known. steps: [[Date, minor units]].
+      # Core::Market::Outlook::Answer of a price with its steps; nil where too little is known. steps: [[Date, minor units]].
       def outlook(time, price, steps, ratio, stood: 0)
         return unless time.survival
 
         prices = [[0, price], *steps.map { |day, minor| [[(day - House.today).to_i, 0].max, minor] }]
         last = (prices.last.last * ratio).round
-        Core::Selling::Outlook.new(time.survival, stood: stood, prices: prices, ratio: ratio, last: last).answer
+        Core::Market::Outlook.new(time.survival, stood: stood, prices: prices, ratio: ratio, last: last).answer
       end
 
       # [sold, asked] of own sales, minor units.

@@ -17,8 +17,8 @@ module Kohlrabi
         found = prices(set).figures.to_h { |figure| [figure.key, figure.amount] }
         last = set.happenings.reverse.find(&:asking_minor)
         sold = set.happenings.find { |event| event.kind == "sold" }
-        Core::Pricing::PriceTape.new(found.merge(cash_in: cash_in(set).amount, asking: last&.asking_minor, sold: sold&.price_minor),
-                                     unit: House.workshop.money.unit)
+        Core::Market::PriceTape.new(found.merge(cash_in: cash_in(set).amount, asking: last&.asking_minor, sold: sold&.price_minor),
+                                    unit: House.workshop.money.unit)
       end
 
       def cash_in(set)
@@ -41,10 +41,10 @@ module Kohlrabi
         worked = pieces.map { |piece| piece.summary["#{workshop.hours_rule}_seconds"] }
         come = pieces.map(&:seconds_to_come)
         costs = cash_in(set).amount
-        Core::Pricing::CostAndPay.new(costs: costs && (costs + pieces.sum { |piece| piece.cost_to_come_minor.to_i }),
-                                      seconds: ((worked + come).compact.sum if (worked + come).any?), fee_rate: workshop.fee_rate || 0,
-                                      fixed: workshop.selling_minor, floor_pay: workshop.floor_pay_minor,
-                                      target_pay: workshop.target_pay_minor)
+        Core::Market::CostAndPay.new(costs: costs && (costs + pieces.sum { |piece| piece.cost_to_come_minor.to_i }),
+                                     seconds: ((worked + come).compact.sum if (worked + come).any?), fee_rate: workshop.fee_rate || 0,
+                                     fixed: workshop.selling_minor, floor_pay: workshop.floor_pay_minor,
+                                     target_pay: workshop.target_pay_minor)
       end
       private_class_method :prices
     end

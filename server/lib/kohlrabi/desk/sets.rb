@@ -77,7 +77,7 @@ module Kohlrabi
 
       # [basis, weights] by which the set is shared, in the order of its members.
       def weights(set)
-        Core::Costing::SetShares.weights(set.members.map do |member|
+        Core::Flips::SetShares.weights(set.members.map do |member|
           { asking: member.asking_minor, resale: member.piece.expected_resale_minor, cost: member.piece.summary.cash_in_minor }
         end)
       end
@@ -138,14 +138,14 @@ module Kohlrabi
       private_class_method :share
 
       def split(set, event, whole)
-        whole && Core::Costing::Shares.split(whole, event.hand ? by_hand(set, event) : weights(set).last)
+        whole && Core::Flips::Shares.split(whole, event.hand ? by_hand(set, event) : weights(set).last)
       end
       private_class_method :split
 
       def by_hand(set, event)
         parts = set.members.map { |member| event.hand.fetch(member.piece_id.to_s, 0) }
-        Core::Costing::SetShares.by_hand(parts, event.price_minor || event.asking_minor)
-      rescue Core::Costing::HandShares::Gap => e
+        Core::Flips::SetShares.by_hand(parts, event.price_minor || event.asking_minor)
+      rescue Core::Flips::HandShares::Gap => e
         raise Refused, [e.in(House.workshop.money).at(:hand)]
       end
       private_class_method :by_hand

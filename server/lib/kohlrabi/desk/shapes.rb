@@ -5,19 +5,19 @@ module Kohlrabi
     # The measures of a piece as they are typed, and the shape it shall have.
     module Shapes
       LENGTHS = %i[width depth height leg leaf upper_height upper_depth].freeze
-      COUNTS = { doors: Core::Shape::PieceShape::MAX_DOORS, upper_doors: Core::Shape::PieceShape::MAX_DOORS,
-                 shelves: Core::Shape::PieceShape::MAX_SHELVES }.freeze
+      COUNTS = { doors: Core::Planning::Shape::PieceShape::MAX_DOORS, upper_doors: Core::Planning::Shape::PieceShape::MAX_DOORS,
+                 shelves: Core::Planning::Shape::PieceShape::MAX_SHELVES }.freeze
 
       module_function
 
       # Reads the fields of a shape. reading: Reading.
       def read(reading)
         LENGTHS.each { |field| reading.length(field) }
-        reading.with(:drawer_rows) { |raw| Core::Shape::PieceShape.parse_rows(raw).join(",") }
+        reading.with(:drawer_rows) { |raw| Core::Planning::Shape::PieceShape.parse_rows(raw).join(",") }
         reading.with(:row_heights) { |raw| heights(raw) }
         COUNTS.each { |field, most| reading.with(field) { |raw| count(raw, field, most) } }
-        reading.choice(:base, Core::Shape::PieceShape::BASES.keys)
-        reading.choice(:top_shape, Core::Shape::PieceShape::TOPS.keys)
+        reading.choice(:base, Core::Planning::Shape::PieceShape::BASES.keys)
+        reading.choice(:top_shape, Core::Planning::Shape::PieceShape::TOPS.keys)
         reading.with(:panelled) { |raw| raw == "yes" }
       end
 

@@ -34,9 +34,9 @@ module Kohlrabi
 
       def amounts(record, weights)
         if record.is_a?(Records::Cost)
-          Core::Costing::Shares.split(record.amount_minor, weights).map { |part| { amount_minor: part } }
+          Core::Flips::Shares.split(record.amount_minor, weights).map { |part| { amount_minor: part } }
         else
-          Core::Costing::Shares.split_seconds(record.seconds, weights).map { |part| { seconds: part } }
+          Core::Flips::Shares.split_seconds(record.seconds, weights).map { |part| { seconds: part } }
         end
       end
       private_class_method :amounts

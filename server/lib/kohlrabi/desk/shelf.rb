@@ -7,7 +7,7 @@ module Kohlrabi
       THOUSANDTHS = 1000
       SOON = 30 # days before its time is over that one is told
       LOW = 1/5r # of a container: nearly used up
-      # One product: row of Core::Planning::Products; containers: of Records; left: Rational; worth: minor units or nil where something paid is
+      # One product: row of Core::Shelf::Products; containers: of Records; left: Rational; worth: minor units or nil where something paid is
       # not known.
       Row = Struct.new(:product, :containers, :left, :worth, keyword_init: true)
 
@@ -34,10 +34,10 @@ module Kohlrabi
         scope.sort_by { |one| [one.opening ? 0 : 1, one.bought_on || Date.new(1), one.id] }
       end
 
-      # Core::Costing::Container of a record.
+      # Core::Shelf::Container of a record.
       def core(row)
-        Core::Costing::Container.new(id: row.id, volume: Rational(row.size_thousandths, THOUSANDTHS), paid: row.paid_minor,
-                                     drawn: Rational(row.draws.sum(&:amount_thousandths), THOUSANDTHS), charged: row.draws.sum(&:amount_minor))
+        Core::Shelf::Container.new(id: row.id, volume: Rational(row.size_thousandths, THOUSANDTHS), paid: row.paid_minor,
+                                   drawn: Rational(row.draws.sum(&:amount_thousandths), THOUSANDTHS), charged: row.draws.sum(&:amount_minor))
       end
 
       # {product key => Rational left}.
@@ -108,7 +108,7 @@ module Kohlrabi
         reading.with(:share, into: :left) { |raw| Core::Units::Quantity.share(raw) * container.volume }
         left = reading.done![:left]
         refuse("Say how much is left.", "Give an amount, or a part of the container.", :left) unless left
-        most = Core::Planning::Amount.text(container.volume, product)
+        most = Core::Shelf::Amount.text(container.volume, product)
         refuse("More than it ever held is not in it.", "It held #{most}.", :left) if left > container.volume
         left
       end

@@ -103,7 +103,7 @@ module Kohlrabi
       # {gear key => labels of steps}.
       def steps_by_gear(steps)
         steps.each_with_object({}) do |step, all|
-          Core::Cautions.gear(step.cautions).each { |key| (all[key] ||= []) << step.label }
+          Core::Planning::Cautions.gear(step.cautions).each { |key| (all[key] ||= []) << step.label }
         end
       end
       private_class_method :steps_by_gear

@@ -89,8 +89,8 @@ module Kohlrabi
 
       def pass_on(event, whole)
         weights = event.split_parts.map(&:weight)
-        money = Core::Costing::Inheritance.money(MONEY.to_h { |key| [key, whole.money_in.public_send(key)] }, weights)
-        work = Core::Costing::Inheritance.work(whole.work.by_kind, weights)
+        money = Core::Flips::Inheritance.money(MONEY.to_h { |key| [key, whole.money_in.public_send(key)] }, weights)
+        work = Core::Flips::Inheritance.work(whole.work.by_kind, weights)
         event.split_parts.each_with_index.to_h do |part, place|
           [part.piece_id, Flip::Inherited.new(from: "#{whole.piece.ticket_text} #{whole.piece.name}", money: money[place],
                                               work: work[place], started: whole.chain.on(:first_work))]

@@ -31,7 +31,7 @@ module Kohlrabi
       # Array of Point over flips that were sold or lost, the latest first.
       def points(lens)
         columns = "piece_id, pieces.name, pieces.kind, stage, receipts_minor, cash_in_minor, #{lens.profit}, #{lens.seconds}"
-        scope = lens.scope.where(stage: Core::Statistics::Totals::PAID).joins(:piece).order(Arel.sql("ended_on DESC NULLS LAST, piece_id DESC"))
+        scope = lens.scope.where(stage: Core::Books::Totals::PAID).joins(:piece).order(Arel.sql("ended_on DESC NULLS LAST, piece_id DESC"))
         Records::Base.connection.select_rows(scope.select(Arel.sql(columns)).to_sql).map { |row| Point.new(**Point.members.zip(row).to_h) }
       end
 
@@ -49,7 +49,7 @@ module Kohlrabi
         worked = points.select(&:seconds).sum(&:profit)
         pay = Rational(worked * 3600, seconds) if seconds.positive? && worked.positive?
         text = ->(minor) { Core::Units::MoneyText.text(minor, House.workshop.money) }
-        Core::Learning::Reasons.new(points, pay: pay, text: text)
+        Core::Books::Reasons.new(points, pay: pay, text: text)
       end
       private_class_method :reasons
     end

@@ -50,7 +50,7 @@ module Kohlrabi
         reading.count(:count, 0..100_000, required: new || reading.sent?(:count))
         reading.money(:value)
         reading.text(:origin, max: 120)
-        reading.choice(:kind, Core::Bench::StashFit::KINDS.keys, required: reading.sent?(:kind))
+        reading.choice(:kind, Core::Shelf::StashFit::KINDS.keys, required: reading.sent?(:kind))
         %i[spacing length width thickness].each { |field| reading.length(field) }
         reading.date(:got_on, what: "Got")
         reading.done!

@@ -37,16 +37,16 @@ module Kohlrabi
       # {item id => number used}.
       def used(ids) = Records::StashUse.live.where(stash_item_id: ids).group(:stash_item_id).sum(:count)
 
-      # Array of Core::Bench::StashFit::Answer for a piece.
+      # Array of Core::Shelf::StashFit::Answer for a piece.
       def fits(piece)
         items = Records::StashItem.live.order(:id).to_a
         used = used(items.map(&:id))
         stash = items.map { |item| core(item, item.count - used.fetch(item.id, 0)) }.reject { |item| item.number < 1 }
-        Core::Bench::StashFit.new(stash, needs(piece), unit: House.workshop.length_unit).answers
+        Core::Shelf::StashFit.new(stash, needs(piece), unit: House.workshop.length_unit).answers
       end
 
       def core(item, count)
-        Core::Bench::StashFit::Item.new(id: item.id, name: item.name, kind: item.kind, number: count, spacing: item.spacing_mm, long: item.length_mm,
+        Core::Shelf::StashFit::Item.new(id: item.id, name: item.name, kind: item.kind, number: count, spacing: item.spacing_mm, long: item.length_mm,
                                         wide: item.width_mm)
       end
       private_class_method :core
@@ -54,7 +54,7 @@ module Kohlrabi
       # What the piece could take: pulls by its fronts and doors, legs, shelves, a pane.
       def needs(piece)
         shape = Drawing.shape(piece)
-        need = Core::Bench::StashFit::Need
+        need = Core::Shelf::StashFit::Need
         pulls = shape.drawer_rows.to_a.sum + shape.doors.to_i
         [(need.new(kind: "pull", what: "Pulls", number: pulls, spacing: spacing(piece)) if pulls.positive?),
          (need.new(kind: "leg", what: "Legs", number: LEGS, long: shape.leg) if shape.base == "legs" && shape.leg.to_f.positive?),

@@ -106,7 +106,7 @@ module Kohlrabi
       def confirm(piece_id, given)
         piece = Finder.find(Records::Piece, piece_id)
         key = given["caution"].to_s
-        unless Core::Cautions::ROWS.key?(key.to_sym)
+        unless Core::Planning::Cautions::ROWS.key?(key.to_sym)
           refuse("“#{Core::Units::Numerals.clip(key)}” is not a caution.", "Load the plan anew.", field: :caution)
         end
 
@@ -115,7 +115,7 @@ module Kohlrabi
 
       # Serious cautions of a step that nobody has confirmed for this piece, as keys.
       def unconfirmed(piece, step)
-        step.cautions.select { |key| Core::Cautions.serious?(key) } - piece.confirmations.map(&:caution)
+        step.cautions.select { |key| Core::Planning::Cautions.serious?(key) } - piece.confirmations.map(&:caution)
       end
 
       def step(piece_id, given)
@@ -128,7 +128,8 @@ module Kohlrabi
       def check_cautions(piece, step)
         key = unconfirmed(piece, step).first or return
 
-        read = Core::Refusal.new("Read the caution first: #{Core::Cautions.text(key.to_sym)}", "Confirm it once for this piece.", field: :caution)
+        read = Core::Refusal.new("Read the caution first: #{Core::Planning::Cautions.text(key.to_sym)}", "Confirm it once for this piece.",
+                                 field: :caution)
         raise Danger.new(read, piece: piece, caution: key)
       end
       private_class_method :check_cautions
@@ -143,7 +144,7 @@ module Kohlrabi
       def open_zones(step, given)
         open = step.zones - step.done_zones
         asked = given["zones"] ? Array(given["zones"]) : open
-        asked.each { |zone| Core::Shape::Zones.check!(zone, step.zones, field: :zones) }
+        asked.each { |zone| Core::Planning::Shape::Zones.check!(zone, step.zones, field: :zones) }
         left = asked & open
         refuse("This is done already.", "Load the plan anew.", field: :step) if left.empty?
         left

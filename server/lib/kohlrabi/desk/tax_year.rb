@@ -97,7 +97,7 @@ module Kohlrabi
 
       # Stock at cost at the end of the day before, and at the end of the year.
       def stock
-        take = Core::Accounting::StockTake.new(stock_pieces)
+        take = Core::Books::StockTake.new(stock_pieces)
         { "stock at start" => @days.first - 1, "stock at end" => @days.last }.flat_map do |section, day|
           answer = take.at(day)
           note = [("#{answer.unknown} of unknown cost left out" if answer.unknown.positive?),
@@ -113,8 +113,8 @@ module Kohlrabi
       def stock_pieces
         Ledger.stock.map do |flip, payments|
           ended = flip.chain.ended?
-          Core::Accounting::StockTake::Piece.new(name: [flip.piece.ticket_text, flip.piece.name], bought_on: flip.piece.bought_on, ended: ended,
-                                                 ended_on: (flip.chain.ending&.on if ended), payments: payments)
+          Core::Books::StockTake::Piece.new(name: [flip.piece.ticket_text, flip.piece.name], bought_on: flip.piece.bought_on, ended: ended,
+                                            ended_on: (flip.chain.ending&.on if ended), payments: payments)
         end
       end
 

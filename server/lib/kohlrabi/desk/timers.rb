@@ -76,7 +76,7 @@ module Kohlrabi
       # pieces: {id => step key or nil}.
       def begin_timer(person, kind, pieces)
         Sharing.read(pieces.keys.map { |id| { "piece_id" => id } })
-        timer = Records::Timer.create!(person: person, kind: Core::Work::Kinds.fetch(kind)[:key], started_at: Clock.now)
+        timer = Records::Timer.create!(person: person, kind: Core::Flips::WorkKinds.fetch(kind)[:key], started_at: Clock.now)
         pieces.each { |piece_id, step| timer.timer_pieces.create!(piece_id: piece_id, step: step) }
         timer
       end
@@ -99,11 +99,11 @@ module Kohlrabi
       def proposal(timer)
         started = timer.started_at.to_i / 60
         now = Clock.now.to_i / 60
-        return if now - started < Core::Work::Forgotten::LEAST
+        return if now - started < Core::Bench::ForgottenTimer::LEAST
 
         estimate = steps(timer).sum { |_, step| step.remaining } / 60
-        stop, why = Core::Work::Forgotten.stop_at(started: started, now: now, estimate: estimate.positive? ? estimate : nil,
-                                                  session: session_end(timer))
+        stop, why = Core::Bench::ForgottenTimer.stop_at(started: started, now: now, estimate: estimate.positive? ? estimate : nil,
+                                                        session: session_end(timer))
         stop && [Time.at(stop * 60).utc, why]
       end
 
@@ -132,7 +132,7 @@ module Kohlrabi
       def refuse_second(person)
         running = Records::Timer.live.find_by(person_id: person.id) or return
 
-        raise Refused, [Core::Refusal.new("#{person.name}'s timer is already running for #{Core::Work::Kinds.label(running.kind).downcase}.",
+        raise Refused, [Core::Refusal.new("#{person.name}'s timer is already running for #{Core::Flips::WorkKinds.label(running.kind).downcase}.",
                                           "Stop it first.", field: :person_id)]
       end
       private_class_method :refuse_second

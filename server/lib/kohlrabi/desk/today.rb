@@ -7,7 +7,7 @@ module Kohlrabi
       # What the day came to: seconds worked, what the steps done were estimated at, how many they are, on how many pieces.
       Summary = Struct.new(:worked, :estimated, :steps, :pieces, keyword_init: true)
       Answer = Struct.new(:date, :summary, :timers, :done, :worked, :stages, :tags, :bench, :now, :drying, :climate, keyword_init: true)
-      # What fits now: minutes, person id, Array of Core::Scheduling::Slot.
+      # What fits now: minutes, person id, Array of Core::Bench::Slot.
       Now = Struct.new(:minutes, :person, :slots, keyword_init: true)
       # What a flipper can move along: work in hand first, then what earns nothing until it is listed.
       ORDER = ["on the bench", "ready", "bought", "listed"].freeze

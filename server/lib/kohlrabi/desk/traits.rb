@@ -38,7 +38,7 @@ module Kohlrabi
         return Core::Planning::Finishes::BY_KEY.dig(trait, :label) || trait if by == "finish"
         return date(by, trait) if %w[season month].include?(by)
 
-        trait.start_with?(WORK) ? Core::Work::Kinds.label(trait.delete_prefix(WORK)) : trait
+        trait.start_with?(WORK) ? Core::Flips::WorkKinds.label(trait.delete_prefix(WORK)) : trait
       end
 
       # "May", "May 2026"; as it is where somebody asks for what is no month.

@@ -46,12 +46,12 @@ module Kohlrabi
         Removal.of([trip, trip.cost, *trip.work_entries].compact, what: "Trip “#{trip.what}” removed")
       end
 
-      # Core::Costing::Trip of a record. Raises Core::Refusal.
+      # Core::Flips::Trip of a record. Raises Core::Refusal.
       def drive(trip)
         workshop = House.workshop
-        Core::Costing::Trip.new(metres: trip.metres, rate: rate(trip, workshop), unit_metres: METRES.fetch(workshop.distance_unit),
-                                fuel: trip.fuel_minor, hire: trip.hire_minor.to_i, tolls: trip.tolls_minor.to_i,
-                                seconds: trip.seconds.to_i, private_share: Rational(trip.private_hundredths.to_i, 10_000))
+        Core::Flips::Trip.new(metres: trip.metres, rate: rate(trip, workshop), unit_metres: METRES.fetch(workshop.distance_unit),
+                              fuel: trip.fuel_minor, hire: trip.hire_minor.to_i, tolls: trip.tolls_minor.to_i,
+                              seconds: trip.seconds.to_i, private_share: Rational(trip.private_hundredths.to_i, 10_000))
       end
 
       # A mileage rate as it is kept: major units a kilometre or mile, as typed. Raises Core::Refusal.

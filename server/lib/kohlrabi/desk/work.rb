@@ -37,7 +37,7 @@ module Kohlrabi
 
       def remove(id)
         entry = own(id)
-        Removal.of([entry], what: "#{Core::Units::Effort.text(entry.seconds)} of #{Core::Work::Kinds.label(entry.kind).downcase} removed")
+        Removal.of([entry], what: "#{Core::Units::Effort.text(entry.seconds)} of #{Core::Flips::WorkKinds.label(entry.kind).downcase} removed")
       end
 
       # An entry that stands by itself. Raises Refused for one that a trip made.
@@ -64,7 +64,7 @@ module Kohlrabi
 
       def read(given, new: false)
         reading = Reading.new(given, House.workshop)
-        reading.with(:kind, required: new || reading.sent?(:kind)) { |raw| Core::Work::Kinds.fetch(raw)[:key] }
+        reading.with(:kind, required: new || reading.sent?(:kind)) { |raw| Core::Flips::WorkKinds.fetch(raw)[:key] }
         reading.effort(:effort, required: new || reading.sent?(:effort))
         reading.date(:worked_on, what: "Worked")
         reading.text(:note, max: 300)

@@ -8,21 +8,21 @@ module Kohlrabi
 
       module_function
 
-      # Core::Scheduling::Hours of all people; who has given none works as usual.
+      # Core::Bench::Hours of all people; who has given none works as usual.
       def hours
         rows = Records::WorkingHours.order(:id).to_a
         known = rows.select(&:weekday).map(&:person_id)
-        usual = (House.people.map(&:id) - known).flat_map { |id| Core::Scheduling::Hours.usual(id, share) }
-        Core::Scheduling::Hours.new(rows.map { |row| core(row) } + usual)
+        usual = (House.people.map(&:id) - known).flat_map { |id| Core::Bench::Hours.usual(id, share) }
+        Core::Bench::Hours.new(rows.map { |row| core(row) } + usual)
       end
 
       # Whether a person's hours are assumed.
       def assumed?(person) = !Records::WorkingHours.where(person_id: person.id).where.not(weekday: nil).exists?
 
-      # Hours of a person by weekday, given or assumed: Array of Core::Scheduling::Hours::Row.
+      # Hours of a person by weekday, given or assumed: Array of Core::Bench::Hours::Row.
       def rows(person)
         given = Records::WorkingHours.where(person_id: person.id).where.not(weekday: nil).order(:weekday, :from_minute).map { |row| core(row) }
-        given.any? ? given : Core::Scheduling::Hours.usual(person.id, share)
+        given.any? ? given : Core::Bench::Hours.usual(person.id, share)
       end
 
       # Array of [person id, from, to] as instants of a date.
@@ -76,7 +76,7 @@ module Kohlrabi
       private_class_method :share
 
       def core(row)
-        Core::Scheduling::Hours::Row.new(person: row.person_id, weekday: row.weekday, date: row.day, from: row.from_minute, to: row.to_minute)
+        Core::Bench::Hours::Row.new(person: row.person_id, weekday: row.weekday, date: row.day, from: row.from_minute, to: row.to_minute)
       end
       private_class_method :core
 
@@ -87,8 +87,8 @@ module Kohlrabi
       private_class_method :weekday
 
       def times(row, what: nil)
-        from, to = %w[from to].map { |name| row[name].to_s.strip.then { |text| Core::Scheduling::Hours.clock(text) unless text.empty? } }
-        Core::Scheduling::Hours.read(from, to)
+        from, to = %w[from to].map { |name| row[name].to_s.strip.then { |text| Core::Bench::Hours.clock(text) unless text.empty? } }
+        Core::Bench::Hours.read(from, to)
       rescue Core::Refusal => e
         raise Refused, [Core::Refusal.new([what, e.problem].compact.join(": "), e.remedy, field: e.field || :from)]
       end

@@ -11,8 +11,8 @@ module Kohlrabi
       def update(piece_id, zone, given)
         Records::Base.transaction do
           piece = Finder.find(Records::Piece, piece_id)
-          keys = Core::Shape::Elevation.new(Drawing.shape(piece)).zones.map(&:key)
-          Core::Shape::Zones.check!(zone, keys)
+          keys = Core::Planning::Shape::Elevation.new(Drawing.shape(piece)).zones.map(&:key)
+          Core::Planning::Shape::Zones.check!(zone, keys)
           store(piece, zone, read(given, keys - [zone]))
           piece.reload
           Drawing.zones(piece) # raises where relief and measures do not go together
@@ -31,11 +31,11 @@ module Kohlrabi
         reading = Reading.new(given, House.workshop)
         reading.text(:label, max: 60)
         reading.with(:area, into: :area_mm2) { |raw| Core::Units::Square.parse(raw, unit: House.workshop.length_unit) }
-        reading.choice(:grade, Core::Shape::Zone::GRADES.keys)
-        reading.choice(:material, Core::Shape::Zone::MATERIALS)
-        reading.choice(:relief, Core::Shape::Area::RELIEFS.keys)
+        reading.choice(:grade, Core::Planning::Shape::Zone::GRADES.keys)
+        reading.choice(:material, Core::Planning::Shape::Zone::MATERIALS)
+        reading.choice(:relief, Core::Planning::Shape::Area::RELIEFS.keys)
         %i[relief_depth relief_pitch].each { |field| reading.length(field) }
-        reading.count(:parts, 1..Core::Shape::Zones::MOST_PIECES)
+        reading.count(:parts, 1..Core::Planning::Shape::Zones::MOST_PIECES)
         reading.choice(:into, others)
         reading.done!
       end

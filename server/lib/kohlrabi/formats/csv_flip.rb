@@ -128,14 +128,14 @@ module Kohlrabi
               "Write kept, given away or scrapped under outcome.")
         end
         @remarks << "channel is kept in the notes, as the piece is neither listed nor sold" if channel_homeless?
-        Core::Costing::Chain.new(bought_on: bought_on, events: core_events)
-        Core::Costing::Sale.new(price: @money["sale_price"], tip: @money["tip"].to_i, refunded: @money["refund"].to_i) if sold?
+        Core::Flips::Chain.new(bought_on: bought_on, events: core_events)
+        Core::Flips::Sale.new(price: @money["sale_price"], tip: @money["tip"].to_i, refunded: @money["refund"].to_i) if sold?
       rescue Core::Refusal => e
         say({ on: "dates", kind: "outcome", refunded: "refund" }.fetch(e.field, "row"), e.problem, e.remedy)
       end
 
       def core_events
-        events.map { |event| Core::Costing::Event.new(kind: event[:kind].to_sym, on: event[:happened_on], asking: event.dig(:listing, :asking_minor)) }
+        events.map { |event| Core::Flips::Event.new(kind: event[:kind].to_sym, on: event[:happened_on], asking: event.dig(:listing, :asking_minor)) }
       end
     end
   end

@@ -62,7 +62,7 @@ module Kohlrabi
 
       def done
         work = @flip.work.by_kind.select { |_, seconds| seconds.positive? }
-                    .map { |kind, seconds| "#{Core::Work::Kinds.label(kind)} #{Core::Units::Effort.text(seconds)}" }
+                    .map { |kind, seconds| "#{Core::Flips::WorkKinds.label(kind)} #{Core::Units::Effort.text(seconds)}" }
         look = @piece.looks.find(&:chosen)
         finishes = look ? look.look_zones.map { |zone| Core::Planning::Finishes.label(zone.finish) }.uniq : []
         [work.join(" · "), ("Finish: #{finishes.join(', ')}" if finishes.any?), (Desk::Techniques.text(@piece) if @piece.technique_tags.any?)]

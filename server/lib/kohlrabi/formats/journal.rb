@@ -4,7 +4,7 @@ module Kohlrabi
   module Formats
     # Entries as a plain-text accounting journal: accounts and commodity declared, every entry in balance; docs/formats/journal.md.
     class Journal
-      # entries: Array of Core::Accounting::Entry; currency: Core::Units::Currency; note: Array of lines that stand at the head.
+      # entries: Array of Core::Books::Entry; currency: Core::Units::Currency; note: Array of lines that stand at the head.
       def initialize(entries, currency:, note: [])
         @entries = entries
         @currency = currency

@@ -3,9 +3,9 @@
 module Kohlrabi
   module Core
     module Planning
-      # What steps do, from data/acts.yml.
+      # What steps do, from data/planning/acts.yml.
       module Acts
-        BY_KEY = Core.table("acts").to_h { |row| [row[:key], row] }.freeze
+        BY_KEY = Core.table("planning/acts").to_h { |row| [row[:key], row] }.freeze
         # A word in the forms that people give it, whole: stripped and stripping, but no stripes.
         WORDS = BY_KEY.transform_values do |row|
           words = row[:words]&.map { |word| Regexp.escape(word).gsub('\ ', '\s+') }

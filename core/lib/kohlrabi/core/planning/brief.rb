@@ -3,7 +3,7 @@
 module Kohlrabi
   module Core
     module Planning
-      # All that a plan is made from. zones: Array of Shape::Zone; findings: Array of LookOver::Finding; acts: of Shape::Reshaping;
+      # All that a plan is made from. zones: Array of Shape::Zone; findings: Array of Inspection::Finding; acts: of Shape::Reshaping;
       # lead: clear, present, unsure or nil (not answered); after_limit: made after the lead limit; trials: {step key => "worked" or "failed"};
       # tips: whether it can tip over as it shall stand; marks: Array of Mark; edits: Array of Edit; factors: {kind of work => Rational};
       # under: {zone => "#rrggbb"} as bought.
@@ -16,7 +16,8 @@ module Kohlrabi
         INSIDES = %w[leave clean liner sealed].freeze
 
         def initialize(acts: [], findings: [], trials: {}, marks: [], edits: [], factors: {}, experiences: [], under: {},
-                       lead: nil, after_limit: false, schools: Schools.new, products: Products.new, kind: nil, tips: TipOver.kind?(kind), **rest)
+                       lead: nil, after_limit: false, schools: Schools.new, products: Shelf::Products.new,
+                       kind: nil, tips: TipOver.kind?(kind), **rest)
           acts = acts.reject { |act| act.cut && trials["try-#{act.key}"] == "failed" }
           findings += acts.filter_map { |act| left_by(act, rest.fetch(:zones)) }
           super
@@ -66,7 +67,7 @@ module Kohlrabi
         def by_zone = @by_zone ||= findings.group_by(&:zone)
 
         # Findings of the whole piece that say nothing of its coating.
-        def uncoated = @uncoated ||= by_zone.fetch(nil, []).reject { |finding| finding.signs.intersect?(LookOver::Finding::COATINGS) }
+        def uncoated = @uncoated ||= by_zone.fetch(nil, []).reject { |finding| finding.signs.intersect?(Inspection::Finding::COATINGS) }
 
         # What was tried and failed gives way to its fallback.
         def after_trials(choice)
@@ -79,7 +80,7 @@ module Kohlrabi
         def left_by(act, zones)
           return unless act.leaves && zones.any? { |zone| Repeats.base(zone.key) == act.zone }
 
-          LookOver::Finding.new(id: act.key, key: act.leaves, zone: act.zone)
+          Inspection::Finding.new(id: act.key, key: act.leaves, zone: act.zone)
         end
       end
     end

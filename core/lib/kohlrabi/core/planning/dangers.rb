@@ -29,9 +29,9 @@ module Kohlrabi
         # The same of a kind of work that is not a step of a plan: where it makes dust of what lies on a piece. brief: of the piece.
         def self.against_kind(kind, brief)
           return unless DUSTY.include?(kind) && open?(brief.lead, brief.after_limit) && brief.old?(brief.zones)
-          return Refusal.new("#{UNSAID} #{Work::Kinds.label(kind)} would break it.", ANSWER, field: :lead) if brief.lead.nil?
+          return Refusal.new("#{UNSAID} #{Flips::WorkKinds.label(kind)} would break it.", ANSWER, field: :lead) if brief.lead.nil?
 
-          Refusal.new("Its old finish holds lead, or nobody is sure: no dry #{Work::Kinds.label(kind).downcase}.",
+          Refusal.new("Its old finish holds lead, or nobody is sure: no dry #{Flips::WorkKinds.label(kind).downcase}.",
                       "Work on a step of its plan: what can be done here is done wet there. Hours that were worked can be noted afterwards.",
                       field: :step)
         end

@@ -3,9 +3,9 @@
 module Kohlrabi
   module Core
     module Planning
-      # What a zone can be, from data/finishes.yml.
+      # What a zone can be, from data/planning/finishes.yml.
       module Finishes
-        ALL = Core.table("finishes")
+        ALL = Core.table("planning/finishes")
         BY_KEY = ALL.to_h { |row| [row[:key], row] }.freeze
         OVER = ALL.select { |row| row[:over] }.map { |row| row[:key] }.freeze
 

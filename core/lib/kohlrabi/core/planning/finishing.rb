@@ -93,7 +93,7 @@ module Kohlrabi
         def way
           return "brush" if zone.grade == "hard" || zone.trim?
           return schools[:applying] unless schools[:applying] == "computed"
-          return "spray" if schools[:sprayer] == "yes" && brief.painted_area > Rates.spray_break_even
+          return "spray" if schools[:sprayer] == "yes" && brief.painted_area > Shelf::Rates.spray_break_even
 
           zone.grade == "flat" && zone.area >= 100_000 ? "roller" : "brush"
         end

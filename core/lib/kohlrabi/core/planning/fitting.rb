@@ -89,7 +89,8 @@ module Kohlrabi
 
         def seal(zone, row)
           add(:seal_inside, [zone], words: { with: row[:label] }, minutes: 10 * zone.square_metres * zone.factor, wait: row[:handle],
-                                    cautions: row[:cautions], materials: { row[:key] => Rates.millilitres(zone.square_metres, rate: row[:rate]) })
+                                    cautions: row[:cautions],
+                                    materials: { row[:key] => Shelf::Rates.millilitres(zone.square_metres, rate: row[:rate]) })
         end
 
         def dress

@@ -3,9 +3,9 @@
 module Kohlrabi
   module Core
     module Planning
-      # The order of the work, from data/phases.yml.
+      # The order of the work, from data/planning/phases.yml.
       module Phases
-        ALL = Core.table("phases")
+        ALL = Core.table("planning/phases")
         PLACE = ALL.each_with_index.to_h { |row, place| [row[:key], place] }.freeze
         BY_KEY = ALL.to_h { |row| [row[:key], row] }.freeze
 

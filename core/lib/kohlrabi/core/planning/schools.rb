@@ -3,9 +3,9 @@
 module Kohlrabi
   module Core
     module Planning
-      # The workshop's own way where practitioners disagree, from data/schools.yml.
+      # The workshop's own way where practitioners disagree, from data/planning/schools.yml.
       class Schools
-        ALL = Core.table("schools")
+        ALL = Core.table("planning/schools")
         BY_QUESTION = ALL.to_h { |row| [row[:question], row] }.freeze
 
         # chosen: {question => choice key}; what is missing takes the default. Raises Refusal for a choice that is not there.

@@ -3,9 +3,9 @@
 module Kohlrabi
   module Core
     module Planning
-      # Makes tasks from their words in data/tasks.yml.
+      # Makes tasks from their words in data/planning/tasks.yml.
       module Tasks
-        ROWS = Core.table("tasks").freeze
+        ROWS = Core.table("planning/tasks").freeze
 
         module_function
 
@@ -23,7 +23,7 @@ module Kohlrabi
 
         # {minutes:, fixed:} of a rate over an area that counts its grade.
         def rated(name, area)
-          row = Rates.of(name)
+          row = Shelf::Rates.of(name)
           { minutes: row[:m2] * area, fixed: row[:fixed] }
         end
         private_class_method :rated

@@ -17,7 +17,7 @@ module Kohlrabi
 
         def lines
           [["Dew point", dew ? "#{say.number(dew)} °C" : "none in dry air", "Magnus formula"],
-           ["Surface above it", dew && "#{say.number(climate.surface - dew)} °C", "at least #{Coating::Climate::MARGIN} °C"]]
+           ["Surface above it", dew && "#{say.number(climate.surface - dew)} °C", "at least #{Bench::Climate::MARGIN} °C"]]
         end
 
         def warnings = against.drop(1)
@@ -30,7 +30,7 @@ module Kohlrabi
         def dew = climate.dew_point
 
         def climate
-          @climate ||= Coating::Climate.new(air: self[:air].to_f, humidity: self[:humidity].to_f, surface: self[:surface]&.to_f)
+          @climate ||= Bench::Climate.new(air: self[:air].to_f, humidity: self[:humidity].to_f, surface: self[:surface]&.to_f)
         end
 
         # A scale from −10 to 40 °C with the dew point, its margin and the surface.

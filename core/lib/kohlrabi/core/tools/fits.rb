@@ -42,7 +42,7 @@ module Kohlrabi
 
         def found
           @found ||= begin
-            fit = Buying::Fit.new(width: box[0], depth: box[1], height: box[2])
+            fit = Scout::Fit.new(width: box[0], depth: box[1], height: box[2])
             self[:kind] == "into" ? fit.into(*opening) : fit.through(*opening)
           end
         end

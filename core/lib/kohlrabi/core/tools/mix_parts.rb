@@ -37,11 +37,11 @@ module Kohlrabi
         def written = USUAL.fetch(self[:usual]).last || self[:parts]
 
         def mix
-          @mix ||= Coating::Mix.new(written.split(/[;,]/).map do |row|
+          @mix ||= Shelf::Mix.new(written.split(/[;,]/).map do |row|
             found = row.strip.match(%r{\A(?<number>[\d./]+)\s*(?<name>.*)\z})
             need(found, :parts, "“#{Units::Numerals.clip(row)}” cannot be read.", "Write it like 2 blue; 1 white.")
             name = found[:name].empty? ? "part #{row.strip}" : found[:name]
-            Coating::Mix::Part.new(key: name, label: name, parts: Units::Quantity.ratio(found[:number]))
+            Shelf::Mix::Part.new(key: name, label: name, parts: Units::Quantity.ratio(found[:number]))
           end)
         rescue Refusal => e
           raise e.at(:parts)

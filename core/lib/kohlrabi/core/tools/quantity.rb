@@ -21,7 +21,7 @@ module Kohlrabi
         def lines
           [["A coat", say.amount(amount / self[:coats]), "area ÷ #{say.number(rate)} m²/L × (1 + #{surcharge}% for the #{way})"],
            ["All coats", say.amount(amount), say.count(self[:coats], "coat")],
-           ["To buy", Planning::Amount.packs(line.packs, line.row), "whole containers"],
+           ["To buy", Shelf::Amount.packs(line.packs, line.row), "whole containers"],
            ["Left over", say.amount(line.over), nil]]
         end
 
@@ -48,8 +48,8 @@ module Kohlrabi
         def row = @row ||= products.fetch(self[:product])
         def area = self[:area] * self[:pieces]
         def way = self.class.fields.find { |field| field.key == :way }.choices.fetch(self[:way])
-        def surcharge = (Planning::Rates::SURCHARGE.fetch(self[:way]) * 100).round
-        def amount = Planning::Rates.millilitres(area / 1e6, rate: rate, coats: self[:coats], way: self[:way])
+        def surcharge = (Shelf::Rates::SURCHARGE.fetch(self[:way]) * 100).round
+        def amount = Shelf::Rates.millilitres(area / 1e6, rate: rate, coats: self[:coats], way: self[:way])
 
         # The containers, each filled as far as it is used; the width of one is the cube root of what it holds.
         def picture
@@ -62,7 +62,7 @@ module Kohlrabi
           tins.zip(sides).each do |size, side|
             part = [left / size, 1].min
             pic.rect(x, pic.height - side, side, side, "gap").rect(x, pic.height - (side * part), side, side * part, "paint",
-                                                                   Planning::Amount.text(size, row))
+                                                                   Shelf::Amount.text(size, row))
             left = [left - size, 0].max
             x += side + 20
           end

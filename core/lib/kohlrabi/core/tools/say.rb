@@ -46,7 +46,7 @@ module Kohlrabi
 
         # Whole millilitres from ten on, tenths below.
         def amount(millilitres)
-          millilitres >= 10 ? Planning::Amount.text(millilitres.round, { unit: "ml" }) : "#{number(millilitres)} ml"
+          millilitres >= 10 ? Shelf::Amount.text(millilitres.round, { unit: "ml" }) : "#{number(millilitres)} ml"
         end
 
         def count(number, one, many = "#{one}s") = "#{number} #{number == 1 ? one : many}"

@@ -61,19 +61,19 @@ module Kohlrabi
         def pieces
           all = self[:parts].each_with_index.flat_map do |part, place|
             Array.new(part.number) do
-              Cutting::SheetPlan::Part.new(long: along(part), wide: across(part), name: mark(place),
-                                           turn: part.turn && self[:pitch].zero?)
+              Tools::SheetPlan::Part.new(long: along(part), wide: across(part), name: mark(place),
+                                         turn: part.turn && self[:pitch].zero?)
             end
           end
           return all if self[:joined] == "no"
 
           # One piece over all: what runs on is cut apart afterwards.
-          [Cutting::SheetPlan::Part.new(long: all.sum(&:long) + (self[:kerf] * (all.size - 1)), wide: all.map(&:wide).max,
-                                        name: all.map(&:name).join, turn: false)]
+          [Tools::SheetPlan::Part.new(long: all.sum(&:long) + (self[:kerf] * (all.size - 1)), wide: all.map(&:wide).max,
+                                      name: all.map(&:name).join, turn: false)]
         end
 
         def plan
-          @plan ||= Cutting::SheetPlan.new(pieces, [self[:long] - (2 * self[:trim]), self[:wide] - (2 * self[:trim])], self[:kerf])
+          @plan ||= Tools::SheetPlan.new(pieces, [self[:long] - (2 * self[:trim]), self[:wide] - (2 * self[:trim])], self[:kerf])
         end
 
         def proof

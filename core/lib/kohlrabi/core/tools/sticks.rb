@@ -22,7 +22,7 @@ module Kohlrabi
         # The plan of [[mm, number]] from sticks of so many mm.
         def self.plan(parts, stick, kerf, trim: 0)
           sizes = parts.each_with_object(Hash.new(0)) { |(long, number), all| all[((long + kerf) * TENTHS).round] += number }
-          Cutting::StickPlan.new(sizes, ((stick - trim + kerf) * TENTHS).round)
+          Tools::StickPlan.new(sizes, ((stick - trim + kerf) * TENTHS).round)
         end
 
         private

@@ -29,9 +29,9 @@ module Kohlrabi
 
         attr_reader :say
 
-        # given: {field name => typed text}; what is not given takes its default; unit: "mm" or "in"; products: Planning::Products; grits: those at
+        # given: {field name => typed text}; what is not given takes its default; unit: "mm" or "in"; products: Shelf::Products; grits: those at
         # hand. Raises Refusal.
-        def initialize(given, unit: "mm", products: Planning::Products.new, grits: Planning::Grits::USUAL)
+        def initialize(given, unit: "mm", products: Shelf::Products.new, grits: Planning::Grits::USUAL)
           @say = Say.new(unit)
           @products = products
           @grits = grits

@@ -40,25 +40,25 @@ module Kohlrabi
         def warnings = self[:overlap].between?(30, 50) ? [] : ["An overlap of 30 to 50% is usual: less leaves stripes, more runs."]
 
         def best = times.min_by { |_, minutes| minutes }.first
-        def minutes(way) = Planning::Rates.of(way)
+        def minutes(way) = Shelf::Rates.of(way)
         def whole = self[:area] / 1e6 * self[:coats]
         def fixed = minutes(:spray)[:fixed] + (NOZZLE * (self[:coats] - 1))
 
         def times
           brush = minutes(:brush)[:m2]
           { "brush" => (brush * whole) + minutes(:brush)[:fixed].to_i, "roller" => (minutes(:roller)[:m2] * whole) + minutes(:roller)[:fixed].to_i,
-            "sprayer" => (brush / Planning::Rates::SPRAY_GAIN * whole) + fixed }
+            "sprayer" => (brush / Shelf::Rates::SPRAY_GAIN * whole) + fixed }
         end
 
         def whys
           { "brush" => "#{say.number(minutes(:brush)[:m2])} min a m² and coat", "roller" => "#{say.number(minutes(:roller)[:m2])} min a m² and coat",
-            "sprayer" => "#{fixed} min around it, and #{say.number(minutes(:brush)[:m2] / Planning::Rates::SPRAY_GAIN)} min a m² and coat" }
+            "sprayer" => "#{fixed} min around it, and #{say.number(minutes(:brush)[:m2] / Shelf::Rates::SPRAY_GAIN)} min a m² and coat" }
         end
 
         # m² of all coats together.
         def break_even
           rate = minutes(:brush)[:m2]
-          fixed / (rate - (rate / Planning::Rates::SPRAY_GAIN))
+          fixed / (rate - (rate / Shelf::Rates::SPRAY_GAIN))
         end
 
         def travel = self[:fan] * (1 - (self[:overlap].to_f / 100))

@@ -5,7 +5,7 @@ module Kohlrabi
     module Tools
       # Weight for lifting: volume by density.
       class Weight < Tool
-        TABLE = Core.table("densities").freeze
+        TABLE = Core.table("tools/densities").freeze
         LABELS = TABLE.to_h { |row| [row[:key], row[:label]] }.freeze
         DENSITIES = TABLE.to_h { |row| [row[:key], row[:density]] }.freeze # kg/m³
         BOARDS = { "board" => "chipboard", "laminate" => "chipboard" }.freeze

@@ -8,6 +8,9 @@ module Kohlrabi
       # A currency with its exponent: how many decimals its minor unit has (ISO 4217; yen none, dinar three).
       # Codes and names come from the table of the `money` gem.
       class Currency
+        # Those whose unit buys about what a euro, a dollar or a pound does: amounts that are usual in one are about right in another.
+        MUCH_ALIKE = %w[EUR USD GBP CHF CAD AUD NZD].freeze
+
         attr_reader :code, :name, :exponent
 
         # code: three letters, any case. Raises Refusal for an unknown one.
@@ -37,6 +40,8 @@ module Kohlrabi
           @name = row.name
           @exponent = Math.log10(row.subunit_to_unit).round
         end
+
+        def much_alike? = MUCH_ALIKE.include?(code)
 
         # Minor units in one major unit: 100 for a currency with cents.
         def unit

@@ -12,7 +12,7 @@ module Kohlrabi
         attribute(:price) { |lot| whole(lot, :price) }
         attribute(:premium) { |lot| whole(lot, :premium) }
         attribute(:tax) { |lot| whole(lot, :tax) }
-        attribute(:rule_text) { |lot| Core::Costing::Lot::RULES.fetch(lot.share_rule) }
+        attribute(:rule_text) { |lot| Core::Flips::Lot::RULES.fetch(lot.share_rule) }
         attribute(:members) { |lot| lot.members.map { |member| member(member) } }
         attribute(:stash) { |lot| StashItem.present(lot.stash_items, params[:say]) }
 

@@ -6,7 +6,7 @@ module Kohlrabi
       # Something that pieces must pass.
       class Passage < Base
         attributes :id, :name, :kind
-        attribute(:label) { |passage| Core::Buying::Carrying::KINDS.fetch(passage.kind) }
+        attribute(:label) { |passage| Core::Scout::Carrying::KINDS.fetch(passage.kind) }
         attribute(:fields) { |passage| %w[width height long].to_h { |side| [side, params[:say].typed_length(passage["#{side}_mm"])] } }
         attribute(:text) do |passage|
           sides = [passage.width_mm, passage.long_mm, passage.height_mm].compact.map { |side| params[:say].length(side) }

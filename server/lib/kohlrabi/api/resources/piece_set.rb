@@ -7,7 +7,7 @@ module Kohlrabi
       class PieceSet < Base
         attributes :id, :name
         attribute(:state) { |set| set.happenings.last&.kind || "together" }
-        attribute(:basis) { |set| Core::Costing::SetShares::BASES.fetch(Desk::Sets.weights(set).first) }
+        attribute(:basis) { |set| Core::Flips::SetShares::BASES.fetch(Desk::Sets.weights(set).first) }
         attribute(:members) { |set| set.members.map { |member| member(member) } }
         attribute(:events) { |set| set.happenings.map { |event| event(event) } }
         attribute(:possible) { |set| possible(set) }

@@ -7,7 +7,7 @@ module Kohlrabi
       class Product < Base
         attributes :id, :label, :generic
         attribute(:key) { |row| Desk::Products.key(row) }
-        attribute(:generic_label) { |row| Core::Planning::Products::GENERIC.fetch(row.generic)[:label] }
+        attribute(:generic_label) { |row| Core::Shelf::Products::GENERIC.fetch(row.generic)[:label] }
         attribute(:fields) do |row|
           say = params[:say]
           { label: row.label, generic: row.generic, base: row.base.to_s, rate: row.rate ? Core::Units::Numerals.plain(row.rate.to_r, 2) : "",

@@ -8,7 +8,7 @@ module Kohlrabi
         attributes :id, :name, :count, :origin, :kind
         said :money, :value
         said :day, :got_on
-        attribute(:kind_label) { |item| Core::Bench::StashFit::KINDS.fetch(item.kind) }
+        attribute(:kind_label) { |item| Core::Shelf::StashFit::KINDS.fetch(item.kind) }
         attribute(:left) { |item| Desk::StashUses.left(item) }
         attribute(:worth) { |item| params[:say].money(item.value_minor && (item.value_minor * Desk::StashUses.left(item))) }
         attribute(:lot) { |item| item.lot && item.lot.deletion_id.nil? ? { id: item.lot.id, name: item.lot.name } : nil }

@@ -6,7 +6,7 @@ module Kohlrabi
       # A running timer: what it runs on, and where it may have been forgotten, when the work was probably over.
       class Timer < Base
         attributes :id, :kind
-        attribute(:label) { |timer| Core::Work::Kinds.label(timer.kind) }
+        attribute(:label) { |timer| Core::Flips::WorkKinds.label(timer.kind) }
         attribute(:started_at) { |timer| timer.started_at.iso8601 }
         attribute(:started_text) { |timer| timer.started_at.in_time_zone(params[:say].workshop.zone).strftime("%H:%M") }
         attribute(:elapsed) { |timer| params[:say].effort((Clock.now - timer.started_at).to_i) }

@@ -6,7 +6,7 @@ module Kohlrabi
       # A stretch of work with its shares.
       class Work < Base
         attributes :id, :kind, :note, :trip_id
-        attribute(:label) { |entry| Core::Work::Kinds.label(entry.kind) }
+        attribute(:label) { |entry| Core::Flips::WorkKinds.label(entry.kind) }
         said :effort, :effort, from: :seconds
         said :day, :worked_on
         attribute(:started_at) { |entry| entry.started_at&.in_time_zone(params[:say].workshop.zone)&.strftime("%H:%M") }

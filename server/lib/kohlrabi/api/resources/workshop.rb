@@ -10,7 +10,7 @@ module Kohlrabi
         said :money, :floor_pay, :target_pay, :sundries, :fixed_fee, :trip, :delivery, :rent, :overhead
         attribute(:weekly_hours) { |workshop| params[:say].effort(workshop.weekly_seconds) }
         attribute(:spray_tent) { |workshop| params[:say].yes_or_no(workshop.spray_tent) }
-        %i[light_from light_to].each { |name| attribute(name) { |workshop| Core::Scheduling::Hours.text(workshop[name]) } }
+        %i[light_from light_to].each { |name| attribute(name) { |workshop| Core::Bench::Hours.text(workshop[name]) } }
         attribute(:pick_up) { |workshop| workshop.pick_up.to_s }
         attribute(:passages) { Passage.present(Desk::Passages.all, params[:say]) }
         attribute(:fee_rate) { |workshop| Desk::Percent.text(workshop.fee_rate_hundredths) }

@@ -38,7 +38,7 @@ module Kohlrabi
         # A person's hours by weekday, as they would be typed.
         def self.week(person)
           rows = Desk::WorkingTimes.rows(person)
-          clock = Core::Scheduling::Hours.method(:text)
+          clock = Core::Bench::Hours.method(:text)
           { assumed: Desk::WorkingTimes.assumed?(person), rows: rows.map { |row| { weekday: row.weekday, from: clock.call(row.from), to: clock.call(row.to) } } }
         end
       end

@@ -36,7 +36,7 @@ module Kohlrabi
             json(WhatIfPage.new(say, lens).without(params[:by] || "kind", params[:trait].to_s, (params[:filled] || 0).to_i))
           end
           app.get("/api/what-if/cheaper") do
-            json(WhatIfPage.new(say, lens).cheaper((params[:less] || 10).to_i, params[:quicker] || Core::Learning::Cheaper::QUICKER))
+            json(WhatIfPage.new(say, lens).cheaper((params[:less] || 10).to_i, params[:quicker] || Core::Books::Cheaper::QUICKER))
           end
           app.get("/api/what-if/side-by-side") { json(WhatIfPage.new(say, lens).side_by_side((params[:hands] || Desk::House.people.size).to_i)) }
         end

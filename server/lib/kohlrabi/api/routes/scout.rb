@@ -38,7 +38,7 @@ module Kohlrabi
         def self.card(rows, say)
           workshop = say.workshop
           { date: say.day(Desk::House.today), target_pay: say.money(workshop.target_pay_minor),
-            conditions: Core::Buying::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
+            conditions: Core::Scout::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
             rows: rows.map do |kind, cells|
               { kind: kind, source: cells.values.first.resale&.source, cells: cells.map { |key, scouting| cell(key, scouting, say) } }
             end }

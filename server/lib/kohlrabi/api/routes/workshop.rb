@@ -47,7 +47,7 @@ module Kohlrabi
             page = (params[:page] || 1).to_i
             items, total = Desk::Stash.page(page: page)
             json(items: Resources::StashItem.present(items, say), worth: say.money(worth), unknown: unknown, total: total, page: page, per: 100,
-                 kinds: Core::Bench::StashFit::KINDS.map { |key, label| { key: key, label: label } })
+                 kinds: Core::Shelf::StashFit::KINDS.map { |key, label| { key: key, label: label } })
           end
           app.post("/api/stash") { change(201) { Resources::StashItem.present(Desk::Stash.create(given), say) } }
           app.patch("/api/stash/:id") { change { Resources::StashItem.present(Desk::Stash.update(params[:id], given), say) } }

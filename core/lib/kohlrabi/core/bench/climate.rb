@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Bench
+      # Whether a surface may be coated now, by air temperature, relative humidity and the temperature of the surface.
+      class Climate
+        COLD = 10 # °C; not at or below (common practice)
+        HOT = 32 # °C; not above (common practice)
+        DAMP = 85 # % relative humidity; not above (common practice; ISO 8502-4, from memory)
+        MARGIN = 3 # °C above the dew point (the usual margin of ISO 8502-4; from memory)
+        # Magnus formula over water (Alduchov and Eskridge, Journal of Applied Meteorology 35, 1996; from memory).
+        MAGNUS = [17.625, 243.04].freeze
+
+        attr_reader :air, :humidity, :surface
+
+        # air, surface: °C (surface nil: as the air); humidity: percent. Raises Refusal for what cannot be.
+        def initialize(air:, humidity:, surface: nil)
+          refuse(:humidity, "#{text(humidity)}% humidity cannot be.", "Give 0 to 100 percent.") unless humidity.between?(0, 100)
+          { air: air, surface: surface }.compact.each do |name, degrees|
+            refuse(name, "#{text(degrees)} °C cannot be read here.", "Give −40 to 60 °C.") unless degrees.between?(-40, 60)
+          end
+          @air = air.to_f
+          @humidity = humidity.to_f
+          @surface = (surface || air).to_f
+        end
+
+        # °C at which the air's water settles; nil in perfectly dry air.
+        def dew_point
+          return if humidity.zero?
+
+          factor, degrees = MAGNUS
+          gamma = Math.log(humidity / 100) + ((factor * air) / (degrees + air))
+          degrees * gamma / (factor - gamma)
+        end
+
+        # Reasons against coating now; none: go ahead. coldest: °C that a product's label allows, nil where it says nothing.
+        def against(coldest: nil)
+          cold = [air, surface].min
+          [(coldest ? ("#{text(cold)} °C is too cold: its label says #{text(coldest)} °C" if cold < coldest) : usual_cold),
+           ("#{text(air)} °C is too hot: it dries before it flows, at most #{HOT} °C" if [air, surface].max > HOT),
+           ("#{text(humidity)}% humidity is too damp: at most #{DAMP}%" if humidity > DAMP),
+           ("the surface is under #{MARGIN} °C above the dew point of #{text(dew_point)} °C: water settles under the coat" if wet?)].compact
+        end
+
+        private
+
+        def usual_cold = ("#{text(surface)} °C is too cold: above #{COLD} °C" if [air, surface].min <= COLD)
+        def wet? = !dew_point.nil? && surface - dew_point < MARGIN
+        def text(number) = Units::Numerals.text(number.to_r, number == number.to_i ? 0 : 1)
+        def refuse(field, problem, remedy) = raise(Refusal.new(problem, remedy, field: field))
+      end
+    end
+  end
+end

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Flips
+      # Shares given by hand that do not add up to their whole. The gap is said in minor units for the desk to put into money.
+      module HandShares
+        # Raised with the gap, so that whoever knows the currency can say it.
+        class Gap < Refusal
+          attr_reader :gap, :whole
+
+          def initialize(gap, whole, field)
+            @gap = gap
+            @whole = whole
+            super("The shares do not add up to the #{whole}.", "They are #{gap.positive? ? 'over' : 'under'} it; change one of them.", field: field)
+          end
+
+          # The same with the amount. currency: Units::Currency.
+          def in(currency)
+            amount = Units::MoneyText.text(gap.abs, currency)
+            Refusal.new("The shares do not add up to the #{whole}: they are #{amount} #{currency.code} #{gap.positive? ? 'over' : 'under'}.",
+                        "Change one of them by #{amount}.", field: field)
+          end
+        end
+
+        module_function
+
+        def refusal(gap, whole, field) = Gap.new(gap, whole, field)
+      end
+    end
+  end
+end

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Flips
+      # What a sale brought and took. All amounts are minor units; price nil = not known.
+      class Sale < Value
+        attribute :price, Types::Integer.optional
+        attribute :tip, Types::Integer.default(0)
+        attribute :fee, Types::Integer.default(0)
+        attribute :delivery, Types::Integer.default(0)
+        # Dated refunds, and what the channel gave back of its fee with them.
+        attribute :refunded, Types::Integer.default(0)
+        attribute :fee_back, Types::Integer.default(0)
+
+        # Raises Refusal when more is given back than was received.
+        def initialize(attributes)
+          super
+          refuse("The refunds come to more than the sale brought.", "Lower the refund.") if price && refunded > price + tip
+          refuse("More of the fee is given back than was paid.", "Lower the fee given back.") if fee_back > fee
+        end
+
+        # R = price + tip − refund.
+        def receipts
+          price_figure = Figure.plain(:price, "Sale price", :money, price, why: ("sale price is not known" unless price))
+          Figure.sum(:receipts, "Receipts", :money,
+                     [["+", price_figure], ["+", Figure.plain(:tip, "Tip", :money, tip)],
+                      ["−", Figure.plain(:refunded, "Refunded", :money, refunded)]])
+        end
+
+        # S = fee + delivery − fee given back.
+        def selling
+          Figure.sum(:selling, "Selling", :money,
+                     [["+", Figure.plain(:fee, "Fee", :money, fee)], ["+", Figure.plain(:delivery, "Delivery", :money, delivery)],
+                      ["−", Figure.plain(:fee_back, "Fee given back", :money, fee_back)]])
+        end
+
+        private
+
+        def refuse(problem, remedy)
+          raise Refusal.new(problem, remedy, field: :refunded)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      module Inspection
+        # What may be found, from data/planning/findings.yml, in the order of the walk round a piece.
+        module Findings
+          WALK = { "structure" => "Structure", "moving" => "Moving parts", "surface" => "Surface", "smell" => "Smell and dirt", "inside" => "Inside",
+                   "hardware" => "Hardware and holes", "missing" => "Missing parts", "label" => "Label" }.freeze
+          ALL = Core.table("planning/findings")
+          BY_KEY = ALL.to_h { |row| [row[:key], row] }.freeze
+          TREATMENTS = Core.table("planning/treatments").to_h { |row| [row[:key], row] }.freeze
+          UNITS = %w[mm count].freeze
+          MOST = 100_000
+
+          module_function
+
+          # The row of a finding. Raises Refusal for an unknown one.
+          def fetch(key)
+            BY_KEY.fetch(key.to_s) do
+              raise Refusal.new("“#{Units::Numerals.clip(key)}” is not a finding of the list.", "Choose one, or add it as your own.", field: :kind)
+            end
+          end
+
+          # Rows of one stop of the walk.
+          def at(stop) = ALL.select { |row| row[:walk] == stop }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,118 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      module Shape
+        # The few measures a piece is drawn and zoned from, in mm; nil where not given, and then the kind's usual one stands in.
+        class PieceShape < Value
+          MAX_ROWS = 12
+          MAX_IN_ROW = 8
+          MAX_DOORS = 8
+          MAX_SHELVES = 20
+          BASES = { "legs" => "legs", "plinth" => "plinth", "skirt" => "skirt", "none" => "none" }.freeze
+          TOPS = { "rectangular" => "rectangular", "round" => "round", "half-round" => "half-round", "oval" => "oval",
+                   "drop-leaf" => "drop-leaf" }.freeze
+
+          # What stands where neither the piece nor its kind says otherwise.
+          USUAL = { form: nil, base: "legs", drawer_rows: [], doors: 0, shelves: 0, top_shape: "rectangular", leaf: 0.0, upper_height: 0.0,
+                    upper_doors: 0, panelled: false }.freeze
+          UPPER = 0.6 # depth of an upper part as a share of the lower one (assumed)
+
+          number = Types::Float.optional.default(nil)
+          count = Types::Integer.optional.default(nil)
+          attribute :kind, Types::String.optional
+          attribute :width, Types::Float.optional
+          attribute :height, Types::Float.optional
+          attribute :depth, number
+          attribute :drawer_rows, Types::Array.of(Types::Integer).optional.default(nil)
+          attribute :row_heights, Types::Array.of(Types::Float).optional.default(nil)
+          attribute :doors, count
+          attribute :shelves, count
+          attribute :leg, number
+          attribute :base, Types::String.enum(*BASES.keys).optional.default(nil)
+          attribute :top_shape, Types::String.enum(*TOPS.keys).optional.default(nil)
+          attribute :leaf, number
+          attribute :upper_height, number
+          attribute :upper_depth, number
+          attribute :upper_doors, count
+          attribute :panelled, Types::Bool.optional.default(nil)
+
+          # text: "2,1,1", drawers in each row from the top; "" or "0" for none. Returns Array of Integers. Raises Refusal.
+          def self.parse_rows(text)
+            return [] if text.strip.empty? || text.strip == "0"
+
+            rows = text.split(/[,\s]+/).map { |row| row.match?(/\A\d{1,2}\z/) ? row.to_i : 0 }
+            return rows if rows.size <= MAX_ROWS && rows.all? { |row| row.between?(1, MAX_IN_ROW) }
+
+            raise Refusal.new("“#{Units::Numerals.clip(text)}” is not a stack of drawers.",
+                              "Write the drawers of each row from the top, such as 2,1,1 (at most #{MAX_ROWS} rows of #{MAX_IN_ROW}).",
+                              field: :drawer_rows)
+          end
+
+          # Raises Refusal when the measures cannot be those of one piece.
+          def initialize(attributes)
+            super
+            refuse_size
+            refuse(:leg, "The legs are as tall as the whole piece.", "Give legs below the height.") if leg && height && leg >= height
+            refuse_upper
+            refuse_rows
+          end
+
+          def template = Kinds.template(kind)
+
+          # Whether the drawing can be to scale.
+          def measured? = !width.nil? && !height.nil?
+
+          # Whether the areas rest on the piece's own measures.
+          def sized? = measured? && !depth.nil?
+
+          # Measures with the template's standing in for missing ones.
+          def drawn
+            usual = USUAL.merge(template.slice(:form, :drawer_rows, :doors, :shelves, :base))
+            own = to_h.slice(*USUAL.keys).compact
+            size = %i[width depth height].to_h { |side| [side, self[side] || template[side].to_f] }
+            all = { **usual, **own, **size, row_heights: row_heights }
+            all.merge(leg: foot(all), upper_depth: upper_depth || (size[:depth] * UPPER))
+          end
+
+          private
+
+          def foot(all)
+            return 0.0 if all[:base] == "none"
+
+            [leg || (template[:leg] || 0).to_f, all[:height] * 0.92].min
+          end
+
+          def refuse(field, problem, remedy) = raise(Refusal.new(problem, remedy, field: field))
+
+          def refuse_size
+            { width: width, depth: depth, height: height, upper_height: upper_height, upper_depth: upper_depth, leaf: leaf }.each do |name, size|
+              refuse(name, "#{name.to_s.tr('_', ' ').capitalize} is not above 0.", "Measure it and give it above 0.") if size && size <= 0
+            end
+          end
+
+          def refuse_upper
+            refuse(:upper_height, "The upper part is as tall as the whole piece.", "Give the height of the upper part alone.") if
+              upper_height && height && upper_height >= height
+            refuse(:upper_depth, "The upper part is deeper than the lower.", "Give its own depth, at most that of the piece.") if
+              upper_depth && depth && upper_depth > depth
+          end
+
+          def refuse_rows
+            return unless row_heights&.any?
+
+            rows = drawn[:drawer_rows].size
+            refuse(:row_heights, "#{row_heights.size} heights for #{rows} rows of drawers.", "Give one height a row, from the top.") unless
+              row_heights.size == rows
+            room = drawn[:height] - drawn[:upper_height] - drawn[:leg]
+            return unless row_heights.sum > room
+
+            refuse(:row_heights, "The drawers together are #{row_heights.sum.round} mm tall, the room for them only #{room.round} mm.",
+                   "Check the heights of the rows, the legs and the height of the piece.")
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Scout
+      # A piece against every passage of the house: as it stands, and with drawers and legs off.
+      class Carrying
+        # kind: "load", "door" or "stairs"; measures in mm; long (the way in) only for a load space.
+        Passage = Struct.new(:name, :kind, :width, :height, :long, keyword_init: true)
+        Row = Struct.new(:passage, :whole, :bare, keyword_init: true)
+        KINDS = { "load" => "load space", "door" => "door", "stairs" => "stairs" }.freeze
+        PULLS = 25 # mm that pulls stand out from the front (common practice, no source); gone with the drawers
+
+        # width, depth, height, leg: mm or nil; drawers: whether it has any.
+        def initialize(width:, depth:, height:, leg: nil, drawers: false)
+          @size = [width, depth, height]
+          @leg = leg.to_f
+          @out = drawers ? PULLS : 0
+        end
+
+        # Which measure is missing, in words, or nil.
+        def why
+          missing = %w[width depth height].zip(@size).filter_map { |name, size| name unless size }
+          "#{missing.join(', ')} not given" if missing.any?
+        end
+
+        # Whether anything can be taken off.
+        def strippable? = @leg.positive? || @out.positive?
+
+        # Rows for the passages; bare is nil where nothing can be taken off.
+        def rows(passages)
+          return [] if why
+
+          width, depth, height = @size
+          whole = Fit.new(width: width, depth: depth + @out, height: height)
+          bare = Fit.new(width: width, depth: depth, height: height - @leg) if strippable?
+          passages.map { |passage| Row.new(passage: passage, whole: try(whole, passage), bare: bare && try(bare, passage)) }
+        end
+
+        private
+
+        def try(box, passage)
+          passage.kind == "load" ? box.into(passage.width, passage.long, passage.height) : box.through(passage.width, passage.height)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Scout
+      # Three plain grades of condition, each with what it assumes, from data/scout/conditions.yml.
+      module Conditions
+        ALL = Core.table("scout/conditions")
+        USUAL = "worn"
+
+        module_function
+
+        def keys = ALL.map { |row| row[:key] }
+
+        # {key:, label:, looks:, assumes:, hours:, materials:} of a grade; the usual one for nil. Raises Refusal.
+        def fetch(key)
+          ALL.find { |row| row[:key] == (key || USUAL) } or
+            raise Refusal.new("“#{Units::Numerals.clip(key)}” is not a condition.", "Choose #{keys.join(', ')}.", field: :condition)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Shelf
+      # A tin, bottle or pack on the shelf. Amounts are exact (Rational or Integer, in the product's unit); money in minor units.
+      # volume: what it held; paid: for all of it, nil where not known; drawn, charged: what was taken from it so far, and at what cost.
+      Container = Struct.new(:id, :volume, :paid, :drawn, :charged, keyword_init: true)
+
+      # What is left in it and what a draw costs.
+      class Container
+        def left = volume - drawn
+        def empty? = left <= 0
+
+        # Minor units a unit, Rational; nil where what was paid is not known.
+        def unit_cost = paid && Rational(paid, volume)
+
+        # What is left of what was paid, so that draws and worth add up to it.
+        def worth = paid && (paid - charged)
+
+        # Minor units that a draw costs: so much that all draws together cost their part of what was paid; the last takes what remains.
+        # A negative amount was found again. whole: the first draw bears all, the rest draws at 0 (house rule).
+        def cost(amount, whole: false)
+          return unless paid
+          return paid - charged if whole || drawn + amount >= volume
+
+          (Rational(paid) * (drawn + amount) / volume).round - charged
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Shelf
+      # The products a plan can name: the generic ones of data/shelf/products.yml, and the workshop's own with the figures of their labels.
+      class Products
+        GENERIC = Core.table("shelf/products").to_h { |row| [row[:key], row] }.freeze
+        KINDS = GENERIC.values.map { |row| row[:kind] }.uniq.freeze
+        STANDARD = { "paint" => "paint_all", "primer" => "primer_shellac", "clear" => "clear_water", "stain" => "stain_liquid",
+                     "stripper" => "stripper" }.freeze
+
+        # own: Array of Hash like the rows of the table, with like: (the generic one they stand for), packs in minor units, and mix: {product key =>
+        # share} where it is mixed;
+        # currency: Units::Currency or nil; swaps: {product key => the one used instead}.
+        def initialize(own: [], currency: nil, swaps: {})
+          @currency = currency
+          @swaps = swaps
+          @rows = GENERIC.transform_values { |row| row.merge(packs: priced(row[:packs]), cautions: ProductCautions.of(row)) }
+          own.each { |row| @rows[row[:key]] = own(row) }
+        end
+
+        # The same with other products used instead.
+        def with_swaps(swaps) = dup.tap { |copy| copy.instance_variable_set(:@swaps, @swaps.merge(swaps)) }
+
+        # The row of a product, after what is used instead of it. Raises Refusal when unknown.
+        def fetch(key)
+          used = @swaps.fetch(key, key)
+          @rows.fetch(used) do
+            raise Refusal.new("“#{Units::Numerals.clip(used)}” is not a product.", "Choose one of the list, or add it on the shelf.", field: :product)
+          end
+        end
+
+        # The standard one of a kind: swapped or not.
+        def standard(kind) = fetch(STANDARD.fetch(kind) { @rows.values.find { |row| row[:kind] == kind }[:key] })
+
+        # Amounts with mixes as what they are made of. amounts: {product key => amount}; parts without a product (water) are left out.
+        def apart(amounts)
+          amounts.each_with_object(Hash.new(0)) do |(key, amount), sums|
+            shares = fetch(key)[:mix]
+            next sums[key] += amount unless shares
+
+            places = amount < 10 ? 2 : 0
+            shares.each { |part, share| sums[part] += (amount * share).ceil(places) }
+          end
+        end
+
+        def of_kind(kind) = @rows.values.select { |row| row[:kind] == kind }
+        def all = @rows.values
+
+        private
+
+        # A product of the workshop's own: what its label says, else what is usual of its like; its cautions by its own base and name. What its
+        # like carries only for a base that this one has not, it does not carry.
+        def own(row)
+          like = GENERIC.fetch(row[:like])
+          made = @rows.fetch(row[:like]).merge(row.compact)
+          carried = row[:base] && row[:base] != like[:base] ? (like[:cautions] || []).map(&:to_s) - ProductCautions::BY_SOLVENT : like[:cautions]
+          made.merge(cautions: ProductCautions.of(made.merge(cautions: carried)))
+        end
+
+        # [amount, price in minor units or nil]
+        def priced(packs)
+          packs.map { |amount, price| [amount, price && @currency&.much_alike? ? (price * @currency.unit).round : nil] }
+        end
+      end
+    end
+  end
+end

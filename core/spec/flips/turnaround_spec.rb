@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+require "spec_helper"
+
+RSpec.describe Kohlrabi::Core::Flips::Turnaround do
+  def turnaround(dates, bought: "2026-05-01", today: "2026-06-30")
+    events = dates.map { |kind, on| Kohlrabi::Core::Flips::Event.new(kind: kind, on: on && day(on)) }
+    chain = Kohlrabi::Core::Flips::Chain.new(bought_on: bought && day(bought), events: events)
+    described_class.new(chain, today: day(today))
+  end
+
+  let(:sold) { turnaround({ first_work: "2026-05-04", ready: "2026-05-10", listed: "2026-05-10", sold: "2026-06-02" }) }
+
+  it "counts each part and the whole in days by date" do
+    expect(sold.parts.map(&:amount)).to eq([3, 6, 0, 23])
+    expect(sold.whole.amount).to eq(32)
+    expect(sold.parts.sum(&:amount)).to eq(sold.whole.amount)
+  end
+
+  it "gives each day to the latest stage that has begun" do
+    expect(sold.strip.map { |part| [part[:lane], part[:from], part[:to]] }).to eq([[:waiting, 0, 3], [:bench, 3, 9], [:market, 9, 32]])
+  end
+
+  it "runs the last part until today while the piece is in hand" do
+    strip = turnaround({ first_work: "2026-05-04" }, today: "2026-05-09").strip
+    expect(strip.last).to include(lane: :bench, to: 8, running: true)
+    expect(turnaround({}, today: "2026-05-01").strip).to contain_exactly(include(lane: :waiting, from: 0, to: 0, running: true))
+  end
+
+  it "leaves undefined what cannot be known, with why" do
+    gaps = turnaround({ sold: "2026-06-02" })
+    expect(gaps.parts.map(&:why)).to eq(["first work: not recorded", "first work: not recorded", "ready: not recorded", "listed: not recorded"])
+    expect(turnaround({}).whole.why).to eq("sold: not recorded")
+    expect(turnaround({ sold: nil }).whole.why).to eq("sold: date not known")
+    expect(turnaround({ sold: "2026-06-02" }, bought: nil).strip).to eq([])
+  end
+
+  it "is 0, not undefined, on one day" do
+    expect(turnaround({ sold: "2026-05-01" }).whole.amount).to eq(0)
+  end
+end

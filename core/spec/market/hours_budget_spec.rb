@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+require "spec_helper"
+
+RSpec.describe Kohlrabi::Core::Market::HoursBudget do
+  def budget(**rest) = described_class.new(take_home: 25_000, cash_in: 10_000, seconds: 4 * 3600, floor_pay: 800, **rest)
+
+  it "is 14 h 45 for a take-home of 250, 100 in, nothing to come, floor pay 8 and 4 h done (handbook 2.7)" do
+    expect(budget.budget.amount).to eq(14.75 * 3600)
+    expect(budget.left.amount).to eq(15_000)
+    expect(budget(to_come: 1600).budget.amount).to eq(12.75 * 3600) # 16.00 more to spend is two hours less
+    expect(budget(seconds: nil).budget.amount).to eq(18.75 * 3600)
+  end
+
+  it "has none without floor pay, resale or price paid, and says why; at floor pay 0 the money left stands alone" do
+    expect(budget(floor_pay: nil).budget).to have_attributes(amount: nil, why: "no floor pay is set in House rules")
+    expect(budget(floor_pay: 0).budget).to have_attributes(amount: nil, why: include("any hour is borne"))
+    expect(budget(floor_pay: 0).left.amount).to eq(15_000)
+    expect(budget(take_home: nil).budget.why).to eq("expected resale not given")
+    expect(budget(cash_in: nil).budget.why).to eq("price paid is not known")
+    expect(budget(take_home: nil)).not_to be_short
+  end
+
+  it "says when the plan takes more than is left, and when it has run out" do
+    expect(budget(work: 14 * 3600)).not_to be_short
+    expect(budget(work: 15 * 3600)).to be_short
+    spent = budget(seconds: 20 * 3600)
+    expect(spent).to be_out
+    expect(spent.budget.amount).to eq(-1.25 * 3600)
+  end
+
+  it "says what each way pays from here on: what was spent is spent" do
+    ways = budget(to_come: 5000, work: 10 * 3600, as_is: 4000, simpler: [["Oil only", 18_000, 1000, 4 * 3600], ["No price", nil, 0, 60]]).ways
+    # (250 − 50) ÷ 10 h = 20.00 an hour; (180 − 10) ÷ 4 h = 42.50.
+    expect(ways.map { |way| [way.label, way.brings, way.pay] })
+      .to eq([["Finish as planned", 20_000, 2000], ["Instead: Oil only", 17_000, 4250], ["Stop and sell it as it stands", 4000, nil]])
+    expect(budget(work: 0).ways.first.pay).to be_nil
+  end
+end

@@ -1,0 +1,109 @@
+# frozen_string_literal: true
+
+# Time to sell, what waiting brings and what to answer to an offer, by hand arithmetic beside each.
+RSpec.describe Kohlrabi::Core::Market::Survival do
+  def spell(days, sold: true) = described_class::Spell.new(days: days, sold: sold)
+
+  it "says how far it is known where the median is not reached" do
+    survival = described_class.new([spell(5), spell(9, sold: false), spell(40, sold: false)])
+    expect(survival.text).to eq("Not reached: 1 of 3 sold, longest 40 days.")
+    expect([survival.at(4), survival.at(5), survival.at(400)]).to eq([1, 2/3r, 2/3r])
+    expect(described_class.new([]).text).to eq("Not reached: 0 of 0 sold, longest 0 days.")
+  end
+
+  it "falls by sales alone, equals the plain share where nothing is censored, and never rises" do
+    random = Random.new(8)
+    60.times do
+      days = Array.new(random.rand(1..30)) { random.rand(0..60) }
+      plain = described_class.new(days.map { |day| spell(day) })
+      day = random.rand(0..60)
+      expect(plain.at(day)).to eq(Rational(days.count { |one| one > day }, days.size))
+      mixed = described_class.new(days.map { |one| spell(one, sold: random.rand(2).zero?) })
+      shares = (0..61).map { |one| mixed.at(one) }
+      expect(shares).to eq(shares.sort.reverse)
+      expect(shares.minmax).to all(be_between(0, 1))
+      # What is censored makes unsold no less likely.
+      expect(mixed.at(day)).to be >= plain.at(day)
+    end
+  end
+end
+
+RSpec.describe Kohlrabi::Core::Market::TimeToSell do
+  def spells(number, sold) = Array.new(number) { |place| Kohlrabi::Core::Market::Survival::Spell.new(days: place + 1, sold: place < sold) }
+
+  it "goes by the kind where there are 8 listings and 4 sales of it, else by all, else says what is missing" do
+    expect(described_class.new("chair" => spells(8, 4)).for("chair")).to have_attributes(basis: :kind, why: "8 listings of this kind")
+    thin = described_class.new("chair" => spells(7, 7), "desk" => spells(3, 1))
+    expect(thin.for("chair")).to have_attributes(basis: :all, why: "10 listings of all kinds: too few of this kind")
+    expect(thin.for("sofa").survival.count).to eq(10)
+    expect(described_class.new("chair" => spells(8, 3)).for("chair"))
+      .to have_attributes(basis: nil, survival: nil, why: "8 listings and 4 sales are needed; there are 8 and 3")
+  end
+end
+
+RSpec.describe Kohlrabi::Core::Market::Outlook do
+  # Two sold, on days 10 and 20: S is 1, then a half, then nothing.
+  let(:survival) do
+    Kohlrabi::Core::Market::Survival.new([10, 20].map { |day| Kohlrabi::Core::Market::Survival::Spell.new(days: day, sold: true) })
+  end
+
+  def outlook(**rest) = described_class.new(survival, stood: 0, prices: [[0, 20_000]], ratio: 1r, last: 5_000, **rest).answer
+
+  it "expects days as the sum of what is still unsold, and money over the prices that stand" do
+    # Days 0 to 9 all, 10 to 19 a half: 10 + 5 = 15 days; all at 200.00.
+    expect(outlook).to have_attributes(days: 15, money: 20_000, left: 0)
+    # Lowered to 160.00 from day 15: half at 200.00, half at 160.00; and nine tenths of it are got.
+    stepped = described_class.new(survival, stood: 0, prices: [[0, 20_000], [15, 16_000]], ratio: 9/10r, last: 5_000).answer
+    expect(stepped.money).to eq((10_000 + 8_000) * 9/10r)
+  end
+
+  it "reckons from the day it is: after 12 days only the second is left, 8 days on" do
+    answer = described_class.new(survival, stood: 12, prices: [[0, 20_000]], ratio: 1r, last: 5_000).answer
+    expect(answer).to have_attributes(days: 8, money: 20_000)
+  end
+
+  it "stops at its horizon, and takes what is unsold then to go at the last price" do
+    # To day 12: 10 + 2 × ½ = 11 days; half at 200.00, half at 50.00.
+    expect(outlook(horizon: 12)).to have_attributes(days: 11, money: 12_500, left: 1/2r)
+    expect(described_class.new(survival, stood: 30, prices: [[0, 1]], ratio: 1r, last: 5_000).answer).to have_attributes(days: 180, money: 5_000,
+                                                                                                                         left: 1)
+  end
+end
+
+RSpec.describe Kohlrabi::Core::Market::OfferAdvice do
+  let(:waiting) { Kohlrabi::Core::Market::Outlook::Answer.new(days: 20r, money: 18_000r, left: 0r) }
+
+  def advice(offer, **rest)
+    text = ->(minor) { format("%.2f", minor / 100.0) }
+    described_class.new(offer: offer, asking: 20_000, outlook: waiting, place_day: 100, text: text, **rest).answer
+  end
+
+  it "takes an offer that is worth no less than waiting: 180.00 − 20 × 1.00 = 160.00" do
+    expect(advice(16_000)).to have_attributes(verdict: :take, at: 16_000)
+    expect(advice(15_999)).to have_attributes(verdict: :counter, counter: 16_000)
+    held = "180.00 expected within 20 days, less 20 days of its place at 1.00 a day"
+    expect(advice(16_000).why).to eq("Waiting is worth 160.00: #{held}. The offer is no less.")
+    expect(advice(20_000)).to have_attributes(verdict: :take, why: "It is what you ask.")
+  end
+
+  it "declines below a share of it, and only warns below the floor" do
+    # 60% of 160.00 are 96.00.
+    expect([advice(9_600).verdict, advice(9_599).verdict]).to eq(%i[counter decline])
+    expect(advice(16_000, floor: 17_000)).to have_attributes(verdict: :take, warnings: [/Under the floor price of 170.00/])
+    expect(advice(17_000, floor: 17_000).warnings).to eq([])
+  end
+
+  it "counts the place as free where too little is known, and meets half-way where nothing is" do
+    expect(advice(17_000, place_day: nil)).to have_attributes(verdict: :counter, counter: 18_000, why: /counted as free/)
+    expect(advice(15_000, outlook: nil)).to have_attributes(verdict: :counter, counter: 17_500, at: nil)
+  end
+
+  # Two of four sold by day 10, the others stand 20 days: half are unsold on day 12.
+  it "says where a listing stands on the curve of the others" do
+    spell = Kohlrabi::Core::Market::Survival::Spell
+    spells = [[5, true], [10, true], [20, false], [20, false]].map { |days, sold| spell.new(days: days, sold: sold) }
+    survival = Kohlrabi::Core::Market::Survival.new(spells)
+    expect(survival.against(12)).to eq("50% of such listings were still unsold by then, n = 4")
+    expect(survival.against(21)).to eq("longer than any of 4 listings stood")
+  end
+end

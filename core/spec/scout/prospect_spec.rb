@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+require_relative "../spec_helper"
+
+RSpec.describe Kohlrabi::Core::Scout::Prospect do
+  let(:euro) { Kohlrabi::Core::Units::Currency.find("EUR") }
+
+  def three(*points) = Kohlrabi::Core::Scout::Estimate.three(*points)
+  def terms(**given) = Kohlrabi::Core::Scout::Terms.new(floor_pay: 500, target_pay: 1000, **given)
+
+  # Resale 180 to 240 to 300 (mean 240.00, sd 20.00), hours 6 to 8 to 10 (mean 8 h, sd 40 min), materials 20, 30, 40 (sd 3.33).
+  def prospect(ask:, **rest)
+    described_class.new(resale: three(18_000, 24_000, 30_000), hours: three(6 * 3600, 8 * 3600, 10 * 3600), materials: three(2000, 3000, 4000),
+                        ask: ask, terms: terms(**rest))
+  end
+
+  def verdict(prospect) = Kohlrabi::Core::Scout::Verdict.new(prospect, currency: euro)
+
+  it "says the most to pay, the walk-away price and the pay at the tag (by hand)" do
+    # Net 240 × 0.9 − 5 − 10 = 201; less materials 30, trip 6, sundries 5 = 160; less 8 h × 10 = 80; less 8 h × 5 = 120.
+    seen = prospect(ask: 10_000, fee_rate: 1/10r, fixed_fee: 500, delivery: 1000, trip: 600, sundries: 500)
+    expect([seen.net_resale, seen.most, seen.walk_away].map(&:amount)).to eq([20_100, 8000, 12_000])
+    expect(seen.profit.amount).to eq(6000)
+    expect(seen.pay.amount).to eq(750)
+    expect(seen.most.sentence(euro)).to eq("most you should pay 80.00 = 201.00 − 30.00 − 6.00 − 5.00 − 80.00")
+  end
+
+  it "divides by what premium and tax add, rounded down" do
+    # (240 − 30 − 80) ÷ 1.18 = 110.169…
+    expect(prospect(ask: nil, added_rate: 18/100r).most.amount).to eq(11_016)
+  end
+
+  it "gives the chance of target pay (by hand, normal table)" do
+    # At an ask of 130.00 the mean of Z is 240 − 30 − 130 − 80 = 0 → 0.5.
+    expect(prospect(ask: 13_000).chance.amount).to eq(0.5r)
+    # At 109.02: Z = 20.98; variance 20² + 3.33² + (10 × 2/3)² = 400 + 11.11 + 44.44 = 455.56, sd 21.34 → z 0.983 → 0.8372.
+    expect(prospect(ask: 10_902).chance.amount.to_f).to be_within(0.0005).of(0.8372)
+    sure = described_class.new(resale: three(100, 100, 100), hours: three(0, 0, 0), materials: three(0, 0, 0), ask: 100, terms: terms)
+    expect(sure.chance.amount).to eq(1)
+  end
+
+  it "says why where something is not known" do
+    blind = described_class.new(resale: nil, hours: three(1, 2, 3), materials: nil, ask: 100, terms: terms)
+    expect([blind.most.why, blind.chance.why]).to eq(["expected resale is not known"] * 2)
+    unset = described_class.new(resale: three(1, 2, 3), hours: three(1, 2, 3), materials: three(0, 0, 0), ask: nil, terms: Kohlrabi::Core::Scout::Terms.new)
+    expect([unset.most.why, unset.pay.why]).to eq(["no target pay is set in House rules", "no tag price"])
+    expect(verdict(blind).text).to eq("No answer yet: expected resale is not known.")
+  end
+
+  it "puts the answer in words with what would change it" do
+    # Most 130.00, walk-away 170.00. At 150: (240 − 30 − 150) ÷ 8 = 7.50 an hour; 20.00 short = 2 h of target pay.
+    less = verdict(prospect(ask: 15_000))
+    expect([less.key, less.text]).to eq(["less", "Worth it up to 130.00; at 150.00 you work for 7.50 an hour, less than you aim for."])
+    expect(less.changes).to eq(["2 h less work makes it worth it", "so does a resale 20.00 higher", "so does a tag of 130.00"])
+    expect(verdict(prospect(ask: 12_000)).key).to eq("buy")
+    expect(verdict(prospect(ask: 12_000)).changes.first).to eq("1 h more work than expected would use up what is left")
+    expect(verdict(prospect(ask: 18_000)).text).to start_with("Leave it at 180.00: you would work for 3.75 an hour")
+    never = described_class.new(resale: three(1000, 1000, 1000), hours: three(36_000, 36_000, 36_000), materials: three(500, 500, 500), ask: 500,
+                                terms: terms)
+    expect(verdict(never).text).to eq("Not even free: for nothing you would still work for 0.50 an hour.")
+  end
+
+  it "reaches target pay exactly at the most to pay, whatever the figures" do
+    random = Random.new(7)
+    100.times do
+      points = -> { Array.new(3) { random.rand(1..50_000) }.sort }
+      rates = { fee_rate: Rational(random.rand(0..40), 100), added_rate: Rational(random.rand(0..30), 100), trip: random.rand(0..2000) }
+      seen = described_class.new(resale: three(*points.call), hours: three(*points.call), materials: three(*points.call), ask: 0,
+                                 terms: terms(**rates))
+      at = described_class.new(resale: seen.resale, hours: seen.hours, materials: seen.materials, ask: [seen.most.amount, 0].max,
+                               terms: terms(**rates))
+      next if seen.most.amount.negative?
+
+      wages = seen.hours.mean * 1000 / 3600
+      expect(at.profit.amount).to be_between(wages, wages + 2)
+    end
+  end
+end
