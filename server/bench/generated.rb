@@ -25,7 +25,7 @@ class Generated
       shared(RECORDS::Cost, RECORDS::CostShare, @lines, :amount_minor) { cost }
       shared(RECORDS::WorkEntry, RECORDS::WorkShare, @entries, :seconds) { work }
     end
-    Kohlrabi::Desk::Summaries.refresh((1..@flips).to_a)
+    Kohlrabi::Operations::Flips::Summaries.refresh((1..@flips).to_a)
     RECORDS::Base.connection.execute("ANALYZE")
   end
 

@@ -19,7 +19,7 @@ class Bench
       took = clock { Generated.new(flips: 10_000, entries: 200_000, lines: 60_000).fill }
       puts format("10,000 flips, 200,000 hour entries, 60,000 cost lines laid out in %.0f s", took)
       @app = Kohlrabi::Api::Stack.build
-      40.times { |i| Kohlrabi::Desk::Prospects.create("kind" => %w[desk chair stool].at(i % 3), "condition" => "worn", "tag" => "30") }
+      40.times { |i| Kohlrabi::Operations::Scout::Prospects.create("kind" => %w[desk chair stool].at(i % 3), "condition" => "worn", "tag" => "30") }
       responses
       plans
       schedule
@@ -46,7 +46,7 @@ class Bench
   end
 
   def grouped(books)
-    Kohlrabi::Desk::Traits::ALL.each_key { |by| row("Books by #{by}, response (aim: ratio at most 3)", get("/api/books/compare?by=#{by}"), books) }
+    Kohlrabi::Operations::Books::Traits::ALL.each_key { |by| row("Books by #{by}, response (aim: ratio at most 3)", get("/api/books/compare?by=#{by}"), books) }
     %w[spread passing].each { |page| row("Books, #{page}, response", get("/api/books/#{page}"), books) }
     row("What if without a kind, response", get("/api/what-if/without?by=kind&trait=desk"), books)
   end
@@ -69,9 +69,11 @@ class Bench
   def schedule
     ThirtyPieces.fill
     minute = Kohlrabi::Clock.now.to_i / 60
-    bench = Kohlrabi::Desk::Bench.new(minute)
+    bench = Kohlrabi::Operations::Bench::Schedules.new(minute)
     steps = bench.plans.values.sum { |plan| plan.steps.size }
-    row("#{bench.pieces.size} pieces, #{steps} steps planned anew (aim: 1 s)", measure { Kohlrabi::Desk::Bench.new(minute).schedule })
+    row("#{bench.pieces.size} pieces, #{steps} steps planned anew (aim: 1 s)", measure do
+      Kohlrabi::Operations::Bench::Schedules.new(minute).schedule
+    end)
     row("Today with them, from memory (aim: under 100 ms)", get("/api/today"))
     last = bench.pieces.keys.filter_map { |id| bench.schedule.ready(id) }.max
     ratio = (last - minute) / (bench.bound - minute).to_f
@@ -95,12 +97,12 @@ class Bench
   def files(folder)
     took = clock { Kohlrabi::Backups.write(File.join(folder, "archive.zip")) }
     puts format("archive of %d flips without photos: %.1f s (aim: under 20 s)", Kohlrabi::Records::Piece.count, took)
-    took = clock { Kohlrabi::Desk::Exports.journal }
+    took = clock { Kohlrabi::Operations::Books::Exports.journal }
     puts format("journal of them: %.1f s", took)
-    took = clock { @csv = Kohlrabi::Desk::Exports.flips }
+    took = clock { @csv = Kohlrabi::Operations::Books::Exports.flips }
     puts format("flips as CSV: %.1f s", took)
     text = @csv.lines.first(5001).join.gsub(/^Flip/, "Again")
-    took = clock { Kohlrabi::Desk::Spreadsheet.new(text, skip_bad: true, again: true).take! }
+    took = clock { Kohlrabi::Operations::Books::Spreadsheet.new(text, skip_bad: true, again: true).take! }
     puts format("import of 5,000 rows: %.1f s (aim: under 5 s)", took)
   end
 

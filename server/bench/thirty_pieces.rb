@@ -9,13 +9,13 @@ module ThirtyPieces
   module_function
 
   def fill
-    operations = Kohlrabi::Desk
+    operations = Kohlrabi::Operations
     30.times do |number|
-      piece = operations::Pieces.create(PIECE.merge("name" => "In work #{number}", "expected_resale" => (100 + number).to_s))
-      look = operations::Looks.create(piece.id, "name" => "Plain")
+      piece = operations::Flips::Pieces.create(PIECE.merge("name" => "In work #{number}", "expected_resale" => (100 + number).to_s))
+      look = operations::Planning::Looks.create(piece.id, "name" => "Plain")
       finish, colour = FINISHES[number % FINISHES.size]
-      zones = operations::Drawing.zones(piece).select(&:shown?).map(&:key)
-      operations::Looks.paint(look.id, { "zones" => zones, "finish" => finish, "colour" => colour }.compact)
+      zones = operations::Planning::Drawing.zones(piece).select(&:shown?).map(&:key)
+      operations::Planning::Looks.paint(look.id, { "zones" => zones, "finish" => finish, "colour" => colour }.compact)
     end
   end
 end

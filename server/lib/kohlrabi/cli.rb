@@ -60,7 +60,7 @@ module Kohlrabi
       Records::Database.open(database, begin_anew: true)
       unless Records::Piece.exists?
         say "Laying out the demo workshop …"
-        Desk::Demo.load { |done, of| progress("pieces", done, of) }
+        Demo::Workshop.load { |done, of| progress("pieces", done, of) }
       end
       Server.run(port: options[:port]) { |address| lock.served_at(address) }
     end
@@ -72,14 +72,14 @@ module Kohlrabi
     def import(file)
       fail_with("There is no file #{file}.") unless File.file?(file)
       open_workshop
-      sheet = Desk::Spreadsheet.new(File.binread(file), again: options[:again], skip_bad: options[:skip_bad], columns: options[:columns])
+      sheet = Operations::Books::Spreadsheet.new(File.binread(file), again: options[:again], skip_bad: options[:skip_bad], columns: options[:columns])
       tell(sheet)
       sheet.take! { |done, of| progress("flips", done, of) }
       taken = sheet.outcomes.count { |outcome| outcome.state == :taken }
       say "#{taken} #{taken == 1 ? 'flip' : 'flips'} taken in, #{sheet.outcomes.size - taken} left out."
     rescue Core::Refusal => e
       fail_with(e.message)
-    rescue Desk::Refused
+    rescue Operations::Support::Refused
       fail_with("Nothing was taken in. Mend the file, or leave the bad rows out with --skip-bad.")
     end
 
@@ -90,22 +90,24 @@ module Kohlrabi
       year = options[:year]
       fail_with("“#{year}” is not a year. Write four digits, such as 2026.") if year && !year.match?(/\A\d{4}\z/)
       open_workshop
-      puts JSON.pretty_generate(Desk::Report.build(year: year))
-      left_out = year ? Desk::Report.left_out(year) : 0
+      puts JSON.pretty_generate(Operations::Books::Report.build(year: year))
+      left_out = year ? Operations::Books::Report.left_out(year) : 0
       warn "#{left_out} kept, given away or scrapped in #{year} are not in a report by date of sale." if left_out.positive?
     end
 
     desc "calendar", "Sessions, ends of drying and reminders as iCalendar (docs/formats/calendar.md)"
     def calendar
       open_workshop
-      puts Desk::Feed.text
+      puts Operations::Bench::Feed.text
     end
 
     desc "export WHAT", "flips, costs, hours or sales as CSV, or the journal, on standard output (docs/formats)"
     def export(what)
-      fail_with("“#{what}” is not one of #{Desk::Exports::WHAT.join(', ')}.") unless Desk::Exports::WHAT.include?(what.to_sym)
+      unless Operations::Books::Exports::WHAT.include?(what.to_sym)
+        fail_with("“#{what}” is not one of #{Operations::Books::Exports::WHAT.join(', ')}.")
+      end
       open_workshop
-      puts Desk::Exports.public_send(what)
+      puts Operations::Books::Exports.public_send(what)
     end
 
     desc "backup FILE", "Write the whole workshop with its photos into one file (docs/formats/archive.md)"
@@ -132,8 +134,8 @@ module Kohlrabi
     option :mend, type: :boolean, default: false, desc: "Write the stored figures anew"
     def doctor
       open_workshop
-      Desk::Doctor.mend if options[:mend]
-      findings = Desk::Doctor.examine { |done, of| progress("flips", done, of) }
+      Operations::House::Doctor.mend if options[:mend]
+      findings = Operations::House::Doctor.examine { |done, of| progress("flips", done, of) }
       findings.each { |finding| say finding }
       fail_with("#{findings.size} findings. Stored figures are written anew with --mend.") if findings.any?
       say "All is well: #{Records::Piece.count} flips, every figure as computed."
@@ -145,7 +147,7 @@ module Kohlrabi
         check_certificate
         addresses = options[:address] ? [Network.check_address(options[:address])] : Network.addresses
         fail_with("This machine has no address on a local network. Connect it, or name one with --address.") if addresses.empty?
-        ask_passcode unless Desk::Access.passcode?
+        ask_passcode unless Operations::House::Access.passcode?
         Server::Lan.new(addresses: addresses, certificate: options[:certificate], key: options[:key])
       rescue Core::Refusal => e
         fail_with(e.message)
@@ -160,10 +162,10 @@ module Kohlrabi
       end
 
       def ask_passcode
-        $stderr.print "Passcode for other devices (at least #{Desk::Access::SHORTEST} characters): " if $stdin.tty?
+        $stderr.print "Passcode for other devices (at least #{Operations::House::Access::SHORTEST} characters): " if $stdin.tty?
         text = ($stdin.tty? ? $stdin.noecho(&:gets) : $stdin.gets).to_s.chomp
         $stderr.puts if $stdin.tty?
-        Desk::Access.passcode = text
+        Operations::House::Access.passcode = text
       rescue Core::Refusal => e
         fail_with("#{e.message} Set one with bin/kohlrabi passcode.")
       end

@@ -11,7 +11,7 @@ module Kohlrabi
     # zone: the TZ of the environment; clock: the link that names the zone on common systems.
     def name(zone: ENV.fetch("TZ", nil), clock: CLOCK)
       linked = File.symlink?(clock) ? File.realpath(clock)[%r{zoneinfo/(.+)\z}, 1] : nil
-      [zone&.delete_prefix(":"), linked].compact.find { |candidate| Desk::Choices.zones.include?(candidate) } || FALLBACK
+      [zone&.delete_prefix(":"), linked].compact.find { |candidate| Operations::House::Choices.zones.include?(candidate) } || FALLBACK
     end
   end
 end

@@ -118,7 +118,7 @@ module Kohlrabi
       broken = ActiveRecord::Base.connection.select_rows("PRAGMA foreign_key_check")
       refuse("The archive's records do not belong together.") if broken.any?
       Records::Workshop.first || refuse("There is no workshop in it.")
-      Desk::Doctor.mend
+      Operations::House::Doctor.mend
     rescue ActiveRecord::ActiveRecordError => e
       raise if Storage.trouble(e)
 

@@ -32,7 +32,7 @@ module Kohlrabi
         told&.call("http://#{HOST}:#{port}/")
         announce(port, lan)
       end
-      events.on_booted { Thread.new { keep_copies } } unless Desk::House.workshop.demo
+      events.on_booted { Thread.new { keep_copies } } unless Operations::House::WorkshopSettings.workshop.demo
       Puma::Launcher.new(configuration, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
     end
 
@@ -58,7 +58,7 @@ module Kohlrabi
     def keep_copies(wait: -> { sleep EVERY })
       loop do
         begin
-          Backups.keep_by_rule(Records::Base.connection_pool.with_connection { Desk::House.today })
+          Backups.keep_by_rule(Records::Base.connection_pool.with_connection { Operations::House::WorkshopSettings.today })
         rescue SystemCallError, Zip::Error, SQLite3::Exception, ActiveRecord::ActiveRecordError => e
           warn "No backup could be written: #{Storage.trouble(e) || e.message} It is tried again in #{EVERY / 3600} hours."
         end

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "api_helper"
+require_relative "../support/api_helper"
 
 # The contract as a document, and the tables that it speaks of.
 RSpec.describe "the contract" do

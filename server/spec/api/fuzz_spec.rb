@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "bench_helper"
+require_relative "../support/planned_pieces"
 
 # Requests made from the contract, each with something in it that nobody would send: whatever comes, the answer is one of the
 # house, with its headers and without a fault of the server. FUZZ: how many; SEED: where they begin.

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "api_helper"
+require_relative "../support/api_helper"
 
 RSpec.describe "what the server stands" do
   def problem(code, words)
@@ -79,7 +79,7 @@ RSpec.describe "what the server stands" do
   end
 
   it "says so without a stack trace when something breaks" do
-    allow(Kohlrabi::Desk::Today).to receive(:answer).and_raise("a fault of ours")
+    allow(Kohlrabi::Operations::Bench::Today).to receive(:answer).and_raise("a fault of ours")
     expect { call(:get, "/api/today") }.to output(/a fault of ours/).to_stderr
     problem(500, /Nothing was changed/)
   end

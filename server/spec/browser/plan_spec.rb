@@ -73,8 +73,6 @@ RSpec.describe "from findings to plan" do
   # [label, wait, caution] of each step as it stands on the screen. caution: "read" where one must be confirmed first, "wear" where
   # something is to be worn, else "".
   def steps
-    go("The plan")
-    expect(page).to have_css("[data-step]")
     page.evaluate_script(<<~JS)
       [...document.querySelectorAll('[data-step]')].map((step) => {
         const lines = step.innerText.split('\\n');
@@ -83,6 +81,15 @@ RSpec.describe "from findings to plan" do
         return [lines.find((line) => /^\\d+\\. /.test(line)).replace(/^\\d+\\. /, ''), wait.replace('then wait ', ''), caution];
       })
     JS
+  end
+
+  # Waits: the plan is read anew a moment after what it is made from was recorded.
+  def expect_steps(expected)
+    go("The plan")
+    expect(page).to have_css("[data-step]")
+    page.document.synchronize(Capybara.default_max_wait_time, errors: [RSpec::Expectations::ExpectationNotMetError]) do
+      expect(steps).to eq(expected)
+    end
   end
 
   # What is shown at a step before it starts.
@@ -119,7 +126,7 @@ RSpec.describe "from findings to plan" do
     expect(page).to have_css("[role=status]", text: "unknown age is tested for lead first")
     begin_look("Green")
     finish("All that is seen", "Paint", colour: "#bcd0b0")
-    expect(steps).to eq(chest_start + stripped + chest_end)
+    expect_steps(chest_start + stripped + chest_end)
     expect(page).to have_css("[role=note]", text: "never dry-sand; keep children away")
     expect(shown_at("strip/1")).to include("Stripper burns skin and eyes", "chemical-resistant gloves", "hazardous-waste site", "may hold lead")
 
@@ -132,11 +139,11 @@ RSpec.describe "from findings to plan" do
     expect(page).to have_text("Lead: lead is there")
     expect(page).to have_no_css("[data-step='strip/1']")
     answered = chest_start.reject { |label, _| label.include?("lead") }
-    expect(steps).to eq(answered + sealed + chest_end)
+    expect_steps(answered + sealed + chest_end)
     press("No lead found")
     expect(page).to have_css("[data-step='strip/1']")
     wood = stripped.map { |label, wait, care| [label, wait, label.start_with?("Sand P120") ? "wear" : care] } # no lead in that dust any more
-    expect(steps).to eq(answered + wood + chest_end)
+    expect_steps(answered + wood + chest_end)
 
     # Worked: the trial after its caution, a step on some of its zones, and all of it taken back.
     within("[data-step='try-strip']") do
@@ -166,25 +173,25 @@ RSpec.describe "from findings to plan" do
     finish("Top", "Clear coat")
     expect(page).to have_text("coarse paper goes through veneer. In the plan: nothing coarser than P120, by hand near the edges.")
     expect(page).to have_css("li", text: "the smell comes back on warm days unless the inside is sealed")
-    expect(steps).to eq([
-                          ["Take the picture before; write numbers and places on all parts", "", ""],
-                          ["Test the old finish for lead", "10 min", "read"],
-                          ["Air it outdoors, drawers open", "1 day", ""], ["Take the doors off, hinges into a numbered tub", "", "wear"],
-                          ["Take the drawers out", "", ""],
-                          ["Take the hardware off, screws into a labelled tub", "", "wear"], ["Vacuum and brush out", "", "wear"],
-                          ["Wash with degreaser", "", ""],
-                          ["Rinse with clean water", "2 h", ""], ["Try solvent stripper gel on a hidden patch", "30 min", "read"],
-                          ["Strip", "30 min", "read"],
-                          ["Neutralise as the label says, rinse", "overnight (12 h)", "read"], ["Plane the drawers where they rub", "", "wear"],
-                          ["Sand P120, P150, P220, by hand near the edges", "", "read"], ["Vacuum and tack off", "", ""],
-                          ["Clear coat, coat 1: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly, dust off", "", "wear"],
-                          ["Clear coat, coat 2: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly, dust off", "", "wear"],
-                          ["Clear coat, coat 3: water-based clear coat", "overnight (12 h)", ""], ["Hang the doors", "", ""],
-                          ["Put the drawers back, number by number", "", ""], ["Put the hardware back", "", ""],
-                          ["Felt pads under the feet", "", "wear"],
-                          ["Fit the anti-tip kit, put its paper with the piece", "", "read"], # 780 mm high, 450 deep
-                          ["Wax the runners", "", ""], ["Wipe it down, take the picture after", "", ""]
-                        ])
+    expect_steps([
+                   ["Take the picture before; write numbers and places on all parts", "", ""],
+                   ["Test the old finish for lead", "10 min", "read"],
+                   ["Air it outdoors, drawers open", "1 day", ""], ["Take the doors off, hinges into a numbered tub", "", "wear"],
+                   ["Take the drawers out", "", ""],
+                   ["Take the hardware off, screws into a labelled tub", "", "wear"], ["Vacuum and brush out", "", "wear"],
+                   ["Wash with degreaser", "", ""],
+                   ["Rinse with clean water", "2 h", ""], ["Try solvent stripper gel on a hidden patch", "30 min", "read"],
+                   ["Strip", "30 min", "read"],
+                   ["Neutralise as the label says, rinse", "overnight (12 h)", "read"], ["Plane the drawers where they rub", "", "wear"],
+                   ["Sand P120, P150, P220, by hand near the edges", "", "read"], ["Vacuum and tack off", "", ""],
+                   ["Clear coat, coat 1: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly, dust off", "", "wear"],
+                   ["Clear coat, coat 2: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly, dust off", "", "wear"],
+                   ["Clear coat, coat 3: water-based clear coat", "overnight (12 h)", ""], ["Hang the doors", "", ""],
+                   ["Put the drawers back, number by number", "", ""], ["Put the hardware back", "", ""],
+                   ["Felt pads under the feet", "", "wear"],
+                   ["Fit the anti-tip kit, put its paper with the piece", "", "read"], # 780 mm high, 450 deep
+                   ["Wax the runners", "", ""], ["Wipe it down, take the picture after", "", ""]
+                 ])
     expect(shown_at("ladder/120-150-220")).to include("P2/N95 or better", "may hold lead", "sanded through in seconds")
     expect(find("[data-step=picture]")).to have_text("Caution: A finish is cured before food") # nothing to wear for it
     expect(shown_at("try-strip")).to include("Stop after 30 min. If it does not work: scraper and sander.")
@@ -203,19 +210,19 @@ RSpec.describe "from findings to plan" do
       wait = last ? "overnight (12 h)" : "2 h"
       [[name, wait, ""], ["#{name}, first face", "2 h", ""], ["#{name}, turned, second face", wait, ""]]
     end
-    expect(steps).to eq([
-                          ["Take the picture before; write numbers and places on all parts", "", ""], ["Take the shelves out", "", ""],
-                          ["Vacuum and brush out", "", ""], ["Wash with degreaser", "", ""], ["Rinse with clean water", "2 h", ""],
-                          ["Iron or glue the edging on", "", "wear"], ["Scuff", "", "wear"], ["Vacuum and tack off", "", ""],
-                          ["Prime with bonding primer", "overnight (12 h)", ""], ["Prime with bonding primer, first face", "overnight (12 h)", ""],
-                          ["Prime with bonding primer, turned, second face", "overnight (12 h)", ""],
-                          ["Sand the primer lightly, dust off", "", "wear"],
-                          *coat.call(1, false), ["Look over the first coat in raking light, touch up fills and bleed", "15 min", "read"],
-                          ["Sand lightly between coats, dust off", "", "wear"], *coat.call(2, false),
-                          ["Sand lightly between coats, dust off", "", "wear"],
-                          *coat.call(3, true), ["Put the shelves back", "", ""], ["Felt pads under the feet", "", "wear"],
-                          ["Fit the anti-tip kit, put its paper with the piece", "", "read"], ["Wipe it down, take the picture after", "", ""]
-                        ])
+    expect_steps([
+                   ["Take the picture before; write numbers and places on all parts", "", ""], ["Take the shelves out", "", ""],
+                   ["Vacuum and brush out", "", ""], ["Wash with degreaser", "", ""], ["Rinse with clean water", "2 h", ""],
+                   ["Iron or glue the edging on", "", "wear"], ["Scuff", "", "wear"], ["Vacuum and tack off", "", ""],
+                   ["Prime with bonding primer", "overnight (12 h)", ""], ["Prime with bonding primer, first face", "overnight (12 h)", ""],
+                   ["Prime with bonding primer, turned, second face", "overnight (12 h)", ""],
+                   ["Sand the primer lightly, dust off", "", "wear"],
+                   *coat.call(1, false), ["Look over the first coat in raking light, touch up fills and bleed", "15 min", "read"],
+                   ["Sand lightly between coats, dust off", "", "wear"], *coat.call(2, false),
+                   ["Sand lightly between coats, dust off", "", "wear"],
+                   *coat.call(3, true), ["Put the shelves back", "", ""], ["Felt pads under the feet", "", "wear"],
+                   ["Fit the anti-tip kit, put its paper with the piece", "", "read"], ["Wipe it down, take the picture after", "", ""]
+                 ])
     expect(page).to have_no_text("Does the old finish hold lead?")
     expect(shown_at("tip-kit")).to include("can tip over")
     expect(shown_at("scuff")).to include("respirator")

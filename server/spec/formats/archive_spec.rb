@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../records/records_helper"
+require_relative "../support/records_helper"
 require "stringio"
 
 # The archive: there and back again to an equal workshop; what is damaged or foreign is refused and leaves all as it was.
@@ -73,25 +73,26 @@ RSpec.describe "the archive of a workshop", :own_data do
       backups.write(file("again.zip"))
       parts = %w[all.zip again.zip].map { |name| Zip::File.open(file(name)) { |zip| JSON.parse(zip.read("manifest.json")).slice("tables", "photos", "schema") } }
       expect(parts.first).to eq(parts.last)
-      expect(Kohlrabi::Desk::Doctor.examine).to eq([])
+      expect(Kohlrabi::Operations::House::Doctor.examine).to eq([])
     end
   end
 
   it "shows the same figures to the cent after it came back" do
-    piece = Kohlrabi::Desk::Pieces.create("name" => "Chest", "purchase" => "33.33", "bought_on" => "2026-05-01")
-    Kohlrabi::Desk::Costs.create("what" => "Paint", "category" => "materials", "amount" => "12.34", "pieces" => [{ "piece_id" => piece.id }])
-    Kohlrabi::Desk::Events.create(piece.id, "kind" => "sold", "on" => "2026-06-20", "price" => "99.99")
+    piece = Kohlrabi::Operations::Flips::Pieces.create("name" => "Chest", "purchase" => "33.33", "bought_on" => "2026-05-01")
+    Kohlrabi::Operations::Flips::Costs.create("what" => "Paint", "category" => "materials", "amount" => "12.34",
+                                              "pieces" => [{ "piece_id" => piece.id }])
+    Kohlrabi::Operations::Flips::Events.create(piece.id, "kind" => "sold", "on" => "2026-06-20", "price" => "99.99")
     backups.write(file)
-    Kohlrabi::Desk::Pieces.create("name" => "Later")
+    Kohlrabi::Operations::Flips::Pieces.create("name" => "Later")
     restore(file)
     # 99.99 − 33.33 − 12.34
     expect(records::FlipSummary.pluck(:cash_profit_minor)).to eq([5432])
-    expect(Kohlrabi::Desk::Pieces.create("name" => "Goes on").ticket).to eq(2)
+    expect(Kohlrabi::Operations::Flips::Pieces.create("name" => "Goes on").ticket).to eq(2)
   end
 
   it "holds a JSON Schema of each table that its lines obey, and nothing of who was let in" do
     fill(3, steps: 30)
-    Kohlrabi::Desk::Access.passcode = "longer than eight"
+    Kohlrabi::Operations::House::Access.passcode = "longer than eight"
     backups.write(file)
     Zip::File.open(file) do |zip|
       expect(zip.glob("tables/*").map(&:name)).not_to include(a_string_matching(/passcodes|sessions|idempotency/))
@@ -112,8 +113,8 @@ RSpec.describe "the archive of a workshop", :own_data do
 
   it "takes photos along, and brings back those that are gone" do
     picture = Kohlrabi::Pictures.store(Vips::Image.black(40, 30).write_to_buffer(".png"), name: "a.png")
-    piece = Kohlrabi::Desk::Pieces.create("name" => "Chest")
-    Kohlrabi::Desk::Photos.add(picture, "piece_id" => piece.id, "kind" => "before")
+    piece = Kohlrabi::Operations::Flips::Pieces.create("name" => "Chest")
+    Kohlrabi::Operations::Flips::Photos.add(picture, "piece_id" => piece.id, "kind" => "before")
     backups.write(file)
     bytes = File.binread(Kohlrabi::Pictures.path(picture[:fingerprint]))
     FileUtils.rm_rf(Kohlrabi::Pictures.folder)
@@ -125,7 +126,7 @@ RSpec.describe "the archive of a workshop", :own_data do
     before do
       fill(9, steps: 25)
       backups.write(file)
-      Kohlrabi::Desk::Pieces.create("name" => "Since then")
+      Kohlrabi::Operations::Flips::Pieces.create("name" => "Since then")
     end
 
     it "is refused where it is no archive: text, another zip, a file cut short" do

@@ -7,27 +7,32 @@ require "pdf/reader"
 
 # Files for other programs: read back by the project's own import, by hledger, by a PDF reader. It is 30 June 2026.
 RSpec.describe "exports" do
-  operations = Kohlrabi::Desk
+  operations = Kohlrabi::Operations
 
   def piece(name, paid, **rest)
-    Kohlrabi::Desk::Pieces.create({ "name" => name, "bought_on" => "2026-02-01", "purchase" => paid, **rest.transform_keys(&:to_s) })
+    Kohlrabi::Operations::Flips::Pieces.create({ "name" => name, "bought_on" => "2026-02-01", "purchase" => paid, **rest.transform_keys(&:to_s) })
   end
 
-  def event(piece, kind, on, **rest) = Kohlrabi::Desk::Events.create(piece.id, { "kind" => kind, "on" => on, **rest.transform_keys(&:to_s) })
+  def event(piece, kind, on, **rest)
+    Kohlrabi::Operations::Flips::Events.create(piece.id, { "kind" => kind, "on" => on, **rest.transform_keys(&:to_s) })
+  end
 
   def cost(what, amount, on, *pieces, category: "materials")
-    Kohlrabi::Desk::Costs.create("what" => what, "amount" => amount, "category" => category, "spent_on" => on, "pieces" => pieces.map do |one|
-      { "piece_id" => one.id }
-    end)
+    Kohlrabi::Operations::Flips::Costs.create("what" => what, "amount" => amount, "category" => category, "spent_on" => on,
+                                              "pieces" => pieces.map do |one|
+                                                { "piece_id" => one.id }
+                                              end)
   end
 
   # A year with everything in it: a sale with fees, tip and refund, a loss, a kept one, one in hand, one of unknown price, a shared cost, a split.
   def year
-    Kohlrabi::Desk::House.update("lock_version" => Kohlrabi::Desk::House.workshop.lock_version, "sundries" => "1.50")
+    Kohlrabi::Operations::House::WorkshopSettings.update("lock_version" => Kohlrabi::Operations::House::WorkshopSettings.workshop.lock_version,
+                                                         "sundries" => "1.50")
     desk = piece("Desk; with | marks", "40", notes: "two\nlines, \"quoted\"", kind: "desk", source: "kerb")
     chair = piece("Chair", "10")
     cost("Paint", "12.01", "2026-02-10", desk, chair)
-    Kohlrabi::Desk::Work.create("kind" => "sanding", "effort" => "3h20", "worked_on" => "2026-02-08", "pieces" => [{ "piece_id" => desk.id }])
+    Kohlrabi::Operations::Flips::Work.create("kind" => "sanding", "effort" => "3h20", "worked_on" => "2026-02-08",
+                                             "pieces" => [{ "piece_id" => desk.id }])
     event(desk, "listed", "2026-02-20", asking: "140", channel: "booth")
     event(desk, "sold", "2026-03-01", price: "120", tip: "5", fee: "12", delivery: "8", channel: "booth")
     event(desk, "refunded", "2026-03-09", amount: "10", fee_back: "1")
@@ -36,10 +41,11 @@ RSpec.describe "exports" do
     event(piece("Unknown price", ""), "sold", "2026-03-04", price: "30")
     piece("In hand", "25")
     event(split = piece("Pair of bedsides", "50"), "first_work", "2026-02-09")
-    Kohlrabi::Desk::Splits.create(split.id, "on" => "2026-02-12", "parts" => [{ "name" => "Left" }, { "name" => "Right", "keep" => true }])
+    Kohlrabi::Operations::Flips::Splits.create(split.id, "on" => "2026-02-12",
+                                                         "parts" => [{ "name" => "Left" }, { "name" => "Right", "keep" => true }])
     left = Kohlrabi::Records::Piece.find_by!(name: "Left")
     event(left, "sold", "2026-04-01", price: "70")
-    Kohlrabi::Desk::WorkshopMoney.create("kind" => "tool", "what" => "Sander", "amount" => "85", "on" => "2026-02-02")
+    Kohlrabi::Operations::Books::WorkshopMoney.create("kind" => "tool", "what" => "Sander", "amount" => "85", "on" => "2026-02-02")
   end
 
   def figures
@@ -49,22 +55,22 @@ RSpec.describe "exports" do
 
   it "take flips out and in again with the same money and hours" do
     year
-    text = operations::Exports.flips
+    text = operations::Books::Exports.flips
     before = figures
     FreshWorkshop.clear
-    sheet = operations::Spreadsheet.new(text)
+    sheet = operations::Books::Spreadsheet.new(text)
     expect([sheet.problems, sheet.outcomes.flat_map(&:problems)]).to eq([[], []])
     sheet.take!
     expect(figures).to eq(before)
-    expect(operations::Exports.flips).to eq(text)
+    expect(operations::Books::Exports.flips).to eq(text)
   end
 
   it "write every share of costs and hours, and every sale with what it took" do
     year
-    costs = CSV.parse(operations::Exports.costs, headers: true)
+    costs = CSV.parse(operations::Books::Exports.costs, headers: true)
     expect(costs.map { |row| row.values_at("name", "amount", "whole") }).to eq([["Desk; with | marks", "6.01", "12.01"], ["Chair", "6.00", "12.01"]])
-    expect(CSV.parse(operations::Exports.hours, headers: true).map { |row| row.values_at("kind", "hours") }).to eq([%w[sanding 3.3333]])
-    sale = CSV.parse(operations::Exports.sales, headers: true).first
+    expect(CSV.parse(operations::Books::Exports.hours, headers: true).map { |row| row.values_at("kind", "hours") }).to eq([%w[sanding 3.3333]])
+    sale = CSV.parse(operations::Books::Exports.sales, headers: true).first
     # 120 + 5 − 10 − (12 + 8 − 1) = 96.
     expect(sale.values_at("price", "refunded", "fee_back", "take_home", "channel")).to eq(["120.00", "10.00", "1.00", "96.00", "booth"])
   end
@@ -84,42 +90,42 @@ RSpec.describe "exports" do
     # hledger is the program named by the handbook (Debian's package).
     it "is accepted by hledger, every account and the commodity declared" do
       year
-      expect(hledger(operations::Exports.journal, "check", "--strict")).to eq("")
+      expect(hledger(operations::Books::Exports.journal, "check", "--strict")).to eq("")
     end
 
     it "is accepted of an empty workshop, and in a currency without decimals" do
-      expect(hledger(operations::Exports.journal, "check", "--strict")).to eq("")
-      operations::House.update("lock_version" => operations::House.workshop.lock_version, "currency" => "JPY")
+      expect(hledger(operations::Books::Exports.journal, "check", "--strict")).to eq("")
+      operations::House::WorkshopSettings.update("lock_version" => operations::House::WorkshopSettings.workshop.lock_version, "currency" => "JPY")
       event(piece("Desk", "4000"), "sold", "2026-03-04", price: "12000")
-      expect(hledger(operations::Exports.journal, "balance", "income:sales")).to include("-12000 JPY")
+      expect(hledger(operations::Books::Exports.journal, "balance", "income:sales")).to include("-12000 JPY")
     end
 
     it "has the profit of Books, as hledger adds it up" do
       year
       accounts = Kohlrabi::Core::Books::FlipLedger.profit_accounts.map { |name| "^#{name}$" }
-      total = CSV.parse(hledger(operations::Exports.journal, "balance", "-O", "csv", *accounts)).last.last
-      profit = operations::Books.answer.totals.profit.amount
+      total = CSV.parse(hledger(operations::Books::Exports.journal, "balance", "-O", "csv", *accounts)).last.last
+      profit = operations::Books::Totals.answer.totals.profit.amount
       expect((Rational(total[/-?[\d.]+/]) * 100).to_i).to eq(-profit)
     end
 
     it "has in inventory what Books has tied up" do
       year
-      total = CSV.parse(hledger(operations::Exports.journal, "balance", "-O", "csv", "^assets:inventory")).last.last
-      expect((Rational(total[/-?[\d.]+/]) * 100).to_i).to eq(operations::Lists.in_hand[:tied_up])
+      total = CSV.parse(hledger(operations::Books::Exports.journal, "balance", "-O", "csv", "^assets:inventory")).last.last
+      expect((Rational(total[/-?[\d.]+/]) * 100).to_i).to eq(operations::Flips::Lists.in_hand[:tied_up])
     end
   end
 
   # By hand for 2026: bought 40 + 10 + 6 + unknown + 25 + 50; costs 12.01; sold 120 + 30 + 70.
   it "make a tax year with stock at both ends" do
     year
-    tax = operations::TaxYear.new(2026)
+    tax = operations::Books::TaxYear.new(2026)
     expect(tax.totals).to include("purchase" => 131_00, "cost" => 12_01, "sale" => 220_00, "refund" => 10_00, "fee" => 12_00, "tool" => 85_00)
     rows = CSV.parse(tax.to_s, headers: true)
     total = ->(section) { rows.find { |row| row["section"] == section }["amount"] }
     # In hand at the end of the year: 25 and 1.50 of sundries.
     expect([total.call("stock at start, total"), total.call("stock at end, total")]).to eq(%w[0.00 26.50])
     expect(rows.first["what"]).to include("local rules")
-    expect(operations::TaxYear.new(2025).totals).to eq({})
+    expect(operations::Books::TaxYear.new(2025).totals).to eq({})
   end
 
   it "print a flip on one page, and a year" do

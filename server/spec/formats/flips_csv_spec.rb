@@ -27,8 +27,8 @@ RSpec.describe Kohlrabi::Formats::FlipsCsv do
   end
 
   it "shows the price that was asked with the sale" do
-    Kohlrabi::Desk::Spreadsheet.new("name,asking_price,sold_on,sale_price\nA,90,2026-02-01,80\n").take!
-    expect(Kohlrabi::Desk::Report.build["flips"].first["asking_price"]).to eq("90.00")
+    Kohlrabi::Operations::Books::Spreadsheet.new("name,asking_price,sold_on,sale_price\nA,90,2026-02-01,80\n").take!
+    expect(Kohlrabi::Operations::Books::Report.build["flips"].first["asking_price"]).to eq("90.00")
   end
 
   it "takes outcomes, tip and refund" do

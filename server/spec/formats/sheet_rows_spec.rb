@@ -65,7 +65,7 @@ RSpec.describe Kohlrabi::Formats::SheetRows do
   end
 
   it "is taken in as a CSV is" do
-    sheet = Kohlrabi::Desk::Spreadsheet.new(xlsx([[text("Item"), text("Paid")], [text("Desk"), number(12)]]), guess: true)
+    sheet = Kohlrabi::Operations::Books::Spreadsheet.new(xlsx([[text("Item"), text("Paid")], [text("Desk"), number(12)]]), guess: true)
     expect(sheet.outcomes.map { |outcome| [outcome.row, outcome.name, outcome.summary[:purchase_minor]] }).to eq([[2, "Desk", 12_00]])
   end
 

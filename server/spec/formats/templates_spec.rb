@@ -72,7 +72,7 @@ RSpec.describe "templates at 1:1" do
       found = PDF::Reader.new(StringIO.new(Kohlrabi::Formats::TemplatePdf.new(small, paper: "Letter").to_s))
       inches = found.pages.first.attributes[:MediaBox].drop(2).map { |side| (side / 72.0).round(2) }
       expect([found.page_count, inches]).to eq([1, [8.5, 11.0]])
-      expect { Kohlrabi::Formats::TemplatePdf.new(small, paper: "A0") }.to raise_error(Kohlrabi::Desk::Refused, /Choose A4 or Letter/)
+      expect { Kohlrabi::Formats::TemplatePdf.new(small, paper: "A0") }.to raise_error(Kohlrabi::Operations::Support::Refused, /Choose A4 or Letter/)
     end
   end
 end

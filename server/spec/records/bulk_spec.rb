@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "records_helper"
+require_relative "../support/records_helper"
 
 # Thousands of rows by one statement, with all that the database holds to.
 RSpec.describe Kohlrabi::Records::Bulk do

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "records_helper"
+require_relative "../support/records_helper"
 
 # Money and hours are neither made nor lost, whatever was bought in lots, carried on trips, split and sold in sets.
 RSpec.describe "money and hours over all pieces" do
@@ -19,13 +19,13 @@ RSpec.describe "money and hours over all pieces" do
       expect(drawn).to eq(charged)
       expect(batches.map { |batch| [batch.paid_minor, batch.size_thousandths] })
         .to eq(batches.map { |batch| [batch.ingredients.sum(&:amount_minor), batch.ingredients.sum(&:amount_thousandths)] })
-      expect(Kohlrabi::Records::StashItem.live.map { |item| Kohlrabi::Desk::StashUses.left(item) }).to all(be >= 0)
+      expect(Kohlrabi::Records::StashItem.live.map { |item| Kohlrabi::Operations::Shelf::StashUses.left(item) }).to all(be >= 0)
     ensure
       Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = FULL")
     end
   end
 
-  def containers = Kohlrabi::Records::Container.live.preload(:draws).map { |row| Kohlrabi::Desk::Shelf.core(row) }
+  def containers = Kohlrabi::Records::Container.live.preload(:draws).map { |row| Kohlrabi::Operations::Shelf::Containers.core(row) }
 
   # Batches are nothing but what went into them.
   def batches = Kohlrabi::Records::Container.live.where.not(mix_version_id: nil).where.not(paid_minor: nil).preload(:ingredients)
@@ -37,7 +37,7 @@ RSpec.describe "money and hours over all pieces" do
   # Pieces that still stand for themselves: those that were split have passed everything on.
   def leaves
     pieces = Kohlrabi::Records::Piece.live.to_a
-    Kohlrabi::Desk::Flips.load(pieces).reject { |flip| flip.chain.stage == "split" }
+    Kohlrabi::Operations::Flips::FlipRecords.load(pieces).reject { |flip| flip.chain.stage == "split" }
   end
 
   def borne

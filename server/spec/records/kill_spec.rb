@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "records_helper"
+require_relative "../support/records_helper"
 require "net/http"
 require "timeout"
 require "sqlite3"

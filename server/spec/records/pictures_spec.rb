@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "records_helper"
+require_relative "../support/records_helper"
 require "vips"
 
 RSpec.describe Kohlrabi::Pictures do
@@ -65,7 +65,7 @@ RSpec.describe Kohlrabi::Pictures do
 
   it "draws the demo's photos the same each time, and before unlike after" do
     flips = [{ "name" => "Chest", "kind" => "chest of drawers", "measures" => [900, 450, 850], "body" => "#336699" }]
-    one, other = Array.new(2) { Kohlrabi::Desk::DemoPictures.new(flips) }
+    one, other = Array.new(2) { Kohlrabi::Demo::Pictures.new(flips) }
     expect(one.of("Chest", "before")).to eq(other.of("Chest", "before"))
     shades = %w[before during after].map { |kind| stored(one.of("Chest", kind), :small).avg.round(1) }
     expect(shades.uniq.size).to eq(3)

@@ -1,14 +1,14 @@
 # frozen_string_literal: true
 
-require_relative "records_helper"
+require_relative "../support/records_helper"
 require "sqlite3"
 
 # Answers kept in memory hold until anybody has written anything.
-RSpec.describe Kohlrabi::Desk::Remember do
+RSpec.describe Kohlrabi::Operations::Support::Remember do
   def ask = described_class.once(:number) { @asked = @asked.to_i + 1 }
 
   it "works an answer out once, and anew after a change of its own, an undone removal, or another process" do
-    piece = Kohlrabi::Desk::Pieces.create("name" => "Bench")
+    piece = Kohlrabi::Operations::Flips::Pieces.create("name" => "Bench")
     first = ask
     expect(ask).to eq(first)
     piece.update_columns(notes: "written without a callback")
@@ -16,9 +16,9 @@ RSpec.describe Kohlrabi::Desk::Remember do
     file = Kohlrabi::Records::Base.connection_db_config.database
     SQLite3::Database.new(file) { |other| other.execute("UPDATE pieces SET notes = 'by another'") }
     expect(ask).to eq(first + 2)
-    removal = Kohlrabi::Desk::Pieces.remove(piece.id)
+    removal = Kohlrabi::Operations::Flips::Pieces.remove(piece.id)
     ask
-    Kohlrabi::Desk::Removal.undo(removal.id)
+    Kohlrabi::Operations::Support::Removal.undo(removal.id)
     expect(ask).to eq(first + 4)
   end
 

@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
-require_relative "records_helper"
+require_relative "../support/records_helper"
 
 # What the schema itself refuses, past every validation.
 RSpec.describe "the schema" do
   let(:records) { Kohlrabi::Records }
-  let(:piece) { Kohlrabi::Desk::Pieces.create("name" => "Bench") }
+  let(:piece) { Kohlrabi::Operations::Flips::Pieces.create("name" => "Bench") }
 
   it "keeps the pragmas that the data rests on" do
     # On a connection of its own, as every one is opened; the specs' own does without waiting for the disk.

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../api/api_helper"
+require_relative "../support/api_helper"
 
 # A disk that is full, a folder that cannot be written, a photo that is lost: named as such, with what to do.
 RSpec.describe "a disk that fails", :api do
@@ -57,11 +57,11 @@ RSpec.describe "a disk that fails", :api do
 
   it "says that the file of a photo is lost, to who asks for it and in the doctor" do
     picture = Kohlrabi::Pictures.store(Vips::Image.black(40, 30).write_to_buffer(".png"), name: "a.png")
-    Kohlrabi::Desk::Photos.add(picture, "piece_id" => piece, "kind" => "before")
+    Kohlrabi::Operations::Flips::Photos.add(picture, "piece_id" => piece, "kind" => "before")
     File.delete(Kohlrabi::Pictures.path(picture[:fingerprint]))
     get("/photos/#{picture[:fingerprint]}.jpg", {}, { "HTTP_HOST" => "127.0.0.1" })
     expect([last_response.status, last_response.body]).to match([410, /The file of this photo is lost. Restore a backup that holds it/])
-    expect(Kohlrabi::Desk::Doctor.examine).to contain_exactly(/Photo \d+: its file is lost/)
+    expect(Kohlrabi::Operations::House::Doctor.examine).to contain_exactly(/Photo \d+: its file is lost/)
   end
 
   # The loop used to end with the first copy that failed.

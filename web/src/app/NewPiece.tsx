@@ -4,7 +4,7 @@ import { api, ask } from "../api/client";
 import { useToday, useWorkshop } from "../api/queries";
 import { FormDialog } from "../kit/FormDialog";
 import { pieceFields } from "../kit/pieceFields";
-import { useUndo } from "./undo";
+import { useUndo } from "../kit/session/undo";
 
 export default function NewPiece({ onClose }: { onClose: () => void }) {
   const workshop = useWorkshop();

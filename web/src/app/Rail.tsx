@@ -4,10 +4,10 @@ import Typography from "@mui/material/Typography";
 import { Link, NavLink } from "react-router";
 import type { Timer } from "../api/types";
 import { Ticking } from "../kit/Ticking";
-import { useOpen } from "./open";
-import { QuietButton } from "./QuietButton";
-import { SchemeSwitch } from "./SchemeSwitch";
-import { label } from "./theme";
+import { useOpen } from "../kit/session/open";
+import { QuietButton } from "../kit/QuietButton";
+import { SchemeSwitch } from "../kit/SchemeSwitch";
+import { label } from "../kit/theme";
 
 export const SECTIONS = [
   { to: "/", key: "1", name: "Today", short: "Today" },

@@ -7,10 +7,10 @@ import { Outlet, useNavigate } from "react-router";
 import { useToday, useWorkshop } from "../api/queries";
 import type { Piece } from "../api/types";
 import type { Named } from "../kit/fields";
-import { OpenContext } from "./open";
+import { OpenContext } from "../kit/session/open";
 import { PhoneBar, Rail, SECTIONS } from "./Rail";
-import { useShortcuts } from "./shortcuts";
-import { useStopTimer } from "./useStopTimer";
+import { useShortcuts } from "../kit/session/shortcuts";
+import { useStopTimer } from "../kit/session/useStopTimer";
 
 // Dialogs are fetched when first opened: the first screen loads less.
 const FindPiece = lazy(() => import("./FindPiece"));

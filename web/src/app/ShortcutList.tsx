@@ -4,7 +4,7 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
-import { SHORTCUTS } from "./shortcuts";
+import { SHORTCUTS } from "../kit/session/shortcuts";
 
 export default function ShortcutList({ onClose }: { onClose: () => void }) {
   return (

@@ -5,7 +5,7 @@ import { useToday, useWorkshop } from "../api/queries";
 import { type Named, startWith } from "../kit/fields";
 import { type Danger, DangerDialog, dangerOf } from "../kit/DangerDialog";
 import { FormDialog } from "../kit/FormDialog";
-import { useUndo } from "./undo";
+import { useUndo } from "../kit/session/undo";
 
 export default function StartTimer({ piece, onClose }: { piece: Named | null; onClose: () => void }) {
   const workshop = useWorkshop();

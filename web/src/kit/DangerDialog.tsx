@@ -9,7 +9,7 @@ import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
 import { api, ask, ProblemError } from "../api/client";
 import type { Problem } from "../api/types";
-import { useUndo } from "../app/undo";
+import { useUndo } from "./session/undo";
 import { CautionText } from "./CautionText";
 import { LeadAnswers } from "./LeadAnswers";
 

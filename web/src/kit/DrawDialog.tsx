@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import { useState } from "react";
 import { api, ask, ProblemError } from "../api/client";
 import { useShelf } from "../api/queries";
-import { useUndo } from "../app/undo";
+import { useUndo } from "./session/undo";
 import { type Named, startWith, type ShareInput, type Values } from "./fields";
 import { FormDialog } from "./FormDialog";
 

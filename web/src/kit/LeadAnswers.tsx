@@ -2,7 +2,7 @@
 import Button from "@mui/material/Button";
 import { api, ask } from "../api/client";
 import { useCatalogue } from "../api/queries";
-import { useUndo } from "../app/undo";
+import { useUndo } from "./session/undo";
 import { told } from "./told";
 
 type Props = { piece: { id: number; name: string }; answer?: string | null; onAnswered?: () => void };

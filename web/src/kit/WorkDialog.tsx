@@ -2,7 +2,7 @@
 import { api, ask } from "../api/client";
 import { useToday, useWorkshop } from "../api/queries";
 import type { Work } from "../api/types";
-import { useUndo } from "../app/undo";
+import { useUndo } from "./session/undo";
 import { type Named, type ShareInput, startWith } from "./fields";
 import { FormDialog } from "./FormDialog";
 import { workFields } from "./workFields";

@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import { lazy, Suspense, useState } from "react";
 import { api } from "../api/client";
 import type { Work } from "../api/types";
-import { useUndo } from "../app/undo";
+import { useUndo } from "./session/undo";
 import { Entries, Entry } from "./Entry";
 
 const SHOWN = 8; // entries before the rest is asked for

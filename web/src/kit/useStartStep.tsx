@@ -2,7 +2,7 @@
 // on the spot.
 import { type ReactNode, useState } from "react";
 import { api, ask, ProblemError } from "../api/client";
-import { useUndo } from "../app/undo";
+import { useUndo } from "./session/undo";
 import { type Danger, DangerDialog, dangerOf } from "./DangerDialog";
 import { LazyForm } from "./LazyForm";
 

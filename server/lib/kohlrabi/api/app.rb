@@ -14,23 +14,24 @@ module Kohlrabi
       set :host_authorization, permitted_hosts: []
 
       helpers Helpers
-      register Routes::Workshop, Routes::Pieces, Routes::Work, Routes::Answers, Routes::Imports,
-               Routes::Scout, Routes::Bought, Routes::Plans, Routes::Bench, Routes::Shelf, Routes::Mixes, Routes::Tools, Routes::Market,
-               Routes::Photos, Routes::Learning, Routes::Exports, Routes::Listings,
-               Routes::Access, Routes::Pages
+      register Routes::House::Workshop, Routes::Flips::Pieces, Routes::Flips::Work, Routes::Bench::Today, Routes::Books::Imports,
+               Routes::Scout::Prospects, Routes::Flips::Bought, Routes::Planning::Plans, Routes::Bench::Schedule, Routes::Shelf::Containers,
+               Routes::Shelf::Mixes, Routes::Tools::Calculators, Routes::Market::Selling,
+               Routes::Flips::Photos, Routes::Books::Learning, Routes::Books::Exports, Routes::Market::Listings,
+               Routes::House::Access, Routes::Pages
 
       error(JSON::ParserError) { problem(Problem.document(400, "The body is not a JSON object. Send it again whole.")) }
       error(Sinatra::BadRequest) { problem(Problem.document(400, "The request cannot be read: its query or body is malformed.")) }
       error(Gone) { |error| problem(Problem.document(499, error.message)) }
-      error(Desk::Danger) { |error| problem(Problem.danger(error)) }
-      error(Desk::Refused) { |error| problem(Problem.refused(error)) }
-      error(Core::Refusal) { |error| problem(Problem.refused(Desk::Refused.new([error]))) }
-      error(Desk::Missing) { |error| problem(Problem.document(404, error.message)) }
-      error(Desk::Access::TooMany) do |error|
+      error(Operations::Support::Danger) { |error| problem(Problem.danger(error)) }
+      error(Operations::Support::Refused) { |error| problem(Problem.refused(error)) }
+      error(Core::Refusal) { |error| problem(Problem.refused(Operations::Support::Refused.new([error]))) }
+      error(Operations::Support::Missing) { |error| problem(Problem.document(404, error.message)) }
+      error(Operations::House::Access::TooMany) do |error|
         headers "retry-after" => error.wait.to_s
         problem(Problem.document(429, error.message))
       end
-      error(Desk::Stale) { |error| problem(stale(error)) }
+      error(Operations::Support::Stale) { |error| problem(stale(error)) }
       error(ActiveRecord::RecordNotUnique) { problem(Problem.document(409, "The same was recorded a moment ago. Load the page anew and look.")) }
       error do |error|
         if (trouble = Storage.trouble(error))

@@ -4,7 +4,7 @@ module Kohlrabi
   module Api
     # What the routes share.
     module Helpers
-      def say = @say ||= Say.new(Desk::House.workshop)
+      def say = @say ||= Serializers::Support::Say.new(Operations::House::WorkshopSettings.workshop)
 
       # The parsed body; an empty Hash where none came. Raises JSON::ParserError for what is no object.
       def given
@@ -56,16 +56,16 @@ module Kohlrabi
       def stale(error)
         record = error.current.reload
         current = case record
-                  when Records::Piece then PiecePage.new(record, say).to_h
-                  when Records::Prospect then ProspectPage.new(Desk::Scouting.new(record), say).to_h
+                  when Records::Piece then Serializers::Flips::PiecePage.new(record, say).to_h
+                  when Records::Prospect then Serializers::Scout::ProspectPage.new(Operations::Scout::Verdicts.new(record), say).to_h
                   when Records::Look then plan_page(record.piece)
-                  when Records::Lot then Resources::Lot.present(record, say)
-                  else Resources::Workshop.present(record, say)
+                  when Records::Lot then Serializers::Flips::Lot.present(record, say)
+                  else Serializers::House::Workshop.present(record, say)
                   end
         Problem.document(409, error.message, current: current, yours: error.yours)
       end
 
-      def plan_page(piece) = PlanPage.new(piece.reload, say).to_h
+      def plan_page(piece) = Serializers::Planning::PlanPage.new(piece.reload, say).to_h
 
       # A look just changed, and what the change costs.
       def looked(look, changes) = { id: look.id, lock_version: look.lock_version, changes: changes }
@@ -81,7 +81,7 @@ module Kohlrabi
       end
 
       # A piece just changed is read anew, with all that hangs on it.
-      def piece_page(piece) = PiecePage.new(piece.reload, say).to_h
+      def piece_page(piece) = Serializers::Flips::PiecePage.new(piece.reload, say).to_h
     end
   end
 end

@@ -30,8 +30,8 @@ module Kohlrabi
       def repeat(stored, fingerprint)
         return [stored.status, stored.body] if stored.fingerprint == fingerprint
 
-        raise Desk::Refused, [Core::Refusal.new("This Idempotency-Key came with another request before.", "Send a new key.",
-                                                field: "Idempotency-Key")]
+        raise Operations::Support::Refused, [Core::Refusal.new("This Idempotency-Key came with another request before.", "Send a new key.",
+                                                               field: "Idempotency-Key")]
       end
       private_class_method :repeat
 

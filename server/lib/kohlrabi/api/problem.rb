@@ -22,14 +22,14 @@ module Kohlrabi
         [status, { "content-type" => TYPE, "cache-control" => "no-store" }, [JSON.generate(document(status, detail))]]
       end
 
-      # The document of Desk::Danger: with the piece, and the caution to read, or what the lead question is about.
+      # The document of Support::Danger: with the piece, and the caution to read, or what the lead question is about.
       def danger(error)
         caution = error.caution && Core::Planning::Cautions.row(error.caution).slice(:key, :text, :wear, :waste)
         about = Core::Planning::Cautions.row(:lead).slice(:text, :wear, :waste) unless caution
         refused(error).merge(danger: { piece: { id: error.piece.id, name: error.piece.name }, caution: caution, about: about })
       end
 
-      # The document of Desk::Refused.
+      # The document of Support::Refused.
       def refused(error)
         document(422, error.message, errors: error.refusals.map { |refusal| { field: refusal.field&.to_s, message: refusal.message } })
       end

@@ -17,12 +17,12 @@ module Kohlrabi
       # hosts: names under which the server may be asked for; passcode: whether it must be given.
       def build(hosts: LOCAL, passcode: false)
         Rack::Builder.new do
-          use SecurityHeaders
-          use Readable
-          use OwnHost, permitted_hosts: hosts, logging: false
-          use SameOrigin, logging: false
-          use BodyLimit
-          use Passcode if passcode
+          use Middleware::SecurityHeaders
+          use Middleware::Readable
+          use Middleware::OwnHost, permitted_hosts: hosts, logging: false
+          use Middleware::SameOrigin, logging: false
+          use Middleware::BodyLimit
+          use Middleware::Passcode if passcode
           use Rack::Deflater, if: ->(_env, _status, headers, _body) { headers["content-type"].to_s.match?(/json|javascript|css|html|svg/) }
           use Rack::Static, urls: ["/assets"], root: Routes::Pages::PUBLIC,
                             header_rules: [[:all, { "cache-control" => "public, max-age=#{YEAR}, immutable" }]]

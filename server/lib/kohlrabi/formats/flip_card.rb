@@ -9,8 +9,8 @@ module Kohlrabi
       # piece: Records::Piece. Raises Core::Refusal when its events cannot stand.
       def initialize(piece)
         @piece = piece
-        @flip = Desk::Flips.of(piece)
-        @workshop = Desk::House.workshop
+        @flip = Operations::Flips::FlipRecords.of(piece)
+        @workshop = Operations::House::WorkshopSettings.workshop
         @paper = Paper.new(piece.name)
       end
 
@@ -55,7 +55,7 @@ module Kohlrabi
       end
 
       def days
-        turnaround = @flip.turnaround(Desk::House.today)
+        turnaround = @flip.turnaround(Operations::House::WorkshopSettings.today)
         events = @flip.chain.events.map { |event| [event.label, event.on ? Core::Units::Calendar.text(event.on) : "date not known"] }
         events + [*turnaround.parts, turnaround.whole].filter_map { |figure| [figure.label, figure.text(@workshop.money)] if figure.amount }
       end
@@ -65,7 +65,8 @@ module Kohlrabi
                     .map { |kind, seconds| "#{Core::Flips::WorkKinds.label(kind)} #{Core::Units::Effort.text(seconds)}" }
         look = @piece.looks.find(&:chosen)
         finishes = look ? look.look_zones.map { |zone| Core::Planning::Finishes.label(zone.finish) }.uniq : []
-        [work.join(" · "), ("Finish: #{finishes.join(', ')}" if finishes.any?), (Desk::Techniques.text(@piece) if @piece.technique_tags.any?)]
+        [work.join(" · "), ("Finish: #{finishes.join(', ')}" if finishes.any?),
+         (Operations::Flips::Techniques.text(@piece) if @piece.technique_tags.any?)]
           .compact_blank.presence || ["No hours recorded."]
       end
 

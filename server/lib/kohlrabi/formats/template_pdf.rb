@@ -16,7 +16,7 @@ module Kohlrabi
       # picture: Core::Tools::Picture in mm; paper: A4 or LETTER; turned to landscape where that takes fewer sheets. Raises Refused for another paper.
       def initialize(picture, paper: "A4")
         size = PAPERS.fetch(paper.to_s.upcase) do
-          raise Desk::Refused,
+          raise Operations::Support::Refused,
                 [Core::Refusal.new("“#{Core::Units::Numerals.clip(paper)}” is not a paper that templates are laid on.", "Choose A4 or Letter.",
                                    field: :paper)]
         end

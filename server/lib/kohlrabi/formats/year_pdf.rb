@@ -9,16 +9,16 @@ module Kohlrabi
       # year: Integer.
       def initialize(year)
         @year = year
-        @workshop = Desk::House.workshop
-        @lens = Desk::Lens.new(year: year.to_s)
-        @books = Desk::Books.answer(@lens)
+        @workshop = Operations::House::WorkshopSettings.workshop
+        @lens = Operations::Books::Lens.new(year: year.to_s)
+        @books = Operations::Books::Totals.answer(@lens)
         @paper = Paper.new("The year #{year}")
       end
 
       def to_s
         totals = @books.totals
         ended = totals.paid.flips + totals.at_cost.flips
-        @paper.heading("The year #{@year}", line: "#{count(ended, 'flip')} ended · #{@workshop.currency} · printed #{Core::Units::Calendar.text(Desk::House.today)}")
+        @paper.heading("The year #{@year}", line: "#{count(ended, 'flip')} ended · #{@workshop.currency} · printed #{Core::Units::Calendar.text(Operations::House::WorkshopSettings.today)}")
         @paper.table(totals.figures.map do |figure|
           [figure.label, figure.text(@workshop.money) || "undefined", figure.why]
         end, widths: [190, 90, 220], right: [1])
@@ -42,7 +42,7 @@ module Kohlrabi
 
       def kinds
         @paper.part("By kind")
-        rows = Desk::Comparisons.answer("kind", @lens).rows.first(KINDS).map do |row|
+        rows = Operations::Books::Comparisons.answer("kind", @lens).rows.first(KINDS).map do |row|
           [row.label, row.with.paid.flips + row.with.at_cost.flips, *[row.with.profit, row.with.hours, row.with.hourly_pay].map do |figure|
             figure.text(@workshop.money) || "–"
           end,
@@ -52,7 +52,7 @@ module Kohlrabi
       end
 
       def standouts
-        found = Desk::Spread.standouts(Desk::Spread.points(@lens))
+        found = Operations::Books::Spread.standouts(Operations::Books::Spread.points(@lens))
         { "Brought most" => found.best, "Brought least" => found.worst }.each do |title, rows|
           next if rows.empty?
 
@@ -65,7 +65,7 @@ module Kohlrabi
       end
 
       def goals
-        rows = Desk::Goals.rows(@year).select(&:goal)
+        rows = Operations::Books::Goals.rows(@year).select(&:goal)
         return if rows.empty?
 
         @paper.part("Goals")
@@ -73,10 +73,10 @@ module Kohlrabi
       end
 
       def apart
-        answer = Desk::WorkshopMoney.answer(@year)
+        answer = Operations::Books::WorkshopMoney.answer(@year)
         @paper.part("Apart from flips")
-        answer.spent.each { |kind, minor| @paper.text("#{Desk::WorkshopMoney::KINDS.fetch(kind).first}: −#{money(minor)}") }
-        answer.received.each { |kind, minor| @paper.text("#{Desk::WorkshopMoney::KINDS.fetch(kind).first}: #{money(minor)}") }
+        answer.spent.each { |kind, minor| @paper.text("#{Operations::Books::WorkshopMoney::KINDS.fetch(kind).first}: −#{money(minor)}") }
+        answer.received.each { |kind, minor| @paper.text("#{Operations::Books::WorkshopMoney::KINDS.fetch(kind).first}: #{money(minor)}") }
         @paper.text(answer.left.sentence(@workshop.money).sub(/\A./, &:upcase))
       end
 

@@ -5,7 +5,7 @@ import Link from "@mui/material/Link";
 import { useState } from "react";
 import { api, ask } from "../../api/client";
 import type { Photo } from "../../api/types";
-import { useUndo } from "../../app/undo";
+import { useUndo } from "../session/undo";
 import { FormDialog } from "../FormDialog";
 import { PHOTO_KINDS } from "./kinds";
 

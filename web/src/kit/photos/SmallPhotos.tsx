@@ -6,7 +6,7 @@ import DialogActions from "@mui/material/DialogActions";
 import { useState } from "react";
 import { api } from "../../api/client";
 import type { Photo } from "../../api/types";
-import { useUndo } from "../../app/undo";
+import { useUndo } from "../session/undo";
 import { type Owner, useUpload } from "./useUpload";
 
 type Props = { owner: Owner; name: string; photos: Photo[] };

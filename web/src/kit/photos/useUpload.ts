@@ -1,7 +1,7 @@
 // Sends photos one after the other; a bad one is refused by name and the rest are kept.
 import { useState } from "react";
 import { api, ask } from "../../api/client";
-import { useUndo } from "../../app/undo";
+import { useUndo } from "../session/undo";
 
 export type Owner =
   | { piece_id: number }

@@ -14,7 +14,7 @@ module Kohlrabi
 
             content_type :html
             cache_control :no_store
-            File.read(file).gsub("__NONCE__", request.env[SecurityHeaders::NONCE])
+            File.read(file).gsub("__NONCE__", request.env[Middleware::SecurityHeaders::NONCE])
           end
         end
       end

@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      module Books
+        # What pays: comparisons, flips one by one, time and money, the year, what if.
+        module Learning
+          def self.registered(app)
+            app.helpers { define_method(:lens) { @lens ||= Operations::Books::Lens.new(view: params[:view], rule: params[:hours], year: params[:year].presence) } }
+            history(app)
+            year(app)
+            what_if(app)
+          end
+
+          def self.history(app)
+            app.get("/api/books") { json(Serializers::Books::BooksPage.new(Operations::Books::Totals.answer(lens), say).to_h) }
+            app.get("/api/books/compare") { json(Serializers::Books::LearningPage.new(say, lens).comparison(params[:by] || "kind")) }
+            app.get("/api/books/spread") { json(Serializers::Books::LearningPage.new(say, lens).spread) }
+            app.get("/api/books/passing") { json(Serializers::Books::LearningPage.new(say, lens).passing) }
+          end
+
+          def self.year(app)
+            app.get("/api/years/:year") { json(Serializers::Books::YearPage.new(say, params[:year].to_i).to_h) }
+            app.put("/api/years/:year/goals") do
+              change do
+                Operations::Books::Goals.set(params[:year].to_i, given)
+                Serializers::Books::YearPage.new(say, params[:year].to_i).to_h
+              end
+            end
+            app.post("/api/workshop-entries") { change(201) { Serializers::Books::YearPage.entry(Operations::Books::WorkshopMoney.create(given), say) } }
+            app.delete("/api/workshop-entries/:id") { removal { Operations::Books::WorkshopMoney.remove(params[:id]) } }
+          end
+
+          def self.what_if(app)
+            app.get("/api/what-if/without") do
+              json(Serializers::Books::WhatIfPage.new(say, lens).without(params[:by] || "kind", params[:trait].to_s, (params[:filled] || 0).to_i))
+            end
+            app.get("/api/what-if/cheaper") do
+              json(Serializers::Books::WhatIfPage.new(say, lens).cheaper((params[:less] || 10).to_i, params[:quicker] || Core::Books::Cheaper::QUICKER))
+            end
+            app.get("/api/what-if/side-by-side") { json(Serializers::Books::WhatIfPage.new(say, lens).side_by_side((params[:hands] || Operations::House::WorkshopSettings.people.size).to_i)) }
+          end
+          private_class_method :history, :year, :what_if
+        end
+      end
+    end
+  end
+end

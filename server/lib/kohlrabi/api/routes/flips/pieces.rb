@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      module Flips
+        # Pieces, their events, and undoing removals.
+        module Pieces
+          LIST = %w[view sort query year by trait].freeze
+
+          def self.registered(app)
+            pieces(app)
+            events(app)
+            app.post("/api/deletions/:id/undo") { removal { Operations::Support::Removal.undo(params[:id]) } }
+            app.get("/api/find") { json(Serializers::Flips::PieceName.present(Operations::Flips::Lists.find(params[:query]), say)) }
+          end
+
+          def self.pieces(app)
+            app.get("/api/pieces") do
+              options = LIST.to_h { |name| [name.to_sym, params[name]] }.compact_blank
+              options[:descending] = params[:descending].to_s != "false"
+              options[:page] = params[:page].to_i if params[:page]
+              options[:per] = params[:per].to_i if params[:per]
+              page = Operations::Flips::Lists.page(**options)
+              json(rows: Serializers::Flips::PieceRows.present(page.rows, say), total: page.total, page: page.page, per: page.per,
+                   in_hand: Serializers::Books::BooksPage.in_hand(say))
+            end
+            app.post("/api/pieces") { change(201) { piece_page(Operations::Flips::Pieces.create(given)) } }
+            app.get("/api/pieces/:id") { json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.find(params[:id]), say).to_h) }
+            app.patch("/api/pieces/:id") { change { piece_page(Operations::Flips::Pieces.update(params[:id], given)) } }
+            app.delete("/api/pieces/:id") { removal { Operations::Flips::Pieces.remove(params[:id]) } }
+          end
+
+          def self.events(app)
+            app.post("/api/pieces/:id/events") { change(201) { Serializers::Flips::Event.present(Operations::Flips::Events.create(params[:id], given), say) } }
+            app.patch("/api/events/:id") { change { Serializers::Flips::Event.present(Operations::Flips::Events.update(params[:id], given), say) } }
+            app.delete("/api/events/:id") { removal { Operations::Flips::Events.remove(params[:id]) } }
+          end
+        end
+      end
+    end
+  end
+end

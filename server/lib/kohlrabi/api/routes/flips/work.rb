@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      module Flips
+        # Costs, hours and timers.
+        module Work
+          def self.registered(app)
+            app.post("/api/costs") { change(201) { Serializers::Flips::Cost.present(Operations::Flips::Costs.create(given), say) } }
+            app.patch("/api/costs/:id") { change { Serializers::Flips::Cost.present(Operations::Flips::Costs.update(params[:id], given), say) } }
+            app.delete("/api/costs/:id") { removal { Operations::Flips::Costs.remove(params[:id]) } }
+            app.post("/api/work") { change(201) { Serializers::Flips::Work.present(Operations::Flips::Work.create(given), say) } }
+            app.patch("/api/work/:id") { change { Serializers::Flips::Work.present(Operations::Flips::Work.update(params[:id], given), say) } }
+            app.delete("/api/work/:id") { removal { Operations::Flips::Work.remove(params[:id]) } }
+            timers(app)
+          end
+
+          def self.timers(app)
+            app.post("/api/timers") { change(201) { Serializers::Bench::Timer.present(Operations::Bench::Timers.start(given), say) } }
+            app.post("/api/timers/:id/stop") { change(201) { Serializers::Flips::Work.present(Operations::Bench::Timers.stop(params[:id], given), say) } }
+            app.delete("/api/timers/:id") { removal { Operations::Bench::Timers.discard(params[:id]) } }
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      module Market
+        # Offering a piece: texts, staging, photos, channels; the market played for practice.
+        module Listings
+          def self.registered(app)
+            app.helpers { define_method(:listing) { |piece| Serializers::Market::ListingPage.new(say, piece).to_h(Selling.price(params[:price])) } }
+            offering(app)
+            channels(app)
+            practice(app)
+          end
+
+          def self.offering(app)
+            app.get("/api/pieces/:id/listing") { json(listing(Operations::Flips::Pieces.find(params[:id]))) }
+            app.put("/api/pieces/:id/listing/:length") { change { listing(Operations::Market::Listings.set(params[:id], params[:length], given)) } }
+            app.put("/api/pieces/:id/staging") { change { listing(Operations::Market::Listings.tick(params[:id], given)) } }
+            app.get("/api/pieces/:id/photos.zip") do
+              piece = Operations::Flips::Pieces.find(params[:id])
+              zip = Operations::Market::Listings.zip(piece)
+              content_type "application/zip"
+              cache_control :no_store
+              attachment "#{piece.ticket_text}-photos.zip"
+              zip
+            end
+          end
+
+          def self.channels(app)
+            app.get("/api/channels") { json(Serializers::Market::ListingPage.channels(say, Selling.price(params[:price]) || (say.workshop.money.unit * 100), nil)) }
+            app.post("/api/channels") { change(201) { Listings.named(Operations::Market::Channels.create(given)) } }
+            app.patch("/api/channels/:id") { change { Listings.named(Operations::Market::Channels.update(params[:id], given)) } }
+            app.delete("/api/channels/:id") { removal { Operations::Market::Channels.remove(params[:id]) } }
+          end
+
+          def self.practice(app)
+            app.get("/api/pieces/:id/practice") { json(Listings.played(Operations::Market::Practice.play(params[:id], params[:seed].to_i, params[:days].to_i), say)) }
+            app.get("/api/pieces/:id/practice/counter") do
+              counter = Selling.price(params[:counter]) or raise Operations::Support::Refused,
+                                                                 [Core::Refusal.new("It is empty.", "Name what you would take.", field: :counter)]
+              json(taken: Operations::Market::Practice.takes?(params[:id], params[:seed].to_i, params[:day].to_i, params[:who].to_s, counter),
+                   counter: say.money(counter))
+            end
+          end
+
+          def self.named(row) = { id: row.id, name: row.name }
+
+          def self.played(answer, say)
+            { asking: say.money(answer.asking), worth: say.money(answer.worth),
+              messages: answer.messages.map do |message, advice|
+                { day: message.day, kind: message.kind.to_s, who: message.who, text: message.text, amount: say.money(message.amount),
+                  advice: advice && Serializers::Market::MarketPage.new(say).advice(advice) }
+              end }
+          end
+          private_class_method :offering, :channels, :practice
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      module Market
+        # Pricing a piece, comparables, what is for sale, offers, price steps, holds.
+        module Selling
+          # The price that is weighed. Raises Refused.
+          def self.price(text)
+            return if text.to_s.strip.empty?
+
+            Core::Units::MoneyText.parse(text, currency: Operations::House::WorkshopSettings.workshop.money)
+          rescue Core::Refusal => e
+            raise Operations::Support::Refused, [e.at(:price)]
+          end
+
+          def self.registered(app)
+            pricing(app)
+            selling(app)
+          end
+
+          def self.pricing(app)
+            app.get("/api/pieces/:id/pricing") { json(Serializers::Market::MarketPage.new(say).pricing(Operations::Flips::Pieces.find(params[:id]), Selling.price(params[:price]))) }
+            app.post("/api/pieces/:id/price-decisions") { change(201) { Serializers::Market::MarketPage.new(say).decision(Operations::Market::Prices.decide(params[:id], given)) } }
+            app.put("/api/pieces/:id/new-price") { change { { id: Operations::Market::Prices.set_new_price(params[:id], given).id } } }
+            app.post("/api/pieces/:id/comparables") { change(201) { Serializers::Market::MarketPage.new(say).comparable(Operations::Market::Comparables.create(params[:id], given)) } }
+            app.patch("/api/comparables/:id") { change { Serializers::Market::MarketPage.new(say).comparable(Operations::Market::Comparables.update(params[:id], given)) } }
+            app.delete("/api/comparables/:id") { removal { Operations::Market::Comparables.remove(params[:id]) } }
+          end
+
+          def self.selling(app)
+            app.get("/api/market") { json(Serializers::Market::MarketPage.new(say).market) }
+            app.post("/api/pieces/:id/offers") { change(201) { Serializers::Market::MarketPage.new(say).offer(Operations::Market::ListedPieces.offer(params[:id], given)) } }
+            app.patch("/api/offers/:id") { change { Serializers::Market::MarketPage.new(say).offer(Operations::Market::ListedPieces.answer(params[:id], given)) } }
+            app.delete("/api/offers/:id") { removal { Operations::Market::ListedPieces.remove_offer(params[:id]) } }
+            app.patch("/api/price-steps/:id") { change { Serializers::Market::MarketPage.new(say).step(Operations::Market::ListedPieces.step(params[:id], given)) } }
+            app.post("/api/pieces/:id/holds") { change(201) { Serializers::Market::MarketPage.new(say).hold(Operations::Market::ListedPieces.hold(params[:id], given)) } }
+            app.post("/api/pieces/:id/payments") { change(201) { Serializers::Market::MarketPage.new(say).payment(Operations::Market::AfterSale.pay(params[:id], given)) } }
+            app.delete("/api/payments/:id") { removal { Operations::Market::AfterSale.remove_payment(params[:id]) } }
+            app.post("/api/pieces/:id/return") do
+              change(201) do
+                gone, cost = Operations::Market::AfterSale.take_back(params[:id], given)
+                { id: gone.id, what: gone.what, cost_id: cost&.id }
+              end
+            end
+            app.delete("/api/holds/:id") { removal { Operations::Market::ListedPieces.release(params[:id]) } }
+          end
+          private_class_method :pricing, :selling
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      module Planning
+        # Looking over, looks, plans, and what goes with them.
+        module Plans
+          def self.registered(app)
+            app.get("/api/pieces/:id/plan") { json(plan_page(Operations::Flips::Pieces.find(params[:id]))) }
+            app.get("/api/catalogue") { json(Serializers::Planning::Catalogue.new(say).to_h) }
+            shapes(app)
+            findings(app)
+            looks(app)
+            steps(app)
+            parts(app)
+            keeping(app)
+          end
+
+          def self.shapes(app)
+            app.put("/api/pieces/:id/planned-shape") { change { plan_page(Operations::Planning::Shapes.plan(params[:id], given)) } }
+            app.delete("/api/pieces/:id/planned-shape") { change { plan_page(Operations::Planning::Shapes.keep(params[:id])) } }
+            app.put("/api/pieces/:id/zones") { change { plan_page(Operations::Planning::ZoneChanges.update(params[:id], given["zone"], given.except("zone"))) } }
+          end
+
+          def self.findings(app)
+            app.post("/api/pieces/:id/findings") { change(201) { { id: Operations::Planning::Findings.create(params[:id], given).id } } }
+            app.patch("/api/findings/:id") { change { { id: Operations::Planning::Findings.update(params[:id], given).id } } }
+            app.delete("/api/findings/:id") { removal { Operations::Planning::Findings.remove(params[:id]) } }
+            app.post("/api/own-findings") { change(201) { { id: Operations::Planning::Findings.add_kind(given).id } } }
+            app.delete("/api/own-findings/:id") { removal { Operations::Planning::Findings.remove_kind(params[:id]) } }
+          end
+
+          def self.looks(app)
+            app.post("/api/pieces/:id/looks") { change(201) { { id: Operations::Planning::Looks.create(params[:id], given).id } } }
+            app.patch("/api/looks/:id") { change { looked(*Operations::Planning::Looks.update(params[:id], given)) } }
+            app.put("/api/looks/:id/zones") { change { looked(*Operations::Planning::Looks.paint(params[:id], given)) } }
+            app.post("/api/looks/:id/choose") { change { looked(*Operations::Planning::Looks.choose(params[:id])) } }
+            app.post("/api/looks/:id/alike") { change(201) { { looks: Operations::Planning::Looks.spread(params[:id]).map(&:id) } } }
+            app.delete("/api/looks/:id") { removal { Operations::Planning::Looks.remove(params[:id]) } }
+          end
+
+          def self.steps(app)
+            app.post("/api/pieces/:id/plan-edits") { change(201) { { id: Operations::Planning::PlanEdits.create(params[:id], given).id } } }
+            app.delete("/api/plan-edits/:id") { removal { Operations::Planning::PlanEdits.remove(params[:id]) } }
+            app.post("/api/pieces/:id/steps/done") do
+              change do
+                after = Operations::Planning::Steps.aftermath(params[:id], given)
+                { marks: Operations::Planning::Steps.finish(params[:id], given).size, now: after }
+              end
+            end
+            app.post("/api/pieces/:id/steps/open") { removal { Operations::Planning::Steps.reopen(params[:id], given) } }
+            app.post("/api/pieces/:id/lead") { change { { changes: Operations::Planning::Steps.answer_lead(params[:id], given) } } }
+            app.post("/api/pieces/:id/confirmations") { change { { caution: Operations::Planning::Steps.confirm(params[:id], given).caution } } }
+            app.post("/api/pieces/:id/experiences") { change(201) { { id: Operations::Planning::Experiences.create(params[:id], given).id } } }
+            app.delete("/api/experiences/:id") { removal { Operations::Planning::Experiences.remove(params[:id]) } }
+            app.get("/api/pieces/:id/substitutes") { json(rows: substitutes(Operations::Planning::Substitutes.of(params[:id], params[:product].to_s))) }
+          end
+
+          def self.parts(app)
+            app.post("/api/pieces/:id/parts/number") { change(201) { { parts: Serializers::Planning::NumberedPart.present(Operations::Planning::NumberedParts.number(params[:id]), say) } } }
+            app.post("/api/pieces/:id/parts") { change(201) { Serializers::Planning::NumberedPart.present(Operations::Planning::NumberedParts.create(params[:id], given), say) } }
+            app.patch("/api/parts/:id") { change { Serializers::Planning::NumberedPart.present(Operations::Planning::NumberedParts.update(params[:id], given), say) } }
+            app.delete("/api/parts/:id") { removal { Operations::Planning::NumberedParts.remove(params[:id]) } }
+          end
+
+          def self.keeping(app)
+            app.post("/api/pieces/:id/recipes") { change(201) { { id: Operations::Planning::Recipes.keep(params[:id], given).id } } }
+            app.delete("/api/recipes/:id") { removal { Operations::Planning::Recipes.remove(params[:id]) } }
+            app.post("/api/products") { change(201) { Serializers::Shelf::Product.present(Operations::Shelf::Products.create(given), say) } }
+            app.patch("/api/products/:id") { change { Serializers::Shelf::Product.present(Operations::Shelf::Products.update(params[:id], given), say) } }
+            app.delete("/api/products/:id") { removal { Operations::Shelf::Products.remove(params[:id]) } }
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      module Shelf
+        # Materials on the shelf, what is taken from them, and what is to be bought.
+        module Containers
+          def self.registered(app)
+            app.get("/api/shelf") { json(Serializers::Shelf::ShelfPage.new(say).shelf(finished: params[:finished] == "true")) }
+            app.get("/api/shopping") { json(Serializers::Shelf::ShelfPage.new(say).shopping) }
+            app.post("/api/containers") { change(201) { { ids: Operations::Shelf::Containers.create(given).map(&:id) } } }
+            app.patch("/api/containers/:id") { change { Serializers::Shelf::ShelfPage.new(say).container(Operations::Shelf::Containers.update(params[:id], given)) } }
+            app.delete("/api/containers/:id") { removal { Operations::Shelf::Containers.remove(params[:id]) } }
+            app.post("/api/containers/:id/level") { change { Serializers::Shelf::ShelfPage.new(say).container(Operations::Shelf::Containers.level(params[:id], given)) } }
+            app.post("/api/draws") { change(201) { Serializers::Flips::Cost.present(Operations::Shelf::Draws.create(given), say) } }
+          end
+        end
+      end
+    end
+  end
+end

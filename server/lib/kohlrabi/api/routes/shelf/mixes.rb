@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      module Shelf
+        # Mixes, what was mixed, and settings of the sprayer.
+        module Mixes
+          # What is asked to be scaled: an amount, or what a piece needs.
+          def self.whole(mix, params)
+            return Operations::Shelf::MixUses.needed(mix, Operations::Support::Finder.find(Records::Piece, params[:piece_id])) if params[:piece_id]
+
+            Core::Units::Quantity.parse(params[:amount], unit: "ml")
+          rescue Core::Refusal => e
+            raise Operations::Support::Refused, [e.at(:amount)]
+          end
+
+          def self.registered(app)
+            reading(app)
+            changing(app)
+            batches(app)
+          end
+
+          def self.reading(app)
+            app.get("/api/mixes") { json(Serializers::Shelf::MixPage.new(say).list) }
+            app.get("/api/mixes/:id") { json(Serializers::Shelf::MixPage.new(say).mix(Operations::Support::Finder.find(Records::Mix, params[:id]))) }
+            app.get("/api/mixes/:id/amounts") do
+              mix = Operations::Support::Finder.find(Records::Mix, params[:id])
+              json(Serializers::Shelf::MixPage.new(say).amounts(mix, Mixes.whole(mix, params)))
+            end
+            app.get("/api/pieces/:id/mixes") { json(Serializers::Shelf::MixPage.new(say).of_piece(Operations::Support::Finder.find(Records::Piece, params[:id]))) }
+            app.get("/api/spray-settings") { json(settings: Serializers::Shelf::SpraySetting.present(Operations::Shelf::Sprayers.all, say)) }
+          end
+
+          def self.changing(app)
+            app.post("/api/mixes") { change(201) { Serializers::Shelf::MixPage.new(say).mix(Operations::Shelf::Mixes.create(given)) } }
+            app.patch("/api/mixes/:id") { change { Serializers::Shelf::MixPage.new(say).mix(Operations::Shelf::Mixes.update(params[:id], given)) } }
+            app.delete("/api/mixes/:id") { removal { Operations::Shelf::Mixes.remove(params[:id]) } }
+            app.post("/api/mixes/:id/versions") { change(201) { Serializers::Shelf::MixPage.new(say).mix(Operations::Shelf::Mixes.version(params[:id], given).mix.reload) } }
+            app.put("/api/spray-settings") { change { Serializers::Shelf::SpraySetting.present(Operations::Shelf::Sprayers.set(given), say) } }
+          end
+
+          def self.batches(app)
+            app.post("/api/mixes/:id/batches") { change(201) { { id: Operations::Shelf::Batches.make(params[:id], given).id } } }
+            app.post("/api/batches/:id/additions") { change(201) { { id: Operations::Shelf::Batches.add(params[:id], given).id } } }
+            app.post("/api/batches/:id/correction") { change(201) { { id: Operations::Shelf::Batches.correct(params[:id], given).id } } }
+          end
+          private_class_method :reading, :changing, :batches
+        end
+      end
+    end
+  end
+end

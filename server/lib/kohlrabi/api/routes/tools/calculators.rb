@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Routes
+      module Tools
+        # Bench tools: their list, answers while one types, templates to print at 1:1, and what is kept on a piece.
+        module Calculators
+          TYPES = { "svg" => "image/svg+xml", "pdf" => "application/pdf" }.freeze
+
+          # The file of a template. params: "given" as JSON, "paper". Raises Refused where the tool has none.
+          def self.template(key, form, params)
+            found = Operations::Tools::SavedResults.answer(key, typed(params[:given]))
+            raise Operations::Support::Refused, [Core::Refusal.new("This tool has no template.", "Print its page instead.")] unless found.template
+
+            if form == "svg"
+              Formats::TemplateSvg.new(found.template).to_s
+            else
+              Formats::TemplatePdf.new(found.template,
+                                       paper: params[:paper] || "A4").to_s
+            end
+          end
+
+          # {field => text} of what the page sent along as JSON.
+          def self.typed(text)
+            found = text.to_s.empty? ? {} : JSON.parse(text)
+            return found.transform_values(&:to_s) if found.is_a?(Hash) && found.values.none?(Enumerable)
+
+            raise JSON::ParserError
+          rescue JSON::ParserError
+            raise Core::Refusal.new("What was typed cannot be read.", "Open the template from the tool's page.", field: :given)
+          end
+
+          def self.registered(app)
+            app.get("/api/tools") { json(Serializers::Tools::ToolPage.new(say).list(params[:piece_id] && Operations::Flips::Pieces.find(params[:piece_id]))) }
+            app.post("/api/tools/:tool/answer") { json(Serializers::Tools::ToolPage.new(say).answer(Operations::Tools::SavedResults.answer(params[:tool], given["values"].to_h))) }
+            app.get("/api/tools/:tool/template.:form") do
+              halt 404 unless TYPES.key?(params[:form])
+
+              content_type TYPES.fetch(params[:form])
+              headers["Content-Disposition"] = "attachment; filename=\"#{params[:tool]}-1-to-1.#{params[:form]}\""
+              Calculators.template(params[:tool], params[:form], params)
+            end
+            kept(app)
+          end
+
+          def self.kept(app)
+            app.get("/api/pieces/:id/tool-results") { json(Serializers::Tools::ToolPage.new(say).results(Operations::Flips::Pieces.find(params[:id]))) }
+            app.post("/api/pieces/:id/tool-results") { change(201) { Serializers::Tools::ToolPage.new(say).result(Operations::Tools::SavedResults.save(params[:id], given)) } }
+            app.patch("/api/tool-results/:id") { change { Serializers::Tools::ToolPage.new(say).result(Operations::Tools::SavedResults.finish(params[:id], given)) } }
+            app.delete("/api/tool-results/:id") { removal { Operations::Tools::SavedResults.remove(params[:id]) } }
+          end
+          private_class_method :kept
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Bench
+        # Today, as the contract says it.
+        class TodayPage
+          WEEK = 7
+          STAGES = { next: "next step" }.merge(Core::Bench::Drying::STAGES).transform_keys(&:to_s).freeze
+
+          # answer: Bench::Today::Answer; say: Say.
+          def initialize(answer, say)
+            @answer = answer
+            @say = say
+            @bench = answer.bench
+            @words = BenchWords.new(@bench, say)
+          end
+
+          def to_h
+            { date: @say.day(@answer.date), timers: Bench::Timer.present(@answer.timers, @say), worked: @say.effort(@answer.worked),
+              tags: @answer.tags.map { |scouting, on, why| Scout::VerdictWords.due(scouting, on, why, @say, @answer.date) },
+              entries: Flips::Work.present(@answer.done, @say), now: now, drying: @answer.drying.map { |clock| clock(clock) }, week: week,
+              market: Operations::Market::ListedPieces.wants.map do |piece, text|
+                { piece: { id: piece.id, ticket: piece.ticket_text, name: piece.name }, text: text }
+              end,
+              gear: Operations::Shelf::Shopping.warnings(@bench), summary: summary,
+              climate: @answer.climate && Routes::Bench::Today.reading(@answer.climate, @say),
+              stages: @answer.stages.map { |stage, rows, total| { stage: stage, total: total, rows: Flips::PieceRows.present(rows, @say) } } }
+          end
+
+          private
+
+          def summary
+            day = @answer.summary or return
+            { worked: @say.effort(day.worked), estimated: @say.effort(day.estimated), steps: day.steps, pieces: day.pieces }
+          end
+
+          def now
+            { minutes: @answer.now.minutes, person_id: @answer.now.person, rows: @answer.now.slots.map do |slot|
+              @words.row(slot, to: slot.chunks.first.last)
+            end }
+          end
+
+          def clock(clock)
+            stages = clock.stages.map { |stage, at| { stage: STAGES.fetch(stage), at: @words.moment(at.to_i / 60), over: at <= Clock.now } }
+            { piece: BenchWords.link(clock.piece), step: clock.step, label: clock.label, product: clock.product, stages: stages,
+              free: @words.moment(clock.free.to_i / 60), over: clock.free <= Clock.now, why: clock.why }
+          end
+
+          def week
+            ends = @bench.pieces.values.group_by { |piece| @bench.schedule.ready(piece.id)&.then { |minute| @bench.date(minute) } }
+            (0...WEEK).map { |number| day(@answer.date + number, ends) }
+          end
+
+          def day(date, ends)
+            parts = @bench.schedule.between(@bench.at(date), @bench.at(date + 1))
+            hours = @bench.on(date).sum { |session| session.to - session.from }
+            booked = parts.sum { |_, from, to| to - from }
+            { day: @say.day(date), weekday: Operations::House::WorkingTimes::DAYS[date.wday], wet: @bench.wet?(date), hours: @say.effort(hours * 60),
+              booked: @say.effort(booked * 60), steps: parts.size, pieces: parts.map { |slot, _, _| @bench.pieces.fetch(slot.job.piece).name }.uniq,
+              ends: ends.fetch(date, []).map(&:name) }
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Books
+        # Books, as the contract has it.
+        class BooksPage
+          # answer: Books::Totals::Answer; say: Say.
+          def initialize(answer, say)
+            @answer = answer
+            @totals = answer.totals
+            @say = say
+          end
+
+          def to_h
+            lens = @answer.lens
+            { year: lens.year, view: lens.view, hours: lens.rule, years: @answer.years, counts: counts, in_hand: BooksPage.in_hand(@say),
+              figures: said(@totals.figures), other_hours: said([@totals.hours(other), @totals.hourly_pay(other)]),
+              turnaround: turnaround, months: @answer.months.map { |month, totals| month(month, totals) } }
+          end
+
+          # What is in hand, in one line.
+          def self.in_hand(say)
+            line = Operations::Flips::Lists.in_hand
+            line.merge(tied_up: say.money(line[:tied_up]))
+          end
+
+          private
+
+          def said(figures) = figures.map { |figure| @say.figure(figure) }
+
+          def other = @answer.lens.rule == "all" ? "bench" : "all"
+
+          def counts
+            { sold: @totals.sold.flips, scrapped: @totals.scrapped.flips, kept_or_given_away: @totals.at_cost.flips,
+              profit_known: @totals.paid.profit_count, hours_known: @totals.hours_known }
+          end
+
+          def turnaround
+            days = @answer.turnaround
+            { n: days[:n] }.merge(days.slice(:median, :lower, :upper).transform_values do |value|
+              value && Core::Units::Numerals.text(value, value.denominator == 1 ? 0 : 1)
+            end)
+          end
+
+          def month(month, totals)
+            profit = totals.profit.amount
+            label = month ? Date.strptime(month, "%Y-%m").strftime("%b %Y") : "date not known"
+            { month: month, label: label, ended: totals.paid.flips + totals.at_cost.flips,
+              profit: @say.money(profit), major_profit: major(profit),
+              receipts: @say.money(totals.receipts.amount), hours: @say.effort(totals.hours.amount),
+              hourly_pay: @say.money(totals.hourly_pay.amount), major_hourly: major(totals.hourly_pay.amount), **days(month) }
+          end
+
+          def major(minor) = minor && (minor / @say.workshop.money.unit.to_f)
+
+          # Median turnaround of what was sold in a month, and of how many.
+          def days(month)
+            summary = @answer.days.fetch(month, { median: nil, n: 0 })
+            { days: summary[:median]&.to_f, days_n: summary[:n] }
+          end
+        end
+      end
+    end
+  end
+end

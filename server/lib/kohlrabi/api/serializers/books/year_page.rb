@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Books
+        # A year of the workshop, as the contract has it: goals, and the money that belongs to no flip.
+        class YearPage
+          # say: Say; year: Integer.
+          def initialize(say, year)
+            @say = say
+            @year = year
+          end
+
+          def to_h
+            money = Operations::Books::WorkshopMoney.answer(@year)
+            { year: @year, goals: Operations::Books::Goals.rows(@year).map { |row| goal(row) }, typed: typed,
+              entries: money.rows.map do |row|
+                YearPage.entry(row, @say)
+              end,
+              sums: sums(money), filming: @say.effort(money.filming), left: @say.figure(money.left) }
+          end
+
+          def self.entry(row, say)
+            { id: row.id, kind: row.kind, kind_label: Operations::Books::WorkshopMoney::KINDS.fetch(row.kind).first, what: row.what,
+              amount: say.money(row.amount_minor), on: say.day(row.happened_on) }
+          end
+
+          private
+
+          def goal(row)
+            words = ->(amount) { amount && (row.key == :pieces ? amount.round.to_s : @say.money(amount)[:text]) }
+            { key: row.key.to_s, label: row.label, text: row.text, **%i[goal so_far heading].to_h { |name| [name, words.call(row[name])] },
+              needed: row.needed && needed(row) }
+          end
+
+          # What each month left has to bring, at 30 days.
+          def needed(row)
+            month = row.needed * 30
+            row.key == :pieces ? "#{Core::Units::Numerals.text(month, 1)} pieces in every 30 days" : "#{@say.money(month)[:text]} in every 30 days"
+          end
+
+          def typed
+            goal = Operations::Books::Goals.of(@year)
+            { profit: @say.typed_money(goal.profit_minor), hourly: @say.typed_money(goal.hourly_minor), pieces: goal.pieces.to_s }
+          end
+
+          def sums(money)
+            money.spent.merge(money.received).map do |kind, minor|
+              { kind: kind, label: Operations::Books::WorkshopMoney::KINDS.fetch(kind).first, amount: @say.money(minor), spent: money.spent.key?(kind) }
+            end
+          end
+        end
+      end
+    end
+  end
+end

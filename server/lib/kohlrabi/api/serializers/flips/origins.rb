@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Flips
+        # Where a piece comes from and what hangs on it, as the contract's Piece has it: lot, split, set, spotted piece, photos,
+        # damage, diary, what it fits through, cautions.
+        class Origins
+          # piece: Records::Piece; flip: Flips::Flip; say: Say.
+          def initialize(piece, flip, say)
+            @piece = piece
+            @flip = flip
+            @say = say
+          end
+
+          def to_h
+            { lot: lot, split_from: (named(lineage[-2]) if lineage.size > 1), split_into: parts, set: set, prospect: prospect,
+              photos: Flips::Photo.present(@piece.photos, @say), damages: Flips::Damage.present(@piece.damages, @say),
+              diary: diary,
+              mates: Operations::House::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } }, fit: fit, single: single, cautions: cautions }
+          end
+
+          private
+
+          # Its own lines, after those of the pieces it was split from: history stays with each part.
+          def diary
+            lineage.flat_map do |piece|
+              own = piece.id == @piece.id
+              piece.diary_entries.map do |entry|
+                { id: entry.id, on: @say.day(entry.happened_on), kind: entry.kind, text: own ? entry.text : "#{piece.ticket_text}: #{entry.text}" }
+              end
+            end
+          end
+
+          # The piece after all it was split from, oldest first.
+          def lineage
+            @lineage ||= [@piece].tap do |all|
+              while (whole = Operations::Flips::Splits.whole_of(all.first))
+                all.unshift(whole)
+              end
+            end
+          end
+
+          def lot
+            found = @piece.lot
+            found && found.deletion_id.nil? ? { id: found.id, name: found.name, pieces: found.members.size } : nil
+          end
+
+          def set
+            return @set if defined?(@set)
+
+            found = Records::PieceSet.live.joins(:members).where(piece_set_members: { piece_id: @piece.id }).order(:id).last
+            @set = found && { id: found.id, name: found.name }
+          end
+
+          def prospect
+            found = @piece.prospect
+            { id: found.id, name: found.title } if found && found.deletion_id.nil?
+          end
+
+          def named(piece) = piece && { id: piece.id, ticket: piece.ticket_text, name: piece.name }
+
+          def parts
+            event = @piece.events.find { |one| one.kind == "split" } or return
+            { event_id: event.id, parts: event.split_parts.includes(:piece).map { |part| named(part.piece).merge(weight: part.weight) } }
+          end
+
+          def fit
+            drawers = Operations::Planning::Drawing.shape(@piece).drawn[:drawer_rows].any?
+            Scout::VerdictWords.fit(*Operations::House::Passages.carrying(Operations::Planning::Drawing.measures(@piece), drawers: drawers), @say)
+          end
+
+          def single
+            return if @flip.chain.ended? || @piece.kind.nil? || lineage.size > 1 || set
+
+            count = [Operations::House::Choices.alike(@piece).count, 1].max
+            Scout::VerdictWords.single(
+              Operations::Scout::Verdicts.new(Records::Prospect.new(kind: @piece.kind, condition: "worn", count: count)).single, @say
+            )
+          end
+
+          def cautions
+            return [] if @flip.chain.ended?
+
+            Core::Planning::Cautions.before_buying(kind: @piece.kind, condition: "worn", made_about: @piece.made_about,
+                                                   tips: Core::Planning::TipOver.any?(Operations::Planning::Drawing.shape(@piece)))
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Flips
+        # Everything about one piece, as the contract's Piece.
+        class PiecePage
+          FIELDS = %w[name kind source notes body_colour front_colour drawer_rows maker label_found made_about body_material surface_material base
+                      top_shape].freeze
+          COUNTS = %w[doors shelves upper_doors units].freeze
+          DAYS = %w[bought_on promised_on].freeze
+          MONEY = %w[purchase sundries cost_to_come expected_resale].freeze
+          LENGTHS = %w[width depth height leg leaf upper_height upper_depth].freeze
+
+          # piece: Records::Piece; say: Say.
+          def initialize(piece, say)
+            @piece = piece
+            @say = say
+            @workshop = say.workshop
+            @flip = Operations::Flips::FlipRecords.of(piece)
+            @statement = @flip.statement(@workshop.hours_rule, overhead: @workshop.overhead_minor)
+            @turnaround = @flip.turnaround(@workshop.date_of(Clock.now))
+            @prices = @flip.prices(@workshop).figures
+          end
+
+          def to_h
+            { id: @piece.id, ticket: @piece.ticket_text, lock_version: @piece.lock_version, fields: fields, stage: @flip.chain.stage,
+              drawing: @say.drawing(@piece), planned: @piece.looks.any?(&:chosen), strip: @say.strip(@turnaround, ended: @flip.chain.ended?),
+              figures: said(@statement.figures), other_hours: said([@statement.hours(other), @statement.hourly_pay(other)]),
+              turnaround: said([*@turnaround.parts, @turnaround.whole]), prices: said(@prices), tape: @say.tape(tape),
+              budget: budget, events: events, possible_events: possible, **lists, **Origins.new(@piece, @flip, @say).to_h }
+          end
+
+          # Each field as it would be typed.
+          def fields
+            { **[*FIELDS, *COUNTS].to_h { |name| [name, @piece[name].to_s] }, **DAYS.to_h { |name| [name, @piece[name]&.iso8601.to_s] },
+              **MONEY.to_h { |name| [name, @say.typed_money(@piece["#{name}_minor"])] },
+              **LENGTHS.to_h { |name| [name, @say.typed_length(@piece["#{name}_mm"])] },
+              "row_heights" => @say.typed_lengths(@piece.row_heights), "panelled" => @say.yes_or_no(@piece.panelled),
+              "hours_to_come" => @say.typed_effort(@piece.seconds_to_come), "techniques" => Operations::Flips::Techniques.text(@piece) }
+          end
+
+          private
+
+          def other = @statement.other_rule
+          def said(figures) = figures.map { |figure| @say.figure(figure) }
+
+          def tape
+            amounts = @prices.to_h { |figure| [figure.key, figure.amount] }
+            Core::Market::PriceTape.new(amounts.merge(cash_in: @statement.cash_in.amount, asking: @flip.asking,
+                                                      sold: @flip.sale&.price), unit: @workshop.money.unit)
+          end
+
+          # What the piece still bears, and what each way to go on pays; nil once it has ended.
+          def budget
+            return if @flip.chain.ended?
+
+            budget = Operations::Market::Budgets.of(@piece, flip: @flip, workshop: @workshop)
+            ways = budget.ways.map do |way|
+              { label: way.label, take: @say.money(way.brings), time: @say.effort(way.seconds), pay: way.pay && @say.money(way.pay), why: way.why }
+            end
+            { left: @say.figure(budget.left), hours: @say.figure(budget.budget), to_come: @say.effort(@piece.seconds_to_come), short: budget.short?,
+              out: budget.out?, ways: ways }
+          end
+
+          # The chain as it stands: recorded events, with the purchase before them and first work read off the hours.
+          def events
+            recorded = @piece.events.to_a
+            @flip.chain.events.map do |event|
+              row = recorded.find { |record| record.kind == event.kind.to_s && record.happened_on == event.on && record.position == event.position }
+              row ? Flips::Event.present(row, @say) : read_off(event)
+            end
+          end
+
+          def read_off(event)
+            { id: nil, piece_id: @piece.id, kind: event.kind.to_s, label: event.label, on: @say.day(event.on),
+              recorded: event.kind == :bought, set_id: nil, asking: nil, channel: nil, sale: nil, refund: nil }
+          end
+
+          def possible
+            Operations::Flips::Events.possible(@flip.chain).map { |kind| { key: kind, label: Operations::Flips::Events::KINDS.fetch(kind) } }
+          end
+
+          def lists
+            costs = @piece.costs.includes(:receipts, shares: :piece)
+            work = @piece.work_entries.includes(:person, shares: :piece)
+            { costs: Flips::Cost.present(costs, @say), work: Flips::Work.present(work, @say) }
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Flips
+        # A set with its pieces, what happened to it, and its one scale of prices.
+        class PieceSet < Support::Base
+          attributes :id, :name
+          attribute(:state) { |set| set.happenings.last&.kind || "together" }
+          attribute(:basis) { |set| Core::Flips::SetShares::BASES.fetch(Operations::Flips::Sets.weights(set).first) }
+          attribute(:members) { |set| set.members.map { |member| member(member) } }
+          attribute(:events) { |set| set.happenings.map { |event| event(event) } }
+          attribute(:possible) { |set| possible(set) }
+          attribute(:tape) { |set| params[:say].tape(Operations::Market::SetPrices.tape(set)) }
+          attribute(:figures) { |set| Operations::Market::SetPrices.figures(set).map { |figure| params[:say].figure(figure) } }
+
+          def member(member)
+            say = params[:say]
+            summary = member.piece.summary
+            { piece_id: member.piece_id, ticket: member.piece.ticket_text, name: member.piece.name, stage: summary.stage,
+              cash_in: say.money(summary.cash_in_minor),
+              asking_before: say.money(member.asking_minor), asking: say.money(summary.asking_minor), receipts: say.money(summary.receipts_minor),
+              cash_profit: say.money(summary.cash_profit_minor) }
+          end
+
+          def event(event)
+            say = params[:say]
+            money = %w[asking price tip fee delivery].to_h { |name| [name, say.money(event["#{name}_minor"])] }
+            hand = event.hand&.map { |id, minor| { piece_id: id.to_i, amount: say.typed_money(minor) } }
+            { id: event.id, kind: event.kind, label: Operations::Flips::Sets::KINDS.fetch(event.kind), on: say.day(event.happened_on), channel: event.channel, hand: hand, **money }
+          end
+
+          def possible(set)
+            done = set.happenings.map(&:kind)
+            return [] if done.include?("sold")
+
+            done.include?("listed") ? %w[sold price_changed] : %w[listed sold]
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module House
+        # House rules with the people and the lists to choose from.
+        class Workshop < Support::Base
+          attributes :currency, :length_unit, :hours_rule, :time_zone, :demo, :lock_version, :distance_unit, :mileage_rate, :places, :drying_places,
+                     :material_rule, :price_ending, :step_days
+          said :money, :floor_pay, :target_pay, :sundries, :fixed_fee, :trip, :delivery, :rent, :overhead
+          attribute(:weekly_hours) { |workshop| params[:say].effort(workshop.weekly_seconds) }
+          attribute(:spray_tent) { |workshop| params[:say].yes_or_no(workshop.spray_tent) }
+          %i[light_from light_to].each { |name| attribute(name) { |workshop| Core::Bench::Hours.text(workshop[name]) } }
+          attribute(:pick_up) { |workshop| workshop.pick_up.to_s }
+          attribute(:passages) { Passage.present(Operations::House::Passages.all, params[:say]) }
+          attribute(:fee_rate) { |workshop| Operations::Support::Percent.text(workshop.fee_rate_hundredths) }
+          %i[haggle step decline].each { |name| attribute(name) { |workshop| Operations::Support::Percent.text(workshop["#{name}_hundredths"]) } }
+          attribute(:backup) do
+            latest = Backups.latest
+            { latest: params[:say].day(latest), stale: latest.nil? || latest < Operations::House::WorkshopSettings.today - Backups::STALE }
+          end
+          attribute(:people) { Person.present(Operations::House::WorkshopSettings.people, params[:say]) }
+          attribute(:lists) { Operations::House::Choices.all }
+        end
+      end
+    end
+  end
+end

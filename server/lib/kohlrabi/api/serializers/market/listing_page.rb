@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Market
+        # What a piece is offered with, and where: as the contract has it.
+        class ListingPage
+          # say: Say; piece: Records::Piece.
+          def initialize(say, piece)
+            @say = say
+            @piece = piece
+          end
+
+          # price: minor units at which channels are compared; the asking price, else the suggested one.
+          def to_h(price = nil)
+            price ||= @piece.summary.asking_minor || Operations::Market::Prices.scale(@piece).suggested
+            { texts: texts, staging: staging, flaws: Operations::Market::Listings.flaws(@piece), notes: Operations::Market::Listings.notes(@piece),
+              photos: Flips::Photo.present(Operations::Market::Listings.photos(@piece), @say), price: @say.money(price),
+              typed: @say.typed_money(price),
+              channels: price ? ListingPage.channels(@say, price, days) : [] }
+          end
+
+          # days: expected to stand, nil where not known.
+          def self.channels(say, price, days)
+            Operations::Market::Channels.at(price, days).map { |line| channel(say, line) }
+          end
+
+          def self.channel(say, line)
+            rent = line.answer.rent_a_day
+            number = ->(value) { value && Core::Units::Numerals.text(value, value.denominator == 1 ? 0 : 1) }
+            { id: line.row&.id, name: line.name, take_home: say.figure(line.answer.take_home), rent_a_day: say.money(rent.zero? ? nil : rent),
+              sold: line.sold, days: number.call(line.days), got: line.got && "#{Core::Units::Numerals.text(line.got * 100, 0)}%",
+              habits: line.habits.to_s, usual: line.usual, typed: line.row && typed(say, line.row) }
+          end
+
+          # As it would be typed into a form.
+          def self.typed(say, row)
+            { name: row.name, fee: Operations::Support::Percent.text(row.fee_hundredths), fixed_fee: say.typed_money(row.fixed_fee_minor),
+              rent: say.typed_money(row.rent_minor), places: row.places.to_s, delivery: say.typed_money(row.delivery_minor), habits: row.habits.to_s }
+          end
+
+          private
+
+          def texts
+            Operations::Market::Listings.texts(@piece).map do |length, (text, made, changed)|
+              { length: length, label: Core::Market::Listing::LENGTHS.fetch(length), text: text, made: made, changed: changed }
+            end
+          end
+
+          def staging
+            Operations::Market::Listings.staging(@piece).map { |item| { key: item.key, label: item.label, done: item.done, by_record: item.by == :record } }
+          end
+
+          def days = Operations::Market::Sellings.time(@piece.kind).survival&.median
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Planning
+        # The lists that looking over, looks and plans choose from.
+        class Catalogue
+          WALK = Core::Planning::Inspection::Findings::WALK
+          BRIEF = Core::Planning::Brief
+          HARDWARE = { "kept" => "kept", "cleaned" => "cleaned", "sprayed" => "cleaned and sprayed", "replaced" => "replaced",
+                       "none" => "left on" }.freeze
+          INSIDES = { "leave" => "left as it is", "clean" => "cleaned", "liner" => "cleaned and lined", "sealed" => "sealed" }.freeze
+
+          def initialize(say)
+            @say = say
+          end
+
+          def to_h
+            { walk: walk, finishes: finishes, products: Operations::Shelf::Products.core.all.map { |row| product(row) }, schools: schools,
+              own_products: Shelf::Product.present(Operations::Shelf::Products.all, @say), wears: pairs(Core::Planning::Coats::WEAR),
+              hardware: pairs(HARDWARE),
+              insides: pairs(INSIDES), grades: pairs(Core::Planning::Shape::Zone::GRADES), leads: pairs(Operations::Planning::Steps::LEAD),
+              bases: pairs(Core::Shelf::ProductCautions::BASES),
+              recipes: Operations::Planning::Recipes.all.map { |row| { id: row.id, name: row.name } } }
+          end
+
+          private
+
+          def pairs(hash) = hash.map { |key, label| { key: key, label: label } }
+
+          def walk
+            own = Records::OwnFinding.live.order(:label).group_by(&:walk)
+            WALK.map do |stop, label|
+              rows = Core::Planning::Inspection::Findings.at(stop).map { |row| { kind: row[:key], own_finding_id: nil, **words(row) } }
+              { key: stop, label: label, findings: rows + (own[stop] || []).map { |row| { kind: nil, own_finding_id: row.id, **words(Operations::Planning::Findings.own(row)) } } }
+            end
+          end
+
+          def words(row)
+            measure = row[:measure] && { label: row[:measure][:label], unit: row[:measure][:unit] == "mm" ? @say.workshop.length_unit : "count" }
+            { label: row[:label], says: row[:says], why: row[:why], measure: measure }
+          end
+
+          def finishes
+            Core::Planning::Finishes::ALL.map do |row|
+              { key: row[:key], label: row[:label], product: row[:product], over: row[:over] == true, colour: row[:colour] == true,
+                family: row[:family] }
+            end
+          end
+
+          def product(row)
+            { key: row[:key], label: row[:label], kind: row[:kind], own: row.key?(:like), swatch: swatches[row[:key]],
+              rate: row[:rate] && "#{row[:rate]} m²/L",
+              waits: %i[sand recoat handle].filter_map { |name| "#{name} #{@say.wait(row[name])}" if row[name] },
+              cautions: row[:cautions].map { |key| Core::Planning::Cautions.text(key.to_sym) } }
+          end
+
+          # {product key => colour} of mixes.
+          def swatches = @swatches ||= Operations::Shelf::Mixes.all.to_h { |mix| [Operations::Shelf::Mixes.key(mix), mix.swatch] }
+
+          def schools
+            own = Core::Planning::Schools.new(@say.workshop.schools_chosen)
+            Core::Planning::Schools::ALL.map do |row|
+              { question: row[:question], label: row[:label], chosen: own[row[:question]], choices: row[:choices].map do |choice|
+                choice.slice(:key, :label, :why)
+              end }
+            end
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Planning
+        # One look with what it comes to, to stand beside the others.
+        class LookRow
+          # zones: Array of Core::Planning::Shape::Zone.
+          def initialize(piece, look, zones, say)
+            @piece = piece
+            @look = look
+            @zones = zones
+            @say = say
+            @plan = Operations::Planning::Plans.of(piece, look: look)
+          end
+
+          def to_h
+            { id: @look.id, name: @look.name, chosen: @look.chosen, lock_version: @look.lock_version, fields: fields, zones: choices,
+              figures: outcome.figures.map { |figure| @say.figure(figure) }, ready: @say.ready(*Operations::Planning::Plans.ready(@plan)),
+              undecided: @plan.undecided.size, conflicts: conflicts }
+          end
+
+          private
+
+          def outcome = Operations::Planning::Plans.outcome(@piece, @look, @plan)
+
+          def fields
+            { wear: @look.wear, hardware: @look.hardware, spacing: @say.typed_length(@look.spacing_mm), hardware_on: @look.hardware_on&.iso8601.to_s,
+              hardware_price: @say.typed_money(@look.hardware_minor), inside: @look.inside, primer: @look.primer, name: @look.name,
+              expected_resale: @say.typed_money(@look.expected_resale_minor) }
+          end
+
+          def choices
+            @zones.map do |zone|
+              choice = @plan.brief.choice(zone)
+              { zone: zone.key, finish: choice.finish, label: Core::Planning::Finishes.label(choice.finish), over: choice.over || [],
+                colour: choice.colour, undercolour: choice.undercolour, product: choice.product, wear: choice.wear, options: choice.options || [] }
+            end
+          end
+
+          def conflicts
+            Core::Planning::Conflicts.of(@plan.brief).map do |one|
+              { key: one.key, zones: one.zones, where: Core::Planning::ZoneWords.list(one.zones, @zones), text: one.text, settled: one.settled,
+                remedies: one.remedies.map { |remedy| { label: remedy.label, look: remedy.look, choice: remedy.choice } } }
+            end
+          end
+        end
+      end
+    end
+  end
+end

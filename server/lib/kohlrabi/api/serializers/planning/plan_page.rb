@@ -1,0 +1,91 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Planning
+        # Looking over, looks and plan of one piece, as the contract's Plan.
+        class PlanPage
+          SHAPE = %w[drawer_rows base top_shape].freeze
+          LENGTHS = %w[width depth height leg leaf upper_height upper_depth].freeze
+
+          AFTER = %w[dress show].freeze # phases that do not make a zone unfinished
+
+          # piece: Records::Piece; say: Say.
+          def initialize(piece, say)
+            @piece = piece
+            @say = say
+            @workshop = say.workshop
+            @zones = Operations::Planning::Drawing.zones(piece)
+            @looks = piece.looks.to_a
+            @plan = Operations::Planning::Plans.of(piece)
+          end
+
+          def to_h
+            { id: @piece.id, name: @piece.name, ticket: @piece.ticket_text, kind: @piece.kind, drawing: @say.drawing(@piece), bought: bought,
+              sized: Operations::Planning::Drawing.shape(@piece).sized?, zones: @zones.map { |zone| zone_row(zone) }, planned_shape: planned_shape,
+              findings: findings, looks: @looks.map { |look| LookRow.new(@piece, look, @zones, @say).to_h }, acts: acts, lead: lead,
+              plan: @plan && PlanRow.new(@piece, @plan, @say).to_h, parts: Planning::NumberedPart.present(@piece.numbered_parts, @say),
+              mates: Operations::House::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } } }
+          end
+
+          private
+
+          # The drawing as bought, where it shall become another.
+          def bought
+            @say.elevation(Core::Planning::Shape::Elevation.new(Operations::Planning::Drawing.bought(@piece)), @piece) if @piece.planned_shape
+          end
+
+          def zone_row(zone)
+            change = @piece.zone_changes.find { |row| row.zone == zone.key || zone.key.start_with?("#{row.zone}/") }
+            { key: zone.key, label: zone.label, role: zone.role, group: zone.group, group_label: Core::Planning::Shape::Zone::GROUPS.fetch(zone.group),
+              faces: zone.faces, area: @say.area(zone.area), width: zone.width, height: zone.height, shown: zone.shown?, advice: zone.advice,
+              grade: Core::Planning::Shape::Zone::GRADES.fetch(zone.grade), material: zone.material, state: state(zone),
+              change: change && change_fields(change), changed: change&.zone }
+          end
+
+          def change_fields(row)
+            lengths = %w[relief_depth relief_pitch].to_h { |name| [name, @say.typed_length(row["#{name}_mm"])] }
+            words = %w[label grade material relief parts into].to_h { |name| [name, row[name].to_s] }
+            { **words, "area" => @say.typed_area(row.area_mm2), **lengths }
+          end
+
+          # untouched, begun or finished by the steps on it.
+          def state(zone)
+            steps = @plan ? @plan.steps.select { |step| on?(step.zones, zone) && !AFTER.include?(step.phase) } : []
+            done = steps.count { |step| (step.zones - step.done_zones).none? { |key| on?([key], zone) } }
+            return "untouched" if done.zero?
+
+            done == steps.size ? "finished" : "begun"
+          end
+
+          # Whether any of the keys is this zone, of one piece or of several alike.
+          def on?(keys, zone) = keys.any? { |key| Core::Planning::Repeats.base(key) == zone.key }
+
+          def planned_shape
+            row = @piece.planned_shape or return
+            plain = [*SHAPE, "doors", "shelves", "upper_doors"].to_h { |name| [name, row[name].to_s] }
+            lengths = LENGTHS.to_h { |name| [name, @say.typed_length(row["#{name}_mm"])] }
+            { **plain, **lengths, "row_heights" => @say.typed_lengths(row.row_heights), "panelled" => @say.yes_or_no(row.panelled),
+                                  "without_upper" => row.without_upper ? "yes" : "" }
+          end
+
+          def findings
+            rows = @piece.findings.includes(:photos).index_by(&:id)
+            Operations::Planning::Findings.core(@piece).map { |finding| FindingRow.new(finding, rows.fetch(finding.id), @zones, @say).to_h }
+          end
+
+          def acts
+            Operations::Planning::Plans.acts(@piece, @workshop).map { |act| { key: act.key, label: act.label, spare: act.spare&.slice(:name, :count) } }
+          end
+
+          def lead
+            answer = @piece.lead_answer
+            { open: @plan ? @plan.lead_open? : false, answer: answer, answer_label: answer && Operations::Planning::Steps::LEAD.fetch(answer),
+              after_limit: Core::Planning::Cautions.made_after_limit?(@piece.made_about), text: Core::Planning::Cautions.text(:lead) }
+          end
+        end
+      end
+    end
+  end
+end

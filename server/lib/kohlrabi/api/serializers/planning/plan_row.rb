@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Planning
+        # The plan of a piece: its steps, what they add up to, materials to buy.
+        class PlanRow
+          def initialize(piece, plan, say)
+            @piece = piece
+            @plan = plan
+            @say = say
+            @bench = Operations::Bench::Schedules.now
+          end
+
+          def to_h
+            stock = Core::Planning::Stock.new(@plan.materials_left, @plan.brief.products)
+            { steps: steps, hours: @say.effort(@plan.seconds), low: @say.effort(@plan.low), high: @say.effort(@plan.high),
+              remaining: @say.effort(@plan.remaining), ready: ready, materials: stock.lines.map { |line| material(line) },
+              to_buy: @say.money(stock.price), used: @say.money(stock.used), unpriced: stock.unpriced, lost_edits: lost, behind: behind,
+              learned: learned }
+          end
+
+          private
+
+          def steps
+            shared = { days: days, drawn: Operations::Planning::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution),
+                       actual: Operations::Planning::Steps.actual(@piece), sprayers: Operations::Shelf::Sprayers.by_product, say: @say }
+            @plan.steps.map { |step| StepRow.new(step, @plan, **shared).to_h }
+          end
+
+          # Off the schedule over all pieces; a piece that is not in work has none.
+          def ready
+            return { on: nil, early: nil, late: nil, why: "it is not in work" } unless @bench.pieces.key?(@piece.id)
+
+            on, early, late = [@bench.schedule, @bench.early, @bench.late].map do |schedule|
+              schedule.ready(@piece.id)&.then do |minute|
+                @say.day(@bench.date(minute))
+              end
+            end
+            { on: on, early: early, late: late, why: @bench.schedule.why_not(@piece.id) }
+          end
+
+          # {step key => day on which it is to be worked}.
+          def days
+            @bench.schedule.slots.values.select { |slot| slot.job.piece == @piece.id }.to_h { |slot| [@bench.key(slot.job), @bench.date(slot.from)] }
+          end
+
+          def material(line)
+            { product: line.row[:key], label: line.row[:label], kind: line.row[:kind], amount: Core::Shelf::Amount.text(line.amount, line.row),
+              packs: Core::Shelf::Amount.packs(line.packs, line.row), price: @say.money(line.price), used: @say.money(line.used),
+              over: Core::Shelf::Amount.text(line.over, line.row), there: there(line),
+              others: @plan.brief.products.of_kind(line.row[:kind]).size > 1 }
+          end
+
+          # What the shelf has of it.
+          def there(line)
+            @left ||= Operations::Shelf::Containers.left
+            Core::Shelf::Amount.text(Operations::Shelf::Draws.keys(line.row).sum { |key| @left.fetch(key, 0) }, line.row)
+          end
+
+          # Edits that wait for their step, or whose order cannot be now; and steps that were taken out.
+          def lost
+            gone = @plan.brief.edits.select { |edit| edit.kind == "remove" }
+            @plan.lost_edits.map { |edit| { id: edit.id, text: "#{edit.kind}: #{edit.text || edit.step}", removed: false } } +
+              gone.map { |edit| { id: edit.id, text: edit.step, removed: true } }
+          end
+
+          def behind
+            seconds = Operations::Planning::Plans.behind(@piece, @plan)
+            left = @plan.left_behind.map(&:key)
+            { time: seconds.zero? ? nil : @say.effort(seconds), steps: @piece.step_marks.select do |mark|
+              left.include?(mark.step)
+            end.map(&:label).uniq }
+          end
+
+          # Kinds of work whose estimate follows the workshop's own hours.
+          def learned
+            Operations::Planning::Factors.known.map do |kind, (factor, number)|
+              { kind: Core::Flips::WorkKinds.label(kind), factor: Core::Units::Numerals.text(factor.to_r, 2), n: number }
+            end
+          end
+        end
+      end
+    end
+  end
+end

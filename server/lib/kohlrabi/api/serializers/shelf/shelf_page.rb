@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Shelf
+        # The shelf and the shopping list, as the contract says them.
+        class ShelfPage
+          DATES = %i[bought_on opened_on keeps_until].freeze
+
+          # say: Say.
+          def initialize(say)
+            @say = say
+            @today = Operations::House::WorkshopSettings.today
+          end
+
+          # finished: with what is used up.
+          def shelf(finished: false)
+            rows = Operations::Shelf::Containers.rows(finished: finished)
+            known = rows.filter_map(&:worth)
+            { rows: rows.map { |row| row(row) }, worth: @say.money(known.sum), unknown: rows.count { |row| row.worth.nil? }, gear: Operations::Shelf::Shopping.warnings }
+          end
+
+          def shopping
+            rows = Operations::Shelf::Shopping.rows
+            { rows: rows.map { |row| need(row) }, total: @say.money(Operations::Shelf::Shopping.total(rows)) }
+          end
+
+          def container(row)
+            product = Operations::Shelf::Containers.product(row.product)
+            core = Operations::Shelf::Containers.core(row)
+            { id: row.id, product: row.product, label: product[:label], place: row.place, note: row.note, opening: row.opening, **held(core, product),
+              **DATES.to_h do |name|
+                [name, @say.day(row[name])]
+              end, paid: @say.money(row.paid_minor), warn: warn(row, core), fields: fields(row, product) }
+          end
+
+          private
+
+          def row(row)
+            product = row.product
+            { product: product[:key], label: product[:label], kind: product[:kind], unit: product[:unit], left: amount(row.left, product),
+              worth: @say.money(row.worth), containers: row.containers.map { |one| container(one) } }
+          end
+
+          def held(core, product)
+            { size: amount(core.volume, product), left: amount(core.left, product), percent: (core.left * 100 / core.volume).round,
+              worth: @say.money(core.worth), unit_cost: unit_cost(core, product) }
+          end
+
+          def need(row)
+            line = row.line
+            packs = if line
+                      line.packs.map do |size, count|
+                        { size: typed(size), count: count, price: @say.typed_money(price(row.product, size)) }
+                      end
+                    else
+                      []
+                    end
+            { product: row.product[:key], label: row.product[:label], needed: row.needed && amount(row.needed, row.product),
+              there: amount(row.there, row.product), buy: line && Core::Shelf::Amount.packs(line.packs, row.product),
+              over: line && !row.gear ? amount(line.over, row.product) : nil, price: @say.money(line&.price), packs: packs,
+              pieces: row.pieces, gear: row.gear }
+          end
+
+          def price(product, size) = product[:packs].to_h[size]
+
+          def warn(row, core)
+            days = row.keeps_until && (row.keeps_until - @today).to_i
+            [("past its time since #{Core::Units::Calendar.text(row.keeps_until)}" if days&.negative?),
+             ("keeps only until #{Core::Units::Calendar.text(row.keeps_until)}" if days&.between?(0, Operations::Shelf::Containers::SOON)),
+             ("used up" if core.empty?), ("nearly used up" if !core.empty? && core.left < core.volume * Operations::Shelf::Containers::LOW)].compact
+          end
+
+          def fields(row, product)
+            size = [typed(Rational(row.size_thousandths, 1000)), (product[:unit] unless product[:unit] == "pcs")].compact.join(" ")
+            { size: size, paid: @say.typed_money(row.paid_minor), place: row.place.to_s, note: row.note.to_s,
+              **DATES.to_h { |name| [name, row[name]&.iso8601.to_s] } }
+          end
+
+          def typed(number) = Core::Units::Numerals.plain(number.to_r, number.to_r.denominator == 1 ? 0 : 2)
+          # In whole millilitres and grams from ten on: nobody reads a tin to the hundredth.
+          def amount(number, product) = Core::Shelf::Amount.text(number >= 10 && product[:unit] != "pcs" ? number.round : number, product)
+
+          # Of what one reckons with: a litre, a kilogram, one.
+          def unit_cost(core, product)
+            cost = core.unit_cost or return
+            per = { "ml" => [1000, "L"], "g" => [1000, "kg"], "pcs" => [1, "piece"] }.fetch(product[:unit])
+            "#{@say.money(cost * per[0])[:text]} a #{per[1]}"
+          end
+        end
+      end
+    end
+  end
+end

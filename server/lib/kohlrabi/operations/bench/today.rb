@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Bench
+      # What is running, what to do next, what dries, what was worked today, and what is in hand, most pressing first.
+      module Today
+        # What the day came to: seconds worked, what the steps done were estimated at, how many they are, on how many pieces.
+        Summary = Struct.new(:worked, :estimated, :steps, :pieces, keyword_init: true)
+        Answer = Struct.new(:date, :summary, :timers, :done, :worked, :stages, :tags, :bench, :now, :drying, :climate, keyword_init: true)
+        # What fits now: minutes, person id, Array of Core::Bench::Slot.
+        Now = Struct.new(:minutes, :person, :slots, keyword_init: true)
+        # What a flipper can move along: work in hand first, then what earns nothing until it is listed.
+        ORDER = ["on the bench", "ready", "bought", "listed"].freeze
+        MOST = 12
+        HOUR = 60 # minutes taken to be at hand where nobody has said and no session runs
+        MOST_MINUTES = 12 * 60
+
+        module_function
+
+        # minutes: at hand, or nil; person: id, or nil for the first who is free.
+        def answer(minutes: nil, person: nil)
+          today = House::WorkshopSettings.today
+          bench = Schedules.now
+          entries = Records::WorkEntry.live.where(worked_on: today).order(:id).includes(:person, shares: :piece).to_a
+          Answer.new(date: today, summary: summary(today, entries), timers: Timers.running, done: entries, worked: entries.sum(&:seconds),
+                     tags: Scout::TagWatch.due, bench: bench, now: now(bench, minutes, person), drying: bench.clocks, climate: Climate.latest,
+                     stages: ORDER.map { |stage| [stage, *rows(stage)] })
+        end
+
+        # nil on a day on which nothing was worked or done.
+        def summary(today, entries)
+          zone = House::WorkshopSettings.workshop.zone
+          day = House::WorkingTimes.instant(today, 0, zone)...House::WorkingTimes.instant(today + 1, 0, zone)
+          marks = Records::StepMark.live.where(done_at: day).to_a
+          return if entries.empty? && marks.empty?
+
+          pieces = entries.flat_map { |entry| entry.shares.map(&:piece_id) } | marks.map(&:piece_id)
+          Summary.new(worked: entries.sum(&:seconds), estimated: (marks.sum(&:seconds) / 60.0).round * 60,
+                      steps: marks.map { |mark| [mark.piece_id, mark.step] }.uniq.size, pieces: pieces.size)
+        end
+        private_class_method :summary
+
+        # What fits into the minutes at hand.
+        def now(bench, minutes, person)
+          busy = Timers.running.map(&:person_id)
+          person = Support::Finder.find(Records::Person, person).id if person
+          person ||= House::WorkshopSettings.people.map(&:id).find { |id| busy.exclude?(id) } || House::WorkshopSettings.people.first.id
+          minutes = (minutes || left(bench, person) || HOUR).clamp(Schedules::STEP, MOST_MINUTES)
+          Now.new(minutes: minutes, person: person, slots: bench.within(minutes, person))
+        end
+        private_class_method :now
+
+        # Minutes until the session that runs is over; nil where none does.
+        def left(bench, person)
+          own = bench.sessions.select { |session| session.person == person }
+          to = own.find { |session| session.from <= bench.minute && session.to > bench.minute }&.to or return
+          while (following = own.find { |session| session.from == to && session.to > to })
+            to = following.to # an evening that goes on over midnight
+          end
+          to - bench.minute
+        end
+        private_class_method :left
+
+        # [rows, how many there are in all]; those touched last come first, at most MOST.
+        def rows(stage)
+          scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: stage })
+          recent = scope.preload(:summary, :planned_shape, looks: :look_zones).order("flip_summaries.updated_at DESC, pieces.ticket DESC").limit(MOST)
+          [Flips::ListRow.all(recent, House::WorkshopSettings.workshop), scope.count]
+        end
+        private_class_method :rows
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Books
+      # How Books are looked at: which profit, which hours, which year. Gives the sums of a group in SQL; the core composes and divides.
+      class Lens
+        VIEWS = %w[cash full].freeze
+        RULES = %w[bench all].freeze
+
+        attr_reader :view, :rule, :year
+
+        # view: "cash" or "full" (less the stash and overhead); rule: hours that count, nil for the house's; year: as Books.answer.
+        def initialize(view: nil, rule: nil, year: nil)
+          @workshop = House::WorkshopSettings.workshop
+          @view = view || "cash"
+          @rule = rule || @workshop.hours_rule
+          @year = year
+        end
+
+        # Flips that have ended, of the year.
+        def scope = Totals.ended(year)
+
+        # SQL of a flip's profit in this view, minor units; NULL where it is not known. Overhead rounds half up, as in Core::Flips::Statement.
+        def profit
+          return "cash_profit_minor" if view == "cash"
+
+          "(cash_profit_minor - stash_minor - (2 * #{@workshop.overhead_minor.to_i} * COALESCE(#{seconds}, 0) + 3600) / 7200)"
+        end
+
+        def profit_name = view == "cash" ? "Cash profit" : "Full-cost profit"
+        def seconds = "#{rule}_seconds"
+
+        # SQL in the order of Core::Books::Tally's members.
+        def sums
+          <<~SQL
+            COUNT(*), COUNT(#{profit}), COALESCE(SUM(#{profit}), 0), COALESCE(SUM(CASE WHEN #{profit} IS NOT NULL THEN receipts_minor END), 0),
+            COUNT(cash_in_minor), COALESCE(SUM(cash_in_minor), 0), #{worked('bench')}, #{worked('all')}
+          SQL
+        end
+
+        # Core::Books::Tally of a row of sums.
+        def self.tally(sums) = Core::Books::Tally.new(**Core::Books::Tally.members.zip(sums).to_h)
+
+        private
+
+        def worked(rule)
+          "COUNT(#{profit} + #{rule}_seconds), COALESCE(SUM(CASE WHEN #{rule}_seconds IS NOT NULL THEN #{profit} END), 0), " \
+            "COALESCE(SUM(CASE WHEN #{profit} IS NOT NULL THEN #{rule}_seconds END), 0)"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Books
+      # Where time and money stand: parts of the turnaround, money tied up, what was found month by month and paid for, what was not bought.
+      module Passing
+        OLDEST = 8
+        MONTHS = 24
+        PARTS = { "Waiting before work" => %w[pieces.bought_on started_on], "On the bench" => %w[started_on ready_on],
+                  "Ready, not yet listed" => %w[ready_on listed_on], "On the market" => %w[listed_on ended_on],
+                  "Turnaround" => %w[pieces.bought_on ended_on] }.freeze
+        SINCE = "CASE stage WHEN 'bought' THEN bought_on WHEN 'on the bench' THEN started_on WHEN 'ready' THEN ready_on ELSE listed_on END"
+        # parts: {label => quantile summary in days}; oldest: Array of [piece, days, minor]; found: {month => [count, prices known, sum, median]};
+        # gone: [count, forgone minor units of those with one]; waits: Array of [reason, count of pieces, days so far].
+        Answer = Struct.new(:parts, :oldest, :found, :gone, :waits, keyword_init: true)
+
+        module_function
+
+        def answer(lens)
+          Answer.new(parts: parts(lens), oldest: oldest, found: found, gone: gone, waits: waits)
+        end
+
+        # Over sold flips; a part with an unknown end is left out of its n.
+        def parts(lens)
+          scope = lens.scope.where(stage: "sold").joins(:piece)
+          PARTS.transform_values do |(from, to)|
+            days = scope.where("#{from} IS NOT NULL AND #{to} IS NOT NULL").pluck(Arel.sql("CAST(julianday(#{to}) - julianday(#{from}) AS INTEGER)"))
+            Core::Statistics::Quantiles.summary(days)
+          end
+        end
+        private_class_method :parts
+
+        # What has been in hand longest.
+        def oldest
+          rows = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND }).where.not(bought_on: nil)
+                               .order(:bought_on, :id).limit(OLDEST).preload(:summary)
+          rows.map { |piece| [piece, (House::WorkshopSettings.today - piece.bought_on).to_i, piece.summary.cash_in_minor] }
+        end
+        private_class_method :oldest
+
+        # {month => [pieces, of which the price is known, sum paid, median paid]}, the latest MONTHS, without gaps.
+        def found
+          rows = Records::Piece.live.where.not(bought_on: nil).where("id NOT IN (SELECT piece_id FROM split_parts)")
+                               .pluck(Arel.sql("substr(bought_on, 1, 7)"), :purchase_minor).group_by(&:first)
+          return {} if rows.empty?
+
+          Core::Books::Months.span(rows.keys.min, [rows.keys.max, House::WorkshopSettings.today.strftime("%Y-%m")].max).last(MONTHS).to_h do |month|
+            paid = rows.fetch(month, []).filter_map(&:last)
+            [month, [rows.fetch(month, []).size, paid.size, (paid.sum if paid.any?), Core::Statistics::Quantiles.at(paid, 1/2r)]]
+          end
+        end
+        private_class_method :found
+
+        # Spotted pieces that were not bought: how many, and what those would have left above target pay whose last tag
+        # was below the most to pay.
+        def gone
+          record = Scout::TrackRecord.answer
+          known = record.missed.filter_map { |one| Scout::TrackRecord.forgone(one.prospect) }
+          [record.missed_total, (known.sum if known.any?), known.size]
+        end
+        private_class_method :gone
+
+        # How many pieces stand at each stage, and the median days they have stood there.
+        def waits
+          today = House::WorkshopSettings.today
+          rows = Records::FlipSummary.where(live: true, stage: Flips::Lists::IN_HAND).joins(:piece).pluck(:stage, Arel.sql(SINCE)).group_by(&:first)
+          Flips::Lists::IN_HAND.filter_map do |stage|
+            own = rows[stage] or next
+            days = own.filter_map { |_, since| since && (today - Date.iso8601(since)).to_i }
+            [stage, own.size, Core::Statistics::Quantiles.at(days, 1/2r)]
+          end
+        end
+        private_class_method :waits
+      end
+    end
+  end
+end

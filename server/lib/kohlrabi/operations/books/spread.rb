@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Books
+      # Flips one by one: hours against profit, and the best and worst with why.
+      module Spread
+        MOST = 500 # points that are drawn, the latest
+        SHOWN = 3
+        Point = Struct.new(:id, :name, :kind, :stage, :receipts, :cost, :profit, :seconds, keyword_init: true)
+        # points: Array of Point with hours; without: flips whose hours or profit are not known; pays: minor units an hour whose lines are drawn.
+        Answer = Struct.new(:points, :without, :left_out, :pays, keyword_init: true)
+        # best, worst: Array of [Point, Array of sentences].
+        Standouts = Struct.new(:best, :worst, :n, keyword_init: true)
+
+        module_function
+
+        # points: as #points gives them.
+        def answer(points)
+          known, unknown = points.partition { |point| point.profit && point.seconds }
+          Answer.new(points: known.first(MOST), left_out: [known.size - MOST, 0].max, without: unknown.size, pays: pays(known))
+        end
+
+        def standouts(points)
+          known = points.select(&:profit).sort_by { |point| [-point.profit, point.id] }
+          reasons = reasons(known)
+          worst = (known.size > SHOWN ? known.drop(SHOWN) : []).last(SHOWN).reverse
+          Standouts.new(best: known.first(SHOWN).map { |point| [point, reasons.for(point)] }, worst: worst.map do |point|
+            [point, reasons.for(point)]
+          end,
+                        n: known.size)
+        end
+
+        # Array of Point over flips that were sold or lost, the latest first.
+        def points(lens)
+          columns = "piece_id, pieces.name, pieces.kind, stage, receipts_minor, cash_in_minor, #{lens.profit}, #{lens.seconds}"
+          scope = lens.scope.where(stage: Core::Books::Totals::PAID).joins(:piece).order(Arel.sql("ended_on DESC NULLS LAST, piece_id DESC"))
+          Records::Base.connection.select_rows(scope.select(Arel.sql(columns)).to_sql).map { |row| Point.new(**Point.members.zip(row).to_h) }
+        end
+
+        # The house's floor and target, and what was earned.
+        def pays(points)
+          workshop = House::WorkshopSettings.workshop
+          seconds = points.sum(&:seconds)
+          own = { "your pay" => (Rational(points.sum(&:profit) * 3600, seconds) if seconds.positive?) }
+          { "floor pay" => workshop.floor_pay_minor, "target pay" => workshop.target_pay_minor, **own }.compact
+        end
+        private_class_method :pays
+
+        def reasons(points)
+          seconds = points.filter_map { |point| point.seconds if point.profit }.sum
+          worked = points.select(&:seconds).sum(&:profit)
+          pay = Rational(worked * 3600, seconds) if seconds.positive? && worked.positive?
+          text = ->(minor) { Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money) }
+          Core::Books::Reasons.new(points, pay: pay, text: text)
+        end
+        private_class_method :reasons
+      end
+    end
+  end
+end

@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Books
+      # Totals over many flips. The database adds up within groups; the core composes and divides.
+      module Totals
+        # days: {month => quantile summary of the turnaround of what was sold in it}.
+        Answer = Struct.new(:totals, :months, :days, :years, :turnaround, :lens, keyword_init: true)
+
+        NO_DATE = "not known"
+
+        module_function
+
+        # lens: Lens. Raises nothing: what is not known is counted and said.
+        def answer(lens = Lens.new)
+          groups = groups(lens)
+          Answer.new(totals: Core::Books::Totals.new(by_stage(groups), hours_rule: lens.rule, name: lens.profit_name),
+                     months: Core::Books::Months.rows(groups, hours_rule: lens.rule),
+                     days: days(lens.year), years: years, turnaround: turnaround(lens.year), lens: lens)
+        end
+
+        # {[month or nil, stage] => Tally} over flips that have ended.
+        def groups(lens)
+          month = "substr(ended_on, 1, 7)"
+          sql = lens.scope.group(Arel.sql("#{month}, stage")).select(Arel.sql("#{month}, stage, #{lens.sums}")).to_sql
+          Records::Base.connection.select_rows(sql).to_h { |name, stage, *sums| [[name, stage], Lens.tally(sums)] }
+        end
+
+        # {stage => Tally} of groups.
+        def by_stage(groups)
+          groups.group_by { |(_, stage), _| stage }
+                .transform_values { |entries| entries.sum(Core::Books::Tally.zero, &:last) }
+        end
+
+        def years
+          rows = ended(nil).distinct.order(Arel.sql("1 DESC")).pluck(Arel.sql("substr(ended_on, 1, 4)"))
+          rows.compact + (rows.include?(nil) ? [NO_DATE] : [])
+        end
+        private_class_method :years
+
+        # Median days from bought to sold with quartiles and n.
+        def turnaround(year)
+          Core::Statistics::Quantiles.summary(ended(year).where(stage: "sold").where.not(turnaround_days: nil).pluck(:turnaround_days))
+        end
+        private_class_method :turnaround
+
+        def days(year)
+          rows = ended(year).where(stage: "sold").where.not(turnaround_days: nil).where.not(ended_on: nil).pluck(Arel.sql("substr(ended_on, 1, 7)"),
+                                                                                                                 :turnaround_days)
+          rows.group_by(&:first).transform_values { |pairs| Core::Statistics::Quantiles.summary(pairs.map(&:last)) }
+        end
+        private_class_method :days
+
+        # Summaries of flips that have ended, in a year, or in all where it is nil.
+        def ended(year)
+          scope = Records::FlipSummary.where(live: true, stage: Flips::Lists::ENDED)
+          year.nil? ? scope : ended_in(scope, year)
+        end
+
+        # Narrows summaries down to flips that ended in a year, or on a date that is not known.
+        def ended_in(scope, year)
+          scope.where(ended_on: year == NO_DATE ? nil : "#{year}-01-01".."#{year}-12-31")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Books
+      # What flips can be compared by. Each trait is a query of (piece_id, trait): one row a flip for its kind, several for its techniques.
+      module Traits
+        NONE = "" # flips that have no such trait
+        WORK = "work:" # techniques that are kinds of work, from the hours; the person's own words stand beside them
+
+        COLUMN = ->(name) { "SELECT id AS piece_id, COALESCE(TRIM(#{name}), '') AS trait FROM pieces" }
+        ENDED = ->(from, size) { "SELECT piece_id, COALESCE(substr(ended_on, #{from}, #{size}), '') AS trait FROM flip_summaries" }
+        FINISHES = <<~SQL
+          SELECT DISTINCT looks.piece_id, look_zones.finish AS trait FROM looks JOIN look_zones ON look_zones.look_id = looks.id
+          WHERE looks.chosen AND looks.deletion_id IS NULL
+        SQL
+        TECHNIQUES = <<~SQL.freeze
+          SELECT piece_id, name AS trait FROM technique_tags UNION ALL
+          SELECT piece_id, '#{WORK}' || kind.value FROM flip_summaries, json_each('["' || replace(kinds_worked, ',', '","') || '"]') kind
+          WHERE kinds_worked IS NOT NULL
+        SQL
+        # key => [label, SQL, whether a flip can have several].
+        ALL = { "kind" => ["Kind", COLUMN.call("kind"), false], "source" => ["Where from", COLUMN.call("source"), false],
+                "channel" => ["Channel", "SELECT piece_id, COALESCE(TRIM(channel), '') AS trait FROM flip_summaries", false],
+                "finish" => ["Finish", FINISHES, true], "technique" => ["Technique", TECHNIQUES, true],
+                "maker" => ["Maker", COLUMN.call("maker"), false],
+                "year" => ["Year", ENDED.call(1, 4), false], "month" => ["Month", ENDED.call(1, 7), false],
+                "season" => ["Month of the year", ENDED.call(6, 2), false] }.freeze
+
+        module_function
+
+        # Raises KeyError for an unknown trait; the contract lets none through.
+        def sql(by) = ALL.fetch(by)[1]
+        def several?(by) = ALL.fetch(by)[2]
+
+        # A trait in words.
+        def label(by, trait)
+          return %w[technique finish].include?(by) ? "none recorded" : "not given" if trait == NONE
+          return Core::Planning::Finishes::BY_KEY.dig(trait, :label) || trait if by == "finish"
+          return date(by, trait) if %w[season month].include?(by)
+
+          trait.start_with?(WORK) ? Core::Flips::WorkKinds.label(trait.delete_prefix(WORK)) : trait
+        end
+
+        # "May", "May 2026"; as it is where somebody asks for what is no month.
+        def date(by, trait)
+          by == "season" ? Date::MONTHNAMES[trait.to_i] || trait : Date.strptime(trait, "%Y-%m").strftime("%b %Y")
+        rescue Date::Error
+          trait
+        end
+        private_class_method :date
+
+        # Narrows a scope that has piece ids in `column` down to flips of a trait.
+        def of(scope, by, trait, column: "pieces.id")
+          return scope.where("#{column} NOT IN (SELECT piece_id FROM (#{sql(by)}))") if trait == NONE && several?(by)
+
+          scope.where("#{column} IN (SELECT piece_id FROM (#{sql(by)}) WHERE trait = ? COLLATE NOCASE)", trait)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,81 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # Costs of one piece, or shared over several.
+      module Costs
+        CATEGORIES = %w[materials hardware other].freeze
+
+        module_function
+
+        # given: Hash as in the contract's CostInput. Returns the cost. Raises Refused, Missing.
+        def create(given)
+          Records::Base.transaction do
+            values = read(given, new: true)
+            rows = Sharing.read(given["pieces"])
+            cost = Records::Cost.create!(values)
+            Summaries.refresh(Sharing.write(cost, rows))
+            cost
+          end
+        end
+
+        # A changed amount is shared anew by the same weights. Where shares change, or a flip has ended, both figures stay in the diary.
+        def update(id, given)
+          Records::Base.transaction do
+            cost = own(id)
+            refuse_drawn(cost, read(given))
+            rows = given.key?("pieces") ? Sharing.read(given["pieces"]) : Sharing.rows(cost)
+            touched = cost.shares.map(&:piece_id) | rows.map(&:first)
+            told(touched, cost, rows != Sharing.rows(cost)) do
+              cost.update!(read(given))
+              Summaries.refresh(Sharing.write(cost, rows))
+            end
+            cost
+          end
+        end
+
+        # What a draw costs follows from its container.
+        def refuse_drawn(cost, values)
+          return unless cost.draws.any? && %i[what category amount_minor].any? { |name| values.key?(name) && values[name] != cost[name] }
+
+          raise Support::Refused, [Core::Refusal.new("“#{cost.what}” was taken from the shelf.",
+                                                     "Put it back and take the right amount; its pieces can be changed here.", field: :amount)]
+        end
+        private_class_method :refuse_drawn
+
+        def told(touched, cost, shared_anew, &)
+          ended = Records::FlipSummary.where(piece_id: touched, stage: Lists::ENDED).exists?
+          return yield unless shared_anew || ended
+
+          Changes.tell(touched, "The cost “#{cost.what}” was corrected", &)
+        end
+        private_class_method :told
+
+        def remove(id)
+          cost = own(id)
+          cost.draws.any? ? Shelf::Draws.remove(cost) : Support::Removal.of([cost], what: "#{cost.what} removed")
+        end
+
+        # A cost that stands by itself. Raises Refused for one that a trip made.
+        def own(id)
+          cost = Support::Finder.find(Records::Cost, id)
+          return cost unless cost.trip_id
+
+          raise Support::Refused, [Core::Refusal.new("This cost belongs to the trip “#{cost.trip.what}”.", "Correct or remove the trip.")]
+        end
+        private_class_method :own
+
+        def read(given, new: false)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.text(:what, max: 120, required: new || reading.sent?(:what))
+          reading.choice(:category, CATEGORIES, required: new || reading.sent?(:category))
+          reading.money(:amount, required: new || reading.sent?(:amount))
+          reading.date(:spent_on, what: "Spent")
+          reading.done!
+        end
+        private_class_method :read
+      end
+    end
+  end
+end

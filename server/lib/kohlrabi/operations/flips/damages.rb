@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # Something broke, on the way or later: a dated event that stays in the diary, and what is expected since.
+      module Damages
+        PLACES = { "way" => "on the way", "workshop" => "in the workshop", "delivery" => "at delivery" }.freeze
+        EXPECTED = %i[expected_resale_minor seconds_to_come cost_to_come_minor].freeze
+
+        module_function
+
+        # given: {"what", "place", "on", "expected_resale"?, "hours_to_come"?, "cost_to_come"?}: the last three are what is expected
+        # from now on; those not sent stay. Returns the damage. Raises Refused, Missing.
+        def create(piece_id, given)
+          Records::Base.transaction do
+            piece = Support::Finder.find(Records::Piece, piece_id)
+            values = read(given)
+            refuse_early(piece, values[:happened_on])
+            expected = values.slice(*EXPECTED)
+            damage = Records::Damage.new(values.except(*EXPECTED).merge(piece: piece))
+            EXPECTED.each do |name|
+              damage["#{name}_before"] = piece[name]
+              damage["#{name}_after"] = expected.fetch(name, piece[name])
+            end
+            damage.save!
+            apply(damage)
+            damage
+          end
+        end
+
+        # Takes it back: what was expected before stands again.
+        def remove(id)
+          Records::Base.transaction do
+            damage = Support::Finder.find(Records::Damage, id)
+            set(damage, "before", was: "after")
+            Support::Removal.of([damage], what: "Damage taken back")
+          end
+        end
+
+        # Makes what is expected since the damage stand.
+        def apply(damage) = set(damage, "after", was: "before")
+
+        # Only what nobody has changed meanwhile is set.
+        def set(damage, to, was:)
+          piece = damage.piece
+          EXPECTED.each { |name| piece[name] = damage["#{name}_#{to}"] if piece[name] == damage["#{name}_#{was}"] }
+          piece.save!
+          Summaries.refresh([piece.id])
+        end
+        private_class_method :set
+
+        def read(given)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.text(:what, max: 300, required: true)
+          reading.choice(:place, PLACES.keys, required: true)
+          reading.date(:on, into: :happened_on, what: "Broken")
+          reading.money(:expected_resale)
+          reading.money(:cost_to_come)
+          reading.effort(:hours_to_come, into: :seconds_to_come)
+          reading.done!
+        end
+        private_class_method :read
+
+        def refuse_early(piece, day)
+          return if day.nil? || piece.bought_on.nil? || day >= piece.bought_on
+
+          raise Support::Refused, [Core::Refusal.new("Broken on #{Core::Units::Calendar.text(day)} lies before bought on #{Core::Units::Calendar.text(piece.bought_on)}.",
+                                                     "Correct one of the two dates.", field: :on)]
+        end
+        private_class_method :refuse_early
+      end
+    end
+  end
+end

@@ -1,0 +1,138 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # Dated events of a flip: recorded, corrected, undone. Every change has the whole chain checked anew.
+      module Events
+        KINDS = Core::Flips::Event::LABELS.except(:bought).transform_keys(&:to_s).freeze
+        ENDINGS = %w[kept given_away scrapped parted_out lost].freeze
+
+        module_function
+
+        # given: Hash as in the contract's EventInput. Returns the event. Raises Refused, Missing.
+        def create(piece_id, given)
+          Records::Base.transaction do
+            piece = Support::Finder.find(Records::Piece, piece_id)
+            kind = given["kind"]
+            refuse("A split needs its parts.", "Split the piece into named parts.") if kind == "split"
+            refuse_in_set(piece)
+            event = Records::Event.new(piece: piece, kind: kind, **read(given, kind, new: true))
+            check_chain(piece, event)
+            event.save!
+            Summaries.refresh([piece.id])
+            event
+          end
+        end
+
+        # Corrects date and amounts; the kind stays.
+        def update(id, given)
+          Records::Base.transaction do
+            event = Support::Finder.find(Records::Event, id)
+            refuse_of_set(event)
+            event.assign_attributes(read(given, event.kind, event: event))
+            check_chain(event.piece, event)
+            event.save!
+            Summaries.refresh([event.piece_id])
+            event
+          end
+        end
+
+        # Takes the event back. Raises Refused when a later event rests on it.
+        def remove(id)
+          event = Support::Finder.find(Records::Event, id)
+          refuse_of_set(event)
+          return Splits.undo(event) if event.kind == "split"
+
+          Support::Removal.of([event], what: "#{KINDS.fetch(event.kind)} taken back")
+        end
+
+        # The kinds of event that may come next, most likely first, given the chain as it stands.
+        def possible(chain)
+          return ["refunded"] if chain.stage == "sold"
+          return [] if chain.ended?
+
+          open = %w[first_work ready listed].select { |kind| chain.find(kind.to_sym).nil? || (kind == "first_work" && chain.first_work_inferred?) }
+          open = open.drop_while { |kind| Core::Flips::Event::RANKS.fetch(kind.to_sym) <= chain.events.last.rank }
+          open + (chain.find(:listed) ? %w[price_changed] : []) + ["sold", *ENDINGS]
+        end
+
+        def read(given, kind, new: false, event: nil)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.date(:on, into: :happened_on, what: KINDS.fetch(kind), required: false)
+          details = details(reading, kind, event, new: new)
+          values = reading.done!.slice(:happened_on)
+          details ? values.merge(details) : values
+        end
+        private_class_method :read
+
+        # The row that stands beside the event: a listing, a sale or a refund.
+        def details(reading, kind, event, new:)
+          case kind
+          when "listed", "price_changed" then listing(reading, kind, event, new: new)
+          when "sold" then sale(reading, event, new: new)
+          when "refunded" then refund(reading, event, new: new)
+          end
+        end
+        private_class_method :details
+
+        def listing(reading, kind, event, new:)
+          reading.money(:asking, required: kind == "price_changed" && new)
+          reading.text(:channel, max: 80)
+          row = event&.listing || Records::Listing.new
+          row.assign_attributes(reading.values.slice(:asking_minor, :channel))
+          { listing: row }
+        end
+        private_class_method :listing
+
+        def sale(reading, event, new:)
+          reading.money(:price, required: new)
+          %i[tip fee delivery].each { |field| reading.money(field) }
+          reading.text(:channel, max: 80)
+          row = event&.sale || Records::Sale.new
+          row.assign_attributes(reading.values.slice(:price_minor, :tip_minor, :fee_minor, :delivery_minor, :channel))
+          { sale: row }
+        end
+        private_class_method :sale
+
+        def refund(reading, event, new:)
+          reading.money(:amount, required: new)
+          reading.money(:fee_back)
+          row = event&.refund || Records::Refund.new
+          row.assign_attributes(reading.values.slice(:amount_minor, :fee_back_minor))
+          { refund: row }
+        end
+        private_class_method :refund
+
+        # What belongs to a set is done to the set.
+        def refuse_in_set(piece)
+          set = Sets.standing(piece) or return
+
+          refuse("#{piece.name} is offered in the set “#{set.name}”.", "Do it to the set, or break the set first.")
+        end
+        private_class_method :refuse_in_set
+
+        def refuse_of_set(event)
+          set = event.piece_set_event&.piece_set or return
+
+          refuse("This came with the set “#{set.name}”.", "Correct or take it back there.")
+        end
+        private_class_method :refuse_of_set
+
+        def refuse(problem, remedy)
+          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: :kind)]
+        end
+        private_class_method :refuse
+
+        # Builds the chain with the event in it before anything is written. Raises Refused.
+        def check_chain(piece, event)
+          others = piece.events.reject { |other| other.id == event.id }
+          event.position ||= others.map(&:position).max.to_i + 1
+          Core::Flips::Chain.new(bought_on: piece.bought_on, events: Flip.core_events([*others, event]))
+        rescue Core::Refusal => e
+          raise Support::Refused, [e]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # Loads flips for the core: a few grouped queries for any number of pieces.
+      module FlipRecords
+        BENCH = Core::Flips::WorkKinds::ALL.select { |row| row[:count] == "bench" }.map { |row| row[:key] }.freeze
+        WORKED = Arel.sql("SUM(work_shares.seconds)")
+        STARTED = Arel.sql("MIN(work_entries.worked_on)")
+
+        module_function
+
+        # One flip. piece: Records::Piece. Raises Core::Refusal when its events cannot stand.
+        def of(piece) = load([piece]).first
+
+        # Array of Flip in the order of the pieces.
+        def load(pieces)
+          ids = pieces.map(&:id)
+          ActiveRecord::Associations::Preloader.new(records: pieces, associations: [{ events: %i[listing sale refund] }, { lot_member: :lot }]).call
+          costs = sums(cost_shares(ids).group(:piece_id, "costs.category").sum("cost_shares.amount_minor"))
+          work, from = work_and_start(ids)
+          taken = Splits.taken_over(ids)
+          stash = stash_values(ids)
+          pieces.map do |piece|
+            Flip.new(piece, costs: costs[piece.id], work: work[piece.id], worked_from: from[piece.id], inherited: taken[piece.id],
+                            stash: stash.fetch(piece.id, 0))
+          end
+        end
+
+        # {piece id => replacement value of what was used of the stash, nil where one is not known}.
+        def stash_values(ids)
+          rows = Records::StashUse.live.where(piece_id: ids).pluck(:piece_id, :count, :value_minor).group_by(&:first)
+          rows.transform_values { |uses| uses.sum { |_, count, value| value ? count * value : (break nil) } }
+        end
+        private_class_method :stash_values
+
+        def cost_shares(ids)
+          Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil })
+        end
+        private_class_method :cost_shares
+
+        # Seconds by kind, and the first dated work at the bench, in one pass over the covering index.
+        def work_and_start(ids)
+          scope = Records::WorkShare.joins(:work_entry).where(piece_id: ids, work_entries: { deletion_id: nil })
+          rows = scope.group(:piece_id, "work_entries.kind").pluck(:piece_id, "work_entries.kind", WORKED, STARTED)
+          starts = rows.select { |_, kind, _, day| day && BENCH.include?(kind) }.group_by(&:first)
+          [sums(rows.to_h { |id, kind, seconds, _| [[id, kind], seconds] }), starts.transform_values { |all| Date.iso8601(all.map(&:last).min) }]
+        end
+        private_class_method :work_and_start
+
+        def sums(grouped)
+          grouped.each_with_object(Hash.new { |hash, id| hash[id] = {} }) { |((id, key), sum), all| all[id][key] = sum }
+        end
+        private_class_method :sums
+      end
+    end
+  end
+end

@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # Photos of pieces, of spotted ones, of receipts, of what lies in the stash and of comparables. The picture is made safe before anything is
+      # recorded.
+      module Photos
+        KINDS = { "before" => "Before", "during" => "During", "after" => "After", "maker" => "Maker's mark", "label" => "Label",
+                  "damage" => "Damage", "receipt" => "Receipt" }.freeze
+        MOST = 200 # photos of one piece
+
+        module_function
+
+        # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id" | "finding_id" | "stash_item_id" |
+        # "comparable_id", "caption"?}. Returns the photo. Raises Refused, Missing.
+        def add(picture, given)
+          owner = owner(given)
+          kind = kind(given["kind"])
+          Records::Base.transaction do
+            refuse("A piece has room for #{MOST} photos.", "Remove some first.") if owner.values.first.photos.size >= MOST
+            Records::Photo.create!(**owner, cost: cost(given), finding: finding(given), kind: kind, caption: caption(given),
+                                            position: next_position(owner.values.first), **picture)
+          end
+        end
+
+        # given: {"kind"?, "caption"?, "position"?, "face"?}. position: the place among the photos of its piece, from 0.
+        def update(id, given)
+          Records::Base.transaction do
+            photo = Support::Finder.find(Records::Photo, id)
+            photo.kind = kind(given["kind"]) if given.key?("kind")
+            photo.caption = caption(given) if given.key?("caption")
+            photo.save!
+            face(photo, given["face"]) if given.key?("face")
+            move(photo, given["position"]) if given.key?("position")
+            photo.reload
+          end
+        end
+
+        def remove(id)
+          photo = Support::Finder.find(Records::Photo, id)
+          photo.update_columns(face: false) if photo.face
+          Support::Removal.of([photo], what: "#{KINDS.fetch(photo.kind)} photo removed")
+        end
+
+        # {piece id => photo} that stand beside the drawing: the one chosen, else the latest "after".
+        def faces(piece_ids)
+          rows = Records::Photo.live.where(piece_id: piece_ids, kind: %w[after]).or(Records::Photo.live.where(piece_id: piece_ids, face: true))
+          rows.order(:face, :position).index_by(&:piece_id)
+        end
+
+        def next_position(owner) = owner.photos.reload.map(&:position).max.to_i + 1
+
+        def owner(given)
+          return { piece: Support::Finder.find(Records::Piece, given["piece_id"]) } if given["piece_id"]
+          return { prospect: Support::Finder.find(Records::Prospect, given["prospect_id"]) } if given["prospect_id"]
+
+          return { piece: finding(given).piece } if given["finding_id"]
+          return { comparable: Support::Finder.find(Records::Comparable, given["comparable_id"]) } if given["comparable_id"]
+          return { stash_item: Support::Finder.find(Records::StashItem, given["stash_item_id"]) } if given["stash_item_id"]
+
+          share = cost(given)&.shares&.first or refuse("The photo belongs to nothing.", "Say of which piece it is.")
+          { piece: share.piece }
+        end
+        private_class_method :owner
+
+        def cost(given) = given["cost_id"] && Support::Finder.find(Records::Cost, given["cost_id"])
+        private_class_method :cost
+
+        def finding(given) = given["finding_id"] && Support::Finder.find(Records::Finding, given["finding_id"])
+        private_class_method :finding
+
+        def kind(key)
+          KINDS.key?(key) ? key : refuse("“#{Core::Units::Numerals.clip(key)}” is not a kind of photo.", "Choose #{KINDS.values.join(', ')}.")
+        end
+        private_class_method :kind
+
+        def caption(given)
+          text = given["caption"].to_s.strip
+          refuse("A caption is longer than 200 characters.", "Shorten it.") if text.size > 200
+          text.presence
+        end
+        private_class_method :caption
+
+        def face(photo, chosen)
+          Records::Photo.where(piece_id: photo.piece_id, face: true).update_all(face: false) if photo.piece_id
+          photo.update!(face: chosen == true)
+        end
+        private_class_method :face
+
+        # Puts the photo at a place and numbers all of them anew.
+        def move(photo, place)
+          all = (photo.piece || photo.prospect || photo.stash_item || photo.comparable).photos.reload.reject { |one| one.id == photo.id }
+          all.insert(place.to_i.clamp(0, all.size), photo).each_with_index { |one, position| one.update_columns(position: position + 1) }
+        end
+        private_class_method :move
+
+        def refuse(problem, remedy)
+          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: :photo)]
+        end
+        private_class_method :refuse
+      end
+    end
+  end
+end

@@ -1,0 +1,129 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # Recording and changing pieces.
+      module Pieces
+        COLOUR = /\A#\h{6}\z/
+        MATERIALS = %w[solid veneer laminate plywood board].freeze
+
+        module_function
+
+        def find(id) = Support::Finder.find(Records::Piece, id)
+
+        # given: Hash as in the contract's PieceInput. A new piece bears the house's sundries. Returns the piece.
+        def create(given)
+          workshop = House::WorkshopSettings.workshop
+          Records::Base.transaction do
+            values = { sundries_minor: workshop.sundries_minor }.merge(read(given, workshop, new: true))
+            store(Records::Piece.new(values)).tap { |piece| Techniques.set(piece, given) }
+          end
+        end
+
+        # Stores a new piece. Must run in a transaction. Raises Refused.
+        def store(piece)
+          Planning::Shapes.check(piece)
+          piece.save!
+          Summaries.refresh([piece.id])
+          piece
+        end
+
+        # Raises Refused, Stale, Missing.
+        def update(id, given)
+          Records::Base.transaction do
+            piece = find(id)
+            Support::Locking.save(piece, given, read(given, House::WorkshopSettings.workshop)) do |changed|
+              Planning::Shapes.check(changed)
+              refuse_own_price(changed)
+            end
+            Techniques.set(piece, given)
+            Splits.redate(piece) if piece.saved_change_to_bought_on?
+            Planning::Plans.refresh(piece)
+            Summaries.refresh([piece.id])
+            piece
+          end
+        end
+
+        # Hides the piece; its costs and hours stay with it, so that undo brings all back.
+        def remove(id)
+          piece = find(id)
+          refuse_shared(piece)
+          refuse_tied(piece)
+          timed = Records::Timer.live.joins(:timer_pieces).where(timer_pieces: { piece_id: piece.id }).exists?
+          refuse("A timer is running on #{piece.name}.", "Stop it first.") if timed
+          Support::Removal.of([piece], what: "#{piece.name} removed")
+        end
+
+        # Attributes of a piece from what was typed. Raises Refused.
+        def read(given, workshop, new: false)
+          reading = Support::Reading.new(given, workshop)
+          reading.text(:name, max: 120, required: new || reading.sent?(:name))
+          %i[kind source maker label_found made_about].each { |field| reading.text(field, max: 80) }
+          %i[body_material surface_material].each { |field| reading.choice(field, MATERIALS) }
+          reading.text(:notes, max: 5000)
+          reading.date(:bought_on, what: "Bought")
+          reading.day(:promised_on)
+          %i[purchase sundries cost_to_come expected_resale].each { |field| reading.money(field) }
+          reading.with(:hours_to_come, into: :seconds_to_come) { |raw| Core::Units::Effort.parse(raw) }
+          reading.count(:units, 1..Core::Planning::Repeats::MOST)
+          Planning::Shapes.read(reading)
+          %i[body_colour front_colour].each { |field| reading.with(field) { |raw| colour(raw) } }
+          values = reading.done!
+          values[:units] ||= 1 if values.key?(:units) # empty: one
+          values
+        end
+
+        def colour(raw)
+          return raw.downcase if raw.match?(COLOUR)
+
+          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” is not a colour.", "Write it as #2f6b3f.")
+        end
+
+        # A shared cost or stretch of work would no longer add up over the pieces that remain.
+        def refuse_shared(piece)
+          shared = { piece.costs => "cost", piece.work_entries => "stretch of work" }
+                   .find { |records, _| records.any? { |record| record.shares.size > 1 } }
+          return unless shared
+
+          refuse("#{piece.name} shares a #{shared.last} with other pieces.",
+                 "Take it out of that first, or record it as scrapped or given away.")
+        end
+        private_class_method :refuse_shared
+
+        # A lot's member has its price from the lot, a part of a split piece from the whole.
+        def refuse_own_price(piece)
+          return unless piece.purchase_minor_changed?
+
+          lot = piece.lot if piece.lot&.deletion_id.nil?
+          if lot
+            refuse("The price of #{piece.name} is its share of the lot “#{lot.name}”.", "Change the lot's price or its shares.",
+                   field: :purchase)
+          end
+          whole = Splits.whole_of(piece)
+          return unless whole
+
+          refuse("#{piece.name} has its price from #{whole.name}, which was split.", "Change the price there, or the shares of the split.",
+                 field: :purchase)
+        end
+        private_class_method :refuse_own_price
+
+        # What carries shares of something is not removed: the rest would no longer add up.
+        def refuse_tied(piece)
+          tie = [("bought in the lot “#{piece.lot.name}”" if piece.lot && piece.lot.deletion_id.nil?),
+                 ("part of a split piece" if Splits.whole_of(piece)), ("split into parts" if Splits.parts_of(piece).any?),
+                 ("in the set “#{Sets.standing(piece).name}”" if Sets.standing(piece))].compact.first
+          return unless tie
+
+          refuse("#{piece.name} is #{tie}.", "Move it out of that or undo it first, or record it as given away or scrapped.")
+        end
+        private_class_method :refuse_tied
+
+        def refuse(problem, remedy, field: nil)
+          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: field)]
+        end
+        private_class_method :refuse
+      end
+    end
+  end
+end

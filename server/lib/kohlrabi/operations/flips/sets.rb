@@ -1,0 +1,181 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # Pieces sold together: one asking price, one sale, shared over the pieces so that each flip keeps its own figures.
+      module Sets
+        KINDS = { "listed" => "Listed", "price_changed" => "Price changed", "sold" => "Sold" }.freeze
+
+        module_function
+
+        # [sets of a page, how many in all], latest first.
+        def page(page: 1, per: 40)
+          scope = Records::PieceSet.live.order(id: :desc)
+          [scope.offset((page - 1) * per).limit(per).includes(:happenings, members: { piece: :summary }).to_a, scope.count]
+        end
+
+        # The live set that a piece is in and that is not sold yet, or nil.
+        def standing(piece)
+          sets = Records::PieceSet.live.joins(:members).where(piece_set_members: { piece_id: piece.id })
+          sets.find { |set| set.happenings.none? { |one| one.kind == "sold" } }
+        end
+
+        # given: {"name", "piece_ids"}. Returns the set. Raises Refused, Missing.
+        def create(given)
+          Records::Base.transaction do
+            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+            reading.text(:name, max: 120, required: true)
+            pieces = Support::Finder.pieces(Array(given["piece_ids"]).uniq)
+            refuse("A set has at least two pieces.", "Choose those that are sold together.") if pieces.size < 2
+            pieces.each { |piece| refuse_member(piece) }
+            set = Records::PieceSet.create!(reading.done!)
+            pieces.each { |piece| set.members.create!(piece: piece, asking_minor: piece.summary.asking_minor) }
+            set
+          end
+        end
+
+        # Lists, reprices or sells all pieces of the set. given: as in the contract's SetEventInput. Returns the set event.
+        def happen(id, given)
+          Records::Base.transaction do
+            set = Support::Finder.find(Records::PieceSet, id)
+            kind = given["kind"]
+            check_kind(set, kind)
+            event = set.happenings.build(kind: kind, **read(given, kind, new: true))
+            event.save!
+            share(set, event)
+            event
+          end
+        end
+
+        # Corrects one. Returns [set event, sentences of what changed].
+        def correct(event_id, given)
+          Records::Base.transaction do
+            event = Support::Finder.find(Records::PieceSetEvent, event_id)
+            set = event.piece_set
+            Changes.tell(set.members.map(&:piece_id), "The set “#{set.name}” was corrected") do
+              event.update!(read(given, event.kind))
+              share(set, event)
+              event
+            end
+          end
+        end
+
+        def take_back(event_id)
+          event = Support::Finder.find(Records::PieceSetEvent, event_id)
+          Support::Removal.of([event, *event.events], what: "#{KINDS.fetch(event.kind)} of the set taken back")
+        end
+
+        # Breaks the set before its sale: what was recorded for it goes, each piece stands as it did. Undone as any removal.
+        def break_up(id)
+          set = Support::Finder.find(Records::PieceSet, id)
+          refuse("“#{set.name}” has been sold.", "Take the sale back first.") if set.happenings.any? { |event| event.kind == "sold" }
+          Records::Base.transaction do
+            set.members.each { |member| Changes.write(member.piece, "set", "The set “#{set.name}” was broken; this piece stands by itself again.") }
+            Support::Removal.of([set, *set.happenings, *set.happenings.flat_map { |event| event.events.to_a }], what: "Set “#{set.name}” broken")
+          end
+        end
+
+        # [basis, weights] by which the set is shared, in the order of its members.
+        def weights(set)
+          Core::Flips::SetShares.weights(set.members.map do |member|
+            { asking: member.asking_minor, resale: member.piece.expected_resale_minor, cost: member.piece.summary.cash_in_minor }
+          end)
+        end
+
+        # Raises Refused for a piece that has ended or is in another set.
+        def refuse_member(piece)
+          refuse_in_another(piece)
+          refuse("#{piece.name} is #{piece.summary.stage}.", "Choose pieces in hand.") unless Lists::IN_HAND.include?(piece.summary.stage)
+        end
+
+        # Raises Refused for a piece in a set that stands.
+        def refuse_in_another(piece)
+          other = standing(piece)
+          refuse("#{piece.name} is in the set “#{other.name}” already.", "Break that set first.") if other
+        end
+
+        def check_kind(set, kind)
+          done = set.happenings.map(&:kind)
+          refuse("“#{set.name}” has been sold.", "Correct that sale instead.", :kind) if done.include?("sold")
+          refuse("“#{set.name}” is listed already.", "Change its price instead.", :kind) if kind == "listed" && done.include?("listed")
+          refuse("“#{set.name}” has never been listed.", "List it first.", :kind) if kind == "price_changed" && done.exclude?("listed")
+        end
+        private_class_method :check_kind
+
+        def read(given, kind, new: false)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.date(:on, into: :happened_on, what: KINDS.fetch(kind))
+          if kind == "sold"
+            reading.money(:price, required: new || reading.sent?(:price))
+            %i[tip fee delivery].each { |field| reading.money(field) }
+          else
+            reading.money(:asking, required: new || reading.sent?(:asking))
+          end
+          reading.text(:channel, max: 80)
+          reading.done!.merge(hand(given))
+        end
+        private_class_method :read
+
+        # Shares of the price by hand, as typed: {"12" => "40.00"}; none given: by the set's own weights.
+        def hand(given)
+          return {} unless given.key?("hand")
+
+          rows = Array(given["hand"]).reject { |row| row["amount"].to_s.strip.empty? }
+          money = House::WorkshopSettings.workshop.money
+          { hand: rows.to_h { |row| [row["piece_id"].to_s, Core::Units::MoneyText.parse(row["amount"], currency: money)] }.presence }
+        end
+        private_class_method :hand
+
+        # Writes the event of each piece with its share.
+        def share(set, event)
+          amounts = %i[asking price tip fee delivery].to_h { |name| [name, split(set, event, event["#{name}_minor"])] }
+          set.members.each_with_index do |member, place|
+            own = amounts.transform_values { |row| row&.at(place) }
+            record(member.piece, event, own)
+          end
+          Summaries.refresh(set.members.map(&:piece_id))
+        end
+        private_class_method :share
+
+        def split(set, event, whole)
+          whole && Core::Flips::Shares.split(whole, event.hand ? by_hand(set, event) : weights(set).last)
+        end
+        private_class_method :split
+
+        def by_hand(set, event)
+          parts = set.members.map { |member| event.hand.fetch(member.piece_id.to_s, 0) }
+          Core::Flips::SetShares.by_hand(parts, event.price_minor || event.asking_minor)
+        rescue Core::Flips::HandShares::Gap => e
+          raise Support::Refused, [e.in(House::WorkshopSettings.workshop.money).at(:hand)]
+        end
+        private_class_method :by_hand
+
+        def record(piece, event, own)
+          row = piece.events.reload.find { |one| one.piece_set_event_id == event.id } ||
+                Records::Event.new(piece: piece, piece_set_event: event, kind: kind_for(piece, event))
+          row.happened_on = event.happened_on
+          if event.kind == "sold"
+            (row.sale || row.build_sale).assign_attributes(channel: event.channel, **own.except(:asking).transform_keys { |name| :"#{name}_minor" })
+          else
+            (row.listing || row.build_listing).assign_attributes(channel: event.channel, asking_minor: own[:asking])
+          end
+          Events.check_chain(piece, row)
+          row.save!
+        end
+        private_class_method :record
+
+        # A piece that is on the market already is not listed again: its price changes.
+        def kind_for(piece, event)
+          event.kind == "listed" && piece.events.any? { |one| one.kind == "listed" } ? "price_changed" : event.kind
+        end
+        private_class_method :kind_for
+
+        def refuse(problem, remedy, field = :piece_ids)
+          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: field)]
+        end
+        private_class_method :refuse
+      end
+    end
+  end
+end

@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # Who bears a cost or a stretch of work: one piece, or several by weight (equal unless weights are given).
+      module Sharing
+        module_function
+
+        # given: Array of {"piece_id", "weight"?}. Returns Array of [piece_id, weight text]. Raises Refused, Missing.
+        def read(given)
+          rows = Array(given)
+          refuse("No piece is named.", "Choose at least one piece.") if rows.empty?
+          ids = rows.map { |row| row["piece_id"] }
+          refuse("A piece is named twice.", "Name each piece once.") if ids.uniq.size < ids.size
+          Support::Finder.pieces(ids)
+          rows.map { |row| [row["piece_id"], weight(row["weight"])] }
+        end
+
+        # Writes the shares of a cost or work entry anew from its whole. Returns the ids of all pieces touched.
+        def write(record, rows)
+          before = record.shares.map(&:piece_id)
+          steps = record.is_a?(Records::WorkEntry) ? record.shares.to_h { |share| [share.piece_id, { step: share.step }] } : {}
+          record.shares.each(&:destroy!)
+          record.shares.reset
+          weights = rows.map(&:last)
+          rows.zip(amounts(record, weights)) do |(piece_id, weight), amount|
+            record.shares.create!({ piece_id: piece_id, weight: weight, **amount, **steps.fetch(piece_id, {}) })
+          end
+          before | rows.map(&:first)
+        end
+
+        # The present shares as rows, to be written again when the whole changes.
+        def rows(record) = record.shares.map { |share| [share.piece_id, share.weight] }
+
+        def amounts(record, weights)
+          if record.is_a?(Records::Cost)
+            Core::Flips::Shares.split(record.amount_minor, weights).map { |part| { amount_minor: part } }
+          else
+            Core::Flips::Shares.split_seconds(record.seconds, weights).map { |part| { seconds: part } }
+          end
+        end
+        private_class_method :amounts
+
+        # A part as it is written down; "1" where none is. Raises Refused for what is no number from 0.
+        def weight(text)
+          text = text.to_s.strip
+          return "1" if text.empty?
+
+          value = Core::Units::Numerals.parse(text)
+          refuse("A share of “#{text}” is negative.", "Give 0 or more.") if value.negative?
+          text
+        rescue Core::Refusal => e
+          refuse(e.problem, e.remedy)
+        end
+
+        def refuse(problem, remedy)
+          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: :pieces)]
+        end
+        private_class_method :refuse
+      end
+    end
+  end
+end

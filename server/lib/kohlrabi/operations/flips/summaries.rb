@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # Keeps one row of figures a flip, written in the transaction of the change that altered them. It holds both
+      # hours rules and no price target, so that no house rule makes it stale.
+      module Summaries
+        BATCH = 500
+        FIGURES = %w[stage started_on ready_on listed_on ended_on asking_minor cash_in_minor receipts_minor cash_profit_minor
+                     bench_seconds all_seconds turnaround_days live stash_minor channel kinds_worked].freeze
+
+        module_function
+
+        # Computes anew and stores the rows of the pieces. Raises Refused when a piece's events cannot stand,
+        # so that the change that led to it is rolled back.
+        def refresh(piece_ids)
+          Splits.family(Array(piece_ids).uniq).each_slice(BATCH) do |ids|
+            now = Clock.now
+            rows = compute(ids).map { |id, figures| figures.merge("piece_id" => id, "created_at" => now, "updated_at" => now) }
+            Records::FlipSummary.upsert_all(rows, unique_by: :piece_id, update_only: FIGURES.map(&:to_sym), record_timestamps: true) if rows.any?
+          end
+        rescue Core::Refusal => e
+          raise Support::Refused, [e]
+        end
+
+        # Stores figures of pieces that have none yet. rows: {piece id => figures}.
+        def keep(rows)
+          Records::Bulk.insert(Records::FlipSummary, ["piece_id", *FIGURES], rows.map { |id, figures| [id, *figures.values_at(*FIGURES)] })
+        end
+
+        # Hash of piece id => figures, computed by the core from the records.
+        def compute(ids)
+          pieces = Records::Piece.where(id: ids).to_a
+          FlipRecords.load(pieces).to_h { |flip| [flip.piece.id, figures(flip)] }
+        end
+
+        # Figures of a Flip, by the names of FIGURES.
+        def figures(flip)
+          statement = flip.statement("bench")
+          chain = flip.chain
+          { "stage" => chain.stage, "started_on" => chain.on(:first_work), "ready_on" => chain.on(:ready),
+            "listed_on" => chain.on(:listed), "ended_on" => chain.ending&.on, "asking_minor" => flip.asking,
+            "cash_in_minor" => statement.cash_in.amount, "receipts_minor" => statement.receipts.amount,
+            "cash_profit_minor" => statement.cash_profit.amount,
+            "bench_seconds" => flip.work.bench, "all_seconds" => flip.work.all,
+            "turnaround_days" => flip.turnaround(Date.new(9999)).whole.amount, "live" => flip.piece.deletion_id.nil?,
+            "stash_minor" => flip.stash, "channel" => flip.channel, "kinds_worked" => flip.kinds_worked }
+        end
+      end
+    end
+  end
+end

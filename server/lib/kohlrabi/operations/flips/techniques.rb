@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # Techniques of a piece in the person's own words, such as "stripped to wood", by which flips are compared.
+      module Techniques
+        MOST = 12
+        LONGEST = 40
+
+        module_function
+
+        # given: {"techniques"? => "stripped to wood, new legs"}; not sent, nothing changes. Raises Refused.
+        def set(piece, given)
+          return unless given.key?("techniques")
+
+          names = given["techniques"].to_s.split(",").map(&:strip).reject(&:empty?).uniq { |name| name.downcase(:ascii) }
+          refuse("More than #{MOST} techniques.", "Name the #{MOST} that matter.") if names.size > MOST
+          refuse("A technique is longer than #{LONGEST} characters.", "Say it shorter, with commas between techniques.") if names.any? do |name|
+            name.size > LONGEST
+          end
+          piece.technique_tags.destroy_all
+          names.each { |name| Records::TechniqueTag.create!(piece: piece, name: name) }
+          piece.technique_tags.reset
+        end
+
+        # As typed.
+        def text(piece) = piece.technique_tags.map(&:name).join(", ")
+
+        def refuse(problem, remedy) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: :techniques)])
+        private_class_method :refuse
+      end
+    end
+  end
+end

@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # Hours worked, entered by hand or by the timer, on one piece or shared over several.
+      module Work
+        module_function
+
+        # given: Hash as in the contract's WorkInput. Returns the entry. Raises Refused, Missing.
+        def create(given)
+          Records::Base.transaction do
+            rows = Sharing.read(given["pieces"])
+            record(rows, person_id: person(given).id, **read(given, new: true))
+          end
+        end
+
+        # Stores an entry with its shares. attributes: of Records::WorkEntry. Must run in a transaction.
+        def record(rows, **attributes)
+          entry = Records::WorkEntry.create!(attributes)
+          check_day(entry)
+          Summaries.refresh(Sharing.write(entry, rows))
+          entry
+        end
+
+        def update(id, given)
+          Records::Base.transaction do
+            entry = own(id)
+            entry.assign_attributes(read(given))
+            entry.person = person(given) if given.key?("person_id")
+            entry.save!
+            check_day(entry)
+            rows = given.key?("pieces") ? Sharing.read(given["pieces"]) : Sharing.rows(entry)
+            Summaries.refresh(Sharing.write(entry, rows))
+            entry
+          end
+        end
+
+        def remove(id)
+          entry = own(id)
+          Support::Removal.of([entry],
+                              what: "#{Core::Units::Effort.text(entry.seconds)} of #{Core::Flips::WorkKinds.label(entry.kind).downcase} removed")
+        end
+
+        # An entry that stands by itself. Raises Refused for one that a trip made.
+        def own(id)
+          entry = Support::Finder.find(Records::WorkEntry, id)
+          return entry unless entry.trip_id
+
+          raise Support::Refused, [Core::Refusal.new("These hours belong to the trip “#{entry.trip.what}”.", "Correct or remove the trip.")]
+        end
+        private_class_method :own
+
+        # Refuses more than 24 hours by one person on one date.
+        def check_day(entry)
+          return unless entry.worked_on
+
+          sum = Records::WorkEntry.live.where(person_id: entry.person_id, worked_on: entry.worked_on).sum(:seconds)
+          return if sum <= Core::Units::Effort::DAY
+
+          raise Support::Refused, [Core::Refusal.new(
+            "That makes #{Core::Units::Effort.text(sum)} by #{entry.person.name} on #{Core::Units::Calendar.text(entry.worked_on)}; a day has 24 h.",
+            "Check the time and the date.", field: :effort
+          )]
+        end
+
+        def read(given, new: false)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.with(:kind, required: new || reading.sent?(:kind)) { |raw| Core::Flips::WorkKinds.fetch(raw)[:key] }
+          reading.effort(:effort, required: new || reading.sent?(:effort))
+          reading.date(:worked_on, what: "Worked")
+          reading.text(:note, max: 300)
+          reading.done!
+        end
+        private_class_method :read
+
+        # The person named, or the only one there is.
+        def person(given)
+          return Support::Finder.find(Records::Person, given["person_id"]) if given["person_id"]
+
+          Records::Person.order(:id).first!
+        end
+      end
+    end
+  end
+end

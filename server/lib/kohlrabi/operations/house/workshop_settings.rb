@@ -1,0 +1,134 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module House
+      # House rules: currency, units, pay targets, hours that count, time zone, fees, sundries, and who works here.
+      module WorkshopSettings
+        module_function
+
+        def workshop = Records::Workshop.first!
+
+        # Today's local calendar date in the workshop.
+        def today = workshop.date_of(Clock.now)
+
+        def people = Records::Person.order(:id).to_a
+
+        # given: Hash as in the contract's HouseRulesChange. Returns the workshop. Raises Refused, Stale.
+        def update(given)
+          workshop = self.workshop
+          values = read(given, workshop)
+          check_currency(workshop, values)
+          Support::Locking.save(workshop, given, values) do |record|
+            check_pays(record)
+            Core::Bench::Hours.read(record.light_from, record.light_to)
+          end
+          Planning::Plans.refresh_all if given["schools"] # another way of working
+          workshop
+        end
+
+        # Adds a person. Raises Refused when the name is empty or taken.
+        def add_person(given)
+          Records::Person.create!(name: person_name(given, Records::Person.new))
+        end
+
+        def rename_person(id, given)
+          person = Support::Finder.find(Records::Person, id)
+          person.update!(name: person_name(given, person))
+          person
+        end
+
+        def read(given, workshop)
+          reading = Support::Reading.new(given, workshop)
+          reading.with(:currency) { |raw| Core::Units::Currency.find(raw).code }
+          reading.choice(:length_unit, %w[mm in])
+          reading.choice(:hours_rule, %w[bench all])
+          reading.choice(:material_rule, %w[part whole])
+          reading.with(:time_zone) { |raw| zone(raw) }
+          %i[floor_pay target_pay sundries fixed_fee trip delivery rent overhead].each { |field| reading.money(field) }
+          buying(reading)
+          bench(reading)
+          selling(reading)
+          reading.with(:fee_rate, into: :fee_rate_hundredths) { |raw| Support::Percent.parse(raw) }
+          values = reading.done!
+          given["schools"] ? values.merge(schools: schools(given["schools"], workshop)) : values
+        end
+        private_class_method :read
+
+        # The workshop's own ways: those sent are laid over those that stand. Raises Core::Refusal for what is not one.
+        def schools(chosen, workshop)
+          all = workshop.schools_chosen.merge(chosen)
+          Core::Planning::Schools.new(all)
+          JSON.generate(all)
+        end
+        private_class_method :schools
+
+        def buying(reading)
+          reading.choice(:distance_unit, Flips::Trips::METRES.keys)
+          reading.with(:mileage_rate) { |raw| Flips::Trips.read_rate(raw) }
+          reading.count(:places, 0..10_000)
+          reading.with(:weekly_hours, into: :weekly_seconds) { |raw| Core::Units::Effort.parse_week(raw) }
+        end
+        private_class_method :buying
+
+        def bench(reading)
+          reading.count(:drying_places, 1..1000)
+          reading.choice(:spray_tent, %w[yes no], required: reading.sent?(:spray_tent))
+          %i[light_from light_to].each { |field| reading.with(field, required: reading.sent?(field)) { |raw| Core::Bench::Hours.clock(raw) } }
+          reading.values[:spray_tent] = reading.values[:spray_tent] == "yes" if reading.values.key?(:spray_tent)
+        end
+        private_class_method :bench
+
+        # Room for haggling, endings of prices, steps down, and below what share of its worth an offer is declined.
+        def selling(reading)
+          reading.choice(:price_ending, Core::Market::AskingPrice::ENDINGS.keys, required: reading.sent?(:price_ending))
+          reading.text(:pick_up, max: 200)
+          reading.count(:step_days, 0..365, required: reading.sent?(:step_days))
+          %i[haggle step decline].each do |field|
+            reading.with(field, into: :"#{field}_hundredths", required: reading.sent?(field)) { |raw| Support::Percent.parse(raw, most: 99) }
+          end
+        end
+        private_class_method :selling
+
+        def zone(name)
+          return name if ActiveSupport::TimeZone[name]
+
+          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(name)}” is not a time zone.", "Choose one of the list.")
+        end
+        private_class_method :zone
+
+        def check_currency(workshop, values)
+          return if values.fetch(:currency, workshop.currency) == workshop.currency
+          return unless money_recorded?
+
+          raise Support::Refused, [Core::Refusal.new("The currency cannot change once money is recorded.",
+                                                     "Keep #{workshop.currency}, or start another workshop.", field: :currency)]
+        end
+        private_class_method :check_currency
+
+        def money_recorded?
+          [Records::Cost, Records::Sale, Records::Piece.where.not(purchase_minor: nil),
+           Records::Listing.where.not(asking_minor: nil), Records::Lot, Records::Prospect.where.not(tag_minor: nil),
+           Records::StashItem.where.not(value_minor: nil), Records::Container.where.not(paid_minor: nil)].any?(&:exists?)
+        end
+        private_class_method :money_recorded?
+
+        def check_pays(workshop)
+          Core::Market::CostAndPay.check_pays(workshop.floor_pay_minor, workshop.target_pay_minor)
+        end
+        private_class_method :check_pays
+
+        def person_name(given, person)
+          reading = Support::Reading.new(given, workshop)
+          name = reading.text(:name, max: 40, required: true)
+          reading.done!
+          taken = Records::Person.where(name: name).where.not(id: person.id).exists?
+          raise Support::Refused, [Core::Refusal.new("#{name} is here already.", "Give another name.", field: :name)] if taken
+
+          name
+        end
+        private_class_method :person_name
+      end
+    end
+  end
+end

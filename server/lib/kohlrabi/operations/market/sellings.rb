@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Market
+      # What own listings say of time, of what is got of what is asked, and of what a place earns.
+      module Sellings
+        PLACE = 5 # sold pieces with known days from which a place's profit counts
+
+        module_function
+
+        # {kind => Array of Core::Market::Survival::Spell}. A piece sold as one of a set stands once for the set; what is still listed, kept or
+        # otherwise gone is censored.
+        def spells = listings.each_with_object({}) { |(kind, _, spell), all| (all[kind] ||= []) << spell }
+
+        # Array of Core::Books::Season::Note: months of the year whose listings took longer or shorter.
+        def seasons
+          months = listings.each_with_object({}) { |(_, listed, spell), all| (all[listed.month] ||= []) << spell }
+          Core::Books::Season.new(months).notes
+        end
+
+        # Array of [kind, listed on, spell].
+        def listings
+          today = House::WorkshopSettings.today
+          rows = Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece)
+                                     .pluck("pieces.kind", :listed_on, :ended_on, :stage, :piece_id)
+          sets = in_sets
+          back = returns
+          rows.uniq { |_, _, _, _, id| sets.fetch(id, "piece #{id}") }.flat_map do |kind, listed, ended, stage, id|
+            before = back.fetch(id, [])
+            sold = before.map { |from, to, _| spell(kind, from, to, sold: true) }
+            [*sold, spell(kind, [listed, *before.map(&:last)].max, ended || today, sold: stage == "sold")].compact
+          end
+        end
+        private_class_method :listings
+
+        def spell(kind, from, to, sold:)
+          days = from && to && (to - from).to_i
+          [kind, from, Core::Market::Survival::Spell.new(days: days, sold: sold)] unless days.nil? || days.negative?
+        end
+        private_class_method :spell
+
+        # {piece id => [[listed, sold, returned on]]} of sales that were taken back.
+        def returns
+          Records::SaleReturn.live.order(:id).pluck(:piece_id, :listed_on, :sold_on, :returned_on).group_by(&:shift)
+        end
+
+        # Since when a piece is on the market: since its last return, where it came back. listed: as recorded, or nil.
+        def listed_since(piece, listed) = [listed, Records::SaleReturn.live.where(piece: piece).maximum(:returned_on)].compact.max
+
+        # Core::Market::TimeToSell::Answer for a kind.
+        def time(kind) = Core::Market::TimeToSell.new(spells).for(kind)
+
+        # Core::Market::Outlook::Answer of a price with its steps; nil where too little is known. steps: [[Date, minor units]].
+        def outlook(time, price, steps, ratio, stood: 0)
+          return unless time.survival
+
+          prices = [[0, price], *steps.map { |day, minor| [[(day - House::WorkshopSettings.today).to_i, 0].max, minor] }]
+          last = (prices.last.last * ratio).round
+          Core::Market::Outlook.new(time.survival, stood: stood, prices: prices, ratio: ratio, last: last).answer
+        end
+
+        # [sold, asked] of own sales, minor units.
+        def got_of_asked
+          Records::FlipSummary.where(live: true, stage: "sold").where("asking_minor > 0").where.not(receipts_minor: nil)
+                              .order(ended_on: :desc).limit(500).pluck(:receipts_minor, :asking_minor)
+        end
+
+        # Own profit of a place a day, minor units: profit of what was sold over the days it was held; nil where too few say.
+        def place_day
+          rows = Records::FlipSummary.where(live: true, stage: "sold").where("turnaround_days > 0").where.not(cash_profit_minor: nil)
+          count, profit, days = rows.pick(Arel.sql("COUNT(*)"), Arel.sql("SUM(cash_profit_minor)"), Arel.sql("SUM(turnaround_days)"))
+          return if count < PLACE
+
+          [Rational(profit, days).round, 0].max
+        end
+
+        # {piece id => name of its set's sale}.
+        def in_sets
+          Records::Event.live.where(kind: "sold").where.not(piece_set_event_id: nil).pluck(:piece_id, :piece_set_event_id).to_h do |id, set|
+            [id,
+             "set #{set}"]
+          end
+        end
+        private_class_method :in_sets
+      end
+    end
+  end
+end

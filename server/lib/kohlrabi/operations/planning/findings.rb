@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Planning
+      # What was found on a piece while looking it over, and the workshop's own kinds of finding.
+      module Findings
+        module_function
+
+        # given: {"kind" | "own_finding_id", "zone"?, "measure"?, "note"?, "expected_on"?}. Returns the finding. Raises Refused, Missing.
+        def create(piece_id, given)
+          Records::Base.transaction do
+            piece = Support::Finder.find(Records::Piece, piece_id)
+            kind = kind(given)
+            finding = piece.findings.create!(**kind, **read(given, piece, kind))
+            Plans.refresh(piece)
+            finding
+          end
+        end
+
+        def update(id, given)
+          Records::Base.transaction do
+            finding = Support::Finder.find(Records::Finding, id)
+            finding.update!(read(given, finding.piece, { kind: finding.kind, own_finding: finding.own_finding }))
+            Plans.refresh(finding.piece)
+            finding
+          end
+        end
+
+        def remove(id)
+          Records::Base.transaction do
+            finding = Support::Finder.find(Records::Finding, id)
+            deletion = Support::Removal.of([finding], what: "Finding removed")
+            Plans.refresh(finding.piece.reload)
+            deletion
+          end
+        end
+
+        # Core::Planning::Inspection::Finding of the live findings of a piece.
+        def core(piece)
+          rows = piece.findings.loaded? ? piece.findings : piece.findings.includes(:own_finding)
+          rows.map do |row|
+            Core::Planning::Inspection::Finding.new(id: row.id, key: row.kind, zone: row.zone, measure: row.measure, note: row.note,
+                                                    expected_on: row.expected_on, own: row.own_finding && own(row.own_finding))
+          end
+        end
+
+        # A kind of finding of the workshop's own. given: {"label", "walk", "says", "treatment"?, "work_kind", "time", "wait"?}.
+        def add_kind(given)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.text(:label, max: 60, required: true)
+          reading.choice(:walk, Core::Planning::Inspection::Findings::WALK.keys, required: true)
+          reading.text(:says, max: 200, required: true)
+          reading.text(:treatment, max: 80)
+          reading.choice(:work_kind, Core::Flips::WorkKinds.keys, required: true)
+          reading.effort(:time, into: :seconds, required: true)
+          reading.with(:wait, into: :wait_minutes) { |raw| Core::Units::Effort.parse(raw) / 60 }
+          Records::OwnFinding.create!(reading.done!.compact)
+        end
+
+        def remove_kind(id)
+          row = Support::Finder.find(Records::OwnFinding, id)
+          Support::Removal.of([row], what: "“#{row.label}” removed from the list")
+        end
+
+        # Hash as the core's Finding takes it.
+        def own(row)
+          { key: row.id, label: row.label, walk: row.walk, says: row.says, treatment: row.treatment, kind: row.work_kind, minutes: row.seconds / 60,
+            wait: row.wait_minutes, why: "your own" }
+        end
+
+        def kind(given)
+          return { own_finding: Support::Finder.find(Records::OwnFinding, given["own_finding_id"]) } if given["own_finding_id"]
+
+          { kind: Core::Planning::Inspection::Findings.fetch(given["kind"].to_s)[:key] }
+        end
+        private_class_method :kind
+
+        def read(given, piece, kind)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.with(:zone) { |raw| Core::Planning::Shape::Zones.check!(raw, Drawing.zones(piece).map(&:key)) }
+          reading.with(:measure) { |raw| measure(raw, kind[:kind]) }
+          reading.text(:note, max: 300)
+          reading.day(:expected_on)
+          reading.done!
+        end
+        private_class_method :read
+
+        def measure(raw, key)
+          asked = key && Core::Planning::Inspection::Findings.fetch(key)[:measure]
+          raise Core::Refusal.new("This finding has no measure.", "Put it into the note.") unless asked
+          return Core::Units::Length.parse(raw, unit: House::WorkshopSettings.workshop.length_unit) if asked[:unit] == "mm"
+          return raw.to_f if raw.match?(/\A\d{1,4}\z/) && raw.to_i.positive?
+
+          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” #{asked[:label]} cannot be.", "Give a whole number above 0.")
+        end
+        private_class_method :measure
+      end
+    end
+  end
+end

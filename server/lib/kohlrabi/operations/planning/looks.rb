@@ -1,0 +1,181 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Planning
+      # The looks a piece could have; the chosen one makes its plan.
+      module Looks
+        MOST = 4 # looks side by side
+        COPIED = %w[wear hardware spacing_mm hardware_on hardware_minor inside primer expected_resale_minor swaps].freeze
+
+        module_function
+
+        # given: {"name", "like"? (id of a look to copy), "recipe"? (id)}. The first look of a piece is chosen at once. Returns the look.
+        def create(piece_id, given)
+          Records::Base.transaction do
+            piece = Support::Finder.find(Records::Piece, piece_id)
+            refuse("#{MOST} looks stand side by side.", "Remove one first.") if piece.looks.size >= MOST
+            look = piece.looks.create!(name: name(given), chosen: piece.looks.empty?, **copied(piece, given["like"]))
+            copy_zones(piece, look, given["like"])
+            Recipes.lay(Support::Finder.find(Records::Recipe, given["recipe"]), look) if given["recipe"]
+            Plans.refresh(piece.reload)
+            look
+          end
+        end
+
+        # given: fields of the contract's LookChange, with lock_version. Returns [look, what the change costs, in sentences].
+        def update(id, given)
+          changing(id) { |look| Support::Locking.save(look, given, read(given, look)) }
+        end
+
+        # Sets the finish of several zones. given: {"zones": [keys], "finish", "over"?, "colour"?, "undercolour"?, "product"?, "wear"?, "options"?}.
+        def paint(id, given)
+          changing(id) do |look|
+            keys = Drawing.zones(look.piece).map(&:key)
+            zones = Array(given["zones"]).each { |zone| Core::Planning::Shape::Zones.check!(zone, keys, field: :zones) }
+            refuse("No zone was chosen.", "Choose one or more on the drawing.", field: :zones) if zones.empty?
+            values = read_zone(given)
+            zones.each { |zone| look.look_zones.find_or_initialize_by(zone: zone).tap { |row| row.assign_attributes(values) }.save! }
+          end
+        end
+
+        # Makes it the one that is planned.
+        def choose(id)
+          changing(id) do |look|
+            Records::Look.where(piece_id: look.piece_id, chosen: true).update_all(chosen: false)
+            look.update!(chosen: true)
+          end
+        end
+
+        # Gives the other pieces just like it the same look, each with a plan and ticks of its own. Returns the new looks.
+        def spread(id)
+          Records::Base.transaction do
+            look = Support::Finder.find(Records::Look, id)
+            mates = House::Choices.mates(look.piece)
+            refuse("No other piece in hand is just like this one.", "Pieces bought as several alike are.") if mates.empty?
+            mates.map { |mate| spread_to(mate, look) }
+          end
+        end
+
+        def remove(id)
+          Records::Base.transaction do
+            look = Support::Finder.find(Records::Look, id)
+            refuse("The chosen look makes the plan.", "Choose another one first.") if look.chosen && look.piece.looks.size > 1
+            deletion = Support::Removal.of([look], what: "Look “#{look.name}” removed")
+            Plans.refresh(look.piece.reload)
+            deletion
+          end
+        end
+
+        # Core::Planning::Look of a record.
+        def core(look)
+          choices = look.look_zones.to_h { |row| [row.zone, choice(row)] }
+          Core::Planning::Look.new(wear: look.wear, hardware: look.hardware, spacing: look.spacing_mm, hardware_on: look.hardware_on,
+                                   inside: look.inside, primer: look.primer, choices: choices)
+        end
+
+        # Does a change and says what it costs: of the plan before and after it, written into the diary when the chosen look changed.
+        def changing(id)
+          Records::Base.transaction do
+            look = Support::Finder.find(Records::Look, id)
+            piece = look.piece
+            before = Plans.of(piece)
+            yield look
+            piece = Support::Finder.find(Records::Piece, piece.id)
+            [look.reload, Plans.told(piece, before)]
+          end
+        end
+        private_class_method :changing
+
+        def choice(row)
+          Core::Planning::Choice.new(finish: row.finish, over: row.over.split(","), colour: row.colour, undercolour: row.undercolour,
+                                     product: row.product, wear: row.wear, options: row.options.split(","))
+        end
+        private_class_method :choice
+
+        def spread_to(mate, look)
+          refuse("#{mate.name} has #{MOST} looks already.", "Remove one first.") if mate.looks.size >= MOST
+          made = mate.looks.create!(name: look.name, chosen: mate.looks.empty?, **look.attributes.slice(*COPIED))
+          lay_zones(look, made)
+          Plans.refresh(mate.reload)
+          made
+        end
+        private_class_method :spread_to
+
+        def copied(piece, id)
+          source = id ? piece.looks.find_by(id: id) || raise(Support::Missing.new("look", id)) : nil
+          source ? source.attributes.slice(*COPIED) : {}
+        end
+        private_class_method :copied
+
+        def copy_zones(piece, look, id)
+          return unless id
+
+          lay_zones(piece.looks.find(id), look)
+        end
+        private_class_method :copy_zones
+
+        def lay_zones(from, to)
+          from.look_zones.each { |row| to.look_zones.create!(row.attributes.except("id", "look_id", "created_at", "updated_at")) }
+        end
+        private_class_method :lay_zones
+
+        def name(given)
+          Support::Reading.new(given, House::WorkshopSettings.workshop).then { |reading| reading.text(:name, max: 60, required: true).tap { reading.done! } }
+        end
+        private_class_method :name
+
+        def read(given, look)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.text(:name, max: 60, required: reading.sent?(:name))
+          reading.choice(:wear, Core::Planning::Coats::WEAR.keys, required: reading.sent?(:wear))
+          reading.choice(:hardware, Core::Planning::Brief::HARDWARE, required: reading.sent?(:hardware))
+          reading.choice(:inside, Core::Planning::Brief::INSIDES, required: reading.sent?(:inside))
+          reading.choice(:primer, ["auto", "none", *Shelf::Products.core.of_kind("primer").map { |row| row[:key] }], required: reading.sent?(:primer))
+          reading.length(:spacing)
+          reading.day(:hardware_on)
+          %i[hardware expected_resale].each { |field| reading.money(field == :hardware ? :hardware_price : field, into: :"#{field}_minor") }
+          values = reading.done!
+          given["swap"] ? values.merge(swaps: JSON.generate(swapped(look, given["swap"]))) : values
+        end
+        private_class_method :read
+
+        # given: {"product", "instead"}: the product used instead; the product itself takes it back.
+        def swapped(look, given)
+          products = Shelf::Products.core
+          product, instead = given.values_at("product", "instead").map { |key| products.fetch(key)[:key] }
+          all = JSON.parse(look.swaps)
+          product == instead ? all.except(product) : all.merge(product => instead)
+        end
+        private_class_method :swapped
+
+        def read_zone(given)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          finishes = Core::Planning::Finishes
+          reading.choice(:finish, finishes::BY_KEY.keys, required: true)
+          %i[colour undercolour].each { |field| reading.with(field) { |raw| Flips::Pieces.colour(raw) } }
+          reading.with(:product) { |raw| Shelf::Products.core.fetch(raw)[:key] }
+          reading.choice(:wear, Core::Planning::Coats::WEAR.keys)
+          values = reading.done!
+          over = listed(given["over"], finishes::OVER, :over)
+          options = listed(given["options"], finishes::BY_KEY.keys - ["undecided"], :options)
+          { colour: nil, undercolour: nil, product: nil, wear: nil }.merge(values).merge(over: over.join(","), options: options.join(","))
+        end
+        private_class_method :read_zone
+
+        def listed(given, among, field)
+          Array(given).uniq.each do |key|
+            unless among.include?(key)
+              refuse("“#{Core::Units::Numerals.clip(key)}” cannot stand here.", "Choose among #{among.join(', ')}.",
+                     field: field)
+            end
+          end
+        end
+        private_class_method :listed
+
+        def refuse(problem, remedy, field: nil) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
+        private_class_method :refuse
+      end
+    end
+  end
+end

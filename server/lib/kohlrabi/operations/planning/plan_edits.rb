@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Planning
+      # What people change about a plan by hand. Edits name their step by key, so that they outlive re-planning.
+      module PlanEdits
+        module_function
+
+        # given: {"kind", "step", "before"?, "text"?, "work_kind"?, "time"?, "wait"?, "number"?}. An edit of the same sort on the same step takes
+        # the place of the one before. Returns the edit. Raises Refused where the order asked for cannot be, and where it can hurt somebody;
+        # sure: false for what is to stand in the plan all the same, handed to those who may do it.
+        def create(piece_id, given, sure: true)
+          Records::Base.transaction do
+            piece = Support::Finder.find(Records::Piece, piece_id)
+            plan = Plans.of(piece) or refuse("There is no plan yet.", "Choose a look first.", field: :step)
+            values = read(given)
+            known!(plan, values)
+            single(piece, values)
+            edit = piece.plan_edits.create!(values)
+            strict!(piece.reload, values)
+            safe!(piece, edit) if sure
+            Plans.refresh(piece)
+            edit
+          end
+        end
+
+        def remove(id)
+          Records::Base.transaction do
+            edit = Support::Finder.find(Records::PlanEdit, id)
+            deletion = Support::Removal.of([edit], what: "Change of the plan taken back")
+            Plans.refresh(edit.piece.reload)
+            deletion
+          end
+        end
+
+        # Array of Core::Planning::Edit.
+        def core(piece)
+          piece.plan_edits.map do |row|
+            Core::Planning::Edit.new(id: row.id, kind: row.kind, step: row.step, other: row.other, text: row.text, work: row.work_kind,
+                                     seconds: row.seconds, minutes: row.minutes, number: row.number)
+          end
+        end
+
+        def read(given)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          kind = reading.choice(:kind, Core::Planning::Edits::KINDS, required: true)
+          reading.text(:step, max: 120, required: true)
+          reading.text(:before, into: :other, max: 120, required: kind == "before")
+          reading.text(:text, max: 160, required: %w[label note add].include?(kind))
+          reading.choice(:work_kind, Core::Flips::WorkKinds.keys, required: kind == "add")
+          reading.effort(:time, into: :seconds, required: %w[time add].include?(kind))
+          reading.with(:wait, into: :minutes, required: kind == "wait") { |raw| Core::Units::Effort.parse(raw) / 60 }
+          reading.count(:number, 2..Core::Planning::Edits::MOST_PARTS, required: kind == "split")
+          reading.done!
+        end
+        private_class_method :read
+
+        def known!(plan, values)
+          [[:step, values[:step]], [:before, values[:other]]].each do |field, key|
+            refuse("There is no such step in the plan.", "Load the plan anew and choose a step.", field: field) if key && plan.step(key).nil?
+          end
+          return unless values[:kind] == "remove" && values[:step].match?(Core::Planning::Edits::KEPT)
+
+          refuse("The lead test is not taken out.", "Answer the question instead: clear, present or unsure.", field: :step) if values[:step] == "lead"
+          refuse("Clean water after bleach or acid is not taken out.", "Together they make toxic gas; what stays in the wood works on.", field: :step)
+        end
+        private_class_method :known!
+
+        # A step of one's own that would break a finish with lead in it, or not ruled out.
+        def safe!(piece, edit)
+          return unless edit.kind == "add"
+
+          key = Core::Planning::Edits.key_of(edit)
+          return if Plans.of(piece.reload)&.steps.to_a.none? { |step| step.key.split("/").first == key && step.outside? }
+
+          refuse("“#{edit.text}” would break an old finish that holds lead, or may.",
+                 "Do it wet, as the plan does, or have it done by a certified firm.", field: :text)
+        end
+        private_class_method :safe!
+
+        def single(piece, values)
+          return if %w[add before].include?(values[:kind])
+
+          piece.plan_edits.where(kind: values[:kind], step: values[:step]).find_each(&:destroy!)
+        end
+        private_class_method :single
+
+        # An order that cannot be is refused now, with the reason.
+        def strict!(piece, values)
+          return unless values[:kind] == "before"
+
+          Core::Planning::Planner.new(Plans.brief(piece, Plans.chosen(piece)), strict: true).plan
+        end
+        private_class_method :strict!
+
+        def refuse(problem, remedy, field: nil) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
+        private_class_method :refuse
+      end
+    end
+  end
+end

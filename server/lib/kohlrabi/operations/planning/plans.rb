@@ -1,0 +1,134 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Planning
+      # The plan of a piece, made anew from its records whenever it is asked for, and what follows from it.
+      module Plans
+        FRONTS = %w[fronts doors].freeze
+
+        module_function
+
+        # Core::Planning::Plan by the chosen look, or by another; nil where a piece has no look yet.
+        def of(piece, look: chosen(piece), **changed)
+          look && Core::Planning::Planner.new(brief(piece, look, **changed)).plan
+        end
+
+        def chosen(piece) = piece.looks.find(&:chosen)
+
+        # Core::Planning::Brief. house: what all plans share; changed: fields to put in place of the recorded ones.
+        def brief(piece, look, workshop: House::WorkshopSettings.workshop, house: self.house(workshop), **changed)
+          zones = Drawing.zones(piece)
+          recorded = { kind: piece.kind, tips: Core::Planning::TipOver.any?(Drawing.shape(piece)),
+                       zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.core(piece),
+                       acts: acts(piece, workshop), look: Looks.core(look), lead: piece.lead_answer,
+                       after_limit: Core::Planning::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
+                       marks: piece.step_marks.map { |mark| Core::Planning::Mark.new(key: mark.step, zone: mark.zone) },
+                       edits: PlanEdits.core(piece), under: under(piece, zones) }
+          products = house.fetch(:products).with_swaps(JSON.parse(look.swaps))
+          Core::Planning::Brief.new(**house, **recorded, products: products, **changed)
+        end
+
+        # Core::Planning::Brief of what lies on a piece, whether or not it has a look.
+        def surfaces(piece)
+          brief(piece, chosen(piece) || Records::Look.new(piece: piece))
+        end
+
+        # What the plans of all pieces share: ways, products, learned factors, experience.
+        def house(workshop = House::WorkshopSettings.workshop)
+          { schools: Core::Planning::Schools.new(workshop.schools_chosen), products: Shelf::Products.core(workshop),
+            factors: Factors.known.transform_values(&:first), experiences: Experiences.core }
+        end
+
+        # Acts by which the shape as planned comes about.
+        def acts(piece, workshop = House::WorkshopSettings.workshop)
+          return [] unless piece.planned_shape
+
+          Core::Planning::Shape::Reshaping.between(Drawing.bought(piece), Drawing.shape(piece), unit: workshop.length_unit)
+        end
+
+        # Core::Planning::Outcome of a plan. look: Records::Look.
+        def outcome(piece, look, plan, workshop: House::WorkshopSettings.workshop)
+          flip = Flips::FlipRecords.of(piece)
+          Core::Planning::Outcome.new(plan, resale: look.expected_resale_minor || piece.expected_resale_minor, cash_in: flip.money_in.figure.amount,
+                                            done: flip.work.by(workshop.hours_rule), fee_rate: workshop.fee_rate || 0, fixed: workshop.selling_minor,
+                                            extra: (look.hardware_minor if look.hardware == "replaced" && !plan.step("hardware-on")&.done?))
+        end
+
+        # When it can be ready: [the Answer as estimated, days when all goes well, days when it does not].
+        def ready(plan, workshop: House::WorkshopSettings.workshop)
+          daily = workshop.weekly_seconds && (workshop.weekly_seconds / 7)
+          step = Core::Planning::Step
+          answers = [1, step::LOW, step::HIGH].map do |stretch|
+            Core::Planning::Ready.new(plan, today: House::WorkshopSettings.today, daily: daily,
+                                            stretch: stretch).answer
+          end
+          [answers.first, answers[1].days, answers[2].days]
+        end
+
+        # Hours and money to come follow the plan, so that prices are read off it.
+        def refresh(piece)
+          plan = of(piece) or return
+          stock = Core::Planning::Stock.new(plan.materials_left, plan.brief.products)
+          piece.update_columns(seconds_to_come: plan.remaining, cost_to_come_minor: stock.used, updated_at: Clock.now)
+          Flips::Summaries.refresh([piece.id])
+        rescue Core::Refusal => e
+          raise Support::Refused, [e]
+        end
+
+        # The same for every piece in hand that has a plan; product: only those whose chosen look names it.
+        def refresh_all(product: nil)
+          looks = Records::Look.live.where(chosen: true)
+          looks = looks.joins(:look_zones).where(look_zones: { product: product }) if product
+          pieces = Records::Piece.live.where(id: looks.select(:piece_id)).joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND })
+          pieces.find_each { |piece| refresh(piece) }
+        end
+
+        # After a change: what it costs, in sentences, kept in the diary. before: the plan before it, or nil.
+        def told(piece, before)
+          refresh(piece)
+          after = of(piece)
+          lines = before && after ? differences(piece, before, after) : []
+          Flips::Changes.write(piece, "plan", "Plan changed: #{lines.join(' ')}") if lines.any?
+          lines
+        end
+
+        def differences(piece, before, after)
+          hours = after.remaining - before.remaining
+          money = cost(after) && cost(before) && (cost(after) - cost(before))
+          lost = after.left_behind.size > before.left_behind.size
+          [("#{Core::Shelf::Amount.signed(hours) { |seconds| Core::Units::Effort.text(seconds) }} of work to come." unless hours.zero?),
+           (unless money.nil? || money.zero?
+              "#{Core::Shelf::Amount.signed(money) do |minor|
+                Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
+              end} of materials to come."
+            end),
+           ("#{Core::Units::Effort.text(behind(piece, after))} of work done for an earlier look is behind." if lost)].compact
+        end
+        private_class_method :differences
+
+        # Seconds of the marks whose step is not in the plan any more.
+        def behind(piece, plan)
+          left = plan.left_behind.map { |mark| [mark.key, mark.zone] }
+          piece.step_marks.select { |mark| left.include?([mark.step, mark.zone]) }.sum(&:seconds)
+        end
+
+        def cost(plan) = Core::Planning::Stock.new(plan.materials_left, plan.brief.products).used
+        private_class_method :cost
+
+        # {step key => "worked" or "failed"} of what was tried on the piece, the latest first.
+        def trials(piece)
+          piece.experiences.select { |row| row.step&.start_with?("try-") }.to_h { |row| [row.step, row.worked ? "worked" : "failed"] }
+        end
+        private_class_method :trials
+
+        # Colours as bought, by zone.
+        def under(piece, zones)
+          front = piece.front_colour || piece.body_colour
+          zones.to_h { |zone| [zone.key, FRONTS.include?(zone.group) ? front : piece.body_colour] }.compact
+        end
+        private_class_method :under
+      end
+    end
+  end
+end

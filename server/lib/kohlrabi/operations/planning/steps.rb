@@ -1,0 +1,169 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Planning
+      # Working a plan: what is done, what was answered and confirmed.
+      module Steps
+        LEAD = { "clear" => "no lead found", "present" => "lead is there", "unsure" => "not sure" }.freeze
+
+        module_function
+
+        # given: {"step", "zones"? (all that are open), "reason"? where it is too early}. Serious cautions must have been confirmed for the
+        # piece. What waits afterwards starts its clock. tried: it was tried already, too early or not. Returns the marks.
+        def finish(piece_id, given, tried: false)
+          Records::Base.transaction do
+            piece, step, plan = step(piece_id, given)
+            refuse_lead(step)
+            check_cautions(piece, step)
+            Bench::Clocks.check(piece, step, plan, given) unless tried
+            marks(piece, step, plan, given)
+          end
+        end
+
+        # What to do now, where a step was ticked that should not have been done; a sentence, or nil. Asked before it is ticked, while it is in
+        # the plan.
+        def aftermath(piece_id, given)
+          _, step, plan = step(piece_id, given)
+          Core::Planning::Dangers.aftermath(step, plan.brief)
+        end
+
+        # A timer is about to run on a step. Returns the Core::Planning::Step. Raises Refused where it is done, too early, or a caution is unread.
+        def begin(piece_id, key, given)
+          piece, step, plan = step(piece_id, { "step" => key })
+          refuse("“#{step.label}” is done already.", "Load the page anew.", field: :step) if step.done?
+          refuse("Choose the finish of the zone.", "Then this step falls away by itself.", field: :step) if step.key.start_with?("decide/")
+          against = Core::Planning::Dangers.against(step, plan.brief)
+          raise Support::Danger.new(against, piece: piece) if against
+
+          check_cautions(piece, step)
+          Bench::Clocks.check(piece, step, plan, given)
+          step
+        end
+
+        # A step is done after its timer; what stood in its way was looked at when the timer started. A step that has left the plan since, or that
+        # ends with an answer, stays as it is; one that somebody else ticked off meanwhile is done. Returns the costs of what was taken.
+        def worked(piece_id, key, zones: nil, take: false)
+          piece = Support::Finder.find(Records::Piece, piece_id)
+          plan = Plans.of(piece)
+          step = plan&.step(key)
+          return [] if step.nil? || step.done? || step.key == "lead"
+
+          return tried(piece_id, key) if step.try
+
+          taken = take ? Shelf::Draws.for_step(piece, step.materials_for(zones || step.zones), step: step.label) : []
+          marks(piece, step, plan, { "zones" => zones }.compact)
+          taken
+        end
+
+        # A trial that is stopped as done has worked; what did not is said otherwise.
+        def tried(piece_id, key)
+          Experiences.create(piece_id, { "step" => key, "worked" => "yes" })
+          []
+        end
+        private_class_method :tried
+
+        # {step key => seconds} really worked on a piece's steps.
+        def actual(piece)
+          Records::WorkShare.joins(:work_entry).where(piece: piece,
+                                                      work_entries: { deletion_id: nil }).where.not(step: nil).group(:step).sum(:seconds)
+        end
+
+        def marks(piece, step, plan, given)
+          clock = Bench::Clocks.start(step, plan)
+          now = Clock.now # one for all zones: they were done together
+          made = open_zones(step, given).map { |zone| mark(piece, step, zone, clock: clock, done_at: now) }
+          Plans.refresh(piece.reload)
+          made
+        end
+        private_class_method :marks
+
+        # Takes it back. given: as above; all zones where none is named.
+        def reopen(piece_id, given)
+          Records::Base.transaction do
+            piece = Support::Finder.find(Records::Piece, piece_id)
+            marks = piece.step_marks.where(step: given["step"].to_s)
+            marks = marks.where(zone: given["zones"]) if given["zones"]
+            refuse("This step is not done.", "Load the plan anew.", field: :step) if marks.empty?
+            deletion = Support::Removal.of(marks.to_a, what: "“#{marks.first.label}” is to be done again")
+            Plans.refresh(piece.reload)
+            deletion
+          end
+        end
+
+        # The answer to the lead question. given: {"answer"}: clear, present, unsure, or empty to ask again. Returns what it changes, in sentences.
+        def answer_lead(piece_id, given)
+          Records::Base.transaction do
+            piece = Support::Finder.find(Records::Piece, piece_id)
+            before = Plans.of(piece)
+            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+            reading.choice(:answer, LEAD.keys, into: :lead_answer)
+            piece.update!(reading.done!)
+            Flips::Changes.write(piece, "lead", "Lead: #{LEAD.fetch(piece.lead_answer, 'the question is open again')}.")
+            Plans.told(piece, before)
+          end
+        end
+
+        # given: {"caution"}: a serious one that was read. Once per piece.
+        def confirm(piece_id, given)
+          piece = Support::Finder.find(Records::Piece, piece_id)
+          key = given["caution"].to_s
+          unless Core::Planning::Cautions::ROWS.key?(key.to_sym)
+            refuse("“#{Core::Units::Numerals.clip(key)}” is not a caution.", "Load the plan anew.", field: :caution)
+          end
+
+          piece.confirmations.find_or_create_by!(caution: key)
+        end
+
+        # Serious cautions of a step that nobody has confirmed for this piece, as keys.
+        def unconfirmed(piece, step)
+          step.cautions.select { |key| Core::Planning::Cautions.serious?(key) } - piece.confirmations.map(&:caution)
+        end
+
+        def step(piece_id, given)
+          piece = Support::Finder.find(Records::Piece, piece_id)
+          plan = Plans.of(piece) or refuse("There is no plan yet.", "Choose a look first.", field: :step)
+          [piece, plan.step(given["step"].to_s) || refuse("There is no such step in the plan.", "Load the plan anew.", field: :step), plan]
+        end
+        private_class_method :step
+
+        def check_cautions(piece, step)
+          key = unconfirmed(piece, step).first or return
+
+          read = Core::Refusal.new("Read the caution first: #{Core::Planning::Cautions.text(key.to_sym)}", "Confirm it once for this piece.",
+                                   field: :caution)
+          raise Support::Danger.new(read, piece: piece, caution: key)
+        end
+        private_class_method :check_cautions
+
+        # The lead test ends with its answer, a trial with its result.
+        def refuse_lead(step)
+          refuse("The lead test ends with its answer.", "Say clear, present or unsure.", field: :step) if step.key == "lead"
+          refuse("Choose the finish of the zone.", "Then this step falls away by itself.", field: :step) if step.key.start_with?("decide/")
+        end
+        private_class_method :refuse_lead
+
+        def open_zones(step, given)
+          open = step.zones - step.done_zones
+          asked = given["zones"] ? Array(given["zones"]) : open
+          asked.each { |zone| Core::Planning::Shape::Zones.check!(zone, step.zones, field: :zones) }
+          left = asked & open
+          refuse("This is done already.", "Load the plan anew.", field: :step) if left.empty?
+          left
+        end
+        private_class_method :open_zones
+
+        # What a zone of the step was estimated at: its own minutes, and the fixed ones on the first.
+        def mark(piece, step, zone, **done)
+          seconds = step.tasks.select { |task| task.zone == zone }.sum(&:minutes) * 60 * step.part
+          seconds += step.tasks.map(&:fixed).max * 60 * step.part if zone == step.zones.first
+          piece.step_marks.create!(step: step.key, zone: zone, label: step.label, work_kind: step.kind, seconds: seconds.round, **done)
+        end
+        private_class_method :mark
+
+        def refuse(problem, remedy, field: nil) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
+        private_class_method :refuse
+      end
+    end
+  end
+end

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Scout
+      # The most you should pay by kind and condition, from the current figures: one page for where there is no connection.
+      module Card
+        MOST = 28 # kinds on one page
+
+        module_function
+
+        # Array of [kind, {condition key => Scouting}], own kinds first in alphabetical order with the usual ones.
+        def rows
+          histories = Histories.new
+          kinds.map do |kind|
+            [kind, Core::Scout::Conditions.keys.to_h do |condition|
+              [condition, Verdicts.new(Records::Prospect.new(kind: kind, condition: condition, count: 1), histories: histories)]
+            end]
+          end
+        end
+
+        def kinds
+          own = House::Choices.used(Records::Piece, :kind).map(&:downcase)
+          (own | (Core::Scout::Defaults::ROWS.keys - ["other"])).first(MOST).sort
+        end
+        private_class_method :kinds
+      end
+    end
+  end
+end

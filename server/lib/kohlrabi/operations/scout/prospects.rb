@@ -1,0 +1,194 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Scout
+      # Spotted pieces: noted, watched, bought, or let go.
+      module Prospects
+        CHECKS = %w[use core missing_of_pair pulls_needed pulls_present pulls_same_holes match_price new_price plate_price].freeze
+        STATES = { "open" => "spotted", "bought" => "bought", "let_go" => "let go", "gone" => "gone to somebody else" }.freeze
+
+        module_function
+
+        # [Array of Scouting, how many in all]. view: "open" or "closed".
+        def page(view: "open", page: 1, per: 40, query: nil)
+          scope = Records::Prospect.live.where(state: view == "open" ? "open" : STATES.keys - ["open"])
+          query.to_s.split(/\s+/).first(6).each do |word|
+            like = "%#{Records::Base.sanitize_sql_like(word)}%"
+            scope = scope.where("name LIKE :like OR kind LIKE :like OR source LIKE :like OR notes LIKE :like", like: like)
+          end
+          histories = Histories.new
+          ordered = scope.includes(:sightings, :photos).order(Arel.sql("COALESCE(closed_on, spotted_on) DESC, id DESC"))
+          rows = ordered.offset((page - 1) * per).limit(per)
+          [rows.map { |prospect| Verdicts.new(prospect, histories: histories) }, scope.count]
+        end
+
+        def find(id) = Verdicts.new(Support::Finder.find(Records::Prospect, id))
+
+        # The answer for what has been typed so far; nothing is stored. Raises Refused.
+        def answer(given)
+          prospect = Records::Prospect.new(read(given, new: true))
+          check(prospect)
+          Verdicts.new(prospect)
+        end
+
+        # given: Hash as in the contract's ProspectInput. A tag is the first sighting. Returns Scouting.
+        def create(given)
+          Records::Base.transaction do
+            prospect = Records::Prospect.new({ spotted_on: House::WorkshopSettings.today }.merge(read(given, new: true).compact))
+            check(prospect)
+            prospect.save!
+            prospect.sightings.create!(seen_on: prospect.spotted_on, tag_minor: prospect.tag_minor) if prospect.tag_minor
+            Verdicts.new(prospect)
+          end
+        end
+
+        # A changed tag corrects the sighting it was last seen in. Raises Refused, Stale, Missing.
+        def update(id, given)
+          Records::Base.transaction do
+            prospect = Support::Finder.find(Records::Prospect, id)
+            Support::Locking.save(prospect, given, read(given)) { |changed| check(changed) }
+            correct_sighting(prospect) if prospect.saved_change_to_tag_minor? && prospect.tag_minor
+            Verdicts.new(prospect)
+          end
+        end
+
+        def remove(id)
+          prospect = Support::Finder.find(Records::Prospect, id)
+          Support::Removal.of([prospect], what: "#{prospect.title} removed")
+        end
+
+        # Notes a tag that was seen. given: {"seen_on", "tag"}. Returns Scouting.
+        def see(id, given)
+          Records::Base.transaction do
+            prospect = Support::Finder.find(Records::Prospect, id)
+            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+            reading.date(:seen_on, what: "Seen", required: true)
+            reading.money(:tag, required: true)
+            prospect.sightings.create!(reading.done!)
+            latest(prospect)
+          end
+        end
+
+        # Takes a sighting away. Returns the Deletion.
+        def forget(id)
+          sighting = Support::Finder.find(Records::Sighting, id)
+          Records::Base.transaction do
+            deletion = Support::Removal.of([sighting], what: "Sighting removed")
+            latest(sighting.prospect)
+            deletion
+          end
+        end
+
+        # Makes the tag that was seen last the one that stands. Returns Scouting.
+        def latest(prospect)
+          prospect.sightings.reset
+          prospect.update!(tag_minor: prospect.sightings.last&.tag_minor)
+          Verdicts.new(prospect)
+        end
+
+        # Lets it go, or notes that somebody else took it. given: {"state", "reason", "on"}. Keeps what was expected. Returns Scouting.
+        def close(id, given)
+          Records::Base.transaction do
+            prospect = Support::Finder.find(Records::Prospect, id)
+            refuse_closed(prospect)
+            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+            reading.choice(:state, %w[let_go gone], required: true)
+            reading.text(:reason, max: 200, required: given["state"] == "let_go")
+            reading.date(:on, into: :closed_on, what: "Closed")
+            prospect.update!({ closed_on: House::WorkshopSettings.today }.merge(reading.done!.compact).merge(expected(Verdicts.new(prospect))))
+            Verdicts.new(prospect)
+          end
+        end
+
+        # Takes closing back. Raises Refused for one that was bought.
+        def reopen(id)
+          prospect = Support::Finder.find(Records::Prospect, id)
+          refuse("#{prospect.title} was bought.", "Remove the piece instead.") if prospect.pieces.any?
+          prospect.update!(state: "open", closed_on: nil, reason: nil)
+          Verdicts.new(prospect)
+        end
+
+        # What was expected when it was closed, to be compared later.
+        def expected(scouting)
+          { most_minor: scouting.most, expected_resale_minor: scouting.resale&.mean&.round, expected_seconds: scouting.hours&.mean&.round,
+            expected_materials_minor: scouting.materials&.mean&.round }
+        end
+
+        def refuse_closed(prospect)
+          refuse("#{prospect.title} is #{STATES.fetch(prospect.state)} already.", "Take that back first.") unless prospect.state == "open"
+        end
+
+        def read(given, new: false)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.text(:kind, max: 80, required: new || reading.sent?(:kind))
+          reading.choice(:condition, Core::Scout::Conditions.keys, required: new || reading.sent?(:condition))
+          %i[name source].each { |field| reading.text(field, max: 120) }
+          reading.text(:notes, max: 5000)
+          reading.count(:count, 1..40)
+          reading.date(:spotted_on, what: "Spotted")
+          %i[tag trip delivery standing].each { |field| reading.money(field) }
+          reading.percent(:added)
+          %i[width depth height leg].each { |field| reading.length(field) }
+          estimates(reading)
+          watch(reading)
+          values = reading.done!
+          values[:count] ||= 1 if values.key?(:count)
+          values.merge(checks(given))
+        end
+        private_class_method :read
+
+        def estimates(reading)
+          Verdicts::POINTS.each do |point|
+            reading.money(:"resale_#{point}")
+            reading.money(:"materials_#{point}")
+            reading.with(:"hours_#{point}", into: :"hours_#{point}_seconds") { |raw| Core::Units::Effort.parse_week(raw) }
+          end
+        end
+        private_class_method :estimates
+
+        def watch(reading)
+          reading.choice(:cut_basis, Core::Scout::TagRule::BASES.keys)
+          reading.with(:cut_size) { |raw| Core::Units::Numerals.parse(raw) && raw }
+          reading.count(:cut_every, 1..Core::Scout::TagRule::LONGEST)
+          reading.day(:next_cut_on)
+          reading.day(:remind_on)
+        end
+        private_class_method :watch
+
+        def checks(given)
+          return {} unless given.key?("checks")
+
+          { checks: given["checks"].slice(*CHECKS).transform_values { |text| text.to_s.strip }.reject { |_, text| text.empty? } }
+        end
+        private_class_method :checks
+
+        # Everything must hold together before it is stored: points in order, a rule of cuts that is one, pulls that add up.
+        def check(prospect)
+          if prospect.cut_basis && (prospect.cut_size.nil? || prospect.cut_every.nil?)
+            refuse("The shop's rule is not complete.", "Give how much and every how many days, or leave the rule out.", :cut_size)
+          end
+          scouting = Verdicts.new(prospect)
+          %i[resale hours materials terms].each { |part| scouting.public_send(part) }
+          scouting.send(:rule)
+          BeforeBuying.new(scouting).hardware
+        rescue Core::Refusal => e
+          raise Support::Refused, [e]
+        end
+        private_class_method :check
+
+        def correct_sighting(prospect)
+          seen = prospect.sightings.last || prospect.sightings.build(seen_on: prospect.spotted_on)
+          seen.update!(tag_minor: prospect.tag_minor)
+          prospect.sightings.reset
+        end
+        private_class_method :correct_sighting
+
+        def refuse(problem, remedy, field = nil)
+          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: field)]
+        end
+        private_class_method :refuse
+      end
+    end
+  end
+end

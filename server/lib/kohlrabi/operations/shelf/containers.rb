@@ -1,0 +1,156 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Shelf
+      # Materials on the shelf: containers of products, what is left in them and what it is worth.
+      module Containers
+        THOUSANDTHS = 1000
+        SOON = 30 # days before its time is over that one is told
+        LOW = 1/5r # of a container: nearly used up
+        # One product: row of Core::Shelf::Products; containers: of Records; left: Rational; worth: minor units or nil where something paid is
+        # not known.
+        Row = Struct.new(:product, :containers, :left, :worth, keyword_init: true)
+
+        module_function
+
+        # Array of Row by kind and label; what is used up comes with finished: true.
+        def rows(finished: false)
+          products = Products.core
+          shown = finished ? containers : containers.reject { |one| core(one).empty? }
+          rows = shown.group_by(&:product).map { |key, all| row(products.fetch(key), all) }
+          rows.sort_by { |row| [row.product[:kind], row.product[:label].downcase] }
+        end
+
+        def row(product, containers)
+          cores = containers.map { |one| core(one) }
+          Row.new(product: product, containers: containers, left: cores.sum(&:left), worth: (cores.sum(&:worth) if cores.all?(&:paid)))
+        end
+        private_class_method :row
+
+        # Live containers, oldest first: what was there at the start, then by date.
+        def containers(products = nil)
+          scope = Records::Container.live.preload(:draws)
+          scope = scope.where(product: products) if products
+          scope.sort_by { |one| [one.opening ? 0 : 1, one.bought_on || Date.new(1), one.id] }
+        end
+
+        # Core::Shelf::Container of a record.
+        def core(row)
+          Core::Shelf::Container.new(id: row.id, volume: Rational(row.size_thousandths, THOUSANDTHS), paid: row.paid_minor,
+                                     drawn: Rational(row.draws.sum(&:amount_thousandths), THOUSANDTHS), charged: row.draws.sum(&:amount_minor))
+        end
+
+        # {product key => Rational left}.
+        def left
+          containers.group_by(&:product).transform_values { |all| all.sum { |one| core(one).left } }
+        end
+
+        # given: {"product", "size", "paid"?, "count"?, "bought_on"?, "opened_on"?, "keeps_until"?, "place"?, "note"?, "opening"?}.
+        # Returns the containers.
+        def create(given)
+          Records::Base.transaction do
+            product = product(given["product"])
+            values = read(given, product, new: true)
+            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+            reading.count(:count, 1..100)
+            count = reading.done![:count] || 1
+            Array.new(count) { Records::Container.create!(product: product[:key], opening: given["opening"] == true, **values) }
+          end
+        end
+
+        def update(id, given)
+          Records::Base.transaction do
+            row = Support::Finder.find(Records::Container, id)
+            values = read(given, product(row.product))
+            refuse_used(row, values)
+            row.update!(values)
+            row
+          end
+        end
+
+        def remove(id)
+          row = Support::Finder.find(Records::Container, id)
+          if row.draws.any?(&:cost_id)
+            raise Support::Refused,
+                  [Core::Refusal.new("Pieces have taken from it.", "Take those draws back on their pieces first, or mark it as used up.")]
+          end
+          if row.draws.any?(&:batch_id)
+            raise Support::Refused, [Core::Refusal.new("Something was mixed from it.", "Take that batch off the shelf first, or mark it as used up.")]
+          end
+
+          # What a batch was mixed from goes back where it came from.
+          Support::Removal.of([row, *row.draws, *row.ingredients, *row.additions], what: "#{product(row.product)[:label]} taken off the shelf")
+        end
+
+        # What is really left, by weighing or by eye. given: {"left"} an amount, or {"share"} of what it held. The difference is lost or found
+        # at its part of what was paid, and no piece pays for it. Returns the container.
+        def level(id, given)
+          Records::Base.transaction do
+            row = Support::Finder.find(Records::Container, id)
+            container = core(row)
+            left = left_of(given, container, product(row.product))
+            gone = container.left - left
+            lost = { amount_thousandths: (gone * THOUSANDTHS).round, amount_minor: container.cost(gone).to_i, drawn_on: House::WorkshopSettings.today }
+            row.draws.create!(lost) unless gone.zero?
+            row.reload
+          end
+        end
+
+        # A product's row. Raises Refused.
+        def product(key)
+          Products.core.fetch(key.to_s)
+        rescue Core::Refusal => e
+          raise Support::Refused, [e.at(:product)]
+        end
+
+        def left_of(given, container, product)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.with(:left) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit]) }
+          reading.with(:share, into: :left) { |raw| Core::Units::Quantity.share(raw) * container.volume }
+          left = reading.done![:left]
+          refuse("Say how much is left.", "Give an amount, or a part of the container.", :left) unless left
+          most = Core::Shelf::Amount.text(container.volume, product)
+          refuse("More than it ever held is not in it.", "It held #{most}.", :left) if left > container.volume
+          left
+        end
+        private_class_method :left_of
+
+        def read(given, product, new: false)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.with(:size, into: :size_thousandths, required: new || reading.sent?(:size)) { |raw| size(raw, product) }
+          reading.money(:paid)
+          reading.date(:bought_on, what: "Bought")
+          reading.date(:opened_on, what: "Opened")
+          reading.day(:keeps_until)
+          reading.text(:place, max: 60)
+          reading.text(:note, max: 200)
+          reading.done!
+        end
+        private_class_method :read
+
+        def size(raw, product)
+          amount = Core::Units::Quantity.parse(raw, unit: product[:unit])
+          return (amount * THOUSANDTHS).round if amount.positive? && amount <= 1_000_000
+
+          raise Core::Refusal.new("A container of “#{Core::Units::Numerals.clip(raw)}” cannot be.", "Give what it holds, above 0.")
+        end
+        private_class_method :size
+
+        # What pieces have paid for stays as it was.
+        def refuse_used(row, values)
+          changed = %i[size_thousandths paid_minor].find { |name| values.key?(name) && values[name] != row[name] }
+          field = changed == :paid_minor ? :paid : :size
+          refuse("A batch holds and costs what went into it.", "Say what is left of it, or add to it.", field) if changed && row.ingredients.any?
+          return unless changed && row.draws.any? { |draw| draw.cost_id || draw.batch_id }
+
+          refuse("Pieces have taken from it at its price.", "Take those draws back first.", field)
+        end
+        private_class_method :refuse_used
+
+        def refuse(problem, remedy, field) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
+        private_class_method :refuse
+      end
+    end
+  end
+end

@@ -1,0 +1,141 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Shelf
+      # Taking from the shelf for a piece, or for several with shares: a cost, and draws on the oldest containers.
+      module Draws
+        module_function
+
+        # given: {"product", "amount" | "share", "pieces": [{"piece_id", "weight"?}], "drawn_on"?, "container_id"?, "more"?}: share is of the
+        # container (or of the oldest); more: there was more in it than the shelf says. Returns the cost.
+        def create(given)
+          Records::Base.transaction do
+            product = Containers.product(given["product"])
+            rows = Flips::Sharing.read(given["pieces"])
+            containers = containers(product, given["container_id"])
+            amount, on = read(given, product, containers)
+            find_more(containers, amount) if given["more"]
+            draw(product, containers, amount, rows, on)
+          end
+        end
+
+        # Takes a cost back with its draws.
+        def remove(cost)
+          Support::Removal.of([cost, *cost.draws], what: "#{cost.what} put back on the shelf")
+        end
+
+        # Takes what a step is planned to need, as far as it is there. Returns Array of costs; what is not on the shelf is left out.
+        # amounts: {product key => Numeric}; step: its label, kept with what was taken.
+        def for_step(piece, amounts, step: nil)
+          available(amounts).map { |product, containers, taken| draw(product, containers, taken, [[piece.id, "1"]], House::WorkshopSettings.today, step: step) }
+        end
+
+        # The same in words, without taking it.
+        def there(amounts) = available(amounts).map { |product, _, taken| "#{Core::Shelf::Amount.text(taken, product)} #{product[:label]}" }
+
+        # [product, containers with a price, amount that can be taken] of what is on the shelf.
+        def available(amounts)
+          amounts.filter_map do |key, amount|
+            product = Containers.product(key)
+            containers = containers(product, nil).select(&:paid_minor)
+            taken = [exact(amount), containers.sum { |row| Containers.core(row).left }].min
+            [product, containers, taken] if taken.positive?
+          end
+        end
+        private_class_method :available
+
+        # Containers that a product is taken from: its own, and for a generic one those of own products like it.
+        def containers(product, id)
+          return [Support::Finder.find(Records::Container, id)] if id
+
+          Containers.containers(keys(product))
+        end
+
+        # Keys of what serves as a product; a mix serves as nothing but itself.
+        def keys(product)
+          alike = Records::Product.live.where(generic: product[:key]).where.not(id: Records::Mix.live.select(:product_id))
+          [product[:key], *alike.order(:id).map { |row| Products.key(row) }]
+        end
+
+        # Takes an amount into a batch that is being mixed. Returns what it cost, minor units. Raises Refused.
+        def into(batch, key, amount, more: false)
+          product = Containers.product(key)
+          containers = containers(product, nil)
+          find_more(containers, amount) if more
+          parts = parts(product, containers, amount)
+          parts.each { |part| keep(part, House::WorkshopSettings.today, batch: batch) }
+          parts.sum(&:cost)
+        rescue Core::Refusal => e
+          raise Support::Refused, [Core::Refusal.new("#{product[:label]}: #{e.problem}", e.remedy, field: e.field)]
+        end
+
+        def draw(product, containers, amount, rows, on, step: nil)
+          parts = parts(product, containers, amount)
+          cost = Records::Cost.create!(what: "#{Core::Shelf::Amount.text(amount, product)} #{product[:label]}", category: category(product),
+                                       amount_minor: parts.sum(&:cost), spent_on: on)
+          parts.each { |part| keep(part, on, cost: cost, step: step) }
+          Flips::Summaries.refresh(Flips::Sharing.write(cost, rows))
+          cost
+        rescue Core::Refusal => e
+          raise Support::Refused, [e]
+        end
+        private_class_method :draw
+
+        # Array of Core::Shelf::FirstIn::Part, oldest container first.
+        def parts(product, containers, amount)
+          stock = Core::Shelf::FirstIn.new(containers.map do |row|
+            Containers.core(row)
+          end, whole: House::WorkshopSettings.workshop.material_rule == "whole")
+          stock.draw(amount, unit: product[:unit] == "pcs" ? nil : product[:unit])
+        end
+        private_class_method :parts
+
+        # given: what it is for: a cost and its step, or a batch.
+        def keep(part, on, **given)
+          Records::Draw.create!(container_id: part.container.id, amount_thousandths: (part.amount * Containers::THOUSANDTHS).round,
+                                amount_minor: part.cost, drawn_on: on, **given)
+          Records::Container.where(id: part.container.id, opened_on: nil).update_all(opened_on: on, updated_at: Clock.now)
+        end
+        private_class_method :keep
+
+        def read(given, product, containers)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.with(:amount) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit]) }
+          reading.with(:share, into: :amount) { |raw| Core::Units::Quantity.share(raw) * oldest(containers).volume }
+          reading.date(:drawn_on, what: "Taken")
+          values = reading.done!
+          refuse("How much was taken?", "Give an amount, or a part of the container.") unless values[:amount]
+          [exact(values[:amount]), values[:drawn_on] || House::WorkshopSettings.today]
+        end
+        private_class_method :read
+
+        def oldest(containers)
+          open = containers.map { |row| Containers.core(row) }.find { |container| !container.empty? }
+          open || raise(Core::Refusal.new("There is none on the shelf.", "Put a container on it first."))
+        end
+        private_class_method :oldest
+
+        # Whole thousandths of the unit, so that what is stored adds up.
+        def exact(amount) = Rational((amount.to_r * Containers::THOUSANDTHS).round, Containers::THOUSANDTHS)
+        private_class_method :exact
+
+        # There was more in the last container than the shelf says: it held so much the more, for the same money.
+        def find_more(containers, amount)
+          short = amount - containers.sum { |row| Containers.core(row).left }
+          return unless short.positive? && containers.any?
+
+          last = containers.last
+          last.update!(size_thousandths: last.size_thousandths + (short * Containers::THOUSANDTHS).ceil)
+        end
+        private_class_method :find_more
+
+        def refuse(problem, remedy) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: :amount)])
+        private_class_method :refuse
+
+        def category(product) = product[:kind] == "fitting" ? "hardware" : "materials"
+        private_class_method :category
+      end
+    end
+  end
+end

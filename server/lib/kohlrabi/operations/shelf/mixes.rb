@@ -1,0 +1,142 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Shelf
+      # Mixes of the workshop's own: products made of parts by volume, with versions.
+      module Mixes
+        SWATCH = /\A#\h{6}\z/
+        PRESETS = Core.table("shelf/mixes").freeze
+        # Fields of its product => as they are named of a mix.
+        FIELDS = { label: :name, generic: :like }.freeze
+        # What a part can be: anything reckoned by volume.
+        PARTS = ->(row) { row[:unit] == "ml" && row[:mix].nil? }
+
+        module_function
+
+        def all = Records::Mix.live.preload(:product, :versions).sort_by { |mix| mix.product.label.downcase }
+
+        # given: {"name", "like" (a generic product), "parts", "swatch"?, "target"?, "note"?}. Returns the mix.
+        def create(given)
+          Records::Base.transaction do
+            parts = parts(given["parts"])
+            product = Products.create("label" => given["name"], "generic" => given["like"])
+            keep(Records::Mix.create!(product: product, **read(given)), parts, note(given)).mix.reload
+          end
+        rescue Support::Refused => e
+          raise Support::Refused, (e.refusals.map { |one| one.at(FIELDS.fetch(one.field, one.field)) })
+        end
+
+        # given: {"name"?, "swatch"?, "target"?}.
+        def update(id, given)
+          Records::Base.transaction do
+            mix = Support::Finder.find(Records::Mix, id)
+            Products.update(mix.product_id, "label" => given["name"]) if given.key?("name")
+            mix.update!(read(given))
+            mix.reload
+          end
+        end
+
+        # New parts. given: {"parts": [{"product"? | "label"?, "parts"}], "note"?}. Returns the version.
+        def version(id, given)
+          keep(Support::Finder.find(Records::Mix, id), parts(given["parts"]), note(given))
+        end
+
+        def remove(id)
+          mix = Support::Finder.find(Records::Mix, id)
+          Products.remove(mix.product_id)
+        end
+
+        def key(mix) = Products.key(mix.product)
+
+        # The version in use.
+        def latest(mix) = mix.versions.last
+
+        # Core::Shelf::Mix of a version.
+        def core(version)
+          parts = JSON.parse(version.parts).map do |product, label, parts|
+            Core::Shelf::Mix::Part.new(key: product || label, label: label, parts: parts.to_r)
+          end
+          Core::Shelf::Mix.new(parts)
+        end
+
+        # {part's key => product key} of those parts that are on a shelf at all.
+        def products(version)
+          JSON.parse(version.parts).filter_map { |product, _, _| [product, product] if product }.to_h
+        end
+
+        # {product id => {product key => share}} of all mixes by their latest version.
+        def shares
+          Records::Mix.live.preload(:versions).to_h do |mix|
+            version = latest(mix)
+            [mix.product_id, core(version).shares.slice(*products(version).keys)]
+          end
+        end
+
+        # The mix that a product is a part of, or nil.
+        def made_of(key) = Records::Mix.live.preload(:product, :versions).find { |mix| products(latest(mix)).key?(key) }
+
+        # Writes a version down. mix: of Records; parts: Array of [product key or nil, label, Rational].
+        def keep(mix, parts, note)
+          Core::Shelf::Mix.new(parts.map { |key, label, number| Core::Shelf::Mix::Part.new(key: key || label, label: label, parts: number) })
+          body = parts.map { |key, label, number| [key, label, number.to_s] }.to_json
+          version = mix.versions.create!(number: mix.versions.maximum(:number).to_i + 1, parts: body, note: note)
+          Planning::Plans.refresh_all(product: key(mix))
+          version
+        rescue Core::Refusal => e
+          raise Support::Refused, [e]
+        end
+
+        # A part as it was named: a product of the shelf, or anything else by its name. Returns [product key or nil, label].
+        def part(given)
+          return named(given) if given["product"].to_s.empty?
+
+          product = Containers.product(given["product"])
+          return [product[:key], product[:label]] if PARTS.call(product)
+
+          refuse("#{product[:label]} cannot be a part.", product[:mix] ? "Name what it is mixed of." : "Parts are measured by volume.", :product)
+        end
+
+        def named(given)
+          label = given["label"].to_s.strip
+          refuse("A part has no name.", "Choose a product, or say what it is (water).", :parts) if label.empty?
+          refuse("“#{Core::Units::Numerals.clip(label)}” is longer than 60 characters.", "Shorten it.", :parts) if label.size > 60
+          [nil, label]
+        end
+        private_class_method :named
+
+        def parts(given)
+          Array(given).map { |row| [*part(row), number(row["parts"])] }
+        end
+        private_class_method :parts
+
+        def note(given)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.text(:note, max: 200)
+          reading.done![:note]
+        end
+        private_class_method :note
+
+        def number(raw)
+          Core::Units::Quantity.ratio(raw)
+        rescue Core::Refusal => e
+          raise Support::Refused, [e.at(:parts)]
+        end
+        private_class_method :number
+
+        def read(given)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.with(:swatch) do |raw|
+            raw.match?(SWATCH) ? raw.downcase : raise(Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” is not a colour.", "Choose one."))
+          end
+          reading.text(:target, max: 120)
+          reading.done!
+        end
+        private_class_method :read
+
+        def refuse(problem, remedy, field) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
+        private_class_method :refuse
+      end
+    end
+  end
+end

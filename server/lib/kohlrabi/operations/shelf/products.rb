@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Shelf
+      # Products of the workshop's own: a generic one with the figures of its own label, which win.
+      module Products
+        # Field => column.
+        WAITS = { touch: :touch_dry, sand: :sand, recoat: :recoat, handle: :handle }.freeze
+
+        module_function
+
+        def all = Records::Product.live.order(:generic, :label).to_a
+
+        # Core::Shelf::Products for the workshop. swaps: {product key => the one used instead}.
+        def core(workshop = House::WorkshopSettings.workshop, swaps: {})
+          mixes = Mixes.shares
+          own = all.map { |row| own(row).merge(mix: mixes[row.id]) }
+          Core::Shelf::Products.new(own: own, currency: workshop.money, swaps: swaps)
+        end
+
+        # given: {"label", "generic", "base"?, "rate"?, "touch"?, "sand"?, "recoat"?, "handle"?, "cure"? in days, "coldest"? in °C, "pack_amount"?,
+        # "pack_price"?}.
+        def create(given) = Records::Product.create!(read(given, new: true))
+
+        def update(id, given)
+          Records::Base.transaction do
+            row = Support::Finder.find(Records::Product, id)
+            row.update!(read(given))
+            Planning::Plans.refresh_all(product: key(row))
+            row
+          end
+        end
+
+        def remove(id)
+          row = Support::Finder.find(Records::Product, id)
+          used = Records::LookZone.joins(:look).where(product: key(row), looks: { deletion_id: nil }).exists?
+          raise Support::Refused, [Core::Refusal.new("#{row.label} is part of a look.", "Choose another product there first.")] if used
+
+          on_shelf = Records::Container.live.exists?(product: key(row))
+          raise Support::Refused, [Core::Refusal.new("#{row.label} is on the shelf.", "Take its containers off the shelf first.")] if on_shelf
+
+          part = Mixes.made_of(key(row))
+          raise Support::Refused, [Core::Refusal.new("#{row.label} is a part of #{part.product.label}.", "Give that mix other parts first.")] if part
+
+          Support::Removal.of([row, *Records::Mix.live.where(product_id: row.id)], what: "#{row.label} removed")
+        end
+
+        def key(row) = "own-#{row.id}"
+
+        def own(row)
+          packs = [[row.pack_amount, row.pack_price_minor]] if row.pack_amount
+          { key: key(row), like: row.generic, label: row.label, rate: row.rate, sand: row.sand, recoat: row.recoat, handle: row.handle,
+            touch: row.touch_dry, base: row.base,
+            cure: row.cure, coldest: row.coldest, packs: packs }
+        end
+        private_class_method :own
+
+        def read(given, new: false)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.text(:label, max: 60, required: new || reading.sent?(:label))
+          reading.choice(:base, Core::Shelf::ProductCautions::BASES.keys)
+          reading.choice(:generic, Core::Shelf::Products::GENERIC.keys, required: new || reading.sent?(:generic))
+          reading.with(:rate) { |raw| above_zero(Core::Units::Numerals.parse(raw, decimal: :point).to_f, raw) }
+          WAITS.each { |field, column| reading.with(field, into: column) { |raw| Core::Units::Effort.parse(raw) / 60 } }
+          reading.count(:cure, 1..365)
+          reading.with(:coldest) { |raw| Core::Units::Numerals.parse(raw, decimal: :point).to_f }
+          reading.count(:pack_amount, 1..100_000)
+          reading.money(:pack_price)
+          reading.done!
+        end
+        private_class_method :read
+
+        def above_zero(value, raw)
+          return value if value.positive?
+
+          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” is not above 0.", "Give the square metres of a litre, as the label says.")
+        end
+        private_class_method :above_zero
+      end
+    end
+  end
+end

@@ -1,0 +1,114 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Shelf
+      # What all planned work still needs, less what is on the shelf, in whole containers.
+      module Shopping
+        # line: Core::Planning::Stock::Line of what to buy, nil where the shelf has enough; needed, there: amounts; pieces: names; gear: whether it
+        # is worn, not used up by the amount.
+        Row = Struct.new(:product, :needed, :there, :line, :pieces, :gear, keyword_init: true)
+
+        module_function
+
+        # Array of Row: first what is to be bought.
+        def rows(bench = Bench::Schedules.now)
+          products = Products.core
+          there = Containers.left
+          rows = apart(needs(bench), there, products).map do |key, amounts|
+            product = products.fetch(key)
+            row(product, amounts, take(there, product, amounts.values.sum), products)
+          end
+          (rows + gear(bench, there, products)).sort_by { |row| [row.line ? 0 : 1, row.product[:kind], row.product[:label]] }
+        end
+
+        # Minor units that all of it costs; nil where a price is not known.
+        def total(rows)
+          prices = rows.filter_map(&:line).map(&:price)
+          prices.include?(nil) ? nil : prices.sum
+        end
+
+        # Worn gear that steps of a date need and that is not on the shelf: [product row, names of steps].
+        def missing_gear(bench, date)
+          there = Containers.left
+          products = Products.core
+          slots = bench.schedule.between(bench.at(date), bench.at(date + 1)).map(&:first)
+          steps_by_gear(slots.map { |slot| bench.step(slot) }).filter_map do |key, labels|
+            [products.fetch(key), labels.uniq] unless there.fetch(key, 0).positive?
+          end
+        end
+
+        # What is missing today and tomorrow, in sentences.
+        def warnings(bench = Bench::Schedules.now)
+          [["Today", 0], ["Tomorrow", 1]].flat_map do |word, days|
+            missing_gear(bench, bench.today + days).map do |product, steps|
+              "#{word}: “#{steps.first}” needs #{product[:label]}, and the shelf has none."
+            end
+          end
+        end
+
+        # {product key => {piece name => amount}} of all plans and of what bench tools found.
+        def needs(bench)
+          bench.plans.each_with_object(Tools::SavedResults.needs) do |(id, plan), all|
+            plan.materials_left.each { |key, amount| (all[key] ||= Hash.new(0))[bench.pieces.fetch(id).name] += amount if amount.positive? }
+          end
+        end
+        private_class_method :needs
+
+        # Mixes as their parts, as far as no batch of them stands on the shelf.
+        def apart(needs, there, products)
+          needs.each_with_object({}) do |(key, amounts), all|
+            amounts.each do |piece, amount|
+              mixed = products.fetch(key)[:mix] ? take(there, products.fetch(key), amount) : 0
+              products.apart(key => amount - mixed).each { |part, ml| merge(all, part, piece, ml) if ml.positive? }
+            end
+          end
+        end
+        private_class_method :apart
+
+        def merge(all, key, piece, amount)
+          pieces = all[key] ||= Hash.new(0)
+          pieces[piece] += amount
+        end
+        private_class_method :merge
+
+        # How much of what is there goes to a product; what one product takes the next does not have.
+        def take(there, product, amount)
+          Draws.keys(product).sum do |key|
+            taken = [there.fetch(key, 0), amount].min
+            there[key] = there.fetch(key, 0) - taken
+            amount -= taken
+            taken
+          end
+        end
+        private_class_method :take
+
+        def row(product, amounts, there, products)
+          needed = amounts.values.sum
+          missing = needed - there
+          line = Core::Planning::Stock.new({ product[:key] => missing }, products).lines.first if missing.positive?
+          Row.new(product: product, needed: needed, there: there, line: line, pieces: amounts.keys, gear: false)
+        end
+        private_class_method :row
+
+        # Gear that open steps ask for: one container where none is there.
+        def gear(bench, there, products)
+          steps_by_gear(bench.plans.values.flat_map { |plan| plan.steps.reject(&:done?) }).map do |key, labels|
+            product = products.fetch(key)
+            line = Core::Planning::Stock.new({ key => 1 }, products).lines.first unless there.fetch(key, 0).positive?
+            Row.new(product: product, needed: nil, there: there.fetch(key, 0), line: line, pieces: labels.uniq.first(2), gear: true)
+          end
+        end
+        private_class_method :gear
+
+        # {gear key => labels of steps}.
+        def steps_by_gear(steps)
+          steps.each_with_object({}) do |step, all|
+            Core::Planning::Cautions.gear(step.cautions).each { |key| (all[key] ||= []) << step.label }
+          end
+        end
+        private_class_method :steps_by_gear
+      end
+    end
+  end
+end

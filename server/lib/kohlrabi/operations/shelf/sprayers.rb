@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Shelf
+      # How the sprayer was set for a product: nozzle, setting, thinning and drain time of the cup; recalled where the product is sprayed.
+      module Sprayers
+        LONGEST = 600 # seconds of a cup
+
+        module_function
+
+        def all = Records::SpraySetting.order(:id).to_a
+
+        # {product key => setting}.
+        def by_product = all.index_by(&:product)
+
+        # given: {"product", "nozzle"?, "setting"?, "thinning"? in percent of the paint, "cup_seconds"?}; all empty forgets it. Returns the record.
+        def set(given)
+          Records::Base.transaction do
+            product = Containers.product(given["product"])
+            row = Records::SpraySetting.find_or_initialize_by(product: product[:key])
+            row.assign_attributes(read(given, product))
+            %i[nozzle setting thinning cup_seconds].all? { |name| row[name].nil? } ? row.destroy! : row.save!
+            row
+          end
+        end
+
+        # "nozzle 1.3 mm, setting 4, thinned 10%, cup 25 s".
+        def text(row)
+          [("nozzle #{row.nozzle}" if row.nozzle), ("setting #{row.setting}" if row.setting), ("thinned #{number(row.thinning)}%" if row.thinning),
+           ("cup #{number(row.cup_seconds)} s" if row.cup_seconds)].compact.join(", ")
+        end
+
+        def number(value) = Core::Units::Numerals.plain(value.to_r, (value % 1).zero? ? 0 : 1)
+
+        def read(given, product)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          reading.text(:nozzle, max: 40)
+          reading.text(:setting, max: 40)
+          reading.with(:thinning) { |raw| thinning(raw, product) }
+          reading.with(:cup_seconds) { |raw| within(raw, 0..LONGEST, "Give the seconds that the cup takes to run empty.") }
+          reading.done!
+        end
+        private_class_method :read
+
+        # Past what the label allows it is never thinned.
+        def thinning(raw, product)
+          value = within(raw.delete_suffix("%").strip, 0..100, "Give percent of the paint, such as 10.")
+          limit = product[:thin] or return value
+          return value if value <= limit
+
+          raise Core::Refusal.new("#{product[:label].capitalize} is thinned by #{limit}% at most.",
+                                  "Use a larger nozzle, or a product that thins further.")
+        end
+        private_class_method :thinning
+
+        def within(raw, range, remedy)
+          value = Core::Units::Numerals.parse(raw).to_f
+          return value if range.cover?(value)
+
+          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” cannot be.", remedy)
+        end
+        private_class_method :within
+      end
+    end
+  end
+end

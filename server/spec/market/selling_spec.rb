@@ -1,0 +1,172 @@
+# frozen_string_literal: true
+
+require_relative "../support/api_helper"
+
+# Pricing a piece and selling it: figures by hand. It is Tuesday 30 June 2026.
+RSpec.describe "pricing and the market", :api do
+  def pricing(id, price = nil) = call(:get, "/api/pieces/#{id}/pricing#{"?price=#{price}" if price}")
+  def market = call(:get, "/api/market")
+  def row(id) = market["rows"].find { |one| one["piece"]["id"] == id }
+  def house(**rules) = call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], **rules })
+  def method(page, key) = page["methods"].find { |one| one["key"] == key }&.slice("low", "mid", "high")&.transform_values { |money| money["text"] }
+  def offer(id, amount, **rest) = call(:post, "/api/pieces/#{id}/offers", { amount: amount, **rest })
+  def diary(id) = call(:get, "/api/pieces/#{id}/diary").map { |line| line["text"] }
+  def worked(id, effort) = call(:post, "/api/work", { kind: "sanding", effort: effort, worked_on: "2026-06-01", pieces: [{ piece_id: id }] })
+
+  # A chair listed at 200.00 on a day; sold where a day and a price are given.
+  def chair(listed, sold = nil, price = nil)
+    id = piece(name: "Chair", kind: "chair", bought_on: "2026-01-02", purchase: "20")
+    event(id, "listed", listed, asking: "200")
+    event(id, "sold", sold, price: price) if sold
+    id
+  end
+
+  # Eight chairs, each sold ten days after its listing at 180.00, ninety percent of what was asked.
+  def history = 8.times { |number| chair((Date.new(2026, 3, 1) + number).iso8601, (Date.new(2026, 3, 11) + number).iso8601, "180") }
+
+  it "puts all ways of finding a price on one scale, and suggests an asking price with its reason" do
+    house(floor_pay: "8", target_pay: "15", fee_rate: "10", fixed_fee: "5", haggle: "10", price_ending: "5")
+    id = piece(name: "Chair", kind: "chair", purchase: "100")
+    worked(id, "10 h")
+    page = pricing(id)
+    # (100 + 5 + 10 × pay) ÷ 0.9: 116.67, 205.56, 283.34 (handbook 2.8); 283.34 ÷ 0.9 = 314.83, up to 315.
+    expect(method(page, "cost_and_pay")).to eq("low" => "116.67", "mid" => "205.56", "high" => "283.34")
+    expect(page["suggested"]["text"]).to eq("315.00")
+    expect(page["suggested_why"]).to eq("target price ÷ (1 − 10% room for haggling), up to fives and tens")
+    expect(page["methods"].map { |one| one["key"] }).to eq(["cost_and_pay"])
+    call(:put, "/api/pieces/#{id}/new-price", { price: "600" })
+    expect(method(pricing(id), "new")).to eq("low" => "120.00", "mid" => "180.00", "high" => "240.00")
+    expect(refusal(call(:put, "/api/pieces/#{id}/new-price", { price: "0" }), :price)).to include("cannot cost nothing")
+    call(:put, "/api/pieces/#{id}/new-price", { price: "" })
+    expect(method(pricing(id), "new")).to be_nil
+  end
+
+  it "counts delivery and a booth's rent into what a sale must bring" do
+    house(floor_pay: "8", target_pay: "15", fee_rate: "10", fixed_fee: "5", delivery: "12", rent: "10")
+    id = piece(purchase: "100")
+    # (100 + 5 + 12 + 10) ÷ 0.9 = 141.12
+    expect(figure(id, "break_even")["text"]).to eq("141.12")
+    expect(pricing(id, "200")["at"]).to include("take_home" => include("text" => "153.00"), "profit" => include("text" => "53.00"))
+  end
+
+  it "says what a price brings: profit, pay, days and the steps down" do
+    house(floor_pay: "8", target_pay: "15", fee_rate: "10", fixed_fee: "5", step: "10", step_days: "14")
+    id = piece(name: "Chair", kind: "chair", purchase: "100")
+    worked(id, "10 h")
+    at = pricing(id, "300")["at"]
+    # 270 − 5 − 100 = 165 over 10 h. Steps: 270, 243, 218.70, then the floor.
+    expect(at).to include("take_home" => include("text" => "265.00"), "profit" => include("text" => "165.00"), "hourly" => include("text" => "16.50"),
+                          "days" => nil, "time_why" => "8 listings and 4 sales are needed; there are 0 and 0")
+    expect(at["steps"].map { |step| step["asking"]["text"] }).to eq(%w[270.00 243.00 218.70 205.56])
+    expect(at["steps"].first["on"]["iso"]).to eq("2026-07-14")
+    expect(refusal(pricing(id, "dear"), :price)).to include("not")
+    history
+    later = pricing(id, "300")["at"]
+    # All eight took ten days, so before the first step: ten days, and 90% of 300.00.
+    expect(later).to include("days" => 10, "expected" => include("text" => "270.00"), "left" => "0%", "time_why" => "8 listings of this kind")
+    expect(method(pricing(id), "own")).to eq("low" => "180.00", "mid" => "180.00", "high" => "180.00")
+  end
+
+  it "keeps comparables by kind, for all pieces alike" do
+    id = piece(name: "Desk", kind: "desk")
+    call(:post, "/api/pieces/#{id}/comparables", { what: "Oak desk", price: "200", likeness: "3", sold: "no", place: "online", condition: "worn",
+                                                   note: "with key" })
+    made = call(:post, "/api/pieces/#{id}/comparables", { what: "Pine desk", price: "100", likeness: "1", sold: "yes", seen_on: "2026-06-20" })
+    expect(made).to include("sold" => true, "likeness_label" => "somewhat like it", "seen_on" => include("iso" => "2026-06-20"))
+    other = piece(name: "Other desk", kind: "desk")
+    # Asked 200.00 × 0.85 = 170.00 weighs three, got 100.00 weighs one.
+    expect(method(pricing(other), "comparables")).to eq("low" => "135.00", "mid" => "170.00", "high" => "170.00")
+    expect(pricing(piece(name: "Chair", kind: "chair"))["comparables"]).to eq([])
+    expect(call(:patch, "/api/comparables/#{made['id']}", { price: "170" })["price"]["text"]).to eq("170.00")
+    expect(method(pricing(other), "comparables")["low"]).to eq("170.00")
+    gone = call(:delete, "/api/comparables/#{made['id']}")
+    expect(pricing(id)["comparables"].size).to eq(1)
+    call(:post, "/api/deletions/#{gone['id']}/undo")
+    expect(pricing(id)["comparables"].size).to eq(2)
+    bad = call(:post, "/api/pieces/#{id}/comparables", { what: "", price: "0", likeness: "4" })
+    expect([refusal(bad, :what), refusal(bad, :price), refusal(bad, :likeness)]).to match([/empty/, /says nothing/, /1 to 3/])
+    expect(refusal(call(:post, "/api/pieces/#{piece}/comparables", { what: "Thing", price: "5" }), :what)).to include("no kind")
+  end
+
+  it "keeps a decision with its reason, lists the piece, and plans its steps down" do
+    house(floor_pay: "8", target_pay: "15", step: "10", step_days: "14")
+    id = piece(name: "Chair", kind: "chair", purchase: "100")
+    worked(id, "5 h")
+    kept = call(:post, "/api/pieces/#{id}/price-decisions", { asking: "200", why: "rare form", list: true, channel: "online" })
+    expect(kept).to include("asking" => include("text" => "200.00"), "why" => "rare form")
+    expect(diary(id).join).to include("Price decided: 200.00. rare form")
+    expect(row(id)).to include("asking" => include("text" => "200.00"), "days" => 0, "next_step" => include("due" => false,
+                                                                                                            "asking" => include("text" => "180.00")))
+    at("2026-07-14T12:00:00Z")
+    step = row(id)["next_step"]
+    expect(step["due"]).to be(true)
+    call(:patch, "/api/price-steps/#{step['id']}", { state: "done" })
+    # 200 → 180 → 162 → 145.80 → the floor of 140.
+    expect(row(id)).to include("asking" => include("text" => "180.00"), "days" => 14, "next_step" => include("asking" => include("text" => "162.00")))
+    following = row(id)["next_step"]
+    call(:patch, "/api/price-steps/#{following['id']}", { state: "skipped" })
+    expect(row(id)).to include("asking" => include("text" => "180.00"), "next_step" => include("asking" => include("text" => "145.80")))
+    expect(refusal(call(:patch, "/api/price-steps/#{following['id']}", { state: "done" }), :state)).to include("skipped already")
+    expect(refusal(call(:post, "/api/pieces/#{id}/price-decisions", { asking: "" }), :asking)).to include("empty")
+  end
+
+  it "answers an offer within the figures: waiting is worth what is expected less its place" do
+    history
+    id = chair("2026-06-30")
+    # Held from 2 January to 11…18 March, 68 to 75 days, 71.5 on average; profit 160.00 each: 8 × 160 ÷ 572 days = 2.24 a day.
+    expect(market["place_day"]["text"]).to eq("2.24")
+    # Ten days at 90% of 200.00: 180.00 − 10 × 2.24 = 157.60.
+    offer(id, "157.60", who: "First caller")
+    offer(id, "157.50")
+    offer(id, "90")
+    call(:post, "/api/pieces/#{id}/offers", { note: "Is it still there?" })
+    found = row(id)
+    expect(found).to include("enquiries" => 1, "expected_days" => 10, "expected" => include("text" => "180.00"))
+    expect(found["offers"].reverse.map { |one| one["advice"]["verdict"] }).to eq(%w[take counter decline])
+    expect(found["offers"].reverse[1]["advice"]).to include("counter" => include("text" => "157.60"), "at" => include("text" => "157.60"))
+    why = "Waiting is worth 157.60: 180.00 expected within 10 days, less 10 days of its place at 2.24"
+    expect(found["offers"].last["advice"]["why"]).to start_with(why)
+    countered = call(:patch, "/api/offers/#{found['offers'][1]['id']}", { answer: "countered", counter: "165" })
+    expect(countered).to include("answer" => "countered", "counter" => include("text" => "165.00"), "then" => include("Waiting is worth"))
+    expect(row(id)["offers"][1]["advice"]).to be_nil
+    expect(diary(id)).to include("Offer of 157.60 from First caller.", "Offer countered at 165.00.", "Enquiry.")
+    expect(refusal(call(:patch, "/api/offers/#{countered['id']}", { answer: "countered", counter: "" }), :counter)).to include("empty")
+    gone = call(:delete, "/api/offers/#{countered['id']}")
+    expect(row(id)["offers"].size).to eq(2)
+    call(:post, "/api/deletions/#{gone['id']}/undo")
+    expect(row(id)["offers"].size).to eq(3)
+  end
+
+  it "refuses an offer on what is not for sale, and of nothing" do
+    expect(refusal(offer(piece, "50"), :amount)).to include("is not listed")
+    expect(refusal(offer(chair("2026-06-01"), "0"), :amount)).to include("Leave the amount empty")
+    expect(market["rows"].size).to eq(1)
+  end
+
+  it "holds a piece for a buyer, one at a time, with what was paid down" do
+    id = chair("2026-06-01")
+    held = call(:post, "/api/pieces/#{id}/holds", { who: "Neighbour", price: "170", deposit: "20", until_on: "2026-07-05", pick_up: "Sunday 10:00" })
+    expect(row(id)["hold"]).to include("who" => "Neighbour", "deposit" => include("text" => "20.00"), "until_on" => include("iso" => "2026-07-05"),
+                                       "pick_up" => "Sunday 10:00")
+    expect(refusal(call(:post, "/api/pieces/#{id}/holds", { who: "Another" }), :who)).to include("held already")
+    call(:delete, "/api/holds/#{held['id']}")
+    expect(row(id)["hold"]).to be_nil
+    expect(refusal(call(:post, "/api/pieces/#{id}/holds", { who: "" }), :who)).to include("empty")
+  end
+
+  it "says how long listings took, a set as one, and nothing where there is nothing" do
+    expect(market).to eq("rows" => [], "total" => 0, "asked" => { "minor" => 0, "text" => "0.00" }, "place_day" => nil, "times" => [],
+                         "seasons" => [], "sold" => [])
+    history
+    chair("2026-06-01") # stands 29 days: censored
+    times = market["times"]
+    expect(times.map { |one| one["kind"] }).to eq(["chair", "all kinds"])
+    # 8 of 9 sold on day 10: a ninth is left.
+    text = "Median 10 days (a quarter within 10, three quarters within 10), n = 9."
+    expect(times.first).to include("text" => text, "curve" => [[0, 100.0], [10, 11.1], [29, 11.1]])
+    pair = Array.new(2) { chair("2026-06-10") }
+    set = call(:post, "/api/sets", { name: "Pair", piece_ids: pair })
+    expect(set["id"]).not_to be_nil
+    expect(market["times"].last["text"]).to include("n = 1")
+  end
+end

@@ -1,0 +1,128 @@
+# frozen_string_literal: true
+
+require_relative "../support/records_helper"
+
+# What own listings say, read off the flips: spells, what is got of what is asked, what a place earns. It is 30 June 2026.
+RSpec.describe "own listings" do
+  operations = Kohlrabi::Operations
+
+  def listed(kind, on, asking: "100")
+    piece = Kohlrabi::Operations::Flips::Pieces.create("name" => "#{kind} of #{on}", "kind" => kind, "bought_on" => "2026-01-01", "purchase" => "10")
+    Kohlrabi::Operations::Flips::Events.create(piece.id, "kind" => "listed", "on" => on, "asking" => asking)
+    piece
+  end
+
+  def event(piece, kind, on, **rest)
+    Kohlrabi::Operations::Flips::Events.create(piece.id, { "kind" => kind, "on" => on, **rest.transform_keys(&:to_s) })
+  end
+
+  def spells(kind) = Kohlrabi::Operations::Market::Sellings.spells.fetch(kind, []).map { |spell| [spell.days, spell.sold] }.sort_by(&:first)
+
+  it "are sold, or censored: what still stands to today, what was kept or scrapped to that day" do
+    event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: "90")
+    listed("chair", "2026-06-10")
+    event(listed("chair", "2026-06-01"), "kept", "2026-06-06")
+    event(listed("desk", "2026-06-01"), "scrapped", "2026-06-03")
+    operations::Flips::Pieces.create("name" => "Never listed", "kind" => "chair")
+    expect(spells("chair")).to eq([[5, false], [10, true], [20, false]])
+    expect(spells("desk")).to eq([[2, false]])
+  end
+
+  it "forget what was taken back or removed" do
+    piece = listed("chair", "2026-06-01")
+    sold = event(piece, "sold", "2026-06-11", price: "90")
+    gone = operations::Flips::Events.remove(sold.id)
+    expect(spells("chair")).to eq([[29, false]])
+    operations::Support::Removal.undo(gone.id)
+    expect(spells("chair")).to eq([[10, true]])
+    operations::Flips::Pieces.remove(piece.id)
+    expect(spells("chair")).to eq([])
+  end
+
+  it "count a set once, whatever it held" do
+    pieces = Array.new(3) { operations::Flips::Pieces.create("name" => "Stool", "kind" => "stool", "bought_on" => "2026-01-01") }
+    set = operations::Flips::Sets.create("name" => "Three", "piece_ids" => pieces.map(&:id))
+    operations::Flips::Sets.happen(set.id, "kind" => "listed", "on" => "2026-06-01", "asking" => "90")
+    operations::Flips::Sets.happen(set.id, "kind" => "sold", "on" => "2026-06-08", "price" => "80")
+    expect(spells("stool")).to eq([[7, true]])
+  end
+
+  it "say what is got of what is asked, from five sales on" do
+    [90, 80, 100, 70, 95].each { |price| event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: price.to_s) }
+    expect(Kohlrabi::Core::Market::Comparables.ratio(operations::Market::Sellings.got_of_asked).first).to eq(9/10r)
+    expect(operations::Market::Sellings.got_of_asked.size).to eq(5)
+  end
+
+  it "say what a place earns a day, or nothing where five sales are not there" do
+    4.times { event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: "90") }
+    expect(operations::Market::Sellings.place_day).to be_nil
+    event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: "90")
+    # 1 January to 11 June are 161 days; profit 80.00 each: 8000 ÷ 161 = 49.69.
+    expect(operations::Market::Sellings.place_day).to eq(50)
+  end
+
+  it "do not count a loss against an offer: a place that earns nothing is worth nothing, not less" do
+    5.times { event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: "1") }
+    expect(operations::Market::Sellings.place_day).to eq(0)
+  end
+
+  it "plan steps anew from a new price, and leave those that were done" do
+    operations::House::WorkshopSettings.update("floor_pay" => "8", "lock_version" => operations::House::WorkshopSettings.workshop.lock_version)
+    piece = operations::Flips::Pieces.create("name" => "Chair", "kind" => "chair", "purchase" => "50", "bought_on" => "2026-06-01")
+    operations::Flips::Work.create("kind" => "sanding", "effort" => "60", "worked_on" => "2026-06-02", "pieces" => [{ "piece_id" => piece.id }])
+    operations::Market::Prices.decide(piece.id, "asking" => "100", "list" => true)
+    steps = -> { Kohlrabi::Records::PriceStep.where(piece: piece).order(:id).map { |step| [step.asking_minor, step.state] } }
+    # Down by tenths to the floor of 58.00.
+    expect(steps.call.map(&:first)).to eq([9_000, 8_100, 7_290, 6_561, 5_904, 5_800])
+    operations::Market::ListedPieces.step(Kohlrabi::Records::PriceStep.first.id, "state" => "done")
+    operations::Market::Prices.decide(piece.id, "asking" => "80", "list" => true)
+    expect(steps.call).to eq([[9_000, "done"], [7_200, "planned"], [6_480, "planned"], [5_832, "planned"], [5_800, "planned"]])
+    expect(operations::Flips::FlipRecords.of(piece.reload).asking).to eq(8_000)
+  end
+
+  it "put price steps and pick-ups into the calendar feed, late ones on today" do
+    piece = listed("chair", "2026-06-01")
+    Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: "2026-06-15", asking_minor: 90_00)
+    Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: "2027-06-15", asking_minor: 80_00)
+    operations::Market::ListedPieces.hold(piece.id, "who" => "a café", "pick_up_on" => "2026-07-02", "pick_up" => "after six")
+    text = operations::Bench::Feed.text.gsub("\r\n ", "")
+    expect(text).to include("Price step: chair of 2026-06-01 to 90.00", "Fetched: chair of 2026-06-01", "a café\\, after six")
+    expect(text[/UID:step-.*?END:VEVENT/m]).to include("DTSTART;VALUE=DATE:20260630")
+    expect(text.scan("Price step").size).to eq(1)
+    event(piece, "sold", "2026-06-30", price: "90")
+    expect(operations::Bench::Feed.text).not_to include("Price step", "Fetched")
+  end
+
+  it "say whether a month sells slowly, a set as one, and nothing where history is short" do
+    5.times { |number| event(listed("chair", "2026-01-0#{number + 1}"), "sold", "2026-03-1#{number}", price: "90") }
+    expect(operations::Market::Sellings.seasons).to eq([])
+    5.times { |number| event(listed("chair", "2026-05-0#{number + 1}"), "sold", "2026-05-1#{number}", price: "90") }
+    # 1 January to 10 March are 68 days, 1 to 10 May 9: 7.6 times, and the other way round 0.1.
+    expect(operations::Market::Sellings.seasons.map(&:text)).to eq(
+      ["January listings took 7.6 times as long as those of other months: median 68 against 9 days, n = 5 and 5.",
+       "May listings took 0.1 times as long as those of other months: median 9 against 68 days, n = 5 and 5."]
+    )
+  end
+
+  it "weigh an offer without keeping it" do
+    8.times { event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: "90") }
+    piece = listed("chair", "2026-06-30")
+    # All took ten days at nine tenths: 90.00 less 10 days of a place at 80 ÷ 161 = 0.50 a day.
+    expect(operations::Market::ListedPieces.weigh(piece.reload, 85_01)).to have_attributes(verdict: :take)
+    expect(operations::Market::ListedPieces.weigh(piece, 84_00)).to have_attributes(verdict: :counter)
+    expect(Kohlrabi::Records::Offer.count).to eq(0)
+  end
+
+  it "want what is open on Today: offers that nobody has answered, steps that are due" do
+    piece = listed("chair", "2026-06-01")
+    expect(operations::Market::ListedPieces.wants).to eq([])
+    offer = operations::Market::ListedPieces.offer(piece.id, "amount" => "70", "who" => "a caller")
+    Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 6, 29), asking_minor: 9_000)
+    Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 7, 20), asking_minor: 8_000)
+    expect(operations::Market::ListedPieces.wants.map(&:last)).to eq(["Offer of 70.00 from a caller to answer",
+                                                                      "Price step to 90.00 due 29 Jun 2026"])
+    operations::Market::ListedPieces.answer(offer.id, "answer" => "declined")
+    event(piece, "sold", "2026-06-30", price: "95")
+    expect(operations::Market::ListedPieces.wants).to eq([])
+  end
+end

@@ -1,0 +1,132 @@
+// The running timer, large: stop it with the step done or not, or say how long it really was where it was forgotten.
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import Link from "@mui/material/Link";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { Link as RouterLink } from "react-router";
+import { api, ask } from "../../api/client";
+import type { Timer } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { useStopTimer } from "../../kit/session/useStopTimer";
+import { EffortEcho } from "../../kit/EffortEcho";
+import { LazyForm } from "../../kit/LazyForm";
+import { Ticking } from "../../kit/Ticking";
+
+export function RunningTimer({ timer, people }: { timer: Timer; people: number }) {
+  const stop = useStopTimer();
+  const { remove } = useUndo();
+  const [effort, setEffort] = useState("");
+  const [asked, setAsked] = useState(timer.long);
+  const [take, setTake] = useState(true);
+  const [badly, setBadly] = useState(false);
+  const step = timer.steps.length === 1 ? timer.steps[0] : undefined;
+  const time = effort ? { effort } : {};
+  const finish = (zones?: string[]) => void stop(timer, { ...time, done: true, take, ...(zones ? { zones } : {}) });
+  const open = timer.steps.length === 1 ? (timer.steps[0]?.units ?? []).filter((unit) => !unit.done) : [];
+  return (
+    <Box
+      component="section"
+      aria-label={`Timer of ${timer.person.name}`}
+      sx={{ borderTop: 2, borderBottom: 1, borderColor: "primary.main", bgcolor: "background.paper", px: 2, py: 2, mb: 3 }}
+    >
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "center" }}>
+        <Box sx={{ color: "primary.main" }}>
+          <Ticking timer={timer} large />
+        </Box>
+        <Box sx={{ flex: "1 1 220px" }}>
+          <Typography sx={{ fontWeight: 600, fontSize: 19 }}>{timer.steps.map((step) => step.label).join(" + ") || timer.label}</Typography>
+          <Box>
+            {timer.pieces.map((piece, place) => (
+              <span key={piece.id}>
+                {place > 0 && " + "}
+                <Link component={RouterLink} to={`/pieces/${piece.id}`} sx={{ textDecoration: "underline" }}>
+                  {piece.name}
+                </Link>
+              </span>
+            ))}
+          </Box>
+          <Box sx={{ color: "text.secondary" }}>
+            since {timer.started_text}
+            {people > 1 && `, ${timer.person.name}`}
+            {timer.pieces.length > 1 && ", shared equally"}
+            {timer.steps.length === 1 && `, estimated ${timer.steps[0]?.estimate?.text}`}
+          </Box>
+        </Box>
+        <Box sx={{ display: "flex", columnGap: 0.5, rowGap: 1, flexWrap: "wrap" }}>
+          {timer.steps.length > 0 && (
+            <Button variant="contained" size="large" onClick={() => finish()}>
+              {step?.trial ? "Stop, it worked" : "Stop, it is done"}
+            </Button>
+          )}
+          <Button variant={timer.steps.length > 0 ? "outlined" : "contained"} size="large" onClick={() => void stop(timer, time)}>
+            {timer.steps.length > 0 ? "Stop, more to do" : "Stop and record"}
+          </Button>
+          {step && <Button onClick={() => setBadly(true)}>It went badly</Button>}
+          {!asked && <Button onClick={() => setAsked(true)}>It was not that long</Button>}
+          <Button color="inherit" onClick={() => remove(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } }))}>
+            Discard
+          </Button>
+        </Box>
+      </Box>
+      {timer.takes.length > 0 && (
+        <FormControlLabel
+          control={<Checkbox checked={take} onChange={(_, on) => setTake(on)} />}
+          label={`When it is done, take ${timer.takes.join(", ")} from the shelf`}
+        />
+      )}
+      {open.length > 0 && (
+        <Box role="group" aria-label="Stop with these done" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 1 }}>
+          {open.map((unit) => (
+            <Button key={unit.label} variant="outlined" onClick={() => finish(unit.zones)}>
+              {`Stop, ${unit.label} is done`}
+            </Button>
+          ))}
+        </Box>
+      )}
+      {badly && step && (
+        <LazyForm
+          title={`It went badly: ${step.label}`}
+          submit="Stop and remember it"
+          fields={[
+            { name: "lost", label: "Time lost", kind: "effort", half: true },
+            { name: "note", label: "What happened", kind: "text", help: "shown when the same is planned again" },
+          ]}
+          onClose={() => setBadly(false)}
+          onSubmit={async (values) => {
+            const path = { params: { path: { id: step.piece_id } } };
+            await ask(api.POST("/api/pieces/{id}/experiences", { ...path, body: { step: step.step, worked: "no", ...values } }));
+            setBadly(false);
+            await stop(timer, time);
+          }}
+        />
+      )}
+      {asked && (
+        <Box sx={{ mt: 2, display: "grid", gap: 1, maxWidth: 460 }}>
+          {timer.proposal && (
+            <Alert
+              severity="warning"
+              action={
+                <Button color="inherit" onClick={() => void stop(timer, { effort: timer.proposal?.effort?.text ?? "" })}>
+                  {`Stop at ${timer.proposal.at}`}
+                </Button>
+              }
+            >
+              {`Running for ${timer.elapsed?.text}. Was it over at ${timer.proposal.at}, after ${timer.proposal.effort?.text} (${timer.proposal.why})?`}
+            </Alert>
+          )}
+          <TextField
+            label="How long it really was"
+            value={effort}
+            onChange={(event) => setEffort(event.target.value)}
+            helperText={<EffortEcho text={effort} help="Leave empty to record the time on the clock" />}
+          />
+        </Box>
+      )}
+    </Box>
+  );
+}

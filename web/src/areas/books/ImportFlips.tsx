@@ -1,0 +1,155 @@
+// Bringing in a spreadsheet of past flips: drop the file, see rows and problems, confirm.
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import LinearProgress from "@mui/material/LinearProgress";
+import Typography from "@mui/material/Typography";
+import { type DragEvent, useState } from "react";
+import { useNavigate } from "react-router";
+import { api, ask } from "../../api/client";
+import { useImportProgress } from "../../api/queries";
+import type { ImportCheck } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { PageHead } from "../../kit/PageHead";
+import { ImportColumns } from "./ImportColumns";
+import { ImportQuestions } from "./ImportQuestions";
+import { ImportRows } from "./ImportRows";
+
+// columns: how the person matched them, by name in the file.
+type Reading = { decimal: "point" | "comma"; dates: "iso" | "dmy" | "mdy"; again: boolean; columns: Record<string, string> };
+const FIRST: Reading = { decimal: "point", dates: "iso", again: false, columns: {} };
+const BYTES = { headers: { "Content-Type": "application/octet-stream" }, bodySerializer: (body: unknown) => body as BodyInit };
+const asked = ({ columns, ...rest }: Reading) => ({ ...rest, columns: JSON.stringify(columns) });
+const flips = (count: number) => `${count} ${count === 1 ? "flip" : "flips"}`;
+
+export default function ImportFlips() {
+  const [file, setFile] = useState<File | null>(null);
+  const [reading, setReading] = useState(FIRST);
+  const [skip, setSkip] = useState(false);
+  const [check, setCheck] = useState<ImportCheck | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [over, setOver] = useState(false);
+  const [taking, setTaking] = useState(false);
+  const progress = useImportProgress(taking);
+  const { done } = useUndo();
+  const navigate = useNavigate();
+
+  const attempt = async (work: () => Promise<void>) => {
+    setBusy(true);
+    setError(null);
+    await work().catch((problem: Error) => setError(problem.message));
+    setBusy(false);
+  };
+  const look = (chosen: File, as: Reading) =>
+    attempt(async () => {
+      setFile(chosen);
+      setReading(as);
+      setCheck(null);
+      setCheck(await ask(api.POST("/api/imports/check", { ...BYTES, params: { query: asked(as) }, body: chosen as unknown as string })));
+    });
+  const take = () => {
+    setTaking(true);
+    return attempt(async () => {
+      const taken = await ask(
+        api.POST("/api/imports", {
+          ...BYTES,
+          params: { query: { ...asked(reading), skip_bad: skip } },
+          body: file as unknown as string,
+        }),
+      );
+      done(`${flips(taken.counts.taken)} taken in`);
+      void navigate("/books");
+    }).finally(() => setTaking(false));
+  };
+  const dropped = (event: DragEvent) => {
+    event.preventDefault();
+    setOver(false);
+    const [first] = event.dataTransfer.files;
+    if (first) void look(first, FIRST);
+  };
+  const faulty = !!check && (check.counts.bad > 0 || check.problems.length > 0);
+
+  return (
+    <>
+      <PageHead title="Bring in past flips" line="From a spreadsheet, one row a flip: CSV, XLSX or ODS. Nothing is recorded before you confirm." />
+      <Box
+        onDragOver={(event) => (event.preventDefault(), setOver(true))}
+        onDragLeave={() => setOver(false)}
+        onDrop={dropped}
+        sx={{
+          border: "2px dashed",
+          borderColor: over ? "primary.main" : "text.secondary",
+          p: 3,
+          mb: 2,
+          bgcolor: "background.paper",
+          display: "grid",
+          gap: 1,
+          justifyItems: "start",
+        }}
+      >
+        <Typography>{file ? file.name : "Drop the file here, or choose it."}</Typography>
+        <Button component="label" variant={check ? "outlined" : "contained"}>
+          Choose a file
+          <input
+            hidden
+            type="file"
+            accept=".csv,.xlsx,.ods,text/csv"
+            aria-label="Spreadsheet file"
+            // The same file, mended, can be chosen again.
+            onClick={(event) => (event.currentTarget.value = "")}
+            onChange={(event) => event.target.files?.[0] && void look(event.target.files[0], FIRST)}
+          />
+        </Button>
+        <Typography variant="caption" sx={{ color: "text.secondary" }}>
+          The first row names the columns; columns that are called otherwise are matched once the file is read. Only name is required. Dates as
+          2026-05-03, hours as decimal hours, empty for not known, 0 for nothing.
+        </Typography>
+      </Box>
+      {busy && !taking && <LinearProgress aria-label="Reading the file" />}
+      {taking && (
+        <LinearProgress
+          aria-label={progress ? `${progress.done} of ${progress.of} flips taken in` : "Taking flips in"}
+          variant={progress?.of ? "determinate" : "indeterminate"}
+          value={progress?.of ? (progress.done / progress.of) * 100 : 0}
+        />
+      )}
+      {error && (
+        <Alert severity="error" sx={{ mb: 2 }}>
+          {error}
+        </Alert>
+      )}
+      {check && file && (
+        <>
+          <ImportQuestions check={check} onAnswer={(answer) => void look(file, { ...reading, ...answer })} />
+          <ImportColumns check={check} onMatch={(head, to) => void look(file, { ...reading, columns: { ...reading.columns, [head]: to } })} />
+          {check.problems.map((problem) => (
+            <Alert key={problem} severity="warning" sx={{ mb: 1 }}>
+              {problem}
+            </Alert>
+          ))}
+          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "center", my: 2 }}>
+            <Typography role="status" sx={{ flex: 1, minWidth: 220 }}>
+              {check.counts.taken} to take in, {check.counts.bad} with something wrong, {check.counts.repeat} already here.
+            </Typography>
+            {check.counts.repeat + (reading.again ? 1 : 0) > 0 && (
+              <FormControlLabel
+                control={<Checkbox checked={reading.again} onChange={(_, again) => void look(file, { ...reading, again })} />}
+                label="Take repeats too"
+              />
+            )}
+            {faulty && (
+              <FormControlLabel control={<Checkbox checked={skip} onChange={(_, value) => setSkip(value)} />} label="Leave out what is wrong" />
+            )}
+            <Button variant="contained" disabled={busy || check.counts.taken === 0 || (faulty && !skip)} onClick={() => void take()}>
+              Take in {flips(check.counts.taken)}
+            </Button>
+          </Box>
+          <ImportRows check={check} />
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,55 @@
+// Recording a cost, for one piece or shared over several, or correcting it.
+import { api, ask } from "../../api/client";
+import { useToday } from "../../api/queries";
+import type { Cost, Workshop } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { type Named, type ShareInput, startWith, type Values } from "../../kit/fields";
+import { FormDialog } from "../../kit/FormDialog";
+import { costFields } from "../../kit/workFields";
+
+type Props = { cost?: Cost; piece: Named; workshop: Workshop; onClose: () => void };
+
+const body = (values: Values, pieces: ShareInput[]) => ({
+  what: values.what ?? "",
+  category: values.category as Exclude<Cost["category"], "trip">,
+  amount: values.amount ?? "",
+  spent_on: values.spent_on ?? "",
+  pieces,
+});
+const typed = (cost: Cost): Values => ({
+  what: cost.what,
+  category: cost.category,
+  amount: cost.amount?.text.replace(/\s/g, "") ?? "",
+  spent_on: cost.spent_on?.iso ?? "",
+});
+const bare = (cost: Cost) => cost.shares.map(({ piece_id, weight }) => ({ piece_id, weight }));
+const shares = (cost: Cost): ShareInput[] => cost.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
+
+export function CostDialog({ cost, piece, workshop, onClose }: Props) {
+  const today = useToday();
+  const { done } = useUndo();
+  if (!today.data) return null;
+  return (
+    <FormDialog
+      title={cost ? "Correct cost" : "Record cost"}
+      submit={cost ? "Save cost" : "Record cost"}
+      fields={costFields(workshop)}
+      initial={cost ? typed(cost) : { category: "materials", spent_on: today.data.date?.iso ?? "" }}
+      initialPieces={cost ? shares(cost) : startWith(piece)}
+      onClose={onClose}
+      onSubmit={async (values, pieces) => {
+        if (cost) {
+          const path = { params: { path: { id: cost.id } } };
+          await ask(api.PATCH("/api/costs/{id}", { ...path, body: body(values, pieces) }));
+          done("Cost corrected", () => ask(api.PATCH("/api/costs/{id}", { ...path, body: body(typed(cost), bare(cost)) })));
+        } else {
+          const made = await ask(api.POST("/api/costs", { body: body(values, pieces) }));
+          done(`${made.what} recorded, ${made.amount?.text} ${workshop.currency}`, () =>
+            ask(api.DELETE("/api/costs/{id}", { params: { path: { id: made.id } } })),
+          );
+        }
+        onClose();
+      }}
+    />
+  );
+}

@@ -1,0 +1,45 @@
+// Something broke: dated, with what is expected from now on.
+import { api, ask } from "../../api/client";
+import { useToday } from "../../api/queries";
+import type { Piece, Workshop } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import type { FieldSpec } from "../../kit/fields";
+import { FormDialog } from "../../kit/FormDialog";
+
+const PLACES = [
+  { key: "way", label: "on the way" },
+  { key: "workshop", label: "in the workshop" },
+  { key: "delivery", label: "at delivery" },
+];
+
+export function DamageDialog({ piece, workshop, onClose }: { piece: Piece; workshop: Workshop; onClose: () => void }) {
+  const today = useToday();
+  const { done } = useUndo();
+  if (!today.data) return null;
+  const unit = workshop.currency;
+  const fields: FieldSpec[] = [
+    { name: "what", label: "What broke", kind: "text", help: workshop.lists.cautions.glass },
+    { name: "place", label: "Where", kind: "select", half: true, options: PLACES },
+    { name: "on", label: "Date", kind: "date", half: true },
+    { name: "expected_resale", label: "Expected resale now", kind: "text", unit, half: true },
+    { name: "hours_to_come", label: "Hours still to come now", kind: "effort", half: true },
+    { name: "cost_to_come", label: "Cost still to come now", kind: "text", unit, half: true },
+  ];
+  const { expected_resale: resale = "", hours_to_come: hours = "", cost_to_come: cost = "" } = piece.fields;
+  return (
+    <FormDialog
+      title="Something broke"
+      submit="Record damage"
+      fields={fields}
+      initial={{ place: "way", on: today.data.date?.iso ?? "", expected_resale: resale, hours_to_come: hours, cost_to_come: cost }}
+      onClose={onClose}
+      onSubmit={async (values) => {
+        const path = { params: { path: { id: piece.id } } };
+        const { what = "", place = "", ...rest } = values;
+        const made = await ask(api.POST("/api/pieces/{id}/damages", { ...path, body: { what, place, ...rest } }));
+        done("Damage recorded", () => ask(api.DELETE("/api/damages/{id}", { params: { path: { id: made.id } } })));
+        onClose();
+      }}
+    />
+  );
+}

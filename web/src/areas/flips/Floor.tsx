@@ -1,0 +1,144 @@
+// The floor: every piece in hand, one row each; ended ones in the archive.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import LinearProgress from "@mui/material/LinearProgress";
+import MenuItem from "@mui/material/MenuItem";
+import Pagination from "@mui/material/Pagination";
+import TextField from "@mui/material/TextField";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import { useSearchParams } from "react-router";
+import { type ListQuery, usePieces, useWorkshop } from "../../api/queries";
+import { useOpen } from "../../kit/session/open";
+import { daysScale } from "../../kit/DaysStrip";
+import { Empty } from "../../kit/Empty";
+import { Failure } from "../../kit/Failure";
+import { PageHead } from "../../kit/PageHead";
+import { FLOOR_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
+import { useSettled } from "../../kit/useSettled";
+import { FloorRow, FloorHead } from "./FloorRow";
+
+const SORTS = {
+  in_hand: {
+    ticket: "Ticket, newest first",
+    stage: "Stage",
+    bought_on: "Bought, oldest first",
+    cash_in: "Money in",
+    hours: "Hours",
+    name: "Name",
+  },
+  archive: {
+    ended_on: "Ended, latest first",
+    cash_profit: "Profit",
+    hourly_pay: "Hourly pay",
+    turnaround: "Turnaround",
+    hours: "Hours",
+    name: "Name",
+  },
+};
+const RISING = ["name", "bought_on", "stage"];
+
+export default function Floor() {
+  const [params, setParams] = useSearchParams();
+  const view = params.get("view") === "archive" ? "archive" : "in_hand";
+  const sorts: Record<string, string> = SORTS[view];
+  const wished = params.get("sort") ?? "";
+  const sort = wished in sorts ? wished : Object.keys(sorts)[0]!;
+  const text = params.get("query") ?? "";
+  const page = Math.max(1, Number(params.get("page")) || 1);
+  const set = (changes: Record<string, string>) => setParams({ view, sort, query: text, page: "1", ...changes }, { replace: true });
+  const pieces = usePieces({
+    view,
+    sort: sort as ListQuery["sort"],
+    descending: !RISING.includes(sort),
+    query: useSettled(text, 200),
+    page,
+  });
+  const workshop = useWorkshop();
+  const open = useOpen();
+  if (pieces.error) return <Failure error={pieces.error} again={() => void pieces.refetch()} />;
+  if (!pieces.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const { rows, total, per, in_hand: inHand } = pieces.data;
+  const currency = workshop.data.currency;
+  const unknown = inHand.count - inHand.price_known;
+  const line = inHand.count
+    ? `${inHand.count} in hand, ${inHand.tied_up?.text ?? "0"} ${currency} tied up${unknown ? ` (${unknown} at a price not known)` : ""}, oldest ${inHand.oldest_days ?? "not known"} days.`
+    : "Nothing in hand.";
+  const scale = daysScale(rows.map((row) => row.strip));
+  return (
+    <>
+      <PageHead title="Floor" line={line}>
+        <Button variant="contained" onClick={open.newPiece}>
+          Record a piece
+        </Button>
+      </PageHead>
+      <SubNav name="Floor" pages={FLOOR_PAGES} />
+      <Box className="no-print" sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", mb: 1.5, alignItems: "center" }}>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={view}
+          aria-label="Which pieces"
+          sx={{ width: { xs: "100%", sm: "auto" } }}
+          onChange={(_, next) => next && setParams({ view: next })}
+        >
+          <ToggleButton value="in_hand">In hand</ToggleButton>
+          <ToggleButton value="archive">Archive</ToggleButton>
+        </ToggleButtonGroup>
+        <TextField
+          label="Narrow down"
+          value={text}
+          onChange={(event) => set({ query: event.target.value })}
+          sx={{ width: { xs: "calc(40% - 6px)", sm: 220 } }}
+        />
+        <TextField
+          select
+          label="Order"
+          value={sort}
+          onChange={(event) => set({ sort: event.target.value })}
+          sx={{ width: { xs: "calc(60% - 6px)", sm: 210 } }}
+        >
+          {Object.entries(sorts).map(([key, name]) => (
+            <MenuItem key={key} value={key}>
+              {name}
+            </MenuItem>
+          ))}
+        </TextField>
+      </Box>
+      {rows.length === 0 ? (
+        <Empty title={text ? "No piece has all of these words" : view === "archive" ? "No flip has ended yet" : "The floor is empty"}>
+          {!text && view === "in_hand" && (
+            <>
+              <span>Record a piece you bought: its name is enough to begin with.</span>
+              <Button variant="contained" onClick={open.newPiece}>
+                Record a piece
+              </Button>
+            </>
+          )}
+          {!text && view === "archive" && <span>Sold, kept, given away and scrapped pieces come to rest here.</span>}
+        </Empty>
+      ) : (
+        <Box
+          role="table"
+          aria-label={view === "archive" ? "Ended flips" : "Pieces in hand"}
+          sx={{ borderTop: 2, borderColor: "text.primary", bgcolor: "background.paper" }}
+        >
+          <FloorHead view={view} currency={currency} />
+          {rows.map((row) => (
+            <FloorRow key={row.id} row={row} scale={scale} view={view} />
+          ))}
+        </Box>
+      )}
+      {total > per && (
+        <Pagination
+          className="no-print"
+          sx={{ mt: 2 }}
+          count={Math.ceil(total / per)}
+          page={page}
+          onChange={(_, next) => set({ page: String(next) })}
+        />
+      )}
+    </>
+  );
+}

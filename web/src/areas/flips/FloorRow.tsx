@@ -1,0 +1,153 @@
+// One piece on the floor: its drawing, ticket, days strip, money in, hours, and what comes next or came of it.
+import Box from "@mui/material/Box";
+import visuallyHidden from "@mui/utils/visuallyHidden";
+import type { ReactNode } from "react";
+import type { PieceRow } from "../../api/types";
+import { label } from "../../kit/theme";
+import { DaysStrip } from "../../kit/DaysStrip";
+import { Drawing } from "../../kit/Drawing";
+import { PieceTitle } from "../../kit/PieceTitle";
+import { NEXT_EVENT } from "../../kit/stages";
+
+type View = "in_hand" | "archive";
+
+const COLUMNS = { md: "88px minmax(150px, 1.1fr) minmax(220px, 1.4fr) 88px 84px 120px minmax(130px, 0.8fr)" };
+const grid = {
+  display: "grid",
+  gridTemplateColumns: { xs: "76px 1fr 1fr", ...COLUMNS },
+  columnGap: 2,
+  rowGap: 0.5,
+  alignItems: { xs: "start", md: "center" },
+  px: 1.25,
+};
+
+function Cell({ children, right, sx = {} }: { children: ReactNode; right?: boolean; sx?: object }) {
+  return (
+    <Box role="cell" sx={{ minWidth: 0, textAlign: { xs: "left", md: right ? "right" : "left" }, ...sx }}>
+      {children}
+    </Box>
+  );
+}
+
+export function FloorHead({ view, currency }: { view: View; currency: string }) {
+  const names =
+    view === "archive"
+      ? ["", "Piece", "Days", `Money in, ${currency}`, "Hours", `Profit, ${currency}`, "Came of it"]
+      : ["", "Piece", "Days", `Money in, ${currency}`, "Hours", `Price, ${currency}`, "Next"];
+  return (
+    <Box
+      role="row"
+      sx={{
+        ...grid,
+        display: { xs: "none", md: "grid" },
+        ...label,
+        color: "text.secondary",
+        py: 0.75,
+        borderBottom: 1,
+        borderColor: "divider",
+      }}
+    >
+      {names.map((name, place) => (
+        <Box role="columnheader" key={place} sx={{ textAlign: place >= 3 && place <= 5 ? "right" : "left", whiteSpace: "nowrap" }}>
+          {name || <Box sx={visuallyHidden}>Drawing</Box>}
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+// A figure with its name beside it on a phone, where there is no head to name it.
+function Named({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <>
+      <Box component="span" sx={{ ...label, display: { xs: "block", md: "none" }, color: "text.secondary", fontSize: 13 }}>
+        {name}
+      </Box>
+      {children}
+    </>
+  );
+}
+
+const quiet = { color: "text.secondary" };
+
+function Outcome({ row }: { row: PieceRow }) {
+  return (
+    <>
+      <Box>
+        {row.hourly_pay
+          ? `${row.hourly_pay.text} an hour`
+          : ["sold", "scrapped", "parted out", "lost"].includes(row.stage)
+            ? "hourly pay undefined"
+            : row.stage === "split"
+              ? "stands with its parts"
+              : "outside pay"}
+      </Box>
+      <Box sx={quiet}>{`${row.stage} ${row.ended_on?.text ?? ", date not known"}`}</Box>
+    </>
+  );
+}
+
+export function FloorRow({ row, scale, view }: { row: PieceRow; scale: number; view: View }) {
+  const loss = (row.cash_profit?.minor ?? 0) < 0;
+  return (
+    <Box role="row" data-piece={row.id} sx={{ ...grid, py: 1, borderBottom: 1, borderColor: "divider", breakInside: "avoid" }}>
+      <Cell sx={{ gridRow: { xs: "span 2", md: "auto" }, alignSelf: { xs: "start", md: "center" } }}>
+        <Drawing shape={row.drawing} width={84} height={62} />
+        {row.face && (
+          <img src={row.face} alt="" width={76} height={57} loading="lazy" style={{ objectFit: "cover", display: "block", marginTop: 4 }} />
+        )}
+      </Cell>
+      <Cell sx={{ gridColumn: { xs: "2 / -1", md: "auto" } }}>
+        <PieceTitle id={row.id} ticket={row.ticket} name={row.name} line={row.source} />
+      </Cell>
+      <Cell sx={{ gridColumn: { xs: "2 / -1", md: "auto" } }}>
+        <DaysStrip strip={row.strip} scale={scale} end={row.strip.ended ? row.stage : undefined} />
+      </Cell>
+      <Cell right>
+        <Named name="Money in">{row.cash_in?.text ?? <Box sx={quiet}>not known</Box>}</Named>
+      </Cell>
+      <Cell right>
+        <Named name="Hours">
+          {row.hours?.text ?? <Box sx={quiet}>none yet</Box>}
+          {row.budget?.hours && (
+            <Box sx={{ color: row.budget.out ? "error.main" : row.budget.short ? "warning.main" : "text.secondary", whiteSpace: "nowrap" }}>
+              {row.budget.out ? `${row.budget.hours.text.replace("−", "")} over` : `${row.budget.hours.text} left`}
+            </Box>
+          )}
+        </Named>
+      </Cell>
+      <Cell right>
+        {view === "archive" ? (
+          <Named name="Profit">
+            {row.cash_profit ? (
+              <Box sx={{ fontWeight: 600, color: loss ? "error.main" : "text.primary" }}>{row.cash_profit.text}</Box>
+            ) : (
+              <Box sx={quiet}>undefined</Box>
+            )}
+          </Named>
+        ) : (
+          <Named name="Price">
+            {row.price ? (
+              <>
+                {row.price.money?.text}
+                <Box sx={quiet}>{row.price.label}</Box>
+              </>
+            ) : (
+              <Box sx={quiet}>undefined</Box>
+            )}
+          </Named>
+        )}
+      </Cell>
+      <Cell sx={{ gridColumn: { xs: "1 / -1", md: "auto" } }}>
+        {view === "archive" ? (
+          <Outcome row={row} />
+        ) : (
+          <>
+            {row.next_step ? `${row.next_step.label}, ${row.next_step.time?.text}` : NEXT_EVENT[row.stage]}
+            <Box sx={quiet}>{row.next_step ? `${row.stage}, next ${row.next_step.at}` : row.stage}</Box>
+          </>
+        )}
+      </Cell>
+    </Box>
+  );
+}

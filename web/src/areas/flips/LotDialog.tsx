@@ -1,0 +1,140 @@
+// Recording a lot, or correcting it: the whole, how it is shared, and what was in it.
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import useMediaQuery from "@mui/material/useMediaQuery";
+import { type FormEvent, useState } from "react";
+import { api, ask, ProblemError } from "../../api/client";
+import { useToday } from "../../api/queries";
+import type { Lot, Workshop } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { MemberRows } from "./MemberRows";
+import { emptyRow, type Row, rowsOf, sent } from "./members";
+import { type Found, StashRows } from "./StashRows";
+
+const RULES = [
+  { key: "equal", label: "equally" },
+  { key: "resale", label: "by expected resale" },
+  { key: "hand", label: "by hand" },
+];
+
+type Fields = Lot["fields"];
+type Props = { lot?: Lot; workshop: Workshop; start?: Row[]; onClose: () => void; onMade?: (lot: Lot) => void };
+
+export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
+  const today = useToday();
+  const phone = useMediaQuery("(max-width:599px)");
+  const { done } = useUndo();
+  const [fields, setFields] = useState<Partial<Fields>>(lot?.fields ?? { share_rule: "equal", bought_on: today.data?.date?.iso ?? "" });
+  const [rows, setRows] = useState<Row[]>(lot ? rowsOf(lot) : (start ?? [emptyRow(), emptyRow()]));
+  const [stash, setStash] = useState<Found[]>([]);
+  const [problem, setProblem] = useState<ProblemError | null>(null);
+  const [busy, setBusy] = useState(false);
+  const errors = problem?.fields ?? {};
+  const field = (name: keyof Fields, label: string, help = "", extra: object = {}) => (
+    <TextField
+      label={label}
+      value={fields[name] ?? ""}
+      error={!!errors[name]}
+      helperText={errors[name] ?? help}
+      onChange={(event) => setFields({ ...fields, [name]: event.target.value })}
+      {...extra}
+    />
+  );
+  const named = rows.filter((row) => row.name.trim() || row.piece_id || row.prospect_id);
+  const save = async (event: FormEvent) => {
+    event.preventDefault();
+    setBusy(true);
+    setProblem(null);
+    const body = { ...fields, share_rule: fields.share_rule as "equal", name: fields.name ?? "", members: named.map(sent), stash };
+    try {
+      if (lot) {
+        const path = { params: { path: { id: lot.id } } };
+        const changed = await ask(api.PATCH("/api/lots/{id}", { ...path, body: { ...body, lock_version: lot.lock_version } }));
+        done(changed.changes.length ? changed.changes.join(" ") : `${lot.name} saved`, () =>
+          ask(
+            api.PATCH("/api/lots/{id}", {
+              ...path,
+              body: {
+                ...lot.fields,
+                share_rule: lot.fields.share_rule as "equal",
+                members: rowsOf(lot).map(sent),
+                lock_version: changed.lot.lock_version,
+              },
+            }),
+          ),
+        );
+      } else {
+        const made = await ask(api.POST("/api/lots", { body }));
+        done(`${made.name} recorded: ${made.members.length} ${made.members.length === 1 ? "piece" : "pieces"}`, () =>
+          ask(api.DELETE("/api/lots/{id}", { params: { path: { id: made.id } } })),
+        );
+        onMade?.(made);
+      }
+      onClose();
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error;
+      setProblem(error);
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <Dialog open onClose={onClose} fullScreen={phone} maxWidth="md" aria-labelledby="lot-dialog">
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event: FormEvent) => void save(event)}
+        sx={{ display: "flex", flexDirection: "column", minHeight: 0 }}
+      >
+        <DialogTitle id="lot-dialog">{lot ? "Correct the lot" : "Record a lot"}</DialogTitle>
+        <DialogContent>
+          {problem && (Object.keys(errors).length === 0 || errors.members || errors.stash) && (
+            <Alert severity="error" sx={{ mb: 2 }}>
+              {problem.message}
+            </Alert>
+          )}
+          <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(4, 1fr)" }, gap: 2, pt: 1, mb: 2, alignItems: "start" }}>
+            {field("name", "What was bought", "", { sx: { gridColumn: { xs: "1 / -1", sm: "span 2" } } })}
+            {field("source", "Where from")}
+            {field("bought_on", "Bought on", "", { type: "date", slotProps: { inputLabel: { shrink: true } } })}
+            {field("price", `Price of all, ${workshop.currency}`, "0 if free")}
+            {field("premium", "Buyer's premium", "an amount, or 15%")}
+            {field("tax", "Tax", "an amount, or 20% of both")}
+            <TextField
+              select
+              label="Shared"
+              value={fields.share_rule ?? "equal"}
+              helperText={errors.share_rule}
+              onChange={(event) => setFields({ ...fields, share_rule: event.target.value })}
+            >
+              {RULES.map((rule) => (
+                <MenuItem key={rule.key} value={rule.key}>
+                  {rule.label}
+                </MenuItem>
+              ))}
+            </TextField>
+          </Box>
+          <Typography variant="h3" sx={{ mb: 1 }}>
+            What was in it
+          </Typography>
+          <MemberRows rows={rows} set={setRows} rule={fields.share_rule ?? "equal"} workshop={workshop} />
+          <StashRows rows={stash} set={setStash} currency={workshop.currency} />
+        </DialogContent>
+        <DialogActions sx={{ px: 3, pb: 2 }}>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button type="submit" variant="contained" loading={busy}>
+            {lot ? "Save lot" : "Record lot"}
+          </Button>
+        </DialogActions>
+      </Box>
+    </Dialog>
+  );
+}

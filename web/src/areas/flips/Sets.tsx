@@ -1,0 +1,92 @@
+// Sets: pieces that are offered and sold together.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import LinearProgress from "@mui/material/LinearProgress";
+import Link from "@mui/material/Link";
+import Pagination from "@mui/material/Pagination";
+import { useState } from "react";
+import { Link as RouterLink, useNavigate } from "react-router";
+import { api, ask } from "../../api/client";
+import { useSets, useWorkshop } from "../../api/queries";
+import { useUndo } from "../../kit/session/undo";
+import { Empty } from "../../kit/Empty";
+import { Failure } from "../../kit/Failure";
+import { FormDialog } from "../../kit/FormDialog";
+import { PageHead } from "../../kit/PageHead";
+import { FLOOR_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
+
+const STATE: Record<string, string> = { together: "not listed yet", listed: "listed", price_changed: "listed", sold: "sold" };
+
+export default function Sets() {
+  const [page, setPage] = useState(1);
+  const sets = useSets(page);
+  const workshop = useWorkshop();
+  const navigate = useNavigate();
+  const { done } = useUndo();
+  const [making, setMaking] = useState(false);
+  if (sets.error) return <Failure error={sets.error} again={() => void sets.refetch()} />;
+  if (!sets.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const button = (
+    <Button variant="contained" onClick={() => setMaking(true)}>
+      Put a set together
+    </Button>
+  );
+  return (
+    <>
+      <PageHead title="Sets" line="One asking price, one sale; each flip keeps its own figures.">
+        {button}
+      </PageHead>
+      <SubNav name="Floor" pages={FLOOR_PAGES} />
+      {sets.data.rows.length === 0 ? (
+        <Empty title="No set yet">
+          <span>Chairs, bedside tables, a desk and its stool: pairs and sets sell sooner and dearer than singles.</span>
+          {button}
+        </Empty>
+      ) : (
+        <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0, borderTop: 2 }}>
+          {sets.data.rows.map((set) => {
+            const last = [...set.events].reverse().find((event) => event.price ?? event.asking);
+            return (
+              <Box component="li" key={set.id} sx={{ py: 1.25, borderBottom: 1, borderColor: "divider", display: "flex", gap: 2, flexWrap: "wrap" }}>
+                <Box sx={{ flex: "1 1 240px" }}>
+                  <Link component={RouterLink} to={`/floor/sets/${set.id}`} sx={{ fontWeight: 600 }}>
+                    {set.name}
+                  </Link>
+                  <Box sx={{ color: "text.secondary" }}>{STATE[set.state]}</Box>
+                </Box>
+                <Box sx={{ flex: "2 1 300px", color: "text.secondary" }}>{set.members.map((member) => member.name).join(" · ")}</Box>
+                <Box sx={{ minWidth: 110, textAlign: "right", fontWeight: 600 }}>
+                  {last ? `${(last.price ?? last.asking)?.text} ${workshop.data.currency}` : "no price"}
+                </Box>
+              </Box>
+            );
+          })}
+        </Box>
+      )}
+      {sets.data.total > sets.data.per && (
+        <Pagination sx={{ mt: 2 }} count={Math.ceil(sets.data.total / sets.data.per)} page={page} onChange={(_, next) => setPage(next)} />
+      )}
+      {making && (
+        <FormDialog
+          title="Put a set together"
+          submit="Make the set"
+          fields={[
+            { name: "pieces", label: "Pieces sold together", kind: "pieces", weights: false, help: "Two or more, all in hand" },
+            { name: "name", label: "What it is called", kind: "text" },
+          ]}
+          onClose={() => setMaking(false)}
+          onSubmit={async (values, pieces) => {
+            const body = { name: values.name ?? "", piece_ids: pieces.map((piece) => piece.piece_id) };
+            const made = await ask(api.POST("/api/sets", { body }));
+            done(`${made.name} put together`, () =>
+              ask(api.DELETE("/api/sets/{id}", { params: { path: { id: made.id } } })).then(() => navigate("/floor/sets")),
+            );
+            setMaking(false);
+            void navigate(`/floor/sets/${made.id}`);
+          }}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,93 @@
+// What bench tools found for this piece: each can be opened again as it was asked, ticked off, or taken away.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import { Link } from "react-router";
+import { api, ask } from "../../api/client";
+import { useToolResults } from "../../api/queries";
+import type { ToolResult } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { Part } from "../../kit/Part";
+import { SmallTable } from "../../kit/SmallTable";
+
+export function ToolsPart({ id }: { id: number }) {
+  const { data } = useToolResults(id);
+  if (!data) return null;
+  const action = (
+    <Button component={Link} to={`/tools?piece=${id}`}>
+      Reckon with a tool
+    </Button>
+  );
+  return (
+    <Part title="Set out and reckoned" action={action}>
+      {data.results.length === 0 ? (
+        <Box sx={{ color: "text.secondary" }}>
+          Nothing yet. The tools begin from this piece’s measures, and what they find is kept here with its cut list.
+        </Box>
+      ) : (
+        <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
+          {data.results.map((result) => (
+            <Row key={result.id} result={result} piece={id} />
+          ))}
+        </Box>
+      )}
+    </Part>
+  );
+}
+
+function Row({ result, piece }: { result: ToolResult; piece: number }) {
+  const { done, remove, failed } = useUndo();
+  const path = { params: { path: { id: result.id } } };
+  const finished = result.done_on !== null;
+  const tick = async (on: boolean, offcuts: boolean) => {
+    await ask(api.PATCH("/api/tool-results/{id}", { ...path, body: { done: on, offcuts } }));
+    done(on ? `${result.label}: done${offcuts ? ", offcuts in the stash" : ""}` : `${result.label}: to do again`, () =>
+      ask(api.PATCH("/api/tool-results/{id}", { ...path, body: { done: !on, offcuts } })),
+    );
+  };
+  const link = `/tools/${result.tool}?${new URLSearchParams({ ...result.values, piece: String(piece) }).toString()}`;
+  return (
+    <Box component="li" sx={{ borderBottom: 1, borderColor: "divider", py: 0.5, breakInside: "avoid" }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 1, alignItems: "center" }}>
+        <Checkbox
+          checked={finished}
+          onChange={(_, on) => void tick(on, false).catch(failed)}
+          slotProps={{ input: { "aria-label": `Done: ${result.label}` } }}
+        />
+        <Box sx={{ flex: "1 1 240px", minWidth: 0 }}>
+          <Link to={link} style={{ fontWeight: 600 }}>
+            {result.label}
+          </Link>
+          <Box>{result.headline}</Box>
+          {result.materials.length > 0 && (
+            <Box
+              sx={{ color: "text.secondary" }}
+            >{`${finished ? "Used" : "To buy"}: ${result.materials.map((one) => `${one.text} ${one.label}`).join(", ")}`}</Box>
+          )}
+        </Box>
+        <Box className="no-print">
+          {!finished && result.offcuts > 0 && (
+            <Button size="small" onClick={() => void tick(true, true).catch(failed)} aria-label={`Done, offcuts to the stash: ${result.label}`}>
+              Done, offcuts to the stash
+            </Button>
+          )}
+          <Button
+            size="small"
+            color="inherit"
+            onClick={() => void remove(api.DELETE("/api/tool-results/{id}", path))}
+            aria-label={`Remove ${result.label}`}
+          >
+            Remove
+          </Button>
+        </Box>
+      </Box>
+      {result.cuts.length > 0 && (
+        <SmallTable
+          label={`Cut list: ${result.label}`}
+          columns={["Mark", "Part", ["Number"], ["Size"], "From"]}
+          rows={result.cuts.map((cut) => ({ key: cut.mark + cut.name, cells: [cut.mark, cut.name, cut.count, cut.size, cut.from] }))}
+        />
+      )}
+    </Box>
+  );
+}

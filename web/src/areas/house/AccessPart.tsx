@@ -1,0 +1,42 @@
+// Who is let in from other devices, and how that is ended: here, or on all of them.
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { api, ask, LOCKED } from "../../api/client";
+import { useAccess } from "../../api/queries";
+import { useUndo } from "../../kit/session/undo";
+import { Part } from "../../kit/Part";
+
+export function AccessPart() {
+  const access = useAccess();
+  const { done, failed } = useUndo();
+  if (!access.data?.passcode) return null;
+  const { devices, here } = access.data;
+  const leave = async () => {
+    await ask(api.DELETE("/api/session"));
+    window.dispatchEvent(new Event(LOCKED));
+  };
+  const leaveAll = async () => {
+    const { ended } = await ask(api.DELETE("/api/sessions"));
+    done(`${ended} ${ended === 1 ? "device" : "devices"} signed out`);
+    if (here) window.dispatchEvent(new Event(LOCKED));
+  };
+  return (
+    <Part title="Other devices">
+      <Typography>
+        {devices === 0
+          ? "No other device is signed in."
+          : `${devices} ${devices === 1 ? "device is" : "devices are"} signed in with the passcode${here ? ", this one among them" : ""}. Each stays so for 30 days.`}
+      </Typography>
+      {here && (
+        <Button variant="outlined" sx={{ mt: 1, mr: 1 }} onClick={() => void leave().catch(failed)}>
+          Sign out here
+        </Button>
+      )}
+      {devices > 0 && (
+        <Button variant="outlined" sx={{ mt: 1 }} onClick={() => void leaveAll().catch(failed)}>
+          Sign out all devices
+        </Button>
+      )}
+    </Part>
+  );
+}

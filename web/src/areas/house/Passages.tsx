@@ -1,0 +1,77 @@
+// What pieces must pass: load spaces, doors, stairs. Each piece is tried against them.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { api, ask } from "../../api/client";
+import type { Passage } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { FormDialog } from "../../kit/FormDialog";
+import { Part } from "../../kit/Part";
+
+const KINDS = [
+  { key: "load", label: "load space" },
+  { key: "door", label: "door" },
+  { key: "stairs", label: "stairs" },
+];
+
+export function Passages({ passages, unit }: { passages: Passage[]; unit: string }) {
+  const [editing, setEditing] = useState<Passage | "new" | null>(null);
+  const { done, remove } = useUndo();
+  const passage = editing === "new" ? null : editing;
+  const typed = (one: Passage) => ({ name: one.name, kind: one.kind, ...one.fields });
+  return (
+    <Part title="What pieces must pass" action={<Button onClick={() => setEditing("new")}>Add a load space, door or stair</Button>}>
+      {passages.map((one) => (
+        <Box
+          key={one.id}
+          sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", minHeight: 44, borderBottom: 1, borderColor: "divider" }}
+        >
+          <Box sx={{ flex: "1 1 160px" }}>{one.name}</Box>
+          <Box sx={{ color: "text.secondary", flex: "2 1 220px" }}>{`${one.label}, ${one.text}`}</Box>
+          <Button onClick={() => setEditing(one)} aria-label={`Correct ${one.name}`}>
+            Correct
+          </Button>
+          <Button
+            color="inherit"
+            aria-label={`Remove ${one.name}`}
+            onClick={() => void remove(api.DELETE("/api/passages/{id}", { params: { path: { id: one.id } } }))}
+          >
+            Remove
+          </Button>
+        </Box>
+      ))}
+      <Box sx={{ color: "text.secondary", py: 1 }}>
+        {passages.length
+          ? "A piece passes straight when two of its sides fit; a load space is tried all six ways round."
+          : "Measure the car, the door and the stairs once: each piece then says whether it fits, and which way round."}
+      </Box>
+      {editing && (
+        <FormDialog
+          title={passage ? `Correct ${passage.name}` : "Add a load space, door or stair"}
+          submit={passage ? "Save" : "Add it"}
+          fields={[
+            { name: "name", label: "Name", kind: "text" },
+            { name: "kind", label: "It is a", kind: "select", options: KINDS },
+            { name: "width", label: "Clear width", kind: "text", unit, half: true },
+            { name: "height", label: "Clear height", kind: "text", unit, half: true, help: "headroom, for stairs" },
+            { name: "long", label: "Length", kind: "text", unit, half: true, help: "of a load space only" },
+          ]}
+          initial={passage ? typed(passage) : { kind: "load" }}
+          onClose={() => setEditing(null)}
+          onSubmit={async (values) => {
+            const body = { ...values, name: values.name ?? "", kind: values.kind ?? "" };
+            if (passage) {
+              const path = { params: { path: { id: passage.id } } };
+              await ask(api.PATCH("/api/passages/{id}", { ...path, body }));
+              done(`${body.name} saved`, () => ask(api.PATCH("/api/passages/{id}", { ...path, body: typed(passage) })));
+            } else {
+              const made = await ask(api.POST("/api/passages", { body }));
+              done(`${made.name} added`, () => ask(api.DELETE("/api/passages/{id}", { params: { path: { id: made.id } } })));
+            }
+            setEditing(null);
+          }}
+        />
+      )}
+    </Part>
+  );
+}

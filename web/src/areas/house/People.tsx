@@ -1,0 +1,49 @@
+// Who works here. Each person has a timer of their own, and a day of 24 hours.
+import Button from "@mui/material/Button";
+import Box from "@mui/material/Box";
+import { useState } from "react";
+import { api, ask } from "../../api/client";
+import type { Person } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { FormDialog } from "../../kit/FormDialog";
+import { Part } from "../../kit/Part";
+
+export function People({ people }: { people: Person[] }) {
+  const [editing, setEditing] = useState<Person | "new" | null>(null);
+  const { done } = useUndo();
+  const person = editing === "new" ? null : editing;
+  return (
+    <Part title="Who works here" action={<Button onClick={() => setEditing("new")}>Add a person</Button>}>
+      {people.map((one) => (
+        <Box key={one.id} sx={{ display: "flex", alignItems: "center", minHeight: 44, borderBottom: 1, borderColor: "divider" }}>
+          <Box sx={{ flex: 1 }}>{one.name}</Box>
+          <Button onClick={() => setEditing(one)} aria-label={`Rename ${one.name}`}>
+            Rename
+          </Button>
+        </Box>
+      ))}
+      <Box sx={{ color: "text.secondary", py: 1 }}>Each has a timer of their own.</Box>
+      {editing && (
+        <FormDialog
+          title={person ? `Rename ${person.name}` : "Add a person"}
+          submit={person ? "Save name" : "Add person"}
+          fields={[{ name: "name", label: "Name", kind: "text" }]}
+          initial={{ name: person?.name ?? "" }}
+          onClose={() => setEditing(null)}
+          onSubmit={async (values) => {
+            const body = { name: values.name ?? "" };
+            if (person) {
+              const path = { params: { path: { id: person.id } } };
+              await ask(api.PATCH("/api/people/{id}", { ...path, body }));
+              done("Name saved", () => ask(api.PATCH("/api/people/{id}", { ...path, body: { name: person.name } })));
+            } else {
+              await ask(api.POST("/api/people", { body }));
+              done(`${body.name} added`);
+            }
+            setEditing(null);
+          }}
+        />
+      )}
+    </Part>
+  );
+}

@@ -1,0 +1,50 @@
+// Where practitioners disagree: this workshop's own ways, with the reason beside each; plans follow them at once.
+import Box from "@mui/material/Box";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { api, ask } from "../../api/client";
+import { useCatalogue } from "../../api/queries";
+import type { Workshop } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { Part } from "../../kit/Part";
+
+export function Schools({ workshop }: { workshop: Workshop }) {
+  const catalogue = useCatalogue();
+  const { done, failed } = useUndo();
+  const choose = async (question: string, label: string, before: string, key: string) => {
+    const send = (version: number, choice: string) =>
+      ask(api.PATCH("/api/workshop", { body: { lock_version: version, schools: { [question]: choice } } }));
+    const saved = await send(workshop.lock_version, key);
+    done(`${label} saved`, () => send(saved.lock_version, before));
+  };
+  if (!catalogue.data) return null;
+  return (
+    <Part title="How we work">
+      {catalogue.data.schools.map((school) => (
+        <Box
+          key={school.question}
+          sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "300px 1fr" }, gap: { xs: 0.5, sm: 3 }, alignItems: "center", mb: 2 }}
+        >
+          <TextField
+            select
+            label={school.label}
+            value={school.chosen}
+            onChange={(event) => void choose(school.question, school.label, school.chosen, event.target.value).catch(failed)}
+          >
+            {school.choices.map((choice) => (
+              <MenuItem key={choice.key} value={choice.key}>
+                {choice.label}
+              </MenuItem>
+            ))}
+          </TextField>
+          <Typography variant="body2" sx={{ color: "text.secondary" }}>
+            {school.choices.map((choice) =>
+              choice.key === school.chosen ? <b key={choice.key}>{`${choice.label}: ${choice.why}. `}</b> : `${choice.label}: ${choice.why}. `,
+            )}
+          </Typography>
+        </Box>
+      ))}
+    </Part>
+  );
+}

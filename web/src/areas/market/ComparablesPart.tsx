@@ -1,0 +1,103 @@
+// What others ask and get for pieces of the kind; each is entered once and counts for all of them.
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { api, ask } from "../../api/client";
+import type { Comparable } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { Entries, Entry } from "../../kit/Entry";
+import { FormDialog } from "../../kit/FormDialog";
+import { Part } from "../../kit/Part";
+import { SmallPhotos } from "../../kit/photos/SmallPhotos";
+
+const LIKENESS = [
+  { key: "3", label: "just like it" },
+  { key: "2", label: "much like it" },
+  { key: "1", label: "somewhat like it" },
+];
+const SOLD: { key: "yes" | "no"; label: string }[] = [
+  { key: "no", label: "is asked" },
+  { key: "yes", label: "was got" },
+];
+const typed = (one: Comparable) => ({
+  what: one.what,
+  price: one.typed,
+  sold: one.sold ? ("yes" as const) : ("no" as const),
+  likeness: String(one.likeness),
+  condition: one.condition,
+  seen_on: one.seen_on?.iso ?? "",
+  place: one.place,
+  note: one.note,
+});
+
+type Props = { id: number; rows: Comparable[]; note: string; currency: string; kind: string };
+
+export function ComparablesPart({ id, rows, note, currency, kind }: Props) {
+  const [editing, setEditing] = useState<Comparable | "new" | null>(null);
+  const { done, remove } = useUndo();
+  const one = editing === "new" ? null : editing;
+  return (
+    <Part title={kind ? `Pieces like it: ${kind}` : "Pieces like it"} action={<Button onClick={() => setEditing("new")}>Add one you saw</Button>}>
+      {rows.length === 0 ? (
+        <Typography sx={{ color: "text.secondary" }}>
+          None yet. Write down what others ask or get for the like: it counts for every piece of the kind.
+        </Typography>
+      ) : (
+        <Entries>
+          {rows.map((row) => (
+            <Entry
+              key={row.id}
+              day={row.seen_on?.text ?? ""}
+              name={row.what}
+              amount={`${row.price?.text} ${row.sold ? "got" : "asked"}`}
+              extra={<SmallPhotos owner={{ comparable_id: row.id }} name={row.what} photos={row.photos} />}
+              onCorrect={() => setEditing(row)}
+              onRemove={() => remove(api.DELETE("/api/comparables/{id}", { params: { path: { id: row.id } } }))}
+            >
+              {[row.what, row.likeness_label, row.condition, row.place, row.note].filter(Boolean).join(", ")}
+            </Entry>
+          ))}
+        </Entries>
+      )}
+      <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 1 }}>
+        Of what is only asked, {note}.
+      </Typography>
+      {editing && (
+        <FormDialog
+          title={one ? "Correct it" : "One like it"}
+          submit={one ? "Save" : "Add it"}
+          fields={[
+            { name: "what", label: "What", kind: "text" },
+            { name: "price", label: "Price", kind: "text", unit: currency, half: true },
+            { name: "sold", label: "The price", kind: "select", options: SOLD, half: true },
+            { name: "likeness", label: "It is", kind: "select", options: LIKENESS, half: true },
+            { name: "condition", label: "Condition", kind: "text", half: true },
+            { name: "seen_on", label: "Seen", kind: "date", half: true },
+            { name: "place", label: "Where", kind: "text", half: true },
+            { name: "note", label: "Note", kind: "text" },
+          ]}
+          initial={one ? typed(one) : { sold: "no", likeness: "2" }}
+          onClose={() => setEditing(null)}
+          onSubmit={async (values) => {
+            const body = {
+              ...values,
+              what: values.what ?? "",
+              price: values.price ?? "",
+              sold: values.sold === "yes" ? ("yes" as const) : ("no" as const),
+            };
+            if (one) {
+              const path = { params: { path: { id: one.id } } };
+              await ask(api.PATCH("/api/comparables/{id}", { ...path, body }));
+              done(`${body.what} corrected`, () => ask(api.PATCH("/api/comparables/{id}", { ...path, body: typed(one) })));
+            } else {
+              const { seen_on, ...rest } = body as typeof body & { seen_on?: string };
+              const made = await ask(api.POST("/api/pieces/{id}/comparables", { params: { path: { id } }, body: seen_on ? body : rest }));
+              done(`${made.what} added`, () => ask(api.DELETE("/api/comparables/{id}", { params: { path: { id: made.id } } })));
+            }
+            setEditing(null);
+          }}
+        />
+      )}
+    </Part>
+  );
+}

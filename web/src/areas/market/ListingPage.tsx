@@ -1,0 +1,115 @@
+// What a piece is offered with: its text in three lengths, what to do before photographing, its photos in order, and where it pays to offer it.
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import LinearProgress from "@mui/material/LinearProgress";
+import Typography from "@mui/material/Typography";
+import { useParams } from "react-router";
+import { api, ask } from "../../api/client";
+import { useListing, usePiece, useWorkshop } from "../../api/queries";
+import type { Listing } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { Failure } from "../../kit/Failure";
+import { PageHead } from "../../kit/PageHead";
+import { Part } from "../../kit/Part";
+import { piecePages } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
+import { ChannelsTable } from "./ChannelsTable";
+import { ListingText } from "./ListingText";
+
+export default function ListingPage() {
+  const id = Number(useParams().id);
+  const piece = usePiece(id);
+  const listing = useListing(id, "");
+  const workshop = useWorkshop();
+  if (piece.error) return <Failure error={piece.error} again={() => void piece.refetch()} />;
+  if (listing.error) return <Failure error={listing.error} again={() => void listing.refetch()} />;
+  if (!piece.data || !listing.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const { texts, flaws, notes, price, channels } = listing.data;
+  const currency = workshop.data.currency;
+  return (
+    <>
+      <PageHead
+        title={`${piece.data.fields.name}: the listing`}
+        line="Made from what is recorded. Nothing is posted anywhere: copy it to where you sell."
+      />
+      <SubNav name={piece.data.fields.name} pages={piecePages(id)} />
+      {(flaws.length > 0 || notes.length > 0) && (
+        <Alert severity="warning" role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
+          {flaws.length > 0 && <div>{`Say what is left as it is, it saves a return: ${flaws.join("; ")}.`}</div>}
+          {notes.map((note) => (
+            <div key={note}>{`Tell the buyer: ${note}.`}</div>
+          ))}
+        </Alert>
+      )}
+      <Part title="Text">
+        {texts.map((text) => (
+          <ListingText key={text.length} id={id} text={text} />
+        ))}
+      </Part>
+      <PhotosPart id={id} listing={listing.data} />
+      <Part title={price ? `Where, at ${price.text} ${currency}` : "Where"}>
+        {price ? (
+          <ChannelsTable lines={channels} currency={currency} />
+        ) : (
+          <Typography sx={{ color: "text.secondary" }}>Decide on a price first; then each channel says what it leaves of it.</Typography>
+        )}
+      </Part>
+    </>
+  );
+}
+
+function PhotosPart({ id, listing }: { id: number; listing: Listing }) {
+  const { done, failed } = useUndo();
+  const tick = async (item: string, ticked: boolean) => {
+    await ask(api.PUT("/api/pieces/{id}/staging", { params: { path: { id } }, body: { item, done: ticked } }));
+    done(ticked ? "Ticked off" : "Open again");
+  };
+  const missing = listing.staging.filter((item) => !item.done).length;
+  return (
+    <Part
+      title="Photographs"
+      action={
+        listing.photos.length > 0 && (
+          <Button component="a" href={`/api/pieces/${id}/photos.zip`} download>
+            Download {listing.photos.length === 1 ? "the photo" : `${listing.photos.length} photos`} in one file
+          </Button>
+        )
+      }
+    >
+      <Typography sx={{ mb: 1 }}>
+        {missing === 0 ? "All is ready to be photographed." : `${missing} of ${listing.staging.length} still open:`}
+      </Typography>
+      <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, mb: 2 }}>
+        {listing.staging.map((item) => (
+          <FormControlLabel
+            key={item.key}
+            disabled={item.by_record}
+            control={<Checkbox checked={item.done} onChange={(_, ticked) => void tick(item.key, ticked).catch(failed)} />}
+            label={item.by_record ? `${item.label} (${item.done ? "there" : "no photo yet"})` : item.label}
+          />
+        ))}
+      </Box>
+      {listing.photos.length === 0 ? (
+        <Typography sx={{ color: "text.secondary" }}>No photos yet: take them on the piece’s own page.</Typography>
+      ) : (
+        <Box component="ol" sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, listStyle: "none", m: 0, p: 0 }}>
+          {listing.photos.map((photo, place) => (
+            <Box component="li" key={photo.id} sx={{ width: 150 }}>
+              <Box
+                component="img"
+                src={photo.small}
+                alt={photo.caption ?? photo.label}
+                loading="lazy"
+                sx={{ width: "100%", height: 110, objectFit: "cover", display: "block" }}
+              />
+              <Typography variant="caption">{`${place + 1}. ${photo.label}`}</Typography>
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Part>
+  );
+}

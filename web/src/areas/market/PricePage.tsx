@@ -1,0 +1,150 @@
+// The price of a piece: all ways of finding one on one scale, what a price would bring, and the decision with its reason.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import LinearProgress from "@mui/material/LinearProgress";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { useParams } from "react-router";
+import { api, ask, ProblemError } from "../../api/client";
+import { usePiece, usePricing, useWorkshop } from "../../api/queries";
+import { useUndo } from "../../kit/session/undo";
+import { Failure } from "../../kit/Failure";
+import { FormDialog } from "../../kit/FormDialog";
+import { PageHead } from "../../kit/PageHead";
+import { Part } from "../../kit/Part";
+import { PriceTape } from "../../kit/PriceTape";
+import { piecePages } from "../../kit/sections";
+import { SmallTable } from "../../kit/SmallTable";
+import { SubNav } from "../../kit/SubNav";
+import { useSettled } from "../../kit/useSettled";
+import { AtPrice } from "./AtPrice";
+import { ComparablesPart } from "./ComparablesPart";
+import { MethodScale } from "./MethodScale";
+
+export default function PricePage() {
+  const id = Number(useParams().id);
+  const piece = usePiece(id);
+  const workshop = useWorkshop();
+  const [typed, setTyped] = useState<string | null>(null);
+  const pricing = usePricing(id, useSettled(typed ?? "", 250));
+  const [asked, setAsked] = useState<"decide" | "new" | null>(null);
+  const { done } = useUndo();
+  const refused = pricing.error instanceof ProblemError ? (pricing.error.fields.price ?? pricing.error.message) : null;
+  if (piece.error) return <Failure error={piece.error} again={() => void piece.refetch()} />;
+  if (pricing.error && !refused) return <Failure error={pricing.error} again={() => void pricing.refetch()} />;
+  if (!piece.data || !pricing.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const { data } = pricing;
+  const currency = workshop.data.currency;
+  const path = { params: { path: { id } } };
+  const price = typed ?? data.at?.typed ?? "";
+  const [latest] = data.decisions;
+  return (
+    <>
+      <PageHead
+        title={`${piece.data.fields.name}: the price`}
+        line={
+          data.suggested
+            ? `${data.suggested.text} ${currency} to ask: ${data.suggested_why}.`
+            : "Nothing to reckon a price from yet: record what it cost."
+        }
+      >
+        <Button variant="contained" disabled={!price || refused !== null} onClick={() => setAsked("decide")}>
+          Decide on {price || "a price"}
+        </Button>
+      </PageHead>
+      <SubNav name={piece.data.fields.name} pages={piecePages(id)} />
+      <Part
+        title="On one scale"
+        action={<Button onClick={() => setAsked("new")}>{data.new_price ? `New it costs ${data.new_price}` : "What the look costs new"}</Button>}
+      >
+        <MethodScale methods={data.methods} price={data.at?.price ?? null} />
+        {data.methods.length > 0 && (
+          <SmallTable
+            label="Ways of finding a price"
+            columns={["Way", ["Low"], ["Middle"], ["High"], "From", "How far to trust it"]}
+            rows={data.methods.map((row) => ({ key: row.key, cells: [row.label, row.low?.text, row.mid?.text, row.high?.text, row.why, row.trust] }))}
+          />
+        )}
+      </Part>
+      <Part title="At a price">
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "flex-start", mb: 2 }}>
+          <TextField
+            label={`Asking, ${currency}`}
+            value={price}
+            onChange={(event) => setTyped(event.target.value)}
+            error={refused !== null}
+            helperText={refused ?? undefined}
+            sx={{ width: 160 }}
+            autoComplete="off"
+          />
+          {data.suggested && typed !== null && <Button onClick={() => setTyped(null)}>Back to the suggested one</Button>}
+        </Box>
+        <Box sx={{ mb: 2 }}>
+          <PriceTape tape={data.tape} currency={currency} />
+        </Box>
+        {data.at && <AtPrice at={data.at} currency={currency} />}
+      </Part>
+      <ComparablesPart id={id} rows={data.comparables} note={data.ratio_why} currency={currency} kind={piece.data.fields.kind ?? ""} />
+      <Part title="Decisions">
+        {data.decisions.length === 0 ? (
+          <Typography sx={{ color: "text.secondary" }}>None yet. What you decide is kept with its reason.</Typography>
+        ) : (
+          <SmallTable
+            label="Decisions"
+            width={720}
+            columns={["On", ["Asking"], "Reason"]}
+            rows={data.decisions.map((one) => ({
+              key: one.id,
+              cells: [one.on?.text, one.asking?.text, one.why ?? ""],
+              strong: one.id === latest?.id,
+            }))}
+          />
+        )}
+      </Part>
+      {asked === "decide" && (
+        <FormDialog
+          title="Decide on a price"
+          submit="Keep the decision"
+          fields={[
+            { name: "asking", label: "Asking", kind: "text", unit: currency, half: true },
+            {
+              name: "list",
+              label: "From today it is",
+              kind: "select",
+              half: true,
+              options: [
+                { key: "no", label: "not listed at it yet" },
+                { key: "yes", label: data.listed ? "asked at this price" : "listed at this price" },
+              ],
+            },
+            { name: "channel", label: "Where", kind: "suggest", suggestions: workshop.data.lists.channels },
+            { name: "why", label: "Why this price", kind: "multiline" },
+          ]}
+          initial={{ asking: price, list: "no" }}
+          onClose={() => setAsked(null)}
+          onSubmit={async ({ asking = "", list, channel = "", why = "" }) => {
+            const made = await ask(api.POST("/api/pieces/{id}/price-decisions", { ...path, body: { asking, channel, why, list: list === "yes" } }));
+            done(`${made.asking?.text} decided${list === "yes" ? ", listed at it with its steps down" : ""}`);
+            setAsked(null);
+          }}
+        />
+      )}
+      {asked === "new" && (
+        <FormDialog
+          title="What the look costs new"
+          submit="Save"
+          fields={[{ name: "price", label: "Bought new", kind: "text", unit: currency, help: "empty to leave it out" }]}
+          initial={{ price: data.new_price }}
+          onClose={() => setAsked(null)}
+          onSubmit={async ({ price: value = "" }) => {
+            const send = (body: string) => ask(api.PUT("/api/pieces/{id}/new-price", { ...path, body: { price: body } }));
+            await send(value);
+            done("Price of a new one saved", () => send(data.new_price));
+            setAsked(null);
+          }}
+        />
+      )}
+    </>
+  );
+}

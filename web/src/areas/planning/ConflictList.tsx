@@ -1,0 +1,67 @@
+// What does not go together, with remedies; and what the plan settles by itself.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { api, ask } from "../../api/client";
+import type { Look, Plan, Remedy } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { told } from "../../kit/told";
+import { Part } from "../../kit/Part";
+import { usePaint } from "./usePaint";
+
+export function ConflictList({ page, look }: { page: Plan; look: Look }) {
+  const { paint } = usePaint(look, page);
+  const { done, failed } = useUndo();
+  const open = look.conflicts.filter((one) => !one.settled);
+  const settled = look.conflicts.filter((one) => one.settled);
+  if (look.conflicts.length === 0) return null;
+
+  const mend = async (zones: string[], remedy: Remedy) => {
+    if (remedy.choice) {
+      const row = look.zones.find((one) => one.zone === zones[0]);
+      const { finish = row?.finish ?? "leave", product = "", wear = row?.wear ?? "", over = row?.over ?? [] } = remedy.choice;
+      const kept = { colour: row?.colour ?? "", undercolour: row?.undercolour ?? "", options: [] };
+      await paint(zones, { ...kept, finish, product, wear, over }, remedy.label);
+    }
+    if (remedy.look) {
+      const path = { params: { path: { id: look.id } } };
+      const fields = look.fields as Record<string, string>;
+      const before = Object.fromEntries(Object.keys(remedy.look).map((key) => [key, fields[key] ?? ""]));
+      const saved = await ask(api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: look.lock_version, ...remedy.look } }));
+      done(told(remedy.label, saved.changes), () =>
+        ask(api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: saved.lock_version, ...before } })),
+      );
+    }
+  };
+  return (
+    <Part title={open.length > 0 ? `Does not go together (${open.length})` : "Goes together"}>
+      <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
+        {open.map((one) => (
+          <Box component="li" key={`${one.key} ${one.where}`} sx={{ borderLeft: 4, borderColor: "error.main", pl: 1.5, py: 0.5, mb: 1 }}>
+            <Typography>
+              <b>{one.where}: </b>
+              {one.text}.
+            </Typography>
+            {one.remedies.map((remedy) => (
+              <Button
+                key={remedy.label}
+                className="no-print"
+                size="small"
+                variant="outlined"
+                sx={{ mr: 1, mt: 0.5 }}
+                onClick={() => void mend(one.zones, remedy).catch(failed)}
+              >
+                {remedy.label.charAt(0).toUpperCase() + remedy.label.slice(1)}
+              </Button>
+            ))}
+          </Box>
+        ))}
+        {settled.map((one) => (
+          <Typography component="li" key={`${one.key} ${one.where}`} variant="body2" sx={{ color: "text.secondary" }}>
+            {`${one.where}: ${one.text}. In the plan: ${one.settled}.`}
+          </Typography>
+        ))}
+      </Box>
+    </Part>
+  );
+}

@@ -1,0 +1,84 @@
+// What was noted, in the order of the walk, each with its consequence and photos.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { api } from "../../api/client";
+import type { Catalogue, Finding, Plan } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { useUpload } from "../../kit/photos/useUpload";
+
+type Props = { page: Plan; walk: Catalogue["walk"]; onChange: (finding: Finding) => void };
+
+export function FindingList({ page, walk, onChange }: Props) {
+  if (page.findings.length === 0) {
+    return (
+      <Typography sx={{ color: "text.secondary" }}>Nothing yet. Walk round it once: what moves, what shows, what smells, what is missing.</Typography>
+    );
+  }
+  const sorted = walk.flatMap((stop) => page.findings.filter((finding) => finding.walk === stop.key));
+  return (
+    <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
+      {sorted.map((finding) => (
+        <Row key={finding.id} finding={finding} onChange={() => onChange(finding)} />
+      ))}
+    </Box>
+  );
+}
+
+function Row({ finding, onChange }: { finding: Finding; onChange: () => void }) {
+  const { remove } = useUndo();
+  const { send, refused } = useUpload({ finding_id: finding.id });
+  const facts = [
+    finding.zone_label ?? "whole piece",
+    finding.measure,
+    finding.note,
+    finding.expected_on && `part expected ${finding.expected_on.text}`,
+  ];
+  return (
+    <Box
+      component="li"
+      sx={{ borderBottom: 1, borderColor: "divider", py: 1, display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center" }}
+    >
+      <Box sx={{ flex: "1 1 260px" }}>
+        <Typography sx={{ fontWeight: 600 }}>{finding.label}</Typography>
+        <Typography variant="body2">{facts.filter(Boolean).join(", ")}</Typography>
+        <Typography variant="body2" sx={{ color: "text.secondary" }} title={finding.why}>
+          {finding.says}
+        </Typography>
+        {refused.map((message) => (
+          <Typography key={message} color="error" role="alert">
+            {message}
+          </Typography>
+        ))}
+        {finding.photos.map((photo) => (
+          <img key={photo.id} src={photo.small} alt={photo.caption ?? finding.label} style={{ height: 56, marginRight: 6, marginTop: 4 }} />
+        ))}
+      </Box>
+      <Box className="no-print">
+        <Button component="label" size="small" aria-label={`Photo of ${finding.label}`}>
+          Photo
+          <input
+            hidden
+            type="file"
+            accept="image/*"
+            capture="environment"
+            aria-label={`Photo file of ${finding.label}`}
+            onClick={(event) => (event.currentTarget.value = "")}
+            onChange={(event) => event.target.files && void send(Array.from(event.target.files), "damage")}
+          />
+        </Button>
+        <Button size="small" onClick={onChange} aria-label={`Correct ${finding.label}`}>
+          Correct
+        </Button>
+        <Button
+          size="small"
+          color="inherit"
+          onClick={() => void remove(api.DELETE("/api/findings/{id}", { params: { path: { id: finding.id } } }))}
+          aria-label={`Remove ${finding.label}`}
+        >
+          Remove
+        </Button>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,140 @@
+// How a piece shall look: zones picked on the drawing, a finish for them, two or three looks side by side, and what does not go together.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { api, ask } from "../../api/client";
+import { useUndo } from "../../kit/session/undo";
+import { Part } from "../../kit/Part";
+import { FinishKey } from "../../kit/zones/FinishKey";
+import { ZoneGroups } from "../../kit/zones/ZoneGroups";
+import { ZoneMap } from "../../kit/zones/ZoneMap";
+import { ConflictList } from "./ConflictList";
+import { FinishPanel } from "./FinishPanel";
+import { LookDialog } from "./LookDialog";
+import { LooksTable } from "./LooksTable";
+import { NewLook } from "./NewLook";
+import { PlanFrame, type Shared } from "./PlanFrame";
+import { looksOf, useZones } from "./useZones";
+
+export default function LookPage() {
+  const [adding, setAdding] = useState(false);
+  return (
+    <PlanFrame
+      title="the look"
+      line={({ page }) => {
+        const chosen = page.looks.find((look) => look.chosen);
+        if (!chosen) return `${page.ticket}. No look yet: begin one, then give its zones a finish.`;
+        return `${page.ticket}. Chosen: ${chosen.name}${chosen.undecided > 0 ? `, ${chosen.undecided} undecided` : ""}`;
+      }}
+      actions={({ page, catalogue }) => (
+        <>
+          <Button variant={page.looks.length === 0 ? "contained" : "outlined"} onClick={() => setAdding(true)}>
+            {page.looks.length === 0 ? "Begin a look" : "Add another look"}
+          </Button>
+          {adding && <NewLook page={page} catalogue={catalogue} onClose={() => setAdding(false)} />}
+        </>
+      )}
+    >
+      {(shared) => (shared.page.looks.length === 0 ? <Nothing /> : <Looks {...shared} />)}
+    </PlanFrame>
+  );
+}
+
+const Nothing = () => (
+  <Typography sx={{ color: "text.secondary", maxWidth: "60ch" }}>
+    A look says for each zone whether it is painted, stained, oiled or left, and in what colour. From it and from what was found the plan is made. Two
+    or three looks can stand side by side with their cost, hours and expected pay.
+  </Typography>
+);
+
+function Looks({ page, catalogue, workshop }: Shared) {
+  const [shown, setShown] = useState<number | null>(null);
+  const { selected, pick, select } = useZones(page);
+  const [setting, setSetting] = useState(false);
+  const { remove, done, failed } = useUndo();
+  const spread = async (id: number) => {
+    const made = await ask(api.POST("/api/looks/{id}/alike", { params: { path: { id } } }));
+    done(`${made.looks.length} alike planned so too`, () =>
+      Promise.all(made.looks.map((one) => ask(api.DELETE("/api/looks/{id}", { params: { path: { id: one } } })))),
+    );
+  };
+  const look = page.looks.find((one) => one.id === shown) ?? page.looks.find((one) => one.chosen) ?? page.looks[0];
+  if (!look) return null;
+  const looks = looksOf(page, look.id);
+  return (
+    <>
+      {page.looks.length > 1 && (
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={look.id}
+          onChange={(_, id: number | null) => id && setShown(id)}
+          aria-label="Look shown"
+          sx={{ mb: 2, flexWrap: "wrap" }}
+        >
+          {page.looks.map((one) => (
+            <ToggleButton key={one.id} value={one.id}>
+              {one.name}
+              {one.chosen && " (chosen)"}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+      )}
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 440px) 1fr" }, gap: { xs: 2, md: 4 }, mb: 4 }}>
+        <Box>
+          <ZoneMap
+            drawing={page.drawing}
+            zones={page.zones}
+            looks={looks}
+            selected={selected}
+            onPick={(key) => pick(key, true)}
+            label={`Zones of the look ${look.name}`}
+          />
+          <ZoneGroups zones={page.zones} selected={selected} onSelect={select} />
+          <FinishKey looks={[...looks.values()]} />
+        </Box>
+        <Box>
+          <FinishPanel
+            key={`${look.id} ${[...selected].join()}`}
+            page={page}
+            look={look}
+            selected={[...selected]}
+            catalogue={catalogue}
+            onDone={() => select([])}
+          />
+          <ConflictList page={page} look={look} />
+          <Part
+            title="Wear, hardware, inside"
+            action={
+              <>
+                {page.mates.length > 0 && (
+                  <Button onClick={() => void spread(look.id).catch(failed)}>{`Plan the other ${page.mates.length} alike so too`}</Button>
+                )}
+                <Button onClick={() => setSetting(true)}>Change</Button>
+                {page.looks.length > 1 && !look.chosen && (
+                  <Button color="inherit" onClick={() => void remove(api.DELETE("/api/looks/{id}", { params: { path: { id: look.id } } }))}>
+                    Remove this look
+                  </Button>
+                )}
+              </>
+            }
+          >
+            <Typography>{settings(look.fields, catalogue)}</Typography>
+          </Part>
+        </Box>
+      </Box>
+      <LooksTable page={page} workshop={workshop} />
+      {setting && <LookDialog look={look} catalogue={catalogue} workshop={workshop} onClose={() => setSetting(false)} />}
+    </>
+  );
+}
+
+function settings(fields: Shared["page"]["looks"][number]["fields"], catalogue: Shared["catalogue"]): string {
+  const word = (list: { key: string; label: string }[], key: string) => list.find((one) => one.key === key)?.label ?? key;
+  const primer =
+    fields.primer === "auto" ? "primer where it is called for" : fields.primer === "none" ? "no primer" : word(catalogue.products, fields.primer);
+  return `Made for ${word(catalogue.wears, fields.wear).replace(/^for /, "")}. Hardware ${word(catalogue.hardware, fields.hardware)}. Inside ${word(catalogue.insides, fields.inside)}. ${primer.charAt(0).toUpperCase()}${primer.slice(1)}.`;
+}

@@ -1,0 +1,140 @@
+// The plan: steps in the order in which they are worked, each with its time, wait, materials, cautions and when it is done.
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Link from "@mui/material/Link";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { Link as RouterLink } from "react-router";
+import { api, ask } from "../../api/client";
+import type { Plan, Steps } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { FormDialog } from "../../kit/FormDialog";
+import { Part } from "../../kit/Part";
+import { ClimatePart } from "./ClimatePart";
+import { LeadPart } from "./LeadPart";
+import { LostEdits } from "./LostEdits";
+import { readyText } from "./LooksTable";
+import { MaterialsPart } from "./MaterialsPart";
+import { PlanFrame, type Shared } from "./PlanFrame";
+import { StepItem } from "./StepItem";
+
+export default function PlanPage() {
+  const [keeping, setKeeping] = useState(false);
+  return (
+    <PlanFrame
+      title="the plan"
+      line={({ page }) => (page.plan ? summary(page.plan, page) : `${page.ticket}. No plan yet.`)}
+      actions={({ page }) =>
+        page.plan && (
+          <>
+            <Button variant="outlined" onClick={() => window.print()}>
+              Print
+            </Button>
+            <Button onClick={() => setKeeping(true)}>Keep as a recipe</Button>
+            {keeping && <KeepRecipe page={page} onClose={() => setKeeping(false)} />}
+          </>
+        )
+      }
+    >
+      {(shared) => (shared.page.plan ? <Work {...shared} plan={shared.page.plan} /> : <Nothing page={shared.page} />)}
+    </PlanFrame>
+  );
+}
+
+const summary = (plan: Steps, page: Plan) =>
+  `${page.ticket}. ${plan.remaining?.text} to come of ${plan.hours?.text} (${plan.low?.text} to ${plan.high?.text}). ${plan.ready.on ? `Ready ${readyText(plan.ready)}` : `No day yet: ${plan.ready.why}`}.`;
+
+const Nothing = ({ page }: { page: Plan }) => (
+  <Typography sx={{ maxWidth: "60ch" }}>
+    The plan is made from what was found and from the look.{" "}
+    <Link component={RouterLink} to={`/pieces/${page.id}/look`} underline="always">
+      Begin a look
+    </Link>{" "}
+    and it stands here: steps in order with minutes and waits, materials with quantities, cautions, cost and the day it can be ready.
+  </Typography>
+);
+
+function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
+  const next = plan.steps.find(
+    (step) => step.state !== "done" && step.needs.every((need) => plan.steps.find((one) => one.key === need.key)?.state === "done"),
+  );
+  const [all, setAll] = useState(false);
+  const finished = plan.steps.filter((step) => step.state === "done").length;
+  const shown = plan.steps.filter((step) => all || step.state !== "done");
+  const phases = shown.reduce<{ phase: string; steps: Steps["steps"] }[]>((groups, step) => {
+    const last = groups[groups.length - 1];
+    if (last?.phase === step.phase) last.steps.push(step);
+    else groups.push({ phase: step.phase, steps: [step] });
+    return groups;
+  }, []);
+  return (
+    <>
+      <LeadPart page={page} />
+      {plan.behind.time && (
+        <Alert severity="info" role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
+          {`${plan.behind.time.text} of work was done for an earlier look: ${plan.behind.steps.join("; ")}.`}
+        </Alert>
+      )}
+      <Part
+        title="Steps"
+        action={
+          finished > 0 && (
+            <Button onClick={() => setAll(!all)}>{all ? "Hide what is done" : `Show ${finished} that ${finished === 1 ? "is" : "are"} done`}</Button>
+          )
+        }
+      >
+        {shown.length === 0 && <Typography>Everything in the plan is done.</Typography>}
+        <Box component="ol" sx={{ listStyle: "none", p: 0, m: 0 }}>
+          {phases.map((group) => (
+            <Box component="li" key={group.steps[0]?.key} sx={{ mb: 1.5 }}>
+              <Typography variant="overline" component="h3" sx={{ color: "text.secondary" }}>
+                {group.phase}
+              </Typography>
+              <Box component="ol" sx={{ listStyle: "none", p: 0, m: 0 }}>
+                {group.steps.map((step) => (
+                  <StepItem
+                    key={step.key}
+                    step={step}
+                    number={plan.steps.indexOf(step) + 1}
+                    page={page}
+                    plan={plan}
+                    workshop={workshop}
+                    next={step === next}
+                  />
+                ))}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+        <LostEdits plan={plan} />
+        {plan.learned.length > 0 && (
+          <Typography variant="caption" component="p">
+            {`Times follow your own hours: ${plan.learned.map((one) => `${one.kind.toLowerCase()} × ${one.factor} (n ${one.n})`).join(", ")}.`}
+          </Typography>
+        )}
+      </Part>
+      <MaterialsPart page={page} plan={plan} workshop={workshop} />
+      <ClimatePart />
+    </>
+  );
+}
+
+function KeepRecipe({ page, onClose }: { page: Plan; onClose: () => void }) {
+  const { done } = useUndo();
+  return (
+    <FormDialog
+      title="Keep this plan as a recipe"
+      submit="Keep recipe"
+      fields={[
+        { name: "name", label: "Name of the recipe", kind: "text", help: "finishes by what the zones are, your own changes scaled to the areas" },
+      ]}
+      onClose={onClose}
+      onSubmit={async ({ name = "" }) => {
+        const made = await ask(api.POST("/api/pieces/{id}/recipes", { params: { path: { id: page.id } }, body: { name } }));
+        done(`Recipe ${name} kept`, () => ask(api.DELETE("/api/recipes/{id}", { params: { path: { id: made.id } } })));
+        onClose();
+      }}
+    />
+  );
+}

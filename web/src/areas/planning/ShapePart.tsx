@@ -1,0 +1,33 @@
+// What lies between the shape as bought and as planned, and what is left over for the stash.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { api, ask } from "../../api/client";
+import type { Plan } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { Drawing } from "../../kit/Drawing";
+
+export function ShapePart({ page }: { page: Plan }) {
+  const { done, failed } = useUndo();
+  if (!page.bought) return null;
+  const toStash = async (spare: { name: string; count: number }) => {
+    const made = await ask(api.POST("/api/stash", { body: { name: spare.name, count: String(spare.count), origin: `${page.ticket} ${page.name}` } }));
+    done(`${spare.name} put into the stash`, () => ask(api.DELETE("/api/stash/{id}", { params: { path: { id: made.id } } })));
+  };
+  return (
+    <Box sx={{ mt: 2 }}>
+      <Typography variant="h3">As it was bought</Typography>
+      <Drawing shape={{ ...page.bought, planned: [] }} width={200} height={150} measures />
+      {page.acts.map((act) => (
+        <Box key={act.key} sx={{ display: "flex", alignItems: "center", gap: 1, flexWrap: "wrap" }}>
+          <Typography variant="body2">{act.label}</Typography>
+          {act.spare && (
+            <Button size="small" onClick={() => act.spare && void toStash(act.spare).catch(failed)}>
+              {`Put ${act.spare.count} × ${act.spare.name.toLowerCase()} into the stash`}
+            </Button>
+          )}
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,35 @@
+// Cautions at the step, before it starts: what to wear and where the waste goes. Serious ones are confirmed once per piece.
+import Alert from "@mui/material/Alert";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { api, ask } from "../../api/client";
+import type { Plan, Step } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { CautionText } from "../../kit/CautionText";
+
+export function StepCautions({ step, page }: { step: Step; page: Plan }) {
+  const { done, failed } = useUndo();
+  const confirm = async (caution: string) => {
+    await ask(api.POST("/api/pieces/{id}/confirmations", { params: { path: { id: page.id } }, body: { caution } }));
+    done("Caution confirmed for this piece");
+  };
+  if (step.cautions.length === 0) return null;
+  return (
+    <>
+      {step.cautions.map((one) => (
+        <Alert key={one.key} role="note" severity={one.serious ? "warning" : "info"} variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
+          <CautionText caution={one} />
+          {one.serious && !one.confirmed && step.state !== "done" && (
+            <Button size="small" variant="outlined" sx={{ mt: 0.5, minHeight: 44 }} onClick={() => void confirm(one.key).catch(failed)}>
+              I have read this
+            </Button>
+          )}
+          {one.serious && one.confirmed && <Typography variant="caption">Confirmed for this piece.</Typography>}
+        </Alert>
+      ))}
+      <Typography variant="caption" component="p">
+        Labels, safety data sheets, local codes and licensed trades decide.
+      </Typography>
+    </>
+  );
+}

@@ -1,0 +1,130 @@
+// Changing a plan by hand: times, waits, words, steps added, split, moved or taken out. All of it outlives re-planning.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { api, ask } from "../../api/client";
+import type { Plan, PlanEditInput, Step, Steps, Workshop } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import type { FieldSpec } from "../../kit/fields";
+import { FormDialog } from "../../kit/FormDialog";
+
+type Sort = "time" | "note" | "add" | "split" | "before";
+type Props = { step: Step; page: Plan; plan: Steps; workshop: Workshop };
+
+export function StepEdits({ step, page, plan, workshop }: Props) {
+  const [sort, setSort] = useState<Sort | null>(null);
+  const { done, remove, failed } = useUndo();
+  if (step.state === "done") return null;
+  const send = async (body: PlanEditInput, message: string) => {
+    const made = await ask(api.POST("/api/pieces/{id}/plan-edits", { params: { path: { id: page.id } }, body }));
+    done(message, () => ask(api.DELETE("/api/plan-edits/{id}", { params: { path: { id: made.id } } })));
+  };
+  const forms: Record<
+    Sort,
+    { title: string; submit: string; fields: FieldSpec[]; initial?: Record<string, string>; save: (values: Record<string, string>) => Promise<void> }
+  > = {
+    time: {
+      title: `Time and wait: ${step.label}`,
+      submit: "Save",
+      fields: [
+        { name: "time", label: "Hands-on", kind: "effort", half: true },
+        { name: "wait", label: "Wait after it", kind: "effort", half: true, help: "empty: as planned" },
+      ],
+      initial: { time: step.time?.text ?? "" },
+      save: async ({ time = "", wait = "" }) => {
+        if (time && time !== step.time?.text) await send({ kind: "time", step: step.key, time }, "Time changed");
+        if (wait) await send({ kind: "wait", step: step.key, wait }, "Wait changed");
+      },
+    },
+    note: {
+      title: `Note: ${step.label}`,
+      submit: "Save note",
+      fields: [
+        { name: "text", label: "Note", kind: "text" },
+        { name: "label", label: "Call the step", kind: "text", help: "empty: as planned" },
+      ],
+      save: async ({ text = "", label = "" }) => {
+        if (text) await send({ kind: "note", step: step.key, text }, "Note saved");
+        if (label) await send({ kind: "label", step: step.key, text: label }, "Words changed");
+      },
+    },
+    add: {
+      title: `A step of your own, after: ${step.label}`,
+      submit: "Add step",
+      fields: [
+        { name: "text", label: "What is done", kind: "text" },
+        { name: "work_kind", label: "Kind of work", kind: "select", half: true, options: workshop.lists.work_kinds },
+        { name: "time", label: "Hands-on", kind: "effort", half: true },
+        { name: "wait", label: "Wait after it", kind: "effort", half: true, help: "empty if none" },
+      ],
+      initial: { work_kind: step.kind },
+      save: async ({ text = "", work_kind = "", time = "", wait = "" }) =>
+        send({ kind: "add", step: step.key, text, work_kind, time, ...(wait ? { wait } : {}) }, "Step added"),
+    },
+    split: {
+      title: `Split: ${step.label}`,
+      submit: "Split step",
+      fields: [{ name: "number", label: "Into how many parts", kind: "text", half: true }],
+      initial: { number: "2" },
+      save: async ({ number = "" }) => send({ kind: "split", step: step.key, number }, "Step split"),
+    },
+    before: {
+      title: `Move: ${step.label}`,
+      submit: "Move step",
+      fields: [
+        {
+          name: "before",
+          label: "Just before",
+          kind: "select",
+          options: plan.steps.filter((one) => one.key !== step.key && one.state !== "done").map((one) => ({ key: one.key, label: one.label })),
+        },
+      ],
+      save: async ({ before = "" }) => send({ kind: "before", step: step.key, before }, "Step moved"),
+    },
+  };
+  const form = sort && forms[sort];
+  const words: [Sort, string][] = [
+    ["time", "Time and wait"],
+    ["note", "Note"],
+    ["add", "Add a step after it"],
+    ["split", "Split"],
+    ["before", "Move"],
+  ];
+  return (
+    <Box role="group" aria-label={`Change ${step.label}`} className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 0.5 }}>
+      {words.map(([key, label]) => (
+        <Button key={key} size="small" onClick={() => setSort(key)}>
+          {label}
+        </Button>
+      ))}
+      {!step.lead && (
+        <Button size="small" color="inherit" onClick={() => void send({ kind: "remove", step: step.key }, "Step taken out").catch(failed)}>
+          Take out
+        </Button>
+      )}
+      {step.edits.map((edit) => (
+        <Button
+          key={edit.id}
+          size="small"
+          color="secondary"
+          onClick={() => void remove(api.DELETE("/api/plan-edits/{id}", { params: { path: { id: edit.id } } }))}
+        >
+          {`Take back ${edit.text}`}
+        </Button>
+      ))}
+      {form && (
+        <FormDialog
+          title={form.title}
+          submit={form.submit}
+          fields={form.fields}
+          initial={form.initial}
+          onClose={() => setSort(null)}
+          onSubmit={async (values) => {
+            await form.save(values);
+            setSort(null);
+          }}
+        />
+      )}
+    </Box>
+  );
+}

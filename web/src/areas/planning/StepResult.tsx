@@ -1,0 +1,59 @@
+// Whether it worked: a trial's result decides what follows; for any other step it is remembered for the next time.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { api, ask } from "../../api/client";
+import type { Plan, Step } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import type { Values } from "../../kit/fields";
+import { FormDialog } from "../../kit/FormDialog";
+
+export function StepResult({ step, page }: { step: Step; page: Plan }) {
+  const [badly, setBadly] = useState(false);
+  const { done, failed } = useUndo();
+  if (step.lead || step.decide || step.materials.length + (step.try ? 1 : 0) === 0) return null;
+  const unread = step.cautions.some((one) => one.serious && !one.confirmed);
+  const send = async (worked: "yes" | "no", more: Values = {}) => {
+    const made = await ask(
+      api.POST("/api/pieces/{id}/experiences", { params: { path: { id: page.id } }, body: { step: step.key, worked, ...more } }),
+    );
+    done(worked === "yes" ? "It worked: remembered" : "It did not work: remembered", () =>
+      ask(api.DELETE("/api/experiences/{id}", { params: { path: { id: made.id } } })),
+    );
+  };
+  return (
+    <Box className="no-print" sx={{ my: 1 }}>
+      {step.try && <Typography variant="body2">{`Stop after ${step.try.stop} min. If it does not work: ${step.try.fallback}.`}</Typography>}
+      {step.try && step.state !== "done" && (
+        <Button size="small" variant="outlined" disabled={unread} sx={{ mr: 1, minHeight: 44 }} onClick={() => void send("yes").catch(failed)}>
+          It worked
+        </Button>
+      )}
+      <Button
+        size="small"
+        variant={step.try ? "outlined" : "text"}
+        disabled={unread && step.try !== null}
+        onClick={() => setBadly(true)}
+        sx={{ minHeight: 44 }}
+      >
+        It went badly
+      </Button>
+      {badly && (
+        <FormDialog
+          title={`It went badly: ${step.label}`}
+          submit="Remember it"
+          fields={[
+            { name: "lost", label: "Time lost", kind: "effort", half: true },
+            { name: "note", label: "What happened", kind: "text" },
+          ]}
+          onClose={() => setBadly(false)}
+          onSubmit={async (values) => {
+            await send("no", values);
+            setBadly(false);
+          }}
+        />
+      )}
+    </Box>
+  );
+}

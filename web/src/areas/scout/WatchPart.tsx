@@ -1,0 +1,89 @@
+// The tag over time: what was seen, what it will say, and whether to wait or buy now.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { api, ask } from "../../api/client";
+import { useToday } from "../../api/queries";
+import type { Prospect } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { FormDialog } from "../../kit/FormDialog";
+import { Entries, Entry } from "../../kit/Entry";
+import { Part } from "../../kit/Part";
+import { SmallTable } from "../../kit/SmallTable";
+
+export function WatchPart({ prospect, currency }: { prospect: Prospect; currency: string }) {
+  const [seeing, setSeeing] = useState(false);
+  const { watch } = prospect;
+  const { done, remove } = useUndo();
+  const today = useToday();
+  const id = prospect.id!;
+  return (
+    <Part title="Tag watch" action={prospect.state === "open" && <Button onClick={() => setSeeing(true)}>I saw the tag again</Button>}>
+      {watch.decision && prospect.state === "open" && (
+        <Typography sx={{ fontWeight: 600, color: watch.decision.key === "never" ? "error.main" : "primary.main", mb: 1 }}>
+          {watch.decision.text}
+        </Typography>
+      )}
+      <Box sx={{ color: "text.secondary", mb: 1 }}>
+        {watch.rule ? `Cuts: ${watch.rule}.` : `No forecast: ${watch.why}.`} {watch.rule && watch.reaches && `Worth it from: ${watch.reaches}.`} Gone
+        within a week: {watch.gone}.
+      </Box>
+      {watch.remarks.map((remark) => (
+        <Box key={remark} sx={{ mb: 1 }}>
+          {remark}
+        </Box>
+      ))}
+      {watch.due && prospect.state === "open" && (
+        <Box sx={{ mb: 1 }}>
+          On Today {watch.due.on?.text}: {watch.due.why}.
+        </Box>
+      )}
+      {watch.points.length > 1 && (
+        <SmallTable
+          label="What the tag will say"
+          width={620}
+          columns={["Day", [`Tag, ${currency}`], ["Still there"], ["Worth above target pay"]]}
+          rows={watch.points.map((point) => ({
+            key: point.on?.iso ?? "",
+            strong: point.best,
+            cells: [`${point.on?.text}${point.best ? " (best)" : ""}`, point.tag?.text, point.there, point.worth?.text ?? "misses it"],
+          }))}
+        />
+      )}
+      <Entries>
+        {[...watch.sightings].reverse().map((seen) => (
+          <Entry
+            key={seen.id}
+            day={seen.on?.text ?? ""}
+            name={`sighting of ${seen.on?.text}`}
+            amount={`${seen.tag?.text} ${currency}`}
+            onRemove={() => remove(api.DELETE("/api/sightings/{id}", { params: { path: { id: seen.id } } }))}
+          >
+            seen
+          </Entry>
+        ))}
+      </Entries>
+      {seeing && today.data && (
+        <FormDialog
+          title="I saw the tag again"
+          submit="Record sighting"
+          fields={[
+            { name: "tag", label: "Tag price", kind: "text", unit: currency, half: true },
+            { name: "seen_on", label: "Date", kind: "date", half: true },
+          ]}
+          initial={{ seen_on: today.data.date?.iso ?? "" }}
+          onClose={() => setSeeing(false)}
+          onSubmit={async (values) => {
+            const before = new Set(watch.sightings.map((seen) => seen.id));
+            const body = { tag: values.tag ?? "", seen_on: values.seen_on ?? "" };
+            const now = await ask(api.POST("/api/prospects/{id}/sightings", { params: { path: { id } }, body }));
+            const made = now.watch.sightings.find((seen) => !before.has(seen.id));
+            done(`Tag of ${body.tag} ${currency} noted`, () => ask(api.DELETE("/api/sightings/{id}", { params: { path: { id: made!.id } } })));
+            setSeeing(false);
+          }}
+        />
+      )}
+    </Part>
+  );
+}

@@ -1,0 +1,65 @@
+// Putting containers on the shelf, or correcting one.
+import { api, ask } from "../../api/client";
+import { useCatalogue, useToday } from "../../api/queries";
+import type { Container } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import type { FieldSpec, Values } from "../../kit/fields";
+import { FormDialog } from "../../kit/FormDialog";
+
+type Props = { product: string | null; container?: Container; start?: Values; currency: string; onClose: () => void };
+
+export function ContainerDialog({ product, container, start = {}, currency, onClose }: Props) {
+  const catalogue = useCatalogue();
+  const today = useToday();
+  const { done } = useUndo();
+  if (!catalogue.data || !today.data) return null;
+  const options = catalogue.data.products.map(({ key, label }) => ({ key, label }));
+  const fields: FieldSpec[] = [
+    { name: "product", label: "What", kind: "select", options, hidden: container !== undefined },
+    { name: "size", label: "Holds", kind: "text", half: true, help: "1 L, 250 g, 10" },
+    { name: "paid", label: "Paid for it", kind: "text", unit: currency, half: true, help: "0 for a gift" },
+    { name: "count", label: "How many alike", kind: "text", half: true, hidden: container !== undefined },
+    { name: "bought_on", label: "Bought", kind: "date", half: true },
+    { name: "opened_on", label: "Opened", kind: "date", half: true },
+    { name: "keeps_until", label: "Keeps until", kind: "date", half: true },
+    { name: "place", label: "Where it stands", kind: "text", half: true },
+    {
+      name: "opening",
+      label: "Since when",
+      kind: "select",
+      half: true,
+      hidden: container !== undefined,
+      options: [
+        { key: "", label: "bought now" },
+        { key: "yes", label: "there from the start" },
+      ],
+    },
+    { name: "note", label: "Note", kind: "text" },
+  ];
+  const save = async (values: Values) => {
+    const { product: key = "", size = "", count = "", opening = "", ...rest } = values;
+    if (container) {
+      const path = { params: { path: { id: container.id } } };
+      await ask(api.PATCH("/api/containers/{id}", { ...path, body: { size, ...rest } }));
+      done(`${container.label} corrected`, () => ask(api.PATCH("/api/containers/{id}", { ...path, body: container.fields })));
+    } else {
+      const { ids } = await ask(api.POST("/api/containers", { body: { product: key, size, count, opening: opening === "yes", ...rest } }));
+      const label = options.find((one) => one.key === key)?.label ?? "";
+      done(`${label} put on the shelf`, async () => {
+        for (const id of ids) await ask(api.DELETE("/api/containers/{id}", { params: { path: { id } } }));
+      });
+    }
+    onClose();
+  };
+  const initial = container?.fields ?? { product: product ?? "paint_all", count: "1", bought_on: today.data.date?.iso ?? "", ...start };
+  return (
+    <FormDialog
+      title={container ? `Correct ${container.label}` : "Put on the shelf"}
+      submit={container ? "Save" : "Put it there"}
+      fields={fields}
+      initial={initial}
+      onClose={onClose}
+      onSubmit={save}
+    />
+  );
+}

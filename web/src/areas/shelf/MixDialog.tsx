@@ -1,0 +1,81 @@
+// A mix begun, from nothing or from one that is common; or the next version of one.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { api, ask } from "../../api/client";
+import type { Mix, Mixes } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { FormDialog } from "../../kit/FormDialog";
+import { asInput, asRows, NO_PART, type PartRow, PartRows } from "./PartRows";
+
+type Props = { lists: Mixes; likes: { key: string; label: string }[]; onClose: () => void };
+
+export function MixDialog({ lists, likes, onClose }: Props) {
+  const [preset, setPreset] = useState<Mixes["presets"][number] | null>(null);
+  const [rows, setRows] = useState<PartRow[]>([{ product: "paint_chalk", label: "", parts: "1" }, NO_PART]);
+  const { done } = useUndo();
+  const go = useNavigate();
+  const begin = (one: Mixes["presets"][number]) => {
+    setPreset(one);
+    setRows(asRows(one.parts));
+  };
+  return (
+    <FormDialog
+      title="A new mix"
+      submit="Keep mix"
+      fields={[
+        { name: "name", label: "What you call it", kind: "text" },
+        { name: "like", label: "It behaves like", kind: "select", options: likes, help: "waits, cover and what it must not lie on" },
+        { name: "swatch", label: "Colour, dry", kind: "colour", help: "none chosen", half: true },
+        { name: "target", label: "What it should match", kind: "text" },
+      ]}
+      initial={{ like: "paint_chalk" }}
+      extra={
+        <Box sx={{ display: "grid", gap: 1.5 }}>
+          <Box role="group" aria-label="Begin from" sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center" }}>
+            <Typography variant="body2">Begin from:</Typography>
+            {lists.presets.map((one) => (
+              <Button key={one.key} size="small" variant={preset === one ? "contained" : "outlined"} onClick={() => begin(one)}>
+                {one.label}
+              </Button>
+            ))}
+          </Box>
+          {preset && (
+            <Typography variant="body2" sx={{ color: "text.secondary" }}>
+              {preset.why}
+            </Typography>
+          )}
+          <PartRows rows={rows} set={setRows} choices={lists.parts} />
+        </Box>
+      }
+      onClose={onClose}
+      onSubmit={async ({ name = "", like = "", swatch = "", target = "" }) => {
+        const made = await ask(api.POST("/api/mixes", { body: { name, like, swatch, target, parts: asInput(rows) } }));
+        done(`${made.name} kept`, () => ask(api.DELETE("/api/mixes/{id}", { params: { path: { id: made.id } } })));
+        void go(`/shelf/mixes/${made.id}`);
+      }}
+    />
+  );
+}
+
+export function VersionDialog({ mix, lists, onClose }: { mix: Mix; lists: Mixes; onClose: () => void }) {
+  const [rows, setRows] = useState<PartRow[]>(asRows(mix.parts));
+  const { done } = useUndo();
+  return (
+    <FormDialog
+      title={`${mix.name}: version ${mix.version + 1}`}
+      submit="Keep version"
+      fields={[{ name: "note", label: "Why", kind: "text", help: "paler, warmer, thins better" }]}
+      extra={<PartRows rows={rows} set={setRows} choices={lists.parts} />}
+      onClose={onClose}
+      onSubmit={async ({ note = "" }) => {
+        const path = { params: { path: { id: mix.id } } };
+        await ask(api.POST("/api/mixes/{id}/versions", { ...path, body: { note, parts: asInput(rows) } }));
+        done(`Version ${mix.version + 1} kept; the earlier ones stay`);
+        onClose();
+      }}
+    />
+  );
+}

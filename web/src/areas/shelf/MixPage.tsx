@@ -1,0 +1,161 @@
+// One mix: its parts, what an amount of it takes, what stands ready and how it was matched, its versions, and what was painted with it.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import LinearProgress from "@mui/material/LinearProgress";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { api, ask } from "../../api/client";
+import { useMix, useMixes } from "../../api/queries";
+import type { Mix } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { Failure } from "../../kit/Failure";
+import { FormDialog } from "../../kit/FormDialog";
+import { PageHead } from "../../kit/PageHead";
+import { Part } from "../../kit/Part";
+import { SHELF_PAGES } from "../../kit/sections";
+import { SmallTable } from "../../kit/SmallTable";
+import { SubNav } from "../../kit/SubNav";
+import { Swatch } from "../../kit/Swatch";
+import { BatchRow } from "./BatchRow";
+import { VersionDialog } from "./MixDialog";
+import { ScalePart } from "./ScalePart";
+
+export default function MixPage() {
+  const id = Number(useParams().id);
+  const mix = useMix(id);
+  const lists = useMixes();
+  const [asked, setAsked] = useState<"version" | "name" | null>(null);
+  const { done, remove } = useUndo();
+  const go = useNavigate();
+  if (mix.error) return <Failure error={mix.error} again={() => void mix.refetch()} />;
+  if (!mix.data || !lists.data) return <LinearProgress aria-label="Loading" />;
+  const { data } = mix;
+  const path = { params: { path: { id } } };
+  const ready = data.batches.filter((batch) => !batch.empty);
+  const fields = { name: data.name, swatch: data.swatch ?? "", target: data.target };
+  return (
+    <>
+      <PageHead
+        title={data.name}
+        line={
+          <Box sx={{ display: "flex", gap: 1.5, alignItems: "center" }}>
+            <Swatch colour={data.swatch} />
+            <span>
+              {`${data.text}, behaves like ${data.like}`}
+              {data.target && `, to match: ${data.target}`}
+            </span>
+          </Box>
+        }
+      >
+        <Button variant="outlined" onClick={() => setAsked("name")}>
+          Name and colour
+        </Button>
+        <Button variant="outlined" onClick={() => setAsked("version")}>
+          Change the parts
+        </Button>
+      </PageHead>
+      <SubNav name="Shelf" pages={SHELF_PAGES} />
+      <Proportions mix={data} />
+      <ScalePart mix={data} />
+      <Part title="Stands ready">
+        {ready.length === 0 ? (
+          <Typography sx={{ color: "text.secondary" }}>None of it is mixed. Say above how much you need, and mix it from the shelf.</Typography>
+        ) : (
+          ready.map((batch) => <BatchRow key={batch.id} batch={batch} mix={data} choices={lists.data.parts} />)
+        )}
+      </Part>
+      <Part title="Painted with it">
+        {data.uses.length === 0 ? (
+          <Typography sx={{ color: "text.secondary" }}>Nothing yet. Choose it as the product of a zone in the look of a piece.</Typography>
+        ) : (
+          <SmallTable
+            label="Painted with it"
+            columns={["Piece", "Zones", "Coats", ["Still needs"]]}
+            rows={data.uses.map((use) => ({
+              key: use.piece.id,
+              cells: [
+                <Link key="piece" to={`/pieces/${use.piece.id}`}>{`${use.piece.ticket} ${use.piece.name}`}</Link>,
+                use.zones || "not in the look now",
+                use.coats
+                  .map((coat) => `${coat.step ?? "taken"}, ${coat.amount}, ${coat.version ? `version ${coat.version}, ` : ""}${coat.on?.text}`)
+                  .join("; ") || "none yet",
+                use.needed ?? "nothing",
+              ],
+            }))}
+          />
+        )}
+      </Part>
+      <Part title="Versions">
+        <SmallTable
+          label="Versions"
+          columns={[["No."], "Parts", "Made of", "Since", "Note"]}
+          rows={data.versions.map((version) => ({
+            key: version.id,
+            strong: version.number === data.version,
+            cells: [
+              version.number,
+              version.text,
+              version.parts.map((part) => `${part.label} ${part.percent}`).join(", "),
+              version.made_on?.text,
+              version.note ?? "",
+            ],
+          }))}
+        />
+      </Part>
+      <Button
+        color="inherit"
+        className="no-print"
+        onClick={() =>
+          void remove(api.DELETE("/api/mixes/{id}", path)).then((gone) => {
+            if (gone) void go("/shelf/mixes");
+          })
+        }
+      >
+        Remove this mix
+      </Button>
+      {asked === "version" && <VersionDialog mix={data} lists={lists.data} onClose={() => setAsked(null)} />}
+      {asked === "name" && (
+        <FormDialog
+          title="Name and colour"
+          submit="Save"
+          fields={[
+            { name: "name", label: "What you call it", kind: "text" },
+            { name: "swatch", label: "Colour, dry", kind: "colour", help: "none chosen" },
+            { name: "target", label: "What it should match", kind: "text" },
+          ]}
+          initial={fields}
+          onClose={() => setAsked(null)}
+          onSubmit={async (body) => {
+            await ask(api.PATCH("/api/mixes/{id}", { ...path, body }));
+            done(`${body.name} saved`, () => ask(api.PATCH("/api/mixes/{id}", { ...path, body: fields })));
+            setAsked(null);
+          }}
+        />
+      )}
+    </>
+  );
+}
+
+const COLOURS = ["primary.main", "secondary.main", "warning.main", "text.disabled"];
+
+// The shares as lengths of one band, each named beneath it.
+function Proportions({ mix }: { mix: Mix }) {
+  return (
+    <Box sx={{ mb: 3, maxWidth: 720 }}>
+      <Box aria-hidden sx={{ display: "flex", gap: "2px" }}>
+        {mix.parts.map((part, place) => (
+          <Box key={part.label} sx={{ flex: `${parseFloat(part.percent)} 1 0`, height: 18, bgcolor: COLOURS[place % COLOURS.length] }} />
+        ))}
+      </Box>
+      <Box component="ul" aria-label="Shares" sx={{ listStyle: "none", display: "flex", flexWrap: "wrap", columnGap: 3, m: 0, p: 0, pt: 0.5 }}>
+        {mix.parts.map((part, place) => (
+          <Box component="li" key={part.label} sx={{ display: "flex", gap: 1, alignItems: "center" }}>
+            <Box aria-hidden sx={{ width: 12, height: 12, bgcolor: COLOURS[place % COLOURS.length] }} />
+            {`${part.percent} ${part.label}`}
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,154 @@
+// Products with the figures of their own labels, and the workshop's recipes.
+import Button from "@mui/material/Button";
+import LinearProgress from "@mui/material/LinearProgress";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { api, ask } from "../../api/client";
+import { useCatalogue, useWorkshop } from "../../api/queries";
+import type { Product } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { Empty } from "../../kit/Empty";
+import { Failure } from "../../kit/Failure";
+import type { FieldSpec, Values } from "../../kit/fields";
+import { FormDialog } from "../../kit/FormDialog";
+import { PageHead } from "../../kit/PageHead";
+import { Part } from "../../kit/Part";
+import { SHELF_PAGES } from "../../kit/sections";
+import { SmallTable } from "../../kit/SmallTable";
+import { SubNav } from "../../kit/SubNav";
+
+export default function Products() {
+  const catalogue = useCatalogue();
+  const workshop = useWorkshop();
+  const [editing, setEditing] = useState<Product | "new" | null>(null);
+  const { done, remove } = useUndo();
+  if (catalogue.error) return <Failure error={catalogue.error} again={() => void catalogue.refetch()} />;
+  if (!catalogue.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const { own_products: own, recipes, products } = catalogue.data;
+  const generic = products.filter((one) => !one.own).map(({ key, label }) => ({ key, label }));
+  const product = editing === "new" ? null : editing;
+  const fields: FieldSpec[] = [
+    { name: "label", label: "What it says on the tin, in your words", kind: "text" },
+    { name: "generic", label: "Is a", kind: "select", options: generic },
+    {
+      name: "base",
+      label: "Base",
+      kind: "select",
+      options: [{ key: "", label: "the label does not say" }, ...catalogue.data.bases],
+      help: "what it is thinned and cleaned with: its cautions follow from it",
+    },
+    { name: "rate", label: "Covers", kind: "text", half: true, unit: "m²/L" },
+    { name: "touch", label: "Touch dry after", kind: "effort", half: true },
+    { name: "sand", label: "Sand after", kind: "effort", half: true },
+    { name: "recoat", label: "Recoat after", kind: "effort", half: true },
+    { name: "handle", label: "Handle after", kind: "effort", half: true },
+    { name: "cure", label: "Cured after", kind: "text", half: true, unit: "days" },
+    { name: "coldest", label: "Not below", kind: "text", half: true, unit: "°C" },
+    { name: "pack_amount", label: "Tin holds", kind: "text", half: true, unit: "ml, g" },
+    { name: "pack_price", label: "Tin costs", kind: "text", half: true, unit: workshop.data.currency },
+  ];
+  const save = async (values: Values) => {
+    const { label = "", generic: like = "", ...rest } = values;
+    if (!product) {
+      const made = await ask(api.POST("/api/products", { body: { label, generic: like, ...rest } }));
+      done(`${label} added`, () => ask(api.DELETE("/api/products/{id}", { params: { path: { id: made.id } } })));
+    } else {
+      const path = { params: { path: { id: product.id } } };
+      await ask(api.PATCH("/api/products/{id}", { ...path, body: values }));
+      done(`${label} saved`, () => ask(api.PATCH("/api/products/{id}", { ...path, body: product.fields })));
+    }
+    setEditing(null);
+  };
+  const button = (
+    <Button variant="contained" onClick={() => setEditing("new")}>
+      Add a product
+    </Button>
+  );
+  return (
+    <>
+      <PageHead title="Products and recipes" line="A label's own figures win over what is usual; plans follow them at once.">
+        {button}
+      </PageHead>
+      <SubNav name="Shelf" pages={SHELF_PAGES} />
+      <Part title="Products of your own">
+        {own.length === 0 ? (
+          <Empty title="No product of your own yet">
+            <span>
+              Plans take usual figures of the trade until you give those of your own tins: how far it goes, when it may be coated again, what it
+              costs.
+            </span>
+          </Empty>
+        ) : (
+          <SmallTable
+            label="Products of your own"
+            columns={["Product", "Is a", "Base", ["Covers m²/L"], ["Recoat"], ["Handle"], ["Container"], [`Price ${workshop.data.currency}`], ""]}
+            rows={own.map((one) => ({
+              key: one.id,
+              cells: [
+                one.label,
+                one.generic_label,
+                one.fields.base || "not said",
+                one.fields.rate || "usual",
+                one.fields.recoat || "usual",
+                one.fields.handle || "usual",
+                one.fields.pack_amount || "usual",
+                one.fields.pack_price || "usual",
+                <span key="change">
+                  <Button size="small" onClick={() => setEditing(one)} aria-label={`Correct ${one.label}`}>
+                    Correct
+                  </Button>
+                  <Button
+                    size="small"
+                    color="inherit"
+                    aria-label={`Remove ${one.label}`}
+                    onClick={() => void remove(api.DELETE("/api/products/{id}", { params: { path: { id: one.id } } }))}
+                  >
+                    Remove
+                  </Button>
+                </span>,
+              ],
+            }))}
+          />
+        )}
+      </Part>
+      <Part title="Recipes">
+        {recipes.length === 0 ? (
+          <Typography sx={{ color: "text.secondary" }}>
+            None yet. A plan that went well is kept as a recipe on its page, and laid over another piece when its look is begun.
+          </Typography>
+        ) : (
+          <SmallTable
+            label="Recipes"
+            width={520}
+            columns={["Recipe", ""]}
+            rows={recipes.map((recipe) => ({
+              key: recipe.id,
+              cells: [
+                recipe.name,
+                <Button
+                  key="remove"
+                  size="small"
+                  color="inherit"
+                  aria-label={`Remove ${recipe.name}`}
+                  onClick={() => void remove(api.DELETE("/api/recipes/{id}", { params: { path: { id: recipe.id } } }))}
+                >
+                  Remove
+                </Button>,
+              ],
+            }))}
+          />
+        )}
+      </Part>
+      {editing && (
+        <FormDialog
+          title={product ? product.label : "A product"}
+          submit={product ? "Save product" : "Add product"}
+          fields={fields}
+          initial={product?.fields ?? {}}
+          onClose={() => setEditing(null)}
+          onSubmit={save}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,88 @@
+// So much of a mix, or what a piece needs of it: the amounts of its parts, and mixing it from the shelf.
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import Switch from "@mui/material/Switch";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { api, ask, ProblemError } from "../../api/client";
+import { useMixAmounts } from "../../api/queries";
+import type { Mix } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { Part } from "../../kit/Part";
+import { SmallTable } from "../../kit/SmallTable";
+import { useSettled } from "../../kit/useSettled";
+
+export function ScalePart({ mix }: { mix: Mix }) {
+  const [amount, setAmount] = useState(mix.uses.find((use) => use.needed)?.needed ?? "250 ml");
+  const [place, setPlace] = useState("");
+  const [aside, setAside] = useState(false);
+  const [problem, setProblem] = useState<ProblemError | null>(null);
+  const amounts = useMixAmounts(mix.id, useSettled(amount, 250));
+  const { done, remove } = useUndo();
+  const refused = amounts.error instanceof ProblemError ? (amounts.error.fields.amount ?? amounts.error.message) : null;
+  const make = async (more: boolean) => {
+    setProblem(null);
+    try {
+      const batch = await ask(api.POST("/api/mixes/{id}/batches", { params: { path: { id: mix.id } }, body: { amount, place, aside, more } }));
+      done(`${amount} of ${mix.name} mixed`, () => remove(api.DELETE("/api/containers/{id}", { params: { path: { id: batch.id } } })));
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error;
+      setProblem(error);
+    }
+  };
+  return (
+    <Part title="How much of each">
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "180px 240px auto" }, gap: 2, alignItems: "start", mb: 1 }}>
+        <TextField
+          label="To make"
+          value={amount}
+          onChange={(event) => setAmount(event.target.value)}
+          error={!!refused}
+          helperText={refused ?? "250 ml, 0.5 L"}
+        />
+        <TextField label="Where it will stand" value={place} onChange={(event) => setPlace(event.target.value)} />
+        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, gridColumn: { xs: "1 / -1", sm: "auto" } }} className="no-print">
+          {mix.uses
+            .filter((use) => use.needed)
+            .map((use) => (
+              <Button key={use.piece.id} variant="outlined" onClick={() => setAmount(use.needed ?? "")}>
+                {`${use.piece.name}: ${use.needed}`}
+              </Button>
+            ))}
+          <Button variant="contained" onClick={() => void make(false)} disabled={!amounts.data}>
+            Mix it from the shelf
+          </Button>
+        </Box>
+      </Box>
+      {problem && (
+        <Alert severity="error" sx={{ mb: 1 }}>
+          {problem.message}
+          {problem.message.includes("left on the shelf") && (
+            <Button size="small" onClick={() => void make(true)}>
+              There was more: mix it all the same
+            </Button>
+          )}
+        </Alert>
+      )}
+      {amounts.data && (
+        <SmallTable
+          label="Amounts of the parts"
+          width={640}
+          columns={["Part", ["For this"], ["On the shelf"]]}
+          rows={amounts.data.parts.map((part) => ({
+            key: part.label,
+            cells: [part.label, part.amount, part.there === null ? "not kept there" : part.enough ? part.there : `${part.there}, too little`],
+          }))}
+          foot={["Together", amounts.data.whole, `${amounts.data.stands} of it stands ready`]}
+        />
+      )}
+      <FormControlLabel
+        className="no-print"
+        control={<Switch checked={aside} onChange={(_, on) => setAside(on)} />}
+        label="Its parts are not on the shelf: write the batch down without taking anything"
+      />
+    </Part>
+  );
+}
