@@ -2,7 +2,7 @@
 
 require "spec_helper"
 
-# Waits by label or common practice (handbook 2.4); the influence of cold and damp is common practice, no source.
+# Waits by label or common practice; the influence of cold and damp is common practice, no source.
 RSpec.describe Kohlrabi::Core::Bench::Drying do
   def climate(air, humidity) = Kohlrabi::Core::Bench::Climate.new(air: air, humidity: humidity)
   let(:enamel) { Kohlrabi::Core::Shelf::Products::GENERIC.fetch("paint_enamel") }

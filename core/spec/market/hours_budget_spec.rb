@@ -5,7 +5,7 @@ require "spec_helper"
 RSpec.describe Kohlrabi::Core::Market::HoursBudget do
   def budget(**rest) = described_class.new(take_home: 25_000, cash_in: 10_000, seconds: 4 * 3600, floor_pay: 800, **rest)
 
-  it "is 14 h 45 for a take-home of 250, 100 in, nothing to come, floor pay 8 and 4 h done (handbook 2.7)" do
+  it "is 14 h 45 for a take-home of 250, 100 in, nothing to come, floor pay 8 and 4 h done (worked by hand)" do
     expect(budget.budget.amount).to eq(14.75 * 3600)
     expect(budget.left.amount).to eq(15_000)
     expect(budget(to_come: 1600).budget.amount).to eq(12.75 * 3600) # 16.00 more to spend is two hours less

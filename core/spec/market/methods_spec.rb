@@ -72,7 +72,7 @@ RSpec.describe Kohlrabi::Core::Market::PriceMethods do
     described_class.new(prices: prices, today: Date.new(2026, 6, 30), **none, **given).rows
   end
 
-  it "puts cost and pay on the scale: 116.67, 205.56, 283.34 (handbook 2.8)" do
+  it "puts cost and pay on the scale: 116.67, 205.56, 283.34 (worked by hand)" do
     expect(rows.map(&:to_h)).to match([include(key: :cost_and_pay, low: 11_667, mid: 20_556, high: 28_334)])
   end
 

@@ -2,7 +2,7 @@
 
 require "spec_helper"
 
-# Numbers of coats as the handbook has them (2.4, common practice, no source): every tone over every tone, bare of primer and primed.
+# Numbers of coats (common practice, no source): every tone over every tone, bare of primer and primed.
 RSpec.describe Kohlrabi::Core::Planning::Coats do
   tones = %i[white pale mid dark black]
   # tone of the paint => coats over white, pale, mid, dark, black

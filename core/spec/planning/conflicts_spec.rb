@@ -2,7 +2,7 @@
 
 require "spec_helper"
 
-# What does not go together, each as the handbook's issue names it (common practice, no source).
+# What does not go together, each by itself (common practice, no source).
 RSpec.describe Kohlrabi::Core::Planning::Conflicts do
   def told(material, choice, *found, look: {}, **rest)
     zones = Plans.zones("chest of drawers", material)

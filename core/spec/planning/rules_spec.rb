@@ -2,7 +2,7 @@
 
 require "spec_helper"
 
-# The figures of planning against the handbook's checks; common practice, no published source, unless one is named.
+# The figures of planning worked by hand; common practice, no published source, unless one is named.
 RSpec.describe "rules of planning" do
   planning = Kohlrabi::Core::Planning
   refusal = Kohlrabi::Core::Refusal

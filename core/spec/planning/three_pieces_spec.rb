@@ -2,7 +2,7 @@
 
 require "spec_helper"
 
-# Three pieces worked through from the handbook (2.4 coats and waits, 2.5 grits, 2.7 order, 3 cautions), beside the planner's first
+# Three pieces worked through by hand (coats and waits, grits, order, cautions; common practice, no source), beside the planner's first
 # draft, which was mended after them: each step in its order, the minutes to wait after it, the cautions to show. Common practice,
 # no published source.
 RSpec.describe "plans of three very different pieces" do

@@ -2,7 +2,7 @@
 
 require "spec_helper"
 
-# What the house rules, the hardware and the inside change in a plan (handbook 1, "Where practitioners disagree"; common practice).
+# What the house rules, the hardware and the inside change in a plan (practitioners disagree on it; common practice, no source).
 RSpec.describe "ways of working" do
   planning = Kohlrabi::Core::Planning
   zones = Plans.zones("bedside table", "solid", width: 420.0, depth: 380.0, height: 600.0)

@@ -15,7 +15,7 @@ RSpec.describe "areas by geometry" do
     zones.select { |zone| keys.any? { |key| zone.key.match?(/\A#{key}(-|\z)/) } }.sum { |zone| zone.area / 1_000_000 }
   end
 
-  it "adds up a closed box 1000 × 500 × 800 mm: top 0.5, sides twice 0.4, front 0.8 m² (handbook 2.3)" do
+  it "adds up a closed box 1000 × 500 × 800 mm: top 0.5, sides twice 0.4, front 0.8 m² (worked by hand)" do
     box = zones(kind: "box", width: 1000.0, depth: 500.0, height: 800.0)
     expect(total(box, "top")).to be_within(1e-9).of(0.5)
     edge_front = 1000 * 24 / 1e6 # the slab of the top is 24 mm: 3% of the height
@@ -47,7 +47,7 @@ RSpec.describe "areas by geometry" do
     expect(shape::Area.polygon([[0, 0], [80, 0], [65, 30], [15, 30]])).to eq(1950.0)
   end
 
-  it "enlarges slatted faces: 1 + 2 × depth ÷ pitch, π ÷ 2 for half-rounds that touch (handbook 2.3)" do
+  it "enlarges slatted faces: 1 + 2 × depth ÷ pitch, π ÷ 2 for half-rounds that touch (worked by hand)" do
     expect(shape::Area.relief("square", depth: 10.0, pitch: 40.0)).to eq(1.5)
     expect(shape::Area.relief("half-round")).to be_within(1e-12).of(Math::PI / 2)
     expect { shape::Area.relief("square", depth: 10.0) }.to raise_error(Kohlrabi::Core::Refusal, /depth and their pitch/)

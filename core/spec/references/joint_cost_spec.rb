@@ -13,7 +13,7 @@ RSpec.describe Kohlrabi::Core::Flips::Lot do
     expect(totals(lot, "resale", { resale: 200_000 }, { resale: 300_000 })).to eq([160_000, 240_000])
   end
 
-  it "shares 100.00 over 300, 200 and 100 (handbook 2.1)" do
+  it "shares 100.00 over 300, 200 and 100 (worked by hand)" do
     lot = described_class.new(price: 10_000)
     expect(totals(lot, "resale", { resale: 300 }, { resale: 200 }, { resale: 100 })).to eq([5000, 3333, 1667])
   end

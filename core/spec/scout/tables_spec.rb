@@ -48,7 +48,7 @@ RSpec.describe "the tables of buying" do
     expect(scout::Cores.fetch("air")).to be_nil
   end
 
-  # Handbook 3: what must be said where.
+  # What must be said where (common practice, no source).
   describe Kohlrabi::Core::Planning::Cautions do
     def said(**given) = described_class.before_buying(kind: "chair", condition: "worn", **given).join(" ")
 

@@ -11,7 +11,7 @@ RSpec.describe "tags that are cut" do
   def sightings(*rows) = scout::Sightings.new(rows.map { |on, tag| scout::Sightings::Seen.new(on: day(on), tag: tag) })
   def forecast(seen, **rest) = scout::TagForecast.new(seen, today: today, **rest)
 
-  it "cuts 140.00 three times by 15% (handbook 2.2, arithmetic)" do
+  it "cuts 140.00 three times by 15% (arithmetic)" do
     expect(rule("current", 15/100r).after(3, price: 14_000)).to eq(8598)
     expect(rule("first", 15/100r).after(3, price: 14_000)).to eq(7700)
     expect(rule("amount", 2000).after(8, price: 14_000)).to eq(0)

@@ -23,7 +23,7 @@ RSpec.describe Kohlrabi::Core::Shelf::FirstIn do
     expect(container(:new, 150, 180_000, drawn: 80, charged: 96_000).worth).to eq(84_000)
   end
 
-  it "costs 5.10 to use six of a pack of ten for 8.50 (handbook 2.1)" do
+  it "costs 5.10 to use six of a pack of ten for 8.50 (worked by hand)" do
     expect(draw(6, container(1, 10, 850))).to eq([[1, 6, 510]])
   end
 

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# Mixes by parts: scaling and correcting as the handbook of the project works them (200 : 100 : 0 → 2 : 2 : 1 needs 0, 100, 100).
+# Mixes by parts: scaling and correcting as worked by hand (200 : 100 : 0 → 2 : 2 : 1 needs 0, 100, 100).
 RSpec.describe Kohlrabi::Core::Shelf::Mix do
   def mix(**parts) = described_class.new(parts.map { |key, number| described_class::Part.new(key: key.to_s, label: key.to_s, parts: number) })
 

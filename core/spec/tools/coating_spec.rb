@@ -32,7 +32,7 @@ RSpec.describe "tools for paint and finish" do
     # One reading: 5% more of 300 ml.
     expect(ask(:thinning, readings: "0: 75").headline).to eq("Add 15 ml, then read the cup again.")
     expect(ask(:thinning, readings: "5: 30.5").headline).to eq("It is there: add nothing.")
-    # 90 ml to 300 ml is 30%, 23% of the mix (handbook 2.4).
+    # 90 ml to 300 ml is 30%, 23% of the mix (worked by hand).
     much = ask(:thinning, product: "paint_chalk", readings: "0: 90; 30: 40", target: 60)
     expect(said(much, "In it now")).to eq("90 ml (30% of the paint, 23.1% of the mix)")
   end
@@ -53,7 +53,7 @@ RSpec.describe "tools for paint and finish" do
 
   it "scales and corrects mixes, washes and the home-made chalk style" do
     expect(ask(:mix).table.rows.map { |row| row[2] }).to eq(["100 ml", "100 ml", "50 ml"])
-    # From 200 : 100 : 0 to 2 : 2 : 1 needs 0, 100, 100 (handbook 2.4).
+    # From 200 : 100 : 0 to 2 : 2 : 1 needs 0, 100, 100 (worked by hand).
     corrected = ask(:mix, there: "200; 100; 0")
     expect(corrected.headline).to eq("Add 100 ml white and 100 ml water: 500 ml of 2 : 2 : 1.")
     expect(ask(:mix, there: "200; 200; 100").headline).to eq("It is 2 : 2 : 1 already.")
@@ -78,7 +78,7 @@ RSpec.describe "tools for paint and finish" do
     expect(big.headline).to match(/\ASprayer is quickest/)
   end
 
-  it "says whether a coat may go on: 20 °C and 50% have their dew point at 9.3 °C, 30 °C and 70% at 23.9 °C (Magnus; handbook 2.4)" do
+  it "says whether a coat may go on: 20 °C and 50% have their dew point at 9.3 °C, 30 °C and 70% at 23.9 °C (Magnus, from memory)" do
     expect(said(ask(:can_coat, air: 20, humidity: 50), "Dew point")).to eq("9.3 °C")
     expect(said(ask(:can_coat, air: 30, humidity: 70), "Dew point")).to eq("23.9 °C")
     expect(ask(:can_coat, air: 20, humidity: 50).headline).to eq("A coat may go on.")

@@ -17,7 +17,7 @@ RSpec.describe "tools for fitting and moving" do
     expect(ask(:pulls, rule: "thirds", spacing: 0, wide: 900).table.rows.map { |row| row[1] }).to eq(["300 mm", "600 mm"])
   end
 
-  it "knows spacings: 64, 96, 128, 160 and 192 mm are multiples of 32, 76.2 mm is 3 in (common practice; handbook 2.6)" do
+  it "knows spacings: 64, 96, 128, 160 and 192 mm are multiples of 32, 76.2 mm is 3 in (common practice, no source)" do
     [64, 96, 128, 160, 192].each { |mm| expect(said(ask(:pulls, spacing: mm), "Spacing")).to eq("#{mm} mm, #{mm / 32} × 32 mm") }
     expect(said(ask(:pulls, spacing: "3 in"), "Spacing")).to eq("76.2 mm, 3 × 1 in")
     expect(said(ask(:pulls, spacing: 90), "Spacing")).to include("neither a multiple")

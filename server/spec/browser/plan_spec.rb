@@ -3,7 +3,7 @@
 require_relative "browser_helper"
 
 # Issue 4's three pieces, from findings to plan on the screens: each step in its order with its wait, and the cautions it shows.
-# The tables were worked out from the handbook (2.4, 2.5, 2.7, 3); common practice, no published source.
+# The tables were worked out by hand; common practice, no published source.
 RSpec.describe "from findings to plan" do
   include_context "with an empty workshop"
 

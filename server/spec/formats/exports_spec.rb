@@ -87,7 +87,7 @@ RSpec.describe "exports" do
       end
     end
 
-    # hledger is the program named by the handbook (Debian's package).
+    # hledger is a program of its own (Debian's package).
     it "is accepted by hledger, every account and the commodity declared" do
       year
       expect(hledger(operations::Books::Exports.journal, "check", "--strict")).to eq("")

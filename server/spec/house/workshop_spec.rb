@@ -18,7 +18,7 @@ RSpec.describe "house rules and Books", :api do
     expect(figure(id, "floor")["why"]).to include("no floor pay is set")
     change(floor_pay: "8", target_pay: "15", fee_rate: "10", fixed_fee: "5")
     prices = call(:get, "/api/pieces/#{id}")["prices"].map { |price| price["text"] }
-    expect(prices).to eq(%w[116.67 205.56 283.34]) # the worked check of the handbook, 2.8
+    expect(prices).to eq(%w[116.67 205.56 283.34]) # worked by hand
   end
 
   it "refuses a target under the floor, a full fee, an unknown zone and currency" do

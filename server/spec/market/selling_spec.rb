@@ -29,7 +29,7 @@ RSpec.describe "pricing and the market", :api do
     id = piece(name: "Chair", kind: "chair", purchase: "100")
     worked(id, "10 h")
     page = pricing(id)
-    # (100 + 5 + 10 × pay) ÷ 0.9: 116.67, 205.56, 283.34 (handbook 2.8); 283.34 ÷ 0.9 = 314.83, up to 315.
+    # (100 + 5 + 10 × pay) ÷ 0.9: 116.67, 205.56, 283.34 (worked by hand); 283.34 ÷ 0.9 = 314.83, up to 315.
     expect(method(page, "cost_and_pay")).to eq("low" => "116.67", "mid" => "205.56", "high" => "283.34")
     expect(page["suggested"]["text"]).to eq("315.00")
     expect(page["suggested_why"]).to eq("target price ÷ (1 − 10% room for haggling), up to fives and tens")

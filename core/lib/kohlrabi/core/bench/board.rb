@@ -6,7 +6,7 @@ module Kohlrabi
       # Hands and places over time. A job is put at the earliest moment at which a person is free for it and its place has room; nothing
       # that stands there already is moved.
       class Board
-        LEAST = 15 # minutes: no shorter rest is left over at the end of a session (handbook 2.7)
+        LEAST = 15 # minutes: no shorter rest is left over at the end of a session (common practice, no source)
         LEAST_DIVISIBLE = 10 # minutes of what may be broken off anywhere, such as sanding
 
         # sessions: Array of Session; places: {name => Place}.

@@ -4,7 +4,7 @@ module Kohlrabi
   module Core
     module Bench
       # When what was coated, glued or washed may be touched, sanded, coated again and handled: the label's times or the usual ones, made longer
-      # by cold and damp. Warm and dry makes none shorter: what the label says is the least (handbook 2: a label always wins).
+      # by cold and damp. Warm and dry makes none shorter: what the label says is the least (a label always wins).
       class Drying
         USUAL = 20 # °C for which labels are written (common practice)
         HALVES = 10 # °C colder takes twice as long (rule of thumb, common practice, no source)

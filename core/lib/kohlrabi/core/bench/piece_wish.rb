@@ -8,7 +8,7 @@ module Kohlrabi
 
       # Which piece goes first.
       class PieceWish
-        LEAST_HOURS = 15 # minutes: the least that expected profit is shared by (handbook 2.7: a quarter of an hour)
+        LEAST_HOURS = 15 # minutes: the least that expected profit is shared by (a quarter of an hour; common practice, no source)
 
         # Minor units an hour still to be worked, as Rational; nil where no profit is expected yet.
         def value(minutes) = profit && Rational(profit * 60, [minutes, LEAST_HOURS].max)

@@ -6,7 +6,7 @@ module Kohlrabi
       # Flips compared by one trait: each group against all the rest, so that both sides add up to the whole whether a flip is in one group
       # (its kind) or in several (its techniques).
       class Comparison
-        ENOUGH = 5 # flips a side, below which nothing is told (handbook 2.9)
+        ENOUGH = 5 # flips a side, below which nothing is told (common practice, no source)
 
         # One group. label; key: as it is asked for; with, rest: Totals; days, profits: quantile summaries (days; minor units);
         # few: what is too few, or nil; edge: minor units an hour above (or below) the rest, nil where nothing can be told.

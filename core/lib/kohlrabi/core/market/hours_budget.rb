@@ -4,7 +4,7 @@ module Kohlrabi
   module Core
     module Market
       # How many hours a piece still bears: what would be left of its price over all costs, at floor pay, less the hours worked. And what each way
-      # to go on pays from here: what was spent and worked is spent, whatever one does now (handbook 2.7).
+      # to go on pays from here: what was spent and worked is spent, whatever one does now (common practice, no source).
       class HoursBudget
         # A way to go on: label; brings: minor units from here on; seconds: of work to come; pay: minor units an hour (Rational), nil
         # where nothing is to be worked; why: what it takes for granted.

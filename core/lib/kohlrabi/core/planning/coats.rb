@@ -3,7 +3,7 @@
 module Kohlrabi
   module Core
     module Planning
-      # How many coats (common practice, no source; handbook 2.4). Each answer is [number, why].
+      # How many coats (common practice, no source). Each answer is [number, why].
       module Coats
         WEAR = { "display" => "for display", "everyday" => "everyday", "hard" => "wet or hard use" }.freeze
 

@@ -3,7 +3,7 @@
 module Kohlrabi
   module Core
     module Planning
-      # Finds where look and findings do not go together (handbook 2.3, 2.4; common practice, no source). What the plan settles by itself
+      # Finds where look and findings do not go together (common practice, no source). What the plan settles by itself
       # is said too, with how.
       class Conflicts
         THIN = 0.5 # mm of veneer that bears no sanding to the wood

@@ -5,7 +5,7 @@ module Kohlrabi
     module Tools
       # Thinning by the drain cup: from readings to the next addition.
       class Thinning < Tool
-        STEP = 5 # percent, where one reading alone is there (handbook)
+        STEP = 5 # percent, where one reading alone is there (common practice, no source)
         FORD = { 20 => nil, 100 => nil }.keys.freeze # seconds between which the formula of the Ford cup no. 4 holds (ASTM D1200; from memory)
 
         tool "thinning", "Thinning with a drain cup", "How much water or thinner to add, from what the cup took.", group: "coating"

@@ -5,7 +5,7 @@ module Kohlrabi
     module Tools
       # Brush, roller or sprayer by the time they take, and the passes of the sprayer.
       class WayToApply < Tool
-        NOZZLE = 5 # minutes of cleaning the nozzle between coats (handbook)
+        NOZZLE = 5 # minutes of cleaning the nozzle between coats (common practice, no source)
 
         tool "method", "Brush, roller or sprayer",
              "Hours each way with setting up and cleaning, where spraying begins to pay, and its passes.",

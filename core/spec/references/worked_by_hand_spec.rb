@@ -2,15 +2,15 @@
 
 require "spec_helper"
 
-# Worked checks of the project's handbook, section by section.
-RSpec.describe "worked checks of the handbook" do
-  describe "2.1 shares" do
+# Figures worked by hand, rule by rule (arithmetic).
+RSpec.describe "figures worked by hand" do
+  describe "shares" do
     it "splits 100.00 over 300/200/100 into 50.00, 33.33 and 16.67" do
       expect(Kohlrabi::Core::Flips::Shares.split(10_000, [300, 200, 100])).to eq([5000, 3333, 1667])
     end
   end
 
-  describe "2.8 price by cost and pay" do
+  describe "price by cost and pay" do
     # costs 100, r 10%, fixed 5, H 10, pay 0/8/15 → 116.67, 205.56, 283.34
     let(:prices) do
       Kohlrabi::Core::Market::CostAndPay.new(costs: 100_00, seconds: 36_000, fee_rate: Rational(1, 10), fixed: 5_00,
