@@ -28,8 +28,32 @@ gems() {
   export BUNDLE_WITHOUT="${1:-}"
   bundle check >/dev/null 2>&1 && return
   need cc build-essential ruby-dev libssl-dev
-  echo "Installing gems (once; some are compiled, which takes minutes) …" >&2
+  need pkg-config pkg-config
+  system_libraries
+  echo "Installing gems (once; about a minute where the system's libraries are there, else several) …" >&2
   bundle install --quiet --jobs 4 --retry 3 >&2 || fail "The gems could not be installed; see above."
+  echo "The gems are installed (after $SECONDS s)." >&2
+}
+
+# system_libraries: has gems built against the libraries of the system where their headers are there or, on Debian as root, can
+# be installed: compiling those libraries themselves takes minutes.
+system_libraries() {
+  if ! pkg-config --exists libxml-2.0 libxslt sqlite3 libffi && [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null 2>&1; then
+    echo "Installing headers of libxml2, libxslt, SQLite and libffi …" >&2
+    { apt-get update -q && DEBIAN_FRONTEND=noninteractive apt-get install -yq --no-install-recommends \
+      libxml2-dev libxslt1-dev libsqlite3-dev libffi-dev; } >/dev/null 2>&1 || echo "They could not be installed; going on without." >&2
+  fi
+  if pkg-config --exists libxml-2.0 libxslt; then export BUNDLE_BUILD__NOKOGIRI="--use-system-libraries"; fi
+  if pkg-config --exists sqlite3; then export BUNDLE_BUILD__SQLITE3="--enable-system-libraries"; fi
+  if pkg-config --exists libffi; then export BUNDLE_BUILD__FFI="--enable-system-libffi"; fi
+}
+
+# gems_and_packages [without-group]: both side by side, where the interface is still to be built.
+gems_and_packages() {
+  local beside=""
+  if [ ! -f "$root/server/public/index.html" ]; then packages & beside=$!; fi
+  gems "${1:-}"
+  [ -z "$beside" ] || wait "$beside" || fail "The packages could not be installed; see above."
 }
 
 # pictures: the library that reads and writes photos.
@@ -47,6 +71,7 @@ packages() {
   echo "Installing packages of the interface (once) …" >&2
   (cd "$root/web" && npm ci --no-audit --no-fund --loglevel=error >&2) || fail "The packages could not be installed; see above."
   touch "$root/web/node_modules/.package-lock.json"
+  echo "The packages are installed (after $SECONDS s)." >&2
 }
 
 # interface: builds the web part where its sources are newer than what was built.
