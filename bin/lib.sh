@@ -51,7 +51,11 @@ system_libraries() {
 # gems_and_packages [without-group]: both side by side, where the interface is still to be built.
 gems_and_packages() {
   local beside=""
-  if [ ! -f "$root/server/public/index.html" ]; then packages & beside=$!; fi
+  if [ ! -f "$root/server/public/index.html" ]; then
+    need node nodejs npm # before: two installations of Debian's packages cannot go on at once
+    need npm npm
+    packages & beside=$!
+  fi
   gems "${1:-}"
   [ -z "$beside" ] || wait "$beside" || fail "The packages could not be installed; see above."
 }

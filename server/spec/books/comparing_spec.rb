@@ -34,8 +34,8 @@ RSpec.describe "flips compared from the records" do
   end
 
   before do
-    house = operations::House::WorkshopSettings::WorkshopSettings.workshop
-    operations::House::WorkshopSettings::WorkshopSettings.update("lock_version" => house.lock_version, "overhead" => "1.37")
+    house = operations::House::WorkshopSettings.workshop
+    operations::House::WorkshopSettings.update("lock_version" => house.lock_version, "overhead" => "1.37")
     @stash = operations::Shelf::Containers::Stash.create({ "name" => "Pulls", "count" => "500", "value" => "0.99" }).id
     random = Random.new(5)
     60.times { flip(random) }

@@ -9,6 +9,7 @@ module ApiHelper
   include Rack::Test::Methods
   include Committee::Test::Methods
 
+  # Every address that was called, for support/called.rb: the specs run in several processes, and together they call all there are.
   CALLED = Set.new
 
   def app = @app ||= Kohlrabi::Api::Stack.build
@@ -25,7 +26,7 @@ module ApiHelper
     header = { "HTTP_HOST" => "127.0.0.1", "CONTENT_TYPE" => "application/json" }.merge(headers)
     custom_request(method.to_s.upcase, path, {}, { input: body.is_a?(String) ? body : (body && JSON.generate(body)), **header })
     assert_response_schema_confirm(last_response.status)
-    CALLED << "#{method.to_s.upcase} #{path.split('?').first.gsub(%r{/\d+}, '/{id}')}"
+    CALLED << "#{method} #{path.split('?').first}"
     last_response.media_type.to_s.end_with?("json") ? JSON.parse(last_response.body) : last_response.body
   end
 
@@ -50,5 +51,6 @@ end
 
 RSpec.configure do |config|
   config.include ApiHelper, :api
+  config.after(:suite) { File.write(ENV["KOHLRABI_CALLED"], ApiHelper::CALLED.map { |one| "#{one}\n" }.join, mode: "a") if ENV["KOHLRABI_CALLED"] }
   config.define_derived_metadata(file_path: %r{/spec/api/}) { |metadata| metadata[:api] = true }
 end
