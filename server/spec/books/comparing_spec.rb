@@ -14,7 +14,7 @@ RSpec.describe "flips compared from the records" do
     id = operations::Flips::Pieces.create(given.merge("name" => "Flip", "bought_on" => "2025-#{random.rand(1..12).to_s.rjust(2, '0')}-05",
                                                       "purchase" => ["", "0", "12.34"].sample(random: random))).id
     work(random, id)
-    operations::Shelf::Containers::StashUses.create(@stash, "piece_id" => id, "count" => "1") if random.rand < 0.3
+    operations::Shelf::StashUses.create(@stash, "piece_id" => id, "count" => "1") if random.rand < 0.3
     ending(random, id)
   end
 
@@ -36,7 +36,7 @@ RSpec.describe "flips compared from the records" do
   before do
     house = operations::House::WorkshopSettings.workshop
     operations::House::WorkshopSettings.update("lock_version" => house.lock_version, "overhead" => "1.37")
-    @stash = operations::Shelf::Containers::Stash.create({ "name" => "Pulls", "count" => "500", "value" => "0.99" }).id
+    @stash = operations::Shelf::Stash.create({ "name" => "Pulls", "count" => "500", "value" => "0.99" }).id
     random = Random.new(5)
     60.times { flip(random) }
   end
@@ -51,30 +51,30 @@ RSpec.describe "flips compared from the records" do
   end
 
   it "adds up: each side to the whole, and groups that do not overlap too, by every trait, profit and rule of hours" do
-    lenses = %w[cash full].product(%w[bench all]).map { |view, rule| operations::Books::Totals::Lens.new(view: view, rule: rule) }
-    operations::Books::Totals::Traits::ALL.keys.product(lenses).each { |by, lens| sums(by, lens) }
-    expect(operations::Books::Totals::Comparisons.answer("kind", lenses.first).rows.size).to be > 4
+    lenses = %w[cash full].product(%w[bench all]).map { |view, rule| operations::Books::Lens.new(view: view, rule: rule) }
+    operations::Books::Traits::ALL.keys.product(lenses).each { |by, lens| sums(by, lens) }
+    expect(operations::Books::Comparisons.answer("kind", lenses.first).rows.size).to be > 4
   end
 
   it "has the full-cost profit of the statements, to the minor unit" do
     flips = operations::Flips::FlipRecords.load(Kohlrabi::Records::Piece.live.to_a).select { |flip| %w[sold scrapped].include?(flip.chain.stage) }
     %w[bench all].each do |rule|
       by_core = flips.filter_map { |flip| flip.statement(rule, overhead: 137).full_cost_profit.amount }.sum
-      expect(operations::Books::Totals::Totals.answer(operations::Books::Totals::Lens.new(view: "full",
+      expect(operations::Books::Totals.answer(operations::Books::Lens.new(view: "full",
                                                                                           rule: rule)).totals.profit.amount).to eq(by_core)
     end
   end
 
   it "finds behind each group just as many flips as it counts" do
     %w[kind technique channel finish].each do |by|
-      operations::Books::Totals::Comparisons.answer(by, operations::Books::Totals::Lens.new).rows.reject do |row|
-        row.key == operations::Books::Totals::Traits::NONE
+      operations::Books::Comparisons.answer(by, operations::Books::Lens.new).rows.reject do |row|
+        row.key == operations::Books::Traits::NONE
       end.each do |row|
         found = operations::Flips::Lists.page(view: "archive", by: by, trait: row.key).total
         expect([by, row.key, found]).to eq([by, row.key, row.with.paid.flips + row.with.at_cost.flips])
       end
     end
-    none = operations::Books::Totals::Comparisons.answer("technique", operations::Books::Totals::Lens.new).rows.find { |row| row.key == operations::Books::Totals::Traits::NONE }
+    none = operations::Books::Comparisons.answer("technique", operations::Books::Lens.new).rows.find { |row| row.key == operations::Books::Traits::NONE }
     expect(operations::Flips::Lists.page(view: "archive", by: "technique",
                                          trait: "").total).to eq(none.with.paid.flips + none.with.at_cost.flips)
   end

@@ -7,9 +7,9 @@ require "yaml"
 called = File.readlines(ARGV.fetch(0), chomp: true).uniq.map(&:split)
 paths = YAML.safe_load_file(File.expand_path("../../../api/openapi.yaml", __dir__), aliases: true).fetch("paths")
 missing = paths.flat_map do |path, operations|
-  pattern = /\A#{path.gsub(/\{\w+\}/, "[^/]+")}\z/
+  pattern = /\A#{path.gsub(/\{\w+\}/, '[^/]+')}\z/
   (operations.keys - ["parameters"]).reject { |verb| called.any? { |method, one| method == verb && pattern.match?(one) } }
                                     .map { |verb| "#{verb.upcase} #{path}" }
 end
 abort "Never called by a spec:\n#{missing.join("\n")}" if missing.any?
-puts "Every operation of the contract was called (#{paths.sum { |_, operations| operations.size }})."
+warn "Every operation of the contract was called (#{paths.sum { |_, operations| operations.size }})."
