@@ -61,7 +61,7 @@ RSpec.describe "flips compared from the records" do
     %w[bench all].each do |rule|
       by_core = flips.filter_map { |flip| flip.statement(rule, overhead: 137).full_cost_profit.amount }.sum
       expect(operations::Books::Totals.answer(operations::Books::Lens.new(view: "full",
-                                                                                          rule: rule)).totals.profit.amount).to eq(by_core)
+                                                                          rule: rule)).totals.profit.amount).to eq(by_core)
     end
   end
 
