@@ -74,7 +74,7 @@ RSpec.describe "own listings" do
     steps = -> { Kohlrabi::Records::PriceStep.where(piece: piece).order(:id).map { |step| [step.asking_minor, step.state] } }
     # Down by tenths to the floor of 58.00.
     expect(steps.call.map(&:first)).to eq([9_000, 8_100, 7_290, 6_561, 5_904, 5_800])
-    operations::Market::ListedPieces.step(Kohlrabi::Records::PriceStep.first.id, "state" => "done")
+    operations::Market::PriceSteps.answer(Kohlrabi::Records::PriceStep.first.id, "state" => "done")
     operations::Market::Prices.decide(piece.id, "asking" => "80", "list" => true)
     expect(steps.call).to eq([[9_000, "done"], [7_200, "planned"], [6_480, "planned"], [5_832, "planned"], [5_800, "planned"]])
     expect(operations::Flips::FlipRecords.of(piece.reload).asking).to eq(8_000)
@@ -84,7 +84,7 @@ RSpec.describe "own listings" do
     piece = listed("chair", "2026-06-01")
     Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: "2026-06-15", asking_minor: 90_00)
     Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: "2027-06-15", asking_minor: 80_00)
-    operations::Market::ListedPieces.hold(piece.id, "who" => "a café", "pick_up_on" => "2026-07-02", "pick_up" => "after six")
+    operations::Market::Holds.create(piece.id, "who" => "a café", "pick_up_on" => "2026-07-02", "pick_up" => "after six")
     text = operations::Bench::Feed.text.gsub("\r\n ", "")
     expect(text).to include("Price step: chair of 2026-06-01 to 90.00", "Fetched: chair of 2026-06-01", "a café\\, after six")
     expect(text[/UID:step-.*?END:VEVENT/m]).to include("DTSTART;VALUE=DATE:20260630")
@@ -116,12 +116,12 @@ RSpec.describe "own listings" do
   it "want what is open on Today: offers that nobody has answered, steps that are due" do
     piece = listed("chair", "2026-06-01")
     expect(operations::Market::ListedPieces.wants).to eq([])
-    offer = operations::Market::ListedPieces.offer(piece.id, "amount" => "70", "who" => "a caller")
+    offer = operations::Market::Offers.create(piece.id, "amount" => "70", "who" => "a caller")
     Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 6, 29), asking_minor: 9_000)
     Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 7, 20), asking_minor: 8_000)
     expect(operations::Market::ListedPieces.wants.map(&:last)).to eq(["Offer of 70.00 from a caller to answer",
                                                                       "Price step to 90.00 due 29 Jun 2026"])
-    operations::Market::ListedPieces.answer(offer.id, "answer" => "declined")
+    operations::Market::Offers.answer(offer.id, "answer" => "declined")
     event(piece, "sold", "2026-06-30", price: "95")
     expect(operations::Market::ListedPieces.wants).to eq([])
   end

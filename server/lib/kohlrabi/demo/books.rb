@@ -41,9 +41,9 @@ module Kohlrabi
 
       def hold
         row = @books["hold"]
-        Operations::Market::ListedPieces.hold(@pieces.fetch(row["piece"]),
-                                              row.slice("who", "price", "deposit",
-                                                        "pick_up").merge("pick_up_on" => (@today + row["pick_up_in"]).iso8601))
+        Operations::Market::Holds.create(@pieces.fetch(row["piece"]),
+                                         row.slice("who", "price", "deposit",
+                                                   "pick_up").merge("pick_up_on" => (@today + row["pick_up_in"]).iso8601))
       end
     end
   end

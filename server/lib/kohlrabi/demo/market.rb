@@ -30,8 +30,8 @@ module Kohlrabi
       end
 
       def offer(row)
-        made = Operations::Market::ListedPieces.offer(id(row), row.slice("amount", "who", "note").merge("made_on" => ago(row["day"])))
-        Operations::Market::ListedPieces.answer(made.id, "answer" => row["answer"]) if row["answer"]
+        made = Operations::Market::Offers.create(id(row), row.slice("amount", "who", "note").merge("made_on" => ago(row["day"])))
+        Operations::Market::Offers.answer(made.id, "answer" => row["answer"]) if row["answer"]
       end
     end
   end

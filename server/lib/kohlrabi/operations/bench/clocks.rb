@@ -9,6 +9,8 @@ module Kohlrabi
         # takes longer; product: label or nil.
         Drying = Struct.new(:piece, :step, :label, :zones, :done, :stages, :free, :why, :product, keyword_init: true)
 
+        extend Support::Refusing
+
         module_function
 
         # JSON of the clock that a step starts; nil where nothing waits.
@@ -58,8 +60,8 @@ module Kohlrabi
           return unless problem
 
           reason = given["reason"].to_s.strip
-          refuse(problem, "Wait, or say why it may go on now.") if reason.empty?
-          refuse("It is longer than 200 characters.", "Shorten it.") if reason.size > 200
+          refuse(problem, "Wait, or say why it may go on now.", field: :reason) if reason.empty?
+          refuse("It is longer than 200 characters.", "Shorten it.", field: :reason) if reason.size > 200
           Flips::Changes.write(piece, "early", "“#{step.label}” #{diary}: #{reason}.")
         end
 
@@ -77,9 +79,6 @@ module Kohlrabi
           ["Not now: #{against.join('; ')}.", "although #{against.first}"] if against.any?
         end
         private_class_method :too_cold
-
-        def refuse(problem, remedy) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: :reason)])
-        private_class_method :refuse
       end
     end
   end

@@ -5,6 +5,8 @@ module Kohlrabi
     module Bench
       # Steps that somebody moved to another day than the schedule chose.
       module Moves
+        extend Support::Refusing
+
         module_function
 
         # given: {"piece_id", "step", "day"}: an empty day takes the move back. Returns the move or nil.
@@ -22,9 +24,9 @@ module Kohlrabi
         def all = Records::SessionMove.live.to_h { |row| [[row.piece_id, row.step], row.day] }
 
         def open_step(piece, key)
-          step = Planning::Plans.of(piece)&.step(key) or refuse("There is no such step in the plan.", "Load the page anew.", :step)
-          refuse("“#{step.label}” is done; what is done never moves.", "Move what is still to come.", :step) if step.done?
-          refuse("“#{step.label}” is running; stop its timer first.", "Then it can be moved.", :step) if running?(piece, step)
+          step = Planning::Plans.of(piece)&.step(key) or refuse("There is no such step in the plan.", "Load the page anew.", field: :step)
+          refuse("“#{step.label}” is done; what is done never moves.", "Move what is still to come.", field: :step) if step.done?
+          refuse("“#{step.label}” is running; stop its timer first.", "Then it can be moved.", field: :step) if running?(piece, step)
           step
         end
         private_class_method :open_step
@@ -34,20 +36,17 @@ module Kohlrabi
 
         def day(text)
           day = Core::Units::Calendar.parse(text)
-          refuse("#{Core::Units::Calendar.text(day)} is over.", "Choose today or a day to come.", :day) if day < House::WorkshopSettings.today
+          refuse("#{Core::Units::Calendar.text(day)} is over.", "Choose today or a day to come.", field: :day) if day < House::WorkshopSettings.today
           last = House::WorkshopSettings.today + Schedules::AHEAD
           if day >= last
             refuse("#{Core::Units::Calendar.text(day)} is too far ahead.", "Choose a day before #{Core::Units::Calendar.text(last)}.",
-                   :day)
+                   field: :day)
           end
           day
         rescue Core::Refusal => e
           raise Support::Refused, [e.at(:day)]
         end
         private_class_method :day
-
-        def refuse(problem, remedy, field) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
-        private_class_method :refuse
       end
     end
   end

@@ -8,6 +8,8 @@ module Kohlrabi
         KINDS = Core::Flips::Event::LABELS.except(:bought).transform_keys(&:to_s).freeze
         ENDINGS = %w[kept given_away scrapped parted_out lost].freeze
 
+        extend Support::Refusing
+
         module_function
 
         # given: Hash as in the contract's EventInput. Returns the event. Raises Refused, Missing.
@@ -15,7 +17,7 @@ module Kohlrabi
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
             kind = given["kind"]
-            refuse("A split needs its parts.", "Split the piece into named parts.") if kind == "split"
+            refuse("A split needs its parts.", "Split the piece into named parts.", field: :kind) if kind == "split"
             refuse_in_set(piece)
             event = Records::Event.new(piece: piece, kind: kind, **read(given, kind, new: true))
             check_chain(piece, event)
@@ -108,21 +110,16 @@ module Kohlrabi
         def refuse_in_set(piece)
           set = Sets.standing(piece) or return
 
-          refuse("#{piece.name} is offered in the set “#{set.name}”.", "Do it to the set, or break the set first.")
+          refuse("#{piece.name} is offered in the set “#{set.name}”.", "Do it to the set, or break the set first.", field: :kind)
         end
         private_class_method :refuse_in_set
 
         def refuse_of_set(event)
           set = event.piece_set_event&.piece_set or return
 
-          refuse("This came with the set “#{set.name}”.", "Correct or take it back there.")
+          refuse("This came with the set “#{set.name}”.", "Correct or take it back there.", field: :kind)
         end
         private_class_method :refuse_of_set
-
-        def refuse(problem, remedy)
-          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: :kind)]
-        end
-        private_class_method :refuse
 
         # Builds the chain with the event in it before anything is written. Raises Refused.
         def check_chain(piece, event)

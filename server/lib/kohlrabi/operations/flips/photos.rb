@@ -10,6 +10,8 @@ module Kohlrabi
                   "damage" => "Damage", "receipt" => "Receipt" }.freeze
         MOST = 200 # photos of one piece
 
+        extend Support::Refusing
+
         module_function
 
         # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id" | "finding_id" | "stash_item_id" |
@@ -18,7 +20,7 @@ module Kohlrabi
           owner = owner(given)
           kind = kind(given["kind"])
           Records::Base.transaction do
-            refuse("A piece has room for #{MOST} photos.", "Remove some first.") if owner.values.first.photos.size >= MOST
+            refuse("A piece has room for #{MOST} photos.", "Remove some first.", field: :photo) if owner.values.first.photos.size >= MOST
             Records::Photo.create!(**owner, cost: cost(given), finding: finding(given), kind: kind, caption: caption(given),
                                             position: next_position(owner.values.first), **picture)
           end
@@ -59,7 +61,7 @@ module Kohlrabi
           return { comparable: Support::Finder.find(Records::Comparable, given["comparable_id"]) } if given["comparable_id"]
           return { stash_item: Support::Finder.find(Records::StashItem, given["stash_item_id"]) } if given["stash_item_id"]
 
-          share = cost(given)&.shares&.first or refuse("The photo belongs to nothing.", "Say of which piece it is.")
+          share = cost(given)&.shares&.first or refuse("The photo belongs to nothing.", "Say of which piece it is.", field: :photo)
           { piece: share.piece }
         end
         private_class_method :owner
@@ -71,13 +73,15 @@ module Kohlrabi
         private_class_method :finding
 
         def kind(key)
-          KINDS.key?(key) ? key : refuse("“#{Core::Units::Numerals.clip(key)}” is not a kind of photo.", "Choose #{KINDS.values.join(', ')}.")
+          return key if KINDS.key?(key)
+
+          refuse("“#{Core::Units::Numerals.clip(key)}” is not a kind of photo.", "Choose #{KINDS.values.join(', ')}.", field: :photo)
         end
         private_class_method :kind
 
         def caption(given)
           text = given["caption"].to_s.strip
-          refuse("A caption is longer than 200 characters.", "Shorten it.") if text.size > 200
+          refuse("A caption is longer than 200 characters.", "Shorten it.", field: :photo) if text.size > 200
           text.presence
         end
         private_class_method :caption
@@ -94,11 +98,6 @@ module Kohlrabi
           all.insert(place.to_i.clamp(0, all.size), photo).each_with_index { |one, position| one.update_columns(position: position + 1) }
         end
         private_class_method :move
-
-        def refuse(problem, remedy)
-          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: :photo)]
-        end
-        private_class_method :refuse
       end
     end
   end

@@ -8,6 +8,8 @@ module Kohlrabi
         COLOUR = /\A#\h{6}\z/
         MATERIALS = %w[solid veneer laminate plywood board].freeze
 
+        extend Support::Refusing
+
         module_function
 
         def find(id) = Support::Finder.find(Records::Piece, id)
@@ -118,11 +120,6 @@ module Kohlrabi
           refuse("#{piece.name} is #{tie}.", "Move it out of that or undo it first, or record it as given away or scrapped.")
         end
         private_class_method :refuse_tied
-
-        def refuse(problem, remedy, field: nil)
-          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: field)]
-        end
-        private_class_method :refuse
       end
     end
   end

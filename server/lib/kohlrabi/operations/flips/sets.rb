@@ -7,6 +7,8 @@ module Kohlrabi
       module Sets
         KINDS = { "listed" => "Listed", "price_changed" => "Price changed", "sold" => "Sold" }.freeze
 
+        extend Support::Refusing
+
         module_function
 
         # [sets of a page, how many in all], latest first.
@@ -27,7 +29,7 @@ module Kohlrabi
             reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
             reading.text(:name, max: 120, required: true)
             pieces = Support::Finder.pieces(Array(given["piece_ids"]).uniq)
-            refuse("A set has at least two pieces.", "Choose those that are sold together.") if pieces.size < 2
+            refuse("A set has at least two pieces.", "Choose those that are sold together.", field: :piece_ids) if pieces.size < 2
             pieces.each { |piece| refuse_member(piece) }
             set = Records::PieceSet.create!(reading.done!)
             pieces.each { |piece| set.members.create!(piece: piece, asking_minor: piece.summary.asking_minor) }
@@ -69,7 +71,8 @@ module Kohlrabi
         # Breaks the set before its sale: what was recorded for it goes, each piece stands as it did. Undone as any removal.
         def break_up(id)
           set = Support::Finder.find(Records::PieceSet, id)
-          refuse("“#{set.name}” has been sold.", "Take the sale back first.") if set.happenings.any? { |event| event.kind == "sold" }
+          sold = set.happenings.any? { |event| event.kind == "sold" }
+          refuse("“#{set.name}” has been sold.", "Take the sale back first.", field: :piece_ids) if sold
           Records::Base.transaction do
             set.members.each { |member| Changes.write(member.piece, "set", "The set “#{set.name}” was broken; this piece stands by itself again.") }
             Support::Removal.of([set, *set.happenings, *set.happenings.flat_map { |event| event.events.to_a }], what: "Set “#{set.name}” broken")
@@ -86,20 +89,22 @@ module Kohlrabi
         # Raises Refused for a piece that has ended or is in another set.
         def refuse_member(piece)
           refuse_in_another(piece)
-          refuse("#{piece.name} is #{piece.summary.stage}.", "Choose pieces in hand.") unless Lists::IN_HAND.include?(piece.summary.stage)
+          return if Lists::IN_HAND.include?(piece.summary.stage)
+
+          refuse("#{piece.name} is #{piece.summary.stage}.", "Choose pieces in hand.", field: :piece_ids)
         end
 
         # Raises Refused for a piece in a set that stands.
         def refuse_in_another(piece)
           other = standing(piece)
-          refuse("#{piece.name} is in the set “#{other.name}” already.", "Break that set first.") if other
+          refuse("#{piece.name} is in the set “#{other.name}” already.", "Break that set first.", field: :piece_ids) if other
         end
 
         def check_kind(set, kind)
           done = set.happenings.map(&:kind)
-          refuse("“#{set.name}” has been sold.", "Correct that sale instead.", :kind) if done.include?("sold")
-          refuse("“#{set.name}” is listed already.", "Change its price instead.", :kind) if kind == "listed" && done.include?("listed")
-          refuse("“#{set.name}” has never been listed.", "List it first.", :kind) if kind == "price_changed" && done.exclude?("listed")
+          refuse("“#{set.name}” has been sold.", "Correct that sale instead.", field: :kind) if done.include?("sold")
+          refuse("“#{set.name}” is listed already.", "Change its price instead.", field: :kind) if kind == "listed" && done.include?("listed")
+          refuse("“#{set.name}” has never been listed.", "List it first.", field: :kind) if kind == "price_changed" && done.exclude?("listed")
         end
         private_class_method :check_kind
 
@@ -170,11 +175,6 @@ module Kohlrabi
           event.kind == "listed" && piece.events.any? { |one| one.kind == "listed" } ? "price_changed" : event.kind
         end
         private_class_method :kind_for
-
-        def refuse(problem, remedy, field = :piece_ids)
-          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: field)]
-        end
-        private_class_method :refuse
       end
     end
   end

@@ -5,14 +5,16 @@ module Kohlrabi
     module Flips
       # Who bears a cost or a stretch of work: one piece, or several by weight (equal unless weights are given).
       module Sharing
+        extend Support::Refusing
+
         module_function
 
         # given: Array of {"piece_id", "weight"?}. Returns Array of [piece_id, weight text]. Raises Refused, Missing.
         def read(given)
           rows = Array(given)
-          refuse("No piece is named.", "Choose at least one piece.") if rows.empty?
+          refuse("No piece is named.", "Choose at least one piece.", field: :pieces) if rows.empty?
           ids = rows.map { |row| row["piece_id"] }
-          refuse("A piece is named twice.", "Name each piece once.") if ids.uniq.size < ids.size
+          refuse("A piece is named twice.", "Name each piece once.", field: :pieces) if ids.uniq.size < ids.size
           Support::Finder.pieces(ids)
           rows.map { |row| [row["piece_id"], weight(row["weight"])] }
         end
@@ -48,16 +50,11 @@ module Kohlrabi
           return "1" if text.empty?
 
           value = Core::Units::Numerals.parse(text)
-          refuse("A share of “#{text}” is negative.", "Give 0 or more.") if value.negative?
+          refuse("A share of “#{text}” is negative.", "Give 0 or more.", field: :pieces) if value.negative?
           text
         rescue Core::Refusal => e
-          refuse(e.problem, e.remedy)
+          refuse(e.problem, e.remedy, field: :pieces)
         end
-
-        def refuse(problem, remedy)
-          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: :pieces)]
-        end
-        private_class_method :refuse
       end
     end
   end

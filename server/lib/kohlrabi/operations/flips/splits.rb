@@ -7,6 +7,8 @@ module Kohlrabi
       module Splits
         MONEY = %i[purchase trips materials hardware other sundries].freeze
 
+        extend Support::Refusing
+
         module_function
 
         # given: {"on", "parts": [{"name", "weight"?, "kind"?, "width"?, "depth"?, "height"?, "keep"?}]}. Returns the split event.
@@ -14,7 +16,7 @@ module Kohlrabi
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
             rows = Array(given["parts"])
-            refuse("A split makes at least two pieces.", "Name each of them.") if rows.size < 2
+            refuse("A split makes at least two pieces.", "Name each of them.", field: :parts) if rows.size < 2
             event = happen(piece, given)
             rows.each { |row| part(piece, event, row) }
             Summaries.refresh([piece.id])
@@ -140,11 +142,6 @@ module Kohlrabi
 
         def names(event) = event.split_parts.reload.map { |part| "#{part.piece.ticket_text} #{part.piece.name}" }.join(", ")
         private_class_method :names
-
-        def refuse(problem, remedy)
-          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: :parts)]
-        end
-        private_class_method :refuse
       end
     end
   end

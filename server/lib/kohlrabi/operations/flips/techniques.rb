@@ -8,6 +8,8 @@ module Kohlrabi
         MOST = 12
         LONGEST = 40
 
+        extend Support::Refusing
+
         module_function
 
         # given: {"techniques"? => "stripped to wood, new legs"}; not sent, nothing changes. Raises Refused.
@@ -15,9 +17,9 @@ module Kohlrabi
           return unless given.key?("techniques")
 
           names = given["techniques"].to_s.split(",").map(&:strip).reject(&:empty?).uniq { |name| name.downcase(:ascii) }
-          refuse("More than #{MOST} techniques.", "Name the #{MOST} that matter.") if names.size > MOST
-          refuse("A technique is longer than #{LONGEST} characters.", "Say it shorter, with commas between techniques.") if names.any? do |name|
-            name.size > LONGEST
+          refuse("More than #{MOST} techniques.", "Name the #{MOST} that matter.", field: :techniques) if names.size > MOST
+          if names.any? { |name| name.size > LONGEST }
+            refuse("A technique is longer than #{LONGEST} characters.", "Say it shorter, with commas between techniques.", field: :techniques)
           end
           piece.technique_tags.destroy_all
           names.each { |name| Records::TechniqueTag.create!(piece: piece, name: name) }
@@ -26,9 +28,6 @@ module Kohlrabi
 
         # As typed.
         def text(piece) = piece.technique_tags.map(&:name).join(", ")
-
-        def refuse(problem, remedy) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: :techniques)])
-        private_class_method :refuse
       end
     end
   end

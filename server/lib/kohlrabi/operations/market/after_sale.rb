@@ -9,6 +9,8 @@ module Kohlrabi
         # A sold piece with what was paid of it in parts, as Core::Market::Owed says. price, paid, left: minor units or nil.
         Row = Struct.new(:piece, :sold_on, :price, :paid, :left, :payments, keyword_init: true)
 
+        extend Support::Refusing
+
         module_function
 
         # Array of Row: sold lately, or with something still to be paid where parts were noted.
@@ -37,13 +39,14 @@ module Kohlrabi
         def pay(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
-            refuse("#{piece.name} is neither for sale nor sold.", "List it first.", :amount) unless %w[listed sold].include?(piece.summary.stage)
+            offered = %w[listed sold].include?(piece.summary.stage)
+            refuse("#{piece.name} is neither for sale nor sold.", "List it first.", field: :amount) unless offered
             reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
             amount = reading.money(:amount, required: true)
             reading.date(:on, into: :paid_on)
             reading.text(:note, max: 120)
             values = reading.done!
-            refuse("A payment of nothing is none.", "Give an amount above 0.", :amount) unless amount.positive?
+            refuse("A payment of nothing is none.", "Give an amount above 0.", field: :amount) unless amount.positive?
             payment = Records::Payment.create!(piece: piece, paid_on: House::WorkshopSettings.today, **values.compact)
             Flips::Changes.write(piece, "payment", "Part payment of #{money(amount)}.")
             payment
@@ -61,8 +64,8 @@ module Kohlrabi
         def take_back(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
-            sold = piece.events.find { |event| event.kind == "sold" } or refuse("#{piece.name} is not sold.", "Nothing can come back.", :lost)
-            refuse("#{piece.name} was sold in a set.", "Correct the sale of the set.", :lost) if sold.piece_set_event_id
+            sold = piece.events.find { |event| event.kind == "sold" } or refuse("#{piece.name} is not sold.", "Nothing can come back.", field: :lost)
+            refuse("#{piece.name} was sold in a set.", "Correct the sale of the set.", field: :lost) if sold.piece_set_event_id
             reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
             %i[fee_back lost].each { |field| reading.money(field) }
             reading.text(:why, max: 120)
@@ -99,9 +102,6 @@ module Kohlrabi
 
         def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
         private_class_method :money
-
-        def refuse(problem, remedy, field) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
-        private_class_method :refuse
       end
     end
   end

@@ -3,13 +3,14 @@
 module Kohlrabi
   module Operations
     module Market
-      # What is for sale: days, enquiries, offers with advice, holds, and the next price step.
+      # What is for sale: how it stands, what it is asked for, and what the market wants today.
       module ListedPieces
         MOST = 200 # listed pieces that are shown
-        ANSWERS = %w[open taken countered declined].freeze
         # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; advice: {offer id => Core::Market::OfferAdvice::Answer}.
         Row = Struct.new(:piece, :asking, :days, :time, :outlook, :floor, :offers, :enquiries, :next_step, :hold, :advice, :payments, :set, :mixes,
                          keyword_init: true)
+
+        extend Support::Refusing
 
         module_function
 
@@ -19,7 +20,7 @@ module Kohlrabi
           shared = shared(pieces)
           found = pieces.map { |piece| row(piece, shared) }
           found.sort_by do |one|
-            [one.offers.any? { |offer| open?(offer) } ? 0 : 1, one.next_step&.due_on || Date.new(9999), -(one.days || 0), one.piece.id]
+            [one.offers.any? { |offer| Offers.open?(offer) } ? 0 : 1, one.next_step&.due_on || Date.new(9999), -(one.days || 0), one.piece.id]
           end
         end
 
@@ -27,7 +28,14 @@ module Kohlrabi
         def total = listings.count
 
         def listings = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "listed" })
-        private_class_method :listings
+
+        # A listed piece by id. Raises Missing, Refused.
+        def find(id)
+          piece = Support::Finder.find(Records::Piece, id)
+          return piece if piece.summary.stage == "listed"
+
+          refuse("#{piece.name} is not listed.", "List it first, with its asking price.", field: :amount)
+        end
 
         # What all rows look up.
         def shared(pieces)
@@ -39,43 +47,6 @@ module Kohlrabi
         end
         private_class_method :shared
 
-        # given: {"amount"? (an enquiry without), "who"?, "note"?, "made_on"?}. Returns the offer; the advice of the moment is kept with it.
-        def offer(piece_id, given)
-          Records::Base.transaction do
-            piece = listed(piece_id)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.money(:amount)
-            reading.text(:who, max: 60)
-            reading.text(:note, max: 200)
-            reading.date(:made_on, what: "Made")
-            values = reading.done!
-            refuse("An offer of nothing is none.", "Leave the amount empty for an enquiry.", :amount) if values[:amount_minor]&.zero?
-            made = Records::Offer.create!(piece: piece, made_on: House::WorkshopSettings.today, **values.compact)
-            made.update!(advice: advice_of(made)&.why&.slice(0, 250)) if made.amount_minor
-            Flips::Changes.write(piece, "offer", made.amount_minor ? "Offer of #{money(made.amount_minor)}#{from(made)}." : "Enquiry#{from(made)}.")
-            made
-          end
-        end
-
-        # given: {"answer", "counter"?}. Returns the offer.
-        def answer(id, given)
-          Records::Base.transaction do
-            offer = Support::Finder.find(Records::Offer, id)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.choice(:answer, ANSWERS, required: true)
-            reading.money(:counter, required: given["answer"] == "countered")
-            offer.update!(reading.done!)
-            Flips::Changes.write(offer.piece, "offer",
-                                 "Offer#{from(offer)} #{offer.answer}#{" at #{money(offer.counter_minor)}" if offer.counter_minor}.")
-            offer
-          end
-        end
-
-        def remove_offer(id)
-          offer = Support::Finder.find(Records::Offer, id)
-          Support::Removal.of([offer], what: offer.amount_minor ? "Offer removed" : "Enquiry removed")
-        end
-
         # What to answer to an offer of so much for a listed piece, nothing recorded. Returns Core::Market::OfferAdvice::Answer, nil without a price.
         def weigh(piece, amount) = adviser(piece).call(amount)
 
@@ -86,65 +57,14 @@ module Kohlrabi
           ->(amount) { found.asking && answer_to(amount, found, shared[:place_day]) }
         end
 
-        # A planned step is taken: the price changes today. given: {"state": "done" or "skipped"}. Returns the step.
-        def step(id, given)
-          Records::Base.transaction do
-            step = Support::Finder.find(Records::PriceStep, id)
-            refuse("This step is #{step.state} already.", "Load the page anew.", :state) unless step.state == "planned"
-            state = given["state"]
-            refuse("A step is done or skipped.", "Choose one.", :state) unless %w[done skipped].include?(state)
-            price = { "kind" => "price_changed", "asking" => Core::Units::MoneyText.plain(step.asking_minor, House::WorkshopSettings.workshop.money),
-                      "on" => House::WorkshopSettings.today.iso8601 }
-            event = Flips::Events.create(step.piece_id, price) if state == "done"
-            step.update!(state: state, event: event)
-            step
-          end
-        end
-
-        # given: {"who", "price"?, "deposit"?, "until_on"?, "pick_up_on"?, "pick_up"?}. One at a time. Returns the hold.
-        def hold(piece_id, given)
-          Records::Base.transaction do
-            piece = listed(piece_id)
-            refuse("It is held already.", "Release that first.", :who) if Records::Hold.live.exists?(piece: piece)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.text(:who, max: 60, required: true)
-            reading.money(:price)
-            reading.money(:deposit)
-            %i[until_on pick_up_on].each { |field| reading.day(field) }
-            reading.text(:pick_up, max: 60)
-            held = Records::Hold.create!(piece: piece, **reading.done!)
-            Flips::Changes.write(piece, "hold", "Held for #{held.who}#{", #{money(held.deposit_minor)} paid down" if held.deposit_minor}.")
-            held
-          end
-        end
-
-        def release(id)
-          held = Support::Finder.find(Records::Hold, id)
-          Support::Removal.of([held], what: "No longer held for #{held.who}")
-        end
-
         # What the market wants today, in sentences with their piece: offers that nobody has answered, price steps that are due.
         def wants
-          offers = Records::Offer.live.where(answer: "open", piece: listings).where.not(amount_minor: nil).preload(:piece).order(:id).limit(20)
-          steps = steps_by(House::WorkshopSettings.today).limit(20)
-          fetched = fetched_by(House::WorkshopSettings.today + 1).map { |hold| [hold.piece, "Fetched #{fetched(hold)} by #{hold.who}"] }
-          fetched + offers.map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{from(offer)} to answer"] } +
-            steps.map { |step| [step.piece, "Price step to #{money(step.asking_minor)} due #{Core::Units::Calendar.text(step.due_on)}"] }
+          fetched = Holds.fetched_by(House::WorkshopSettings.today + 1).map { |hold| [hold.piece, "Fetched #{Holds.fetched(hold)} by #{hold.who}"] }
+          fetched + Offers.open.map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{Offers.from(offer)} to answer"] } +
+            PriceSteps.to(House::WorkshopSettings.today).limit(20).map do |step|
+              [step.piece, "Price step to #{money(step.asking_minor)} due #{Core::Units::Calendar.text(step.due_on)}"]
+            end
         end
-
-        # Planned price steps of listed pieces, to a day.
-        def steps_by(day) = Records::PriceStep.live.where(state: "planned", piece: listings, due_on: ..day).preload(:piece).order(:due_on)
-
-        # Holds of listed pieces whose pick-up is agreed, to a day.
-        def fetched_by(day) = Records::Hold.live.where(piece: listings, pick_up_on: ..day).preload(:piece).order(:pick_up_on).limit(50).to_a
-
-        def fetched(hold)
-          [hold.pick_up_on == House::WorkshopSettings.today ? "today" : Core::Units::Calendar.text(hold.pick_up_on),
-           hold.pick_up].compact_blank.join(", ")
-        end
-        private_class_method :fetched
-
-        def open?(offer) = offer.answer == "open" && !offer.amount_minor.nil?
 
         def row(piece, shared)
           steps = shared[:steps].fetch(piece.id, [])
@@ -177,8 +97,7 @@ module Kohlrabi
           { asking: piece.summary.asking_minor, time: shared[:times].for(piece.kind), days: listed && (House::WorkshopSettings.today - listed).to_i,
             floor: shared[:flips].fetch(piece.id).prices(shared[:workshop]).amount(:floor) }
         end
-        private_class_method :standing
-        private_class_method :row
+        private_class_method :standing, :row
 
         # [[Date, minor units]]: a step that is late moves those after it.
         def ahead(steps)
@@ -190,7 +109,7 @@ module Kohlrabi
         private_class_method :ahead
 
         def advice(row, place_day)
-          open = row.offers.select { |offer| open?(offer) && row.asking }
+          open = row.offers.select { |offer| Offers.open?(offer) && row.asking }
           open.to_h { |offer| [offer.id, answer_to(offer.amount_minor, row, place_day)] }
         end
         private_class_method :advice
@@ -201,28 +120,11 @@ module Kohlrabi
         end
         private_class_method :answer_to
 
-        def advice_of(offer) = weigh(offer.piece, offer.amount_minor)
-        private_class_method :advice_of
-
         def grouped(scope, pieces) = scope.live.where(piece_id: pieces.map(&:id)).order(:id).group_by(&:piece_id)
         private_class_method :grouped
 
-        def listed(id)
-          piece = Support::Finder.find(Records::Piece, id)
-          return piece if piece.summary.stage == "listed"
-
-          refuse("#{piece.name} is not listed.", "List it first, with its asking price.", :amount)
-        end
-        private_class_method :listed
-
-        def from(offer) = offer.who ? " from #{offer.who}" : ""
-        private_class_method :from
-
+        # An amount in words.
         def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
-        private_class_method :money
-
-        def refuse(problem, remedy, field) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
-        private_class_method :refuse
       end
     end
   end

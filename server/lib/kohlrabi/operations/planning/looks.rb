@@ -8,6 +8,8 @@ module Kohlrabi
         MOST = 4 # looks side by side
         COPIED = %w[wear hardware spacing_mm hardware_on hardware_minor inside primer expected_resale_minor swaps].freeze
 
+        extend Support::Refusing
+
         module_function
 
         # given: {"name", "like"? (id of a look to copy), "recipe"? (id)}. The first look of a piece is chosen at once. Returns the look.
@@ -172,9 +174,6 @@ module Kohlrabi
           end
         end
         private_class_method :listed
-
-        def refuse(problem, remedy, field: nil) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
-        private_class_method :refuse
       end
     end
   end

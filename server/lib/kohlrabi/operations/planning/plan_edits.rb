@@ -5,6 +5,8 @@ module Kohlrabi
     module Planning
       # What people change about a plan by hand. Edits name their step by key, so that they outlive re-planning.
       module PlanEdits
+        extend Support::Refusing
+
         module_function
 
         # given: {"kind", "step", "before"?, "text"?, "work_kind"?, "time"?, "wait"?, "number"?}. An edit of the same sort on the same step takes
@@ -93,9 +95,6 @@ module Kohlrabi
           Core::Planning::Planner.new(Plans.brief(piece, Plans.chosen(piece)), strict: true).plan
         end
         private_class_method :strict!
-
-        def refuse(problem, remedy, field: nil) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
-        private_class_method :refuse
       end
     end
   end

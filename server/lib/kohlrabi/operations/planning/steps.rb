@@ -7,6 +7,8 @@ module Kohlrabi
       module Steps
         LEAD = { "clear" => "no lead found", "present" => "lead is there", "unsure" => "not sure" }.freeze
 
+        extend Support::Refusing
+
         module_function
 
         # given: {"step", "zones"? (all that are open), "reason"? where it is too early}. Serious cautions must have been confirmed for the
@@ -160,9 +162,6 @@ module Kohlrabi
           piece.step_marks.create!(step: step.key, zone: zone, label: step.label, work_kind: step.kind, seconds: seconds.round, **done)
         end
         private_class_method :mark
-
-        def refuse(problem, remedy, field: nil) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
-        private_class_method :refuse
       end
     end
   end

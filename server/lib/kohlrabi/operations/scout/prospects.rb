@@ -8,6 +8,8 @@ module Kohlrabi
         CHECKS = %w[use core missing_of_pair pulls_needed pulls_present pulls_same_holes match_price new_price plate_price].freeze
         STATES = { "open" => "spotted", "bought" => "bought", "let_go" => "let go", "gone" => "gone to somebody else" }.freeze
 
+        extend Support::Refusing
+
         module_function
 
         # [Array of Scouting, how many in all]. view: "open" or "closed".
@@ -166,7 +168,7 @@ module Kohlrabi
         # Everything must hold together before it is stored: points in order, a rule of cuts that is one, pulls that add up.
         def check(prospect)
           if prospect.cut_basis && (prospect.cut_size.nil? || prospect.cut_every.nil?)
-            refuse("The shop's rule is not complete.", "Give how much and every how many days, or leave the rule out.", :cut_size)
+            refuse("The shop's rule is not complete.", "Give how much and every how many days, or leave the rule out.", field: :cut_size)
           end
           scouting = Verdicts.new(prospect)
           %i[resale hours materials terms].each { |part| scouting.public_send(part) }
@@ -183,11 +185,6 @@ module Kohlrabi
           prospect.sightings.reset
         end
         private_class_method :correct_sighting
-
-        def refuse(problem, remedy, field = nil)
-          raise Support::Refused, [Core::Refusal.new(problem, remedy, field: field)]
-        end
-        private_class_method :refuse
       end
     end
   end

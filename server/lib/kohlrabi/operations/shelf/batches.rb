@@ -8,6 +8,8 @@ module Kohlrabi
       module Batches
         THOUSANDTHS = Containers::THOUSANDTHS
 
+        extend Support::Refusing
+
         module_function
 
         # Batches of a mix, the latest first.
@@ -50,7 +52,7 @@ module Kohlrabi
             old, = there(id)
             version = Mixes.latest(old.mix_version.mix)
             adds = correction(old, version).adds.reject { |_, amount| amount.zero? }
-            refuse("It is mixed by this version already.", "Load the page anew.", :version) if adds.empty?
+            refuse("It is mixed by this version already.", "Load the page anew.", field: :version) if adds.empty?
             labels = labels(version)
             grow(old, version, adds.map { |key, ml| [Mixes.products(version)[key], labels.fetch(key), ml] }, given,
                  said: "corrected to version #{version.number}", trip: false)
@@ -97,9 +99,9 @@ module Kohlrabi
         # [the batch, what is left in it]. Raises Refused where nothing is.
         def there(id)
           batch = Support::Finder.find(Records::Container, id)
-          refuse("This was not mixed here.", "Add to a batch of a mix.", :batch) unless batch.mix_version
+          refuse("This was not mixed here.", "Add to a batch of a mix.", field: :batch) unless batch.mix_version
           left = present(batch)
-          refuse("Nothing is left of it.", "Mix anew.", :batch) if left.empty?
+          refuse("Nothing is left of it.", "Mix anew.", field: :batch) if left.empty?
           [batch, left]
         end
         private_class_method :there
@@ -156,9 +158,6 @@ module Kohlrabi
           raise Core::Refusal.new("So much cannot be mixed.", "Give an amount above 0, such as 250 ml.")
         end
         private_class_method :above_zero
-
-        def refuse(problem, remedy, field) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
-        private_class_method :refuse
       end
     end
   end

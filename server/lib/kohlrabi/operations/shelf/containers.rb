@@ -12,6 +12,8 @@ module Kohlrabi
         # not known.
         Row = Struct.new(:product, :containers, :left, :worth, keyword_init: true)
 
+        extend Support::Refusing
+
         module_function
 
         # Array of Row by kind and label; what is used up comes with finished: true.
@@ -109,9 +111,9 @@ module Kohlrabi
           reading.with(:left) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit]) }
           reading.with(:share, into: :left) { |raw| Core::Units::Quantity.share(raw) * container.volume }
           left = reading.done![:left]
-          refuse("Say how much is left.", "Give an amount, or a part of the container.", :left) unless left
+          refuse("Say how much is left.", "Give an amount, or a part of the container.", field: :left) unless left
           most = Core::Shelf::Amount.text(container.volume, product)
-          refuse("More than it ever held is not in it.", "It held #{most}.", :left) if left > container.volume
+          refuse("More than it ever held is not in it.", "It held #{most}.", field: :left) if left > container.volume
           left
         end
         private_class_method :left_of
@@ -141,15 +143,15 @@ module Kohlrabi
         def refuse_used(row, values)
           changed = %i[size_thousandths paid_minor].find { |name| values.key?(name) && values[name] != row[name] }
           field = changed == :paid_minor ? :paid : :size
-          refuse("A batch holds and costs what went into it.", "Say what is left of it, or add to it.", field) if changed && row.ingredients.any?
+          if changed && row.ingredients.any?
+            refuse("A batch holds and costs what went into it.", "Say what is left of it, or add to it.",
+                   field: field)
+          end
           return unless changed && row.draws.any? { |draw| draw.cost_id || draw.batch_id }
 
-          refuse("Pieces have taken from it at its price.", "Take those draws back first.", field)
+          refuse("Pieces have taken from it at its price.", "Take those draws back first.", field: field)
         end
         private_class_method :refuse_used
-
-        def refuse(problem, remedy, field) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
-        private_class_method :refuse
       end
     end
   end

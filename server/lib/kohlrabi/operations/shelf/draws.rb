@@ -5,6 +5,8 @@ module Kohlrabi
     module Shelf
       # Taking from the shelf for a piece, or for several with shares: a cost, and draws on the oldest containers.
       module Draws
+        extend Support::Refusing
+
         module_function
 
         # given: {"product", "amount" | "share", "pieces": [{"piece_id", "weight"?}], "drawn_on"?, "container_id"?, "more"?}: share is of the
@@ -105,7 +107,7 @@ module Kohlrabi
           reading.with(:share, into: :amount) { |raw| Core::Units::Quantity.share(raw) * oldest(containers).volume }
           reading.date(:drawn_on, what: "Taken")
           values = reading.done!
-          refuse("How much was taken?", "Give an amount, or a part of the container.") unless values[:amount]
+          refuse("How much was taken?", "Give an amount, or a part of the container.", field: :amount) unless values[:amount]
           [exact(values[:amount]), values[:drawn_on] || House::WorkshopSettings.today]
         end
         private_class_method :read
@@ -129,9 +131,6 @@ module Kohlrabi
           last.update!(size_thousandths: last.size_thousandths + (short * Containers::THOUSANDTHS).ceil)
         end
         private_class_method :find_more
-
-        def refuse(problem, remedy) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: :amount)])
-        private_class_method :refuse
 
         def category(product) = product[:kind] == "fitting" ? "hardware" : "materials"
         private_class_method :category

@@ -12,6 +12,8 @@ module Kohlrabi
         # What a part can be: anything reckoned by volume.
         PARTS = ->(row) { row[:unit] == "ml" && row[:mix].nil? }
 
+        extend Support::Refusing
+
         module_function
 
         def all = Records::Mix.live.preload(:product, :versions).sort_by { |mix| mix.product.label.downcase }
@@ -94,13 +96,14 @@ module Kohlrabi
           product = Containers.product(given["product"])
           return [product[:key], product[:label]] if PARTS.call(product)
 
-          refuse("#{product[:label]} cannot be a part.", product[:mix] ? "Name what it is mixed of." : "Parts are measured by volume.", :product)
+          refuse("#{product[:label]} cannot be a part.", product[:mix] ? "Name what it is mixed of." : "Parts are measured by volume.",
+                 field: :product)
         end
 
         def named(given)
           label = given["label"].to_s.strip
-          refuse("A part has no name.", "Choose a product, or say what it is (water).", :parts) if label.empty?
-          refuse("“#{Core::Units::Numerals.clip(label)}” is longer than 60 characters.", "Shorten it.", :parts) if label.size > 60
+          refuse("A part has no name.", "Choose a product, or say what it is (water).", field: :parts) if label.empty?
+          refuse("“#{Core::Units::Numerals.clip(label)}” is longer than 60 characters.", "Shorten it.", field: :parts) if label.size > 60
           [nil, label]
         end
         private_class_method :named
@@ -133,9 +136,6 @@ module Kohlrabi
           reading.done!
         end
         private_class_method :read
-
-        def refuse(problem, remedy, field) = raise(Support::Refused, [Core::Refusal.new(problem, remedy, field: field)])
-        private_class_method :refuse
       end
     end
   end

@@ -31,11 +31,11 @@ module Kohlrabi
 
           def self.selling(app)
             app.get("/api/market") { json(Serializers::Market::MarketPage.new(say).market) }
-            app.post("/api/pieces/:id/offers") { change(201) { Serializers::Market::MarketPage.new(say).offer(Operations::Market::ListedPieces.offer(params[:id], given)) } }
-            app.patch("/api/offers/:id") { change { Serializers::Market::MarketPage.new(say).offer(Operations::Market::ListedPieces.answer(params[:id], given)) } }
-            app.delete("/api/offers/:id") { removal { Operations::Market::ListedPieces.remove_offer(params[:id]) } }
-            app.patch("/api/price-steps/:id") { change { Serializers::Market::MarketPage.new(say).step(Operations::Market::ListedPieces.step(params[:id], given)) } }
-            app.post("/api/pieces/:id/holds") { change(201) { Serializers::Market::MarketPage.new(say).hold(Operations::Market::ListedPieces.hold(params[:id], given)) } }
+            app.post("/api/pieces/:id/offers") { change(201) { Serializers::Market::MarketPage.new(say).offer(Operations::Market::Offers.create(params[:id], given)) } }
+            app.patch("/api/offers/:id") { change { Serializers::Market::MarketPage.new(say).offer(Operations::Market::Offers.answer(params[:id], given)) } }
+            app.delete("/api/offers/:id") { removal { Operations::Market::Offers.remove(params[:id]) } }
+            app.patch("/api/price-steps/:id") { change { Serializers::Market::MarketPage.new(say).step(Operations::Market::PriceSteps.answer(params[:id], given)) } }
+            app.post("/api/pieces/:id/holds") { change(201) { Serializers::Market::MarketPage.new(say).hold(Operations::Market::Holds.create(params[:id], given)) } }
             app.post("/api/pieces/:id/payments") { change(201) { Serializers::Market::MarketPage.new(say).payment(Operations::Market::AfterSale.pay(params[:id], given)) } }
             app.delete("/api/payments/:id") { removal { Operations::Market::AfterSale.remove_payment(params[:id]) } }
             app.post("/api/pieces/:id/return") do
@@ -44,7 +44,7 @@ module Kohlrabi
                 { id: gone.id, what: gone.what, cost_id: cost&.id }
               end
             end
-            app.delete("/api/holds/:id") { removal { Operations::Market::ListedPieces.release(params[:id]) } }
+            app.delete("/api/holds/:id") { removal { Operations::Market::Holds.release(params[:id]) } }
           end
           private_class_method :pricing, :selling
         end
