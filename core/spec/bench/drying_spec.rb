@@ -36,7 +36,7 @@ RSpec.describe Kohlrabi::Core::Bench::Drying do
   end
 
   it "has a simulated gauge that is warmer in summer and by day, drier when warmer, and the same at the same hour" do
-    gauge = Kohlrabi::Core::Shelf::Gauge
+    gauge = Kohlrabi::Core::Bench::Gauge
     winter = gauge.read(day: 20, hour: 15)
     summer = gauge.read(day: 200, hour: 15)
     night = gauge.read(day: 200, hour: 3)

@@ -30,7 +30,7 @@ module Kohlrabi
         # A reading of the simulated gauge.
         def simulate
           local = Clock.now.in_time_zone(House::WorkshopSettings.workshop.zone)
-          record(Core::Shelf::Gauge.read(day: local.yday, hour: local.hour + (local.min / 60.0)), "simulated")
+          record(Core::Bench::Gauge.read(day: local.yday, hour: local.hour + (local.min / 60.0)), "simulated")
         end
 
         # Latest reading that still says something of now, or nil.

@@ -2,7 +2,7 @@
 
 module Kohlrabi
   module Core
-    module Shelf
+    module Bench
       # A simulated thermometer and hygrometer: an unheated workshop through the year and the day, the same at the same hour. It stands in
       # for a device and measures nothing.
       module Gauge

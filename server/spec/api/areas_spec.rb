@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+require_relative "../server_helper"
+require_relative "../support/areas"
+
+# The plan of the house (docs/ARCHITECTURE.md): what may use what.
+RSpec.describe "the areas", :own_data do
+  order = %w[units statistics house flips shelf planning bench market scout tools books]
+
+  # Areas of the operations that use each other. None may be added; whoever takes one away takes it off here.
+  known = ["bench, planning", "bench, shelf", "books, flips", "flips, house", "flips, market", "flips, planning", "flips, scout", "flips, shelf",
+           "flips, support", "house, market", "house, planning", "planning, shelf", "planning, support", "scout, support", "shelf, support",
+           "shelf, tools"]
+
+  it "form one order in the core: none uses one that comes after it" do
+    uses = Areas.new(File.join(Kohlrabi::ROOT, "core/lib/kohlrabi/core"), "Kohlrabi::Core").uses
+    expect(uses.keys).to include("flips", "tools", "books")
+    expect(uses.keys + uses.values.flat_map(&:keys)).to all(be_in(order))
+    backward = uses.flat_map { |area, others| others.filter_map { |other, files| [area, other, files] if order.index(other) > order.index(area) } }
+    expect(backward).to eq([])
+  end
+
+  it "use each other in the operations in no new way" do
+    expect(Areas.new(File.join(Kohlrabi::ROOT, "server/lib/kohlrabi/operations"), "Kohlrabi::Operations").circles).to eq(known)
+  end
+
+  def be_in(list) = satisfy("be one of #{list.join(', ')}") { |one| list.include?(one) }
+end
