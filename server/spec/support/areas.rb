@@ -8,7 +8,7 @@ class Areas
   # room: path of the folder that holds the areas; namespace: the module they live in.
   def initialize(room, namespace)
     @namespace = namespace
-    @files = Dir[File.join(room, "*/**/*.rb")].sort.to_h { |file| [file, file.delete_prefix("#{room}/").split("/").first] }
+    @files = Dir[File.join(room, "*/**/*.rb")].to_h { |file| [file, file.delete_prefix("#{room}/").split("/").first] }
     @known = @files.keys.to_set { |file| constant(file.delete_prefix("#{room}/").delete_suffix(".rb")) }
     @known.merge(@files.values.map { |area| "#{namespace}::#{camel(area)}" })
   end

@@ -25,7 +25,7 @@ module Kohlrabi
           entries = Records::WorkEntry.live.where(worked_on: today).order(:id).includes(:person, shares: :piece).to_a
           Answer.new(date: today, summary: summary(today, entries), timers: Timers.running, done: entries, worked: entries.sum(&:seconds),
                      tags: Scout::TagWatch.due, bench: bench, now: now(bench, minutes, person), drying: bench.clocks, climate: Climate.latest,
-                     stages: ORDER.map { |stage| [stage, *rows(stage)] })
+                     stages: stages)
         end
 
         # nil on a day on which nothing was worked or done.
@@ -62,13 +62,17 @@ module Kohlrabi
         end
         private_class_method :left
 
-        # [rows, how many there are in all]; those touched last come first, at most MOST.
-        def rows(stage)
-          scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: stage })
-          recent = scope.preload(:summary, :planned_shape, looks: :look_zones).order("flip_summaries.updated_at DESC, pieces.ticket DESC").limit(MOST)
-          [Flips::ListRow.all(recent, House::WorkshopSettings.workshop), scope.count]
+        # [stage, rows, how many there are in all] of each stage; those touched last come first, at most MOST.
+        def stages
+          in_hand = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: ORDER })
+          turn = "ROW_NUMBER() OVER (PARTITION BY flip_summaries.stage ORDER BY flip_summaries.updated_at DESC, pieces.ticket DESC) AS turn"
+          recent = Records::Piece.where(id: Records::Piece.from(in_hand.select("pieces.id, #{turn}"), :pieces).where(turn: ..MOST).select(:id))
+          rows = Flips::ListRow.all(recent.joins(:summary).preload(:summary, :planned_shape, looks: :look_zones)
+                                          .order("flip_summaries.updated_at DESC, pieces.ticket DESC"), House::WorkshopSettings.workshop)
+          totals = in_hand.group("flip_summaries.stage").count
+          ORDER.map { |stage| [stage, rows.select { |row| row.piece.summary.stage == stage }, totals.fetch(stage, 0)] }
         end
-        private_class_method :rows
+        private_class_method :stages
       end
     end
   end

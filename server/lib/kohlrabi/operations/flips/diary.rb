@@ -28,7 +28,7 @@ module Kohlrabi
         private_class_method :bought
 
         def events(piece)
-          piece.events.map do |event|
+          piece.events.includes(:sale, :listing, :refund).map do |event|
             amount = event.sale&.price_minor || event.listing&.asking_minor || event.refund&.amount_minor
             Line.new(on: event.happened_on, at: event.created_at, kind: "event", text: Events::KINDS.fetch(event.kind), minor: amount)
           end

@@ -48,7 +48,7 @@ module Kohlrabi
         def find(query, most: 12)
           return [] if query.to_s.strip.empty?
 
-          search(Records::Piece.live.joins(:summary), query).preload(:summary).order(ticket: :desc).limit(most).to_a
+          search(Records::Piece.live.joins(:summary), query).preload(:summary, lot_member: :lot).order(ticket: :desc).limit(most).to_a
         end
 
         def search(scope, query)

@@ -7,7 +7,7 @@ module Kohlrabi
       module WorkshopSettings
         module_function
 
-        def workshop = Records::Workshop.first!
+        def workshop = Support::Context.workshop
 
         # Today's local calendar date in the workshop.
         def today = workshop.date_of(Clock.now)
@@ -16,6 +16,7 @@ module Kohlrabi
 
         # given: Hash as in the contract's HouseRulesChange. Returns the workshop. Raises Refused, Stale.
         def update(given)
+          Support::Context.forget
           workshop = self.workshop
           values = read(given, workshop)
           check_currency(workshop, values)

@@ -11,7 +11,7 @@ module Kohlrabi
 
         # Array of [kind, {condition key => Scouting}], own kinds first in alphabetical order with the usual ones.
         def rows
-          histories = Histories.new
+          histories = Histories.new(kinds)
           kinds.map do |kind|
             [kind, Core::Scout::Conditions.keys.to_h do |condition|
               [condition, Verdicts.new(Records::Prospect.new(kind: kind, condition: condition, count: 1), histories: histories)]

@@ -9,15 +9,24 @@ module Kohlrabi
         # Sales looked back on, latest first: prices age, and a long history must not slow the answer in the shop.
         LATEST = 200
 
-        def initialize
+        # kinds: those that will be asked for, read at once.
+        def initialize(kinds = [])
           @kinds = {}
           @gone = {}
           @sales = {}
+          read(kinds)
         end
 
         # {resale:, hours:, materials:}: Arrays over sold pieces of the kind (minor units, seconds).
         def of(kind)
-          @kinds[kind.to_s.downcase] ||= load(kind.to_s.downcase)
+          read([kind])
+          @kinds.fetch(kind.to_s.downcase)
+        end
+
+        # Has what is known of several kinds read at once.
+        def read(kinds)
+          new = kinds.map { |kind| kind.to_s.downcase }.uniq - @kinds.keys
+          @kinds.merge!(load(new)) if new.any?
         end
 
         # [how many of the kind went to somebody else, weeks that all watched ones of it were watched].
@@ -41,28 +50,35 @@ module Kohlrabi
 
         private
 
-        # Sold pieces of the kind: ids, sale prices, hours.
-        def load(kind)
-          ids = sold(kind)
-          prices = Records::Sale.joins(:event).where(events: { piece_id: ids, kind: "sold",
-                                                               deletion_id: nil }).where.not(price_minor: nil).pluck(:price_minor)
-          hours = Records::FlipSummary.where(piece_id: ids).where.not(bench_seconds: nil).pluck(:bench_seconds)
-          spent = Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil, category: %w[materials hardware] })
+        # {kind => {resale:, hours:, materials:}} of sold pieces of the kinds, in four queries however many kinds.
+        def load(kinds)
+          ids = sold(kinds)
+          all = ids.values.flatten
+          prices = Records::Sale.joins(:event).where(events: { piece_id: all, kind: "sold", deletion_id: nil }).where.not(price_minor: nil)
+                                .pluck("events.piece_id", :price_minor).group_by(&:first)
+          hours = Records::FlipSummary.where(piece_id: all).where.not(bench_seconds: nil).pluck(:piece_id, :bench_seconds).to_h
+          spent = Records::CostShare.joins(:cost).where(piece_id: all, costs: { deletion_id: nil, category: %w[materials hardware] })
                                     .group(:piece_id).sum(:amount_minor)
-          { resale: prices, hours: hours, materials: spent.values }
+          kinds.to_h do |kind|
+            own = ids.fetch(kind, [])
+            [kind, { resale: own.flat_map { |id| prices.fetch(id, []).map(&:last) }, hours: hours.values_at(*own).compact,
+                     materials: spent.values_at(*own).compact }]
+          end
         end
 
-        # Ids of the pieces of the kind that were sold last.
-        def sold(kind)
-          Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" }).where("pieces.kind = ? COLLATE NOCASE", kind)
-                        .order(Arel.sql("flip_summaries.ended_on DESC, pieces.id DESC")).limit(LATEST).pluck(:id)
+        # {kind => ids of its pieces that were sold last}.
+        def sold(kinds)
+          turn = "ROW_NUMBER() OVER (PARTITION BY pieces.kind COLLATE NOCASE ORDER BY flip_summaries.ended_on DESC, pieces.id DESC) AS turn"
+          rows = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" }).where("pieces.kind COLLATE NOCASE IN (?)", kinds)
+          Records::Piece.from(rows.select(:id, :kind, turn), :pieces).where(turn: ..LATEST).order(:turn).pluck(:kind, :id)
+                        .each_with_object({}) { |(kind, id), all| (all[kind.downcase] ||= []) << id }
         end
 
         # [price, days on the market or nil, set event id or nil] of each sale.
         def sales(kind)
           @sales[kind] ||= begin
             days = Arel.sql("CAST(julianday(flip_summaries.ended_on) - julianday(flip_summaries.listed_on) AS INTEGER)")
-            Records::Sale.joins(event: { piece: :summary }).where(events: { kind: "sold", deletion_id: nil, piece_id: sold(kind) })
+            Records::Sale.joins(event: { piece: :summary }).where(events: { kind: "sold", deletion_id: nil, piece_id: sold([kind]).fetch(kind, []) })
                          .where.not(price_minor: nil).pluck(:price_minor, days, "events.piece_set_event_id")
           end
         end

@@ -19,9 +19,9 @@ module Kohlrabi
             like = "%#{Records::Base.sanitize_sql_like(word)}%"
             scope = scope.where("name LIKE :like OR kind LIKE :like OR source LIKE :like OR notes LIKE :like", like: like)
           end
-          histories = Histories.new
           ordered = scope.includes(:sightings, :photos).order(Arel.sql("COALESCE(closed_on, spotted_on) DESC, id DESC"))
-          rows = ordered.offset((page - 1) * per).limit(per)
+          rows = ordered.offset((page - 1) * per).limit(per).to_a
+          histories = Histories.new(rows.map(&:kind))
           [rows.map { |prospect| Verdicts.new(prospect, histories: histories) }, scope.count]
         end
 

@@ -13,7 +13,8 @@ module Kohlrabi
         # Array of [Scouting, Date, why], most overdue first.
         def due
           today = House::WorkshopSettings.today
-          histories = Histories.new
+          watched = self.watched
+          histories = Histories.new(watched.map(&:kind))
           watched.filter_map do |prospect|
             scouting = Verdicts.new(prospect, histories: histories)
             on, why = scouting.due

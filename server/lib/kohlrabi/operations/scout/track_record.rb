@@ -64,8 +64,9 @@ module Kohlrabi
 
         # Let go, or gone to somebody else: latest first, each with what it would have earned by the estimate of its time.
         def missed
-          histories = Histories.new
-          closed.includes(:sightings).order(closed_on: :desc, id: :desc).limit(SHOWN).map { |prospect| Verdicts.new(prospect, histories: histories) }
+          shown = closed.includes(:sightings).order(closed_on: :desc, id: :desc).limit(SHOWN).to_a
+          histories = Histories.new(shown.map(&:kind))
+          shown.map { |prospect| Verdicts.new(prospect, histories: histories) }
         end
         private_class_method :missed
       end

@@ -56,9 +56,14 @@ module Kohlrabi
 
         # Keys of what serves as a product; a mix serves as nothing but itself.
         def keys(product)
-          alike = Records::Product.live.where(generic: product[:key]).where.not(id: Records::Mix.live.select(:product_id))
-          [product[:key], *alike.order(:id).map { |row| Products.key(row) }]
+          [product[:key], *unmixed.fetch(product[:key], []).map { |row| Products.key(row) }]
         end
+
+        # {generic key => own products like it that are no mix}: one query, however many products are asked for.
+        def unmixed
+          Records::Product.live.where.not(id: Records::Mix.live.select(:product_id)).order(:id).group_by(&:generic)
+        end
+        private_class_method :unmixed
 
         # Takes an amount into a batch that is being mixed. Returns what it cost, minor units. Raises Refused.
         def into(batch, key, amount, more: false)

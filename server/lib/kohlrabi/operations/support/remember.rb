@@ -24,6 +24,8 @@ module Kohlrabi
             @kept[key] = yield
           end
         end
+
+        def forget = LOCK.synchronize { @kept = {} }
       end
     end
   end

@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+require_relative "../support/api_helper"
+
+# How often one answer asks the database, over the demo: what was looked up once is not looked up again, and no list asks row by row.
+RSpec.describe "queries of an answer", :own_data do
+  # Addresses that ask more often, each at most so often: pages of many parts, and those that make the schedule. None may grow or be added.
+  above = { "/api/pieces/{id}/plan" => 53, "/api/today" => 53, "/api/pieces/{id}/listing" => 44, "/api/export/tax/{year}" => 42,
+            "/api/pieces/{id}" => 39, "/api/calendar.ics" => 36, "/api/market" => 33, "/api/pieces" => 33,
+            "/api/export/books.journal" => 32, "/api/mixes/{id}" => 31, "/api/pieces/{id}/pricing" => 31, "/api/schedule" => 29,
+            "/api/shelf" => 28, "/api/books/passing" => 28, "/api/pieces/{id}/card" => 26, "/api/export/sales.csv" => 25,
+            "/api/shopping" => 25, "/api/export/flips.csv" => 25, "/api/pieces/{id}/practice" => 23, "/api/pieces/{id}/mixes" => 20,
+            "/api/pieces/{id}/substitutes" => 16, "/api/pieces/{id}/diary" => 16, "/api/prospects/{id}" => 16, "/api/lots/{id}" => 14,
+            "/api/stash" => 14, "/api/export/year/{year}" => 13 }
+  least = 12
+  # What an address needs beyond its path.
+  queries = { "/api/mixes/{id}/amounts" => "amount=100", "/api/read/effort" => "text=1h", "/api/find" => "query=ch",
+              "/api/books/compare" => "by=kind",
+              "/api/what-if/without" => "by=kind&trait=desk", "/api/what-if/cheaper" => "percent=10", "/api/pieces/{id}/practice" => "days=20&seed=1",
+              "/api/pieces/{id}/substitutes" => "product=paint_all", "/api/tools/{tool}/template.svg" => "given=%7B%7D",
+              "/api/tools/{tool}/template.pdf" => "given=%7B%7D" }
+
+  before(:context) do
+    @was = Kohlrabi::Records::Database.file
+    @folder = File.join(Dir.mktmpdir("kohlrabi-queries"), "home")
+    Templates.copy(Templates.demo, @folder)
+    Kohlrabi::Records::Database.open(File.join(@folder, "workshop.sqlite3"))
+  end
+
+  after(:context) do
+    Kohlrabi::Records::Database.open(@was)
+    Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = OFF")
+    FileUtils.rm_rf(File.dirname(@folder))
+  end
+
+  before do
+    at("2026-06-30T12:00:00Z")
+    Kohlrabi::Operations::Support::Remember.forget # what is worked out only once counts each time here
+    records = Kohlrabi::Records
+    stages = records::Piece.live.joins(:summary).order(:id).pluck("flip_summaries.stage", :id).group_by(&:first).values
+    @ids = { "pieces" => stages.flat_map do |rows|
+      rows.map(&:last).first(2)
+    end, "people" => [records::Person.first.id], "year" => [2026], "tool" => ["pulls"] }
+    { "mixes" => records::Mix, "prospects" => records::Prospect, "lots" => records::Lot, "sets" => records::PieceSet }.each do |name, model|
+      @ids[name] = [model.live.first.id]
+    end
+  end
+
+  # Addresses for a path of the contract: of pieces, some of each stage.
+  def addresses(path)
+    name = path[/\{(year|tool)\}/, 1] || path[%r{\A/api/([\w-]+)/\{id\}}, 1]
+    name ? @ids.fetch(name).map { |id| path.sub(/\{\w+\}/, id.to_s) } : [path]
+  end
+
+  # How many questions the answer took; transactions and what the cache knew aside.
+  def asked(address)
+    number = 0
+    count = lambda do |*, event|
+      number += 1 unless event[:cached] || event[:name] == "SCHEMA" || event[:sql].match?(/\A(BEGIN|COMMIT|ROLLBACK|SAVEPOINT|RELEASE|PRAGMA)/)
+    end
+    answer = ActiveSupport::Notifications.subscribed(count, "sql.active_record") do
+      Rack::MockRequest.new(app).get(address, "HTTP_HOST" => "127.0.0.1")
+    end
+    @answered[answer.status] += 1
+    number
+  end
+
+  Kohlrabi::Api::Contract.schema.open_api.raw_schema["paths"].each do |path, operations|
+    next unless operations["get"]
+
+    it "are few for #{path}" do
+      @answered = Hash.new(0)
+      most = addresses(path).map { |address| asked([address, queries[path]].compact.join("?")) }.max
+      expect(most).to be <= above.fetch(path, least)
+      expect(@answered.keys - [200, 400, 422]).to eq([])
+    end
+  end
+
+  it "names no address that asks less often" do
+    expect(above.values).to all(be > least)
+  end
+end
