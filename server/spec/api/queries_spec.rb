@@ -38,7 +38,7 @@ RSpec.describe "queries of an answer", :own_data do
     Kohlrabi::Operations::Support::Remember.forget # what is worked out only once counts each time here
     records = Kohlrabi::Records
     stages = records::Piece.live.joins(:summary).order(:id).pluck("flip_summaries.stage", :id).group_by(&:first).values
-    pieces = stages.flat_map { |rows| rows.map(\&:last).first(2) }
+    pieces = stages.flat_map { |rows| rows.map(&:last).first(2) }
     @ids = { "pieces" => pieces, "people" => [records::Person.first.id], "year" => [2026], "tool" => ["pulls"] }
     { "mixes" => records::Mix, "prospects" => records::Prospect, "lots" => records::Lot, "sets" => records::PieceSet }.each do |name, model|
       @ids[name] = [model.live.first.id]
