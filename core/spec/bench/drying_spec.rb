@@ -7,6 +7,11 @@ RSpec.describe Kohlrabi::Core::Bench::Drying do
   def climate(air, humidity) = Kohlrabi::Core::Bench::Climate.new(air: air, humidity: humidity)
   let(:enamel) { Kohlrabi::Core::Shelf::Products::GENERIC.fetch("paint_enamel") }
 
+  it "lets a coat go on at 85% exactly, and not above" do
+    damp = ->(humidity) { climate(30, humidity).against.grep(/too damp/).size }
+    expect([damp.call(85), damp.call(85.1)]).to eq([0, 1])
+  end
+
   it "says when an acrylic enamel is touch dry, sanded and coated again: 30 min, 45 min, 2 h" do
     drying = described_class.new(enamel, wait: 120)
     expect(drying.stages).to eq([[:touch, 30], [:sand, 45], [:recoat, 120], [:handle, 720], [:cure, 21 * 1440]])

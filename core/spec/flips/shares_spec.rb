@@ -15,6 +15,7 @@ RSpec.describe Kohlrabi::Core::Flips::Shares do
   it "gives ties to the earlier part, splits equally without weights and keeps the sign" do
     expect(described_class.split(100, [1, 1, 1])).to eq([34, 33, 33])
     expect(described_class.split(5, [0, 0])).to eq([3, 2])
+    expect(described_class.split(100, [0, 3, 1])).to eq([0, 75, 25]) # who bears nothing bears nothing
     expect(described_class.split(-100, [1, 1, 1])).to eq([-34, -33, -33])
   end
 

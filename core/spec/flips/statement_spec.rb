@@ -51,6 +51,8 @@ RSpec.describe Kohlrabi::Core::Flips::Statement do
 
   it "refuses to give back more than was received" do
     expect { statement(sale: { price: 10_00, refunded: 10_01 }) }.to raise_error(Kohlrabi::Core::Refusal, /more than the sale brought/)
+    expect { statement(sale: { price: 10_00, tip: 2_00, refunded: 12_00 }) }.not_to raise_error # the tip goes back too
+    expect { statement(sale: { price: 10_00, tip: 2_00, refunded: 12_01 }) }.to raise_error(Kohlrabi::Core::Refusal)
     expect { statement(sale: { price: 10_00, fee: 1, fee_back: 2 }) }.to raise_error(Kohlrabi::Core::Refusal, /More of the fee/)
   end
 end

@@ -35,6 +35,14 @@ RSpec.describe Kohlrabi::Core::Flips::Turnaround do
     expect(turnaround({ sold: "2026-06-02" }, bought: nil).strip).to eq([])
   end
 
+  it "shows no stage that began and ended on one day, and runs nothing past an end whose day is not known" do
+    expect(turnaround({ sold: "2026-05-01" }).strip).to eq([])
+    expect(turnaround({ first_work: "2026-05-04", ready: "2026-05-04" }, today: "2026-05-09").strip.map { |part| part.values_at(:lane, :from, :to) })
+      .to eq([[:waiting, 0, 3], [:waiting, 3, 8]])
+    ended = turnaround({ listed: "2026-05-10", sold: nil })
+    expect(ended.parts.last).to have_attributes(amount: nil, why: "sold: date not known")
+  end
+
   it "is 0, not undefined, on one day" do
     expect(turnaround({ sold: "2026-05-01" }).whole.amount).to eq(0)
   end

@@ -16,6 +16,7 @@ RSpec.describe Kohlrabi::Core::Market::CostAndPay do
 
   it "refuses a target under the floor and a fee that takes all" do
     expect { prices(target_pay: 7_99) }.to raise_error(Kohlrabi::Core::Refusal, /Target pay is under floor pay/)
+    expect { prices(target_pay: 8_00) }.not_to raise_error # one pay for both
     expect { prices(fee_rate: 1) }.to raise_error(Kohlrabi::Core::Refusal, /leaves nothing/)
   end
 

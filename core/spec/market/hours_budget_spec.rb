@@ -12,6 +12,12 @@ RSpec.describe Kohlrabi::Core::Market::HoursBudget do
     expect(budget(seconds: nil).budget.amount).to eq(18.75 * 3600)
   end
 
+  it "counts the hours a piece bears in whole minutes, down" do
+    # 150.05 at 8.00 an hour are 18 h 45 min and 22 s; less 4 h. 150.13 are 18 h 45 min 59 s.
+    expect([25_005, 25_013].map { |take_home| budget(take_home: take_home).budget.amount }).to eq([14.75 * 3600] * 2)
+    expect(budget(take_home: 25_014).budget.amount).to eq((14.75 * 3600) + 60) # 18 h 46 min 3 s
+  end
+
   it "has none without floor pay, resale or price paid, and says why; at floor pay 0 the money left stands alone" do
     expect(budget(floor_pay: nil).budget).to have_attributes(amount: nil, why: "no floor pay is set in House rules")
     expect(budget(floor_pay: 0).budget).to have_attributes(amount: nil, why: include("any hour is borne"))

@@ -29,6 +29,8 @@ RSpec.describe Kohlrabi::Core::Market::AskingPrice do
     expect(steps.map(&:last)).to eq([18_000, 16_200, 14_580, 14_000])
     expect(steps.map { |day, _| day.iso8601 }).to eq(%w[2026-06-15 2026-06-29 2026-07-13 2026-07-27])
     expect(described_class.steps(14_000, floor: 14_000, from: Date.new(2026, 6, 1), every: 14, by: 1/10r)).to eq([])
+    odd = described_class.steps(1005, floor: 500, from: Date.new(2026, 6, 1), every: 14, by: 1/10r)
+    expect(odd.map(&:last).first(2)).to eq([904, 813]) # 904.5 and 813.6, down
     expect(described_class.steps(14_000, floor: nil, from: Date.new(2026, 6, 1), every: 14, by: 1/10r)).to eq([])
   end
 end

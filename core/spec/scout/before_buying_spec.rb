@@ -118,6 +118,12 @@ RSpec.describe "before one commits to buying" do
       expect(room(3, *pieces, market_days: 14).text).to include("room for one more from 19 Jun 2026, by your own days on the market")
     end
 
+    it "rounds to the day on which the place is surely free: work up to the whole day, days on the market too (by hand)" do
+      # 1 h and a second at 1 h a day ends on the second day: 12 June, and 14 days; 13.5 days on the market are 14.
+      piece = scout::Room::Held.new(stage: "bought", seconds_to_come: 3601)
+      expect([14, 13.5, 13].map { |days| room(1, piece, market_days: days).from }).to eq([day("2026-06-26"), day("2026-06-26"), day("2026-06-25")])
+    end
+
     it "counts the hours left this month (by hand)" do
       # 21 days from the 10th to the 30th at 1 h a day, less 7 h to come.
       expect(room(9, held("bought", hours: 7)).seconds_left).to eq(14 * 3600)

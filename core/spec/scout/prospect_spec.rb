@@ -30,6 +30,13 @@ RSpec.describe Kohlrabi::Core::Scout::Prospect do
     expect(prospect(ask: nil, added_rate: 18/100r).most.amount).to eq(11_016)
   end
 
+  it "takes the fee off the spread of the resale too (by hand, normal table)" do
+    # Nothing but the resale is open: net 240 × 0.9 = 216, less 80 wages; at an ask of 127.00 Z is 9.00, its deviation 0.9 × 20 = 18: z 0.5, 0.6915.
+    open = described_class.new(resale: three(18_000, 24_000, 30_000), hours: three(*[8 * 3600] * 3), materials: three(0, 0, 0), ask: 12_700,
+                               terms: terms(fee_rate: 1/10r))
+    expect(open.chance.amount.to_f).to be_within(0.00005).of(0.6915)
+  end
+
   it "gives the chance of target pay (by hand, normal table)" do
     # At an ask of 130.00 the mean of Z is 240 − 30 − 130 − 80 = 0 → 0.5.
     expect(prospect(ask: 13_000).chance.amount).to eq(0.5r)

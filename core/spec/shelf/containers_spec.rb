@@ -23,6 +23,12 @@ RSpec.describe Kohlrabi::Core::Shelf::FirstIn do
     expect(container(:new, 150, 180_000, drawn: 80, charged: 96_000).worth).to eq(84_000)
   end
 
+  it "rounds what all draws together cost, not each: thirds of 10.00 are 3.33, 3.34 and 3.33" do
+    charged = 0
+    costs = Array.new(3) { |third| container(1, 3, 1000, drawn: third, charged: charged).cost(1r).tap { |cost| charged += cost } }
+    expect(costs).to eq([333, 334, 333])
+  end
+
   it "costs 5.10 to use six of a pack of ten for 8.50 (worked by hand)" do
     expect(draw(6, container(1, 10, 850))).to eq([[1, 6, 510]])
   end
@@ -52,6 +58,7 @@ RSpec.describe Kohlrabi::Core::Shelf::FirstIn do
   it "refuses what is not there, nothing, and what has no price; empty containers are passed over" do
     expect(draw(50, container(1, 100, 900, drawn: 100, charged: 900), container(2, 100, 800))).to eq([[2, 50, 400]])
     expect { draw(150, container(1, 100, 900)) }.to raise_error(Kohlrabi::Core::Refusal, /Only 100 left/)
+    expect { draw(150, container(1, 100, 900)) }.to raise_error(an_object_having_attributes(code: :too_little_left))
     expect { draw(0, container(1, 100, 900)) }.to raise_error(Kohlrabi::Core::Refusal, /above 0/)
     expect { draw(1, container(1, 100, nil)) }.to raise_error(Kohlrabi::Core::Refusal, /paid for it is not known/)
     expect(container(1, 100, nil)).to have_attributes(unit_cost: nil, worth: nil)

@@ -14,6 +14,14 @@ RSpec.describe Kohlrabi::Core::Tools::SheetPlan do
     expect([larger.count, larger.bound]).to eq([4, 4])
   end
 
+  it "lets two that are exactly half of a sheet, less the saw, share it, whichever side is the half" do
+    [part(498.5, 300), part(600, 248.5)].each do |half|
+      plan = described_class.new([half, half], [1000, 500], 3)
+      expect([plan.count, plan.bound]).to eq([1, 1])
+    end
+    expect(described_class.new([part(499, 300), part(499, 300)], [1000, 500], 3).bound).to eq(2)
+  end
+
   it "keeps the grain, and turns what may be turned" do
     expect { described_class.new([part(300, 900)], [1000, 500], 3) }.to raise_error(Kohlrabi::Core::Refusal, /It would fit turned/)
     expect { described_class.new([part(1200, 900, "top")], [1000, 500], 3) }.to raise_error(Kohlrabi::Core::Refusal, /top is larger/)

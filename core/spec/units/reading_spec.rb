@@ -22,7 +22,7 @@ RSpec.describe "reading what a person typed" do
   end
 
   { "-5" => /negative.*0 or more/, "12,50" => /Write the decimals after a point: 12\.50/, "abc" => /not a number/,
-    "1e5" => /not a number/, "1.005" => /finer than EUR has: 2 decimals/, "9999999999999" => /too large/,
+    "1e5" => /not a number/, "1.005" => /finer than EUR has: 2 decimals/, "9999999999999" => /too large/, "10000000000" => /too large/,
     "" => /not a number/ }.each do |text, message|
     it "refuses #{text.inspect} as money" do
       expect { money(text) }.to raise_error(refusal, message)

@@ -53,6 +53,25 @@ RSpec.describe "other devices", :api do
     expect(status).to eq(200)
   end
 
+  it "hears no more for all of five minutes, and one right passcode clears only its own address" do
+    4.times { enter("parsnip") }
+    enter("turnip soup", from: "192.168.7.99")
+    enter("parsnip")
+    at("2026-06-30T12:04:59Z")
+    enter("turnip soup")
+    expect(status).to eq(429)
+  end
+
+  it "takes a passcode of eight characters, and none that only begins with one of seventy-two bytes" do
+    expect { desk.passcode = "turnips" }.to raise_error(Kohlrabi::Core::Refusal, /shorter than 8/)
+    desk.passcode = "turnips!"
+    enter("turnips!")
+    expect(status).to eq(200)
+    desk.passcode = "t" * 72
+    enter("#{'t' * 72}x")
+    expect(status).to eq(401)
+  end
+
   it "is not fooled by a header that names another address" do
     5.times { |i| call(:post, "/api/session", { passcode: "parsnip" }, { "REMOTE_ADDR" => "192.168.7.31", "HTTP_X_FORWARDED_FOR" => "10.0.0.#{i}" }) }
     call(:post, "/api/session", { passcode: "turnip soup" }, { "REMOTE_ADDR" => "192.168.7.31", "HTTP_X_FORWARDED_FOR" => "10.0.0.99" })

@@ -9,6 +9,11 @@ export class ProblemError extends Error {
     super(problem.detail);
   }
 
+  // Whether this is what is wrong: by its stable code, not by its words.
+  is(code: string): boolean {
+    return this.problem.errors.some((error) => error.code === code);
+  }
+
   // What is wrong, by field.
   get fields(): Record<string, string> {
     return Object.fromEntries(this.problem.errors.filter((e) => e.field).map((e) => [e.field as string, e.message]));

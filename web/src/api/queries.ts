@@ -6,7 +6,9 @@ import type { ProspectInput } from "./types";
 
 export type ListQuery = NonNullable<operations["listPieces"]["parameters"]["query"]>;
 
-export const useWorkshop = () => useQuery({ queryKey: ["workshop"], queryFn: () => ask(api.GET("/api/workshop")), staleTime: 60_000 });
+// House rules, lists and today's date: looked up anew each minute, for the date changes while a page stands open.
+export const useWorkshop = () =>
+  useQuery({ queryKey: ["workshop"], queryFn: () => ask(api.GET("/api/workshop")), staleTime: 60_000, refetchInterval: 60_000 });
 
 export type AtHand = { minutes?: number; person?: number };
 export const useToday = (given: AtHand = {}) =>

@@ -1,23 +1,22 @@
 // Recording a new piece, from anywhere.
 import { useNavigate } from "react-router";
 import { api, ask } from "../api/client";
-import { useToday, useWorkshop } from "../api/queries";
+import { useWorkshop } from "../api/queries";
 import { FormDialog } from "../kit/FormDialog";
 import { pieceFields } from "../kit/pieceFields";
 import { useUndo } from "../kit/session/undo";
 
 export default function NewPiece({ onClose }: { onClose: () => void }) {
   const workshop = useWorkshop();
-  const today = useToday();
   const navigate = useNavigate();
   const { done } = useUndo();
-  if (!workshop.data || !today.data) return null;
+  if (!workshop.data) return null;
   return (
     <FormDialog
       title="Record a piece"
       submit="Record piece"
       fields={pieceFields(workshop.data, { brief: true })}
-      initial={{ bought_on: today.data.date?.iso ?? "", count: "1" }}
+      initial={{ bought_on: workshop.data.today.iso, count: "1" }}
       onClose={onClose}
       onSubmit={async ({ count = "1", ...values }) => {
         if (count.trim() !== "1" && count.trim() !== "") {

@@ -56,7 +56,7 @@ export default function DrawDialog({ product, container, piece = null, amount = 
         try {
           await send({ values, pieces }, false);
         } catch (error) {
-          setShort(error instanceof ProblemError && error.message.includes("left on the shelf") ? { values, pieces } : null);
+          setShort(error instanceof ProblemError && error.is("too_little_left") ? { values, pieces } : null);
           throw error;
         }
       }}

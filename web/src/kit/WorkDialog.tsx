@@ -1,6 +1,6 @@
 // Recording hours by hand, or correcting them.
 import { api, ask } from "../api/client";
-import { useToday, useWorkshop } from "../api/queries";
+import { useWorkshop } from "../api/queries";
 import type { Work } from "../api/types";
 import { useUndo } from "./session/undo";
 import { type Named, type ShareInput, startWith } from "./fields";
@@ -31,12 +31,11 @@ const shares = (entry: Work): ShareInput[] => entry.shares.map((share) => ({ pie
 
 export default function WorkDialog({ entry, piece, onClose }: Props) {
   const workshop = useWorkshop();
-  const today = useToday();
   const { done } = useUndo();
-  if (!workshop.data || !today.data) return null;
+  if (!workshop.data) return null;
   const initial = entry
     ? typed(entry)
-    : { kind: "sanding", worked_on: today.data.date?.iso ?? "", person_id: String(workshop.data.people[0]?.id ?? "") };
+    : { kind: "sanding", worked_on: workshop.data.today.iso, person_id: String(workshop.data.people[0]?.id ?? "") };
   return (
     <FormDialog
       title={entry ? "Correct hours" : "Record hours"}

@@ -12,7 +12,7 @@ module Kohlrabi
 
       module_function
 
-      # errors: Array of {field:, message:}. Returns a Hash.
+      # errors: Array of {field:, message:, code:?}. Returns a Hash.
       def document(status, detail, errors: [], **rest)
         { type: "about:blank", title: TITLES.fetch(status), status: status, detail: detail, errors: errors, **rest }
       end
@@ -31,7 +31,8 @@ module Kohlrabi
 
       # The document of Support::Refused.
       def refused(error)
-        document(422, error.message, errors: error.refusals.map { |refusal| { field: refusal.field&.to_s, message: refusal.message } })
+        errors = error.refusals.map { |refusal| { field: refusal.field&.to_s, message: refusal.message, code: refusal.code.to_s } }
+        document(422, error.message, errors: errors)
       end
     end
   end

@@ -1,6 +1,6 @@
 // Recording a cost, for one piece or shared over several, or correcting it.
 import { api, ask } from "../../api/client";
-import { useToday } from "../../api/queries";
+import { useWorkshop } from "../../api/queries";
 import type { Cost, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { type Named, type ShareInput, startWith, type Values } from "../../kit/fields";
@@ -26,15 +26,15 @@ const bare = (cost: Cost) => cost.shares.map(({ piece_id, weight }) => ({ piece_
 const shares = (cost: Cost): ShareInput[] => cost.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
 
 export function CostDialog({ cost, piece, workshop, onClose }: Props) {
-  const today = useToday();
+  const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
-  if (!today.data) return null;
+  if (!today) return null;
   return (
     <FormDialog
       title={cost ? "Correct cost" : "Record cost"}
       submit={cost ? "Save cost" : "Record cost"}
       fields={costFields(workshop)}
-      initial={cost ? typed(cost) : { category: "materials", spent_on: today.data.date?.iso ?? "" }}
+      initial={cost ? typed(cost) : { category: "materials", spent_on: today }}
       initialPieces={cost ? shares(cost) : startWith(piece)}
       onClose={onClose}
       onSubmit={async (values, pieces) => {

@@ -1,6 +1,6 @@
 // Something broke: dated, with what is expected from now on.
 import { api, ask } from "../../api/client";
-import { useToday } from "../../api/queries";
+import { useWorkshop } from "../../api/queries";
 import type { Piece, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec } from "../../kit/fields";
@@ -13,9 +13,9 @@ const PLACES = [
 ];
 
 export function DamageDialog({ piece, workshop, onClose }: { piece: Piece; workshop: Workshop; onClose: () => void }) {
-  const today = useToday();
+  const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
-  if (!today.data) return null;
+  if (!today) return null;
   const unit = workshop.currency;
   const fields: FieldSpec[] = [
     { name: "what", label: "What broke", kind: "text", help: workshop.lists.cautions.glass },
@@ -31,7 +31,7 @@ export function DamageDialog({ piece, workshop, onClose }: { piece: Piece; works
       title="Something broke"
       submit="Record damage"
       fields={fields}
-      initial={{ place: "way", on: today.data.date?.iso ?? "", expected_resale: resale, hours_to_come: hours, cost_to_come: cost }}
+      initial={{ place: "way", on: today, expected_resale: resale, hours_to_come: hours, cost_to_come: cost }}
       onClose={onClose}
       onSubmit={async (values) => {
         const path = { params: { path: { id: piece.id } } };

@@ -1,6 +1,6 @@
 // Recording or correcting one dated event.
 import { api, ask } from "../../api/client";
-import { useToday } from "../../api/queries";
+import { useWorkshop } from "../../api/queries";
 import type { EventKind, PieceEvent, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec, Values } from "../../kit/fields";
@@ -57,17 +57,17 @@ function typed(event: PieceEvent): Values {
 }
 
 export function EventDialog({ pieceId, kind, event, submit, workshop, onClose }: Props) {
-  const today = useToday();
+  const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
   const fields = fieldsOf(kind, workshop);
   const only = (values: Values) => Object.fromEntries(fields.map((field) => [field.name, values[field.name] ?? ""]));
-  if (!today.data) return null;
+  if (!today) return null;
   return (
     <FormDialog
       title={event ? `Correct: ${event.label.toLowerCase()}` : submit}
       submit={event ? "Save correction" : submit}
       fields={fields}
-      initial={event ? typed(event) : { on: today.data.date?.iso ?? "" }}
+      initial={event ? typed(event) : { on: today }}
       onClose={onClose}
       onSubmit={async (values) => {
         if (event?.id) {

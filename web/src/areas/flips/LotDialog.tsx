@@ -12,7 +12,7 @@ import Typography from "@mui/material/Typography";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { type FormEvent, useState } from "react";
 import { api, ask, ProblemError } from "../../api/client";
-import { useToday } from "../../api/queries";
+import { useWorkshop } from "../../api/queries";
 import type { Lot, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { MemberRows } from "./MemberRows";
@@ -29,10 +29,10 @@ type Fields = Lot["fields"];
 type Props = { lot?: Lot; workshop: Workshop; start?: Row[]; onClose: () => void; onMade?: (lot: Lot) => void };
 
 export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
-  const today = useToday();
+  const today = useWorkshop().data?.today.iso;
   const phone = useMediaQuery("(max-width:599px)");
   const { done } = useUndo();
-  const [fields, setFields] = useState<Partial<Fields>>(lot?.fields ?? { share_rule: "equal", bought_on: today.data?.date?.iso ?? "" });
+  const [fields, setFields] = useState<Partial<Fields>>(lot?.fields ?? { share_rule: "equal", bought_on: today ?? "" });
   const [rows, setRows] = useState<Row[]>(lot ? rowsOf(lot) : (start ?? [emptyRow(), emptyRow()]));
   const [stash, setStash] = useState<Found[]>([]);
   const [problem, setProblem] = useState<ProblemError | null>(null);

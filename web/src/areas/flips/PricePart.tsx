@@ -3,13 +3,15 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
+import { useWorkshop } from "../../api/queries";
 import type { Piece } from "../../api/types";
 import { Figures } from "../../kit/Figures";
 import { Part } from "../../kit/Part";
 import { PriceTape } from "../../kit/PriceTape";
 
 export function PricePart({ piece, currency, onEstimate }: { piece: Piece; currency: string; onEstimate: () => void }) {
-  const unset = piece.prices.some((figure) => figure.why?.includes("House rules"));
+  const workshop = useWorkshop().data;
+  const unset = workshop && !(workshop.floor_pay && workshop.target_pay);
   const { hours_to_come: hours, cost_to_come: cost } = piece.fields;
   const toCome = [hours && `${hours} of work`, cost && `${cost} ${currency}`].filter(Boolean).join(" and ");
   return (

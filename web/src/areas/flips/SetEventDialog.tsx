@@ -1,6 +1,6 @@
 // Listing, repricing or selling a set; the price may be shared by hand.
 import { api, ask } from "../../api/client";
-import { useToday } from "../../api/queries";
+import { useWorkshop } from "../../api/queries";
 import type { PieceSet, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec, Values } from "../../kit/fields";
@@ -43,15 +43,15 @@ function bodyOf(values: Values, set: PieceSet, kind: SetKind) {
 }
 
 export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: Props) {
-  const today = useToday();
+  const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
-  if (!today.data) return null;
+  if (!today) return null;
   return (
     <FormDialog
       title={event ? `Correct: ${event.label.toLowerCase()}` : submit}
       submit={event ? "Save correction" : submit}
       fields={fieldsOf(set, kind, workshop)}
-      initial={event ? typed(event) : { on: today.data.date?.iso ?? "" }}
+      initial={event ? typed(event) : { on: today }}
       onClose={onClose}
       onSubmit={async (values) => {
         const body = bodyOf(values, set, kind);

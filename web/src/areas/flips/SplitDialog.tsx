@@ -11,7 +11,7 @@ import FormControlLabel from "@mui/material/FormControlLabel";
 import TextField from "@mui/material/TextField";
 import { type FormEvent, useState } from "react";
 import { api, ask, ProblemError } from "../../api/client";
-import { useToday } from "../../api/queries";
+import { useWorkshop } from "../../api/queries";
 import type { Piece, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 
@@ -19,9 +19,9 @@ type Part = { name: string; weight: string; width: string; height: string; keep:
 type Props = { piece: Piece; workshop: Workshop; onClose: () => void };
 
 export function SplitDialog({ piece, workshop, onClose }: Props) {
-  const today = useToday();
+  const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
-  const [on, setOn] = useState(today.data?.date?.iso ?? "");
+  const [on, setOn] = useState(today ?? "");
   const [parts, setParts] = useState<Part[]>(
     ["left", "right"].map((side) => ({ name: `${piece.fields.name}, ${side}`, weight: "1", width: "", height: "", keep: false })),
   );

@@ -5,7 +5,7 @@ import FormGroup from "@mui/material/FormGroup";
 import FormLabel from "@mui/material/FormLabel";
 import { useState } from "react";
 import { api, ask } from "../../api/client";
-import { useToday } from "../../api/queries";
+import { useWorkshop } from "../../api/queries";
 import type { Trip, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec, ShareInput } from "../../kit/fields";
@@ -16,12 +16,12 @@ type Props = { trip?: Trip; workshop: Workshop; pieces?: ShareInput[]; onClose: 
 const shares = (trip: Trip): ShareInput[] => trip.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
 
 export function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
-  const today = useToday();
+  const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
   const [people, setPeople] = useState(
     trip?.people.length ? trip.people.map((person) => person.id) : workshop.people.slice(0, 1).map((person) => person.id),
   );
-  if (!today.data) return null;
+  if (!today) return null;
   const { currency, distance_unit: unit, mileage_rate: rate } = workshop;
   const fields: FieldSpec[] = [
     { name: "pieces", label: "What it carried", kind: "pieces", help: "Choose all that came along; they share it" },
@@ -65,7 +65,7 @@ export function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
       title={trip ? "Correct the trip" : "Record a trip"}
       submit={trip ? "Save trip" : "Record trip"}
       fields={fields}
-      initial={trip?.fields ?? { happened_on: today.data.date?.iso ?? "" }}
+      initial={trip?.fields ?? { happened_on: today }}
       initialPieces={trip ? shares(trip) : pieces}
       extra={who}
       onClose={onClose}

@@ -1,6 +1,6 @@
 // Buying a spotted piece, letting it go with its reason, or noting that somebody else took it.
 import { api, ask } from "../../api/client";
-import { useToday } from "../../api/queries";
+import { useWorkshop } from "../../api/queries";
 import type { Prospect, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec } from "../../kit/fields";
@@ -14,10 +14,10 @@ const REASONS = ["too much work", "too dear", "would not fit", "smell or worm", 
 type Props = { closing: Closing; prospect: Prospect; workshop: Workshop; onClose: () => void };
 
 export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
-  const today = useToday();
+  const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
   const buy = useBuy(prospect.id ?? 0, prospect.title);
-  if (!today.data || prospect.id === null) return null;
+  if (!today || prospect.id === null) return null;
   const path = { params: { path: { id: prospect.id } } };
   const date: FieldSpec = { name: "on", label: "Date", kind: "date", half: true };
   const many = Number(prospect.fields.count) > 1;
@@ -48,7 +48,7 @@ export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
       title={`${WORDS[closing]}: ${prospect.title}`}
       submit={closing === "buy" ? "Record purchase" : WORDS[closing]}
       fields={fields}
-      initial={{ on: today.data.date?.iso ?? "", price: prospect.fields.tag ?? "" }}
+      initial={{ on: today, price: prospect.fields.tag ?? "" }}
       onClose={onClose}
       onSubmit={async (values) => {
         if (closing === "buy") {

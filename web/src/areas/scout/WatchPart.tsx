@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { api, ask } from "../../api/client";
-import { useToday } from "../../api/queries";
+import { useWorkshop } from "../../api/queries";
 import type { Prospect } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
@@ -16,7 +16,7 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
   const [seeing, setSeeing] = useState(false);
   const { watch } = prospect;
   const { done, remove } = useUndo();
-  const today = useToday();
+  const today = useWorkshop().data?.today.iso;
   const id = prospect.id!;
   return (
     <Part title="Tag watch" action={prospect.state === "open" && <Button onClick={() => setSeeing(true)}>I saw the tag again</Button>}>
@@ -64,7 +64,7 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
           </Entry>
         ))}
       </Entries>
-      {seeing && today.data && (
+      {seeing && today && (
         <FormDialog
           title="I saw the tag again"
           submit="Record sighting"
@@ -72,7 +72,7 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
             { name: "tag", label: "Tag price", kind: "text", unit: currency, half: true },
             { name: "seen_on", label: "Date", kind: "date", half: true },
           ]}
-          initial={{ seen_on: today.data.date?.iso ?? "" }}
+          initial={{ seen_on: today }}
           onClose={() => setSeeing(false)}
           onSubmit={async (values) => {
             const before = new Set(watch.sightings.map((seen) => seen.id));

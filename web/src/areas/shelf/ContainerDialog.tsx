@@ -1,6 +1,6 @@
 // Putting containers on the shelf, or correcting one.
 import { api, ask } from "../../api/client";
-import { useCatalogue, useToday } from "../../api/queries";
+import { useCatalogue, useWorkshop } from "../../api/queries";
 import type { Container } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec, Values } from "../../kit/fields";
@@ -10,9 +10,9 @@ type Props = { product: string | null; container?: Container; start?: Values; cu
 
 export function ContainerDialog({ product, container, start = {}, currency, onClose }: Props) {
   const catalogue = useCatalogue();
-  const today = useToday();
+  const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
-  if (!catalogue.data || !today.data) return null;
+  if (!catalogue.data || !today) return null;
   const options = catalogue.data.products.map(({ key, label }) => ({ key, label }));
   const fields: FieldSpec[] = [
     { name: "product", label: "What", kind: "select", options, hidden: container !== undefined },
@@ -51,7 +51,7 @@ export function ContainerDialog({ product, container, start = {}, currency, onCl
     }
     onClose();
   };
-  const initial = container?.fields ?? { product: product ?? "paint_all", count: "1", bought_on: today.data.date?.iso ?? "", ...start };
+  const initial = container?.fields ?? { product: product ?? "paint_all", count: "1", bought_on: today, ...start };
   return (
     <FormDialog
       title={container ? `Correct ${container.label}` : "Put on the shelf"}

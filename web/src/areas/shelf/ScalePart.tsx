@@ -59,7 +59,7 @@ export function ScalePart({ mix }: { mix: Mix }) {
       {problem && (
         <Alert severity="error" sx={{ mb: 1 }}>
           {problem.message}
-          {problem.message.includes("left on the shelf") && (
+          {problem.is("too_little_left") && (
             <Button size="small" onClick={() => void make(true)}>
               There was more: mix it all the same
             </Button>

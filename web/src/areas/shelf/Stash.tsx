@@ -6,7 +6,7 @@ import LinearProgress from "@mui/material/LinearProgress";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, ask } from "../../api/client";
-import { useStash, useToday, useWorkshop } from "../../api/queries";
+import { useStash, useWorkshop } from "../../api/queries";
 import type { StashItem } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Empty } from "../../kit/Empty";
@@ -38,7 +38,6 @@ export default function Stash() {
   const [page, setPage] = useState(1);
   const stash = useStash(page);
   const workshop = useWorkshop();
-  const today = useToday();
   const { done, remove } = useUndo();
   const [editing, setEditing] = useState<StashItem | "new" | null>(null);
   if (stash.error) return <Failure error={stash.error} again={() => void stash.refetch()} />;
@@ -121,7 +120,7 @@ export default function Stash() {
             { name: "got_on", label: "Since", kind: "date", half: true },
             { name: "origin", label: "Where from", kind: "text" },
           ]}
-          initial={item ? typed(item) : { kind: "other", count: "1", got_on: today.data?.date?.iso ?? "" }}
+          initial={item ? typed(item) : { kind: "other", count: "1", got_on: workshop.data?.today.iso ?? "" }}
           onClose={() => setEditing(null)}
           onSubmit={async (values) => {
             const body = { ...values, name: values.name ?? "", count: values.count ?? "" };

@@ -24,9 +24,6 @@ module Kohlrabi
         def high = steps.sum(&:high)
         def remaining = steps.sum(&:remaining)
 
-        # Seconds by kind of work, without learned factors and own figures: what actual hours are held against.
-        def base_by_kind = steps.group_by(&:kind).transform_values { |all| all.sum(&:base_seconds) }
-
         # {product key => amount}, all and still to come.
         def materials = total(:materials)
         def materials_left = total(:materials_left)
@@ -36,6 +33,17 @@ module Kohlrabi
 
         # Steps that somebody else does, and that are not done: until then nobody can say when it is ready.
         def outside = steps.select { |step| step.outside? && !step.done? }
+
+        AFTER = %w[dress show].freeze # phases that do not make a zone unfinished
+
+        # How far a zone is by the steps on it: untouched, begun or finished. key: the zone's, of one piece or of several alike.
+        def zone_state(key)
+          own = steps.select { |step| !AFTER.include?(step.phase) && on?(step.zones, key) }
+          done = own.count { |step| !on?(step.zones - step.done_zones, key) }
+          return "untouched" if done.zero?
+
+          done == own.size ? "finished" : "begun"
+        end
 
         # Whether the lead question is open: some step breaks an old finish of unknown age.
         def lead_open? = !step("lead").nil?
@@ -47,6 +55,7 @@ module Kohlrabi
 
         private
 
+        def on?(keys, zone) = keys.any? { |key| Repeats.base(key) == zone }
         def total(name) = steps.each_with_object(Hash.new(0)) { |step, sums| step.public_send(name).each { |key, amount| sums[key] += amount } }
       end
     end

@@ -6,7 +6,6 @@ module Kohlrabi
       # A plan kept as the workshop's own recipe: how the zones look, by what they are, and the user's edits with the areas they were made for.
       module Recipe
         CHOICE = %i[finish over colour undercolour product wear].freeze
-        EDITED = %w[time wait label note split add before remove].freeze
 
         module_function
 

@@ -74,6 +74,13 @@ module Kohlrabi
         def low = whole(seconds/60r * LOW)
         def high = whole(seconds/60r * HIGH)
 
+        # Seconds of one of its zones: its own minutes, and the fixed ones on the first. Over all zones they add up to the step's, but for rounding.
+        def seconds_on(zone)
+          own = tasks.select { |task| task.zone == zone }.sum(&:minutes)
+          own += tasks.map(&:fixed).max if zone == zones.first
+          (own * 60 * part).round
+        end
+
         # Seconds still to come: the zones that are not done, and the fixed part once more.
         def remaining
           return 0 if done?

@@ -44,7 +44,7 @@ module Kohlrabi
 
         def short(unit)
           text = [Units::Numerals.text(left, left.denominator == 1 ? 0 : 2), unit].compact.join(" ")
-          Refusal.new("Only #{text} left on the shelf.", "Take what is left, or say that there was more.", field: :amount)
+          Refusal.new("Only #{text} left on the shelf.", "Take what is left, or say that there was more.", field: :amount, code: :too_little_left)
         end
       end
     end

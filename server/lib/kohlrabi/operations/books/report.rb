@@ -40,7 +40,7 @@ module Kohlrabi
           profit = row.cash_profit_minor
           { "cash_in" => money(row.cash_in_minor, workshop), "receipts" => money(row.receipts_minor, workshop),
             "cash_profit" => money(profit, workshop), "hours" => Core::Units::Effort.decimal(seconds),
-            "hourly_pay" => money(ratio(profit, seconds, 3600), workshop),
+            "hourly_pay" => money(Core::Flips::HourlyPay.of(profit, seconds), workshop),
             "margin" => share(ratio(profit, row.receipts_minor)), "return_on_cash" => share(ratio(profit, row.cash_in_minor)),
             "asking_price" => money(row.asking_minor, workshop), "turnaround_days" => row.turnaround_days }
         end
@@ -76,8 +76,8 @@ module Kohlrabi
         def sum(amounts) = amounts.compact.then { |known| known.sum if known.any? }
         private_class_method :sum
 
-        def ratio(over, under, scale = 1)
-          Rational(over * scale, under) if over && under && !under.zero?
+        def ratio(over, under)
+          Rational(over, under) if over && under && !under.zero?
         end
         private_class_method :ratio
 

@@ -42,7 +42,7 @@ module Kohlrabi
         def pays(points)
           workshop = House::WorkshopSettings.workshop
           seconds = points.sum(&:seconds)
-          own = { "your pay" => (Rational(points.sum(&:profit) * 3600, seconds) if seconds.positive?) }
+          own = { "your pay" => Core::Flips::HourlyPay.of(points.sum(&:profit), seconds) }
           { "floor pay" => workshop.floor_pay_minor, "target pay" => workshop.target_pay_minor, **own }.compact
         end
         private_class_method :pays
@@ -50,7 +50,7 @@ module Kohlrabi
         def reasons(points)
           seconds = points.filter_map { |point| point.seconds if point.profit }.sum
           worked = points.select(&:seconds).sum(&:profit)
-          pay = Rational(worked * 3600, seconds) if seconds.positive? && worked.positive?
+          pay = Core::Flips::HourlyPay.of(worked, seconds) if worked.positive?
           text = ->(minor) { Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money) }
           Core::Books::Reasons.new(points, pay: pay, text: text)
         end

@@ -28,9 +28,7 @@ module Kohlrabi
         def seconds = @workshop.hours_rule == "all" ? summary.all_seconds : summary.bench_seconds
 
         # Minor units an hour as Rational; nil when undefined.
-        def hourly_pay
-          Rational(summary.cash_profit_minor * 3600, seconds) if summary.cash_profit_minor && seconds&.positive?
-        end
+        def hourly_pay = Core::Flips::HourlyPay.of(summary.cash_profit_minor, seconds)
 
         # Core::Market::HoursBudget; nil once the flip has ended.
         def budget = chain.ended? ? nil : Market::Budgets.of_row(piece, summary, seconds, @workshop)

@@ -53,7 +53,7 @@ module Kohlrabi
           refuse("A share of “#{text}” is negative.", "Give 0 or more.", field: :pieces) if value.negative?
           text
         rescue Core::Refusal => e
-          refuse(e.problem, e.remedy, field: :pieces)
+          raise Support::Refused, [e.at(:pieces)]
         end
       end
     end

@@ -60,8 +60,8 @@ module Kohlrabi
 
         def leave(token) = Records::Session.where(fingerprint: fingerprint(token.to_s)).delete_all
 
-        # Ends every session but one. kept: token, or nil for none. Returns how many ended.
-        def leave_all(kept: nil) = Records::Session.where.not(fingerprint: fingerprint(kept.to_s)).delete_all
+        # Ends every session. Returns how many ended.
+        def leave_all = Records::Session.delete_all
 
         # How many devices are let in now.
         def devices = Records::Session.where(expires_at: Clock.now..).count

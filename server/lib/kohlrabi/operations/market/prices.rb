@@ -29,16 +29,13 @@ module Kohlrabi
         def at(piece, price, scale: self.scale(piece))
           workshop = House::WorkshopSettings.workshop
           flip = Flips::FlipRecords.of(piece)
-          home = (price * (1 - (workshop.fee_rate || 0))).floor - workshop.selling_minor
-          costs = flip.money_in.figure.amount
-          profit = costs && (home - costs - piece.cost_to_come_minor.to_i)
-          seconds = flip.work.by(workshop.hours_rule).to_i + piece.seconds_to_come.to_i
+          brings = Core::Market::AtPrice.new(price: price, fee_rate: workshop.fee_rate, fixed: workshop.selling_minor,
+                                             cash_in: flip.money_in.figure.amount, to_come: piece.cost_to_come_minor.to_i,
+                                             seconds: flip.work.by(workshop.hours_rule).to_i + piece.seconds_to_come.to_i)
           steps = planned(price, scale.prices, workshop)
           time = Sellings.time(piece.kind)
-          At.new(price: price, take_home: home, profit: profit, hourly: (if profit && seconds.positive?
-                                                                           Rational(profit * 3600, seconds)
-                                                                         end), steps: steps,
-                 time: time, outlook: Sellings.outlook(time, price, steps, scale.ratio))
+          At.new(price: price, take_home: brings.take_home, profit: brings.profit, hourly: brings.hourly, steps: steps, time: time,
+                 outlook: Sellings.outlook(time, price, steps, scale.ratio))
         end
 
         # Steps down as planned by the house rules: [[Date, minor units]].

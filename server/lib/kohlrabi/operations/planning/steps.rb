@@ -155,11 +155,9 @@ module Kohlrabi
         end
         private_class_method :open_zones
 
-        # What a zone of the step was estimated at: its own minutes, and the fixed ones on the first.
+        # A zone of the step is done, with what it was estimated at.
         def mark(piece, step, zone, **done)
-          seconds = step.tasks.select { |task| task.zone == zone }.sum(&:minutes) * 60 * step.part
-          seconds += step.tasks.map(&:fixed).max * 60 * step.part if zone == step.zones.first
-          piece.step_marks.create!(step: step.key, zone: zone, label: step.label, work_kind: step.kind, seconds: seconds.round, **done)
+          piece.step_marks.create!(step: step.key, zone: zone, label: step.label, work_kind: step.kind, seconds: step.seconds_on(zone), **done)
         end
         private_class_method :mark
       end

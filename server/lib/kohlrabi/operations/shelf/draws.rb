@@ -74,7 +74,7 @@ module Kohlrabi
           parts.each { |part| keep(part, House::WorkshopSettings.today, batch: batch) }
           parts.sum(&:cost)
         rescue Core::Refusal => e
-          raise Support::Refused, [Core::Refusal.new("#{product[:label]}: #{e.problem}", e.remedy, field: e.field)]
+          raise Support::Refused, [e.of(product[:label])]
         end
 
         def draw(product, containers, amount, rows, on, step: nil)

@@ -11,7 +11,6 @@ module Kohlrabi
           ALL = Core.table("planning/findings")
           BY_KEY = ALL.to_h { |row| [row[:key], row] }.freeze
           TREATMENTS = Core.table("planning/treatments").to_h { |row| [row[:key], row] }.freeze
-          UNITS = %w[mm count].freeze
           MOST = 100_000
 
           module_function

@@ -6,7 +6,6 @@ module Kohlrabi
       module Shape
         # Areas and edges by the formulas of geometry handbooks; measures in mm, areas in mm².
         module Area
-          OUTLINES = %w[rectangular round half-round oval].freeze
           # How slats or flutes enlarge a face: depth and pitch in mm.
           RELIEFS = { "square" => ->(depth, pitch) { 1 + (2 * depth / pitch) }, "half-round" => ->(_, _) { Math::PI / 2 } }.freeze
 

@@ -69,9 +69,9 @@ module Kohlrabi
           def hours(seconds) = (seconds / 3600.0).round(3)
 
           def point(point)
-            hourly = Rational(point.profit * 3600, point.seconds) if point.seconds.positive?
             { id: point.id, name: point.name, stage: point.stage, profit: @say.money(point.profit), effort: @say.effort(point.seconds),
-              hourly: @say.money(hourly), hours: hours(point.seconds), major_profit: major(point.profit) }
+              hourly: @say.money(Core::Flips::HourlyPay.of(point.profit, point.seconds)),
+              hours: hours(point.seconds), major_profit: major(point.profit) }
           end
 
           # Lines of equal pay, from no hours to the most.

@@ -9,6 +9,7 @@ module Kohlrabi
           attributes :currency, :length_unit, :hours_rule, :time_zone, :demo, :lock_version, :distance_unit, :mileage_rate, :places, :drying_places,
                      :material_rule, :price_ending, :step_days
           said :money, :floor_pay, :target_pay, :sundries, :fixed_fee, :trip, :delivery, :rent, :overhead
+          attribute(:today) { params[:say].day(Operations::House::WorkshopSettings.today) }
           attribute(:weekly_hours) { |workshop| params[:say].effort(workshop.weekly_seconds) }
           attribute(:spray_tent) { |workshop| params[:say].yes_or_no(workshop.spray_tent) }
           %i[light_from light_to].each { |name| attribute(name) { |workshop| Core::Bench::Hours.text(workshop[name]) } }

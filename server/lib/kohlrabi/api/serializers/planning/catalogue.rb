@@ -7,7 +7,6 @@ module Kohlrabi
         # The lists that looking over, looks and plans choose from.
         class Catalogue
           WALK = Core::Planning::Inspection::Findings::WALK
-          BRIEF = Core::Planning::Brief
           HARDWARE = { "kept" => "kept", "cleaned" => "cleaned", "sprayed" => "cleaned and sprayed", "replaced" => "replaced",
                        "none" => "left on" }.freeze
           INSIDES = { "leave" => "left as it is", "clean" => "cleaned", "liner" => "cleaned and lined", "sealed" => "sealed" }.freeze

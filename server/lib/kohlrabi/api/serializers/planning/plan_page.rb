@@ -9,8 +9,6 @@ module Kohlrabi
           SHAPE = %w[drawer_rows base top_shape].freeze
           LENGTHS = %w[width depth height leg leaf upper_height upper_depth].freeze
 
-          AFTER = %w[dress show].freeze # phases that do not make a zone unfinished
-
           # piece: Records::Piece; say: Say.
           def initialize(piece, say)
             @piece = piece
@@ -40,7 +38,8 @@ module Kohlrabi
             change = @piece.zone_changes.find { |row| row.zone == zone.key || zone.key.start_with?("#{row.zone}/") }
             { key: zone.key, label: zone.label, role: zone.role, group: zone.group, group_label: Core::Planning::Shape::Zone::GROUPS.fetch(zone.group),
               faces: zone.faces, area: @say.area(zone.area), width: zone.width, height: zone.height, shown: zone.shown?, advice: zone.advice,
-              grade: Core::Planning::Shape::Zone::GRADES.fetch(zone.grade), material: zone.material, state: state(zone),
+              grade: Core::Planning::Shape::Zone::GRADES.fetch(zone.grade), material: zone.material,
+              state: @plan ? @plan.zone_state(zone.key) : "untouched",
               change: change && change_fields(change), changed: change&.zone }
           end
 
@@ -49,18 +48,6 @@ module Kohlrabi
             words = %w[label grade material relief parts into].to_h { |name| [name, row[name].to_s] }
             { **words, "area" => @say.typed_area(row.area_mm2), **lengths }
           end
-
-          # untouched, begun or finished by the steps on it.
-          def state(zone)
-            steps = @plan ? @plan.steps.select { |step| on?(step.zones, zone) && !AFTER.include?(step.phase) } : []
-            done = steps.count { |step| (step.zones - step.done_zones).none? { |key| on?([key], zone) } }
-            return "untouched" if done.zero?
-
-            done == steps.size ? "finished" : "begun"
-          end
-
-          # Whether any of the keys is this zone, of one piece or of several alike.
-          def on?(keys, zone) = keys.any? { |key| Core::Planning::Repeats.base(key) == zone.key }
 
           def planned_shape
             row = @piece.planned_shape or return
