@@ -2,7 +2,7 @@
 
 Gem::Specification.new do |spec|
   spec.name = "kohlrabi-core"
-  spec.version = "0.1.0"
+  spec.version = "0.8.0"
   spec.summary = "The rules of the furniture flipper's job: costs, hours, prices, days and shapes"
   spec.authors = ["The Kohlrabi founders"]
   spec.license = "MIT"
