@@ -1,0 +1,35 @@
+// Today, the schedule, the climate.
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { api, ask } from "../client";
+import { keysOf } from "../keys";
+
+const key = keysOf("bench");
+
+export type AtHand = { minutes?: number; person?: number };
+
+export const useToday = (given: AtHand = {}) =>
+  useQuery({
+    queryKey: key("today", given),
+    queryFn: () => ask(api.GET("/api/today", { params: { query: given } })),
+    placeholderData: keepPreviousData,
+    refetchInterval: 60_000,
+  });
+
+export const useSchedule = (from?: string) =>
+  useQuery({
+    queryKey: key("schedule", from),
+    queryFn: () => ask(api.GET("/api/schedule", { params: { query: from ? { from } : {} } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useClimate = (given: { air: string; humidity: string; surface: string }) =>
+  useQuery({
+    queryKey: key("climate", given),
+    queryFn: () => {
+      const { surface, ...rest } = given;
+      return ask(api.GET("/api/read/climate", { params: { query: surface ? given : rest } }));
+    },
+    enabled: given.air !== "" && given.humidity !== "",
+    placeholderData: keepPreviousData,
+    retry: false,
+  });

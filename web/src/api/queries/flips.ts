@@ -1,0 +1,76 @@
+// Pieces, and however they came and go.
+import { keepPreviousData, useQueries, useQuery } from "@tanstack/react-query";
+import { api, ask } from "../client";
+import { keysOf } from "../keys";
+import type { operations } from "../schema";
+
+const key = keysOf("flips");
+
+export type ListQuery = NonNullable<operations["listPieces"]["parameters"]["query"]>;
+
+export const usePiece = (id: number, enabled = true) =>
+  useQuery({
+    enabled,
+    queryKey: key("piece", id),
+    queryFn: () => ask(api.GET("/api/pieces/{id}", { params: { path: { id } } })),
+    retry: false,
+  });
+
+export const usePieces = (query: ListQuery) =>
+  useQuery({
+    queryKey: key("pieces", query),
+    queryFn: () => ask(api.GET("/api/pieces", { params: { query } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useFind = (query: string) =>
+  useQuery({
+    queryKey: key("find", query),
+    queryFn: () => ask(api.GET("/api/find", { params: { query: { query } } })),
+    enabled: query.trim().length > 0,
+    placeholderData: keepPreviousData,
+  });
+
+export const useLots = (page: number) =>
+  useQuery({
+    queryKey: key("lots", page),
+    queryFn: () => ask(api.GET("/api/lots", { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useLot = (id: number) =>
+  useQuery({ queryKey: key("lot", id), queryFn: () => ask(api.GET("/api/lots/{id}", { params: { path: { id } } })), retry: false });
+
+export const useTrips = (page: number) =>
+  useQuery({
+    queryKey: key("trips", page),
+    queryFn: () => ask(api.GET("/api/trips", { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useSets = (page: number) =>
+  useQuery({
+    queryKey: key("sets", page),
+    queryFn: () => ask(api.GET("/api/sets", { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useSet = (id: number) =>
+  useQuery({ queryKey: key("set", id), queryFn: () => ask(api.GET("/api/sets/{id}", { params: { path: { id } } })), retry: false });
+
+export const useDiary = (id: number, enabled: boolean) =>
+  useQuery({ queryKey: key("diary", id), queryFn: () => ask(api.GET("/api/pieces/{id}/diary", { params: { path: { id } } })), enabled });
+
+// Pieces in hand just like those named, each once.
+export function useMates(ids: number[]) {
+  const pieces = useQueries({
+    queries: ids.slice(0, 5).map((id) => ({
+      queryKey: key("piece", id),
+      queryFn: () => ask(api.GET("/api/pieces/{id}", { params: { path: { id } } })),
+      staleTime: 30_000,
+      retry: false,
+    })),
+  });
+  const mates = pieces.flatMap((piece) => piece.data?.mates ?? []);
+  return mates.filter((mate, place) => mates.findIndex((other) => other.id === mate.id) === place);
+}

@@ -1,0 +1,41 @@
+// Prices, listings, what is for sale.
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { api, ask } from "../client";
+import { keysOf } from "../keys";
+
+const key = keysOf("market");
+
+export const useListing = (id: number, price: string) =>
+  useQuery({
+    queryKey: key("listing", id, price),
+    queryFn: () => ask(api.GET("/api/pieces/{id}/listing", { params: { path: { id }, query: price ? { price } : {} } })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+export const useChannels = (price: string) =>
+  useQuery({
+    queryKey: key("channels", price),
+    queryFn: () => ask(api.GET("/api/channels", { params: { query: price ? { price } : {} } })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+export const usePractice = (id: number | null, seed: number, days: number) =>
+  useQuery({
+    queryKey: key("practice", id, seed, days),
+    queryFn: () => ask(api.GET("/api/pieces/{id}/practice", { params: { path: { id: id ?? 0 }, query: { seed, days } } })),
+    enabled: id !== null,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+export const usePricing = (id: number, price: string) =>
+  useQuery({
+    queryKey: key("pricing", id, price),
+    queryFn: () => ask(api.GET("/api/pieces/{id}/pricing", { params: { path: { id }, query: price ? { price } : {} } })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+export const useMarket = () => useQuery({ queryKey: key("market"), queryFn: () => ask(api.GET("/api/market")) });

@@ -1,0 +1,24 @@
+// Inspection, looks and plans.
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { api, ask } from "../client";
+import { keysOf } from "../keys";
+
+const key = keysOf("planning");
+
+export const usePlan = (id: number) =>
+  useQuery({
+    queryKey: key("plan", id),
+    queryFn: () => ask(api.GET("/api/pieces/{id}/plan", { params: { path: { id } } })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+export const useCatalogue = () => useQuery({ queryKey: key("catalogue"), queryFn: () => ask(api.GET("/api/catalogue")), staleTime: 60_000 });
+
+export const useSubstitutes = (id: number, product: string | null) =>
+  useQuery({
+    queryKey: key("substitutes", id, product),
+    queryFn: () => ask(api.GET("/api/pieces/{id}/substitutes", { params: { path: { id }, query: { product: product ?? "" } } })),
+    enabled: product !== null,
+    retry: false,
+  });
