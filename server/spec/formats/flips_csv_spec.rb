@@ -14,6 +14,13 @@ RSpec.describe Kohlrabi::Formats::FlipsCsv do
     expect([flip.problems, flip.events, flip.costs, flip.seconds, flip.piece[:purchase_minor]]).to eq([[], [], [], nil, nil])
   end
 
+  it "ends with the row at which nobody waits for it any more" do
+    seen = 0
+    gone = -> { raise Kohlrabi::Api::Gone, "left" if (seen += 1) == 40 }
+    expect { read("name\n#{"Desk\n" * 100}", gone: gone) }.to raise_error(Kohlrabi::Api::Gone)
+    expect(seen).to eq(40)
+  end
+
   it "makes one cost line each of materials, hardware and other costs, 0 a line and empty none" do
     flip = read("name,materials,hardware,other_costs\nA,4.20,0,\n").flips.first
     expect(flip.costs.map { |cost| cost.values_at(:category, :amount_minor) }).to eq([["materials", 420], ["hardware", 0]])

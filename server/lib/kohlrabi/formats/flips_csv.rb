@@ -18,7 +18,7 @@ module Kohlrabi
 
       # bytes: the file; currency: Core::Units::Currency; today: Date.
       # decimal: :point or :comma; dates: :iso, :dmy or :mdy, as the person answered. columns: {head => column, or "" to leave it out}, as the
-      # person matched them; guess: whether to guess those that are named otherwise; gone: as SheetRows has it.
+      # person matched them; guess: whether to guess those that are named otherwise; gone: as SheetRows has it, told with each row.
       # Raises Core::Refusal when nothing can be read at all.
       def initialize(bytes, currency:, today:, decimal: :point, dates: :iso, columns: {}, guess: false, gone: nil)
         @reading = { currency: currency, today: today, decimal: decimal, dates: dates }
@@ -30,7 +30,7 @@ module Kohlrabi
         refuse_nameless unless guess
         @problems = header_problems
         @questions = Questions.new(@columns.map(&:to_s), @rows.rows, decimal: decimal, dates: dates).list
-        @flips = @columns.include?("name") ? @rows.rows.map { |row| flip(row) } : []
+        @flips = @columns.include?("name") ? read(gone) : []
       end
 
       # Array of Column, in the file's order; nameless ones without content are left out.
@@ -44,6 +44,13 @@ module Kohlrabi
       end
 
       private
+
+      def read(gone)
+        @rows.rows.map do |row|
+          gone&.call
+          flip(row)
+        end
+      end
 
       def remedy
         @guess ? "Choose what it is, or leave it out." : "Rename it to one of #{COLUMNS.join(', ')}, or remove it."
