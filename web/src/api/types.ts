@@ -3,7 +3,7 @@ import type { components } from "./schema";
 
 type Schemas = components["schemas"];
 export type Workshop = Schemas["Workshop"];
-export type Person = Schemas["Person"];
+export type Person = Schemas["Named"];
 export type Piece = Schemas["Piece"];
 export type PieceFields = Schemas["PieceFields"];
 export type PieceRow = Schemas["PieceRow"];
