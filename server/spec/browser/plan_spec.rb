@@ -86,7 +86,7 @@ RSpec.describe "from findings to plan" do
   # Waits: the plan is read anew a moment after what it is made from was recorded.
   def expect_steps(expected)
     go("The plan")
-    expect(page).to have_css("[data-step]")
+    expect(page).to have_css("[data-step]", count: expected.size) # asked lightly: reading all of it over and over would hold the page up
     page.document.synchronize(Capybara.default_max_wait_time, errors: [RSpec::Expectations::ExpectationNotMetError]) do
       expect(steps).to eq(expected)
     end
