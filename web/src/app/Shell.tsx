@@ -4,7 +4,7 @@ import LinearProgress from "@mui/material/LinearProgress";
 import { type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useMemo, useState } from "react";
 import { Outlet, useNavigate } from "react-router";
-import { useToday, useWorkshop } from "../api/queries";
+import { pieceKey, useToday, useWorkshop } from "../api/queries";
 import type { Piece } from "../api/types";
 import type { Named } from "../kit/fields";
 import { OpenContext } from "../kit/session/open";
@@ -23,7 +23,7 @@ type Opened = "find" | "new" | "shortcuts" | { timerFor: Named | null } | null;
 // The piece whose page is open, from what was fetched for it.
 function pieceInView(client: QueryClient): Named | null {
   const id = Number(window.location.pathname.match(/^\/pieces\/(\d+)$/)?.[1]);
-  const piece = client.getQueryData<Piece>(["piece", id]);
+  const piece = client.getQueryData<Piece>(pieceKey(id));
   return piece ? { id, name: piece.fields.name ?? "" } : null;
 }
 

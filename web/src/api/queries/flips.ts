@@ -5,13 +5,15 @@ import { keysOf } from "../keys";
 import type { operations } from "../schema";
 
 const key = keysOf("flips");
+// For who looks up what was loaded already.
+export const pieceKey = (id: number) => key("piece", id);
 
 export type ListQuery = NonNullable<operations["listPieces"]["parameters"]["query"]>;
 
 export const usePiece = (id: number, enabled = true) =>
   useQuery({
     enabled,
-    queryKey: key("piece", id),
+    queryKey: pieceKey(id),
     queryFn: () => ask(api.GET("/api/pieces/{id}", { params: { path: { id } } })),
     retry: false,
   });
@@ -65,7 +67,7 @@ export const useDiary = (id: number, enabled: boolean) =>
 export function useMates(ids: number[]) {
   const pieces = useQueries({
     queries: ids.slice(0, 5).map((id) => ({
-      queryKey: key("piece", id),
+      queryKey: pieceKey(id),
       queryFn: () => ask(api.GET("/api/pieces/{id}", { params: { path: { id } } })),
       staleTime: 30_000,
       retry: false,
