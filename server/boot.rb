@@ -11,7 +11,7 @@ require "sqlite3"
 require "zeitwerk"
 require "zip"
 
-# The application: core (rules), records (what is kept), desk (use cases), formats (files in and out), api (HTTP).
+# The application: core (rules), records (what is kept), operations (use cases), formats (files in and out), api (HTTP).
 module Kohlrabi
   ROOT = File.expand_path("..", __dir__)
 end

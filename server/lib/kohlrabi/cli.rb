@@ -5,7 +5,7 @@ require "io/console"
 require "thor"
 
 module Kohlrabi
-  # The command line, bin/kohlrabi. Each command goes through the desk, as the interface does.
+  # The command line, bin/kohlrabi. Each command goes through the operations, as the interface does.
   class Cli < Thor
     WORDS = { taken: "taken", bad: "wrong", repeat: "a repeat, left out (--again takes it)" }.freeze
 

@@ -4,13 +4,13 @@ require "sinatra/base"
 
 module Kohlrabi
   module Api
-    # The HTTP interface: short routes that hand on to the desk and say what it answers.
+    # The HTTP interface: short routes that hand on to the operations and say what they answer.
     class App < Sinatra::Base
       set :show_exceptions, false
       set :raise_errors, false
       set :dump_errors, false
       set :static, false
-      set :protection, false # done by the middleware in Api.build
+      set :protection, false # done by the middleware in Api::Stack
       set :host_authorization, permitted_hosts: []
 
       helpers Helpers

@@ -6,7 +6,7 @@ module Kohlrabi
       # What to make sure of before committing: will it fit, is its height right for its use, what is inside a top to be cut,
       # what an incomplete set of pulls costs, is there room and time.
       class BeforeBuying
-        # scouting: Scouting.
+        # scouting: Verdicts.
         def initialize(scouting)
           @prospect = scouting.prospect
           @checks = @prospect.checks || {}

@@ -9,7 +9,7 @@ module Kohlrabi
 
         module_function
 
-        # Array of [kind, {condition key => Scouting}], own kinds first in alphabetical order with the usual ones.
+        # Array of [kind, {condition key => Verdicts}], own kinds first in alphabetical order with the usual ones.
         def rows
           histories = Histories.new(kinds)
           kinds.map do |kind|

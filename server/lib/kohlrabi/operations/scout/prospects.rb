@@ -12,7 +12,7 @@ module Kohlrabi
 
         module_function
 
-        # [Array of Scouting, how many in all]. view: "open" or "closed".
+        # [Array of Verdicts, how many in all]. view: "open" or "closed".
         def page(view: "open", page: 1, per: 40, query: nil)
           scope = Records::Prospect.live.where(state: view == "open" ? "open" : STATES.keys - ["open"])
           query.to_s.split(/\s+/).first(6).each do |word|
@@ -34,7 +34,7 @@ module Kohlrabi
           Verdicts.new(prospect)
         end
 
-        # given: Hash as in the contract's ProspectInput. A tag is the first sighting. Returns Scouting.
+        # given: Hash as in the contract's ProspectInput. A tag is the first sighting. Returns Verdicts.
         def create(given)
           Records::Base.transaction do
             prospect = Records::Prospect.new({ spotted_on: House::WorkshopSettings.today }.merge(read(given, new: true).compact))
@@ -60,7 +60,7 @@ module Kohlrabi
           Support::Removal.of([prospect], what: "#{prospect.title} removed")
         end
 
-        # Notes a tag that was seen. given: {"seen_on", "tag"}. Returns Scouting.
+        # Notes a tag that was seen. given: {"seen_on", "tag"}. Returns Verdicts.
         def see(id, given)
           Records::Base.transaction do
             prospect = Support::Finder.find(Records::Prospect, id)
@@ -82,14 +82,14 @@ module Kohlrabi
           end
         end
 
-        # Makes the tag that was seen last the one that stands. Returns Scouting.
+        # Makes the tag that was seen last the one that stands. Returns Verdicts.
         def latest(prospect)
           prospect.sightings.reset
           prospect.update!(tag_minor: prospect.sightings.last&.tag_minor)
           Verdicts.new(prospect)
         end
 
-        # Lets it go, or notes that somebody else took it. given: {"state", "reason", "on"}. Keeps what was expected. Returns Scouting.
+        # Lets it go, or notes that somebody else took it. given: {"state", "reason", "on"}. Keeps what was expected. Returns Verdicts.
         def close(id, given)
           Records::Base.transaction do
             prospect = Support::Finder.find(Records::Prospect, id)

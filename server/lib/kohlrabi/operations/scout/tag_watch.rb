@@ -10,7 +10,7 @@ module Kohlrabi
 
         module_function
 
-        # Array of [Scouting, Date, why], most overdue first.
+        # Array of [Verdicts, Date, why], most overdue first.
         def due
           today = House::WorkshopSettings.today
           watched = self.watched

@@ -5,7 +5,7 @@ module Kohlrabi
     module Scout
       # How good the estimates before buying were, and what was missed.
       module TrackRecord
-        # rows: {resale:, hours:, materials:, price:} of Core::Scout::TrackRecord::Row; flips: Array of Flip; missed: Array of Scouting.
+        # rows: {resale:, hours:, materials:, price:} of Core::Scout::TrackRecord::Row; flips: Array of Flip; missed: Array of Verdicts.
         Answer = Struct.new(:rows, :flips, :missed, :missed_total, keyword_init: true)
         # One bought and ended: what was expected and what came, minor units and seconds.
         Flip = Struct.new(:prospect, :resale, :hours, :materials, :paid, keyword_init: true)

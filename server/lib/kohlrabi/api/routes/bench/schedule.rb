@@ -32,8 +32,8 @@ module Kohlrabi
           end
 
           def self.climate(app)
-            app.post("/api/climate") { change(201) { Today.reading(Operations::Bench::Climate.keep(given), say) } }
-            app.post("/api/climate/simulated") { change(201) { Today.reading(Operations::Bench::Climate.simulate, say) } }
+            app.post("/api/climate") { change(201) { Serializers::Bench::ClimateWords.reading(Operations::Bench::Climate.keep(given), say) } }
+            app.post("/api/climate/simulated") { change(201) { Serializers::Bench::ClimateWords.reading(Operations::Bench::Climate.simulate, say) } }
           end
 
           # A person's hours by weekday, as they would be typed.

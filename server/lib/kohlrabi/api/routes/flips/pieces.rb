@@ -25,6 +25,9 @@ module Kohlrabi
               json(rows: Serializers::Flips::PieceRows.present(page.rows, say), total: page.total, page: page.page, per: page.per,
                    in_hand: Serializers::Books::BooksPage.in_hand(say))
             end
+            app.get("/api/pieces/:id/diary") do
+              json(Serializers::Flips::DiaryLines.present(Operations::Flips::Diary.of(Operations::Flips::Pieces.find(params[:id])), say))
+            end
             app.post("/api/pieces") { change(201) { piece_page(Operations::Flips::Pieces.create(given)) } }
             app.get("/api/pieces/:id") { json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.find(params[:id]), say).to_h) }
             app.patch("/api/pieces/:id") { change { piece_page(Operations::Flips::Pieces.update(params[:id], given)) } }

@@ -25,7 +25,7 @@ module Kohlrabi
                 { piece: { id: piece.id, ticket: piece.ticket_text, name: piece.name }, text: text }
               end,
               gear: Operations::Shelf::Shopping.warnings(@bench), summary: summary,
-              climate: @answer.climate && Routes::Bench::Today.reading(@answer.climate, @say),
+              climate: @answer.climate && ClimateWords.reading(@answer.climate, @say),
               stages: @answer.stages.map { |stage, rows, total| { stage: stage, total: total, rows: Flips::PieceRows.present(rows, @say) } } }
           end
 

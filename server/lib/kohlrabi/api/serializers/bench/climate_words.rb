@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Bench
+        # A climate, and what it means for a coat now.
+        module ClimateWords
+          module_function
+
+          # climate: Core::Bench::Climate.
+          def of(climate, say)
+            dew = climate.dew_point
+            { dew_point: dew && say.degrees(dew), against: climate.against, may: climate.against.empty? }
+          end
+
+          # row: a reading that was kept.
+          def reading(row, say)
+            { air: say.degrees(row.air), humidity: "#{Core::Units::Numerals.text(row.humidity.to_r, 0)}%",
+              surface: row.surface && say.degrees(row.surface), source: row.source,
+              taken: row.taken_at.in_time_zone(say.workshop.zone).strftime("%H:%M"), **of(Operations::Bench::Climate.of(row), say) }
+          end
+        end
+      end
+    end
+  end
+end
