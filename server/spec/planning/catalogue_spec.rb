@@ -30,6 +30,14 @@ RSpec.describe "the catalogue, and what hangs on a plan", :api do
     expect(call(:get, "/api/pieces/#{id}")["fields"]["row_heights"]).to eq("6, 8 1/2")
   end
 
+  it "says what a container of one's own product holds with its unit, and nothing where the usual sizes stand" do
+    own = lambda do |**label|
+      call(:post, "/api/products", { label: "Moss #{label}"[0, 40], generic: "paint_all", **label })
+      call(:get, "/api/catalogue")["own_products"].find { |one| one["label"] == "Moss #{label}"[0, 40] }["holds"]
+    end
+    expect([own.call(pack_amount: "750"), own.call(pack_amount: "2500"), own.call]).to eq(["750 ml", "2.50 L", nil])
+  end
+
   it "offers finishes, products, ways of working with their reasons, and the answers about lead" do
     expect(catalogue["finishes"].map do |one|
       one["key"]

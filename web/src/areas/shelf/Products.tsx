@@ -91,7 +91,7 @@ export default function Products() {
                 one.fields.rate || "usual",
                 one.fields.recoat || "usual",
                 one.fields.handle || "usual",
-                one.fields.pack_amount || "usual",
+                one.holds ?? "usual",
                 one.fields.pack_price || "usual",
                 <span key="change">
                   <Button size="small" onClick={() => setEditing(one)} aria-label={`Correct ${one.label}`}>

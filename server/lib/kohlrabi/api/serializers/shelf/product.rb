@@ -9,6 +9,8 @@ module Kohlrabi
           attributes :id, :label, :generic
           attribute(:key) { |row| Operations::Shelf::Products.key(row) }
           attribute(:generic_label) { |row| Core::Shelf::Products::GENERIC.fetch(row.generic)[:label] }
+          # What its container holds, with the unit; nil where the usual sizes stand.
+          attribute(:holds) { |row| row.pack_amount && Core::Shelf::Amount.text(row.pack_amount, Core::Shelf::Products::GENERIC.fetch(row.generic)) }
           attribute(:fields) do |row|
             say = params[:say]
             { label: row.label, generic: row.generic, base: row.base.to_s, rate: row.rate ? Core::Units::Numerals.plain(row.rate.to_r, 2) : "",
