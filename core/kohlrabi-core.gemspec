@@ -11,6 +11,7 @@ Gem::Specification.new do |spec|
   spec.require_paths = ["lib"]
 
   spec.add_dependency "dry-struct", "~> 1.6"
+  spec.add_dependency "i18n", "~> 1.14"
   spec.add_dependency "money", "~> 6.19"
   spec.add_dependency "zeitwerk", "~> 2.6"
   spec.metadata["rubygems_mfa_required"] = "true"

@@ -2,6 +2,7 @@
 
 require "bigdecimal"
 require "date"
+require "i18n"
 require "yaml"
 require "dry-struct"
 require "zeitwerk"

@@ -43,7 +43,7 @@ RSpec.describe "words of refusal" do
   end
 
   it "can be said of another field" do
-    refusal = core::Refusal.new("It is empty.", "Fill it in.").at(:name)
+    refusal = core::Refusal.new(:is_empty).at(:name)
     expect([refusal.field, refusal.message]).to eq([:name, "It is empty. Fill it in."])
   end
 

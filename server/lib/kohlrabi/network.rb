@@ -19,26 +19,26 @@ module Kohlrabi
     # one that this machine has.
     def check_address(text)
       address = IPAddr.new(text)
-      refuse("#{text} is no IPv4 address.", "Write it like 192.168.7.20.") unless address.ipv4?
-      refuse("#{text} is this machine itself, which is served anyway.", "Name its address on your network.") if text == Server::HOST
+      refuse(:no_ipv4_address, address: text) unless address.ipv4?
+      refuse(:address_of_this_machine_itself, address: text) if text == Server::HOST
       TCPServer.new(address.to_s, 0).close
       text
     rescue IPAddr::Error
-      refuse("“#{text}” is no IP address.", "Write it like 192.168.7.20.")
+      refuse(:no_ip_address, given: text)
     rescue SystemCallError
-      refuse("This machine has no address #{text}.", "Name one it has#{": #{addresses.join(', ')}" if addresses.any?}.")
+      refuse(:address_not_here, address: text, addresses: (": #{addresses.join(', ')}" if addresses.any?))
     end
 
     # certificate, key: paths. Raises Core::Refusal where they cannot be read as PEM, or do not belong together.
     def check_certificate(certificate, key)
       read = OpenSSL::X509::Certificate.new(File.read(certificate))
       own = OpenSSL::PKey.read(File.read(key))
-      refuse("The key does not belong to the certificate.", "Give the pair that was made together.") unless read.check_private_key(own)
+      refuse(:key_of_another_certificate) unless read.check_private_key(own)
     rescue OpenSSL::OpenSSLError
-      refuse("The certificate or its key cannot be read: both must be PEM files.", "Give the files that were made for this machine.")
+      refuse(:certificate_unreadable)
     end
 
-    def refuse(problem, remedy) = raise(Core::Refusal.new(problem, remedy))
+    def refuse(code, **params) = raise(Core::Refusal.new(code, **params))
     private_class_method :refuse
 
     # A QR code of an address for a terminal: two rows of modules a line, dark on light whatever the colours.

@@ -16,7 +16,6 @@ module Kohlrabi
     TYPES = { "image/jpeg" => "JPEG", "image/png" => "PNG", "image/webp" => "WebP" }.freeze
     PHONE = %w[image/heic image/heif image/heic-sequence image/heif-sequence image/avif].freeze # what telephones take
     QUALITY = 84
-    LOST = "The file of this photo is lost. Restore a backup that holds it, or remove the photo and take it anew."
 
     module_function
 
@@ -24,8 +23,8 @@ module Kohlrabi
     # Raises Core::Refusal with the name: too large, not a picture, cut short.
     def store(bytes, name: nil)
       name = Core::Units::Numerals.clip(name.presence || "the photo")
-      refuse(name, "is empty", "Send it again.") if bytes.empty?
-      refuse(name, "is larger than #{MOST / 1_000_000} MB", "Send a smaller copy of it.") if bytes.bytesize > MOST
+      refuse(:picture_empty, name: name) if bytes.empty?
+      refuse(:picture_too_large, name: name, most: MOST / 1_000_000) if bytes.bytesize > MOST
       type = Marcel::MimeType.for(StringIO.new(bytes))
       check_type(type, name)
       Tempfile.create("kohlrabi", binmode: true) do |file|
@@ -50,7 +49,7 @@ module Kohlrabi
     def read(fingerprint)
       File.binread(path(fingerprint))
     rescue Errno::ENOENT
-      raise Core::Refusal.new(LOST, field: :photo)
+      refuse(:photo_file_lost)
     end
 
     # Path of a stored picture. size: :large or :small.
@@ -72,7 +71,7 @@ module Kohlrabi
       image = Vips::Image.new_from_buffer(large, "")
       { fingerprint: fingerprint, width: image.width, height: image.height }
     rescue Vips::Error, ImageProcessing::Error
-      refuse(name, "is damaged or cut short", "Send it again from where it came.")
+      refuse(:picture_damaged, name: name)
     end
     private_class_method :keep
 
@@ -80,10 +79,9 @@ module Kohlrabi
     def check_type(type, name)
       return if TYPES.key?(type) || (PHONE.include?(type) && heif?)
 
-      refuse(name, "is no picture that can be taken (#{type})", "Send a #{TYPES.values.join(', ')}.") unless PHONE.include?(type)
+      refuse(:not_a_picture, name: name, type: type, kinds: TYPES.values.join(", ")) unless PHONE.include?(type)
 
-      refuse(name, "is a HEIC picture, which this machine cannot read",
-             "Send it as a JPEG: in the telephone's camera settings, take “most compatible”.")
+      refuse(:heic_unreadable, name: name)
     end
     private_class_method :check_type
 
@@ -93,7 +91,7 @@ module Kohlrabi
       image = Vips::Image.new_from_file(file.path)
       return if image.width * image.height <= MOST_PIXELS
 
-      refuse(name, "has more than #{MOST_PIXELS / 1_000_000} million pixels", "Send a smaller copy of it.")
+      refuse(:picture_too_many_pixels, name: name, most_pixels: MOST_PIXELS / 1_000_000)
     end
     private_class_method :check_size
 
@@ -122,9 +120,7 @@ module Kohlrabi
     end
     private_class_method :write
 
-    def refuse(name, problem, remedy)
-      raise Core::Refusal.new("#{name} #{problem}.", remedy, field: :photo)
-    end
+    def refuse(code, **params) = raise(Core::Refusal.new(code, field: :photo, **params))
     private_class_method :refuse
   end
 end

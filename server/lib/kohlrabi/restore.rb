@@ -45,7 +45,7 @@ module Kohlrabi
 
     def from_archive(&)
       reader = Formats::ArchiveReader.new(@file, latest: Records::Database.versions.max)
-      refuse("It was written by an earlier version of this program that cannot be brought up to date.") unless known?(reader.schema)
+      refuse(:archive_too_old) unless known?(reader.schema)
       Records::Database.connect(@fresh, synchronous: :off)
       Records::Database.migrate(reader.schema)
       fill(reader, &)
@@ -58,12 +58,12 @@ module Kohlrabi
       ["", "-wal"].each { |rest| FileUtils.cp("#{@file}#{rest}", "#{@fresh}#{rest}") if File.file?("#{@file}#{rest}") }
       sound = Records::Soundness.new(@fresh, known: Records::Database.versions, begin_anew: true)
       sound.check!
-      refuse("There is no workshop in this database.") if sound.version.zero?
+      refuse(:database_without_workshop) if sound.version.zero?
       Records::Database.connect(@fresh, synchronous: :off)
       ActiveRecord::Base.connection.execute("DELETE FROM sessions") # who was let in then is not let in now
       finish
     rescue Records::Unusable => e
-      refuse(e.message.lines.first.chomp.sub(/: #{Regexp.escape(@fresh)}\z/, ""))
+      refuse(:database_unusable, problem: e.message.lines.first.chomp.sub(/: #{Regexp.escape(@fresh)}\z/, ""))
     end
 
     def known?(version) = Records::Database.versions.include?(version)
@@ -83,7 +83,7 @@ module Kohlrabi
     rescue SQLite3::Exception => e
       raise if Storage.trouble(e)
 
-      refuse("The archive's records cannot stand: #{e.message}.")
+      refuse(:archive_records_refused, message: e.message)
     ensure
       data&.close
     end
@@ -94,8 +94,8 @@ module Kohlrabi
         "\"#{name}\""
       end.join(', ')}) VALUES (#{(['?'] * columns.size).join(', ')})")
       rows.each do |row|
-        refuse("A line of the table #{table} has other fields than the table.") unless row.keys.sort == columns.sort
-        refuse("A line of the table #{table} holds what is no plain value.") if row.values.any?(Enumerable)
+        refuse(:table_row_of_other_fields, table: table) unless row.keys.sort == columns.sort
+        refuse(:table_row_not_plain, table: table) if row.values.any?(Enumerable)
         statement.execute(row.values_at(*columns).map { |value| plain(value) })
       end
     ensure
@@ -116,13 +116,13 @@ module Kohlrabi
       Records::Base.descendants.each(&:reset_column_information)
       Records::Database.watch(@fresh)
       broken = ActiveRecord::Base.connection.select_rows("PRAGMA foreign_key_check")
-      refuse("The archive's records do not belong together.") if broken.any?
-      Records::Workshop.first || refuse("There is no workshop in it.")
+      refuse(:archive_records_apart) if broken.any?
+      Records::Workshop.first || refuse(:archive_without_workshop)
       Operations::House::Doctor.mend
     rescue ActiveRecord::ActiveRecordError => e
       raise if Storage.trouble(e)
 
-      refuse("The archive's records cannot stand: #{e.message.lines.first.chomp}.")
+      refuse(:archive_records_invalid, chomp: e.message.lines.first.chomp)
     end
 
     # The one step after which the new workshop is there.
@@ -164,6 +164,6 @@ module Kohlrabi
 
     def sync(path) = File.open(path, &:fsync)
 
-    def refuse(problem) = raise(Core::Refusal.new(problem, "Choose another archive.", field: :file))
+    def refuse(code, **params) = raise(Core::Refusal.new(code, field: :file, **params))
   end
 end

@@ -4,6 +4,8 @@ module Kohlrabi
   module Api
     # What the routes share.
     module Helpers
+      include Operations::Support::Refusing
+
       def say = @say ||= Serializers::Support::Say.new(Operations::House::WorkshopSettings.workshop)
 
       # The parsed body; an empty Hash where none came. Raises JSON::ParserError for what is no object.

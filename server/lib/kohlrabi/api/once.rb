@@ -9,6 +9,8 @@ module Kohlrabi
     module Once
       KEPT = 30 * 86_400 # seconds that an answer is remembered
 
+      extend Operations::Support::Refusing
+
       module_function
 
       # Yields once a key; returns [status, body text]. The block returns [status, Hash]. key may be nil.
@@ -30,8 +32,7 @@ module Kohlrabi
       def repeat(stored, fingerprint)
         return [stored.status, stored.body] if stored.fingerprint == fingerprint
 
-        raise Operations::Support::Refused, [Core::Refusal.new("This Idempotency-Key came with another request before.", "Send a new key.",
-                                                               field: "Idempotency-Key")]
+        refuse(:idempotency_key_used, field: "Idempotency-Key")
       end
       private_class_method :repeat
 

@@ -23,7 +23,7 @@ module Kohlrabi
 
       # Raises Core::Refusal unless it holds just these tables. names: of the shape it was written from.
       def check_tables(names)
-        refuse("It lacks some of the workshop's tables.", "Choose a whole archive.") unless @manifest["tables"].keys.sort == names.sort
+        refuse(:archive_lacks_tables) unless @manifest["tables"].keys.sort == names.sort
       end
 
       # Array of Hash of a table's rows.
@@ -46,18 +46,18 @@ module Kohlrabi
       rescue StandardError => e
         raise if Storage.trouble(e)
 
-        refuse(NO_ARCHIVE, "Choose a file that backup wrote.")
+        refuse(:no_archive)
       end
 
       def manifest
-        @zip.find_entry("manifest.json") or refuse("This is no archive of a workshop: it has no manifest.", "Choose a file that backup wrote.")
+        @zip.find_entry("manifest.json") or refuse(:archive_without_manifest)
         object(JSON.parse(text("manifest.json")), "the manifest")
       end
 
       def check
-        refuse("This is an archive of something else.", "Choose a file that backup wrote.") unless @manifest["format"] == Archive::FORMAT
+        refuse(:archive_of_something_else) unless @manifest["format"] == Archive::FORMAT
         shape
-        refuse("It was written by a later version of this program.", "Bring the program up to date first.") if later?
+        refuse(:archive_of_later_version) if later?
         @manifest["tables"].each { |name, part| check_table(name, part) }
         @manifest["photos"].each { |name, sha| check_photo(name, sha) }
       end
@@ -67,7 +67,7 @@ module Kohlrabi
         sound = @manifest["version"].is_a?(Integer) && @manifest["schema"].to_s.match?(/\A\d{1,20}\z/) &&
                 @manifest["tables"].is_a?(Hash) && @manifest["tables"].each_value.all?(Hash) &&
                 @manifest["photos"].is_a?(Hash) && @manifest["photos"].each_value.all?(String)
-        refuse("Its manifest is damaged.", "Choose another archive.") unless sound
+        refuse(:manifest_damaged) unless sound
       end
 
       def later? = @manifest["version"] > Archive::VERSION || schema > @latest
@@ -75,14 +75,14 @@ module Kohlrabi
       def check_table(name, part)
         body = text("tables/#{name}.jsonl")
         sound = Digest::SHA256.hexdigest(body) == part["sha256"] && body.each_line.count == part["rows"]
-        refuse("The table #{clip(name)} is damaged.", "Choose another archive.") unless sound
+        refuse(:table_damaged, given: name) unless sound
       end
 
       def check_photo(name, sha)
-        refuse("A photo has a name that cannot be.", "Choose a file that backup wrote.") unless name.match?(PHOTO)
+        refuse(:photo_name_impossible) unless name.match?(PHOTO)
         bytes = read("photos/#{name}", Pictures::MOST)
-        refuse("The photo #{name} is damaged.", "Choose another archive.") unless Digest::SHA256.hexdigest(bytes) == sha
-        refuse("The photo #{name} is no picture.", "Choose another archive.") unless Pictures.picture?(bytes)
+        refuse(:photo_damaged, name: name) unless Digest::SHA256.hexdigest(bytes) == sha
+        refuse(:photo_no_picture, name: name) unless Pictures.picture?(bytes)
       end
 
       def text(name) = read(name, MAX_TABLE).force_encoding(Encoding::UTF_8)
@@ -90,18 +90,18 @@ module Kohlrabi
       # Bytes of an entry, never more than it may have: what a zip says of its sizes need not be true.
       def read(name, most)
         entry = @zip.find_entry(name)
-        refuse("#{clip(name)} is missing from it.", "Choose a whole archive.") unless entry&.file?
+        refuse(:missing_in_archive, given: name) unless entry&.file?
         bytes = String.new(entry.get_input_stream.read(most + 1).to_s)
-        refuse("#{clip(name)} is larger than it can be.", "Choose another archive.") if bytes.bytesize > most
+        refuse(:entry_too_large, given: name) if bytes.bytesize > most
         bytes
       end
 
       def object(value, what)
-        value.is_a?(Hash) ? value : refuse("#{what[0].upcase}#{what[1..]} is damaged.", "Choose another archive.")
+        value.is_a?(Hash) ? value : refuse(:entry_damaged, what: "#{what[0].upcase}#{what[1..]}")
       end
 
       def clip(name) = Core::Units::Numerals.clip(name.to_s.scrub)
-      def refuse(problem, remedy) = raise(Core::Refusal.new(problem, remedy, field: :file))
+      def refuse(code, **params) = raise(Core::Refusal.new(code, field: :file, **params))
     end
   end
 end

@@ -58,7 +58,7 @@ module Kohlrabi
         @money = FlipsCsv::MONEY.to_h { |column| [column, value(column) { |raw| Core::Units::MoneyText.parse(raw, currency: @currency, decimal: @decimal) }] }
         @dates_read = FlipsCsv::DATES.to_h { |column| [column, value(column) { |raw| date(raw, column) }] }
         @seconds = value("hours") { |raw| Core::Units::Effort.parse_decimal_hours(raw, decimal: @decimal) }
-        @outcome = value("outcome") { |raw| OUTCOMES[raw.downcase] or raise Core::Refusal.new("“#{raw}” is not an outcome.", "Write kept, given away or scrapped.") }
+        @outcome = value("outcome") { |raw| OUTCOMES[raw.downcase] or raise Core::Refusal.new(:not_an_outcome, given: raw) }
         check if problems.empty?
       end
 

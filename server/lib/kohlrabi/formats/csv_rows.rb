@@ -16,11 +16,11 @@ module Kohlrabi
       # bytes: the file. Raises Core::Refusal when it is not UTF-8 text or has no header row.
       def initialize(bytes)
         text = bytes.dup.force_encoding(Encoding::UTF_8).delete_prefix("\uFEFF")
-        refuse("The file is not UTF-8 text.", "Save it as “CSV UTF-8” and try again.") unless text.valid_encoding? && !text.include?("\0")
+        refuse(:file_not_utf8) unless text.valid_encoding? && !text.include?("\0")
 
         @lines = text.gsub(/\r\n?/, "\n").lines
         @lines.shift while @lines.first&.strip&.empty?
-        refuse("The file is empty.", "Its first row must name the columns.") if @lines.empty?
+        refuse(:file_empty) if @lines.empty?
         @separator = SEPARATORS.max_by { |mark| @lines.first.count(mark) }
         read
       end
@@ -36,8 +36,8 @@ module Kohlrabi
           @rows << row if row.problem || row.cells.any? { |cell| !cell.to_s.strip.empty? }
         end
         @header = @rows.shift
-        refuse("The file names no columns: it holds nothing but separators.", "Its first row must name the columns.") if @header.nil?
-        refuse("The header row cannot be read: #{@header.problem}", "Mend it and try again.") if @header.problem
+        refuse(:file_without_columns) if @header.nil?
+        refuse(:header_unreadable, problem: @header.problem) if @header.problem
       end
 
       # Takes as many lines as the row runs over; a row that never closes its quotes costs only its first line.
@@ -73,9 +73,7 @@ module Kohlrabi
         Row.new(number: number, cells: [], problem: "The row is broken: #{message.sub(/ in line \d+\.?\z/, '')}.")
       end
 
-      def refuse(problem, remedy)
-        raise Core::Refusal.new(problem, remedy, field: :file)
-      end
+      def refuse(code, **params) = raise(Core::Refusal.new(code, field: :file, **params))
     end
   end
 end

@@ -59,7 +59,7 @@ module Kohlrabi
       def refuse_nameless
         return if @columns.include?("name")
 
-        raise Core::Refusal.new("There is no column “name”.", "Only name is required; the others are #{COLUMNS.drop(1).join(', ')}.", field: :file)
+        raise Core::Refusal.new(:no_name_column, field: :file, columns: COLUMNS.drop(1).join(", "))
       end
 
       def header_problems

@@ -29,7 +29,7 @@ module Kohlrabi
         @until = now + MAX_SECONDS
         found = read(bytes).map { |number, cells| CsvRows::Row.new(number: number, cells: cells) }
                            .reject { |row| row.cells.all? { |cell| cell.to_s.strip.empty? } }
-        refuse("The first sheet is empty.", "Its first row must name the columns.") if found.empty?
+        refuse(:sheet_empty) if found.empty?
         @header, *@rows = found
       end
 
@@ -48,13 +48,13 @@ module Kohlrabi
       rescue Zip::Error, Zlib::Error, Nokogiri::XML::SyntaxError, ArgumentError, NoMethodError, TypeError, RangeError, KeyError, IOError,
              EncodingError
         # What roo and rubyzip raise on files that are not what they say they are, an XLSX without its styles among them.
-        refuse("The file cannot be read as a spreadsheet: parts of it are missing or damaged.", "Save it as XLSX, ODS or CSV and try again.")
+        refuse(:spreadsheet_damaged)
       end
 
       # What all parts unpack to. rubyzip refuses a part that unpacks to more than it says.
       def measure(path)
         size = Zip::File.open(path) { |zip| zip.entries.sum(&:size) }
-        refuse("Unpacked the file is larger than #{MAX_UNPACKED / 1_000_000} MB.", "Keep the rows of past flips alone in it.") if size > MAX_UNPACKED
+        refuse(:unpacked_too_large, max_unpacked: MAX_UNPACKED / 1_000_000) if size > MAX_UNPACKED
       end
 
       # Row by row as the file is parsed: nothing is made of what lies between cells.
@@ -128,10 +128,10 @@ module Kohlrabi
       def extension(bytes) = bytes.byteslice(0, 200).to_s.b.include?(ODS) ? ".ods" : ".xlsx"
 
       def bound(rows, columns, cells)
-        refuse("The sheet has more than #{MAX_ROWS} rows.", "Split it.") if rows > MAX_ROWS
-        refuse("The sheet has more than #{MAX_COLUMNS} columns.", "Keep those of past flips alone in it.") if columns > MAX_COLUMNS
-        refuse("The sheet has more than #{MAX_CELLS} cells.", "Split it.") if cells > MAX_CELLS
-        refuse("The sheet took longer than #{MAX_SECONDS} seconds to read.", "Split it, or save it as CSV.") if now > @until
+        refuse(:too_many_rows, max_rows: MAX_ROWS) if rows > MAX_ROWS
+        refuse(:too_many_columns, max_columns: MAX_COLUMNS) if columns > MAX_COLUMNS
+        refuse(:too_many_cells, max_cells: MAX_CELLS) if cells > MAX_CELLS
+        refuse(:sheet_too_slow, max_seconds: MAX_SECONDS) if now > @until
         @gone&.call
       end
 
@@ -152,7 +152,7 @@ module Kohlrabi
         rounded == rounded.to_i ? rounded.to_i.to_s : rounded.to_s
       end
 
-      def refuse(problem, remedy) = raise(Core::Refusal.new(problem, remedy, field: :file))
+      def refuse(code, **params) = raise(Core::Refusal.new(code, field: :file, **params))
     end
   end
 end

@@ -6,6 +6,8 @@ module Kohlrabi
   module Formats
     # A template as PDF at 1:1, over as many sheets as it needs: each has its row and column, marks where the next one joins, and a bar of 100 mm.
     class TemplatePdf
+      include Operations::Support::Refusing
+
       PAPERS = { "A4" => [210.0, 297.0], "LETTER" => [215.9, 279.4] }.freeze # mm (ISO 216; ANSI/ASME Y14.1)
       POINT = 72 / 25.4 # points a mm
       MARGIN = 12.0 # mm that printers leave white
@@ -16,9 +18,7 @@ module Kohlrabi
       # picture: Core::Tools::Picture in mm; paper: A4 or LETTER; turned to landscape where that takes fewer sheets. Raises Refused for another paper.
       def initialize(picture, paper: "A4")
         size = PAPERS.fetch(paper.to_s.upcase) do
-          raise Operations::Support::Refused,
-                [Core::Refusal.new("“#{Core::Units::Numerals.clip(paper)}” is not a paper that templates are laid on.", "Choose A4 or Letter.",
-                                   field: :paper)]
+          refuse(:not_a_paper, field: :paper, given: paper)
         end
         @picture = picture
         @paper = [size, size.reverse].min_by { |one| sheets_on(one).size }

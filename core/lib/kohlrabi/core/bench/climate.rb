@@ -5,6 +5,8 @@ module Kohlrabi
     module Bench
       # Whether a surface may be coated now, by air temperature, relative humidity and the temperature of the surface.
       class Climate
+        include Refusing
+
         COLD = 10 # °C; not at or below (common practice)
         HOT = 32 # °C; not above (common practice)
         DAMP = 85 # % relative humidity; not above (common practice; ISO 8502-4, from memory)
@@ -16,9 +18,9 @@ module Kohlrabi
 
         # air, surface: °C (surface nil: as the air); humidity: percent. Raises Refusal for what cannot be.
         def initialize(air:, humidity:, surface: nil)
-          refuse(:humidity, "#{text(humidity)}% humidity cannot be.", "Give 0 to 100 percent.") unless humidity.between?(0, 100)
+          refuse(:humidity_out_of_range, field: :humidity, humidity: text(humidity)) unless humidity.between?(0, 100)
           { air: air, surface: surface }.compact.each do |name, degrees|
-            refuse(name, "#{text(degrees)} °C cannot be read here.", "Give −40 to 60 °C.") unless degrees.between?(-40, 60)
+            refuse(:temperature_out_of_range, field: name, degrees: text(degrees)) unless degrees.between?(-40, 60)
           end
           @air = air.to_f
           @humidity = humidity.to_f
@@ -48,7 +50,6 @@ module Kohlrabi
         def usual_cold = ("#{text(surface)} °C is too cold: above #{COLD} °C" if [air, surface].min <= COLD)
         def wet? = !dew_point.nil? && surface - dew_point < MARGIN
         def text(number) = Units::Numerals.text(number.to_r, number == number.to_i ? 0 : 1)
-        def refuse(field, problem, remedy) = raise(Refusal.new(problem, remedy, field: field))
       end
     end
   end

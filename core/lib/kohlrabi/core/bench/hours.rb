@@ -39,8 +39,8 @@ module Kohlrabi
 
         # Refuses hours that cannot be. Returns the minutes.
         def self.read(from, to)
-          raise Refusal.new("It ends before it begins.", "Give the later time second.", field: :to) if from && to && to <= from
-          raise Refusal.new("One of the two times is missing.", "Give both, or neither.", field: from ? :to : :from) if from.nil? ^ to.nil?
+          raise Refusal.new(:ends_before_it_begins, field: :to) if from && to && to <= from
+          raise Refusal.new(:one_time_missing, field: from ? :to : :from) if from.nil? ^ to.nil?
 
           [from, to]
         end
@@ -54,7 +54,7 @@ module Kohlrabi
           hour, minute = match && [match[1].to_i, match[2].to_i]
           return (hour * 60) + minute if match && minute < 60 && ((hour * 60) + minute) <= 24 * 60
 
-          raise Refusal.new("“#{Units::Numerals.clip(text)}” is not a time of day.", "Write it like 18:30.")
+          raise Refusal.new(:not_a_time_of_day, given: text)
         end
       end
     end

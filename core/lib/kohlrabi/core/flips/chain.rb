@@ -56,28 +56,28 @@ module Kohlrabi
         end
 
         def refuse_twice(first, second)
-          raise Refusal.new("#{second.text} cannot stand: the piece is already recorded as #{first.text[0].downcase}#{first.text[1..]}.",
-                            "Correct or undo that entry instead.", field: :kind)
+          raise Refusal.new(:outcome_recorded_already, field: :kind, second: second.text, first: lower(first.text))
         end
 
         def check_order
           events.select(&:on).each_cons(2) do |earlier, later|
             next if earlier.on <= later.on || earlier.rank == later.rank
 
-            raise Refusal.new("#{later.text} lies before #{earlier.text[0].downcase}#{earlier.text[1..]}.",
-                              "Correct one of the two dates.", field: :on)
+            raise Refusal.new(:dates_out_of_order, field: :on, later: later.text, earlier: lower(earlier.text))
           end
         end
 
         def check_dependants
-          needs(:price_changed, :listed, "has never been listed", "Record when it was listed first.")
-          needs(:refunded, :sold, "has not been sold", "Record the sale first.")
+          needs(:price_changed, :listed, :never_listed)
+          needs(:refunded, :sold, :not_sold_yet)
         end
 
-        def needs(kind, earlier, problem, remedy)
+        def lower(text) = "#{text[0].downcase}#{text[1..]}"
+
+        def needs(kind, earlier, code)
           return unless find(kind) && !find(earlier)
 
-          raise Refusal.new("#{find(kind).text} cannot stand: the piece #{problem}.", remedy, field: :kind)
+          raise Refusal.new(code, field: :kind, event: find(kind).text)
         end
 
         def with_inferred_work(date)

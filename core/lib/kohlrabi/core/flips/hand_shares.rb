@@ -12,14 +12,15 @@ module Kohlrabi
           def initialize(gap, whole, field)
             @gap = gap
             @whole = whole
-            super("The shares do not add up to the #{whole}.", "They are #{gap.positive? ? 'over' : 'under'} it; change one of them.", field: field)
+            super(:shares_off, field: field, whole: whole, side: side)
           end
+
+          def side = gap.positive? ? "over" : "under"
 
           # The same with the amount. currency: Units::Currency.
           def in(currency)
             amount = Units::MoneyText.text(gap.abs, currency)
-            Refusal.new("The shares do not add up to the #{whole}: they are #{amount} #{currency.code} #{gap.positive? ? 'over' : 'under'}.",
-                        "Change one of them by #{amount}.", field: field)
+            Refusal.new(:shares_do_not_add_up, field: field, whole: whole, amount: amount, currency: currency.code, side: side)
           end
         end
 

@@ -25,10 +25,10 @@ module Kohlrabi
         # members: Array of {found:, resale:, hand:} (minor units). A found piece costs nothing. Returns Array of Part in order.
         # Raises Refusal: nothing bought, a resale missing, parts by hand that do not add up to the price.
         def shares(rule, members)
-          raise Refusal.new("A lot needs at least one piece.", "Name what was in it.", field: :members) if members.empty?
+          raise Refusal.new(:lot_needs_a_piece, field: :members) if members.empty?
 
           bought = members.reject { |member| member[:found] }
-          raise Refusal.new("Everything is marked as found inside.", "Leave at least one piece that was bought.", field: :members) if bought.empty?
+          raise Refusal.new(:everything_is_marked_as_found, field: :members) if bought.empty?
 
           rows = parts(bought.size, weights(rule, bought))
           members.map { |member| member[:found] ? Part.new(price: 0, premium: 0, tax: 0) : rows.shift }
@@ -52,7 +52,7 @@ module Kohlrabi
           when "equal" then bought.map { 1 }
           when "resale" then by_resale(bought)
           when "hand" then by_hand(bought)
-          else raise Refusal.new("There is no such way to share.", "Choose #{RULES.values.join(', ')}.", field: :share_rule)
+          else raise Refusal.new(:no_such_way_to_share, field: :share_rule, ways: RULES.values.join(", "))
           end
         end
 
@@ -60,7 +60,7 @@ module Kohlrabi
           missing = bought.index { |member| member[:resale].nil? }
           return bought.map { |member| member[:resale] } unless missing
 
-          raise Refusal.new("Piece #{missing + 1} has no expected resale.", "Give one for each piece, or share equally.", field: :members)
+          raise Refusal.new(:no_expected_resale, field: :members, missing: missing + 1)
         end
 
         def by_hand(bought)

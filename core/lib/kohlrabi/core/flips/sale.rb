@@ -16,8 +16,8 @@ module Kohlrabi
         # Raises Refusal when more is given back than was received.
         def initialize(attributes)
           super
-          refuse("The refunds come to more than the sale brought.", "Lower the refund.") if price && refunded > price + tip
-          refuse("More of the fee is given back than was paid.", "Lower the fee given back.") if fee_back > fee
+          refuse(:refund_above_sale) if price && refunded > price + tip
+          refuse(:fee_back_above_fee) if fee_back > fee
         end
 
         # R = price + tip − refund.
@@ -37,9 +37,7 @@ module Kohlrabi
 
         private
 
-        def refuse(problem, remedy)
-          raise Refusal.new(problem, remedy, field: :refunded)
-        end
+        def refuse(code) = raise(Refusal.new(code, field: :refunded))
       end
     end
   end

@@ -11,10 +11,10 @@ module Kohlrabi
         # total: Integer; weights: Array of non-negative numbers. Returns an Array of Integers, sum == total.
         # Raises Refusal without weights or with a negative one.
         def split(total, weights)
-          raise Refusal.new("There is nothing to share among.", "Name at least one piece.") if weights.empty?
+          raise Refusal.new(:nothing_to_share_among) if weights.empty?
 
           weights = weights.map { |weight| Rational(weight.to_s) }
-          raise Refusal.new("A share is negative.", "Give 0 or more to each piece.") if weights.any?(&:negative?)
+          raise Refusal.new(:share_is_negative) if weights.any?(&:negative?)
 
           weights = weights.map { 1r } if weights.all?(&:zero?)
           parts = largest_remainder(total.abs, weights)

@@ -22,7 +22,7 @@ module Kohlrabi
           super
           return if private_share.between?(0, 1)
 
-          raise Refusal.new("A private share of more than 100% is not possible.", "Give 0 to 100%.", field: :private_share)
+          raise Refusal.new(:private_share_above_all, field: :private_share)
         end
 
         def mileage? = fuel.nil? && !metres.nil?

@@ -22,7 +22,7 @@ module Kohlrabi
 
         def fetch(key)
           BY_KEY.fetch(key.to_s) do
-            raise Refusal.new("“#{Units::Numerals.clip(key)}” is not a kind of work.", "Choose one of the list.", field: :kind)
+            raise Refusal.new(:not_a_kind_of_work, field: :kind, given: key)
           end
         end
       end

@@ -14,7 +14,7 @@ module Kohlrabi
 
         # target: minor units; haggle: Rational from 0, under 1; ending: key; unit: minor units in one. Returns minor units. Raises Refusal.
         def over(target, haggle: 0, ending: "none", unit: 100)
-          raise Refusal.new("Room for haggling of 100% or more leaves no price.", "Give less than 100%.", field: :haggle) if haggle >= 1
+          raise Refusal.new(:haggling_leaves_no_price, field: :haggle) if haggle >= 1
 
           ended((Rational(target) / (1 - haggle)).ceil, ending, unit)
         end

@@ -16,7 +16,7 @@ module Kohlrabi
 
         # price: minor units. Returns Answer; take_home is a Figure with its terms. Raises Refusal for a fee that leaves nothing.
         def answer(price, terms)
-          raise Refusal.new("A fee of 100% or more leaves nothing.", "Lower the fee.", field: :fee) if terms.fee_rate >= 1
+          raise Refusal.new(:fee_leaves_nothing, field: :fee) if terms.fee_rate >= 1
 
           Answer.new(terms: terms, rent_a_day: rent_a_day(terms), take_home: take_home(price, terms)).freeze
         end

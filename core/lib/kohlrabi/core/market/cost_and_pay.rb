@@ -11,7 +11,7 @@ module Kohlrabi
         def self.check_pays(floor, target)
           return unless floor && target && target < floor
 
-          raise Refusal.new("Target pay is under floor pay.", "Raise the target or lower the floor.", field: :target_pay)
+          raise Refusal.new(:target_below_floor, field: :target_pay)
         end
 
         # costs: Integer minor units, in so far and still to come (nil: price paid not known).
@@ -40,7 +40,7 @@ module Kohlrabi
         private
 
         def check
-          raise Refusal.new("A fee of 100% or more leaves nothing.", "Lower the fee.", field: :fee_rate) if @fee_rate >= 1
+          raise Refusal.new(:fee_leaves_nothing, field: :fee_rate) if @fee_rate >= 1
 
           self.class.check_pays(@pays[:floor], @pays[:target])
         end

@@ -11,7 +11,7 @@ module Kohlrabi
           @fee = sale.fee - sale.fee_back - fee_back
           @delivery = sale.delivery
           @other = other
-          raise Refusal.new("More of the fee is given back than was paid.", "Lower the fee given back.", field: :fee_back) if @fee.negative?
+          raise Refusal.new(:fee_back_above_fee, field: :fee_back) if @fee.negative?
         end
 
         # Array of [what, minor units] above 0.

@@ -11,8 +11,6 @@ module Kohlrabi
         COATS = %w[prime colour coat decorate clear wax].freeze
         WHOLE = %w[cut drill].freeze
         DUSTY = %w[sanding stripping].freeze # kinds of work
-        UNSAID = "Nobody has said yet whether its old finish holds lead."
-        ANSWER = "Test it, and answer the question: no lead found, lead is there, or not sure."
 
         # Whether a piece may hold lead as far as anybody has said. lead: clear, present, unsure or nil; after_limit: made after the limit.
         def self.open?(lead, after_limit) = lead != "clear" && !after_limit
@@ -20,20 +18,18 @@ module Kohlrabi
         # Why a step must not be started now, as a Refusal; nil where nothing stands against it. brief: of its plan.
         def self.against(step, brief)
           if step.outside?
-            Refusal.new("“#{step.label}” is not for this workshop.", "Note it as done once the firm has given its clearance.", field: :step)
+            Refusal.new(:not_for_this_workshop, field: :step, step: step.label)
           elsif step.breaks? && brief.lead.nil?
-            Refusal.new("#{UNSAID} “#{step.label}” would break it.", ANSWER, field: :lead)
+            Refusal.new(:lead_not_answered, field: :lead, work: "“#{step.label}”")
           end
         end
 
         # The same of a kind of work that is not a step of a plan: where it makes dust of what lies on a piece. brief: of the piece.
         def self.against_kind(kind, brief)
           return unless DUSTY.include?(kind) && open?(brief.lead, brief.after_limit) && brief.old?(brief.zones)
-          return Refusal.new("#{UNSAID} #{Flips::WorkKinds.label(kind)} would break it.", ANSWER, field: :lead) if brief.lead.nil?
+          return Refusal.new(:lead_not_answered, field: :lead, work: Flips::WorkKinds.label(kind)) if brief.lead.nil?
 
-          Refusal.new("Its old finish holds lead, or nobody is sure: no dry #{Flips::WorkKinds.label(kind).downcase}.",
-                      "Work on a step of its plan: what can be done here is done wet there. Hours that were worked can be noted afterwards.",
-                      field: :step)
+          Refusal.new(:old_finish_may_hold_lead, field: :step, work: Flips::WorkKinds.label(kind).downcase)
         end
 
         # What to do now that a step was done which should not have been: a sentence, or nil. It is recorded all the same.

@@ -14,7 +14,7 @@ module Kohlrabi
         # Raises Refusal for an unknown one.
         def fetch(key)
           BY_KEY.fetch(key.to_s) do
-            raise Refusal.new("“#{Units::Numerals.clip(key)}” is not a finish.", "Choose one of the list.", field: :finish)
+            raise Refusal.new(:not_a_finish, field: :finish, given: key)
           end
         end
 

@@ -62,8 +62,8 @@ module Kohlrabi
         def refuse(first, second, path)
           after = @by_key.fetch(path[1] || first)
           need = after.needs.find { |one| one.key == path.first }
-          raise Refusal.new("“#{@by_key[first].label}” cannot come before “#{@by_key[second].label}”: #{need&.why || 'it is the same step'}.",
-                            "“#{after.label}” comes after “#{@by_key[path.first].label}”. Move it only among what may change places.", field: :before)
+          raise Refusal.new(:cannot_come_before, field: :before, first: @by_key[first].label, second: @by_key[second].label,
+                                                 why: need&.why || "it is the same step", later: after.label, earlier: @by_key[path.first].label)
         end
 
         # Kahn's algorithm, the earliest position first.

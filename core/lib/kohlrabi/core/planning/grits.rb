@@ -16,11 +16,11 @@ module Kohlrabi
 
         # From start to finish: fewest steps, then the smallest largest jump. grits: those at hand. Raises Refusal where a grit is missing.
         def ladder(start, finish, grits: USUAL)
-          raise Refusal.new("P#{finish} is coarser than P#{start}.", "Start coarser than the grit to end with.") if finish < start
+          raise Refusal.new(:ends_coarser_than_it_starts, finish: finish, start: start) if finish < start
 
           steps = (grits | [start, finish]).grep(start..finish).sort
           best = paths(steps).min_by { |path| [path.size, jumps(path).max || 1, path] }
-          best || raise(Refusal.new("There is no way from P#{start} to P#{finish}.", "P#{missing(steps)} is missing between them.", field: :grits))
+          best || raise(Refusal.new(:no_way_between_grits, field: :grits, start: start, finish: finish, steps: missing(steps)))
         end
 
         # Whether one may follow the other.

@@ -17,12 +17,11 @@ module Kohlrabi
         def [](question) = @chosen.fetch(question.to_s) { BY_QUESTION.fetch(question.to_s)[:default] }
 
         def self.check(question, key)
-          row = BY_QUESTION.fetch(question.to_s) { raise Refusal.new("“#{Units::Numerals.clip(question)}” is not a question.", "Choose one of the list.") }
+          row = BY_QUESTION.fetch(question.to_s) { raise Refusal.new(:not_a_question, given: question) }
           keys = row[:choices].map { |choice| choice[:key] }
           return key if keys.include?(key)
 
-          raise Refusal.new("“#{Units::Numerals.clip(key)}” is not a way to answer “#{row[:label]}”.", "Choose #{keys.join(', ')}.",
-                            field: question.to_sym)
+          raise Refusal.new(:not_a_way_to_answer, field: question.to_sym, given: key, row: row[:label], keys: keys.join(", "))
         end
       end
     end

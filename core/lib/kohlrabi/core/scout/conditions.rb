@@ -15,7 +15,7 @@ module Kohlrabi
         # {key:, label:, looks:, assumes:, hours:, materials:} of a grade; the usual one for nil. Raises Refusal.
         def fetch(key)
           ALL.find { |row| row[:key] == (key || USUAL) } or
-            raise Refusal.new("“#{Units::Numerals.clip(key)}” is not a condition.", "Choose #{keys.join(', ')}.", field: :condition)
+            raise Refusal.new(:not_a_condition, field: :condition, given: key, keys: keys.join(", "))
         end
       end
     end

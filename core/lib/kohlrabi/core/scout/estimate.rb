@@ -14,9 +14,7 @@ module Kohlrabi
         # Three points: mean (a + 4m + b) ÷ 6, sd (b − a) ÷ 6 (PERT; Malcolm, Roseboom, Clark, Fazar, 1959).
         # Raises Refusal unless 0 ≤ low ≤ likely ≤ high. field: named in the refusal.
         def self.three(low, likely, high, source: "as given", field: nil)
-          unless low.between?(0, likely) && likely <= high
-            raise Refusal.new("Low, likely and high are out of order.", "Give low ≤ likely ≤ high, none below 0.", field: field)
-          end
+          raise Refusal.new(:estimates_out_of_order, field: field) unless low.between?(0, likely) && likely <= high
 
           new(low: low, likely: likely, high: high, mean: Rational(low + (4 * likely) + high, 6), sd: Rational(high - low, 6),
               source: source).freeze

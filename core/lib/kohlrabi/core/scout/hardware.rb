@@ -17,8 +17,7 @@ module Kohlrabi
         # target_pay: minor units an hour, nil = hours are not priced. Raises Refusal for counts that cannot be.
         def initialize(needed:, present:, match_price: nil, new_price: nil, plate_price: nil, same_holes: false, target_pay: nil)
           unless needed.positive? && present.between?(0, needed)
-            raise Refusal.new("#{present} of #{needed} pulls is not possible.", "Give how many it needs, and how many of them are there.",
-                              field: :pulls_present)
+            raise Refusal.new(:pulls_out_of_range, field: :pulls_present, present: present, needed: needed)
           end
 
           @needed = needed

@@ -8,16 +8,18 @@ module Kohlrabi
 
       # Checks and sums.
       class TagRule
+        include Refusing
+
         BASES = { "current" => "% of the current price", "first" => "% of the first price", "amount" => "a fixed amount" }.freeze
         LONGEST = 365 # days between two cuts
 
         # basis: key of BASES; cut: Rational share 0..1 of a price, or minor units for "amount"; every: days; source: in words.
         # Raises Refusal for a cut that is none, or more than all.
         def initialize(basis:, cut:, every:, source: "as given")
-          refuse(:cut_basis, "There is no such rule of cuts.", "Choose one of the list.") unless BASES.key?(basis)
-          refuse(:cut_size, "A cut of nothing is none.", "Give how much the tag falls each time.") unless cut.positive?
-          refuse(:cut_size, "A cut of more than 100% is not possible.", "Give up to 100%.") if basis != "amount" && cut > 1
-          refuse(:cut_every, "#{every} days between cuts is not possible.", "Give 1 to #{LONGEST} days.") unless every.between?(1, LONGEST)
+          refuse(:no_such_rule_of_cuts, field: :cut_basis) unless BASES.key?(basis)
+          refuse(:cut_of_nothing, field: :cut_size) unless cut.positive?
+          refuse(:cut_above_all, field: :cut_size) if basis != "amount" && cut > 1
+          refuse(:days_between_cuts_out_of_range, field: :cut_every, every: every, longest: LONGEST) unless every.between?(1, LONGEST)
 
           super
           freeze
@@ -40,10 +42,6 @@ module Kohlrabi
         end
 
         private
-
-        def refuse(field, problem, remedy)
-          raise Refusal.new(problem, remedy, field: field)
-        end
 
         def percent = "#{Units::Numerals.plain(cut * 100, 1).delete_suffix('.0')}#{BASES.fetch(basis)}"
       end

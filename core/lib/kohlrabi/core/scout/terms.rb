@@ -12,7 +12,7 @@ module Kohlrabi
         # added_rate: buyer's premium and tax on top of the price. Raises Refusal for a fee of 100% or more, or target under floor pay.
         def initialize(fee_rate: 0, fixed_fee: 0, delivery: 0, rent: 0, trip: 0, sundries: 0, added_rate: 0, floor_pay: nil, target_pay: nil)
           super
-          raise Refusal.new("A fee of 100% or more leaves nothing.", "Lower the fee.", field: :fee_rate) if fee_rate >= 1
+          raise Refusal.new(:fee_leaves_nothing, field: :fee_rate) if fee_rate >= 1
 
           Market::CostAndPay.check_pays(floor_pay, target_pay)
           freeze

@@ -18,7 +18,7 @@ module Kohlrabi
 
         # Array of Part that add up to the amount. Raises Refusal where it is not above 0, more than is left, or what was paid is not known.
         def draw(amount, unit: nil)
-          raise Refusal.new("Nothing would be taken.", "Give an amount above 0.", field: :amount) unless amount.positive?
+          raise Refusal.new(:nothing_would_be_taken, field: :amount) unless amount.positive?
           raise short(unit) if amount > left
 
           rest = amount
@@ -34,17 +34,14 @@ module Kohlrabi
         private
 
         def part(container, taken)
-          unless container.paid
-            raise Refusal.new("What was paid for it is not known.", "Say so on the container first; 0 for a gift.",
-                              field: :amount)
-          end
+          raise Refusal.new(:price_of_container_unknown, field: :amount) unless container.paid
 
           Part.new(container: container, amount: taken, cost: container.cost(taken, whole: @whole))
         end
 
         def short(unit)
           text = [Units::Numerals.text(left, left.denominator == 1 ? 0 : 2), unit].compact.join(" ")
-          Refusal.new("Only #{text} left on the shelf.", "Take what is left, or say that there was more.", field: :amount, code: :too_little_left)
+          Refusal.new(:too_little_left, field: :amount, left: text)
         end
       end
     end

@@ -12,7 +12,7 @@ module Kohlrabi
 
         # original: ml before the first addition, above 0; entries: Array of Entry, the first first.
         def initialize(original, entries)
-          raise Refusal.new("There was nothing to match.", "Mix some first.", field: :amount) unless original.positive?
+          raise Refusal.new(:nothing_to_match, field: :amount) unless original.positive?
 
           @original = original.to_r
           @entries = entries

@@ -5,6 +5,8 @@ module Kohlrabi
     module Shelf
       # A mix by parts of volume: scaled to what is needed, and corrected by adding the least of each part.
       class Mix
+        include Refusing
+
         # key: of a product, or the name of something that is on no shelf (water); parts: Rational above 0.
         Part = Struct.new(:key, :label, :parts, keyword_init: true)
         # adds: {key => ml, Rational}; whole: ml afterwards.
@@ -17,12 +19,12 @@ module Kohlrabi
 
         # Raises Refusal for fewer than two parts, more than ten, one named twice, and parts of 0 or less.
         def initialize(parts)
-          refuse("One part makes no mix.", "Name at least two.") if parts.size < 2
-          refuse("#{parts.size} parts are too many.", "At most #{MOST} can be measured out.") if parts.size > MOST
+          refuse(:one_part_makes_no_mix) if parts.size < 2
+          refuse(:too_many_parts, number: parts.size, most: MOST) if parts.size > MOST
           twice = parts.map(&:key).tally.key(2)
-          refuse("#{parts.find { |part| part.key == twice }.label} is named twice.", "Give it once, with all its parts.") if twice
+          refuse(:named_twice, label: parts.find { |part| part.key == twice }.label) if twice
           none = parts.find { |part| !part.parts.positive? }
-          refuse("#{none.label} has no part in it.", "Give a number above 0, or leave it out.") if none
+          refuse(:no_part_in_it, none: none.label) if none
           @parts = parts
         end
 
@@ -33,7 +35,7 @@ module Kohlrabi
 
         # whole: ml. {key => ml, Rational}: whole thousandths that add up to it.
         def amounts(whole)
-          refuse("A mix of nothing cannot be made.", "Give an amount above 0.", field: :amount) unless whole.positive?
+          refuse(:mix_of_nothing, field: :amount) unless whole.positive?
           split = Flips::Shares.split((whole * THOUSANDTHS).round, parts.map { |part| part.parts.to_r })
           parts.map(&:key).zip(split.map { |number| Rational(number, THOUSANDTHS) }).to_h
         end
@@ -45,9 +47,9 @@ module Kohlrabi
         # From 200 : 100 : 0 to 2 : 2 : 1 it needs 0, 100 and 100. Raises Refusal where something is in it that the new parts leave out.
         def correction(present)
           there = present.reject { |_, amount| amount.zero? }
-          refuse("Nothing is left to correct.", "Mix anew.") if there.empty?
+          refuse(:nothing_left_to_correct) if there.empty?
           foreign = (there.keys - parts.map(&:key)).first
-          refuse("#{foreign} is in it, and cannot be taken out again.", "Give it a part in the new mix, or mix anew.") if foreign
+          refuse(:cannot_be_unmixed, foreign: foreign) if foreign
 
           by_key = parts.to_h { |part| [part.key, part.parts.to_r] }
           times = there.map { |key, amount| amount.to_r / by_key.fetch(key) }.max
@@ -68,7 +70,7 @@ module Kohlrabi
         private
 
         def up(amount) = Rational((amount * THOUSANDTHS).ceil, THOUSANDTHS)
-        def refuse(problem, remedy, field: :parts) = raise(Refusal.new(problem, remedy, field: field))
+        def refuse(code, field: :parts, **params) = super
       end
     end
   end

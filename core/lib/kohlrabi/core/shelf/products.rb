@@ -27,7 +27,7 @@ module Kohlrabi
         def fetch(key)
           used = @swaps.fetch(key, key)
           @rows.fetch(used) do
-            raise Refusal.new("“#{Units::Numerals.clip(used)}” is not a product.", "Choose one of the list, or add it on the shelf.", field: :product)
+            raise Refusal.new(:not_a_product, field: :product, given: used)
           end
         end
 

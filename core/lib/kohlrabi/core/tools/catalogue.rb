@@ -17,7 +17,7 @@ module Kohlrabi
 
         # The class of a tool. Raises Refusal.
         def fetch(key)
-          BY_KEY.fetch(key) { raise Refusal.new("There is no tool “#{Units::Numerals.clip(key)}”.", "Choose one of the list.", field: :tool) }
+          BY_KEY.fetch(key) { raise Refusal.new(:no_such_tool, field: :tool, given: key) }
         end
       end
     end

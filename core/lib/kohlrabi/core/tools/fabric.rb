@@ -61,7 +61,7 @@ module Kohlrabi
 
         def best
           @best ||= ways.min_by { |_, rows, long| rows * long } ||
-                    refuse(:cloth, "A piece of #{length(piece.first)} is wider than the cloth.", narrower)
+                    refuse(:wider_than_the_cloth, field: :cloth, wide: length(piece.first), remedy: narrower)
         end
 
         def narrower

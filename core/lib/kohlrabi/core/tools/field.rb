@@ -47,7 +47,7 @@ module Kohlrabi
         def empty
           return if optional
 
-          raise Refusal.new("It is empty.", "Fill it in.", field: key)
+          raise Refusal.new(:is_empty, field: key)
         end
 
         def read_length(text, unit) = text.match?(/\A0+(\.0+)?\z/) ? 0.0 : Units::Length.parse(text, unit: unit)
@@ -60,13 +60,13 @@ module Kohlrabi
         def read_count(text, _)
           return text.to_i if text.match?(/\A\d{1,5}\z/)
 
-          raise Refusal.new("“#{Units::Numerals.clip(text)}” is not a whole number.", "Write it like 4.")
+          raise Refusal.new(:not_a_whole_number, given: text)
         end
 
         def read_choice(text, _)
           return text if choices.key?(text)
 
-          raise Refusal.new("“#{Units::Numerals.clip(text)}” is not one of the choices.", "Choose #{choices.keys.join(', ')}.")
+          raise Refusal.new(:not_one_of_the_choices, given: text, choices: choices.keys.join(", "))
         end
 
         # "4 × 600 rail; 2 × 350": a count, a length, a name.
@@ -92,21 +92,21 @@ module Kohlrabi
 
         def few(parts)
           number = parts.sum(&:number)
-          raise Refusal.new("There is nothing to cut.", "Name at least one part.") if number.zero?
-          raise Refusal.new("#{number} parts are too many.", "At most #{MOST_PARTS} at once.") if number > MOST_PARTS
+          raise Refusal.new(:nothing_to_cut) if number.zero?
+          raise Refusal.new(:too_many_parts_at_once, number: number, most_parts: MOST_PARTS) if number > MOST_PARTS
 
           parts
         end
 
         def unreadable(row, like)
-          Refusal.new("“#{Units::Numerals.clip(row)}” cannot be read.", "Write it like #{like}, parts divided by semicolons.")
+          Refusal.new(:list_cannot_be_read, given: row, like: like)
         end
 
         def check(value, text, unit)
           return unless within && !within.cover?(value)
 
           low, high = [within.begin, within.end].map { |edge| kind == :length ? Say.new(unit).length(edge) : write(edge, unit: unit) }
-          raise Refusal.new("“#{Units::Numerals.clip(text)}” cannot be.", "Give #{low} to #{high}.")
+          raise Refusal.new(:out_of_range, given: text, low: low, high: high)
         end
 
         def written(part, unit)

@@ -45,9 +45,7 @@ module Kohlrabi
         end
 
         def passes
-          need(self[:groove] >= self[:kerf] - 0.05, :groove,
-               "The saw cuts #{length(self[:kerf])}, wider than the groove of #{length(self[:groove])}.",
-               "Make the groove #{length(self[:kerf])} wide, or use a thinner blade.")
+          need(self[:groove] >= self[:kerf] - 0.05, :kerf_wider_than_groove, field: :groove, kerf: length(self[:kerf]), groove: length(self[:groove]))
           (self[:groove] / self[:kerf]).round(6).ceil
         end
 
@@ -57,14 +55,14 @@ module Kohlrabi
 
           span = self[:panel] - (2 * first)
           step = span / (self[:count] - 1)
-          need(step > self[:groove], :count, "#{say.count(self[:count], 'groove')} of #{length(self[:groove])} do not fit between.",
-               "At most #{[(span / (self[:groove] * 2)).floor + 1, 1].max} do, as wide as the wood between them.")
+          need(step > self[:groove], :grooves_do_not_fit, field: :count, grooves: say.count(self[:count], "groove"), groove: length(self[:groove]),
+                                                          max: [(span / (self[:groove] * 2)).floor + 1, 1].max)
           Array.new(self[:count]) { |place| first + (place * step) }
         end
 
         def check_depth
-          need(self[:depth] < self[:thick], :depth, "A groove of #{length(self[:depth])} goes through #{length(self[:thick])}.",
-               "Stay under #{length(self[:thick] / 2)}.")
+          need(self[:depth] < self[:thick], :groove_too_deep, field: :depth, depth: length(self[:depth]), thick: length(self[:thick]),
+                                                              most: length(self[:thick] / 2))
         end
 
         # Centre of the outermost groove.

@@ -52,15 +52,14 @@ module Kohlrabi
 
         def number
           row = STEPS.find { |_, tall, heavy| self[:high] <= tall && weight <= heavy }
-          need(row, :high, "A door of #{length(self[:high])} and #{say.number(weight)} kg is past what cup hinges carry.",
-               "Up to #{length(STEPS.last[1])} and #{STEPS.last[2]} kg; else a continuous hinge.")
+          need(row, :door_too_large_for_hinges, field: :high, high: length(self[:high]), weight: say.number(weight), highest: length(STEPS.last[1]),
+                                                heaviest: STEPS.last[2])
           row.first
         end
 
         def positions
           span = self[:high] - (2 * self[:ends])
-          need(span >= 60, :ends, "Hinges #{length(self[:ends])} from both ends leave nothing between.",
-               "Give at most #{length((self[:high] - 60) / 2)}.")
+          need(span >= 60, :hinges_too_far_in, field: :ends, ends: length(self[:ends]), most: length((self[:high] - 60) / 2))
           Array.new(number) { |place| self[:ends] + (span * place / (number - 1)) }
         end
 
@@ -68,8 +67,7 @@ module Kohlrabi
 
         def plate
           mm = 13 + self[:setback] - self[:overlay]
-          need(mm >= -0.5, :overlay, "No plate gives an overlay of #{length(self[:overlay])} with that setback.",
-               "At most #{length(13 + self[:setback])}, or set the cup further in.")
+          need(mm >= -0.5, :no_plate_for_overlay, field: :overlay, overlay: length(self[:overlay]), most: length(13 + self[:setback]))
           length([mm, 0].max)
         end
 

@@ -43,10 +43,10 @@ module Kohlrabi
 
         def held
           mm = self[:long] - self[:through]
-          need(mm >= 4, :long, "A screw of #{length(self[:long])} does not come out of #{length(self[:through])}.",
-               "Take one of #{length(self[:through] + (self[:target] * 0.7).round)}.")
-          need(mm < self[:target], :long, "It comes out on the other side: #{length(mm)} into #{length(self[:target])}.",
-               "Take one of #{length((self[:through] + self[:target] - 3).floor)} or less.")
+          need(mm >= 4, :screw_too_short, field: :long, long: length(self[:long]), through: length(self[:through]),
+                                          least: length(self[:through] + (self[:target] * 0.7).round))
+          need(mm < self[:target], :screw_too_long, field: :long, through: length(mm), target: length(self[:target]),
+                                                    most: length((self[:through] + self[:target] - 3).floor))
           mm
         end
 

@@ -58,9 +58,8 @@ module Kohlrabi
         def size(key)
           return self[key] + (2 * (self[:rebate] + TUCK)) if cane?
 
-          need(self[:rebate] > self[:clearance], :rebate,
-               "A rebate of #{length(self[:rebate])} holds nothing with #{length(self[:clearance])} of clearance.",
-               "At least #{length(self[:clearance] + 4)}, or beads on the inside.")
+          need(self[:rebate] > self[:clearance], :rebate_too_small, field: :rebate, rebate: length(self[:rebate]),
+                                                                    clearance: length(self[:clearance]), least: length(self[:clearance] + 4))
           self[key] + (2 * (self[:rebate] - self[:clearance]))
         end
 

@@ -40,8 +40,9 @@ module Kohlrabi
 
         def known(field)
           grit = self[field]
-          need(Planning::Grits::MICRONS.key?(grit), field, "P#{grit} is not one of the grits reckoned with.",
-               "Choose #{Planning::Grits::MICRONS.keys.map { |one| "P#{one}" }.join(', ')}.")
+          need(Planning::Grits::MICRONS.key?(grit), :not_a_grit, field: field, grit: grit, grits: Planning::Grits::MICRONS.keys.map do |one|
+            "P#{one}"
+          end.join(", "))
           grit
         end
 
@@ -50,8 +51,8 @@ module Kohlrabi
 
           list = self[:at_hand].scan(/\d+/).map(&:to_i)
           unknown = list.find { |grit| !Planning::Grits::MICRONS.key?(grit) }
-          need(unknown.nil? && list.any?, :at_hand, unknown ? "P#{unknown} is not one of the grits reckoned with." : "No grit was named.",
-               "Write them like 80, 100, 150, 220.")
+          need(unknown.nil?, :unknown_grit_at_hand, field: :at_hand, grit: unknown)
+          need(list.any?, :no_grit_named, field: :at_hand)
           list
         end
 

@@ -67,8 +67,8 @@ module Kohlrabi
         # Between the middles of the plates, and of the feet.
         def top(span)
           mm = self[span] - (2 * self[:inset]) - self[:plate]
-          need(mm >= self[:plate], :inset, "Two plates of #{length(self[:plate])} do not fit into #{length(self[span])}.",
-               "Set them in by #{length([(self[span] / 2) - self[:plate], 0].max)} at most.")
+          need(mm >= self[:plate], :plates_do_not_fit, field: :inset, plate: length(self[:plate]), length: length(self[span]),
+                                                       most: length([(self[span] / 2) - self[:plate], 0].max))
           mm
         end
 
@@ -80,7 +80,7 @@ module Kohlrabi
         def rails
           return [] unless self[:rail]
 
-          need(self[:rail] < self[:high], :rail, "The rail would lie at the floor.", "Give less than #{length(self[:high])}.")
+          need(self[:rail] < self[:high], :rail_at_the_floor, field: :rail, high: length(self[:high]))
           [["Rail at front and back", length(rail(:wide, :front)), "ends cut at #{degrees(self[:front])}, measured at its middle"],
            ["Rail at the sides", length(rail(:deep, :side)), "ends cut at #{degrees(self[:side])}"]]
         end

@@ -64,8 +64,7 @@ module Kohlrabi
 
         def too_wide(part)
           name = part.name.empty? ? "A drawer" : part.name.capitalize
-          refuse(:roll, "#{name} needs #{length([part.long, part.wide].min + (2 * self[:trim]))}, wider than the roll.",
-                 "A wider roll, or two strips with a seam under the front.")
+          refuse(:wider_than_the_roll, field: :roll, name: name, wide: length([part.long, part.wide].min + (2 * self[:trim])))
         end
 
         def choices(kinds)

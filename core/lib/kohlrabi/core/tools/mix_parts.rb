@@ -39,7 +39,7 @@ module Kohlrabi
         def mix
           @mix ||= Shelf::Mix.new(written.split(/[;,]/).map do |row|
             found = row.strip.match(%r{\A(?<number>[\d./]+)\s*(?<name>.*)\z})
-            need(found, :parts, "“#{Units::Numerals.clip(row)}” cannot be read.", "Write it like 2 blue; 1 white.")
+            need(found, :parts_cannot_be_read, field: :parts, given: row)
             name = found[:name].empty? ? "part #{row.strip}" : found[:name]
             Shelf::Mix::Part.new(key: name, label: name, parts: Units::Quantity.ratio(found[:number]))
           end)
@@ -52,8 +52,8 @@ module Kohlrabi
           return unless self[:there]
 
           amounts = self[:there].split(/[;,:]/).map { |text| numeral(:there, text) }
-          need(amounts.size == mix.parts.size, :there, "#{say.count(amounts.size, 'amount')} for #{say.count(mix.parts.size, 'part')}.",
-               "Give one for each part, 0 where there is none.")
+          need(amounts.size == mix.parts.size, :amounts_do_not_match_parts, field: :there, amounts: say.count(amounts.size, "amount"),
+                                                                            parts: say.count(mix.parts.size, "part"))
           mix.parts.map(&:key).zip(amounts).to_h
         end
 

@@ -68,10 +68,10 @@ module Kohlrabi
         # [[x, y]], from the left.
         def holes
           @holes ||= begin
-            need(y < self[:high], :across, "#{length(y)} is below the front.", "Give less than #{length(self[:high])}.")
+            need(y < self[:high], :below_the_front, field: :across, y: length(y), high: length(self[:high]))
             all = around(self[:spacing])
-            need(room_for?(all), :spacing, "Pulls with #{length(self[:spacing])} between their screws do not fit on #{length(self[:wide])}.",
-                 "At most #{length([most, 0].max)} for each.")
+            need(room_for?(all), :pulls_do_not_fit, field: :spacing, spacing: length(self[:spacing]), wide: length(self[:wide]),
+                                                    most: length([most, 0].max))
             all.map { |x| [x, y] }
           end
         end
@@ -102,8 +102,8 @@ module Kohlrabi
           longest = self[:sold].max
           least = self[:front] + self[:overlay] + THREAD
           unless bought
-            need(longest >= least, :sold, "The longest screw, #{length(longest)}, does not reach through #{length(self[:front] + self[:overlay])}.",
-                 "Screws of #{length(wanted)}, or countersink the head #{length(least - longest)} deep from behind.")
+            need(longest >= least, :no_screw_reaches, field: :sold, longest: length(longest), thick: length(self[:front] + self[:overlay]),
+                                                      wanted: length(wanted), deep: length(least - longest))
             return "#{length(longest)}, holding by #{length(longest - self[:front] - self[:overlay])} of thread"
           end
           return "#{length(bought)}, as sold" if bought - wanted <= 1.5

@@ -38,7 +38,7 @@ module Kohlrabi
         def rate
           return row[:rate] if row[:rate] && row[:unit] == "ml"
 
-          refuse(:product, "#{row[:label].capitalize} is not reckoned by area.", "Choose a paint, a clear coat, a stripper.")
+          refuse(:not_reckoned_by_area, field: :product, row: row[:label].capitalize)
         end
 
         def line

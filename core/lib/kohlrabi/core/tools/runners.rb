@@ -47,14 +47,13 @@ module Kohlrabi
         def headline
           return "The drawer is #{length(outside)} wide outside, on wood." unless metal?
 
-          need(runner, :sold, "No runner goes into #{length(room)}: the shortest is #{length(self[:sold].min)}.",
-               "A shorter one, or a shallower front.")
+          need(runner, :no_runner_fits, field: :sold, room: length(room), shortest: length(self[:sold].min))
           "Runners of #{length(runner)}; the drawer is #{length(outside)} wide outside."
         end
 
         def outside
           mm = self[:opening] - (2 * (metal? ? SIDE : self[:play]))
-          need(mm > 20, :opening, "Nothing is left for the drawer.", "Take a wider opening.")
+          need(mm > 20, :no_room_for_drawer, field: :opening)
           mm
         end
 
@@ -62,7 +61,7 @@ module Kohlrabi
 
         def behind
           mm = self[:deep] - self[:drawer]
-          need(mm >= 0, :drawer, "The drawer is #{length(-mm)} deeper than the inside.", "At most #{length(self[:deep])}.")
+          need(mm >= 0, :drawer_too_deep, field: :drawer, over: length(-mm), most: length(self[:deep]))
           mm
         end
 

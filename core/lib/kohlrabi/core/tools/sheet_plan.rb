@@ -20,7 +20,7 @@ module Kohlrabi
           @parts = parts
           @long, @wide = sheet
           @kerf = kerf
-          parts.each { |part| refuse(part) unless ways(part).any? }
+          parts.each { |part| refuse_part(part) unless ways(part).any? }
         end
 
         # Array of sheets, each an Array of Placed.
@@ -49,11 +49,10 @@ module Kohlrabi
           both.uniq.select { |long, wide| long <= @long && wide <= @wide }
         end
 
-        def refuse(part)
+        def refuse_part(part)
           name = part.name.empty? ? "A part" : part.name
           turned = !part.turn && part.wide <= @long && part.long <= @wide
-          remedy = turned ? "It would fit turned: write “any way” after it where the grain does not matter." : "Use a larger sheet, or join it."
-          raise Refusal.new("#{name} is larger than the sheet along its grain.", remedy, field: :parts)
+          raise Refusal.new(turned ? :fits_only_turned : :larger_than_the_sheet, field: :parts, name: name)
         end
 
         def tries

@@ -61,10 +61,9 @@ module Kohlrabi
 
         def number
           @number ||= if self[:by] == "gap"
-                        need(self[:gap], :gap, "The gap is not given.", "Give it, or choose by the number.")
+                        need(self[:gap], :gap_missing, field: :gap)
                         fitting = most(self[:gap])
-                        need(fitting.positive?, :widths, "Not one slat fits: #{length(self[:widths].first)} into #{length(room)}.",
-                             "Take narrower slats, or a smaller margin.")
+                        need(fitting.positive?, :no_slat_fits, field: :widths, widths: length(self[:widths].first), room: length(room))
                         fitting
                       else
                         counted
@@ -72,11 +71,10 @@ module Kohlrabi
         end
 
         def counted
-          need(self[:count], :count, "The number is not given.", "Give it, or choose by the gap.")
+          need(self[:count], :number_missing, field: :count)
           used = widths(self[:count]).sum
-          need(used <= room + 1e-6, :count,
-               "#{say.count(self[:count], 'slat')} of #{say.lengths(self[:widths].uniq)} need #{length(used)}, and #{length(room)} are there.",
-               "At most #{most(0)} fit, edge to edge.")
+          need(used <= room + 1e-6, :slats_do_not_fit, field: :count, count: say.count(self[:count], "slat"), wide: say.lengths(self[:widths].uniq),
+                                                       used: length(used), room: length(room), most: most(0))
           self[:count]
         end
 

@@ -45,7 +45,7 @@ module Kohlrabi
 
         def half
           mm = ((self[:wide] - self[:kerf]) / 2) - self[:plane]
-          need(mm > 2 * self[:overhang], :overhang, "A half of #{length([mm, 0].max)} is all overhang.", "Give less than #{length([mm / 2, 0].max)}.")
+          need(mm > 2 * self[:overhang], :half_is_all_overhang, field: :overhang, half: length([mm, 0].max), most: length([mm / 2, 0].max))
           mm
         end
 

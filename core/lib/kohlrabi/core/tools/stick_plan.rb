@@ -19,7 +19,7 @@ module Kohlrabi
         # where it ends with the stick. Raises Refusal for a part that is longer than a stick.
         def initialize(sizes, capacity, steps: STEPS)
           long = sizes.keys.max
-          raise Refusal.new("A part is longer than a stick.", "Use a longer one, or join the part.", field: :parts) if long && long > capacity
+          raise Refusal.new(:part_longer_than_stick, field: :parts) if long && long > capacity
 
           @sizes = sizes.reject { |_, number| number.zero? }.sort.reverse.to_h
           @capacity = capacity

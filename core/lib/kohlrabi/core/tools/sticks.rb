@@ -56,9 +56,10 @@ module Kohlrabi
         def plan
           @plan ||= begin
             longest = self[:parts].max_by(&:long)
-            need(long(longest) <= self[:stick] - self[:trim], :parts,
-                 "#{length(long(longest))} #{longest.name}".strip.concat(" is longer than a stick leaves: #{length(self[:stick] - self[:trim])}."),
-                 "Use sticks of #{length(long(longest) + self[:trim])} or more, or join that part.")
+            most = self[:stick] - self[:trim]
+            part = "#{length(long(longest))} #{longest.name}".strip
+            need(long(longest) <= most, :longer_than_stick_leaves, field: :parts, part: part, left: length(most),
+                                                                   least: length(long(longest) + self[:trim]))
             Sticks.plan(self[:parts].map { |part| [long(part), part.number] }, self[:stick], self[:kerf], trim: self[:trim])
           end
         end

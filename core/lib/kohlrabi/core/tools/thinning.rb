@@ -45,7 +45,7 @@ module Kohlrabi
           @readings ||= begin
             rows = self[:readings].split(/[;,]/).map { |pair| pair.split(":").map { |text| numeral(:readings, text).to_f } }
             sound = rows.any? && rows.all? { |pair| pair.size == 2 && pair[0].between?(0, 100) && pair[1].positive? }
-            need(sound, :readings, "The readings cannot be read.", "Write each as percent: seconds, divided by semicolons: 0: 75; 5: 52.")
+            need(sound, :readings_cannot_be_read, field: :readings)
             rows
           end
         end
@@ -70,7 +70,7 @@ module Kohlrabi
           mean_x = x.sum / x.size
           mean_y = y.sum / y.size
           slope = x.zip(y).sum { |one, log| (one - mean_x) * (log - mean_y) } / x.sum { |one| (one - mean_x)**2 }
-          need(slope.negative?, :readings, "By these readings it thickens as it is thinned.", "Stir, strain and read again.")
+          need(slope.negative?, :thickens_as_thinned, field: :readings)
           @line = [mean_y - (slope * mean_x), slope]
           (Math.log(target) - @line[0]) / slope
         end

@@ -6,6 +6,8 @@ module Kohlrabi
       # Base of the bench tools: fields are declared, read and then answered. A tool says what it assumes, and of what cannot be what limits it and
       # the nearest that works.
       class Tool
+        include Refusing
+
         class << self
           attr_reader :key, :label, :group, :about
 
@@ -66,8 +68,6 @@ module Kohlrabi
         def [](key) = @values.fetch(key)
         def length(millimetres) = say.length(millimetres)
 
-        def refuse(field, problem, remedy) = raise(Refusal.new(problem, remedy, field: field))
-
         # A number within a longer text. Returns Rational. Raises Refusal of the field.
         def numeral(field, text)
           Units::Numerals.parse(text.strip)
@@ -75,8 +75,8 @@ module Kohlrabi
           raise e.at(field)
         end
 
-        # Refuses unless it holds.
-        def need(holds, field, problem, remedy) = holds || refuse(field, problem, remedy)
+        # Refuses unless it holds. code, params: of the catalogue of refusals.
+        def need(holds, code, field: nil, **params) = holds || refuse(code, field: field, **params)
       end
     end
   end

@@ -14,7 +14,7 @@ module Kohlrabi
         # Raises Refusal: not a date, or a day that does not exist (31 February).
         def parse(text, order: :iso)
           found = text.to_s.strip.match(order == :iso ? /\A(\d{4})-(\d{1,2})-(\d{1,2})\z/ : %r{\A(\d{1,2})[./-](\d{1,2})[./-](\d{4}|\d{2})\z})
-          raise Refusal.new("“#{Numerals.clip(text)}” is not a date.", "Write year-month-day, such as 2026-05-03.") unless found
+          raise Refusal.new(:not_a_date, given: text) unless found
 
           parts = ORDERS.fetch(order).zip(found.captures.map(&:to_i)).to_h
           parts[:year] += 2000 if parts[:year] < 100
@@ -30,16 +30,16 @@ module Kohlrabi
         def past!(date, today:, what:)
           return date if date.nil? || date <= today
 
-          raise Refusal.new("#{what} on #{text(date)} lies after today, #{text(today)}.", "Record it once it has happened.")
+          raise Refusal.new(:after_today, what: what, date: text(date), today: text(today))
         end
 
         def existing(parts, text)
           date = Date.new(*parts.values_at(:year, :month, :day))
-          raise Refusal.new("“#{Numerals.clip(text)}” lies before 1900.", "Check the year.") if date < EARLIEST
+          raise Refusal.new(:too_long_ago, given: text) if date < EARLIEST
 
           date
         rescue Date::Error
-          raise Refusal.new("“#{Numerals.clip(text)}” does not exist in the calendar.", "Check the day and the month.")
+          raise Refusal.new(:not_in_the_calendar, given: text)
         end
         private_class_method :existing
       end

@@ -32,10 +32,8 @@ module Kohlrabi
 
         def initialize(code)
           row = ::Money::Currency.find(code.to_s)
-          unless row && self.class.decimal?(row.subunit_to_unit)
-            raise Refusal.new("“#{code}” is not a currency code.", "Give the three letters, such as EUR or JPY.",
-                              field: :currency)
-          end
+          raise Refusal.new(:not_a_currency_code, field: :currency, given: code) unless row && self.class.decimal?(row.subunit_to_unit)
+
           @code = row.iso_code
           @name = row.name
           @exponent = Math.log10(row.subunit_to_unit).round

@@ -26,12 +26,11 @@ module Kohlrabi
           FORMS.each do |form, reading|
             found = form.match(plain) or next
             seconds = (reading.call(found) / 60).round(half: :up) * 60
-            raise Refusal.new("#{text(seconds)} is more than a day.", "Enter each day's work by itself.") if seconds > DAY
+            raise Refusal.new(:more_than_a_day, seconds: text(seconds)) if seconds > DAY
 
             return seconds
           end
-          raise Refusal.new("“#{Numerals.clip(text)}” is not a time worked.",
-                            "Write 1h20, 1:20, 80 min or 1.5 h; a bare number is minutes.")
+          raise Refusal.new(:not_a_time_worked, given: text)
         end
 
         WEEK = 168 * HOUR
@@ -40,10 +39,10 @@ module Kohlrabi
         def parse_week(text)
           plain = text.to_s.strip.downcase
           found = plain.match(/\A(\d+(?:\.\d+)?)\s*(?:h|hrs?|hours?)?\z/) || plain.match(/\A(\d+)\s*(?:h|:)\s*([0-5]?\d)\z/)
-          raise Refusal.new("“#{Numerals.clip(text)}” is not hours a week.", "Write 9, 7.5 or 8h30.") unless found
+          raise Refusal.new(:not_hours_a_week, given: text) unless found
 
           seconds = ((Rational(found[1]) * HOUR) + (Rational(found[2] || 0) * 60)).round
-          raise Refusal.new("#{text(seconds)} is more than a week.", "Give up to 168 hours.") if seconds > WEEK
+          raise Refusal.new(:more_than_a_week, seconds: text(seconds)) if seconds > WEEK
 
           seconds
         end
@@ -51,8 +50,8 @@ module Kohlrabi
         # Decimal hours of a spreadsheet. Returns Integer seconds. Raises Refusal.
         def parse_decimal_hours(text, decimal: :point)
           value = Numerals.parse(text, decimal: decimal)
-          raise Refusal.new("“#{Numerals.clip(text)}” is negative.", "Give 0 or more hours.") if value.negative?
-          raise Refusal.new("“#{Numerals.clip(text)}” hours is too large.", "Check the hours.") if value > 100_000
+          raise Refusal.new(:hours_negative, given: text) if value.negative?
+          raise Refusal.new(:hours_too_large, given: text) if value > 100_000
 
           (value * HOUR).round(half: :up)
         end

@@ -19,16 +19,16 @@ module Kohlrabi
         # Returns Float millimetres (to 1/10000). Raises Refusal when unreadable, zero, or over 10 m.
         def parse(text, unit:)
           plain = text.to_s.strip.downcase
-          raise Refusal.new("“#{Numerals.clip(text)}” is not a length.", example(unit)) unless
+          raise Refusal.new(:not_a_length, given: text, example: example(unit)) unless
             plain.match?(/\A(?:#{NUMBER}\s*(?:#{UNIT})?\s*)+\z/o)
 
           mm = plain.scan(/(#{NUMBER})\s*(#{UNIT})?/o).sum { |number, sign| number(number) * MM_PER.fetch(SIGNS[sign] || sign || unit) }
-          raise Refusal.new("“#{Numerals.clip(text)}” is not a length.", example(unit)) if mm.zero?
-          raise Refusal.new("“#{Numerals.clip(text)}” is over 10 m.", "Check the measure and its unit.") if mm > LIMIT
+          raise Refusal.new(:not_a_length, given: text, example: example(unit)) if mm.zero?
+          raise Refusal.new(:over_10_m, given: text) if mm > LIMIT
 
           mm.round(4).to_f
         rescue ZeroDivisionError
-          raise Refusal.new("“#{Numerals.clip(text)}” divides by zero.", example(unit))
+          raise Refusal.new(:length_divides_by_zero, given: text, example: example(unit))
         end
 
         # mm: Numeric or nil; unit: "mm" or "in". "600 mm", "23 5/8 in" (to the nearest 1/16).

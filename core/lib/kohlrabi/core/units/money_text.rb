@@ -13,11 +13,11 @@ module Kohlrabi
         # Raises Refusal when negative, not a number, finer than the currency or beyond LIMIT.
         def parse(text, currency:, decimal: :point)
           value = Numerals.parse(text, decimal: decimal)
-          raise Refusal.new("“#{Numerals.clip(text)}” is negative.", "Give 0 or more.") if value.negative?
+          raise Refusal.new(:negative, given: text) if value.negative?
 
           minor = value * currency.unit
-          raise Refusal.new(*too_fine(text, currency)) unless minor.denominator == 1
-          raise Refusal.new("“#{Numerals.clip(text)}” is too large.", "Check the amount.") if minor >= LIMIT
+          raise Refusal.new(:finer_than_currency, given: text, currency: currency.code, decimals: decimals(currency)) unless minor.denominator == 1
+          raise Refusal.new(:too_large, given: text) if minor >= LIMIT
 
           minor.to_i
         end
@@ -32,11 +32,8 @@ module Kohlrabi
           amount && Numerals.scaled_plain(amount.round(half: :up), currency.exponent)
         end
 
-        def too_fine(text, currency)
-          decimals = currency.exponent.zero? ? "no decimals" : "#{currency.exponent} decimals"
-          ["“#{Numerals.clip(text)}” is finer than #{currency.code} has: #{decimals}.", "Round it to a whole minor unit."]
-        end
-        private_class_method :too_fine
+        def decimals(currency) = currency.exponent.zero? ? "no decimals" : "#{currency.exponent} decimals"
+        private_class_method :decimals
       end
     end
   end

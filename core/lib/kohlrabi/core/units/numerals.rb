@@ -17,7 +17,7 @@ module Kohlrabi
           mark = decimal == :comma ? "," : "."
           return Rational(plain.tr(",", ".")) if plain.match?(/\A-?\d+(#{Regexp.escape(mark)}\d+)?\z/)
 
-          raise Refusal.new("“#{clip(text)}” is not a number.", hint(plain, mark))
+          raise Refusal.new(:not_a_number, given: text, hint: hint(plain, mark))
         end
 
         # value: Rational or Integer; places: decimals. Rounds half away from zero. "-1234.50"

@@ -15,7 +15,7 @@ module Kohlrabi
         def parse(text, unit:)
           match = text.to_s.strip.match(%r{\A(?<number>[\d.,]+(?:/\d+)?)\s*(?<word>\p{L}+²?)?\z})
           times = match && (match[:word] ? TIMES.fetch(unit)[match[:word].downcase] : 1)
-          raise Refusal.new("“#{Numerals.clip(text)}” is not an amount in #{word(unit)}.", "Write it like #{example(unit)}.") unless times
+          raise Refusal.new(:not_an_amount_in, given: text, unit: word(unit), example: example(unit)) unless times
 
           number(match[:number]) * times
         end
@@ -26,7 +26,7 @@ module Kohlrabi
           value = QUARTERS.fetch(plain) { plain.end_with?("%") ? Numerals.parse(plain.delete_suffix("%").strip) / 100 : number(plain) }
           return value if value.between?(0, 1)
 
-          raise Refusal.new("“#{Numerals.clip(text)}” is not a part of the whole.", "Write it like 1/3 or 25%.")
+          raise Refusal.new(:not_a_part_of_the_whole, given: text)
         end
 
         # A number of parts, above 0: "2", "0.5", "1/3". Returns a Rational. Raises Refusal.
@@ -34,17 +34,17 @@ module Kohlrabi
           value = number(text.to_s.strip)
           return value if value.positive?
 
-          raise Refusal.new("“#{Numerals.clip(text)}” is no part of a mix.", "Give a number above 0, such as 2 or 1/3.")
+          raise Refusal.new(:no_part_of_a_mix, given: text)
         end
 
         def number(text)
           over, under = text.split("/")
           return Numerals.parse(over) unless under
-          raise Refusal.new("Nothing can be divided by 0.", "Write it like 1/3.") if under.to_i.zero?
+          raise Refusal.new(:divided_by_zero) if under.to_i.zero?
 
           Numerals.parse(over) / Integer(under, 10)
         rescue ArgumentError
-          raise Refusal.new("“#{Numerals.clip(text)}” is not a number.", "Write it like 1/3.")
+          raise Refusal.new(:not_a_part_number, given: text)
         end
         private_class_method :number
 

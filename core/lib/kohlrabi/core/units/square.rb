@@ -16,7 +16,7 @@ module Kohlrabi
           value = Numerals.parse(text.to_s.sub(/\s*(m²|m2|ft²|ft2)\z/, ""), decimal: :point).to_f * PER.fetch(unit)
           return value if value.positive? && value <= MOST * PER["mm"]
 
-          raise Refusal.new("“#{Numerals.clip(text)}” is not an area.", "Give it in #{NAMES.fetch(unit)}, above 0.")
+          raise Refusal.new(:not_an_area, given: text, unit: NAMES.fetch(unit))
         end
 
         # "0.45 m²", "4.84 ft²"; nil stays nil.

@@ -60,8 +60,8 @@ module Kohlrabi
           return unless problem
 
           reason = given["reason"].to_s.strip
-          refuse(problem, "Wait, or say why it may go on now.", field: :reason) if reason.empty?
-          refuse("It is longer than 200 characters.", "Shorten it.", field: :reason) if reason.size > 200
+          refuse(:too_early, field: :reason, problem: problem) if reason.empty?
+          refuse(:longer_than_200_characters, field: :reason) if reason.size > 200
           Flips::Changes.write(piece, "early", "“#{step.label}” #{diary}: #{reason}.")
         end
 

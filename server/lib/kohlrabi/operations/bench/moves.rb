@@ -24,9 +24,9 @@ module Kohlrabi
         def all = Records::SessionMove.live.to_h { |row| [[row.piece_id, row.step], row.day] }
 
         def open_step(piece, key)
-          step = Planning::Plans.of(piece)&.step(key) or refuse("There is no such step in the plan.", "Load the page anew.", field: :step)
-          refuse("“#{step.label}” is done; what is done never moves.", "Move what is still to come.", field: :step) if step.done?
-          refuse("“#{step.label}” is running; stop its timer first.", "Then it can be moved.", field: :step) if running?(piece, step)
+          step = Planning::Plans.of(piece)&.step(key) or refuse(:no_such_step_on_page, field: :step)
+          refuse(:done_never_moves, field: :step, step: step.label) if step.done?
+          refuse(:running_never_moves, field: :step, step: step.label) if running?(piece, step)
           step
         end
         private_class_method :open_step
@@ -36,12 +36,9 @@ module Kohlrabi
 
         def day(text)
           day = Core::Units::Calendar.parse(text)
-          refuse("#{Core::Units::Calendar.text(day)} is over.", "Choose today or a day to come.", field: :day) if day < House::WorkshopSettings.today
+          refuse(:day_is_over, field: :day, day: Core::Units::Calendar.text(day)) if day < House::WorkshopSettings.today
           last = House::WorkshopSettings.today + Schedules::AHEAD
-          if day >= last
-            refuse("#{Core::Units::Calendar.text(day)} is too far ahead.", "Choose a day before #{Core::Units::Calendar.text(last)}.",
-                   field: :day)
-          end
+          refuse(:too_far_ahead, field: :day, day: Core::Units::Calendar.text(day), last: Core::Units::Calendar.text(last)) if day >= last
           day
         rescue Core::Refusal => e
           raise Support::Refused, [e.at(:day)]

@@ -5,6 +5,8 @@ module Kohlrabi
     module Bench
       # Start and stop of timers: one running at a time for each person, for one piece or several worked on together.
       module Timers
+        extend Support::Refusing
+
         module_function
 
         def running = Records::Timer.live.order(:started_at).includes(:person, timer_pieces: :piece).to_a
@@ -55,10 +57,7 @@ module Kohlrabi
         def on_steps(person, given)
           steps = given["steps"].to_h { |row| [row["piece_id"], Planning::Steps.begin(row["piece_id"], row["step"], given)] }
           kinds = steps.values.map(&:kind).uniq
-          if kinds.size > 1
-            raise Support::Refused,
-                  [Core::Refusal.new("These steps are work of different kinds.", "Run a timer for each, or choose like work.", field: :steps)]
-          end
+          refuse(:work_of_different_kinds, field: :steps) if kinds.size > 1
 
           begin_timer(person, kinds.first, steps.transform_values(&:key))
         end
@@ -127,15 +126,13 @@ module Kohlrabi
           seconds = [((Clock.now - timer.started_at) / 60).round, 1].max * 60
           return seconds if seconds <= Core::Units::Effort::DAY
 
-          raise Support::Refused, [Core::Refusal.new("The timer has been running for #{Core::Units::Effort.text(seconds)}.",
-                                                     "Say how long the work really took.", field: :effort)]
+          refuse(:timer_ran_too_long, field: :effort, seconds: Core::Units::Effort.text(seconds))
         end
 
         def refuse_second(person)
           running = Records::Timer.live.find_by(person_id: person.id) or return
 
-          raise Support::Refused, [Core::Refusal.new("#{person.name}'s timer is already running for #{Core::Flips::WorkKinds.label(running.kind).downcase}.",
-                                                     "Stop it first.", field: :person_id)]
+          refuse(:timer_running_already, field: :person_id, person: person.name, work: Core::Flips::WorkKinds.label(running.kind).downcase)
         end
         private_class_method :refuse_second
       end

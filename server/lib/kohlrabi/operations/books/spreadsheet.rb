@@ -35,7 +35,7 @@ module Kohlrabi
         def refusals
           bad = outcomes.select { |outcome| outcome.state == :bad }
           (problems + bad.flat_map { |outcome| outcome.problems.map { |problem| "Row #{outcome.row}, #{problem}" } })
-            .first(50).map { |text| Core::Refusal.new(text, field: :file) }
+            .first(50).map { |problem| Core::Refusal.new(:row_refused, field: :file, problem: problem) }
         end
       end
     end

@@ -12,6 +12,8 @@ module Kohlrabi
         # cash profit; left: Figure.
         Answer = Struct.new(:rows, :spent, :received, :filming, :profit, :left, keyword_init: true)
 
+        extend Support::Refusing
+
         module_function
 
         # year: Integer.
@@ -42,10 +44,7 @@ module Kohlrabi
           amount = reading.money(:amount, required: true)
           reading.date(:on, into: :happened_on)
           values = reading.done!
-          unless amount.positive?
-            raise Support::Refused,
-                  [Core::Refusal.new("An entry of nothing is none.", "Give an amount above 0.", field: :amount)]
-          end
+          refuse(:entry_of_nothing, field: :amount) unless amount.positive?
 
           { happened_on: House::WorkshopSettings.today }.merge(values.compact)
         end

@@ -7,6 +7,8 @@ module Kohlrabi
       module Costs
         CATEGORIES = %w[materials hardware other].freeze
 
+        extend Support::Refusing
+
         module_function
 
         # given: Hash as in the contract's CostInput. Returns the cost. Raises Refused, Missing.
@@ -39,8 +41,7 @@ module Kohlrabi
         def refuse_drawn(cost, values)
           return unless cost.draws.any? && %i[what category amount_minor].any? { |name| values.key?(name) && values[name] != cost[name] }
 
-          raise Support::Refused, [Core::Refusal.new("“#{cost.what}” was taken from the shelf.",
-                                                     "Put it back and take the right amount; its pieces can be changed here.", field: :amount)]
+          refuse(:taken_from_the_shelf, field: :amount, cost: cost.what)
         end
         private_class_method :refuse_drawn
 
@@ -62,7 +63,7 @@ module Kohlrabi
           cost = Support::Finder.find(Records::Cost, id)
           return cost unless cost.trip_id
 
-          raise Support::Refused, [Core::Refusal.new("This cost belongs to the trip “#{cost.trip.what}”.", "Correct or remove the trip.")]
+          refuse(:cost_of_a_trip, trip: cost.trip.what)
         end
         private_class_method :own
 

@@ -8,6 +8,8 @@ module Kohlrabi
         PLACES = { "way" => "on the way", "workshop" => "in the workshop", "delivery" => "at delivery" }.freeze
         EXPECTED = %i[expected_resale_minor seconds_to_come cost_to_come_minor].freeze
 
+        extend Support::Refusing
+
         module_function
 
         # given: {"what", "place", "on", "expected_resale"?, "hours_to_come"?, "cost_to_come"?}: the last three are what is expected
@@ -65,8 +67,7 @@ module Kohlrabi
         def refuse_early(piece, day)
           return if day.nil? || piece.bought_on.nil? || day >= piece.bought_on
 
-          raise Support::Refused, [Core::Refusal.new("Broken on #{Core::Units::Calendar.text(day)} lies before bought on #{Core::Units::Calendar.text(piece.bought_on)}.",
-                                                     "Correct one of the two dates.", field: :on)]
+          refuse(:broken_before_bought, field: :on, day: Core::Units::Calendar.text(day), bought_on: Core::Units::Calendar.text(piece.bought_on))
         end
         private_class_method :refuse_early
       end

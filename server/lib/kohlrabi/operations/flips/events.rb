@@ -17,7 +17,7 @@ module Kohlrabi
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
             kind = given["kind"]
-            refuse("A split needs its parts.", "Split the piece into named parts.", field: :kind) if kind == "split"
+            refuse(:split_needs_its_parts, field: :kind) if kind == "split"
             refuse_in_set(piece)
             event = Records::Event.new(piece: piece, kind: kind, **read(given, kind, new: true))
             check_chain(piece, event)
@@ -110,14 +110,14 @@ module Kohlrabi
         def refuse_in_set(piece)
           set = Sets.standing(piece) or return
 
-          refuse("#{piece.name} is offered in the set “#{set.name}”.", "Do it to the set, or break the set first.", field: :kind)
+          refuse(:offered_in_the_set, field: :kind, piece: piece.name, set: set.name)
         end
         private_class_method :refuse_in_set
 
         def refuse_of_set(event)
           set = event.piece_set_event&.piece_set or return
 
-          refuse("This came with the set “#{set.name}”.", "Correct or take it back there.", field: :kind)
+          refuse(:came_with_the_set, field: :kind, set: set.name)
         end
         private_class_method :refuse_of_set
 

@@ -49,7 +49,7 @@ module Kohlrabi
         def remove(id)
           lot = Support::Finder.find(Records::Lot, id)
           busy = lot.pieces.find { |piece| piece.cost_shares.any? || piece.work_shares.any? || piece.events.any? }
-          refuse("#{busy.name} has costs, hours or dates of its own.", "Take those back first, or correct the lot.", field: :members) if busy
+          refuse(:pieces_of_lot_in_use, field: :members, busy: busy.name) if busy
           Support::Removal.of([lot, *lot.pieces, *lot.stash_items], what: "Lot “#{lot.name}” removed")
         end
 
@@ -113,8 +113,8 @@ module Kohlrabi
 
         # Brings the members to what was sent: new pieces are recorded, spotted ones bought, pieces already here moved in or out.
         def members(lot, rows)
-          refuse("A lot needs at least one piece.", "Name what was in it.", field: :members) if rows.empty?
-          refuse("A lot of more than #{MOST} pieces is too much at once.", "Record it as two lots.", field: :members) if rows.size > MOST
+          refuse(:lot_needs_a_piece, field: :members) if rows.empty?
+          refuse(:lot_too_large, field: :members, most: MOST) if rows.size > MOST
           kept = rows.flat_map { |row| pieces_of(lot, row) }
           out = lot.members.reload.reject { |member| kept.include?(member.piece_id) }
           out.each { |member| move_out(member) }
@@ -141,7 +141,7 @@ module Kohlrabi
           other = piece.lot
           return piece if other.nil? || other.id == lot.id
 
-          refuse("#{piece.name} is in the lot “#{other.name}” already.", "Take it out there first.", field: :members)
+          refuse(:in_a_lot_already, field: :members, piece: piece.name, other: other.name)
         end
         private_class_method :moved_in
 
@@ -158,7 +158,7 @@ module Kohlrabi
         def many(lot, row)
           count = count(row["count"].to_s.strip)
           fields = row.slice("name", "kind", "width", "depth", "height", "leg", "maker", "notes")
-          refuse("One of the pieces has no name.", "Say what it is.", field: :members) if fields["name"].to_s.strip.empty?
+          refuse(:piece_without_name, field: :members) if fields["name"].to_s.strip.empty?
           Array.new(count) do |place|
             name = count > 1 ? "#{fields['name']}, #{place + 1} of #{count}" : fields["name"]
             Pieces.create(fields.merge("name" => name, "bought_on" => lot.bought_on&.iso8601.to_s, "source" => lot.source.to_s))
@@ -172,7 +172,7 @@ module Kohlrabi
           return 1 if text.empty?
           return text.to_i if text.match?(/\A\d{1,4}\z/) && text.to_i.between?(1, MOST)
 
-          refuse("“#{Core::Units::Numerals.clip(text)}” alike cannot be.", "Give 1 to #{MOST}.", field: :members)
+          refuse(:alike_out_of_range, field: :members, given: text, most: MOST)
         end
         private_class_method :count
 

@@ -20,7 +20,7 @@ module Kohlrabi
           owner = owner(given)
           kind = kind(given["kind"])
           Records::Base.transaction do
-            refuse("A piece has room for #{MOST} photos.", "Remove some first.", field: :photo) if owner.values.first.photos.size >= MOST
+            refuse(:too_many_photos, field: :photo, most: MOST) if owner.values.first.photos.size >= MOST
             Records::Photo.create!(**owner, cost: cost(given), finding: finding(given), kind: kind, caption: caption(given),
                                             position: next_position(owner.values.first), **picture)
           end
@@ -61,7 +61,7 @@ module Kohlrabi
           return { comparable: Support::Finder.find(Records::Comparable, given["comparable_id"]) } if given["comparable_id"]
           return { stash_item: Support::Finder.find(Records::StashItem, given["stash_item_id"]) } if given["stash_item_id"]
 
-          share = cost(given)&.shares&.first or refuse("The photo belongs to nothing.", "Say of which piece it is.", field: :photo)
+          share = cost(given)&.shares&.first or refuse(:photo_of_nothing, field: :photo)
           { piece: share.piece }
         end
         private_class_method :owner
@@ -75,13 +75,13 @@ module Kohlrabi
         def kind(key)
           return key if KINDS.key?(key)
 
-          refuse("“#{Core::Units::Numerals.clip(key)}” is not a kind of photo.", "Choose #{KINDS.values.join(', ')}.", field: :photo)
+          refuse(:not_a_kind_of_photo, field: :photo, given: key, kinds: KINDS.values.join(", "))
         end
         private_class_method :kind
 
         def caption(given)
           text = given["caption"].to_s.strip
-          refuse("A caption is longer than 200 characters.", "Shorten it.", field: :photo) if text.size > 200
+          refuse(:caption_too_long, field: :photo) if text.size > 200
           text.presence
         end
         private_class_method :caption

@@ -53,7 +53,7 @@ module Kohlrabi
           refuse_shared(piece)
           refuse_tied(piece)
           timed = Records::Timer.live.joins(:timer_pieces).where(timer_pieces: { piece_id: piece.id }).exists?
-          refuse("A timer is running on #{piece.name}.", "Stop it first.") if timed
+          refuse(:timer_running_on_piece, piece: piece.name) if timed
           Support::Removal.of([piece], what: "#{piece.name} removed")
         end
 
@@ -79,7 +79,7 @@ module Kohlrabi
         def colour(raw)
           return raw.downcase if raw.match?(COLOUR)
 
-          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” is not a colour.", "Write it as #2f6b3f.")
+          raise Core::Refusal.new(:not_a_colour, given: raw)
         end
 
         # A shared cost or stretch of work would no longer add up over the pieces that remain.
@@ -88,8 +88,7 @@ module Kohlrabi
                    .find { |records, _| records.any? { |record| record.shares.size > 1 } }
           return unless shared
 
-          refuse("#{piece.name} shares a #{shared.last} with other pieces.",
-                 "Take it out of that first, or record it as scrapped or given away.")
+          refuse(:shares_with_other_pieces, piece: piece.name, kind: shared.last)
         end
         private_class_method :refuse_shared
 
@@ -98,15 +97,11 @@ module Kohlrabi
           return unless piece.purchase_minor_changed?
 
           lot = piece.lot if piece.lot&.deletion_id.nil?
-          if lot
-            refuse("The price of #{piece.name} is its share of the lot “#{lot.name}”.", "Change the lot's price or its shares.",
-                   field: :purchase)
-          end
+          refuse(:price_is_share_of_lot, field: :purchase, piece: piece.name, lot: lot.name) if lot
           whole = Splits.whole_of(piece)
           return unless whole
 
-          refuse("#{piece.name} has its price from #{whole.name}, which was split.", "Change the price there, or the shares of the split.",
-                 field: :purchase)
+          refuse(:price_is_share_of_split, field: :purchase, piece: piece.name, whole: whole.name)
         end
         private_class_method :refuse_own_price
 
@@ -117,7 +112,7 @@ module Kohlrabi
                  ("in the set “#{Sets.standing(piece).name}”" if Sets.standing(piece))].compact.first
           return unless tie
 
-          refuse("#{piece.name} is #{tie}.", "Move it out of that or undo it first, or record it as given away or scrapped.")
+          refuse(:tied_to_others, piece: piece.name, tie: tie)
         end
         private_class_method :refuse_tied
       end

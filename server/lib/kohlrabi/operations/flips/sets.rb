@@ -29,7 +29,7 @@ module Kohlrabi
             reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
             reading.text(:name, max: 120, required: true)
             pieces = Support::Finder.pieces(Array(given["piece_ids"]).uniq)
-            refuse("A set has at least two pieces.", "Choose those that are sold together.", field: :piece_ids) if pieces.size < 2
+            refuse(:set_needs_two, field: :piece_ids) if pieces.size < 2
             pieces.each { |piece| refuse_member(piece) }
             set = Records::PieceSet.create!(reading.done!)
             pieces.each { |piece| set.members.create!(piece: piece, asking_minor: piece.summary.asking_minor) }
@@ -72,7 +72,7 @@ module Kohlrabi
         def break_up(id)
           set = Support::Finder.find(Records::PieceSet, id)
           sold = set.happenings.any? { |event| event.kind == "sold" }
-          refuse("“#{set.name}” has been sold.", "Take the sale back first.", field: :piece_ids) if sold
+          refuse(:set_sold, field: :piece_ids, set: set.name) if sold
           Records::Base.transaction do
             set.members.each { |member| Changes.write(member.piece, "set", "The set “#{set.name}” was broken; this piece stands by itself again.") }
             Support::Removal.of([set, *set.happenings, *set.happenings.flat_map { |event| event.events.to_a }], what: "Set “#{set.name}” broken")
@@ -91,20 +91,20 @@ module Kohlrabi
           refuse_in_another(piece)
           return if Lists::IN_HAND.include?(piece.summary.stage)
 
-          refuse("#{piece.name} is #{piece.summary.stage}.", "Choose pieces in hand.", field: :piece_ids)
+          refuse(:not_in_hand, field: :piece_ids, piece: piece.name, stage: piece.summary.stage)
         end
 
         # Raises Refused for a piece in a set that stands.
         def refuse_in_another(piece)
           other = standing(piece)
-          refuse("#{piece.name} is in the set “#{other.name}” already.", "Break that set first.", field: :piece_ids) if other
+          refuse(:in_a_set_already, field: :piece_ids, piece: piece.name, other: other.name) if other
         end
 
         def check_kind(set, kind)
           done = set.happenings.map(&:kind)
-          refuse("“#{set.name}” has been sold.", "Correct that sale instead.", field: :kind) if done.include?("sold")
-          refuse("“#{set.name}” is listed already.", "Change its price instead.", field: :kind) if kind == "listed" && done.include?("listed")
-          refuse("“#{set.name}” has never been listed.", "List it first.", field: :kind) if kind == "price_changed" && done.exclude?("listed")
+          refuse(:set_sold_correct_sale, field: :kind, set: set.name) if done.include?("sold")
+          refuse(:set_listed_already, field: :kind, set: set.name) if kind == "listed" && done.include?("listed")
+          refuse(:set_never_listed, field: :kind, set: set.name) if kind == "price_changed" && done.exclude?("listed")
         end
         private_class_method :check_kind
 

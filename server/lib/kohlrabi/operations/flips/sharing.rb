@@ -12,9 +12,9 @@ module Kohlrabi
         # given: Array of {"piece_id", "weight"?}. Returns Array of [piece_id, weight text]. Raises Refused, Missing.
         def read(given)
           rows = Array(given)
-          refuse("No piece is named.", "Choose at least one piece.", field: :pieces) if rows.empty?
+          refuse(:no_piece_named, field: :pieces) if rows.empty?
           ids = rows.map { |row| row["piece_id"] }
-          refuse("A piece is named twice.", "Name each piece once.", field: :pieces) if ids.uniq.size < ids.size
+          refuse(:piece_named_twice, field: :pieces) if ids.uniq.size < ids.size
           Support::Finder.pieces(ids)
           rows.map { |row| [row["piece_id"], weight(row["weight"])] }
         end
@@ -50,7 +50,7 @@ module Kohlrabi
           return "1" if text.empty?
 
           value = Core::Units::Numerals.parse(text)
-          refuse("A share of “#{text}” is negative.", "Give 0 or more.", field: :pieces) if value.negative?
+          refuse(:share_given_negative, field: :pieces, given: text) if value.negative?
           text
         rescue Core::Refusal => e
           raise Support::Refused, [e.at(:pieces)]

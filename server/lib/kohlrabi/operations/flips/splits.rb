@@ -16,7 +16,7 @@ module Kohlrabi
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
             rows = Array(given["parts"])
-            refuse("A split makes at least two pieces.", "Name each of them.", field: :parts) if rows.size < 2
+            refuse(:split_needs_two, field: :parts) if rows.size < 2
             event = happen(piece, given)
             rows.each { |row| part(piece, event, row) }
             Summaries.refresh([piece.id])
@@ -43,10 +43,7 @@ module Kohlrabi
         def undo(event)
           parts = event.split_parts.map(&:piece)
           busy = parts.find { |part| part.cost_shares.any? || part.work_shares.any? || part.lot_member || later_events?(part, event) }
-          if busy
-            raise Support::Refused, [Core::Refusal.new("#{busy.name} has costs, hours or dates of its own since the split.",
-                                                       "Take those back first.", field: :kind)]
-          end
+          refuse(:parts_of_split_in_use, field: :kind, busy: busy.name) if busy
 
           Support::Removal.of([event, *parts], what: "Split of #{event.piece.name} taken back")
         end

@@ -17,10 +17,8 @@ module Kohlrabi
           return unless given.key?("techniques")
 
           names = given["techniques"].to_s.split(",").map(&:strip).reject(&:empty?).uniq { |name| name.downcase(:ascii) }
-          refuse("More than #{MOST} techniques.", "Name the #{MOST} that matter.", field: :techniques) if names.size > MOST
-          if names.any? { |name| name.size > LONGEST }
-            refuse("A technique is longer than #{LONGEST} characters.", "Say it shorter, with commas between techniques.", field: :techniques)
-          end
+          refuse(:too_many_techniques, field: :techniques, most: MOST) if names.size > MOST
+          refuse(:technique_too_long, field: :techniques, longest: LONGEST) if names.any? { |name| name.size > LONGEST }
           piece.technique_tags.destroy_all
           names.each { |name| Records::TechniqueTag.create!(piece: piece, name: name) }
           piece.technique_tags.reset

@@ -58,8 +58,8 @@ module Kohlrabi
         # A mileage rate as it is kept: major units a kilometre or mile, as typed. Raises Core::Refusal.
         def read_rate(text)
           value = Core::Units::Numerals.parse(text)
-          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(text)}” is negative.", "Give 0 or more.") if value.negative?
-          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(text)}” is too large for one unit of distance.", "Check the rate.") if value > 1000
+          raise Core::Refusal.new(:negative, given: text) if value.negative?
+          raise Core::Refusal.new(:rate_too_large, given: text) if value > 1000
 
           text
         end
@@ -91,8 +91,8 @@ module Kohlrabi
         def metres(raw)
           value = Core::Units::Numerals.parse(raw)
           clip = Core::Units::Numerals.clip(raw)
-          raise Core::Refusal.new("A distance of “#{clip}” is negative.", "Give 0 or more.") if value.negative?
-          raise Core::Refusal.new("A distance of “#{clip}” is more than once around the earth.", "Check the distance.") if value > 40_000
+          raise Core::Refusal.new(:distance_negative, given: clip) if value.negative?
+          raise Core::Refusal.new(:distance_too_large, given: clip) if value > 40_000
 
           (value * METRES.fetch(House::WorkshopSettings.workshop.distance_unit)).round
         end

@@ -5,6 +5,8 @@ module Kohlrabi
     module Flips
       # Hours worked, entered by hand or by the timer, on one piece or shared over several.
       module Work
+        extend Support::Refusing
+
         module_function
 
         # given: Hash as in the contract's WorkInput. Returns the entry. Raises Refused, Missing.
@@ -47,7 +49,7 @@ module Kohlrabi
           entry = Support::Finder.find(Records::WorkEntry, id)
           return entry unless entry.trip_id
 
-          raise Support::Refused, [Core::Refusal.new("These hours belong to the trip “#{entry.trip.what}”.", "Correct or remove the trip.")]
+          refuse(:hours_of_a_trip, trip: entry.trip.what)
         end
         private_class_method :own
 
@@ -58,10 +60,7 @@ module Kohlrabi
           sum = Records::WorkEntry.live.where(person_id: entry.person_id, worked_on: entry.worked_on).sum(:seconds)
           return if sum <= Core::Units::Effort::DAY
 
-          raise Support::Refused, [Core::Refusal.new(
-            "That makes #{Core::Units::Effort.text(sum)} by #{entry.person.name} on #{Core::Units::Calendar.text(entry.worked_on)}; a day has 24 h.",
-            "Check the time and the date.", field: :effort
-          )]
+          refuse(:more_than_a_day_worked, field: :effort, sum: Core::Units::Effort.text(sum), person: entry.person.name, worked_on: Core::Units::Calendar.text(entry.worked_on))
         end
 
         def read(given, new: false)

@@ -31,9 +31,9 @@ module Kohlrabi
 
         # Sets the passcode; every session ends. Raises Core::Refusal when it is too short or too long.
         def passcode=(text)
-          raise Core::Refusal.new("The passcode is shorter than #{SHORTEST} characters.", "Give a longer one.") if text.to_s.size < SHORTEST
-          raise Core::Refusal.new("The passcode holds a character that nobody can type.", "Leave it out.") if text.include?("\0")
-          raise Core::Refusal.new("The passcode is longer than #{LONGEST} bytes.", "Give a shorter one.") if text.bytesize > LONGEST
+          raise Core::Refusal.new(:passcode_too_short, shortest: SHORTEST) if text.to_s.size < SHORTEST
+          raise Core::Refusal.new(:passcode_untypable) if text.include?("\0")
+          raise Core::Refusal.new(:passcode_too_long, longest: LONGEST) if text.bytesize > LONGEST
 
           Records::Base.transaction do
             Records::Passcode.delete_all

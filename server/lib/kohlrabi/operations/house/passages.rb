@@ -51,7 +51,7 @@ module Kohlrabi
           missing = needed.select { |field| passage["#{field}_mm"].nil? }
           if missing.any?
             raise(Support::Refused, missing.map do |field|
-              Core::Refusal.new("It is empty.", "Measure it and fill it in.", field: field)
+              Core::Refusal.new(:passage_not_measured, field: field)
             end)
           end
 

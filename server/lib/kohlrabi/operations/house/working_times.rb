@@ -7,6 +7,8 @@ module Kohlrabi
       module WorkingTimes
         DAYS = %w[Sunday Monday Tuesday Wednesday Thursday Friday Saturday].freeze
 
+        extend Support::Refusing
+
         module_function
 
         # Core::Bench::Hours of all people; who has given none works as usual.
@@ -91,7 +93,7 @@ module Kohlrabi
           from, to = %w[from to].map { |name| row[name].to_s.strip.then { |text| Core::Bench::Hours.clock(text) unless text.empty? } }
           Core::Bench::Hours.read(from, to)
         rescue Core::Refusal => e
-          raise Support::Refused, [Core::Refusal.new([what, e.problem].compact.join(": "), e.remedy, field: e.field || :from)]
+          raise Support::Refused, [(what ? e.of(what) : e).at(e.field || :from)]
         end
         private_class_method :times
       end

@@ -5,6 +5,8 @@ module Kohlrabi
     module House
       # House rules: currency, units, pay targets, hours that count, time zone, fees, sundries, and who works here.
       module WorkshopSettings
+        extend Support::Refusing
+
         module_function
 
         def workshop = Support::Context.workshop
@@ -94,7 +96,7 @@ module Kohlrabi
         def zone(name)
           return name if ActiveSupport::TimeZone[name]
 
-          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(name)}” is not a time zone.", "Choose one of the list.")
+          raise Core::Refusal.new(:not_a_time_zone, given: name)
         end
         private_class_method :zone
 
@@ -102,8 +104,7 @@ module Kohlrabi
           return if values.fetch(:currency, workshop.currency) == workshop.currency
           return unless money_recorded?
 
-          raise Support::Refused, [Core::Refusal.new("The currency cannot change once money is recorded.",
-                                                     "Keep #{workshop.currency}, or start another workshop.", field: :currency)]
+          refuse(:currency_fixed, field: :currency, currency: workshop.currency)
         end
         private_class_method :check_currency
 
@@ -124,7 +125,7 @@ module Kohlrabi
           name = reading.text(:name, max: 40, required: true)
           reading.done!
           taken = Records::Person.where(name: name).where.not(id: person.id).exists?
-          raise Support::Refused, [Core::Refusal.new("#{name} is here already.", "Give another name.", field: :name)] if taken
+          refuse(:person_here_already, field: :name, name: name) if taken
 
           name
         end

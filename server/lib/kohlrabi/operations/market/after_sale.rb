@@ -40,13 +40,13 @@ module Kohlrabi
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
             offered = %w[listed sold].include?(piece.summary.stage)
-            refuse("#{piece.name} is neither for sale nor sold.", "List it first.", field: :amount) unless offered
+            refuse(:neither_for_sale_nor_sold, field: :amount, piece: piece.name) unless offered
             reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
             amount = reading.money(:amount, required: true)
             reading.date(:on, into: :paid_on)
             reading.text(:note, max: 120)
             values = reading.done!
-            refuse("A payment of nothing is none.", "Give an amount above 0.", field: :amount) unless amount.positive?
+            refuse(:payment_of_nothing, field: :amount) unless amount.positive?
             payment = Records::Payment.create!(piece: piece, paid_on: House::WorkshopSettings.today, **values.compact)
             Flips::Changes.write(piece, "payment", "Part payment of #{money(amount)}.")
             payment
@@ -64,8 +64,8 @@ module Kohlrabi
         def take_back(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
-            sold = piece.events.find { |event| event.kind == "sold" } or refuse("#{piece.name} is not sold.", "Nothing can come back.", field: :lost)
-            refuse("#{piece.name} was sold in a set.", "Correct the sale of the set.", field: :lost) if sold.piece_set_event_id
+            sold = piece.events.find { |event| event.kind == "sold" } or refuse(:not_sold, field: :lost, piece: piece.name)
+            refuse(:sold_in_a_set, field: :lost, piece: piece.name) if sold.piece_set_event_id
             reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
             %i[fee_back lost].each { |field| reading.money(field) }
             reading.text(:why, max: 120)

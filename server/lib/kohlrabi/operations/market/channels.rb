@@ -11,6 +11,8 @@ module Kohlrabi
         DAYS = Arel.sql("CAST(julianday(ended_on) - julianday(listed_on) AS INTEGER)")
         ENOUGH = 5 # sales of its own from which a channel's days count; else those of the kind
 
+        extend Support::Refusing
+
         module_function
 
         def all = Records::Channel.live.order(:name).to_a
@@ -50,7 +52,7 @@ module Kohlrabi
           values = reading.done!
           values[:fee_hundredths] ||= 0 if values.key?(:fee_hundredths)
           taken = values[:name] && Records::Channel.live.where("name = ? COLLATE NOCASE", values[:name]).where.not(id: row&.id).exists?
-          raise Support::Refused, [Core::Refusal.new("#{values[:name]} is here already.", "Change that one.", field: :name)] if taken
+          refuse(:channel_here_already, field: :name, name: values[:name]) if taken
 
           values
         end

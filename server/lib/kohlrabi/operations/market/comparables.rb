@@ -5,6 +5,8 @@ module Kohlrabi
     module Market
       # What others ask and get, entered once and used for all pieces of the kind.
       module Comparables
+        extend Support::Refusing
+
         module_function
 
         # given: {"what", "price", "sold" (yes or no), "likeness"?, "condition"?, "seen_on"?, "place"?, "note"?}. Returns the comparable.
@@ -15,7 +17,7 @@ module Kohlrabi
         end
 
         def refuse_kind
-          raise Support::Refused, [Core::Refusal.new("The piece has no kind.", "Say what it is first: comparables are kept by kind.", field: :what)]
+          refuse(:piece_has_no_kind, field: :what)
         end
         private_class_method :refuse_kind
 
@@ -48,7 +50,7 @@ module Kohlrabi
           minor = Core::Units::MoneyText.parse(raw, currency: House::WorkshopSettings.workshop.money)
           return minor if minor.positive?
 
-          raise Core::Refusal.new("A price of nothing says nothing.", "Give what was asked or got.")
+          raise Core::Refusal.new(:price_of_nothing)
         end
         private_class_method :above_zero
       end

@@ -13,7 +13,7 @@ module Kohlrabi
         def create(piece_id, given)
           Records::Base.transaction do
             piece = ListedPieces.find(piece_id)
-            refuse("It is held already.", "Release that first.", field: :who) if Records::Hold.live.exists?(piece: piece)
+            refuse(:held_already, field: :who) if Records::Hold.live.exists?(piece: piece)
             reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
             reading.text(:who, max: 60, required: true)
             reading.money(:price)

@@ -34,7 +34,7 @@ module Kohlrabi
           piece = Support::Finder.find(Records::Piece, id)
           return piece if piece.summary.stage == "listed"
 
-          refuse("#{piece.name} is not listed.", "List it first, with its asking price.", field: :amount)
+          refuse(:not_listed, field: :amount, piece: piece.name)
         end
 
         # What all rows look up.

@@ -13,6 +13,8 @@ module Kohlrabi
         # One line of the list before photographing. done; by: :record where the record shows it by itself.
         Item = Struct.new(:key, :label, :done, :by, keyword_init: true)
 
+        extend Support::Refusing
+
         module_function
 
         # {length => [text, made: as the record has it, changed: whether the person changed it]}.
@@ -27,7 +29,7 @@ module Kohlrabi
           piece = Support::Finder.find(Records::Piece, piece_id)
           Core::Market::Listing::LENGTHS.fetch(length) { raise Support::Missing.new("length of text", length) }
           body = given["body"].to_s.strip
-          raise Support::Refused, [Core::Refusal.new("It is longer than 5000 characters.", "Shorten it.", field: :body)] if body.size > 5000
+          refuse(:longer_than_5000_characters, field: :body) if body.size > 5000
 
           row = Records::ListingText.find_or_initialize_by(piece: piece, length: length)
           body.empty? ? row.destroy! : row.update!(body: body)
@@ -77,7 +79,7 @@ module Kohlrabi
         def tick(piece_id, given)
           piece = Support::Finder.find(Records::Piece, piece_id)
           row = STAGING.find { |one| one[:key] == given["item"] && one[:by].nil? }
-          raise Support::Refused, [Core::Refusal.new("That is not ticked off by hand.", "Load the page anew.", field: :item)] unless row
+          refuse(:not_ticked_by_hand, field: :item) unless row
 
           marks = Records::StagingMark.where(piece: piece, item: row[:key])
           given["done"] ? marks.first_or_create! : marks.destroy_all
@@ -92,7 +94,7 @@ module Kohlrabi
         # All of them in one zip, numbered. Returns its bytes. Raises Refused where there are none.
         def zip(piece)
           shown = photos(piece)
-          raise Support::Refused, [Core::Refusal.new("#{piece.name} has no photos to send.", "Take some first.", field: :photo)] if shown.empty?
+          refuse(:no_photos_to_send, field: :photo, piece: piece.name) if shown.empty?
 
           Zip::OutputStream.write_buffer do |out|
             shown.each_with_index do |photo, place|

@@ -21,7 +21,7 @@ module Kohlrabi
             reading.text(:note, max: 200)
             reading.date(:made_on, what: "Made")
             values = reading.done!
-            refuse("An offer of nothing is none.", "Leave the amount empty for an enquiry.", field: :amount) if values[:amount_minor]&.zero?
+            refuse(:offer_of_nothing, field: :amount) if values[:amount_minor]&.zero?
             made = Records::Offer.create!(piece: piece, made_on: House::WorkshopSettings.today, **values.compact)
             made.update!(advice: ListedPieces.weigh(piece, made.amount_minor)&.why&.slice(0, 250)) if made.amount_minor
             Flips::Changes.write(piece, "offer",

@@ -9,6 +9,8 @@ module Kohlrabi
         Answer = Struct.new(:messages, :asking, :worth, keyword_init: true)
         MOST = 120 # days
 
+        extend Support::Refusing
+
         module_function
 
         # seed, days: Integers. Raises Refused for a piece without a price.
@@ -26,17 +28,14 @@ module Kohlrabi
         def takes?(piece_id, seed, day, who, counter)
           game, = game(Support::Finder.find(Records::Piece, piece_id), seed)
           message = game.days(day.clamp(1, MOST)).find { |one| one.day == day && one.who == who && one.amount }
-          message or raise Support::Refused, [Core::Refusal.new("There is no such offer.", "Play the day again.", field: :counter)]
+          message or refuse(:no_such_offer, field: :counter)
           game.takes?(message, counter)
         end
 
         # [game, asking, worth]: worth by own sales of its kind, else what is usually got of what is asked.
         def game(piece, seed)
           asking = piece.summary.asking_minor
-          unless asking&.positive?
-            raise Support::Refused,
-                  [Core::Refusal.new("#{piece.name} has no asking price.", "Decide on one first.", field: :piece)]
-          end
+          refuse(:no_asking_price, field: :piece, piece: piece.name) unless asking&.positive?
 
           worth = Core::Statistics::Quantiles.at(Prices.own(piece), 1/2r)&.round || (asking * Core::Market::Comparables.ratio(Sellings.got_of_asked).first).round
           text = ->(minor) { Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money) }

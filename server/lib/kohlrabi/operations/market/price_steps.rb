@@ -13,9 +13,9 @@ module Kohlrabi
         def answer(id, given)
           Records::Base.transaction do
             step = Support::Finder.find(Records::PriceStep, id)
-            refuse("This step is #{step.state} already.", "Load the page anew.", field: :state) unless step.state == "planned"
+            refuse(:price_step_settled, field: :state, state: step.state) unless step.state == "planned"
             state = given["state"]
-            refuse("A step is done or skipped.", "Choose one.", field: :state) unless %w[done skipped].include?(state)
+            refuse(:price_step_done_or_skipped, field: :state) unless %w[done skipped].include?(state)
             price = { "kind" => "price_changed", "asking" => Core::Units::MoneyText.plain(step.asking_minor, House::WorkshopSettings.workshop.money),
                       "on" => House::WorkshopSettings.today.iso8601 }
             event = Flips::Events.create(step.piece_id, price) if state == "done"

@@ -11,6 +11,8 @@ module Kohlrabi
         At = Struct.new(:price, :take_home, :profit, :hourly, :steps, :outlook, :time, keyword_init: true)
         OWN = 200 # latest own sales of a kind that are looked at
 
+        extend Support::Refusing
+
         module_function
 
         # Returns Scale.
@@ -68,7 +70,7 @@ module Kohlrabi
           reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
           reading.money(:price)
           price = reading.done![:price_minor]
-          raise Support::Refused, [Core::Refusal.new("It cannot cost nothing.", "Give its price, or leave it empty.", field: :price)] if price&.zero?
+          refuse(:cannot_cost_nothing, field: :price) if price&.zero?
 
           piece.update_columns(new_price_minor: price, updated_at: Clock.now)
           piece

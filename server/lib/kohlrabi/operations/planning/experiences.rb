@@ -7,6 +7,8 @@ module Kohlrabi
       module Experiences
         SHOWN = 200
 
+        extend Support::Refusing
+
         module_function
 
         # given: {"step", "worked" (yes or no), "lost"?, "note"?}. A trial that is answered is done. Returns the experience.
@@ -14,9 +16,7 @@ module Kohlrabi
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
             plan = Plans.of(piece)
-            step = plan&.step(given["step"].to_s) or raise Support::Refused,
-                                                           [Core::Refusal.new("There is no such step in the plan.", "Load the plan anew.",
-                                                                              field: :step)]
+            step = plan&.step(given["step"].to_s) or refuse(:no_such_step, field: :step)
             Steps.finish(piece_id, { "step" => step.key }, tried: true) if step.try && !step.done? # before its result takes it out of the plan
             row = piece.experiences.create!(**read(given), **of_step(plan, step), step: step.key, happened_on: House::WorkshopSettings.today)
             Flips::Changes.write(piece, "experience", sentence(row, step))

@@ -88,11 +88,11 @@ module Kohlrabi
 
         def measure(raw, key)
           asked = key && Core::Planning::Inspection::Findings.fetch(key)[:measure]
-          raise Core::Refusal.new("This finding has no measure.", "Put it into the note.") unless asked
+          raise Core::Refusal.new(:finding_has_no_measure) unless asked
           return Core::Units::Length.parse(raw, unit: House::WorkshopSettings.workshop.length_unit) if asked[:unit] == "mm"
           return raw.to_f if raw.match?(/\A\d{1,4}\z/) && raw.to_i.positive?
 
-          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” #{asked[:label]} cannot be.", "Give a whole number above 0.")
+          raise Core::Refusal.new(:measure_impossible, given: raw, asked: asked[:label])
         end
         private_class_method :measure
       end

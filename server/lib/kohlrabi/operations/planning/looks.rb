@@ -16,7 +16,7 @@ module Kohlrabi
         def create(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
-            refuse("#{MOST} looks stand side by side.", "Remove one first.") if piece.looks.size >= MOST
+            refuse(:too_many_looks, most: MOST) if piece.looks.size >= MOST
             look = piece.looks.create!(name: name(given), chosen: piece.looks.empty?, **copied(piece, given["like"]))
             copy_zones(piece, look, given["like"])
             Recipes.lay(Support::Finder.find(Records::Recipe, given["recipe"]), look) if given["recipe"]
@@ -35,7 +35,7 @@ module Kohlrabi
           changing(id) do |look|
             keys = Drawing.zones(look.piece).map(&:key)
             zones = Array(given["zones"]).each { |zone| Core::Planning::Shape::Zones.check!(zone, keys, field: :zones) }
-            refuse("No zone was chosen.", "Choose one or more on the drawing.", field: :zones) if zones.empty?
+            refuse(:no_zone_chosen, field: :zones) if zones.empty?
             values = read_zone(given)
             zones.each { |zone| look.look_zones.find_or_initialize_by(zone: zone).tap { |row| row.assign_attributes(values) }.save! }
           end
@@ -54,7 +54,7 @@ module Kohlrabi
           Records::Base.transaction do
             look = Support::Finder.find(Records::Look, id)
             mates = House::Choices.mates(look.piece)
-            refuse("No other piece in hand is just like this one.", "Pieces bought as several alike are.") if mates.empty?
+            refuse(:no_piece_alike) if mates.empty?
             mates.map { |mate| spread_to(mate, look) }
           end
         end
@@ -62,7 +62,7 @@ module Kohlrabi
         def remove(id)
           Records::Base.transaction do
             look = Support::Finder.find(Records::Look, id)
-            refuse("The chosen look makes the plan.", "Choose another one first.") if look.chosen && look.piece.looks.size > 1
+            refuse(:chosen_look_stays) if look.chosen && look.piece.looks.size > 1
             deletion = Support::Removal.of([look], what: "Look “#{look.name}” removed")
             Plans.refresh(look.piece.reload)
             deletion
@@ -96,7 +96,7 @@ module Kohlrabi
         private_class_method :choice
 
         def spread_to(mate, look)
-          refuse("#{mate.name} has #{MOST} looks already.", "Remove one first.") if mate.looks.size >= MOST
+          refuse(:mate_has_too_many_looks, mate: mate.name, most: MOST) if mate.looks.size >= MOST
           made = mate.looks.create!(name: look.name, chosen: mate.looks.empty?, **look.attributes.slice(*COPIED))
           lay_zones(look, made)
           Plans.refresh(mate.reload)
@@ -167,10 +167,7 @@ module Kohlrabi
 
         def listed(given, among, field)
           Array(given).uniq.each do |key|
-            unless among.include?(key)
-              refuse("“#{Core::Units::Numerals.clip(key)}” cannot stand here.", "Choose among #{among.join(', ')}.",
-                     field: field)
-            end
+            refuse(:cannot_stand_here, field: field, given: key, among: among.join(", ")) unless among.include?(key)
           end
         end
         private_class_method :listed

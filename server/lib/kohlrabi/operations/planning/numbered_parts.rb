@@ -5,6 +5,8 @@ module Kohlrabi
     module Planning
       # Drawers, doors, shelves and tubs of screws: a number for the back of each and the place it belongs to, ticked off when put back.
       module NumberedParts
+        extend Support::Refusing
+
         module_function
 
         # Numbers what the shape of the piece has and is not numbered yet. Returns the parts.
@@ -13,7 +15,7 @@ module Kohlrabi
             piece = Support::Finder.find(Records::Piece, piece_id)
             have = piece.numbered_parts.map(&:what)
             fresh = Core::Planning::Parts.of(Drawing.zones(piece)).reject { |part| have.include?(part[:what]) }
-            raise Support::Refused, [Core::Refusal.new("Every part that comes off has its number.", "Add others by hand.")] if fresh.empty?
+            refuse(:all_parts_numbered) if fresh.empty?
 
             fresh.each { |part| add(piece, part) }
             piece.numbered_parts.reload.to_a

@@ -15,7 +15,7 @@ module Kohlrabi
         def create(piece_id, given, sure: true)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
-            plan = Plans.of(piece) or refuse("There is no plan yet.", "Choose a look first.", field: :step)
+            plan = Plans.of(piece) or refuse(:no_plan_yet, field: :step)
             values = read(given)
             known!(plan, values)
             single(piece, values)
@@ -60,12 +60,12 @@ module Kohlrabi
 
         def known!(plan, values)
           [[:step, values[:step]], [:before, values[:other]]].each do |field, key|
-            refuse("There is no such step in the plan.", "Load the plan anew and choose a step.", field: field) if key && plan.step(key).nil?
+            refuse(:no_such_step_to_choose, field: field) if key && plan.step(key).nil?
           end
           return unless values[:kind] == "remove" && values[:step].match?(Core::Planning::Edits::KEPT)
 
-          refuse("The lead test is not taken out.", "Answer the question instead: clear, present or unsure.", field: :step) if values[:step] == "lead"
-          refuse("Clean water after bleach or acid is not taken out.", "Together they make toxic gas; what stays in the wood works on.", field: :step)
+          refuse(:lead_test_stays, field: :step) if values[:step] == "lead"
+          refuse(:rinse_stays, field: :step)
         end
         private_class_method :known!
 
@@ -76,8 +76,7 @@ module Kohlrabi
           key = Core::Planning::Edits.key_of(edit)
           return if Plans.of(piece.reload)&.steps.to_a.none? { |step| step.key.split("/").first == key && step.outside? }
 
-          refuse("“#{edit.text}” would break an old finish that holds lead, or may.",
-                 "Do it wet, as the plan does, or have it done by a certified firm.", field: :text)
+          refuse(:own_step_would_break_lead, field: :text, edit: edit.text)
         end
         private_class_method :safe!
 

@@ -5,6 +5,8 @@ module Kohlrabi
     module Planning
       # Plans kept as the workshop's own recipes, and laid over other pieces.
       module Recipes
+        extend Support::Refusing
+
         module_function
 
         def all = Records::Recipe.live.order(:name).to_a
@@ -15,7 +17,7 @@ module Kohlrabi
           reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
           name = reading.text(:name, max: 60, required: true)
           reading.done!
-          plan = Plans.of(piece) or raise Support::Refused, [Core::Refusal.new("There is no plan yet.", "Choose a look first.")]
+          plan = Plans.of(piece) or refuse(:no_plan_yet)
           Records::Recipe.create!(name: name, body: JSON.generate(Core::Planning::Recipe.from(plan.brief, plan)))
         end
 

@@ -68,7 +68,7 @@ module Kohlrabi
         def count(raw, field, most)
           return raw.to_i if raw.match?(/\A\d{1,2}\z/) && raw.to_i <= most
 
-          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” #{field.to_s.tr('_', ' ')} cannot be drawn.", "Give 0 to #{most}.")
+          raise Core::Refusal.new(:cannot_be_drawn, given: raw, part: field.to_s.tr("_", " "), most: most)
         end
         private_class_method :count
       end

@@ -33,8 +33,8 @@ module Kohlrabi
         # A timer is about to run on a step. Returns the Core::Planning::Step. Raises Refused where it is done, too early, or a caution is unread.
         def begin(piece_id, key, given)
           piece, step, plan = step(piece_id, { "step" => key })
-          refuse("“#{step.label}” is done already.", "Load the page anew.", field: :step) if step.done?
-          refuse("Choose the finish of the zone.", "Then this step falls away by itself.", field: :step) if step.key.start_with?("decide/")
+          refuse(:done_already, field: :step, step: step.label) if step.done?
+          refuse(:finish_not_chosen, field: :step) if step.key.start_with?("decide/")
           against = Core::Planning::Dangers.against(step, plan.brief)
           raise Support::Danger.new(against, piece: piece) if against
 
@@ -86,7 +86,7 @@ module Kohlrabi
             piece = Support::Finder.find(Records::Piece, piece_id)
             marks = piece.step_marks.where(step: given["step"].to_s)
             marks = marks.where(zone: given["zones"]) if given["zones"]
-            refuse("This step is not done.", "Load the plan anew.", field: :step) if marks.empty?
+            refuse(:step_is_not_done, field: :step) if marks.empty?
             deletion = Support::Removal.of(marks.to_a, what: "“#{marks.first.label}” is to be done again")
             Plans.refresh(piece.reload)
             deletion
@@ -110,9 +110,7 @@ module Kohlrabi
         def confirm(piece_id, given)
           piece = Support::Finder.find(Records::Piece, piece_id)
           key = given["caution"].to_s
-          unless Core::Planning::Cautions::ROWS.key?(key.to_sym)
-            refuse("“#{Core::Units::Numerals.clip(key)}” is not a caution.", "Load the plan anew.", field: :caution)
-          end
+          refuse(:not_a_caution, field: :caution, given: key) unless Core::Planning::Cautions::ROWS.key?(key.to_sym)
 
           piece.confirmations.find_or_create_by!(caution: key)
         end
@@ -124,24 +122,23 @@ module Kohlrabi
 
         def step(piece_id, given)
           piece = Support::Finder.find(Records::Piece, piece_id)
-          plan = Plans.of(piece) or refuse("There is no plan yet.", "Choose a look first.", field: :step)
-          [piece, plan.step(given["step"].to_s) || refuse("There is no such step in the plan.", "Load the plan anew.", field: :step), plan]
+          plan = Plans.of(piece) or refuse(:no_plan_yet, field: :step)
+          [piece, plan.step(given["step"].to_s) || refuse(:no_such_step, field: :step), plan]
         end
         private_class_method :step
 
         def check_cautions(piece, step)
           key = unconfirmed(piece, step).first or return
 
-          read = Core::Refusal.new("Read the caution first: #{Core::Planning::Cautions.text(key.to_sym)}", "Confirm it once for this piece.",
-                                   field: :caution)
+          read = Core::Refusal.new(:read_the_caution_first, field: :caution, caution: Core::Planning::Cautions.text(key.to_sym))
           raise Support::Danger.new(read, piece: piece, caution: key)
         end
         private_class_method :check_cautions
 
         # The lead test ends with its answer, a trial with its result.
         def refuse_lead(step)
-          refuse("The lead test ends with its answer.", "Say clear, present or unsure.", field: :step) if step.key == "lead"
-          refuse("Choose the finish of the zone.", "Then this step falls away by itself.", field: :step) if step.key.start_with?("decide/")
+          refuse(:lead_test_needs_answer, field: :step) if step.key == "lead"
+          refuse(:finish_not_chosen, field: :step) if step.key.start_with?("decide/")
         end
         private_class_method :refuse_lead
 
@@ -150,7 +147,7 @@ module Kohlrabi
           asked = given["zones"] ? Array(given["zones"]) : open
           asked.each { |zone| Core::Planning::Shape::Zones.check!(zone, step.zones, field: :zones) }
           left = asked & open
-          refuse("This is done already.", "Load the plan anew.", field: :step) if left.empty?
+          refuse(:zones_done_already, field: :step) if left.empty?
           left
         end
         private_class_method :open_zones

@@ -7,12 +7,14 @@ module Kohlrabi
       module Substitutes
         Row = Struct.new(:product, :seconds, :days, :money, keyword_init: true)
 
+        extend Support::Refusing
+
         module_function
 
         # product: key as the plan names it. Returns Array of Row, the one in use first; differences against it. Raises Refused.
         def of(piece_id, product)
           piece = Support::Finder.find(Records::Piece, piece_id)
-          plan = Plans.of(piece) or raise Support::Refused, [Core::Refusal.new("There is no plan yet.", "Choose a look first.")]
+          plan = Plans.of(piece) or refuse(:no_plan_yet)
           used = plan.brief.products.fetch(product)
           generic = asked_for(piece, product)
           rows = [used, *plan.brief.products.of_kind(used[:kind]).reject { |row| row[:key] == used[:key] }]

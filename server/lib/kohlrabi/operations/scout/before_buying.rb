@@ -36,7 +36,7 @@ module Kohlrabi
           text = @checks[name] || "0"
           return text.to_i if text.match?(/\A\d{1,3}\z/)
 
-          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(text)}” is not a number of pulls.", "Count them.", field: name.to_sym)
+          raise Core::Refusal.new(:not_a_number_of_pulls, field: name.to_sym, given: text)
         end
 
         def money(name)

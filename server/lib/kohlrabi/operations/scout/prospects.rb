@@ -106,7 +106,7 @@ module Kohlrabi
         # Takes closing back. Raises Refused for one that was bought.
         def reopen(id)
           prospect = Support::Finder.find(Records::Prospect, id)
-          refuse("#{prospect.title} was bought.", "Remove the piece instead.") if prospect.pieces.any?
+          refuse(:bought_already, title: prospect.title) if prospect.pieces.any?
           prospect.update!(state: "open", closed_on: nil, reason: nil)
           Verdicts.new(prospect)
         end
@@ -118,7 +118,7 @@ module Kohlrabi
         end
 
         def refuse_closed(prospect)
-          refuse("#{prospect.title} is #{STATES.fetch(prospect.state)} already.", "Take that back first.") unless prospect.state == "open"
+          refuse(:closed_already, title: prospect.title, state: STATES.fetch(prospect.state)) unless prospect.state == "open"
         end
 
         def read(given, new: false)
@@ -167,9 +167,7 @@ module Kohlrabi
 
         # Everything must hold together before it is stored: points in order, a rule of cuts that is one, pulls that add up.
         def check(prospect)
-          if prospect.cut_basis && (prospect.cut_size.nil? || prospect.cut_every.nil?)
-            refuse("The shop's rule is not complete.", "Give how much and every how many days, or leave the rule out.", field: :cut_size)
-          end
+          refuse(:tag_rule_incomplete, field: :cut_size) if prospect.cut_basis && (prospect.cut_size.nil? || prospect.cut_every.nil?)
           scouting = Verdicts.new(prospect)
           %i[resale hours materials terms].each { |part| scouting.public_send(part) }
           scouting.send(:rule)

@@ -52,7 +52,7 @@ module Kohlrabi
             old, = there(id)
             version = Mixes.latest(old.mix_version.mix)
             adds = correction(old, version).adds.reject { |_, amount| amount.zero? }
-            refuse("It is mixed by this version already.", "Load the page anew.", field: :version) if adds.empty?
+            refuse(:mixed_by_this_version, field: :version) if adds.empty?
             labels = labels(version)
             grow(old, version, adds.map { |key, ml| [Mixes.products(version)[key], labels.fetch(key), ml] }, given,
                  said: "corrected to version #{version.number}", trip: false)
@@ -99,9 +99,9 @@ module Kohlrabi
         # [the batch, what is left in it]. Raises Refused where nothing is.
         def there(id)
           batch = Support::Finder.find(Records::Container, id)
-          refuse("This was not mixed here.", "Add to a batch of a mix.", field: :batch) unless batch.mix_version
+          refuse(:not_mixed_here, field: :batch) unless batch.mix_version
           left = present(batch)
-          refuse("Nothing is left of it.", "Mix anew.", field: :batch) if left.empty?
+          refuse(:batch_used_up, field: :batch) if left.empty?
           [batch, left]
         end
         private_class_method :there
@@ -155,7 +155,7 @@ module Kohlrabi
         def above_zero(amount)
           return Rational((amount * THOUSANDTHS).round, THOUSANDTHS) if amount.between?(1/1000r, 1_000_000)
 
-          raise Core::Refusal.new("So much cannot be mixed.", "Give an amount above 0, such as 250 ml.")
+          raise Core::Refusal.new(:amount_to_mix_impossible)
         end
         private_class_method :above_zero
       end

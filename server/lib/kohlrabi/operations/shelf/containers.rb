@@ -73,13 +73,8 @@ module Kohlrabi
 
         def remove(id)
           row = Support::Finder.find(Records::Container, id)
-          if row.draws.any?(&:cost_id)
-            raise Support::Refused,
-                  [Core::Refusal.new("Pieces have taken from it.", "Take those draws back on their pieces first, or mark it as used up.")]
-          end
-          if row.draws.any?(&:batch_id)
-            raise Support::Refused, [Core::Refusal.new("Something was mixed from it.", "Take that batch off the shelf first, or mark it as used up.")]
-          end
+          refuse(:taken_from) if row.draws.any?(&:cost_id)
+          refuse(:mixed_from_it) if row.draws.any?(&:batch_id)
 
           # What a batch was mixed from goes back where it came from.
           Support::Removal.of([row, *row.draws, *row.ingredients, *row.additions], what: "#{product(row.product)[:label]} taken off the shelf")
@@ -111,9 +106,9 @@ module Kohlrabi
           reading.with(:left) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit]) }
           reading.with(:share, into: :left) { |raw| Core::Units::Quantity.share(raw) * container.volume }
           left = reading.done![:left]
-          refuse("Say how much is left.", "Give an amount, or a part of the container.", field: :left) unless left
+          refuse(:amount_left_missing, field: :left) unless left
           most = Core::Shelf::Amount.text(container.volume, product)
-          refuse("More than it ever held is not in it.", "It held #{most}.", field: :left) if left > container.volume
+          refuse(:more_than_it_held, field: :left, most: most) if left > container.volume
           left
         end
         private_class_method :left_of
@@ -135,7 +130,7 @@ module Kohlrabi
           amount = Core::Units::Quantity.parse(raw, unit: product[:unit])
           return (amount * THOUSANDTHS).round if amount.positive? && amount <= 1_000_000
 
-          raise Core::Refusal.new("A container of “#{Core::Units::Numerals.clip(raw)}” cannot be.", "Give what it holds, above 0.")
+          raise Core::Refusal.new(:container_size_impossible, given: raw)
         end
         private_class_method :size
 
@@ -143,13 +138,10 @@ module Kohlrabi
         def refuse_used(row, values)
           changed = %i[size_thousandths paid_minor].find { |name| values.key?(name) && values[name] != row[name] }
           field = changed == :paid_minor ? :paid : :size
-          if changed && row.ingredients.any?
-            refuse("A batch holds and costs what went into it.", "Say what is left of it, or add to it.",
-                   field: field)
-          end
+          refuse(:batch_is_what_went_in, field: field) if changed && row.ingredients.any?
           return unless changed && row.draws.any? { |draw| draw.cost_id || draw.batch_id }
 
-          refuse("Pieces have taken from it at its price.", "Take those draws back first.", field: field)
+          refuse(:taken_from_at_its_price, field: field)
         end
         private_class_method :refuse_used
       end

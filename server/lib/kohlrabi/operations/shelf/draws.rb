@@ -112,14 +112,14 @@ module Kohlrabi
           reading.with(:share, into: :amount) { |raw| Core::Units::Quantity.share(raw) * oldest(containers).volume }
           reading.date(:drawn_on, what: "Taken")
           values = reading.done!
-          refuse("How much was taken?", "Give an amount, or a part of the container.", field: :amount) unless values[:amount]
+          refuse(:amount_taken_missing, field: :amount) unless values[:amount]
           [exact(values[:amount]), values[:drawn_on] || House::WorkshopSettings.today]
         end
         private_class_method :read
 
         def oldest(containers)
           open = containers.map { |row| Containers.core(row) }.find { |container| !container.empty? }
-          open || raise(Core::Refusal.new("There is none on the shelf.", "Put a container on it first."))
+          open || raise(Core::Refusal.new(:none_on_the_shelf))
         end
         private_class_method :oldest
 

@@ -96,14 +96,13 @@ module Kohlrabi
           product = Containers.product(given["product"])
           return [product[:key], product[:label]] if PARTS.call(product)
 
-          refuse("#{product[:label]} cannot be a part.", product[:mix] ? "Name what it is mixed of." : "Parts are measured by volume.",
-                 field: :product)
+          refuse(product[:mix] ? :mix_in_a_mix : :part_without_volume, field: :product, product: product[:label])
         end
 
         def named(given)
           label = given["label"].to_s.strip
-          refuse("A part has no name.", "Choose a product, or say what it is (water).", field: :parts) if label.empty?
-          refuse("“#{Core::Units::Numerals.clip(label)}” is longer than 60 characters.", "Shorten it.", field: :parts) if label.size > 60
+          refuse(:part_has_no_name, field: :parts) if label.empty?
+          refuse(:longer_than_60_characters, field: :parts, given: label) if label.size > 60
           [nil, label]
         end
         private_class_method :named
@@ -130,7 +129,7 @@ module Kohlrabi
         def read(given)
           reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
           reading.with(:swatch) do |raw|
-            raw.match?(SWATCH) ? raw.downcase : raise(Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” is not a colour.", "Choose one."))
+            raw.match?(SWATCH) ? raw.downcase : raise(Core::Refusal.new(:not_a_colour_of_the_list, given: raw))
           end
           reading.text(:target, max: 120)
           reading.done!

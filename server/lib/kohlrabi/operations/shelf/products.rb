@@ -8,6 +8,8 @@ module Kohlrabi
         # Field => column.
         WAITS = { touch: :touch_dry, sand: :sand, recoat: :recoat, handle: :handle }.freeze
 
+        extend Support::Refusing
+
         module_function
 
         def all = Records::Product.live.order(:generic, :label).to_a
@@ -35,13 +37,13 @@ module Kohlrabi
         def remove(id)
           row = Support::Finder.find(Records::Product, id)
           used = Records::LookZone.joins(:look).where(product: key(row), looks: { deletion_id: nil }).exists?
-          raise Support::Refused, [Core::Refusal.new("#{row.label} is part of a look.", "Choose another product there first.")] if used
+          refuse(:part_of_a_look, row: row.label) if used
 
           on_shelf = Records::Container.live.exists?(product: key(row))
-          raise Support::Refused, [Core::Refusal.new("#{row.label} is on the shelf.", "Take its containers off the shelf first.")] if on_shelf
+          refuse(:product_on_the_shelf, row: row.label) if on_shelf
 
           part = Mixes.made_of(key(row))
-          raise Support::Refused, [Core::Refusal.new("#{row.label} is a part of #{part.product.label}.", "Give that mix other parts first.")] if part
+          refuse(:part_of_a_mix, row: row.label, product: part.product.label) if part
 
           Support::Removal.of([row, *Records::Mix.live.where(product_id: row.id)], what: "#{row.label} removed")
         end
@@ -74,7 +76,7 @@ module Kohlrabi
         def above_zero(value, raw)
           return value if value.positive?
 
-          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” is not above 0.", "Give the square metres of a litre, as the label says.")
+          raise Core::Refusal.new(:coverage_not_positive, given: raw)
         end
         private_class_method :above_zero
       end

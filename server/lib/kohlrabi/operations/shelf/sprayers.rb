@@ -38,27 +38,26 @@ module Kohlrabi
           reading.text(:nozzle, max: 40)
           reading.text(:setting, max: 40)
           reading.with(:thinning) { |raw| thinning(raw, product) }
-          reading.with(:cup_seconds) { |raw| within(raw, 0..LONGEST, "Give the seconds that the cup takes to run empty.") }
+          reading.with(:cup_seconds) { |raw| within(raw, 0..LONGEST, :cup_seconds_out_of_range) }
           reading.done!
         end
         private_class_method :read
 
         # Past what the label allows it is never thinned.
         def thinning(raw, product)
-          value = within(raw.delete_suffix("%").strip, 0..100, "Give percent of the paint, such as 10.")
+          value = within(raw.delete_suffix("%").strip, 0..100, :thinning_out_of_range)
           limit = product[:thin] or return value
           return value if value <= limit
 
-          raise Core::Refusal.new("#{product[:label].capitalize} is thinned by #{limit}% at most.",
-                                  "Use a larger nozzle, or a product that thins further.")
+          raise Core::Refusal.new(:thinned_too_far, product: product[:label].capitalize, limit: limit)
         end
         private_class_method :thinning
 
-        def within(raw, range, remedy)
+        def within(raw, range, code)
           value = Core::Units::Numerals.parse(raw).to_f
           return value if range.cover?(value)
 
-          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” cannot be.", remedy)
+          raise Core::Refusal.new(code, given: raw)
         end
         private_class_method :within
       end

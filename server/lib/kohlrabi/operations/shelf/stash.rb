@@ -5,6 +5,8 @@ module Kohlrabi
     module Shelf
       # What was salvaged, found inside or given: nothing was paid for it.
       module Stash
+        extend Support::Refusing
+
         module_function
 
         # [items of a page, how many in all], latest first.
@@ -35,9 +37,7 @@ module Kohlrabi
         end
 
         def refuse_fewer(item, used)
-          raise Support::Refused, [Core::Refusal.new("#{used} of #{item.name} were used on pieces.",
-                                                     "Give at least that many, or take those back first.",
-                                                     field: :count)]
+          refuse(:stash_used_on_pieces, field: :count, used: used, item: item.name)
         end
         private_class_method :refuse_fewer
 

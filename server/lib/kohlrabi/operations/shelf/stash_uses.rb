@@ -7,6 +7,8 @@ module Kohlrabi
       module StashUses
         LEGS = 4
 
+        extend Support::Refusing
+
         module_function
 
         # given: {"piece_id", "count"}. Returns the use. Raises Refused for more than is there.
@@ -18,10 +20,7 @@ module Kohlrabi
             count = reading.count(:count, 1..100_000, required: true)
             reading.done!
             left = left(item)
-            if count > left
-              raise Support::Refused,
-                    [Core::Refusal.new("Only #{left} of #{item.name} are there.", "Take at most that many.", field: :count)]
-            end
+            refuse(:too_few_in_stash, field: :count, left: left, item: item.name) if count > left
 
             use = Records::StashUse.create!(stash_item: item, piece: piece, count: count, value_minor: item.value_minor, used_on: House::WorkshopSettings.today)
             Flips::Summaries.refresh(piece.id)

@@ -13,8 +13,7 @@ module Kohlrabi
           hundredths = Core::Units::Numerals.parse(text.to_s.delete_suffix("%").strip) * 100
           return hundredths.to_i if hundredths.denominator == 1 && hundredths.between?(0, most ? most * 100 : 9999)
 
-          raise Core::Refusal.new("“#{Core::Units::Numerals.clip(text)}” is not a percentage that can be.",
-                                  "Give one from 0 to #{most || 'under 100'}, two decimals at most.")
+          raise Core::Refusal.new(:not_a_percentage, given: text, most: most || "under 100")
         end
 
         # 1250 → "12.5"; nil stays nil.

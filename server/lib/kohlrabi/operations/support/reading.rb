@@ -21,7 +21,7 @@ module Kohlrabi
         # Each reader stores under `into` and returns the value, nil for an empty or absent field.
         def text(field, into: field, max: 200, required: false)
           read(field, into, required: required) do |raw|
-            raise Core::Refusal.new("It is longer than #{max} characters.", "Shorten it.") if raw.size > max
+            raise Core::Refusal.new(:too_long, max: max) if raw.size > max
 
             raw
           end
@@ -62,7 +62,7 @@ module Kohlrabi
           read(field, into, required: required) do |raw|
             next raw.to_i if raw.match?(/\A\d{1,9}\z/) && range.cover?(raw.to_i)
 
-            raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” cannot be.", "Give #{range.min} to #{range.max}.")
+            raise Core::Refusal.new(:not_in_range, given: raw, min: range.min, max: range.max)
           end
         end
 
@@ -76,7 +76,7 @@ module Kohlrabi
           read(field, into, required: required) do |raw|
             next raw if among.include?(raw)
 
-            raise Core::Refusal.new("“#{Core::Units::Numerals.clip(raw)}” is not one of the choices.", "Choose #{among.join(', ')}.")
+            raise Core::Refusal.new(:not_one_of_these, given: raw, choices: among.join(", "))
           end
         end
 
@@ -96,7 +96,7 @@ module Kohlrabi
 
           raw = @given[field.to_s].to_s.strip
           values[into] = raw.empty? ? nil : yield(raw)
-          raise Core::Refusal.new("It is empty.", "Fill it in.") if required && values[into].nil?
+          raise Core::Refusal.new(:is_empty) if required && values[into].nil?
 
           values[into]
         rescue Core::Refusal => e

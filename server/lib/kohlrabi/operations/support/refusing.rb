@@ -5,8 +5,8 @@ module Kohlrabi
     module Support
       # The one way in which a use case refuses: extend a module with it.
       module Refusing
-        # Raises Refused. problem, remedy: whole sentences; field: the one at fault, or nil.
-        def refuse(problem, remedy = nil, field: nil) = raise(Refused, [Core::Refusal.new(problem, remedy, field: field)])
+        # Raises Refused. code: of the catalogue, data/refusals.yml; field: the one at fault, or nil; params: what its sentences say.
+        def refuse(code, field: nil, **params) = raise(Refused, [Core::Refusal.new(code, field: field, **params)])
       end
     end
   end

@@ -14,6 +14,8 @@ module Kohlrabi
                   Records::Offer, Records::Hold, Records::WorkshopEntry, Records::Channel, Records::Payment].freeze
         PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze
 
+        extend Refusing
+
         module_function
 
         # Hides records. what: said to the person, "Cost removed". Returns the Deletion.
@@ -31,7 +33,7 @@ module Kohlrabi
         def undo(id)
           Records::Base.transaction do
             deletion = Finder.find(Records::Deletion, id)
-            raise Refused, [Core::Refusal.new("This was undone already.")] if deletion.undone_at
+            refuse(:undone_already) if deletion.undone_at
 
             records = MODELS.flat_map { |model| model.where(deletion_id: deletion.id).to_a }
             records.each { |record| record.update_columns(deletion_id: nil, updated_at: Clock.now) }
@@ -46,7 +48,7 @@ module Kohlrabi
             deletion
           end
         rescue ActiveRecord::RecordNotUnique
-          raise Refused, [Core::Refusal.new("It cannot come back: something has taken its place since.", "Undo that first.")]
+          refuse(:place_taken_since)
         end
 
         def touched(record)
@@ -72,8 +74,7 @@ module Kohlrabi
           Records::Container.where(id: records.grep(Records::Draw).map(&:container_id).uniq).preload(:draws).each do |row|
             next unless Shelf::Containers.core(row).left.negative?
 
-            raise Refused, [Core::Refusal.new("It cannot come back: what it took from the shelf has been taken for something else since.",
-                                              "Take that back first, or say that there was more.")]
+            refuse(:shelf_taken_since)
           end
         end
         private_class_method :recheck_shelf

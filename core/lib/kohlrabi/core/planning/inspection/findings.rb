@@ -18,7 +18,7 @@ module Kohlrabi
           # The row of a finding. Raises Refusal for an unknown one.
           def fetch(key)
             BY_KEY.fetch(key.to_s) do
-              raise Refusal.new("“#{Units::Numerals.clip(key)}” is not a finding of the list.", "Choose one, or add it as your own.", field: :kind)
+              raise Refusal.new(:not_a_finding, field: :kind, given: key)
             end
           end
 

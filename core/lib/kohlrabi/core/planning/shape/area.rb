@@ -34,11 +34,11 @@ module Kohlrabi
           def relief(form, depth: nil, pitch: nil)
             return 1 if form.nil?
 
-            rule = RELIEFS.fetch(form) { raise Refusal.new("“#{form}” is not a relief.", "Choose #{RELIEFS.keys.join(' or ')}.", field: :relief) }
+            rule = RELIEFS.fetch(form) { raise Refusal.new(:not_a_relief, field: :relief, form: form, reliefs: RELIEFS.keys.join(" or ")) }
             return rule.call(nil, nil) if form == "half-round"
             return rule.call(depth, pitch) if depth&.positive? && pitch&.positive?
 
-            raise Refusal.new("Square slats need their depth and their pitch.", "Give both, above 0.", field: :relief_depth)
+            raise Refusal.new(:slats_need_depth_and_pitch, field: :relief_depth)
           end
 
           def ellipse(half, other) = Math::PI * ((3 * (half + other)) - Math.sqrt(((3 * half) + other) * (half + (3 * other))))

@@ -6,6 +6,8 @@ module Kohlrabi
       module Shape
         # The few measures a piece is drawn and zoned from, in mm; nil where not given, and then the kind's usual one stands in.
         class PieceShape < Value
+          include Refusing
+
           MAX_ROWS = 12
           MAX_IN_ROW = 8
           MAX_DOORS = 8
@@ -45,16 +47,14 @@ module Kohlrabi
             rows = text.split(/[,\s]+/).map { |row| row.match?(/\A\d{1,2}\z/) ? row.to_i : 0 }
             return rows if rows.size <= MAX_ROWS && rows.all? { |row| row.between?(1, MAX_IN_ROW) }
 
-            raise Refusal.new("“#{Units::Numerals.clip(text)}” is not a stack of drawers.",
-                              "Write the drawers of each row from the top, such as 2,1,1 (at most #{MAX_ROWS} rows of #{MAX_IN_ROW}).",
-                              field: :drawer_rows)
+            raise Refusal.new(:not_a_stack_of_drawers, field: :drawer_rows, given: text, max_rows: MAX_ROWS, max_in_row: MAX_IN_ROW)
           end
 
           # Raises Refusal when the measures cannot be those of one piece.
           def initialize(attributes)
             super
             refuse_size
-            refuse(:leg, "The legs are as tall as the whole piece.", "Give legs below the height.") if leg && height && leg >= height
+            refuse(:legs_as_tall_as_piece, field: :leg) if leg && height && leg >= height
             refuse_upper
             refuse_rows
           end
@@ -84,18 +84,16 @@ module Kohlrabi
             [leg || (template[:leg] || 0).to_f, all[:height] * 0.92].min
           end
 
-          def refuse(field, problem, remedy) = raise(Refusal.new(problem, remedy, field: field))
-
           def refuse_size
             { width: width, depth: depth, height: height, upper_height: upper_height, upper_depth: upper_depth, leaf: leaf }.each do |name, size|
-              refuse(name, "#{name.to_s.tr('_', ' ').capitalize} is not above 0.", "Measure it and give it above 0.") if size && size <= 0
+              refuse(:not_positive, field: name, name: name.to_s.tr("_", " ").capitalize) if size && size <= 0
             end
           end
 
           def refuse_upper
-            refuse(:upper_height, "The upper part is as tall as the whole piece.", "Give the height of the upper part alone.") if
+            refuse(:upper_part_as_tall_as_piece, field: :upper_height) if
               upper_height && height && upper_height >= height
-            refuse(:upper_depth, "The upper part is deeper than the lower.", "Give its own depth, at most that of the piece.") if
+            refuse(:upper_part_too_deep, field: :upper_depth) if
               upper_depth && depth && upper_depth > depth
           end
 
@@ -103,13 +101,12 @@ module Kohlrabi
             return unless row_heights&.any?
 
             rows = drawn[:drawer_rows].size
-            refuse(:row_heights, "#{row_heights.size} heights for #{rows} rows of drawers.", "Give one height a row, from the top.") unless
+            refuse(:heights_do_not_match_rows, field: :row_heights, number: row_heights.size, rows: rows) unless
               row_heights.size == rows
             room = drawn[:height] - drawn[:upper_height] - drawn[:leg]
             return unless row_heights.sum > room
 
-            refuse(:row_heights, "The drawers together are #{row_heights.sum.round} mm tall, the room for them only #{room.round} mm.",
-                   "Check the heights of the rows, the legs and the height of the piece.")
+            refuse(:drawers_too_tall, field: :row_heights, sum: row_heights.sum.round, room: room.round)
           end
         end
       end

@@ -24,8 +24,7 @@ module Kohlrabi
           def check!(key, keys, field: :zone)
             return key if keys.include?(key)
 
-            raise Refusal.new("This piece has no zone “#{Units::Numerals.clip(key)}”.", "Choose one of its zones: #{keys.first(6).join(', ')} …",
-                              field: field)
+            raise Refusal.new(:no_such_zone, field: field, given: key, keys: keys.first(6).join(", "))
           end
 
           def change(zone, change)

@@ -26,9 +26,9 @@ module Kohlrabi
               return found
             end
 
-            raise Core::Refusal.new("The columns are matched to something unknown.", "Choose one of the list for each.", field: :columns)
+            raise Core::Refusal.new(:unknown_column_match, field: :columns)
           rescue JSON::ParserError
-            raise Core::Refusal.new("The matching of columns cannot be read.", "Load the page anew.", field: :columns)
+            raise Core::Refusal.new(:column_match_unreadable, field: :columns)
           end
 
           def self.told(sheet, say)

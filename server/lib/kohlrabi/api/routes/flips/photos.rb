@@ -21,7 +21,7 @@ module Kohlrabi
               file = Pictures.path(fingerprint, size: small ? :small : :large)
               unless File.file?(file)
                 halt 404 unless Records::Photo.live.exists?(fingerprint: fingerprint)
-                next problem(Problem.document(410, Pictures::LOST))
+                next problem(Problem.document(410, Core::Refusal.new(:photo_file_lost).message))
               end
 
               cache_control :private, :immutable, max_age: FOREVER

@@ -37,8 +37,7 @@ module Kohlrabi
           def self.practice(app)
             app.get("/api/pieces/:id/practice") { json(Listings.played(Operations::Market::Practice.play(params[:id], params[:seed].to_i, params[:days].to_i), say)) }
             app.get("/api/pieces/:id/practice/counter") do
-              counter = Selling.price(params[:counter]) or raise Operations::Support::Refused,
-                                                                 [Core::Refusal.new("It is empty.", "Name what you would take.", field: :counter)]
+              counter = Selling.price(params[:counter]) or refuse(:no_wish_named, field: :counter)
               json(taken: Operations::Market::Practice.takes?(params[:id], params[:seed].to_i, params[:day].to_i, params[:who].to_s, counter),
                    counter: say.money(counter))
             end

@@ -6,12 +6,14 @@ module Kohlrabi
       module Tools
         # Bench tools: their list, answers while one types, templates to print at 1:1, and what is kept on a piece.
         module Calculators
+          extend Operations::Support::Refusing
+
           TYPES = { "svg" => "image/svg+xml", "pdf" => "application/pdf" }.freeze
 
           # The file of a template. params: "given" as JSON, "paper". Raises Refused where the tool has none.
           def self.template(key, form, params)
             found = Operations::Tools::SavedResults.answer(key, typed(params[:given]))
-            raise Operations::Support::Refused, [Core::Refusal.new("This tool has no template.", "Print its page instead.")] unless found.template
+            refuse(:tool_has_no_template) unless found.template
 
             if form == "svg"
               Formats::TemplateSvg.new(found.template).to_s
@@ -28,7 +30,7 @@ module Kohlrabi
 
             raise JSON::ParserError
           rescue JSON::ParserError
-            raise Core::Refusal.new("What was typed cannot be read.", "Open the template from the tool's page.", field: :given)
+            raise Core::Refusal.new(:template_unreadable, field: :given)
           end
 
           def self.registered(app)
