@@ -70,6 +70,8 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
   if (settled.response.status === 401) window.dispatchEvent(new Event(LOCKED));
   const problem = settled.error as Problem | undefined;
   throw new ProblemError(
-    problem?.detail ? problem : { ...unreachable, status: settled.response.status, detail: `The server answered ${settled.response.status}.` },
+    problem?.detail
+      ? problem
+      : { ...unreachable, status: settled.response.status, detail: `The server answered ${settled.response.status}.` },
   );
 }

@@ -5,7 +5,9 @@ import { Empty } from "../kit/Empty";
 export function Broken() {
   return (
     <Empty title="This screen could not be opened">
-      <span role="alert">Nothing you recorded is lost. Load the page anew; if it stays like this, start the server again.</span>
+      <span role="alert">
+        Nothing you recorded is lost. Load the page anew; if it stays like this, start the server again.
+      </span>
       <Button variant="contained" onClick={() => window.location.reload()}>
         Load anew
       </Button>

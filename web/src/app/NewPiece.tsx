@@ -22,9 +22,13 @@ export default function NewPiece({ onClose }: { onClose: () => void }) {
         if (count.trim() !== "1" && count.trim() !== "") {
           const { bought_on, source, purchase, name = "", ...rest } = values;
           const members = [{ ...rest, name, count }];
-          const lot = await ask(api.POST("/api/lots", { body: { name, bought_on, source, price: purchase, share_rule: "equal", members } }));
-          done(`${lot.members.length} recorded, ${lot.members[0]?.ticket} to ${lot.members[lot.members.length - 1]?.ticket}`, () =>
-            ask(api.DELETE("/api/lots/{id}", { params: { path: { id: lot.id } } })).then(() => navigate("/floor")),
+          const lot = await ask(
+            api.POST("/api/lots", { body: { name, bought_on, source, price: purchase, share_rule: "equal", members } }),
+          );
+          done(
+            `${lot.members.length} recorded, ${lot.members[0]?.ticket} to ${lot.members[lot.members.length - 1]?.ticket}`,
+            () =>
+              ask(api.DELETE("/api/lots/{id}", { params: { path: { id: lot.id } } })).then(() => navigate("/floor")),
           );
           onClose();
           void navigate(`/scout/lots/${lot.id}`);

@@ -47,7 +47,9 @@ export function Rail({ demo, running }: { demo: boolean; running?: Timer }) {
         height: "100vh",
       }}
     >
-      <Typography sx={{ color: "secondary.main", fontWeight: 600, fontSize: 21, px: 2.25, pt: 2.25, pb: 2 }}>kohlrabi</Typography>
+      <Typography sx={{ color: "secondary.main", fontWeight: 600, fontSize: 21, px: 2.25, pt: 2.25, pb: 2 }}>
+        kohlrabi
+      </Typography>
       {SECTIONS.map((section) => (
         <Box
           key={section.to}

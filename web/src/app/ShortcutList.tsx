@@ -11,10 +11,16 @@ export default function ShortcutList({ onClose }: { onClose: () => void }) {
     <Dialog open onClose={onClose} maxWidth="xs" aria-labelledby="keys">
       <DialogTitle id="keys">Keys</DialogTitle>
       <DialogContent>
-        <Box component="dl" sx={{ m: 0, display: "grid", gridTemplateColumns: "auto 1fr", gap: 1.25, alignItems: "baseline" }}>
+        <Box
+          component="dl"
+          sx={{ m: 0, display: "grid", gridTemplateColumns: "auto 1fr", gap: 1.25, alignItems: "baseline" }}
+        >
           {SHORTCUTS.map(([key, what]) => (
             <Box key={key} sx={{ display: "contents" }}>
-              <Box component="dt" sx={{ fontWeight: 600, borderBottom: 2, borderColor: "primary.main", justifySelf: "start", px: 0.5 }}>
+              <Box
+                component="dt"
+                sx={{ fontWeight: 600, borderBottom: 2, borderColor: "primary.main", justifySelf: "start", px: 0.5 }}
+              >
                 {key}
               </Box>
               <Box component="dd" sx={{ m: 0 }}>

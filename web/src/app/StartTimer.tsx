@@ -23,10 +23,13 @@ export default function StartTimer({ piece, onClose }: { piece: Named | null; on
       setDanger({ met, again: () => start(kind, person, pieces) });
     });
     if (!timer) return;
-    done(`Timer started: ${timer.label.toLowerCase()}`, () => ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } })));
+    done(`Timer started: ${timer.label.toLowerCase()}`, () =>
+      ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } })),
+    );
     onClose();
   };
-  if (danger) return <DangerDialog danger={danger.met} onClose={onClose} onCleared={() => void danger.again().catch(failed)} />;
+  if (danger)
+    return <DangerDialog danger={danger.met} onClose={onClose} onCleared={() => void danger.again().catch(failed)} />;
   return (
     <FormDialog
       title="Start a timer"

@@ -27,7 +27,9 @@ export function DangerDialog({ danger, onClose, onCleared }: Props) {
   const { failed } = useUndo();
   const { piece, caution, about, why } = danger;
   const confirm = async (key: string) => {
-    await ask(api.POST("/api/pieces/{id}/confirmations", { params: { path: { id: piece.id } }, body: { caution: key } }));
+    await ask(
+      api.POST("/api/pieces/{id}/confirmations", { params: { path: { id: piece.id } }, body: { caution: key } }),
+    );
     onCleared();
   };
   return (

@@ -52,7 +52,14 @@ function Strips({ strip, scale, end, width }: Props & { width: number }) {
     market: "var(--k-palette-secondary-main)",
   };
   return (
-    <Box component="svg" width={width} height={42} role="img" aria-label={strip.description} sx={{ display: "block", overflow: "visible" }}>
+    <Box
+      component="svg"
+      width={width}
+      height={42}
+      role="img"
+      aria-label={strip.description}
+      sx={{ display: "block", overflow: "visible" }}
+    >
       <defs>
         <pattern id={`${id}-wait`} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="6" height="6" fill="var(--k-palette-background-paper)" />
@@ -86,7 +93,14 @@ function Strips({ strip, scale, end, width }: Props & { width: number }) {
         </g>
       )}
       {end && (
-        <text x={last + 6} y={20} fontSize={14} fontFamily="Barlow Condensed" fontWeight={600} fill="var(--k-palette-secondary-main)">
+        <text
+          x={last + 6}
+          y={20}
+          fontSize={14}
+          fontFamily="Barlow Condensed"
+          fontWeight={600}
+          fill="var(--k-palette-secondary-main)"
+        >
           {end}
         </text>
       )}

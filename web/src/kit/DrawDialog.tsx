@@ -29,7 +29,9 @@ export default function DrawDialog({ product, container, piece = null, amount = 
         },
       }),
     );
-    done(`${cost.what} taken, ${cost.amount?.text}`, () => ask(api.DELETE("/api/costs/{id}", { params: { path: { id: cost.id } } })));
+    done(`${cost.what} taken, ${cost.amount?.text}`, () =>
+      ask(api.DELETE("/api/costs/{id}", { params: { path: { id: cost.id } } })),
+    );
     onClose();
   };
   return (

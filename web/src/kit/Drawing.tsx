@@ -20,7 +20,17 @@ function fill(part: Part, shape: Shape): string {
 const points = (part: Part) => part.points.map((point) => point.join(",")).join(" ");
 
 // width, height: the box in px that the drawing is fitted into. measures: draws dimension lines.
-export function Drawing({ shape, width, height, measures = false }: { shape: Shape; width: number; height: number; measures?: boolean }) {
+export function Drawing({
+  shape,
+  width,
+  height,
+  measures = false,
+}: {
+  shape: Shape;
+  width: number;
+  height: number;
+  measures?: boolean;
+}) {
   const space = measures ? 34 : 2;
   const scale = Math.min((width - space) / shape.width, (height - space) / shape.height);
   const [w, h] = [shape.width * scale, shape.height * scale];
@@ -34,13 +44,23 @@ export function Drawing({ shape, width, height, measures = false }: { shape: Sha
       aria-label={shape.description}
       sx={{ width, maxWidth: "100%", height: "auto", display: "block" }}
     >
-      <g transform={`translate(${left} ${top}) scale(${scale})`} stroke={INK} strokeWidth={1} strokeDasharray={shape.to_scale ? undefined : "3 2"}>
+      <g
+        transform={`translate(${left} ${top}) scale(${scale})`}
+        stroke={INK}
+        strokeWidth={1}
+        strokeDasharray={shape.to_scale ? undefined : "3 2"}
+      >
         {shape.parts.map((part, place) => (
           <polygon key={place} points={points(part)} fill={fill(part, shape)} vectorEffect="non-scaling-stroke" />
         ))}
       </g>
       {measures && shape.to_scale && (
-        <g stroke="var(--k-palette-text-secondary)" fill="var(--k-palette-text-secondary)" fontSize={13} fontFamily="Barlow Condensed">
+        <g
+          stroke="var(--k-palette-text-secondary)"
+          fill="var(--k-palette-text-secondary)"
+          fontSize={13}
+          fontFamily="Barlow Condensed"
+        >
           <path
             fill="none"
             d={`M${left} ${top + h + 10}h${w}m0 -4v8M${left} ${top + h + 6}v8M${left + w + 10} ${top}v${h}m-4 0h8M${left + w + 6} ${top}h8`}

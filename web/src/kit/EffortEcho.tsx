@@ -3,7 +3,13 @@ import { useQuery } from "@tanstack/react-query";
 import { api, ask } from "../api/client";
 import { useSettled } from "./useSettled";
 
-export function EffortEcho({ text, help = "1h20, 1:20, 80 min or 1.5 h; a bare number is minutes" }: { text: string; help?: string }) {
+export function EffortEcho({
+  text,
+  help = "1h20, 1:20, 80 min or 1.5 h; a bare number is minutes",
+}: {
+  text: string;
+  help?: string;
+}) {
   const settled = useSettled(text.trim(), 150);
   const read = useQuery({
     queryKey: ["effort", settled],

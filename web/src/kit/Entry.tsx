@@ -20,7 +20,15 @@ export function Entry({ day, name, children, amount, onCorrect, onRemove, remove
   return (
     <Box
       component="li"
-      sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", borderBottom: 1, borderColor: "divider", minHeight: 44 }}
+      sx={{
+        display: "flex",
+        flexWrap: "wrap",
+        columnGap: 2,
+        alignItems: "center",
+        borderBottom: 1,
+        borderColor: "divider",
+        minHeight: 44,
+      }}
     >
       <Box sx={{ minWidth: 104, color: "text.secondary" }}>{day}</Box>
       <Box sx={{ flex: "1 1 170px" }}>{children}</Box>

@@ -31,7 +31,9 @@ const block = { display: "block" } as const;
 
 function Head({ figure, currency, note }: { figure: Figure; currency: string; note?: string }) {
   const loss = (figure.minor ?? 0) < 0;
-  const size = figure.text ? { fontSize: 20, fontWeight: 600, lineHeight: 1.3 } : { fontSize: 16, fontWeight: 400, lineHeight: 1.625 };
+  const size = figure.text
+    ? { fontSize: 20, fontWeight: 600, lineHeight: 1.3 }
+    : { fontSize: 16, fontWeight: 400, lineHeight: 1.625 };
   return (
     <>
       <Typography variant="overline" component="span" sx={{ ...block, color: "text.secondary" }}>

@@ -13,7 +13,8 @@ export function FitTable({ fit }: { fit: Fit }) {
   if (fit.rows.length === 0) {
     return (
       <Box sx={{ color: "text.secondary" }}>
-        Measure your load space, doors and stairs once in <Link to="/rules">House rules</Link>; each piece is then tried against them.
+        Measure your load space, doors and stairs once in <Link to="/rules">House rules</Link>; each piece is then tried
+        against them.
       </Box>
     );
   }
@@ -22,7 +23,13 @@ export function FitTable({ fit }: { fit: Fit }) {
       {fit.rows.map((row) => (
         <Box
           key={row.name}
-          sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "190px 1fr" }, py: 0.75, borderBottom: 1, borderColor: "divider" }}
+          sx={{
+            display: "grid",
+            gridTemplateColumns: { xs: "1fr", sm: "190px 1fr" },
+            py: 0.75,
+            borderBottom: 1,
+            borderColor: "divider",
+          }}
         >
           <Box>
             {row.name}

@@ -26,7 +26,16 @@ type Props = {
   onSubmit: (values: Values, pieces: ShareInput[]) => Promise<void>;
 };
 
-export function FormDialog({ title, submit, fields, initial = {}, initialPieces = [], extra, onClose, onSubmit }: Props) {
+export function FormDialog({
+  title,
+  submit,
+  fields,
+  initial = {},
+  initialPieces = [],
+  extra,
+  onClose,
+  onSubmit,
+}: Props) {
   const id = useId();
   const phone = useMediaQuery("(max-width:599px)");
   const shown = fields.filter((field) => field.kind !== "pieces");
@@ -37,7 +46,9 @@ export function FormDialog({ title, submit, fields, initial = {}, initialPieces 
   const piecesField = fields.find((field) => field.kind === "pieces");
   const named = new Set(fields.map((field) => field.name));
   const beside = problem?.fields ?? {};
-  const general = problem && (problem.problem.errors.length === 0 || problem.problem.errors.some((e) => !e.field || !named.has(e.field)));
+  const general =
+    problem &&
+    (problem.problem.errors.length === 0 || problem.problem.errors.some((e) => !e.field || !named.has(e.field)));
 
   const save = form.handleSubmit(async (values) => {
     setProblem(null);
@@ -58,7 +69,12 @@ export function FormDialog({ title, submit, fields, initial = {}, initialPieces 
 
   return (
     <Dialog open onClose={onClose} fullScreen={phone} aria-labelledby={id}>
-      <Box component="form" noValidate onSubmit={submitted} sx={{ display: "flex", flexDirection: "column", minHeight: 0, flex: 1 }}>
+      <Box
+        component="form"
+        noValidate
+        onSubmit={submitted}
+        sx={{ display: "flex", flexDirection: "column", minHeight: 0, flex: 1 }}
+      >
         <DialogTitle id={id}>{title}</DialogTitle>
         <DialogContent>
           <Box sx={{ display: "grid", gridTemplateColumns: "repeat(6, 1fr)", gap: 2, pt: 1 }}>
@@ -67,12 +83,24 @@ export function FormDialog({ title, submit, fields, initial = {}, initialPieces 
                 {problem.message}
               </Alert>
             )}
-            {piecesField && <PiecesField spec={piecesField} value={pieces} onChange={setPieces} error={beside.pieces ?? beside.piece_ids} />}
+            {piecesField && (
+              <PiecesField
+                spec={piecesField}
+                value={pieces}
+                onChange={setPieces}
+                error={beside.pieces ?? beside.piece_ids}
+              />
+            )}
             {shown
               .filter((field) => !field.hidden)
               .map((field, place) => (
                 <Box key={field.name} sx={{ gridColumn: field.half ? { xs: "span 3", sm: "span 2" } : "1 / -1" }}>
-                  <Field spec={field} control={form.control} error={beside[field.name]} first={place === 0 && !piecesField} />
+                  <Field
+                    spec={field}
+                    control={form.control}
+                    error={beside[field.name]}
+                    first={place === 0 && !piecesField}
+                  />
                 </Box>
               ))}
             {extra && <Box sx={{ gridColumn: "1 / -1" }}>{extra}</Box>}

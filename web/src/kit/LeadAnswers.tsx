@@ -35,7 +35,12 @@ export function LeadAnswers({ piece, answer = null, onAnswered }: Props) {
           </Button>
         ))}
       {answer && (
-        <Button size="small" className="no-print" sx={{ minHeight: 44 }} onClick={() => void choose("", "asked again").catch(failed)}>
+        <Button
+          size="small"
+          className="no-print"
+          sx={{ minHeight: 44 }}
+          onClick={() => void choose("", "asked again").catch(failed)}
+        >
           Ask again
         </Button>
       )}

@@ -6,7 +6,11 @@ import { type ReactNode, useId } from "react";
 export function Part({ title, action, children }: { title: string; action?: ReactNode; children: ReactNode }) {
   const id = useId();
   return (
-    <Box component="section" aria-labelledby={id} sx={{ borderTop: 2, borderColor: "text.primary", pt: 1, mb: 4, breakInside: "avoid" }}>
+    <Box
+      component="section"
+      aria-labelledby={id}
+      sx={{ borderTop: 2, borderColor: "text.primary", pt: 1, mb: 4, breakInside: "avoid" }}
+    >
       <Box sx={{ display: "flex", alignItems: "center", minHeight: 44, gap: 1, flexWrap: "wrap" }}>
         <Typography id={id} variant="h2" sx={{ flex: 1 }}>
           {title}

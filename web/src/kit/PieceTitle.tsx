@@ -4,7 +4,17 @@ import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
 import { Link as RouterLink } from "react-router";
 
-export function PieceTitle({ id, ticket, name, line }: { id: number; ticket: string; name: string; line?: string | null }) {
+export function PieceTitle({
+  id,
+  ticket,
+  name,
+  line,
+}: {
+  id: number;
+  ticket: string;
+  name: string;
+  line?: string | null;
+}) {
   return (
     <Box sx={{ minWidth: 0 }}>
       <Typography variant="overline" component="div" sx={{ color: "text.secondary", lineHeight: 1.2 }}>

@@ -29,7 +29,9 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
   const chosen = useMemo(() => value.map((share) => share.piece_id), [value]);
   const name = (id: number) => names.get(id) ?? `piece ${id}`;
   const choose = (ids: number[]) =>
-    onChange(ids.map((id) => value.find((share) => share.piece_id === id) ?? { piece_id: id, weight: "", name: name(id) }));
+    onChange(
+      ids.map((id) => value.find((share) => share.piece_id === id) ?? { piece_id: id, weight: "", name: name(id) }),
+    );
   // Others just like one that is chosen, which are often worked on together.
   const others = useMates(chosen).filter((mate) => !chosen.includes(mate.id));
   return (
@@ -44,14 +46,21 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
         onChange={(_, ids) => choose(ids)}
         onInputChange={(_, typed) => setText(typed)}
         renderInput={(params) => (
-          <TextField {...params} label={spec.label} error={!!error} helperText={error ?? spec.help ?? "Choose several if they share it"} />
+          <TextField
+            {...params}
+            label={spec.label}
+            error={!!error}
+            helperText={error ?? spec.help ?? "Choose several if they share it"}
+          />
         )}
       />
       {others.length > 0 && (
         <Button
           variant="outlined"
           sx={{ justifySelf: "start" }}
-          onClick={() => onChange([...value, ...others.map((mate) => ({ piece_id: mate.id, weight: "", name: mate.name }))])}
+          onClick={() =>
+            onChange([...value, ...others.map((mate) => ({ piece_id: mate.id, weight: "", name: mate.name }))])
+          }
         >
           {others.length === 1 ? "And the other one just like it" : `And the other ${others.length} just like it`}
         </Button>
@@ -69,7 +78,11 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
                 value={share.weight}
                 slotProps={{ htmlInput: { "aria-label": `Parts for ${name(share.piece_id)}` } }}
                 onChange={(event) =>
-                  onChange(value.map((other) => (other.piece_id === share.piece_id ? { ...other, weight: event.target.value } : other)))
+                  onChange(
+                    value.map((other) =>
+                      other.piece_id === share.piece_id ? { ...other, weight: event.target.value } : other,
+                    ),
+                  )
                 }
               />
             </Box>

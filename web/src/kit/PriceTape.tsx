@@ -32,7 +32,10 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
   }));
   const left = 4;
   // Room on the right for labels that stand near the end of the scale.
-  const right = Math.max(20, ...labels.map(({ share, width: w }) => (share > 0 ? width - left - (width - left - w) / share : 0)));
+  const right = Math.max(
+    20,
+    ...labels.map(({ share, width: w }) => (share > 0 ? width - left - (width - left - w) / share : 0)),
+  );
   const x = (minor: number) => left + (minor / tape.length) * (width - left - right);
   const placed = lanes(tape.marks.map((mark, place) => ({ at: x(mark.minor), width: labels[place]?.width ?? 0 })));
   const top = (Math.max(...placed) + 1) * LANE + 6;
@@ -40,13 +43,28 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
   // What is worth paying: up to the most, a field of its own on the scale.
   const most = tape.marks.find((mark) => mark.key === "most");
   const spoken = tape.marks.map((mark) => `${mark.label} ${mark.text}`).join(", ");
-  const small = Array.from({ length: Math.round((tape.length / tape.step) * 5) + 1 }, (_, place) => (place * tape.step) / 5);
+  const small = Array.from(
+    { length: Math.round((tape.length / tape.step) * 5) + 1 },
+    (_, place) => (place * tape.step) / 5,
+  );
   return (
     <Box ref={ref} sx={{ width: "100%", contain: "inline-size" }}>
       {width > 0 && (
-        <svg width={width} height={top + 34} role="img" aria-label={`Prices in ${currency}: ${spoken}`} style={{ display: "block" }}>
+        <svg
+          width={width}
+          height={top + 34}
+          role="img"
+          aria-label={`Prices in ${currency}: ${spoken}`}
+          style={{ display: "block" }}
+        >
           <defs>
-            <pattern id={`${id}-loss`} width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+            <pattern
+              id={`${id}-loss`}
+              width="7"
+              height="7"
+              patternUnits="userSpaceOnUse"
+              patternTransform="rotate(-45)"
+            >
               <path d="M0 0v7" stroke="var(--k-palette-error-main)" strokeWidth="1.4" opacity="0.45" />
             </pattern>
           </defs>
@@ -60,7 +78,16 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
             strokeWidth={1.4}
           />
           {loss && <rect x={left} y={top} width={x(loss.minor) - left} height={30} fill={`url(#${id}-loss)`} />}
-          {most && <rect x={left} y={top + 1} width={x(most.minor) - left} height={28} fill="var(--k-palette-primary-main)" opacity={0.2} />}
+          {most && (
+            <rect
+              x={left}
+              y={top + 1}
+              width={x(most.minor) - left}
+              height={28}
+              fill="var(--k-palette-primary-main)"
+              opacity={0.2}
+            />
+          )}
           {small.map((minor) => (
             <path
               key={minor}

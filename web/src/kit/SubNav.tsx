@@ -12,7 +12,13 @@ export function SubNav({ name, pages }: { name: string; pages: { to: string; lab
     if (open && row.current) row.current.scrollLeft = open.offsetLeft - row.current.offsetLeft - 24;
   }, [pathname]);
   return (
-    <Box ref={row} component="nav" aria-label={name} className="no-print" sx={{ display: "flex", gap: 0.5, mb: 2, overflowX: "auto" }}>
+    <Box
+      ref={row}
+      component="nav"
+      aria-label={name}
+      className="no-print"
+      sx={{ display: "flex", gap: 0.5, mb: 2, overflowX: "auto" }}
+    >
       {pages.map((page) => (
         <Box
           key={page.to}

@@ -14,7 +14,11 @@ export function Ticking({ timer, large = false }: { timer: Timer; large?: boolea
   const seconds = counted + since;
   const two = (value: number) => String(value).padStart(2, "0");
   return (
-    <Box component="span" role="timer" sx={{ fontWeight: 600, fontSize: large ? { xs: 52, md: 60 } : 20, lineHeight: 1.1 }}>
+    <Box
+      component="span"
+      role="timer"
+      sx={{ fontWeight: 600, fontSize: large ? { xs: 52, md: 60 } : 20, lineHeight: 1.1 }}
+    >
       {Math.floor(seconds / 3600)}:{two(Math.floor(seconds / 60) % 60)}
       <Box component="span" sx={{ fontSize: "0.6em", color: "text.secondary" }}>
         :{two(seconds % 60)}

@@ -21,7 +21,15 @@ const FILLS: Record<string, string> = {
 };
 
 // width: px that it may take at most.
-export function ToolPicture({ picture, width = 680, height = 380 }: { picture: Picture; width?: number; height?: number }) {
+export function ToolPicture({
+  picture,
+  width = 680,
+  height = 380,
+}: {
+  picture: Picture;
+  width?: number;
+  height?: number;
+}) {
   const space = 22;
   const scale = Math.min((width - 2 * space) / picture.width, (height - 2 * space) / picture.height);
   const [w, h] = [picture.width * scale + 2 * space, picture.height * scale + 2 * space];
@@ -39,7 +47,13 @@ export function ToolPicture({ picture, width = 680, height = 380 }: { picture: P
           <path d="M0 0V7" stroke={SOFT} strokeWidth="1" />
         </pattern>
       </defs>
-      <g transform={`translate(${space} ${space})`} stroke={INK} strokeWidth={1} fontSize={12} fontFamily="Barlow Condensed">
+      <g
+        transform={`translate(${space} ${space})`}
+        stroke={INK}
+        strokeWidth={1}
+        fontSize={12}
+        fontFamily="Barlow Condensed"
+      >
         {picture.shapes.map((shape, place) => (
           <Drawn key={place} shape={shape} at={at} />
         ))}
@@ -69,15 +83,24 @@ function Drawn({ shape, at }: { shape: Shape; at: (value: number | undefined) =>
         {shape.label && <Words x={x} y={y - at(shape.r) - 6} text={shape.label} />}
       </>
     );
-  if (shape.kind === "line") return <path d={`M${x} ${y}L${at(shape.x2)} ${at(shape.y2)}`} stroke={SOFT} strokeDasharray="6 3 1 3" />;
+  if (shape.kind === "line")
+    return <path d={`M${x} ${y}L${at(shape.x2)} ${at(shape.y2)}`} stroke={SOFT} strokeDasharray="6 3 1 3" />;
   if (shape.kind === "polygon")
-    return <polygon points={(shape.points ?? []).map(([px, py]) => `${at(px)},${at(py)}`).join(" ")} fill={fill} strokeDasharray={dash} />;
+    return (
+      <polygon
+        points={(shape.points ?? []).map(([px, py]) => `${at(px)},${at(py)}`).join(" ")}
+        fill={fill}
+        strokeDasharray={dash}
+      />
+    );
   if (shape.kind === "text") return <Words x={x} y={y + 4} text={shape.label ?? ""} />;
   const [x2, y2] = [at(shape.x2), at(shape.y2)];
   const upright = Math.abs(x2 - x) < Math.abs(y2 - y);
   return (
     <g stroke={SOFT}>
-      <path d={`M${x} ${y}L${x2} ${y2}${upright ? `M${x - 4} ${y}h8M${x2 - 4} ${y2}h8` : `M${x} ${y - 4}v8M${x2} ${y2 - 4}v8`}`} />
+      <path
+        d={`M${x} ${y}L${x2} ${y2}${upright ? `M${x - 4} ${y}h8M${x2 - 4} ${y2}h8` : `M${x} ${y - 4}v8M${x2} ${y2 - 4}v8`}`}
+      />
       <text
         stroke="none"
         fill={INK}

@@ -27,7 +27,8 @@ const typed = (entry: Work) => ({
   person_id: String(entry.person.id),
 });
 const bare = (entry: Work) => entry.shares.map(({ piece_id, weight }) => ({ piece_id, weight }));
-const shares = (entry: Work): ShareInput[] => entry.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
+const shares = (entry: Work): ShareInput[] =>
+  entry.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
 
 export default function WorkDialog({ entry, piece, onClose }: Props) {
   const workshop = useWorkshop();
@@ -49,8 +50,12 @@ export default function WorkDialog({ entry, piece, onClose }: Props) {
           const path = { params: { path: { id: entry.id } } };
           const { effort, ...rest } = body(values, pieces);
           // A time that was not touched stays exact, even where it is shown rounded.
-          await ask(api.PATCH("/api/work/{id}", { ...path, body: effort === typed(entry).effort ? rest : { effort, ...rest } }));
-          done("Hours corrected", () => ask(api.PATCH("/api/work/{id}", { ...path, body: body(typed(entry), bare(entry)) })));
+          await ask(
+            api.PATCH("/api/work/{id}", { ...path, body: effort === typed(entry).effort ? rest : { effort, ...rest } }),
+          );
+          done("Hours corrected", () =>
+            ask(api.PATCH("/api/work/{id}", { ...path, body: body(typed(entry), bare(entry)) })),
+          );
         } else {
           const made = await ask(api.POST("/api/work", { body: body(values, pieces) }));
           done(`${made.effort?.text} of ${made.label.toLowerCase()} recorded`, () =>

@@ -26,14 +26,20 @@ export function WorkList({ entries, forPiece, people }: { entries: Work[]; forPi
             name={`${entry.label}, ${entry.effort?.text}`}
             amount={(entry.shares.find((one) => one.piece_id === forPiece) ?? entry).effort?.text ?? ""}
             onCorrect={entry.trip_id ? undefined : () => setEditing(entry)}
-            onRemove={entry.trip_id ? undefined : () => remove(api.DELETE("/api/work/{id}", { params: { path: { id: entry.id } } }))}
+            onRemove={
+              entry.trip_id
+                ? undefined
+                : () => remove(api.DELETE("/api/work/{id}", { params: { path: { id: entry.id } } }))
+            }
           >
             {entry.label}
             <Box component="span" sx={{ color: "text.secondary" }}>
               {people > 1 && `, ${entry.person.name}`}
               {entry.started_at && `, from ${entry.started_at}`}
               {!forPiece && `, ${entry.shares.map((one) => one.name).join(" + ")}`}
-              {forPiece && entry.shares.length > 1 && `, shared: ${entry.effort?.text} over ${entry.shares.length} pieces`}
+              {forPiece &&
+                entry.shares.length > 1 &&
+                `, shared: ${entry.effort?.text} over ${entry.shares.length} pieces`}
             </Box>
             {entry.note && <Box sx={{ color: "text.secondary", fontSize: 14 }}>{entry.note}</Box>}
           </Entry>

@@ -5,7 +5,8 @@ export type ShareInput = { piece_id: number; weight: string; name?: string };
 export type Mate = { id: number; name: string };
 // A piece by id and name, as a form begins with it.
 export type Named = { id: number; name: string; mates?: Mate[] };
-export const startWith = (piece?: Named | null): ShareInput[] => (piece ? [{ piece_id: piece.id, weight: "", name: piece.name }] : []);
+export const startWith = (piece?: Named | null): ShareInput[] =>
+  piece ? [{ piece_id: piece.id, weight: "", name: piece.name }] : [];
 
 export type Values = Record<string, string>;
 

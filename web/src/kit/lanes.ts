@@ -8,7 +8,9 @@ export function lanes(labels: Label[]): number[] {
   const placed: number[] = [];
   for (const place of order) {
     const { at, width } = labels[place] as Label;
-    const blocked = placed.filter((other) => (labels[other] as Label).at < at + width + 4).map((other) => result[other] as number);
+    const blocked = placed
+      .filter((other) => (labels[other] as Label).at < at + width + 4)
+      .map((other) => result[other] as number);
     // A stem reaches down from its own lane to the scale: everything up to the highest blocked lane is taken.
     result[place] = blocked.length ? Math.max(...blocked) + 1 : 0;
     placed.push(place);

@@ -3,10 +3,16 @@ import type { Workshop } from "../api/types";
 import type { FieldSpec } from "./fields";
 import { shapeFields } from "./shapeFields";
 
-const MATERIALS = ["", "solid", "veneer", "laminate", "plywood", "board"].map((key) => ({ key, label: key || "not said" }));
+const MATERIALS = ["", "solid", "veneer", "laminate", "plywood", "board"].map((key) => ({
+  key,
+  label: key || "not said",
+}));
 
 // planned: hours and cost to come follow its plan, and are not typed.
-export function pieceFields(workshop: Workshop, { brief, planned = false }: { brief: boolean; planned?: boolean }): FieldSpec[] {
+export function pieceFields(
+  workshop: Workshop,
+  { brief, planned = false }: { brief: boolean; planned?: boolean },
+): FieldSpec[] {
   const money = workshop.currency;
   const unit = workshop.length_unit;
   const first: FieldSpec[] = [
@@ -30,7 +36,12 @@ export function pieceFields(workshop: Workshop, { brief, planned = false }: { br
     { name: "made_about", label: "Made about", kind: "text", half: true, help: "a year or decade, if known" },
     { name: "body_material", label: "Body is of", kind: "select", half: true, options: MATERIALS },
     { name: "surface_material", label: "Surface is of", kind: "select", half: true, options: MATERIALS },
-    { name: "techniques", label: "Techniques", kind: "text", help: "in your words, with commas; Books compares by them" },
+    {
+      name: "techniques",
+      label: "Techniques",
+      kind: "text",
+      help: "in your words, with commas; Books compares by them",
+    },
     { name: "expected_resale", label: "Expected resale", kind: "text", unit: money, half: true },
   ];
   const toCome: FieldSpec[] = [
@@ -46,7 +57,13 @@ export function pieceFields(workshop: Workshop, { brief, planned = false }: { br
     },
   ];
   const notes: FieldSpec = { name: "notes", label: "Notes", kind: "multiline" };
-  const many: FieldSpec = { name: "count", label: "How many alike", kind: "text", half: true, help: "the price is for all of them" };
+  const many: FieldSpec = {
+    name: "count",
+    label: "How many alike",
+    kind: "text",
+    half: true,
+    help: "the price is for all of them",
+  };
   if (brief) return [...first, ...shape.slice(0, 3), many, notes];
   return [
     ...first,

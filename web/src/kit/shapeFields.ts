@@ -5,7 +5,13 @@ const named = (keys: string[]) => keys.map((key) => ({ key, label: key }));
 
 export function shapeFields(unit: string, { planned }: { planned: boolean }): FieldSpec[] {
   const length = (name: string, label: string): FieldSpec => ({ name, label, kind: "text", unit, half: true });
-  const count = (name: string, label: string, help?: string): FieldSpec => ({ name, label, kind: "text", half: true, help });
+  const count = (name: string, label: string, help?: string): FieldSpec => ({
+    name,
+    label,
+    kind: "text",
+    half: true,
+    help,
+  });
   const usual = { key: "", label: planned ? "as bought" : "usual for its kind" };
   const select = (name: string, label: string, options: { key: string; label: string }[]): FieldSpec => ({
     name,

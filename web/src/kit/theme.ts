@@ -59,12 +59,20 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: {
         body: { fontVariantNumeric: "tabular-nums" },
-        "a:not([class])": { color: "inherit", textDecorationColor: "var(--k-palette-text-secondary)", textUnderlineOffset: "2px" },
+        "a:not([class])": {
+          color: "inherit",
+          textDecorationColor: "var(--k-palette-text-secondary)",
+          textUnderlineOffset: "2px",
+        },
         "*:focus-visible": { outline: "3px solid var(--k-palette-secondary-main)", outlineOffset: "2px" },
         // A dialog takes the focus as a whole until one of its fields has it: no ring around all of it.
         '[tabindex="-1"]:focus-visible': { outline: "none" },
         "@media (prefers-reduced-motion: reduce)": {
-          "*, *::before, *::after": { animation: "none !important", transition: "none !important", scrollBehavior: "auto !important" },
+          "*, *::before, *::after": {
+            animation: "none !important",
+            transition: "none !important",
+            scrollBehavior: "auto !important",
+          },
         },
         "@media print": { "nav, .no-print": { display: "none !important" }, body: { background: "#fff" } },
       },

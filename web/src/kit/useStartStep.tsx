@@ -35,7 +35,9 @@ export function useStartStep(): [(wanted: Wanted) => void, ReactNode] {
         <LazyForm
           title="It is too early"
           submit="Start all the same"
-          fields={[{ name: "reason", label: "Why it may go on now", kind: "text", help: "kept in the diary of the piece" }]}
+          fields={[
+            { name: "reason", label: "Why it may go on now", kind: "text", help: "kept in the diary of the piece" },
+          ]}
           extra={early.why}
           onClose={() => setEarly(null)}
           onSubmit={async (values) => {

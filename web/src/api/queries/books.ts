@@ -13,7 +13,11 @@ export type Trait = NonNullable<ListQuery["by"]>;
 const kept = { placeholderData: keepPreviousData };
 
 export const useBooks = (lens: Lens) =>
-  useQuery({ queryKey: key("books", lens), queryFn: () => ask(api.GET("/api/books", { params: { query: lens } })), ...kept });
+  useQuery({
+    queryKey: key("books", lens),
+    queryFn: () => ask(api.GET("/api/books", { params: { query: lens } })),
+    ...kept,
+  });
 
 export const useComparison = (lens: Lens, by: Trait) =>
   useQuery({
@@ -23,18 +27,31 @@ export const useComparison = (lens: Lens, by: Trait) =>
   });
 
 export const useSpread = (lens: Lens) =>
-  useQuery({ queryKey: key("spread", lens), queryFn: () => ask(api.GET("/api/books/spread", { params: { query: lens } })), ...kept });
+  useQuery({
+    queryKey: key("spread", lens),
+    queryFn: () => ask(api.GET("/api/books/spread", { params: { query: lens } })),
+    ...kept,
+  });
 
 export const usePassing = (lens: Lens) =>
-  useQuery({ queryKey: key("passing", lens), queryFn: () => ask(api.GET("/api/books/passing", { params: { query: lens } })), ...kept });
+  useQuery({
+    queryKey: key("passing", lens),
+    queryFn: () => ask(api.GET("/api/books/passing", { params: { query: lens } })),
+    ...kept,
+  });
 
 export const useYear = (year: number) =>
-  useQuery({ queryKey: key("year", year), queryFn: () => ask(api.GET("/api/years/{year}", { params: { path: { year } } })), ...kept });
+  useQuery({
+    queryKey: key("year", year),
+    queryFn: () => ask(api.GET("/api/years/{year}", { params: { path: { year } } })),
+    ...kept,
+  });
 
 export const useWithout = (lens: Lens, by: Trait, trait: string | null, filled: number) =>
   useQuery({
     queryKey: key("without", lens, by, trait, filled),
-    queryFn: () => ask(api.GET("/api/what-if/without", { params: { query: { ...lens, by, trait: trait ?? "", filled } } })),
+    queryFn: () =>
+      ask(api.GET("/api/what-if/without", { params: { query: { ...lens, by, trait: trait ?? "", filled } } })),
     enabled: trait !== null,
     ...kept,
   });

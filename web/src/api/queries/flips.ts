@@ -41,7 +41,11 @@ export const useLots = (page: number) =>
   });
 
 export const useLot = (id: number) =>
-  useQuery({ queryKey: key("lot", id), queryFn: () => ask(api.GET("/api/lots/{id}", { params: { path: { id } } })), retry: false });
+  useQuery({
+    queryKey: key("lot", id),
+    queryFn: () => ask(api.GET("/api/lots/{id}", { params: { path: { id } } })),
+    retry: false,
+  });
 
 export const useTrips = (page: number) =>
   useQuery({
@@ -58,10 +62,18 @@ export const useSets = (page: number) =>
   });
 
 export const useSet = (id: number) =>
-  useQuery({ queryKey: key("set", id), queryFn: () => ask(api.GET("/api/sets/{id}", { params: { path: { id } } })), retry: false });
+  useQuery({
+    queryKey: key("set", id),
+    queryFn: () => ask(api.GET("/api/sets/{id}", { params: { path: { id } } })),
+    retry: false,
+  });
 
 export const useDiary = (id: number, enabled: boolean) =>
-  useQuery({ queryKey: key("diary", id), queryFn: () => ask(api.GET("/api/pieces/{id}/diary", { params: { path: { id } } })), enabled });
+  useQuery({
+    queryKey: key("diary", id),
+    queryFn: () => ask(api.GET("/api/pieces/{id}/diary", { params: { path: { id } } })),
+    enabled,
+  });
 
 // Pieces in hand just like those named, each once.
 export function useMates(ids: number[]) {

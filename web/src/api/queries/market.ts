@@ -8,7 +8,8 @@ const key = keysOf("market");
 export const useListing = (id: number, price: string) =>
   useQuery({
     queryKey: key("listing", id, price),
-    queryFn: () => ask(api.GET("/api/pieces/{id}/listing", { params: { path: { id }, query: price ? { price } : {} } })),
+    queryFn: () =>
+      ask(api.GET("/api/pieces/{id}/listing", { params: { path: { id }, query: price ? { price } : {} } })),
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -24,7 +25,8 @@ export const useChannels = (price: string) =>
 export const usePractice = (id: number | null, seed: number, days: number) =>
   useQuery({
     queryKey: key("practice", id, seed, days),
-    queryFn: () => ask(api.GET("/api/pieces/{id}/practice", { params: { path: { id: id ?? 0 }, query: { seed, days } } })),
+    queryFn: () =>
+      ask(api.GET("/api/pieces/{id}/practice", { params: { path: { id: id ?? 0 }, query: { seed, days } } })),
     enabled: id !== null,
     placeholderData: keepPreviousData,
     retry: false,
@@ -33,7 +35,8 @@ export const usePractice = (id: number | null, seed: number, days: number) =>
 export const usePricing = (id: number, price: string) =>
   useQuery({
     queryKey: key("pricing", id, price),
-    queryFn: () => ask(api.GET("/api/pieces/{id}/pricing", { params: { path: { id }, query: price ? { price } : {} } })),
+    queryFn: () =>
+      ask(api.GET("/api/pieces/{id}/pricing", { params: { path: { id }, query: price ? { price } : {} } })),
     placeholderData: keepPreviousData,
     retry: false,
   });

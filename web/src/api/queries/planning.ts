@@ -13,12 +13,14 @@ export const usePlan = (id: number) =>
     retry: false,
   });
 
-export const useCatalogue = () => useQuery({ queryKey: key("catalogue"), queryFn: () => ask(api.GET("/api/catalogue")), staleTime: 60_000 });
+export const useCatalogue = () =>
+  useQuery({ queryKey: key("catalogue"), queryFn: () => ask(api.GET("/api/catalogue")), staleTime: 60_000 });
 
 export const useSubstitutes = (id: number, product: string | null) =>
   useQuery({
     queryKey: key("substitutes", id, product),
-    queryFn: () => ask(api.GET("/api/pieces/{id}/substitutes", { params: { path: { id }, query: { product: product ?? "" } } })),
+    queryFn: () =>
+      ask(api.GET("/api/pieces/{id}/substitutes", { params: { path: { id }, query: { product: product ?? "" } } })),
     enabled: product !== null,
     retry: false,
   });

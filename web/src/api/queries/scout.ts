@@ -14,7 +14,11 @@ export const useProspects = (view: "open" | "closed", page: number, query: strin
   });
 
 export const useProspect = (id: number) =>
-  useQuery({ queryKey: key("prospect", id), queryFn: () => ask(api.GET("/api/prospects/{id}", { params: { path: { id } } })), retry: false });
+  useQuery({
+    queryKey: key("prospect", id),
+    queryFn: () => ask(api.GET("/api/prospects/{id}", { params: { path: { id } } })),
+    retry: false,
+  });
 
 // What has been typed so far, answered and not stored.
 export const useAnswer = (given: ProspectInput, enabled: boolean) =>
@@ -29,4 +33,5 @@ export const useAnswer = (given: ProspectInput, enabled: boolean) =>
 
 export const useScoutCard = () => useQuery({ queryKey: key("card"), queryFn: () => ask(api.GET("/api/scout/card")) });
 
-export const useScoutRecord = () => useQuery({ queryKey: key("record"), queryFn: () => ask(api.GET("/api/scout/record")) });
+export const useScoutRecord = () =>
+  useQuery({ queryKey: key("record"), queryFn: () => ask(api.GET("/api/scout/record")) });

@@ -6,7 +6,10 @@ import { keysOf } from "../keys";
 const key = keysOf("shelf");
 
 export const useStashFit = (id: number) =>
-  useQuery({ queryKey: key("stash-fit", id), queryFn: () => ask(api.GET("/api/pieces/{id}/stash", { params: { path: { id } } })) });
+  useQuery({
+    queryKey: key("stash-fit", id),
+    queryFn: () => ask(api.GET("/api/pieces/{id}/stash", { params: { path: { id } } })),
+  });
 
 export const useShelf = (finished: boolean) =>
   useQuery({
@@ -20,7 +23,11 @@ export const useShopping = () => useQuery({ queryKey: key("shopping"), queryFn: 
 export const useMixes = () => useQuery({ queryKey: key("mixes"), queryFn: () => ask(api.GET("/api/mixes")) });
 
 export const useMix = (id: number) =>
-  useQuery({ queryKey: key("mix", id), queryFn: () => ask(api.GET("/api/mixes/{id}", { params: { path: { id } } })), retry: false });
+  useQuery({
+    queryKey: key("mix", id),
+    queryFn: () => ask(api.GET("/api/mixes/{id}", { params: { path: { id } } })),
+    retry: false,
+  });
 
 export const useMixAmounts = (id: number, amount: string) =>
   useQuery({
@@ -30,9 +37,13 @@ export const useMixAmounts = (id: number, amount: string) =>
   });
 
 export const usePieceMixes = (id: number) =>
-  useQuery({ queryKey: key("piece-mixes", id), queryFn: () => ask(api.GET("/api/pieces/{id}/mixes", { params: { path: { id } } })) });
+  useQuery({
+    queryKey: key("piece-mixes", id),
+    queryFn: () => ask(api.GET("/api/pieces/{id}/mixes", { params: { path: { id } } })),
+  });
 
-export const useSpraySettings = () => useQuery({ queryKey: key("spray-settings"), queryFn: () => ask(api.GET("/api/spray-settings")) });
+export const useSpraySettings = () =>
+  useQuery({ queryKey: key("spray-settings"), queryFn: () => ask(api.GET("/api/spray-settings")) });
 
 export const useStash = (page: number) =>
   useQuery({

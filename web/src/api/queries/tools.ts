@@ -17,7 +17,12 @@ export const useToolAnswer = (tool: string, values: string, enabled: boolean) =>
   useQuery({
     queryKey: key("tool-answer", tool, values),
     queryFn: () =>
-      ask(api.POST("/api/tools/{tool}/answer", { params: { path: { tool } }, body: { values: JSON.parse(values) as Record<string, string> } })),
+      ask(
+        api.POST("/api/tools/{tool}/answer", {
+          params: { path: { tool } },
+          body: { values: JSON.parse(values) as Record<string, string> },
+        }),
+      ),
     placeholderData: keepPreviousData,
     enabled,
     retry: false,
@@ -25,4 +30,7 @@ export const useToolAnswer = (tool: string, values: string, enabled: boolean) =>
   });
 
 export const useToolResults = (id: number) =>
-  useQuery({ queryKey: key("tool-results", id), queryFn: () => ask(api.GET("/api/pieces/{id}/tool-results", { params: { path: { id } } })) });
+  useQuery({
+    queryKey: key("tool-results", id),
+    queryFn: () => ask(api.GET("/api/pieces/{id}/tool-results", { params: { path: { id } } })),
+  });

@@ -14,12 +14,17 @@ export function DayBar({ day }: { day: ScheduleDay }) {
   const dots = useId();
   const people = [...new Set([...day.sessions, ...day.steps].map((one) => one.person))];
   const from = Math.floor(Math.min(...[...day.sessions, ...day.steps].map((one) => one.start ?? 0), 18 * 60) / 60);
-  const to = Math.ceil(Math.max(...[...day.sessions, ...day.steps].map((one) => one.stop ?? 0), 20 * 60, (from + 6) * 60) / 60);
+  const to = Math.ceil(
+    Math.max(...[...day.sessions, ...day.steps].map((one) => one.stop ?? 0), 20 * 60, (from + 6) * 60) / 60,
+  );
   const waits = day.waits.filter((wait) => wait.stop > from * 60 && wait.start < to * 60);
   const shown = waits.slice(0, MOST_WAITS);
-  const x = (minute: number) => (Math.min(Math.max(minute, from * 60), to * 60) - from * 60) * (width / ((to - from) * 60));
+  const x = (minute: number) =>
+    (Math.min(Math.max(minute, from * 60), to * 60) - from * 60) * (width / ((to - from) * 60));
   const each = Math.ceil(((to - from) * 46) / Math.max(width, 1));
-  const hours = Array.from({ length: to - from + 1 }, (_, place) => from + place).filter((hour) => (hour - from) % each === 0 && hour < to);
+  const hours = Array.from({ length: to - from + 1 }, (_, place) => from + place).filter(
+    (hour) => (hour - from) % each === 0 && hour < to,
+  );
   const height = TOP + people.length * ROW + shown.length * WAIT + 4;
   const words = [
     ...day.steps.map((step) => `${step.person} ${step.from} to ${step.to} ${step.label}`),
@@ -76,7 +81,9 @@ export function DayBar({ day }: { day: ScheduleDay }) {
           />
         ))}
       </svg>
-      {waits.length > shown.length && <Box sx={{ fontSize: 14, color: "text.secondary" }}>{`${waits.length - shown.length} more dry`}</Box>}
+      {waits.length > shown.length && (
+        <Box sx={{ fontSize: 14, color: "text.secondary" }}>{`${waits.length - shown.length} more dry`}</Box>
+      )}
     </Box>
   );
 }

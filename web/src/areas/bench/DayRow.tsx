@@ -13,7 +13,15 @@ import type { Moved } from "./useMoveStep";
 
 const TYPE = "application/x-kohlrabi-step";
 
-export function DayRow({ day, days, onMove }: { day: ScheduleDay; days: ScheduleDay[]; onMove: (moved: Moved) => Promise<void> }) {
+export function DayRow({
+  day,
+  days,
+  onMove,
+}: {
+  day: ScheduleDay;
+  days: ScheduleDay[];
+  onMove: (moved: Moved) => Promise<void>;
+}) {
   const [over, setOver] = useState(false);
   const { done, failed } = useUndo();
   const iso = day.day?.iso ?? "";
@@ -21,7 +29,9 @@ export function DayRow({ day, days, onMove }: { day: ScheduleDay; days: Schedule
   const rain = async () => {
     try {
       const told = await weather(!day.wet);
-      done(`${day.wet ? "Dry after all" : "Rain"} on ${day.day?.text}. ${told.changes.join(" ")}`, () => weather(day.wet));
+      done(`${day.wet ? "Dry after all" : "Rain"} on ${day.day?.text}. ${told.changes.join(" ")}`, () =>
+        weather(day.wet),
+      );
     } catch (error) {
       failed(error);
     }
@@ -49,13 +59,21 @@ export function DayRow({ day, days, onMove }: { day: ScheduleDay; days: Schedule
     >
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", minHeight: 44 }}>
         <Typography variant="h2" sx={{ minWidth: 190 }}>
-          {day.weekday} <Box component="span" sx={{ color: "text.secondary", fontWeight: 400 }}>{`${day.day?.text}`}</Box>
+          {day.weekday}{" "}
+          <Box component="span" sx={{ color: "text.secondary", fontWeight: 400 }}>{`${day.day?.text}`}</Box>
         </Typography>
         <Box sx={{ flex: 1, color: "text.secondary" }}>
-          {day.sessions.length ? day.sessions.map((one) => `${one.person} ${one.from} to ${one.to}`).join(", ") : "nobody works"}
+          {day.sessions.length
+            ? day.sessions.map((one) => `${one.person} ${one.from} to ${one.to}`).join(", ")
+            : "nobody works"}
           {day.wet && ", rain: nothing outdoors"}
         </Box>
-        <Button className="no-print" size="small" onClick={() => void rain()} aria-label={`${day.wet ? "Dry after all" : "Rain"} on ${day.weekday}`}>
+        <Button
+          className="no-print"
+          size="small"
+          onClick={() => void rain()}
+          aria-label={`${day.wet ? "Dry after all" : "Rain"} on ${day.weekday}`}
+        >
           {day.wet ? "Dry after all" : "Rain"}
         </Button>
       </Box>

@@ -40,14 +40,22 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
               {" running"}
             </Box>
           )}
-          {step.in_parts && <Box component="span" sx={{ color: "text.secondary" }}>{` part of ${step.whole?.text}`}</Box>}
+          {step.in_parts && (
+            <Box component="span" sx={{ color: "text.secondary" }}>{` part of ${step.whole?.text}`}</Box>
+          )}
         </Box>
         <Box sx={{ flex: "1 1 170px" }}>
           <Link to={`/pieces/${step.piece.id}/plan`}>{step.piece.name}</Link>
         </Box>
         <Box sx={{ minWidth: 60, color: "text.secondary" }}>{step.person}</Box>
         <Box sx={{ minWidth: 130, color: "warning.main" }}>{step.wait ? `then waits ${step.wait}` : ""}</Box>
-        <Button className="no-print" size="small" onClick={() => setOpen(!open)} aria-expanded={open} aria-label={`Why, or move: ${step.label}`}>
+        <Button
+          className="no-print"
+          size="small"
+          onClick={() => setOpen(!open)}
+          aria-expanded={open}
+          aria-label={`Why, or move: ${step.label}`}
+        >
           Why, or move
         </Button>
       </Box>
@@ -73,7 +81,9 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
                   </MenuItem>
                 ))}
               </TextField>
-              {step.moved && <Button onClick={() => void onMove({ ...moved, day: "" })}>Let the schedule choose</Button>}
+              {step.moved && (
+                <Button onClick={() => void onMove({ ...moved, day: "" })}>Let the schedule choose</Button>
+              )}
             </Box>
           )}
         </Box>

@@ -10,33 +10,49 @@ import { useUndo } from "../../kit/session/undo";
 import { LazyForm } from "../../kit/LazyForm";
 import { Part } from "../../kit/Part";
 
-const SOURCE = { entered: "entered", sensor: "from the sensor", simulated: "simulated gauge, nothing was measured" } as const;
+const SOURCE = {
+  entered: "entered",
+  sensor: "from the sensor",
+  simulated: "simulated gauge, nothing was measured",
+} as const;
 
 export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate: ClimateReading | null }) {
   const [entering, setEntering] = useState(false);
   const { done, failed } = useUndo();
-  const said = (reading: ClimateReading) => done(`${reading.air}, ${reading.humidity}: ${reading.may ? "a coat may go on" : "no coat now"}`);
+  const said = (reading: ClimateReading) =>
+    done(`${reading.air}, ${reading.humidity}: ${reading.may ? "a coat may go on" : "no coat now"}`);
   return (
     <Part
       title="Drying"
       action={
         <>
           <Button onClick={() => setEntering(true)}>Enter the climate</Button>
-          <Button onClick={() => void ask(api.POST("/api/climate/simulated")).then(said).catch(failed)}>Read the simulated gauge</Button>
+          <Button onClick={() => void ask(api.POST("/api/climate/simulated")).then(said).catch(failed)}>
+            Read the simulated gauge
+          </Button>
         </>
       }
     >
       {climate ? (
-        <Alert role="status" severity={climate.may ? "success" : "warning"} variant="outlined" sx={{ color: "text.primary", mb: 1 }}>
+        <Alert
+          role="status"
+          severity={climate.may ? "success" : "warning"}
+          variant="outlined"
+          sx={{ color: "text.primary", mb: 1 }}
+        >
           {`${climate.air}, ${climate.humidity} at ${climate.taken} (${SOURCE[climate.source]}). `}
-          {climate.may ? `A coat may go on; the dew point is ${climate.dew_point ?? "not reached"}.` : `No coat now: ${climate.against.join("; ")}.`}
+          {climate.may
+            ? `A coat may go on; the dew point is ${climate.dew_point ?? "not reached"}.`
+            : `No coat now: ${climate.against.join("; ")}.`}
         </Alert>
       ) : (
         <Box sx={{ color: "text.secondary", mb: 1 }}>
           No reading of temperature and humidity for twelve hours: waits are those of the label, as at 20 °C.
         </Box>
       )}
-      {clocks.length === 0 && <Box sx={{ py: 1 }}>Nothing dries. A clock starts when a step that needs a wait is done.</Box>}
+      {clocks.length === 0 && (
+        <Box sx={{ py: 1 }}>Nothing dries. A clock starts when a step that needs a wait is done.</Box>
+      )}
       {clocks.map((clock) => (
         <Box
           key={`${clock.piece.id} ${clock.step}`}
@@ -64,7 +80,11 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
             sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, m: 0, p: 0, listStyle: "none" }}
           >
             {clock.stages.map((stage) => (
-              <Box component="li" key={stage.stage} sx={{ color: stage.over ? "primary.main" : "warning.main", whiteSpace: "nowrap" }}>
+              <Box
+                component="li"
+                key={stage.stage}
+                sx={{ color: stage.over ? "primary.main" : "warning.main", whiteSpace: "nowrap" }}
+              >
                 {stage.over ? `${stage.stage} since ${stage.at}` : `${stage.stage} ${stage.at}`}
               </Box>
             ))}
@@ -83,7 +103,13 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
           onClose={() => setEntering(false)}
           onSubmit={async (values) => {
             const surface = values.surface ? { surface: values.surface } : {};
-            said(await ask(api.POST("/api/climate", { body: { air: values.air ?? "", humidity: values.humidity ?? "", ...surface } })));
+            said(
+              await ask(
+                api.POST("/api/climate", {
+                  body: { air: values.air ?? "", humidity: values.humidity ?? "", ...surface },
+                }),
+              ),
+            );
             setEntering(false);
           }}
         />

@@ -20,7 +20,11 @@ export function InHandRow({ row, currency, busy }: { row: PieceRow; currency: st
           id={row.id}
           ticket={row.ticket}
           name={row.name}
-          line={row.next_step ? `${row.next_step.label}, ${row.next_step.time?.text}, ${row.next_step.at}` : NEXT_EVENT[row.stage]}
+          line={
+            row.next_step
+              ? `${row.next_step.label}, ${row.next_step.time?.text}, ${row.next_step.at}`
+              : NEXT_EVENT[row.stage]
+          }
         />
         <Box sx={{ color: "text.secondary", display: { xs: "block", sm: "none" } }}>{spent}</Box>
       </Box>

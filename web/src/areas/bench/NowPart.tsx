@@ -13,7 +13,11 @@ import { NowRow } from "./NowRow";
 
 const CHOICES = [15, 30, 40, 60, 90, 120, 180, 240];
 const words = (minutes: number) =>
-  minutes < 60 ? `${minutes} minutes` : minutes % 60 ? `${Math.floor(minutes / 60)} h ${minutes % 60}` : `${minutes / 60} h`;
+  minutes < 60
+    ? `${minutes} minutes`
+    : minutes % 60
+      ? `${Math.floor(minutes / 60)} h ${minutes % 60}`
+      : `${minutes / 60} h`;
 
 type Props = { now: Today["now"]; people: Person[]; busy: number[]; onChange: (atHand: AtHand) => void };
 
@@ -59,8 +63,8 @@ export function NowPart({ now, people, busy, onChange }: Props) {
     >
       {now.rows.length === 0 ? (
         <Box sx={{ py: 1.5 }}>
-          Nothing of the planned work fits into {words(now.minutes)}: it dries, waits for daylight or for somebody’s decision. Look at{" "}
-          <Link to="/week">the week</Link>, or choose a look for a piece that has none.
+          Nothing of the planned work fits into {words(now.minutes)}: it dries, waits for daylight or for somebody’s
+          decision. Look at <Link to="/week">the week</Link>, or choose a look for a piece that has none.
         </Box>
       ) : (
         <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
@@ -70,7 +74,9 @@ export function NowPart({ now, people, busy, onChange }: Props) {
               <Button
                 variant={place === 0 ? "contained" : "outlined"}
                 disabled={taken || row.running}
-                onClick={() => start({ piece_id: row.piece.id, step: row.step, label: row.label, person_id: now.person_id })}
+                onClick={() =>
+                  start({ piece_id: row.piece.id, step: row.step, label: row.label, person_id: now.person_id })
+                }
                 aria-label={`Start ${row.label} on ${row.piece.name}`}
               >
                 Start

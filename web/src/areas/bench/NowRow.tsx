@@ -7,13 +7,17 @@ import type { ScheduledStep } from "../../api/types";
 
 export function NowRow({ row, first, children }: { row: ScheduledStep; first: boolean; children: ReactNode }) {
   const [open, setOpen] = useState(false);
-  const facts = [row.where, row.place !== "at the bench" && row.place, row.materials.join(", ")].filter(Boolean).join(" · ");
+  const facts = [row.where, row.place !== "at the bench" && row.place, row.materials.join(", ")]
+    .filter(Boolean)
+    .join(" · ");
   return (
     <Box component="li" sx={{ borderBottom: 1, borderColor: "divider", py: 1 }}>
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, rowGap: 0.5, alignItems: "center" }}>
         <Box sx={{ minWidth: 96, fontSize: first ? 19 : undefined, fontWeight: 600 }}>
           {row.time?.text}
-          {row.in_parts && <Box sx={{ color: "text.secondary", fontWeight: 400, fontSize: 14 }}>{`of ${row.whole?.text}`}</Box>}
+          {row.in_parts && (
+            <Box sx={{ color: "text.secondary", fontWeight: 400, fontSize: 14 }}>{`of ${row.whole?.text}`}</Box>
+          )}
         </Box>
         <Box sx={{ flex: "1 1 220px", minWidth: 0 }}>
           <Box sx={{ fontWeight: first ? 600 : 500, fontSize: first ? 19 : undefined }}>{row.label}</Box>

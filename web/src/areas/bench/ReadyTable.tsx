@@ -33,8 +33,8 @@ export function ReadyTable({ pieces }: { pieces: Schedule["pieces"] }) {
         }))}
       />
       <Box sx={{ color: "text.secondary" }}>
-        Promised pieces go first, then what earns most for an hour of work left, then what is ready soonest. Waits are filled with the work of later
-        ones.
+        Promised pieces go first, then what earns most for an hour of work left, then what is ready soonest. Waits are
+        filled with the work of later ones.
       </Box>
     </Part>
   );

@@ -32,14 +32,24 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
     <Box
       component="section"
       aria-label={`Timer of ${timer.person.name}`}
-      sx={{ borderTop: 2, borderBottom: 1, borderColor: "primary.main", bgcolor: "background.paper", px: 2, py: 2, mb: 3 }}
+      sx={{
+        borderTop: 2,
+        borderBottom: 1,
+        borderColor: "primary.main",
+        bgcolor: "background.paper",
+        px: 2,
+        py: 2,
+        mb: 3,
+      }}
     >
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "center" }}>
         <Box sx={{ color: "primary.main" }}>
           <Ticking timer={timer} large />
         </Box>
         <Box sx={{ flex: "1 1 220px" }}>
-          <Typography sx={{ fontWeight: 600, fontSize: 19 }}>{timer.steps.map((step) => step.label).join(" + ") || timer.label}</Typography>
+          <Typography sx={{ fontWeight: 600, fontSize: 19 }}>
+            {timer.steps.map((step) => step.label).join(" + ") || timer.label}
+          </Typography>
           <Box>
             {timer.pieces.map((piece, place) => (
               <span key={piece.id}>
@@ -63,12 +73,19 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
               {step?.trial ? "Stop, it worked" : "Stop, it is done"}
             </Button>
           )}
-          <Button variant={timer.steps.length > 0 ? "outlined" : "contained"} size="large" onClick={() => void stop(timer, time)}>
+          <Button
+            variant={timer.steps.length > 0 ? "outlined" : "contained"}
+            size="large"
+            onClick={() => void stop(timer, time)}
+          >
             {timer.steps.length > 0 ? "Stop, more to do" : "Stop and record"}
           </Button>
           {step && <Button onClick={() => setBadly(true)}>It went badly</Button>}
           {!asked && <Button onClick={() => setAsked(true)}>It was not that long</Button>}
-          <Button color="inherit" onClick={() => remove(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } }))}>
+          <Button
+            color="inherit"
+            onClick={() => remove(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } }))}
+          >
             Discard
           </Button>
         </Box>
@@ -99,7 +116,9 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
           onClose={() => setBadly(false)}
           onSubmit={async (values) => {
             const path = { params: { path: { id: step.piece_id } } };
-            await ask(api.POST("/api/pieces/{id}/experiences", { ...path, body: { step: step.step, worked: "no", ...values } }));
+            await ask(
+              api.POST("/api/pieces/{id}/experiences", { ...path, body: { step: step.step, worked: "no", ...values } }),
+            );
             setBadly(false);
             await stop(timer, time);
           }}
@@ -111,7 +130,10 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
             <Alert
               severity="warning"
               action={
-                <Button color="inherit" onClick={() => void stop(timer, { effort: timer.proposal?.effort?.text ?? "" })}>
+                <Button
+                  color="inherit"
+                  onClick={() => void stop(timer, { effort: timer.proposal?.effort?.text ?? "" })}
+                >
                   {`Stop at ${timer.proposal.at}`}
                 </Button>
               }

@@ -10,9 +10,19 @@ export function TagsPart({ tags, currency }: { tags: TagDue[]; currency: string 
       {tags.map((tag) => (
         <Box
           key={tag.id}
-          sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, minHeight: 44, alignItems: "center", borderBottom: 1, borderColor: "divider" }}
+          sx={{
+            display: "flex",
+            flexWrap: "wrap",
+            columnGap: 2,
+            minHeight: 44,
+            alignItems: "center",
+            borderBottom: 1,
+            borderColor: "divider",
+          }}
         >
-          <Box sx={{ minWidth: 104, color: tag.due ? "warning.main" : "text.secondary", fontWeight: tag.due ? 600 : 400 }}>
+          <Box
+            sx={{ minWidth: 104, color: tag.due ? "warning.main" : "text.secondary", fontWeight: tag.due ? 600 : 400 }}
+          >
             {tag.due ? "now" : tag.on?.text}
           </Box>
           <Box sx={{ flex: "1 1 170px" }}>

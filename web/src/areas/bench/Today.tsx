@@ -38,11 +38,18 @@ export default function Today() {
   const people = workshop.data.people;
   return (
     <>
-      <PageHead title="Today" line={`${date?.text}. ${worked?.seconds ? `${worked.text} worked so far.` : "No work recorded yet."}`}>
+      <PageHead
+        title="Today"
+        line={`${date?.text}. ${worked?.seconds ? `${worked.text} worked so far.` : "No work recorded yet."}`}
+      >
         <Button variant="outlined" onClick={() => setEntering(true)} disabled={nothing}>
           Record hours
         </Button>
-        <Button variant="contained" onClick={() => open.startTimer(null)} disabled={nothing || timers.length >= people.length}>
+        <Button
+          variant="contained"
+          onClick={() => open.startTimer(null)}
+          disabled={nothing || timers.length >= people.length}
+        >
           Start a timer
         </Button>
       </PageHead>
@@ -53,10 +60,13 @@ export default function Today() {
       {nothing && timers.length === 0 && (
         <Empty title="Nothing is in hand">
           <span>
-            Money is kept in {workshop.data.currency} and lengths in {workshop.data.length_unit}; change that in <Link to="/rules">House rules</Link>{" "}
-            before the first amount is recorded.
+            Money is kept in {workshop.data.currency} and lengths in {workshop.data.length_unit}; change that in{" "}
+            <Link to="/rules">House rules</Link> before the first amount is recorded.
           </span>
-          <span>Record the first piece you bought, or bring in a spreadsheet of past flips. Hours, costs and profit follow from there.</span>
+          <span>
+            Record the first piece you bought, or bring in a spreadsheet of past flips. Hours, costs and profit follow
+            from there.
+          </span>
           <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
             <Button variant="contained" onClick={open.newPiece}>
               Record a piece
@@ -86,7 +96,12 @@ export default function Today() {
         .map((group) => (
           <Part key={group.stage} title={STAGE_HEADING[group.stage] ?? group.stage}>
             {group.rows.map((row) => (
-              <InHandRow key={row.id} row={row} currency={workshop.data.currency} busy={timers.length >= people.length} />
+              <InHandRow
+                key={row.id}
+                row={row}
+                currency={workshop.data.currency}
+                busy={timers.length >= people.length}
+              />
             ))}
             {group.total > group.rows.length && (
               <Button component={Link} to="/floor">

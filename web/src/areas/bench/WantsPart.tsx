@@ -10,7 +10,15 @@ export function WantsPart({ wants }: { wants: Today["market"] }) {
       {wants.map(({ piece, text }, place) => (
         <Box
           key={place}
-          sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, minHeight: 44, alignItems: "center", borderBottom: 1, borderColor: "divider" }}
+          sx={{
+            display: "flex",
+            flexWrap: "wrap",
+            columnGap: 2,
+            minHeight: 44,
+            alignItems: "center",
+            borderBottom: 1,
+            borderColor: "divider",
+          }}
         >
           <Box sx={{ flex: "1 1 170px" }}>{piece.name}</Box>
           <Box sx={{ flex: "2 1 240px", color: "secondary.main", fontWeight: 600 }}>

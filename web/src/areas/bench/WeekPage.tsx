@@ -29,7 +29,11 @@ export default function WeekPage() {
         title="The week"
         line={`From ${data.from?.text}. ${steps === 1 ? "1 step" : `${steps} steps`} on ${data.pieces.length} planned pieces.`}
       >
-        <Button variant="outlined" onClick={() => setParams({ from: data.earlier?.iso ?? "" })} disabled={data.from?.iso === data.today?.iso}>
+        <Button
+          variant="outlined"
+          onClick={() => setParams({ from: data.earlier?.iso ?? "" })}
+          disabled={data.from?.iso === data.today?.iso}
+        >
           Week before
         </Button>
         <Button variant="outlined" onClick={() => setParams({})} disabled={!from}>
@@ -53,7 +57,9 @@ export default function WeekPage() {
       ))}
       {data.pieces.length === 0 ? (
         <Empty title="Nothing is planned">
-          <span>Choose a look for a piece in hand: its plan is put into your hours here, with what dries in between.</span>
+          <span>
+            Choose a look for a piece in hand: its plan is put into your hours here, with what dries in between.
+          </span>
         </Empty>
       ) : (
         <>

@@ -12,7 +12,14 @@ export function WeekStrip({ days }: { days: DayBrief[] }) {
     <Part title="The week ahead">
       <Box
         component="ol"
-        sx={{ display: "grid", gridTemplateColumns: { xs: "repeat(7, minmax(92px, 1fr))" }, overflowX: "auto", m: 0, p: 0, listStyle: "none" }}
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "repeat(7, minmax(92px, 1fr))" },
+          overflowX: "auto",
+          m: 0,
+          p: 0,
+          listStyle: "none",
+        }}
       >
         {days.map((day, place) => {
           const hours = day.hours?.seconds ?? 0;
@@ -22,7 +29,13 @@ export function WeekStrip({ days }: { days: DayBrief[] }) {
               <Box sx={{ fontWeight: place === 0 ? 600 : 500 }}>{place === 0 ? "Today" : day.weekday}</Box>
               <Box aria-hidden sx={{ height: HEIGHT, display: "flex", alignItems: "flex-end", my: 0.5 }}>
                 <Box
-                  sx={{ width: "100%", height: (hours / longest) * HEIGHT, border: hours ? 1 : 0, borderColor: "primary.main", position: "relative" }}
+                  sx={{
+                    width: "100%",
+                    height: (hours / longest) * HEIGHT,
+                    border: hours ? 1 : 0,
+                    borderColor: "primary.main",
+                    position: "relative",
+                  }}
                 >
                   <Box
                     sx={{

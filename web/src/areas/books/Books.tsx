@@ -37,7 +37,10 @@ export default function Books() {
   };
   return (
     <>
-      <PageHead title="Books" line={`${flips(ended)} ended${year ? ` in ${year}` : ""}; ${inHand(books.data, currency)}.`}>
+      <PageHead
+        title="Books"
+        line={`${flips(ended)} ended${year ? ` in ${year}` : ""}; ${inHand(books.data, currency)}.`}
+      >
         <Button component={Link} to="/books/import" variant="outlined">
           Bring in past flips
         </Button>
@@ -46,7 +49,9 @@ export default function Books() {
       {years.length > 0 && <LensBar years={years} view={view} hours={hours} />}
       {ended === 0 ? (
         <Empty title="No flip has ended yet">
-          <span>Books fill with the first sale you record. A spreadsheet of past flips gives you all of it at once.</span>
+          <span>
+            Books fill with the first sale you record. A spreadsheet of past flips gives you all of it at once.
+          </span>
           <Button component={Link} to="/books/import" variant="contained">
             Bring in past flips
           </Button>
@@ -56,7 +61,8 @@ export default function Books() {
           <Part title="What came of it">
             <Figures figures={figures} currency={currency} notes={notes} />
             <Typography variant="caption" component="p" sx={{ mt: 2, mb: 0, color: "text.secondary" }}>
-              By the other rule of hours: {otherHours.map((figure) => `${figure.label.toLowerCase()} ${figure.text ?? "undefined"}`).join(", ")}.
+              By the other rule of hours:{" "}
+              {otherHours.map((figure) => `${figure.label.toLowerCase()} ${figure.text ?? "undefined"}`).join(", ")}.
               Turnaround{" "}
               {turnaround.median
                 ? `median ${turnaround.median} days, middle half ${turnaround.lower} to ${turnaround.upper}, n = ${turnaround.n}.`

@@ -9,7 +9,12 @@ import { SubNav } from "../../kit/SubNav";
 import { LensBar } from "./LensBar";
 import { useLens } from "./lens";
 
-type Props = { title: string; line: string; action?: ReactNode; children: (currency: string, people: number) => ReactNode };
+type Props = {
+  title: string;
+  line: string;
+  action?: ReactNode;
+  children: (currency: string, people: number) => ReactNode;
+};
 
 export function BooksFrame({ title, line, action, children }: Props) {
   const { lens } = useLens();
@@ -23,7 +28,9 @@ export function BooksFrame({ title, line, action, children }: Props) {
         {action}
       </PageHead>
       <SubNav name="Books" pages={BOOKS_PAGES} />
-      {books.data.years.length > 0 && <LensBar years={books.data.years} view={books.data.view} hours={books.data.hours} />}
+      {books.data.years.length > 0 && (
+        <LensBar years={books.data.years} view={books.data.view} hours={books.data.hours} />
+      )}
       {children(workshop.data.currency, workshop.data.people.length)}
     </>
   );

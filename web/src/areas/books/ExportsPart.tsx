@@ -6,7 +6,11 @@ import { Part } from "../../kit/Part";
 
 export function ExportsPart({ year }: { year: number }) {
   const files = [
-    { href: "/api/export/flips.csv", label: "Flips as CSV", note: "one row a flip, all years; comes in again under “Bring in past flips”" },
+    {
+      href: "/api/export/flips.csv",
+      label: "Flips as CSV",
+      note: "one row a flip, all years; comes in again under “Bring in past flips”",
+    },
     { href: "/api/export/costs.csv", label: "Costs as CSV", note: "every share of every cost" },
     { href: "/api/export/hours.csv", label: "Hours as CSV", note: "every stretch of work by person and kind" },
     { href: "/api/export/sales.csv", label: "Sales as CSV", note: "with fees, delivery, tips and refunds" },
@@ -26,7 +30,11 @@ export function ExportsPart({ year }: { year: number }) {
     <Part title="Files">
       <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
         {files.map((file) => (
-          <Box component="li" key={file.href} sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center" }}>
+          <Box
+            component="li"
+            key={file.href}
+            sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center" }}
+          >
             <Button component="a" href={file.href} download sx={{ minWidth: 200, justifyContent: "flex-start" }}>
               {file.label}
             </Button>

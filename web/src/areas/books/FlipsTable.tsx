@@ -66,7 +66,14 @@ export function FlipsTable({ year, currency, title = "All flips", first = "ended
   return (
     <Part
       title={title}
-      action={<TextField label="Narrow down" value={text} onChange={(event) => (setText(event.target.value), setPage(1))} sx={{ width: 200 }} />}
+      action={
+        <TextField
+          label="Narrow down"
+          value={text}
+          onChange={(event) => (setText(event.target.value), setPage(1))}
+          sx={{ width: 200 }}
+        />
+      }
     >
       <TableContainer sx={{ bgcolor: "background.paper" }}>
         <Table size="small" aria-label={title}>
@@ -78,7 +85,11 @@ export function FlipsTable({ year, currency, title = "All flips", first = "ended
                   align={column.right ? "right" : "left"}
                   sortDirection={column.sort === sort ? (descending ? "desc" : "asc") : false}
                 >
-                  <TableSortLabel active={column.sort === sort} direction={descending ? "desc" : "asc"} onClick={() => order(column.sort)}>
+                  <TableSortLabel
+                    active={column.sort === sort}
+                    direction={descending ? "desc" : "asc"}
+                    onClick={() => order(column.sort)}
+                  >
                     {column.name}
                   </TableSortLabel>
                 </TableCell>
@@ -99,7 +110,8 @@ export function FlipsTable({ year, currency, title = "All flips", first = "ended
                     align={column.right ? "right" : "left"}
                     sx={{
                       whiteSpace: column.right || column.sort === "ended_on" ? "nowrap" : undefined,
-                      color: column.sort === "cash_profit" && (row.cash_profit?.minor ?? 0) < 0 ? "error.main" : undefined,
+                      color:
+                        column.sort === "cash_profit" && (row.cash_profit?.minor ?? 0) < 0 ? "error.main" : undefined,
                     }}
                   >
                     {column.value(row) ?? "–"}

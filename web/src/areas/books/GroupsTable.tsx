@@ -13,13 +13,23 @@ import type { Comparison } from "../../api/types";
 type Group = Comparison["rows"][number];
 type Props = { comparison: Comparison; currency: string; chosen: string | null; onChoose: (key: string) => void };
 
-const days = ({ days: { n, median, lower, upper } }: Group) => (median === null ? "–" : n === 1 ? median : `${median} (${lower}–${upper})`);
+const days = ({ days: { n, median, lower, upper } }: Group) =>
+  median === null ? "–" : n === 1 ? median : `${median} (${lower}–${upper})`;
 
 export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
   const { rows, several, more } = comparison;
   const most = Math.max(...rows.map((row) => Math.abs(row.major_hourly ?? 0)), 1);
   if (rows.length === 0) return <Typography sx={{ color: "text.secondary" }}>No flip has ended yet.</Typography>;
-  const heads = ["", "Ended", `Profit, ${currency}`, "Median a flip", "Hours", `${currency} an hour`, "The rest", "Days, median (middle half)"];
+  const heads = [
+    "",
+    "Ended",
+    `Profit, ${currency}`,
+    "Median a flip",
+    "Hours",
+    `${currency} an hour`,
+    "The rest",
+    "Days, median (middle half)",
+  ];
   return (
     <>
       <TableContainer>
@@ -49,7 +59,10 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
                   </Button>
                 </TableCell>
                 <TableCell align="right">{row.ended}</TableCell>
-                <TableCell align="right" sx={{ color: (row.profit?.minor ?? 0) < 0 ? "error.main" : undefined, whiteSpace: "nowrap" }}>
+                <TableCell
+                  align="right"
+                  sx={{ color: (row.profit?.minor ?? 0) < 0 ? "error.main" : undefined, whiteSpace: "nowrap" }}
+                >
                   {row.profit?.text ?? "–"}
                 </TableCell>
                 <TableCell align="right">{row.profits.median ?? "–"}</TableCell>
@@ -76,7 +89,9 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
                 <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
                   {days(row)}
                 </TableCell>
-                <TableCell sx={{ minWidth: 170, color: row.few ? "text.secondary" : "text.primary" }}>{row.edge ?? row.few ?? "undefined"}</TableCell>
+                <TableCell sx={{ minWidth: 170, color: row.few ? "text.secondary" : "text.primary" }}>
+                  {row.edge ?? row.few ?? "undefined"}
+                </TableCell>
               </TableRow>
             ))}
           </TableBody>
@@ -84,8 +99,8 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
       </TableContainer>
       <Typography variant="caption" component="p" sx={{ mt: 1, color: "text.secondary" }}>
         {several && "A flip can be in several groups; each group and its rest add up to all flips. "}
-        {more > 0 && `${more} smaller groups are not shown. `}n counts flips with both profit and hours; – is not known or undefined. Choose a group
-        to see the flips behind it.
+        {more > 0 && `${more} smaller groups are not shown. `}n counts flips with both profit and hours; – is not known
+        or undefined. Choose a group to see the flips behind it.
       </Typography>
     </>
   );

@@ -18,9 +18,17 @@ import { ImportQuestions } from "./ImportQuestions";
 import { ImportRows } from "./ImportRows";
 
 // columns: how the person matched them, by name in the file.
-type Reading = { decimal: "point" | "comma"; dates: "iso" | "dmy" | "mdy"; again: boolean; columns: Record<string, string> };
+type Reading = {
+  decimal: "point" | "comma";
+  dates: "iso" | "dmy" | "mdy";
+  again: boolean;
+  columns: Record<string, string>;
+};
 const FIRST: Reading = { decimal: "point", dates: "iso", again: false, columns: {} };
-const BYTES = { headers: { "Content-Type": "application/octet-stream" }, bodySerializer: (body: unknown) => body as BodyInit };
+const BYTES = {
+  headers: { "Content-Type": "application/octet-stream" },
+  bodySerializer: (body: unknown) => body as BodyInit,
+};
 const asked = ({ columns, ...rest }: Reading) => ({ ...rest, columns: JSON.stringify(columns) });
 const flips = (count: number) => `${count} ${count === 1 ? "flip" : "flips"}`;
 
@@ -48,7 +56,11 @@ export default function ImportFlips() {
       setFile(chosen);
       setReading(as);
       setCheck(null);
-      setCheck(await ask(api.POST("/api/imports/check", { ...BYTES, params: { query: asked(as) }, body: chosen as unknown as string })));
+      setCheck(
+        await ask(
+          api.POST("/api/imports/check", { ...BYTES, params: { query: asked(as) }, body: chosen as unknown as string }),
+        ),
+      );
     });
   const take = () => {
     setTaking(true);
@@ -74,7 +86,10 @@ export default function ImportFlips() {
 
   return (
     <>
-      <PageHead title="Bring in past flips" line="From a spreadsheet, one row a flip: CSV, XLSX or ODS. Nothing is recorded before you confirm." />
+      <PageHead
+        title="Bring in past flips"
+        line="From a spreadsheet, one row a flip: CSV, XLSX or ODS. Nothing is recorded before you confirm."
+      />
       <Box
         onDragOver={(event) => (event.preventDefault(), setOver(true))}
         onDragLeave={() => setOver(false)}
@@ -104,8 +119,8 @@ export default function ImportFlips() {
           />
         </Button>
         <Typography variant="caption" sx={{ color: "text.secondary" }}>
-          The first row names the columns; columns that are called otherwise are matched once the file is read. Only name is required. Dates as
-          2026-05-03, hours as decimal hours, empty for not known, 0 for nothing.
+          The first row names the columns; columns that are called otherwise are matched once the file is read. Only
+          name is required. Dates as 2026-05-03, hours as decimal hours, empty for not known, 0 for nothing.
         </Typography>
       </Box>
       {busy && !taking && <LinearProgress aria-label="Reading the file" />}
@@ -124,7 +139,10 @@ export default function ImportFlips() {
       {check && file && (
         <>
           <ImportQuestions check={check} onAnswer={(answer) => void look(file, { ...reading, ...answer })} />
-          <ImportColumns check={check} onMatch={(head, to) => void look(file, { ...reading, columns: { ...reading.columns, [head]: to } })} />
+          <ImportColumns
+            check={check}
+            onMatch={(head, to) => void look(file, { ...reading, columns: { ...reading.columns, [head]: to } })}
+          />
           {check.problems.map((problem) => (
             <Alert key={problem} severity="warning" sx={{ mb: 1 }}>
               {problem}
@@ -132,18 +150,28 @@ export default function ImportFlips() {
           ))}
           <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "center", my: 2 }}>
             <Typography role="status" sx={{ flex: 1, minWidth: 220 }}>
-              {check.counts.taken} to take in, {check.counts.bad} with something wrong, {check.counts.repeat} already here.
+              {check.counts.taken} to take in, {check.counts.bad} with something wrong, {check.counts.repeat} already
+              here.
             </Typography>
             {check.counts.repeat + (reading.again ? 1 : 0) > 0 && (
               <FormControlLabel
-                control={<Checkbox checked={reading.again} onChange={(_, again) => void look(file, { ...reading, again })} />}
+                control={
+                  <Checkbox checked={reading.again} onChange={(_, again) => void look(file, { ...reading, again })} />
+                }
                 label="Take repeats too"
               />
             )}
             {faulty && (
-              <FormControlLabel control={<Checkbox checked={skip} onChange={(_, value) => setSkip(value)} />} label="Leave out what is wrong" />
+              <FormControlLabel
+                control={<Checkbox checked={skip} onChange={(_, value) => setSkip(value)} />}
+                label="Leave out what is wrong"
+              />
             )}
-            <Button variant="contained" disabled={busy || check.counts.taken === 0 || (faulty && !skip)} onClick={() => void take()}>
+            <Button
+              variant="contained"
+              disabled={busy || check.counts.taken === 0 || (faulty && !skip)}
+              onClick={() => void take()}
+            >
               Take in {flips(check.counts.taken)}
             </Button>
           </Box>

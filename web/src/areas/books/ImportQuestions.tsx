@@ -26,7 +26,9 @@ export function ImportQuestions({ check, onAnswer }: { check: ImportCheck; onAns
         )
       }
     >
-      {question.key === "decimal" ? `Is “${question.example}” written with a decimal comma?` : `How is the date “${question.example}” written?`}
+      {question.key === "decimal"
+        ? `Is “${question.example}” written with a decimal comma?`
+        : `How is the date “${question.example}” written?`}
     </Alert>
   ));
 }

@@ -49,7 +49,9 @@ export function ImportRows({ check }: { check: ImportCheck }) {
           ))}
         </TableBody>
       </Table>
-      {rows.length > most && <Button onClick={() => setMost(most + STEP)}>Show {Math.min(STEP, rows.length - most)} more rows</Button>}
+      {rows.length > most && (
+        <Button onClick={() => setMost(most + STEP)}>Show {Math.min(STEP, rows.length - most)} more rows</Button>
+      )}
     </TableContainer>
   );
 }

@@ -28,14 +28,26 @@ export function LensBar({ years, view, hours }: { years: string[]; view: string;
           </MenuItem>
         ))}
       </TextField>
-      <TextField select label="Profit" value={view} onChange={(event) => set({ view: event.target.value })} sx={{ width: 210 }}>
+      <TextField
+        select
+        label="Profit"
+        value={view}
+        onChange={(event) => set({ view: event.target.value })}
+        sx={{ width: 210 }}
+      >
         {Object.entries(VIEWS).map(([key, label]) => (
           <MenuItem key={key} value={key}>
             {label}
           </MenuItem>
         ))}
       </TextField>
-      <TextField select label="Hours that count" value={hours} onChange={(event) => set({ hours: event.target.value })} sx={{ width: 150 }}>
+      <TextField
+        select
+        label="Hours that count"
+        value={hours}
+        onChange={(event) => set({ hours: event.target.value })}
+        sx={{ width: 150 }}
+      >
         {Object.entries(HOURS).map(([key, label]) => (
           <MenuItem key={key} value={key}>
             {label}

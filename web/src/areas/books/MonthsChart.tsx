@@ -16,15 +16,24 @@ import type { Books } from "../../api/types";
 import { Part } from "../../kit/Part";
 
 type Month = Books["months"][number];
-const SHOWN: Record<string, { label: string; value: (month: Month) => number | null; text: (month: Month) => string }> = {
-  profit: { label: "Profit", value: (month) => month.major_profit, text: (month) => month.profit?.text ?? "no flip ended" },
-  pay: { label: "Hourly pay", value: (month) => month.major_hourly, text: (month) => month.hourly_pay?.text ?? "no hours known" },
-  days: {
-    label: "Turnaround",
-    value: (month) => month.days,
-    text: (month) => (month.days === null ? "nothing sold" : `${month.days} days, n = ${month.days_n}`),
-  },
-};
+const SHOWN: Record<string, { label: string; value: (month: Month) => number | null; text: (month: Month) => string }> =
+  {
+    profit: {
+      label: "Profit",
+      value: (month) => month.major_profit,
+      text: (month) => month.profit?.text ?? "no flip ended",
+    },
+    pay: {
+      label: "Hourly pay",
+      value: (month) => month.major_hourly,
+      text: (month) => month.hourly_pay?.text ?? "no hours known",
+    },
+    days: {
+      label: "Turnaround",
+      value: (month) => month.days,
+      text: (month) => (month.days === null ? "nothing sold" : `${month.days} days, n = ${month.days_n}`),
+    },
+  };
 
 export function MonthsChart({ months, currency }: { months: Books["months"]; currency: string }) {
   const [table, setTable] = useState(false);
@@ -38,7 +47,13 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
       title={`${measure.label} by month, ${unit}`}
       action={
         <>
-          <TextField select label="Show" value={what} onChange={(event) => setWhat(event.target.value)} sx={{ width: 140 }}>
+          <TextField
+            select
+            label="Show"
+            value={what}
+            onChange={(event) => setWhat(event.target.value)}
+            sx={{ width: 140 }}
+          >
             {Object.entries(SHOWN).map(([key, { label }]) => (
               <MenuItem key={key} value={key}>
                 {label}
@@ -53,7 +68,10 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
         <MonthsTable months={months} currency={currency} />
       ) : (
         <>
-          <Box role="img" aria-label={`${measure.label} by month: ${shown.map((month) => `${month.label} ${measure.text(month)}`).join(", ")}`}>
+          <Box
+            role="img"
+            aria-label={`${measure.label} by month: ${shown.map((month) => `${month.label} ${measure.text(month)}`).join(", ")}`}
+          >
             <BarChart
               height={240}
               hideLegend
@@ -80,7 +98,11 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
               grid={{ horizontal: true }}
             />
           </Box>
-          {left > 0 && <Box sx={{ color: "text.secondary" }}>The latest 24 months; the table has all, and flips whose date is not known.</Box>}
+          {left > 0 && (
+            <Box sx={{ color: "text.secondary" }}>
+              The latest 24 months; the table has all, and flips whose date is not known.
+            </Box>
+          )}
         </>
       )}
     </Part>
@@ -88,7 +110,15 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
 }
 
 function MonthsTable({ months, currency }: { months: Books["months"]; currency: string }) {
-  const heads = ["Month", "Ended", `Receipts, ${currency}`, `Profit, ${currency}`, "Hours", `${currency} an hour`, "Turnaround, median days"];
+  const heads = [
+    "Month",
+    "Ended",
+    `Receipts, ${currency}`,
+    `Profit, ${currency}`,
+    "Hours",
+    `${currency} an hour`,
+    "Turnaround, median days",
+  ];
   return (
     <TableContainer>
       <Table size="small" aria-label="Profit by month">

@@ -28,7 +28,10 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
   if (points.length === 0) return null;
   const most = Math.max(...points.map((point) => point.hours), 1);
   return (
-    <Part title="Hours against profit" action={<Button onClick={() => setTable(!table)}>{table ? "Show the marks" : "Show as a table"}</Button>}>
+    <Part
+      title="Hours against profit"
+      action={<Button onClick={() => setTable(!table)}>{table ? "Show the marks" : "Show as a table"}</Button>}
+    >
       {table ? (
         <SmallTable
           label="Hours and profit"
@@ -47,12 +50,25 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
         />
       ) : (
         <>
-          <Box role="img" aria-label={`${points.length} flips by hours and profit, with lines of ${lines.map((line) => line.label).join(", ")}`}>
+          <Box
+            role="img"
+            aria-label={`${points.length} flips by hours and profit, with lines of ${lines.map((line) => line.label).join(", ")}`}
+          >
             <ChartsContainer
               height={320}
               skipAnimation
               margin={{ left: 0, right: 16, top: 12, bottom: 0 }}
-              xAxis={[{ id: "hours", scaleType: "linear", min: 0, max: most * 1.05, data: [0, most], label: "Hours", height: 45 }]}
+              xAxis={[
+                {
+                  id: "hours",
+                  scaleType: "linear",
+                  min: 0,
+                  max: most * 1.05,
+                  data: [0, most],
+                  label: "Hours",
+                  height: 45,
+                },
+              ]}
               yAxis={[{ id: "profit", label: `Profit, ${currency}`, width: 62 }]}
               series={[
                 ...lines.map((line) => ({
@@ -75,7 +91,10 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
                 },
               ]}
               sx={Object.fromEntries(
-                lines.map((line) => [`& .MuiLineChart-line[data-series="${line.label}"]`, { strokeDasharray: DASHES[line.label] }]),
+                lines.map((line) => [
+                  `& .MuiLineChart-line[data-series="${line.label}"]`,
+                  { strokeDasharray: DASHES[line.label] },
+                ]),
               )}
             >
               <ChartsGrid horizontal />

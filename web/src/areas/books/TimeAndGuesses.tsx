@@ -23,7 +23,10 @@ export default function TimeAndGuesses() {
   const { lens } = useLens();
   const passing = usePassing(lens);
   return (
-    <BooksFrame title="Time and guesses" line="Where the days and the money stand, and how what was expected compares with what came.">
+    <BooksFrame
+      title="Time and guesses"
+      line="Where the days and the money stand, and how what was expected compares with what came."
+    >
       {(currency) =>
         passing.data ? (
           <>
@@ -51,7 +54,12 @@ function TimeParts({ passing, currency }: { passing: Passing; currency: string }
           rows={passing.parts.map(({ label, days }) => ({
             key: label,
             strong: label === "Turnaround",
-            cells: [label, days.median ?? "undefined", days.lower === null ? "–" : `${days.lower} to ${days.upper}`, days.n],
+            cells: [
+              label,
+              days.median ?? "undefined",
+              days.lower === null ? "–" : `${days.lower} to ${days.upper}`,
+              days.n,
+            ],
           }))}
           width={620}
         />
@@ -67,12 +75,18 @@ function TimeParts({ passing, currency }: { passing: Passing; currency: string }
             <SmallTable
               label="In hand longest"
               columns={["In hand longest", ["Days"], [`Money in, ${currency}`]]}
-              rows={passing.oldest.map((one) => ({ key: one.id, cells: [flip(one), one.days, one.tied_up?.text ?? "not known"] }))}
+              rows={passing.oldest.map((one) => ({
+                key: one.id,
+                cells: [flip(one), one.days, one.tied_up?.text ?? "not known"],
+              }))}
             />
             <SmallTable
               label="What pieces in hand wait for"
               columns={["Standing at", ["Pieces"], ["Median days there"]]}
-              rows={passing.waits.map((one) => ({ key: one.stage, cells: [one.stage, one.count, one.days ?? "undefined"] }))}
+              rows={passing.waits.map((one) => ({
+                key: one.stage,
+                cells: [one.stage, one.count, one.days ?? "undefined"],
+              }))}
             />
           </Box>
         )}
@@ -87,7 +101,10 @@ function Found({ passing, currency }: { passing: Passing; currency: string }) {
     <>
       {found.length > 0 && (
         <Part title="Found month by month">
-          <Box role="img" aria-label={`Pieces found by month: ${found.map((month) => `${month.label} ${month.count}`).join(", ")}`}>
+          <Box
+            role="img"
+            aria-label={`Pieces found by month: ${found.map((month) => `${month.label} ${month.count}`).join(", ")}`}
+          >
             <BarChart
               height={180}
               hideLegend
@@ -95,7 +112,13 @@ function Found({ passing, currency }: { passing: Passing; currency: string }) {
               margin={{ left: 0, right: 8, top: 12, bottom: 0 }}
               xAxis={[{ data: found.map((month) => month.label), tickLabelStyle: { fontSize: 12 } }]}
               yAxis={[{ width: 30, tickMinStep: 1 }]}
-              series={[{ data: found.map((month) => month.count), label: "Pieces found", color: "var(--k-palette-primary-main)" }]}
+              series={[
+                {
+                  data: found.map((month) => month.count),
+                  label: "Pieces found",
+                  color: "var(--k-palette-primary-main)",
+                },
+              ]}
             />
           </Box>
           <Box component="details" sx={{ mt: 1 }}>

@@ -12,7 +12,10 @@ import { useLens } from "./lens";
 
 export default function WhatIf() {
   return (
-    <BooksFrame title="What if" line="Your own flips over again, done otherwise: computed, with what is assumed beside it.">
+    <BooksFrame
+      title="What if"
+      line="Your own flips over again, done otherwise: computed, with what is assumed beside it."
+    >
       {(currency, people) => (
         <>
           <WithoutPart currency={currency} />
@@ -24,13 +27,16 @@ export default function WhatIf() {
   );
 }
 
-const money = (value: { text: string } | null | undefined, currency: string) => (value ? `${value.text} ${currency}` : "undefined");
+const money = (value: { text: string } | null | undefined, currency: string) =>
+  value ? `${value.text} ${currency}` : "undefined";
 const Assumed = ({ lines }: { lines: string[] }) => (
   <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 1 }}>
     {`Assumed: ${lines.join(" ")}`}
   </Typography>
 );
-const Inputs = ({ children }: { children: ReactNode }) => <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, mb: 1.5 }}>{children}</Box>;
+const Inputs = ({ children }: { children: ReactNode }) => (
+  <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, mb: 1.5 }}>{children}</Box>
+);
 
 function WithoutPart({ currency }: { currency: string }) {
   const { lens } = useLens();
@@ -42,21 +48,39 @@ function WithoutPart({ currency }: { currency: string }) {
   return (
     <Part title="Had I left some jobs alone">
       <Inputs>
-        <TextField select label="By" value={by} onChange={(event) => (setBy(event.target.value as Trait), setTrait(null))} sx={{ width: 190 }}>
+        <TextField
+          select
+          label="By"
+          value={by}
+          onChange={(event) => (setBy(event.target.value as Trait), setTrait(null))}
+          sx={{ width: 190 }}
+        >
           {(groups?.choices ?? [{ key: by, label: by }]).map((choice) => (
             <MenuItem key={choice.key} value={choice.key}>
               {choice.label}
             </MenuItem>
           ))}
         </TextField>
-        <TextField select label="Without" value={trait ?? ""} onChange={(event) => setTrait(event.target.value)} sx={{ width: 220 }}>
+        <TextField
+          select
+          label="Without"
+          value={trait ?? ""}
+          onChange={(event) => setTrait(event.target.value)}
+          sx={{ width: 220 }}
+        >
           {groups?.rows.map((row) => (
             <MenuItem key={row.key} value={row.key}>
               {`${row.label} (${row.ended})`}
             </MenuItem>
           ))}
         </TextField>
-        <TextField select label="Freed hours filled" value={filled} onChange={(event) => setFilled(Number(event.target.value))} sx={{ width: 150 }}>
+        <TextField
+          select
+          label="Freed hours filled"
+          value={filled}
+          onChange={(event) => setFilled(Number(event.target.value))}
+          sx={{ width: 150 }}
+        >
           {[0, 25, 50, 75, 100].map((percent) => (
             <MenuItem key={percent} value={percent}>{`${percent}%`}</MenuItem>
           ))}
@@ -95,7 +119,13 @@ function CheaperPart({ currency }: { currency: string }) {
   return (
     <Part title="Had I asked less">
       <Inputs>
-        <TextField select label="Asked less by" value={less} onChange={(event) => setLess(Number(event.target.value))} sx={{ width: 140 }}>
+        <TextField
+          select
+          label="Asked less by"
+          value={less}
+          onChange={(event) => setLess(Number(event.target.value))}
+          sx={{ width: 140 }}
+        >
           {[5, 10, 15, 20, 30].map((percent) => (
             <MenuItem key={percent} value={percent}>{`${percent}%`}</MenuItem>
           ))}
@@ -130,7 +160,9 @@ function CheaperPart({ currency }: { currency: string }) {
                   "What a saved day is worth is undefined: too few sales say what a place earns."
                 )}
               </Typography>
-              {answer.needed && <Typography>{`It pays from ${answer.needed} of the days saved for each percent on.`}</Typography>}
+              {answer.needed && (
+                <Typography>{`It pays from ${answer.needed} of the days saved for each percent on.`}</Typography>
+              )}
               <Assumed lines={answer.assumes} />
             </>
           )}
@@ -147,7 +179,13 @@ function SidePart({ currency, people }: { currency: string; people: number }) {
   return (
     <Part title="Had I worked several at a time">
       <Inputs>
-        <TextField select label="People at the bench" value={hands} onChange={(event) => setHands(Number(event.target.value))} sx={{ width: 170 }}>
+        <TextField
+          select
+          label="People at the bench"
+          value={hands}
+          onChange={(event) => setHands(Number(event.target.value))}
+          sx={{ width: 170 }}
+        >
           {[...new Set([1, 2, 3, hands])].sort().map((count) => (
             <MenuItem key={count} value={count}>
               {count}
@@ -155,12 +193,20 @@ function SidePart({ currency, people }: { currency: string; people: number }) {
           ))}
         </TextField>
       </Inputs>
-      {answer && answer.n === 0 && <Typography sx={{ color: "text.secondary" }}>No sold flip has its days at the bench recorded.</Typography>}
+      {answer && answer.n === 0 && (
+        <Typography sx={{ color: "text.secondary" }}>No sold flip has its days at the bench recorded.</Typography>
+      )}
       {answer && answer.n > 0 && (
         <>
           <SmallTable
             label="Pieces at a time"
-            columns={["Pieces at a time", ["Days for all"], ["Pieces a year"], [`Profit a year, ${currency}`], ["Bench days unused"]]}
+            columns={[
+              "Pieces at a time",
+              ["Days for all"],
+              ["Pieces a year"],
+              [`Profit a year, ${currency}`],
+              ["Bench days unused"],
+            ]}
             rows={answer.rows.map((row) => ({
               key: row.at_once,
               cells: [row.at_once, row.days, row.a_year, row.profit?.text ?? "undefined", row.idle],

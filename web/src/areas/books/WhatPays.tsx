@@ -20,7 +20,10 @@ export default function WhatPays() {
   const spread = useSpread(lens);
   const group = comparison.data?.rows.find((row) => row.key === trait);
   return (
-    <BooksFrame title="What pays" line="Each group of flips against all the rest. Below five flips on either side nothing is told.">
+    <BooksFrame
+      title="What pays"
+      line="Each group of flips against all the rest. Below five flips on either side nothing is told."
+    >
       {(currency) => (
         <>
           {!comparison.data ? (
@@ -29,7 +32,13 @@ export default function WhatPays() {
             <Part
               title="Compared"
               action={
-                <TextField select label="By" value={by} onChange={(event) => set({ by: event.target.value, trait: null })} sx={{ width: 190 }}>
+                <TextField
+                  select
+                  label="By"
+                  value={by}
+                  onChange={(event) => set({ by: event.target.value, trait: null })}
+                  sx={{ width: 190 }}
+                >
                   {comparison.data.choices.map((choice) => (
                     <MenuItem key={choice.key} value={choice.key}>
                       {choice.label}

@@ -41,7 +41,10 @@ export default function YearPage() {
   const { goals, typed, entries, sums, filming, left } = year.data;
   return (
     <>
-      <PageHead title={`The year ${year.data.year}`} line="Goals with their pace, money that belongs to no flip, and files for others.">
+      <PageHead
+        title={`The year ${year.data.year}`}
+        line="Goals with their pace, money that belongs to no flip, and files for others."
+      >
         <TextField
           label="Year"
           type="number"
@@ -71,7 +74,11 @@ export default function YearPage() {
         />
       </Part>
       <Part title="Apart from flips" action={<Button onClick={() => setAsked("entry")}>Note money</Button>}>
-        <Figures figures={[left]} currency={currency} notes={{ left: "tools, overhead, filming and gifts count here and in no flip" }} />
+        <Figures
+          figures={[left]}
+          currency={currency}
+          notes={{ left: "tools, overhead, filming and gifts count here and in no flip" }}
+        />
         {sums.length > 0 && (
           <Typography sx={{ my: 1 }}>
             {sums.map((sum) => `${sum.label} ${sum.spent ? "−" : ""}${sum.amount?.text}`).join(" · ")}
@@ -80,7 +87,8 @@ export default function YearPage() {
         )}
         {entries.length === 0 ? (
           <Typography sx={{ color: "text.secondary", mt: 1 }}>
-            Nothing noted. A sander bought for the workshop, the power bill, what a film brought: it is set against the year and kept out of flips.
+            Nothing noted. A sander bought for the workshop, the power bill, what a film brought: it is set against the
+            year and kept out of flips.
           </Typography>
         ) : (
           <SmallTable
@@ -97,7 +105,9 @@ export default function YearPage() {
                   key="remove"
                   className="no-print"
                   aria-label={`Remove ${entry.what}`}
-                  onClick={() => void remove(api.DELETE("/api/workshop-entries/{id}", { params: { path: { id: entry.id } } }))}
+                  onClick={() =>
+                    void remove(api.DELETE("/api/workshop-entries/{id}", { params: { path: { id: entry.id } } }))
+                  }
                 >
                   <Box component="span" aria-hidden>
                     ×
@@ -141,7 +151,9 @@ export default function YearPage() {
           onClose={() => setAsked(null)}
           onSubmit={async ({ what = "", kind = "", amount = "", on = "" }) => {
             const made = await ask(api.POST("/api/workshop-entries", { body: { what, kind, amount, on } }));
-            done(`${made.what} noted`, () => remove(api.DELETE("/api/workshop-entries/{id}", { params: { path: { id: made.id } } })));
+            done(`${made.what} noted`, () =>
+              remove(api.DELETE("/api/workshop-entries/{id}", { params: { path: { id: made.id } } })),
+            );
             setAsked(null);
           }}
         />

@@ -13,7 +13,9 @@ export function useLens() {
     setParams(
       (now) => {
         const next = new URLSearchParams(now);
-        Object.entries(changes).forEach(([name, value]) => (value === null ? next.delete(name) : next.set(name, value)));
+        Object.entries(changes).forEach(([name, value]) =>
+          value === null ? next.delete(name) : next.set(name, value),
+        );
         return next;
       },
       { replace: true },

@@ -20,7 +20,11 @@ export function BudgetPart({ piece, currency }: { piece: Piece; currency: string
   return (
     <Part title="Hours budget">
       {plain && (
-        <Alert severity={budget.out || budget.short ? "warning" : "success"} variant="outlined" sx={{ color: "text.primary", mb: 1.5 }}>
+        <Alert
+          severity={budget.out || budget.short ? "warning" : "success"}
+          variant="outlined"
+          sx={{ color: "text.primary", mb: 1.5 }}
+        >
           {plain}
         </Alert>
       )}
@@ -32,10 +36,18 @@ export function BudgetPart({ piece, currency }: { piece: Piece; currency: string
             columns={["From here on", [`Brings, ${currency}`], ["Hours"], [`Pays, ${currency} an hour`], ""]}
             rows={budget.ways.map((way) => ({
               key: way.label,
-              cells: [way.label, way.take?.text, way.time?.seconds ? way.time.text : "none", way.pay?.text ?? "no hours", way.why ?? ""],
+              cells: [
+                way.label,
+                way.take?.text,
+                way.time?.seconds ? way.time.text : "none",
+                way.pay?.text ?? "no hours",
+                way.why ?? "",
+              ],
             }))}
           />
-          <Box sx={{ color: "text.secondary" }}>What was spent and worked so far is spent either way, so it is left out.</Box>
+          <Box sx={{ color: "text.secondary" }}>
+            What was spent and worked so far is spent either way, so it is left out.
+          </Box>
         </Box>
       )}
     </Part>

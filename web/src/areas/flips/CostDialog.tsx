@@ -23,7 +23,8 @@ const typed = (cost: Cost): Values => ({
   spent_on: cost.spent_on?.iso ?? "",
 });
 const bare = (cost: Cost) => cost.shares.map(({ piece_id, weight }) => ({ piece_id, weight }));
-const shares = (cost: Cost): ShareInput[] => cost.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
+const shares = (cost: Cost): ShareInput[] =>
+  cost.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
 
 export function CostDialog({ cost, piece, workshop, onClose }: Props) {
   const today = useWorkshop().data?.today.iso;
@@ -41,7 +42,9 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
         if (cost) {
           const path = { params: { path: { id: cost.id } } };
           await ask(api.PATCH("/api/costs/{id}", { ...path, body: body(values, pieces) }));
-          done("Cost corrected", () => ask(api.PATCH("/api/costs/{id}", { ...path, body: body(typed(cost), bare(cost)) })));
+          done("Cost corrected", () =>
+            ask(api.PATCH("/api/costs/{id}", { ...path, body: body(typed(cost), bare(cost)) })),
+          );
         } else {
           const made = await ask(api.POST("/api/costs", { body: body(values, pieces) }));
           done(`${made.what} recorded, ${made.amount?.text} ${workshop.currency}`, () =>

@@ -37,7 +37,11 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
             name={cost.what}
             amount={`${cost.shares.find((one) => one.piece_id === piece.id)?.amount?.text} ${workshop.currency}`}
             onCorrect={cost.trip_id ? undefined : () => setDialog(cost)}
-            onRemove={cost.trip_id ? undefined : () => remove(api.DELETE("/api/costs/{id}", { params: { path: { id: cost.id } } }))}
+            onRemove={
+              cost.trip_id
+                ? undefined
+                : () => remove(api.DELETE("/api/costs/{id}", { params: { path: { id: cost.id } } }))
+            }
             extra={!cost.trip_id && <ReceiptButton cost={cost} />}
           >
             {cost.what}
@@ -59,7 +63,14 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
           <DrawDialog piece={named} onClose={() => setTaking(false)} />
         </Suspense>
       )}
-      {dialog && <CostDialog cost={dialog === "new" ? undefined : dialog} piece={named} workshop={workshop} onClose={() => setDialog(null)} />}
+      {dialog && (
+        <CostDialog
+          cost={dialog === "new" ? undefined : dialog}
+          piece={named}
+          workshop={workshop}
+          onClose={() => setDialog(null)}
+        />
+      )}
     </Part>
   );
 }

@@ -20,7 +20,9 @@ export function EditPiece({ piece, workshop, onClose }: { piece: Piece; workshop
     const path = { params: { path: { id: piece.id } } };
     const saved = await ask(api.PATCH("/api/pieces/{id}", { ...path, body: { ...changed, lock_version: version } }));
     const back = Object.fromEntries(Object.keys(changed).map((name) => [name, before[name] ?? ""]));
-    done(`${saved.fields.name} saved`, () => ask(api.PATCH("/api/pieces/{id}", { ...path, body: { ...back, lock_version: saved.lock_version } })));
+    done(`${saved.fields.name} saved`, () =>
+      ask(api.PATCH("/api/pieces/{id}", { ...path, body: { ...back, lock_version: saved.lock_version } })),
+    );
     onClose();
   };
 

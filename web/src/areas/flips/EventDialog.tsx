@@ -31,7 +31,14 @@ function fieldsOf(kind: EventKind, workshop: Workshop): FieldSpec[] {
     case "price_changed":
       return [date, money("asking", "New asking price")];
     case "sold":
-      return [date, money("price", "Sale price"), money("fee", "Fee"), money("delivery", "Delivery"), money("tip", "Tip"), channel];
+      return [
+        date,
+        money("price", "Sale price"),
+        money("fee", "Fee"),
+        money("delivery", "Delivery"),
+        money("tip", "Tip"),
+        channel,
+      ];
     case "refunded":
       return [date, money("amount", "Refunded"), money("fee_back", "Fee given back")];
     default:
@@ -73,10 +80,16 @@ export function EventDialog({ pieceId, kind, event, submit, workshop, onClose }:
         if (event?.id) {
           const path = { params: { path: { id: event.id } } };
           await ask(api.PATCH("/api/events/{id}", { ...path, body: only(values) }));
-          done(`${event.label} corrected`, () => ask(api.PATCH("/api/events/{id}", { ...path, body: only(typed(event)) })));
+          done(`${event.label} corrected`, () =>
+            ask(api.PATCH("/api/events/{id}", { ...path, body: only(typed(event)) })),
+          );
         } else {
-          const made = await ask(api.POST("/api/pieces/{id}/events", { params: { path: { id: pieceId } }, body: { kind, ...only(values) } }));
-          done(`${made.label} recorded`, () => ask(api.DELETE("/api/events/{id}", { params: { path: { id: made.id! } } })));
+          const made = await ask(
+            api.POST("/api/pieces/{id}/events", { params: { path: { id: pieceId } }, body: { kind, ...only(values) } }),
+          );
+          done(`${made.label} recorded`, () =>
+            ask(api.DELETE("/api/events/{id}", { params: { path: { id: made.id! } } })),
+          );
         }
         onClose();
       }}

@@ -43,7 +43,13 @@ function details(event: PieceEvent, currency: string): string {
       ]
     : refund
       ? [`${refund.amount?.text} ${currency}`, money("fee given back", refund.fee_back)]
-      : [event.asking ? `at ${event.asking.text} ${currency}` : ["listed"].includes(event.kind) ? "asking price not known" : null];
+      : [
+          event.asking
+            ? `at ${event.asking.text} ${currency}`
+            : ["listed"].includes(event.kind)
+              ? "asking price not known"
+              : null,
+        ];
   return [...parts, event.channel].filter(Boolean).join(", ");
 }
 
@@ -62,10 +68,14 @@ export function EventsPart({ piece, workshop }: { piece: Piece; workshop: Worksh
             day={event.on?.text ?? "date not known"}
             name={event.label.toLowerCase()}
             onCorrect={
-              event.id === null || event.set_id || event.kind === "split" ? undefined : () => setDialog({ kind: event.kind as EventKind, event })
+              event.id === null || event.set_id || event.kind === "split"
+                ? undefined
+                : () => setDialog({ kind: event.kind as EventKind, event })
             }
             onRemove={
-              event.id === null || event.set_id ? undefined : () => remove(api.DELETE("/api/events/{id}", { params: { path: { id: event.id! } } }))
+              event.id === null || event.set_id
+                ? undefined
+                : () => remove(api.DELETE("/api/events/{id}", { params: { path: { id: event.id! } } }))
             }
             removeWord="Take back"
           >

@@ -47,7 +47,8 @@ export default function Floor() {
   const sort = wished in sorts ? wished : Object.keys(sorts)[0]!;
   const text = params.get("query") ?? "";
   const page = Math.max(1, Number(params.get("page")) || 1);
-  const set = (changes: Record<string, string>) => setParams({ view, sort, query: text, page: "1", ...changes }, { replace: true });
+  const set = (changes: Record<string, string>) =>
+    setParams({ view, sort, query: text, page: "1", ...changes }, { replace: true });
   const pieces = usePieces({
     view,
     sort: sort as ListQuery["sort"],
@@ -107,7 +108,15 @@ export default function Floor() {
         </TextField>
       </Box>
       {rows.length === 0 ? (
-        <Empty title={text ? "No piece has all of these words" : view === "archive" ? "No flip has ended yet" : "The floor is empty"}>
+        <Empty
+          title={
+            text
+              ? "No piece has all of these words"
+              : view === "archive"
+                ? "No flip has ended yet"
+                : "The floor is empty"
+          }
+        >
           {!text && view === "in_hand" && (
             <>
               <span>Record a piece you bought: its name is enough to begin with.</span>

@@ -48,7 +48,11 @@ export function FloorHead({ view, currency }: { view: View; currency: string }) 
       }}
     >
       {names.map((name, place) => (
-        <Box role="columnheader" key={place} sx={{ textAlign: place >= 3 && place <= 5 ? "right" : "left", whiteSpace: "nowrap" }}>
+        <Box
+          role="columnheader"
+          key={place}
+          sx={{ textAlign: place >= 3 && place <= 5 ? "right" : "left", whiteSpace: "nowrap" }}
+        >
           {name || <Box sx={visuallyHidden}>Drawing</Box>}
         </Box>
       ))}
@@ -60,7 +64,10 @@ export function FloorHead({ view, currency }: { view: View; currency: string }) 
 function Named({ name, children }: { name: string; children: ReactNode }) {
   return (
     <>
-      <Box component="span" sx={{ ...label, display: { xs: "block", md: "none" }, color: "text.secondary", fontSize: 13 }}>
+      <Box
+        component="span"
+        sx={{ ...label, display: { xs: "block", md: "none" }, color: "text.secondary", fontSize: 13 }}
+      >
         {name}
       </Box>
       {children}
@@ -90,11 +97,22 @@ function Outcome({ row }: { row: PieceRow }) {
 export function FloorRow({ row, scale, view }: { row: PieceRow; scale: number; view: View }) {
   const loss = (row.cash_profit?.minor ?? 0) < 0;
   return (
-    <Box role="row" data-piece={row.id} sx={{ ...grid, py: 1, borderBottom: 1, borderColor: "divider", breakInside: "avoid" }}>
+    <Box
+      role="row"
+      data-piece={row.id}
+      sx={{ ...grid, py: 1, borderBottom: 1, borderColor: "divider", breakInside: "avoid" }}
+    >
       <Cell sx={{ gridRow: { xs: "span 2", md: "auto" }, alignSelf: { xs: "start", md: "center" } }}>
         <Drawing shape={row.drawing} width={84} height={62} />
         {row.face && (
-          <img src={row.face} alt="" width={76} height={57} loading="lazy" style={{ objectFit: "cover", display: "block", marginTop: 4 }} />
+          <img
+            src={row.face}
+            alt=""
+            width={76}
+            height={57}
+            loading="lazy"
+            style={{ objectFit: "cover", display: "block", marginTop: 4 }}
+          />
         )}
       </Cell>
       <Cell sx={{ gridColumn: { xs: "2 / -1", md: "auto" } }}>
@@ -110,7 +128,12 @@ export function FloorRow({ row, scale, view }: { row: PieceRow; scale: number; v
         <Named name="Hours">
           {row.hours?.text ?? <Box sx={quiet}>none yet</Box>}
           {row.budget?.hours && (
-            <Box sx={{ color: row.budget.out ? "error.main" : row.budget.short ? "warning.main" : "text.secondary", whiteSpace: "nowrap" }}>
+            <Box
+              sx={{
+                color: row.budget.out ? "error.main" : row.budget.short ? "warning.main" : "text.secondary",
+                whiteSpace: "nowrap",
+              }}
+            >
               {row.budget.out ? `${row.budget.hours.text.replace("−", "")} over` : `${row.budget.hours.text} left`}
             </Box>
           )}

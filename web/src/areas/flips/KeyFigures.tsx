@@ -13,7 +13,10 @@ function Key({ figure, currency }: { figure: Figure; currency: string }) {
         {figure.label}
         {figure.text && unitOf(figure, currency) && `, ${unitOf(figure, currency)}`}
       </Box>
-      <Box sx={{ fontWeight: 600, fontSize: 18, color: (figure.minor ?? 0) < 0 ? "error.main" : "text.primary" }} title={figure.why ?? undefined}>
+      <Box
+        sx={{ fontWeight: 600, fontSize: 18, color: (figure.minor ?? 0) < 0 ? "error.main" : "text.primary" }}
+        title={figure.why ?? undefined}
+      >
         {figure.text ?? (
           <Box component="span" sx={{ fontWeight: 400, fontSize: 15, color: "text.secondary" }}>
             {figure.why}
@@ -26,7 +29,9 @@ function Key({ figure, currency }: { figure: Figure; currency: string }) {
 
 export function KeyFigures({ piece, currency }: { piece: Piece; currency: string }) {
   const turnaround = piece.turnaround.find((figure) => figure.key === "turnaround");
-  const shown = [...KEYS.map((key) => piece.figures.find((figure) => figure.key === key)), turnaround].filter((figure) => figure !== undefined);
+  const shown = [...KEYS.map((key) => piece.figures.find((figure) => figure.key === key)), turnaround].filter(
+    (figure) => figure !== undefined,
+  );
   return (
     <Box
       sx={{

@@ -53,11 +53,19 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
     event.preventDefault();
     setBusy(true);
     setProblem(null);
-    const body = { ...fields, share_rule: fields.share_rule as "equal", name: fields.name ?? "", members: named.map(sent), stash };
+    const body = {
+      ...fields,
+      share_rule: fields.share_rule as "equal",
+      name: fields.name ?? "",
+      members: named.map(sent),
+      stash,
+    };
     try {
       if (lot) {
         const path = { params: { path: { id: lot.id } } };
-        const changed = await ask(api.PATCH("/api/lots/{id}", { ...path, body: { ...body, lock_version: lot.lock_version } }));
+        const changed = await ask(
+          api.PATCH("/api/lots/{id}", { ...path, body: { ...body, lock_version: lot.lock_version } }),
+        );
         done(changed.changes.length ? changed.changes.join(" ") : `${lot.name} saved`, () =>
           ask(
             api.PATCH("/api/lots/{id}", {
@@ -101,7 +109,16 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
               {problem.message}
             </Alert>
           )}
-          <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(4, 1fr)" }, gap: 2, pt: 1, mb: 2, alignItems: "start" }}>
+          <Box
+            sx={{
+              display: "grid",
+              gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(4, 1fr)" },
+              gap: 2,
+              pt: 1,
+              mb: 2,
+              alignItems: "start",
+            }}
+          >
             {field("name", "What was bought", "", { sx: { gridColumn: { xs: "1 / -1", sm: "span 2" } } })}
             {field("source", "Where from")}
             {field("bought_on", "Bought on", "", { type: "date", slotProps: { inputLabel: { shrink: true } } })}

@@ -34,7 +34,10 @@ export default function LotPage() {
   ] as const;
   return (
     <>
-      <PageHead title={data.name} line={["Lot", data.source && `from ${data.source}`, data.bought_on?.text].filter(Boolean).join(", ")}>
+      <PageHead
+        title={data.name}
+        line={["Lot", data.source && `from ${data.source}`, data.bought_on?.text].filter(Boolean).join(", ")}
+      >
         <Button variant="outlined" onClick={() => setEditing(true)}>
           Correct the lot
         </Button>
@@ -72,7 +75,9 @@ export default function LotPage() {
       {data.stash.length > 0 && (
         <Part title="Found for the stash">
           {data.stash.map((item) => (
-            <Box key={item.id}>{`${item.count} × ${item.name}${item.worth ? `, ${item.worth.text} ${currency} to replace` : ""}`}</Box>
+            <Box
+              key={item.id}
+            >{`${item.count} × ${item.name}${item.worth ? `, ${item.worth.text} ${currency} to replace` : ""}`}</Box>
           ))}
         </Part>
       )}

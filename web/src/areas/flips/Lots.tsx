@@ -36,18 +36,26 @@ export default function Lots() {
       <SubNav name="Scout" pages={SCOUT_PAGES} />
       {rows.length === 0 ? (
         <Empty title="No lot yet">
-          <span>An auction lot, a free load, two of the same: give the whole price once, and each piece bears its share.</span>
+          <span>
+            An auction lot, a free load, two of the same: give the whole price once, and each piece bears its share.
+          </span>
           {button}
         </Empty>
       ) : (
         <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0, borderTop: 2 }}>
           {rows.map((lot) => (
-            <Box component="li" key={lot.id} sx={{ py: 1.25, borderBottom: 1, borderColor: "divider", display: "flex", gap: 2, flexWrap: "wrap" }}>
+            <Box
+              component="li"
+              key={lot.id}
+              sx={{ py: 1.25, borderBottom: 1, borderColor: "divider", display: "flex", gap: 2, flexWrap: "wrap" }}
+            >
               <Box sx={{ flex: "1 1 240px" }}>
                 <Link component={RouterLink} to={`/scout/lots/${lot.id}`} sx={{ fontWeight: 600 }}>
                   {lot.name}
                 </Link>
-                <Box sx={{ color: "text.secondary" }}>{[lot.source, lot.bought_on?.text].filter(Boolean).join(", ")}</Box>
+                <Box sx={{ color: "text.secondary" }}>
+                  {[lot.source, lot.bought_on?.text].filter(Boolean).join(", ")}
+                </Box>
               </Box>
               <Box sx={{ flex: "2 1 300px", color: "text.secondary" }}>
                 {lot.members.map((member) => `${member.name} ${member.total?.text ?? "?"}`).join(" · ")}
@@ -59,8 +67,16 @@ export default function Lots() {
           ))}
         </Box>
       )}
-      {total > per && <Pagination sx={{ mt: 2 }} count={Math.ceil(total / per)} page={page} onChange={(_, next) => setPage(next)} />}
-      {entering && <LotDialog workshop={workshop.data} onClose={() => setEntering(false)} onMade={(lot) => void navigate(`/scout/lots/${lot.id}`)} />}
+      {total > per && (
+        <Pagination sx={{ mt: 2 }} count={Math.ceil(total / per)} page={page} onChange={(_, next) => setPage(next)} />
+      )}
+      {entering && (
+        <LotDialog
+          workshop={workshop.data}
+          onClose={() => setEntering(false)}
+          onMade={(lot) => void navigate(`/scout/lots/${lot.id}`)}
+        />
+      )}
     </>
   );
 }

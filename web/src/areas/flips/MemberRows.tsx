@@ -13,7 +13,8 @@ type Props = { rows: Row[]; set: (rows: Row[]) => void; rule: string; workshop: 
 
 export function MemberRows({ rows, set, rule, workshop }: Props) {
   const spotted = useProspects("open", 1, "");
-  const change = (key: string, changes: Partial<Row>) => set(rows.map((row) => (row.key === key ? { ...row, ...changes } : row)));
+  const change = (key: string, changes: Partial<Row>) =>
+    set(rows.map((row) => (row.key === key ? { ...row, ...changes } : row)));
   const taken = new Set(rows.map((row) => row.prospect_id));
   const free = (spotted.data?.rows ?? []).filter((one) => !taken.has(one.id));
   return (
@@ -23,7 +24,15 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
           key={row.key}
           role="group"
           aria-label={`Piece ${place + 1}`}
-          sx={{ display: "grid", gridTemplateColumns: "repeat(6, 1fr)", gap: 1, borderTop: 1, borderColor: "divider", pt: 1.5, alignItems: "start" }}
+          sx={{
+            display: "grid",
+            gridTemplateColumns: "repeat(6, 1fr)",
+            gap: 1,
+            borderTop: 1,
+            borderColor: "divider",
+            pt: 1.5,
+            alignItems: "start",
+          }}
         >
           {row.piece_id || row.prospect_id ? (
             <Box sx={{ gridColumn: "span 4", fontWeight: 600, pt: 1 }}>{row.name}</Box>
@@ -101,7 +110,10 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
             onChange={(event) => {
               const one = free.find((prospect) => prospect.id === Number(event.target.value));
               if (one)
-                set([...rows.filter((row) => row.name || row.piece_id || row.prospect_id), emptyRow({ prospect_id: one.id, name: one.title })]);
+                set([
+                  ...rows.filter((row) => row.name || row.piece_id || row.prospect_id),
+                  emptyRow({ prospect_id: one.id, name: one.title }),
+                ]);
             }}
           >
             {free.map((one) => (

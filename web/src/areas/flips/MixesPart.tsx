@@ -20,7 +20,10 @@ export function MixesPart({ id }: { id: number }) {
             <Box>{zones || "not in the look now"}</Box>
             <Box sx={{ color: "text.secondary" }}>
               {coats
-                .map((coat) => `${coat.step ?? "taken"}: ${coat.amount}${coat.version ? `, version ${coat.version}` : ""}, ${coat.on?.text}`)
+                .map(
+                  (coat) =>
+                    `${coat.step ?? "taken"}: ${coat.amount}${coat.version ? `, version ${coat.version}` : ""}, ${coat.on?.text}`,
+                )
                 .join("; ") || "no coat of it yet"}
             </Box>
             <Box sx={{ color: "text.secondary" }}>

@@ -22,7 +22,9 @@ export function NextPart({ id }: { id: number }) {
       </Typography>
       <Box component="ol" start={steps.length - open.length + 1} sx={{ pl: 3, my: 1 }}>
         {open.slice(0, SHOWN).map((step) => (
-          <li key={step.key}>{`${step.label}, ${step.remaining?.text}${step.wait ? `, then wait ${step.wait}` : ""}`}</li>
+          <li
+            key={step.key}
+          >{`${step.label}, ${step.remaining?.text}${step.wait ? `, then wait ${step.wait}` : ""}`}</li>
         ))}
       </Box>
       <Link component={RouterLink} to={`/pieces/${id}/plan`} underline="always">

@@ -10,9 +10,13 @@ export function OriginLine({ piece }: { piece: Piece }) {
   if (lot)
     parts.push([
       "lot",
-      <Link key="lot" to={`/scout/lots/${lot.id}`}>{`in the lot ${lot.name}, ${lot.pieces === 1 ? "alone" : `with ${lot.pieces - 1} more`}`}</Link>,
+      <Link
+        key="lot"
+        to={`/scout/lots/${lot.id}`}
+      >{`in the lot ${lot.name}, ${lot.pieces === 1 ? "alone" : `with ${lot.pieces - 1} more`}`}</Link>,
     ]);
-  if (from) parts.push(["from", <Link key="from" to={`/pieces/${from.id}`}>{`split from ${from.ticket} ${from.name}`}</Link>]);
+  if (from)
+    parts.push(["from", <Link key="from" to={`/pieces/${from.id}`}>{`split from ${from.ticket} ${from.name}`}</Link>]);
   if (into)
     parts.push([
       "into",

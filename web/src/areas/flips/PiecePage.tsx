@@ -46,7 +46,11 @@ export default function PiecePage() {
   const { fields, ticket, stage, drawing, strip, figures, other_hours: otherHours, turnaround, photos } = piece.data;
   const face = photos.find((photo) => photo.face) ?? [...photos].reverse().find((photo) => photo.kind === "after");
   const currency = workshop.data.currency;
-  const facts = [fields.kind, fields.source && `from ${fields.source}`, sizes(fields, workshop.data.length_unit)].filter(Boolean);
+  const facts = [
+    fields.kind,
+    fields.source && `from ${fields.source}`,
+    sizes(fields, workshop.data.length_unit),
+  ].filter(Boolean);
   const removePiece = async () => {
     if (await remove(api.DELETE("/api/pieces/{id}", { params: { path: { id } } }))) void navigate("/floor");
   };
@@ -79,7 +83,11 @@ export default function PiecePage() {
         <Box>
           <Drawing shape={drawing} width={290} height={face ? 200 : 230} measures />
           {face && (
-            <img src={face.small} alt={face.caption ?? face.label} style={{ width: 290, maxWidth: "100%", height: "auto", display: "block" }} />
+            <img
+              src={face.small}
+              alt={face.caption ?? face.label}
+              style={{ width: 290, maxWidth: "100%", height: "auto", display: "block" }}
+            />
           )}
           {!drawing.to_scale && (
             <Typography variant="caption" sx={{ color: "text.secondary" }}>
@@ -93,7 +101,9 @@ export default function PiecePage() {
             <Figures figures={turnaround} currency={currency} />
           </Box>
           <Said fields={fields} />
-          {fields.notes && <Typography sx={{ mt: 2, whiteSpace: "pre-line", maxWidth: "65ch" }}>{fields.notes}</Typography>}
+          {fields.notes && (
+            <Typography sx={{ mt: 2, whiteSpace: "pre-line", maxWidth: "65ch" }}>{fields.notes}</Typography>
+          )}
         </Box>
       </Box>
       {piece.data.planned && <NextPart id={id} />}
@@ -103,14 +113,21 @@ export default function PiecePage() {
       <ToolsPart id={id} />
       <StashPart id={id} />
       <MixesPart id={id} />
-      <PhotosPart photos={photos} owner={{ piece_id: id }} start={stage === "bought" ? "before" : stage === "on the bench" ? "during" : "after"} />
+      <PhotosPart
+        photos={photos}
+        owner={{ piece_id: id }}
+        start={stage === "bought" ? "before" : stage === "on the bench" ? "during" : "after"}
+      />
       <BudgetPart piece={piece.data} currency={currency} />
       <PricePart piece={piece.data} currency={currency} onEstimate={() => setEditing(true)} />
       <Part title="Statement">
         <Figures figures={figures} currency={currency} />
         <Typography variant="caption" component="p" sx={{ mt: 2, color: "text.secondary" }}>
           By the other rule of hours:{" "}
-          {otherHours.map((figure) => `${figure.label.toLowerCase()} ${figure.text ?? `undefined (${figure.why})`}`).join(", ")}.
+          {otherHours
+            .map((figure) => `${figure.label.toLowerCase()} ${figure.text ?? `undefined (${figure.why})`}`)
+            .join(", ")}
+          .
         </Typography>
       </Part>
       <CarePart piece={piece.data} />

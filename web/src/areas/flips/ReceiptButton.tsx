@@ -22,7 +22,12 @@ export function ReceiptButton({ cost }: { cost: Cost }) {
         </Button>
       ))}
       {cost.receipts.length === 0 && (
-        <Button size="small" component="label" disabled={progress !== null} aria-label={`Photograph the receipt of ${cost.what}`}>
+        <Button
+          size="small"
+          component="label"
+          disabled={progress !== null}
+          aria-label={`Photograph the receipt of ${cost.what}`}
+        >
           Receipt…
           <input
             hidden

@@ -8,18 +8,47 @@ import { FormDialog } from "../../kit/FormDialog";
 
 export type SetKind = "listed" | "price_changed" | "sold";
 type SetEvent = PieceSet["events"][number];
-type Props = { set: PieceSet; kind: SetKind; event?: SetEvent; submit: string; workshop: Workshop; onClose: () => void };
+type Props = {
+  set: PieceSet;
+  kind: SetKind;
+  event?: SetEvent;
+  submit: string;
+  workshop: Workshop;
+  onClose: () => void;
+};
 
 const plain = (amount?: { text: string } | null) => amount?.text.replace(/\s/g, "") ?? "";
 
 function fieldsOf(set: PieceSet, kind: SetKind, workshop: Workshop): FieldSpec[] {
   const unit = workshop.currency;
-  const money = (name: string, label: string, help?: string): FieldSpec => ({ name, label, kind: "text", unit, half: true, help });
+  const money = (name: string, label: string, help?: string): FieldSpec => ({
+    name,
+    label,
+    kind: "text",
+    unit,
+    half: true,
+    help,
+  });
   const date: FieldSpec = { name: "on", label: "Date", kind: "date", half: true };
-  const channel: FieldSpec = { name: "channel", label: "Where (channel)", kind: "suggest", suggestions: workshop.lists.channels };
+  const channel: FieldSpec = {
+    name: "channel",
+    label: "Where (channel)",
+    kind: "suggest",
+    suggestions: workshop.lists.channels,
+  };
   if (kind !== "sold") return [date, money("asking", "Asking price of the set"), channel];
-  const hand = set.members.map((member) => money(`hand_${member.piece_id}`, `Of it: ${member.name}`, "only to share by hand"));
-  return [date, money("price", "Sale price of the set"), money("fee", "Fee"), money("delivery", "Delivery"), money("tip", "Tip"), channel, ...hand];
+  const hand = set.members.map((member) =>
+    money(`hand_${member.piece_id}`, `Of it: ${member.name}`, "only to share by hand"),
+  );
+  return [
+    date,
+    money("price", "Sale price of the set"),
+    money("fee", "Fee"),
+    money("delivery", "Delivery"),
+    money("tip", "Tip"),
+    channel,
+    ...hand,
+  ];
 }
 
 function typed(event: SetEvent): Values {
@@ -38,8 +67,19 @@ function typed(event: SetEvent): Values {
 function bodyOf(values: Values, set: PieceSet, kind: SetKind) {
   const { on = "", channel = "" } = values;
   if (kind !== "sold") return { on, channel, asking: values.asking ?? "" };
-  const hand = set.members.map((member) => ({ piece_id: member.piece_id, amount: values[`hand_${member.piece_id}`] ?? "" }));
-  return { on, channel, price: values.price ?? "", tip: values.tip ?? "", fee: values.fee ?? "", delivery: values.delivery ?? "", hand };
+  const hand = set.members.map((member) => ({
+    piece_id: member.piece_id,
+    amount: values[`hand_${member.piece_id}`] ?? "",
+  }));
+  return {
+    on,
+    channel,
+    price: values.price ?? "",
+    tip: values.tip ?? "",
+    fee: values.fee ?? "",
+    delivery: values.delivery ?? "",
+    hand,
+  };
 }
 
 export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: Props) {
@@ -62,9 +102,13 @@ export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: 
             ask(api.PATCH("/api/set-events/{id}", { ...path, body: bodyOf(typed(event), set, kind) })),
           );
         } else {
-          const now = await ask(api.POST("/api/sets/{id}/events", { params: { path: { id: set.id } }, body: { kind, ...body } }));
+          const now = await ask(
+            api.POST("/api/sets/{id}/events", { params: { path: { id: set.id } }, body: { kind, ...body } }),
+          );
           const made = now.events[now.events.length - 1]!;
-          done(`${made.label} recorded for the set`, () => ask(api.DELETE("/api/set-events/{id}", { params: { path: { id: made.id } } })));
+          done(`${made.label} recorded for the set`, () =>
+            ask(api.DELETE("/api/set-events/{id}", { params: { path: { id: made.id } } })),
+          );
         }
         onClose();
       }}

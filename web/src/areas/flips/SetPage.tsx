@@ -16,7 +16,11 @@ import { SmallTable } from "../../kit/SmallTable";
 import { PriceTape } from "../../kit/PriceTape";
 import { SetEventDialog, type SetKind } from "./SetEventDialog";
 
-const BUTTONS: Record<SetKind, string> = { listed: "List the set", price_changed: "Change asking price", sold: "Record sale" };
+const BUTTONS: Record<SetKind, string> = {
+  listed: "List the set",
+  price_changed: "Change asking price",
+  sold: "Record sale",
+};
 
 export default function SetPage() {
   const id = Number(useParams().id);
@@ -37,7 +41,12 @@ export default function SetPage() {
     <>
       <PageHead title={data.name} line={`Set of ${data.members.length}. Shared ${hand ? "by hand" : data.basis}.`}>
         {data.possible.map((kind, place) => (
-          <Button key={kind} variant={place === 0 ? "contained" : "outlined"} color="secondary" onClick={() => setDialog({ kind: kind as SetKind })}>
+          <Button
+            key={kind}
+            variant={place === 0 ? "contained" : "outlined"}
+            color="secondary"
+            onClick={() => setDialog({ kind: kind as SetKind })}
+          >
             {BUTTONS[kind as SetKind]}
           </Button>
         ))}
@@ -66,7 +75,9 @@ export default function SetPage() {
               onRemove={() => remove(api.DELETE("/api/set-events/{id}", { params: { path: { id: event.id } } }))}
               removeWord="Take back"
             >
-              {[event.label, event.fee && `fee ${event.fee.text}`, event.tip && `tip ${event.tip.text}`, event.channel].filter(Boolean).join(", ")}
+              {[event.label, event.fee && `fee ${event.fee.text}`, event.tip && `tip ${event.tip.text}`, event.channel]
+                .filter(Boolean)
+                .join(", ")}
             </Entry>
           ))}
         </Entries>
@@ -74,7 +85,14 @@ export default function SetPage() {
       <Part title="What each piece gets">
         <SmallTable
           label="Shares of the set"
-          columns={["Piece", [`Money in, ${currency}`], ["Asked alone before"], ["Share of asking"], ["Receipts"], ["Profit"]]}
+          columns={[
+            "Piece",
+            [`Money in, ${currency}`],
+            ["Asked alone before"],
+            ["Share of asking"],
+            ["Receipts"],
+            ["Profit"],
+          ]}
           rows={data.members.map((member) => ({
             key: member.piece_id,
             cells: [

@@ -16,7 +16,12 @@ import { PageHead } from "../../kit/PageHead";
 import { FLOOR_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 
-const STATE: Record<string, string> = { together: "not listed yet", listed: "listed", price_changed: "listed", sold: "sold" };
+const STATE: Record<string, string> = {
+  together: "not listed yet",
+  listed: "listed",
+  price_changed: "listed",
+  sold: "sold",
+};
 
 export default function Sets() {
   const [page, setPage] = useState(1);
@@ -48,14 +53,20 @@ export default function Sets() {
           {sets.data.rows.map((set) => {
             const last = [...set.events].reverse().find((event) => event.price ?? event.asking);
             return (
-              <Box component="li" key={set.id} sx={{ py: 1.25, borderBottom: 1, borderColor: "divider", display: "flex", gap: 2, flexWrap: "wrap" }}>
+              <Box
+                component="li"
+                key={set.id}
+                sx={{ py: 1.25, borderBottom: 1, borderColor: "divider", display: "flex", gap: 2, flexWrap: "wrap" }}
+              >
                 <Box sx={{ flex: "1 1 240px" }}>
                   <Link component={RouterLink} to={`/floor/sets/${set.id}`} sx={{ fontWeight: 600 }}>
                     {set.name}
                   </Link>
                   <Box sx={{ color: "text.secondary" }}>{STATE[set.state]}</Box>
                 </Box>
-                <Box sx={{ flex: "2 1 300px", color: "text.secondary" }}>{set.members.map((member) => member.name).join(" · ")}</Box>
+                <Box sx={{ flex: "2 1 300px", color: "text.secondary" }}>
+                  {set.members.map((member) => member.name).join(" · ")}
+                </Box>
                 <Box sx={{ minWidth: 110, textAlign: "right", fontWeight: 600 }}>
                   {last ? `${(last.price ?? last.asking)?.text} ${workshop.data.currency}` : "no price"}
                 </Box>
@@ -65,14 +76,25 @@ export default function Sets() {
         </Box>
       )}
       {sets.data.total > sets.data.per && (
-        <Pagination sx={{ mt: 2 }} count={Math.ceil(sets.data.total / sets.data.per)} page={page} onChange={(_, next) => setPage(next)} />
+        <Pagination
+          sx={{ mt: 2 }}
+          count={Math.ceil(sets.data.total / sets.data.per)}
+          page={page}
+          onChange={(_, next) => setPage(next)}
+        />
       )}
       {making && (
         <FormDialog
           title="Put a set together"
           submit="Make the set"
           fields={[
-            { name: "pieces", label: "Pieces sold together", kind: "pieces", weights: false, help: "Two or more, all in hand" },
+            {
+              name: "pieces",
+              label: "Pieces sold together",
+              kind: "pieces",
+              weights: false,
+              help: "Two or more, all in hand",
+            },
             { name: "name", label: "What it is called", kind: "text" },
           ]}
           onClose={() => setMaking(false)}
@@ -80,7 +102,9 @@ export default function Sets() {
             const body = { name: values.name ?? "", piece_ids: pieces.map((piece) => piece.piece_id) };
             const made = await ask(api.POST("/api/sets", { body }));
             done(`${made.name} put together`, () =>
-              ask(api.DELETE("/api/sets/{id}", { params: { path: { id: made.id } } })).then(() => navigate("/floor/sets")),
+              ask(api.DELETE("/api/sets/{id}", { params: { path: { id: made.id } } })).then(() =>
+                navigate("/floor/sets"),
+              ),
             );
             setMaking(false);
             void navigate(`/floor/sets/${made.id}`);

@@ -23,10 +23,17 @@ export function SplitDialog({ piece, workshop, onClose }: Props) {
   const { done } = useUndo();
   const [on, setOn] = useState(today ?? "");
   const [parts, setParts] = useState<Part[]>(
-    ["left", "right"].map((side) => ({ name: `${piece.fields.name}, ${side}`, weight: "1", width: "", height: "", keep: false })),
+    ["left", "right"].map((side) => ({
+      name: `${piece.fields.name}, ${side}`,
+      weight: "1",
+      width: "",
+      height: "",
+      keep: false,
+    })),
   );
   const [problem, setProblem] = useState<string | null>(null);
-  const change = (place: number, changes: Partial<Part>) => setParts(parts.map((part, at) => (at === place ? { ...part, ...changes } : part)));
+  const change = (place: number, changes: Partial<Part>) =>
+    setParts(parts.map((part, at) => (at === place ? { ...part, ...changes } : part)));
   const save = async (event: FormEvent) => {
     event.preventDefault();
     try {
@@ -53,7 +60,8 @@ export function SplitDialog({ piece, workshop, onClose }: Props) {
             </Alert>
           )}
           <Box sx={{ mb: 1.5 }}>
-            Cost, hours and trips so far, and those that come late, pass on by the parts written here. The whole stays in the archive.
+            Cost, hours and trips so far, and those that come late, pass on by the parts written here. The whole stays
+            in the archive.
           </Box>
           <Alert role="note" severity="warning" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
             {workshop.lists.cautions.saw}
@@ -71,7 +79,12 @@ export function SplitDialog({ piece, workshop, onClose }: Props) {
               key={place}
               role="group"
               aria-label={`Part ${place + 1}`}
-              sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "2fr 70px 120px 120px 1.3fr" }, gap: 1, mb: 1.5 }}
+              sx={{
+                display: "grid",
+                gridTemplateColumns: { xs: "1fr 1fr", sm: "2fr 70px 120px 120px 1.3fr" },
+                gap: 1,
+                mb: 1.5,
+              }}
             >
               <TextField
                 label={`Name of part ${place + 1}`}
@@ -79,16 +92,30 @@ export function SplitDialog({ piece, workshop, onClose }: Props) {
                 onChange={(event) => change(place, { name: event.target.value })}
                 sx={{ gridColumn: { xs: "1 / -1", sm: "auto" } }}
               />
-              <TextField label="Parts" value={part.weight} onChange={(event) => change(place, { weight: event.target.value })} />
-              <TextField label={`Width, ${unit}`} value={part.width} onChange={(event) => change(place, { width: event.target.value })} />
-              <TextField label={`Height, ${unit}`} value={part.height} onChange={(event) => change(place, { height: event.target.value })} />
+              <TextField
+                label="Parts"
+                value={part.weight}
+                onChange={(event) => change(place, { weight: event.target.value })}
+              />
+              <TextField
+                label={`Width, ${unit}`}
+                value={part.width}
+                onChange={(event) => change(place, { width: event.target.value })}
+              />
+              <TextField
+                label={`Height, ${unit}`}
+                value={part.height}
+                onChange={(event) => change(place, { height: event.target.value })}
+              />
               <FormControlLabel
                 control={<Checkbox checked={part.keep} onChange={(_, keep) => change(place, { keep })} />}
                 label="Stays in the house"
               />
             </Box>
           ))}
-          <Button onClick={() => setParts([...parts, { name: "", weight: "1", width: "", height: "", keep: false }])}>Another part</Button>
+          <Button onClick={() => setParts([...parts, { name: "", weight: "1", width: "", height: "", keep: false }])}>
+            Another part
+          </Button>
           {parts.length > 2 && <Button onClick={() => setParts(parts.slice(0, -1))}>One part less</Button>}
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2 }}>

@@ -22,7 +22,11 @@ export function StashPart({ id }: { id: number }) {
   return (
     <Part
       title="From the stash"
-      action={there.length > 0 && <Button onClick={() => setUsing({ item: options[0]?.key ?? "", count: "1" })}>Use some of the stash</Button>}
+      action={
+        there.length > 0 && (
+          <Button onClick={() => setUsing({ item: options[0]?.key ?? "", count: "1" })}>Use some of the stash</Button>
+        )
+      }
     >
       <Entries>
         {data.used.map((use) => (
@@ -69,14 +73,24 @@ export function StashPart({ id }: { id: number }) {
           submit="Use it"
           fields={[
             { name: "item", label: "What", kind: "select", options },
-            { name: "count", label: "How many", kind: "text", half: true, help: "no cash; its replacement value in the full-cost view" },
+            {
+              name: "count",
+              label: "How many",
+              kind: "text",
+              half: true,
+              help: "no cash; its replacement value in the full-cost view",
+            },
           ]}
           initial={using}
           onClose={() => setUsing(null)}
           onSubmit={async (values) => {
             const path = { params: { path: { id: Number(values.item) } } };
-            const made = await ask(api.POST("/api/stash/{id}/uses", { ...path, body: { piece_id: id, count: values.count ?? "" } }));
-            done("Used from the stash", () => ask(api.DELETE("/api/stash-uses/{id}", { params: { path: { id: made.id } } })));
+            const made = await ask(
+              api.POST("/api/stash/{id}/uses", { ...path, body: { piece_id: id, count: values.count ?? "" } }),
+            );
+            done("Used from the stash", () =>
+              ask(api.DELETE("/api/stash-uses/{id}", { params: { path: { id: made.id } } })),
+            );
             setUsing(null);
           }}
         />

@@ -7,14 +7,27 @@ export type Found = { name: string; count: string; value: string };
 type Props = { rows: Found[]; set: (rows: Found[]) => void; currency: string };
 
 export function StashRows({ rows, set, currency }: Props) {
-  const change = (place: number, changes: Partial<Found>) => set(rows.map((row, at) => (at === place ? { ...row, ...changes } : row)));
+  const change = (place: number, changes: Partial<Found>) =>
+    set(rows.map((row, at) => (at === place ? { ...row, ...changes } : row)));
   return (
     <Box sx={{ display: "grid", gap: 1, mt: 2 }}>
       {rows.map((row, place) => (
         <Box key={place} sx={{ display: "grid", gridTemplateColumns: "2fr 1fr 1fr", gap: 1 }}>
-          <TextField label={`For the stash ${place + 1}`} value={row.name} onChange={(event) => change(place, { name: event.target.value })} />
-          <TextField label="Count" value={row.count} onChange={(event) => change(place, { count: event.target.value })} />
-          <TextField label={`Replacing one, ${currency}`} value={row.value} onChange={(event) => change(place, { value: event.target.value })} />
+          <TextField
+            label={`For the stash ${place + 1}`}
+            value={row.name}
+            onChange={(event) => change(place, { name: event.target.value })}
+          />
+          <TextField
+            label="Count"
+            value={row.count}
+            onChange={(event) => change(place, { count: event.target.value })}
+          />
+          <TextField
+            label={`Replacing one, ${currency}`}
+            value={row.value}
+            onChange={(event) => change(place, { value: event.target.value })}
+          />
         </Box>
       ))}
       <Button sx={{ justifySelf: "start" }} onClick={() => set([...rows, { name: "", count: "1", value: "" }])}>

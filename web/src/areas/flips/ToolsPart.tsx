@@ -67,7 +67,11 @@ function Row({ result, piece }: { result: ToolResult; piece: number }) {
         </Box>
         <Box className="no-print">
           {!finished && result.offcuts > 0 && (
-            <Button size="small" onClick={() => void tick(true, true).catch(failed)} aria-label={`Done, offcuts to the stash: ${result.label}`}>
+            <Button
+              size="small"
+              onClick={() => void tick(true, true).catch(failed)}
+              aria-label={`Done, offcuts to the stash: ${result.label}`}
+            >
               Done, offcuts to the stash
             </Button>
           )}
@@ -85,7 +89,10 @@ function Row({ result, piece }: { result: ToolResult; piece: number }) {
         <SmallTable
           label={`Cut list: ${result.label}`}
           columns={["Mark", "Part", ["Number"], ["Size"], "From"]}
-          rows={result.cuts.map((cut) => ({ key: cut.mark + cut.name, cells: [cut.mark, cut.name, cut.count, cut.size, cut.from] }))}
+          rows={result.cuts.map((cut) => ({
+            key: cut.mark + cut.name,
+            cells: [cut.mark, cut.name, cut.count, cut.size, cut.from],
+          }))}
         />
       )}
     </Box>

@@ -13,13 +13,16 @@ import { FormDialog } from "../../kit/FormDialog";
 
 type Props = { trip?: Trip; workshop: Workshop; pieces?: ShareInput[]; onClose: () => void };
 
-const shares = (trip: Trip): ShareInput[] => trip.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
+const shares = (trip: Trip): ShareInput[] =>
+  trip.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
 
 export function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
   const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
   const [people, setPeople] = useState(
-    trip?.people.length ? trip.people.map((person) => person.id) : workshop.people.slice(0, 1).map((person) => person.id),
+    trip?.people.length
+      ? trip.people.map((person) => person.id)
+      : workshop.people.slice(0, 1).map((person) => person.id),
   );
   if (!today) return null;
   const { currency, distance_unit: unit, mileage_rate: rate } = workshop;
@@ -36,10 +39,24 @@ export function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
       help: rate ? `at ${rate} a ${unit}, unless fuel is given` : "kept; no mileage rate is set",
     },
     { name: "effort", label: "Time", kind: "effort", half: true },
-    { name: "fuel", label: "Fuel paid", kind: "text", unit: currency, half: true, help: rate ? "in place of mileage" : "" },
+    {
+      name: "fuel",
+      label: "Fuel paid",
+      kind: "text",
+      unit: currency,
+      half: true,
+      help: rate ? "in place of mileage" : "",
+    },
     { name: "hire", label: "Hire", kind: "text", unit: currency, half: true },
     { name: "tolls", label: "Tolls, parking", kind: "text", unit: currency, half: true },
-    { name: "private_share", label: "Private share", kind: "text", unit: "%", half: true, help: "an errand of your own" },
+    {
+      name: "private_share",
+      label: "Private share",
+      kind: "text",
+      unit: "%",
+      half: true,
+      help: "an errand of your own",
+    },
   ];
   const who = workshop.people.length > 1 && (
     <FormGroup row>

@@ -19,7 +19,9 @@ import { TripDialog } from "./TripDialog";
 // What the cost was made of: "mileage 15.08 − private share 5.28".
 function made(trip: Trip): string {
   const terms = trip.cost.terms.filter((term) => term.figure.minor);
-  return terms.map((term, place) => `${place === 0 ? "" : `${term.sign} `}${term.figure.label.toLowerCase()} ${term.figure.text}`).join(" ");
+  return terms
+    .map((term, place) => `${place === 0 ? "" : `${term.sign} `}${term.figure.label.toLowerCase()} ${term.figure.text}`)
+    .join(" ");
 }
 
 export default function Trips() {
@@ -41,20 +43,30 @@ export default function Trips() {
     <>
       <PageHead
         title="Trips"
-        line={rate ? `Mileage ${rate} ${currency} a ${unit}, where no fuel is given.` : "Fuel as paid; a mileage rate can be set in House rules."}
+        line={
+          rate
+            ? `Mileage ${rate} ${currency} a ${unit}, where no fuel is given.`
+            : "Fuel as paid; a mileage rate can be set in House rules."
+        }
       >
         {button}
       </PageHead>
       <SubNav name="Scout" pages={SCOUT_PAGES} />
       {rows.length === 0 ? (
         <Empty title="No trip yet">
-          <span>A drive carries one piece or several. Its cost and its minutes are shared over them, less what was private.</span>
+          <span>
+            A drive carries one piece or several. Its cost and its minutes are shared over them, less what was private.
+          </span>
           {button}
         </Empty>
       ) : (
         <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0, borderTop: 2 }}>
           {rows.map((trip) => (
-            <Box component="li" key={trip.id} sx={{ py: 1.25, borderBottom: 1, borderColor: "divider", display: "flex", gap: 2, flexWrap: "wrap" }}>
+            <Box
+              component="li"
+              key={trip.id}
+              sx={{ py: 1.25, borderBottom: 1, borderColor: "divider", display: "flex", gap: 2, flexWrap: "wrap" }}
+            >
               <Box sx={{ flex: "1 1 220px" }}>
                 <Box sx={{ fontWeight: 600 }}>{trip.what}</Box>
                 <Box sx={{ color: "text.secondary" }}>
@@ -103,8 +115,16 @@ export default function Trips() {
           ))}
         </Box>
       )}
-      {total > per && <Pagination sx={{ mt: 2 }} count={Math.ceil(total / per)} page={page} onChange={(_, next) => setPage(next)} />}
-      {dialog && <TripDialog trip={dialog === "new" ? undefined : dialog} workshop={workshop.data} onClose={() => setDialog(null)} />}
+      {total > per && (
+        <Pagination sx={{ mt: 2 }} count={Math.ceil(total / per)} page={page} onChange={(_, next) => setPage(next)} />
+      )}
+      {dialog && (
+        <TripDialog
+          trip={dialog === "new" ? undefined : dialog}
+          workshop={workshop.data}
+          onClose={() => setDialog(null)}
+        />
+      )}
     </>
   );
 }

@@ -23,8 +23,12 @@ type Props = {
 
 export function TwoVersions({ fields, opened, theirs, yours, onClose, onChoose }: Props) {
   // Only what this tab changed can clash; anything else stays as the other tab saved it.
-  const differing = fields.filter((field) => yours[field.name] !== opened[field.name] && yours[field.name] !== theirs[field.name]);
-  const [picked, setPicked] = useState<Record<string, string>>(Object.fromEntries(differing.map((field) => [field.name, "yours"])));
+  const differing = fields.filter(
+    (field) => yours[field.name] !== opened[field.name] && yours[field.name] !== theirs[field.name],
+  );
+  const [picked, setPicked] = useState<Record<string, string>>(
+    Object.fromEntries(differing.map((field) => [field.name, "yours"])),
+  );
   const [error, setError] = useState<string | null>(null);
   const shown = (value: string | undefined) => value || "empty";
   const save = () => {
@@ -49,8 +53,16 @@ export function TwoVersions({ fields, opened, theirs, yours, onClose, onChoose }
               value={picked[field.name]}
               onChange={(_, value) => setPicked({ ...picked, [field.name]: value })}
             >
-              <FormControlLabel value="theirs" control={<Radio />} label={`As saved there: ${shown(theirs[field.name])}`} />
-              <FormControlLabel value="yours" control={<Radio />} label={`As you have it: ${shown(yours[field.name])}`} />
+              <FormControlLabel
+                value="theirs"
+                control={<Radio />}
+                label={`As saved there: ${shown(theirs[field.name])}`}
+              />
+              <FormControlLabel
+                value="yours"
+                control={<Radio />}
+                label={`As you have it: ${shown(yours[field.name])}`}
+              />
             </RadioGroup>
           </Box>
         ))}

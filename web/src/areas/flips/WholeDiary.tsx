@@ -24,7 +24,11 @@ export function WholeDiary({ id, currency }: { id: number; currency: string }) {
           key={place}
           day={line.on?.text ?? "no date"}
           name={line.text}
-          {...(line.money ? { amount: `${line.money.text} ${currency}` } : line.effort ? { amount: line.effort.text } : {})}
+          {...(line.money
+            ? { amount: `${line.money.text} ${currency}` }
+            : line.effort
+              ? { amount: line.effort.text }
+              : {})}
         >
           <Box component="span" sx={{ color: "text.secondary", display: "inline-block", minWidth: 64 }}>
             {WORDS[line.kind]}

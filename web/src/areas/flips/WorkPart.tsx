@@ -43,12 +43,16 @@ export function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop
         </Box>
       ))}
       {kinds.length > 0 && (
-        <Box sx={{ pb: 1, color: "text.secondary" }}>{kinds.map((term) => `${term.figure.label.toLowerCase()} ${term.figure.text}`).join(" · ")}</Box>
+        <Box sx={{ pb: 1, color: "text.secondary" }}>
+          {kinds.map((term) => `${term.figure.label.toLowerCase()} ${term.figure.text}`).join(" · ")}
+        </Box>
       )}
       {piece.work.length > 0 ? (
         <WorkList entries={piece.work} forPiece={piece.id} people={workshop.people.length} />
       ) : (
-        <Box sx={{ color: "text.secondary" }}>No hours recorded. Start the timer, or write down afterwards what it took.</Box>
+        <Box sx={{ color: "text.secondary" }}>
+          No hours recorded. Start the timer, or write down afterwards what it took.
+        </Box>
       )}
       {entering && <WorkDialog piece={named} onClose={() => setEntering(false)} />}
     </Part>

@@ -27,7 +27,13 @@ export const emptyRow = (rest: Partial<Row> = {}): Row => ({
 
 export const rowsOf = (lot: Lot): Row[] =>
   lot.members.map((member) =>
-    emptyRow({ piece_id: member.piece_id, name: member.name, expected_resale: member.expected_resale, share: member.share, found: member.found }),
+    emptyRow({
+      piece_id: member.piece_id,
+      name: member.name,
+      expected_resale: member.expected_resale,
+      share: member.share,
+      found: member.found,
+    }),
   );
 
 // What is sent of a row: an existing piece, a spotted one, or a new one.

@@ -15,7 +15,8 @@ export function BackupPart({ backup, demo }: { backup: Workshop["backup"]; demo:
     <Part title="Backups" action={action}>
       {backup.stale && !demo && (
         <Alert severity="warning" role="note" variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
-          {backup.latest ? `The latest copy is of ${backup.latest.text}.` : "There is no copy yet."} One is written each day that the server runs.
+          {backup.latest ? `The latest copy is of ${backup.latest.text}.` : "There is no copy yet."} One is written each
+          day that the server runs.
         </Alert>
       )}
       <Typography>
@@ -24,7 +25,8 @@ export function BackupPart({ backup, demo }: { backup: Workshop["backup"]; demo:
           : `${backup.latest ? `Latest copy beside the data: ${backup.latest.text}. ` : ""}Kept are those of the last seven days and the first of each of the last twelve months.`}
       </Typography>
       <Typography variant="body2" sx={{ color: "text.secondary" }}>
-        A disk that fails takes copies beside the data with it: download one now and then to another device. bin/kohlrabi restore brings one back.
+        A disk that fails takes copies beside the data with it: download one now and then to another device.
+        bin/kohlrabi restore brings one back.
       </Typography>
     </Part>
   );

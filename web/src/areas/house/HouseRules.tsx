@@ -28,8 +28,12 @@ export default function HouseRules() {
 
   const save = async (rule: RuleSpec, value: string) => {
     try {
-      const saved = await ask(api.PATCH("/api/workshop", { body: { lock_version: data.lock_version, [rule.name]: value } }));
-      done(`${rule.label} saved`, () => ask(api.PATCH("/api/workshop", { body: { lock_version: saved.lock_version, [rule.name]: rule.value } })));
+      const saved = await ask(
+        api.PATCH("/api/workshop", { body: { lock_version: data.lock_version, [rule.name]: value } }),
+      );
+      done(`${rule.label} saved`, () =>
+        ask(api.PATCH("/api/workshop", { body: { lock_version: saved.lock_version, [rule.name]: rule.value } })),
+      );
       setClash(false);
     } catch (error) {
       if (error instanceof ProblemError && error.problem.status === 409) {
@@ -44,8 +48,8 @@ export default function HouseRules() {
       <PageHead title="House rules" line="How this workshop does it. Plans and sums follow." />
       {clash && (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          The rules were changed in another tab meanwhile. They stand now as shown below; what you typed is still in its field: press Save again if it
-          shall stand.
+          The rules were changed in another tab meanwhile. They stand now as shown below; what you typed is still in its
+          field: press Save again if it shall stand.
         </Alert>
       )}
       {rules(data).map((group) => (

@@ -20,11 +20,22 @@ export function Passages({ passages, unit }: { passages: Passage[]; unit: string
   const passage = editing === "new" ? null : editing;
   const typed = (one: Passage) => ({ name: one.name, kind: one.kind, ...one.fields });
   return (
-    <Part title="What pieces must pass" action={<Button onClick={() => setEditing("new")}>Add a load space, door or stair</Button>}>
+    <Part
+      title="What pieces must pass"
+      action={<Button onClick={() => setEditing("new")}>Add a load space, door or stair</Button>}
+    >
       {passages.map((one) => (
         <Box
           key={one.id}
-          sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", minHeight: 44, borderBottom: 1, borderColor: "divider" }}
+          sx={{
+            display: "flex",
+            flexWrap: "wrap",
+            columnGap: 2,
+            alignItems: "center",
+            minHeight: 44,
+            borderBottom: 1,
+            borderColor: "divider",
+          }}
         >
           <Box sx={{ flex: "1 1 160px" }}>{one.name}</Box>
           <Box sx={{ color: "text.secondary", flex: "2 1 220px" }}>{`${one.label}, ${one.text}`}</Box>
@@ -66,7 +77,9 @@ export function Passages({ passages, unit }: { passages: Passage[]; unit: string
               done(`${body.name} saved`, () => ask(api.PATCH("/api/passages/{id}", { ...path, body: typed(passage) })));
             } else {
               const made = await ask(api.POST("/api/passages", { body }));
-              done(`${made.name} added`, () => ask(api.DELETE("/api/passages/{id}", { params: { path: { id: made.id } } })));
+              done(`${made.name} added`, () =>
+                ask(api.DELETE("/api/passages/{id}", { params: { path: { id: made.id } } })),
+              );
             }
             setEditing(null);
           }}

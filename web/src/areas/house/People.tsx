@@ -15,7 +15,10 @@ export function People({ people }: { people: Person[] }) {
   return (
     <Part title="Who works here" action={<Button onClick={() => setEditing("new")}>Add a person</Button>}>
       {people.map((one) => (
-        <Box key={one.id} sx={{ display: "flex", alignItems: "center", minHeight: 44, borderBottom: 1, borderColor: "divider" }}>
+        <Box
+          key={one.id}
+          sx={{ display: "flex", alignItems: "center", minHeight: 44, borderBottom: 1, borderColor: "divider" }}
+        >
           <Box sx={{ flex: 1 }}>{one.name}</Box>
           <Button onClick={() => setEditing(one)} aria-label={`Rename ${one.name}`}>
             Rename

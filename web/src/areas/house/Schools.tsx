@@ -24,13 +24,21 @@ export function Schools({ workshop }: { workshop: Workshop }) {
       {catalogue.data.schools.map((school) => (
         <Box
           key={school.question}
-          sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "300px 1fr" }, gap: { xs: 0.5, sm: 3 }, alignItems: "center", mb: 2 }}
+          sx={{
+            display: "grid",
+            gridTemplateColumns: { xs: "1fr", sm: "300px 1fr" },
+            gap: { xs: 0.5, sm: 3 },
+            alignItems: "center",
+            mb: 2,
+          }}
         >
           <TextField
             select
             label={school.label}
             value={school.chosen}
-            onChange={(event) => void choose(school.question, school.label, school.chosen, event.target.value).catch(failed)}
+            onChange={(event) =>
+              void choose(school.question, school.label, school.chosen, event.target.value).catch(failed)
+            }
           >
             {school.choices.map((choice) => (
               <MenuItem key={choice.key} value={choice.key}>
@@ -40,7 +48,11 @@ export function Schools({ workshop }: { workshop: Workshop }) {
           </TextField>
           <Typography variant="body2" sx={{ color: "text.secondary" }}>
             {school.choices.map((choice) =>
-              choice.key === school.chosen ? <b key={choice.key}>{`${choice.label}: ${choice.why}. `}</b> : `${choice.label}: ${choice.why}. `,
+              choice.key === school.chosen ? (
+                <b key={choice.key}>{`${choice.label}: ${choice.why}. `}</b>
+              ) : (
+                `${choice.label}: ${choice.why}. `
+              ),
             )}
           </Typography>
         </Box>

@@ -31,23 +31,33 @@ function Hours({ person }: { person: Person }) {
   const { done } = useUndo();
   const path = { params: { path: { id: person.id } } };
   const rows: Hours[] = week.data?.rows ?? [];
-  const said = ORDER.flatMap((day) => rows.filter((row) => row.weekday === day)).map((row) => `${DAYS[row.weekday]} ${row.from} to ${row.to}`);
+  const said = ORDER.flatMap((day) => rows.filter((row) => row.weekday === day)).map(
+    (row) => `${DAYS[row.weekday]} ${row.from} to ${row.to}`,
+  );
   const fields: FieldSpec[] = ORDER.flatMap((day) => [
     { name: `from${day}`, label: `${DAYS[day]} from`, kind: "text" as const, half: true },
     { name: `to${day}`, label: "until", kind: "text" as const, half: true },
   ]);
-  const initial = Object.fromEntries(rows.flatMap((row) => [[`from${row.weekday}`, row.from] as const, [`to${row.weekday}`, row.to] as const]));
+  const initial = Object.fromEntries(
+    rows.flatMap((row) => [[`from${row.weekday}`, row.from] as const, [`to${row.weekday}`, row.to] as const]),
+  );
   const save = async (values: Values) => {
-    const given = ORDER.map((day) => ({ weekday: day, from: values[`from${day}`] ?? "", to: values[`to${day}`] ?? "" })).filter(
-      (row) => row.from || row.to,
-    );
+    const given = ORDER.map((day) => ({
+      weekday: day,
+      from: values[`from${day}`] ?? "",
+      to: values[`to${day}`] ?? "",
+    })).filter((row) => row.from || row.to);
     await ask(api.PUT("/api/people/{id}/week", { ...path, body: { rows: given } }));
-    done(`Hours of ${person.name} saved`, () => ask(api.PUT("/api/people/{id}/week", { ...path, body: { rows: week.data?.assumed ? [] : rows } })));
+    done(`Hours of ${person.name} saved`, () =>
+      ask(api.PUT("/api/people/{id}/week", { ...path, body: { rows: week.data?.assumed ? [] : rows } })),
+    );
     setEditing(null);
   };
   const differ = async (values: Values) => {
     const day = values.day ?? "";
-    const told = await ask(api.PUT("/api/people/{id}/day", { ...path, body: { day, from: values.from ?? "", to: values.to ?? "" } }));
+    const told = await ask(
+      api.PUT("/api/people/{id}/day", { ...path, body: { day, from: values.from ?? "", to: values.to ?? "" } }),
+    );
     done(`${person.name} on ${day} saved. ${told.changes.join(" ")}`, () =>
       ask(api.PUT("/api/people/{id}/day", { ...path, body: { day, usual: true } })),
     );
@@ -55,7 +65,16 @@ function Hours({ person }: { person: Person }) {
   };
   return (
     <Box
-      sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", minHeight: 44, borderBottom: 1, borderColor: "divider", py: 0.5 }}
+      sx={{
+        display: "flex",
+        flexWrap: "wrap",
+        columnGap: 2,
+        alignItems: "center",
+        minHeight: 44,
+        borderBottom: 1,
+        borderColor: "divider",
+        py: 0.5,
+      }}
     >
       <Box sx={{ minWidth: 90 }}>{person.name}</Box>
       <Box sx={{ flex: "1 1 260px" }}>

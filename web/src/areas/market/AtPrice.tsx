@@ -6,9 +6,21 @@ import { SmallTable } from "../../kit/SmallTable";
 export function AtPrice({ at, currency }: { at: NonNullable<Pricing["at"]>; currency: string }) {
   const rows: [string, string, string][] = [
     ["Take-home", at.take_home?.text ?? "not known", "less fees, delivery and rent of the house rules"],
-    ["Cash profit", at.profit?.text ?? "undefined", at.profit ? "less all that is in it and still to come" : "the price paid is not known"],
-    ["Hourly pay", at.hourly?.text ?? "undefined", at.hourly ? "profit ÷ hours done and to come" : "no hours recorded or still to come"],
-    ["Days to sell", at.days === null ? "not known" : `${at.days} expected`, [at.time, at.time_why].filter(Boolean).join(" ")],
+    [
+      "Cash profit",
+      at.profit?.text ?? "undefined",
+      at.profit ? "less all that is in it and still to come" : "the price paid is not known",
+    ],
+    [
+      "Hourly pay",
+      at.hourly?.text ?? "undefined",
+      at.hourly ? "profit ÷ hours done and to come" : "no hours recorded or still to come",
+    ],
+    [
+      "Days to sell",
+      at.days === null ? "not known" : `${at.days} expected`,
+      [at.time, at.time_why].filter(Boolean).join(" "),
+    ],
     [
       "Expected to bring",
       at.expected?.text ?? "not known",

@@ -32,7 +32,10 @@ export default function Channels() {
   const edited = asked !== null && asked !== "new" ? asked : null;
   return (
     <>
-      <PageHead title="Channels" line="Where you sell, what each place takes, and how it goes about it. Nothing is posted anywhere from here.">
+      <PageHead
+        title="Channels"
+        line="Where you sell, what each place takes, and how it goes about it. Nothing is posted anywhere from here."
+      >
         <Button variant="contained" onClick={() => setAsked("new")}>
           Add a channel
         </Button>
@@ -51,7 +54,8 @@ export default function Channels() {
         </Box>
         {assumed && (
           <Typography sx={{ mb: 1 }}>
-            These are what such places often take: a start, common practice, no source. Add your own, and only yours are shown.
+            These are what such places often take: a start, common practice, no source. Add your own, and only yours are
+            shown.
           </Typography>
         )}
         <ChannelsTable lines={channels.data} currency={currency} onEdit={setAsked} />
@@ -86,11 +90,15 @@ export default function Channels() {
           onClose={() => setAsked(null)}
           onSubmit={async ({ name = "", ...rest }) => {
             if (edited?.id) {
-              await ask(api.PATCH("/api/channels/{id}", { params: { path: { id: edited.id } }, body: { name, ...rest } }));
+              await ask(
+                api.PATCH("/api/channels/{id}", { params: { path: { id: edited.id } }, body: { name, ...rest } }),
+              );
               done(`${name} changed`);
             } else {
               const made = await ask(api.POST("/api/channels", { body: { name, ...rest } }));
-              done(`${made.name} added`, () => remove(api.DELETE("/api/channels/{id}", { params: { path: { id: made.id } } })));
+              done(`${made.name} added`, () =>
+                remove(api.DELETE("/api/channels/{id}", { params: { path: { id: made.id } } })),
+              );
             }
             setAsked(null);
           }}

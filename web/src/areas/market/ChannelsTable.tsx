@@ -8,7 +8,10 @@ type Props = { lines: ChannelLine[]; currency: string; onEdit?: (line: ChannelLi
 
 function terms(line: ChannelLine): string {
   const taken = line.take_home.terms.filter((term) => term.sign === "−" && term.figure.minor !== 0);
-  return taken.map((term) => `${term.figure.label.toLowerCase()} ${term.figure.text ?? "not known"}`).join(", ") || "nothing taken off";
+  return (
+    taken.map((term) => `${term.figure.label.toLowerCase()} ${term.figure.text ?? "not known"}`).join(", ") ||
+    "nothing taken off"
+  );
 }
 
 export function ChannelsTable({ lines, currency, onEdit }: Props) {
@@ -40,7 +43,13 @@ export function ChannelsTable({ lines, currency, onEdit }: Props) {
           ...(onEdit
             ? [
                 line.id !== null && (
-                  <Button key="edit" size="small" className="no-print" onClick={() => onEdit(line)} aria-label={`Change ${line.name}`}>
+                  <Button
+                    key="edit"
+                    size="small"
+                    className="no-print"
+                    onClick={() => onEdit(line)}
+                    aria-label={`Change ${line.name}`}
+                  >
                     Change
                   </Button>
                 ),

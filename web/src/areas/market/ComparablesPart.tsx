@@ -37,7 +37,10 @@ export function ComparablesPart({ id, rows, note, currency, kind }: Props) {
   const { done, remove } = useUndo();
   const one = editing === "new" ? null : editing;
   return (
-    <Part title={kind ? `Pieces like it: ${kind}` : "Pieces like it"} action={<Button onClick={() => setEditing("new")}>Add one you saw</Button>}>
+    <Part
+      title={kind ? `Pieces like it: ${kind}` : "Pieces like it"}
+      action={<Button onClick={() => setEditing("new")}>Add one you saw</Button>}
+    >
       {rows.length === 0 ? (
         <Typography sx={{ color: "text.secondary" }}>
           None yet. Write down what others ask or get for the like: it counts for every piece of the kind.
@@ -88,11 +91,17 @@ export function ComparablesPart({ id, rows, note, currency, kind }: Props) {
             if (one) {
               const path = { params: { path: { id: one.id } } };
               await ask(api.PATCH("/api/comparables/{id}", { ...path, body }));
-              done(`${body.what} corrected`, () => ask(api.PATCH("/api/comparables/{id}", { ...path, body: typed(one) })));
+              done(`${body.what} corrected`, () =>
+                ask(api.PATCH("/api/comparables/{id}", { ...path, body: typed(one) })),
+              );
             } else {
               const { seen_on, ...rest } = body as typeof body & { seen_on?: string };
-              const made = await ask(api.POST("/api/pieces/{id}/comparables", { params: { path: { id } }, body: seen_on ? body : rest }));
-              done(`${made.what} added`, () => ask(api.DELETE("/api/comparables/{id}", { params: { path: { id: made.id } } })));
+              const made = await ask(
+                api.POST("/api/pieces/{id}/comparables", { params: { path: { id } }, body: seen_on ? body : rest }),
+              );
+              done(`${made.what} added`, () =>
+                ask(api.DELETE("/api/comparables/{id}", { params: { path: { id: made.id } } })),
+              );
             }
             setEditing(null);
           }}

@@ -21,21 +21,32 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
   const take = async (state: "done" | "skipped") => {
     if (!step) return;
     await ask(api.PATCH("/api/price-steps/{id}", { params: { path: { id: step.id } }, body: { state } }));
-    done(state === "done" ? `${row.piece.name} is asked at ${step.asking?.text} now` : `Price step of ${row.piece.name} skipped`);
+    done(
+      state === "done"
+        ? `${row.piece.name} is asked at ${step.asking?.text} now`
+        : `Price step of ${row.piece.name} skipped`,
+    );
   };
   const enquire = async () => {
     const made = await ask(api.POST("/api/pieces/{id}/offers", { ...path, body: {} }));
-    done(`Enquiry about ${row.piece.name} counted`, () => remove(api.DELETE("/api/offers/{id}", { params: { path: { id: made.id } } })));
+    done(`Enquiry about ${row.piece.name} counted`, () =>
+      remove(api.DELETE("/api/offers/{id}", { params: { path: { id: made.id } } })),
+    );
   };
   const facts = [
-    row.days !== null && `${row.days === 1 ? "1 day" : `${row.days} days`} listed${row.against ? ` (${row.against})` : ""}`,
+    row.days !== null &&
+      `${row.days === 1 ? "1 day" : `${row.days} days`} listed${row.against ? ` (${row.against})` : ""}`,
     `${row.enquiries === 1 ? "1 enquiry" : `${row.enquiries} enquiries`}`,
     row.expected && `${row.expected.text} expected within ${row.expected_days} days`,
     !row.expected && row.time_why,
     row.floor && `floor ${row.floor.text}`,
   ];
   return (
-    <Box component="li" data-listed={row.piece.id} sx={{ borderBottom: 1, borderColor: "divider", py: 1.25, breakInside: "avoid" }}>
+    <Box
+      component="li"
+      data-listed={row.piece.id}
+      sx={{ borderBottom: 1, borderColor: "divider", py: 1.25, breakInside: "avoid" }}
+    >
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center" }}>
         <Box sx={{ flex: "1 1 260px", minWidth: 0 }}>
           <Link to={`/pieces/${row.piece.id}/price`} style={{ fontWeight: 600 }}>
@@ -62,7 +73,11 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
           <Button size="small" onClick={() => setAsked("offer")} aria-label={`Offer for ${row.piece.name}`}>
             Offer
           </Button>
-          <Button size="small" onClick={() => void enquire().catch(failed)} aria-label={`Enquiry about ${row.piece.name}`}>
+          <Button
+            size="small"
+            onClick={() => void enquire().catch(failed)}
+            aria-label={`Enquiry about ${row.piece.name}`}
+          >
             Enquiry
           </Button>
           {!hold && (
@@ -82,9 +97,22 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
         </Box>
       </Box>
       {step && (
-        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", color: step.due ? "warning.main" : "text.secondary" }}>
+        <Box
+          sx={{
+            display: "flex",
+            flexWrap: "wrap",
+            gap: 1,
+            alignItems: "center",
+            color: step.due ? "warning.main" : "text.secondary",
+          }}
+        >
           {`${step.due ? "Price step due" : "Next price step"}: ${step.asking?.text} ${step.due ? "since" : "on"} ${step.due_on?.text}`}
-          <Button size="small" className="no-print" onClick={() => void take("done").catch(failed)} aria-label={`Lower now: ${row.piece.name}`}>
+          <Button
+            size="small"
+            className="no-print"
+            onClick={() => void take("done").catch(failed)}
+            aria-label={`Lower now: ${row.piece.name}`}
+          >
             Lower now
           </Button>
           <Button
@@ -105,7 +133,8 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
             hold.price && `at ${hold.price.text}`,
             hold.deposit && `${hold.deposit.text} paid down`,
             hold.until_on && `until ${hold.until_on.text}`,
-            (hold.pick_up_on || hold.pick_up) && `fetched ${[hold.pick_up_on?.text, hold.pick_up].filter(Boolean).join(", ")}`,
+            (hold.pick_up_on || hold.pick_up) &&
+              `fetched ${[hold.pick_up_on?.text, hold.pick_up].filter(Boolean).join(", ")}`,
             row.left && `${row.left.text} still to be paid`,
           ]
             .filter(Boolean)
@@ -115,7 +144,12 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
               Touch-up before it goes: <Link to={`/shelf/mixes/${mix.id}`}>{mix.name}</Link>
             </Box>
           ))}
-          <Button size="small" className="no-print" onClick={() => setAsked("payment")} aria-label={`Part payment for ${row.piece.name}`}>
+          <Button
+            size="small"
+            className="no-print"
+            onClick={() => setAsked("payment")}
+            aria-label={`Part payment for ${row.piece.name}`}
+          >
             Part payment
           </Button>
           <Button
@@ -166,7 +200,9 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
           onClose={() => setAsked(null)}
           onSubmit={async ({ who = "", ...rest }) => {
             const made = await ask(api.POST("/api/pieces/{id}/holds", { ...path, body: { who, ...rest } }));
-            done(`Held for ${made.who}`, () => remove(api.DELETE("/api/holds/{id}", { params: { path: { id: made.id } } })));
+            done(`Held for ${made.who}`, () =>
+              remove(api.DELETE("/api/holds/{id}", { params: { path: { id: made.id } } })),
+            );
             setAsked(null);
           }}
         />
@@ -186,9 +222,14 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
           initial={{ price: asked.sold.replace(/\s/g, ""), on: row.today?.iso ?? "" }}
           onClose={() => setAsked(null)}
           onSubmit={async ({ price = "", on = "", ...rest }) => {
-            const made = await ask(api.POST("/api/pieces/{id}/events", { ...path, body: { kind: "sold", on, price, ...rest } }));
+            const made = await ask(
+              api.POST("/api/pieces/{id}/events", { ...path, body: { kind: "sold", on, price, ...rest } }),
+            );
             const back = made.id;
-            done(`${row.piece.name} sold`, back ? () => remove(api.DELETE("/api/events/{id}", { params: { path: { id: back } } })) : undefined);
+            done(
+              `${row.piece.name} sold`,
+              back ? () => remove(api.DELETE("/api/events/{id}", { params: { path: { id: back } } })) : undefined,
+            );
             setAsked(null);
           }}
         />

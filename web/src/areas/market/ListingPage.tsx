@@ -54,7 +54,9 @@ export default function ListingPage() {
         {price ? (
           <ChannelsTable lines={channels} currency={currency} />
         ) : (
-          <Typography sx={{ color: "text.secondary" }}>Decide on a price first; then each channel says what it leaves of it.</Typography>
+          <Typography sx={{ color: "text.secondary" }}>
+            Decide on a price first; then each channel says what it leaves of it.
+          </Typography>
         )}
       </Part>
     </>
@@ -87,7 +89,9 @@ function PhotosPart({ id, listing }: { id: number; listing: Listing }) {
           <FormControlLabel
             key={item.key}
             disabled={item.by_record}
-            control={<Checkbox checked={item.done} onChange={(_, ticked) => void tick(item.key, ticked).catch(failed)} />}
+            control={
+              <Checkbox checked={item.done} onChange={(_, ticked) => void tick(item.key, ticked).catch(failed)} />
+            }
             label={item.by_record ? `${item.label} (${item.done ? "there" : "no photo yet"})` : item.label}
           />
         ))}

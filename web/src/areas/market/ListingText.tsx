@@ -43,7 +43,12 @@ export function ListingText({ id, text }: { id: number; text: Text }) {
           </Button>
         )}
         {text.changed && (
-          <Button size="small" color="inherit" onClick={() => void keep("").catch(failed)} aria-label={`Back to the record: ${text.label}`}>
+          <Button
+            size="small"
+            color="inherit"
+            onClick={() => void keep("").catch(failed)}
+            aria-label={`Back to the record: ${text.label}`}
+          >
             Back to the record
           </Button>
         )}

@@ -35,7 +35,8 @@ export default function Market() {
       {rows.length === 0 ? (
         <Empty title="Nothing is for sale">
           <span>
-            Decide on the price of a piece that is ready, and list it from there. See <Link to="/floor">the floor</Link>.
+            Decide on the price of a piece that is ready, and list it from there. See <Link to="/floor">the floor</Link>
+            .
           </span>
         </Empty>
       ) : (

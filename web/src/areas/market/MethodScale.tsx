@@ -16,7 +16,13 @@ export function MethodScale({ methods, price }: { methods: Pricing["methods"]; p
   return (
     <Box ref={ref} sx={{ width: "100%", mb: 1, contain: "inline-size" }}>
       {width > 0 && (
-        <svg width={width} height={height} role="img" aria-label={`${spoken}${price ? `; weighed ${price.text}` : ""}`} style={{ display: "block" }}>
+        <svg
+          width={width}
+          height={height}
+          role="img"
+          aria-label={`${spoken}${price ? `; weighed ${price.text}` : ""}`}
+          style={{ display: "block" }}
+        >
           {methods.map((row, place) => {
             const y = place * ROW + 8;
             const [low, mid, high] = [x(row.low?.minor ?? 0), x(row.mid?.minor ?? 0), x(row.high?.minor ?? 0)];

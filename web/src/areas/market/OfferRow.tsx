@@ -41,19 +41,31 @@ export function OfferRow({ offer, name, onSold }: Props) {
         <Box className="no-print">
           {offer.answer === "open" ? (
             <>
-              <Button size="small" onClick={() => void answer({ answer: "taken" }).catch(failed)} aria-label={`Taken: ${label}`}>
+              <Button
+                size="small"
+                onClick={() => void answer({ answer: "taken" }).catch(failed)}
+                aria-label={`Taken: ${label}`}
+              >
                 Taken
               </Button>
               <Button size="small" onClick={() => setCountering(true)} aria-label={`Countered…: ${label}`}>
                 Countered…
               </Button>
-              <Button size="small" onClick={() => void answer({ answer: "declined" }).catch(failed)} aria-label={`Declined: ${label}`}>
+              <Button
+                size="small"
+                onClick={() => void answer({ answer: "declined" }).catch(failed)}
+                aria-label={`Declined: ${label}`}
+              >
                 Declined
               </Button>
             </>
           ) : (
             offer.answer === "taken" && (
-              <Button size="small" onClick={() => onSold(offer.amount?.text ?? "")} aria-label={`Record the sale: ${label}`}>
+              <Button
+                size="small"
+                onClick={() => onSold(offer.amount?.text ?? "")}
+                aria-label={`Record the sale: ${label}`}
+              >
                 Record the sale
               </Button>
             )

@@ -18,8 +18,12 @@ export function PaymentDialog({ piece, currency, onClose }: Props) {
       ]}
       onClose={onClose}
       onSubmit={async ({ amount = "", on = "", note = "" }) => {
-        const made = await ask(api.POST("/api/pieces/{id}/payments", { params: { path: { id: piece.id } }, body: { amount, on, note } }));
-        done(`${made.amount?.text} paid`, () => remove(api.DELETE("/api/payments/{id}", { params: { path: { id: made.id } } })));
+        const made = await ask(
+          api.POST("/api/pieces/{id}/payments", { params: { path: { id: piece.id } }, body: { amount, on, note } }),
+        );
+        done(`${made.amount?.text} paid`, () =>
+          remove(api.DELETE("/api/payments/{id}", { params: { path: { id: made.id } } })),
+        );
         onClose();
       }}
     />

@@ -42,7 +42,8 @@ export default function Practice() {
       <PageHead title="Practice" line="Play at selling before it counts." />
       <SubNav name="Market" pages={MARKET_PAGES} />
       <Alert severity="info" role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
-        A simulated market that ships with Kohlrabi. Its buyers are invented, nothing is recorded, and nothing here says what your market will do.
+        A simulated market that ships with Kohlrabi. Its buyers are invented, nothing is recorded, and nothing here says
+        what your market will do.
       </Alert>
       {priced.length === 0 ? (
         <Empty title="Nothing to practise with">
@@ -53,7 +54,13 @@ export default function Practice() {
       ) : (
         <>
           <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "center", mb: 2 }}>
-            <TextField select label="Piece" value={id ?? ""} onChange={(event) => start(Number(event.target.value), seed)} sx={{ minWidth: 240 }}>
+            <TextField
+              select
+              label="Piece"
+              value={id ?? ""}
+              onChange={(event) => start(Number(event.target.value), seed)}
+              sx={{ minWidth: 240 }}
+            >
               {priced.map((row) => (
                 <MenuItem key={row.piece.id} value={row.piece.id}>
                   {`${row.piece.name}, ${row.asking?.text}`}
@@ -73,7 +80,9 @@ export default function Practice() {
             </Alert>
           )}
           <Part title="Messages">
-            {messages.length === 0 && <Typography sx={{ color: "text.secondary" }}>Nobody has written yet. Let a day pass.</Typography>}
+            {messages.length === 0 && (
+              <Typography sx={{ color: "text.secondary" }}>Nobody has written yet. Let a day pass.</Typography>
+            )}
             {[...messages].reverse().map((message) => (
               <PracticeMessage
                 key={`${seed}-${message.day}-${message.who}-${message.text}`}
@@ -82,7 +91,9 @@ export default function Practice() {
                 message={message}
                 currency={currency}
                 over={sold !== null}
-                onSold={(price) => setSold(`Sold to ${message.who} for ${price} ${currency} on day ${day}, in practice.`)}
+                onSold={(price) =>
+                  setSold(`Sold to ${message.who} for ${price} ${currency} on day ${day}, in practice.`)
+                }
               />
             ))}
           </Part>

@@ -8,7 +8,14 @@ import { api, ask } from "../../api/client";
 import type { usePractice } from "../../api/queries";
 
 type Message = NonNullable<ReturnType<typeof usePractice>["data"]>["messages"][number];
-type Props = { id: number; seed: number; message: Message; currency: string; over: boolean; onSold: (price: string) => void };
+type Props = {
+  id: number;
+  seed: number;
+  message: Message;
+  currency: string;
+  over: boolean;
+  onSold: (price: string) => void;
+};
 const VERDICTS: Record<string, string> = { take: "Take it", counter: "Counter", decline: "Decline" };
 
 export function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
@@ -16,7 +23,9 @@ export function PracticeMessage({ id, seed, message, currency, over, onSold }: P
   const [counter, setCounter] = useState(advice?.counter?.text.replace(/\s/g, "") ?? "");
   const [answer, setAnswer] = useState<string | null>(null);
   const send = async () => {
-    const reply = await ask(api.GET("/api/pieces/{id}/practice/counter", { params: { path: { id }, query: { seed, day, who, counter } } }));
+    const reply = await ask(
+      api.GET("/api/pieces/{id}/practice/counter", { params: { path: { id }, query: { seed, day, who, counter } } }),
+    );
     if (reply.taken) onSold(reply.counter?.text ?? counter);
     else setAnswer(`${who}: “That is too much for me.”`);
   };
@@ -35,7 +44,12 @@ export function PracticeMessage({ id, seed, message, currency, over, onSold }: P
             </Typography>
           )}
           <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", mt: 0.5 }}>
-            <Button size="small" variant="outlined" onClick={() => onSold(amount.text)} aria-label={`Take ${who}'s ${amount.text}`}>
+            <Button
+              size="small"
+              variant="outlined"
+              onClick={() => onSold(amount.text)}
+              aria-label={`Take ${who}'s ${amount.text}`}
+            >
               Take
             </Button>
             <TextField
@@ -45,10 +59,19 @@ export function PracticeMessage({ id, seed, message, currency, over, onSold }: P
               onChange={(event) => setCounter(event.target.value)}
               sx={{ width: 140 }}
             />
-            <Button size="small" onClick={() => void send().catch((error: Error) => setAnswer(error.message))} aria-label={`Send ${who} the counter`}>
+            <Button
+              size="small"
+              onClick={() => void send().catch((error: Error) => setAnswer(error.message))}
+              aria-label={`Send ${who} the counter`}
+            >
               Send
             </Button>
-            <Button size="small" color="inherit" onClick={() => setAnswer(`You declined. ${who} is gone.`)} aria-label={`Decline ${who}`}>
+            <Button
+              size="small"
+              color="inherit"
+              onClick={() => setAnswer(`You declined. ${who} is gone.`)}
+              aria-label={`Decline ${who}`}
+            >
               Decline
             </Button>
           </Box>

@@ -56,14 +56,21 @@ export default function PricePage() {
       <SubNav name={piece.data.fields.name} pages={piecePages(id)} />
       <Part
         title="On one scale"
-        action={<Button onClick={() => setAsked("new")}>{data.new_price ? `New it costs ${data.new_price}` : "What the look costs new"}</Button>}
+        action={
+          <Button onClick={() => setAsked("new")}>
+            {data.new_price ? `New it costs ${data.new_price}` : "What the look costs new"}
+          </Button>
+        }
       >
         <MethodScale methods={data.methods} price={data.at?.price ?? null} />
         {data.methods.length > 0 && (
           <SmallTable
             label="Ways of finding a price"
             columns={["Way", ["Low"], ["Middle"], ["High"], "From", "How far to trust it"]}
-            rows={data.methods.map((row) => ({ key: row.key, cells: [row.label, row.low?.text, row.mid?.text, row.high?.text, row.why, row.trust] }))}
+            rows={data.methods.map((row) => ({
+              key: row.key,
+              cells: [row.label, row.low?.text, row.mid?.text, row.high?.text, row.why, row.trust],
+            }))}
           />
         )}
       </Part>
@@ -78,14 +85,22 @@ export default function PricePage() {
             sx={{ width: 160 }}
             autoComplete="off"
           />
-          {data.suggested && typed !== null && <Button onClick={() => setTyped(null)}>Back to the suggested one</Button>}
+          {data.suggested && typed !== null && (
+            <Button onClick={() => setTyped(null)}>Back to the suggested one</Button>
+          )}
         </Box>
         <Box sx={{ mb: 2 }}>
           <PriceTape tape={data.tape} currency={currency} />
         </Box>
         {data.at && <AtPrice at={data.at} currency={currency} />}
       </Part>
-      <ComparablesPart id={id} rows={data.comparables} note={data.ratio_why} currency={currency} kind={piece.data.fields.kind ?? ""} />
+      <ComparablesPart
+        id={id}
+        rows={data.comparables}
+        note={data.ratio_why}
+        currency={currency}
+        kind={piece.data.fields.kind ?? ""}
+      />
       <Part title="Decisions">
         {data.decisions.length === 0 ? (
           <Typography sx={{ color: "text.secondary" }}>None yet. What you decide is kept with its reason.</Typography>
@@ -124,7 +139,12 @@ export default function PricePage() {
           initial={{ asking: price, list: "no" }}
           onClose={() => setAsked(null)}
           onSubmit={async ({ asking = "", list, channel = "", why = "" }) => {
-            const made = await ask(api.POST("/api/pieces/{id}/price-decisions", { ...path, body: { asking, channel, why, list: list === "yes" } }));
+            const made = await ask(
+              api.POST("/api/pieces/{id}/price-decisions", {
+                ...path,
+                body: { asking, channel, why, list: list === "yes" },
+              }),
+            );
             done(`${made.asking?.text} decided${list === "yes" ? ", listed at it with its steps down" : ""}`);
             setAsked(null);
           }}
@@ -138,7 +158,8 @@ export default function PricePage() {
           initial={{ price: data.new_price }}
           onClose={() => setAsked(null)}
           onSubmit={async ({ price: value = "" }) => {
-            const send = (body: string) => ask(api.PUT("/api/pieces/{id}/new-price", { ...path, body: { price: body } }));
+            const send = (body: string) =>
+              ask(api.PUT("/api/pieces/{id}/new-price", { ...path, body: { price: body } }));
             await send(value);
             done("Price of a new one saved", () => send(data.new_price));
             setAsked(null);

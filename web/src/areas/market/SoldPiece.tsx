@@ -25,7 +25,14 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
     <Box
       component="li"
       data-sold={piece.id}
-      sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", borderBottom: 1, borderColor: "divider" }}
+      sx={{
+        display: "flex",
+        flexWrap: "wrap",
+        columnGap: 2,
+        alignItems: "center",
+        borderBottom: 1,
+        borderColor: "divider",
+      }}
     >
       <Box sx={{ flex: "1 1 260px", minWidth: 0, py: 0.75 }}>
         <Link to={`/pieces/${piece.id}`} style={{ fontWeight: 600 }}>
@@ -63,7 +70,12 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
           ]}
           onClose={() => setAsked(null)}
           onSubmit={async ({ amount = "", fee_back: feeBack = "", on = "" }) => {
-            const made = await ask(api.POST("/api/pieces/{id}/events", { ...path, body: { kind: "refunded", amount, fee_back: feeBack, on } }));
+            const made = await ask(
+              api.POST("/api/pieces/{id}/events", {
+                ...path,
+                body: { kind: "refunded", amount, fee_back: feeBack, on },
+              }),
+            );
             const back = made.id;
             done(
               `Refund for ${piece.name} recorded`,
@@ -98,7 +110,9 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
           ]}
           onClose={() => setAsked(null)}
           onSubmit={async ({ lost = "", fee_back: feeBack = "", why = "" }) => {
-            const back = await ask(api.POST("/api/pieces/{id}/return", { ...path, body: { lost, fee_back: feeBack, why } }));
+            const back = await ask(
+              api.POST("/api/pieces/{id}/return", { ...path, body: { lost, fee_back: feeBack, why } }),
+            );
             done(`${piece.name} is yours again, the sale is taken back`, async () => {
               if (back.cost_id) await ask(api.DELETE("/api/costs/{id}", { params: { path: { id: back.cost_id } } }));
               await ask(api.POST("/api/deletions/{id}/undo", { params: { path: { id: back.id } } }));

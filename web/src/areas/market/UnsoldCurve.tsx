@@ -10,7 +10,9 @@ export function UnsoldCurve({ time }: { time: Market["times"][number] }) {
   const most = Math.max(...time.curve.map(([day]) => day ?? 0), 1);
   const x = (day: number) => 30 + (day / most) * (W - 40);
   const y = (percent: number) => 8 + (1 - percent / 100) * (H - 30);
-  const path = time.curve.map(([day = 0, share = 0], place) => (place === 0 ? `M${x(day)} ${y(share)}` : `H${x(day)}V${y(share)}`)).join("");
+  const path = time.curve
+    .map(([day = 0, share = 0], place) => (place === 0 ? `M${x(day)} ${y(share)}` : `H${x(day)}V${y(share)}`))
+    .join("");
   return (
     <Box>
       <Typography sx={{ fontWeight: 600 }}>{time.kind}</Typography>
@@ -23,11 +25,24 @@ export function UnsoldCurve({ time }: { time: Market["times"][number] }) {
       >
         <path d={`M30 8V${H - 22}H${W - 10}`} fill="none" stroke="var(--k-palette-text-secondary)" />
         {[100, 50, 0].map((percent) => (
-          <text key={percent} x={26} y={y(percent) + 4} textAnchor="end" fontSize={11} fill="var(--k-palette-text-secondary)">
+          <text
+            key={percent}
+            x={26}
+            y={y(percent) + 4}
+            textAnchor="end"
+            fontSize={11}
+            fill="var(--k-palette-text-secondary)"
+          >
             {`${percent}%`}
           </text>
         ))}
-        <text x={W - 10} y={H - 6} textAnchor="end" fontSize={11} fill="var(--k-palette-text-secondary)">{`${most} days`}</text>
+        <text
+          x={W - 10}
+          y={H - 6}
+          textAnchor="end"
+          fontSize={11}
+          fill="var(--k-palette-text-secondary)"
+        >{`${most} days`}</text>
         <path d={path} fill="none" stroke="var(--k-palette-secondary-main)" strokeWidth={2} />
       </Box>
       <Typography variant="body2">{time.text}</Typography>

@@ -20,7 +20,10 @@ export function ClimatePart() {
   const ready = typed.air !== "" && typed.humidity !== "";
   return (
     <Part title="Can I coat now?">
-      <Box className="no-print" sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(3, 180px)" }, gap: 2, mb: 1.5 }}>
+      <Box
+        className="no-print"
+        sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(3, 180px)" }, gap: 2, mb: 1.5 }}
+      >
         {FIELDS.map((field) => (
           <TextField
             key={field.name}
@@ -34,8 +37,15 @@ export function ClimatePart() {
       </Box>
       {ready && error && <Alert severity="error">{error.message}</Alert>}
       {ready && data && (
-        <Alert role="status" severity={data.may ? "success" : "warning"} variant="outlined" sx={{ color: "text.primary" }}>
-          {data.may ? `Yes. The dew point is ${data.dew_point ?? "not reached in dry air"}.` : `Not now: ${data.against.join("; ")}.`}
+        <Alert
+          role="status"
+          severity={data.may ? "success" : "warning"}
+          variant="outlined"
+          sx={{ color: "text.primary" }}
+        >
+          {data.may
+            ? `Yes. The dew point is ${data.dew_point ?? "not reached in dry air"}.`
+            : `Not now: ${data.against.join("; ")}.`}
         </Alert>
       )}
     </Part>

@@ -19,7 +19,12 @@ export function ConflictList({ page, look }: { page: Plan; look: Look }) {
   const mend = async (zones: string[], remedy: Remedy) => {
     if (remedy.choice) {
       const row = look.zones.find((one) => one.zone === zones[0]);
-      const { finish = row?.finish ?? "leave", product = "", wear = row?.wear ?? "", over = row?.over ?? [] } = remedy.choice;
+      const {
+        finish = row?.finish ?? "leave",
+        product = "",
+        wear = row?.wear ?? "",
+        over = row?.over ?? [],
+      } = remedy.choice;
       const kept = { colour: row?.colour ?? "", undercolour: row?.undercolour ?? "", options: [] };
       await paint(zones, { ...kept, finish, product, wear, over }, remedy.label);
     }
@@ -27,7 +32,9 @@ export function ConflictList({ page, look }: { page: Plan; look: Look }) {
       const path = { params: { path: { id: look.id } } };
       const fields = look.fields as Record<string, string>;
       const before = Object.fromEntries(Object.keys(remedy.look).map((key) => [key, fields[key] ?? ""]));
-      const saved = await ask(api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: look.lock_version, ...remedy.look } }));
+      const saved = await ask(
+        api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: look.lock_version, ...remedy.look } }),
+      );
       done(told(remedy.label, saved.changes), () =>
         ask(api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: saved.lock_version, ...before } })),
       );
@@ -37,7 +44,11 @@ export function ConflictList({ page, look }: { page: Plan; look: Look }) {
     <Part title={open.length > 0 ? `Does not go together (${open.length})` : "Goes together"}>
       <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
         {open.map((one) => (
-          <Box component="li" key={`${one.key} ${one.where}`} sx={{ borderLeft: 4, borderColor: "error.main", pl: 1.5, py: 0.5, mb: 1 }}>
+          <Box
+            component="li"
+            key={`${one.key} ${one.where}`}
+            sx={{ borderLeft: 4, borderColor: "error.main", pl: 1.5, py: 0.5, mb: 1 }}
+          >
             <Typography>
               <b>{one.where}: </b>
               {one.text}.

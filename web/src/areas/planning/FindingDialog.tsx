@@ -4,7 +4,13 @@ import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import type { Kind } from "./OverPage";
 
-type Props = { kind: Kind; zone?: string; initial?: Values; onClose: () => void; onSave: (values: Values) => Promise<void> };
+type Props = {
+  kind: Kind;
+  zone?: string;
+  initial?: Values;
+  onClose: () => void;
+  onSave: (values: Values) => Promise<void>;
+};
 
 export function FindingDialog({ kind, zone, initial, onClose, onSave }: Props) {
   const measure: FieldSpec[] = kind.measure

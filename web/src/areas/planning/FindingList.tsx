@@ -12,7 +12,9 @@ type Props = { page: Plan; walk: Catalogue["walk"]; onChange: (finding: Finding)
 export function FindingList({ page, walk, onChange }: Props) {
   if (page.findings.length === 0) {
     return (
-      <Typography sx={{ color: "text.secondary" }}>Nothing yet. Walk round it once: what moves, what shows, what smells, what is missing.</Typography>
+      <Typography sx={{ color: "text.secondary" }}>
+        Nothing yet. Walk round it once: what moves, what shows, what smells, what is missing.
+      </Typography>
     );
   }
   const sorted = walk.flatMap((stop) => page.findings.filter((finding) => finding.walk === stop.key));
@@ -37,7 +39,15 @@ function Row({ finding, onChange }: { finding: Finding; onChange: () => void }) 
   return (
     <Box
       component="li"
-      sx={{ borderBottom: 1, borderColor: "divider", py: 1, display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center" }}
+      sx={{
+        borderBottom: 1,
+        borderColor: "divider",
+        py: 1,
+        display: "flex",
+        flexWrap: "wrap",
+        columnGap: 2,
+        alignItems: "center",
+      }}
     >
       <Box sx={{ flex: "1 1 260px" }}>
         <Typography sx={{ fontWeight: 600 }}>{finding.label}</Typography>
@@ -51,7 +61,12 @@ function Row({ finding, onChange }: { finding: Finding; onChange: () => void }) 
           </Typography>
         ))}
         {finding.photos.map((photo) => (
-          <img key={photo.id} src={photo.small} alt={photo.caption ?? finding.label} style={{ height: 56, marginRight: 6, marginTop: 4 }} />
+          <img
+            key={photo.id}
+            src={photo.small}
+            alt={photo.caption ?? finding.label}
+            style={{ height: 56, marginRight: 6, marginTop: 4 }}
+          />
         ))}
       </Box>
       <Box className="no-print">

@@ -36,7 +36,8 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
       <Box className="no-print">
         <Part title="Finish">
           <Typography sx={{ color: "text.secondary" }}>
-            Pick zones on the drawing, as many as shall be alike, or a whole group. With the keyboard: arrow keys and Enter.
+            Pick zones on the drawing, as many as shall be alike, or a whole group. With the keyboard: arrow keys and
+            Enter.
           </Typography>
         </Part>
       </Box>
@@ -53,7 +54,13 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
       wear: plain ? "" : wear,
       options: finish === "undecided" ? options : [],
     };
-    setTold(await paint(selected, body, `${names.length === 1 ? names[0] : `${names.length} zones`}: ${kind?.label.toLowerCase()}`));
+    setTold(
+      await paint(
+        selected,
+        body,
+        `${names.length === 1 ? names[0] : `${names.length} zones`}: ${kind?.label.toLowerCase()}`,
+      ),
+    );
     onDone();
   };
   const decided = finish !== "" && finish !== "leave" && finish !== "undecided";
@@ -159,7 +166,15 @@ function Swatch({ label, value, onChange }: { label: string; value: string; onCh
               component="button"
               type="button"
               onClick={() => onChange("")}
-              sx={{ border: 0, background: "none", font: "inherit", textDecoration: "underline", color: "inherit", cursor: "pointer", p: 0 }}
+              sx={{
+                border: 0,
+                background: "none",
+                font: "inherit",
+                textDecoration: "underline",
+                color: "inherit",
+                cursor: "pointer",
+                p: 0,
+              }}
             >
               clear
             </Box>
@@ -185,7 +200,11 @@ function Picks({
 }) {
   const toggle = (key: string) => onChange(value.includes(key) ? value.filter((one) => one !== key) : [...value, key]);
   return (
-    <Box role="group" aria-label={label} sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, alignItems: "center", mb: 2 }}>
+    <Box
+      role="group"
+      aria-label={label}
+      sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, alignItems: "center", mb: 2 }}
+    >
       <Typography variant="caption" sx={{ mr: 1 }}>
         {label}
       </Typography>

@@ -9,10 +9,25 @@ export function LeadPart({ page }: { page: Plan }) {
   const { lead } = page;
   if (!lead.open && !lead.answer) return null;
   return (
-    <Alert severity={lead.answer === "clear" ? "success" : "warning"} role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
+    <Alert
+      severity={lead.answer === "clear" ? "success" : "warning"}
+      role="note"
+      variant="outlined"
+      sx={{ mb: 2, color: "text.primary" }}
+    >
       {lead.answer !== "clear" && <Typography variant="body2">{lead.text}</Typography>}
-      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", mt: lead.answer === "clear" ? -0.75 : 1 }}>
-        <Typography sx={{ fontWeight: 600, mr: 1 }}>{lead.answer_label ? `Lead: ${lead.answer_label}` : "Does the old finish hold lead?"}</Typography>
+      <Box
+        sx={{
+          display: "flex",
+          flexWrap: "wrap",
+          gap: 1,
+          alignItems: "center",
+          mt: lead.answer === "clear" ? -0.75 : 1,
+        }}
+      >
+        <Typography sx={{ fontWeight: 600, mr: 1 }}>
+          {lead.answer_label ? `Lead: ${lead.answer_label}` : "Does the old finish hold lead?"}
+        </Typography>
         <LeadAnswers piece={page} answer={lead.answer} />
       </Box>
     </Alert>

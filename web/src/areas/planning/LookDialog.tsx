@@ -23,10 +23,24 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
       options: [{ key: "auto", label: "where it is called for" }, { key: "none", label: "none" }, ...primers],
     },
     { name: "hardware", label: "Hardware", kind: "select", half: true, options: catalogue.hardware },
-    { name: "spacing", label: "Spacing of new pulls", kind: "text", half: true, unit: workshop.length_unit, help: "between the holes of one" },
+    {
+      name: "spacing",
+      label: "Spacing of new pulls",
+      kind: "text",
+      half: true,
+      unit: workshop.length_unit,
+      help: "between the holes of one",
+    },
     { name: "hardware_on", label: "New hardware comes on", kind: "date", half: true },
     { name: "hardware_price", label: "New hardware costs", kind: "text", half: true, unit: workshop.currency },
-    { name: "expected_resale", label: "Expected resale so", kind: "text", half: true, unit: workshop.currency, help: "empty: as the piece" },
+    {
+      name: "expected_resale",
+      label: "Expected resale so",
+      kind: "text",
+      half: true,
+      unit: workshop.currency,
+      help: "empty: as the piece",
+    },
   ];
   const before = look.fields as Values;
   const path = { params: { path: { id: look.id } } };
@@ -39,7 +53,9 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
       onClose={onClose}
       onSubmit={async (values) => {
         const changed = Object.fromEntries(Object.entries(values).filter(([name, value]) => value !== before[name]));
-        const saved = await ask(api.PATCH("/api/looks/{id}", { ...path, body: { ...changed, lock_version: look.lock_version } }));
+        const saved = await ask(
+          api.PATCH("/api/looks/{id}", { ...path, body: { ...changed, lock_version: look.lock_version } }),
+        );
         const back = Object.fromEntries(Object.keys(changed).map((name) => [name, before[name] ?? ""]));
         done(told("Look saved", saved.changes), () =>
           ask(api.PATCH("/api/looks/{id}", { ...path, body: { ...back, lock_version: saved.lock_version } })),

@@ -45,8 +45,8 @@ export default function LookPage() {
 
 const Nothing = () => (
   <Typography sx={{ color: "text.secondary", maxWidth: "60ch" }}>
-    A look says for each zone whether it is painted, stained, oiled or left, and in what colour. From it and from what was found the plan is made. Two
-    or three looks can stand side by side with their cost, hours and expected pay.
+    A look says for each zone whether it is painted, stained, oiled or left, and in what colour. From it and from what
+    was found the plan is made. Two or three looks can stand side by side with their cost, hours and expected pay.
   </Typography>
 );
 
@@ -83,7 +83,14 @@ function Looks({ page, catalogue, workshop }: Shared) {
           ))}
         </ToggleButtonGroup>
       )}
-      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 440px) 1fr" }, gap: { xs: 2, md: 4 }, mb: 4 }}>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "1fr", md: "minmax(0, 440px) 1fr" },
+          gap: { xs: 2, md: 4 },
+          mb: 4,
+        }}
+      >
         <Box>
           <ZoneMap
             drawing={page.drawing}
@@ -111,11 +118,16 @@ function Looks({ page, catalogue, workshop }: Shared) {
             action={
               <>
                 {page.mates.length > 0 && (
-                  <Button onClick={() => void spread(look.id).catch(failed)}>{`Plan the other ${page.mates.length} alike so too`}</Button>
+                  <Button
+                    onClick={() => void spread(look.id).catch(failed)}
+                  >{`Plan the other ${page.mates.length} alike so too`}</Button>
                 )}
                 <Button onClick={() => setSetting(true)}>Change</Button>
                 {page.looks.length > 1 && !look.chosen && (
-                  <Button color="inherit" onClick={() => void remove(api.DELETE("/api/looks/{id}", { params: { path: { id: look.id } } }))}>
+                  <Button
+                    color="inherit"
+                    onClick={() => void remove(api.DELETE("/api/looks/{id}", { params: { path: { id: look.id } } }))}
+                  >
                     Remove this look
                   </Button>
                 )}
@@ -127,14 +139,21 @@ function Looks({ page, catalogue, workshop }: Shared) {
         </Box>
       </Box>
       <LooksTable page={page} workshop={workshop} />
-      {setting && <LookDialog look={look} catalogue={catalogue} workshop={workshop} onClose={() => setSetting(false)} />}
+      {setting && (
+        <LookDialog look={look} catalogue={catalogue} workshop={workshop} onClose={() => setSetting(false)} />
+      )}
     </>
   );
 }
 
 function settings(fields: Shared["page"]["looks"][number]["fields"], catalogue: Shared["catalogue"]): string {
-  const word = (list: { key: string; label: string }[], key: string) => list.find((one) => one.key === key)?.label ?? key;
+  const word = (list: { key: string; label: string }[], key: string) =>
+    list.find((one) => one.key === key)?.label ?? key;
   const primer =
-    fields.primer === "auto" ? "primer where it is called for" : fields.primer === "none" ? "no primer" : word(catalogue.products, fields.primer);
+    fields.primer === "auto"
+      ? "primer where it is called for"
+      : fields.primer === "none"
+        ? "no primer"
+        : word(catalogue.products, fields.primer);
   return `Made for ${word(catalogue.wears, fields.wear).replace(/^for /, "")}. Hardware ${word(catalogue.hardware, fields.hardware)}. Inside ${word(catalogue.insides, fields.inside)}. ${primer.charAt(0).toUpperCase()}${primer.slice(1)}.`;
 }

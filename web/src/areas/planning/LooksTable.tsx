@@ -16,7 +16,8 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
     const { changes } = await pick(look.id);
     done(told(`Planned by ${look.name}`, changes), () => (chosen ? pick(chosen.id) : Promise.resolve()));
   };
-  const unit = (key: string) => (["hours_to_come"].includes(key) ? "" : key === "pay" ? ` ${workshop.currency}/h` : ` ${workshop.currency}`);
+  const unit = (key: string) =>
+    ["hours_to_come"].includes(key) ? "" : key === "pay" ? ` ${workshop.currency}/h` : ` ${workshop.currency}`;
   const rows = (page.looks[0]?.figures ?? []).map((figure) => ({
     key: figure.key,
     strong: figure.key === "pay",
@@ -43,7 +44,10 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
           { key: "ready", cells: ["Ready, worked on alone", ...page.looks.map((look) => readyText(look.ready))] },
           {
             key: "open",
-            cells: ["Does not go together", ...page.looks.map((look) => String(look.conflicts.filter((one) => !one.settled).length || "nothing"))],
+            cells: [
+              "Does not go together",
+              ...page.looks.map((look) => String(look.conflicts.filter((one) => !one.settled).length || "nothing")),
+            ],
           },
           {
             key: "choose",

@@ -25,7 +25,16 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
       ) : (
         <SmallTable
           label="Materials"
-          columns={["Material", ["Needed"], ["On the shelf"], "In whole containers", [`Price ${money}`], [`Used ${money}`], ["Left over"], ""]}
+          columns={[
+            "Material",
+            ["Needed"],
+            ["On the shelf"],
+            "In whole containers",
+            [`Price ${money}`],
+            [`Used ${money}`],
+            ["Left over"],
+            "",
+          ]}
           rows={plan.materials.map((line) => ({
             key: line.product,
             cells: [
@@ -62,7 +71,17 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
   );
 }
 
-function Instead({ page, product, workshop, onClose }: { page: Plan; product: string; workshop: Workshop; onClose: () => void }) {
+function Instead({
+  page,
+  product,
+  workshop,
+  onClose,
+}: {
+  page: Plan;
+  product: string;
+  workshop: Workshop;
+  onClose: () => void;
+}) {
   const found = useSubstitutes(page.id, product);
   const { done, failed } = useUndo();
   const look = page.looks.find((one) => one.chosen);
@@ -70,7 +89,12 @@ function Instead({ page, product, workshop, onClose }: { page: Plan; product: st
     if (!look) return;
     const path = { params: { path: { id: look.id } } };
     const send = (version: number, from: string, to: string) =>
-      ask(api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: version, swap: { product: from, instead: to } } }));
+      ask(
+        api.PATCH("/api/looks/{id}", {
+          ...path,
+          body: { lock_version: version, swap: { product: from, instead: to } },
+        }),
+      );
     const saved = await send(look.lock_version, product, key);
     done(told(`${label} instead`, saved.changes), () => send(saved.lock_version, product, product));
     onClose();
@@ -94,7 +118,12 @@ function Instead({ page, product, workshop, onClose }: { page: Plan; product: st
                 place === 0 ? (
                   ""
                 ) : (
-                  <Button key="use" size="small" onClick={() => void swap(row.product, row.label).catch(failed)} aria-label={`Use ${row.label}`}>
+                  <Button
+                    key="use"
+                    size="small"
+                    onClick={() => void swap(row.product, row.label).catch(failed)}
+                    aria-label={`Use ${row.label}`}
+                  >
                     Use
                   </Button>
                 ),

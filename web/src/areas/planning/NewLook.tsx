@@ -29,7 +29,11 @@ export function NewLook({ page, catalogue, onClose }: { page: Plan; catalogue: C
       onClose={onClose}
       onSubmit={async ({ name = "", from = "" }) => {
         const [kind, id] = from.split("-");
-        const body = { name, ...(kind === "look" ? { like: Number(id) } : {}), ...(kind === "recipe" ? { recipe: Number(id) } : {}) };
+        const body = {
+          name,
+          ...(kind === "look" ? { like: Number(id) } : {}),
+          ...(kind === "recipe" ? { recipe: Number(id) } : {}),
+        };
         const made = await ask(api.POST("/api/pieces/{id}/looks", { params: { path: { id: page.id } }, body }));
         done(`Look ${name} begun`, () => ask(api.DELETE("/api/looks/{id}", { params: { path: { id: made.id } } })));
         onClose();

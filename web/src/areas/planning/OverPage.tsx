@@ -54,19 +54,29 @@ function Over({ page, catalogue, workshop }: Shared) {
   const [zoning, setZoning] = useState(false);
   const { done, failed } = useUndo();
   const zone = page.zones.find((one) => selected.has(one.key));
-  const counts = new Map(page.zones.map((one) => [one.key, page.findings.filter((finding) => finding.zone === one.key).length]));
+  const counts = new Map(
+    page.zones.map((one) => [one.key, page.findings.filter((finding) => finding.zone === one.key).length]),
+  );
   const here = catalogue.walk.find((one) => one.key === stop);
 
   const note = async (kind: Kind, more: { measure?: string; note?: string; expected_on?: string } = {}) => {
-    const body = { ...(kind.kind ? { kind: kind.kind } : { own_finding_id: kind.own_finding_id ?? 0 }), zone: zone?.key ?? "", ...more };
+    const body = {
+      ...(kind.kind ? { kind: kind.kind } : { own_finding_id: kind.own_finding_id ?? 0 }),
+      zone: zone?.key ?? "",
+      ...more,
+    };
     const made = await ask(api.POST("/api/pieces/{id}/findings", { params: { path: { id: page.id } }, body }));
     setSaid(kind);
-    done(`${kind.label} noted${zone ? `: ${zone.label}` : ""}`, () => ask(api.DELETE("/api/findings/{id}", { params: { path: { id: made.id } } })));
+    done(`${kind.label} noted${zone ? `: ${zone.label}` : ""}`, () =>
+      ask(api.DELETE("/api/findings/{id}", { params: { path: { id: made.id } } })),
+    );
   };
   const tap = (kind: Kind) => (kind.measure ? setAsked(kind) : note(kind).catch(failed));
 
   return (
-    <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 440px) 1fr" }, gap: { xs: 2, md: 4 } }}>
+    <Box
+      sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 440px) 1fr" }, gap: { xs: 2, md: 4 } }}
+    >
       <Box>
         <ZoneMap
           drawing={page.drawing}
@@ -84,7 +94,9 @@ function Over({ page, catalogue, workshop }: Shared) {
         </Typography>
         {zone?.advice && <Typography variant="caption">{zone.advice}</Typography>}
         {!page.sized && (
-          <Typography variant="caption">Areas rest on the usual measures of its kind. Give width, depth and height for its own.</Typography>
+          <Typography variant="caption">
+            Areas rest on the usual measures of its kind. Give width, depth and height for its own.
+          </Typography>
         )}
         {zone && (
           <Button size="small" onClick={() => setZoning(true)}>
@@ -113,7 +125,13 @@ function Over({ page, catalogue, workshop }: Shared) {
           })}
         </ToggleButtonGroup>
         {said && (
-          <Alert role="status" severity="info" variant="outlined" onClose={() => setSaid(null)} sx={{ mb: 2, color: "text.primary" }}>
+          <Alert
+            role="status"
+            severity="info"
+            variant="outlined"
+            onClose={() => setSaid(null)}
+            sx={{ mb: 2, color: "text.primary" }}
+          >
             {`${said.label}: ${said.says}.`}
             <Typography variant="caption" component="div">{`Because ${said.why}.`}</Typography>
           </Alert>
@@ -136,20 +154,49 @@ function Over({ page, catalogue, workshop }: Shared) {
           <FindingList page={page} walk={catalogue.walk} onChange={setChanging} />
         </Part>
       </Box>
-      {asked && <FindingDialog kind={asked} zone={zone?.label} onClose={() => setAsked(null)} onSave={(values) => note(asked, values)} />}
+      {asked && (
+        <FindingDialog
+          kind={asked}
+          zone={zone?.label}
+          onClose={() => setAsked(null)}
+          onSave={(values) => note(asked, values)}
+        />
+      )}
       {changing && <ChangeFinding finding={changing} catalogue={catalogue} onClose={() => setChanging(null)} />}
       {own && <OwnFindingDialog workshop={workshop} catalogue={catalogue} stop={stop} onClose={() => setOwn(false)} />}
-      {zoning && zone && <ZoneDialog page={page} zone={zone} catalogue={catalogue} workshop={workshop} onClose={() => setZoning(false)} />}
+      {zoning && zone && (
+        <ZoneDialog
+          page={page}
+          zone={zone}
+          catalogue={catalogue}
+          workshop={workshop}
+          onClose={() => setZoning(false)}
+        />
+      )}
     </Box>
   );
 }
 
-function ChangeFinding({ finding, catalogue, onClose }: { finding: Finding; catalogue: Catalogue; onClose: () => void }) {
+function ChangeFinding({
+  finding,
+  catalogue,
+  onClose,
+}: {
+  finding: Finding;
+  catalogue: Catalogue;
+  onClose: () => void;
+}) {
   const { done } = useUndo();
   const kinds = catalogue.walk.flatMap((stop) => stop.findings);
-  const kind = kinds.find((one) => (finding.kind ? one.kind === finding.kind : one.own_finding_id === finding.own_finding_id));
+  const kind = kinds.find((one) =>
+    finding.kind ? one.kind === finding.kind : one.own_finding_id === finding.own_finding_id,
+  );
   const path = { params: { path: { id: finding.id } } };
-  const before = { measure: finding.measure_typed, note: finding.note ?? "", expected_on: finding.expected_on?.iso ?? "" };
+  const before = {
+    measure: finding.measure_typed,
+    note: finding.note ?? "",
+    expected_on: finding.expected_on?.iso ?? "",
+  };
   if (!kind) return null;
   return (
     <FindingDialog
@@ -160,7 +207,12 @@ function ChangeFinding({ finding, catalogue, onClose }: { finding: Finding; cata
       onSave={async (values) => {
         await ask(api.PATCH("/api/findings/{id}", { ...path, body: values }));
         done("Finding changed", () =>
-          ask(api.PATCH("/api/findings/{id}", { ...path, body: kind.measure ? before : { note: before.note, expected_on: before.expected_on } })),
+          ask(
+            api.PATCH("/api/findings/{id}", {
+              ...path,
+              body: kind.measure ? before : { note: before.note, expected_on: before.expected_on },
+            }),
+          ),
         );
       }}
     />

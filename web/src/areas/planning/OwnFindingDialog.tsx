@@ -11,7 +11,13 @@ export function OwnFindingDialog({ workshop, catalogue, stop, onClose }: Props) 
   const { done } = useUndo();
   const fields: FieldSpec[] = [
     { name: "label", label: "What is found", kind: "text" },
-    { name: "walk", label: "Where on the walk", kind: "select", half: true, options: catalogue.walk.map(({ key, label }) => ({ key, label })) },
+    {
+      name: "walk",
+      label: "Where on the walk",
+      kind: "select",
+      half: true,
+      options: catalogue.walk.map(({ key, label }) => ({ key, label })),
+    },
     { name: "work_kind", label: "Kind of work", kind: "select", half: true, options: workshop.lists.work_kinds },
     { name: "says", label: "What it means for the plan", kind: "text" },
     { name: "treatment", label: "What is done about it", kind: "text" },
@@ -26,8 +32,12 @@ export function OwnFindingDialog({ workshop, catalogue, stop, onClose }: Props) 
       initial={{ walk: stop, work_kind: "repair" }}
       onClose={onClose}
       onSubmit={async ({ label = "", walk = "", says = "", work_kind = "", time = "", ...rest }) => {
-        const made = await ask(api.POST("/api/own-findings", { body: { label, walk, says, work_kind, time, ...rest } }));
-        done(`${label} added to the list`, () => ask(api.DELETE("/api/own-findings/{id}", { params: { path: { id: made.id } } })));
+        const made = await ask(
+          api.POST("/api/own-findings", { body: { label, walk, says, work_kind, time, ...rest } }),
+        );
+        done(`${label} added to the list`, () =>
+          ask(api.DELETE("/api/own-findings/{id}", { params: { path: { id: made.id } } })),
+        );
         onClose();
       }}
     />

@@ -30,7 +30,10 @@ export default function PartsPage() {
       }}
       actions={({ page }) => (
         <>
-          <Button variant={page.parts.length === 0 ? "contained" : "outlined"} onClick={() => void number(page).catch(failed)}>
+          <Button
+            variant={page.parts.length === 0 ? "contained" : "outlined"}
+            onClick={() => void number(page).catch(failed)}
+          >
             Number its parts
           </Button>
           <Button onClick={() => setAdding(true)}>Add a part</Button>
@@ -47,14 +50,18 @@ export default function PartsPage() {
 function Sheet({ page }: { page: Plan }) {
   const { done, remove, failed } = useUndo();
   const tick = async (part: NumberedPart) => {
-    const send = (back: string) => ask(api.PATCH("/api/parts/{id}", { params: { path: { id: part.id } }, body: { back } }));
+    const send = (back: string) =>
+      ask(api.PATCH("/api/parts/{id}", { params: { path: { id: part.id } }, body: { back } }));
     await send(part.back_on ? "" : "yes");
-    done(`${part.number} ${part.what} ${part.back_on ? "is off again" : "is back"}`, () => send(part.back_on ? "yes" : ""));
+    done(`${part.number} ${part.what} ${part.back_on ? "is off again" : "is back"}`, () =>
+      send(part.back_on ? "yes" : ""),
+    );
   };
   if (page.parts.length === 0) {
     return (
       <Typography sx={{ color: "text.secondary", maxWidth: "60ch" }}>
-        Drawers, doors, shelves and tubs of screws get a number to write on the back in pencil, and the place they go back to.
+        Drawers, doors, shelves and tubs of screws get a number to write on the back in pencil, and the place they go
+        back to.
       </Typography>
     );
   }
@@ -105,8 +112,12 @@ function AddPart({ page, onClose }: { page: Plan; onClose: () => void }) {
       ]}
       onClose={onClose}
       onSubmit={async ({ what = "", place = "" }) => {
-        const made = await ask(api.POST("/api/pieces/{id}/parts", { params: { path: { id: page.id } }, body: { what, place } }));
-        done(`Part ${made.number} added`, () => ask(api.DELETE("/api/parts/{id}", { params: { path: { id: made.id } } })));
+        const made = await ask(
+          api.POST("/api/pieces/{id}/parts", { params: { path: { id: page.id } }, body: { what, place } }),
+        );
+        done(`Part ${made.number} added`, () =>
+          ask(api.DELETE("/api/parts/{id}", { params: { path: { id: made.id } } })),
+        );
         onClose();
       }}
     />

@@ -10,7 +10,12 @@ import { piecePages } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 
 export type Shared = { page: Plan; catalogue: Catalogue; workshop: Workshop };
-type Props = { title: string; line: (shared: Shared) => ReactNode; actions?: (shared: Shared) => ReactNode; children: (shared: Shared) => ReactNode };
+type Props = {
+  title: string;
+  line: (shared: Shared) => ReactNode;
+  actions?: (shared: Shared) => ReactNode;
+  children: (shared: Shared) => ReactNode;
+};
 
 export function PlanFrame({ title, line, actions, children }: Props) {
   const id = Number(useParams().id);
@@ -18,7 +23,13 @@ export function PlanFrame({ title, line, actions, children }: Props) {
   const catalogue = useCatalogue();
   const workshop = useWorkshop();
   const error = plan.error ?? catalogue.error ?? workshop.error;
-  if (error) return <Failure error={error} again={() => void Promise.all([plan.refetch(), catalogue.refetch(), workshop.refetch()])} />;
+  if (error)
+    return (
+      <Failure
+        error={error}
+        again={() => void Promise.all([plan.refetch(), catalogue.refetch(), workshop.refetch()])}
+      />
+    );
   if (!plan.data || !catalogue.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const shared = { page: plan.data, catalogue: catalogue.data, workshop: workshop.data };
   return (

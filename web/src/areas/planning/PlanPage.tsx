@@ -51,13 +51,16 @@ const Nothing = ({ page }: { page: Plan }) => (
     <Link component={RouterLink} to={`/pieces/${page.id}/look`} underline="always">
       Begin a look
     </Link>{" "}
-    and it stands here: steps in order with minutes and waits, materials with quantities, cautions, cost and the day it can be ready.
+    and it stands here: steps in order with minutes and waits, materials with quantities, cautions, cost and the day it
+    can be ready.
   </Typography>
 );
 
 function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
   const next = plan.steps.find(
-    (step) => step.state !== "done" && step.needs.every((need) => plan.steps.find((one) => one.key === need.key)?.state === "done"),
+    (step) =>
+      step.state !== "done" &&
+      step.needs.every((need) => plan.steps.find((one) => one.key === need.key)?.state === "done"),
   );
   const [all, setAll] = useState(false);
   const finished = plan.steps.filter((step) => step.state === "done").length;
@@ -80,7 +83,9 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
         title="Steps"
         action={
           finished > 0 && (
-            <Button onClick={() => setAll(!all)}>{all ? "Hide what is done" : `Show ${finished} that ${finished === 1 ? "is" : "are"} done`}</Button>
+            <Button onClick={() => setAll(!all)}>
+              {all ? "Hide what is done" : `Show ${finished} that ${finished === 1 ? "is" : "are"} done`}
+            </Button>
           )
         }
       >
@@ -127,11 +132,18 @@ function KeepRecipe({ page, onClose }: { page: Plan; onClose: () => void }) {
       title="Keep this plan as a recipe"
       submit="Keep recipe"
       fields={[
-        { name: "name", label: "Name of the recipe", kind: "text", help: "finishes by what the zones are, your own changes scaled to the areas" },
+        {
+          name: "name",
+          label: "Name of the recipe",
+          kind: "text",
+          help: "finishes by what the zones are, your own changes scaled to the areas",
+        },
       ]}
       onClose={onClose}
       onSubmit={async ({ name = "" }) => {
-        const made = await ask(api.POST("/api/pieces/{id}/recipes", { params: { path: { id: page.id } }, body: { name } }));
+        const made = await ask(
+          api.POST("/api/pieces/{id}/recipes", { params: { path: { id: page.id } }, body: { name } }),
+        );
         done(`Recipe ${name} kept`, () => ask(api.DELETE("/api/recipes/{id}", { params: { path: { id: made.id } } })));
         onClose();
       }}

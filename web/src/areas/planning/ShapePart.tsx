@@ -11,8 +11,14 @@ export function ShapePart({ page }: { page: Plan }) {
   const { done, failed } = useUndo();
   if (!page.bought) return null;
   const toStash = async (spare: { name: string; count: number }) => {
-    const made = await ask(api.POST("/api/stash", { body: { name: spare.name, count: String(spare.count), origin: `${page.ticket} ${page.name}` } }));
-    done(`${spare.name} put into the stash`, () => ask(api.DELETE("/api/stash/{id}", { params: { path: { id: made.id } } })));
+    const made = await ask(
+      api.POST("/api/stash", {
+        body: { name: spare.name, count: String(spare.count), origin: `${page.ticket} ${page.name}` },
+      }),
+    );
+    done(`${spare.name} put into the stash`, () =>
+      ask(api.DELETE("/api/stash/{id}", { params: { path: { id: made.id } } })),
+    );
   };
   return (
     <Box sx={{ mt: 2 }}>

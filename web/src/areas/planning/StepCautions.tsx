@@ -17,10 +17,21 @@ export function StepCautions({ step, page }: { step: Step; page: Plan }) {
   return (
     <>
       {step.cautions.map((one) => (
-        <Alert key={one.key} role="note" severity={one.serious ? "warning" : "info"} variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
+        <Alert
+          key={one.key}
+          role="note"
+          severity={one.serious ? "warning" : "info"}
+          variant="outlined"
+          sx={{ mb: 1, color: "text.primary" }}
+        >
           <CautionText caution={one} />
           {one.serious && !one.confirmed && step.state !== "done" && (
-            <Button size="small" variant="outlined" sx={{ mt: 0.5, minHeight: 44 }} onClick={() => void confirm(one.key).catch(failed)}>
+            <Button
+              size="small"
+              variant="outlined"
+              sx={{ mt: 0.5, minHeight: 44 }}
+              onClick={() => void confirm(one.key).catch(failed)}
+            >
               I have read this
             </Button>
           )}

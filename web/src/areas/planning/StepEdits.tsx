@@ -21,7 +21,13 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
   };
   const forms: Record<
     Sort,
-    { title: string; submit: string; fields: FieldSpec[]; initial?: Record<string, string>; save: (values: Record<string, string>) => Promise<void> }
+    {
+      title: string;
+      submit: string;
+      fields: FieldSpec[];
+      initial?: Record<string, string>;
+      save: (values: Record<string, string>) => Promise<void>;
+    }
   > = {
     time: {
       title: `Time and wait: ${step.label}`,
@@ -76,7 +82,9 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
           name: "before",
           label: "Just before",
           kind: "select",
-          options: plan.steps.filter((one) => one.key !== step.key && one.state !== "done").map((one) => ({ key: one.key, label: one.label })),
+          options: plan.steps
+            .filter((one) => one.key !== step.key && one.state !== "done")
+            .map((one) => ({ key: one.key, label: one.label })),
         },
       ],
       save: async ({ before = "" }) => send({ kind: "before", step: step.key, before }, "Step moved"),
@@ -91,14 +99,23 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
     ["before", "Move"],
   ];
   return (
-    <Box role="group" aria-label={`Change ${step.label}`} className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 0.5 }}>
+    <Box
+      role="group"
+      aria-label={`Change ${step.label}`}
+      className="no-print"
+      sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 0.5 }}
+    >
       {words.map(([key, label]) => (
         <Button key={key} size="small" onClick={() => setSort(key)}>
           {label}
         </Button>
       ))}
       {!step.lead && (
-        <Button size="small" color="inherit" onClick={() => void send({ kind: "remove", step: step.key }, "Step taken out").catch(failed)}>
+        <Button
+          size="small"
+          color="inherit"
+          onClick={() => void send({ kind: "remove", step: step.key }, "Step taken out").catch(failed)}
+        >
           Take out
         </Button>
       )}

@@ -31,7 +31,9 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
     done(`Done: ${step.label}`, () => ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body })));
   };
   const toggle = () =>
-    step.state === "done" ? void remove(api.POST("/api/pieces/{id}/steps/open", { ...path, body: { step: step.key } })) : void finish().catch(failed);
+    step.state === "done"
+      ? void remove(api.POST("/api/pieces/{id}/steps/open", { ...path, body: { step: step.key } }))
+      : void finish().catch(failed);
   const answered = step.lead || step.decide || (step.try !== null && step.state !== "done");
   const facts = [
     step.where,
@@ -50,7 +52,13 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
   return (
     <Box
       component="li"
-      sx={{ borderTop: 1, borderColor: "divider", py: 0.5, opacity: step.state === "done" ? 0.75 : 1, breakInside: "avoid" }}
+      sx={{
+        borderTop: 1,
+        borderColor: "divider",
+        py: 0.5,
+        opacity: step.state === "done" ? 0.75 : 1,
+        breakInside: "avoid",
+      }}
       data-step={step.key}
     >
       <Box sx={{ display: "flex", gap: 1, alignItems: "flex-start" }}>
@@ -64,13 +72,23 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
         />
         <Box sx={{ flex: 1, minWidth: 0 }}>
           <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "baseline" }}>
-            <Typography sx={{ fontWeight: next ? 600 : 500, flex: "1 1 240px", textDecoration: step.state === "done" ? "line-through" : undefined }}>
+            <Typography
+              sx={{
+                fontWeight: next ? 600 : 500,
+                flex: "1 1 240px",
+                textDecoration: step.state === "done" ? "line-through" : undefined,
+              }}
+            >
               {`${number}. ${step.label}`}
             </Typography>
             <Typography component="span" sx={{ whiteSpace: "nowrap" }} title={step.range}>
               {step.state === "part" ? `${step.remaining?.text} of ${step.time?.text}` : step.time?.text}
             </Typography>
-            <Typography component="span" sx={{ minWidth: 128, color: "warning.main", whiteSpace: "nowrap" }} title={step.wait_why ?? undefined}>
+            <Typography
+              component="span"
+              sx={{ minWidth: 128, color: "warning.main", whiteSpace: "nowrap" }}
+              title={step.wait_why ?? undefined}
+            >
               {step.wait ? `then wait ${step.wait}` : ""}
             </Typography>
           </Box>
@@ -88,7 +106,9 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
           <Button
             size="small"
             className="no-print"
-            onClick={() => (unread.length > 0 ? setOpen(true) : start({ piece_id: page.id, step: step.key, label: step.label }))}
+            onClick={() =>
+              unread.length > 0 ? setOpen(true) : start({ piece_id: page.id, step: step.key, label: step.label })
+            }
             aria-label={`Start ${step.label}`}
           >
             Start
@@ -116,7 +136,12 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
           <Facts step={step} />
           <StepMaterials step={step} page={page} />
           {step.state !== "done" && !answered && step.zones.length > 1 && (
-            <Box role="group" aria-label="Done on" className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, my: 1 }}>
+            <Box
+              role="group"
+              aria-label="Done on"
+              className="no-print"
+              sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, my: 1 }}
+            >
               {parts.map((part) => (
                 <Button
                   key={part.label}
@@ -154,14 +179,24 @@ function Facts({ step }: { step: Step }) {
     ["By", step.ways.join(" and ")],
     ["Sprayer", step.sprayer],
     ["Place", [step.place, step.floor && `${step.floor} of floor`].filter(Boolean).join(", ")],
-    ["Comes after", step.needs.map((need) => `${need.label}${need.wait ? ` and ${need.wait}` : ""} (${need.why})`).join("; ")],
+    [
+      "Comes after",
+      step.needs.map((need) => `${need.label}${need.wait ? ` and ${need.wait}` : ""} (${need.why})`).join("; "),
+    ],
     ["Note", step.notes.join("; ")],
     ["Before", step.remembered.join("; ")],
   ];
   return (
     <Box
       component="dl"
-      sx={{ display: "grid", gridTemplateColumns: { xs: "84px 1fr", sm: "110px 1fr" }, columnGap: 2, rowGap: 0.25, m: 0, fontSize: "0.92rem" }}
+      sx={{
+        display: "grid",
+        gridTemplateColumns: { xs: "84px 1fr", sm: "110px 1fr" },
+        columnGap: 2,
+        rowGap: 0.25,
+        m: 0,
+        fontSize: "0.92rem",
+      }}
     >
       {rows
         .filter(([, text]) => text)

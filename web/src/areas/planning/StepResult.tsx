@@ -16,7 +16,10 @@ export function StepResult({ step, page }: { step: Step; page: Plan }) {
   const unread = step.cautions.some((one) => one.serious && !one.confirmed);
   const send = async (worked: "yes" | "no", more: Values = {}) => {
     const made = await ask(
-      api.POST("/api/pieces/{id}/experiences", { params: { path: { id: page.id } }, body: { step: step.key, worked, ...more } }),
+      api.POST("/api/pieces/{id}/experiences", {
+        params: { path: { id: page.id } },
+        body: { step: step.key, worked, ...more },
+      }),
     );
     done(worked === "yes" ? "It worked: remembered" : "It did not work: remembered", () =>
       ask(api.DELETE("/api/experiences/{id}", { params: { path: { id: made.id } } })),
@@ -24,9 +27,17 @@ export function StepResult({ step, page }: { step: Step; page: Plan }) {
   };
   return (
     <Box className="no-print" sx={{ my: 1 }}>
-      {step.try && <Typography variant="body2">{`Stop after ${step.try.stop} min. If it does not work: ${step.try.fallback}.`}</Typography>}
+      {step.try && (
+        <Typography variant="body2">{`Stop after ${step.try.stop} min. If it does not work: ${step.try.fallback}.`}</Typography>
+      )}
       {step.try && step.state !== "done" && (
-        <Button size="small" variant="outlined" disabled={unread} sx={{ mr: 1, minHeight: 44 }} onClick={() => void send("yes").catch(failed)}>
+        <Button
+          size="small"
+          variant="outlined"
+          disabled={unread}
+          sx={{ mr: 1, minHeight: 44 }}
+          onClick={() => void send("yes").catch(failed)}
+        >
           It worked
         </Button>
       )}

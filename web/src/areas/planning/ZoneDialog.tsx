@@ -8,7 +8,10 @@ import { FormDialog } from "../../kit/FormDialog";
 type Props = { page: Plan; zone: Zone; catalogue: Catalogue; workshop: Workshop; onClose: () => void };
 
 const MATERIALS = ["solid", "veneer", "laminate", "plywood", "board"];
-const choices = (keys: string[], none: string) => [{ key: "", label: none }, ...keys.map((key) => ({ key, label: key }))];
+const choices = (keys: string[], none: string) => [
+  { key: "", label: none },
+  ...keys.map((key) => ({ key, label: key })),
+];
 
 export function ZoneDialog({ page, zone, catalogue, workshop, onClose }: Props) {
   const { done } = useUndo();
@@ -18,7 +21,13 @@ export function ZoneDialog({ page, zone, catalogue, workshop, onClose }: Props) 
   const fields: FieldSpec[] = [
     { name: "label", label: "Its name", kind: "text", half: true },
     { name: "area", label: "Area of one face", kind: "text", half: true, unit: unit === "in" ? "ft²" : "m²" },
-    { name: "grade", label: "Grade", kind: "select", half: true, options: [{ key: "", label: "as usual" }, ...catalogue.grades] },
+    {
+      name: "grade",
+      label: "Grade",
+      kind: "select",
+      half: true,
+      options: [{ key: "", label: "as usual" }, ...catalogue.grades],
+    },
     { name: "material", label: "Of", kind: "select", half: true, options: choices(MATERIALS, "as the piece") },
     {
       name: "relief",
@@ -41,12 +50,15 @@ export function ZoneDialog({ page, zone, catalogue, workshop, onClose }: Props) 
       half: true,
       options: [
         { key: "", label: "by itself" },
-        ...page.zones.filter((one) => one.key !== zone.key && !one.key.includes("/")).map((one) => ({ key: one.key, label: one.label })),
+        ...page.zones
+          .filter((one) => one.key !== zone.key && !one.key.includes("/"))
+          .map((one) => ({ key: one.key, label: one.label })),
       ],
     },
   ];
   const before = (zone.change ?? {}) as Values;
-  const send = (values: Values) => ask(api.PUT("/api/pieces/{id}/zones", { params: { path: { id: page.id } }, body: { zone: key, ...values } }));
+  const send = (values: Values) =>
+    ask(api.PUT("/api/pieces/{id}/zones", { params: { path: { id: page.id } }, body: { zone: key, ...values } }));
   return (
     <FormDialog
       title={`Zone: ${zone.label}`}

@@ -17,7 +17,8 @@ const asInput = (row: ZoneChoice): Omit<ZonesInput, "zones"> => ({
 export function usePaint(look: Look, page: Plan) {
   const { done } = useUndo();
   const path = { params: { path: { id: look.id } } };
-  const put = (zones: string[], body: Omit<ZonesInput, "zones">) => ask(api.PUT("/api/looks/{id}/zones", { ...path, body: { zones, ...body } }));
+  const put = (zones: string[], body: Omit<ZonesInput, "zones">) =>
+    ask(api.PUT("/api/looks/{id}/zones", { ...path, body: { zones, ...body } }));
   const known = new Set(page.zones.map((zone) => zone.key));
 
   // Returns what the change costs, in sentences.

@@ -8,7 +8,8 @@ export function useZones(page: Plan) {
   const keys = new Set(page.zones.map((zone) => zone.key));
   const selected = new Set(picked.filter((key) => keys.has(key)));
   const pick = (zone: string, several: boolean) => {
-    if (several) return setPicked(selected.has(zone) ? [...selected].filter((key) => key !== zone) : [...selected, zone]);
+    if (several)
+      return setPicked(selected.has(zone) ? [...selected].filter((key) => key !== zone) : [...selected, zone]);
     setPicked(selected.size === 1 && selected.has(zone) ? [] : [zone]);
   };
   return { selected, pick, select: setPicked };
@@ -16,8 +17,11 @@ export function useZones(page: Plan) {
 
 export function looksOf(page: Plan, lookId?: number): Map<string, ZoneLook> {
   const look = page.looks.find((one) => (lookId ? one.id === lookId : one.chosen));
-  if (look) return new Map(look.zones.map((row) => [row.zone, { finish: row.finish, colour: row.colour, label: row.label }]));
+  if (look)
+    return new Map(look.zones.map((row) => [row.zone, { finish: row.finish, colour: row.colour, label: row.label }]));
   const { body_colour: body, front_colour: front } = page.drawing;
   const colour = (group: string) => (["fronts", "doors"].includes(group) ? (front ?? body) : body);
-  return new Map(page.zones.map((zone) => [zone.key, { finish: "bought", colour: colour(zone.group), label: "as it is" }]));
+  return new Map(
+    page.zones.map((zone) => [zone.key, { finish: "bought", colour: colour(zone.group), label: "as it is" }]),
+  );
 }

@@ -41,7 +41,15 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
       <Typography variant="h3" sx={{ mb: 1 }}>
         Low, likely, high
       </Typography>
-      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "repeat(3, 1fr)", sm: "150px repeat(3, 1fr)" }, gap: 1.5, mb: 3, alignItems: "start" }}>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "repeat(3, 1fr)", sm: "150px repeat(3, 1fr)" },
+          gap: 1.5,
+          mb: 3,
+          alignItems: "start",
+        }}
+      >
         {rows.map(({ what, label, estimate }) => (
           <Box key={what} sx={{ display: "contents" }}>
             <Box sx={{ gridColumn: { xs: "1 / -1", sm: "auto" } }}>
@@ -69,13 +77,25 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
       <Typography variant="h3" sx={{ mb: 1 }}>
         The piece and its price
       </Typography>
-      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", md: "repeat(4, 1fr)" }, gap: 2, mb: 3, alignItems: "start" }}>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "1fr 1fr", md: "repeat(4, 1fr)" },
+          gap: 2,
+          mb: 3,
+          alignItems: "start",
+        }}
+      >
         {field("name", "What is it?")}
         {field("source", "Where")}
         {field("count", "How many alike", "priced together")}
         {field("added", "Premium and tax, %", "on top of the price")}
         {field("trip", `Trip, ${currency}`, workshop.trip ? `else ${workshop.trip.text}` : "")}
-        {field("delivery", `Delivery, ${currency}`, workshop.delivery ? `else ${workshop.delivery.text}` : "to the buyer, if you pay it")}
+        {field(
+          "delivery",
+          `Delivery, ${currency}`,
+          workshop.delivery ? `else ${workshop.delivery.text}` : "to the buyer, if you pay it",
+        )}
         {field("standing", `I would take it at, ${currency}`, "a price of your own to wait for")}
         {field("spotted_on", "Spotted on", "", date)}
         {field("width", `Width, ${unit}`)}
@@ -86,7 +106,15 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
       <Typography variant="h3" sx={{ mb: 1 }}>
         How this shop cuts its tags
       </Typography>
-      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", md: "repeat(4, 1fr)" }, gap: 2, mb: 3, alignItems: "start" }}>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "1fr 1fr", md: "repeat(4, 1fr)" },
+          gap: 2,
+          mb: 3,
+          alignItems: "start",
+        }}
+      >
         <TextField
           select
           label="Cut"

@@ -18,7 +18,11 @@ export function BeforePart({ prospect, currency }: { prospect: Prospect; currenc
         <Box>{before.room}</Box>
         <Noted noted={before.height} />
         <Noted noted={before.core} />
-        {missing && <Box sx={{ color: "error.main" }}>One of the pair lacks: {missing}. Make it to match before you paint, or sell them singly.</Box>}
+        {missing && (
+          <Box sx={{ color: "error.main" }}>
+            One of the pair lacks: {missing}. Make it to match before you paint, or sell them singly.
+          </Box>
+        )}
         {before.hardware?.complete && <Box>All pulls are there.</Box>}
       </Box>
       {before.hardware && !before.hardware.complete && (

@@ -31,7 +31,10 @@ export default function Card() {
         </Button>
       </PageHead>
       <SubNav name="Scout" pages={SCOUT_PAGES} />
-      <Table size="small" sx={{ maxWidth: 760, "& td, & th": { py: { xs: 0.75, md: 0.4 }, "@media print": { py: 0.15 } } }}>
+      <Table
+        size="small"
+        sx={{ maxWidth: 760, "& td, & th": { py: { xs: 0.75, md: 0.4 }, "@media print": { py: 0.15 } } }}
+      >
         <TableHead>
           <TableRow>
             <TableCell>Kind</TableCell>
@@ -54,12 +57,17 @@ export default function Card() {
                   {cell.most ? (cell.most.minor < 0 ? "never" : cell.most.text) : "undefined"}
                 </TableCell>
               ))}
-              <TableCell sx={{ color: "text.secondary", display: { xs: "none", sm: "table-cell" } }}>{row.source ?? "not known"}</TableCell>
+              <TableCell sx={{ color: "text.secondary", display: { xs: "none", sm: "table-cell" } }}>
+                {row.source ?? "not known"}
+              </TableCell>
             </TableRow>
           ))}
         </TableBody>
       </Table>
-      <Box component="dl" sx={{ mt: 2, fontSize: 14, display: "grid", gridTemplateColumns: "auto 1fr", columnGap: 1.5, maxWidth: 760 }}>
+      <Box
+        component="dl"
+        sx={{ mt: 2, fontSize: 14, display: "grid", gridTemplateColumns: "auto 1fr", columnGap: 1.5, maxWidth: 760 }}
+      >
         {conditions.map((one) => (
           <Box key={one.key} sx={{ display: "contents" }}>
             <Box component="dt" sx={{ fontWeight: 600 }}>
@@ -71,7 +79,9 @@ export default function Card() {
           </Box>
         ))}
       </Box>
-      <Box sx={{ fontSize: 14, mt: 1 }}>Never: even for nothing it would miss target pay. Resale, hours and materials on the mean.</Box>
+      <Box sx={{ fontSize: 14, mt: 1 }}>
+        Never: even for nothing it would miss target pay. Resale, hours and materials on the mean.
+      </Box>
     </>
   );
 }

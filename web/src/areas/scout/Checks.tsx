@@ -10,9 +10,16 @@ type Checks = NonNullable<Given["checks"]>;
 type Props = { checks: Checks; set: (checks: Checks) => void; workshop: Workshop; errors: Record<string, string> };
 
 export function Checks({ checks, set, workshop, errors }: Props) {
-  const change = (name: keyof Checks) => (event: { target: { value: string } }) => set({ ...checks, [name]: event.target.value });
+  const change = (name: keyof Checks) => (event: { target: { value: string } }) =>
+    set({ ...checks, [name]: event.target.value });
   const field = (name: keyof Checks, label: string, help = "") => (
-    <TextField label={label} value={checks[name] ?? ""} error={!!errors[name]} helperText={errors[name] ?? help} onChange={change(name)} />
+    <TextField
+      label={label}
+      value={checks[name] ?? ""}
+      error={!!errors[name]}
+      helperText={errors[name] ?? help}
+      onChange={change(name)}
+    />
   );
   const choose = (name: keyof Checks, label: string, options: { key: string; label: string }[], help: string) => (
     <TextField select label={label} value={checks[name] ?? ""} helperText={help} onChange={change(name)}>
@@ -29,7 +36,15 @@ export function Checks({ checks, set, workshop, errors }: Props) {
       <Typography variant="h3" sx={{ mb: 1 }}>
         Before you commit
       </Typography>
-      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", md: "repeat(4, 1fr)" }, gap: 2, mb: 3, alignItems: "start" }}>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "1fr 1fr", md: "repeat(4, 1fr)" },
+          gap: 2,
+          mb: 3,
+          alignItems: "start",
+        }}
+      >
         {choose("use", "Used as", workshop.lists.uses, "is its height right for that?")}
         {choose("core", "A top to be cut is of", workshop.lists.cores, "hollow ones cannot be cut")}
         {field("missing_of_pair", "Missing on one of a pair", "what the other has")}

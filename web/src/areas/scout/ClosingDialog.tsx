@@ -55,8 +55,15 @@ export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
           await buy({ price: values.price, on: values.on });
           return;
         }
-        await ask(api.POST("/api/prospects/{id}/close", { ...path, body: { state: closing, reason: values.reason ?? "", on: values.on } }));
-        done(`${prospect.title} ${closing === "gone" ? "noted as gone" : "let go"}`, () => ask(api.POST("/api/prospects/{id}/reopen", path)));
+        await ask(
+          api.POST("/api/prospects/{id}/close", {
+            ...path,
+            body: { state: closing, reason: values.reason ?? "", on: values.on },
+          }),
+        );
+        done(`${prospect.title} ${closing === "gone" ? "noted as gone" : "let go"}`, () =>
+          ask(api.POST("/api/prospects/{id}/reopen", path)),
+        );
         onClose();
       }}
     />

@@ -22,7 +22,15 @@ export function MainInputs({ given, set, answer, workshop, errors }: Props) {
   const resale = answer?.estimates.resale;
   const grade = workshop.lists.conditions.find((one) => one.key === given.condition);
   return (
-    <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", md: "1.2fr 0.8fr 1.6fr 1fr" }, gap: 2, alignItems: "start", mb: 2 }}>
+    <Box
+      sx={{
+        display: "grid",
+        gridTemplateColumns: { xs: "1fr 1fr", md: "1.2fr 0.8fr 1.6fr 1fr" },
+        gap: 2,
+        alignItems: "start",
+        mb: 2,
+      }}
+    >
       <Autocomplete
         freeSolo
         autoHighlight
@@ -31,9 +39,15 @@ export function MainInputs({ given, set, answer, workshop, errors }: Props) {
         inputValue={given.kind}
         onInputChange={(_, kind) => set({ kind })}
         renderInput={(params) => (
-          // The screen was opened to type here.
-          // eslint-disable-next-line jsx-a11y/no-autofocus
-          <TextField {...params} autoFocus={given.kind === ""} label="Kind" error={!!errors.kind} helperText={errors.kind} />
+          <TextField
+            {...params}
+            // The screen was opened to type here.
+            // eslint-disable-next-line jsx-a11y/no-autofocus
+            autoFocus={given.kind === ""}
+            label="Kind"
+            error={!!errors.kind}
+            helperText={errors.kind}
+          />
         )}
       />
       <TextField
@@ -62,7 +76,9 @@ export function MainInputs({ given, set, answer, workshop, errors }: Props) {
         <Typography variant="caption" component="p" sx={{ m: 0, mt: 0.5, color: "text.secondary" }}>
           {grade && `${grade.looks}. Assumes: ${grade.assumes}`}
           {answer?.estimates.hours && `; ${answer.estimates.hours.mean?.text}`}
-          {answer?.estimates.materials && `, ${answer.estimates.materials.mean?.text} ${workshop.currency} of materials`}.
+          {answer?.estimates.materials &&
+            `, ${answer.estimates.materials.mean?.text} ${workshop.currency} of materials`}
+          .
         </Typography>
       </Box>
       <TextField
@@ -70,7 +86,11 @@ export function MainInputs({ given, set, answer, workshop, errors }: Props) {
         value={given.resale_likely ?? ""}
         error={!!(errors.resale_likely ?? errors.resale)}
         placeholder={resale?.mean?.text ?? ""}
-        helperText={errors.resale_likely ?? errors.resale ?? (resale ? `${resale.mean?.text}: ${resale.source}` : "what would it fetch, finished?")}
+        helperText={
+          errors.resale_likely ??
+          errors.resale ??
+          (resale ? `${resale.mean?.text}: ${resale.source}` : "what would it fetch, finished?")
+        }
         onChange={(event) => set({ resale_likely: event.target.value })}
         slotProps={{ input: currency, htmlInput: { inputMode: "decimal" }, inputLabel: { shrink: true } }}
       />

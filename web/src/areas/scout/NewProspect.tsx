@@ -23,7 +23,9 @@ export default function NewProspect() {
         onSave={async (given) => {
           const made = await ask(api.POST("/api/prospects", { body: given }));
           done(`${made.title} noted`, () =>
-            ask(api.DELETE("/api/prospects/{id}", { params: { path: { id: made.id! } } })).then(() => navigate("/scout")),
+            ask(api.DELETE("/api/prospects/{id}", { params: { path: { id: made.id! } } })).then(() =>
+              navigate("/scout"),
+            ),
           );
           void navigate(`/scout/${made.id}`);
         }}

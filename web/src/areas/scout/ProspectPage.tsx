@@ -39,7 +39,11 @@ export default function ProspectPage() {
   const data = prospect.data;
   const path = { params: { path: { id } } };
   const open = data.state === "open";
-  const facts = [data.fields.kind, data.fields.source && `at ${data.fields.source}`, data.condition.label.toLowerCase()];
+  const facts = [
+    data.fields.kind,
+    data.fields.source && `at ${data.fields.source}`,
+    data.condition.label.toLowerCase(),
+  ];
   const reopen = () =>
     ask(api.POST("/api/prospects/{id}/reopen", path))
       .then(() => done(`${data.title} is in view again`))
@@ -74,7 +78,11 @@ export default function ProspectPage() {
                 {`Buy it at ${data.fields.tag}`}
               </Button>
             )}
-            <Button variant={data.fields.tag ? "text" : "contained"} color="secondary" onClick={() => setClosing("buy")}>
+            <Button
+              variant={data.fields.tag ? "text" : "contained"}
+              color="secondary"
+              onClick={() => setClosing("buy")}
+            >
               {data.fields.tag ? "At another price" : "Buy it"}
             </Button>
             <Button variant="outlined" onClick={() => setEditing(data)}>
@@ -107,7 +115,14 @@ export default function ProspectPage() {
           <Button onClick={() => setEditing(null)}>Leave as it was</Button>
         </ProspectEditor>
       ) : (
-        <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "220px 1fr" }, columnGap: 4, alignItems: "start" }}>
+        <Box
+          sx={{
+            display: "grid",
+            gridTemplateColumns: { xs: "1fr", md: "220px 1fr" },
+            columnGap: 4,
+            alignItems: "start",
+          }}
+        >
           <Box sx={{ display: { xs: "none", md: "block" } }}>
             <Drawing shape={data.drawing} width={210} height={180} measures />
           </Box>
@@ -123,7 +138,9 @@ export default function ProspectPage() {
           <Cautions texts={data.cautions} />
         </Part>
       )}
-      {closing && <ClosingDialog closing={closing} prospect={data} workshop={workshop.data} onClose={() => setClosing(null)} />}
+      {closing && (
+        <ClosingDialog closing={closing} prospect={data} workshop={workshop.data} onClose={() => setClosing(null)} />
+      )}
     </>
   );
 }

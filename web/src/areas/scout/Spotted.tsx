@@ -18,7 +18,12 @@ import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { useSettled } from "../../kit/useSettled";
 
-const TONE: Record<string, string> = { buy: "primary.main", less: "warning.main", leave: "error.main", never: "error.main" };
+const TONE: Record<string, string> = {
+  buy: "primary.main",
+  less: "warning.main",
+  leave: "error.main",
+  never: "error.main",
+};
 
 const most = (row: ProspectRow) => (row.most ? (row.most.minor < 0 ? "not even free" : row.most.text) : "undefined");
 
@@ -83,7 +88,8 @@ export default function Spotted() {
   const page = Math.max(1, Number(params.get("page")) || 1);
   const spotted = useProspects(view, page, useSettled(text, 200));
   const workshop = useWorkshop();
-  const set = (changes: Record<string, string>) => setParams({ view, query: text, page: "1", ...changes }, { replace: true });
+  const set = (changes: Record<string, string>) =>
+    setParams({ view, query: text, page: "1", ...changes }, { replace: true });
   if (spotted.error) return <Failure error={spotted.error} again={() => void spotted.refetch()} />;
   if (!spotted.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { rows, total, per, room } = spotted.data;
@@ -106,10 +112,23 @@ export default function Spotted() {
           <ToggleButton value="open">In view</ToggleButton>
           <ToggleButton value="closed">Bought or gone</ToggleButton>
         </ToggleButtonGroup>
-        <TextField label="Narrow down" value={text} onChange={(event) => set({ query: event.target.value })} sx={{ width: 190 }} />
+        <TextField
+          label="Narrow down"
+          value={text}
+          onChange={(event) => set({ query: event.target.value })}
+          sx={{ width: 190 }}
+        />
       </Box>
       {rows.length === 0 ? (
-        <Empty title={text ? "Nothing spotted has all of these words" : view === "open" ? "Nothing in view" : "Nothing bought or let go yet"}>
+        <Empty
+          title={
+            text
+              ? "Nothing spotted has all of these words"
+              : view === "open"
+                ? "Nothing in view"
+                : "Nothing bought or let go yet"
+          }
+        >
           {!text && view === "open" && (
             <>
               <span>Standing in a shop? Kind, tag price, condition: the most you should pay comes at once.</span>
@@ -148,7 +167,14 @@ export default function Spotted() {
           </Box>
         </>
       )}
-      {total > per && <Pagination sx={{ mt: 2 }} count={Math.ceil(total / per)} page={page} onChange={(_, next) => set({ page: String(next) })} />}
+      {total > per && (
+        <Pagination
+          sx={{ mt: 2 }}
+          count={Math.ceil(total / per)}
+          page={page}
+          onChange={(_, next) => set({ page: String(next) })}
+        />
+      )}
     </>
   );
 }

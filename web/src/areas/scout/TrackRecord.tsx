@@ -33,12 +33,24 @@ export default function TrackRecord() {
       <SubNav name="Scout" pages={SCOUT_PAGES} />
       {flips.length === 0 && missed.length === 0 && (
         <Empty title="Nothing to compare yet">
-          <span>Once a piece that you spotted here has been bought and sold, what you expected stands beside what came.</span>
+          <span>
+            Once a piece that you spotted here has been bought and sold, what you expected stands beside what came.
+          </span>
         </Empty>
       )}
       {flips.length > 0 && (
         <Part title="Estimates against what came">
-          <Box component="dl" sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "300px 1fr" }, rowGap: 0.75, columnGap: 2, m: 0, mb: 2 }}>
+          <Box
+            component="dl"
+            sx={{
+              display: "grid",
+              gridTemplateColumns: { xs: "1fr", sm: "300px 1fr" },
+              rowGap: 0.75,
+              columnGap: 2,
+              m: 0,
+              mb: 2,
+            }}
+          >
             {rows.map((row) => (
               <Box key={row.key} sx={{ display: "contents" }}>
                 <dt>{NAMES[row.key]}</dt>
@@ -75,7 +87,13 @@ export default function TrackRecord() {
         <Part title={`What got away (${missedTotal})`}>
           <SmallTable
             label="Let go and gone"
-            columns={["Piece", "What became of it", [`Last tag, ${workshop.data.currency}`], ["Most to pay then"], ["Left above target pay"]]}
+            columns={[
+              "Piece",
+              "What became of it",
+              [`Last tag, ${workshop.data.currency}`],
+              ["Most to pay then"],
+              ["Left above target pay"],
+            ]}
             rows={missed.map((one) => ({
               key: one.id,
               cells: [

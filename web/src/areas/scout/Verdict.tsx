@@ -26,14 +26,19 @@ export function Verdict({ answer, currency }: { answer: Prospect; currency: stri
       </Typography>
       {verdict.changes.length > 0 && (
         <Box sx={{ color: "text.secondary", mt: 0.5 }}>
-          {verdict.changes.map((change, place) => (place === 0 ? change.charAt(0).toUpperCase() + change.slice(1) : change)).join("; ")}.
+          {verdict.changes
+            .map((change, place) => (place === 0 ? change.charAt(0).toUpperCase() + change.slice(1) : change))
+            .join("; ")}
+          .
         </Box>
       )}
       <Box sx={{ my: 1.5 }}>
         <PriceTape tape={answer.tape} currency={currency} />
       </Box>
       <Figures figures={answer.figures} currency={currency} />
-      {answer.single && <Box sx={{ mt: 1.5, pl: 1.5, borderLeft: 3, borderColor: "warning.main" }}>{answer.single}</Box>}
+      {answer.single && (
+        <Box sx={{ mt: 1.5, pl: 1.5, borderLeft: 3, borderColor: "warning.main" }}>{answer.single}</Box>
+      )}
     </Box>
   );
 }

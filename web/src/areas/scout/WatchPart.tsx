@@ -19,15 +19,20 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
   const today = useWorkshop().data?.today.iso;
   const id = prospect.id!;
   return (
-    <Part title="Tag watch" action={prospect.state === "open" && <Button onClick={() => setSeeing(true)}>I saw the tag again</Button>}>
+    <Part
+      title="Tag watch"
+      action={prospect.state === "open" && <Button onClick={() => setSeeing(true)}>I saw the tag again</Button>}
+    >
       {watch.decision && prospect.state === "open" && (
-        <Typography sx={{ fontWeight: 600, color: watch.decision.key === "never" ? "error.main" : "primary.main", mb: 1 }}>
+        <Typography
+          sx={{ fontWeight: 600, color: watch.decision.key === "never" ? "error.main" : "primary.main", mb: 1 }}
+        >
           {watch.decision.text}
         </Typography>
       )}
       <Box sx={{ color: "text.secondary", mb: 1 }}>
-        {watch.rule ? `Cuts: ${watch.rule}.` : `No forecast: ${watch.why}.`} {watch.rule && watch.reaches && `Worth it from: ${watch.reaches}.`} Gone
-        within a week: {watch.gone}.
+        {watch.rule ? `Cuts: ${watch.rule}.` : `No forecast: ${watch.why}.`}{" "}
+        {watch.rule && watch.reaches && `Worth it from: ${watch.reaches}.`} Gone within a week: {watch.gone}.
       </Box>
       {watch.remarks.map((remark) => (
         <Box key={remark} sx={{ mb: 1 }}>
@@ -47,7 +52,12 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
           rows={watch.points.map((point) => ({
             key: point.on?.iso ?? "",
             strong: point.best,
-            cells: [`${point.on?.text}${point.best ? " (best)" : ""}`, point.tag?.text, point.there, point.worth?.text ?? "misses it"],
+            cells: [
+              `${point.on?.text}${point.best ? " (best)" : ""}`,
+              point.tag?.text,
+              point.there,
+              point.worth?.text ?? "misses it",
+            ],
           }))}
         />
       )}
@@ -79,7 +89,9 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
             const body = { tag: values.tag ?? "", seen_on: values.seen_on ?? "" };
             const now = await ask(api.POST("/api/prospects/{id}/sightings", { params: { path: { id } }, body }));
             const made = now.watch.sightings.find((seen) => !before.has(seen.id));
-            done(`Tag of ${body.tag} ${currency} noted`, () => ask(api.DELETE("/api/sightings/{id}", { params: { path: { id: made!.id } } })));
+            done(`Tag of ${body.tag} ${currency} noted`, () =>
+              ask(api.DELETE("/api/sightings/{id}", { params: { path: { id: made!.id } } })),
+            );
             setSeeing(false);
           }}
         />

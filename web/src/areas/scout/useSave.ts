@@ -21,10 +21,17 @@ export function useSave(opened: Prospect | null) {
     const changed = differing(given, before);
     const version = (seen.current?.id === opened.id ? seen.current : opened).lock_version;
     try {
-      const saved = await ask(api.PATCH("/api/prospects/{id}", { ...path, body: { ...pick(given, changed), lock_version: version } }));
+      const saved = await ask(
+        api.PATCH("/api/prospects/{id}", { ...path, body: { ...pick(given, changed), lock_version: version } }),
+      );
       seen.current = null;
       done(`${saved.title} saved`, () =>
-        ask(api.PATCH("/api/prospects/{id}", { ...path, body: { ...pick(before, changed), lock_version: saved.lock_version } })),
+        ask(
+          api.PATCH("/api/prospects/{id}", {
+            ...path,
+            body: { ...pick(before, changed), lock_version: saved.lock_version },
+          }),
+        ),
       );
     } catch (error) {
       if (!(error instanceof ProblemError) || error.problem.status !== 409) throw error;

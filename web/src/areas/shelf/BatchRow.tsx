@@ -44,7 +44,12 @@ export function BatchRow({ batch, mix, choices }: Props) {
           <Button size="small" onClick={() => setAsked("add")} aria-label={`Add to match, ${name}`}>
             Add to match
           </Button>
-          <Button size="small" color="inherit" onClick={() => void takeBack(batch.id)()} aria-label={`Take it back, ${name}`}>
+          <Button
+            size="small"
+            color="inherit"
+            onClick={() => void takeBack(batch.id)()}
+            aria-label={`Take it back, ${name}`}
+          >
             Take it back
           </Button>
         </Box>
@@ -71,7 +76,14 @@ export function BatchRow({ batch, mix, choices }: Props) {
           columns={["Added", ["Amount"], ["Of it so far"], ["Of all so far"], "How it compared", "On"]}
           rows={batch.log.map((line, place) => ({
             key: place,
-            cells: [line.label, line.amount, line.percent, line.all, [line.said, line.trip && "a trip"].filter(Boolean).join(", "), line.on?.text],
+            cells: [
+              line.label,
+              line.amount,
+              line.percent,
+              line.all,
+              [line.said, line.trip && "a trip"].filter(Boolean).join(", "),
+              line.on?.text,
+            ],
           }))}
           foot={[
             "In percent of what there was at first",
@@ -89,8 +101,18 @@ export function BatchRow({ batch, mix, choices }: Props) {
           title="Add to match the colour"
           submit="Added"
           fields={[
-            { name: "product", label: "What", kind: "select", options: [{ key: "", label: "not on the shelf" }, ...choices] },
-            { name: "label", label: "or its name", kind: "text", help: "where it is on no shelf: water, tinting paste" },
+            {
+              name: "product",
+              label: "What",
+              kind: "select",
+              options: [{ key: "", label: "not on the shelf" }, ...choices],
+            },
+            {
+              name: "label",
+              label: "or its name",
+              kind: "text",
+              help: "where it is on no shelf: water, tinting paste",
+            },
             { name: "amount", label: "How much", kind: "text", half: true, help: "10 ml" },
             {
               name: "trip",
@@ -113,7 +135,12 @@ export function BatchRow({ batch, mix, choices }: Props) {
           onClose={() => setAsked(null)}
           onSubmit={async ({ product = "", label = "", amount = "", said = "", trip }) => {
             const what = product ? { product } : { label };
-            const made = await ask(api.POST("/api/batches/{id}/additions", { ...path, body: { ...what, amount, said, trip: trip === "yes" } }));
+            const made = await ask(
+              api.POST("/api/batches/{id}/additions", {
+                ...path,
+                body: { ...what, amount, said, trip: trip === "yes" },
+              }),
+            );
             done(`${amount} added`, takeBack(made.id));
             setAsked(null);
           }}

@@ -41,9 +41,13 @@ export function ContainerDialog({ product, container, start = {}, currency, onCl
     if (container) {
       const path = { params: { path: { id: container.id } } };
       await ask(api.PATCH("/api/containers/{id}", { ...path, body: { size, ...rest } }));
-      done(`${container.label} corrected`, () => ask(api.PATCH("/api/containers/{id}", { ...path, body: container.fields })));
+      done(`${container.label} corrected`, () =>
+        ask(api.PATCH("/api/containers/{id}", { ...path, body: container.fields })),
+      );
     } else {
-      const { ids } = await ask(api.POST("/api/containers", { body: { product: key, size, count, opening: opening === "yes", ...rest } }));
+      const { ids } = await ask(
+        api.POST("/api/containers", { body: { product: key, size, count, opening: opening === "yes", ...rest } }),
+      );
       const label = options.find((one) => one.key === key)?.label ?? "";
       done(`${label} put on the shelf`, async () => {
         for (const id of ids) await ask(api.DELETE("/api/containers/{id}", { params: { path: { id } } }));

@@ -17,14 +17,24 @@ const QUARTERS = [
   { share: "empty", label: "Empty" },
 ];
 
-export function ContainerRow({ container, currency, onCorrect }: { container: Container; currency: string; onCorrect: () => void }) {
+export function ContainerRow({
+  container,
+  currency,
+  onCorrect,
+}: {
+  container: Container;
+  currency: string;
+  onCorrect: () => void;
+}) {
   const [menu, setMenu] = useState<HTMLElement | null>(null);
   const [weighing, setWeighing] = useState(false);
   const { done, remove, failed } = useUndo();
   const path = { params: { path: { id: container.id } } };
   const level = async (body: { left?: string; share?: string }) => {
     const now = await ask(api.POST("/api/containers/{id}/level", { ...path, body }));
-    done(`${now.left} of ${now.label} left`, () => ask(api.POST("/api/containers/{id}/level", { ...path, body: { left: container.left } })));
+    done(`${now.left} of ${now.label} left`, () =>
+      ask(api.POST("/api/containers/{id}/level", { ...path, body: { left: container.left } })),
+    );
   };
   const dates = [
     container.opening ? "there from the start" : container.bought_on && `bought ${container.bought_on.text}`,
@@ -33,13 +43,25 @@ export function ContainerRow({ container, currency, onCorrect }: { container: Co
     container.note,
   ].filter(Boolean);
   return (
-    <Box component="li" sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", minHeight: 40, pl: { sm: 2 } }}>
+    <Box
+      component="li"
+      sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", minHeight: 40, pl: { sm: 2 } }}
+    >
       <Box
         role="img"
         aria-label={`${container.percent}% full`}
         sx={{ width: 16, height: 26, border: 1, borderColor: "text.secondary", position: "relative" }}
       >
-        <Box sx={{ position: "absolute", bottom: 0, width: "100%", height: `${container.percent}%`, bgcolor: "primary.main", opacity: 0.6 }} />
+        <Box
+          sx={{
+            position: "absolute",
+            bottom: 0,
+            width: "100%",
+            height: `${container.percent}%`,
+            bgcolor: "primary.main",
+            opacity: 0.6,
+          }}
+        />
       </Box>
       <Box sx={{ minWidth: 150 }}>{`${container.left} of ${container.size}`}</Box>
       <Box sx={{ flex: "1 1 220px", color: "text.secondary" }}>
@@ -97,7 +119,14 @@ export function ContainerRow({ container, currency, onCorrect }: { container: Co
         <FormDialog
           title={`What is left of ${container.label}`}
           submit="Keep it"
-          fields={[{ name: "left", label: "Left in it", kind: "text", help: `it held ${container.size}; the shelf says ${container.left}` }]}
+          fields={[
+            {
+              name: "left",
+              label: "Left in it",
+              kind: "text",
+              help: `it held ${container.size}; the shelf says ${container.left}`,
+            },
+          ]}
           onClose={() => setWeighing(false)}
           onSubmit={async (values) => {
             await level({ left: values.left ?? "" });

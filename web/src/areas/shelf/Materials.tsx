@@ -60,7 +60,10 @@ export default function Materials() {
       ))}
       {rows.length === 0 ? (
         <Empty title="The shelf is empty">
-          <span>Put the tins, packs and bottles you have on it once, with what is in them and what they cost. Pieces then bear what they use.</span>
+          <span>
+            Put the tins, packs and bottles you have on it once, with what is in them and what they cost. Pieces then
+            bear what they use.
+          </span>
           {button}
         </Empty>
       ) : (
@@ -70,7 +73,10 @@ export default function Materials() {
           ))}
         </Part>
       )}
-      <FormControlLabel control={<Switch checked={finished} onChange={(_, on) => setFinished(on)} />} label="Show what is used up" />
+      <FormControlLabel
+        control={<Switch checked={finished} onChange={(_, on) => setFinished(on)} />}
+        label="Show what is used up"
+      />
       {asked && "draw" in asked && (
         <DrawDialog
           {...(asked.draw.product ? { product: asked.draw.product } : {})}
@@ -79,12 +85,22 @@ export default function Materials() {
         />
       )}
       {asked && "put" in asked && <ContainerDialog product={asked.put} currency={currency} onClose={close} />}
-      {asked && "change" in asked && <ContainerDialog container={asked.change} product={asked.change.product} currency={currency} onClose={close} />}
+      {asked && "change" in asked && (
+        <ContainerDialog container={asked.change} product={asked.change.product} currency={currency} onClose={close} />
+      )}
     </>
   );
 }
 
-function Product({ row, currency, onAsk }: { row: Shelf["rows"][number]; currency: string; onAsk: (asked: Asked) => void }) {
+function Product({
+  row,
+  currency,
+  onAsk,
+}: {
+  row: Shelf["rows"][number];
+  currency: string;
+  onAsk: (asked: Asked) => void;
+}) {
   return (
     <Box sx={{ borderBottom: 1, borderColor: "divider", py: 0.75 }}>
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center" }}>
@@ -92,12 +108,22 @@ function Product({ row, currency, onAsk }: { row: Shelf["rows"][number]; currenc
           <Box component="span" sx={{ fontWeight: 600 }}>
             {row.label}
           </Box>
-          {row.label.includes(row.kind) ? "" : <Box component="span" sx={{ color: "text.secondary" }}>{`, ${row.kind.replace("_", " ")}`}</Box>}
+          {row.label.includes(row.kind) ? (
+            ""
+          ) : (
+            <Box component="span" sx={{ color: "text.secondary" }}>{`, ${row.kind.replace("_", " ")}`}</Box>
+          )}
         </Box>
         <Box sx={{ minWidth: 90, textAlign: "right" }}>{row.left}</Box>
-        <Box sx={{ minWidth: 110, textAlign: "right" }}>{row.worth ? `${row.worth.text} ${currency}` : "worth not known"}</Box>
+        <Box sx={{ minWidth: 110, textAlign: "right" }}>
+          {row.worth ? `${row.worth.text} ${currency}` : "worth not known"}
+        </Box>
         <Box className="no-print" sx={{ minWidth: 190, textAlign: "right" }}>
-          <Button size="small" onClick={() => onAsk({ draw: { product: row.product } })} aria-label={`Take ${row.label}`}>
+          <Button
+            size="small"
+            onClick={() => onAsk({ draw: { product: row.product } })}
+            aria-label={`Take ${row.label}`}
+          >
             Take
           </Button>
           <Button size="small" onClick={() => onAsk({ put: row.product })} aria-label={`One more: ${row.label}`}>

@@ -27,17 +27,32 @@ export function MixDialog({ lists, likes, onClose }: Props) {
       submit="Keep mix"
       fields={[
         { name: "name", label: "What you call it", kind: "text" },
-        { name: "like", label: "It behaves like", kind: "select", options: likes, help: "waits, cover and what it must not lie on" },
+        {
+          name: "like",
+          label: "It behaves like",
+          kind: "select",
+          options: likes,
+          help: "waits, cover and what it must not lie on",
+        },
         { name: "swatch", label: "Colour, dry", kind: "colour", help: "none chosen", half: true },
         { name: "target", label: "What it should match", kind: "text" },
       ]}
       initial={{ like: "paint_chalk" }}
       extra={
         <Box sx={{ display: "grid", gap: 1.5 }}>
-          <Box role="group" aria-label="Begin from" sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center" }}>
+          <Box
+            role="group"
+            aria-label="Begin from"
+            sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center" }}
+          >
             <Typography variant="body2">Begin from:</Typography>
             {lists.presets.map((one) => (
-              <Button key={one.key} size="small" variant={preset === one ? "contained" : "outlined"} onClick={() => begin(one)}>
+              <Button
+                key={one.key}
+                size="small"
+                variant={preset === one ? "contained" : "outlined"}
+                onClick={() => begin(one)}
+              >
                 {one.label}
               </Button>
             ))}

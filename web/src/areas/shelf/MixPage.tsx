@@ -60,14 +60,18 @@ export default function MixPage() {
       <ScalePart mix={data} />
       <Part title="Stands ready">
         {ready.length === 0 ? (
-          <Typography sx={{ color: "text.secondary" }}>None of it is mixed. Say above how much you need, and mix it from the shelf.</Typography>
+          <Typography sx={{ color: "text.secondary" }}>
+            None of it is mixed. Say above how much you need, and mix it from the shelf.
+          </Typography>
         ) : (
           ready.map((batch) => <BatchRow key={batch.id} batch={batch} mix={data} choices={lists.data.parts} />)
         )}
       </Part>
       <Part title="Painted with it">
         {data.uses.length === 0 ? (
-          <Typography sx={{ color: "text.secondary" }}>Nothing yet. Choose it as the product of a zone in the look of a piece.</Typography>
+          <Typography sx={{ color: "text.secondary" }}>
+            Nothing yet. Choose it as the product of a zone in the look of a piece.
+          </Typography>
         ) : (
           <SmallTable
             label="Painted with it"
@@ -78,7 +82,10 @@ export default function MixPage() {
                 <Link key="piece" to={`/pieces/${use.piece.id}`}>{`${use.piece.ticket} ${use.piece.name}`}</Link>,
                 use.zones || "not in the look now",
                 use.coats
-                  .map((coat) => `${coat.step ?? "taken"}, ${coat.amount}, ${coat.version ? `version ${coat.version}, ` : ""}${coat.on?.text}`)
+                  .map(
+                    (coat) =>
+                      `${coat.step ?? "taken"}, ${coat.amount}, ${coat.version ? `version ${coat.version}, ` : ""}${coat.on?.text}`,
+                  )
                   .join("; ") || "none yet",
                 use.needed ?? "nothing",
               ],
@@ -145,10 +152,17 @@ function Proportions({ mix }: { mix: Mix }) {
     <Box sx={{ mb: 3, maxWidth: 720 }}>
       <Box aria-hidden sx={{ display: "flex", gap: "2px" }}>
         {mix.parts.map((part, place) => (
-          <Box key={part.label} sx={{ flex: `${parseFloat(part.percent)} 1 0`, height: 18, bgcolor: COLOURS[place % COLOURS.length] }} />
+          <Box
+            key={part.label}
+            sx={{ flex: `${parseFloat(part.percent)} 1 0`, height: 18, bgcolor: COLOURS[place % COLOURS.length] }}
+          />
         ))}
       </Box>
-      <Box component="ul" aria-label="Shares" sx={{ listStyle: "none", display: "flex", flexWrap: "wrap", columnGap: 3, m: 0, p: 0, pt: 0.5 }}>
+      <Box
+        component="ul"
+        aria-label="Shares"
+        sx={{ listStyle: "none", display: "flex", flexWrap: "wrap", columnGap: 3, m: 0, p: 0, pt: 0.5 }}
+      >
         {mix.parts.map((part, place) => (
           <Box component="li" key={part.label} sx={{ display: "flex", gap: 1, alignItems: "center" }}>
             <Box aria-hidden sx={{ width: 12, height: 12, bgcolor: COLOURS[place % COLOURS.length] }} />

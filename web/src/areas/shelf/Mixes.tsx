@@ -25,7 +25,9 @@ export default function Mixes() {
   if (mixes.error) return <Failure error={mixes.error} again={() => void mixes.refetch()} />;
   if (!mixes.data || !catalogue.data) return <LinearProgress aria-label="Loading" />;
   const { mixes: rows } = mixes.data;
-  const likes = catalogue.data.products.filter((one) => !one.own && KINDS.includes(one.kind)).map(({ key, label }) => ({ key, label }));
+  const likes = catalogue.data.products
+    .filter((one) => !one.own && KINDS.includes(one.kind))
+    .map(({ key, label }) => ({ key, label }));
   const button = (
     <Button variant="contained" onClick={() => setAdding(true)}>
       New mix
@@ -39,7 +41,10 @@ export default function Mixes() {
       <SubNav name="Shelf" pages={SHELF_PAGES} />
       {rows.length === 0 ? (
         <Empty title="No mix yet">
-          <span>Write down what you stirred together while you still know it: the parts, what it should match, where the jar stands.</span>
+          <span>
+            Write down what you stirred together while you still know it: the parts, what it should match, where the jar
+            stands.
+          </span>
           {button}
         </Empty>
       ) : (
@@ -49,17 +54,29 @@ export default function Mixes() {
               <Box
                 key={mix.id}
                 component="li"
-                sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", borderBottom: 1, borderColor: "divider", py: 1 }}
+                sx={{
+                  display: "flex",
+                  flexWrap: "wrap",
+                  columnGap: 2,
+                  alignItems: "center",
+                  borderBottom: 1,
+                  borderColor: "divider",
+                  py: 1,
+                }}
               >
                 <Swatch colour={mix.swatch} />
                 <Box sx={{ flex: "1 1 240px", minWidth: 0 }}>
                   <Link to={`/shelf/mixes/${mix.id}`} style={{ fontWeight: 600 }}>
                     {mix.name}
                   </Link>
-                  <Box sx={{ color: "text.secondary" }}>{`${mix.text}: ${mix.parts.map((part) => part.label).join(", ")}`}</Box>
+                  <Box
+                    sx={{ color: "text.secondary" }}
+                  >{`${mix.text}: ${mix.parts.map((part) => part.label).join(", ")}`}</Box>
                 </Box>
                 <Box sx={{ color: "text.secondary" }}>{`version ${mix.version}`}</Box>
-                <Box sx={{ minWidth: 90, textAlign: "right" }}>{mix.left === "0 ml" ? "none ready" : `${mix.left} ready`}</Box>
+                <Box sx={{ minWidth: 90, textAlign: "right" }}>
+                  {mix.left === "0 ml" ? "none ready" : `${mix.left} ready`}
+                </Box>
               </Box>
             ))}
           </Box>

@@ -8,18 +8,23 @@ import type { Mixes } from "../../api/types";
 // product: empty for something that is on no shelf, such as water.
 export type PartRow = { product: string; label: string; parts: string };
 export const NO_PART: PartRow = { product: "", label: "water", parts: "1" };
-export const asInput = (rows: PartRow[]) => rows.map(({ product, label, parts }) => (product ? { product, parts } : { label, parts }));
+export const asInput = (rows: PartRow[]) =>
+  rows.map(({ product, label, parts }) => (product ? { product, parts } : { label, parts }));
 export const asRows = (parts: { product: string | null; label: string; parts: string }[]): PartRow[] =>
   parts.map((part) => ({ product: part.product ?? "", label: part.label, parts: part.parts }));
 
 type Props = { rows: PartRow[]; set: (rows: PartRow[]) => void; choices: Mixes["parts"] };
 
 export function PartRows({ rows, set, choices }: Props) {
-  const change = (place: number, changes: Partial<PartRow>) => set(rows.map((row, at) => (at === place ? { ...row, ...changes } : row)));
+  const change = (place: number, changes: Partial<PartRow>) =>
+    set(rows.map((row, at) => (at === place ? { ...row, ...changes } : row)));
   return (
     <Box role="group" aria-label="Parts by volume" sx={{ display: "grid", gap: 1.5 }}>
       {rows.map((row, place) => (
-        <Box key={place} sx={{ display: "grid", gridTemplateColumns: row.product ? "3fr 1fr auto" : "1.5fr 1.5fr 1fr auto", gap: 1 }}>
+        <Box
+          key={place}
+          sx={{ display: "grid", gridTemplateColumns: row.product ? "3fr 1fr auto" : "1.5fr 1.5fr 1fr auto", gap: 1 }}
+        >
           <TextField
             select
             label={`Part ${place + 1}`}
@@ -35,9 +40,17 @@ export function PartRows({ rows, set, choices }: Props) {
             ))}
           </TextField>
           {!row.product && (
-            <TextField label={`Name of part ${place + 1}`} value={row.label} onChange={(event) => change(place, { label: event.target.value })} />
+            <TextField
+              label={`Name of part ${place + 1}`}
+              value={row.label}
+              onChange={(event) => change(place, { label: event.target.value })}
+            />
           )}
-          <TextField label={`Parts of ${place + 1}`} value={row.parts} onChange={(event) => change(place, { parts: event.target.value })} />
+          <TextField
+            label={`Parts of ${place + 1}`}
+            value={row.parts}
+            onChange={(event) => change(place, { parts: event.target.value })}
+          />
           <Button
             color="inherit"
             disabled={rows.length < 3}

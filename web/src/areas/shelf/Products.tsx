@@ -66,7 +66,10 @@ export default function Products() {
   );
   return (
     <>
-      <PageHead title="Products and recipes" line="A label's own figures win over what is usual; plans follow them at once.">
+      <PageHead
+        title="Products and recipes"
+        line="A label's own figures win over what is usual; plans follow them at once."
+      >
         {button}
       </PageHead>
       <SubNav name="Shelf" pages={SHELF_PAGES} />
@@ -74,14 +77,24 @@ export default function Products() {
         {own.length === 0 ? (
           <Empty title="No product of your own yet">
             <span>
-              Plans take usual figures of the trade until you give those of your own tins: how far it goes, when it may be coated again, what it
-              costs.
+              Plans take usual figures of the trade until you give those of your own tins: how far it goes, when it may
+              be coated again, what it costs.
             </span>
           </Empty>
         ) : (
           <SmallTable
             label="Products of your own"
-            columns={["Product", "Is a", "Base", ["Covers m²/L"], ["Recoat"], ["Handle"], ["Container"], [`Price ${workshop.data.currency}`], ""]}
+            columns={[
+              "Product",
+              "Is a",
+              "Base",
+              ["Covers m²/L"],
+              ["Recoat"],
+              ["Handle"],
+              ["Container"],
+              [`Price ${workshop.data.currency}`],
+              "",
+            ]}
             rows={own.map((one) => ({
               key: one.id,
               cells: [
@@ -114,7 +127,8 @@ export default function Products() {
       <Part title="Recipes">
         {recipes.length === 0 ? (
           <Typography sx={{ color: "text.secondary" }}>
-            None yet. A plan that went well is kept as a recipe on its page, and laid over another piece when its look is begun.
+            None yet. A plan that went well is kept as a recipe on its page, and laid over another piece when its look
+            is begun.
           </Typography>
         ) : (
           <SmallTable

@@ -25,8 +25,12 @@ export function ScalePart({ mix }: { mix: Mix }) {
   const make = async (more: boolean) => {
     setProblem(null);
     try {
-      const batch = await ask(api.POST("/api/mixes/{id}/batches", { params: { path: { id: mix.id } }, body: { amount, place, aside, more } }));
-      done(`${amount} of ${mix.name} mixed`, () => remove(api.DELETE("/api/containers/{id}", { params: { path: { id: batch.id } } })));
+      const batch = await ask(
+        api.POST("/api/mixes/{id}/batches", { params: { path: { id: mix.id } }, body: { amount, place, aside, more } }),
+      );
+      done(`${amount} of ${mix.name} mixed`, () =>
+        remove(api.DELETE("/api/containers/{id}", { params: { path: { id: batch.id } } })),
+      );
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error;
       setProblem(error);
@@ -34,7 +38,15 @@ export function ScalePart({ mix }: { mix: Mix }) {
   };
   return (
     <Part title="How much of each">
-      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "180px 240px auto" }, gap: 2, alignItems: "start", mb: 1 }}>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "1fr 1fr", sm: "180px 240px auto" },
+          gap: 2,
+          alignItems: "start",
+          mb: 1,
+        }}
+      >
         <TextField
           label="To make"
           value={amount}
@@ -43,7 +55,10 @@ export function ScalePart({ mix }: { mix: Mix }) {
           helperText={refused ?? "250 ml, 0.5 L"}
         />
         <TextField label="Where it will stand" value={place} onChange={(event) => setPlace(event.target.value)} />
-        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, gridColumn: { xs: "1 / -1", sm: "auto" } }} className="no-print">
+        <Box
+          sx={{ display: "flex", flexWrap: "wrap", gap: 1, gridColumn: { xs: "1 / -1", sm: "auto" } }}
+          className="no-print"
+        >
           {mix.uses
             .filter((use) => use.needed)
             .map((use) => (
@@ -73,7 +88,11 @@ export function ScalePart({ mix }: { mix: Mix }) {
           columns={["Part", ["For this"], ["On the shelf"]]}
           rows={amounts.data.parts.map((part) => ({
             key: part.label,
-            cells: [part.label, part.amount, part.there === null ? "not kept there" : part.enough ? part.there : `${part.there}, too little`],
+            cells: [
+              part.label,
+              part.amount,
+              part.there === null ? "not kept there" : part.enough ? part.there : `${part.there}, too little`,
+            ],
           }))}
           foot={["Together", amounts.data.whole, `${amounts.data.stands} of it stands ready`]}
         />

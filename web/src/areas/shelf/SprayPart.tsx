@@ -33,7 +33,8 @@ export function SprayPart({ products }: { products: Mixes["parts"] }) {
     <Part title="Sprayer settings" action={<Button onClick={() => setEditing("new")}>Keep a setting</Button>}>
       {data.settings.length === 0 ? (
         <Typography sx={{ color: "text.secondary" }}>
-          None yet. Nozzle, setting, thinning and the seconds of the drain cup are kept by product and stand at the step that sprays it.
+          None yet. Nozzle, setting, thinning and the seconds of the drain cup are kept by product and stand at the step
+          that sprays it.
         </Typography>
       ) : (
         <SmallTable
@@ -48,7 +49,11 @@ export function SprayPart({ products }: { products: Mixes["parts"] }) {
               one.thinning ? `${one.thinning}%` : "not kept",
               one.cup_seconds ? `${one.cup_seconds} s` : "not kept",
               <span key="change">
-                <Button size="small" onClick={() => setEditing(one)} aria-label={`Correct the setting for ${one.label}`}>
+                <Button
+                  size="small"
+                  onClick={() => setEditing(one)}
+                  aria-label={`Correct the setting for ${one.label}`}
+                >
                   Correct
                 </Button>
                 <Button

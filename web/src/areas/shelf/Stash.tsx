@@ -65,7 +65,10 @@ export default function Stash() {
       <SubNav name="Shelf" pages={SHELF_PAGES} />
       {items.length === 0 ? (
         <Empty title="The stash is empty">
-          <span>Legs off a scrapped table, pulls from a drawer, boards from the skip: put them by with what they would cost to replace.</span>
+          <span>
+            Legs off a scrapped table, pulls from a drawer, boards from the skip: put them by with what they would cost
+            to replace.
+          </span>
           {button}
         </Empty>
       ) : (
@@ -96,7 +99,9 @@ export default function Stash() {
           ))}
         </Entries>
       )}
-      {total > per && <Pagination sx={{ mt: 2 }} count={Math.ceil(total / per)} page={page} onChange={(_, next) => setPage(next)} />}
+      {total > per && (
+        <Pagination sx={{ mt: 2 }} count={Math.ceil(total / per)} page={page} onChange={(_, next) => setPage(next)} />
+      )}
       {editing && (
         <FormDialog
           title={item ? "Correct the stash" : "Put something by"}
@@ -116,7 +121,14 @@ export default function Stash() {
             { name: "length", label: "Length", kind: "text", unit: workshop.data.length_unit, half: true },
             { name: "width", label: "Width", kind: "text", unit: workshop.data.length_unit, half: true },
             { name: "thickness", label: "Thickness", kind: "text", unit: workshop.data.length_unit, half: true },
-            { name: "value", label: "Replacing one", kind: "text", unit: currency, half: true, help: "empty if not known" },
+            {
+              name: "value",
+              label: "Replacing one",
+              kind: "text",
+              unit: currency,
+              half: true,
+              help: "empty if not known",
+            },
             { name: "got_on", label: "Since", kind: "date", half: true },
             { name: "origin", label: "Where from", kind: "text" },
           ]}
@@ -130,7 +142,9 @@ export default function Stash() {
               done(`${body.name} corrected`, () => ask(api.PATCH("/api/stash/{id}", { ...path, body: typed(item) })));
             } else {
               const made = await ask(api.POST("/api/stash", { body }));
-              done(`${made.name} put by`, () => ask(api.DELETE("/api/stash/{id}", { params: { path: { id: made.id } } })));
+              done(`${made.name} put by`, () =>
+                ask(api.DELETE("/api/stash/{id}", { params: { path: { id: made.id } } })),
+              );
             }
             setEditing(null);
           }}

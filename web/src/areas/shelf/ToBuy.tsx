@@ -33,7 +33,9 @@ export default function ToBuy() {
           <Button
             key={pack.size}
             size="small"
-            onClick={() => setBought({ product: row.product, size: pack.size, count: String(pack.count), paid: pack.price })}
+            onClick={() =>
+              setBought({ product: row.product, size: pack.size, count: String(pack.count), paid: pack.price })
+            }
             aria-label={`${said}, ${row.label}`}
           >
             {said}

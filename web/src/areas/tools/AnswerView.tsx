@@ -26,13 +26,20 @@ export function AnswerView({ answer, name }: { answer: ToolAnswer; name: string 
       ))}
       <Lines lines={answer.lines} name={name} />
       {answer.table && (
-        <SmallTable label={name} columns={answer.table.columns} rows={answer.table.rows.map((cells, place) => ({ key: place, cells }))} />
+        <SmallTable
+          label={name}
+          columns={answer.table.columns}
+          rows={answer.table.rows.map((cells, place) => ({ key: place, cells }))}
+        />
       )}
       {answer.cuts.length > 0 && (
         <SmallTable
           label="Cut list"
           columns={["Mark", "Part", ["Number"], ["Size"], "From"]}
-          rows={answer.cuts.map((cut) => ({ key: cut.mark + cut.name, cells: [cut.mark, cut.name, cut.count, cut.size, cut.from] }))}
+          rows={answer.cuts.map((cut) => ({
+            key: cut.mark + cut.name,
+            cells: [cut.mark, cut.name, cut.count, cut.size, cut.from],
+          }))}
         />
       )}
       <Said

@@ -6,7 +6,13 @@ import type { Tool, ToolAnswer } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 
-type Props = { tool: Tool; values: Record<string, string>; answer: ToolAnswer; piece: number | null; onClose: () => void };
+type Props = {
+  tool: Tool;
+  values: Record<string, string>;
+  answer: ToolAnswer;
+  piece: number | null;
+  onClose: () => void;
+};
 
 export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
   const pieces = usePieces({ view: "in_hand", sort: "stage", descending: false, per: 100 });
@@ -23,7 +29,8 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
         <Box sx={{ color: "text.secondary" }}>
           {[
             answer.headline,
-            answer.materials.length > 0 && `To buy with the rest: ${answer.materials.map((one) => `${one.text} ${one.label}`).join(", ")}.`,
+            answer.materials.length > 0 &&
+              `To buy with the rest: ${answer.materials.map((one) => `${one.text} ${one.label}`).join(", ")}.`,
             answer.steps.length > 0 && `Into its plan: ${answer.steps.map((step) => step.label).join("; ")}.`,
             answer.cuts.length > 0 && "With its cut list.",
           ]
@@ -35,7 +42,12 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
       }
       onClose={onClose}
       onSubmit={async ({ piece: id }) => {
-        const made = await ask(api.POST("/api/pieces/{id}/tool-results", { params: { path: { id: Number(id) } }, body: { tool: tool.key, values } }));
+        const made = await ask(
+          api.POST("/api/pieces/{id}/tool-results", {
+            params: { path: { id: Number(id) } },
+            body: { tool: tool.key, values },
+          }),
+        );
         done(`${made.label} kept on ${options.find((one) => one.key === id)?.label}`, () =>
           ask(api.DELETE("/api/tool-results/{id}", { params: { path: { id: made.id } } })),
         );

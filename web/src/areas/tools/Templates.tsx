@@ -5,7 +5,8 @@ import { Part } from "../../kit/Part";
 
 export function Templates({ tool, values }: { tool: string; values: Record<string, string> }) {
   const given = encodeURIComponent(JSON.stringify(values));
-  const link = (form: string, paper = "") => `/api/tools/${tool}/template.${form}?given=${given}${paper && `&paper=${paper}`}`;
+  const link = (form: string, paper = "") =>
+    `/api/tools/${tool}/template.${form}?given=${given}${paper && `&paper=${paper}`}`;
   const rows: [string, string][] = [
     ["PDF on A4", link("pdf", "A4")],
     ["PDF on Letter", link("pdf", "Letter")],
@@ -20,7 +21,9 @@ export function Templates({ tool, values }: { tool: string; values: Record<strin
           </Button>
         ))}
       </Box>
-      <Box sx={{ color: "text.secondary", pt: 1 }}>Print at 100%, then measure the bar of 100 mm before you trust the rest.</Box>
+      <Box sx={{ color: "text.secondary", pt: 1 }}>
+        Print at 100%, then measure the bar of 100 mm before you trust the rest.
+      </Box>
     </Part>
   );
 }

@@ -5,7 +5,12 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import type { Tool } from "../../api/types";
 
-type Props = { tool: Tool; values: Record<string, string>; errors: Record<string, string>; onChange: (name: string, value: string) => void };
+type Props = {
+  tool: Tool;
+  values: Record<string, string>;
+  errors: Record<string, string>;
+  onChange: (name: string, value: string) => void;
+};
 const WIDE = ["sticks", "sheets", "text", "choice", "product", "lengths"];
 
 export function ToolFields({ tool, values, errors, onChange }: Props) {
@@ -33,7 +38,9 @@ export function ToolFields({ tool, values, errors, onChange }: Props) {
             slotProps={{
               inputLabel: field.unit || values[field.name] ? { shrink: true } : {},
               input: field.unit ? { endAdornment: <InputAdornment position="end">{field.unit}</InputAdornment> } : {},
-              htmlInput: select ? {} : { inputMode: ["length", "number", "count", "area"].includes(field.kind) ? "decimal" : "text" },
+              htmlInput: select
+                ? {}
+                : { inputMode: ["length", "number", "count", "area"].includes(field.kind) ? "decimal" : "text" },
             }}
           >
             {field.choices.map((one) => (

@@ -36,7 +36,9 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
   const pieces = usePieces({ view: "in_hand", sort: "stage", descending: false, per: 100 });
   const [keeping, setKeeping] = useState(false);
   const tool = tools.data?.groups.flatMap((group) => group.tools).find((one) => one.key === key);
-  const values = Object.fromEntries((tool?.fields ?? []).map((field) => [field.name, typed[field.name] ?? field.value]));
+  const values = Object.fromEntries(
+    (tool?.fields ?? []).map((field) => [field.name, typed[field.name] ?? field.value]),
+  );
   const answer = useToolAnswer(key, useSettled(JSON.stringify(values), 200), tool !== undefined);
   if (tools.error) return <Failure error={tools.error} again={() => void tools.refetch()} />;
   if (!tools.data) return <LinearProgress aria-label="Loading" />;
@@ -102,7 +104,9 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
           )}
         </Box>
       </Box>
-      {keeping && answer.data && <KeepDialog tool={tool} values={values} answer={answer.data} piece={piece} onClose={() => setKeeping(false)} />}
+      {keeping && answer.data && (
+        <KeepDialog tool={tool} values={values} answer={answer.data} piece={piece} onClose={() => setKeeping(false)} />
+      )}
     </>
   );
 }

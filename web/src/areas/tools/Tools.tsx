@@ -19,7 +19,10 @@ export default function Tools() {
   if (!tools.data) return <LinearProgress aria-label="Loading" />;
   const wanted = text.trim().toLowerCase();
   const groups = tools.data.groups
-    .map((group) => ({ ...group, tools: group.tools.filter((tool) => `${tool.label} ${tool.about}`.toLowerCase().includes(wanted)) }))
+    .map((group) => ({
+      ...group,
+      tools: group.tools.filter((tool) => `${tool.label} ${tool.about}`.toLowerCase().includes(wanted)),
+    }))
     .filter((group) => group.tools.length > 0);
   return (
     <>
@@ -31,7 +34,12 @@ export default function Tools() {
             : "Measuring, mixing and setting out; each answer can be kept on a piece."
         }
       >
-        <TextField label="Look for" value={text} onChange={(event) => setText(event.target.value)} sx={{ width: 200 }} />
+        <TextField
+          label="Look for"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          sx={{ width: 200 }}
+        />
       </PageHead>
       {groups.length === 0 && <Box>No tool is called that. Try paint, cut, pull, leg.</Box>}
       <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, columnGap: 5 }}>

@@ -5,7 +5,15 @@ import { type PointerEvent, useState } from "react";
 import type { Photo } from "../../api/types";
 
 const fill = { position: "absolute", inset: 0, width: "100%", height: "100%", objectFit: "cover" } as const;
-const sign = { position: "absolute", bottom: 8, bgcolor: "background.paper", color: "text.primary", px: 1, fontWeight: 600, fontSize: 14 } as const;
+const sign = {
+  position: "absolute",
+  bottom: 8,
+  bgcolor: "background.paper",
+  color: "text.primary",
+  px: 1,
+  fontWeight: 600,
+  fontSize: 14,
+} as const;
 
 export function BeforeAfter({ before, after }: { before: Photo; after: Photo }) {
   const [share, setShare] = useState(50);
@@ -20,12 +28,31 @@ export function BeforeAfter({ before, after }: { before: Photo; after: Photo }) 
         onPointerDown={follow}
         onPointerMove={follow}
         data-share={share}
-        sx={{ position: "relative", aspectRatio: "4 / 3", overflow: "hidden", touchAction: "pan-y", cursor: "ew-resize", userSelect: "none" }}
+        sx={{
+          position: "relative",
+          aspectRatio: "4 / 3",
+          overflow: "hidden",
+          touchAction: "pan-y",
+          cursor: "ew-resize",
+          userSelect: "none",
+        }}
       >
         <img src={after.large} alt={after.caption ?? "After"} style={fill} draggable={false} />
-        <img src={before.large} alt={before.caption ?? "Before"} style={{ ...fill, clipPath: `inset(0 ${100 - share}% 0 0)` }} draggable={false} />
+        <img
+          src={before.large}
+          alt={before.caption ?? "Before"}
+          style={{ ...fill, clipPath: `inset(0 ${100 - share}% 0 0)` }}
+          draggable={false}
+        />
         <Box
-          sx={{ position: "absolute", top: 0, bottom: 0, width: 3, bgcolor: "#fff", boxShadow: "0 0 0 1px rgba(0,0,0,.45)" }}
+          sx={{
+            position: "absolute",
+            top: 0,
+            bottom: 0,
+            width: 3,
+            bgcolor: "#fff",
+            boxShadow: "0 0 0 1px rgba(0,0,0,.45)",
+          }}
           style={{ left: `calc(${share}% - 1px)` }}
         />
         {share > 20 && <Box sx={{ ...sign, left: 8 }}>before</Box>}

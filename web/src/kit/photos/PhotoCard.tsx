@@ -16,7 +16,11 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
   const { done, remove, failed } = useUndo();
   const path = { params: { path: { id: photo.id } } };
   const name = `${photo.label.toLowerCase()} photo ${place + 1}`;
-  const change = (body: { kind?: string; caption?: string; position?: number; face?: boolean }, back: typeof body, message: string) =>
+  const change = (
+    body: { kind?: string; caption?: string; position?: number; face?: boolean },
+    back: typeof body,
+    message: string,
+  ) =>
     ask(api.PATCH("/api/photos/{id}", { ...path, body })).then(() =>
       done(message, () => ask(api.PATCH("/api/photos/{id}", { ...path, body: back }))),
     );
@@ -68,12 +72,23 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
           <Button
             sx={tight}
             aria-label={photo.face ? `Do not show ${name} as the face` : `Show ${name} as the face`}
-            onClick={() => act({ face: !photo.face }, { face: photo.face }, photo.face ? "No longer the face" : "This is the face of the piece")}
+            onClick={() =>
+              act(
+                { face: !photo.face },
+                { face: photo.face },
+                photo.face ? "No longer the face" : "This is the face of the piece",
+              )
+            }
           >
             {photo.face ? "Unface" : "Face"}
           </Button>
         )}
-        <Button sx={tight} color="inherit" aria-label={`Remove ${name}`} onClick={() => void remove(api.DELETE("/api/photos/{id}", path))}>
+        <Button
+          sx={tight}
+          color="inherit"
+          aria-label={`Remove ${name}`}
+          onClick={() => void remove(api.DELETE("/api/photos/{id}", path))}
+        >
           Remove
         </Button>
       </Box>
@@ -82,13 +97,22 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
           title="Describe the photo"
           submit="Save"
           fields={[
-            { name: "kind", label: "It shows", kind: "select", options: [...PHOTO_KINDS, { key: "receipt", label: "Receipt" }] },
+            {
+              name: "kind",
+              label: "It shows",
+              kind: "select",
+              options: [...PHOTO_KINDS, { key: "receipt", label: "Receipt" }],
+            },
             { name: "caption", label: "Caption", kind: "text" },
           ]}
           initial={{ kind: photo.kind, caption: photo.caption ?? "" }}
           onClose={() => setEditing(false)}
           onSubmit={async (values) => {
-            await change({ kind: values.kind, caption: values.caption ?? "" }, { kind: photo.kind, caption: photo.caption ?? "" }, "Photo described");
+            await change(
+              { kind: values.kind, caption: values.caption ?? "" },
+              { kind: photo.kind, caption: photo.caption ?? "" },
+              "Photo described",
+            );
             setEditing(false);
           }}
         />

@@ -24,7 +24,13 @@ export function PhotosPart({ photos, owner, start }: Props) {
   return (
     <Part title="Photos">
       <Box className="no-print" sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center", mb: 1.5 }}>
-        <TextField select label="They show" value={kind} onChange={(event) => setKind(event.target.value)} sx={{ width: 150 }}>
+        <TextField
+          select
+          label="They show"
+          value={kind}
+          onChange={(event) => setKind(event.target.value)}
+          sx={{ width: 150 }}
+        >
           {PHOTO_KINDS.map((one) => (
             <MenuItem key={one.key} value={one.key}>
               {one.label}
@@ -59,7 +65,11 @@ export function PhotosPart({ photos, owner, start }: Props) {
       {progress && (
         <Box sx={{ mb: 1.5 }}>
           <span role="status">{`Photo ${progress.done + 1} of ${progress.of}: ${progress.name}`}</span>
-          <LinearProgress variant="determinate" value={(progress.done / progress.of) * 100} aria-label="Sending photos" />
+          <LinearProgress
+            variant="determinate"
+            value={(progress.done / progress.of) * 100}
+            aria-label="Sending photos"
+          />
         </Box>
       )}
       {refused.length > 0 && (
@@ -72,12 +82,20 @@ export function PhotosPart({ photos, owner, start }: Props) {
       {before && after && after.id !== before.id && <BeforeAfter before={before} after={after} />}
       {photos.length === 0 ? (
         <Typography sx={{ color: "text.secondary" }}>
-          None yet. A “before” is quickly taken and sells the “after”. Place and camera data are removed from every photo.
+          None yet. A “before” is quickly taken and sells the “after”. Place and camera data are removed from every
+          photo.
         </Typography>
       ) : (
         <Box
           component="ul"
-          sx={{ listStyle: "none", m: 0, p: 0, display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))", gap: 2 }}
+          sx={{
+            listStyle: "none",
+            m: 0,
+            p: 0,
+            display: "grid",
+            gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))",
+            gap: 2,
+          }}
         >
           {photos.map((photo, place) => (
             <PhotoCard key={photo.id} photo={photo} place={place} count={photos.length} facing={"piece_id" in owner} />

@@ -29,7 +29,14 @@ export function SmallPhotos({ owner, name, photos }: Props) {
           aria-label={`Photo ${place + 1} of ${name}`}
           sx={{ border: 0, p: 0.25, background: "none", cursor: "zoom-in", verticalAlign: "middle" }}
         >
-          <img src={photo.small} alt="" width={44} height={44} loading="lazy" style={{ objectFit: "cover", display: "block" }} />
+          <img
+            src={photo.small}
+            alt=""
+            width={44}
+            height={44}
+            loading="lazy"
+            style={{ objectFit: "cover", display: "block" }}
+          />
         </Box>
       ))}
       <Button size="small" component="label" disabled={progress !== null} aria-label={`Photo… of ${name}`}>

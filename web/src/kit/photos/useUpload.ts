@@ -13,7 +13,10 @@ export type Owner =
 type Progress = { done: number; of: number; name: string };
 
 const MOST = 25_000_000; // bytes; the server has the last word
-const RAW = { headers: { "Content-Type": "application/octet-stream" }, bodySerializer: (body: unknown) => body as BodyInit };
+const RAW = {
+  headers: { "Content-Type": "application/octet-stream" },
+  bodySerializer: (body: unknown) => body as BodyInit,
+};
 
 export function useUpload(owner: Owner) {
   const [progress, setProgress] = useState<Progress | null>(null);
@@ -31,7 +34,9 @@ export function useUpload(owner: Owner) {
       }
       try {
         const query = { kind, name: file.name, ...owner };
-        made.push((await ask(api.POST("/api/photos", { ...RAW, params: { query }, body: file as unknown as string }))).id);
+        made.push(
+          (await ask(api.POST("/api/photos", { ...RAW, params: { query }, body: file as unknown as string }))).id,
+        );
       } catch (error) {
         const { message } = error as Error;
         bad.push(message.includes(file.name) ? message : `${file.name}: ${message}`);

@@ -20,7 +20,9 @@ export const SHORTCUTS: [string, string][] = [
 
 export function typing(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null;
-  return !!target?.closest?.("input, textarea, select, [contenteditable], [role=dialog], [role=combobox], [role=listbox]");
+  return !!target?.closest?.(
+    "input, textarea, select, [contenteditable], [role=dialog], [role=combobox], [role=listbox]",
+  );
 }
 
 export function useShortcuts(actions: Record<string, () => void>) {

@@ -19,7 +19,9 @@ export function FinishKey({ looks }: { looks: ZoneLook[] }) {
           <svg width={28} height={18} aria-hidden>
             <Patterns prefix={`${id}-${key.replace(/\W/g, "")}`} size={1} />
             <rect width={27} height={17} x={0.5} y={0.5} fill={tone(look.finish, look.colour)} stroke="#1e2a24" />
-            {look.finish !== "paint" && <rect width={28} height={18} fill={`url(#${id}-${key.replace(/\W/g, "")}-${look.finish})`} />}
+            {look.finish !== "paint" && (
+              <rect width={28} height={18} fill={`url(#${id}-${key.replace(/\W/g, "")}-${look.finish})`} />
+            )}
           </svg>
           {look.label}
           {look.colour && ` ${look.colour}`}

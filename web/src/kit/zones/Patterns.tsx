@@ -5,7 +5,14 @@ export function Patterns({ prefix, size }: { prefix: string; size: number }) {
   return (
     <defs>
       {Object.entries(PATTERNS).map(([finish, path]) => (
-        <pattern key={finish} id={`${prefix}-${finish}`} width={10} height={10} patternUnits="userSpaceOnUse" patternTransform={`scale(${size})`}>
+        <pattern
+          key={finish}
+          id={`${prefix}-${finish}`}
+          width={10}
+          height={10}
+          patternUnits="userSpaceOnUse"
+          patternTransform={`scale(${size})`}
+        >
           <path d={path} fill="none" stroke="#1e2a24" strokeOpacity={0.55} strokeWidth={1} />
         </pattern>
       ))}

@@ -13,7 +13,12 @@ export function ZoneGroups({ zones, selected, onSelect }: Props) {
   const seen = { label: "All that is seen", keys: zones.filter((zone) => zone.shown).map((zone) => zone.key) };
   const on = (keys: string[]) => keys.length === selected.size && keys.every((key) => selected.has(key));
   return (
-    <Box role="group" aria-label="Groups of zones" className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 1 }}>
+    <Box
+      role="group"
+      aria-label="Groups of zones"
+      className="no-print"
+      sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 1 }}
+    >
       {[seen, ...groups].map(({ label, keys }) => (
         <Button
           key={label}

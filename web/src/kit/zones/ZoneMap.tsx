@@ -33,7 +33,8 @@ export function ZoneMap({ drawing, zones, looks, counts, selected, onPick, label
   const current = active && keys.includes(active) ? active : (keys[0] ?? "");
   const byKey = new Map(zones.map((zone) => [zone.key, zone]));
   // A polygon of a zone that was split stands for all its parts; one that was merged for where it went.
-  const zoneOf = (key: string | null) => (key ? (byKey.get(key) ?? zones.find((zone) => zone.key.startsWith(`${key}/`))) : undefined);
+  const zoneOf = (key: string | null) =>
+    key ? (byKey.get(key) ?? zones.find((zone) => zone.key.startsWith(`${key}/`))) : undefined;
 
   const onKey = (event: KeyboardEvent) => {
     const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
@@ -73,7 +74,10 @@ export function ZoneMap({ drawing, zones, looks, counts, selected, onPick, label
   const middle = (part: Drawing["parts"][number]) => {
     const xs = part.points.map(([x = 0]) => x);
     const ys = part.points.map(([, y = 0]) => y);
-    return [layout.left + ((Math.min(...xs) + Math.max(...xs)) / 2) * layout.scale, ((Math.min(...ys) + Math.max(...ys)) / 2) * layout.scale + 2];
+    return [
+      layout.left + ((Math.min(...xs) + Math.max(...xs)) / 2) * layout.scale,
+      ((Math.min(...ys) + Math.max(...ys)) / 2) * layout.scale + 2,
+    ];
   };
   const badge = (zone: Zone, x: number, y: number) => {
     const found = counts?.get(zone.key) ?? 0;
@@ -115,35 +119,55 @@ export function ZoneMap({ drawing, zones, looks, counts, selected, onPick, label
       {drawn.map(({ part, zone }, place) => {
         const first = zone && !shownAt.has(zone.key);
         if (zone && first) shownAt.set(zone.key, part.role);
-        const pick = zone ? { onClick: (event: React.MouseEvent) => onPick(zone.key, event.shiftKey || event.ctrlKey || event.metaKey) } : {};
+        const pick = zone
+          ? { onClick: (event: React.MouseEvent) => onPick(zone.key, event.shiftKey || event.ctrlKey || event.metaKey) }
+          : {};
         return (
           <g
             key={place}
             {...(first
-              ? { id: `${id}-${zone.key}`, role: "option", "aria-selected": selected.has(zone.key), "aria-label": describe(zone) }
+              ? {
+                  id: `${id}-${zone.key}`,
+                  role: "option",
+                  "aria-selected": selected.has(zone.key),
+                  "aria-label": describe(zone),
+                }
               : { "aria-hidden": true })}
             style={{ cursor: zone ? "pointer" : "default" }}
             pointerEvents={zone ? undefined : "none"}
             {...pick}
           >
-            <polygon points={points(part)} fill={fill(zone, part.role)} {...(zone ? ring(zone.key) : { stroke: "#1e2a24", strokeWidth: 1 })} />
+            <polygon
+              points={points(part)}
+              fill={fill(zone, part.role)}
+              {...(zone ? ring(zone.key) : { stroke: "#1e2a24", strokeWidth: 1 })}
+            />
             {zone && <polygon points={points(part)} fill={pattern(zone)} pointerEvents="none" />}
           </g>
         );
       })}
       {drawn.map(({ part, zone }, place) => {
         const [x = 0, y = 0] = middle(part);
-        return zone && drawn.findIndex((one) => one.zone?.key === zone.key) === place ? <g key={place}>{badge(zone, x, y)}</g> : null;
+        return zone && drawn.findIndex((one) => one.zone?.key === zone.key) === place ? (
+          <g key={place}>{badge(zone, x, y)}</g>
+        ) : null;
       })}
       {drawing.to_scale && (
         <g stroke="var(--k-palette-text-secondary)" fill="none">
-          <path d={`M${layout.left} ${layout.front.height + 12}h${layout.front.width}m0 -4v8M${layout.left} ${layout.front.height + 8}v8`} />
-          <path d={`M${layout.left + layout.front.width + 12} 2v${layout.front.height}m-4 0h8M${layout.left + layout.front.width + 8} 2h8`} />
+          <path
+            d={`M${layout.left} ${layout.front.height + 12}h${layout.front.width}m0 -4v8M${layout.left} ${layout.front.height + 8}v8`}
+          />
+          <path
+            d={`M${layout.left + layout.front.width + 12} 2v${layout.front.height}m-4 0h8M${layout.left + layout.front.width + 8} 2h8`}
+          />
           <g stroke="none" fill="var(--k-palette-text-secondary)" fontSize={14}>
             <text textAnchor="middle" x={layout.left + layout.front.width / 2} y={layout.front.height + 28}>
               {drawing.width_text}
             </text>
-            <text textAnchor="middle" transform={`translate(${layout.left + layout.front.width + 28} ${layout.front.height / 2}) rotate(-90)`}>
+            <text
+              textAnchor="middle"
+              transform={`translate(${layout.left + layout.front.width + 28} ${layout.front.height / 2}) rotate(-90)`}
+            >
               {drawing.height_text}
             </text>
           </g>

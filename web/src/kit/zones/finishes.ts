@@ -16,4 +16,5 @@ export const PATTERNS: Record<string, string> = {
 };
 
 // Colour of a zone: what was chosen, else the wood.
-export const tone = (finish: string, colour: string | null | undefined) => colour ?? (finish === "paint" ? "#e9ece6" : WOOD);
+export const tone = (finish: string, colour: string | null | undefined) =>
+  colour ?? (finish === "paint" ? "#e9ece6" : WOOD);

@@ -2,7 +2,13 @@
 import type { Drawing, Zone } from "../../api/types";
 
 export type Face = { zone: Zone; x: number; y: number; width: number; height: number };
-export type Layout = { scale: number; left: number; front: { width: number; height: number }; faces: Face[]; height: number };
+export type Layout = {
+  scale: number;
+  left: number;
+  front: { width: number; height: number };
+  faces: Face[];
+  height: number;
+};
 
 const SMALLEST = 34; // px, to be touched
 const GAP = 8;
@@ -24,5 +30,11 @@ export function layOut(drawing: Drawing, zones: Zone[], width: number, most: num
     x += room + GAP;
     row = Math.max(row, size.height);
   }
-  return { scale, left: (width - 46 - front.width) / 2, front, faces, height: faces.length ? y + row + LABEL + 2 : front.height + 34 };
+  return {
+    scale,
+    left: (width - 46 - front.width) / 2,
+    front,
+    faces,
+    height: faces.length ? y + row + LABEL + 2 : front.height + 34,
+  };
 }
