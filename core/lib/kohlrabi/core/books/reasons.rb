@@ -34,7 +34,7 @@ module Kohlrabi
 
         # Medians of the kind where it has enough flips, else of all.
         def base(kind)
-          own = @flips.select { |flip| flip.kind.to_s.casecmp?(kind.to_s) }
+          own = (@kinds ||= @flips.group_by { |flip| flip.kind.to_s.downcase }).fetch(kind.to_s.downcase, [])
           return [kind, medians(kind, own)] if kind && own.size >= ENOUGH
 
           ["flip", medians(nil, @flips)] if @flips.size >= ENOUGH

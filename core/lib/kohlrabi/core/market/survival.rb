@@ -15,17 +15,23 @@ module Kohlrabi
 
         # spells: Array of Spell with days from 0.
         def initialize(spells)
-          @spells = spells.sort_by { |spell| [spell.days, spell.sold ? 0 : 1] }
+          @spells = spells
         end
 
         # Array of Step, by day.
         def steps
           @steps ||= begin
             share = 1r
-            spells.select(&:sold).map(&:days).tally.sort.map do |day, sold|
-              standing = count - spells.bsearch_index { |spell| spell.days >= day } # they are in order of days
-              share *= Rational(standing - sold, standing)
-              Step.new(day: day, standing: standing, sold: sold, share: share)
+            standing = count
+            by_day = spells.group_by(&:days) # thousands of listings stand only some hundred different days
+            by_day.sort.filter_map do |day, ended|
+              stood = standing
+              standing -= ended.size
+              sold = ended.count(&:sold)
+              next if sold.zero?
+
+              share *= Rational(stood - sold, stood)
+              Step.new(day: day, standing: stood, sold: sold, share: share)
             end
           end
         end

@@ -17,8 +17,8 @@ module Kohlrabi
           groups, spellings = groups(by, lens)
           whole = Totals.by_stage(Totals.groups(lens))
           labels = spellings.transform_values { |trait| Traits.label(by, trait) }
-          rows = Core::Books::Comparison.new(groups: groups, whole: whole, hours_rule: lens.rule, labels: labels,
-                                             days: sorted(by, lens, "turnaround_days"), profits: sorted(by, lens, lens.profit)).rows
+          days, profits = values(by, lens)
+          rows = Core::Books::Comparison.new(groups: groups, whole: whole, hours_rule: lens.rule, labels: labels, days: days, profits: profits).rows
           rows = rows.sort_by(&:key) if by == "season"
           rows = rows.sort_by(&:key).reverse if %w[year month].include?(by) # the latest first
           Answer.new(rows: rows.first(MOST), more: [rows.size - MOST, 0].max, several: Traits.several?(by),
@@ -30,22 +30,31 @@ module Kohlrabi
           spellings = {}
           groups = Hash.new { |hash, key| hash[key] = {} }
           found = joined(by, lens).group(Arel.sql("#{TRAIT} COLLATE NOCASE, stage"))
-          select(found, "MIN(#{TRAIT}), stage, #{lens.sums}").each do |trait, stage, *sums|
-            spellings[key = small(trait)] ||= trait
-            groups[key][stage] = Lens.tally(sums)
+          select(found, "MIN(#{TRAIT}), stage, #{lens.sums}").each do |traits, stage, *sums|
+            tally = Lens.tally(sums)
+            Traits.split(by, traits).each do |trait|
+              spellings[key = small(trait)] ||= trait
+              groups[key][stage] = groups[key][stage] ? groups[key][stage] + tally : tally
+            end
           end
           [groups, spellings]
         end
 
-        # {trait => values of sold and lost flips}.
-        def sorted(by, lens, value)
-          found = joined(by, lens).where(stage: Core::Books::Totals::PAID).where("#{value} IS NOT NULL")
-          select(found, "#{TRAIT}, #{value}").group_by { |trait, _| small(trait) }.transform_values { |pairs| pairs.map(&:last) }
+        # Days and profits of sold and lost flips, known ones: two of {trait => values}.
+        def values(by, lens)
+          found = select(joined(by, lens).where(stage: Core::Books::Totals::PAID), "#{TRAIT}, turnaround_days, #{lens.profit}")
+          sets = found.group_by(&:first)
+          [1, 2].map do |column|
+            sets.each_with_object({}) do |(traits, rows), all|
+              known = rows.filter_map { |row| row[column] }
+              Traits.split(by, traits).each { |trait| (all[small(trait)] ||= []).concat(known) } if known.any?
+            end
+          end
         end
-        private_class_method :sorted
+        private_class_method :values
 
         # Flips without any such trait stand together.
-        def joined(by, lens) = lens.scope.joins("LEFT JOIN (#{Traits.sql(by)}) traits ON traits.piece_id = flip_summaries.piece_id")
+        def joined(by, lens) = lens.scope.joins("LEFT JOIN (#{Traits.sets(by)}) traits ON traits.piece_id = flip_summaries.piece_id")
         private_class_method :joined
 
         def select(scope, what) = Records::Base.connection.select_rows(scope.select(Arel.sql(what)).to_sql)

@@ -7,7 +7,7 @@ module Kohlrabi
       module Spread
         MOST = 500 # points that are drawn, the latest
         SHOWN = 3
-        Point = Struct.new(:id, :name, :kind, :stage, :receipts, :cost, :profit, :seconds, keyword_init: true)
+        Point = Struct.new(:id, :name, :kind, :stage, :receipts, :cost, :profit, :seconds)
         # points: Array of Point with hours; without: flips whose hours or profit are not known; pays: minor units an hour whose lines are drawn.
         Answer = Struct.new(:points, :without, :left_out, :pays, keyword_init: true)
         # best, worst: Array of [Point, Array of sentences].
@@ -35,7 +35,7 @@ module Kohlrabi
         def points(lens)
           columns = "piece_id, pieces.name, pieces.kind, stage, receipts_minor, cash_in_minor, #{lens.profit}, #{lens.seconds}"
           scope = lens.scope.where(stage: Core::Books::Totals::PAID).joins(:piece).order(Arel.sql("ended_on DESC NULLS LAST, piece_id DESC"))
-          Records::Base.connection.select_rows(scope.select(Arel.sql(columns)).to_sql).map { |row| Point.new(**Point.members.zip(row).to_h) }
+          Records::Base.connection.select_rows(scope.select(Arel.sql(columns)).to_sql).map { |row| Point.new(*row) }
         end
 
         # The house's floor and target, and what was earned.

@@ -19,6 +19,18 @@ module Kohlrabi
           SELECT piece_id, '#{WORK}' || kind.value FROM flip_summaries, json_each('["' || replace(kinds_worked, ',', '","') || '"]') kind
           WHERE kinds_worked IS NOT NULL
         SQL
+        # Several of one flip in one text, so that as many rows are read as there are flips.
+        DIVIDER = "\u001F"
+        JOINED = "group_concat(%s, char(31))"
+        SETS = {
+          "finish" => "SELECT piece_id, #{format(JOINED, 'trait')} AS trait FROM (#{FINISHES}) GROUP BY piece_id",
+          "technique" => <<~SQL
+            SELECT flip_summaries.piece_id, CASE WHEN kinds_worked IS NULL THEN tags.names
+              ELSE '#{WORK}' || replace(kinds_worked, ',', char(31) || '#{WORK}') || COALESCE(char(31) || tags.names, '') END AS trait
+            FROM flip_summaries LEFT JOIN (SELECT piece_id, #{format(JOINED, 'name')} AS names FROM technique_tags GROUP BY piece_id) tags
+              ON tags.piece_id = flip_summaries.piece_id
+          SQL
+        }.freeze
         # key => [label, SQL, whether a flip can have several].
         ALL = { "kind" => ["Kind", COLUMN.call("kind"), false], "source" => ["Where from", COLUMN.call("source"), false],
                 "channel" => ["Channel", "SELECT piece_id, COALESCE(TRIM(channel), '') AS trait FROM flip_summaries", false],
@@ -32,6 +44,10 @@ module Kohlrabi
         # Raises KeyError for an unknown trait; the contract lets none through.
         def sql(by) = ALL.fetch(by)[1]
         def several?(by) = ALL.fetch(by)[2]
+
+        # SQL of (piece_id, trait) with one row a flip: all its traits in one text, which .split takes apart.
+        def sets(by) = SETS[by] || sql(by)
+        def split(by, text) = several?(by) && text != NONE ? text.split(DIVIDER) : [text]
 
         # A trait in words.
         def label(by, trait)
