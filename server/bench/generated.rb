@@ -40,7 +40,7 @@ class Generated
 
   def pieces
     insert(RECORDS::Piece, (1..@flips).map do |id|
-      { id: id, ticket: id, name: "Flip #{id}", kind: FURNITURE.sample(random: @random), source: "kerb",
+      { id: id, ticket: id, name: "Flip #{id}", **kind(FURNITURE.sample(random: @random)), source: "kerb",
         bought_on: bought(id), purchase_minor: @random.rand(0..9000), width_mm: 800.0, height_mm: 780.0, **stamp }
     end)
   end
@@ -71,5 +71,7 @@ class Generated
   end
 
   def cost = { what: "Paint", category: %w[materials hardware other].sample(random: @random), amount_minor: @random.rand(50..3000), spent_on: nil }
+  def kind(word) = { kind: word, kind_key: Kohlrabi::Core::Planning::Shape::Kinds.key(word) }
+
   def work = { person_id: PERSON, kind: KINDS.sample(random: @random), seconds: @random.rand(5..120) * 60, worked_on: nil }
 end

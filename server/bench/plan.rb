@@ -11,7 +11,7 @@ module BenchPlan
   # Core::Planning::Brief.
   def brief
     shape = CORE::Planning::Shape::PieceShape.new(kind: "sideboard", width: 1500.0, depth: 480.0, height: 820.0, drawer_rows: [3, 2], doors: 3,
-                                                  panelled: true)
+                                                  door_style: "panelled")
     zones = CORE::Planning::Shape::Zones.of(shape, surface: "solid").first(20)
     kinds = CORE::Planning::Inspection::Findings::BY_KEY.keys
     findings = Array.new(200) do |place|

@@ -23,7 +23,7 @@ RSpec.describe "around a plan" do
   end
 
   it "numbers drawers from top left, doors once however they are made, and a tub for what is small" do
-    zones = Plans.zones("cabinet", "solid", drawer_rows: [2], doors: 1, panelled: true)
+    zones = Plans.zones("cabinet", "solid", drawer_rows: [2], doors: 1, door_style: "panelled")
     places = [["Drawer 1.1", "row 1 from the top, place 1 from the left"], ["Drawer 1.2", "row 1 from the top, place 2 from the left"],
               ["Door 1", "from the left"], ["Tub: screws and pulls", "labelled with the ticket"],
               ["Tub: hinges of door 1", "labelled with the ticket"]]

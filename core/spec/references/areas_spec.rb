@@ -28,7 +28,7 @@ RSpec.describe "areas by geometry" do
 
   it "gives the same front however it is divided into drawers, doors and frame" do
     plain = zones(kind: "box", width: 900.0, depth: 400.0, height: 700.0)
-    divided = zones(kind: "box", width: 900.0, depth: 400.0, height: 700.0, drawer_rows: [2, 1], doors: 2, panelled: true)
+    divided = zones(kind: "box", width: 900.0, depth: 400.0, height: 700.0, drawer_rows: [2, 1], doors: 2, door_style: "panelled")
     expect(total(divided, "frame", "front", "door")).to be_within(1e-4).of(total(plain, "frame")) # polygons are kept to 0.1 mm
   end
 

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../server_helper"
-require "parser/current"
+require "rubocop"
 
 # The catalogue of refusals and the places that refuse agree: no code without its sentences, none that nobody raises, and no sentence that
 # lacks what it is to say.
@@ -23,7 +23,7 @@ RSpec.describe "catalogue of refusals", :own_data do
   end
 
   before(:context) do
-    Dir[File.join(Kohlrabi::ROOT, "{core,server}/lib/**/*.rb")].each { |file| walk.call(Parser::CurrentRuby.parse(File.read(file)), file) }
+    Dir[File.join(Kohlrabi::ROOT, "{core,server}/lib/**/*.rb")].each { |file| walk.call(RuboCop::ProcessedSource.new(File.read(file), 3.1).ast, file) }
   end
 
   it "has the sentences of every code that is raised" do

@@ -8,7 +8,7 @@ RSpec.describe "flips compared from the records" do
 
   def flip(random)
     operations = Kohlrabi::Operations
-    words = { "kind" => ["desk", "Desk", "chair", "Äsop chest", "äsop chest", ""], "source" => ["kerb", ""], "maker" => ["", "a joiner"],
+    words = { "kind" => ["desk", "Desk", "writing desk", "chair", "Äsop", "äsop", "gizmo", ""], "source" => ["kerb", ""], "maker" => ["", "a joiner"],
               "techniques" => ["", "waxed", "waxed, Oiled"] }
     given = words.transform_values { |values| values.sample(random: random) }
     id = operations::Flips::Pieces.create(given.merge("name" => "Flip", "bought_on" => "2025-#{random.rand(1..12).to_s.rjust(2, '0')}-05",

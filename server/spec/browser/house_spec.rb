@@ -37,10 +37,6 @@ RSpec.describe "the house's own way" do
     press("Edit piece")
     form("Edit K-001") do
       type("Price paid", "30")
-      type("Drawers by row", "two")
-      press("Save piece")
-      expect(page).to have_text("“two” is not a stack of drawers")
-      type("Drawers by row", "")
       type("Hours still to come", "3h")
       expect(page).to have_text("Counts as 3 h")
       press("Save piece")
@@ -48,6 +44,20 @@ RSpec.describe "the house's own way" do
     expect(page).to have_css("[data-figure=break_even]", text: "30.00")
     expect(page).to have_css("[data-figure=target]", text: "no target pay is set in House rules")
     expect(page).to have_text("Still to come: 3 h of work.")
+    press("Its shape")
+    form("The shape of this bench") do
+      type("Drawers by row", "two")
+      expect(page).to have_text("“two” is not a stack of drawers")
+      type("Drawers by row", "2")
+      expect(page).to have_css("svg[aria-label='Front view, 47 1/4 in wide, 17 3/4 in high, 2 drawers']")
+      type("Drawers by row", "")
+      type("Width", "4 1/4")
+      press("Looks right")
+      expect(page).to have_text("A bench with a width of 4 1/4 in would be unusual: 43 5/16 in is common")
+      type("Width", "47 1/4")
+      press("Looks right")
+    end
+    expect(page).to have_text("Shape kept")
 
     press("Record hours")
     form("Record hours") do

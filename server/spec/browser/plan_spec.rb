@@ -8,6 +8,17 @@ RSpec.describe "from findings to plan" do
   include_context "with an empty workshop"
 
   # A piece with the measures given; leads to its pages.
+  # Says what is there; the rest is as it is usual for its kind.
+  def look_at_shape(name, kind, parts)
+    press("Look at its shape")
+    form("The shape of this #{kind}") do
+      parts.each { |field, text| type(field, text) }
+      press("Looks right")
+    end
+    expect(page).to have_css("h1", text: name)
+    expect(page).to have_button("Its shape")
+  end
+
   def record(name, kind, width, depth, height, **edits)
     visit "/floor"
     press("Record a piece", match: :first)
@@ -24,6 +35,7 @@ RSpec.describe "from findings to plan" do
       edits.fetch(:type, {}).each { |field, text| type(field, text) }
       press("Save piece")
     end
+    look_at_shape(name, kind, edits[:shape]) if edits[:shape]
     expect(page).to have_no_css("[role=dialog]")
   end
 
@@ -120,7 +132,7 @@ RSpec.describe "from findings to plan" do
             ["Prime with bonding primer", "overnight (12 h)", ""]]
 
   it "a chest painted five times: lead is asked first, and the answer changes the plan" do
-    record("Loft chest", "chest of drawers", "900", "450", "850", pick: { "Surface is of" => "solid" }, type: { "Drawers by row" => "1,1,1" })
+    record("Loft chest", "chest of drawers", "900", "450", "850", pick: { "Surface is of" => "solid" }, shape: { "Drawers by row" => "1,1,1" })
     go("Look it over")
     note("Surface", "Painted already", measure: "5")
     expect(page).to have_css("[role=status]", text: "unknown age is tested for lead first")

@@ -7,11 +7,11 @@ RSpec.describe Kohlrabi::Records::Bulk do
   records = Kohlrabi::Records
 
   it "writes what was given as it is read back, stamped, and returns the ids in order" do
-    ids = described_class.insert(records::Piece, %i[name ticket bought_on purchase_minor panelled],
-                                 [["Desk", 1, Date.new(2026, 5, 1), 12_34, false], ["Stool é", 2, nil, nil, nil]])
+    ids = described_class.insert(records::Piece, %i[name ticket bought_on purchase_minor shape_checked],
+                                 [["Desk", 1, Date.new(2026, 5, 1), 12_34, false], ["Stool é", 2, nil, nil, true]])
     rows = records::Piece.where(id: ids).index_by(&:id).values_at(*ids)
-    expect(rows.map { |row| [row.name, row.bought_on, row.purchase_minor, row.panelled] })
-      .to eq([["Desk", Date.new(2026, 5, 1), 12_34, false], ["Stool é", nil, nil, nil]])
+    expect(rows.map { |row| [row.name, row.bought_on, row.purchase_minor, row.shape_checked] })
+      .to eq([["Desk", Date.new(2026, 5, 1), 12_34, false], ["Stool é", nil, nil, true]])
     expect(rows.map(&:created_at)).to all(eq(Time.iso8601("2026-06-30T12:00:00Z")))
   end
 

@@ -82,7 +82,9 @@ RSpec.describe "house rules of buying", :api do
     now = Kohlrabi::Clock.now
     stamp = { created_at: now, updated_at: now }
     records = Kohlrabi::Records
-    records::Piece.insert_all!(Array.new(300) { |i| { ticket: i + 1, name: "Desk #{i}", kind: "desk", purchase_minor: 1000, **stamp } })
+    records::Piece.insert_all!(Array.new(300) do |i|
+      { ticket: i + 1, name: "Desk #{i}", kind: "desk", kind_key: "desk", purchase_minor: 1000, **stamp }
+    end)
     records::Event.insert_all!(records::Piece.pluck(:id).map { |id| { piece_id: id, kind: "sold", position: 1, happened_on: "2026-06-01", **stamp } })
     records::Sale.insert_all!(records::Event.pluck(:id).map { |id| { event_id: id, price_minor: 10_000 + id, **stamp } })
     operations::Flips::Summaries.refresh(records::Piece.pluck(:id))

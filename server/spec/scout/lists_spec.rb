@@ -111,10 +111,10 @@ RSpec.describe "lists of what was hunted", :api do
 
   it "put kinds of one's own on the card, with what five sold ones brought" do
     call(:patch, "/api/workshop", { lock_version: 0, target_pay: "10", floor_pay: "5" })
-    5.times { event(piece(kind: "prayer desk", purchase: "5"), "sold", "2026-06-01", price: "200") }
-    row = call(:get, "/api/scout/card")["rows"].find { |one| one["kind"] == "prayer desk" }
+    5.times { event(piece(kind: "butter churn", purchase: "5"), "sold", "2026-06-01", price: "200") }
+    row = call(:get, "/api/scout/card")["rows"].find { |one| one["kind"] == "butter churn" }
     # 200 less the usual 21.33 of materials ((10 + 80 + 38) ÷ 6) and 5.1667 h ((2 + 20 + 9) ÷ 6) at 10: 127.00.
-    expect([row["source"], row["cells"][1]["most"]["text"]]).to eq(["from 5 of your own prayer desks", "127.00"])
+    expect([row["source"], row["cells"][1]["most"]["text"]]).to eq(["from 5 of your own butter churns", "127.00"])
   end
 
   it "show the figures behind buying also in another hours rule and unit" do

@@ -5,6 +5,7 @@ type Schemas = components["schemas"];
 export type Workshop = Schemas["Workshop"];
 export type Person = Schemas["Named"];
 export type Piece = Schemas["Piece"];
+export type ShapeInput = Schemas["ShapeInput"];
 export type PieceFields = Schemas["PieceFields"];
 export type PieceRow = Schemas["PieceRow"];
 export type PieceName = Schemas["PieceName"];

@@ -8,10 +8,34 @@ import TextField from "@mui/material/TextField";
 import { type Control, useController } from "react-hook-form";
 import { EffortEcho } from "./EffortEcho";
 import type { FieldSpec, Values } from "./fields";
+import { KindInput } from "./shape/KindInput";
 
 type Props = { spec: FieldSpec; control: Control<Values>; error?: string; first?: boolean };
 
-export function Field({ spec, control, error, first = false }: Props) {
+// A kind with the form that is asked for where its word is not known.
+function KindField({ spec, control, error, first = false }: Props) {
+  const kind = useController({ name: spec.name, control }).field;
+  const form = useController({ name: `${spec.name}_form`, control }).field;
+  if (!spec.lists) return null;
+  return (
+    <KindInput
+      lists={spec.lists}
+      kind={kind.value ?? ""}
+      form={form.value ?? ""}
+      onKind={kind.onChange}
+      onForm={form.onChange}
+      error={error}
+      help={spec.help}
+      field={{ name: spec.name, inputRef: kind.ref, onBlur: kind.onBlur, autoFocus: first }}
+    />
+  );
+}
+
+export function Field(props: Props) {
+  return props.spec.kind === "kind" ? <KindField {...props} /> : <PlainField {...props} />;
+}
+
+function PlainField({ spec, control, error, first = false }: Props) {
   const { field } = useController({ name: spec.name, control });
   const value = field.value ?? "";
   const common = {

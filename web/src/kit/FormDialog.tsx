@@ -50,21 +50,24 @@ export function FormDialog({
     problem &&
     (problem.problem.errors.length === 0 || problem.problem.errors.some((e) => !e.field || !named.has(e.field)));
 
-  const save = form.handleSubmit(async (values) => {
-    setProblem(null);
-    try {
-      await onSubmit(
-        values,
-        pieces.map(({ piece_id, weight }) => ({ piece_id, weight })),
-      );
-    } catch (error) {
-      if (!(error instanceof ProblemError)) throw error;
-      setProblem(error);
-    }
-  });
+  // A measure far outside the usual is asked about; said to be right, it is sent again as such.
+  const asked = problem?.is("measure_unusual");
+  const send = (sure: boolean) =>
+    form.handleSubmit(async (values) => {
+      setProblem(null);
+      try {
+        await onSubmit(
+          sure ? { ...values, sure: "yes" } : values,
+          pieces.map(({ piece_id, weight }) => ({ piece_id, weight })),
+        );
+      } catch (error) {
+        if (!(error instanceof ProblemError)) throw error;
+        setProblem(error);
+      }
+    });
   const submitted = (event: FormEvent) => {
     event.stopPropagation();
-    void save(event);
+    void send(false)(event);
   };
 
   return (
@@ -78,6 +81,19 @@ export function FormDialog({
         <DialogTitle id={id}>{title}</DialogTitle>
         <DialogContent>
           <Box sx={{ display: "grid", gridTemplateColumns: "repeat(6, 1fr)", gap: 2, pt: 1 }}>
+            {asked && (
+              <Alert
+                severity="warning"
+                sx={{ gridColumn: "1 / -1" }}
+                action={
+                  <Button color="inherit" onClick={() => void send(true)()}>
+                    It is right
+                  </Button>
+                }
+              >
+                {problem?.message}
+              </Alert>
+            )}
             {general && (
               <Alert severity="error" sx={{ gridColumn: "1 / -1" }}>
                 {problem.message}

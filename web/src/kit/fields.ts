@@ -1,4 +1,6 @@
 // How a form names its fields; FormDialog draws them.
+import type { Workshop } from "../api/types";
+
 // A piece that bears a share; its name is carried along to be shown.
 export type ShareInput = { piece_id: number; weight: string; name?: string };
 // Pieces just like one, bought together with it.
@@ -13,11 +15,13 @@ export type Values = Record<string, string>;
 export type FieldSpec = {
   name: string;
   label: string;
-  kind: "text" | "date" | "effort" | "select" | "suggest" | "colour" | "multiline" | "pieces";
+  kind: "text" | "date" | "effort" | "select" | "suggest" | "colour" | "multiline" | "pieces" | "kind";
   unit?: string;
   help?: string;
   options?: { key: string; label: string }[];
   suggestions?: string[];
+  // For "kind": what there is to choose from; its form goes under the name with _form.
+  lists?: Workshop["lists"];
   half?: boolean;
   hidden?: boolean;
   // For "pieces": whether shares by weight may be given.

@@ -1,7 +1,7 @@
 // The fields of a piece, as forms show them. brief: what is known at the moment of buying.
 import type { Workshop } from "../api/types";
 import type { FieldSpec } from "./fields";
-import { shapeFields } from "./shapeFields";
+import { shapeFields } from "./shape/shapeFields";
 
 const MATERIALS = ["", "solid", "veneer", "laminate", "plywood", "board"].map((key) => ({
   key,
@@ -17,7 +17,8 @@ export function pieceFields(
   const unit = workshop.length_unit;
   const first: FieldSpec[] = [
     { name: "name", label: "What is it?", kind: "text" },
-    { name: "kind", label: "Kind", kind: "suggest", suggestions: workshop.lists.kinds },
+    { name: "kind", label: "Kind", kind: "kind", lists: workshop.lists },
+    { name: "kind_form", label: "Form", kind: "text", hidden: true },
     { name: "source", label: "Where from", kind: "suggest", suggestions: workshop.lists.sources },
     { name: "bought_on", label: "Bought on", kind: "date", half: true },
     {
@@ -68,7 +69,7 @@ export function pieceFields(
   return [
     ...first,
     { name: "units", label: "How many alike in it", kind: "text", half: true, help: "such as 4 chairs kept as one" },
-    ...shape,
+    ...shape.slice(0, 3),
     { name: "body_colour", label: "Body colour", kind: "colour", half: true },
     { name: "front_colour", label: "Front colour", kind: "colour", half: true },
     ...said,

@@ -37,7 +37,7 @@ RSpec.describe "zones of every kind" do
             two.call("bar cart")]).to eq([%w[door], %w[shelf], %w[leaf], %w[top]])
     grades = Plans.zones("washstand", nil).to_h { |zone| [zone.key, zone.grade] }
     expect(grades.values_at("top", "legs", "drawers", "inside", "underside")).to eq(%w[flat curved hard hard hard])
-    expect(Plans.zones("cabinet", nil, panelled: true).find do |zone|
+    expect(Plans.zones("cabinet", nil, door_style: "panelled").find do |zone|
       zone.key == "door-1-frame"
     end).to have_attributes(grade: "detailed", role: "frame")
     expect(Plans.zones("chest of drawers", nil, base: "skirt").find { |zone| zone.key == "base" }).to have_attributes(grade: "curved", label: "Skirt")

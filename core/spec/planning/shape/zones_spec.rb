@@ -23,7 +23,7 @@ RSpec.describe Kohlrabi::Core::Planning::Shape::Zones do
     expect(keys.call).to include("legs", "front-1-2", "front-3-1", "drawers")
     expect(keys.call(base: "skirt", leg: 90.0)).to include("base").and(satisfy { |all| !all.include?("legs") })
     expect(keys.call(base: "none")).not_to include("legs", "base")
-    expect(keys.call(drawer_rows: [], doors: 1, panelled: true)).to include("door-1-frame", "door-1-panel", "inside")
+    expect(keys.call(drawer_rows: [], doors: 1, door_style: "panelled")).to include("door-1-frame", "door-1-panel", "inside")
     two = described_class.of(shape_of.call(height: 1800.0, upper_height: 900.0, upper_depth: 300.0, upper_doors: 2)).to_h { |zone| [zone.key, zone] }
     expect(two.values_at("top", "upper-top", "upper-side-left").map(&:area)).to eq([900.0 * 150, 900.0 * 300, 300.0 * 900])
   end

@@ -5,6 +5,7 @@ module Kohlrabi
     # What somebody asks or got for a piece of some kind.
     class Comparable < Base
       include Removable
+      include OfKind
 
       has_many :photos, -> { live.order(:position, :id) }, inverse_of: :comparable
     end

@@ -5,6 +5,7 @@ module Kohlrabi
     # A piece of furniture and the flip made of it.
     class Piece < Base
       include Removable
+      include OfKind
 
       has_many :events, -> { live.order(:position) }, inverse_of: :piece
       has_many :cost_shares

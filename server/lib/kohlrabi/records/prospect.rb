@@ -6,6 +6,7 @@ module Kohlrabi
     # was closed stays with it.
     class Prospect < Base
       include Removable
+      include OfKind
 
       serialize :checks, coder: JSON
       has_many :sightings, -> { live.order(:seen_on, :id) }, inverse_of: :prospect

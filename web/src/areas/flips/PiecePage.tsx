@@ -13,6 +13,7 @@ import { Drawing } from "../../kit/Drawing";
 import { Failure } from "../../kit/Failure";
 import { Figures } from "../../kit/Figures";
 import { PageHead } from "../../kit/PageHead";
+import { ShapeSays } from "../../kit/shape/ShapeSays";
 import { Part } from "../../kit/Part";
 import { piecePages } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
@@ -43,7 +44,18 @@ export default function PiecePage() {
   const [broken, setBroken] = useState(false);
   if (piece.error) return <Failure error={piece.error} again={() => void piece.refetch()} />;
   if (!piece.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { fields, ticket, stage, drawing, strip, figures, other_hours: otherHours, turnaround, photos } = piece.data;
+  const {
+    fields,
+    ticket,
+    stage,
+    drawing,
+    shape,
+    strip,
+    figures,
+    other_hours: otherHours,
+    turnaround,
+    photos,
+  } = piece.data;
   const face = photos.find((photo) => photo.face) ?? [...photos].reverse().find((photo) => photo.kind === "after");
   const currency = workshop.data.currency;
   const facts = [
@@ -89,11 +101,7 @@ export default function PiecePage() {
               style={{ width: 290, maxWidth: "100%", height: "auto", display: "block" }}
             />
           )}
-          {!drawing.to_scale && (
-            <Typography variant="caption" sx={{ color: "text.secondary" }}>
-              Usual shape of its kind, not to scale. Give width and height for its own.
-            </Typography>
-          )}
+          <ShapeSays id={id} kind={fields.kind ?? ""} shape={shape} workshop={workshop.data} />
         </Box>
         <Box>
           <DaysStrip strip={strip} scale={daysScale([strip])} most={620} end={strip.ended ? stage : undefined} />

@@ -10,6 +10,7 @@ import { api, ask } from "../../api/client";
 import type { Catalogue, Finding } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
+import { ShapeSays } from "../../kit/shape/ShapeSays";
 import { ZoneMap } from "../../kit/zones/ZoneMap";
 import { FindingDialog } from "./FindingDialog";
 import { FindingList } from "./FindingList";
@@ -94,10 +95,11 @@ function Over({ page, catalogue, workshop }: Shared) {
         </Typography>
         {zone?.advice && <Typography variant="caption">{zone.advice}</Typography>}
         {!page.sized && (
-          <Typography variant="caption">
+          <Typography variant="caption" component="p">
             Areas rest on the usual measures of its kind. Give width, depth and height for its own.
           </Typography>
         )}
+        <ShapeSays id={page.id} kind={page.kind ?? ""} shape={page.shape} workshop={workshop} />
         {zone && (
           <Button size="small" onClick={() => setZoning(true)}>
             Change this zone

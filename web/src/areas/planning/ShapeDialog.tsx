@@ -5,7 +5,7 @@ import type { Plan, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
-import { shapeFields } from "../../kit/shapeFields";
+import { shapeFields } from "../../kit/shape/shapeFields";
 
 type Props = { page: Plan; workshop: Workshop; onClose: () => void };
 

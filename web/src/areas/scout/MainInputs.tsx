@@ -1,5 +1,4 @@
 // The four inputs that are enough in a shop: kind, tag price, condition, expected resale.
-import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import InputAdornment from "@mui/material/InputAdornment";
 import TextField from "@mui/material/TextField";
@@ -7,6 +6,7 @@ import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import type { Prospect, Workshop } from "../../api/types";
+import { KindInput } from "../../kit/shape/KindInput";
 import type { Given } from "./given";
 
 type Props = {
@@ -31,25 +31,18 @@ export function MainInputs({ given, set, answer, workshop, errors }: Props) {
         mb: 2,
       }}
     >
-      <Autocomplete
-        freeSolo
-        autoHighlight
-        sx={{ gridColumn: { xs: "1 / -1", md: "auto" } }}
-        options={workshop.lists.kinds}
-        inputValue={given.kind}
-        onInputChange={(_, kind) => set({ kind })}
-        renderInput={(params) => (
-          <TextField
-            {...params}
-            // The screen was opened to type here.
-            // eslint-disable-next-line jsx-a11y/no-autofocus
-            autoFocus={given.kind === ""}
-            label="Kind"
-            error={!!errors.kind}
-            helperText={errors.kind}
-          />
-        )}
-      />
+      <Box sx={{ gridColumn: { xs: "1 / -1", md: "auto" } }}>
+        <KindInput
+          lists={workshop.lists}
+          kind={given.kind}
+          form={given.kind_form ?? ""}
+          onKind={(kind) => set({ kind })}
+          onForm={(kind_form) => set({ kind_form })}
+          error={errors.kind}
+          // The screen was opened to type here.
+          field={{ autoFocus: given.kind === "" }}
+        />
+      </Box>
       <TextField
         label="Tag price"
         value={given.tag ?? ""}

@@ -12,15 +12,16 @@ module Kohlrabi
 
         attr_reader :kind
 
-        # kind: any name; unknown ones are taken as "other". currency: Units::Currency.
+        # kind: any word for it; unknown ones are taken as "other". currency: Units::Currency.
         def initialize(kind, currency:)
           @kind = kind.to_s.strip.downcase
-          @row = ROWS[@kind] || ROWS.fetch("other")
+          @name = Planning::Shape::Kinds.name(kind)
+          @row = ROWS.fetch(@name || "other")
           @currency = currency
         end
 
-        # Whether the kind is in the table by its own name.
-        def known? = ROWS.key?(kind)
+        # Whether the kind is known by some word.
+        def known? = !@name.nil?
         def pair? = @row[:pair] == true
         def use = @row[:use]
 

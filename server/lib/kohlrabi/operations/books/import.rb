@@ -44,13 +44,14 @@ module Kohlrabi
         private_class_method :outcome
 
         PIECE = %i[name kind source bought_on purchase_minor notes].freeze
+        KIND = Core::Planning::Shape::Kinds
         DETAILS = { listing: [Records::Listing, %i[asking_minor channel]],
                     sale: [Records::Sale, %i[price_minor tip_minor fee_minor delivery_minor asking_minor channel]],
                     refund: [Records::Refund, %i[amount_minor fee_back_minor]] }.freeze
 
         def write(batch, ticket)
-          ids = Records::Bulk.insert(Records::Piece, [*PIECE, :ticket], batch.each_with_index.map do |flip, i|
-            [*flip.piece.values_at(*PIECE), ticket + i + 1]
+          ids = Records::Bulk.insert(Records::Piece, [*PIECE, :ticket, :kind_key], batch.each_with_index.map do |flip, i|
+            [*flip.piece.values_at(*PIECE), ticket + i + 1, KIND.key(flip.piece[:kind])]
           end)
           rows = batch.zip(ids)
           events(rows)

@@ -32,7 +32,7 @@ module Kohlrabi
           SQL
         }.freeze
         # key => [label, SQL, whether a flip can have several].
-        ALL = { "kind" => ["Kind", COLUMN.call("kind"), false], "source" => ["Where from", COLUMN.call("source"), false],
+        ALL = { "kind" => ["Kind", COLUMN.call("kind_key"), false], "source" => ["Where from", COLUMN.call("source"), false],
                 "channel" => ["Channel", "SELECT piece_id, COALESCE(TRIM(channel), '') AS trait FROM flip_summaries", false],
                 "finish" => ["Finish", FINISHES, true], "technique" => ["Technique", TECHNIQUES, true],
                 "maker" => ["Maker", COLUMN.call("maker"), false],
@@ -49,14 +49,21 @@ module Kohlrabi
         def sets(by) = SETS[by] || sql(by)
         def split(by, text) = several?(by) && text != NONE ? text.split(DIVIDER) : [text]
 
-        # A trait in words.
+        # A trait in words; a kind by the word that is used most here.
         def label(by, trait)
+          return words.fetch(trait, trait) if by == "kind" && trait != NONE
           return %w[technique finish].include?(by) ? "none recorded" : "not given" if trait == NONE
           return Core::Planning::Finishes::BY_KEY.dig(trait, :label) || trait if by == "finish"
           return date(by, trait) if %w[season month].include?(by)
 
           trait.start_with?(WORK) ? Core::Flips::WorkKinds.label(trait.delete_prefix(WORK)) : trait
         end
+
+        # {kind => the word for it that pieces bear most}.
+        def words
+          Records::Piece.live.where.not(kind_key: nil).group(:kind_key, :kind).order(Arel.sql("COUNT(*), MAX(id)")).pluck(:kind_key, :kind).to_h
+        end
+        private_class_method :words
 
         # "May", "May 2026"; as it is where somebody asks for what is no month.
         def date(by, trait)

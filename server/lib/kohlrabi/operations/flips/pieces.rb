@@ -19,7 +19,10 @@ module Kohlrabi
           workshop = House::WorkshopSettings.workshop
           Records::Base.transaction do
             values = { sundries_minor: workshop.sundries_minor }.merge(read(given, workshop, new: true))
-            store(Records::Piece.new(values)).tap { |piece| Techniques.set(piece, given) }
+            Planning::Kinds.keep(given)
+            piece = Records::Piece.new(values)
+            Planning::Shapes.check_size(piece, given)
+            store(piece).tap { Techniques.set(piece, given) }
           end
         end
 
@@ -36,6 +39,8 @@ module Kohlrabi
           Records::Base.transaction do
             piece = find(id)
             Support::Locking.save(piece, given, read(given, House::WorkshopSettings.workshop)) do |changed|
+              Planning::Kinds.keep(given)
+              Planning::Shapes.check_size(changed, given)
               Planning::Shapes.check(changed)
               refuse_own_price(changed)
             end

@@ -9,7 +9,7 @@ module Kohlrabi
 
         def all
           { currencies: Core::Units::Currency.all.map { |currency| { key: currency.code, label: "#{currency.code} #{currency.name}" } },
-            time_zones: zones, kinds: (Core::Planning::Shape::Kinds.names - ["other"]) | used(Records::Piece, :kind),
+            time_zones: zones, kinds: Planning::Kinds.words(used(Records::Piece, :kind)), forms: forms,
             work_kinds: Core::Flips::WorkKinds::ALL.map { |row| row.slice(:key, :label, :count) },
             conditions: Core::Scout::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
             uses: Core::Scout::Heights.choices.map { |key, label| { key: key, label: label } },
@@ -20,6 +20,10 @@ module Kohlrabi
             channels: Market::Channels.all.map(&:name) | used(Records::Sale, :channel) | used(Records::Listing, :channel),
             makers: used(Records::Piece, :maker) }
         end
+
+        # Forms to say of a kind that is not known.
+        def forms = Core::Planning::Shape::Kinds::FORMS.map { |key, (label, _)| { key: key, label: label } }
+        private_class_method :forms
 
         # The other pieces in hand that were bought with this one and are just like it.
         def mates(piece)

@@ -101,7 +101,7 @@ module Kohlrabi
         end
         private_class_method :suggested
 
-        def comparables(piece) = piece.kind ? Records::Comparable.live.where(kind: piece.kind).order(seen_on: :desc, id: :desc).to_a : []
+        def comparables(piece) = piece.kind ? Records::Comparable.live.where(kind_key: piece.kind_key).order(seen_on: :desc, id: :desc).to_a : []
 
         def comparable(row)
           Core::Market::Comparables::One.new(price: row.price_minor, sold: row.sold, likeness: row.likeness, seen_on: row.seen_on)
@@ -111,7 +111,7 @@ module Kohlrabi
         # What own pieces of its kind brought, the latest first.
         def own(piece)
           sold = Records::FlipSummary.where(live: true, stage: "sold").where.not(piece_id: piece.id).where.not(receipts_minor: nil)
-          sold.joins(:piece).where(pieces: { kind: piece.kind }).order(ended_on: :desc).limit(OWN).pluck(:receipts_minor)
+          sold.joins(:piece).where(pieces: { kind_key: piece.kind_key }).order(ended_on: :desc).limit(OWN).pluck(:receipts_minor)
         end
 
         def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)

@@ -23,7 +23,7 @@ module Kohlrabi
         def listings
           today = House::WorkshopSettings.today
           rows = Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece)
-                                     .pluck("pieces.kind", :listed_on, :ended_on, :stage, :piece_id)
+                                     .pluck("pieces.kind_key", :listed_on, :ended_on, :stage, :piece_id)
           sets = in_sets
           back = returns
           rows.uniq { |_, _, _, _, id| sets.fetch(id, "piece #{id}") }.flat_map do |kind, listed, ended, stage, id|
@@ -49,7 +49,7 @@ module Kohlrabi
         def listed_since(piece, listed) = [listed, Records::SaleReturn.live.where(piece: piece).maximum(:returned_on)].compact.max
 
         # Core::Market::TimeToSell::Answer for a kind.
-        def time(kind) = Core::Market::TimeToSell.new(spells).for(kind)
+        def time(kind) = Core::Market::TimeToSell.new(spells).for(Core::Planning::Shape::Kinds.key(kind))
 
         # Core::Market::Outlook::Answer of a price with its steps; nil where too little is known. steps: [[Date, minor units]].
         def outlook(time, price, steps, ratio, stood: 0)

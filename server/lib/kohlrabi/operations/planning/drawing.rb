@@ -6,12 +6,12 @@ module Kohlrabi
       # Hands a piece's measures to the core to be drawn and zoned.
       module Drawing
         LENGTHS = %i[width depth height leg leaf upper_height upper_depth].freeze
-        PLAIN = %i[doors shelves base top_shape upper_doors panelled].freeze
+        PLAIN = %i[doors shelves inner_shelves compartments base top_shape front door_style upper_doors upper_style].freeze
 
         module_function
 
         # Core::Planning::Shape::PieceShape as it was bought. Raises Core::Refusal.
-        def bought(piece) = made(piece.kind, fields(piece))
+        def bought(piece) = made(piece.kind, fields(piece), checked: piece.shape_checked)
 
         # As it shall be: areas, drawing and fit follow it. Raises Core::Refusal.
         def shape(piece)
@@ -21,8 +21,8 @@ module Kohlrabi
           was = bought(piece)
           own = fields(planned).compact
           all = fields(piece).merge(own)
-          all = all.except(:upper_height, :upper_depth, :upper_doors) if planned.without_upper
-          made(piece.kind, all.merge(height: own[:height] || lower(was, planned, own)))
+          all = all.except(:upper_depth, :upper_doors, :upper_style).merge(upper_height: 0.0) if planned.without_upper
+          made(piece.kind, all.merge(height: own[:height] || lower(was, planned, own)), checked: piece.shape_checked)
         end
 
         # What passes through doors: the shape as planned, where it was measured.
@@ -63,7 +63,11 @@ module Kohlrabi
         end
         private_class_method :fields
 
-        def made(kind, fields) = Core::Planning::Shape::PieceShape.new(kind: kind, **fields)
+        # A word that the core does not know is drawn in the form that was said of it.
+        def made(kind, fields, checked: false)
+          form = Core::Planning::Shape::Kinds.known?(kind) ? nil : Kinds.form(kind)
+          Core::Planning::Shape::PieceShape.new(kind: kind, form: form, checked: checked == true, **fields)
+        end
         private_class_method :made
       end
     end

@@ -6,20 +6,78 @@ module Kohlrabi
       # The measures of a piece as they are typed, and the shape it shall have.
       module Shapes
         LENGTHS = %i[width depth height leg leaf upper_height upper_depth].freeze
-        COUNTS = { doors: Core::Planning::Shape::PieceShape::MAX_DOORS, upper_doors: Core::Planning::Shape::PieceShape::MAX_DOORS,
-                   shelves: Core::Planning::Shape::PieceShape::MAX_SHELVES }.freeze
+        SHAPE = Core::Planning::Shape::PieceShape
+        CHOICES = { base: SHAPE::BASES, top_shape: SHAPE::TOPS, door_style: SHAPE::DOORS, front: SHAPE::FRONTS, upper_style: SHAPE::UPPERS }.freeze
+        COLUMNS = [*LENGTHS.map { |name| :"#{name}_mm" }, :drawer_rows, :row_heights, *SHAPE::COUNTS.keys, *CHOICES.keys].freeze
+        FIELDS = COLUMNS.map(&:to_s).freeze
+        SIZES = %i[width depth height].freeze
+        FAR = 3 # times the usual measure of its kind, or a third of it: asked about before it is taken (assumed)
+
+        extend Support::Refusing
 
         module_function
 
         # Reads the fields of a shape. reading: Reading.
         def read(reading)
           LENGTHS.each { |field| reading.length(field) }
-          reading.with(:drawer_rows) { |raw| Core::Planning::Shape::PieceShape.parse_rows(raw).join(",") }
+          reading.with(:drawer_rows) { |raw| SHAPE.parse_rows(raw).join(",") }
           reading.with(:row_heights) { |raw| heights(raw) }
-          COUNTS.each { |field, most| reading.with(field) { |raw| count(raw, field, most) } }
-          reading.choice(:base, Core::Planning::Shape::PieceShape::BASES.keys)
-          reading.choice(:top_shape, Core::Planning::Shape::PieceShape::TOPS.keys)
-          reading.with(:panelled) { |raw| raw == "yes" }
+          SHAPE::COUNTS.each { |field, most| reading.with(field) { |raw| count(raw, field, most) } }
+          CHOICES.each { |field, choices| reading.choice(field, choices.keys) }
+        end
+
+        # A measure far outside what its kind usually has is asked about, unless somebody said that it is right. piece: a record, not yet saved.
+        # Raises Refused.
+        def check_size(piece, given)
+          return if given["sure"] == "yes" || !Core::Planning::Shape::Kinds.known?(piece.kind)
+
+          usual = Core::Planning::Shape::Kinds.template(piece.kind)
+          SIZES.each do |side|
+            size = piece["#{side}_mm"]
+            next unless size && piece.will_save_change_to_attribute?("#{side}_mm") && !size.between?(usual[side] / FAR.to_f, usual[side] * FAR)
+
+            unit = House::WorkshopSettings.workshop.length_unit
+            refuse(:measure_unusual, field: side, kind: piece.kind, side: side, size: Core::Units::Length.text(size, unit: unit),
+                                     usual: Core::Units::Length.text(usual[side], unit: unit))
+          end
+        end
+
+        # A shape as it would be: of a kind, or of what is being typed. shape: Core::Planning::Shape::PieceShape; known: whether its kind's word is.
+        Drawn = Struct.new(:shape, :known, :record, keyword_init: true)
+
+        # given: {"kind", "kind_form"?, "checked"?, …} as ShapeInput; nothing is written. Returns Drawn. Raises Refused.
+        def draw(given)
+          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          read(reading)
+          reading.choice(:kind_form, Core::Planning::Shape::Kinds::FORMS.keys)
+          values = reading.done!
+          form = values.delete(:kind_form)
+          of(Records::Piece.new(values.merge(kind: given["kind"].to_s.first(80), shape_checked: given["checked"] == "yes")), form: form)
+        rescue Core::Refusal => e
+          raise Support::Refused, [e]
+        end
+
+        # Drawn of a record, as it was bought.
+        def of(piece, form: nil)
+          shape = Drawing.bought(piece)
+          shape = shape.class.new(**shape.to_h, form: form) if form && shape.form.nil? && !Core::Planning::Shape::Kinds.known?(piece.kind)
+          Drawn.new(shape: shape, known: Kinds.known?(piece.kind) || !form.nil?, record: piece)
+        end
+
+        # What is there was looked at: all parts of the shape as they are now, what is empty is not there. given: as ShapeInput. Returns the piece.
+        def look(piece_id, given)
+          Records::Base.transaction do
+            piece = Support::Finder.find(Records::Piece, piece_id)
+            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+            read(reading)
+            piece.assign_attributes(FIELDS.to_h { |name| [name, nil] }.merge(reading.done!.transform_keys(&:to_s)).merge("shape_checked" => true))
+            Kinds.keep("kind" => piece.kind, "kind_form" => given["kind_form"])
+            check_size(piece, given)
+            check(piece)
+            piece.save!
+            Plans.refresh(piece)
+            piece
+          end
         end
 
         # The shape as planned, in place of the one before; empty fields are as bought. Returns the piece. Raises Refused, Missing.
@@ -31,7 +89,7 @@ module Kohlrabi
             reading.with(:without_upper) { |raw| raw == "yes" }
             values = reading.done!
             row = piece.planned_shape || piece.build_planned_shape
-            row.assign_attributes(row.class.column_names.grep(/_mm\z|rows|heights|doors|shelves|base|top_shape|panelled/).to_h { |name| [name, nil] })
+            row.assign_attributes(FIELDS.to_h { |name| [name, nil] })
             row.assign_attributes(values.merge(without_upper: values[:without_upper] == true))
             check(piece)
             row.save!

@@ -7,6 +7,8 @@ module Kohlrabi
       module Card
         MOST = 28 # kinds on one page
 
+        KINDS = Core::Planning::Shape::Kinds
+
         module_function
 
         # Array of [kind, {condition key => Verdicts}], own kinds first in alphabetical order with the usual ones.
@@ -20,8 +22,8 @@ module Kohlrabi
         end
 
         def kinds
-          own = House::Choices.used(Records::Piece, :kind).map(&:downcase)
-          (own | (Core::Scout::Defaults::ROWS.keys - ["other"])).first(MOST).sort
+          own = House::Choices.used(Records::Piece, :kind).map(&:downcase).uniq { |kind| KINDS.key(kind) }
+          (own + (Core::Scout::Defaults::ROWS.keys - ["other", *own.map { |kind| KINDS.key(kind) }])).first(MOST).sort
         end
         private_class_method :kinds
       end

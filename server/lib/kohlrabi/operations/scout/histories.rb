@@ -20,18 +20,18 @@ module Kohlrabi
         # {resale:, hours:, materials:}: Arrays over sold pieces of the kind (minor units, seconds).
         def of(kind)
           read([kind])
-          @kinds.fetch(kind.to_s.downcase)
+          @kinds.fetch(key(kind))
         end
 
         # Has what is known of several kinds read at once.
         def read(kinds)
-          new = kinds.map { |kind| kind.to_s.downcase }.uniq - @kinds.keys
+          new = kinds.map { |kind| key(kind) }.uniq - @kinds.keys
           @kinds.merge!(load(new)) if new.any?
         end
 
         # [how many of the kind went to somebody else, weeks that all watched ones of it were watched].
         def gone(kind)
-          @gone[kind.to_s.downcase] ||= watched(kind.to_s.downcase)
+          @gone[key(kind)] ||= watched(key(kind))
         end
 
         # Days on the market of own sales: Array.
@@ -44,11 +44,14 @@ module Kohlrabi
 
         # Core::Scout::Pairs of a kind.
         def pairs(kind, pair:)
-          single, together = (pair ? sales(kind.to_s.downcase) : []).partition { |row| row.last.nil? }
+          single, together = (pair ? sales(key(kind)) : []).partition { |row| row.last.nil? }
           Core::Scout::Pairs.new(pair: pair, singles: single, together: together)
         end
 
         private
+
+        # "Dressers" and "chest of drawers" are looked up as one.
+        def key(kind) = Core::Planning::Shape::Kinds.key(kind).to_s
 
         # {kind => {resale:, hours:, materials:}} of sold pieces of the kinds, in four queries however many kinds.
         def load(kinds)
@@ -68,10 +71,10 @@ module Kohlrabi
 
         # {kind => ids of its pieces that were sold last}.
         def sold(kinds)
-          turn = "ROW_NUMBER() OVER (PARTITION BY pieces.kind COLLATE NOCASE ORDER BY flip_summaries.ended_on DESC, pieces.id DESC) AS turn"
-          rows = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" }).where("pieces.kind COLLATE NOCASE IN (?)", kinds)
-          Records::Piece.from(rows.select(:id, :kind, turn), :pieces).where(turn: ..LATEST).order(:turn).pluck(:kind, :id)
-                        .each_with_object({}) { |(kind, id), all| (all[kind.downcase] ||= []) << id }
+          turn = "ROW_NUMBER() OVER (PARTITION BY pieces.kind_key ORDER BY flip_summaries.ended_on DESC, pieces.id DESC) AS turn"
+          rows = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" }).where(kind_key: kinds)
+          Records::Piece.from(rows.select(:id, :kind_key, turn), :pieces).where(turn: ..LATEST).order(:turn).pluck(:kind_key, :id)
+                        .each_with_object({}) { |(kind, id), all| (all[kind] ||= []) << id }
         end
 
         # [price, days on the market or nil, set event id or nil] of each sale.
@@ -84,7 +87,7 @@ module Kohlrabi
         end
 
         def watched(kind)
-          rows = Records::Prospect.live.where("kind = ? COLLATE NOCASE", kind).pluck(:state, :spotted_on, :closed_on)
+          rows = Records::Prospect.live.where(kind_key: kind).pluck(:state, :spotted_on, :closed_on)
           today = House::WorkshopSettings.today
           [rows.count { |state, _, _| state == "gone" }, rows.sum { |_, from, to| ((to || today) - from).to_i / 7.0 }]
         end

@@ -37,6 +37,7 @@ module Kohlrabi
         # given: Hash as in the contract's ProspectInput. A tag is the first sighting. Returns Verdicts.
         def create(given)
           Records::Base.transaction do
+            Planning::Kinds.keep(given)
             prospect = Records::Prospect.new({ spotted_on: House::WorkshopSettings.today }.merge(read(given, new: true).compact))
             check(prospect)
             prospect.save!
@@ -49,6 +50,7 @@ module Kohlrabi
         def update(id, given)
           Records::Base.transaction do
             prospect = Support::Finder.find(Records::Prospect, id)
+            Planning::Kinds.keep({ "kind" => prospect.kind }.merge(given))
             Support::Locking.save(prospect, given, read(given)) { |changed| check(changed) }
             correct_sighting(prospect) if prospect.saved_change_to_tag_minor? && prospect.tag_minor
             Verdicts.new(prospect)

@@ -25,8 +25,14 @@ module Kohlrabi
           kept[:workshop] ||= Records::Workshop.first!
         end
 
-        # Has the workshop looked up anew: it was changed, or is about to be.
-        def forget = Thread.current[KEY]&.clear
+        # The block's value, worked out once in a request under its key.
+        def once(key)
+          kept = Thread.current[KEY] or return yield
+          kept.key?(key) ? kept[key] : kept[key] = yield
+        end
+
+        # Has it looked up anew, the workshop or what stands under a key: it was changed, or is about to be.
+        def forget(key = nil) = key ? Thread.current[KEY]&.delete(key) : Thread.current[KEY]&.clear
       end
     end
   end

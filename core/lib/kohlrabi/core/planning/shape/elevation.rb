@@ -7,7 +7,8 @@ module Kohlrabi
         # A simple front elevation to scale, in polygons in mm (see Form), and the zones of the piece.
         class Elevation
           FORMS = { "case" => Forms::CaseForm, "table" => Forms::TableForm, "chair" => Forms::ChairForm,
-                    "trunk" => Forms::TrunkForm, "cart" => Forms::CartForm, "frame" => Forms::FrameForm }.freeze
+                    "trunk" => Forms::TrunkForm, "cart" => Forms::CartForm, "frame" => Forms::FrameForm, "bed" => Forms::BedForm,
+                    "panel" => Forms::PanelForm }.freeze
 
           ORDER = Zone::GROUPS.keys.each_with_index.to_h.freeze
 
@@ -29,12 +30,20 @@ module Kohlrabi
 
           # In words, for whoever cannot see it. unit: "mm" or "in".
           def description(unit:)
-            rows = @drawn[:drawer_rows].sum
-            contents = [("#{rows} #{rows == 1 ? 'drawer' : 'drawers'}" if rows.positive?),
-                        ("#{@drawn[:doors]} #{@drawn[:doors] == 1 ? 'door' : 'doors'}" if @drawn[:doors].positive?)].compact
             size = "#{Units::Length.text(width, unit: unit)} wide, #{Units::Length.text(height, unit: unit)} high"
             ["Front view", to_scale? ? size : "not to scale, measures not given", *contents].join(", ")
           end
+
+          # What is there, in words: "4 drawers", "2 glazed doors".
+          def contents
+            upper = "an upper part with #{PieceShape::UPPERS.fetch(@drawn[:upper_style])}" if @drawn[:upper_height].positive?
+            [counted(@drawn[:drawer_rows].sum, "drawer"), counted(@drawn[:doors], "#{'glazed ' if @drawn[:door_style] == 'glazed'}door"),
+             counted(@drawn[:compartments], "open compartment"), upper].compact
+          end
+
+          private
+
+          def counted(number, word) = ("#{number} #{word}#{'s' unless number == 1}" if number.positive?)
         end
       end
     end

@@ -19,6 +19,9 @@ module Kohlrabi
           end
 
           HANDS = %w[left right].freeze
+          # A bowed front is longer than it is wide: an arc that comes forward by a twelfth of its width (assumed), 1 + 8/3 (1/12)² (the usual
+          # approximation of a flat arc's length).
+          BOW = 1 + (8 / 3r * ((1 / 12r)**2))
 
           private
 
@@ -35,21 +38,22 @@ module Kohlrabi
           end
 
           # Names a zone. area: mm² of one face, else width × height. Nothing is named where there is no area.
-          def zone(key, label, role, group, width, height, area: width * height, faces: 1, grade: "flat", edge: 2 * (width + height))
+          # open: seen though it lies inside.
+          def zone(key, label, role, group, width, height, area: width * height, faces: 1, grade: "flat", edge: 2 * (width + height), open: false)
             return unless area.positive?
 
             @zones << Zone.new(key: key, label: label, role: role, group: group, area: area.to_f, faces: faces, grade: grade,
-                               width: width.to_f, height: height.to_f, edge: edge.to_f).freeze
+                               width: width.to_f, height: height.to_f, edge: edge.to_f, open: open || nil).freeze
           end
 
           # Two legs at the ends, tapering towards the floor.
-          def legs(from, inset: 0.02, thick: nil)
+          def legs(from, inset: 0.02, thick: nil, down: height)
             thick ||= thickness
             inset = width * inset
             foot = thick * 0.6
-            add(:leg, [[inset, from], [inset + thick, from], [inset + foot, height], [inset, height]], zone: "legs")
+            add(:leg, [[inset, from], [inset + thick, from], [inset + foot, down], [inset, down]], zone: "legs")
             right = width - inset
-            add(:leg, [[right - thick, from], [right, from], [right, height], [right - foot, height]], zone: "legs")
+            add(:leg, [[right - thick, from], [right, from], [right, down], [right - foot, down]], zone: "legs")
           end
 
           def thickness = [width * 0.06, 30].max
@@ -83,7 +87,7 @@ module Kohlrabi
                 key = "front-#{row + 1}-#{place + 1}"
                 box(:front, left + x, top + y, broad, tall, zone: key)
                 pull(left + x + (broad / 2), top + y + (tall / 2), [broad * 0.22, 110].min)
-                zone(key, drawer_label(row, place), "front", "fronts", broad, tall)
+                zone(key, drawer_label(row, place), "front", "fronts", broad, tall, area: broad * tall * bow, grade: bowed("flat"))
               end
             end
             drawer_insides(wide, high)
@@ -112,28 +116,42 @@ module Kohlrabi
             zone("drawers", "In the drawers", "drawers", "inside", wide, long, area: area, grade: "hard")
           end
 
-          def door(number, left, top, broad, high, name: "door", label: "Door #{number}")
+          def bow = drawn[:front] == "bow" ? BOW : 1
+          def bowed(grade) = drawn[:front] == "bow" && grade == "flat" ? "curved" : grade
+
+          def door(number, left, top, broad, high, name: "door", label: "Door #{number}", style: drawn[:door_style])
             key = "#{name}-#{number}"
-            unless drawn[:panelled]
+            if style == "plain"
               box(:door, left, top, broad, high, zone: key)
-              return zone(key, label, "door", "doors", broad, high, faces: 2)
+              return zone(key, label, "door", "doors", broad, high, faces: 2, area: broad * high * bow, grade: bowed("flat"))
             end
 
             rim = [broad, high].min * 0.18
             inner = [broad - (2 * rim), high - (2 * rim)]
             box(:door, left, top, broad, high, zone: "#{key}-frame")
-            box(:panel, left + rim, top + rim, *inner, zone: "#{key}-panel")
+            box(style == "glazed" ? :glass : :panel, left + rim, top + rim, *inner, zone: style == "glazed" ? nil : "#{key}-panel")
             zone("#{key}-frame", "#{label}, frame", "frame", "doors", broad, high,
                  area: (broad * high) - inner.inject(:*), faces: 2, grade: "detailed")
-            zone("#{key}-panel", "#{label}, panel", "panel", "doors", *inner, faces: 2)
+            zone("#{key}-panel", "#{label}, panel", "panel", "doors", *inner, faces: 2) unless style == "glazed"
           end
 
-          def doors(count, left, top, wide, high, gap, name: "door", label: "Door")
+          def doors(count, left, top, wide, high, gap, name: "door", label: "Door", style: drawn[:door_style])
             each_slot(wide, count, gap) do |x, broad, place|
-              door(place + 1, left + x, top, broad, high, name: name, label: "#{label} #{place + 1}")
+              door(place + 1, left + x, top, broad, high, name: name, label: "#{label} #{place + 1}", style: style)
               handle = place.even? && count > 1 ? broad * 0.88 : broad * 0.12
               box(:pull, left + x + handle - 5, top + (high * 0.42), 10, [high * 0.12, 90].min)
             end
+          end
+
+          # A mirror that stands on a piece: a frame round a glass, on two posts.
+          def mirror(left, wide, high)
+            rim = [wide, high].min * 0.08
+            foot = high * 0.08
+            box(:body, left, 0, wide, high - foot, zone: "mirror-frame")
+            box(:glass, left + rim, rim, wide - (2 * rim), high - foot - (2 * rim))
+            [left + (wide * 0.1), left + (wide * 0.9) - 30].each { |x| box(:leg, x, high - foot, 30, foot, zone: "mirror-frame") }
+            glass = (wide - (2 * rim)) * (high - foot - (2 * rim))
+            zone("mirror-frame", "Frame of the mirror", "frame", "carcass", wide, high, grade: "detailed", area: (wide * high) - glass)
           end
 
           def drawn_area(*roles)

@@ -4,19 +4,74 @@ module Kohlrabi
   module Core
     module Planning
       module Shape
-        # Kinds of furniture that the drawing knows, from data/planning/kinds.yml. Other names are welcome and drawn as a plain case.
+        # Kinds of furniture, from data/planning/kinds.yml, found by what people call them: "dresser", "Oak dressers", "a pair of nightstands".
+        # A kind gives a form, usual measures and parts; what nobody knows by name is drawn by the form that was said of it, else as a plain case.
         module Kinds
           ALL = Core.table("planning/kinds")
           BY_NAME = ALL.to_h { |row| [row[:kind], row] }.freeze
+          OTHER = BY_NAME.fetch("other")
+          # Forms to choose from for a word that is not known: key => [label, the kind whose usual measures it takes].
+          FORMS = { "case" => ["a case: drawers, doors or shelves", "cabinet"], "table" => ["a table or desk", "table"],
+                    "chair" => ["a chair", "chair"], "bench" => ["a bench or stool", "bench"], "trunk" => ["a chest with a lid", "blanket box"],
+                    "frame" => ["a frame round a glass", "mirror"], "panel" => ["a flat panel, such as a headboard", "headboard"],
+                    "cart" => ["a cart", "cart"], "bed" => ["a bed", "bed frame"], "other" => ["something else", "other"] }.freeze
+
+          # Plain: small letters, one blank between words, marks as blanks, no article, one spelling.
+          PLAIN = lambda do |text|
+            text.to_s.downcase.tr("’", "'").gsub(/[^\p{L}\p{N}' &]/, " ").gsub("centre", "center").gsub("jewellery", "jewelry")
+                .squeeze(" ").strip.sub(/\A(?:an?|the) /, "")
+          end
+          # {word without blanks => kind}: "tall boy" and "tallboy" are one. A kind's own name is among them.
+          WORDS = ALL.flat_map { |row| [row[:kind], *row[:words]].map { |word| [PLAIN.call(word).delete(" "), row[:kind]] } }.to_h.freeze
+          LONGEST = 5 # words of a phrase
+          AFTER = / (?:with|for|from|in|on|by) .*/ # what follows says more of it, not what it is
 
           module_function
 
+          # Names of the kinds.
           def names = BY_NAME.keys
 
-          # The template for a kind by name, any case; the one for "other" where the name is not known.
-          def template(name)
-            BY_NAME[name.to_s.strip.downcase] || BY_NAME.fetch("other")
+          # Every word by which a kind is found, the kinds' own names first.
+          def words = BY_NAME.keys.reject { |name| name == "other" } | ALL.flat_map { |row| row[:words] }
+
+          # The name of the kind that a word leads to, or what was said ends with ("pair of oak dressers",
+          # "dresser for the hall", "dresser, oak"); nil where none is known.
+          def name(text)
+            [text, text.to_s[/\A[^,;(]+/]].each do |said|
+              plain = PLAIN.call(said)
+              (ending(plain) || ending(plain.sub(AFTER, ""))).then { |found| return found if found }
+            end
+            nil
           end
+
+          # What pieces are grouped and compared by: the name of the kind, else the word itself, plain. nil for nothing.
+          def key(text)
+            name(text) || PLAIN.call(text).then { |word| word unless word.empty? }
+          end
+
+          def known?(text) = !name(text).nil?
+
+          # The template of a kind by any of its words. form: key of FORMS, said of a word that is not known.
+          def template(text, form: nil)
+            BY_NAME[name(text) || FORMS.dig(form, 1)] || OTHER
+          end
+
+          # The kind of the longest known phrase at the end.
+          def ending(plain)
+            said = plain.split
+            [LONGEST, said.size].min.downto(1) { |size| known(said.last(size)).then { |found| return found if found } }
+            nil
+          end
+
+          # The kind of a phrase or of its singular.
+          def known(words)
+            phrase = words.join
+            [phrase, phrase.delete_suffix("s"), phrase.delete_suffix("es"), phrase.sub(/ves\z/, "f"), phrase.sub(/s(?=of)/, "")].each do |form|
+              WORDS[form].then { |found| return found if found }
+            end
+            nil
+          end
+          private_class_method :ending, :known
         end
       end
     end

@@ -15,10 +15,21 @@ module Kohlrabi
           BASES = { "legs" => "legs", "plinth" => "plinth", "skirt" => "skirt", "none" => "none" }.freeze
           TOPS = { "rectangular" => "rectangular", "round" => "round", "half-round" => "half-round", "oval" => "oval",
                    "drop-leaf" => "drop-leaf" }.freeze
+          DOORS = { "plain" => "plain", "panelled" => "frame and panel", "glazed" => "glazed" }.freeze
+          FRONTS = { "flat" => "flat", "bow" => "bowed", "slant" => "a slant fall above" }.freeze
+          UPPERS = { "doors" => "doors", "glazed" => "glazed doors", "open" => "open shelves", "mirror" => "a mirror" }.freeze
+          COUNTS = { doors: MAX_DOORS, upper_doors: MAX_DOORS, shelves: MAX_SHELVES, inner_shelves: MAX_SHELVES, compartments: MAX_DOORS }.freeze
 
           # What stands where neither the piece nor its kind says otherwise.
-          USUAL = { form: nil, base: "legs", drawer_rows: [], doors: 0, shelves: 0, top_shape: "rectangular", leaf: 0.0, upper_height: 0.0,
-                    upper_doors: 0, panelled: false }.freeze
+          USUAL = { form: nil, base: "legs", drawer_rows: [], doors: 0, shelves: 0, inner_shelves: 0, compartments: 0, top_shape: "rectangular",
+                    leaf: 0.0, upper_height: 0.0, upper_doors: 0, upper_style: "doors", door_style: "plain", front: "flat" }.freeze
+          # What a kind's template says of its parts; nothing of it stands once somebody has said what is there.
+          PARTS = %i[drawer_rows doors shelves inner_shelves compartments base front door_style upper_height upper_doors upper_style].freeze
+          # What can be said of a form beside its size; of a case everything.
+          SAID = { "table" => %i[drawer_rows row_heights top_shape leaf leg upper_height upper_style], "chair" => %i[leg], "trunk" => %i[base leg],
+                   "cart" => %i[shelves leg], "bed" => %i[leg], "panel" => %i[leg], "frame" => [],
+                   "case" => %i[drawer_rows row_heights compartments doors door_style inner_shelves shelves front base leg upper_height upper_depth
+                                upper_style upper_doors] }.freeze
           UPPER = 0.6 # depth of an upper part as a share of the lower one (assumed)
 
           number = Types::Float.optional.default(nil)
@@ -38,7 +49,13 @@ module Kohlrabi
           attribute :upper_height, number
           attribute :upper_depth, number
           attribute :upper_doors, count
-          attribute :panelled, Types::Bool.optional.default(nil)
+          attribute :upper_style, Types::String.enum(*UPPERS.keys).optional.default(nil)
+          attribute :door_style, Types::String.enum(*DOORS.keys).optional.default(nil)
+          attribute :front, Types::String.enum(*FRONTS.keys).optional.default(nil)
+          attribute :inner_shelves, count
+          attribute :compartments, count
+          attribute :form, Types::String.enum(*Kinds::FORMS.keys).optional.default(nil) # said of a kind that is not known
+          attribute :checked, Types::Bool.default(false) # somebody looked: what is not given is not there
 
           # text: "2,1,1", drawers in each row from the top; "" or "0" for none. Returns Array of Integers. Raises Refusal.
           def self.parse_rows(text)
@@ -59,7 +76,10 @@ module Kohlrabi
             refuse_rows
           end
 
-          def template = Kinds.template(kind)
+          def template = Kinds.template(kind, form: form)
+
+          # Fields that say something of its form.
+          def said = SAID.fetch(drawn[:form])
 
           # Whether the drawing can be to scale.
           def measured? = !width.nil? && !height.nil?
@@ -67,21 +87,27 @@ module Kohlrabi
           # Whether the areas rest on the piece's own measures.
           def sized? = measured? && !depth.nil?
 
-          # Measures with the template's standing in for missing ones.
+          # Measures with the template's standing in for missing ones, and its parts as long as nobody has looked.
           def drawn
-            usual = USUAL.merge(template.slice(:form, :drawer_rows, :doors, :shelves, :base))
-            own = to_h.slice(*USUAL.keys).compact
+            usual = USUAL.merge(template.slice(:form, *(PARTS unless checked)))
+            own = to_h.except(:form).slice(*USUAL.keys).compact
             size = %i[width depth height].to_h { |side| [side, self[side] || template[side].to_f] }
-            all = { **usual, **own, **size, row_heights: row_heights }
+            all = { **usual, **own, **size, row_heights: row_heights, upper_height: upper(usual, size) }
             all.merge(leg: foot(all), upper_depth: upper_depth || (size[:depth] * UPPER))
           end
 
+          # Whether parts are drawn that nobody has said are there.
+          def assumed? = !checked && PARTS.any? { |part| self[part].nil? && template.key?(part) && template[part] != USUAL[part] }
+
           private
+
+          # The usual upper part takes the same part of a height that was given.
+          def upper(usual, size) = upper_height || (usual[:upper_height].to_f * size[:height] / template[:height])
 
           def foot(all)
             return 0.0 if all[:base] == "none"
 
-            [leg || (template[:leg] || 0).to_f, all[:height] * 0.92].min
+            [leg || (template[:leg] || 0).to_f, (all[:height] - all[:upper_height]) * 0.92].min
           end
 
           def refuse_size

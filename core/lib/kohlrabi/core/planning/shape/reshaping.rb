@@ -31,8 +31,9 @@ module Kohlrabi
           def upper(was, now)
             return unless was[:upper_height].positive? && now[:upper_height].zero?
 
-            Act.new(key: "remove_upper", label: "Take off the upper part", leaves: "screw_holes", zone: "top",
-                    spare: { name: "Upper part", count: 1 })
+            word = was[:upper_style] == "mirror" ? "mirror" : "upper part"
+            Act.new(key: "remove_upper", label: "Take off the #{word}", leaves: "screw_holes", zone: "top",
+                    spare: { name: word.capitalize, count: 1 })
           end
 
           def fewer(was, now, field, word)

@@ -8,7 +8,8 @@ module Kohlrabi
         # key: stable name ("front-2-1"); role: what it is; group: touched together ("fronts"); area: mm² of one face; faces: 1 or 2;
         # grade: flat, curved, detailed or hard (to reach); material: solid, veneer, laminate, plywood, board or nil;
         # width, height: of the rectangle it is shown as, mm; edge: mm of edge to mask.
-        Zone = Struct.new(:key, :label, :role, :group, :area, :faces, :grade, :material, :width, :height, :edge, keyword_init: true)
+        # open: seen though it lies inside (open shelves, behind glass).
+        Zone = Struct.new(:key, :label, :role, :group, :area, :faces, :grade, :material, :width, :height, :edge, :open, keyword_init: true)
 
         # What a zone answers.
         class Zone
@@ -24,7 +25,7 @@ module Kohlrabi
           TRIM = %w[edge frame rail].freeze
 
           # Whether people see it: what is not shown is left as it is unless somebody chooses otherwise.
-          def shown? = SHOWN.include?(group)
+          def shown? = SHOWN.include?(group) || open == true
           def trim? = TRIM.include?(role)
 
           # m², over all faces.

@@ -18,6 +18,8 @@ module Kohlrabi
           end
 
           def self.shapes(app)
+            app.post("/api/shape") { json(Serializers::Planning::Shape.present(Operations::Planning::Shapes.draw(given), say)) }
+            app.put("/api/pieces/:id/shape") { change { plan_page(Operations::Planning::Shapes.look(params[:id], given)) } }
             app.put("/api/pieces/:id/planned-shape") { change { plan_page(Operations::Planning::Shapes.plan(params[:id], given)) } }
             app.delete("/api/pieces/:id/planned-shape") { change { plan_page(Operations::Planning::Shapes.keep(params[:id])) } }
             app.put("/api/pieces/:id/zones") { change { plan_page(Operations::Planning::ZoneChanges.update(params[:id], given["zone"], given.except("zone"))) } }

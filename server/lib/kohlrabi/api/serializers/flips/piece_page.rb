@@ -7,8 +7,8 @@ module Kohlrabi
         # Everything about one piece, as the contract's Piece.
         class PiecePage
           FIELDS = %w[name kind source notes body_colour front_colour drawer_rows maker label_found made_about body_material surface_material base
-                      top_shape].freeze
-          COUNTS = %w[doors shelves upper_doors units].freeze
+                      top_shape door_style front upper_style].freeze
+          COUNTS = %w[doors shelves inner_shelves compartments upper_doors units].freeze
           DAYS = %w[bought_on promised_on].freeze
           MONEY = %w[purchase sundries cost_to_come expected_resale].freeze
           LENGTHS = %w[width depth height leg leaf upper_height upper_depth].freeze
@@ -26,7 +26,8 @@ module Kohlrabi
 
           def to_h
             { id: @piece.id, ticket: @piece.ticket_text, lock_version: @piece.lock_version, fields: fields, stage: @flip.chain.stage,
-              drawing: @say.drawing(@piece), planned: @piece.looks.any?(&:chosen), strip: @say.strip(@turnaround, ended: @flip.chain.ended?),
+              drawing: @say.drawing(@piece), shape: Planning::Shape.present(Operations::Planning::Shapes.of(@piece), @say),
+              planned: @piece.looks.any?(&:chosen), strip: @say.strip(@turnaround, ended: @flip.chain.ended?),
               figures: said(@statement.figures), other_hours: said([@statement.hours(other), @statement.hourly_pay(other)]),
               turnaround: said([*@turnaround.parts, @turnaround.whole]), prices: said(@prices), tape: @say.tape(tape),
               budget: budget, events: events, possible_events: possible, **lists, **Origins.new(@piece, @flip, @say).to_h }
@@ -37,7 +38,7 @@ module Kohlrabi
             { **[*FIELDS, *COUNTS].to_h { |name| [name, @piece[name].to_s] }, **DAYS.to_h { |name| [name, @piece[name]&.iso8601.to_s] },
               **MONEY.to_h { |name| [name, @say.typed_money(@piece["#{name}_minor"])] },
               **LENGTHS.to_h { |name| [name, @say.typed_length(@piece["#{name}_mm"])] },
-              "row_heights" => @say.typed_lengths(@piece.row_heights), "panelled" => @say.yes_or_no(@piece.panelled),
+              "row_heights" => @say.typed_lengths(@piece.row_heights),
               "hours_to_come" => @say.typed_effort(@piece.seconds_to_come), "techniques" => Operations::Flips::Techniques.text(@piece) }
           end
 

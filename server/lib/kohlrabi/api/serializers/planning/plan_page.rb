@@ -6,7 +6,7 @@ module Kohlrabi
       module Planning
         # Looking over, looks and plan of one piece, as the contract's Plan.
         class PlanPage
-          SHAPE = %w[drawer_rows base top_shape].freeze
+          SHAPE = Operations::Planning::Shapes::FIELDS.grep_v(/_mm\z|row_heights/)
           LENGTHS = %w[width depth height leg leaf upper_height upper_depth].freeze
 
           # piece: Records::Piece; say: Say.
@@ -21,6 +21,7 @@ module Kohlrabi
 
           def to_h
             { id: @piece.id, name: @piece.name, ticket: @piece.ticket_text, kind: @piece.kind, drawing: @say.drawing(@piece), bought: bought,
+              shape: Planning::Shape.present(Operations::Planning::Shapes.of(@piece), @say),
               sized: Operations::Planning::Drawing.shape(@piece).sized?, zones: @zones.map { |zone| zone_row(zone) }, planned_shape: planned_shape,
               findings: findings, looks: @looks.map { |look| LookRow.new(@piece, look, @zones, @say).to_h }, acts: acts, lead: lead,
               plan: @plan && PlanRow.new(@piece, @plan, @say).to_h, parts: Planning::NumberedPart.present(@piece.numbered_parts, @say),
@@ -51,10 +52,9 @@ module Kohlrabi
 
           def planned_shape
             row = @piece.planned_shape or return
-            plain = [*SHAPE, "doors", "shelves", "upper_doors"].to_h { |name| [name, row[name].to_s] }
+            plain = SHAPE.to_h { |name| [name, row[name].to_s] }
             lengths = LENGTHS.to_h { |name| [name, @say.typed_length(row["#{name}_mm"])] }
-            { **plain, **lengths, "row_heights" => @say.typed_lengths(row.row_heights), "panelled" => @say.yes_or_no(row.panelled),
-                                  "without_upper" => row.without_upper ? "yes" : "" }
+            { **plain, **lengths, "row_heights" => @say.typed_lengths(row.row_heights), "without_upper" => row.without_upper ? "yes" : "" }
           end
 
           def findings

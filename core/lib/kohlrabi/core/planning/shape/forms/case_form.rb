@@ -19,14 +19,49 @@ module Kohlrabi
               edge = width * 0.015
               box(:body, edge, @upper + slab, width - (2 * edge), bottom - @upper - slab, zone: "frame")
               upper(edge) if @upper.positive?
-              box(:top, 0, @upper, width, slab, zone: "edge")
+              top_edge(slab)
               rail = [width, height].min * 0.025
               fill(edge + rail, @upper + slab + rail, width - (2 * (edge + rail)), bottom - @upper - slab - (2 * rail), rail)
               outside(slab, bottom - @upper)
             end
 
-            # Drawers above, doors or open shelves below, within the given field.
+            # The top from the front; a bowed one is lower in the middle, where it comes forward.
+            def top_edge(slab)
+              return box(:top, 0, @upper, width, slab, zone: "edge") unless drawn[:front] == "bow"
+
+              arc = Array.new(17) { |i| [width * (16 - i) / 16, @upper + slab + (slab * 0.7 * Math.sin(Math::PI * i / 16))] }
+              add(:top, [[0, @upper], [width, @upper], *arc], zone: "edge")
+            end
+
+            # From the top: a slant fall, open compartments, drawers, then doors or open shelves, within the given field.
             def fill(left, top, wide, high, rail)
+              [[drawn[:front] == "slant", 0.3, :fall], [drawn[:compartments].positive?, 0.3, :compartments]].each do |there, share, part|
+                next unless there
+
+                tall = high * share
+                send(part, left, top, wide, tall, rail)
+                top += tall + rail
+                high -= tall + rail
+              end
+              stack(left, top, wide, high, rail)
+            end
+
+            # The fall of a bureau: it leans back at about 55 degrees, so that its face is longer than it looks (assumed).
+            def fall(left, top, wide, tall, _rail)
+              lean = wide * 0.02
+              add(:door, [[left + lean, top], [left + wide - lean, top], [left + wide, top + tall], [left, top + tall]], zone: "fall")
+              zone("fall", "Fall", "door", "doors", wide, tall / 0.82, faces: 2)
+              box(:pull, left + (wide / 2) - 6, top + (tall * 0.12), 12, 24)
+              compartment(wide, tall, depth * 0.7, key: "pigeonholes", label: "Behind the fall")
+            end
+
+            def compartments(left, top, wide, tall, rail)
+              each_slot(wide, drawn[:compartments], rail) { |x, broad, _| box(:opening, left + x, top, broad, tall, zone: "compartments") }
+              compartment(wide, tall, depth, key: "compartments", label: "Open compartments", open: true)
+            end
+
+            # Drawers above, doors or open shelves below.
+            def stack(left, top, wide, high, rail)
               rows = drawn[:drawer_rows]
               open = drawn[:shelves].positive? && !@upper.positive?
               below = drawn[:doors].positive? || open
@@ -37,33 +72,41 @@ module Kohlrabi
               return shelves(left, top + stack, wide, high - stack, rail, depth) unless drawn[:doors].positive?
 
               doors(drawn[:doors], left, top + stack, wide, high - stack, rail)
-              compartment(wide, high - stack, depth)
+              glazed = drawn[:door_style] == "glazed"
+              compartment(wide, high - stack, depth, open: glazed)
+              boards(drawn[:inner_shelves], wide, depth, open: glazed)
+            end
+
+            # Shelves as zones, both faces.
+            def boards(count, wide, deep, name: "", open: false)
+              count.times { |place| zone("#{name}shelf-#{place + 1}", "Shelf #{place + 1}", "shelf", "shelves", wide, deep, faces: 2, open: open) }
             end
 
             # The faces within a closed or open compartment: two sides, back, bottom and ceiling.
-            def compartment(wide, high, deep, key: "inside", label: "Inside")
-              zone(key, label, "inside", "inside", wide, high, area: (2 * deep * high) + (2 * wide * deep) + (wide * high), grade: "hard")
+            def compartment(wide, high, deep, key: "inside", label: "Inside", open: false)
+              zone(key, label, "inside", "inside", wide, high, area: (2 * deep * high) + (2 * wide * deep) + (wide * high), grade: "hard", open: open)
             end
 
             # Openings between shelves.
             def shelves(left, top, wide, high, gap, deep, name: "")
               count = drawn[:shelves]
               each_slot(high, count, gap) { |y, tall, _| box(:opening, left, top + y, wide, tall, zone: "#{name}inside") }
-              compartment(wide, high, deep, key: "#{name}inside", label: name.empty? ? "Inside" : "Inside, upper part")
-              (count - 1).times do |place|
-                zone("#{name}shelf-#{place + 1}", "Shelf #{place + 1}", "shelf", "shelves", wide, deep, faces: 2)
-              end
+              compartment(wide, high, deep, key: "#{name}inside", label: name.empty? ? "Inside" : "Inside, upper part", open: true)
+              boards(count - 1, wide, deep, name: name, open: true)
             end
 
-            # The upper part of a two-part piece: its own depth, doors or open shelves.
+            # The upper part of a two-part piece: its own depth, with doors, open shelves or a mirror.
             def upper(edge)
+              return mirror(width * 0.12, width * 0.76, @upper) if drawn[:upper_style] == "mirror"
+
               deep = drawn[:upper_depth]
               box(:body, edge * 2, 0, width - (4 * edge), @upper, zone: "upper-frame")
               rail = width * 0.025
               field = [(edge * 2) + rail, rail, width - (4 * edge) - (2 * rail), @upper - (2 * rail)]
               if drawn[:upper_doors].positive?
-                doors(drawn[:upper_doors], *field, rail, name: "upper-door", label: "Upper door")
-                compartment(field[2], field[3], deep, key: "upper-inside", label: "Inside, upper part")
+                glazed = drawn[:upper_style] == "glazed"
+                doors(drawn[:upper_doors], *field, rail, name: "upper-door", label: "Upper door", style: glazed ? "glazed" : drawn[:door_style])
+                compartment(field[2], field[3], deep, key: "upper-inside", label: "Inside, upper part", open: glazed)
               elsif drawn[:shelves].positive?
                 shelves(*field, rail, deep, name: "upper-")
               end
@@ -72,8 +115,8 @@ module Kohlrabi
             end
 
             def outside(slab, tall)
-              zone("top", @upper.positive? ? "Top of the lower part" : "Top", "top", "top",
-                   width, depth - (@upper.positive? ? drawn[:upper_depth] : 0))
+              two = @upper.positive? && drawn[:upper_style] != "mirror"
+              zone("top", two ? "Top of the lower part" : "Top", "top", "top", width, depth - (two ? drawn[:upper_depth] : 0))
               zone("edge", "Edge of the top", "edge", "top", width, slab, area: (width + (2 * depth)) * slab)
               faces(depth, tall, slab: slab)
               zone("underside", "Underside", "underside", "hidden", width, depth, grade: "hard")
@@ -85,7 +128,7 @@ module Kohlrabi
                 zone("#{name}side-#{hand}", "#{hand.capitalize} side#{word}", "side", "carcass", deep, tall - slab)
               end
               zone("#{name}frame", "Frame round the front#{word}", "frame", "carcass", width, tall - slab,
-                   area: (width * (tall - slab)) - covered(name))
+                   area: (width * (tall - slab)) - covered(name), grade: name.empty? ? bowed("flat") : "flat")
               zone("#{name}back", "Back#{word}", "back", "hidden", width, tall)
             end
 

@@ -11,19 +11,26 @@ module Kohlrabi
 
             def draw
               outline = drawn[:top_shape]
-              slab = [height * 0.05, 35].min
-              apron = height - leg - slab
-              tall = height - slab
-              legs(slab, inset: 0.04)
-              box(:body, width * 0.05, slab, width * 0.9, apron, zone: "apron")
-              rail = apron * 0.12
-              if drawn[:drawer_rows].any? && apron > 40
-                drawers((width * 0.1) + rail, slab + rail, (width * 0.8) - (2 * rail), apron - (2 * rail), rail)
-              end
-              box(:top, 0, 0, width, slab, zone: "edge")
+              @upper = drawn[:upper_height]
+              slab = [(height - @upper) * 0.05, 35].min
+              apron = height - @upper - leg - slab
+              tall = height - @upper - slab
+              mirror(width * 0.2, width * 0.6, @upper) if @upper.positive?
+              under(@upper + slab, apron)
+              box(:top, 0, @upper, width, slab, zone: "edge")
               top(outline == "drop-leaf" ? "rectangular" : outline, slab)
               leg_zone(tall, thickness, outline == "half-round" ? 3 : 4)
               rim(outline, apron)
+            end
+
+            # Legs, apron and its drawers.
+            def under(from, apron)
+              legs(from, inset: 0.04)
+              box(:body, width * 0.05, from, width * 0.9, apron, zone: "apron")
+              rail = apron * 0.12
+              return unless drawn[:drawer_rows].any? && apron > 40
+
+              drawers((width * 0.1) + rail, from + rail, (width * 0.8) - (2 * rail), apron - (2 * rail), rail)
             end
 
             # width is that of the top with its leaves down; each leaf adds its own.
@@ -34,7 +41,8 @@ module Kohlrabi
                 wide = drawn[:leaf].positive? ? drawn[:leaf] : width * 0.4
                 HANDS.each do |hand|
                   zone("leaf-#{hand}", "#{hand.capitalize} leaf", "leaf", "top", wide, depth, faces: 2)
-                  box(:panel, hand == "left" ? 0 : width - (width * 0.02), slab, width * 0.02, [wide, height * 0.8].min, zone: "leaf-#{hand}")
+                  box(:panel, hand == "left" ? 0 : width - (width * 0.02), @upper + slab, width * 0.02, [wide, height * 0.8].min,
+                      zone: "leaf-#{hand}")
                 end
               end
               zone("underside", "Underside", "underside", "hidden", width, depth, area: Area.top(outline, width, depth), grade: "hard")
