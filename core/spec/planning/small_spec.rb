@@ -16,9 +16,11 @@ RSpec.describe "around a plan" do
   it "says amounts as they are measured out, and differences with their sign" do
     amount = Kohlrabi::Core::Shelf::Amount
     millilitres = { unit: "ml" }
-    expect([amount.text(224, millilitres), amount.text(1120, millilitres), amount.text(1500, { unit: "g" }), amount.text(0.5, { unit: "pcs" })])
+    text = ->(*given) { amount.text(*given, unit: "mm") }
+    packs = ->(*given) { amount.packs(*given, unit: "mm") }
+    expect([text.call(224, millilitres), text.call(1120, millilitres), text.call(1500, { unit: "g" }), text.call(0.5, { unit: "pcs" })])
       .to eq(["224 ml", "1.12 L", "1.50 kg", "0.50"])
-    expect([amount.packs({ 1000 => 1, 500 => 2 }, millilitres), amount.packs({ 1 => 2 }, { unit: "pcs" })]).to eq(["1 × 1.00 L, 2 × 500 ml", "2"])
+    expect([packs.call({ 1000 => 1, 500 => 2 }, millilitres), packs.call({ 1 => 2 }, { unit: "pcs" })]).to eq(["1 × 1.00 L, 2 × 500 ml", "2"])
     expect([amount.signed(0) { raise }, amount.signed(-3) { |number| "#{number} h" }, amount.signed(2, &:to_s)]).to eq(["the same", "−3 h", "+2"])
   end
 

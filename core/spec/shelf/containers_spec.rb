@@ -70,8 +70,9 @@ end
 RSpec.describe Kohlrabi::Core::Units::Quantity do
   it "reads amounts in the unit of the product" do
     expect([described_class.parse("250 ml", unit: "ml"), described_class.parse("0.5 L", unit: "ml"), described_class.parse("1/2 L", unit: "ml"),
-            described_class.parse("1.2 kg", unit: "g"), described_class.parse("6", unit: "pcs")]).to eq([250, 500, 500, 1200, 6])
-    ["6 kg", "some", "", "-3", "1,5"].each do |text|
+            described_class.parse("1.2 kg", unit: "g"), described_class.parse("6", unit: "pcs"),
+            described_class.parse("1,5 l", unit: "ml")]).to eq([250, 500, 500, 1200, 6, 1500])
+    ["6 kg", "some", "", "-3", "1,2,3"].each do |text|
       expect { described_class.parse(text, unit: "ml") }.to raise_error(Kohlrabi::Core::Refusal)
     end
   end

@@ -17,11 +17,11 @@ RSpec.describe "reading what a person typed" do
   end
 
   it "reads money into exact minor units" do
-    expect([money("42"), money(" 42.5 "), money("0.07"), money("12,50", decimal: :comma), money("900", currency: yen)])
-      .to eq([4200, 4250, 7, 1250, 900])
+    expect([money("42"), money(" 42.5 "), money("0.07"), money("12,50", decimal: :comma), money("12,50"), money("900", currency: yen)])
+      .to eq([4200, 4250, 7, 1250, 1250, 900])
   end
 
-  { "-5" => /negative.*0 or more/, "12,50" => /Write the decimals after a point: 12\.50/, "abc" => /not a number/,
+  { "-5" => /negative.*0 or more/, "1,234" => /two ways\. Write 1234, or 1\.234/, "abc" => /not a number/,
     "1e5" => /not a number/, "1.005" => /finer than EUR has: 2 decimals/, "9999999999999" => /too large/, "10000000000" => /too large/,
     "" => /not a number/ }.each do |text, message|
     it "refuses #{text.inspect} as money" do

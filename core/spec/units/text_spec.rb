@@ -17,13 +17,14 @@ RSpec.describe Kohlrabi::Core::Units::Numerals do
     end
   end
 
-  { "12" => 12, " 7.5 " => 15/2r, "−3" => -3, "007" => 7 }.each do |text, value|
+  { "12" => 12, " 7.5 " => 15/2r, "7,5" => 15/2r, "−3" => -3, "007" => 7, "1 000" => 1000, "1,234.50" => 2469/2r, "1.234,50" => 2469/2r,
+    "1,234,567" => 1_234_567, "0,125" => 1/8r, "1.125" => 9/8r, "−12,50" => -25/2r }.each do |text, value|
     it "reads #{text.inspect} exactly" do
       expect(described_class.parse(text)).to eq(value)
     end
   end
 
-  ["1,5", "1.2.3", "1 000", ".5", "5.", "0x10", "1_000", "+4", "NaN", "∞", "12 EUR", "١٢"].each do |text|
+  ["1,500", "1.2.3", "1,2,3", "10 00", "1,50.5.5", ".5", "5.", "0x10", "1_000", "+4", "NaN", "∞", "12 EUR", "١٢"].each do |text|
     it "refuses #{text} rather than guess" do
       expect { described_class.parse(text) }.to raise_error(Kohlrabi::Core::Refusal)
     end

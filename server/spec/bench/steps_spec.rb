@@ -103,12 +103,12 @@ RSpec.describe "steps at the bench", :api do
     it "waits longer in the cold, as read or simulated, and says whether a coat may go on" do
       expect(today["climate"]).to be_nil
       reading = call(:post, "/api/climate", { air: "15", humidity: 50, source: "sensor" })
-      expect(reading).to include("air" => "15.0 °C", "humidity" => "50%", "source" => "sensor", "taken" => "12:00", "may" => true)
+      expect(reading).to include("air" => "15 °C", "humidity" => "50%", "source" => "sensor", "taken" => "12:00", "may" => true)
       done("wash")
       done("wash-rinse")
       expect(today["drying"].first).to include("free" => "14:50", "why" => "1.41 times as long at 15 °C") # 120 × 1.41 = 169.2, whole minutes up
       cold = call(:post, "/api/climate", { air: "8", humidity: "90", surface: "7" })
-      expect(cold).to include("may" => false, "source" => "entered", "surface" => "7.0 °C", "against" => include(/too cold/, /too damp/))
+      expect(cold).to include("may" => false, "source" => "entered", "surface" => "7 °C", "against" => include(/too cold/, /too damp/))
       simulated = call(:post, "/api/climate/simulated")
       expect(simulated["source"]).to eq("simulated")
       expect(today["climate"]).to eq(simulated)

@@ -171,7 +171,7 @@ RSpec.describe "working a plan", :api do
     damp = call(:get, "/api/read/climate?air=20&humidity=80&surface=18")
     expect(damp).to include("may" => false, "against" => [include("under 3 °C above the dew point of 16.4 °C")])
     expect(refusal(call(:get, "/api/read/climate?air=20&humidity=120"), :humidity)).to include("0 to 100")
-    expect(refusal(call(:get, "/api/read/climate?air=warm&humidity=50"), :air)).to include("not a number")
+    expect(refusal(call(:get, "/api/read/climate?air=warm&humidity=50"), :air)).to include("not a temperature")
   end
 
   it "refuses to work a plan that is not there" do

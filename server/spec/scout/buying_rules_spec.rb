@@ -38,7 +38,7 @@ RSpec.describe "house rules of buying", :api do
   end
 
   it "are refused where they cannot be, by their field" do
-    { mileage_rate: ["-1", "negative"], places: ["many", "0 to"], weekly_hours: ["200", "more than a week"], trip: ["1,5", "after a point"],
+    { mileage_rate: ["-1", "negative"], places: ["many", "0 to"], weekly_hours: ["200", "more than a week"], trip: ["1,500", "two ways"],
       rent: ["-2", "negative"] }.each do |field, (value, words)|
       expect(refusal(rules(field => value), field)).to include(words), field.to_s
     end

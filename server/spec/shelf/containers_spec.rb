@@ -136,7 +136,7 @@ RSpec.describe "the shelf", :api do
   it "keeps the figures of a label, and a product that is on the shelf" do
     label = { touch: "40", sand: "1 h", recoat: "3 h", cure: "28", coldest: "12" }
     made = call(:post, "/api/products", { label: "Moss satin", generic: "paint_all", **label })
-    expect(made["fields"]).to include("touch" => "40 min", "cure" => "28", "coldest" => "12.0")
+    expect(made["fields"]).to include("touch" => "40 min", "cure" => "28", "coldest" => "12")
     container(product: made["key"])
     expect(call(:delete, "/api/products/#{made['id']}")["errors"].first["message"]).to include("is on the shelf")
     # An own product serves where the plan asks for the generic one it is like.
@@ -161,7 +161,7 @@ RSpec.describe "the shelf", :api do
     it "lists what to buy in whole containers, net of the shelf, with what would be left over, and gear that steps ask for" do
       before = need("paint_all")
       expect(before).to include("there" => "0 ml", "buy" => "1 × 500 ml", "pieces" => ["Chest"], "price" => include("text" => "24.00"),
-                                "packs" => [{ "size" => "500", "count" => 1, "price" => "24.00" }])
+                                "packs" => [{ "size" => "500 ml", "count" => 1, "price" => "24.00" }])
       expect(before["needed"]).to eq(planned("paint_all")["amount"])
       container(size: "500 ml", paid: "24")
       expect(need("paint_all")).to include("there" => before["needed"], "buy" => nil, "price" => nil)

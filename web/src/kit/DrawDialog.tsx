@@ -2,7 +2,7 @@
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { api, ask, ProblemError } from "../api/client";
-import { useShelf } from "../api/queries";
+import { useShelf, useWorkshop } from "../api/queries";
 import { useUndo } from "./session/undo";
 import { type Named, startWith, type ShareInput, type Values } from "./fields";
 import { FormDialog } from "./FormDialog";
@@ -12,6 +12,7 @@ type Tried = { values: Values; pieces: ShareInput[] };
 
 export default function DrawDialog({ product, container, piece = null, amount = "", onClose }: Props) {
   const shelf = useShelf(false);
+  const measures = useWorkshop().data?.measures;
   const { done, failed } = useUndo();
   const [short, setShort] = useState<Tried | null>(null);
   if (!shelf.data) return null;
@@ -42,7 +43,13 @@ export default function DrawDialog({ product, container, piece = null, amount = 
       initialPieces={startWith(piece)}
       fields={[
         { name: "product", label: "What", kind: "select", options, hidden: product !== undefined },
-        { name: "amount", label: "How much", kind: "text", half: true, help: "250 ml, 0.5 L, 50 g, 6" },
+        {
+          name: "amount",
+          label: "How much",
+          kind: "text",
+          half: true,
+          help: `${measures?.volume}; ${measures?.mass}; 6`,
+        },
         { name: "share", label: "or a part of the container", kind: "text", half: true, help: "1/3, 25%" },
         { name: "pieces", label: "For which pieces", kind: "pieces" },
       ]}

@@ -4,17 +4,18 @@ import Box from "@mui/material/Box";
 import InputAdornment from "@mui/material/InputAdornment";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { useClimate } from "../../api/queries";
+import { useClimate, useWorkshop } from "../../api/queries";
 import { Part } from "../../kit/Part";
 import { useSettled } from "../../kit/useSettled";
 
 const FIELDS = [
-  { name: "air", label: "Air", unit: "°C" },
+  { name: "air", label: "Air", unit: "degrees" },
   { name: "humidity", label: "Humidity", unit: "%" },
-  { name: "surface", label: "Surface, if colder", unit: "°C" },
+  { name: "surface", label: "Surface, if colder", unit: "degrees" },
 ] as const;
 
 export function ClimatePart() {
+  const workshop = useWorkshop();
   const [typed, setTyped] = useState({ air: "", humidity: "", surface: "" });
   const { data, error } = useClimate(useSettled(typed, 300));
   const ready = typed.air !== "" && typed.humidity !== "";
@@ -31,7 +32,15 @@ export function ClimatePart() {
             value={typed[field.name]}
             autoComplete="off"
             onChange={(event) => setTyped({ ...typed, [field.name]: event.target.value })}
-            slotProps={{ input: { endAdornment: <InputAdornment position="end">{field.unit}</InputAdornment> } }}
+            slotProps={{
+              input: {
+                endAdornment: (
+                  <InputAdornment position="end">
+                    {field.unit === "degrees" ? workshop.data?.measures.temperature : field.unit}
+                  </InputAdornment>
+                ),
+              },
+            }}
           />
         ))}
       </Box>

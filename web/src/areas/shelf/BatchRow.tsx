@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { api, ask } from "../../api/client";
+import { useWorkshop } from "../../api/queries";
 import type { Mix, MixBatch, Mixes } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import DrawDialog from "../../kit/DrawDialog";
@@ -14,6 +15,7 @@ type Props = { batch: MixBatch; mix: Mix; choices: Mixes["parts"] };
 
 export function BatchRow({ batch, mix, choices }: Props) {
   const [asked, setAsked] = useState<"add" | "take" | null>(null);
+  const measures = useWorkshop().data?.measures;
   const { done, remove, failed } = useUndo();
   const path = { params: { path: { id: batch.id } } };
   const name = `batch of ${batch.made_on?.text}`;
@@ -57,7 +59,7 @@ export function BatchRow({ batch, mix, choices }: Props) {
       {batch.corrects && (
         <Alert severity="info" variant="outlined" sx={{ mt: 1, color: "text.primary" }}>
           {`To make it version ${mix.version}, add ${batch.corrects.adds
-            .filter((one) => one.amount !== "0 ml")
+            .filter((one) => !one.amount.startsWith("0 "))
             .map((one) => `${one.amount} ${one.label}`)
             .join(", ")}: ${batch.corrects.whole} in all.`}
           <Button size="small" onClick={() => void correct().catch(failed)}>
@@ -113,7 +115,7 @@ export function BatchRow({ batch, mix, choices }: Props) {
               kind: "text",
               help: "where it is on no shelf: water, tinting paste",
             },
-            { name: "amount", label: "How much", kind: "text", half: true, help: "10 ml" },
+            { name: "amount", label: "How much", kind: "text", half: true, help: measures?.volume },
             {
               name: "trip",
               label: "A trip was made for it",

@@ -11,12 +11,13 @@ type Props = { product: string | null; container?: Container; start?: Values; cu
 export function ContainerDialog({ product, container, start = {}, currency, onClose }: Props) {
   const catalogue = useCatalogue();
   const today = useWorkshop().data?.today.iso;
+  const measures = useWorkshop().data?.measures;
   const { done } = useUndo();
   if (!catalogue.data || !today) return null;
   const options = catalogue.data.products.map(({ key, label }) => ({ key, label }));
   const fields: FieldSpec[] = [
     { name: "product", label: "What", kind: "select", options, hidden: container !== undefined },
-    { name: "size", label: "Holds", kind: "text", half: true, help: "1 L, 250 g, 10" },
+    { name: "size", label: "Holds", kind: "text", half: true, help: `${measures?.volume}; ${measures?.mass}; 10` },
     { name: "paid", label: "Paid for it", kind: "text", unit: currency, half: true, help: "0 for a gift" },
     { name: "count", label: "How many alike", kind: "text", half: true, hidden: container !== undefined },
     { name: "bought_on", label: "Bought", kind: "date", half: true },

@@ -75,7 +75,7 @@ export default function Mixes() {
                 </Box>
                 <Box sx={{ color: "text.secondary" }}>{`version ${mix.version}`}</Box>
                 <Box sx={{ minWidth: 90, textAlign: "right" }}>
-                  {mix.left === "0 ml" ? "none ready" : `${mix.left} ready`}
+                  {mix.left.startsWith("0 ") ? "none ready" : `${mix.left} ready`}
                 </Box>
               </Box>
             ))}

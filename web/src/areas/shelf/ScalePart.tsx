@@ -7,7 +7,7 @@ import Switch from "@mui/material/Switch";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { api, ask, ProblemError } from "../../api/client";
-import { useMixAmounts } from "../../api/queries";
+import { useMixAmounts, useWorkshop } from "../../api/queries";
 import type { Mix } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
@@ -15,7 +15,9 @@ import { SmallTable } from "../../kit/SmallTable";
 import { useSettled } from "../../kit/useSettled";
 
 export function ScalePart({ mix }: { mix: Mix }) {
-  const [amount, setAmount] = useState(mix.uses.find((use) => use.needed)?.needed ?? "250 ml");
+  const measures = useWorkshop().data?.measures;
+  const [typed, setAmount] = useState(mix.uses.find((use) => use.needed)?.needed);
+  const amount = typed ?? measures?.batch ?? "";
   const [place, setPlace] = useState("");
   const [aside, setAside] = useState(false);
   const [problem, setProblem] = useState<ProblemError | null>(null);
@@ -52,7 +54,7 @@ export function ScalePart({ mix }: { mix: Mix }) {
           value={amount}
           onChange={(event) => setAmount(event.target.value)}
           error={!!refused}
-          helperText={refused ?? "250 ml, 0.5 L"}
+          helperText={refused ?? measures?.volume}
         />
         <TextField label="Where it will stand" value={place} onChange={(event) => setPlace(event.target.value)} />
         <Box

@@ -40,7 +40,13 @@ export function ToolFields({ tool, values, errors, onChange }: Props) {
               input: field.unit ? { endAdornment: <InputAdornment position="end">{field.unit}</InputAdornment> } : {},
               htmlInput: select
                 ? {}
-                : { inputMode: ["length", "number", "count", "area"].includes(field.kind) ? "decimal" : "text" },
+                : {
+                    inputMode: ["length", "number", "count", "area", "volume", "weight", "temperature", "run"].includes(
+                      field.kind,
+                    )
+                      ? "decimal"
+                      : "text",
+                  },
             }}
           >
             {field.choices.map((one) => (

@@ -37,17 +37,20 @@ module Kohlrabi
         end
 
         # Reasons against coating now; none: go ahead. coldest: °C that a product's label allows, nil where it says nothing.
-        def against(coldest: nil)
+        # unit: the workshop's unit of length.
+        def against(coldest: nil, unit: "mm")
+          said = ->(degrees) { Units::Measures.temperature(degrees, unit: unit) }
+          margin = Units::Measures.warmer(MARGIN, unit: unit)
           cold = [air, surface].min
-          [(coldest ? ("#{text(cold)} °C is too cold: its label says #{text(coldest)} °C" if cold < coldest) : usual_cold),
-           ("#{text(air)} °C is too hot: it dries before it flows, at most #{HOT} °C" if [air, surface].max > HOT),
+          [(coldest ? ("#{said.call(cold)} is too cold: its label says #{said.call(coldest)}" if cold < coldest) : usual_cold(said)),
+           ("#{said.call(air)} is too hot: it dries before it flows, at most #{said.call(HOT)}" if [air, surface].max > HOT),
            ("#{text(humidity)}% humidity is too damp: at most #{DAMP}%" if humidity > DAMP),
-           ("the surface is under #{MARGIN} °C above the dew point of #{text(dew_point)} °C: water settles under the coat" if wet?)].compact
+           ("the surface is under #{margin} above the dew point of #{said.call(dew_point)}: water settles under the coat" if wet?)].compact
         end
 
         private
 
-        def usual_cold = ("#{text(surface)} °C is too cold: above #{COLD} °C" if [air, surface].min <= COLD)
+        def usual_cold(said) = ("#{said.call(surface)} is too cold: above #{said.call(COLD)}" if [air, surface].min <= COLD)
         def wet? = !dew_point.nil? && surface - dew_point < MARGIN
         def text(number) = Units::Numerals.text(number.to_r, number == number.to_i ? 0 : 1)
       end

@@ -15,7 +15,9 @@ module Kohlrabi
         DAY = 24 * 60
 
         # row: of Shelf::Products, or nil where no product dries; wait: minutes that the plan waits; climate: Climate or nil.
-        def initialize(row, wait:, climate: nil)
+        # unit: the workshop's unit of length, for what is said.
+        def initialize(row, wait:, climate: nil, unit: "mm")
+          @unit = unit
           @row = row&.fetch(:base, nil) ? row : {} # glue sets and a wash dries: only a coat has stages
           @wait = wait
           @climate = climate
@@ -42,7 +44,7 @@ module Kohlrabi
         def why
           return if factor <= 1
 
-          parts = [("#{text(@climate.air)} °C" if cold > 1), ("#{text(@climate.humidity)}% humidity" if damp > 1)].compact
+          parts = [(Units::Measures.temperature(@climate.air, unit: @unit) if cold > 1), ("#{text(@climate.humidity)}% humidity" if damp > 1)].compact
           "#{Units::Numerals.text(factor, 2)} times as long at #{parts.join(' and ')}"
         end
 

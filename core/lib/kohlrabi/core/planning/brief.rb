@@ -6,9 +6,9 @@ module Kohlrabi
       # All that a plan is made from. zones: Array of Shape::Zone; findings: Array of Inspection::Finding; acts: of Shape::Reshaping;
       # lead: clear, present, unsure or nil (not answered); after_limit: made after the lead limit; trials: {step key => "worked" or "failed"};
       # tips: whether it can tip over as it shall stand; marks: Array of Mark; edits: Array of Edit; factors: {kind of work => Rational};
-      # under: {zone => "#rrggbb"} as bought.
+      # under: {zone => "#rrggbb"} as bought; unit: the workshop's unit of length, for what is said.
       Brief = Struct.new(:kind, :zones, :findings, :acts, :look, :schools, :products, :lead, :after_limit, :trials, :marks, :edits, :factors,
-                         :experiences, :under, :tips, keyword_init: true)
+                         :experiences, :under, :tips, :unit, keyword_init: true)
 
       # What a brief answers.
       class Brief
@@ -16,7 +16,7 @@ module Kohlrabi
         INSIDES = %w[leave clean liner sealed].freeze
 
         def initialize(acts: [], findings: [], trials: {}, marks: [], edits: [], factors: {}, experiences: [], under: {},
-                       lead: nil, after_limit: false, schools: Schools.new, products: Shelf::Products.new,
+                       lead: nil, after_limit: false, unit: "mm", schools: Schools.new, products: Shelf::Products.new,
                        kind: nil, tips: TipOver.kind?(kind), **rest)
           acts = acts.reject { |act| act.cut && trials["try-#{act.key}"] == "failed" }
           findings += acts.filter_map { |act| left_by(act, rest.fetch(:zones)) }

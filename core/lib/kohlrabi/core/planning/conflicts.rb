@@ -135,7 +135,7 @@ module Kohlrabi
 
           thickness = surface.findings.select { |finding| finding.key == "thin_veneer" }.filter_map(&:measure).min
           if thickness && thickness <= THIN
-            return tell("veneer", "#{Units::Numerals.text(thickness.to_r, 1)} mm of veneer bears no sanding", remedies: [Conflict::PAINT, Conflict::LEAVE])
+            return tell("veneer", "#{Units::Measures.thin(thickness, unit: @brief.unit)} of veneer bears no sanding", remedies: [Conflict::PAINT, Conflict::LEAVE])
           end
 
           tell("veneer", "coarse paper goes through veneer", settled: "nothing coarser than P120, by hand near the edges")

@@ -35,7 +35,8 @@ module Kohlrabi
 
         def mask
           metres = zone.edge / 1000.0
-          add(:mask, key: "mask#{round}", minutes: 1.5 * metres, note: "#{zone.label}: #{metres.ceil(1)} m of tape")
+          add(:mask, key: "mask#{round}", minutes: 1.5 * metres,
+                     note: "#{zone.label}: #{Units::Measures.run(metres.ceil(1), unit: brief.unit)} of tape")
           add(:peel, key: "peel#{round}", minutes: 0.5 * metres)
         end
 

@@ -7,13 +7,24 @@ module Kohlrabi
       module Amount
         module_function
 
-        # amount: Numeric; row: of Products. "224 ml", "1.12 L", "50 g", "2".
-        def text(amount, row)
-          unit = row[:unit]
-          return "#{Units::Numerals.text(amount.to_r / 1000, 2)} #{unit == 'ml' ? 'L' : 'kg'}" if %w[ml g].include?(unit) && amount >= 1000
+        # amount: Numeric; row: of Products; unit: the workshop's unit of length. "224 ml", "1.12 L", "50 g", "1.5 qt", "2".
+        def text(amount, row, unit:)
+          case row[:unit]
+          when "ml" then Units::Measures.volume(amount, unit: unit)
+          when "g" then Units::Measures.mass(amount, unit: unit)
+          else Units::Numerals.text(amount.to_r, amount == amount.to_i ? 0 : 2)
+          end
+        end
 
-          number = Units::Numerals.text(amount.to_r, amount == amount.to_i ? 0 : 2)
-          unit == "pcs" ? number : "#{number} #{unit}"
+        # As it would be typed into a form: in the house's measures where that says it exactly (to so many decimals of the kept unit), else in
+        # the kept unit.
+        def typed(amount, row, unit:, places: 3)
+          plain = Units::Numerals.plain(amount.to_r, 3).sub(/\.?0+\z/, "")
+          return plain if row[:unit] == "pcs" || !Units::Measures.us?(unit)
+
+          said = text(amount, row, unit: unit).gsub(Units::Numerals::GROUPS, "")
+          same = Units::Quantity.parse(said, unit: row[:unit], house: unit).round(places) == amount.to_r.round(places)
+          same ? said : "#{plain} #{row[:unit]}"
         end
 
         # A difference with its sign: "+1 h", "−2 days", "the same"; the block says an amount without sign.
@@ -24,8 +35,8 @@ module Kohlrabi
         end
 
         # packs: {size => number}. "1 × 1.00 L, 1 × 500 ml"; single pieces by their number.
-        def packs(packs, row)
-          packs.map { |size, number| size == 1 && row[:unit] == "pcs" ? number.to_s : "#{number} × #{text(size, row)}" }.join(", ")
+        def packs(packs, row, unit:)
+          packs.map { |size, number| size == 1 && row[:unit] == "pcs" ? number.to_s : "#{number} × #{text(size, row, unit: unit)}" }.join(", ")
         end
       end
     end

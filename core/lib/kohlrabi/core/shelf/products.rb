@@ -10,13 +10,19 @@ module Kohlrabi
         STANDARD = { "paint" => "paint_all", "primer" => "primer_shellac", "clear" => "clear_water", "stain" => "stain_liquid",
                      "stripper" => "stripper" }.freeze
 
+        # Sizes that are sold in US measures, ml and g (common practice, no source).
+        US_SIZES = { "ml" => [1, 2, 4, 8, 16, 32, 128, 640].map { |ounces| (ounces * Units::Measures::FLUID_OUNCE).round(3) },
+                     "g" => [2, 4, 8, 16, 32, 80].map { |ounces| (ounces * Units::Measures::POUND / 16).round(3) } }.freeze
+
         # own: Array of Hash like the rows of the table, with like: (the generic one they stand for), packs in minor units, and mix: {product key =>
         # share} where it is mixed;
-        # currency: Units::Currency or nil; swaps: {product key => the one used instead}.
-        def initialize(own: [], currency: nil, swaps: {})
+        # currency: Units::Currency or nil; swaps: {product key => the one used instead}; unit: the workshop's unit of length: with inches, containers
+        # are of US sizes.
+        def initialize(own: [], currency: nil, swaps: {}, unit: "mm")
           @currency = currency
+          @unit = unit
           @swaps = swaps
-          @rows = GENERIC.transform_values { |row| row.merge(packs: priced(row[:packs]), cautions: ProductCautions.of(row)) }
+          @rows = GENERIC.transform_values { |row| row.merge(packs: priced(row[:packs], row[:unit]), cautions: ProductCautions.of(row)) }
           own.each { |row| @rows[row[:key]] = own(row) }
         end
 
@@ -60,8 +66,16 @@ module Kohlrabi
         end
 
         # [amount, price in minor units or nil]
-        def priced(packs)
+        def priced(packs, kept)
+          packs = packs.map { |amount, price| local(amount, price, kept) }.uniq(&:first) if Units::Measures.us?(@unit)
           packs.map { |amount, price| [amount, price && @currency&.much_alike? ? (price * @currency.unit).round : nil] }
+        end
+
+        # The container of a US size that comes nearest, at the price of as much.
+        def local(amount, price, kept)
+          sizes = US_SIZES[kept] or return [amount, price]
+          size = sizes.min_by { |one| (Math.log(one) - Math.log(amount)).abs }
+          [size, price && (price * size / amount).round]
         end
       end
     end

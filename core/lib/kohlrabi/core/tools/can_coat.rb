@@ -6,27 +6,28 @@ module Kohlrabi
       # Dew point, and whether a coat may go on.
       class CanCoat < Tool
         tool "can_coat", "Can I coat now", "Dew point, and what speaks against a coat.", group: "coating"
-        field :air, "Air, °C", :number, 18, within: -40..60
+        field :air, "Air", :temperature, 18, within: -40..60
         field :humidity, "Relative humidity, %", :number, 60
-        field :surface, "Surface, °C", :number, nil, optional: true, help: "empty: as the air"
-        field :coldest, "The label says not below, °C", :number, nil, optional: true
+        field :surface, "Surface", :temperature, nil, optional: true, help: "empty: as the air"
+        field :coldest, "The label says not below", :temperature, nil, optional: true
 
         private
 
         def headline = against.empty? ? "A coat may go on." : "Not now: #{against.first}."
 
         def lines
-          [["Dew point", dew ? "#{say.number(dew)} °C" : "none in dry air", "Magnus formula"],
-           ["Surface above it", dew && "#{say.number(climate.surface - dew)} °C", "at least #{Bench::Climate::MARGIN} °C"]]
+          [["Dew point", dew ? say.temperature(dew) : "none in dry air", "Magnus formula"],
+           ["Surface above it", dew && say.warmer(climate.surface - dew), "at least #{say.warmer(Bench::Climate::MARGIN)}"]]
         end
 
         def warnings = against.drop(1)
 
         def assumes
-          ["Above 10 °C, up to 32 °C, up to 85% and 3 °C over the dew point, unless the label says otherwise (common practice)."]
+          ["Above #{say.temperature(Bench::Climate::COLD)}, up to #{say.temperature(Bench::Climate::HOT)}, up to 85% and " \
+           "#{say.warmer(Bench::Climate::MARGIN)} over the dew point, unless the label says otherwise (common practice)."]
         end
 
-        def against = @against ||= climate.against(coldest: self[:coldest]&.to_f)
+        def against = @against ||= climate.against(coldest: self[:coldest]&.to_f, unit: say.unit)
         def dew = climate.dew_point
 
         def climate
@@ -36,7 +37,7 @@ module Kohlrabi
         # A scale from −10 to 40 °C with the dew point, its margin and the surface.
         def picture
           at = ->(degrees) { (degrees.clamp(-10, 40) + 10) * 4 }
-          pic = Picture.new(200, 36, "#{say.number(climate.surface)} °C at the surface#{", dew point #{say.number(dew)} °C" if dew}")
+          pic = Picture.new(200, 36, "#{say.temperature(climate.surface)} at the surface#{", dew point #{say.temperature(dew)}" if dew}")
           pic.rect(0, 12, 200, 8, "gap").rect(at.call(10), 12, at.call(32) - at.call(10), 8, "wood")
           pic.rect(0, 12, at.call(dew + 3), 8, "offcut").text(at.call(dew), 33, "dew point") if dew
           pic.line(at.call(climate.surface), 4, at.call(climate.surface), 26, "cut").text(at.call(climate.surface), 8, "surface")

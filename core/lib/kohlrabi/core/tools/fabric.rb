@@ -17,7 +17,7 @@ module Kohlrabi
 
         private
 
-        def headline = "#{say.number(long * rows / 1000, 2)} m of cloth #{length(self[:cloth])} wide."
+        def headline = "#{say.run((long * rows / 1000).round(2))} of cloth #{length(self[:cloth])} wide."
 
         def lines
           [["A piece", "#{length(piece[0])} by #{length(piece[1])}", "seat + 2 × (thickness + wrap)"],

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Core
     module Tools
-      # One thing a bench tool asks for. kind: length, lengths, area, number, count, choice, product, sticks (count ×
+      # One thing a bench tool asks for. kind: length, lengths, area, run (m), volume (ml), weight (kg), temperature (°C), number,
+      # count, choice, product, sticks (count ×
       # length, name), sheets (count × length × width, name) or text; default: in mm or as a plain value; optional: may be empty; within: range
       # of what can be; choices: {key => label}.
       Field = Struct.new(:key, :label, :kind, :default, :optional, :within, :choices, :unit, :help, keyword_init: true)
@@ -36,6 +37,7 @@ module Kohlrabi
           when :length then Say.new(unit).typed(value)
           when :lengths then value.map { |one| Say.new(unit).typed(one) }.join(", ")
           when :number then Units::Numerals.plain(value.to_r, value == value.to_i ? 0 : 2).sub(/(\.\d)0\z/, '\1')
+          when :volume, :weight, :run, :temperature then measured(value, unit)
           when :area then Say.new(unit).number(value / Units::Square::PER.fetch(unit), 2)
           when :sticks, :sheets then value.map { |part| written(part, unit) }.join("; ")
           else value.to_s
@@ -43,6 +45,15 @@ module Kohlrabi
         end
 
         private
+
+        # A measure without its unit, which stands beside the field.
+        def measured(value, unit)
+          say = Say.new(unit)
+          text = { volume: -> { say.amount(value) }, weight: -> { say.weight(value, 2) }, run: -> { say.run(value) },
+                   temperature: -> { say.temperature(value) } }.fetch(kind).call
+          bare = text.gsub(Units::Numerals::GROUPS, "")
+          bare.end_with?("ml", "kg", "m", "°C", "fl oz", "lb", "ft", "°F") ? bare[/\A\S+/] : bare
+        end
 
         def empty
           return if optional
@@ -53,6 +64,10 @@ module Kohlrabi
         def read_length(text, unit) = text.match?(/\A0+(\.0+)?\z/) ? 0.0 : Units::Length.parse(text, unit: unit)
         def read_lengths(text, unit) = text.split(/[,;]/).map { |one| Units::Length.parse(one, unit: unit) }
         def read_area(text, unit) = Units::Square.parse(text, unit: unit)
+        def read_volume(text, unit) = Units::Quantity.parse(text, unit: "ml", house: unit)
+        def read_weight(text, unit) = Units::Quantity.parse(text, unit: "g", house: unit == "in" ? "lb" : "kg") / 1000
+        def read_run(text, unit) = Units::Measures.parse_run(text, unit: unit)
+        def read_temperature(text, unit) = Units::Measures.parse_temperature(text, unit: unit)
         def read_product(text, _) = text
         def read_text(text, _) = text[0, 120]
         def read_number(text, _) = Units::Numerals.parse(text)

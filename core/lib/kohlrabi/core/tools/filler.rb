@@ -15,19 +15,19 @@ module Kohlrabi
         field :deep, "Depth", :length, 4.0, within: 0.5..200
         field :waste, "For waste and shrinking, percent", :number, 20, within: 0..100
         field :working, "Working time, minutes", :number, 5, within: 1..60
-        field :pace, "You spread, ml a minute", :number, 3, within: 0.5..50
+        field :pace, "You spread a minute", :volume, 3, within: 0.5..50
 
         private
 
         def headline
-          "#{say.number(volume)} ml (#{say.number(grams, 0)} g) in #{say.count(batches, 'batch', 'batches')} of #{say.number(volume / batches)} ml."
+          "#{say.little(volume)} (#{say.mass(grams.round)}) in #{say.count(batches, 'batch', 'batches')} of #{say.little(volume / batches)}."
         end
 
         def lines
-          [["A hole", "#{say.number(one)} ml", "length × width × depth"],
-           ["All, with waste", "#{say.number(volume)} ml", "+ #{say.number(self[:waste])}%"],
-           ["Weight", "#{say.number(grams, 0)} g", "#{DENSITY} g a ml"],
-           ["At once at most", "#{say.number(batch)} ml", "working time × what you spread in a minute"]]
+          [["A hole", say.little(one), "length × width × depth"],
+           ["All, with waste", say.little(volume), "+ #{say.number(self[:waste])}%"],
+           ["Weight", say.mass(grams.round), "#{DENSITY} g a ml"],
+           ["At once at most", say.little(batch), "working time × what you spread in a minute"]]
         end
 
         def materials = { "filler_two" => grams.ceil }

@@ -28,7 +28,7 @@ module Kohlrabi
         def headline = "#{number} hinges, #{length(positions[1] - positions[0])} apart."
 
         def lines
-          [["Weight of the door", "#{say.number(weight)} kg", "#{Weight::DENSITIES.fetch(self[:material])} kg/m³"],
+          [["Weight of the door", say.weight(weight, 1), say.density(Weight::DENSITIES.fetch(self[:material]))],
            ["Centre of the cup from the edge", length(centre), "setback + half of #{length(CUP)}"],
            ["Height of the mounting plate", plate, "13 + setback − overlay"]]
         end

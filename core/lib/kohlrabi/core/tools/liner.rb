@@ -16,11 +16,11 @@ module Kohlrabi
         field :roll, "Width of the roll", :length, 500.0, within: 50..2000
         field :trim, "Trimmed on each side", :length, 10.0, within: 0..100
         field :repeat, "Pattern repeats every", :length, 0.0, within: 0..1000, help: "0: plain, and pieces may be turned"
-        field :metres, "Metres on a roll", :number, 3, within: 0.1..100
+        field :metres, "On a roll", :run, 3, within: 0.1..100
 
         private
 
-        def headline = "#{length(used)} of the roll: #{say.count(rolls, 'roll')} of #{say.number(self[:metres])} m."
+        def headline = "#{length(used)} of the roll: #{say.count(rolls, 'roll')} of #{say.run(self[:metres])}."
 
         def lines
           [["Becomes liner", "#{say.number(share * 100, 0)}%", "of that length"],

@@ -14,8 +14,9 @@ module Kohlrabi
              group: "coating"
         field :usual, "Mix", :choice, "own", choices: USUAL.transform_values(&:first)
         field :parts, "Parts", :text, "2 blue; 2 white; 1 water", help: "number and name, divided by semicolons"
-        field :amount, "To make, ml", :number, 250, within: 1..100_000
-        field :there, "In the pot already, ml of each", :text, nil, optional: true, help: "in the same order, such as 200; 100; 0"
+        field :amount, "To make", :volume, 250, within: 1..100_000
+        field :there, "In the pot already, of each", :text, nil, optional: true,
+                                                                 help: "in the same order, such as 8 fl oz; 4 fl oz; 0, or 200; 100; 0"
 
         private
 
@@ -47,11 +48,18 @@ module Kohlrabi
           raise e.at(:parts)
         end
 
+        # ml of one part that is there; a bare number is in the house's unit.
+        def amount_there(text)
+          text.strip == "0" ? 0r : Units::Quantity.parse(text, unit: "ml", house: say.unit)
+        rescue Refusal => e
+          raise e.at(:there)
+        end
+
         # {part's key => ml} of what is in the pot.
         def there
           return unless self[:there]
 
-          amounts = self[:there].split(/[;,:]/).map { |text| numeral(:there, text) }
+          amounts = self[:there].split(/[;:]|,(?!\d{1,2}\b)/).map { |text| amount_there(text) }
           need(amounts.size == mix.parts.size, :amounts_do_not_match_parts, field: :there, amounts: say.count(amounts.size, "amount"),
                                                                             parts: say.count(mix.parts.size, "part"))
           mix.parts.map(&:key).zip(amounts).to_h

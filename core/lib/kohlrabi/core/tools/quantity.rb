@@ -19,9 +19,9 @@ module Kohlrabi
         def headline = "#{say.amount(amount)} of #{row[:label]} for #{say.count(self[:coats], 'coat')} on #{say.area(area)}."
 
         def lines
-          [["A coat", say.amount(amount / self[:coats]), "area ÷ #{say.number(rate)} m²/L × (1 + #{surcharge}% for the #{way})"],
+          [["A coat", say.amount(amount / self[:coats]), "area ÷ #{say.rate(rate)} × (1 + #{surcharge}% for the #{way})"],
            ["All coats", say.amount(amount), say.count(self[:coats], "coat")],
-           ["To buy", Shelf::Amount.packs(line.packs, line.row), "whole containers"],
+           ["To buy", Shelf::Amount.packs(line.packs, line.row, unit: say.unit), "whole containers"],
            ["Left over", say.amount(line.over), nil]]
         end
 
@@ -30,7 +30,7 @@ module Kohlrabi
         def cautions = row[:cautions]
 
         def assumes
-          ["#{say.number(rate)} m² a litre: #{row.key?(:like) ? 'the label' : 'common practice, where a label says nothing else'}.",
+          ["#{say.rate(rate)}: #{row.key?(:like) ? 'the label' : 'common practice, where a label says nothing else'}.",
            "#{surcharge}% stays in the #{way} and the tray (common practice)."]
         end
 
@@ -62,7 +62,7 @@ module Kohlrabi
           tins.zip(sides).each do |size, side|
             part = [left / size, 1].min
             pic.rect(x, pic.height - side, side, side, "gap").rect(x, pic.height - (side * part), side, side * part, "paint",
-                                                                   Shelf::Amount.text(size, row))
+                                                                   Shelf::Amount.text(size, row, unit: say.unit))
             left = [left - size, 0].max
             x += side + 20
           end

@@ -22,8 +22,8 @@ module Kohlrabi
         private
 
         def lines
-          [["Room for the runner", length(room), "depth − #{'front − ' if inset?}2 mm"],
-           ["Drawer outside", length(outside), "opening − #{metal? ? '2 × 12.7 mm' : '2 × play'}"],
+          [["Room for the runner", length(room), "depth − #{'front − ' if inset?}#{length(2)}"],
+           ["Drawer outside", length(outside), "opening − #{metal? ? "2 × #{length(12.7)}" : '2 × play'}"],
            ["Stop from the frame's front", length(stop), inset? ? "thickness of the front, so that it ends flush" : "the front itself is the stop"],
            ["Behind the drawer", length(behind), "depth − drawer"]]
         end
@@ -35,7 +35,7 @@ module Kohlrabi
         end
 
         def assumes
-          ["12.7 mm at each side for ball-bearing runners; the sheet of yours wins.",
+          ["#{length(12.7)} at each side for ball-bearing runners; the sheet of yours wins.",
            "Wood swells: wide drawers in damp months get more play."]
         end
 

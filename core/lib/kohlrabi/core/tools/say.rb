@@ -5,8 +5,6 @@ module Kohlrabi
     module Tools
       # Lengths, areas and numbers of the bench in words: to a tenth of a millimetre, or to the nearest 1/16 in.
       class Say
-        GROUPED = /(?<=\d)#{Units::Numerals::GAP}(?=\d{3})/ # the gap in 12 345
-
         attr_reader :unit
 
         # unit: "mm" or "in".
@@ -33,7 +31,7 @@ module Kohlrabi
         end
 
         # As it would be typed: without its unit.
-        def typed(millimetres) = length(millimetres).sub(/ (mm|in)\z/, "").gsub(GROUPED, "")
+        def typed(millimetres) = length(millimetres).sub(/ (mm|in)\z/, "").gsub(Units::Numerals::GROUPS, "")
 
         def lengths(list) = list.map { |one| typed(one) }.join(", ").then { |text| "#{text} #{unit}" }
         def area(square) = Units::Square.text(square, unit: unit)
@@ -44,9 +42,40 @@ module Kohlrabi
           places.positive? ? text.sub(/\.?0+\z/, "") : text
         end
 
-        # Whole millilitres from ten on, tenths below.
+        # Of little, to a tenth: "15.4 ml".
+        def little(millilitres) = unit == "mm" ? "#{number(millilitres)} ml" : amount(millilitres)
+
+        def mass(grams) = Units::Measures.mass(grams, unit: unit)
+
+        # kg, whole in metric: "34 kg", "75 lb".
+        def weight(kilograms, places = 0)
+          return mass((kilograms * 1000).round) unless unit == "mm"
+
+          "#{number(kilograms, places)} kg"
+        end
+
+        def run(metres) = Units::Measures.run(metres, unit: unit)
+        def temperature(celsius) = Units::Measures.temperature(celsius, unit: unit)
+        def warmer(celsius) = Units::Measures.warmer(celsius, unit: unit)
+        def rate(square_metres) = Units::Measures.rate(square_metres, unit: unit)
+
+        # kg/m³: as it is, or in lb/ft³.
+        def density(kilograms)
+          return "#{kilograms} kg/m³" if unit == "mm"
+
+          "#{number(kilograms.to_r * 1000 / Units::Measures::POUND * (Rational(3048, 10_000)**3))} lb/ft³"
+        end
+
+        # Minutes a square metre: as they are, or a square foot.
+        def minutes_an_area(minutes)
+          unit == "mm" ? "#{number(minutes)} min a m²" : "#{number(minutes.to_r * Units::Measures::SQUARE_FOOT, 2)} min a ft²"
+        end
+
+        # Whole millilitres from ten on, tenths below; in US measures as said.
         def amount(millilitres)
-          millilitres >= 10 ? Shelf::Amount.text(millilitres.round, { unit: "ml" }) : "#{number(millilitres)} ml"
+          return Units::Measures.volume(millilitres, unit: unit) if Units::Measures.us?(unit)
+
+          millilitres >= 10 ? Units::Measures.volume(millilitres.round, unit: unit) : "#{number(millilitres)} ml"
         end
 
         def count(number, one, many = "#{one}s") = "#{number} #{number == 1 ? one : many}"

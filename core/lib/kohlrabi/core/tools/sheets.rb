@@ -44,7 +44,7 @@ module Kohlrabi
         def cuts = self[:parts].each_with_index.map { |part, place| cut(part, place) }
 
         def assumes
-          ["Cuts from edge to edge: each strip off the sheet first, then its parts to length.", "#{say.number(self[:kerf])} mm is lost at each cut.",
+          ["Cuts from edge to edge: each strip off the sheet first, then its parts to length.", "#{say.length(self[:kerf])} is lost at each cut.",
            ("Parts cut to whole flutes of #{length(self[:pitch])}." if self[:pitch].positive?)].compact
         end
 

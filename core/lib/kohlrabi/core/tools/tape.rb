@@ -11,18 +11,18 @@ module Kohlrabi
         field :high, "Height of each", :length, 180.0, within: 1..6000
         field :sides, "Taped edges", :choice, "4", choices: { "4" => "all four", "2" => "two long ones", "3" => "three" }
         field :times, "How often it is masked", :count, 1, within: 1..20
-        field :roll, "Metres on a roll", :number, 25, within: 1..100
+        field :roll, "On a roll", :run, 25, within: 1..100
         field :overlap, "For overlaps and corners, percent", :number, 5, within: 0..50
 
         def self.start(start) = start.fronts.any? ? { count: start.fronts.size, wide: start.fronts.first[0], high: start.fronts.first[1] } : {}
 
         private
 
-        def headline = "#{say.number(metres)} m of tape: #{say.count(rolls, 'roll')} of #{say.number(self[:roll])} m."
+        def headline = "#{say.run(metres.round(1))} of tape: #{say.count(rolls, 'roll')} of #{say.run(self[:roll])}."
 
         def lines
-          [["One zone", "#{say.number(edge / 1000, 2)} m", "its taped edges"],
-           ["All", "#{say.number(metres)} m",
+          [["One zone", say.run((edge / 1000).round(2)), "its taped edges"],
+           ["All", say.run(metres.round(1)),
             "#{say.count(self[:count], 'zone')}, #{say.count(self[:times], 'time')}, + #{say.number(self[:overlap])}%"]]
         end
 

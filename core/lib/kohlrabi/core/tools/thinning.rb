@@ -10,7 +10,7 @@ module Kohlrabi
 
         tool "thinning", "Thinning with a drain cup", "How much water or thinner to add, from what the cup took.", group: "coating"
         field :product, "Product", :product, "paint_all"
-        field :paint, "Paint in the pot, ml", :number, 300, within: 1..20_000
+        field :paint, "Paint in the pot", :volume, 300, within: 1..20_000
         field :target, "Seconds wanted", :number, 30, within: 5..200
         field :readings, "Readings, percent: seconds", :text, "0: 75; 5: 52",
               help: "what was added in percent of the paint, and the seconds the cup took"

@@ -34,7 +34,7 @@ module Kohlrabi
         def assumes
           ["Roller 2.5 and sprayer 4.5 times as fast as the brush (common practice, weak).",
            "Sprayer: 15 min setting up, 15 masking, 10 cleaning, #{NOZZLE} between coats (common practice).",
-           "15 to 20 cm off, square to the face."]
+           "#{length(150)} to #{length(200)} off, square to the face."]
         end
 
         def warnings = self[:overlap].between?(30, 50) ? [] : ["An overlap of 30 to 50% is usual: less leaves stripes, more runs."]
@@ -51,8 +51,8 @@ module Kohlrabi
         end
 
         def whys
-          { "brush" => "#{say.number(minutes(:brush)[:m2])} min a m² and coat", "roller" => "#{say.number(minutes(:roller)[:m2])} min a m² and coat",
-            "sprayer" => "#{fixed} min around it, and #{say.number(minutes(:brush)[:m2] / Shelf::Rates::SPRAY_GAIN)} min a m² and coat" }
+          { "brush" => "#{say.minutes_an_area(minutes(:brush)[:m2])} and coat", "roller" => "#{say.minutes_an_area(minutes(:roller)[:m2])} and coat",
+            "sprayer" => "#{fixed} min around it, and #{say.minutes_an_area(minutes(:brush)[:m2] / Shelf::Rates::SPRAY_GAIN)} and coat" }
         end
 
         # m² of all coats together.

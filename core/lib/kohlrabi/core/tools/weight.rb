@@ -21,7 +21,7 @@ module Kohlrabi
         field :high, "Height", :length, 850.0, within: 1..6000
         field :thick, "Thickness of the boards", :length, 20.0, within: 1..200
         field :drawers, "Drawers", :count, 3, within: 0..60
-        field :extra, "Marble, glass, contents, kg", :number, 0, within: 0..2000
+        field :extra, "Marble, glass, contents", :weight, 0, within: 0..2000
 
         def self.start(start)
           words = start.material.to_s.downcase.scan(/\p{L}+/)
@@ -31,12 +31,12 @@ module Kohlrabi
 
         private
 
-        def headline = "About #{say.number(weight, 0)} kg: #{who}."
+        def headline = "About #{say.weight(weight)}: #{who}."
 
         def lines
           [["Volume of wood", "#{say.number(volume * 1000)} L", how],
-           ["Density", "#{density} kg/m³", "#{LABELS.fetch(self[:material])}, air-dry"],
-           ["Without its drawers", ("#{say.number(weight - (drawers * density), 0)} kg" if drawers.positive?), "they come out before it is moved"]]
+           ["Density", say.density(density), "#{LABELS.fetch(self[:material])}, air-dry"],
+           ["Without its drawers", (say.weight(weight - (drawers * density)) if drawers.positive?), "they come out before it is moved"]]
         end
 
         def cautions = %w[lift]
@@ -45,7 +45,7 @@ module Kohlrabi
 
         def assumes
           ["Wood at the moisture of a heated room; old oak and wet wood weigh more.",
-           "#{ALONE} kg close to the body is the usual top for one fit person; stairs and reach lower it."]
+           "#{say.weight(ALONE)} close to the body is the usual top for one fit person; stairs and reach lower it."]
         end
 
         def density = DENSITIES.fetch(self[:material])
@@ -100,7 +100,7 @@ module Kohlrabi
           pic = Picture.new(self[:wide] + skew, self[:high] + skew, "#{length(self[:wide])} by #{length(self[:deep])} by #{length(self[:high])}")
           pic.polygon([[0, skew], [skew, 0], [self[:wide] + skew, 0], [self[:wide], skew]], "part")
           pic.polygon([[self[:wide], skew], [self[:wide] + skew, 0], [self[:wide] + skew, self[:high]], [self[:wide], self[:high] + skew]], "gap")
-          pic.rect(0, skew, self[:wide], self[:high], "wood", "#{say.number(weight, 0)} kg")
+          pic.rect(0, skew, self[:wide], self[:high], "wood", say.weight(weight))
         end
       end
     end

@@ -22,7 +22,7 @@ module Kohlrabi
         # text: "1h20", "1:20", "80 min", "1.5 h", or a bare number, which is minutes. Returns Integer seconds
         # (whole minutes, rounded half up). Raises Refusal when it reads as none of these or exceeds a day.
         def parse(text)
-          plain = text.to_s.strip.downcase
+          plain = text.to_s.strip.downcase.tr(",", ".")
           FORMS.each do |form, reading|
             found = form.match(plain) or next
             seconds = (reading.call(found) / 60).round(half: :up) * 60
@@ -37,7 +37,7 @@ module Kohlrabi
 
         # Hours of a week: "9", "9 h", "8h30", "7.5"; here a bare number is hours. Returns Integer seconds. Raises Refusal.
         def parse_week(text)
-          plain = text.to_s.strip.downcase
+          plain = text.to_s.strip.downcase.tr(",", ".")
           found = plain.match(/\A(\d+(?:\.\d+)?)\s*(?:h|hrs?|hours?)?\z/) || plain.match(/\A(\d+)\s*(?:h|:)\s*([0-5]?\d)\z/)
           raise Refusal.new(:not_hours_a_week, given: text) unless found
 

@@ -15,14 +15,17 @@ module Kohlrabi
 
         module_function
 
-        # text: "600", "60 cm", "23 5/8", "23.625 in", "2 ft 3 in". unit: "mm" or "in", meant where none is written.
+        # text: "600", "60 cm", "23 5/8", "23.625 in", "2 ft 3 in", "4 ft 6" (inches), "60,5 cm". unit: "mm" or "in", meant where none is written.
         # Returns Float millimetres (to 1/10000). Raises Refusal when unreadable, zero, or over 10 m.
         def parse(text, unit:)
-          plain = text.to_s.strip.downcase
+          plain = text.to_s.strip.downcase.gsub(/(?<=\d),(?=\d{1,2}(?!\d))/, ".") # a decimal comma
           raise Refusal.new(:not_a_length, given: text, example: example(unit)) unless
             plain.match?(/\A(?:#{NUMBER}\s*(?:#{UNIT})?\s*)+\z/o)
 
-          mm = plain.scan(/(#{NUMBER})\s*(#{UNIT})?/o).sum { |number, sign| number(number) * MM_PER.fetch(SIGNS[sign] || sign || unit) }
+          mm = plain.scan(/(#{NUMBER})\s*(#{UNIT})?/o).each_with_object([]) do |(number, sign), parts|
+            parts << [number(number), sign_of(sign, parts, unit)]
+          end
+                    .sum { |number, sign| number * MM_PER.fetch(sign) }
           raise Refusal.new(:not_a_length, given: text, example: example(unit)) if mm.zero?
           raise Refusal.new(:over_10_m, given: text) if mm > LIMIT
 
@@ -42,6 +45,10 @@ module Kohlrabi
 
           "#{"#{whole} " unless whole.zero?}#{fraction.numerator}/#{fraction.denominator} in"
         end
+
+        # What a number is in: as written; after feet inches; else in the workshop's unit.
+        def sign_of(sign, before, unit) = SIGNS[sign] || sign || (before.any? && before.last.last == "ft" ? "in" : unit)
+        private_class_method :sign_of
 
         def number(text)
           whole, fraction = text.include?("/") ? text.split(%r{[\s-]+(?=\d+/)}) : [text, nil]

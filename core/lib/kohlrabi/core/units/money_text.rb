@@ -9,9 +9,9 @@ module Kohlrabi
 
         module_function
 
-        # text: "42", "42.50". currency: Currency. decimal: :point or :comma. Returns Integer minor units.
+        # text: "42", "42.50". currency: Currency. decimal: as Numerals has it. Returns Integer minor units.
         # Raises Refusal when negative, not a number, finer than the currency or beyond LIMIT.
-        def parse(text, currency:, decimal: :point)
+        def parse(text, currency:, decimal: :either)
           value = Numerals.parse(text, decimal: decimal)
           raise Refusal.new(:negative, given: text) if value.negative?
 

@@ -6,19 +6,37 @@ module Kohlrabi
       # Reads decimal numbers that a person typed, exactly, and writes them for a person or a program.
       module Numerals
         MINUS = "−"
-        GAP = " " # narrow no-break space between groups of three digits
+        GAP = " " # between groups of three digits
+
+        GROUPS = /(?<=\d)#{GAP}(?=\d{3})/
 
         module_function
 
-        # text: digits with at most one decimal mark, no grouping. decimal: :point or :comma.
-        # Returns a Rational. Raises Refusal naming the remedy.
-        def parse(text, decimal: :point)
+        GROUPED = /\A(?<whole>-?\d{1,3}(?<mark>[,.\s])\d{3}(?:\k<mark>\d{3})*)(?:(?!\k<mark>)[.,](?<part>\d+))?\z/
+
+        # text: digits with at most one decimal mark. decimal: :either takes point or comma, and groups of thousands where there is no doubt;
+        # :point and :comma take that mark alone, as a file has it. Returns a Rational. Raises Refusal naming the remedy.
+        def parse(text, decimal: :either)
           plain = text.to_s.strip.tr(MINUS, "-")
+          return either(plain, text) if decimal == :either
+
           mark = decimal == :comma ? "," : "."
           return Rational(plain.tr(",", ".")) if plain.match?(/\A-?\d+(#{Regexp.escape(mark)}\d+)?\z/)
 
-          raise Refusal.new(:not_a_number, given: text, hint: hint(plain, mark))
+          raise Refusal.new(:not_a_number, given: text, hint: hint(mark))
         end
+
+        # "14,50" and "14.50" are the same; "1,234" may be a thousand or a little over one, and is asked about; "1.234" is what it says.
+        def either(plain, text)
+          if plain.match?(/\A-?[1-9]\d{0,2},\d{3}\z/)
+            raise Refusal.new(:ambiguous_number, given: text, grouped: plain.delete(","), decimal: plain.tr(",", "."))
+          end
+          return Rational(plain.tr(",", ".")) if plain.match?(/\A-?\d+([.,]\d+)?\z/)
+
+          found = plain.match(GROUPED) or raise Refusal.new(:not_a_number, given: text, hint: hint)
+          Rational([found[:whole].gsub(/[,.\s]/, ""), found[:part]].compact.join("."))
+        end
+        private_class_method :either
 
         # value: Rational or Integer; places: decimals. Rounds half away from zero. "-1234.50"
         def plain(value, places)
@@ -56,11 +74,7 @@ module Kohlrabi
           text.size > 40 ? "#{text[0, 40]}…" : text
         end
 
-        def hint(plain, mark)
-          return "Write the decimals after a point: #{plain.tr(',', '.')}." if mark == "." && plain.match?(/\A-?\d+,\d{1,2}\z/)
-
-          "Write digits only, such as 42#{mark}50, without a currency sign."
-        end
+        def hint(mark = ".") = "Write digits only, such as 42#{mark}50, without a currency sign."
         private_class_method :hint
       end
     end

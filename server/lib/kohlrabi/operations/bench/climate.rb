@@ -13,13 +13,21 @@ module Kohlrabi
         def now(given)
           reading = Support::Reading.new(given.slice("air", "humidity", "surface"), House::WorkshopSettings.workshop)
           %i[air humidity surface].each do |field|
-            reading.with(field, required: field != :surface) { |raw| Core::Units::Numerals.parse(raw, decimal: :point) }
+            reading.with(field, required: field != :surface) { |raw| read(field, raw, given["source"]) }
           end
           values = reading.done!
           Core::Bench::Climate.new(air: values[:air], humidity: values[:humidity], surface: values[:surface])
         rescue Core::Refusal => e
           raise Support::Refused, [e]
         end
+
+        # A sensor speaks °C, whatever the house does.
+        def read(field, raw, source)
+          return Core::Units::Numerals.parse(raw.delete_suffix("%").strip) if field == :humidity
+
+          Core::Units::Measures.parse_temperature(raw, unit: source == "sensor" ? "mm" : House::WorkshopSettings.workshop.length_unit)
+        end
+        private_class_method :read
 
         # Keeps a reading. given: as above with "source"?: entered (where none is named) or sensor.
         def keep(given)

@@ -18,7 +18,7 @@ module Kohlrabi
           return if step.wait.zero?
 
           row = step.materials.keys.map { |key| plan.brief.products.fetch(key) }.find { |one| one[:base] }
-          drying = Core::Bench::Drying.new(row, wait: step.wait, climate: Climate.climate)
+          drying = Core::Bench::Drying.new(row, wait: step.wait, climate: Climate.climate, unit: House::WorkshopSettings.workshop.length_unit)
           JSON.generate(stages: drying.stages, wait: drying.wait, factor: drying.factor.to_f, why: drying.why || step.wait_why,
                         product: row && row[:label])
         end
@@ -75,7 +75,7 @@ module Kohlrabi
         def too_cold(step, plan)
           climate = Climate.climate if Core::Bench::Jobs::COATS.include?(step.phase)
           row = climate && step.materials.keys.map { |key| plan.brief.products.fetch(key) }.first
-          against = row ? climate.against(coldest: row[:coldest]) : []
+          against = row ? climate.against(coldest: row[:coldest], unit: House::WorkshopSettings.workshop.length_unit) : []
           ["Not now: #{against.join('; ')}.", "although #{against.first}"] if against.any?
         end
         private_class_method :too_cold

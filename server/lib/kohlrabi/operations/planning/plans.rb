@@ -19,7 +19,7 @@ module Kohlrabi
         # Core::Planning::Brief. house: what all plans share; changed: fields to put in place of the recorded ones.
         def brief(piece, look, workshop: House::WorkshopSettings.workshop, house: self.house(workshop), **changed)
           zones = Drawing.zones(piece)
-          recorded = { kind: piece.kind, tips: Core::Planning::TipOver.any?(Drawing.shape(piece)),
+          recorded = { kind: piece.kind, unit: workshop.length_unit, tips: Core::Planning::TipOver.any?(Drawing.shape(piece)),
                        zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.core(piece),
                        acts: acts(piece, workshop), look: Looks.core(look), lead: piece.lead_answer,
                        after_limit: Core::Planning::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),

@@ -144,7 +144,7 @@ module Kohlrabi
 
         def read(given, amount, required:)
           reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.with(amount, required: required) { |raw| above_zero(Core::Units::Quantity.parse(raw, unit: "ml")) }
+          reading.with(amount, required: required) { |raw| above_zero(Core::Units::Quantity.parse(raw, unit: "ml", house: House::WorkshopSettings.workshop.length_unit)) }
           reading.text(:place, max: 60)
           reading.day(:keeps_until)
           reading.text(:said, max: 200)

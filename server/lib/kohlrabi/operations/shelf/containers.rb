@@ -103,11 +103,11 @@ module Kohlrabi
 
         def left_of(given, container, product)
           reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.with(:left) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit]) }
+          reading.with(:left) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit) }
           reading.with(:share, into: :left) { |raw| Core::Units::Quantity.share(raw) * container.volume }
           left = reading.done![:left]
           refuse(:amount_left_missing, field: :left) unless left
-          most = Core::Shelf::Amount.text(container.volume, product)
+          most = Core::Shelf::Amount.text(container.volume, product, unit: House::WorkshopSettings.workshop.length_unit)
           refuse(:more_than_it_held, field: :left, most: most) if left > container.volume
           left
         end
@@ -127,7 +127,7 @@ module Kohlrabi
         private_class_method :read
 
         def size(raw, product)
-          amount = Core::Units::Quantity.parse(raw, unit: product[:unit])
+          amount = Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit)
           return (amount * THOUSANDTHS).round if amount.positive? && amount <= 1_000_000
 
           raise Core::Refusal.new(:container_size_impossible, given: raw)

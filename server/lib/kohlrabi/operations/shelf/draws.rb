@@ -34,7 +34,10 @@ module Kohlrabi
         end
 
         # The same in words, without taking it.
-        def there(amounts) = available(amounts).map { |product, _, taken| "#{Core::Shelf::Amount.text(taken, product)} #{product[:label]}" }
+        def there(amounts)
+          unit = House::WorkshopSettings.workshop.length_unit
+          available(amounts).map { |product, _, taken| "#{Core::Shelf::Amount.text(taken, product, unit: unit)} #{product[:label]}" }
+        end
 
         # [product, containers with a price, amount that can be taken] of what is on the shelf.
         def available(amounts)
@@ -79,8 +82,8 @@ module Kohlrabi
 
         def draw(product, containers, amount, rows, on, step: nil)
           parts = parts(product, containers, amount)
-          cost = Records::Cost.create!(what: "#{Core::Shelf::Amount.text(amount, product)} #{product[:label]}", category: category(product),
-                                       amount_minor: parts.sum(&:cost), spent_on: on)
+          what = "#{Core::Shelf::Amount.text(amount, product, unit: House::WorkshopSettings.workshop.length_unit)} #{product[:label]}"
+          cost = Records::Cost.create!(what: what, category: category(product), amount_minor: parts.sum(&:cost), spent_on: on)
           parts.each { |part| keep(part, on, cost: cost, step: step) }
           Flips::Summaries.refresh(Flips::Sharing.write(cost, rows))
           cost
@@ -108,7 +111,7 @@ module Kohlrabi
 
         def read(given, product, containers)
           reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.with(:amount) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit]) }
+          reading.with(:amount) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit) }
           reading.with(:share, into: :amount) { |raw| Core::Units::Quantity.share(raw) * oldest(containers).volume }
           reading.date(:drawn_on, what: "Taken")
           values = reading.done!

@@ -18,7 +18,7 @@ module Kohlrabi
         def core(workshop = House::WorkshopSettings.workshop, swaps: {})
           mixes = Mixes.shares
           own = all.map { |row| own(row).merge(mix: mixes[row.id]) }
-          Core::Shelf::Products.new(own: own, currency: workshop.money, swaps: swaps)
+          Core::Shelf::Products.new(own: own, currency: workshop.money, swaps: swaps, unit: workshop.length_unit)
         end
 
         # given: {"label", "generic", "base"?, "rate"?, "touch"?, "sand"?, "recoat"?, "handle"?, "cure"? in days, "coldest"? in °C, "pack_amount"?,
@@ -28,7 +28,7 @@ module Kohlrabi
         def update(id, given)
           Records::Base.transaction do
             row = Support::Finder.find(Records::Product, id)
-            row.update!(read(given))
+            row.update!(read(given, generic: row.generic))
             Planning::Plans.refresh_all(product: key(row))
             row
           end
@@ -58,20 +58,30 @@ module Kohlrabi
         end
         private_class_method :own
 
-        def read(given, new: false)
+        def read(given, new: false, generic: nil)
           reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
           reading.text(:label, max: 60, required: new || reading.sent?(:label))
           reading.choice(:base, Core::Shelf::ProductCautions::BASES.keys)
           reading.choice(:generic, Core::Shelf::Products::GENERIC.keys, required: new || reading.sent?(:generic))
-          reading.with(:rate) { |raw| above_zero(Core::Units::Numerals.parse(raw, decimal: :point).to_f, raw) }
+          reading.with(:rate) { |raw| above_zero(Core::Units::Measures.parse_rate(raw, unit: reading.workshop.length_unit), raw) }
           WAITS.each { |field, column| reading.with(field, into: column) { |raw| Core::Units::Effort.parse(raw) / 60 } }
           reading.count(:cure, 1..365)
-          reading.with(:coldest) { |raw| Core::Units::Numerals.parse(raw, decimal: :point).to_f }
-          reading.count(:pack_amount, 1..100_000)
+          reading.with(:coldest) { |raw| Core::Units::Measures.parse_temperature(raw, unit: reading.workshop.length_unit) }
+          reading.with(:pack_amount) { |raw| pack(raw, given["generic"] || generic, reading.workshop) }
           reading.money(:pack_price)
           reading.done!
         end
         private_class_method :read
+
+        # What a container of it holds, whole millilitres, grams or pieces.
+        def pack(raw, generic, workshop)
+          unit = Core::Shelf::Products::GENERIC.fetch(generic.to_s, { unit: "ml" })[:unit]
+          amount = Core::Units::Quantity.parse(raw, unit: unit, house: workshop.length_unit).round
+          return amount if amount.between?(1, 100_000)
+
+          raise Core::Refusal.new(:not_in_range, given: raw, min: 1, max: 100_000)
+        end
+        private_class_method :pack
 
         def above_zero(value, raw)
           return value if value.positive?

@@ -8,7 +8,7 @@ module Kohlrabi
       class Reading
         LABELS = { bought_on: "Bought on", on: "Date", spent_on: "Date", worked_on: "Date", purchase: "Price paid" }.freeze
 
-        attr_reader :values
+        attr_reader :values, :workshop
 
         # given: Hash with string keys; workshop: Records::Workshop.
         def initialize(given, workshop)

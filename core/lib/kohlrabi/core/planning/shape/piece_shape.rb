@@ -112,7 +112,8 @@ module Kohlrabi
 
           def refuse_size
             # An upper part of no height is one that was taken off.
-            { width: width, depth: depth, height: height, upper_height: upper_height&.nonzero?, upper_depth: upper_depth, leaf: leaf }.each do |name, size|
+            { width: width, depth: depth, height: height, upper_height: upper_height&.nonzero?, upper_depth: upper_depth,
+              leaf: leaf }.each do |name, size|
               refuse(:not_positive, field: name, name: name.to_s.tr("_", " ").capitalize) if size && size <= 0
             end
           end

@@ -17,7 +17,7 @@ module Kohlrabi
             was = bought.drawn
             now = planned.drawn
             [base(was, now, unit), upper(was, now), fewer(was, now, :doors, "door"), fewer(was, now, :shelves, "shelf"), rows(was, now),
-             cut(was, now, :width, "narrower"), cut(was, now, :depth, "shallower"), lower(was, now)].compact.map(&:freeze)
+             cut(was, now, :width, "narrower", unit), cut(was, now, :depth, "shallower", unit), lower(was, now, unit)].compact.map(&:freeze)
           end
 
           def base(was, now, unit)
@@ -54,18 +54,20 @@ module Kohlrabi
                     spare: { name: "Drawer", count: count })
           end
 
-          def cut(was, now, side, word)
+          def cut(was, now, side, word, unit)
             return unless now[side] < was[side]
 
-            Act.new(key: "cut_#{side}", label: "Cut it #{word} by #{(was[side] - now[side]).round} mm", leaves: "raw_edge", zone: "edge", cut: true)
+            Act.new(key: "cut_#{side}", label: "Cut it #{word} by #{Units::Length.text(was[side] - now[side], unit: unit)}", leaves: "raw_edge",
+                    zone: "edge", cut: true)
           end
 
           # Lower by more than what the base and the upper part took away is a cut.
-          def lower(was, now)
+          def lower(was, now, unit)
             body = ->(drawn) { drawn[:height] - drawn[:leg] - drawn[:upper_height] }
             return unless body.call(was) - body.call(now) > 0.5
 
-            Act.new(key: "cut_height", label: "Cut it lower by #{(body.call(was) - body.call(now)).round} mm", leaves: "raw_edge", zone: "frame",
+            less = Units::Length.text(body.call(was) - body.call(now), unit: unit)
+            Act.new(key: "cut_height", label: "Cut it lower by #{less}", leaves: "raw_edge", zone: "frame",
                     cut: true)
           end
           private_class_method :base, :upper, :fewer, :rows, :cut, :lower

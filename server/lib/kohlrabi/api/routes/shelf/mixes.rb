@@ -10,7 +10,7 @@ module Kohlrabi
           def self.whole(mix, params)
             return Operations::Shelf::MixUses.needed(mix, Operations::Support::Finder.find(Records::Piece, params[:piece_id])) if params[:piece_id]
 
-            Core::Units::Quantity.parse(params[:amount], unit: "ml")
+            Core::Units::Quantity.parse(params[:amount], unit: "ml", house: Operations::House::WorkshopSettings.workshop.length_unit)
           rescue Core::Refusal => e
             raise Operations::Support::Refused, [e.at(:amount)]
           end

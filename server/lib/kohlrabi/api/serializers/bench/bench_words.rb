@@ -70,7 +70,7 @@ module Kohlrabi
 
           def materials(slot, step)
             products = @bench.plans.fetch(slot.job.piece).brief.products
-            step.materials_left.map { |key, amount| products.fetch(key).then { |row| "#{Core::Shelf::Amount.text(amount, row)} #{row[:label]}" } }
+            step.materials_left.map { |key, amount| products.fetch(key).then { |row| "#{@say.amount(amount, row)} #{row[:label]}" } }
           end
 
           def held(slot)

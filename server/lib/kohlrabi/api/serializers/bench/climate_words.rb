@@ -11,7 +11,8 @@ module Kohlrabi
           # climate: Core::Bench::Climate.
           def of(climate, say)
             dew = climate.dew_point
-            { dew_point: dew && say.degrees(dew), against: climate.against, may: climate.against.empty? }
+            against = climate.against(unit: say.workshop.length_unit)
+            { dew_point: dew && say.degrees(dew), against: against, may: against.empty? }
           end
 
           # row: a reading that was kept.

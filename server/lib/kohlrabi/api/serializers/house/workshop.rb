@@ -22,6 +22,14 @@ module Kohlrabi
             { latest: params[:say].day(latest), stale: latest.nil? || latest < Operations::House::WorkshopSettings.today - Backups::STALE }
           end
           attribute(:people) { Person.present(Operations::House::WorkshopSettings.people, params[:say]) }
+          # In what amounts of paint, temperatures and spreading rates are said and, bare, understood here.
+          attribute(:measures) do |workshop|
+            measures = Core::Units::Measures
+            unit = workshop.length_unit
+            { area: Core::Units::Square::NAMES.fetch(unit), temperature: measures.temperature_unit(unit), rate: measures.rate_unit(unit),
+              volume: measures.example("ml", unit: unit), mass: measures.example("g", unit: unit),
+              batch: measures.us?(unit) ? "8 fl oz" : "250 ml" }
+          end
           attribute(:lists) { Operations::House::Choices.all }
         end
       end

@@ -50,7 +50,7 @@ module Kohlrabi
 
           def product(row)
             { key: row[:key], label: row[:label], kind: row[:kind], own: row.key?(:like), swatch: swatches[row[:key]],
-              rate: row[:rate] && "#{row[:rate]} m²/L",
+              rate: row[:rate] && Core::Units::Measures.rate(row[:rate], unit: @say.workshop.length_unit),
               waits: %i[sand recoat handle].filter_map { |name| "#{name} #{@say.wait(row[name])}" if row[name] },
               cautions: row[:cautions].map { |key| Core::Planning::Cautions.text(key.to_sym) } }
           end

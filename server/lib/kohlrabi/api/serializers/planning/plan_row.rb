@@ -47,16 +47,18 @@ module Kohlrabi
           end
 
           def material(line)
-            { product: line.row[:key], label: line.row[:label], kind: line.row[:kind], amount: Core::Shelf::Amount.text(line.amount, line.row),
-              packs: Core::Shelf::Amount.packs(line.packs, line.row), price: @say.money(line.price), used: @say.money(line.used),
-              over: Core::Shelf::Amount.text(line.over, line.row), there: there(line),
+            { product: line.row[:key], label: line.row[:label], kind: line.row[:kind], amount: @say.amount(line.amount, line.row),
+              packs: @say.packs(line.packs, line.row), price: @say.money(line.price), used: @say.money(line.used),
+              over: @say.amount(line.over, line.row), there: there(line),
               others: @plan.brief.products.of_kind(line.row[:kind]).size > 1 }
           end
 
           # What the shelf has of it.
           def there(line)
             @left ||= Operations::Shelf::Containers.left
-            Core::Shelf::Amount.text(Operations::Shelf::Draws.keys(line.row).sum { |key| @left.fetch(key, 0) }, line.row)
+            @say.amount(Operations::Shelf::Draws.keys(line.row).sum do |key|
+              @left.fetch(key, 0)
+            end, line.row)
           end
 
           # Edits that wait for their step, or whose order cannot be now; and steps that were taken out.

@@ -54,7 +54,7 @@ module Kohlrabi
           def with_what
             materials = step.materials.map do |key, amount|
               row = @plan.brief.products.fetch(key)
-              { product: key, label: row[:label], text: Core::Shelf::Amount.text(amount, row) }
+              { product: key, label: row[:label], text: @say.amount(amount, row) }
             end
             { place: PLACES.fetch(step.place), floor: floor, materials: materials, grits: step.grits.map { |grit| "P#{grit}" }, ways: step.ways,
               sprayer: sprayer }

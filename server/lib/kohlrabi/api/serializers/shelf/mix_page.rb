@@ -125,7 +125,11 @@ module Kohlrabi
           # One mixes by the tenth of a millilitre where it is little.
           def ml(amount)
             amount = amount.to_r
-            return Core::Shelf::Amount.text(amount.round, { unit: "ml" }) if amount >= 100 || amount.round(1) == amount.round
+            return Core::Units::Measures.volume(amount, unit: "in") if @say.workshop.length_unit == "in"
+            if amount >= 100 || amount.round(1) == amount.round
+              return Core::Shelf::Amount.text(amount.round, { unit: "ml" },
+                                              unit: @say.workshop.length_unit)
+            end
 
             "#{Core::Units::Numerals.text(amount, 1)} ml"
           end

@@ -6,17 +6,23 @@ module Kohlrabi
       module Shelf
         # A product of the workshop's own.
         class Product < Support::Base
+          # The product of the table that it is like.
+          def self.like(row) = Core::Shelf::Products::GENERIC.fetch(row.generic)
+
           attributes :id, :label, :generic
           attribute(:key) { |row| Operations::Shelf::Products.key(row) }
           attribute(:generic_label) { |row| Core::Shelf::Products::GENERIC.fetch(row.generic)[:label] }
           # What its container holds, with the unit; nil where the usual sizes stand.
-          attribute(:holds) { |row| row.pack_amount && Core::Shelf::Amount.text(row.pack_amount, Core::Shelf::Products::GENERIC.fetch(row.generic)) }
+          attribute(:holds) { |row| row.pack_amount && params[:say].amount(row.pack_amount, Product.like(row)) }
           attribute(:fields) do |row|
             say = params[:say]
-            { label: row.label, generic: row.generic, base: row.base.to_s, rate: row.rate ? Core::Units::Numerals.plain(row.rate.to_r, 2) : "",
-              cure: row.cure.to_s, coldest: row.coldest ? Core::Units::Numerals.plain(row.coldest.to_r, 1) : "",
+            unit = say.workshop.length_unit
+            { label: row.label, generic: row.generic, base: row.base.to_s,
+              rate: row.rate ? Core::Units::Measures.rate_number(row.rate, unit: unit) : "",
+              cure: row.cure.to_s, coldest: row.coldest ? Core::Units::Measures.degrees(row.coldest, unit: unit) : "",
               **Operations::Shelf::Products::WAITS.transform_values { |name| row[name] ? say.typed_effort(row[name] * 60) : "" },
-              pack_amount: row.pack_amount.to_s, pack_price: say.typed_money(row.pack_price_minor) }
+              pack_amount: row.pack_amount ? say.typed_amount(row.pack_amount, Product.like(row), places: 0) : "",
+              pack_price: say.typed_money(row.pack_price_minor) }
           end
         end
       end

@@ -52,13 +52,13 @@ module Kohlrabi
             line = row.line
             packs = if line
                       line.packs.map do |size, count|
-                        { size: typed(size), count: count, price: @say.typed_money(price(row.product, size)) }
+                        { size: typed(size, row.product), count: count, price: @say.typed_money(price(row.product, size)) }
                       end
                     else
                       []
                     end
             { product: row.product[:key], label: row.product[:label], needed: row.needed && amount(row.needed, row.product),
-              there: amount(row.there, row.product), buy: line && Core::Shelf::Amount.packs(line.packs, row.product),
+              there: amount(row.there, row.product), buy: line && @say.packs(line.packs, row.product),
               over: line && !row.gear ? amount(line.over, row.product) : nil, price: @say.money(line&.price), packs: packs,
               pieces: row.pieces, gear: row.gear }
           end
@@ -73,20 +73,29 @@ module Kohlrabi
           end
 
           def fields(row, product)
-            size = [typed(Rational(row.size_thousandths, 1000)), (product[:unit] unless product[:unit] == "pcs")].compact.join(" ")
+            size = typed(Rational(row.size_thousandths, 1000), product)
             { size: size, paid: @say.typed_money(row.paid_minor), place: row.place.to_s, note: row.note.to_s,
               **DATES.to_h { |name| [name, row[name]&.iso8601.to_s] } }
           end
 
-          def typed(number) = Core::Units::Numerals.plain(number.to_r, number.to_r.denominator == 1 ? 0 : 2)
-          # In whole millilitres and grams from ten on: nobody reads a tin to the hundredth.
-          def amount(number, product) = Core::Shelf::Amount.text(number >= 10 && product[:unit] != "pcs" ? number.round : number, product)
+          # With its unit, as one would type it.
+          def typed(number, product)
+            text = @say.typed_amount(number, product)
+            text.match?(/[a-z]/) || product[:unit] == "pcs" ? text : "#{text} #{product[:unit]}"
+          end
 
-          # Of what one reckons with: a litre, a kilogram, one.
+          # In whole millilitres and grams from ten on: nobody reads a tin to the hundredth.
+          def amount(number, product)
+            @say.amount(whole?(number, product) ? number.round : number, product)
+          end
+
+          def whole?(number, product) = number >= 10 && product[:unit] != "pcs" && @say.workshop.length_unit == "mm"
+
+          # Of what one reckons with: a litre, a gallon, a kilogram, one.
           def unit_cost(core, product)
             cost = core.unit_cost or return
-            per = { "ml" => [1000, "L"], "g" => [1000, "kg"], "pcs" => [1, "piece"] }.fetch(product[:unit])
-            "#{@say.money(cost * per[0])[:text]} a #{per[1]}"
+            size, name = Core::Units::Measures.priced(product[:unit], unit: @say.workshop.length_unit)
+            "#{@say.money(cost * size)[:text]} a #{name}"
           end
         end
       end

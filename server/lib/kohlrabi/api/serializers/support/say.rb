@@ -59,8 +59,13 @@ module Kohlrabi
               end }
           end
 
-          # °C: "9.3 °C".
-          def degrees(celsius) = "#{Core::Units::Numerals.text(celsius.to_r, 1)} °C"
+          # An amount of a product in the house's measures; row: of Core::Shelf::Products.
+          def amount(amount, row) = Core::Shelf::Amount.text(amount, row, unit: workshop.length_unit)
+          def packs(packs, row) = Core::Shelf::Amount.packs(packs, row, unit: workshop.length_unit)
+          def typed_amount(amount, row, **how) = Core::Shelf::Amount.typed(amount, row, unit: workshop.length_unit, **how)
+
+          # °C: "9.3 °C", "48.7 °F".
+          def degrees(celsius) = Core::Units::Measures.temperature(celsius, unit: workshop.length_unit)
 
           def area(square) = Core::Units::Square.text(square, unit: workshop.length_unit)
           def typed_area(square) = area(square).to_s.sub(/ \S+\z/, "")

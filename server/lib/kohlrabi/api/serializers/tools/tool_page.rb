@@ -54,8 +54,12 @@ module Kohlrabi
           def unit(field)
             return @bench.unit if %i[length lengths].include?(field.kind)
 
-            Core::Units::Square::NAMES.fetch(@bench.unit) if field.kind == :area
+            { area: Core::Units::Square::NAMES.fetch(@bench.unit), run: Core::Units::Measures.run_unit(@bench.unit),
+              volume: us? ? "fl oz" : "ml", weight: us? ? "lb" : "kg",
+              temperature: Core::Units::Measures.temperature_unit(@bench.unit) }[field.kind]
           end
+
+          def us? = Core::Units::Measures.us?(@bench.unit)
 
           def choices(field)
             if field.kind == :product
@@ -81,7 +85,7 @@ module Kohlrabi
           def materials(amounts)
             amounts.map do |key, amount|
               row = Operations::Shelf::Containers.product(key)
-              { product: key, label: row[:label], text: Core::Shelf::Amount.text(amount, row) }
+              { product: key, label: row[:label], text: @say.amount(amount, row) }
             end
           end
 
