@@ -113,7 +113,7 @@ RSpec.describe "steps at the bench", :api do
       expect(simulated["source"]).to eq("simulated")
       expect(today["climate"]).to eq(simulated)
       expect(refusal(call(:post, "/api/climate", { air: "15", humidity: "140" }), :humidity)).to include("cannot be")
-      expect(refusal(call(:post, "/api/climate", { air: "warm", humidity: "40" }), :air)).to include("not a number")
+      expect(refusal(call(:post, "/api/climate", { air: "warm", humidity: "40" }), :air)).to include("not a temperature")
       wait_for(13 * 60)
       expect(today["climate"]).to be_nil
     end
