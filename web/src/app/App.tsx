@@ -12,6 +12,7 @@ import { UndoProvider } from "../kit/session/undo";
 
 const Today = lazy(() => import("../areas/bench/Today"));
 const WeekPage = lazy(() => import("../areas/bench/WeekPage"));
+const Evening = lazy(() => import("../areas/flips/Evening"));
 const Floor = lazy(() => import("../areas/flips/Floor"));
 const PiecePage = lazy(() => import("../areas/flips/PiecePage"));
 const Books = lazy(() => import("../areas/books/Books"));
@@ -59,6 +60,7 @@ const router = createBrowserRouter([
     children: [
       { path: "/", element: <Today /> },
       { path: "/week", element: <WeekPage /> },
+      { path: "/evening", element: <Evening /> },
       { path: "/scout", element: <Spotted /> },
       { path: "/scout/new", element: <NewProspect /> },
       { path: "/scout/card", element: <Card /> },

@@ -1,24 +1,31 @@
 // Says back how a time worked is understood, before it counts. The server reads it; the browser only shows.
+import Box from "@mui/material/Box";
 import { useQuery } from "@tanstack/react-query";
 import { api, ask } from "../api/client";
 import { useSettled } from "./useSettled";
 
+type Props = { text: string; help?: string; bare?: "h" | "min" };
+
+// bare: what a number without a unit is.
 export function EffortEcho({
   text,
-  help = "1h20, 1:20, 80 min or 1.5 h; a bare number is minutes",
-}: {
-  text: string;
-  help?: string;
-}) {
+  bare = "min",
+  help = `1h20, 1:20, 80 min or 1.5 h; a bare number is ${bare === "h" ? "hours" : "minutes"}`,
+}: Props) {
   const settled = useSettled(text.trim(), 150);
   const read = useQuery({
-    queryKey: ["effort", settled],
-    queryFn: () => ask(api.GET("/api/read/effort", { params: { query: { text: settled } } })),
+    queryKey: ["effort", settled, bare],
+    queryFn: () => ask(api.GET("/api/read/effort", { params: { query: { text: settled, bare } } })),
     enabled: settled !== "",
     retry: false,
     staleTime: Infinity,
   });
   if (settled === "" || settled !== text.trim()) return <span>{help}</span>;
   if (read.error) return <span role="status">{read.error.message}</span>;
-  return <span role="status">{read.data ? `Counts as ${read.data.text}` : help}</span>;
+  if (!read.data) return <span role="status">{help}</span>;
+  return (
+    <Box component="span" role="status" sx={{ fontSize: 15, fontWeight: 600, color: "text.primary" }}>
+      Counts as {read.data.text}
+    </Box>
+  );
 }

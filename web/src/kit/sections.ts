@@ -13,6 +13,7 @@ export const FLOOR_PAGES = [
 export const TODAY_PAGES = [
   { to: "/", label: "Now", end: true },
   { to: "/week", label: "The week" },
+  { to: "/evening", label: "The evening" },
 ];
 export const SHELF_PAGES = [
   { to: "/shelf", label: "Materials", end: true },

@@ -6,6 +6,8 @@ module Kohlrabi
     class Container < Base
       include Removable
 
+      belongs_to :receipt, optional: true
+
       has_many :draws, -> { live.order(:id) }, inverse_of: :container
       # Of a batch: what it was mixed by, what was taken for it, and what went in last.
       belongs_to :mix_version, optional: true

@@ -10,6 +10,7 @@ module Kohlrabi
       has_many :receipts, -> { live.order(:position) }, class_name: "Kohlrabi::Records::Photo", inverse_of: :cost
       has_many :draws, -> { live.order(:id) }, inverse_of: :cost
       belongs_to :trip, optional: true
+      belongs_to :receipt, optional: true
       validates :what, presence: true
     end
   end

@@ -88,3 +88,16 @@ export function useMates(ids: number[]) {
   const mates = pieces.flatMap((piece) => piece.data?.mates ?? []);
   return mates.filter((mate, place) => mates.findIndex((other) => other.id === mate.id) === place);
 }
+
+// Pieces that may have been worked on today, last used first, and shops of earlier receipts.
+export const useDayOffers = () =>
+  useQuery({ queryKey: key("day-offers"), queryFn: () => ask(api.GET("/api/days/offers")) });
+
+// What a cost is for, guessed from its words.
+export const useCategory = (what: string) =>
+  useQuery({
+    queryKey: key("category", what),
+    queryFn: () => ask(api.GET("/api/read/category", { params: { query: { what } } })),
+    enabled: what.trim() !== "",
+    staleTime: Infinity,
+  });

@@ -19,10 +19,11 @@ module Kohlrabi
 
         module_function
 
-        # text: "1h20", "1:20", "80 min", "1.5 h", or a bare number, which is minutes. Returns Integer seconds
+        # text: "1h20", "1:20", "80 min", "1.5 h", or a bare number, which is minutes, or hours where the field says so. Returns Integer seconds
         # (whole minutes, rounded half up). Raises Refusal when it reads as none of these or exceeds a day.
-        def parse(text)
+        def parse(text, bare: :minutes)
           plain = text.to_s.strip.downcase.tr(",", ".")
+          plain += "h" if bare == :hours && plain.match?(/\A\d+(\.\d+)?\z/)
           FORMS.each do |form, reading|
             found = form.match(plain) or next
             seconds = (reading.call(found) / 60).round(half: :up) * 60

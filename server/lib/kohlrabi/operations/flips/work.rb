@@ -51,7 +51,6 @@ module Kohlrabi
 
           refuse(:hours_of_a_trip, trip: entry.trip.what)
         end
-        private_class_method :own
 
         # Refuses more than 24 hours by one person on one date.
         def check_day(entry)

@@ -12,6 +12,15 @@ module Kohlrabi
             app.delete("/api/costs/:id") { removal { Operations::Flips::Costs.remove(params[:id]) } }
             app.post("/api/work") { change(201) { Serializers::Flips::Work.present(Operations::Flips::Work.create(given), say) } }
             app.patch("/api/work/:id") { change { Serializers::Flips::Work.present(Operations::Flips::Work.update(params[:id], given), say) } }
+            app.get("/api/days/offers") do
+              json(rows: Serializers::Flips::DayOffer.present(Operations::Flips::DayRecords.offers, say), shops: Operations::Shelf::Receipts.shops,
+                   yesterday: (Operations::House::WorkshopSettings.today - 1).iso8601)
+            end
+            app.post("/api/days") { change(201) { { ids: Operations::Flips::DayRecords.create(given).map(&:id) } } }
+            app.post("/api/days/removals") { removal { Operations::Flips::DayRecords.remove(given["ids"]) } }
+            app.get("/api/read/category") { json(category: Core::Flips::CostCategories.guess(params[:what])) }
+            app.post("/api/receipts") { change(201) { Serializers::Shelf::Receipt.present(Operations::Shelf::Receipts.create(given), say) } }
+            app.delete("/api/receipts/:id") { removal { Operations::Shelf::Receipts.remove(params[:id]) } }
             app.delete("/api/work/:id") { removal { Operations::Flips::Work.remove(params[:id]) } }
             timers(app)
           end

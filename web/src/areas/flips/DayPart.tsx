@@ -1,0 +1,173 @@
+// The hours of a day: a line a piece, last used first; what is left blank was not worked on.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { api, ask, ProblemError } from "../../api/client";
+import type { DayOffers, Workshop } from "../../api/types";
+import { EffortEcho } from "../../kit/EffortEcho";
+import type { ShareInput } from "../../kit/fields";
+import { Part } from "../../kit/Part";
+import { PiecesField } from "../../kit/PiecesField";
+import { useUndo } from "../../kit/session/undo";
+
+type Line = { key: number; pieces: ShareInput[]; name: string; kind: string; effort: string; people: number[] };
+type Props = { workshop: Workshop; offers: DayOffers["rows"]; yesterday: string };
+
+const SHOWN = 6; // lines before "more pieces"
+
+export function DayPart({ workshop, offers, yesterday }: Props) {
+  const people = workshop.people;
+  const first = people[0] ? [people[0].id] : [];
+  const line = (key: number, offer?: DayOffers["rows"][number]): Line => ({
+    key,
+    pieces: offer ? [{ piece_id: offer.piece.id, weight: "" }] : [],
+    name: offer?.piece.name ?? "",
+    kind: offer?.kind ?? "sanding",
+    effort: "",
+    people: first,
+  });
+  const fresh = () => offers.map((offer, place) => line(place, offer));
+  const [lines, setLines] = useState<Line[]>(fresh);
+  const [shown, setShown] = useState(SHOWN);
+  const [day, setDay] = useState(workshop.today.iso);
+  const [unit, setUnit] = useState<"h" | "min">("h");
+  const [problem, setProblem] = useState<ProblemError | null>(null);
+  const { done } = useUndo();
+  const set = (key: number, changes: Partial<Line>) =>
+    setLines((all) => all.map((one) => (one.key === key ? { ...one, ...changes } : one)));
+  const written = lines.filter((one) => one.effort.trim() !== "");
+  const errors = problem?.fields ?? {};
+  const wrong = (key: number) => {
+    const place = written.findIndex((one) => one.key === key);
+    return Object.entries(errors).find(([field]) => field.startsWith(`rows/${place}/`))?.[1];
+  };
+  const save = async () => {
+    setProblem(null);
+    const rows = written.map(({ pieces, kind, effort, people: who }) => ({
+      pieces: pieces.map(({ piece_id, weight }) => ({ piece_id, weight })),
+      kind,
+      effort,
+      people: who,
+    }));
+    try {
+      const made = await ask(api.POST("/api/days", { body: { worked_on: day, unit, rows } }));
+      done(`${made.ids.length === 1 ? "One entry" : `${made.ids.length} entries`} of hours recorded`, () =>
+        ask(api.POST("/api/days/removals", { body: made })),
+      );
+      setLines(fresh());
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error;
+      setProblem(error);
+    }
+  };
+  return (
+    <Part title="Hours of the day">
+      <Box sx={{ display: "flex", gap: 2, flexWrap: "wrap", alignItems: "center", mb: 2 }}>
+        <TextField
+          label="Date"
+          type="date"
+          value={day}
+          onChange={(event) => setDay(event.target.value)}
+          slotProps={{ inputLabel: { shrink: true } }}
+          error={!!errors["rows/0/worked_on"]}
+          helperText={errors["rows/0/worked_on"]}
+          sx={{ width: 190 }}
+        />
+        <Button onClick={() => setDay(day === yesterday ? workshop.today.iso : yesterday)}>
+          {day === yesterday ? "Today" : "Yesterday"}
+        </Button>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={unit}
+          onChange={(_, value: "h" | "min" | null) => value && setUnit(value)}
+          aria-label="A bare number is"
+        >
+          <ToggleButton value="h">hours</ToggleButton>
+          <ToggleButton value="min">minutes</ToggleButton>
+        </ToggleButtonGroup>
+        <Typography variant="caption">What a number without a unit is. Blank lines are left out.</Typography>
+      </Box>
+      {lines.slice(0, shown).map((one) => (
+        <Box
+          key={one.key}
+          role="group"
+          aria-label={one.name || "Another piece"}
+          sx={{
+            display: "grid",
+            gridTemplateColumns: { xs: "1fr 1fr", md: "minmax(180px, 1.4fr) 190px 190px auto" },
+            gap: 1.5,
+            alignItems: "start",
+            py: 1,
+            borderBottom: 1,
+            borderColor: "divider",
+          }}
+        >
+          <Box sx={{ gridColumn: { xs: "1 / -1", md: "auto" }, alignSelf: "center", fontWeight: 600 }}>
+            {one.name || (
+              <PiecesField
+                spec={{ name: "pieces", label: "Pieces worked on", kind: "pieces" }}
+                value={one.pieces}
+                onChange={(pieces) => set(one.key, { pieces })}
+              />
+            )}
+          </Box>
+          <TextField
+            select
+            label="Kind of work"
+            value={one.kind}
+            onChange={(event) => set(one.key, { kind: event.target.value })}
+          >
+            {workshop.lists.work_kinds.map((kind) => (
+              <MenuItem key={kind.key} value={kind.key}>
+                {kind.label}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            label={`How long, ${unit}`}
+            value={one.effort}
+            onChange={(event) => set(one.key, { effort: event.target.value })}
+            error={!!wrong(one.key)}
+            helperText={wrong(one.key) ?? <EffortEcho text={one.effort} bare={unit} help="" />}
+          />
+          {people.length > 1 && (
+            <ToggleButtonGroup
+              size="small"
+              value={one.people}
+              onChange={(_, who: number[]) => who.length > 0 && set(one.key, { people: who })}
+              aria-label="Who"
+            >
+              {people.map((person) => (
+                <ToggleButton key={person.id} value={person.id}>
+                  {person.name}
+                </ToggleButton>
+              ))}
+            </ToggleButtonGroup>
+          )}
+        </Box>
+      ))}
+      <Box sx={{ display: "flex", gap: 1, mt: 2, flexWrap: "wrap" }}>
+        <Button variant="contained" disabled={written.length === 0} onClick={() => void save()}>
+          Record the day
+        </Button>
+        {lines.length > shown && (
+          <Button onClick={() => setShown(lines.length)}>{`${lines.length - shown} more in hand`}</Button>
+        )}
+        <Button
+          onClick={() => {
+            setLines((all) => [...all, line(Math.max(-1, ...all.map((one) => one.key)) + 1)]);
+            setShown(lines.length + 1);
+          }}
+        >
+          Another piece
+        </Button>
+      </Box>
+    </Part>
+  );
+}

@@ -1,0 +1,25 @@
+// The evening: the day's hours over all pieces at once, and receipts with their lines.
+import LinearProgress from "@mui/material/LinearProgress";
+import { useDayOffers, useWorkshop } from "../../api/queries";
+import { Failure } from "../../kit/Failure";
+import { PageHead } from "../../kit/PageHead";
+import { TODAY_PAGES } from "../../kit/sections";
+import { SubNav } from "../../kit/SubNav";
+import { DayPart } from "./DayPart";
+import { ReceiptPart } from "./ReceiptPart";
+
+export default function Evening() {
+  const workshop = useWorkshop();
+  const offers = useDayOffers();
+  const error = workshop.error ?? offers.error;
+  if (error) return <Failure error={error} again={() => void offers.refetch()} />;
+  if (!workshop.data || !offers.data) return <LinearProgress aria-label="Loading" />;
+  return (
+    <>
+      <PageHead title="The evening" line="Write down the day: how long on what, and what was bought." />
+      <SubNav name="Today" pages={TODAY_PAGES} />
+      <DayPart workshop={workshop.data} offers={offers.data.rows} yesterday={offers.data.yesterday} />
+      <ReceiptPart workshop={workshop.data} shops={offers.data.shops} />
+    </>
+  );
+}

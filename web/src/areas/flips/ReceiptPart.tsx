@@ -1,0 +1,102 @@
+// A receipt with its lines: each for pieces or onto the shelf; tax is shared over them, and all add up to the total.
+import Alert from "@mui/material/Alert";
+import Autocomplete from "@mui/material/Autocomplete";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { api, ask, ProblemError } from "../../api/client";
+import type { Workshop } from "../../api/types";
+import { Part } from "../../kit/Part";
+import { useUndo } from "../../kit/session/undo";
+import { EMPTY_LINE, type ReceiptLine, ReceiptRow, sent } from "./ReceiptRow";
+
+type Props = { workshop: Workshop; shops: string[] };
+
+export function ReceiptPart({ workshop, shops }: Props) {
+  const empty = { shop: "", spent_on: workshop.today.iso, tax: "", total: "" };
+  const [head, setHead] = useState(empty);
+  const [lines, setLines] = useState<ReceiptLine[]>([{ ...EMPTY_LINE, key: 0 }]);
+  const [problem, setProblem] = useState<ProblemError | null>(null);
+  const { done } = useUndo();
+  const errors = problem?.fields ?? {};
+  const set = (key: number, changes: Partial<ReceiptLine>) =>
+    setLines((all) => all.map((one) => (one.key === key ? { ...one, ...changes } : one)));
+  const another = () =>
+    setLines((all) => [
+      ...all,
+      { ...EMPTY_LINE, key: Math.max(...all.map((one) => one.key)) + 1, pieces: all[all.length - 1]?.pieces ?? [] },
+    ]);
+  const used = lines.filter((one) => one.amount.trim() !== "" || one.what.trim() !== "");
+  const save = async (again: boolean) => {
+    setProblem(null);
+    try {
+      const made = await ask(api.POST("/api/receipts", { body: { ...head, lines: used.map(sent) } }));
+      done(`Receipt of ${made.total?.text} ${workshop.currency} recorded`, () =>
+        ask(api.DELETE("/api/receipts/{id}", { params: { path: { id: made.id } } })),
+      );
+      setHead(again ? { ...empty, shop: head.shop, spent_on: head.spent_on } : empty);
+      setLines([{ ...EMPTY_LINE, key: 0 }]);
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error;
+      setProblem(error);
+    }
+  };
+  const field = (name: "spent_on" | "tax" | "total", label: string, help?: string) => (
+    <TextField
+      label={label}
+      type={name === "spent_on" ? "date" : "text"}
+      value={head[name]}
+      onChange={(event) => setHead({ ...head, [name]: event.target.value })}
+      error={!!errors[name]}
+      helperText={errors[name] ?? help}
+      slotProps={name === "spent_on" ? { inputLabel: { shrink: true } } : { htmlInput: { inputMode: "decimal" } }}
+    />
+  );
+  return (
+    <Part title="A receipt">
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "1fr 1fr", md: "1.4fr 1fr 1fr 1fr" },
+          gap: 1.5,
+          alignItems: "start",
+          mb: 1,
+        }}
+      >
+        <Autocomplete
+          freeSolo
+          options={shops}
+          inputValue={head.shop}
+          onInputChange={(_, shop) => setHead({ ...head, shop })}
+          renderInput={(params) => <TextField {...params} label="Shop" />}
+        />
+        {field("spent_on", "Date")}
+        {field("tax", `Tax on top, ${workshop.currency}`, "blank if in the prices")}
+        {field("total", `Total, ${workshop.currency}`, "as printed; checked against the lines")}
+      </Box>
+      {lines.map((one, place) => (
+        <ReceiptRow
+          key={one.key}
+          line={one}
+          workshop={workshop}
+          errors={errors}
+          place={used.indexOf(one)}
+          onChange={(changes) => set(one.key, changes)}
+          onRemove={lines.length > 1 ? () => setLines(lines.filter((other) => other !== one)) : undefined}
+          number={place + 1}
+        />
+      ))}
+      {errors.lines && <Alert severity="error">{errors.lines}</Alert>}
+      <Box sx={{ display: "flex", gap: 1, mt: 2, flexWrap: "wrap" }}>
+        <Button variant="contained" disabled={used.length === 0} onClick={() => void save(false)}>
+          Record receipt
+        </Button>
+        <Button variant="outlined" disabled={used.length === 0} onClick={() => void save(true)}>
+          Record and add another
+        </Button>
+        <Button onClick={another}>Another line</Button>
+      </Box>
+    </Part>
+  );
+}

@@ -1,0 +1,159 @@
+// One line of a receipt: what, how much, and for whom; its category is guessed, shown, and changed with one tap.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import { useCatalogue, useCategory } from "../../api/queries";
+import type { CostCategory, ReceiptInput, Workshop } from "../../api/types";
+import type { ShareInput } from "../../kit/fields";
+import { PiecesField } from "../../kit/PiecesField";
+import { useSettled } from "../../kit/useSettled";
+
+export type ReceiptLine = {
+  key: number;
+  what: string;
+  amount: string;
+  onto: "pieces" | "shelf";
+  category: CostCategory | "";
+  pieces: ShareInput[];
+  product: string;
+  size: string;
+};
+export const EMPTY_LINE: Omit<ReceiptLine, "key"> = {
+  what: "",
+  amount: "",
+  onto: "pieces",
+  category: "",
+  pieces: [],
+  product: "",
+  size: "",
+};
+
+// As the server takes it.
+export const sent = (line: ReceiptLine): ReceiptInput["lines"][number] =>
+  line.onto === "shelf"
+    ? { what: line.what, amount: line.amount, product: line.product, size: line.size }
+    : {
+        what: line.what,
+        amount: line.amount,
+        category: line.category,
+        pieces: line.pieces.map(({ piece_id, weight }) => ({ piece_id, weight })),
+      };
+
+const CATEGORIES: CostCategory[] = ["materials", "hardware", "other"];
+
+type Props = {
+  line: ReceiptLine;
+  workshop: Workshop;
+  errors: Record<string, string>;
+  place: number;
+  number: number;
+  onChange: (changes: Partial<ReceiptLine>) => void;
+  onRemove?: () => void;
+};
+
+export function ReceiptRow({ line, workshop, errors, place, number, onChange, onRemove }: Props) {
+  const catalogue = useCatalogue();
+  const guess = useCategory(useSettled(line.what, 250));
+  const error = (field: string) => errors[`lines/${place}/${field}`];
+  const products = catalogue.data?.products ?? [];
+  return (
+    <Box
+      role="group"
+      aria-label={`Line ${number}`}
+      sx={{
+        display: "grid",
+        gridTemplateColumns: { xs: "1fr 1fr", md: "1.2fr 110px 230px 1.6fr auto" },
+        gap: 1.5,
+        alignItems: "start",
+        py: 1,
+        borderBottom: 1,
+        borderColor: "divider",
+      }}
+    >
+      <TextField
+        label="What"
+        value={line.what}
+        onChange={(event) => onChange({ what: event.target.value })}
+        error={!!error("what")}
+        helperText={error("what")}
+        sx={{ gridColumn: { xs: "1 / -1", md: "auto" } }}
+      />
+      <TextField
+        label={workshop.currency}
+        value={line.amount}
+        onChange={(event) => onChange({ amount: event.target.value })}
+        error={!!error("amount")}
+        helperText={error("amount")}
+        slotProps={{ htmlInput: { inputMode: "decimal", "aria-label": `Amount of line ${number}` } }}
+      />
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={line.onto}
+        onChange={(_, onto: ReceiptLine["onto"] | null) => onto && onChange({ onto })}
+        aria-label={`Where line ${number} goes`}
+      >
+        <ToggleButton value="pieces">for pieces</ToggleButton>
+        <ToggleButton value="shelf">onto the shelf</ToggleButton>
+      </ToggleButtonGroup>
+      {line.onto === "shelf" ? (
+        <Box
+          sx={{ display: "grid", gridTemplateColumns: "1.4fr 1fr", gap: 1, gridColumn: { xs: "1 / -1", md: "auto" } }}
+        >
+          <TextField
+            select
+            label="Product"
+            value={line.product}
+            onChange={(event) => onChange({ product: event.target.value })}
+            error={!!error("product")}
+            helperText={error("product")}
+          >
+            {products.map((product) => (
+              <MenuItem key={product.key} value={product.key}>
+                {product.label}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            label="Holds"
+            value={line.size}
+            onChange={(event) => onChange({ size: event.target.value })}
+            error={!!error("size")}
+            helperText={error("size") ?? workshop.measures.volume}
+          />
+        </Box>
+      ) : (
+        <Box sx={{ display: "grid", gap: 1, gridColumn: { xs: "1 / -1", md: "auto" } }}>
+          <PiecesField
+            spec={{ name: "pieces", label: "For which pieces", kind: "pieces", help: " " }}
+            value={line.pieces}
+            onChange={(pieces) => onChange({ pieces })}
+            error={error("pieces")}
+          />
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            disabled={line.what.trim() === ""}
+            value={line.category || (guess.data?.category ?? "")}
+            onChange={(_, category: CostCategory | null) => category && onChange({ category })}
+            aria-label={`Category of line ${number}`}
+          >
+            {CATEGORIES.map((category) => (
+              <ToggleButton key={category} value={category}>
+                {category}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        </Box>
+      )}
+      {onRemove && (
+        <Button size="small" color="inherit" onClick={onRemove} aria-label={`Remove line ${number}`}>
+          Remove
+        </Button>
+      )}
+    </Box>
+  );
+}
