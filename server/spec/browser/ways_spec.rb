@@ -36,7 +36,7 @@ RSpec.describe "the workshop's own ways" do
       type("Recoat after", "1 h")
       press("Add product")
     end
-    expect(page).to have_css("tr", text: "Fen green chalk-style paint not said 11.00 1 h usual")
+    expect(page).to have_css("tr", text: "Fen green chalk-style paint not said 11 1 h usual")
     press("Remove Fen green")
     expect(page).to have_no_css("tr", text: "Fen green")
     press("Undo")

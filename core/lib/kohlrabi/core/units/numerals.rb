@@ -23,7 +23,7 @@ module Kohlrabi
           mark = decimal == :comma ? "," : "."
           return Rational(plain.tr(",", ".")) if plain.match?(/\A-?\d+(#{Regexp.escape(mark)}\d+)?\z/)
 
-          raise Refusal.new(:not_a_number, given: text, hint: hint(mark))
+          raise Refusal.new(:not_a_number, given: text, hint: hint(mark, plain))
         end
 
         # "14,50" and "14.50" are the same; "1,234" may be a thousand or a little over one, and is asked about; "1.234" is what it says.
@@ -74,7 +74,12 @@ module Kohlrabi
           text.size > 40 ? "#{text[0, 40]}…" : text
         end
 
-        def hint(mark = ".") = "Write digits only, such as 42#{mark}50, without a currency sign."
+        # plain: where only a point counts, as a file was said to have it, the number with one.
+        def hint(mark = ".", plain = nil)
+          return "Write the decimals after a point: #{plain.tr(',', '.')}." if mark == "." && plain&.match?(/\A-?\d+,\d{1,2}\z/)
+
+          "Write digits only, such as 42#{mark}50, without a currency sign."
+        end
         private_class_method :hint
       end
     end

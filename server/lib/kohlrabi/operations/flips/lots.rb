@@ -157,7 +157,8 @@ module Kohlrabi
         # Identical pieces entered once: each gets its own record, "… 1 of 4".
         def many(lot, row)
           count = count(row["count"].to_s.strip)
-          fields = row.slice("name", "kind", "width", "depth", "height", "leg", "maker", "notes")
+          Planning::Kinds.keep(row)
+          fields = row.slice("name", "kind", "width", "depth", "height", "leg", "maker", "notes", "sure")
           refuse(:piece_without_name, field: :members) if fields["name"].to_s.strip.empty?
           Array.new(count) do |place|
             name = count > 1 ? "#{fields['name']}, #{place + 1} of #{count}" : fields["name"]
