@@ -6,6 +6,7 @@ import InputAdornment from "@mui/material/InputAdornment";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { type Control, useController } from "react-hook-form";
+import { CategoryField } from "./CategoryField";
 import { EffortEcho } from "./EffortEcho";
 import type { FieldSpec, Values } from "./fields";
 import { KindInput } from "./shape/KindInput";
@@ -32,7 +33,9 @@ function KindField({ spec, control, error, first = false }: Props) {
 }
 
 export function Field(props: Props) {
-  return props.spec.kind === "kind" ? <KindField {...props} /> : <PlainField {...props} />;
+  if (props.spec.kind === "kind") return <KindField {...props} />;
+  if (props.spec.kind === "category") return <CategoryField {...props} />;
+  return <PlainField {...props} />;
 }
 
 function PlainField({ spec, control, error, first = false }: Props) {

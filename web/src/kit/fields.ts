@@ -15,7 +15,7 @@ export type Values = Record<string, string>;
 export type FieldSpec = {
   name: string;
   label: string;
-  kind: "text" | "date" | "effort" | "select" | "suggest" | "colour" | "multiline" | "pieces" | "kind";
+  kind: "text" | "date" | "effort" | "select" | "suggest" | "colour" | "multiline" | "pieces" | "kind" | "category";
   unit?: string;
   help?: string;
   options?: { key: string; label: string }[];

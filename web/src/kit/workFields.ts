@@ -9,8 +9,7 @@ export function costFields(workshop: Workshop): FieldSpec[] {
     {
       name: "category",
       label: "Category",
-      kind: "select",
-      half: true,
+      kind: "category",
       options: [
         { key: "materials", label: "Materials" },
         { key: "hardware", label: "Hardware" },

@@ -1,7 +1,7 @@
 // Recording a cost, for one piece or shared over several, or correcting it.
 import { api, ask } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
-import type { Cost, Workshop } from "../../api/types";
+import type { Cost, CostCategory, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { type Named, type ShareInput, startWith, type Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
@@ -11,7 +11,7 @@ type Props = { cost?: Cost; piece: Named; workshop: Workshop; onClose: () => voi
 
 const body = (values: Values, pieces: ShareInput[]) => ({
   what: values.what ?? "",
-  category: values.category as Exclude<Cost["category"], "trip">,
+  ...(values.category ? { category: values.category as CostCategory } : {}),
   amount: values.amount ?? "",
   spent_on: values.spent_on ?? "",
   pieces,
@@ -35,7 +35,7 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
       title={cost ? "Correct cost" : "Record cost"}
       submit={cost ? "Save cost" : "Record cost"}
       fields={costFields(workshop)}
-      initial={cost ? typed(cost) : { category: "materials", spent_on: today }}
+      initial={cost ? typed(cost) : { spent_on: today }}
       initialPieces={cost ? shares(cost) : startWith(piece)}
       onClose={onClose}
       onSubmit={async (values, pieces) => {

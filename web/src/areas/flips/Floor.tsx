@@ -7,6 +7,7 @@ import Pagination from "@mui/material/Pagination";
 import TextField from "@mui/material/TextField";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import { lazy, Suspense, useState } from "react";
 import { useSearchParams } from "react-router";
 import { type ListQuery, usePieces, useWorkshop } from "../../api/queries";
 import { useOpen } from "../../kit/session/open";
@@ -18,6 +19,8 @@ import { FLOOR_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { useSettled } from "../../kit/useSettled";
 import { FloorRow, FloorHead } from "./FloorRow";
+
+const PastFlip = lazy(() => import("./PastFlip"));
 
 const SORTS = {
   in_hand: {
@@ -40,6 +43,7 @@ const SORTS = {
 const RISING = ["name", "bought_on", "stage"];
 
 export default function Floor() {
+  const [past, setPast] = useState(false);
   const [params, setParams] = useSearchParams();
   const view = params.get("view") === "archive" ? "archive" : "in_hand";
   const sorts: Record<string, string> = SORTS[view];
@@ -70,10 +74,18 @@ export default function Floor() {
   return (
     <>
       <PageHead title="Floor" line={line}>
+        <Button variant="outlined" onClick={() => setPast(true)}>
+          A flip finished before
+        </Button>
         <Button variant="contained" onClick={open.newPiece}>
           Record a piece
         </Button>
       </PageHead>
+      {past && workshop.data && (
+        <Suspense>
+          <PastFlip workshop={workshop.data} onClose={() => setPast(false)} />
+        </Suspense>
+      )}
       <SubNav name="Floor" pages={FLOOR_PAGES} />
       <Box className="no-print" sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", mb: 1.5, alignItems: "center" }}>
         <ToggleButtonGroup

@@ -5,16 +5,17 @@ module Kohlrabi
     module Flips
       # Costs of one piece, or shared over several.
       module Costs
-        CATEGORIES = %w[materials hardware other].freeze
+        CATEGORIES = Core::Flips::CostCategories::ALL
 
         extend Support::Refusing
 
         module_function
 
-        # given: Hash as in the contract's CostInput. Returns the cost. Raises Refused, Missing.
+        # given: Hash as in the contract's CostInput; without a category it is guessed from the words. Returns the cost. Raises Refused, Missing.
         def create(given)
           Records::Base.transaction do
             values = read(given, new: true)
+            values[:category] ||= Core::Flips::CostCategories.guess(values[:what])
             rows = Sharing.read(given["pieces"])
             cost = Records::Cost.create!(values)
             Summaries.refresh(Sharing.write(cost, rows))
@@ -70,7 +71,7 @@ module Kohlrabi
         def read(given, new: false)
           reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
           reading.text(:what, max: 120, required: new || reading.sent?(:what))
-          reading.choice(:category, CATEGORIES, required: new || reading.sent?(:category))
+          reading.choice(:category, CATEGORIES, required: !new && reading.sent?(:category))
           reading.money(:amount, required: new || reading.sent?(:amount))
           reading.date(:spent_on, what: "Spent")
           reading.done!

@@ -92,8 +92,7 @@ module Kohlrabi
             return made.each { |container| container.update!(receipt: receipt) }
           end
 
-          category = given["category"].to_s.empty? ? Core::Flips::CostCategories.guess(given["what"]) : given["category"]
-          Flips::Costs.create("what" => given["what"], "category" => category, "amount" => text, "spent_on" => day,
+          Flips::Costs.create("what" => given["what"], "category" => given["category"].to_s, "amount" => text, "spent_on" => day,
                               "pieces" => given["pieces"]).update!(receipt: receipt)
         end
         private_class_method :keep

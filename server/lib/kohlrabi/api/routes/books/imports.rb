@@ -8,6 +8,7 @@ module Kohlrabi
         module Imports
           def self.registered(app)
             app.helpers { define_method(:spreadsheet) { Operations::Books::Spreadsheet.new(raw_body, gone: Gone.watch(request.env), **Imports.options(params)) } }
+            app.post("/api/past-flips") { change(201) { piece_page(Operations::Books::PastFlips.create(given)) } }
             app.post("/api/imports/check") { json(Imports.told(spreadsheet, say)) }
             app.get("/api/imports/progress") { json(done: Operations::Books::Import.progress.first, of: Operations::Books::Import.progress.last) }
             app.post("/api/imports") { change(201) { spreadsheet.take!.then { |sheet| Imports.told(sheet, say) } } }
