@@ -35,7 +35,7 @@ RSpec.describe "what the server stands" do
     call(:post, "/api/pieces", { name: 5 })
     problem(400, /name: expected string/)
     call(:post, "/api/costs", { what: "Oil" })
-    problem(400, /category/)
+    problem(400, /amount, pieces/)
     call(:post, "/api/pieces", "[]")
     expect(status).to eq(400)
   end

@@ -80,4 +80,13 @@ RSpec.describe "the evening", :api do
     end
     expect(guessed.values).to eq(%w[hardware hardware materials materials hardware other hardware])
   end
+
+  it "exchanges a tin that was not begun for another, in one act, and none that was" do
+    id = call(:post, "/api/containers", { product: "paint_all", size: "1 L", paid: "20" })["ids"].first
+    made = call(:patch, "/api/containers/#{id}", { product: "paint_enamel", size: "750 ml", paid: "25" })
+    expect(made["fields"]).to include("product" => "paint_enamel", "size" => "750 ml", "paid" => "25.00")
+    call(:post, "/api/draws", { product: "paint_enamel", amount: "100 ml", pieces: [{ piece_id: desk }] })
+    expect(refusal(call(:patch, "/api/containers/#{id}", { product: "paint_all" }), :product)).to include("taken from it at its price")
+    expect(call(:post, "/api/containers/#{id}/level", { share: "45%" })["percent"]).to eq(45)
+  end
 end

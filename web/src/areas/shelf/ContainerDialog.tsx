@@ -16,7 +16,8 @@ export function ContainerDialog({ product, container, start = {}, currency, onCl
   if (!catalogue.data || !today) return null;
   const options = catalogue.data.products.map(({ key, label }) => ({ key, label }));
   const fields: FieldSpec[] = [
-    { name: "product", label: "What", kind: "select", options, hidden: container !== undefined },
+    // A tin that was not begun can be another one: it was exchanged at the shop.
+    { name: "product", label: "What", kind: "select", options, hidden: container && container.left !== container.size },
     { name: "size", label: "Holds", kind: "text", half: true, help: `${measures?.volume}; ${measures?.mass}; 10` },
     { name: "paid", label: "Paid for it", kind: "text", unit: currency, half: true, help: "0 for a gift" },
     { name: "count", label: "How many alike", kind: "text", half: true, hidden: container !== undefined },
@@ -41,7 +42,7 @@ export function ContainerDialog({ product, container, start = {}, currency, onCl
     const { product: key = "", size = "", count = "", opening = "", ...rest } = values;
     if (container) {
       const path = { params: { path: { id: container.id } } };
-      await ask(api.PATCH("/api/containers/{id}", { ...path, body: { size, ...rest } }));
+      await ask(api.PATCH("/api/containers/{id}", { ...path, body: { product: key, size, ...rest } }));
       done(`${container.label} corrected`, () =>
         ask(api.PATCH("/api/containers/{id}", { ...path, body: container.fields })),
       );

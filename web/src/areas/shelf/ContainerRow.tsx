@@ -8,6 +8,7 @@ import { api, ask } from "../../api/client";
 import type { Container } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
+import { LevelSlider } from "./LevelSlider";
 
 const QUARTERS = [
   { share: "full", label: "Full, by eye" },
@@ -95,6 +96,14 @@ export function ContainerRow({
         </Button>
       </Box>
       <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
+        <LevelSlider
+          percent={container.percent}
+          label={`Level of ${container.label}`}
+          onChosen={(share) => {
+            setMenu(null);
+            void level({ share }).catch(failed);
+          }}
+        />
         {QUARTERS.map(({ share, label }) => (
           <MenuItem
             key={share}

@@ -64,7 +64,8 @@ module Kohlrabi
         def update(id, given)
           Records::Base.transaction do
             row = Support::Finder.find(Records::Container, id)
-            values = read(given, product(row.product))
+            now = product(given["product"].to_s.empty? ? row.product : given["product"])
+            values = { product: now[:key], **read(given, now) }
             refuse_used(row, values)
             row.update!(values)
             row
@@ -134,10 +135,10 @@ module Kohlrabi
         end
         private_class_method :size
 
-        # What pieces have paid for stays as it was.
+        # What pieces have paid for stays as it was; a tin that nobody has opened yet can be exchanged for another.
         def refuse_used(row, values)
-          changed = %i[size_thousandths paid_minor].find { |name| values.key?(name) && values[name] != row[name] }
-          field = changed == :paid_minor ? :paid : :size
+          changed = %i[product size_thousandths paid_minor].find { |name| values.key?(name) && values[name] != row[name] }
+          field = { product: :product, paid_minor: :paid }.fetch(changed, :size)
           refuse(:batch_is_what_went_in, field: field) if changed && row.ingredients.any?
           return unless changed && row.draws.any? { |draw| draw.cost_id || draw.batch_id }
 

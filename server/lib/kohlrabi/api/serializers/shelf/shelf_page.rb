@@ -74,7 +74,7 @@ module Kohlrabi
 
           def fields(row, product)
             size = typed(Rational(row.size_thousandths, 1000), product)
-            { size: size, paid: @say.typed_money(row.paid_minor), place: row.place.to_s, note: row.note.to_s,
+            { product: row.product, size: size, paid: @say.typed_money(row.paid_minor), place: row.place.to_s, note: row.note.to_s,
               **DATES.to_h { |name| [name, row[name]&.iso8601.to_s] } }
           end
 
