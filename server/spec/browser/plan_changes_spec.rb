@@ -66,7 +66,7 @@ RSpec.describe "changing a plan on the screens" do
   it "numbers parts, ticks them off, and lays a recipe over another piece" do
     visit "/pieces/34/parts"
     check("1 Drawer 1 is back", visible: :all)
-    expect(page).to have_text("1 of 8 are back")
+    expect(page).to have_text("1 of 6 are back")
     visit "/pieces/39/look"
     press("Begin a look")
     form("A look") do

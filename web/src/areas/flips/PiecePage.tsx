@@ -101,7 +101,12 @@ export default function PiecePage() {
               style={{ width: 290, maxWidth: "100%", height: "auto", display: "block" }}
             />
           )}
-          <ShapeSays id={id} kind={fields.kind ?? ""} shape={shape} workshop={workshop.data} />
+          <ShapeSays
+            id={id}
+            kind={fields.kind ?? ""}
+            shape={strip.ended ? { ...shape, says: null } : shape}
+            workshop={workshop.data}
+          />
         </Box>
         <Box>
           <DaysStrip strip={strip} scale={daysScale([strip])} most={620} end={strip.ended ? stage : undefined} />
