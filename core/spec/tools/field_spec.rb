@@ -68,7 +68,7 @@ RSpec.describe Kohlrabi::Core::Tools::Say do
     expect(millimetres.typed(12_345.0)).to eq("12345")
     inches = described_class.new("in")
     expect([600.075, 0.2, -25.4, 152.4].map { |mm| inches.length(mm) }).to eq(["23 5/8 in", "0 in", "−1 in", "6 in"])
-    expect([inches.fine(2.5), millimetres.fine(2.5)]).to eq(["2.5 mm (3/32 in)", "2.5 mm"])
+    expect([inches.fine(2.5), millimetres.fine(2.5)]).to eq(["3/32 in", "2.5 mm"])
     expect([millimetres.number(2.0), millimetres.number(2.46, 1), millimetres.number(100, 0)]).to eq(["2", "2.5", "100"])
     expect([millimetres.amount(8.44), millimetres.amount(1500), millimetres.count(1, "pass", "passes")]).to eq(["8.4 ml", "1.50 L", "1 pass"])
   end

@@ -55,7 +55,7 @@ RSpec.describe "tools for fitting and moving" do
     expect(found.headline).to eq("Pilot 2.5 mm, clearance 4.5 mm.")
     expect(ask(:holes, into: "hardwood").headline).to start_with("Pilot 3 mm")
     expect([said(found, "Thread that holds"), said(found, "Pocket hole instead")]).to eq(["17 mm", "screw of 32 mm"])
-    expect(ask(:holes, unit: "in", screw: "5/32", long: "1 3/8", through: "3/4", target: "1 1/4").headline).to include("(3/32 in)")
+    expect(ask(:holes, unit: "in", screw: "5/32", long: "1 3/8", through: "3/4", target: "1 1/4").headline).to include("3/32 in")
     expect(refused(:holes, long: 20)).to match([:long, /does not come out of 18 mm/])
     expect(refused(:holes, target: 15)).to match([:long, /comes out on the other side/])
     expect(ask(:holes, long: 25).warnings.first).to include("Only 7 mm of thread")

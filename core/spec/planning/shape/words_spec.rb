@@ -9,7 +9,8 @@ RSpec.describe Kohlrabi::Core::Planning::Shape::Kinds do
   elevation = ->(*given, **rest) { Kohlrabi::Core::Planning::Shape::Elevation.new(shape.call(*given, **rest)) }
   {
     "chest of drawers" => "dresser; Oak Dresser; dressers; lowboy; low-boy; bureau; 6-drawer dresser; 30\" dresser; chests of drawers; a commode",
-    "tall chest" => "highboy; high boy; tallboy; chest on chest; chiffonier", "dresser with mirror" => "dresser with mirror; mirrored dresser",
+    "tall chest" => "highboy; high boy; tallboy; chest on chest; chiffonier",
+    "dresser with mirror" => "dresser with mirror; oak dresser with mirror; mirrored dresser",
     "bedside table" => "nightstand; night stand; pair of nightstands; bedside cabinet; night table", "sideboard" => "buffet; credenza; server",
     "media unit" => "TV stand; tv unit; media console; entertainment center; entertainment centre; radio cabinet; record cabinet",
     "cabinet" => "cupboard; linen press; pie safe; corner cupboard; jelly cupboard; shoe cabinet",
@@ -19,9 +20,9 @@ RSpec.describe Kohlrabi::Core::Planning::Shape::Kinds do
     "bookcase" => "bookshelf; bookshelves; book case; shelving unit; etagere", "wardrobe" => "armoire; wardrobes; clothes press",
     "washstand" => "wash stand; vanity unit", "vanity" => "vanity; dressing table; makeup table", "plan chest" => "map chest; flat file",
     "writing bureau" => "slant front desk; drop-front desk", "secretary" => "secretary; secretary desk; secretaire",
-    "desk" => "writing desk; school desk; desk for a child",
+    "desk" => "writing desk; school desk; desk for a child; desk with drawers; child's desk, two drawers",
     "table" => "dining table; kitchen table; drop leaf table; gateleg table; farmhouse table",
-    "coffee table" => "coffee table; cocktail table",
+    "coffee table" => "coffee table; cocktail table; coffee table with drawers",
     "console table" => "console; entry table; hall table; sofa table",
     "side table" => "end table; end tables; lamp table; accent table; telephone table", "plant stand" => "plant stand",
     "stool" => "footstool; bar stools",

@@ -26,7 +26,7 @@ module Kohlrabi
         def lines
           [["A hole", say.little(one), "length × width × depth"],
            ["All, with waste", say.little(volume), "+ #{say.number(self[:waste])}%"],
-           ["Weight", say.mass(grams.round), "#{DENSITY} g a ml"],
+           ["Weight", say.mass(grams.round), say.unit == "mm" ? "#{DENSITY} g a ml" : "#{say.mass(DENSITY * Units::Measures::FLUID_OUNCE)} a fl oz"],
            ["At once at most", say.little(batch), "working time × what you spread in a minute"]]
         end
 

@@ -52,8 +52,8 @@ module Kohlrabi
 
         def number
           row = STEPS.find { |_, tall, heavy| self[:high] <= tall && weight <= heavy }
-          need(row, :door_too_large_for_hinges, field: :high, high: length(self[:high]), weight: say.number(weight), highest: length(STEPS.last[1]),
-                                                heaviest: STEPS.last[2])
+          need(row, :door_too_large_for_hinges, field: :high, high: length(self[:high]), weight: say.weight(weight, 1),
+                                                highest: length(STEPS.last[1]), heaviest: say.weight(STEPS.last[2]))
           row.first
         end
 

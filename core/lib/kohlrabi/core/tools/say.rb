@@ -20,14 +20,16 @@ module Kohlrabi
           "#{Units::Numerals::MINUS if millimetres.negative?}#{Units::Length.text(millimetres.abs, unit: 'in')}"
         end
 
-        # Bits and kerfs: in inches to the nearest 1/64, with their millimetres.
+        # Bits and kerfs: in inches to the nearest 1/64.
         def fine(millimetres)
           return length(millimetres) if unit == "mm"
 
           part = (millimetres.to_r / Units::Length::MM_PER["in"] * 64).round
           whole, rest = part.divmod(64)
           fraction = Rational(rest, 64)
-          "#{number(millimetres)} mm (#{"#{whole} " if whole.positive?}#{fraction.numerator}/#{fraction.denominator} in)"
+          return "#{whole} in" if rest.zero?
+
+          "#{"#{whole} " if whole.positive?}#{fraction.numerator}/#{fraction.denominator} in"
         end
 
         # As it would be typed: without its unit.
@@ -59,11 +61,14 @@ module Kohlrabi
         def warmer(celsius) = Units::Measures.warmer(celsius, unit: unit)
         def rate(square_metres) = Units::Measures.rate(square_metres, unit: unit)
 
+        # m³ of wood: "82 L", "2.9 ft³".
+        def bulk(cubic_metres) = unit == "mm" ? "#{number(cubic_metres * 1000)} L" : "#{number(cubic_metres.to_r / (Units::Measures::FOOT**3))} ft³"
+
         # kg/m³: as it is, or in lb/ft³.
         def density(kilograms)
           return "#{kilograms} kg/m³" if unit == "mm"
 
-          "#{number(kilograms.to_r * 1000 / Units::Measures::POUND * (Rational(3048, 10_000)**3))} lb/ft³"
+          "#{number(kilograms.to_r * 1000 / Units::Measures::POUND * (Units::Measures::FOOT**3))} lb/ft³"
         end
 
         # Minutes a square metre: as they are, or a square foot.

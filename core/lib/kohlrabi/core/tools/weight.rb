@@ -34,7 +34,7 @@ module Kohlrabi
         def headline = "About #{say.weight(weight)}: #{who}."
 
         def lines
-          [["Volume of wood", "#{say.number(volume * 1000)} L", how],
+          [["Volume of wood", say.bulk(volume), how],
            ["Density", say.density(density), "#{LABELS.fetch(self[:material])}, air-dry"],
            ["Without its drawers", (say.weight(weight - (drawers * density)) if drawers.positive?), "they come out before it is moved"]]
         end

@@ -61,7 +61,7 @@ module Kohlrabi
 
           reason = given["reason"].to_s.strip
           refuse(:too_early, field: :reason, problem: problem) if reason.empty?
-          refuse(:longer_than_200_characters, field: :reason) if reason.size > 200
+          refuse(:too_long, max: 200, field: :reason) if reason.size > 200
           Flips::Changes.write(piece, "early", "“#{step.label}” #{diary}: #{reason}.")
         end
 

@@ -29,7 +29,7 @@ module Kohlrabi
           piece = Support::Finder.find(Records::Piece, piece_id)
           Core::Market::Listing::LENGTHS.fetch(length) { raise Support::Missing.new("length of text", length) }
           body = given["body"].to_s.strip
-          refuse(:longer_than_5000_characters, field: :body) if body.size > 5000
+          refuse(:too_long, max: 5000, field: :body) if body.size > 5000
 
           row = Records::ListingText.find_or_initialize_by(piece: piece, length: length)
           body.empty? ? row.destroy! : row.update!(body: body)

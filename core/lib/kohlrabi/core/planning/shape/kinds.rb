@@ -37,10 +37,7 @@ module Kohlrabi
           # The name of the kind that a word leads to, or what was said ends with ("pair of oak dressers",
           # "dresser for the hall", "dresser, oak"); nil where none is known.
           def name(text)
-            [text, text.to_s[/\A[^,;(]+/]].each do |said|
-              plain = PLAIN.call(said)
-              (ending(plain) || ending(plain.sub(AFTER, ""))).then { |found| return found if found }
-            end
+            [text.to_s[/\A[^,;(]+/], text].each { |said| found(PLAIN.call(said)).then { |kind| return kind if kind } }
             nil
           end
 
@@ -56,10 +53,17 @@ module Kohlrabi
             BY_NAME[name(text) || FORMS.dig(form, 1)] || OTHER
           end
 
-          # The kind of the longest known phrase at the end.
-          def ending(plain)
+          # A phrase that reaches over "with" first ("dresser with mirror"), then what stands before it ("desk with drawers"), then the end.
+          def found(plain)
+            head = plain.sub(AFTER, "")
+            over = plain.split.size - head.split.size
+            (ending(plain, least: over + 1) if over.positive?) || ending(head) || ending(plain)
+          end
+
+          # The kind of the longest known phrase at the end, of so many words at the least.
+          def ending(plain, least: 1)
             said = plain.split
-            [LONGEST, said.size].min.downto(1) { |size| known(said.last(size)).then { |found| return found if found } }
+            [LONGEST, said.size].min.downto(least) { |size| known(said.last(size)).then { |kind| return kind if kind } }
             nil
           end
 
@@ -71,7 +75,7 @@ module Kohlrabi
             end
             nil
           end
-          private_class_method :ending, :known
+          private_class_method :found, :ending, :known
         end
       end
     end
