@@ -31,9 +31,9 @@ RSpec.describe "what each finish takes" do
     "bare" => [*to.call(180, 220), *tacked],
     "clear" => [*to.call(180, 220), *tacked, *clear.call],
     "tinted" => [*to.call(180, 220), *tacked, ["Try the tinted clear coat on a hidden spot", 120], *clear.call("Tinted clear coat")],
-    "stain" => [*to.call(180), *tacked, ["Stain: liquid stain #7d9468", 720], *clear.call],
+    "stain" => [*to.call(180), *tacked, ["Stain: liquid stain, #7d9468", 720], *clear.call],
     "wash" => [*to.call(180), *tacked, ["Try the wash on a hidden spot, look at it dry and in daylight", 120],
-               ["Wash: all-in-one satin paint thinned 1:1 with water", 120], *clear.call],
+               ["Wash: all-in-one satin paint, #7d9468 thinned 1:1 with water", 120], *clear.call],
     "bleach" => [*to.call(180, 220), ["Bleach, go 1: two-part wood bleach", 720], ["Bleach, go 2: two-part wood bleach", 720],
                  ["Rinse the bleach off with clean water, nothing else, and let it dry fully", 720],
                  ["Sand the raised grain lightly, damp the dust", 0], *tacked, *clear.call],
@@ -41,9 +41,9 @@ RSpec.describe "what each finish takes" do
               ["Oil, coat 2; wipe off the excess after 15 min", 1440]],
     "wax" => [*to.call(180, 240), *tacked, ["Wax, buff after 30 min", 720]],
     "paper" => [*washed, ["Scuff", 0], *tacked, ["Hang the paper, trim the edges", 720], *clear.call],
-    "paint" => [*washed, ["Scuff", 0], *tacked, ["Mask the edges", 0], ["Paint, coat 1: all-in-one satin paint #7d9468", 120],
+    "paint" => [*washed, ["Scuff", 0], *tacked, ["Mask the edges", 0], ["Paint, coat 1: all-in-one satin paint, #7d9468", 120],
                 ["Look over the first coat in raking light, touch up fills and bleed", 15], ["Sand lightly between coats, dust off", 0],
-                ["Paint, coat 2: all-in-one satin paint #7d9468", 720], ["Peel the tape, slowly, back on itself", 0]]
+                ["Paint, coat 2: all-in-one satin paint, #7d9468", 720], ["Peel the tape, slowly, back on itself", 0]]
   }.each do |finish, expected|
     it "#{finish} on solid wood" do
       expect(on_top(Plans.choice(finish, colour: "#7d9468"))).to eq(expected)
@@ -68,7 +68,7 @@ RSpec.describe "what each finish takes" do
   it "lays decoration in the order asked for, over the paint and under the clear coat" do
     over = ->(*extras) { on_top(planning::Choice.new(finish: "paint", colour: "#7d9468", over: extras, wear: "hard")).map(&:first) }
     labels = over.call("stencil", "distressed")
-    places = ["Paint, coat 2: all-in-one satin paint #7d9468", "Stencil", "Wear the edges through with P220, dust off",
+    places = ["Paint, coat 2: all-in-one satin paint, #7d9468", "Stencil", "Wear the edges through with P220, dust off",
               "Clear coat, coat 1: water-based clear coat"]
     expect(places.map { |label| labels.index(label) }).to eq(places.filter_map { |label| labels.index(label) }.sort)
     expect(over.call("metallic", "stencil").grep(/metallic|Stencil/)).to eq(["Tape and draw the metallic line", "Stencil"])

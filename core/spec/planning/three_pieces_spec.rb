@@ -15,9 +15,9 @@ RSpec.describe "plans of three very different pieces" do
 
     finish = [["Prime with shellac-based stain-blocking primer, coat 1", 45, %w[solvent]],
               ["Prime with shellac-based stain-blocking primer, coat 2", 45, %w[solvent]],
-              ["Sand the primer lightly, dust off", 0, %w[dust]], ["Paint, coat 1: all-in-one satin paint #bcd0b0", 120, []],
+              ["Sand the primer lightly, dust off", 0, %w[dust]], ["Paint, coat 1: all-in-one satin paint, #bcd0b0", 120, []],
               ["Look over the first coat in raking light, touch up fills and bleed", 15, %w[solvent]],
-              ["Sand lightly between coats, dust off", 0, %w[dust]], ["Paint, coat 2: all-in-one satin paint #bcd0b0", 720, []],
+              ["Sand lightly between coats, dust off", 0, %w[dust]], ["Paint, coat 2: all-in-one satin paint, #bcd0b0", 720, []],
               ["Put the drawers back, number by number", 0, []], ["Put the hardware back", 0, []], ["Felt pads under the feet", 0, %w[lift]],
               ["Fit the anti-tip kit, put its paper with the piece", 0, %w[drill tip]], ["Wax the runners", 0, []],
               ["Wipe it down, take the picture after", 0, %w[cure]]]
@@ -93,7 +93,7 @@ RSpec.describe "plans of three very different pieces" do
     let(:zones) { Plans.zones("bookcase", "laminate", width: 800.0, depth: 300.0, height: 1800.0) }
 
     coat = lambda do |number, last|
-      name = "Paint, coat #{number}: all-in-one satin paint #fafafa"
+      name = "Paint, coat #{number}: all-in-one satin paint, #fafafa"
       [[name, last ? 720 : 120, []], ["#{name}, first face", 120, []], ["#{name}, turned, second face", last ? 720 : 120, []]]
     end
     between = ["Sand lightly between coats, dust off", 0, %w[dust]]

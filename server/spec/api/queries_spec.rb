@@ -9,7 +9,7 @@ RSpec.describe "queries of an answer", :own_data do
             "/api/pieces/{id}" => 39, "/api/calendar.ics" => 36, "/api/market" => 33, "/api/pieces" => 33,
             "/api/export/books.journal" => 32, "/api/mixes/{id}" => 31, "/api/pieces/{id}/pricing" => 31, "/api/schedule" => 29,
             "/api/shelf" => 28, "/api/books/passing" => 28, "/api/pieces/{id}/card" => 26, "/api/export/sales.csv" => 25,
-            "/api/shopping" => 25, "/api/export/flips.csv" => 25, "/api/pieces/{id}/practice" => 23, "/api/pieces/{id}/mixes" => 20,
+            "/api/shopping" => 25, "/api/export/flips.csv" => 25, "/api/pieces/{id}/practice" => 23, "/api/pieces/{id}/mixes" => 23,
             "/api/pieces/{id}/substitutes" => 16, "/api/pieces/{id}/diary" => 16, "/api/prospects/{id}" => 16, "/api/lots/{id}" => 14,
             "/api/stash" => 14, "/api/export/year/{year}" => 13 }
   least = 12

@@ -64,9 +64,14 @@ RSpec.describe "from findings to plan" do
     group.start_with?("All") || group == "Shelves" ? press(group) : zone(group)
     within("[role=group][aria-label=Finish]") { press(name) }
     if colour
-      field = find("input[type=color]", match: :first)
-      page.execute_script("const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set; " \
-                          "set.call(arguments[0], arguments[1]); arguments[0].dispatchEvent(new Event('input', { bubbles: true }))", field, colour)
+      find("button[aria-label^='Colour:']").click
+      within("[role=dialog][aria-label='Palette: Colour']") do
+        field = find("input[type=color]")
+        page.execute_script("const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set; " \
+                            "set.call(arguments[0], arguments[1]); arguments[0].dispatchEvent(new Event('input', { bubbles: true }))", field, colour)
+        press("Take unnamed")
+      end
+      expect(page).to have_css("button[aria-label='Colour: #{colour}']")
     end
     find("button", text: /\AFinish (this zone|\d+ zones) so\z/).click
     expect(page).to have_text("Pick zones on the drawing")
@@ -115,10 +120,10 @@ RSpec.describe "from findings to plan" do
                  ["Take the drawers out", "", ""], ["Take the hardware off, screws into a labelled tub", "", "wear"],
                  ["Vacuum and brush out", "", ""],
                  ["Wash with degreaser", "", ""], ["Rinse with clean water", "2 h", ""]]
-  chest_end = [["Sand the primer lightly, dust off", "", "wear"], ["Paint, coat 1: all-in-one satin paint #bcd0b0", "2 h", ""],
+  chest_end = [["Sand the primer lightly, dust off", "", "wear"], ["Paint, coat 1: all-in-one satin paint, #bcd0b0", "2 h", ""],
                ["Look over the first coat in raking light, touch up fills and bleed", "15 min", "read"],
                ["Sand lightly between coats, dust off", "", "wear"],
-               ["Paint, coat 2: all-in-one satin paint #bcd0b0", "overnight (12 h)", ""], ["Put the drawers back, number by number", "", ""],
+               ["Paint, coat 2: all-in-one satin paint, #bcd0b0", "overnight (12 h)", ""], ["Put the drawers back, number by number", "", ""],
                ["Put the hardware back", "", ""], ["Felt pads under the feet", "", "wear"],
                ["Fit the anti-tip kit, put its paper with the piece", "", "read"],
                ["Wax the runners", "", ""], ["Wipe it down, take the picture after", "", ""]]
@@ -218,7 +223,7 @@ RSpec.describe "from findings to plan" do
     finish("Inside", "Paint", colour: "#fafafa")
     expect(page).to have_text("paint peels off laminate. In the plan: bonding primer grips.")
     coat = lambda do |number, last|
-      name = "Paint, coat #{number}: all-in-one satin paint #fafafa"
+      name = "Paint, coat #{number}: all-in-one satin paint, #fafafa"
       wait = last ? "overnight (12 h)" : "2 h"
       [[name, wait, ""], ["#{name}, first face", "2 h", ""], ["#{name}, turned, second face", wait, ""]]
     end

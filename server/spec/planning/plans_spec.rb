@@ -204,8 +204,8 @@ RSpec.describe "looking over, looks and plans", :api do
       made = look(product: own["key"])
       expect(steps).to include("try-product/#{own['key']}")
       coat = plan["plan"]["steps"].find { |one| one["phase"] == "Paint" && one["label"].include?("coat 1") }
-      expect(coat).to include("label" => "Paint, coat 1: leaf green satin #ffffff", "wait" => "4 h")
-      line = plan["plan"]["materials"].find { |one| one["product"] == own["key"] }
+      expect(coat).to include("label" => "Paint, coat 1: leaf green satin, #ffffff", "wait" => "4 h")
+      line = plan["plan"]["materials"].find { |one| one["product"] == "#{own['key']}@#ffffff" }
       expect(line["packs"]).to match(/\A\d × 750 ml\z/)
       call(:patch, "/api/products/#{own['id']}", { recoat: "6 h" })
       expect(plan["plan"]["steps"].find { |one| one["key"] == coat["key"] }["wait"]).to eq("6 h")

@@ -66,7 +66,7 @@ RSpec.describe "working a plan", :api do
     zones = plan["zones"].select { |zone| zone["shown"] }.map { |zone| zone["key"] }
     told = call(:put, "/api/looks/#{look}/zones", { zones: zones, finish: "paint", colour: "#243b53" }).fetch("changes")
     expect(told.join(" ")).to include("of work done for an earlier look is behind")
-    expect(plan["plan"]["behind"]).to include("steps" => ["Paint, coat 1: all-in-one satin paint #ffffff"])
+    expect(plan["plan"]["behind"]).to include("steps" => ["Paint, coat 1: all-in-one satin paint, #ffffff"])
     expect(keys).to include("scuff~1")
   end
 

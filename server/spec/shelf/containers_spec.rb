@@ -159,13 +159,14 @@ RSpec.describe "the shelf", :api do
     def planned(product) = call(:get, "/api/pieces/#{chest}/plan").dig("plan", "materials").find { |one| one["product"] == product }
 
     it "lists what to buy in whole containers, net of the shelf, with what would be left over, and gear that steps ask for" do
-      before = need("paint_all")
+      blue = "paint_all@#243b53"
+      before = need(blue)
       expect(before).to include("there" => "0 ml", "buy" => "1 × 500 ml", "pieces" => ["Chest"], "price" => include("text" => "24.00"),
                                 "packs" => [{ "size" => "500 ml", "count" => 1, "price" => "24.00" }])
-      expect(before["needed"]).to eq(planned("paint_all")["amount"])
-      container(size: "500 ml", paid: "24")
-      expect(need("paint_all")).to include("there" => before["needed"], "buy" => nil, "price" => nil)
-      expect(planned("paint_all")["there"]).to eq("500 ml")
+      expect(before["needed"]).to eq(planned(blue)["amount"])
+      container(size: "500 ml", paid: "24", colour: "#243b53")
+      expect(need(blue)).to include("there" => before["needed"], "buy" => nil, "price" => nil)
+      expect(planned(blue)["there"]).to eq("500 ml")
       expect(need("mask_dust")).to include("gear" => true, "buy" => "1 × 3", "needed" => nil).or include("gear" => true, "buy" => "3")
       container(product: "mask_dust", size: "3", paid: "9")
       expect(need("mask_dust")["buy"]).to be_nil

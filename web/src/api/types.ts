@@ -65,6 +65,7 @@ export type Shelf = Schemas["Shelf"];
 export type Container = Schemas["Container"];
 export type Shopping = Schemas["Shopping"];
 export type Mixes = Schemas["Mixes"];
+export type Colour = Schemas["Colour"];
 export type Mix = Schemas["Mix"];
 export type MixBatch = Schemas["MixBatch"];
 export type Pricing = Schemas["Pricing"];

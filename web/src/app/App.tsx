@@ -47,6 +47,7 @@ const Channels = lazy(() => import("../areas/market/Channels"));
 const Practice = lazy(() => import("../areas/market/Practice"));
 const Tools = lazy(() => import("../areas/tools/Tools"));
 const ToolPage = lazy(() => import("../areas/tools/ToolPage"));
+const Colours = lazy(() => import("../areas/shelf/Colours"));
 const Mixes = lazy(() => import("../areas/shelf/Mixes"));
 const MixPage = lazy(() => import("../areas/shelf/MixPage"));
 const Stash = lazy(() => import("../areas/shelf/Stash"));
@@ -74,6 +75,7 @@ const router = createBrowserRouter([
       { path: "/shelf", element: <Materials /> },
       { path: "/shelf/shopping", element: <ToBuy /> },
       { path: "/shelf/stash", element: <Stash /> },
+      { path: "/shelf/colours", element: <Colours /> },
       { path: "/shelf/mixes", element: <Mixes /> },
       { path: "/shelf/mixes/:id", element: <MixPage /> },
       { path: "/shelf/products", element: <Products /> },

@@ -1,11 +1,10 @@
 // One field of a form, drawn after its spec.
 import Autocomplete from "@mui/material/Autocomplete";
-import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import InputAdornment from "@mui/material/InputAdornment";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { type Control, useController } from "react-hook-form";
+import { ColourField } from "./colour/ColourField";
 import { CategoryField } from "./CategoryField";
 import { EffortEcho } from "./EffortEcho";
 import type { FieldSpec, Values } from "./fields";
@@ -67,16 +66,13 @@ function PlainField({ spec, control, error, first = false }: Props) {
   }
   if (spec.kind === "colour") {
     return (
-      <Box sx={{ display: "flex", gap: 1, alignItems: "flex-start" }}>
-        <TextField
-          {...common}
-          type="color"
-          value={value || "#cfa877"}
-          onChange={field.onChange}
-          helperText={error ?? (value ? value : (spec.help ?? "as the wood"))}
-        />
-        {value && <Button onClick={() => field.onChange("")}>Clear</Button>}
-      </Box>
+      <ColourField
+        label={spec.label}
+        value={value}
+        onChange={field.onChange}
+        none={spec.help ?? "as the wood"}
+        {...(error ? { error } : {})}
+      />
     );
   }
   return (

@@ -8,7 +8,7 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { type FormEvent, type ReactNode, useId, useState } from "react";
-import { useForm } from "react-hook-form";
+import { useForm, useWatch } from "react-hook-form";
 import { ProblemError } from "../api/client";
 import { Field } from "./Field";
 import type { FieldSpec, ShareInput, Values } from "./fields";
@@ -46,6 +46,10 @@ export function FormDialog({
   const piecesField = fields.find((field) => field.kind === "pieces");
   const named = new Set(fields.map((field) => field.name));
   const beside = problem?.fields ?? {};
+  const deciding = [...new Set(fields.flatMap((field) => Object.keys(field.onlyFor ?? {})))];
+  const decided = useWatch({ control: form.control, name: deciding });
+  const fits = (field: FieldSpec) =>
+    Object.entries(field.onlyFor ?? {}).every(([name, among]) => among.includes(decided[deciding.indexOf(name)] ?? ""));
   const general =
     problem &&
     (problem.problem.errors.length === 0 || problem.problem.errors.some((e) => !e.field || !named.has(e.field)));
@@ -108,7 +112,7 @@ export function FormDialog({
               />
             )}
             {shown
-              .filter((field) => !field.hidden)
+              .filter((field) => !field.hidden && fits(field))
               .map((field, place) => (
                 <Box key={field.name} sx={{ gridColumn: field.half ? { xs: "span 3", sm: "span 2" } : "1 / -1" }}>
                   <Field

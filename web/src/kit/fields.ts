@@ -24,6 +24,8 @@ export type FieldSpec = {
   lists?: Workshop["lists"];
   half?: boolean;
   hidden?: boolean;
+  // Shown only while another field has one of these values.
+  onlyFor?: Record<string, string[]>;
   // For "pieces": whether shares by weight may be given.
   weights?: boolean;
 };

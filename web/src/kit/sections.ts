@@ -19,6 +19,7 @@ export const SHELF_PAGES = [
   { to: "/shelf", label: "Materials", end: true },
   { to: "/shelf/shopping", label: "To buy" },
   { to: "/shelf/stash", label: "Stash" },
+  { to: "/shelf/colours", label: "Colours" },
   { to: "/shelf/mixes", label: "Mixes" },
   { to: "/shelf/products", label: "Products and recipes" },
 ];

@@ -16,7 +16,7 @@ module Kohlrabi
       helpers Helpers
       register Routes::House::Workshop, Routes::Flips::Pieces, Routes::Flips::Work, Routes::Bench::Today, Routes::Books::Imports,
                Routes::Scout::Prospects, Routes::Flips::Bought, Routes::Planning::Plans, Routes::Bench::Schedule, Routes::Shelf::Containers,
-               Routes::Shelf::Mixes, Routes::Tools::Calculators, Routes::Market::Selling,
+               Routes::Shelf::Mixes, Routes::Shelf::Colours, Routes::Tools::Calculators, Routes::Market::Selling,
                Routes::Flips::Photos, Routes::Books::Learning, Routes::Books::Exports, Routes::Market::Listings,
                Routes::House::Access, Routes::Pages
 

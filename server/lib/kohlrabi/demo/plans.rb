@@ -17,6 +17,7 @@ module Kohlrabi
       end
 
       def load
+        @rows["colours"].each { |row| Operations::Shelf::Colours.create(row) }
         @products = @rows["products"].to_h { |row| [row["label"], Operations::Shelf::Products.key(Operations::Shelf::Products.create(row))] }
         @mixes = @rows["mixes"].map { |row| Operations::Shelf::Mixes.create(row) }
         @mixes.each { |mix| @products[mix.product.label] = Operations::Shelf::Mixes.key(mix) }

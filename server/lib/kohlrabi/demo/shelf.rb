@@ -33,7 +33,8 @@ module Kohlrabi
 
       def container(row)
         key = @products.fetch(row["product"], row["product"])
-        made = Operations::Shelf::Containers.create({ **row.slice("size", "paid", "place", "note", "opening"), **dates(row), "product" => key })
+        made = Operations::Shelf::Containers.create({ **row.slice("colour", "size", "paid", "place", "note", "opening"), **dates(row),
+                                                      "product" => key })
         left = row["left"] or return
         Operations::Shelf::Containers.level(made.first.id, left.include?("/") ? { "share" => left } : { "left" => left })
       end

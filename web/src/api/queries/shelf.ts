@@ -18,6 +18,8 @@ export const useShelf = (finished: boolean) =>
     placeholderData: keepPreviousData,
   });
 
+export const useColours = () => useQuery({ queryKey: key("colours"), queryFn: () => ask(api.GET("/api/colours")) });
+
 export const useShopping = () => useQuery({ queryKey: key("shopping"), queryFn: () => ask(api.GET("/api/shopping")) });
 
 export const useMixes = () => useQuery({ queryKey: key("mixes"), queryFn: () => ask(api.GET("/api/mixes")) });

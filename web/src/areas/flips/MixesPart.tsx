@@ -1,4 +1,4 @@
-// Mixes on a piece: its zones and coats, and where some of each still stands, for a touch-up.
+// Colours on a piece, out of a tin or mixed: their zones and coats, and where some of each still stands, for a touch-up.
 import Box from "@mui/material/Box";
 import { Link } from "react-router";
 import { usePieceMixes } from "../../api/queries";
@@ -7,9 +7,28 @@ import { Swatch } from "../../kit/Swatch";
 
 export function MixesPart({ id }: { id: number }) {
   const { data } = usePieceMixes(id);
-  if (!data || data.mixes.length === 0) return null;
+  if (!data || data.mixes.length + data.colours.length === 0) return null;
   return (
-    <Part title="Mixed colours">
+    <Part title="Colours on it">
+      {data.colours.map(({ label, swatch, zones, needed, coats, stands }) => (
+        <Box key={label} sx={{ display: "flex", gap: 1.5, py: 1, borderBottom: 1, borderColor: "divider" }}>
+          <Swatch colour={swatch} />
+          <Box sx={{ minWidth: 0 }}>
+            <Box sx={{ fontWeight: 600 }}>{label}</Box>
+            <Box>{zones || "not in the look now"}</Box>
+            <Box sx={{ color: "text.secondary" }}>
+              {coats.map((coat) => `${coat.step ?? "taken"}: ${coat.amount}, ${coat.on?.text}`).join("; ") ||
+                "no coat of it yet"}
+            </Box>
+            <Box sx={{ color: "text.secondary" }}>
+              {stands.length
+                ? `${needed ? "On the shelf" : "For a touch-up"}: ${stands.map((one) => [one.left, one.place].filter(Boolean).join(", ")).join("; ")}`
+                : "None stands on the shelf"}
+              {needed && ` · ${needed} still needed`}
+            </Box>
+          </Box>
+        </Box>
+      ))}
       {data.mixes.map(({ mix, zones, needed, coats, stands }) => (
         <Box key={mix.id} sx={{ display: "flex", gap: 1.5, py: 1, borderBottom: 1, borderColor: "divider" }}>
           <Swatch colour={mix.swatch} />

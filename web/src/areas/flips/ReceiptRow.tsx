@@ -7,6 +7,7 @@ import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import { useCatalogue, useCategory } from "../../api/queries";
 import type { CostCategory, ReceiptInput, Workshop } from "../../api/types";
+import { ColourField } from "../../kit/colour/ColourField";
 import type { ShareInput } from "../../kit/fields";
 import { PiecesField } from "../../kit/PiecesField";
 import { useSettled } from "../../kit/useSettled";
@@ -19,6 +20,7 @@ export type ReceiptLine = {
   category: CostCategory | "";
   pieces: ShareInput[];
   product: string;
+  colour: string;
   size: string;
 };
 export const EMPTY_LINE: Omit<ReceiptLine, "key"> = {
@@ -28,6 +30,7 @@ export const EMPTY_LINE: Omit<ReceiptLine, "key"> = {
   category: "",
   pieces: [],
   product: "",
+  colour: "",
   size: "",
 };
 
@@ -107,7 +110,7 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
             select
             label="Product"
             value={line.product}
-            onChange={(event) => onChange({ product: event.target.value })}
+            onChange={(event) => onChange({ product: event.target.value, colour: "" })}
             error={!!error("product")}
             helperText={error("product")}
           >
@@ -117,6 +120,15 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
               </MenuItem>
             ))}
           </TextField>
+          {products.find((product) => product.key === line.product)?.colours && (
+            <ColourField
+              label="Colour"
+              value={line.colour}
+              onChange={(colour) => onChange({ colour })}
+              none="not said"
+              {...(error("colour") ? { error: error("colour") } : {})}
+            />
+          )}
           <TextField
             label="Holds"
             value={line.size}

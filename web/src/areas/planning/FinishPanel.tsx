@@ -9,6 +9,7 @@ import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Catalogue, Look, Plan, ZonesInput } from "../../api/types";
+import { ColourField } from "../../kit/colour/ColourField";
 import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
 import { usePaint } from "./usePaint";
@@ -83,8 +84,8 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
           ))}
       </ToggleButtonGroup>
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(3, 1fr)" }, gap: 2, mb: 2 }}>
-        {kind?.colour && <Swatch label="Colour" value={colour} onChange={setColour} />}
-        {finish === "paint" && <Swatch label="Undercolour" value={under} onChange={setUnder} />}
+        {kind?.colour && <ColourField label="Colour" value={colour} onChange={setColour} />}
+        {finish === "paint" && <ColourField label="Undercolour" value={under} onChange={setUnder} />}
         {products.length > 0 && decided && (
           <TextField
             select
@@ -148,42 +149,6 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
         </Alert>
       )}
     </Part>
-  );
-}
-
-function Swatch({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
-  return (
-    <TextField
-      type="color"
-      label={label}
-      value={value || "#ffffff"}
-      onChange={(event) => onChange(event.target.value)}
-      helperText={
-        value ? (
-          <Box component="span" sx={{ display: "flex", gap: 1 }}>
-            {value}
-            <Box
-              component="button"
-              type="button"
-              onClick={() => onChange("")}
-              sx={{
-                border: 0,
-                background: "none",
-                font: "inherit",
-                textDecoration: "underline",
-                color: "inherit",
-                cursor: "pointer",
-                p: 0,
-              }}
-            >
-              clear
-            </Box>
-          </Box>
-        ) : (
-          "none chosen"
-        )
-      }
-    />
   );
 }
 

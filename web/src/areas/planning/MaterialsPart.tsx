@@ -12,6 +12,7 @@ import { useSubstitutes } from "../../api/queries";
 import type { Plan, Steps, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { told } from "../../kit/told";
+import { Material } from "../../kit/colour/Material";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 
@@ -38,7 +39,7 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
           rows={plan.materials.map((line) => ({
             key: line.product,
             cells: [
-              line.label,
+              <Material key="what" label={line.label} swatch={line.swatch} />,
               line.amount,
               line.there,
               line.packs,

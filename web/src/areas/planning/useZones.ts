@@ -18,10 +18,18 @@ export function useZones(page: Plan) {
 export function looksOf(page: Plan, lookId?: number): Map<string, ZoneLook> {
   const look = page.looks.find((one) => (lookId ? one.id === lookId : one.chosen));
   if (look)
-    return new Map(look.zones.map((row) => [row.zone, { finish: row.finish, colour: row.colour, label: row.label }]));
+    return new Map(
+      look.zones.map((row) => [
+        row.zone,
+        { finish: row.finish, colour: row.swatch, name: row.colour_name, label: row.label },
+      ]),
+    );
   const { body_colour: body, front_colour: front } = page.drawing;
   const colour = (group: string) => (["fronts", "doors"].includes(group) ? (front ?? body) : body);
   return new Map(
-    page.zones.map((zone) => [zone.key, { finish: "bought", colour: colour(zone.group), label: "as it is" }]),
+    page.zones.map((zone) => [
+      zone.key,
+      { finish: "bought", colour: colour(zone.group), name: null, label: "as it is" },
+    ]),
   );
 }

@@ -15,11 +15,22 @@ export function ContainerDialog({ product, container, start = {}, currency, onCl
   const { done } = useUndo();
   if (!catalogue.data || !today) return null;
   const options = catalogue.data.products.map(({ key, label }) => ({ key, label }));
+  const coloured = catalogue.data.products.filter((one) => one.colours).map((one) => one.key);
+  const begun = container && container.left !== container.size;
   const fields: FieldSpec[] = [
     // A tin that was not begun can be another one: it was exchanged at the shop.
-    { name: "product", label: "What", kind: "select", options, hidden: container && container.left !== container.size },
+    { name: "product", label: "What", kind: "select", options, hidden: begun },
+    {
+      name: "colour",
+      label: "Colour",
+      kind: "colour",
+      help: "not said",
+      hidden: begun,
+      onlyFor: { product: coloured },
+    },
     { name: "size", label: "Holds", kind: "text", half: true, help: `${measures?.volume}; ${measures?.mass}; 10` },
-    { name: "paid", label: "Paid for it", kind: "text", unit: currency, half: true, help: "0 for a gift" },
+    { name: "paid", label: "Paid for it", kind: "text", unit: currency, half: true },
+    { name: "value", label: "A gift: what it would have cost", kind: "text", unit: currency, half: true },
     { name: "count", label: "How many alike", kind: "text", half: true, hidden: container !== undefined },
     { name: "bought_on", label: "Bought", kind: "date", half: true },
     { name: "opened_on", label: "Opened", kind: "date", half: true },
@@ -39,16 +50,19 @@ export function ContainerDialog({ product, container, start = {}, currency, onCl
     { name: "note", label: "Note", kind: "text" },
   ];
   const save = async (values: Values) => {
-    const { product: key = "", size = "", count = "", opening = "", ...rest } = values;
+    const { product: key = "", size = "", count = "", opening = "", colour: said = "", ...rest } = values;
+    const colour = coloured.includes(key) ? said : "";
     if (container) {
       const path = { params: { path: { id: container.id } } };
-      await ask(api.PATCH("/api/containers/{id}", { ...path, body: { product: key, size, ...rest } }));
+      await ask(api.PATCH("/api/containers/{id}", { ...path, body: { product: key, size, colour, ...rest } }));
       done(`${container.label} corrected`, () =>
         ask(api.PATCH("/api/containers/{id}", { ...path, body: container.fields })),
       );
     } else {
       const { ids } = await ask(
-        api.POST("/api/containers", { body: { product: key, size, count, opening: opening === "yes", ...rest } }),
+        api.POST("/api/containers", {
+          body: { product: key, size, colour, count, opening: opening === "yes", ...rest },
+        }),
       );
       const label = options.find((one) => one.key === key)?.label ?? "";
       done(`${label} put on the shelf`, async () => {
@@ -57,7 +71,8 @@ export function ContainerDialog({ product, container, start = {}, currency, onCl
     }
     onClose();
   };
-  const initial = container?.fields ?? { product: product ?? "paint_all", count: "1", bought_on: today, ...start };
+  const [plain = "", colour = ""] = (product ?? "paint_all").split("@"); // a material is a product in a colour
+  const initial = container?.fields ?? { product: plain, colour, count: "1", bought_on: today, ...start };
   return (
     <FormDialog
       title={container ? `Correct ${container.label}` : "Put on the shelf"}

@@ -11,6 +11,7 @@ import type { Container, Shelf } from "../../api/types";
 import DrawDialog from "../../kit/DrawDialog";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { Material } from "../../kit/colour/Material";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { SHELF_PAGES } from "../../kit/sections";
@@ -106,7 +107,7 @@ function Product({
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center" }}>
         <Box sx={{ flex: "1 1 220px" }}>
           <Box component="span" sx={{ fontWeight: 600 }}>
-            {row.label}
+            <Material label={row.label} swatch={row.swatch} />
           </Box>
           {row.label.includes(row.kind) ? (
             ""

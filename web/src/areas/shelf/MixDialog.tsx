@@ -14,7 +14,7 @@ type Props = { lists: Mixes; likes: { key: string; label: string }[]; onClose: (
 
 export function MixDialog({ lists, likes, onClose }: Props) {
   const [preset, setPreset] = useState<Mixes["presets"][number] | null>(null);
-  const [rows, setRows] = useState<PartRow[]>([{ product: "paint_chalk", label: "", parts: "1" }, NO_PART]);
+  const [rows, setRows] = useState<PartRow[]>([{ product: "paint_chalk", colour: "", label: "", parts: "1" }, NO_PART]);
   const { done } = useUndo();
   const go = useNavigate();
   const begin = (one: Mixes["presets"][number]) => {

@@ -3,19 +3,23 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
+import { useCatalogue } from "../../api/queries";
 import type { Mixes } from "../../api/types";
+import { ColourField } from "../../kit/colour/ColourField";
 
 // product: empty for something that is on no shelf, such as water.
-export type PartRow = { product: string; label: string; parts: string };
-export const NO_PART: PartRow = { product: "", label: "water", parts: "1" };
+export type PartRow = { product: string; colour: string; label: string; parts: string };
+export const NO_PART: PartRow = { product: "", colour: "", label: "water", parts: "1" };
 export const asInput = (rows: PartRow[]) =>
-  rows.map(({ product, label, parts }) => (product ? { product, parts } : { label, parts }));
-export const asRows = (parts: { product: string | null; label: string; parts: string }[]): PartRow[] =>
-  parts.map((part) => ({ product: part.product ?? "", label: part.label, parts: part.parts }));
+  rows.map(({ product, colour, label, parts }) => (product ? { product, colour, parts } : { label, parts }));
+export const asRows = (parts: { product: string | null; colour: string; label: string; parts: string }[]): PartRow[] =>
+  parts.map(({ product, ...part }) => ({ ...part, product: product ?? "" }));
 
 type Props = { rows: PartRow[]; set: (rows: PartRow[]) => void; choices: Mixes["parts"] };
 
 export function PartRows({ rows, set, choices }: Props) {
+  const products = useCatalogue().data?.products ?? [];
+  const coloured = new Set(products.filter((one) => one.colours).map((one) => one.key));
   const change = (place: number, changes: Partial<PartRow>) =>
     set(rows.map((row, at) => (at === place ? { ...row, ...changes } : row)));
   return (
@@ -23,13 +27,17 @@ export function PartRows({ rows, set, choices }: Props) {
       {rows.map((row, place) => (
         <Box
           key={place}
-          sx={{ display: "grid", gridTemplateColumns: row.product ? "3fr 1fr auto" : "1.5fr 1.5fr 1fr auto", gap: 1 }}
+          sx={{
+            display: "grid",
+            gridTemplateColumns: !row.product || coloured.has(row.product) ? "1.5fr 1.5fr 1fr auto" : "3fr 1fr auto",
+            gap: 1,
+          }}
         >
           <TextField
             select
             label={`Part ${place + 1}`}
             value={row.product}
-            onChange={(event) => change(place, { product: event.target.value })}
+            onChange={(event) => change(place, { product: event.target.value, colour: "" })}
             slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
           >
             <MenuItem value="">not on the shelf</MenuItem>
@@ -39,6 +47,14 @@ export function PartRows({ rows, set, choices }: Props) {
               </MenuItem>
             ))}
           </TextField>
+          {coloured.has(row.product) && (
+            <ColourField
+              label={`Colour of part ${place + 1}`}
+              value={row.colour}
+              onChange={(colour) => change(place, { colour })}
+              none="not said"
+            />
+          )}
           {!row.product && (
             <TextField
               label={`Name of part ${place + 1}`}

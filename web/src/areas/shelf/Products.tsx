@@ -17,6 +17,24 @@ import { SHELF_PAGES } from "../../kit/sections";
 import { SmallTable } from "../../kit/SmallTable";
 import { SubNav } from "../../kit/SubNav";
 
+const NOTHING = "none";
+
+// What a label can say of several things: nothing, one of them, or all.
+const sets = (choices: { key: string; label: string }[]) => [
+  { key: "", label: "as its kind" },
+  { key: NOTHING, label: "nothing" },
+  ...choices,
+  { key: choices.map((one) => one.key).join(","), label: choices.map((one) => one.label).join(" and ") },
+];
+const said = (keys: string[] | null) => (keys === null ? "" : keys.join(",") || NOTHING);
+// Only what was said is sent.
+const listed = (chosen: Record<"builtin" | "blocks", string>) =>
+  Object.fromEntries(
+    Object.entries(chosen)
+      .filter(([, value]) => value !== "")
+      .map(([name, value]) => [name, value === NOTHING ? [] : value.split(",")]),
+  );
+
 export default function Products() {
   const catalogue = useCatalogue();
   const workshop = useWorkshop();
@@ -37,6 +55,33 @@ export default function Products() {
       options: [{ key: "", label: "the label does not say" }, ...catalogue.data.bases],
       help: "what it is thinned and cleaned with: its cautions follow from it",
     },
+    {
+      name: "builtin",
+      label: "Built in",
+      kind: "select",
+      half: true,
+      options: sets(catalogue.data.labels.builtin),
+      help: "a primer or clear coat then falls away",
+    },
+    {
+      name: "blocks",
+      label: "Holds back",
+      kind: "select",
+      half: true,
+      options: sets(catalogue.data.labels.blocks),
+    },
+    {
+      name: "grips",
+      label: "Sticks on slick surfaces",
+      kind: "select",
+      half: true,
+      options: [
+        { key: "", label: "as its kind" },
+        { key: "yes", label: "yes" },
+        { key: "no", label: "no" },
+      ],
+    },
+    { name: "thin", label: "Thinned at most", kind: "text", half: true, unit: "%" },
     { name: "rate", label: "Covers", kind: "text", half: true, unit: workshop.data.measures.rate },
     { name: "touch", label: "Touch dry after", kind: "effort", half: true },
     { name: "sand", label: "Sand after", kind: "effort", half: true },
@@ -54,14 +99,22 @@ export default function Products() {
     { name: "pack_price", label: "Tin costs", kind: "text", half: true, unit: workshop.data.currency },
   ];
   const save = async (values: Values) => {
-    const { label = "", generic: like = "", ...rest } = values;
+    const { label = "", generic: like = "", builtin = "", blocks = "", ...figures } = values;
+    const rest = { ...figures, ...listed({ builtin, blocks }) };
     if (!product) {
       const made = await ask(api.POST("/api/products", { body: { label, generic: like, ...rest } }));
       done(`${label} added`, () => ask(api.DELETE("/api/products/{id}", { params: { path: { id: made.id } } })));
     } else {
       const path = { params: { path: { id: product.id } } };
-      await ask(api.PATCH("/api/products/{id}", { ...path, body: values }));
-      done(`${label} saved`, () => ask(api.PATCH("/api/products/{id}", { ...path, body: product.fields })));
+      await ask(api.PATCH("/api/products/{id}", { ...path, body: { label, generic: like, ...rest } }));
+      done(`${label} saved`, () =>
+        ask(
+          api.PATCH("/api/products/{id}", {
+            ...path,
+            body: { ...product.fields, builtin: product.fields.builtin ?? [], blocks: product.fields.blocks ?? [] },
+          }),
+        ),
+      );
     }
     setEditing(null);
   };
@@ -164,7 +217,11 @@ export default function Products() {
           title={product ? product.label : "A product"}
           submit={product ? "Save product" : "Add product"}
           fields={fields}
-          initial={product?.fields ?? {}}
+          initial={
+            product
+              ? { ...product.fields, builtin: said(product.fields.builtin), blocks: said(product.fields.blocks) }
+              : {}
+          }
           onClose={() => setEditing(null)}
           onSubmit={save}
         />

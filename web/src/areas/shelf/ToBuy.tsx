@@ -7,6 +7,7 @@ import { useShopping, useWorkshop } from "../../api/queries";
 import type { Shopping } from "../../api/types";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { Material } from "../../kit/colour/Material";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { SHELF_PAGES } from "../../kit/sections";
@@ -80,7 +81,12 @@ export default function ToBuy() {
             key: `${row.product} ${row.gear}`,
             cells: [
               <div key="what">
-                {row.label}
+                <Material label={row.label} swatch={row.swatch} />
+                {row.note && (
+                  <Typography variant="body2" sx={{ color: "warning.main" }}>
+                    {row.note}
+                  </Typography>
+                )}
                 <Typography variant="body2" sx={{ color: "text.secondary" }}>
                   {row.pieces.join(", ")}
                 </Typography>
@@ -102,7 +108,12 @@ export default function ToBuy() {
             columns={["What", ["Needed"], ["On the shelf"], "For"]}
             rows={enough.map((row) => ({
               key: `${row.product} ${row.gear}`,
-              cells: [row.label, row.needed ?? "to wear", row.there, row.pieces.join(", ")],
+              cells: [
+                <Material key="what" label={row.label} swatch={row.swatch} />,
+                row.needed ?? "to wear",
+                row.there,
+                row.pieces.join(", "),
+              ],
             }))}
           />
         </Part>

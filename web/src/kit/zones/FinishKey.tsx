@@ -7,7 +7,7 @@ import type { ZoneLook } from "./ZoneMap";
 
 export function FinishKey({ looks }: { looks: ZoneLook[] }) {
   const id = useId().replace(/:/g, "");
-  const seen = new Map(looks.map((look) => [`${look.finish} ${look.colour}`, look]));
+  const seen = new Map(looks.map((look) => [`${look.finish} ${look.colour} ${look.name}`, look]));
   return (
     <Box
       component="ul"
@@ -24,7 +24,7 @@ export function FinishKey({ looks }: { looks: ZoneLook[] }) {
             )}
           </svg>
           {look.label}
-          {look.colour && ` ${look.colour}`}
+          {look.name && `, ${look.name}`}
         </Box>
       ))}
     </Box>

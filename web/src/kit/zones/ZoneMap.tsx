@@ -7,7 +7,8 @@ import { PATTERNS, tone } from "./finishes";
 import { layOut } from "./layout";
 import { Patterns } from "./Patterns";
 
-export type ZoneLook = { finish: string; colour: string | null; label: string };
+// colour: its swatch; name: as it is called.
+export type ZoneLook = { finish: string; colour: string | null; name: string | null; label: string };
 type Props = {
   drawing: Drawing;
   zones: Zone[];

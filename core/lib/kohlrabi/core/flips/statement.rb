@@ -53,9 +53,9 @@ module Kohlrabi
         end
 
         def stash_value
-          return Figure.undefined(:stash_value, "From the stash", :money, "replacement value of something used is not known") if @stash.nil?
+          return Figure.undefined(:stash_value, "Stash and gifts", :money, "replacement value of something used is not known") if @stash.nil?
 
-          Figure.plain(:stash_value, "From the stash", :money, @stash)
+          Figure.plain(:stash_value, "Stash and gifts", :money, @stash)
         end
 
         # No hours known: none are charged, as none are in the pay.

@@ -29,7 +29,7 @@ module Kohlrabi
         end
 
         # Whether dark paint lies under it: then it is tinted with that paint.
-        def over_dark? = choice.finish == "paint" && Tone.deep?(Tone.of(choice.colour)) && coats.first.positive?
+        def over_dark? = choice.finish == "paint" && Tone.deep?(tone_of(choice.colour)) && coats.first.positive?
 
         private
 

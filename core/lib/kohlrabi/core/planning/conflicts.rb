@@ -77,7 +77,7 @@ module Kohlrabi
           return unless opaque? && @choice.finish == "paint" && surface.bleeds?
 
           cause = surface.findings.find { |finding| finding.signs.include?("bleed") }.label.downcase
-          tone = Tone.of(@choice.colour)
+          tone = Tone.of(@brief.products.colours.hex(@choice.colour))
           text = "#{Tone::NAMES[tone]} paint is bled through (#{cause})"
           return tell("bleed", text, settled: "#{primer[:label]} blocks it") if primer && primer[:blocks]&.include?("bleed")
           return if Tone.deep?(tone) # not seen through dark paint

@@ -54,9 +54,9 @@ module Kohlrabi
 
         def paint
           coats(under_signature, choice.undercolour, 1, -500, "undercolour") if choice.undercolour
-          under = choice.undercolour ? Tone.of(choice.undercolour) : @priming.tone_under
+          under = choice.undercolour ? tone_of(choice.undercolour) : @priming.tone_under
           primed = !@priming.primer.nil? || !choice.undercolour.nil? # an undercolour is a first coat of the same paint
-          number, why = Coats.paint(Tone.of(choice.colour), under, primed: primed, chalk: main_product[:chalk])
+          number, why = Coats.paint(tone_of(choice.colour), under, primed: primed, chalk: main_product[:chalk])
           coats(signature, choice.colour, number, 0, why)
         end
 
@@ -79,12 +79,12 @@ module Kohlrabi
         end
 
         def coat(sign, colour, coat, seq, why, note:)
-          row = main_product
+          row = material(colour)
           each_face do |face, word, turn|
             add(:coat, of: row, key: "coat/#{sign}/#{coat + 1}#{face}",
-                       words: { coat: coat + 1, with: [row[:label], colour].compact.join(" ") + word },
+                       words: { coat: coat + 1, with: row[:label] + word },
                        rate: way, area: zone.area / 1_000_000.0, seq: seq + turn, materials: amount(row, way: way, faces: 1),
-                       cautions: way == "spray" ? %w[spray] : [], note: note, wait: row[:recoat], wait_why: "#{row[:label]}, recoat",
+                       cautions: way == "spray" ? %w[spray] : [], note: note, wait: row[:recoat], wait_why: "#{main_product[:label]}, recoat",
                        why: why, way: way, place: way == "spray" ? "tent" : "bench")
           end
         end
@@ -101,17 +101,17 @@ module Kohlrabi
 
         # A water-based coat over an oil-based stain crawls unless the stain is dry right through.
         def stain
-          row = main_product
+          row = material
           oily = row[:base] == "oil" && products.standard("clear")[:base] == "water"
-          add(:stain, of: row, key: "colour/#{signature}/1#{round}", words: { with: [row[:label], choice.colour].compact.join(" ") },
-                      materials: amount(row), wait: oily ? row[:handle] : row[:recoat],
-                      wait_why: oily ? "a day before a water-based coat goes over it" : "#{row[:label]}, before it is coated")
+          add(:stain, of: row, key: "colour/#{signature}/1#{round}", materials: amount(row), wait: oily ? row[:handle] : row[:recoat],
+                      wait_why: oily ? "a day before a water-based coat goes over it" : "#{main_product[:label]}, before it is coated")
         end
 
         # Paint and water, half and half, loses its primer and its clear coat.
         def thin_wash
-          row = main_product
-          add(:try_wash, key: "try-wash#{round}", seq: -1, wait: row[:recoat], try: { product: row[:key], stop: 20, fallback: "paint this zone" })
+          row = material
+          add(:try_wash, key: "try-wash#{round}", seq: -1, wait: row[:recoat],
+                         try: { product: main_product[:key], stop: 20, fallback: "paint this zone" })
           add(:thin_wash, of: row, key: "colour/#{signature}/1#{round}", materials: amount(row).transform_values { |millilitres| millilitres / 2 },
                           wait: row[:recoat], wait_why: "#{row[:label]}, recoat")
         end

@@ -40,7 +40,9 @@ module Kohlrabi
 
         # Whether an experience was made with a product of the step, on such a surface, with such a tool.
         def recalls?(experience, step)
-          step.tasks.any? { |task| task.materials.key?(experience.product) } && (experience.tool.nil? || step.ways.include?(experience.tool)) &&
+          step.materials.keys.any? do |key|
+            Shelf::Products.product(key) == experience.product
+          end && (experience.tool.nil? || step.ways.include?(experience.tool)) &&
             (experience.surface.nil? || step.zones.any? { |key| surfaces[key] == experience.surface })
         end
 

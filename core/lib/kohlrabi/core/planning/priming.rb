@@ -48,7 +48,7 @@ module Kohlrabi
 
         private
 
-        def tone = Tone.of(choice.colour)
+        def tone = tone_of(choice.colour)
         def grey = Tone.deep?(tone) ? ", tinted grey" : ""
         def blocking = products.standard("primer")
         def bonding = products.fetch("primer_bond")

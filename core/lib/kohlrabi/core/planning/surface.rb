@@ -46,7 +46,7 @@ module Kohlrabi
 
         # Colour under the new coats, and its tone.
         def tone
-          return Tone.of(@foreign.last[/#\h{6}/]) if fresh?
+          return Tone.of(@brief.products.colours.hex(@foreign.last.split("|")[2])) if fresh?
           return :dark if sign?(:dark)
 
           Tone.of(@brief.under[Repeats.base(@zone.key)])

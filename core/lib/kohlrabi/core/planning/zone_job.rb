@@ -34,7 +34,11 @@ module Kohlrabi
           @tasks << Tasks.make(name, zone, words: words, cautions: of ? of[:cautions] + cautions : cautions, **rest)
         end
 
-        # {product key => ml} on this zone.
+        # The product of the finish in a colour; colour: key or nil.
+        def material(colour = choice.colour) = main_product && products.coloured(main_product, colour)
+        def tone_of(colour) = Tone.of(products.colours.hex(colour))
+
+        # {material key => ml} on this zone.
         def amount(row, coats: 1, way: "brush", faces: zone.faces)
           { row[:key] => Shelf::Rates.millilitres(zone.area * faces / 1_000_000.0, rate: row[:rate], coats: coats, way: way) }
         end

@@ -14,11 +14,27 @@ module Kohlrabi
         US_SIZES = { "ml" => [1, 2, 4, 8, 16, 32, 128, 640].map { |ounces| (ounces * Units::Measures::FLUID_OUNCE).round(3) },
                      "g" => [2, 4, 8, 16, 32, 80].map { |ounces| (ounces * Units::Measures::POUND / 16).round(3) } }.freeze
 
+        # What a label can say a product has built in, and what it holds back.
+        LABELS = { builtin: { "primer" => "primer", "clear" => "clear coat" },
+                   blocks: { "bleed" => "bleed of wood and stain", "odour" => "odour" } }.freeze
+        # Kinds of product that come in colours (common practice, no source).
+        COLOURED = %w[paint stain tinted_filler stencil metallic aerosol liner paper].freeze
+        # Of these, what a look says the colour of: without one nothing on the shelf serves. Of the others any colour does.
+        BY_LOOK = %w[paint stain].freeze
+        BETWEEN = "@" # product and colour in the key of a material
+
+        # Key of the product of a material's key.
+        def self.product(key) = key.split(BETWEEN, 2).first
+
+        # The colour's key of a material's key, or nil.
+        def self.colour(key) = key.split(BETWEEN, 2)[1]
+
         # own: Array of Hash like the rows of the table, with like: (the generic one they stand for), packs in minor units, and mix: {product key =>
         # share} where it is mixed;
-        # currency: Units::Currency or nil; swaps: {product key => the one used instead}; unit: the workshop's unit of length: with inches, containers
-        # are of US sizes.
-        def initialize(own: [], currency: nil, swaps: {}, unit: "mm")
+        # colours: Colours; currency: Units::Currency or nil; swaps: {product key => the one used instead}; unit: the workshop's unit of length:
+        # with inches, containers are of US sizes.
+        def initialize(own: [], colours: Colours.new, currency: nil, swaps: {}, unit: "mm")
+          @colours = colours
           @currency = currency
           @unit = unit
           @swaps = swaps
@@ -29,13 +45,29 @@ module Kohlrabi
         # The same with other products used instead.
         def with_swaps(swaps) = dup.tap { |copy| copy.instance_variable_set(:@swaps, @swaps.merge(swaps)) }
 
-        # The row of a product, after what is used instead of it. Raises Refusal when unknown.
+        attr_reader :colours
+
+        # The row of a product, or of a material (a product in a colour, "paint_all@c12"), after what is used instead of it. Raises Refusal when
+        # unknown.
         def fetch(key)
-          used = @swaps.fetch(key, key)
-          @rows.fetch(used) do
+          product, colour = key.split(BETWEEN, 2)
+          used = @swaps.fetch(product, product)
+          row = @rows.fetch(used) do
             raise Refusal.new(:not_a_product, field: :product, given: used)
           end
+          coloured(row, colour)
         end
+
+        # The row of a product in a colour; a mix has its own, and what comes in no colours has none. colour: key or nil.
+        def coloured(row, colour)
+          return row if colour.nil? || !colours?(row)
+
+          said = colours.fetch(colour)
+          row.merge(key: [row[:key], said.key].join(BETWEEN), product: row[:key], label: "#{row[:label]}, #{said}", colour: said)
+        end
+
+        # Whether a product comes in colours; a mix has its own.
+        def colours?(row) = row[:mix].nil? && COLOURED.include?(row[:kind])
 
         # The standard one of a kind: swapped or not.
         def standard(kind) = fetch(STANDARD.fetch(kind) { @rows.values.find { |row| row[:kind] == kind }[:key] })

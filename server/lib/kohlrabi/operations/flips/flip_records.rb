@@ -7,6 +7,8 @@ module Kohlrabi
       module FlipRecords
         BENCH = Core::Flips::WorkKinds::ALL.select { |row| row[:count] == "bench" }.map { |row| row[:key] }.freeze
         WORKED = Arel.sql("SUM(work_shares.seconds)")
+        SPENT = Arel.sql("SUM(cost_shares.amount_minor)")
+        GIVEN = Arel.sql("SUM(cost_shares.value_minor)")
         STARTED = Arel.sql("MIN(work_entries.worked_on)")
 
         module_function
@@ -18,15 +20,22 @@ module Kohlrabi
         def load(pieces)
           ids = pieces.map(&:id)
           ActiveRecord::Associations::Preloader.new(records: pieces, associations: [{ events: %i[listing sale refund] }, { lot_member: :lot }]).call
-          costs = sums(cost_shares(ids).group(:piece_id, "costs.category").sum("cost_shares.amount_minor"))
+          costs, gifts = costs_and_gifts(ids)
           work, from = work_and_start(ids)
           taken = Splits.taken_over(ids)
           stash = stash_values(ids)
           pieces.map do |piece|
             Flip.new(piece, costs: costs[piece.id], work: work[piece.id], worked_from: from[piece.id], inherited: taken[piece.id],
-                            stash: stash.fetch(piece.id, 0))
+                            stash: stash.fetch(piece.id, 0)&.+(gifts.fetch(piece.id, 0)))
           end
         end
+
+        # Sums by category, and what was given would have cost, of each piece.
+        def costs_and_gifts(ids)
+          rows = cost_shares(ids).group(:piece_id, "costs.category").pluck(:piece_id, "costs.category", SPENT, GIVEN)
+          [sums(rows.to_h { |id, category, amount, _| [[id, category], amount] }), rows.group_by(&:first).transform_values { |all| all.sum(&:last) }]
+        end
+        private_class_method :costs_and_gifts
 
         # {piece id => replacement value of what was used of the stash, nil where one is not known}.
         def stash_values(ids)

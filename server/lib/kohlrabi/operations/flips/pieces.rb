@@ -5,7 +5,6 @@ module Kohlrabi
     module Flips
       # Recording and changing pieces.
       module Pieces
-        COLOUR = /\A#\h{6}\z/
         MATERIALS = %w[solid veneer laminate plywood board].freeze
 
         extend Support::Refusing
@@ -75,16 +74,10 @@ module Kohlrabi
           reading.with(:hours_to_come, into: :seconds_to_come) { |raw| Core::Units::Effort.parse(raw) }
           reading.count(:units, 1..Core::Planning::Repeats::MOST)
           Planning::Shapes.read(reading)
-          %i[body_colour front_colour].each { |field| reading.with(field) { |raw| colour(raw) } }
+          %i[body_colour front_colour].each { |field| reading.with(field) { |raw| Shelf::Colours.hex(raw) } }
           values = reading.done!
           values[:units] ||= 1 if values.key?(:units) # empty: one
           values
-        end
-
-        def colour(raw)
-          return raw.downcase if raw.match?(COLOUR)
-
-          raise Core::Refusal.new(:not_a_colour, given: raw)
         end
 
         # A shared cost or stretch of work would no longer add up over the pieces that remain.

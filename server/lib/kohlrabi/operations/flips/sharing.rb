@@ -37,7 +37,8 @@ module Kohlrabi
 
         def amounts(record, weights)
           if record.is_a?(Records::Cost)
-            Core::Flips::Shares.split(record.amount_minor, weights).map { |part| { amount_minor: part } }
+            both = [record.amount_minor, record.value_minor].map { |whole| Core::Flips::Shares.split(whole, weights) }
+            both.transpose.map { |amount, value| { amount_minor: amount, value_minor: value } }
           else
             Core::Flips::Shares.split_seconds(record.seconds, weights).map { |part| { seconds: part } }
           end

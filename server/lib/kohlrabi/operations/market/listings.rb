@@ -9,6 +9,7 @@ module Kohlrabi
       module Listings
         PHRASES = Core::Market::Phrases
         ORDER = %w[after maker label damage during before].freeze # photos of receipts stay at home
+        UNFINISHED = %w[leave undecided].freeze
         STAGING = Core.table("market/staging")
         # One line of the list before photographing. done; by: :record where the record shows it by itself.
         Item = Struct.new(:key, :label, :done, :by, keyword_init: true)
@@ -125,8 +126,10 @@ module Kohlrabi
         def finish(piece)
           look = piece.looks.find(&:chosen) or return []
           zones = Planning::Drawing.zones(piece)
-          look.look_zones.group_by(&:finish).except("leave", "undecided").map do |key, rows|
-            label = Core::Planning::Finishes.label(key).downcase
+          colours = Shelf::Colours.core
+          rows = look.look_zones.reject { |row| UNFINISHED.include?(row.finish) }
+          rows.group_by { |row| [row.finish, colours.fetch(row.colour)&.name] }.map do |(key, colour), rows|
+            label = [Core::Planning::Finishes.label(key).downcase, colour].compact.join(" in ")
             "#{label} (#{Core::Planning::ZoneWords.list(rows.map(&:zone), zones).downcase})"
           end
         end

@@ -62,7 +62,7 @@ module Kohlrabi
         # Product, surface and tool of a step.
         def of_step(plan, step)
           zone = plan.brief.zones.find { |one| step.zones.include?(one.key) }
-          product = step.try ? step.try[:product] : step.materials.keys.first
+          product = step.try ? step.try[:product] : step.materials.keys.first&.then { |key| Core::Shelf::Products.product(key) }
           { product: product || step.kind, surface: zone && plan.brief.surface(zone).coating.to_s, tool: step.ways.first }
         end
         private_class_method :of_step

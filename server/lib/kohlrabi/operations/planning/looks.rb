@@ -145,7 +145,7 @@ module Kohlrabi
         # given: {"product", "instead"}: the product used instead; the product itself takes it back.
         def swapped(look, given)
           products = Shelf::Products.core
-          product, instead = given.values_at("product", "instead").map { |key| products.fetch(key)[:key] }
+          product, instead = given.values_at("product", "instead").map { |key| products.fetch(Core::Shelf::Products.product(key.to_s))[:key] }
           all = JSON.parse(look.swaps)
           product == instead ? all.except(product) : all.merge(product => instead)
         end
@@ -155,7 +155,7 @@ module Kohlrabi
           reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
           finishes = Core::Planning::Finishes
           reading.choice(:finish, finishes::BY_KEY.keys, required: true)
-          %i[colour undercolour].each { |field| reading.with(field) { |raw| Flips::Pieces.colour(raw) } }
+          %i[colour undercolour].each { |field| reading.with(field) { |raw| Shelf::Colours.parse(raw) } }
           reading.with(:product) { |raw| Shelf::Products.core.fetch(raw)[:key] }
           reading.choice(:wear, Core::Planning::Coats::WEAR.keys)
           values = reading.done!

@@ -14,6 +14,7 @@ module Kohlrabi
         # product: key as the plan names it. Returns Array of Row, the one in use first; differences against it. Raises Refused.
         def of(piece_id, product)
           piece = Support::Finder.find(Records::Piece, piece_id)
+          product = Core::Shelf::Products.product(product)
           plan = Plans.of(piece) or refuse(:no_plan_yet)
           used = plan.brief.products.fetch(product)
           generic = asked_for(piece, product)

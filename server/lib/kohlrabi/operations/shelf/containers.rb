@@ -43,16 +43,23 @@ module Kohlrabi
                                      drawn: Rational(row.draws.sum(&:amount_thousandths), THOUSANDTHS), charged: row.draws.sum(&:amount_minor))
         end
 
-        # {product key => Rational left}.
+        # The same at what a gift would have cost; its draws are worth their part of that.
+        def valued(row)
+          Core::Shelf::Container.new(id: row.id, volume: Rational(row.size_thousandths, THOUSANDTHS), paid: row.value_minor.to_i,
+                                     drawn: Rational(row.draws.sum(&:amount_thousandths), THOUSANDTHS), charged: row.draws.sum(&:value_minor))
+        end
+
+        # {material key => Rational left}.
         def left
           containers.group_by(&:product).transform_values { |all| all.sum { |one| core(one).left } }
         end
 
-        # given: {"product", "size", "paid"?, "count"?, "bought_on"?, "opened_on"?, "keeps_until"?, "place"?, "note"?, "opening"?}.
+        # given: {"product", "colour"?, "size", "paid"?, "value"? (of a gift: what it would have cost), "count"?, "bought_on"?, "opened_on"?,
+        # "keeps_until"?, "place"?, "note"?, "opening"?}.
         # Returns the containers.
         def create(given)
           Records::Base.transaction do
-            product = product(given["product"])
+            product = material(given)
             values = read(given, product, new: true)
             reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
             reading.count(:count, 1..100)
@@ -64,8 +71,8 @@ module Kohlrabi
         def update(id, given)
           Records::Base.transaction do
             row = Support::Finder.find(Records::Container, id)
-            now = product(given["product"].to_s.empty? ? row.product : given["product"])
-            values = { product: now[:key], **read(given, now) }
+            now = material(given, row.product)
+            values = { product: now[:key], **read(given, now, had: row.paid_minor) }
             refuse_used(row, values)
             row.update!(values)
             row
@@ -89,10 +96,26 @@ module Kohlrabi
             container = core(row)
             left = left_of(given, container, product(row.product))
             gone = container.left - left
-            lost = { amount_thousandths: (gone * THOUSANDTHS).round, amount_minor: container.cost(gone).to_i, drawn_on: House::WorkshopSettings.today }
+            lost = { amount_thousandths: (gone * THOUSANDTHS).round, amount_minor: container.cost(gone).to_i,
+                     value_minor: valued(row).cost(gone).to_i, drawn_on: House::WorkshopSettings.today }
             row.draws.create!(lost) unless gone.zero?
             row.reload
           end
+        end
+
+        # Row of a product in the colour that was said; where none is sent it stays as it is. now: material key. Raises Refused.
+        def material(given, now = nil)
+          row = product(given["product"].to_s.empty? ? now : given["product"])
+          return row unless given.key?("colour")
+
+          products = Products.core
+          plain = products.fetch(Core::Shelf::Products.product(row[:key]))
+          return plain if given["colour"].to_s.strip.empty?
+
+          refuse(:product_has_no_colour, field: :colour, product: plain[:label].upcase_first) unless products.colours?(plain)
+          products.coloured(plain, Colours.parse(given["colour"]))
+        rescue Core::Refusal => e
+          raise Support::Refused, [e.at(:colour)]
         end
 
         # A product's row. Raises Refused.
@@ -114,18 +137,29 @@ module Kohlrabi
         end
         private_class_method :left_of
 
-        def read(given, product, new: false)
+        def read(given, product, new: false, had: nil)
           reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
           reading.with(:size, into: :size_thousandths, required: new || reading.sent?(:size)) { |raw| size(raw, product) }
           reading.money(:paid)
+          reading.money(:value)
           reading.date(:bought_on, what: "Bought")
           reading.date(:opened_on, what: "Opened")
           reading.day(:keeps_until)
           reading.text(:place, max: 60)
           reading.text(:note, max: 200)
-          reading.done!
+          gift(reading.done!, had)
         end
         private_class_method :read
+
+        # A gift costs nothing: what it would have cost is its value.
+        def gift(values, had)
+          return values unless values[:value_minor]
+
+          paid = values.fetch(:paid_minor, had)
+          refuse(:gift_was_paid_for, field: :value) if paid&.positive?
+          values.merge(paid_minor: 0)
+        end
+        private_class_method :gift
 
         def size(raw, product)
           amount = Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit)
@@ -137,8 +171,8 @@ module Kohlrabi
 
         # What pieces have paid for stays as it was; a tin that nobody has opened yet can be exchanged for another.
         def refuse_used(row, values)
-          changed = %i[product size_thousandths paid_minor].find { |name| values.key?(name) && values[name] != row[name] }
-          field = { product: :product, paid_minor: :paid }.fetch(changed, :size)
+          changed = %i[product size_thousandths paid_minor value_minor].find { |name| values.key?(name) && values[name] != row[name] }
+          field = { product: :product, paid_minor: :paid, value_minor: :value }.fetch(changed, :size)
           refuse(:batch_is_what_went_in, field: field) if changed && row.ingredients.any?
           return unless changed && row.draws.any? { |draw| draw.cost_id || draw.batch_id }
 

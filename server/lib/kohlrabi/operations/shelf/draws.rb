@@ -57,14 +57,22 @@ module Kohlrabi
           Containers.containers(keys(product))
         end
 
-        # Keys of what serves as a product; a mix serves as nothing but itself.
-        def keys(product)
-          [product[:key], *unmixed.fetch(product[:key], []).map { |row| Products.key(row) }]
+        # Keys of what serves as a material: the product or one of the workshop's own like it, in its colour. Where the plan leaves the colour open,
+        # any serves; what a look says the colour of waits for it. A mix serves as nothing but itself.
+        def keys(row)
+          core = Core::Shelf::Products
+          plain = row[:product] || row[:key]
+          served = [plain, *unmixed.fetch(plain, [])]
+          return served.map { |key| [key, row[:colour].key].join(core::BETWEEN) } if row[:colour]
+          return served if core::BY_LOOK.include?(row[:kind]) || !core::COLOURED.include?(row[:kind])
+
+          served | Support::Context.once(:on_shelf) { Containers.left.keys }.select { |key| served.include?(core.product(key)) }
         end
 
-        # {generic key => own products like it that are no mix}: one query, however many products are asked for.
+        # {generic key => keys of own products like it that are no mix}.
         def unmixed
-          Records::Product.live.where.not(id: Records::Mix.live.select(:product_id)).order(:id).group_by(&:generic)
+          own = Products.core.all.select { |row| row[:like] && row[:mix].nil? }
+          own.group_by { |row| row[:like] }.transform_values { |rows| rows.map { |row| row[:key] } }
         end
         private_class_method :unmixed
 
@@ -74,7 +82,9 @@ module Kohlrabi
           containers = containers(product, nil)
           find_more(containers, amount) if more
           parts = parts(product, containers, amount)
-          parts.each { |part| keep(part, House::WorkshopSettings.today, batch: batch) }
+          values = values(parts, containers)
+          parts.zip(values) { |part, value| keep(part, House::WorkshopSettings.today, batch: batch, value_minor: value) }
+          batch.update!(value_minor: batch.value_minor.to_i + values.sum) if values.sum.positive?
           parts.sum(&:cost)
         rescue Core::Refusal => e
           raise Support::Refused, [e.of(product[:label])]
@@ -83,8 +93,10 @@ module Kohlrabi
         def draw(product, containers, amount, rows, on, step: nil)
           parts = parts(product, containers, amount)
           what = "#{Core::Shelf::Amount.text(amount, product, unit: House::WorkshopSettings.workshop.length_unit)} #{product[:label]}"
-          cost = Records::Cost.create!(what: what, category: category(product), amount_minor: parts.sum(&:cost), spent_on: on)
-          parts.each { |part| keep(part, on, cost: cost, step: step) }
+          values = values(parts, containers)
+          cost = Records::Cost.create!(what: what, category: category(product), amount_minor: parts.sum(&:cost), value_minor: values.sum,
+                                       spent_on: on)
+          parts.zip(values) { |part, value| keep(part, on, cost: cost, step: step, value_minor: value) }
           Flips::Summaries.refresh(Flips::Sharing.write(cost, rows))
           cost
         rescue Core::Refusal => e
@@ -100,6 +112,13 @@ module Kohlrabi
           stock.draw(amount, unit: product[:unit] == "pcs" ? nil : product[:unit])
         end
         private_class_method :parts
+
+        # What the parts of a draw would have cost where they were gifts, minor units.
+        def values(parts, containers)
+          rows = containers.index_by(&:id)
+          parts.map { |part| Containers.valued(rows.fetch(part.container.id)).cost(part.amount) }
+        end
+        private_class_method :values
 
         # given: what it is for: a cost and its step, or a batch.
         def keep(part, on, **given)

@@ -25,7 +25,7 @@ module Kohlrabi
         def of_mix(mix)
           key = Mixes.key(mix)
           painted = Records::LookZone.joins(:look).where(product: key, looks: { deletion_id: nil, chosen: true }).select("looks.piece_id")
-          taken = draws(mix).joins(cost: :shares).select("cost_shares.piece_id")
+          taken = draws(key).joins(cost: :shares).select("cost_shares.piece_id")
           Records::Piece.live.where(id: painted).or(Records::Piece.live.where(id: taken)).order(id: :desc).limit(100).filter_map do |piece|
             use(mix, piece, Planning::Plans.of(piece))
           end
@@ -37,7 +37,7 @@ module Kohlrabi
         def use(mix, piece, plan)
           key = Mixes.key(mix)
           steps = plan ? plan.steps.select { |step| step.materials.key?(key) } : []
-          coats = coats(mix, piece)
+          coats = coats([key], piece)
           return if steps.empty? && coats.empty?
 
           Use.new(mix: mix, piece: piece, plan: plan, zones: steps.flat_map(&:zones).uniq, needed: plan ? plan.materials_left.fetch(key, 0) : 0,
@@ -45,17 +45,17 @@ module Kohlrabi
         end
         private_class_method :use
 
-        def coats(mix, piece)
-          rows = draws(mix).joins(cost: :shares).where(cost_shares: { piece_id: piece.id }).preload(container: :mix_version).order(drawn_on: :desc,
-                                                                                                                                   id: :desc)
+        # Array of Coat of what a piece had of some materials, the latest first. keys: of the materials.
+        def coats(keys, piece)
+          rows = draws(keys).joins(cost: :shares).where(cost_shares: { piece_id: piece.id }).preload(container: :mix_version).order(drawn_on: :desc,
+                                                                                                                                    id: :desc)
           rows.map do |draw|
             Coat.new(version: draw.container.mix_version&.number, step: draw.step, on: draw.drawn_on,
                      amount: Rational(draw.amount_thousandths, Containers::THOUSANDTHS))
           end
         end
-        private_class_method :coats
 
-        def draws(mix) = Records::Draw.live.joins(:container).where(containers: { product: Mixes.key(mix) }).where.not(cost_id: nil)
+        def draws(keys) = Records::Draw.live.joins(:container).where(containers: { product: keys }).where.not(cost_id: nil)
         private_class_method :draws
       end
     end

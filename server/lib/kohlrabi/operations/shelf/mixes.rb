@@ -5,7 +5,6 @@ module Kohlrabi
     module Shelf
       # Mixes of the workshop's own: products made of parts by volume, with versions.
       module Mixes
-        SWATCH = /\A#\h{6}\z/
         PRESETS = Core.table("shelf/mixes").freeze
         # Fields of its product => as they are named of a mix.
         FIELDS = { label: :name, generic: :like }.freeze
@@ -83,6 +82,7 @@ module Kohlrabi
           Core::Shelf::Mix.new(parts.map { |key, label, number| Core::Shelf::Mix::Part.new(key: key || label, label: label, parts: number) })
           body = parts.map { |key, label, number| [key, label, number.to_s] }.to_json
           version = mix.versions.create!(number: mix.versions.maximum(:number).to_i + 1, parts: body, note: note)
+          Products.forget
           Planning::Plans.refresh_all(product: key(mix))
           version
         rescue Core::Refusal => e
@@ -93,7 +93,7 @@ module Kohlrabi
         def part(given)
           return named(given) if given["product"].to_s.empty?
 
-          product = Containers.product(given["product"])
+          product = Containers.material(given)
           return [product[:key], product[:label]] if PARTS.call(product)
 
           refuse(product[:mix] ? :mix_in_a_mix : :part_without_volume, field: :product, product: product[:label])
@@ -128,9 +128,7 @@ module Kohlrabi
 
         def read(given)
           reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.with(:swatch) do |raw|
-            raw.match?(SWATCH) ? raw.downcase : raise(Core::Refusal.new(:not_a_colour_of_the_list, given: raw))
-          end
+          reading.with(:swatch) { |raw| Colours.hex(raw) }
           reading.text(:target, max: 120)
           reading.done!
         end

@@ -13,7 +13,8 @@ module Kohlrabi
 
         module_function
 
-        # given: {"shop"?, "spent_on"?, "tax"?, "total"?, "lines": [{"what", "amount", "category"?, "pieces"} or {"product", "size", "amount"}]}.
+        # given: {"shop"?, "spent_on"?, "tax"?, "total"?, "lines": [{"what", "amount", "category"?, "pieces"}, or onto the shelf {"product",
+        # "colour"?, "size", "amount"}]}.
         # Returns the receipt. Raises Refused naming the line: lines/2/amount.
         def create(given)
           Records::Base.transaction do
@@ -87,8 +88,8 @@ module Kohlrabi
           given = line.given
           day = receipt.spent_on&.iso8601.to_s
           if line.onto == "shelf"
-            made = Containers.create("product" => given["product"], "size" => given["size"], "paid" => text, "bought_on" => day,
-                                     "note" => given["what"].to_s)
+            made = Containers.create({ "product" => given["product"], "size" => given["size"], "paid" => text, "bought_on" => day,
+                                       "note" => given["what"].to_s }.merge(given.slice("colour")))
             return made.each { |container| container.update!(receipt: receipt) }
           end
 

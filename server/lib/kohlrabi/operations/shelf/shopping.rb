@@ -6,8 +6,8 @@ module Kohlrabi
       # What all planned work still needs, less what is on the shelf, in whole containers.
       module Shopping
         # line: Core::Planning::Stock::Line of what to buy, nil where the shelf has enough; needed, there: amounts; pieces: names; gear: whether it
-        # is worn, not used up by the amount.
-        Row = Struct.new(:product, :needed, :there, :line, :pieces, :gear, keyword_init: true)
+        # is worn, not used up by the amount; note: what would have to be said of a colour, or nil.
+        Row = Struct.new(:product, :needed, :there, :line, :pieces, :gear, :note, keyword_init: true)
 
         module_function
 
@@ -87,9 +87,22 @@ module Kohlrabi
           needed = amounts.values.sum
           missing = needed - there
           line = Core::Planning::Stock.new({ product[:key] => missing }, products).lines.first if missing.positive?
-          Row.new(product: product, needed: needed, there: there, line: line, pieces: amounts.keys, gear: false)
+          Row.new(product: product, needed: needed, there: there, line: line, pieces: amounts.keys, gear: false,
+                  note: (note(product, products) if line))
         end
         private_class_method :row
+
+        # What the shelf has of it in a colour that nobody has said, or why nothing on the shelf can serve yet.
+        def note(product, products)
+          return unless products.colours?(product)
+          return ("no colour is chosen for it yet" if Core::Shelf::Products::BY_LOOK.include?(product[:kind])) unless product[:colour]
+
+          plain = Draws.keys(products.fetch(product[:product]))
+          there = Containers.left.slice(*plain).values.sum
+          unit = House::WorkshopSettings.workshop.length_unit
+          "#{Core::Shelf::Amount.text(there, product, unit: unit)} stands on the shelf whose colour nobody has said" if there.positive?
+        end
+        private_class_method :note
 
         # Gear that open steps ask for: one container where none is there.
         def gear(bench, there, products)

@@ -18,7 +18,7 @@ module Kohlrabi
         def set(given)
           Records::Base.transaction do
             product = Containers.product(given["product"])
-            row = Records::SpraySetting.find_or_initialize_by(product: product[:key])
+            row = Records::SpraySetting.find_or_initialize_by(product: product[:product] || product[:key])
             row.assign_attributes(read(given, product))
             %i[nozzle setting thinning cup_seconds].all? { |name| row[name].nil? } ? row.destroy! : row.save!
             row

@@ -12,7 +12,7 @@ module Kohlrabi
                   Records::Photo => "photo", Records::Passage => "passage", Records::StashItem => "stash item",
                   Records::Finding => "finding", Records::OwnFinding => "finding of your own", Records::Look => "look",
                   Records::PlanEdit => "change of the plan", Records::Experience => "experience", Records::NumberedPart => "part",
-                  Records::Recipe => "recipe", Records::Product => "product", Records::Container => "container",
+                  Records::Recipe => "recipe", Records::Product => "product", Records::Colour => "colour", Records::Container => "container",
                   Records::StashUse => "use of the stash", Records::Mix => "mix", Records::MixVersion => "version",
                   Records::ToolResult => "result of a tool", Records::Comparable => "comparable",
                   Records::PriceStep => "price step", Records::Offer => "offer", Records::Hold => "hold", Records::WorkshopEntry => "entry",

@@ -8,7 +8,7 @@ module Kohlrabi
         MODELS = [Records::Piece, Records::Event, Records::Cost, Records::WorkEntry, Records::Timer, Records::Prospect, Records::Sighting,
                   Records::Lot, Records::Trip, Records::PieceSet, Records::PieceSetEvent, Records::Damage, Records::Photo, Records::Passage,
                   Records::StashItem, Records::Finding, Records::OwnFinding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience,
-                  Records::NumberedPart, Records::Recipe, Records::Product, Records::SessionMove,
+                  Records::NumberedPart, Records::Recipe, Records::Product, Records::Colour, Records::SessionMove,
                   Records::Container, Records::Draw, Records::StashUse, Records::Mix, Records::MixVersion,
                   Records::MixAddition, Records::ToolResult, Records::Comparable, Records::PriceDecision, Records::PriceStep,
                   Records::Offer, Records::Hold, Records::Receipt, Records::WorkshopEntry, Records::Channel, Records::Payment].freeze

@@ -16,16 +16,17 @@ module Kohlrabi
           end
 
           def to_h
-            { walk: walk, finishes: finishes, products: Operations::Shelf::Products.core.all.map { |row| product(row) }, schools: schools,
+            { walk: walk, finishes: finishes, products: products.all.map { |row| product(row) }, schools: schools,
               own_products: Shelf::Product.present(Operations::Shelf::Products.all, @say), wears: pairs(Core::Planning::Coats::WEAR),
               hardware: pairs(HARDWARE),
               insides: pairs(INSIDES), grades: pairs(Core::Planning::Shape::Zone::GRADES), leads: pairs(Operations::Planning::Steps::LEAD),
-              bases: pairs(Core::Shelf::ProductCautions::BASES),
+              bases: pairs(Core::Shelf::ProductCautions::BASES), labels: Core::Shelf::Products::LABELS.transform_values { |all| pairs(all) },
               recipes: Operations::Planning::Recipes.all.map { |row| { id: row.id, name: row.name } } }
           end
 
           private
 
+          def products = Operations::Shelf::Products.core
           def pairs(hash) = hash.map { |key, label| { key: key, label: label } }
 
           def walk
@@ -49,7 +50,8 @@ module Kohlrabi
           end
 
           def product(row)
-            { key: row[:key], label: row[:label], kind: row[:kind], own: row.key?(:like), swatch: swatches[row[:key]],
+            { key: row[:key], label: row[:label], kind: row[:kind], own: row.key?(:like), mix: !row[:mix].nil?,
+              colours: products.colours?(row), swatch: swatches[row[:key]],
               rate: row[:rate] && Core::Units::Measures.rate(row[:rate], unit: @say.workshop.length_unit),
               waits: %i[sand recoat handle].filter_map { |name| "#{name} #{@say.wait(row[name])}" if row[name] },
               cautions: row[:cautions].map { |key| Core::Planning::Cautions.text(key.to_sym) } }

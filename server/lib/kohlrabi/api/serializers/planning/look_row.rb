@@ -32,10 +32,12 @@ module Kohlrabi
           end
 
           def choices
+            colours = @plan.brief.products.colours
             @zones.map do |zone|
               choice = @plan.brief.choice(zone)
               { zone: zone.key, finish: choice.finish, label: Core::Planning::Finishes.label(choice.finish), over: choice.over || [],
-                colour: choice.colour, undercolour: choice.undercolour, product: choice.product, wear: choice.wear, options: choice.options || [] }
+                colour: choice.colour, undercolour: choice.undercolour, swatch: colours.hex(choice.colour),
+                colour_name: colours.fetch(choice.colour)&.to_s, product: choice.product, wear: choice.wear, options: choice.options || [] }
             end
           end
 

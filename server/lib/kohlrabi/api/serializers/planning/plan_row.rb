@@ -47,7 +47,8 @@ module Kohlrabi
           end
 
           def material(line)
-            { product: line.row[:key], label: line.row[:label], kind: line.row[:kind], amount: @say.amount(line.amount, line.row),
+            { product: line.row[:key], label: line.row[:label], swatch: line.row[:colour]&.hex, kind: line.row[:kind],
+              amount: @say.amount(line.amount, line.row),
               packs: @say.packs(line.packs, line.row), price: @say.money(line.price), used: @say.money(line.used),
               over: @say.amount(line.over, line.row), there: there(line),
               others: @plan.brief.products.of_kind(line.row[:kind]).size > 1 }

@@ -54,7 +54,7 @@ module Kohlrabi
           def with_what
             materials = step.materials.map do |key, amount|
               row = @plan.brief.products.fetch(key)
-              { product: key, label: row[:label], text: @say.amount(amount, row) }
+              { product: key, label: row[:label], swatch: row[:colour]&.hex, text: @say.amount(amount, row) }
             end
             { place: PLACES.fetch(step.place), floor: floor, materials: materials, grits: step.grits.map { |grit| "P#{grit}" }, ways: step.ways,
               sprayer: sprayer }
@@ -64,7 +64,11 @@ module Kohlrabi
           def sprayer
             return unless step.ways.include?("spray")
 
-            step.materials.keys.filter_map { |key| @sprayers[key]&.then { |row| Operations::Shelf::Sprayers.text(row) } }.first
+            step.materials.keys.filter_map do |key|
+              @sprayers[Core::Shelf::Products.product(key)]&.then do |row|
+                Operations::Shelf::Sprayers.text(row)
+              end
+            end.first
           end
 
           def care

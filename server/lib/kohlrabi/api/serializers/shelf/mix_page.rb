@@ -37,7 +37,8 @@ module Kohlrabi
 
           # What of mixes is on a piece, for a touch-up.
           def of_piece(piece)
-            { mixes: Operations::Shelf::MixUses.of_piece(piece).map { |use| { mix: short(use.mix), **use(use), stands: stands(use.mix) } } }
+            { mixes: Operations::Shelf::MixUses.of_piece(piece).map { |use| { mix: short(use.mix), **use(use, piece), stands: stands(use.mix) } },
+              colours: Operations::Shelf::ColourUses.of_piece(piece).map { |use| colour(use) } }
           end
 
           private
@@ -52,7 +53,7 @@ module Kohlrabi
           def preset(row)
             generic = Core::Shelf::Products::GENERIC
             parts = row[:parts].map do |product, label, parts|
-              { product: product, label: label || generic.fetch(product)[:label], parts: parts.to_s }
+              { product: product, colour: "", label: label || generic.fetch(product)[:label], parts: parts.to_s }
             end
             { key: row[:key], label: row[:label], like: row[:like], why: row[:why], parts: parts }
           end
@@ -65,7 +66,8 @@ module Kohlrabi
           def parts(version)
             mix = Operations::Shelf::Mixes.core(version)
             mix.parts.map do |part|
-              { product: Operations::Shelf::Mixes.products(version)[part.key], label: part.label, parts: typed(part.parts.to_r),
+              { product: Operations::Shelf::Mixes.products(version)[part.key]&.then { |key| Core::Shelf::Products.product(key) },
+                colour: Core::Shelf::Products.colour(part.key).to_s, label: part.label, parts: typed(part.parts.to_r),
                 percent: "#{Core::Units::Numerals.text(mix.shares.fetch(part.key) * 100, 1)}%" }
             end
           end
@@ -97,18 +99,26 @@ module Kohlrabi
               trip: line.entry.trip, on: @say.day(line.entry.on) }
           end
 
-          def use(use)
+          def use(use, piece = use.piece)
+            { piece: { id: piece.id, ticket: piece.ticket_text, name: piece.name }, zones: zones(use),
+              needed: use.needed.zero? ? nil : ml(use.needed), coats: use.coats.map do |coat|
+                                                                 { version: coat.version, step: coat.step, on: @say.day(coat.on), amount: ml(coat.amount) }
+                                                               end }
+          end
+
+          def zones(use)
+            return "" unless use.plan
+
             repeats = Core::Planning::Repeats
-            zones = if use.plan
-                      Core::Planning::ZoneWords.list(use.zones.map do |key|
-                        repeats.base(key)
-                      end.uniq, repeats.single(use.plan.brief.zones))
-                    else
-                      ""
-                    end
-            { piece: { id: use.piece.id, ticket: use.piece.ticket_text, name: use.piece.name }, zones: zones,
-              needed: use.needed.zero? ? nil : ml(use.needed),
-              coats: use.coats.map { |coat| { version: coat.version, step: coat.step, on: @say.day(coat.on), amount: ml(coat.amount) } } }
+            Core::Planning::ZoneWords.list(use.zones.map { |key| repeats.base(key) }.uniq, repeats.single(use.plan.brief.zones))
+          end
+
+          # A colour out of a tin on a piece.
+          def colour(use)
+            amount = ->(number) { use.row[:unit] == "ml" ? ml(number) : @say.amount(number, use.row) }
+            { label: use.row[:label], swatch: use.row[:colour].hex, zones: zones(use), needed: use.needed.zero? ? nil : amount.call(use.needed),
+              coats: use.coats.map { |coat| { step: coat.step, on: @say.day(coat.on), amount: amount.call(coat.amount) } },
+              stands: use.tins.map { |tin| { place: tin.place.to_s, left: amount.call(Operations::Shelf::Containers.core(tin).left) } } }
           end
 
           # Where some of it still stands, the latest first.

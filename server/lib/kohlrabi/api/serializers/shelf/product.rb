@@ -22,7 +22,8 @@ module Kohlrabi
               cure: row.cure.to_s, coldest: row.coldest ? Core::Units::Measures.degrees(row.coldest, unit: unit) : "",
               **Operations::Shelf::Products::WAITS.transform_values { |name| row[name] ? say.typed_effort(row[name] * 60) : "" },
               pack_amount: row.pack_amount ? say.typed_amount(row.pack_amount, Product.like(row), places: 0) : "",
-              pack_price: say.typed_money(row.pack_price_minor) }
+              pack_price: say.typed_money(row.pack_price_minor), builtin: row.builtin&.split(","), blocks: row.blocks&.split(","),
+              grips: { true => "yes", false => "no" }.fetch(row.grips, ""), thin: row.thin ? Core::Units::Numerals.plain(row.thin.to_r, 1).delete_suffix(".0") : "" }
           end
         end
       end

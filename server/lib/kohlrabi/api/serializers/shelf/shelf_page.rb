@@ -29,7 +29,8 @@ module Kohlrabi
           def container(row)
             product = Operations::Shelf::Containers.product(row.product)
             core = Operations::Shelf::Containers.core(row)
-            { id: row.id, product: row.product, label: product[:label], place: row.place, note: row.note, opening: row.opening, **held(core, product),
+            { id: row.id, **named(product), product: row.product, value: row.value_minor && @say.money(row.value_minor),
+              place: row.place, note: row.note, opening: row.opening, **held(core, product),
               **DATES.to_h do |name|
                 [name, @say.day(row[name])]
               end, paid: @say.money(row.paid_minor), warn: warn(row, core), fields: fields(row, product) }
@@ -39,8 +40,8 @@ module Kohlrabi
 
           def row(row)
             product = row.product
-            { product: product[:key], label: product[:label], kind: product[:kind], unit: product[:unit], left: amount(row.left, product),
-              worth: @say.money(row.worth), containers: row.containers.map { |one| container(one) } }
+            { **named(product), kind: product[:kind], unit: product[:unit], left: amount(row.left, product),
+                                worth: @say.money(row.worth), containers: row.containers.map { |one| container(one) } }
           end
 
           def held(core, product)
@@ -49,19 +50,20 @@ module Kohlrabi
           end
 
           def need(row)
-            line = row.line
-            packs = if line
-                      line.packs.map do |size, count|
-                        { size: typed(size, row.product), count: count, price: @say.typed_money(price(row.product, size)) }
-                      end
-                    else
-                      []
-                    end
-            { product: row.product[:key], label: row.product[:label], needed: row.needed && amount(row.needed, row.product),
-              there: amount(row.there, row.product), buy: line && @say.packs(line.packs, row.product),
-              over: line && !row.gear ? amount(line.over, row.product) : nil, price: @say.money(line&.price), packs: packs,
-              pieces: row.pieces, gear: row.gear }
+            product = row.product
+            { **named(product), note: row.note, needed: row.needed && amount(row.needed, product), there: amount(row.there, product),
+                                pieces: row.pieces, gear: row.gear, **to_buy(row.line, product, gear: row.gear) }
           end
+
+          def to_buy(line, product, gear:)
+            return { buy: nil, over: nil, price: nil, packs: [] } unless line
+
+            packs = line.packs.map { |size, count| { size: typed(size, product), count: count, price: @say.typed_money(price(product, size)) } }
+            { buy: @say.packs(line.packs, product), over: gear ? nil : amount(line.over, product), price: @say.money(line.price), packs: packs }
+          end
+
+          # A material by its name and the swatch of its colour.
+          def named(product) = { product: product[:key], label: product[:label], swatch: product[:colour]&.hex }
 
           def price(product, size) = product[:packs].to_h[size]
 
@@ -74,7 +76,8 @@ module Kohlrabi
 
           def fields(row, product)
             size = typed(Rational(row.size_thousandths, 1000), product)
-            { product: row.product, size: size, paid: @say.typed_money(row.paid_minor), place: row.place.to_s, note: row.note.to_s,
+            { product: product[:product] || row.product, colour: product[:colour]&.key.to_s, value: @say.typed_money(row.value_minor), size: size,
+              paid: @say.typed_money(row.paid_minor), place: row.place.to_s, note: row.note.to_s,
               **DATES.to_h { |name| [name, row[name]&.iso8601.to_s] } }
           end
 

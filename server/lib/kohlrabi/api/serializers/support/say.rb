@@ -98,7 +98,8 @@ module Kohlrabi
           # Finish of the zones by the chosen look, where there is one.
           def planned(piece)
             look = piece.looks.find(&:chosen)
-            look ? look.look_zones.map { |row| { zone: row.zone, finish: row.finish, colour: row.colour } } : []
+            colours = Operations::Shelf::Colours.core
+            look ? look.look_zones.map { |row| { zone: row.zone, finish: row.finish, colour: colours.hex(row.colour) } } : []
           end
 
           LANES = { waiting: "waiting", bench: "on the bench", market: "on the market" }.freeze

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Shelf
+      # The colours that can be chosen: the workshop's own first, then the palette; any other by its swatch. Two of one swatch stay two: what is
+      # asked for is the colour, not its picture on a screen.
+      class Colours
+        include Refusing
+
+        PALETTE = Core.table("shelf/colours").map { |row| Colour.new(**row, own: false).freeze }.freeze
+        HEX = /\A#\h{6}\z/
+
+        BY_KEY = PALETTE.to_h { |colour| [colour.key, colour] }.freeze
+
+        # own: Enumerable of Colour, read when the first is asked for; gone: of those that were removed, which what was painted with them keeps.
+        def initialize(own = [], gone: [])
+          @given = own
+          @gone = gone
+        end
+
+        # Own ones by name, then the palette in its order, but for what the workshop calls so.
+        def all = own.sort_by { |colour| fold(colour.name) } + palette
+
+        # Colour of a key, nil for nil. Raises Refusal.
+        def fetch(key)
+          return if key.nil?
+          return Colour.new(key: key.downcase, hex: key.downcase, own: false) if HEX.match?(key)
+
+          BY_KEY[key] || by_key[key] || refuse(:not_a_colour, given: key)
+        end
+
+        def hex(key) = fetch(key)&.hex
+
+        # Key of what was typed or picked: a key, a name, or a swatch. A swatch that is one colour's alone is that colour. Raises Refusal, with
+        # the name that comes nearest.
+        def key(text)
+          said = text.strip
+          return said if BY_KEY.key?(said) || own.any? { |colour| colour.key == said }
+
+          named = all.find { |colour| fold(colour.name) == fold(said) }
+          return named.key if named
+
+          HEX.match?(said) ? of_swatch(said.downcase) : refuse_unknown(text)
+        end
+
+        # Refuses a name that the workshop has given already. but: key of the colour that is renamed.
+        def unused!(name, but: nil)
+          same = own.find { |colour| fold(colour.name) == fold(name) && colour.key != but } or return
+          free = (2..).lazy.map { |number| "#{name.strip} #{number}" }.find { |other| own.none? { |colour| fold(colour.name) == fold(other) } }
+          refuse(:colour_twice, field: :name, name: same.name, hex: same.hex, free: free)
+        end
+
+        private
+
+        def own = @own ||= @given.to_a
+        def by_key = @by_key ||= [*@gone, *own].to_h { |colour| [colour.key, colour] }
+
+        def palette
+          names = own.map { |colour| fold(colour.name) }
+          PALETTE.reject { |colour| names.include?(fold(colour.name)) }
+        end
+
+        def of_swatch(hex)
+          of_one = [own, palette].map { |some| some.select { |colour| colour.hex == hex } }.find(&:any?)
+          of_one&.size == 1 ? of_one.first.key : hex
+        end
+
+        def refuse_unknown(text)
+          near = DidYouMean::SpellChecker.new(dictionary: all.map(&:name)).correct(text).first
+          near ? refuse(:colour_nearly, given: text, near: near) : refuse(:not_a_colour, given: text)
+        end
+
+        def fold(name) = name.strip.downcase
+      end
+    end
+  end
+end
