@@ -100,10 +100,9 @@ module Kohlrabi
           end
 
           def use(use, piece = use.piece)
+            coats = use.coats.map { |coat| { version: coat.version, step: coat.step, on: @say.day(coat.on), amount: ml(coat.amount) } }
             { piece: { id: piece.id, ticket: piece.ticket_text, name: piece.name }, zones: zones(use),
-              needed: use.needed.zero? ? nil : ml(use.needed), coats: use.coats.map do |coat|
-                                                                 { version: coat.version, step: coat.step, on: @say.day(coat.on), amount: ml(coat.amount) }
-                                                               end }
+              needed: use.needed.zero? ? nil : ml(use.needed), coats: coats }
           end
 
           def zones(use)
