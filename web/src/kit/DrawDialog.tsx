@@ -6,6 +6,7 @@ import { useShelf, useWorkshop } from "../api/queries";
 import { useUndo } from "./session/undo";
 import { type Named, startWith, type ShareInput, type Values } from "./fields";
 import { FormDialog } from "./FormDialog";
+import { PlanTakes } from "./PlanTakes";
 
 type Props = { product?: string; container?: number; piece?: Named | null; amount?: string; onClose: () => void };
 type Tried = { values: Values; pieces: ShareInput[] };
@@ -53,13 +54,16 @@ export default function DrawDialog({ product, container, piece = null, amount = 
         { name: "share", label: "or a part of the container", kind: "text", half: true, help: "1/3, 25%" },
         { name: "pieces", label: "For which pieces", kind: "pieces" },
       ]}
-      extra={
-        short && (
-          <Button variant="outlined" onClick={() => void send(short, true).catch(failed)}>
-            There was more in it: take it all the same
-          </Button>
-        )
-      }
+      extra={(pieces) => (
+        <>
+          <PlanTakes pieces={pieces} {...(product ? { product } : {})} />
+          {short && (
+            <Button variant="outlined" onClick={() => void send(short, true).catch(failed)}>
+              There was more in it: take it all the same
+            </Button>
+          )}
+        </>
+      )}
       onClose={onClose}
       onSubmit={async (values, pieces) => {
         try {

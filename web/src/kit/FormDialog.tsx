@@ -8,7 +8,7 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { type FormEvent, type ReactNode, useId, useState } from "react";
-import { useForm, useWatch } from "react-hook-form";
+import { FormProvider, useForm, useWatch } from "react-hook-form";
 import { ProblemError } from "../api/client";
 import { Field } from "./Field";
 import type { FieldSpec, ShareInput, Values } from "./fields";
@@ -20,7 +20,8 @@ type Props = {
   fields: FieldSpec[];
   initial?: Values;
   initialPieces?: ShareInput[];
-  extra?: ReactNode;
+  // Below the fields; within it the form is at hand by useFormContext.
+  extra?: ReactNode | ((pieces: ShareInput[]) => ReactNode);
   onClose: () => void;
   // Throws ProblemError to keep the form open with what is wrong.
   onSubmit: (values: Values, pieces: ShareInput[]) => Promise<void>;
@@ -123,7 +124,11 @@ export function FormDialog({
                   />
                 </Box>
               ))}
-            {extra && <Box sx={{ gridColumn: "1 / -1" }}>{extra}</Box>}
+            {extra && (
+              <Box sx={{ gridColumn: "1 / -1" }}>
+                <FormProvider {...form}>{typeof extra === "function" ? extra(pieces) : extra}</FormProvider>
+              </Box>
+            )}
           </Box>
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2 }}>

@@ -24,7 +24,8 @@ module Kohlrabi
 
       # The document of Support::Danger: with the piece, and the caution to read, or what the lead question is about.
       def danger(error)
-        caution = error.caution && Core::Planning::Cautions.row(error.caution).slice(:key, :text, :wear, :waste)
+        unit = Operations::House::WorkshopSettings.workshop.length_unit
+        caution = error.caution && Core::Planning::Cautions.row(error.caution, unit: unit).slice(:key, :text, :wear, :waste)
         about = Core::Planning::Cautions.row(:lead).slice(:text, :wear, :waste) unless caution
         refused(error).merge(danger: { piece: { id: error.piece.id, name: error.piece.name }, caution: caution, about: about })
       end

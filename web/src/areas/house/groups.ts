@@ -198,7 +198,7 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
             { key: "mm", label: "millimetres" },
             { key: "in", label: "inches, to 1/16" },
           ],
-          why: "Shown and meant where no unit is written; “60 cm” or “23 5/8 in” can always be typed.",
+          why: "Shown and meant where no unit is written; any other can be typed with its unit.",
         },
       ],
     },

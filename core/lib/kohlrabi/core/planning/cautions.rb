@@ -6,17 +6,19 @@ module Kohlrabi
       # Cautions in plain words, from data/planning/cautions.yml, shown where the work can hurt somebody.
       module Cautions
         ROWS = Core.table("planning/cautions").to_h { |row| [row[:key].to_sym, row] }.freeze
-        TEXTS = ROWS.transform_values { |row| row[:text] }.freeze
+        # What one person lifts, by the workshop's unit of length; where that is not known, in both.
+        ALONE = { "mm" => "25 kg", "in" => "55 lb" }.freeze
+        TEXTS = ROWS.transform_values { |row| row[:text].sub("{alone}", "25 kg (55 lb)") }.freeze
         LEAD_LIMIT = 1978 # the year of the limit in the USA; other places have their own, so the text says so
         LIDDED = ["blanket box", "trunk"].freeze
 
         module_function
 
-        # Text by key. Raises KeyError.
-        def text(key) = TEXTS.fetch(key)
+        # Text by key, in the measures of the workshop's unit of length. Raises KeyError.
+        def text(key, unit: nil) = ALONE.key?(unit) ? ROWS.fetch(key)[:text].sub("{alone}", ALONE[unit]) : TEXTS.fetch(key)
 
         # {key:, text:, wear:, waste:, serious:} by key. Raises KeyError.
-        def row(key) = ROWS.fetch(key.to_sym)
+        def row(key, unit: nil) = ROWS.fetch(key.to_sym).merge(text: text(key.to_sym, unit: unit))
 
         # Whether it must be confirmed once per piece before the step starts.
         def serious?(key) = row(key)[:serious] == true

@@ -130,7 +130,7 @@ module Kohlrabi
         def check_cautions(piece, step)
           key = unconfirmed(piece, step).first or return
 
-          read = Core::Refusal.new(:read_the_caution_first, field: :caution, caution: Core::Planning::Cautions.text(key.to_sym))
+          read = Core::Refusal.new(:read_the_caution_first, field: :caution, caution: Core::Planning::Cautions.text(key.to_sym, unit: House::WorkshopSettings.workshop.length_unit))
           raise Support::Danger.new(read, piece: piece, caution: key)
         end
         private_class_method :check_cautions

@@ -54,7 +54,7 @@ module Kohlrabi
               colours: products.colours?(row), swatch: swatches[row[:key]],
               rate: row[:rate] && Core::Units::Measures.rate(row[:rate], unit: @say.workshop.length_unit),
               waits: %i[sand recoat handle].filter_map { |name| "#{name} #{@say.wait(row[name])}" if row[name] },
-              cautions: row[:cautions].map { |key| Core::Planning::Cautions.text(key.to_sym) } }
+              cautions: row[:cautions].map { |key| Core::Planning::Cautions.text(key.to_sym, unit: @say.workshop.length_unit) } }
           end
 
           # {product key => colour} of mixes.

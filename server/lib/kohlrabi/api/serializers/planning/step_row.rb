@@ -73,7 +73,7 @@ module Kohlrabi
 
           def care
             cautions = step.cautions.map do |key|
-              row = Core::Planning::Cautions.row(key)
+              row = Core::Planning::Cautions.row(key, unit: @say.workshop.length_unit)
               { key: key, text: row[:text], wear: row[:wear], waste: row[:waste], serious: row[:serious] == true,
                 confirmed: @confirmed.include?(key) }
             end

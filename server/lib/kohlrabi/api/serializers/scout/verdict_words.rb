@@ -22,7 +22,7 @@ module Kohlrabi
             said = rows.map do |row|
               { name: row.passage.name, kind: Core::Scout::Carrying::KINDS.fetch(row.passage.kind), whole: fits(row.whole, say), bare: fits(row.bare, say) }
             end
-            { why: carrying.why, rows: said, caution: Core::Planning::Cautions.text(:lift) }
+            { why: carrying.why, rows: said, caution: Core::Planning::Cautions.text(:lift, unit: say.workshop.length_unit) }
           end
 
           def fits(answer, say)

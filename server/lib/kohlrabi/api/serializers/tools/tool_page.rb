@@ -23,7 +23,7 @@ module Kohlrabi
               { label: line.label, text: line.text, why: line.why }
             end, table: table(answer.table),
               picture: picture(answer.picture), template: !answer.template.nil?, assumes: answer.assumes, warnings: answer.warnings,
-              cautions: answer.cautions.map { |key| Core::Planning::Cautions.text(key.to_sym) }, **leads_to(answer) }
+              cautions: answer.cautions.map { |key| Core::Planning::Cautions.text(key.to_sym, unit: @say.workshop.length_unit) }, **leads_to(answer) }
           end
 
           def results(piece) = { results: Operations::Tools::SavedResults.of(piece).map { |row| result(row) } }

@@ -1,0 +1,137 @@
+# frozen_string_literal: true
+
+require_relative "bench_helper"
+
+# The same dresser, tin and receipt in a US workshop and in a euro one, each typed in its own words: plan, cost and money are the same.
+# Quarts, inches and fluid ounces by NIST SP 811.
+RSpec.describe "two workshops", type: :feature do
+  include_context "with an empty workshop"
+
+  include BenchHands
+
+  us = { workshop: { currency: "USD", length_unit: "in" }, code: "USD", price: "40.50", sides: ['36"', "1 ft 6", "32"], tin: "1 qt", paid: "42.00",
+         pulls: "12.50", wax: "14 fl oz", wax_paid: "9.00", tax: "1.72" }
+  euro = { workshop: { currency: "EUR", length_unit: "mm" }, code: "EUR", price: "40,50", sides: ["91,44 cm", "457.2", "812,8 mm"], tin: "0,946353 L",
+           paid: "42,00", pulls: "12,50", wax: "41,4029 cl", wax_paid: "9", tax: "1,72" }
+  metric = /\d ?(?:mm|ml|cm|kg|°C|m²|L|g)(?![a-z²])/
+
+  def record(said)
+    visit "/floor"
+    press("Record a piece", match: :first)
+    form("Record a piece") do
+      type("What is it?", "Dresser from the barn")
+      find_field("Kind").send_keys("dresser", :tab)
+      { "Width" => 0, "Depth" => 1, "Height" => 2 }.each { |side, place| type(side, said[:sides][place]) }
+      type("Price paid", said[:price])
+      press("Record piece")
+    end
+    press("Look at its shape")
+    form("The shape of this dresser") { press("Looks right") }
+    expect(page).to have_button("Its shape")
+  end
+
+  def paint
+    within("nav[aria-label]", text: "Look it over") { click_link("The look") }
+    press("Begin a look")
+    form("A look") do
+      type("Name of the look", "Dark")
+      press("Begin this look")
+    end
+    press("All that is seen")
+    within("[role=group][aria-label=Finish]") { press("Paint") }
+    find("button[aria-label^='Colour:']").click
+    within("[role=dialog][aria-label='Palette: Colour']") do
+      type("Find a colour", "ink")
+      press("inkwell")
+    end
+    find("button", text: /\AFinish \d+ zones so\z/).click
+    expect(page).to have_text("Paint, inkwell")
+  end
+
+  def stock(said)
+    visit "/shelf"
+    press("Put on the shelf", match: :first)
+    form("Put on the shelf") do
+      pick("What", "all-in-one satin paint")
+      find("button[aria-label^='Colour:']").click
+      within(page.document.find("[role=dialog][aria-label='Palette: Colour']")) { press("inkwell") }
+      type("Holds", said[:tin])
+      type("Paid for it", said[:paid])
+      press("Put it there")
+    end
+    expect(page).to have_text("all-in-one satin paint, inkwell")
+  end
+
+  def take_half
+    press("Take all-in-one satin paint, inkwell")
+    form("Take from the shelf") do
+      type("or a part of the container", "1/2")
+      find_field("For which pieces").send_keys("Dresser")
+      page.document.find("[role=option]", text: "Dresser").click
+      expect(page).to have_css("button", text: "The plan still takes")
+      press("Take it")
+    end
+    expect(page).to have_text("taken, 21.00")
+  end
+
+  def receipt(said)
+    visit "/evening"
+    type("Total, #{said[:code]}", "23.22")
+    type("Tax on top, #{said[:code]}", said[:tax])
+    within("[role=group][aria-label='Line 1']") do
+      type("What", "Cup pulls")
+      type("Amount of line 1", said[:pulls])
+      find_field("For which pieces").send_keys("Dresser")
+    end
+    find("[role=option]", text: "Dresser").click
+    press("Another line")
+    within("[role=group][aria-label='Line 2']") do
+      type("Amount of line 2", said[:wax_paid])
+      press("onto the shelf")
+      pick("Product", "paste wax")
+      type("Holds", said[:wax])
+    end
+    press("Record receipt")
+    expect(page).to have_text("Receipt of 23.22 #{said[:code]} recorded")
+  end
+
+  # What both must read alike.
+  def read
+    plan = send_to(:get, "/pieces/1/plan")["plan"]
+    piece = send_to(:get, "/pieces/1")
+    { steps: plan["steps"].map { |step| [step["label"], step["time"]["seconds"], step["wait"]] }, hours: plan["hours"],
+      figures: piece["figures"].map { |figure| figure.slice("key", "text") }, costs: piece["costs"].map { |cost| cost["amount"]["text"] },
+      worth: send_to(:get, "/shelf")["worth"] }
+  end
+
+  # {address => what is metric on its screen}.
+  def seen(metric)
+    pages = %w[/pieces/1 /pieces/1/look /pieces/1/plan /shelf /shelf/shopping /shelf/products /tools /scout /evening /rules]
+    screens = pages.to_h do |path|
+      visit path
+      expect(page).to have_css("h1")
+      expect(page).to have_no_css("[role=progressbar]")
+      [path, page.find("main").text.scan(metric)]
+    end
+    screens.reject { |_, found| found.empty? }
+  end
+
+  it "read the same plan, cost and money of the same dresser, and nothing metric stands in the US one" do
+    answers = [us, euro].map do |said|
+      @server = RealServer.on(Templates.empty)
+      Capybara.app_host = @server.address
+      send_to(:patch, "/workshop", { lock_version: send_to(:get, "/workshop")["lock_version"], **said[:workshop] })
+      record(said)
+      paint
+      stock(said)
+      take_half
+      receipt(said)
+      [read, seen(metric)]
+    end
+    (alike, shown), (other, elsewhere) = answers
+    expect(alike[:steps].size).to be > 10
+    expect(alike).to eq(other)
+    expect(shown).to eq({})
+    expect(elsewhere.keys).to include("/pieces/1", "/pieces/1/plan", "/shelf", "/shelf/shopping") # what is looked for would be found
+  end
+end
