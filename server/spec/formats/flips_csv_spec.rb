@@ -26,6 +26,17 @@ RSpec.describe Kohlrabi::Formats::FlipsCsv do
     expect(flip.costs.map { |cost| cost.values_at(:category, :amount_minor) }).to eq([["materials", 420], ["hardware", 0]])
   end
 
+  it "reads sides, hours and kinds as people say them, in the house's measures where no unit stands" do
+    text = "name;kind;width;depth;height;hours\nA;Dresser;36\"\"\";1 ft 6;81,28 cm;8 h 30\n".sub('36"""', '"36"""')
+    flip = read(text, unit: "in").flips.first
+    expect(flip.problems).to eq([])
+    expect(flip.piece.values_at(:width_mm, :depth_mm, :height_mm)).to eq([914.4, 457.2, 812.8])
+    expect(flip.seconds).to eq(8.5 * 3600)
+    expect(read("name,width\nA,36\n", unit: "in").flips.first.piece[:width_mm]).to eq(914.4)
+    expect(read("name,width\nA,914\n").flips.first.piece[:width_mm]).to eq(914)
+    expect(problems("A,36 qrt", "name,width")).to contain_exactly(/\Awidth: “36 qrt” is not a length/)
+  end
+
   it "keeps an asking price without a day of listing with the sale" do
     sale = read("name,asking_price,sold_on,sale_price\nA,90,2026-02-01,80\n").flips.first.events
     expect(sale).to contain_exactly(include(kind: "sold", sale: include(asking_minor: 9000, price_minor: 8000)))

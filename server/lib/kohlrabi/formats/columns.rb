@@ -19,7 +19,8 @@ module Kohlrabi
         "sale_price" => ["sale", "sold for", "sold price", "selling price", "price", "revenue"], "fees" => ["fee", "commission", "platform fee"],
         "channel" => ["where sold", "sold on platform", "platform", "sold at"], "notes" => %w[note comment comments remarks],
         "outcome" => %w[result status],
-        "tip" => %w[tips], "refund" => %w[refunded]
+        "tip" => %w[tips], "refund" => %w[refunded],
+        "width" => ["w", "wide", "width in", "width cm", "length"], "depth" => %w[d deep], "height" => %w[h high tall]
       }.freeze
 
       # heads: names in the file, in order; chosen: {head => column of a Flips CSV or LEFT_OUT}; guess: whether to guess the rest.

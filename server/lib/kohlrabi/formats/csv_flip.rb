@@ -4,23 +4,26 @@ module Kohlrabi
   module Formats
     # One row of a Flips CSV, read into what the records hold, with all that is wrong with it by column.
     class CsvFlip
+      SAID = /\A\d+\s*(?:h|min|:)/i
       OUTCOMES = { "kept" => "kept", "given away" => "given_away", "scrapped" => "scrapped" }.freeze
 
       attr_reader :row, :name, :problems, :remarks, :seconds
 
       # row: number in the file (the header is 1); given: {column => text}; problem: why the row cannot be read at all.
-      def initialize(row, given, problem:, currency:, today:, decimal:, dates:)
+      def initialize(row, given, problem:, currency:, today:, decimal:, dates:, unit: "mm")
         @row = row
         @given = given
         @currency = currency
         @today = today
         @decimal = decimal
         @dates = dates
+        @unit = unit
         @problems = problem ? [problem] : []
         @remarks = []
         @name = given["name"].to_s
         @money = {}
         @dates_read = {}
+        @sides = {}
         read unless problem
       end
 
@@ -29,6 +32,7 @@ module Kohlrabi
       # Attributes of the piece. No sundries are added to imported flips.
       def piece
         { name: name, kind: text("kind"), source: text("source"), bought_on: bought_on, purchase_minor: @money["purchase"],
+          **FlipsCsv::SIDES.to_h { |side| [:"#{side}_mm", @sides[side]] },
           notes: [text("notes"), ("Channel: #{text('channel')}" if channel_homeless?)].compact.join("\n").then { |notes| notes unless notes.empty? } }
       end
 
@@ -57,7 +61,8 @@ module Kohlrabi
         say("name", "It is longer than 120 characters.", "Shorten it.") if name.size > 120
         @money = FlipsCsv::MONEY.to_h { |column| [column, value(column) { |raw| Core::Units::MoneyText.parse(raw, currency: @currency, decimal: @decimal) }] }
         @dates_read = FlipsCsv::DATES.to_h { |column| [column, value(column) { |raw| date(raw, column) }] }
-        @seconds = value("hours") { |raw| Core::Units::Effort.parse_decimal_hours(raw, decimal: @decimal) }
+        @sides = FlipsCsv::SIDES.to_h { |side| [side, value(side) { |raw| Core::Units::Length.parse(raw, unit: @unit) }] }
+        @seconds = value("hours") { |raw| hours(raw) }
         @outcome = value("outcome") { |raw| OUTCOMES[raw.downcase] or raise Core::Refusal.new(:not_an_outcome, given: raw) }
         check if problems.empty?
       end
@@ -68,6 +73,15 @@ module Kohlrabi
       rescue Core::Refusal => e
         say(column, e.problem, e.remedy)
         nil
+      end
+
+      # Decimal hours, or as one says them: "8 h 30", "90 min".
+      def hours(raw)
+        Core::Units::Effort.parse_decimal_hours(raw, decimal: @decimal)
+      rescue Core::Refusal => e
+        raise e unless raw.match?(SAID)
+
+        Core::Units::Effort.parse_week(raw)
       end
 
       def date(raw, column)

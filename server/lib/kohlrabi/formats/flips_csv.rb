@@ -5,9 +5,10 @@ module Kohlrabi
     # A person's spreadsheet of past flips, as CSV, XLSX or ODS; docs/formats/flips-csv.md describes it. Reads, never writes to the records.
     class FlipsCsv
       COLUMNS = %w[name kind source bought_on purchase materials hardware other_costs hours started_on ready_on listed_on
-                   asking_price sold_on sale_price fees channel notes outcome outcome_on tip refund].freeze
+                   asking_price sold_on sale_price fees channel notes outcome outcome_on tip refund width depth height].freeze
       MONEY = %w[purchase materials hardware other_costs asking_price sale_price fees tip refund].freeze
       DATES = %w[bought_on started_on ready_on listed_on sold_on outcome_on].freeze
+      SIDES = %w[width depth height].freeze
       TEXTS = %w[name kind source channel notes].freeze
 
       attr_reader :flips, :problems, :questions
@@ -16,12 +17,12 @@ module Kohlrabi
       Column = Struct.new(:head, :to, :guessed, :samples, keyword_init: true)
       SAMPLES = 3
 
-      # bytes: the file; currency: Core::Units::Currency; today: Date.
+      # bytes: the file; currency: Core::Units::Currency; today: Date; unit: of bare lengths.
       # decimal: :point or :comma; dates: :iso, :dmy or :mdy, as the person answered. columns: {head => column, or "" to leave it out}, as the
       # person matched them; guess: whether to guess those that are named otherwise; gone: as SheetRows has it, told with each row.
       # Raises Core::Refusal when nothing can be read at all.
-      def initialize(bytes, currency:, today:, decimal: :point, dates: :iso, columns: {}, guess: false, gone: nil)
-        @reading = { currency: currency, today: today, decimal: decimal, dates: dates }
+      def initialize(bytes, currency:, today:, decimal: :point, dates: :iso, columns: {}, guess: false, gone: nil, unit: "mm")
+        @reading = { currency: currency, today: today, decimal: decimal, dates: dates, unit: unit }
         @guess = guess
         @rows = SheetRows.sheet?(bytes) ? SheetRows.new(bytes, gone: gone) : CsvRows.new(bytes)
         @heads = @rows.header.cells.map { |cell| cell.to_s.strip }

@@ -82,7 +82,15 @@ module Kohlrabi
           { "name" => text(piece.name), "kind" => text(piece.kind), "source" => text(piece.source), "bought_on" => piece.bought_on&.iso8601,
             **spent(flip),
             "started_on" => day(row, :first_work), "ready_on" => day(row, :ready), "listed_on" => day(row, :listed),
-            "asking_price" => money(flip.asking), "channel" => text(flip.channel), "notes" => text(piece.notes), **ended(flip) }
+            "asking_price" => money(flip.asking), "channel" => text(flip.channel), "notes" => text(piece.notes), **sides(piece), **ended(flip) }
+        end
+
+        # Written with their unit, so that they come in again alike in any workshop.
+        def sides(piece)
+          Formats::FlipsCsv::SIDES.to_h do |side|
+            mm = piece["#{side}_mm"]
+            [side, mm && "#{Core::Units::Numerals.plain(mm.to_r, 4).sub(/\.?0+\z/, '')} mm"]
+          end
         end
 
         def spent(flip)

@@ -43,7 +43,7 @@ module Kohlrabi
         end
         private_class_method :outcome
 
-        PIECE = %i[name kind source bought_on purchase_minor notes].freeze
+        PIECE = %i[name kind source bought_on purchase_minor notes width_mm depth_mm height_mm].freeze
         KIND = Core::Planning::Shape::Kinds
         DETAILS = { listing: [Records::Listing, %i[asking_minor channel]],
                     sale: [Records::Sale, %i[price_minor tip_minor fee_minor delivery_minor asking_minor channel]],

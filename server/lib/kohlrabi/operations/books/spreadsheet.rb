@@ -13,7 +13,7 @@ module Kohlrabi
         def initialize(bytes, decimal: :point, dates: :iso, again: false, skip_bad: false, columns: {}, guess: false, gone: nil)
           file = Formats::FlipsCsv.new(bytes, currency: House::WorkshopSettings.workshop.money, today: House::WorkshopSettings.today,
                                               decimal: decimal, dates: dates,
-                                              columns: columns, guess: guess, gone: gone)
+                                              columns: columns, guess: guess, gone: gone, unit: House::WorkshopSettings.workshop.length_unit)
           @columns = file.columns
           @problems = file.problems
           @questions = file.questions
