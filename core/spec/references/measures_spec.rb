@@ -26,6 +26,17 @@ RSpec.describe Kohlrabi::Core::Units::Measures do
     expect(described_class.parse_rate("350 sq ft/gal", unit: "mm")).to be_within(1e-3).of(Unit.new("350 ft^2/gal").convert_to("m^2/l").scalar.to_f)
   end
 
+  it "keeps liner, paper and edging in m² and m, read and shown in feet, as ruby-units has them" do
+    { "7 ft²" => "7 ft^2", "3 sq yd" => "27 ft^2", "0,6 m²" => "0.6 m^2" }.each do |text, other|
+      expect(read.call(text, "m²").to_f).to be_within(1e-9).of(Unit.new(other).convert_to("m^2").scalar.to_f)
+    end
+    expect(read.call("8 ft", "m").to_f).to be_within(1e-9).of(Unit.new("8 ft").convert_to("m").scalar.to_f)
+    expect([read.call("7", "m²", "in"), read.call("7", "m²"), read.call("60 cm", "m")]).to eq([7 * described_class::SQUARE_FOOT, 7, 0.6r])
+    amount = ->(number, unit, house) { Kohlrabi::Core::Shelf::Amount.text(number, { unit: unit }, unit: house) }
+    expect([amount.call(1.38, "m²", "mm"), amount.call(1.38, "m²", "in"), amount.call(5, "m", "in")]).to eq(["1.38 m²", "14.9 ft²", "16.4 ft"])
+    expect { read.call("2 qt", "m²", "in") }.to raise_error(Kohlrabi::Core::Refusal, /7 ft²/)
+  end
+
   it "takes what people say: quarts, ounces, halves, commas, feet and inches" do
     said = { "1/2 gal" => 1892.705892, "1 1/2 qt" => 1419.529419, "32 fl oz" => 946.352946, "32 oz" => 946.352946, "1 Quart" => 946.352946,
              "2 gallons" => 7570.823568, "0,5 L" => 500, "1 litre" => 1000, "946 ml" => 946, "1 gal 1 qt" => 4731.76473 }

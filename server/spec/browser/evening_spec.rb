@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "bench_helper"
+require "vips"
 
 # The evening: a day's hours and a receipt, each written down in one go.
 RSpec.describe "the evening", type: :feature do
@@ -55,5 +56,17 @@ RSpec.describe "the evening", type: :feature do
     type("Total, EUR", "19")
     press("Record receipt")
     expect(page).to have_text("Receipt of 19.00 EUR recorded")
+    within("ul[aria-label='Latest receipts']") do
+      ["Corner hardware", "Cup pulls, paste wax", "19.00 EUR"].each { |text| expect(page).to have_text(text) }
+      Dir.mktmpdir do |folder|
+        Vips::Image.black(60, 90, bands: 3).write_to_file(File.join(folder, "till.jpg"))
+        give_files("Photo of the receipt from Corner hardware", File.join(folder, "till.jpg"))
+        expect(page).to have_link("Photo")
+      end
+      press("Remove the receipt from Corner hardware")
+    end
+    expect(page).to have_no_css("ul[aria-label='Latest receipts']")
+    press("Undo")
+    expect(page).to have_css("ul[aria-label='Latest receipts']", text: "Cup pulls, paste wax")
   end
 end

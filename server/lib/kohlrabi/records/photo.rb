@@ -13,6 +13,7 @@ module Kohlrabi
       belongs_to :finding, optional: true
       belongs_to :stash_item, optional: true
       belongs_to :comparable, optional: true
+      belongs_to :receipt, optional: true
     end
   end
 end

@@ -7,6 +7,7 @@ module Kohlrabi
       include Removable
 
       has_many :costs, -> { live.order(:id) }, inverse_of: :receipt
+      has_many :photos, -> { live.order(:position, :id) }, inverse_of: :receipt
       has_many :containers, -> { live.order(:id) }, inverse_of: :receipt
     end
   end

@@ -6,6 +6,7 @@ import { PageHead } from "../../kit/PageHead";
 import { TODAY_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { DayPart } from "./DayPart";
+import { LateReceipts } from "./LateReceipts";
 import { ReceiptPart } from "./ReceiptPart";
 
 export default function Evening() {
@@ -20,6 +21,7 @@ export default function Evening() {
       <SubNav name="Today" pages={TODAY_PAGES} />
       <DayPart workshop={workshop.data} offers={offers.data.rows} yesterday={offers.data.yesterday} />
       <ReceiptPart workshop={workshop.data} shops={offers.data.shops} />
+      <LateReceipts receipts={offers.data.receipts} currency={workshop.data.currency} />
     </>
   );
 }

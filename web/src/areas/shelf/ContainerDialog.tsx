@@ -30,7 +30,7 @@ export function ContainerDialog({ product, container, start = {}, currency, onCl
     },
     { name: "size", label: "Holds", kind: "text", half: true, help: `${measures?.volume}; ${measures?.mass}; 10` },
     { name: "paid", label: "Paid for it", kind: "text", unit: currency, half: true },
-    { name: "value", label: "A gift: what it would have cost", kind: "text", unit: currency, half: true },
+    { name: "value", label: "Worth, if a gift", kind: "text", unit: currency, half: true },
     { name: "count", label: "How many alike", kind: "text", half: true, hidden: container !== undefined },
     { name: "bought_on", label: "Bought", kind: "date", half: true },
     { name: "opened_on", label: "Opened", kind: "date", half: true },

@@ -31,7 +31,7 @@ export function ColourField({ label, value, onChange, none = "none chosen", erro
     setAnchor(null);
   };
   return (
-    <FormControl error={!!error}>
+    <FormControl error={!!error} fullWidth>
       <ButtonBase
         onClick={(event) => setAnchor(event.currentTarget)}
         aria-haspopup="dialog"

@@ -9,7 +9,8 @@ export type Owner =
   | { cost_id: number }
   | { finding_id: number }
   | { stash_item_id: number }
-  | { comparable_id: number };
+  | { comparable_id: number }
+  | { receipt_id: number };
 type Progress = { done: number; of: number; name: string };
 
 const MOST = 25_000_000; // bytes; the server has the last word

@@ -11,6 +11,8 @@ module Kohlrabi
         def text(amount, row, unit:)
           case row[:unit]
           when "ml" then Units::Measures.volume(amount, unit: unit)
+          when "m²" then Units::Measures.spread(amount, unit: unit)
+          when "m" then Units::Measures.run(amount, unit: unit)
           when "g" then Units::Measures.mass(amount, unit: unit)
           else Units::Numerals.text(amount.to_r, amount == amount.to_i ? 0 : 2)
           end

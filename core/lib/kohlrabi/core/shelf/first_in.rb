@@ -16,10 +16,11 @@ module Kohlrabi
 
         def left = @containers.sum(&:left)
 
-        # Array of Part that add up to the amount. Raises Refusal where it is not above 0, more than is left, or what was paid is not known.
-        def draw(amount, unit: nil)
+        # Array of Part that add up to the amount. Raises Refusal where it is not above 0, more than is left, or what was paid is not known; the
+        # block says an amount in words.
+        def draw(amount)
           raise Refusal.new(:nothing_would_be_taken, field: :amount) unless amount.positive?
-          raise short(unit) if amount > left
+          raise Refusal.new(:too_little_left, field: :amount, left: block_given? ? yield(left) : Units::Numerals.text(left, 0)) if amount > left
 
           rest = amount
           @containers.filter_map do |container|
@@ -37,11 +38,6 @@ module Kohlrabi
           raise Refusal.new(:price_of_container_unknown, field: :amount) unless container.paid
 
           Part.new(container: container, amount: taken, cost: container.cost(taken, whole: @whole))
-        end
-
-        def short(unit)
-          text = [Units::Numerals.text(left, left.denominator == 1 ? 0 : 2), unit].compact.join(" ")
-          Refusal.new(:too_little_left, field: :amount, left: text)
         end
       end
     end

@@ -115,7 +115,7 @@ module Kohlrabi
         def viscosity
           return unless seconds.between?(FORD.first, FORD.last)
 
-          "#{say.number(3.85 * (seconds - 4.49))} mm²/s"
+          "#{say.number(3.85 * (seconds - 4.49))} #{say.unit == 'in' ? 'cSt' : 'mm²/s'}" # the same, by another name
         end
 
         # Seconds over percent: the readings, the line through their logarithms, and where it meets what is wanted.

@@ -21,6 +21,11 @@ module Kohlrabi
         FOOT = Rational(3048, 10_000) # m
         RUNS = /\A(?<number>[\d.,]+)\s*(?<word>m|met(?:er|re)s?|ft|feet|foot|yd|yards?)?\z/i
         SQUARE_FOOT = FOOT**2 # m²
+        AREAS = { "m²" => 1, "m2" => 1, "sq m" => 1, "square metres" => 1, "square meters" => 1, "ft²" => SQUARE_FOOT, "ft2" => SQUARE_FOOT,
+                  "sq ft" => SQUARE_FOOT, "square feet" => SQUARE_FOOT, "sq yd" => 9 * SQUARE_FOOT, "yd²" => 9 * SQUARE_FOOT }.freeze
+        LONG = { "m" => 1, "metres" => 1, "meters" => 1, "cm" => 1/100r, "mm" => 1/1000r, "ft" => FOOT, "feet" => FOOT, "yd" => 3 * FOOT,
+                 "yards" => 3 * FOOT, "in" => FOOT / 12 }.freeze
+        KEPT = %w[ml g m² m].freeze # what amounts are kept in, beside pieces
         RATE = SQUARE_FOOT * 1000 / GALLON # m²/L of 1 ft²/gal
         TEMPERATURES = /\A(?<number>[-−]?[\d.,]+)\s*(?:°\s*)?(?<word>c|f|celsius|fahrenheit)?\z/i
         RATES = %r{\A(?<number>[\d.,]+)\s*(?<word>m²/l|m2/l|ft²/gal|ft2/gal|sq ft/gal|sq\.? ?ft per gal(?:lon)?)?\z}i
@@ -38,6 +43,9 @@ module Kohlrabi
 
         # g. "50 g", "1.2 kg"; "3.5 oz", "1.25 lb".
         def mass(grams, unit:) = us?(unit) ? said(grams, [["lb", POUND], ["oz", POUND / 16]]) : metric(grams, "g", "kg")
+
+        # m² of cloth, paper or liner. "1.38 m²", "14.9 ft²".
+        def spread(square, unit:) = us?(unit) ? "#{trimmed(square.to_r / SQUARE_FOOT, 1)} ft²" : "#{trimmed(square.to_r, 2)} m²"
 
         # Metres of tape, cloth or liner. "4.2 m", "13.8 ft".
         def run(metres, unit:) = us?(unit) ? "#{trimmed(metres.to_r / FOOT, 1)} ft" : "#{trimmed(metres.to_r, 2)} m"
@@ -81,8 +89,11 @@ module Kohlrabi
           (us ? value * RATE : value).to_f
         end
 
-        # Names of the units that an amount may be typed in: {as written, small letters => how many of the kept unit}. kept: "ml" or "g".
+        # Names of the units that an amount may be typed in: {as written, small letters => how many of the kept unit}. kept: of KEPT.
         def words(kept)
+          return AREAS if kept == "m²"
+          return LONG if kept == "m"
+
           plain = kept == "ml" ? VOLUMES.merge("oz" => FLUID_OUNCE) : MASSES # an ounce of something liquid is a fluid one
           long = NAMES.select { |_, short| plain.key?(short) }.transform_values { |short| plain.fetch(short) }
           all = plain.merge(long)
@@ -94,17 +105,21 @@ module Kohlrabi
         def bare(kept, unit:)
           return MASSES.fetch(unit) if MASSES.key?(unit)
 
-          us?(unit) ? { "ml" => FLUID_OUNCE, "g" => POUND / 16 }.fetch(kept) : 1
+          us?(unit) ? { "ml" => FLUID_OUNCE, "g" => POUND / 16, "m²" => SQUARE_FOOT, "m" => FOOT }.fetch(kept) : 1
         end
 
-        # What prices are said of: [how many of the kept unit, its name]; kept: ml, g or pcs.
+        # What prices are said of: [how many of the kept unit, its name]; kept: of KEPT, or pcs.
         def priced(kept, unit:)
-          { "ml" => us?(unit) ? [GALLON, "gal"] : [1000, "L"], "g" => us?(unit) ? [POUND, "lb"] : [1000, "kg"], "pcs" => [1, "piece"] }.fetch(kept)
+          return [1, "piece"] if kept == "pcs"
+
+          large = { "ml" => [GALLON, "gal"], "g" => [POUND, "lb"], "m²" => [SQUARE_FOOT, "ft²"], "m" => [FOOT, "ft"] }
+          us?(unit) ? large.fetch(kept) : { "ml" => [1000, "L"], "g" => [1000, "kg"] }.fetch(kept) { [1, kept] }
         end
 
         def example(kept, unit:)
           { "ml" => us?(unit) ? "1 qt or 8 fl oz" : "250 ml or 0.5 L",
-            "g" => us?(unit) || unit == "lb" ? "4 oz or 1 lb" : "250 g or 1 kg" }.fetch(kept)
+            "g" => us?(unit) || unit == "lb" ? "4 oz or 1 lb" : "250 g or 1 kg",
+            "m²" => us?(unit) ? "7 ft²" : "0.6 m²", "m" => us?(unit) ? "8 ft" : "2.5 m" }.fetch(kept)
         end
 
         # The largest unit of which there is at least one, to two decimals of it, one from ten on.

@@ -5,12 +5,12 @@ require "did_you_mean"
 module Kohlrabi
   module Core
     module Units
-      # Amounts of material as a person types them: "250 ml", "1 qt", "1/2 gal", "32 fl oz", "1 lb 4 oz", "6". kept: ml, g or pcs.
+      # Amounts of material as a person types them: "250 ml", "1 qt", "1/2 gal", "32 fl oz", "1 lb 4 oz", "6". kept: ml, g, m², m or pcs.
       module Quantity
         PIECES = { "pcs" => 1, "pc" => 1, "piece" => 1, "pieces" => 1, "m" => 1, "m²" => 1 }.freeze
         QUARTERS = { "full" => 1r, "3/4" => 3/4r, "1/2" => 1/2r, "1/4" => 1/4r, "empty" => 0r }.freeze
         NUMBER = %r{(?:\d+\s+)?\d+/\d+|\d[\d.,]*}
-        WORD = /[[:alpha:]][[:alpha:]².]*(?:\s+[[:alpha:]]{2,}\.?)?/
+        WORD = /[[:alpha:]][[:alpha:]².]*2?(?:\s+[[:alpha:]]{2,}\.?)?/
 
         module_function
 
@@ -63,7 +63,7 @@ module Kohlrabi
 
         # The unit that a word was meant to be; nil for one that is a unit, of whatever, or like none.
         def nearest(said, words)
-          return if (words | Measures.words("ml").keys | Measures.words("g").keys | PIECES.keys).include?(said)
+          return if (words | Measures::KEPT.flat_map { |kept| Measures.words(kept).keys } | PIECES.keys).include?(said)
 
           word, slips = words.map { |one| [one, DidYouMean::Levenshtein.distance(said, one)] }.min_by { |one, number| [number, one.size] }
           word if slips <= SLIPS && 2 * slips < said.size

@@ -15,7 +15,7 @@ module Kohlrabi
         module_function
 
         # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id" | "finding_id" | "stash_item_id" |
-        # "comparable_id", "caption"?}. Returns the photo. Raises Refused, Missing.
+        # "comparable_id" | "receipt_id", "caption"?}. Returns the photo. Raises Refused, Missing.
         def add(picture, given)
           owner = owner(given)
           kind = kind(given["kind"])
@@ -59,6 +59,7 @@ module Kohlrabi
 
           return { piece: finding(given).piece } if given["finding_id"]
           return { comparable: Support::Finder.find(Records::Comparable, given["comparable_id"]) } if given["comparable_id"]
+          return { receipt: Support::Finder.find(Records::Receipt, given["receipt_id"]) } if given["receipt_id"]
           return { stash_item: Support::Finder.find(Records::StashItem, given["stash_item_id"]) } if given["stash_item_id"]
 
           share = cost(given)&.shares&.first or refuse(:photo_of_nothing, field: :photo)
@@ -94,7 +95,8 @@ module Kohlrabi
 
         # Puts the photo at a place and numbers all of them anew.
         def move(photo, place)
-          all = (photo.piece || photo.prospect || photo.stash_item || photo.comparable).photos.reload.reject { |one| one.id == photo.id }
+          owner = photo.piece || photo.prospect || photo.stash_item || photo.comparable || photo.receipt
+          all = owner.photos.reload.reject { |one| one.id == photo.id }
           all.insert(place.to_i.clamp(0, all.size), photo).each_with_index { |one, position| one.update_columns(position: position + 1) }
         end
         private_class_method :move

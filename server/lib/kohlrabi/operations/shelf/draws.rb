@@ -109,7 +109,7 @@ module Kohlrabi
           stock = Core::Shelf::FirstIn.new(containers.map do |row|
             Containers.core(row)
           end, whole: House::WorkshopSettings.workshop.material_rule == "whole")
-          stock.draw(amount, unit: product[:unit] == "pcs" ? nil : product[:unit])
+          stock.draw(amount) { |left| Core::Shelf::Amount.text(left, product, unit: House::WorkshopSettings.workshop.length_unit) }
         end
         private_class_method :parts
 

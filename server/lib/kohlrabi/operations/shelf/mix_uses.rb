@@ -14,7 +14,7 @@ module Kohlrabi
 
         # Array of Use of one piece.
         def of_piece(piece)
-          mixes = Records::Mix.live.preload(:product, :versions).to_a
+          mixes = Mixes.all
           return [] if mixes.empty?
 
           plan = Planning::Plans.of(piece)

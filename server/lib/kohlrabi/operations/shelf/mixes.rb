@@ -15,7 +15,7 @@ module Kohlrabi
 
         module_function
 
-        def all = Records::Mix.live.preload(:product, :versions).sort_by { |mix| mix.product.label.downcase }
+        def all = Records::Mix.live.eager_load(:product, :versions).sort_by { |mix| mix.product.label.downcase }
 
         # given: {"name", "like" (a generic product), "parts", "swatch"?, "target"?, "note"?}. Returns the mix.
         def create(given)
@@ -68,14 +68,14 @@ module Kohlrabi
 
         # {product id => {product key => share}} of all mixes by their latest version.
         def shares
-          Records::Mix.live.preload(:versions).to_h do |mix|
+          Records::Mix.live.eager_load(:versions).to_h do |mix|
             version = latest(mix)
             [mix.product_id, core(version).shares.slice(*products(version).keys)]
           end
         end
 
         # The mix that a product is a part of, or nil.
-        def made_of(key) = Records::Mix.live.preload(:product, :versions).find { |mix| products(latest(mix)).key?(key) }
+        def made_of(key) = Records::Mix.live.eager_load(:product, :versions).find { |mix| products(latest(mix)).key?(key) }
 
         # Writes a version down. mix: of Records; parts: Array of [product key or nil, label, Rational].
         def keep(mix, parts, note)

@@ -37,6 +37,11 @@ module Kohlrabi
           Support::Removal.of([receipt, *receipt.costs, *receipt.containers], what: "Receipt#{" from #{receipt.shop}" if receipt.shop} removed")
         end
 
+        RECENT = 6 # shown in the evening, to be photographed or taken back
+
+        # The latest ones with what is on them.
+        def recent = Records::Receipt.live.preload(:costs, :photos, :containers).order(id: :desc).limit(RECENT).to_a
+
         # Shops of earlier receipts, the latest first.
         def shops = Records::Receipt.live.where.not(shop: nil).group(:shop).order(Arel.sql("MAX(id) DESC")).limit(20).pluck(:shop)
 

@@ -6,7 +6,7 @@ module Kohlrabi
       module Flips
         # Photos: sent one by one as they are, served by their fingerprint.
         module Photos
-          OWNERS = %w[piece_id prospect_id cost_id finding_id stash_item_id comparable_id].freeze
+          OWNERS = %w[piece_id prospect_id cost_id finding_id stash_item_id comparable_id receipt_id].freeze
           FOREVER = 31_536_000
 
           def self.registered(app)

@@ -14,6 +14,7 @@ module Kohlrabi
             app.patch("/api/work/:id") { change { Serializers::Flips::Work.present(Operations::Flips::Work.update(params[:id], given), say) } }
             app.get("/api/days/offers") do
               json(rows: Serializers::Flips::DayOffer.present(Operations::Flips::DayRecords.offers, say), shops: Operations::Shelf::Receipts.shops,
+                   receipts: Serializers::Shelf::Receipt.present(Operations::Shelf::Receipts.recent, say),
                    yesterday: (Operations::House::WorkshopSettings.today - 1).iso8601)
             end
             app.post("/api/days") { change(201) { { ids: Operations::Flips::DayRecords.create(given).map(&:id) } } }

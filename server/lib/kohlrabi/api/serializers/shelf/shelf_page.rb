@@ -92,7 +92,7 @@ module Kohlrabi
             @say.amount(whole?(number, product) ? number.round : number, product)
           end
 
-          def whole?(number, product) = number >= 10 && product[:unit] != "pcs" && @say.workshop.length_unit == "mm"
+          def whole?(number, product) = number >= 10 && %w[ml g].include?(product[:unit]) && @say.workshop.length_unit == "mm"
 
           # Of what one reckons with: a litre, a gallon, a kilogram, one.
           def unit_cost(core, product)
