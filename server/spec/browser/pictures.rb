@@ -8,7 +8,7 @@ PICTURES = [
   ["floor", "/floor", 1280, 800, "light"],
   ["week", "/week", 1280, 900, "dark"],
   ["shelf", "/shelf", 1280, 800, "light"],
-  ["mix", "/shelf/mixes/1", 1280, 1000, "light"],
+  ["evening", "/evening", 1280, 900, "light"],
   ["piece", "/pieces/22", 1280, 800, "light"],
   ["price", "/pieces/45/price", 1280, 1000, "light"],
   ["spotted", "/scout/9", 1280, 800, "light"],
