@@ -4,7 +4,7 @@ require "prawn"
 
 module Kohlrabi
   module Formats
-    # A template as PDF at 1:1, over as many sheets as it needs: each has its row and column, marks where the next one joins, and a bar of 100 mm.
+    # A template as PDF at 1:1, over as many sheets as it needs: each has its row and column, marks where the next joins, and a bar to check it by.
     class TemplatePdf
       include Operations::Support::Refusing
 
@@ -13,10 +13,11 @@ module Kohlrabi
       MARGIN = 12.0 # mm that printers leave white
       FOOT = 16.0 # mm for the bar
       OVERLAP = 10.0 # mm that two sheets share
-      BAR = 100.0
 
-      # picture: Core::Tools::Picture in mm; paper: A4 or LETTER; turned to landscape where that takes fewer sheets. Raises Refused for another paper.
-      def initialize(picture, paper: "A4")
+      # picture: Core::Tools::Picture in mm; paper: A4 or LETTER; unit: in which the bar is; turned to landscape where that takes fewer sheets.
+      # Raises Refused for another paper.
+      def initialize(picture, paper: "A4", unit: "mm")
+        @bar = CheckBar.of(unit)
         size = PAPERS.fetch(paper.to_s.upcase) do
           refuse(:not_a_paper, field: :paper, given: paper)
         end
@@ -101,10 +102,11 @@ module Kohlrabi
       def foot(document, place)
         y = (MARGIN + 2) * POINT
         left = MARGIN * POINT
-        document.stroke_line([left, y], [left + (BAR * POINT), y])
-        [left, left + (BAR * POINT)].each { |x| document.stroke_line([x, y - 6], [x, y + 6]) }
-        document.draw_text("100 mm: measure it before you trust the rest. Print at 100%, not fitted to the page.", at: [left, y + 10], size: 8)
-        document.draw_text("Sheet #{place + 1} of #{sheets.size}", at: [left + (BAR * POINT) + 12, y - 3], size: 8)
+        right = left + (@bar.run * POINT)
+        document.stroke_line([left, y], [right, y])
+        [left, right].each { |x| document.stroke_line([x, y - 6], [x, y + 6]) }
+        document.draw_text("#{@bar.words}. Print at 100%, not fitted to the page.", at: [left, y + 10], size: 8)
+        document.draw_text("Sheet #{place + 1} of #{sheets.size}", at: [right + 12, y - 3], size: 8)
       end
     end
   end

@@ -2,18 +2,18 @@
 
 module Kohlrabi
   module Formats
-    # A template as SVG at 1:1: one user unit is one millimetre, with a bar of 100 mm to check what the printer made of it.
+    # A template as SVG at 1:1: one user unit is one millimetre, with a bar to check what the printer made of it.
     class TemplateSvg
       MARGIN = 10
-      BAR = 100
       FILLS = { "hole" => "none", "part" => "#e8e8e8", "ghost" => "none", "cut" => "none", "wood" => "#f4f4f4" }.freeze
 
-      # picture: Core::Tools::Picture in mm.
-      def initialize(picture)
+      # picture: Core::Tools::Picture in mm; unit: in which the bar is.
+      def initialize(picture, unit: "mm")
         @picture = picture
+        @bar = CheckBar.of(unit)
       end
 
-      def width = [@picture.width, BAR].max + (2 * MARGIN)
+      def width = [@picture.width, @bar.run].max + (2 * MARGIN)
       def height = @picture.height + (2 * MARGIN) + 16
 
       def to_s
@@ -25,8 +25,8 @@ module Kohlrabi
           #{@picture.shapes.map { |shape| shape(shape) }.join("\n")}
           </g>
           <g id="check-bar" transform="translate(#{MARGIN} #{number(height - MARGIN)})" stroke="#000" stroke-width="0.4" font-family="sans-serif" font-size="4">
-          <path d="M0 0H#{BAR}M0 -3V3M#{BAR} -3V3" fill="none"/>
-          <text x="0" y="-4" stroke="none">#{BAR} mm: measure it before you trust the rest</text>
+          <path d="M0 0H#{number(@bar.run)}M0 -3V3M#{number(@bar.run)} -3V3" fill="none"/>
+          <text x="0" y="-4" stroke="none">#{@bar.words}</text>
           </g>
           </svg>
         SVG

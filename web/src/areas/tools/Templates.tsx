@@ -22,7 +22,7 @@ export function Templates({ tool, values }: { tool: string; values: Record<strin
         ))}
       </Box>
       <Box sx={{ color: "text.secondary", pt: 1 }}>
-        Print at 100%, then measure the bar of 100 mm before you trust the rest.
+        Print at 100%, then measure the bar on it before you trust the rest.
       </Box>
     </Part>
   );

@@ -5,7 +5,7 @@ module Kohlrabi
     module Tools
       # Paint, finish, stripper or aerosol for an area, in whole containers.
       class Quantity < Tool
-        tool "quantity", "Paint and finish needed", "Millilitres for an area and a number of coats, in whole containers.", group: "coating"
+        tool "quantity", "Paint and finish needed", "How much an area takes in so many coats, in whole containers.", group: "coating"
         field :product, "Product", :product, "paint_all"
         field :area, "Area", :area, 1_500_000.0
         field :coats, "Coats or repeats", :count, 2, within: 1..12

@@ -5,7 +5,7 @@ module Kohlrabi
     module Tools
       # Masking tape for the edges of zones.
       class Tape < Tool
-        tool "tape", "Masking tape", "Metres and rolls for the edges of zones, with the step that peels it.", group: "coating"
+        tool "tape", "Masking tape", "How long a run and how many rolls for the edges of zones, with the step that peels it.", group: "coating"
         field :count, "Panels or zones", :count, 4, within: 1..200
         field :wide, "Width of each", :length, 400.0, within: 1..6000
         field :high, "Height of each", :length, 180.0, within: 1..6000

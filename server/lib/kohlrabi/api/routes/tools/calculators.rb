@@ -15,12 +15,10 @@ module Kohlrabi
             found = Operations::Tools::SavedResults.answer(key, typed(params[:given]))
             refuse(:tool_has_no_template) unless found.template
 
-            if form == "svg"
-              Formats::TemplateSvg.new(found.template).to_s
-            else
-              Formats::TemplatePdf.new(found.template,
-                                       paper: params[:paper] || "A4").to_s
-            end
+            unit = Operations::House::WorkshopSettings.workshop.length_unit
+            return Formats::TemplateSvg.new(found.template, unit: unit).to_s if form == "svg"
+
+            Formats::TemplatePdf.new(found.template, paper: params[:paper] || "A4", unit: unit).to_s
           end
 
           # {field => text} of what the page sent along as JSON.
