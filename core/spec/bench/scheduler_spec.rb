@@ -31,6 +31,16 @@ RSpec.describe Kohlrabi::Core::Bench::Scheduler do
     expect(wish("a").value(6)).to be_nil
   end
 
+  it "breaks what the usual session cannot hold, though one long session lies somewhere else or behind" do
+    evenings = [session(1000, 1120), session(2000, 2120), session(3000, 3120)]
+    found = slots([job("a", 150)], [session(0, 300), *evenings], now: 500)
+    expect(times(found)).to eq([["a", 1000, 1120, 2000, 2030]])
+    early = slots([job("a", 150)], [*evenings.first(2), session(9000, 9300)])
+    expect(times(early)).to eq([["a", 1000, 1120, 2000, 2030]])
+    full = slots([job("a", 150), job("b", 280)], [session(0, 300), *evenings], wishes: [wish("b", promised: 10), wish("a")])
+    expect(times(full)).to eq([["b", 0, 280], ["a", 280, 300, 1000, 1115, 2000, 2015]])
+  end
+
   it "puts a coat whole into the next session, breaks sanding at a session's end, and leaves no rest under a quarter of an hour" do
     coat = slots([job("a", 60)], [session(0, 40), session(100, 200)])
     expect(times(coat)).to eq([["a", 100, 160]])

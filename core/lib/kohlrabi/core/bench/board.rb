@@ -14,7 +14,7 @@ module Kohlrabi
           @free = sessions.group_by(&:person).transform_values { |own| own.map { |session| [session.from, session.to] }.sort }
           @ends = sessions.to_h { |session| [[session.person, session.to], true] }
           @places = places
-          @longest = {}
+          @usual = {}
           @sessions = sessions
           @worked = Hash.new { |all, piece| all[piece] = [] }
         end
@@ -66,7 +66,7 @@ module Kohlrabi
 
         # Begins a job that goes on in later sessions of the person; nil where it must not or cannot.
         def split(job, person, free, index, start, to)
-          least = least(job) or return
+          least = least(job, free, index, start) or return
           return unless start < to && @ends[[person, to]]
 
           length = part(to - start, job.minutes, least) or return
@@ -97,18 +97,22 @@ module Kohlrabi
           length if length >= least
         end
 
-        # Shortest part into which a job may be broken; nil: it is worked in one go. What no session can hold is broken all the same.
-        def least(job)
+        # Shortest part into which a job may be broken; nil: it is worked in one go. What the usual session cannot hold is broken all the same,
+        # even where one long session lies somewhere else, and what none of those that are left can hold.
+        def least(job, free, index, start)
           return LEAST_DIVISIBLE if job.divisible
 
-          LEAST if job.minutes > longest(job.place)
+          LEAST if job.minutes > usual(job.place) || free.drop(index).none? { |stretch| holds?(job, stretch, start) }
         end
 
-        def longest(place)
-          @longest[place] ||= @sessions.flat_map do |session|
-            @places[place] ? @places[place].open(session.from, session.to) : [[session.from, session.to]]
+        def holds?(job, stretch, start) = opening(job, stretch, start).any? { |from, to| to - from >= job.minutes }
+
+        # Minutes of the middle one of all sessions, as far as the place is open in them.
+        def usual(place)
+          @usual[place] ||= begin
+            lengths = @sessions.flat_map { |session| @places[place] ? @places[place].open(session.from, session.to) : [[session.from, session.to]] }
+            lengths.map { |from, to| to - from }.sort.then { |sorted| sorted[sorted.size / 2] || 0 }
           end
-                                       .map { |from, to| to - from }.max || 0
         end
 
         # The parts of a stretch in which the job's place is open, from the earliest minute on.

@@ -41,16 +41,26 @@ module Kohlrabi
         def against(coldest: nil, unit: "mm")
           said = ->(degrees) { Units::Measures.temperature(degrees, unit: unit) }
           margin = Units::Measures.warmer(MARGIN, unit: unit)
-          cold = [air, surface].min
-          [(coldest ? ("#{said.call(cold)} is too cold: its label says #{said.call(coldest)}" if cold < coldest) : usual_cold(said)),
-           ("#{said.call(air)} is too hot: it dries before it flows, at most #{said.call(HOT)}" if [air, surface].max > HOT),
+          [too_cold(said, coldest), too_hot(said),
            ("#{text(humidity)}% humidity is too damp: at most #{DAMP}%" if humidity > DAMP),
            ("the surface is under #{margin} above the dew point of #{said.call(dew_point)}: water settles under the coat" if wet?)].compact
         end
 
         private
 
-        def usual_cold(said) = ("#{said.call(surface)} is too cold: above #{said.call(COLD)}" if [air, surface].min <= COLD)
+        # The thermometer that speaks against it is named: the air's, or the surface's.
+        def too_cold(said, coldest)
+          name, degrees = [["the air", air], ["the surface", surface]].min_by(&:last)
+          return ("#{name} at #{said.call(degrees)} is too cold: its label says #{said.call(coldest)}" if degrees < coldest) if coldest
+
+          "#{name} at #{said.call(degrees)} is too cold: above #{said.call(COLD)}" if degrees <= COLD
+        end
+
+        def too_hot(said)
+          name, degrees = [["the air", air], ["the surface", surface]].max_by(&:last)
+          "#{name} at #{said.call(degrees)} is too hot: it dries before it flows, at most #{said.call(HOT)}" if degrees > HOT
+        end
+
         def wet? = !dew_point.nil? && surface - dew_point < MARGIN
         def text(number) = Units::Numerals.text(number.to_r, number == number.to_i ? 0 : 1)
       end

@@ -17,13 +17,13 @@ module Kohlrabi
 
         private
 
-        def headline = "#{say.run((long * rows / 1000).round(2))} of cloth #{length(self[:cloth])} wide."
+        def headline = "#{say.run((total / 1000).round(2))} of cloth #{length(self[:cloth])} wide."
 
         def lines
           [["A piece", "#{length(piece[0])} by #{length(piece[1])}", "seat + 2 × (thickness + wrap)"],
-           ["Side by side", across.to_s, "cloth ÷ piece"],
-           ["Rows", rows.to_s, "seats ÷ side by side, rounded up"],
-           ["A row takes", length(long), self[:repeat].positive? ? "up to the next repeat" : "the piece's length"]]
+           ["Side by side", best.map { |way, _| way.across }.join(", then "), "cloth ÷ piece"],
+           ["Rows", best.map(&:last).join(" and "), best.size > 1 ? "some turned: together the least cloth" : "seats ÷ side by side, rounded up"],
+           ["A row takes", best.map { |way, _| length(way.row) }.join(", "), self[:repeat].positive? ? "up to the next repeat" : "the piece's length"]]
         end
 
         def cautions = %w[seat]
@@ -42,27 +42,40 @@ module Kohlrabi
            "New foam where the old crumbles; keep labels on filling as the law asks."]
         end
 
-        def across = best[0]
-        def rows = best[1]
-        def long = best[2]
         def piece = [self[:wide], self[:deep]].map { |mm| mm + (2 * (self[:thick] + self[:wrap])) }
 
-        # Ways of laying: [across, rows, length of a row, width of a piece].
+        # One way of laying a row: pieces side by side, length of the row, width and length of a piece.
+        Way = Struct.new(:across, :row, :wide, :long)
+
         def ways
-          lies = self[:turn] == "yes" ? [piece, piece.reverse] : [piece]
+          lies = self[:turn] == "yes" ? [piece, piece.reverse].uniq : [piece]
           lies.filter_map do |wide, long|
             across = (self[:cloth] / wide).floor
-            next if across.zero?
-
             row = self[:repeat].positive? ? (long / self[:repeat]).ceil * self[:repeat] : long
-            [across, (self[:count].to_f / across).ceil, row, wide, long]
+            Way.new(across, row, wide, long) unless across.zero?
           end
         end
 
+        # [[way, rows]]: of the first way so many rows, the rest of the other: the least cloth.
         def best
-          @best ||= ways.min_by { |_, rows, long| rows * long } ||
-                    refuse(:wider_than_the_cloth, field: :cloth, wide: length(piece.first), remedy: narrower)
+          @best ||= begin
+            first, second = ways
+            refuse(:wider_than_the_cloth, field: :cloth, wide: length(piece.first), remedy: narrower) unless first
+            mixed(first, second).min_by { |rows| [rows.sum { |way, number| way.row * number }, rows.size] }
+          end
         end
+
+        def mixed(first, second)
+          (0..full(self[:count], first)).filter_map do |number|
+            left = [self[:count] - (number * first.across), 0].max
+            next if left.positive? && second.nil?
+
+            [[first, number], ([second, full(left, second)] if left.positive?)].compact.reject { |_, rows| rows.zero? }
+          end
+        end
+
+        def full(pieces, way) = (pieces.to_f / way.across).ceil
+        def total = best.sum { |way, number| way.row * number }
 
         def narrower
           turned = self[:turn] == "no" && piece.last <= self[:cloth] ? "Turned it would fit: allow that if the cloth is plain. " : ""
@@ -70,11 +83,18 @@ module Kohlrabi
         end
 
         def picture
-          row, wide, piece_long = best.drop(2)
-          pic = Picture.new(self[:cloth], row * rows, "Cloth with #{say.count(self[:count], 'piece')}")
-          pic.rect(0, 0, self[:cloth], row * rows, "offcut")
-          self[:count].times { |place| pic.rect((place % across) * wide, (place / across) * row, wide, piece_long, "part", (place + 1).to_s) }
+          pic = Picture.new(self[:cloth], total, "Cloth with #{say.count(self[:count], 'piece')}")
+          pic.rect(0, 0, self[:cloth], total, "offcut")
+          places.first(self[:count]).each.with_index(1) { |(x, y, wide, long), number| pic.rect(x, y, wide, long, "part", number.to_s) }
           pic
+        end
+
+        # Where each piece lies: [x, y, wide, long].
+        def places
+          y = 0.0
+          best.flat_map do |way, number|
+            Array.new(number) { Array.new(way.across) { |place| [place * way.wide, y, way.wide, way.long] }.tap { y += way.row } }.flatten(1)
+          end
         end
       end
     end

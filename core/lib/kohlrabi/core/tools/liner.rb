@@ -58,8 +58,16 @@ module Kohlrabi
             kinds = self[:parts].each_with_index.map { |part, place| [ways(part), part.number, mark(place)] }
             none = kinds.index { |ways, _, _| ways.empty? }
             too_wide(self[:parts][none]) if none
-            choices(kinds).map { |choice| shelf(choice, kinds) }.min_by { |placed| [length_of(placed), placed.size] }
+            banded = choices(kinds).map { |choice| shelf(choice, kinds) }.min_by { |placed| length_of(placed) }
+            [banded, *nested(kinds)].min_by { |placed| length_of(placed).round(3) }
           end
+        end
+
+        # Plain liner is also laid piece by piece, each where it ends soonest along the roll, turned where that helps.
+        def nested(kinds)
+          return [] if self[:repeat].positive?
+
+          Nesting.new(kinds.flat_map { |ways, number, mark| Array.new(number) { [ways, mark] } }, self[:roll]).all
         end
 
         def too_wide(part)

@@ -25,7 +25,7 @@ module Kohlrabi
            ["Left over", say.amount(line.over), nil]]
         end
 
-        def materials = { row[:key] => amount.ceil }
+        def materials = { row[:key] => whole }
 
         def cautions = row[:cautions]
 
@@ -42,9 +42,11 @@ module Kohlrabi
         end
 
         def line
-          @line ||= Planning::Stock.new({ row[:key] => amount.ceil }, products).lines.first
+          @line ||= Planning::Stock.new({ row[:key] => whole }, products).lines.first
         end
 
+        # Whole millilitres; what floats leave behind the sixth place is no millilitre more.
+        def whole = amount.round(6).ceil
         def row = @row ||= products.fetch(self[:product])
         def area = self[:area] * self[:pieces]
         def way = self.class.fields.find { |field| field.key == :way }.choices.fetch(self[:way])

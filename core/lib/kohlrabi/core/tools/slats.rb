@@ -32,7 +32,7 @@ module Kohlrabi
         def lines
           [["Margin at each end", length(margin), "what is left over, halved"],
            ["Gap", length(gap), self[:by] == "gap" ? "as chosen" : "shared out evenly"],
-           ["Sticks to buy", "#{sticks.count} of #{length(self[:stick])}", proof],
+           ["Sticks to buy", bought, proof],
            ["Relief", say.number(relief, 2), "1 + 2 × thickness ÷ pitch: times the paint of a flat face"]]
         end
 
@@ -100,11 +100,19 @@ module Kohlrabi
           places.each_with_index.map { |(x, wide), place| [(place + 1).to_s, length(x), length(x - (self[:field] / 2)), length(wide)] }
         end
 
+        # {width => plan}: a slat is cut from a stick as wide as itself, so each width has its own sticks.
         def sticks
-          @sticks ||= Sticks.plan([[self[:high], number]], self[:stick], self[:kerf])
+          @sticks ||= widths(number).tally.transform_values { |times| Sticks.plan([[self[:high], times]], self[:stick], self[:kerf]) }
         end
 
-        def proof = sticks.proven? ? "proven the fewest" : "at least #{sticks.bound}"
+        def bought
+          long = length(self[:stick])
+          return "#{sticks.values.first.count} of #{long}" if sticks.size == 1
+
+          "#{sticks.values.sum(&:count)} of #{long}: #{sticks.map { |wide, plan| "#{plan.count} of #{length(wide)} wide" }.join(', ')}"
+        end
+
+        def proof = sticks.values.all?(&:proven?) ? "proven the fewest" : "at least #{sticks.values.sum(&:bound)}"
         def pitch = (widths(number).sum / number) + gap
         def relief = 1 + (2 * self[:thick] / pitch)
 

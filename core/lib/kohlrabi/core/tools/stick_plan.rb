@@ -11,6 +11,7 @@ module Kohlrabi
         Pattern = Struct.new(:parts, :number, keyword_init: true)
         WAYS = 400 # completions of one stick that are tried
         STEPS = 50_000 # nodes of the search; the same input gives the same plan
+        TRIES = 600_000 # lengths tried on in completing sticks: about two seconds, however many lengths differ
 
         attr_reader :capacity, :sizes
 
@@ -24,6 +25,7 @@ module Kohlrabi
           @sizes = sizes.reject { |_, number| number.zero? }.sort.reverse.to_h
           @capacity = capacity
           @left_steps = steps
+          @left_tries = TRIES
         end
 
         # Fewest sticks that could do, as far as is proven.
@@ -61,7 +63,7 @@ module Kohlrabi
         # Depth first. counts: of each length still to cut; done: sticks so far. Returns true once the search must stop.
         def complete(counts, done)
           @left_steps -= 1
-          return true if @left_steps <= 0
+          return true if @left_steps <= 0 || @left_tries <= 0
 
           first = counts.index(&:positive?)
           return better?(done) unless first
@@ -104,7 +106,8 @@ module Kohlrabi
         end
 
         def fill(counts, place, room, chosen, found)
-          return if found.size > WAYS * 4
+          @left_tries -= 1
+          return if found.size > WAYS * 4 || @left_tries <= 0
 
           place += 1 while place < counts.size && (counts[place].zero? || @lengths[place] > room)
           return found << [room, chosen.dup] if place >= counts.size

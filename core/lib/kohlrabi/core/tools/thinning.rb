@@ -20,11 +20,13 @@ module Kohlrabi
         def lines
           now = "#{say.amount(water(have))} (#{say.number(have)}% of the paint, #{share(have)}% of the mix)"
           [["In it now", now, "the last reading"],
-           ["Wanted", percent && "#{say.number(percent)}% of the paint, #{share(percent)}% of the mix", why],
+           ["Wanted", wanted_words, why],
            ["Add now", add && say.amount(add), nil],
            ["Paint to add", too_thin && say.amount(too_thin), "thinner in it ÷ wanted percent − paint in it"],
            ["Viscosity at the last reading", viscosity, "Ford cup no. 4: 3.85 × (t − 4.49)"]]
         end
+
+        def wanted_words = percent&.positive? ? "#{say.number(percent)}% of the paint, #{share(percent)}% of the mix" : nil
 
         def assumes
           ["Seconds fall evenly on a logarithmic scale as it is thinned.",
@@ -51,6 +53,8 @@ module Kohlrabi
         end
 
         def seconds = readings.last.last
+        # Thinner than wanted.
+        def past? = !there? && seconds < target
         def there? = (seconds - target).abs <= 1
         def target = self[:target].to_f
 
@@ -58,8 +62,8 @@ module Kohlrabi
         def percent
           return @percent if defined?(@percent)
 
-          @percent = if there? then readings.last.first
-                     elsif readings.map(&:first).uniq.size < 2 then (readings.last.first + STEP if seconds > target)
+          @percent = if there? then have
+                     elsif readings.map(&:first).uniq.size < 2 then (have + STEP if seconds > target)
                      else fitted
                      end
         end
@@ -93,7 +97,8 @@ module Kohlrabi
         def headline
           return "It is there: add nothing." if there?
           return "Too thin: add #{say.amount(too_thin)} of paint." if too_thin
-          return "Too thin already, and one reading does not say by how much: read again after adding paint." unless percent
+          return "Too thin already, and one reading does not say by how much: read again after adding paint." if past? && percent.nil?
+          return "Thinner than #{say.number(target)} s even without anything added: take a smaller nozzle, or mix in thicker paint." if past?
           return "It is at its limit of #{limit}%: add nothing more." unless add
 
           "Add #{say.amount(add)}, then read the cup again."
@@ -106,10 +111,16 @@ module Kohlrabi
         end
 
         def warnings
-          return [] unless limit && percent && percent > limit
+          return [] unless limit
+          return [over] if have > limit
+          return [] unless percent && percent > limit && !there? && !past?
 
           ["It would take #{say.number(percent)}%, past the #{limit}% that #{row[:label]} stands: " \
            "a larger nozzle or a thinner product, never more water."]
+        end
+
+        def over
+          "#{say.number(have)}% is in it, past the #{limit}% of the label: try it on a test card first, and let it dry."
         end
 
         def viscosity

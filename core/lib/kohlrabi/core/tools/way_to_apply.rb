@@ -61,8 +61,11 @@ module Kohlrabi
           fixed / (rate - (rate / Shelf::Rates::SPRAY_GAIN))
         end
 
-        def travel = self[:fan] * (1 - (self[:overlap].to_f / 100))
-        def passes = [1, (((self[:height] - self[:fan]) / travel) + 1).ceil].max
+        def travel = (exact(:fan) * (1 - (exact(:overlap) / 100))).to_f
+
+        # In exact numbers: 600 high, 200 wide, none overlapping are 3 passes, not 4.
+        def passes = [1, (((exact(:height) - exact(:fan)) / (exact(:fan) * (1 - (exact(:overlap) / 100)))) + 1).ceil].max
+        def exact(field) = self[field].to_r.round(4)
         def effort(minutes) = Units::Effort.text(minutes.round * 60)
 
         def picture
