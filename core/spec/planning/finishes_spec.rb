@@ -19,31 +19,31 @@ RSpec.describe "what each finish takes" do
 
   washed = [["Vacuum and brush out", 0], ["Wash with degreaser", 0], ["Rinse with clean water", 120]]
   tacked = [["Vacuum and tack off", 0]]
-  scraped = ["Scrape off the old finish", 0]
   clear = lambda do |name = "Clear coat"|
     [["#{name}, coat 1: water-based clear coat", 120], ["Sand the clear coat lightly, dust off", 0], ["#{name}, coat 2: water-based clear coat", 120],
      ["Sand the clear coat lightly, dust off", 0], ["#{name}, coat 3: water-based clear coat", 720]]
   end
-  to = ->(*grits) { [*washed, scraped, ["Sand #{grits.map { |grit| "P#{grit}" }.join(', ')}", 0]] }
+  # A thin clear finish is sanded off from P80; the scraper is for paint.
+  to = ->(*grits) { [*washed, ["Sand #{grits.map { |grit| "P#{grit}" }.join(', ')}", 0]] }
 
   {
     "leave" => washed,
-    "bare" => [*to.call(180, 220), *tacked],
-    "clear" => [*to.call(180, 220), *tacked, *clear.call],
-    "tinted" => [*to.call(180, 220), *tacked, ["Try the tinted clear coat on a hidden spot", 120], *clear.call("Tinted clear coat")],
-    "stain" => [*to.call(180), *tacked, ["Stain: liquid stain, #7d9468", 720], *clear.call],
-    "wash" => [*to.call(180), *tacked, ["Try the wash on a hidden spot, look at it dry and in daylight", 120],
+    "bare" => [*to.call(80, 120, 150, 220), *tacked],
+    "clear" => [*to.call(80, 120, 150, 220), *tacked, *clear.call],
+    "tinted" => [*to.call(80, 120, 150, 220), *tacked, ["Try the tinted clear coat on a hidden spot", 120], *clear.call("Tinted clear coat")],
+    "stain" => [*to.call(80, 120, 180), *tacked, ["Stain: liquid stain, #7d9468", 720], *clear.call],
+    "wash" => [*to.call(80, 120, 180), *tacked, ["Try the wash on a hidden spot, look at it dry and in daylight", 120],
                ["Wash: all-in-one satin paint, #7d9468 thinned 1:1 with water", 120], *clear.call],
-    "bleach" => [*to.call(180, 220), ["Bleach, go 1: two-part wood bleach", 720], ["Bleach, go 2: two-part wood bleach", 720],
+    "bleach" => [*to.call(80, 120, 150, 220), ["Bleach, go 1: two-part wood bleach", 720], ["Bleach, go 2: two-part wood bleach", 720],
                  ["Rinse the bleach off with clean water, nothing else, and let it dry fully", 720],
                  ["Sand the raised grain lightly, damp the dust", 0], *tacked, *clear.call],
-    "oil" => [*to.call(180, 220), *tacked, ["Oil, coat 1; wipe off the excess after 15 min", 1440],
+    "oil" => [*to.call(80, 120, 150, 220), *tacked, ["Oil, coat 1; wipe off the excess after 15 min", 1440],
               ["Oil, coat 2; wipe off the excess after 15 min", 1440]],
-    "wax" => [*to.call(180, 240), *tacked, ["Wax, buff after 30 min", 720]],
+    "wax" => [*to.call(80, 120, 180, 240), *tacked, ["Wax, buff after 30 min", 30], ["Wax, a second time, buff after 30 min", 720]],
     "paper" => [*washed, ["Scuff", 0], *tacked, ["Hang the paper, trim the edges", 720], *clear.call],
     "paint" => [*washed, ["Scuff", 0], *tacked, ["Mask the edges", 0], ["Paint, coat 1: all-in-one satin paint, #7d9468", 120],
                 ["Look over the first coat in raking light, touch up fills and bleed", 15], ["Sand lightly between coats, dust off", 0],
-                ["Paint, coat 2: all-in-one satin paint, #7d9468", 720], ["Peel the tape, slowly, back on itself", 0]]
+                ["Paint, coat 2: all-in-one satin paint, #7d9468", 720], ["Peel the tape while the paint is touch dry, slowly, back on itself", 0]]
   }.each do |finish, expected|
     it "#{finish} on solid wood" do
       expect(on_top(Plans.choice(finish, colour: "#7d9468"))).to eq(expected)

@@ -62,8 +62,8 @@ RSpec.describe "rules of planning" do
       expect(ways).to eq([420, 440, 520]) # 400 ml and 5, 10, 30%
     end
 
-    it "lets spraying pay from overhead ÷ (1 ÷ v − 1 ÷ 4.5v): 40 min over a brush of 4 m² an hour" do
-      expect(Kohlrabi::Core::Shelf::Rates.spray_break_even).to be_within(0.01).of((40 / 60.0) / ((1 / 4.0) - (1 / 18.0)))
+    it "lets spraying pay from overhead ÷ (1 ÷ v − 1 ÷ 4.5v): 40 min over a brush of 60 ÷ 22 m² an hour" do
+      expect(Kohlrabi::Core::Shelf::Rates.spray_break_even).to be_within(0.01).of((40 / 60.0) / ((22 / 60.0) - (22 / 270.0)))
     end
 
     it "buys whole containers for the least money, and says what is left over and what was used" do

@@ -18,8 +18,8 @@ RSpec.describe "plans of three very different pieces" do
               ["Sand the primer lightly, dust off", 0, %w[dust]], ["Paint, coat 1: all-in-one satin paint, #bcd0b0", 120, []],
               ["Look over the first coat in raking light, touch up fills and bleed", 15, %w[solvent]],
               ["Sand lightly between coats, dust off", 0, %w[dust]], ["Paint, coat 2: all-in-one satin paint, #bcd0b0", 720, []],
-              ["Put the drawers back, number by number", 0, []], ["Put the hardware back", 0, []], ["Felt pads under the feet", 0, %w[lift]],
-              ["Fit the anti-tip kit, put its paper with the piece", 0, %w[drill tip]], ["Wax the runners", 0, []],
+              ["Wax the runners", 0, []], ["Put the hardware back", 0, []], ["Put the drawers back, number by number", 0, []],
+              ["Felt pads under the feet", 0, %w[lift]], ["Fit the anti-tip kit, put its paper with the piece", 0, %w[drill tip]],
               ["Wipe it down, take the picture after", 0, %w[cure]]]
     start = [["Take the picture before; write numbers and places on all parts", 0, []], ["Test the old finish for lead", 10, %w[lead]],
              ["Take the drawers out", 0, []], ["Take the hardware off, screws into a labelled tub", 0, %w[knife]], ["Vacuum and brush out", 0, []],
@@ -75,10 +75,10 @@ RSpec.describe "plans of three very different pieces" do
                 ["Sand P120, P150, P220, by hand near the edges", 0, %w[dust lead]], ["Vacuum and tack off", 0, []],
                 ["Clear coat, coat 1: water-based clear coat", 120, []], ["Sand the clear coat lightly, dust off", 0, %w[dust]],
                 ["Clear coat, coat 2: water-based clear coat", 120, []], ["Sand the clear coat lightly, dust off", 0, %w[dust]],
-                ["Clear coat, coat 3: water-based clear coat", 720, []], ["Hang the doors", 0, []], ["Put the drawers back, number by number", 0, []],
-                ["Put the hardware back", 0, []], ["Felt pads under the feet", 0, %w[lift]],
+                ["Clear coat, coat 3: water-based clear coat", 720, []], ["Wax the runners", 0, []], ["Put the hardware back", 0, []],
+                ["Hang the doors", 0, []], ["Put the drawers back, number by number", 0, []], ["Felt pads under the feet", 0, %w[lift]],
                 # 780 mm high and 450 deep, with drawer and doors: it can tip.
-                ["Fit the anti-tip kit, put its paper with the piece", 0, %w[drill tip]], ["Wax the runners", 0, []],
+                ["Fit the anti-tip kit, put its paper with the piece", 0, %w[drill tip]],
                 ["Wipe it down, take the picture after", 0, %w[cure]]]
 
     it "strips by chemistry, never sands coarser than P120, and gives the top three coats" do

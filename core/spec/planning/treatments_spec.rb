@@ -27,11 +27,11 @@ RSpec.describe "what is done about each finding" do
     "lid_latch" => %w[lid_safe lid_safe lid_safe],
     "lock_stuck" => %w[free_lock free_lock free_lock],
     "varnish" => %w[- - -], # scuffed or taken off as any old finish
-    "failing" => %w[feather - -], # for oil all of it comes off
+    "failing" => ["feather", "scrape ladder/180-220", "-"], # for oil all of it comes off, by scraper: loose finish clogs the paper
     "waxed" => %w[dewax dewax -],
     "oiled" => ["dewax prime/primer_bond/1 sand-prime", "dewax", "-"],
     "silicone" => ["dewax prime/primer_shellac/1 sand-prime", "dewax", "-"],
-    "bare_wood" => %w[ladder/80-120-180 ladder/80-120-150-220 -],
+    "bare_wood" => %w[ladder/80-120-180 - -], # for oil the same ladder as through a thin finish
     "veneer_chips" => ["fill level spot-seal", "patch_veneer", "-"],
     "veneer_loose" => %w[glue_veneer glue_veneer glue_veneer],
     "gouge" => ["fill level spot-seal", "fill_tinted level", "-"],
@@ -40,7 +40,7 @@ RSpec.describe "what is done about each finding" do
     "white_ring" => %w[- - rub_ring],
     "black_stain" => [block, "oxalic rinse-oxalic", "-"],
     "ink_stain" => [block, "-", "-"],
-    "knots" => [block, "-", "-"],
+    "knots" => [block, "ladder/100-150-220", "-"], # softwood begins at P100
     "tannin_wood" => [block, "-", "-"],
     "dark_stain" => [block, "-", "-"],
     "brown_rinse" => [block, "-", "-"],

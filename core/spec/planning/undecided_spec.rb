@@ -21,7 +21,7 @@ RSpec.describe "what is open and what changes in a plan" do
       early = on_top(plan(zones, with_top(zones, "paint", "oil")))
       late = on_top(plan(zones, with_top(zones, "oil", "clear")))
       expect(early.take(early.index("decide/top"))).to eq(%w[record vacuum wash wash-rinse])
-      expect(late.take(late.index("decide/top"))).to eq(%w[record vacuum wash wash-rinse scrape ladder/180-220 dust])
+      expect(late.take(late.index("decide/top"))).to eq(%w[record vacuum wash wash-rinse ladder/80-120-150-220 dust])
     end
 
     it "has nothing to decide between that would be done before it, and waits with what comes after" do

@@ -17,7 +17,7 @@ RSpec.describe "ways of working" do
       %w[primer findings] => [[], []], %w[primer always] => [prime, []], %w[primer never] => [[], []],
       %w[grip deglosser] => [%w[deglosser], %w[dust scuff]], %w[grip chalk] => [[], []],
       %w[washing after] => [%w[wash-after wash-rinse-after], %w[wash wash-rinse]],
-      %w[washing both] => [%w[wash-after wash-rinse-after], []], %w[drawers place] => [%w[drawers-mask], %w[drawers-in drawers-out]]
+      %w[washing both] => [%w[wash-after wash-rinse-after], []], %w[drawers place] => [%w[drawers-mask drawers-unmask], %w[drawers-in drawers-out]]
     }.each do |(question, answer), (come, gone)|
       it "#{question}: #{answer}" do
         usual = plan(zones, white, findings: found).steps.map(&:key)
@@ -43,15 +43,20 @@ RSpec.describe "ways of working" do
       bare = lambda { |list, answer|
         plan(list, Plans.choice("oil"), schools: planning::Schools.new("strip" => answer)).steps.map(&:key).grep(/strip|scrape/)
       }
-      expect(bare.call(zones, "layers")).to include("strip/1", "scrape") # legs by stripper, flat faces by scraper
+      expect(bare.call(zones, "layers")).to eq(%w[try-strip strip/1]) # legs by stripper; flat faces are sanded, the finish is thin
       expect(bare.call(zones, "stripper")).to eq(%w[try-strip strip/1])
-      expect(bare.call(zones, "sander")).to eq(%w[scrape])
+      expect(bare.call(zones, "sander")).to eq([])
+      old = Plans.findings(["painted", nil, 1])
+      scraped = plan(zones, Plans.choice("oil"), findings: old, schools: planning::Schools.new("strip" => "sander"))
+      expect(scraped.steps.map(&:key).grep(/strip|scrape/)).to eq(%w[scrape])
       expect(bare.call(Plans.zones("bedside table", "veneer"), "sander")).to eq(%w[try-strip strip/1])
     end
 
     it "applying: the way that is asked for, hard places by brush all the same" do
       ways = ->(answer) { plan(zones, white, schools: planning::Schools.new("applying" => answer)).steps.flat_map(&:ways).uniq.sort }
-      expect(%w[brush roller spray].map { |answer| ways.call(answer) }).to eq([%w[brush], %w[brush roller], %w[brush spray]])
+      expect(%w[brush roller spray].map { |answer| ways.call(answer) }).to eq([%w[brush], %w[brush roller], %w[spray]])
+      hard = zones.map { |zone| zone.key == "legs" ? zone.with(grade: "hard") : zone }
+      expect(plan(hard, white, schools: planning::Schools.new("applying" => "spray")).steps.flat_map(&:ways).uniq.sort).to eq(%w[brush spray])
     end
   end
 

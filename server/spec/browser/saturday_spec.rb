@@ -15,8 +15,8 @@ RSpec.describe "a Saturday" do
     drawers = { kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1" }
     chest = planned({ name: "Chest", expected_resale: "300", **drawers }, { finish: "paint", colour: "#243b53" }, "coat/")
     stool = planned({ name: "Stool", kind: "custom box", width: "400", depth: "300", height: "450" }, { finish: "oil" }, "oil")
-    tin(size: "100 ml", paid: "6.00", bought_on: "2026-01-10")
-    tin(size: "500 ml", paid: "24.00", bought_on: "2026-04-10")
+    tin(size: "100 ml", colour: "#243b53", paid: "6.00", bought_on: "2026-01-10")
+    tin(size: "500 ml", colour: "#243b53", paid: "24.00", bought_on: "2026-04-10")
 
     visit "/"
     now = find("section", text: "What now")
@@ -30,7 +30,7 @@ RSpec.describe "a Saturday" do
       fill_in "How long it really was", with: "40"
       press("Stop, it is done")
     end
-    expect(page).to have_text("40 min of painting recorded, step done, 225 ml all-in-one satin paint taken from the shelf")
+    expect(page).to have_text("40 min of painting recorded, step done, 225 ml all-in-one satin paint, #243b53 taken from the shelf")
 
     # The label's times run from now: touch dry after 1 h, sanded and coated again after 2 h, all read off one clock.
     clock = find("li", text: /\Atouch dry/).find(:xpath, "..").text

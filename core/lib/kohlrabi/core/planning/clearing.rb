@@ -43,7 +43,8 @@ module Kohlrabi
         def coat(row, coat, why, last:)
           each_face do |face, word, turn|
             add(:clear, of: row, key: "clear/#{row[:key]}#{'-tint' if tint?}/#{coat + 1}#{round}#{face}", seq: (coat * 10) + turn,
-                        area: zone.area / 1_000_000.0, materials: amount(row, faces: 1), wait: row[:recoat], wait_why: "#{row[:label]}, recoat",
+                        area: zone.area / 1_000_000.0, materials: amount(row, faces: 1), wait: until_turned(row, face), touch: row[:touch],
+                        fixed: (Finishing::TURN if face.end_with?("2")), wait_why: "#{row[:label]}, recoat",
                         words: { tint: tint? ? "Tinted clear coat" : "Clear coat", coat: coat + 1, with: "#{row[:label]}#{word}" },
                         way: "brush", why: why, note: tray)
           end

@@ -25,10 +25,17 @@ module Kohlrabi
           end
         end
 
+        # Bare wood drinks the first coat: there it takes a second one.
         def wax
-          row = choice.finish == "wax" ? main_product : products.fetch("wax")
-          add(:wax, of: row, key: "wax/#{row[:key]}#{round}", seq: 5, words: { wipe: row[:recoat] }, materials: amount(row), wait: row[:handle],
-                    wait_why: "wax hardens overnight")
+          return wax_on(products.fetch("wax")) unless choice.finish == "wax"
+
+          wax_on(main_product, wait: :recoat)
+          wax_on(main_product, again: true)
+        end
+
+        def wax_on(row, wait: :handle, again: false)
+          add(:wax, of: row, key: "wax/#{row[:key]}#{'/2' if again}#{round}", seq: again ? 6 : 5, materials: amount(row), wait: row[wait],
+                    words: { wipe: row[:recoat], coat: again ? ", a second time" : "" }, wait_why: "wax hardens overnight")
         end
 
         def paper

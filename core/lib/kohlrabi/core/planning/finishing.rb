@@ -5,12 +5,13 @@ module Kohlrabi
     module Planning
       # Paint, stain, wash, bleach or oil on one zone, with the primer under it and what lies over it.
       class Finishing < ZoneJob
+        TURN = 3 # minutes to turn a part onto points and take the brush up again (common practice, weak)
+        NOZZLE = 5 # minutes to clean the nozzle between coats (common practice, no source)
         WAYS = { "paint" => :paint, "stain" => :stain, "wash" => :thin_wash, "bleach" => :bleach, "oil" => :oil }.freeze
 
         # bare: whether the zone is down to the wood by now. Returns Array of Task.
         def build(bare:)
           @priming = Priming.new(zone, brief, choice, bare: bare)
-          mask if masks?
           try_product if new_product?
           @priming.build
           @tasks += @priming.tasks
@@ -24,21 +25,6 @@ module Kohlrabi
         def product_of_finish = main_product
 
         private
-
-        # Where a painted zone meets one of another finish on the body, its edge is taped.
-        def masks?
-          body = ->(other) { %w[top carcass legs].include?(other.group) }
-          mine = [choice.finish, choice.colour]
-          choice.finish == "paint" && body.call(zone) &&
-            brief.zones.any? { |other| body.call(other) && brief.choice(other).to_h.values_at(:finish, :colour) != mine }
-        end
-
-        def mask
-          metres = zone.edge / 1000.0
-          add(:mask, key: "mask#{round}", minutes: 1.5 * metres,
-                     note: "#{zone.label}: #{Units::Measures.run(metres.ceil(1), unit: brief.unit)} of tape")
-          add(:peel, key: "peel#{round}", minutes: 0.5 * metres)
-        end
 
         # A product of the workshop's own that was not used before with success.
         def new_product?
@@ -72,6 +58,7 @@ module Kohlrabi
 
         # Edges and trim by the workshop's way: first on every coat; or after the body on the first coat and before it on the last.
         def trim_note(first:, last:)
+          return if sprayed?
           return unless zone.trim? && brief.zones.any? { |other| !other.trim? && brief.choice(other) == choice }
           return "edges and trim first" if schools[:edges] == "first" || (last && !first)
 
@@ -81,22 +68,36 @@ module Kohlrabi
         def coat(sign, colour, coat, seq, why, note:)
           row = material(colour)
           each_face do |face, word, turn|
-            add(:coat, of: row, key: "coat/#{sign}/#{coat + 1}#{face}",
-                       words: { coat: coat + 1, with: row[:label] + word },
+            add(:coat, of: row, key: "coat/#{sign}/#{coat + 1}#{face}", words: { coat: coat + 1, with: row[:label] + word },
                        rate: way, area: zone.area / 1_000_000.0, seq: seq + turn, materials: amount(row, way: way, faces: 1),
-                       cautions: way == "spray" ? %w[spray] : [], note: note, wait: row[:recoat], wait_why: "#{main_product[:label]}, recoat",
-                       why: why, way: way, place: way == "spray" ? "tent" : "bench")
+                       cautions: way == "spray" ? %w[spray] : [], note: note, wait: until_turned(row, face),
+                       wait_why: "#{main_product[:label]}, recoat", touch: row[:touch], fixed: fixed(way, coat, face), why: why, way: way,
+                       place: way == "spray" ? "tent" : "bench")
           end
+        end
+
+        # Setting up and cleaning count once: for the first coat of a sprayer, for the first face of a part that is turned.
+        def fixed(way, coat, face)
+          return TURN if face.end_with?("2")
+
+          way == "spray" && coat.positive? ? NOZZLE : nil
         end
 
         def inspect_first(sign, seq) = add(:inspect, key: "inspect/#{sign}", seq: seq + 4, materials: { "filler_two" => 2 })
 
         def way
-          return "brush" if zone.grade == "hard" || zone.trim?
+          return "brush" if zone.grade == "hard" || (zone.trim? && !sprayed?)
+          return "spray" if sprayed?
           return schools[:applying] unless schools[:applying] == "computed"
-          return "spray" if schools[:sprayer] == "yes" && brief.painted_area > Shelf::Rates.spray_break_even
 
           zone.grade == "flat" && zone.area >= 100_000 ? "roller" : "brush"
+        end
+
+        # By the house's way, or where the whole piece pays for setting a sprayer up: never for a small part by itself.
+        def sprayed?
+          return schools[:applying] == "spray" unless schools[:applying] == "computed"
+
+          schools[:sprayer] == "yes" && brief.painted_area > Shelf::Rates.spray_break_even
         end
 
         # A water-based coat over an oil-based stain crawls unless the stain is dry right through.

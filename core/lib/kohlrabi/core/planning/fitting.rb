@@ -6,7 +6,7 @@ module Kohlrabi
       # What is done to the piece as a whole: pictures, taking apart, reshaping, inside, putting back, dressing.
       class Fitting
         # What comes off and goes back: [off, on, minutes each].
-        OFF = { fronts: [:drawers_out, :drawers_in, 1.5, 1.5], doors: [:doors_off, :doors_on, 6, 8],
+        OFF = { fronts: [:drawers_out, :drawers_in, 1, 1], doors: [:doors_off, :doors_on, 3, 5],
                 shelves: [:shelves_out, :shelves_in, 3, 2] }.freeze
 
         FRAME = %w[carcass inside].freeze
@@ -39,6 +39,7 @@ module Kohlrabi
         # The zones that stand round drawers, doors and shelves.
         def frame = zones.select { |zone| FRAME.include?(zone.group) }
         def touched(list) = list.select { |zone| @touched.include?(zone.key) }
+        def undecided(list) = list.select { |zone| @brief.choice(zone).finish == "undecided" }
         def touched?(list) = list.any? { |zone| @touched.include?(zone.key) }
 
         # The same task on several zones, its minutes and materials on the first.
@@ -51,7 +52,10 @@ module Kohlrabi
         # What hangs or runs in a frame comes off when either is worked on, and goes back when both may be handled.
         def take_apart
           in_place = @brief.schools[:drawers] == "place"
-          add(:drawers_mask, fronts, minutes: 3 * fronts.size) if touched?(fronts + frame) && in_place
+          if touched?(fronts + frame) && in_place
+            add(:drawers_mask, fronts, minutes: 3 * fronts.size)
+            add(:drawers_unmask, fronts, minutes: fronts.size)
+          end
           take_off(:fronts, fronts, drawers, fronts.size) unless in_place
           take_off(:doors, doors, doors, @brief.doors)
           shelves = @brief.zones_of("shelves")
@@ -63,7 +67,7 @@ module Kohlrabi
 
           off, back, take, put = OFF.fetch(what)
           add(off, list, minutes: take * count)
-          add(back, list | touched(frame), minutes: put * count, seq: 1)
+          add(back, list | touched(frame) | undecided(frame), minutes: put * count, seq: 1)
         end
 
         def part_off(act)
@@ -79,7 +83,7 @@ module Kohlrabi
         def inside
           within = @brief.zones_of("inside")
           case @brief.look.inside
-          when "sealed" then within.each { |zone| seal(zone, @brief.products.standard("primer")) }
+          when "sealed" then within.each { |zone| seal(zone, Priming.new(zone, @brief).holding_back) }
           when "liner" # half of the faces within a drawer are its bottom, near enough to buy by
             within.each do |zone|
               add(:liner, [zone], minutes: 8 * zone.square_metres, materials: { "liner" => zone.square_metres / 2 })

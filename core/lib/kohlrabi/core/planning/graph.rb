@@ -34,17 +34,28 @@ module Kohlrabi
 
         private
 
+        # On each zone a step waits for what is open there: the step before it, and with it those that dry side by side.
         def chain
-          last = {}
+          open = Hash.new { |all, zone| all[zone] = [] }
           steps.each do |step|
-            befores = step.zones.filter_map { |zone| [last[zone], zone] if last[zone] }
+            befores = step.zones.flat_map { |zone| open[zone].map { |before| [before, zone] } }
             befores.group_by(&:first).each do |before, pairs|
-              wait = pairs.map { |_, zone| before.wait_on(zone) }.max
+              wait = pairs.map { |_, zone| gap(before, step, zone) }.max
               step.needs << Step::Need.new(key: before.key, wait: wait, why: Phases.why(step.phase == before.phase ? before.phase : step.phase))
             end
-            step.zones.each { |zone| last[zone] = step }
+            step.zones.each { |zone| open[zone] = open[zone].select { |before| beside?(before, step) } << step }
           end
         end
+
+        # Minutes on a zone between two steps.
+        def gap(before, step, zone)
+          return 0 if before.glues? && step.glues?
+
+          step.peels? ? before.touch_on(zone) : before.wait_on(zone)
+        end
+
+        # Whether a step goes on while the one before still dries: joints glued in one session, tape off the touch-dry coat.
+        def beside?(before, step) = (before.glues? && step.glues?) || (step.peels? && !before.peels?)
 
         # The chain of steps by which `to` waits for `from`, or nil.
         def path(from, to, seen = {})

@@ -30,11 +30,11 @@ module Kohlrabi
           return @tasks if count.zero? || @look.hardware == "none"
           return @tasks unless @touched || @look.hardware != "kept"
 
-          add(:hardware_off, faces + [ZONE], minutes: 2 * count)
-          add(:hardware_clean, [ZONE], minutes: 4 * count) if %w[cleaned sprayed].include?(@look.hardware)
+          add(:hardware_off, faces + [ZONE], minutes: count)
+          add(:hardware_clean, [ZONE], minutes: 1.5 * count) if %w[cleaned sprayed].include?(@look.hardware)
           spray if @look.hardware == "sprayed"
           new_holes if replaced? && !Hardware.same_holes?(@brief)
-          add(:hardware_on, faces + [ZONE], minutes: 3 * count, seq: 2, words: { what: replaced? ? "Fit the new pulls" : "Put the hardware back" },
+          add(:hardware_on, faces + [ZONE], minutes: 2 * count, seq: 0, words: { what: replaced? ? "Fit the new pulls" : "Put the hardware back" },
                                             not_before: (@look.hardware_on if replaced?))
           @tasks
         end

@@ -6,6 +6,7 @@ module Kohlrabi
       # Cleaning, taking off the old finish, sanding: all that a zone needs before its first coat.
       class Preparing < ZoneJob
         SOFT = 100 # grit to start with on softwood and legs
+        FILTH = %w[grease mould droppings].freeze
         THICK = 3 # layers of paint that are better taken off than painted over (common practice, weak)
 
         # Array of Task.
@@ -37,8 +38,11 @@ module Kohlrabi
 
           add(:vacuum, cautions: surface.sign?(:odour) ? %w[dust] : [])
           dewax if surface.sign?(:wax, :oil, :silicone) && choice.finish != "leave"
-          wash unless schools[:washing] == "after"
+          wash unless schools[:washing] == "after" && !filthy?
         end
+
+        # What sanding would press into the wood is washed off before it, whatever the house does else.
+        def filthy? = surface.findings.any? { |finding| FILTH.include?(finding.key) }
 
         def dewax
           row = products.fetch("spirits")
@@ -65,7 +69,7 @@ module Kohlrabi
 
         def take_off_and_key
           if strips?
-            by_stripper? ? strip : add(:scrape, key: "scrape#{round}")
+            by_stripper? ? strip : (add(:scrape, key: "scrape#{round}") if scrapes?)
           end
           key_surface
         end
@@ -78,6 +82,9 @@ module Kohlrabi
 
           surface.layers >= 2 || zone.grade != "flat" || surface.veneer?
         end
+
+        # A thin clear finish is sanded off from P80; paint is scraped first, or it clogs the paper.
+        def scrapes? = surface.coating == :paint || surface.sign?(:failing)
 
         def strip
           row = products.standard("stripper")
@@ -122,6 +129,7 @@ module Kohlrabi
 
         def stripped_grit
           return 120 if by_stripper?
+          return surface.sign?(:softwood) || zone.role == "leg" ? SOFT : 80 unless scrapes?
 
           surface.sign?(:failing) && surface.layers >= THICK ? 60 : 180
         end

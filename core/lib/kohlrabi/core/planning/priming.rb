@@ -20,7 +20,8 @@ module Kohlrabi
             each_face do |face, word, turn|
               add(:prime, of: row, key: "prime/#{row[:key]}/#{coat + 1}#{round}#{face}", area: zone.area / 1_000_000.0, seq: (coat * 10) + turn,
                           words: { with: "#{row[:label]}#{", coat #{coat + 1}" if coats > 1}#{grey}#{word}" }, materials: amount(row, faces: 1),
-                          wait: row[:recoat], wait_why: "#{row[:label]}, recoat", why: why, way: "brush")
+                          wait: until_turned(row, face), wait_why: "#{row[:label]}, recoat", why: why, touch: row[:touch],
+                          way: "brush", fixed: (Finishing::TURN if face.end_with?("2")))
             end
           end
           add(:sand_prime, key: "sand-prime#{round}", seq: 95, grits: [220])
@@ -42,6 +43,13 @@ module Kohlrabi
 
         # Whether findings ask for a primer, whatever the house or the look says.
         def called_for? = !called_for.nil?
+
+        # The blocking primer, but where an odour is to be held back that it lets through: then the one that does, whatever is used instead elsewhere.
+        def holding_back
+          return blocking unless surface.sign?(:odour) && !blocking[:blocks]&.include?("odour")
+
+          products.of_kind("primer").find { |row| row[:blocks]&.include?("odour") } || blocking
+        end
 
         # Whether the paint brings its own.
         def built_in? = main_product[:builtin]&.include?("primer") || false
@@ -65,7 +73,7 @@ module Kohlrabi
 
         # What findings call for: bleed and odour the blocking one, which grips too; grip alone the bonding one.
         def called_for
-          return with_coats(blocking, block_why) if blocks?
+          return with_coats(holding_back, block_why) if blocks?
           return with_coats(products.fetch("primer_shellac"), "seals silicone") if surface.sign?(:silicone)
           return with_coats(bonding, grip_why) if surface.slick? || surface.sealed_in?
           return with_coats(bonding, "#{main_product[:label]} wants a primer") if main_product[:wants_primer]

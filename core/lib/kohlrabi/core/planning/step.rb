@@ -49,6 +49,17 @@ module Kohlrabi
         def done_when = first.done
         def why = first.why
         def try = first.try
+        GLUE = "glue" # product
+        # Whether it glues: what glues dries side by side.
+        def glues? = wait.positive? && materials.key?(GLUE)
+        def peels? = phase == "peel"
+
+        # Minutes until what it laid on a zone is touch dry: then tape comes off.
+        def touch_on(zone)
+          touch = tasks.select { |task| task.zone == zone }.filter_map(&:touch).max
+          touch ? [touch, wait_on(zone)].min : wait_on(zone)
+        end
+
         def outside? = tasks.any?(&:outside)
         def breaks? = tasks.any?(&:breaks)
         def cautions = tasks.flat_map(&:cautions).uniq

@@ -15,16 +15,16 @@ module Kohlrabi
         def make(name, zone, key: name.to_s, words: {}, cautions: [], rate: nil, repeats: 1, area: nil, acts: nil, **rest)
           row = ROWS.fetch(name)
           named = rate || row[:rate]
-          time = named ? rated(named.to_sym, (area || zone.square_metres) * zone.factor * repeats) : { fixed: row[:minutes] || 0 }
+          time = named ? rated(named.to_sym, (area || zone.square_metres) * zone.factor, repeats) : { fixed: row[:minutes] || 0 }
           Task.new(key: key, phase: row[:phase], kind: row[:kind], label: format(row[:label], words), zone: zone.key, done: row[:done],
                    cautions: (cautions.map(&:to_s) | (row[:cautions] || [])), acts: acts || Array(row[:act]),
                    **row.slice(:why, :wait, :wait_why, :place), **time, **rest.compact)
         end
 
         # {minutes:, fixed:} of a rate over an area that counts its grade.
-        def rated(name, area)
+        def rated(name, area, repeats)
           row = Shelf::Rates.of(name)
-          { minutes: row[:m2] * area, fixed: row[:fixed] }
+          { minutes: ((row[:m2] * area) + (row[:each] || 0)) * repeats, fixed: row[:fixed] }
         end
         private_class_method :rated
       end

@@ -6,6 +6,8 @@ module Kohlrabi
       # What is done about the findings: each by its treatments under the finish that its zone shall have.
       class Treating
         OWN_WAIT = "as given for this finding"
+        OVERNIGHT = 720
+        LAST = 50 # place among the repairs
         EACH = 2 # minutes to level one fill (common practice, weak)
 
         # brief: Brief; families: {zone key => family of its finish}.
@@ -58,17 +60,19 @@ module Kohlrabi
 
         # What a finding takes by its own size, on the first of its zones.
         def share(task, finding, row)
-          task.minutes += (row[:per] || 0) * finding.size
+          minutes, amount, each = row[:by] ? row[:by].fetch(finding.sized_by.to_sym) : row.values_at(:per, :amount, :per_amount)
+          task.minutes += (minutes || 0) * finding.size
           amounts = task.materials
           (row[:materials] || []).each { |key, fixed, per| add(amounts, key, (fixed + (per * finding.size)).to_f) }
-          add(amounts, row[:product], row[:amount] + ((row[:per_amount] || 0) * finding.size)) if row[:amount]
+          add(amounts, row[:product], amount + ((each || 0) * finding.size)) if amount
           task.note = [task.note, finding.note].compact.join("; ") if finding.note
         end
 
         # What is the same on every zone. A piece may have hundreds of findings, so it is made once and copied.
         def plain(row)
           (@plain ||= {})[row[:key]] ||=
-            Task.new(key: row[:key], phase: row[:phase], seq: row[:seq] || 0, kind: row[:kind], label: row[:label], done: row[:done],
+            Task.new(key: row[:key], phase: row[:phase], seq: row[:seq] || (glues?(row) ? LAST : 0), kind: row[:kind],
+                     label: row[:label], done: row[:done],
                      place: row[:place] || "bench",
                      fixed: row[:fixed] || 0, cautions: cautions(row), wait: row[:wait] || wait_of(row),
                      wait_why: row[:wait_why] || "filler sandable", acts: Array(row[:act]))
@@ -78,6 +82,9 @@ module Kohlrabi
           own = (row[:cautions] || []).map(&:to_s)
           row[:product] ? own | @brief.products.fetch(row[:product])[:cautions].map(&:to_s) : own
         end
+
+        # Glued joints come last of the repairs, side by side, and dry together.
+        def glues?(row) = row[:wait] == OVERNIGHT && (row[:materials] || []).any? { |key, _, _| key == Step::GLUE }
 
         # What works on in the wood, or makes gas with what comes after it, is rinsed off, and the wood dries right through.
         def rinse(task, row)
@@ -94,7 +101,7 @@ module Kohlrabi
         def wait_of(row) = row[:product] && row[:phase] == "fill" ? @brief.products.fetch(row[:product])[:sand] : 0
 
         def by_area(row, zone)
-          rate = row[:product] && !row[:amount] && @brief.products.fetch(row[:product])[:rate]
+          rate = row[:product] && !row[:amount] && !row[:by] && @brief.products.fetch(row[:product])[:rate]
           rate ? { @brief.products.fetch(row[:product])[:key] => zone.square_metres / rate * 1000 } : {}
         end
 

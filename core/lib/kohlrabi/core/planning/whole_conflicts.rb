@@ -30,7 +30,10 @@ module Kohlrabi
 
         def odour
           return unless sign?("odour")
-          return tell("odour", inside, "the smell comes back on warm days", settled: "the inside is sealed") if @look.inside == "sealed"
+          if @look.inside == "sealed" && inside.any?
+            return tell("odour", inside, "the smell comes back on warm days",
+                        settled: "the inside is sealed")
+          end
 
           tell("odour", inside, "the smell comes back on warm days unless the inside is sealed", remedies: inside.any? ? [Conflict::SEAL_INSIDE] : [])
         end

@@ -5,6 +5,8 @@ module Kohlrabi
     module Planning
       # Base of what is planned for one zone: gathers its tasks.
       class ZoneJob
+        TURNED = 120 # minutes at the least until a face may lie on points (common practice, no source)
+
         attr_reader :tasks
 
         # zone: Shape::Zone; brief: Brief; choice: Choice (the brief's, or one of several options of an undecided zone).
@@ -54,6 +56,9 @@ module Kohlrabi
 
           choice.product ? products.fetch(choice.product) : products.standard(finish[:product])
         end
+
+        # Minutes until the next coat, or until a part may be turned.
+        def until_turned(row, face) = face.end_with?("1") ? [row[:recoat], TURNED].max : row[:recoat]
 
         # Each face of a two-sided part, with a wait and a turn between: yields the ending of the key, words, and place in the order.
         def each_face

@@ -19,7 +19,8 @@ module Kohlrabi
           tasks = preparing.build
           return tasks if %w[leave undecided].include?(choice.finish)
 
-          tasks + Finishing.new(zone, brief, choice).build(bare: preparing.to_bare? || brief.surface(zone).sign?(:bare))
+          bare = preparing.to_bare? || brief.surface(zone).sign?(:bare)
+          tasks + Masking.new(zone, brief, choice).build + Finishing.new(zone, brief, choice).build(bare: bare)
         end
       end
     end

@@ -23,7 +23,9 @@ module Kohlrabi
           [["A piece", "#{length(piece[0])} by #{length(piece[1])}", "seat + 2 × (thickness + wrap)"],
            ["Side by side", best.map { |way, _| way.across }.join(", then "), "cloth ÷ piece"],
            ["Rows", best.map(&:last).join(" and "), best.size > 1 ? "some turned: together the least cloth" : "seats ÷ side by side, rounded up"],
-           ["A row takes", best.map { |way, _| length(way.row) }.join(", "), self[:repeat].positive? ? "up to the next repeat" : "the piece's length"]]
+           ["A row takes", best.map do |way, _|
+             length(way.row)
+           end.join(", "), self[:repeat].positive? ? "up to the next repeat" : "the piece's length"]]
         end
 
         def cautions = %w[seat]

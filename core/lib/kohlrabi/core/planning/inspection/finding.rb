@@ -24,6 +24,9 @@ module Kohlrabi
           # Measure, the usual one where it was not taken, else 1.
           def size = measure || row.dig(:measure, :usual) || 1
 
+          # What its size is of: "depth", "length", or "count".
+          def sized_by = %w[depth length].include?(row.dig(:measure, :label)) ? row.dig(:measure, :label) : "count"
+
           # Treatments under a finish of the family. Returns rows of Findings::TREATMENTS.
           def treatments(family)
             when_key = { "opaque" => "opaque", "clear" => "clear", "none" => "leave" }.fetch(family, "opaque")
