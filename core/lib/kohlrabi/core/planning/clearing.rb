@@ -6,6 +6,7 @@ module Kohlrabi
       # Clear coats on one zone, by wear.
       class Clearing < ZoneJob
         # Finishes that take no clear coat.
+        CLEAR = %w[clear tinted].freeze
         WITHOUT = %w[leave undecided bare oil wax].freeze
 
         # Array of Task.
@@ -21,7 +22,8 @@ module Kohlrabi
 
         # [number of clear coats, why]; the paint's own counts unless it was thinned to a wash.
         def coats
-          return [0, "left as it is"] if WITHOUT.include?(choice.finish) || choice.over&.include?("wax")
+          return [0, "left as it is"] if WITHOUT.include?(choice.finish)
+          return [0, "wax seals it"] if choice.over&.include?("wax") && !CLEAR.include?(choice.finish)
 
           builtin = choice.finish == "paint" && main_product[:builtin]&.include?("clear")
           number, why = Coats.clear(choice.wear || brief.look.wear, top: zone.role == "top", builtin: builtin)

@@ -5,6 +5,7 @@ module Kohlrabi
     module Planning
       # What lies over a finish: stencil, metallic line, paper, wax, worn edges; and paper or wax as a finish of its own.
       class Decorating < ZoneJob
+        WORN = %w[paint stain wash paper].freeze # finishes whose coat can be worn through
         SHARE = 0.15 # of the zone that a stencil or a line covers (common practice, weak)
 
         # Array of Task.
@@ -20,7 +21,8 @@ module Kohlrabi
           case extra
           when "wax" then wax
           when "paper" then paper
-          when "distressed" then surface.sealed_in? || add(:distressed, key: "distressed/#{place}#{round}", seq: place, grits: [220])
+          when "distressed" then surface.sealed_in? || !WORN.include?(choice.finish) || add(:distressed, key: "distressed/#{place}#{round}",
+                                                                                                         seq: place, grits: [220])
           else line(extra, place)
           end
         end

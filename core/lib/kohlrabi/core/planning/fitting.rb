@@ -9,6 +9,7 @@ module Kohlrabi
         OFF = { fronts: [:drawers_out, :drawers_in, 1, 1], doors: [:doors_off, :doors_on, 3, 5],
                 shelves: [:shelves_out, :shelves_in, 3, 2] }.freeze
 
+        SEALED = %w[leave paint paper].freeze # finishes of an inside that may lie on a sealer
         FRAME = %w[carcass inside].freeze
 
         # brief: Brief; touched: keys of zones that get more than cleaning.
@@ -83,13 +84,16 @@ module Kohlrabi
         def inside
           within = @brief.zones_of("inside")
           case @brief.look.inside
-          when "sealed" then within.each { |zone| seal(zone, Priming.new(zone, @brief).holding_back) }
+          when "sealed" then within.select { |zone| sealed?(zone) }.each { |zone| seal(zone, Priming.new(zone, @brief).holding_back) }
           when "liner" # half of the faces within a drawer are its bottom, near enough to buy by
             within.each do |zone|
               add(:liner, [zone], minutes: 8 * zone.square_metres, materials: { "liner" => zone.square_metres / 2 })
             end
           end
         end
+
+        # What is seen inside and has a finish of its own that wants open wood is not sealed under it.
+        def sealed?(zone) = SEALED.include?(@brief.choice(zone).finish)
 
         def seal(zone, row)
           add(:seal_inside, [zone], words: { with: row[:label] }, minutes: 10 * zone.square_metres * zone.factor, wait: row[:handle],

@@ -17,6 +17,11 @@ module Kohlrabi
           !old.nil? && !brief.look.spacing.nil? && (old - brief.look.spacing).abs <= SAME
         end
 
+        # Whether old holes on a front are filled for new pulls.
+        def self.fills?(brief, zone)
+          brief.look.hardware == "replaced" && %w[fronts doors].include?(zone.group) && brief.pulls.positive? && !same_holes?(brief)
+        end
+
         # touched: whether drawers or doors get more than cleaning.
         def initialize(brief, touched)
           @brief = brief

@@ -15,7 +15,7 @@ module Kohlrabi
           note = "#{zone.label}: #{Units::Measures.run(metres.ceil(1), unit: brief.unit)} of tape"
           add(:mask, key: "mask#{round}", minutes: MINUTES * metres, note: note)
           add(:peel, key: "peel#{round}", minutes: MINUTES / 3 * metres)
-          tasks + neighbours.map { |other, _| Tasks.make(:mask, other, key: "mask#{round}", fixed: 0) }
+          tasks + neighbours.flat_map { |other, _| %i[mask peel].map { |name| Tasks.make(name, other, key: "#{name}#{round}", fixed: 0) } }
         end
 
         # Metres of edge on this zone.

@@ -45,6 +45,9 @@ module Kohlrabi
           done == own.size ? "finished" : "begun"
         end
 
+        # What does not hold in it: Array of Fault.
+        def faults = @faults ||= Replay.new(self).faults
+
         # Whether the lead question is open: some step breaks an old finish of unknown age.
         def lead_open? = !step("lead").nil?
 

@@ -15,7 +15,7 @@ module Kohlrabi
           return tasks if choice.finish == "leave"
 
           surface.sealed_in? ? contain : take_off_and_key
-          wash("-after", phase: "wash_after") if %w[after both].include?(schools[:washing]) && sanded?
+          wash_by_the_house
           add(:dust, key: "dust#{round}") if sanded? || surface.sealed_in?
           tasks
         end
@@ -37,8 +37,20 @@ module Kohlrabi
           return if zone.group == "inside" && brief.look.inside == "leave" && choice.finish == "leave"
 
           add(:vacuum, cautions: surface.sign?(:odour) ? %w[dust] : [])
-          dewax if surface.sign?(:wax, :oil, :silicone) && choice.finish != "leave"
-          wash unless schools[:washing] == "after" && !filthy?
+          dewax if surface.sign?(:wax, :oil, :silicone) && coated?
+          return wash if schools[:washing] != "after" || filthy?
+
+          wash("-after", phase: "wash_after") if choice.finish == "leave"
+        end
+
+        # Whether anything shall stick on it.
+        def coated? = choice.finish != "leave" || (zone.group == "inside" && brief.look.inside == "sealed") || filled?
+
+        # After sanding where the house does so; what is not sanded is washed all the same, before anything lies on it.
+        def wash_by_the_house
+          return wash("-after", phase: "wash_after") if %w[after both].include?(schools[:washing]) && sanded?
+
+          wash if tasks.none? { |task| task.key == "wash" }
         end
 
         # What sanding would press into the wood is washed off before it, whatever the house does else.

@@ -94,7 +94,7 @@ module Kohlrabi
 
         # Fills that no primer covers are sealed by themselves.
         def spot_seal
-          return unless family == "opaque" && surface.findings.any? { |finding| finding.treatments(family).any? { |row| row[:phase] == "fill" } }
+          return unless family == "opaque" && filled?
 
           row = blocking
           add(:spot_seal, of: row, key: "spot-seal#{round}", materials: { row[:key] => 10 }, wait: row[:recoat])

@@ -23,29 +23,38 @@ module Kohlrabi
             zones = zones_of(finding)
             next [] if zones.empty?
 
-            family = zones.map { |zone| @families[zone.key] }.find { |name| name != "none" } || "none"
             next own(finding, zones) if finding.own
 
-            finding.treatments(family).flat_map do |row|
-              treat(finding, row).flat_map do |task|
-                [task, *rinse(task, row)]
-              end + level(finding, row, zones)
-            end
+            zones.group_by { |zone| @families[zone.key] }.flat_map { |family, some| under(finding, family, some, Rational(some.size, zones.size)) }
           end
         end
 
         private
 
-        def treat(finding, row)
-          zones = part(row[:part], finding)
+        # Each zone by the finish that it shall have. share: of the finding that these zones have.
+        def under(finding, family, zones, share)
+          finding.treatments(family).flat_map do |row|
+            treat(finding, row, zones, share).flat_map { |task| [task, *rinse(task, row)] } + level(finding, row, zones)
+          end
+        end
+
+        def treat(finding, row, own, share)
+          zones = part(row[:part], own)
+          share = 1 if row[:part]
           zones = zones.reject { |zone| Preparing.new(zone, @brief).strips? } if row[:kept]
           zones.each_with_index.filter_map do |zone, place|
             made = @made[[row[:key], zone.key]]
             task = made || fresh(row, zone, finding)
-            share(task, finding, row) if place.zero?
+            share(task, finding, row, finding.size * share) if place.zero? && first?(finding, row, own)
             task.not_before = [task.not_before, finding.expected_on].compact.max if row[:orders]
             task unless made
           end
+        end
+
+        # Whether a finding is treated so for the first time: what concerns the whole piece is not done once more for each finish on it.
+        def first?(finding, row, own)
+          key = [finding.id, row[:key], row[:part] || own.first.key]
+          !(@shared ||= {}).key?(key) && @shared[key] = true
         end
 
         # Several findings of one treatment on a zone are one task.
@@ -59,12 +68,12 @@ module Kohlrabi
         end
 
         # What a finding takes by its own size, on the first of its zones.
-        def share(task, finding, row)
+        def share(task, finding, row, size)
           minutes, amount, each = row[:by] ? row[:by].fetch(finding.sized_by.to_sym) : row.values_at(:per, :amount, :per_amount)
-          task.minutes += (minutes || 0) * finding.size
+          task.minutes += (minutes || 0) * size
           amounts = task.materials
-          (row[:materials] || []).each { |key, fixed, per| add(amounts, key, (fixed + (per * finding.size)).to_f) }
-          add(amounts, row[:product], amount + ((each || 0) * finding.size)) if amount
+          (row[:materials] || []).each { |key, fixed, per| add(amounts, key, (fixed + (per * size)).to_f) }
+          add(amounts, row[:product], (amount + ((each || 0) * size)).to_f) if amount
           task.note = [task.note, finding.note].compact.join("; ") if finding.note
         end
 
@@ -159,15 +168,16 @@ module Kohlrabi
           end
         end
 
-        def part(name, finding)
+        # Zones that a treatment concerns; own: those of the finding under its finish.
+        def part(name, own)
           zones = @brief.zones
           chosen = case name
                    when "piece" then zones
                    when "drawers" then @brief.zones_of("fronts") + zones.select { |zone| zone.role == "drawers" }
                    when "doors" then @brief.zones_of("doors")
-                   when "inside" then finding.zone ? zones_of(finding) : @brief.zones_of("inside", "shelves")
+                   when "inside" then own.any? { |zone| !zone.shown? } ? own : @brief.zones_of("inside", "shelves")
                    when "hardware" then [Hardware::ZONE]
-                   else zones_of(finding)
+                   else own
                    end
           chosen.empty? ? zones : chosen
         end

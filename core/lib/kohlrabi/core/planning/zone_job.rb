@@ -45,6 +45,11 @@ module Kohlrabi
           { row[:key] => Shelf::Rates.millilitres(zone.area * faces / 1_000_000.0, rate: row[:rate], coats: coats, way: way) }
         end
 
+        # Whether it is filled, here or where its pulls were.
+        def filled?
+          Hardware.fills?(brief, zone) || surface.findings.any? { |finding| finding.treatments(family).any? { |row| row[:phase] == "fill" } }
+        end
+
         # The finishes on the zone, as coats are known again by: finish, product, colour.
         def signatures = [signature, (under_signature if choice.undercolour)].compact
         def signature = [choice.finish, main_product && main_product[:key], choice.colour].join("|")

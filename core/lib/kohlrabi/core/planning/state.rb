@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # What a face of a zone is at a moment of the plan, from the wood out: what lies on it, its coats, its fills, whether a coat holds on it.
+      # dirt, wax: on its surface; coats: Array of Coat, the outermost last; fill: nil, :raw, :level or :sealed; keyed: a coat holds on it;
+      # taped; chemical: "acid" or "chlorine" that was not rinsed off; bleached: its wood.
+      class State
+        # kind: :paint, :clear, :primer, :stain, :wash, :oil, :wax, :paper, :laminate; old: lay there before the work began; lead: may hold it.
+        Coat = Struct.new(:kind, :old, :lead, keyword_init: true)
+
+        attr_accessor :dirt, :wax, :coats, :fill, :keyed, :taped, :chemical, :bleached, :veneer
+
+        # zone: Shape::Zone; brief: Brief. As the piece was found.
+        def self.found(zone, brief)
+          surface = brief.surface(zone)
+          kind = { paint: :paint, varnish: :clear, laminate: :laminate }[surface.coating]
+          coats = kind ? [Coat.new(kind: kind, old: !surface.fresh?, lead: surface.old?)] : []
+          new(dirt: true, wax: surface.sign?(:wax, :oil, :silicone), coats: coats, keyed: coats.empty?, veneer: surface.veneer?)
+        end
+
+        def initialize(**given)
+          given.each { |name, value| public_send(:"#{name}=", value) }
+          @coats ||= []
+        end
+
+        # A state of its own with the same coats.
+        def copy = dup.tap { |other| other.coats = coats.dup }
+
+        def bare? = coats.empty?
+        def top = coats.last
+        def new?(*kinds) = coats.any? { |coat| !coat.old && kinds.include?(coat.kind) }
+        def lead? = coats.any?(&:lead)
+        def slick? = coats.any? { |coat| coat.kind == :laminate }
+
+        # Wood, or board, with nothing on it.
+        def stripped!
+          self.coats = coats.select { |coat| coat.kind == :laminate }
+          self.wax = false
+          self.keyed = coats.empty?
+        end
+
+        def lay(kind)
+          coats << Coat.new(kind: kind, old: false, lead: false)
+          self.keyed = true
+          self.wax = kind == :wax
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      # Which verb a task is of: as data/planning/tasks.yml says, or by the phase and the acts of what findings and people ask for.
+      module Verbs
+        BY_NAME = { "bleach" => Bleach, "carve" => Carve, "clean" => Clean, "clear" => Clear, "coat" => Coat, "decorate" => Decorate,
+                    "degloss" => Degloss, "degrease" => Degrease, "dewax" => Dewax, "fill" => Fill, "hang" => Hang, "mask" => Mask, "oil" => Oil,
+                    "peel" => Peel, "plain" => Plain, "prime" => Prime, "put_back" => PutBack, "sand" => Sand, "scrape" => Scrape, "seal" => Seal,
+                    "stain" => Stain, "strip" => Strip, "take_off" => TakeOff, "thin_wash" => ThinWash, "wax" => Wax, "wear" => Wear }.freeze
+        # Of treatments: by the phase they stand in.
+        BY_PHASE = { "fill" => "fill", "refill" => "fill", "level" => "sand", "relevel" => "sand", "wash" => "degrease", "bleach" => "bleach" }.freeze
+        CHEMICALS = %w[acid chlorine].freeze
+
+        module_function
+
+        # Class of the verb of a task.
+        def of(task) = BY_NAME.fetch(task.verb || of_treatment(task))
+
+        def of_treatment(task)
+          return "bleach" if task.cautions.intersect?(CHEMICALS) && task.materials.any?
+
+          BY_PHASE.fetch(task.phase) { breaks?(task) ? "carve" : "plain" }
+        end
+        private_class_method :of_treatment
+
+        # Whether it goes through what lies there, dry.
+        def breaks?(task) = task.acts.any? { |act| Acts.fetch(act)[:reach] && !Acts.fetch(act)[:removes] }
+        private_class_method :breaks?
+      end
+    end
+  end
+end

@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      module Verbs
+        # Sawing, drilling, planing, heat: what breaks a coat with what may be in it.
+        class Carve < Verb
+          REACH = %w[saw drill plane scrape heat].freeze
+
+          def faults = [lead_fault].compact
+        end
+      end
+    end
+  end
+end

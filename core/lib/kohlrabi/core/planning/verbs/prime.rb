@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      module Verbs
+        # A primer under paint.
+        class Prime < Verb
+          def faults
+            raw = craft(:raw_fill, "the filler is not levelled yet: sand it flat first") if state.fill == :raw
+            [*under_a_coat, raw, slides].compact
+          end
+
+          def leave
+            state.fill &&= :sealed
+            state.lay(:primer)
+          end
+
+          private
+
+          def slides
+            craft(:no_grip, "it slides on a slick or glossy finish: scuff it, or take a bonding primer") unless state.keyed || product&.dig(:grips)
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      module Verbs
+        # Paint thinned to a wash on open wood.
+        class ThinWash < Verb
+          def faults = [*under_a_coat, *open_wood]
+          def leave = state.lay(:wash)
+        end
+      end
+    end
+  end
+end
