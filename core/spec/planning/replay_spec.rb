@@ -88,12 +88,17 @@ RSpec.describe Kohlrabi::Core::Planning::Replay do
     end
 
     {
-      ["coat/", "scuff"] => :no_grip, ["coat/", "wash-rinse"] => :on_dirt, ["wax/", "ladder/"] => :sanded_wax, %w[drawers-in drawers-out] => :never_off,
+      ["coat/", "scuff"] => :no_grip, ["coat/", "wash-rinse"] => :on_dirt, ["wax/", "ladder/"] => :sanded_wax,
+      %w[drawers-in drawers-out] => :never_off,
       %w[peel mask] => :no_tape, ["colour/", "ladder/80-120-180"] => :not_open_wood, ["ladder/80", "wash"] => :sanded_dirt
     }.each do |(prefix, before), code|
       it "says no to #{prefix} before #{before}" do
         expect(codes(moved(prefix, before: before))).to include(code)
       end
+    end
+
+    it "coats no part that is back in its place" do
+      expect(codes(moved("drawers-in", before: "coat/"))).to include(:back_too_early)
     end
 
     it "sees a seal that is sanded off again" do

@@ -85,7 +85,14 @@ RSpec.describe "working a plan", :api do
     expect(plan["plan"]["lost_edits"]).to eq([{ "id" => removed, "text" => "pads", "removed" => true }])
 
     coat = keys.grep(%r{\Acoat/}).first
-    expect(refusal(edit("before", coat, before: "scuff"), :before)).to match(/cannot come before “Scuff”.*comes after/)
+    expect(refusal(edit("before", coat, before: "scuff"), :before)).to match(/it slides on a glossy finish: scuff it until it is dull all over. .*your way/)
+    gone = edit("before", coat, before: "scuff", our_way: true).fetch("id")
+    told = call(:get, "/api/pieces/#{id}/plan").dig("plan", "faults")
+    expect(told).to include(include("level" => "craft", "text" => include("slides on a glossy finish"), "where" => String))
+    call(:delete, "/api/plan-edits/#{gone}")
+    expect(call(:get, "/api/pieces/#{id}/plan").dig("plan", "faults")).to eq([])
+    expect(refusal(edit("remove", "wash-rinse"), :step)).to include("presses dirt into it", "say that it is your way")
+    expect(refusal(edit("wait", "wash-rinse", wait: "5 min"), :wait)).to include("is not dry yet: 2 h between them")
     expect(refusal(edit("before", "wash", before: "nowhere"), :before)).to include("no such step")
     expect(refusal(edit("remove", "lead"), :step)).to include("not taken out")
     expect(refusal(edit("split", "dust", number: "1"), :number)).to include("Give 2 to 9")

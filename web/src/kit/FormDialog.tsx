@@ -55,8 +55,12 @@ export function FormDialog({
     problem &&
     (problem.problem.errors.length === 0 || problem.problem.errors.some((e) => !e.field || !named.has(e.field)));
 
-  // A measure far outside the usual is asked about; said to be right, it is sent again as such.
-  const asked = problem?.is("measure_unusual");
+  // A measure far outside the usual, or a change against the craft, is asked about; said to be meant so, it is sent again as such.
+  const asked = problem?.is("measure_unusual")
+    ? "It is right"
+    : problem?.is("against_the_craft")
+      ? "It is our way"
+      : null;
   const send = (sure: boolean) =>
     form.handleSubmit(async (values) => {
       setProblem(null);
@@ -92,7 +96,7 @@ export function FormDialog({
                 sx={{ gridColumn: "1 / -1" }}
                 action={
                   <Button color="inherit" onClick={() => void send(true)()}>
-                    It is right
+                    {asked}
                   </Button>
                 }
               >

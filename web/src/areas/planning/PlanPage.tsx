@@ -14,6 +14,7 @@ import { Part } from "../../kit/Part";
 import { ClimatePart } from "./ClimatePart";
 import { LeadPart } from "./LeadPart";
 import { LostEdits } from "./LostEdits";
+import { PlanFaults } from "./PlanFaults";
 import { readyText } from "./LooksTable";
 import { MaterialsPart } from "./MaterialsPart";
 import { PlanFrame, type Shared } from "./PlanFrame";
@@ -112,6 +113,7 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
             </Box>
           ))}
         </Box>
+        <PlanFaults plan={plan} />
         <LostEdits plan={plan} />
         {plan.learned.length > 0 && (
           <Typography variant="caption" component="p">

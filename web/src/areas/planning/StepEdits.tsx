@@ -1,8 +1,9 @@
 // Changing a plan by hand: times, waits, words, steps added, split, moved or taken out. All of it outlives re-planning.
+import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api, ask, ProblemError } from "../../api/client";
 import type { Plan, PlanEditInput, Step, Steps, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec } from "../../kit/fields";
@@ -13,13 +14,16 @@ type Props = { step: Step; page: Plan; plan: Steps; workshop: Workshop };
 
 export function StepEdits({ step, page, plan, workshop }: Props) {
   const [sort, setSort] = useState<Sort | null>(null);
+  const [asked, setAsked] = useState<string | null>(null);
   const { done, remove, failed } = useUndo();
   if (step.state === "done") return null;
   const send = async (body: PlanEditInput, message: string) => {
     const made = await ask(api.POST("/api/pieces/{id}/plan-edits", { params: { path: { id: page.id } }, body }));
     done(message, () => ask(api.DELETE("/api/plan-edits/{id}", { params: { path: { id: made.id } } })));
   };
-  const forms: Record<
+  const forms = (
+    put: typeof send,
+  ): Record<
     Sort,
     {
       title: string;
@@ -28,7 +32,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
       initial?: Record<string, string>;
       save: (values: Record<string, string>) => Promise<void>;
     }
-  > = {
+  > => ({
     time: {
       title: `Time and wait: ${step.label}`,
       submit: "Save",
@@ -38,8 +42,8 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
       ],
       initial: { time: step.time?.text ?? "" },
       save: async ({ time = "", wait = "" }) => {
-        if (time && time !== step.time?.text) await send({ kind: "time", step: step.key, time }, "Time changed");
-        if (wait) await send({ kind: "wait", step: step.key, wait }, "Wait changed");
+        if (time && time !== step.time?.text) await put({ kind: "time", step: step.key, time }, "Time changed");
+        if (wait) await put({ kind: "wait", step: step.key, wait }, "Wait changed");
       },
     },
     note: {
@@ -50,8 +54,8 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
         { name: "label", label: "Call the step", kind: "text", help: "empty: as planned" },
       ],
       save: async ({ text = "", label = "" }) => {
-        if (text) await send({ kind: "note", step: step.key, text }, "Note saved");
-        if (label) await send({ kind: "label", step: step.key, text: label }, "Words changed");
+        if (text) await put({ kind: "note", step: step.key, text }, "Note saved");
+        if (label) await put({ kind: "label", step: step.key, text: label }, "Words changed");
       },
     },
     add: {
@@ -65,14 +69,14 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
       ],
       initial: { work_kind: step.kind },
       save: async ({ text = "", work_kind = "", time = "", wait = "" }) =>
-        send({ kind: "add", step: step.key, text, work_kind, time, ...(wait ? { wait } : {}) }, "Step added"),
+        put({ kind: "add", step: step.key, text, work_kind, time, ...(wait ? { wait } : {}) }, "Step added"),
     },
     split: {
       title: `Split: ${step.label}`,
       submit: "Split step",
       fields: [{ name: "number", label: "Into how many parts", kind: "text", half: true }],
       initial: { number: "2" },
-      save: async ({ number = "" }) => send({ kind: "split", step: step.key, number }, "Step split"),
+      save: async ({ number = "" }) => put({ kind: "split", step: step.key, number }, "Step split"),
     },
     before: {
       title: `Move: ${step.label}`,
@@ -87,10 +91,16 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
             .map((one) => ({ key: one.key, label: one.label })),
         },
       ],
-      save: async ({ before = "" }) => send({ kind: "before", step: step.key, before }, "Step moved"),
+      save: async ({ before = "" }) => put({ kind: "before", step: step.key, before }, "Step moved"),
     },
-  };
-  const form = sort && forms[sort];
+  });
+  const form = sort && forms(send)[sort];
+  const takeOut = (way: boolean) =>
+    send({ kind: "remove", step: step.key, ...(way ? { our_way: true } : {}) }, "Step taken out").then(() =>
+      setAsked(null),
+    );
+  const askFirst = (error: unknown) =>
+    error instanceof ProblemError && error.is("against_the_craft") ? setAsked(error.message) : failed(error);
   const words: [Sort, string][] = [
     ["time", "Time and wait"],
     ["note", "Note"],
@@ -111,13 +121,26 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
         </Button>
       ))}
       {!step.lead && (
-        <Button
-          size="small"
-          color="inherit"
-          onClick={() => void send({ kind: "remove", step: step.key }, "Step taken out").catch(failed)}
-        >
+        <Button size="small" color="inherit" onClick={() => void takeOut(false).catch(askFirst)}>
           Take out
         </Button>
+      )}
+      {asked && (
+        <Alert
+          severity="warning"
+          variant="outlined"
+          sx={{ width: "100%", color: "text.primary" }}
+          action={
+            <>
+              <Button onClick={() => void takeOut(true).catch(failed)}>It is our way</Button>
+              <Button color="inherit" onClick={() => setAsked(null)}>
+                Leave it in
+              </Button>
+            </>
+          }
+        >
+          {asked}
+        </Alert>
       )}
       {step.edits.map((edit) => (
         <Button
@@ -137,7 +160,9 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
           initial={form.initial}
           onClose={() => setSort(null)}
           onSubmit={async (values) => {
-            await form.save(values);
+            const { sure, ...rest } = values;
+            const put: typeof send = (edit, message) => send({ ...edit, ...(sure ? { our_way: true } : {}) }, message);
+            await forms(put)[sort].save(rest);
             setSort(null);
           }}
         />

@@ -44,13 +44,13 @@ module Kohlrabi
           laid
         end
 
-        # Within a phase whose steps may change places, the one goes just before the other.
+        # The one goes just before the other, in whatever phase that is: whether the plan then holds is for the replay to say.
         def swap(steps, edit)
           first, second = [edit.step, edit.other].map { |key| steps.find { |step| step.key == key } }
-          return unless first && second && first.phase == second.phase && Phases.free?(first.phase) && (first.position <=> second.position).positive?
+          return unless first && second && (first.position <=> second.position).positive?
 
-          first.seq = second.seq - 0.001
-          first
+          place, seq = second.position
+          first.moved = [place, seq - 0.001]
         end
         private_class_method :swap
 

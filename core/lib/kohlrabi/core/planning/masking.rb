@@ -15,13 +15,16 @@ module Kohlrabi
           note = "#{zone.label}: #{Units::Measures.run(metres.ceil(1), unit: brief.unit)} of tape"
           add(:mask, key: "mask#{round}", minutes: MINUTES * metres, note: note)
           add(:peel, key: "peel#{round}", minutes: MINUTES / 3 * metres)
-          tasks + neighbours.flat_map { |other, _| %i[mask peel].map { |name| Tasks.make(name, other, key: "#{name}#{round}", fixed: 0) } }
+          tasks + neighbours.flat_map { |other, _| [on(other, :mask), on(other, :peel)] }
         end
 
         # Metres of edge on this zone.
         def metres = @metres ||= neighbours.sum(&:last) / 1000.0
 
         private
+
+        # The tape lies on the zone beside it too.
+        def on(other, name) = Tasks.make(name, other, key: "#{name}#{round}", fixed: 0)
 
         # [[zone, mm]]: each line between two paints is taped once, from the zone that comes first.
         def neighbours

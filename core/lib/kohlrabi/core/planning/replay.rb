@@ -37,6 +37,7 @@ module Kohlrabi
         def play
           @states = @brief.zones.to_h { |zone| [zone.key, State.found(zone, @brief)] }
           @wet = Hash.new { |all, zone| all[zone] = [] }
+          @back = {}
           @past = []
           @plan.steps.each do |step|
             faces(step).each { |task| act(step, task) }
@@ -56,6 +57,7 @@ module Kohlrabi
           unless step.done_zones.include?(task.zone)
             verb.faults.each { |level, code, text| note(level, code, step, task.zone, text) }
             too_early(step, task.zone)
+            too_late(step, task, verb)
           end
           verb.leave
         end
@@ -69,6 +71,14 @@ module Kohlrabi
             wait = Units::Effort.text(wanted * 60)
             note(:craft, :wet, step, zone, "“#{before.label}” is not dry yet: #{wait} between them")
           end
+        end
+
+        # A part that is back in its place is not coated any more: it would stick.
+        def too_late(step, task, verb)
+          @back[task.zone] = step if verb.is_a?(Verbs::PutBack)
+          return unless @back[task.zone] && verb.lays?
+
+          note(:craft, :back_too_early, step, task.zone, "“#{@back[task.zone].label}” comes before it: parts go back when all coats are on and may be handled")
         end
 
         def wanted(before, step, zone)

@@ -13,7 +13,7 @@ module Kohlrabi
         HIGH = 16/10r
 
         attr_reader :key, :tasks, :needs, :edits
-        attr_accessor :label_override, :seconds_override, :wait_override, :part, :note, :remembered, :seq
+        attr_accessor :label_override, :seconds_override, :wait_override, :part, :note, :remembered, :seq, :moved
 
         # factor: learned factor of its kind; marks: {step key => keys of zones already done}.
         def initialize(key, tasks, factor: 1, marks: {})
@@ -66,7 +66,7 @@ module Kohlrabi
         def ways = tasks.filter_map(&:way).uniq
         def notes = [note, *tasks.map(&:note)].compact.uniq
         def not_before = tasks.filter_map(&:not_before).max
-        def position = [Phases.place(phase), seq, key]
+        def position = [*(moved || [Phases.place(phase), seq]), key]
 
         # Minutes to wait after it; the longest of its zones.
         def wait = wait_override || tasks.map(&:wait).max

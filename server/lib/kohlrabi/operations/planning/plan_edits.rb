@@ -9,8 +9,9 @@ module Kohlrabi
 
         module_function
 
-        # given: {"kind", "step", "before"?, "text"?, "work_kind"?, "time"?, "wait"?, "number"?}. An edit of the same sort on the same step takes
-        # the place of the one before. Returns the edit. Raises Refused where the order asked for cannot be, and where it can hurt somebody;
+        # given: {"kind", "step", "before"?, "text"?, "work_kind"?, "time"?, "wait"?, "number"?, "our_way"?}. An edit of the same sort on the same
+        # step takes the place of the one before. Returns the edit. Raises Refused where the plan could not be worked so or could hurt somebody,
+        # and where it is only against the craft unless that is said to be our way;
         # sure: false for what is to stand in the plan all the same, handed to those who may do it.
         def create(piece_id, given, sure: true)
           Records::Base.transaction do
@@ -22,6 +23,7 @@ module Kohlrabi
             edit = piece.plan_edits.create!(values)
             strict!(piece.reload, values)
             safe!(piece, edit) if sure
+            holds!(piece.reload, plan, values, our_way: given["our_way"] == true) if sure
             Plans.refresh(piece)
             edit
           end
@@ -79,6 +81,18 @@ module Kohlrabi
           refuse(:own_step_would_break_lead, field: :text, edit: edit.text)
         end
         private_class_method :safe!
+
+        FIELDS = { "before" => :before, "wait" => :wait, "add" => :text }.freeze # the field at fault, by the kind of edit
+
+        # What the edit breaks, by replaying the plan over the state of each face.
+        def holds!(piece, before, values, our_way:)
+          known = before.faults.map { |fault| [fault.code, fault.step&.key] }
+          broken = Plans.of(piece).faults.reject { |fault| known.include?([fault.code, fault.step&.key]) || (our_way && !fault.refused?) }
+          fault = broken.min_by { |one| one.refused? ? 0 : 1 } or return
+          refuse(fault.refused? ? :plan_would_hurt : :against_the_craft, field: FIELDS.fetch(values[:kind], :step),
+                                                                         step: fault.step&.label || "The plan", why: fault.text)
+        end
+        private_class_method :holds!
 
         def single(piece, values)
           return if %w[add before].include?(values[:kind])

@@ -7,6 +7,8 @@ module Kohlrabi
       module Verbs
         # An act on one face.
         class Verb
+          LAYING = %w[Prime Coat Clear Stain ThinWash Oil Bleach Hang].freeze
+
           # task: Task; state: State of the face before it; brief: Brief; past: keys of steps done before.
           def initialize(task, state, brief, past)
             @task = task
@@ -17,6 +19,9 @@ module Kohlrabi
 
           # Array of [level, code, text] that speak against it now.
           def faults = []
+
+          # Whether it lays something on the face that wets it.
+          def lays? = LAYING.include?(self.class.name.split("::").last)
 
           # Changes the state to what it leaves.
           def leave; end

@@ -17,7 +17,7 @@ module Kohlrabi
             stock = Core::Planning::Stock.new(@plan.materials_left, @plan.brief.products)
             { steps: steps, hours: @say.effort(@plan.seconds), low: @say.effort(@plan.low), high: @say.effort(@plan.high),
               remaining: @say.effort(@plan.remaining), ready: ready, materials: stock.lines.map { |line| material(line) },
-              to_buy: @say.money(stock.price), used: @say.money(stock.used), unpriced: stock.unpriced, lost_edits: lost, behind: behind,
+              to_buy: @say.money(stock.price), used: @say.money(stock.used), unpriced: stock.unpriced, lost_edits: lost, behind: behind, faults: faults,
               learned: learned }
           end
 
@@ -27,6 +27,15 @@ module Kohlrabi
             shared = { days: days, drawn: Operations::Planning::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution),
                        actual: Operations::Planning::Steps.actual(@piece), sprayers: Operations::Shelf::Sprayers.by_product, say: @say }
             @plan.steps.map { |step| StepRow.new(step, @plan, **shared).to_h }
+          end
+
+          # What does not hold in it, as somebody changed it.
+          def faults
+            single = Core::Planning::Repeats.single(@plan.brief.zones)
+            @plan.faults.map do |fault|
+              zones = fault.zones.map { |key| Core::Planning::Repeats.base(key) }.uniq
+              { level: fault.level.to_s, step: fault.step&.label, where: Core::Planning::ZoneWords.list(zones, single), text: fault.text }
+            end
           end
 
           # Off the schedule over all pieces; a piece that is not in work has none.
