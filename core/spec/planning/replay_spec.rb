@@ -78,7 +78,8 @@ RSpec.describe Kohlrabi::Core::Planning::Replay do
     end
 
     {
-      "wash-rinse" => :on_dirt, "dewax" => :on_wax, "scuff" => :no_grip, "ladder/80-120-180" => :not_open_wood, "level" => :raw_fill,
+      "wash-rinse" => :on_dirt, "dewax" => :on_wax, "scuff" => :no_grip, "dust" => :on_dust,
+      "ladder/80-120-180" => :not_open_wood, "level" => :raw_fill,
       "spot-seal" => :open_fill, "peel" => :tape_left, "mask" => :no_tape, "drawers-in" => :left_out, "hardware-on" => :left_out,
       "colour/" => :look_missed, "coat/" => :look_missed, "wax/" => :look_missed
     }.each do |prefix, code|

@@ -37,7 +37,7 @@ RSpec.describe "changing a plan on the screens" do
     expect(page).to have_text("Chosen: Sage, oiled top")
   end
 
-  it "takes times, notes, own steps and splits, refuses an order that cannot be with its reason, and takes each back" do
+  it "takes times, notes, own steps and splits, asks about an order against the craft with its reason, and takes each back" do
     visit "/pieces/38/plan"
     open_step("dust")
     within(step("dust")) { press("Add a step after it") }
@@ -51,9 +51,12 @@ RSpec.describe "changing a plan on the screens" do
     form("Move: Vacuum and tack off") do
       pick("Just before", "Scuff")
       press("Move step")
-      expect(page).to have_text("“Vacuum and tack off” cannot come before “Scuff”: dust under a coat stays in it.")
-      press("Cancel")
+      expect(page).to have_text("dust under a coat stays in it: vacuum and tack off first. Leave it as it was, or say that it is your way.")
+      press("It is our way")
     end
+    expect(page).to have_css("[aria-label='What does not hold in this plan']", text: "dust under a coat stays in it")
+    within(step("dust")) { press("Take back", exact: false) }
+    expect(page).to have_no_css("[aria-label='What does not hold in this plan']")
     within(step("dust")) { press("Split") }
     form("Split: Vacuum and tack off") { press("Split step") }
     expect(page).to have_css("[data-step='dust#1']", text: "Vacuum and tack off, part 1 of 2")

@@ -123,10 +123,10 @@ RSpec.describe "from findings to plan" do
   chest_end = [["Sand the primer lightly, dust off", "", "wear"], ["Paint, coat 1: all-in-one satin paint, #bcd0b0", "2 h", ""],
                ["Look over the first coat in raking light, touch up fills and bleed", "15 min", "read"],
                ["Sand lightly between coats, dust off", "", "wear"],
-               ["Paint, coat 2: all-in-one satin paint, #bcd0b0", "overnight (12 h)", ""], ["Put the drawers back, number by number", "", ""],
-               ["Put the hardware back", "", ""], ["Felt pads under the feet", "", "wear"],
+               ["Paint, coat 2: all-in-one satin paint, #bcd0b0", "overnight (12 h)", ""], ["Wax the runners", "", ""],
+               ["Put the hardware back", "", ""], ["Put the drawers back, number by number", "", ""], ["Felt pads under the feet", "", "wear"],
                ["Fit the anti-tip kit, put its paper with the piece", "", "read"],
-               ["Wax the runners", "", ""], ["Wipe it down, take the picture after", "", ""]]
+               ["Wipe it down, take the picture after", "", ""]]
   stripped = [["Try solvent stripper gel on a hidden patch", "30 min", "read"], ["Strip, pass 1", "30 min", "read"],
               ["Strip, pass 2", "30 min", "read"],
               ["Strip, pass 3", "30 min", "read"], ["Neutralise as the label says, rinse", "overnight (12 h)", "read"],
@@ -203,11 +203,11 @@ RSpec.describe "from findings to plan" do
                    ["Sand P120, P150, P220, by hand near the edges", "", "read"], ["Vacuum and tack off", "", ""],
                    ["Clear coat, coat 1: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly, dust off", "", "wear"],
                    ["Clear coat, coat 2: water-based clear coat", "2 h", ""], ["Sand the clear coat lightly, dust off", "", "wear"],
-                   ["Clear coat, coat 3: water-based clear coat", "overnight (12 h)", ""], ["Hang the doors", "", ""],
-                   ["Put the drawers back, number by number", "", ""], ["Put the hardware back", "", ""],
+                   ["Clear coat, coat 3: water-based clear coat", "overnight (12 h)", ""], ["Wax the runners", "", ""],
+                   ["Put the hardware back", "", ""], ["Hang the doors", "", ""], ["Put the drawers back, number by number", "", ""],
                    ["Felt pads under the feet", "", "wear"],
                    ["Fit the anti-tip kit, put its paper with the piece", "", "read"], # 780 mm high, 450 deep
-                   ["Wax the runners", "", ""], ["Wipe it down, take the picture after", "", ""]
+                   ["Wipe it down, take the picture after", "", ""]
                  ])
     expect(shown_at("ladder/120-150-220")).to include("P2/N95 or better", "may hold lead", "sanded through in seconds")
     expect(find("[data-step=picture]")).to have_text("Caution: A finish is cured before food") # nothing to wear for it

@@ -59,10 +59,10 @@ RSpec.describe "a Saturday" do
       type("Humidity", "90")
       press("Keep the reading")
     end
-    expect(page).to have_text("No coat now: 8 °C is too cold: above 10 °C; 90% humidity is too damp: at most 85%")
+    expect(page).to have_text("No coat now: the air at 8 °C is too cold: above 10 °C; 90% humidity is too damp: at most 85%")
     within(find("section", text: "What now")) { click_button("Start Oil, coat 1; wipe off the excess after 15 min on Stool") }
     form("It is too early") do
-      expect(page).to have_text("Not now: 8 °C is too cold")
+      expect(page).to have_text("Not now: the air at 8 °C is too cold")
       type("Why it may go on now", "the stove is lit")
       press("Start all the same")
     end
@@ -74,7 +74,7 @@ RSpec.describe "a Saturday" do
     expect_key_figures(cash_in: "42.00", hours: "40 min")
     visit "/pieces/#{stool}"
     expect_key_figures(cash_in: "30.00", hours: "25 min")
-    expect(page).to have_text("although 8 °C is too cold: above 10 °C: the stove is lit")
+    expect(page).to have_text("although the air at 8 °C is too cold: above 10 °C: the stove is lit")
     visit "/shelf"
     expect(page).to have_css("li", text: "375 ml of 500 ml")
     expect(page).to have_no_css("li", text: "of 100 ml")

@@ -85,7 +85,8 @@ RSpec.describe "working a plan", :api do
     expect(plan["plan"]["lost_edits"]).to eq([{ "id" => removed, "text" => "pads", "removed" => true }])
 
     coat = keys.grep(%r{\Acoat/}).first
-    expect(refusal(edit("before", coat, before: "scuff"), :before)).to match(/it slides on a glossy finish: scuff it until it is dull all over. .*your way/)
+    against = refusal(edit("before", coat, before: "scuff"), :before)
+    expect(against).to match(/it slides on a glossy finish: scuff it until it is dull all over. .*your way/)
     gone = edit("before", coat, before: "scuff", our_way: true).fetch("id")
     told = call(:get, "/api/pieces/#{id}/plan").dig("plan", "faults")
     expect(told).to include(include("level" => "craft", "text" => include("slides on a glossy finish"), "where" => String))

@@ -51,6 +51,7 @@ module Kohlrabi
 
           place, seq = second.position
           first.moved = [place, seq - 0.001]
+          first
         end
         private_class_method :swap
 

@@ -12,11 +12,11 @@ module Kohlrabi
         # Array of Task.
         def build
           clean
-          return tasks if choice.finish == "leave"
+          return left if choice.finish == "leave"
 
           surface.sealed_in? ? contain : take_off_and_key
           wash_by_the_house
-          add(:dust, key: "dust#{round}") if sanded? || surface.sealed_in?
+          add(:dust, key: "dust#{round}") if sanded? || surface.sealed_in? || filled? || treated?("sand")
           tasks
         end
 
@@ -31,6 +31,12 @@ module Kohlrabi
         def to_bare? = Finishes.bare?(choice.finish) || strips?
 
         private
+
+        # What stays as it is, but for a sealer inside, which lies on no dust.
+        def left
+          add(:dust, key: "dust#{round}") if treated?("sand") && coated?
+          tasks
+        end
 
         # Inside and what is not seen is cleaned by the look's word for the inside.
         def clean

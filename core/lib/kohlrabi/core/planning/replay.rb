@@ -78,7 +78,8 @@ module Kohlrabi
           @back[task.zone] = step if verb.is_a?(Verbs::PutBack)
           return unless @back[task.zone] && verb.lays?
 
-          note(:craft, :back_too_early, step, task.zone, "“#{@back[task.zone].label}” comes before it: parts go back when all coats are on and may be handled")
+          back = @back[task.zone].label
+          note(:craft, :back_too_early, step, task.zone, "“#{back}” comes before it: parts go back when all coats are on and may be handled")
         end
 
         def wanted(before, step, zone)

@@ -46,9 +46,10 @@ module Kohlrabi
         end
 
         # Whether it is filled, here or where its pulls were.
-        def filled?
-          Hardware.fills?(brief, zone) || surface.findings.any? { |finding| finding.treatments(family).any? { |row| row[:phase] == "fill" } }
-        end
+        def filled? = Hardware.fills?(brief, zone) || treated?("fill")
+
+        # Whether a finding on it is treated in one of these phases.
+        def treated?(*phases) = surface.findings.any? { |finding| finding.treatments(family).any? { |row| phases.include?(row[:phase]) } }
 
         # The finishes on the zone, as coats are known again by: finish, product, colour.
         def signatures = [signature, (under_signature if choice.undercolour)].compact

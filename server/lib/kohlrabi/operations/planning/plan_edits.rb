@@ -86,12 +86,18 @@ module Kohlrabi
 
         # What the edit breaks, by replaying the plan over the state of each face.
         def holds!(piece, before, values, our_way:)
-          known = before.faults.map { |fault| [fault.code, fault.step&.key] }
-          broken = Plans.of(piece).faults.reject { |fault| known.include?([fault.code, fault.step&.key]) || (our_way && !fault.refused?) }
-          fault = broken.min_by { |one| one.refused? ? 0 : 1 } or return
-          refuse(fault.refused? ? :plan_would_hurt : :against_the_craft, field: FIELDS.fetch(values[:kind], :step),
-                                                                         step: fault.step&.label || "The plan", why: fault.text)
+          serious, craft = broken(before, Plans.of(piece)).partition(&:refused?)
+          fault = serious.first || (craft.first unless our_way) or return
+          refuse(serious.any? ? :plan_would_hurt : :against_the_craft, field: FIELDS.fetch(values[:kind], :step),
+                                                                       step: fault.step ? fault.step.label : "The plan", why: fault.text)
         end
+
+        # Faults of a plan that it did not have before.
+        def broken(before, after)
+          known = before.faults.map { |fault| [fault.code, fault.step&.key] }
+          after.faults.reject { |fault| known.include?([fault.code, fault.step&.key]) }
+        end
+        private_class_method :broken
         private_class_method :holds!
 
         def single(piece, values)

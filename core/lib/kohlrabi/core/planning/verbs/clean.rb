@@ -8,6 +8,7 @@ module Kohlrabi
         class Clean < Verb
           def leave
             state.dirt = false
+            state.dusty = false
             state.chemical = nil
           end
         end

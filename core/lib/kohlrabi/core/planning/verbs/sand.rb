@@ -7,6 +7,7 @@ module Kohlrabi
         # Scuffing, sanding to the wood, levelling, sanding between coats.
         class Sand < Verb
           VENEER = 120 # the coarsest grit that veneer bears (common practice)
+          DUSTY = %w[sand level relevel].freeze
           COAT = 150 # the coarsest that a new coat bears (common practice)
 
           def faults = [lead_fault, pressed_in, too_coarse].compact
@@ -14,6 +15,7 @@ module Kohlrabi
           def leave
             state.stripped! if to_wood?
             state.keyed = true
+            state.dusty = true if DUSTY.include?(task.phase) # between coats it is dusted off in one go
             state.fill = :level if state.fill == :sealed || (state.fill && levels?)
           end
 

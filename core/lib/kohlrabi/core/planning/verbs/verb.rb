@@ -49,6 +49,7 @@ module Kohlrabi
           # What a coat of any kind needs under it.
           def under_a_coat
             [(craft(:on_dirt, "it goes on dirt: wash and rinse first") if state.dirt),
+             (craft(:on_dust, "dust under a coat stays in it: vacuum and tack off first") if state.dusty),
              (craft(:on_wax, "nothing sticks on wax, oil or polish: take it off with mineral spirits first") if state.wax),
              (danger(:chemicals, "what it lies on was not rinsed: clean water and full drying first") if state.chemical)].compact
           end

@@ -17,8 +17,8 @@ module Kohlrabi
             stock = Core::Planning::Stock.new(@plan.materials_left, @plan.brief.products)
             { steps: steps, hours: @say.effort(@plan.seconds), low: @say.effort(@plan.low), high: @say.effort(@plan.high),
               remaining: @say.effort(@plan.remaining), ready: ready, materials: stock.lines.map { |line| material(line) },
-              to_buy: @say.money(stock.price), used: @say.money(stock.used), unpriced: stock.unpriced, lost_edits: lost, behind: behind, faults: faults,
-              learned: learned }
+              to_buy: @say.money(stock.price), used: @say.money(stock.used), unpriced: stock.unpriced, lost_edits: lost, behind: behind,
+              faults: faults, learned: learned }
           end
 
           private
