@@ -4,8 +4,8 @@ module Kohlrabi
   module Core
     module Planning
       # What a face of a zone is at a moment of the plan, from the wood out: what lies on it, its coats, its fills, whether a coat holds on it.
-      # dirt, dusty (of sanding), wax: on its surface; coats: Array of Coat, the outermost last; fill: nil, :raw, :level or :sealed; keyed: a coat holds on it;
-      # taped; chemical: "acid" or "chlorine" that was not rinsed off; bleached: its wood.
+      # dirt, dusty (of sanding), wax: on its surface; coats: Array of Coat, the outermost last; fill: nil, :raw, :level or :sealed; keyed: a coat
+      # holds on it; taped; chemical: "acid" or "chlorine" that was not rinsed off; bleached: its wood.
       class State
         # kind: :paint, :clear, :primer, :stain, :wash, :oil, :wax, :paper, :laminate; old: lay there before the work began; lead: may hold it.
         Coat = Struct.new(:kind, :old, :lead, keyword_init: true)
