@@ -71,6 +71,16 @@ RSpec.describe "a plan as a master would sign it" do
     end
   end
 
+  it "sprays outdoors where there is no tent, and finishes the edge of a top with its top until somebody says otherwise" do
+    schools = planning::Schools.new("applying" => "spray", "sprayer" => "yes")
+    places = ->(tent) { Plans.plan("chest of drawers", chest, paint(pale), lead: "clear", schools: schools, tent: tent).steps.map(&:place).uniq }
+    expect([places.call(true).include?("tent"), places.call(false).include?("tent"), places.call(false)]).to match([true, false, include("outdoors")])
+    plan = Plans.plan("chest of drawers", chest, { "top" => Plans.choice("oil") }, lead: "clear")
+    expect(plan.steps.find { |step| step.key.start_with?("oil/") }.zones).to contain_exactly("top", "edge")
+    own = Plans.plan("chest of drawers", chest, { "top" => Plans.choice("oil"), "edge" => Plans.choice("leave") }, lead: "clear")
+    expect(own.steps.find { |step| step.key.start_with?("oil/") }.zones).to eq(["top"])
+  end
+
   describe "amounts" do
     it "reads what was measured: a split of 30 cm is long, not deep" do
       grams = lambda { |*found|

@@ -70,6 +70,20 @@ RSpec.describe "working a plan", :api do
     expect(keys).to include("scuff~1")
   end
 
+  it "ticks all up to a step at once, after what ends with an answer and with cautions read, and takes it back" do
+    up_to = ->(key) { call(:post, "/api/pieces/#{id}/steps/done-up-to", { step: key }) }
+    expect(refusal(up_to.call("scuff"), :step)).to include("“Test the old finish for lead” ends with an answer")
+    call(:post, "/api/pieces/#{id}/lead", { answer: "clear" })
+    %w[solvent dust].each { |caution| call(:post, "/api/pieces/#{id}/confirmations", { caution: caution }) }
+    before = keys.take(keys.index("scuff") + 1)
+    ticked = up_to.call("scuff")["steps"]
+    expect(ticked.map { |one| one["step"] }).to eq(before)
+    expect(before.map { |key| step(key)["state"] }).to all(eq("done"))
+    expect(refusal(up_to.call("scuff"), :step)).to include("done already")
+    ticked.reverse_each { |one| call(:post, "/api/pieces/#{id}/steps/open", one) }
+    expect(before.map { |key| step(key)["state"] }).to all(eq("open"))
+  end
+
   it "takes edits that outlive re-planning, refuses an order that cannot be with its reason, and takes them back" do
     edit("time", "wash", time: "45")
     own = edit("add", "dust", text: "Fill the knot", work_kind: "repair", time: "15", wait: "1 h").fetch("id")

@@ -30,6 +30,13 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
     setAfter(now);
     done(`Done: ${step.label}`, () => ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body })));
   };
+  // Written down afterwards: this one and all before it.
+  const upTo = async () => {
+    const { steps } = await ask(api.POST("/api/pieces/{id}/steps/done-up-to", { ...path, body: { step: step.key } }));
+    done(`${steps.length} ${steps.length === 1 ? "step" : "steps"} done, up to ${step.label}`, async () => {
+      for (const body of steps.reverse()) await ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body }));
+    });
+  };
   const toggle = () =>
     step.state === "done"
       ? void remove(api.POST("/api/pieces/{id}/steps/open", { ...path, body: { step: step.key } }))
@@ -154,6 +161,11 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
                 </Button>
               ))}
             </Box>
+          )}
+          {step.state !== "done" && number > 1 && !answered && (
+            <Button size="small" className="no-print" onClick={() => void upTo().catch(failed)}>
+              All done up to here
+            </Button>
           )}
           <StepResult step={step} page={page} />
           <StepEdits step={step} page={page} plan={plan} workshop={workshop} />

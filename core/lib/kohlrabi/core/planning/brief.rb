@@ -6,17 +6,19 @@ module Kohlrabi
       # All that a plan is made from. zones: Array of Shape::Zone; findings: Array of Inspection::Finding; acts: of Shape::Reshaping;
       # lead: clear, present, unsure or nil (not answered); after_limit: made after the lead limit; trials: {step key => "worked" or "failed"};
       # tips: whether it can tip over as it shall stand; marks: Array of Mark; edits: Array of Edit; factors: {kind of work => Rational};
-      # under: {zone => "#rrggbb"} as bought; unit: the workshop's unit of length, for what is said.
+      # under: {zone => "#rrggbb"} as bought; unit: the workshop's unit of length, for what is said; tent: whether there is one
+      # to spray in.
       Brief = Struct.new(:kind, :zones, :findings, :acts, :look, :schools, :products, :lead, :after_limit, :trials, :marks, :edits, :factors,
-                         :experiences, :under, :tips, :unit, keyword_init: true)
+                         :experiences, :under, :tips, :unit, :tent, keyword_init: true)
 
       # What a brief answers.
       class Brief
+        EDGE = /edge\z/
         HARDWARE = %w[kept cleaned sprayed replaced none].freeze
         INSIDES = %w[leave clean liner sealed].freeze
 
         def initialize(acts: [], findings: [], trials: {}, marks: [], edits: [], factors: {}, experiences: [], under: {},
-                       lead: nil, after_limit: false, unit: "mm", schools: Schools.new, products: Shelf::Products.new,
+                       lead: nil, after_limit: false, unit: "mm", tent: true, schools: Schools.new, products: Shelf::Products.new,
                        kind: nil, tips: TipOver.kind?(kind), **rest)
           acts = acts.reject { |act| act.cut && trials["try-#{act.key}"] == "failed" }
           findings += acts.filter_map { |act| left_by(act, rest.fetch(:zones)) }
@@ -25,7 +27,8 @@ module Kohlrabi
 
         # The choice for a zone: what is not shown stays as it is, what is shown is undecided, until somebody chooses.
         def choice(zone)
-          chosen = look.choices[Repeats.base(zone.key)]
+          key = Repeats.base(zone.key)
+          chosen = look.choices[key] || (look.choices[key.sub(EDGE, "top")] if zone.role == "edge") # an edge goes with its top
           return Choice.new(finish: zone.shown? ? "undecided" : "leave", over: []) unless chosen
 
           after_trials(chosen)

@@ -72,9 +72,12 @@ module Kohlrabi
                        rate: way, area: zone.area / 1_000_000.0, seq: seq + turn, materials: amount(row, way: way, faces: 1),
                        cautions: way == "spray" ? %w[spray] : [], note: note, wait: until_turned(row, face),
                        wait_why: "#{main_product[:label]}, recoat", touch: row[:touch], fixed: fixed(way, coat, face), why: why, way: way,
-                       place: way == "spray" ? "tent" : "bench")
+                       place: way == "spray" ? booth : "bench")
           end
         end
+
+        # Without a tent one sprays outdoors.
+        def booth = brief.tent ? "tent" : "outdoors"
 
         # Setting up and cleaning count once: for the first coat of a sprayer, for the first face of a part that is turned.
         def fixed(way, coat, face)

@@ -37,7 +37,7 @@ module Kohlrabi
         # What the plans of all pieces share: ways, products, learned factors, experience.
         def house(workshop = House::WorkshopSettings.workshop)
           { schools: Core::Planning::Schools.new(workshop.schools_chosen), products: Shelf::Products.core(workshop),
-            factors: Factors.known.transform_values(&:first), experiences: Experiences.core }
+            factors: Factors.known.transform_values(&:first), experiences: Experiences.core, tent: workshop.spray_tent }
         end
 
         # Acts by which the shape as planned comes about.

@@ -23,6 +23,24 @@ module Kohlrabi
           end
         end
 
+        # Everything up to a step was done: written down afterwards, so nothing is too early. given: {"step"}. What ends with an answer is answered
+        # first, and serious cautions are read. Returns [step key, zones] of each.
+        def finish_up_to(piece_id, given)
+          Records::Base.transaction do
+            piece, last, plan = step(piece_id, given)
+            open = plan.steps.take(plan.steps.index(last) + 1).reject(&:done?)
+            refuse(:done_already, field: :step, step: last.label) if open.empty?
+            open.each { |one| refuse_unanswered(piece, one) }
+            open.map { |one| [one.key, marks(piece, one, plan, {}).map(&:zone)] }
+          end
+        end
+
+        def refuse_unanswered(piece, step)
+          refuse(:answer_comes_first, field: :step, step: step.label) if step.try || step.key == "lead" || step.key.start_with?("decide/")
+          check_cautions(piece, step)
+        end
+        private_class_method :refuse_unanswered
+
         # What to do now, where a step was ticked that should not have been done; a sentence, or nil. Asked before it is ticked, while it is in
         # the plan.
         def aftermath(piece_id, given)

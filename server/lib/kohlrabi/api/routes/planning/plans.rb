@@ -51,6 +51,9 @@ module Kohlrabi
                 { marks: Operations::Planning::Steps.finish(params[:id], given).size, now: after }
               end
             end
+            app.post("/api/pieces/:id/steps/done-up-to") do
+              change { { steps: Operations::Planning::Steps.finish_up_to(params[:id], given).map { |step, zones| { step: step, zones: zones } } } }
+            end
             app.post("/api/pieces/:id/steps/open") { removal { Operations::Planning::Steps.reopen(params[:id], given) } }
             app.post("/api/pieces/:id/lead") { change { { changes: Operations::Planning::Steps.answer_lead(params[:id], given) } } }
             app.post("/api/pieces/:id/confirmations") { change { { caution: Operations::Planning::Steps.confirm(params[:id], given).caution } } }
