@@ -80,6 +80,7 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
           {`${plan.behind.time.text} of work was done for an earlier look: ${plan.behind.steps.join("; ")}.`}
         </Alert>
       )}
+      <PlanFaults plan={plan} />
       <Part
         title="Steps"
         action={
@@ -113,7 +114,6 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
             </Box>
           ))}
         </Box>
-        <PlanFaults plan={plan} />
         <LostEdits plan={plan} />
         {plan.learned.length > 0 && (
           <Typography variant="caption" component="p">
