@@ -41,7 +41,9 @@ module Kohlrabi
           self.keyed = coats.empty?
         end
 
+        # What lay there is under it now: it is a fault of this coat, not of the next.
         def lay(kind)
+          self.dirt = self.dusty = false
           coats << Coat.new(kind: kind, old: false, lead: false)
           self.keyed = true
           self.wax = kind == :wax
