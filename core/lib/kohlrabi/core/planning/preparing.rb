@@ -34,7 +34,7 @@ module Kohlrabi
 
         # What stays as it is, but for a sealer inside, which lies on no dust.
         def left
-          add(:dust, key: "dust#{round}") if treated?("sand") && coated?
+          add(:dust, key: "dust#{round}") if sealed_inside? && (treated?("sand") || filled?)
           tasks
         end
 
@@ -50,7 +50,8 @@ module Kohlrabi
         end
 
         # Whether anything shall stick on it.
-        def coated? = choice.finish != "leave" || (zone.group == "inside" && brief.look.inside == "sealed") || filled?
+        def coated? = choice.finish != "leave" || sealed_inside? || filled?
+        def sealed_inside? = zone.group == "inside" && brief.look.inside == "sealed"
 
         # After sanding where the house does so; what is not sanded is washed all the same, before anything lies on it.
         def wash_by_the_house

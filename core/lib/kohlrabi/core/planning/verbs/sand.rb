@@ -15,7 +15,7 @@ module Kohlrabi
           def leave
             state.stripped! if to_wood?
             state.keyed = true
-            state.dusty = true if DUSTY.include?(task.phase) # between coats it is dusted off in one go
+            state.dusty = true if DUSTY.include?(task.phase) && !task.wet # between coats it is dusted off in one go
             state.fill = :level if state.fill == :sealed || (state.fill && levels?)
           end
 
