@@ -54,7 +54,7 @@ module Kohlrabi
         # What was done is recorded and not judged any more; what it left counts.
         def act(step, task)
           verb = Verbs.of(task).new(task, @states.fetch(task.zone), @brief, @past)
-          unless step.done_zones.include?(task.zone)
+          unless done(step).include?(task.zone)
             verb.faults.each { |level, code, text| note(level, code, step, task.zone, text) }
             too_early(step, task.zone)
             too_late(step, task, verb)
@@ -83,15 +83,22 @@ module Kohlrabi
         end
 
         def wanted(before, step, zone)
-          return 0 if (before.glues? && step.glues?) || before.done_zones.include?(zone)
+          return 0 if (glues?(before) && glues?(step)) || done(before).include?(zone)
 
-          own = before.tasks.select { |task| task.zone == zone }.map(&:wait).max || 0
+          own = waits(before).fetch(zone, 0)
           step.peels? ? [before.touch_on(zone), own].min : own
         end
 
+        # Asked of each step once: a plan has some dozens, and hundreds of faces.
+        def done(step) = (@done ||= {})[step.key] ||= step.done_zones
+        def glues?(step) = (@glues ||= {}).fetch(step.key) { |key| @glues[key] = step.glues? }
+
+        # {zone => minutes that what a step laid there takes by itself}, whatever somebody typed.
+        def waits(step) = (@waits ||= {})[step.key] ||= step.tasks.group_by(&:zone).transform_values { |tasks| tasks.map(&:wait).max }
+
         # What still dries on a zone after a step: what it waited out is dry.
         def dry(step, zone)
-          beside = step.peels? || step.glues?
+          beside = step.peels? || glues?(step)
           @wet[zone] = (beside ? @wet[zone].dup : []) << step
         end
 
