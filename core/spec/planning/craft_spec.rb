@@ -81,6 +81,38 @@ RSpec.describe "a plan as a master would sign it" do
     expect(own.steps.find { |step| step.key.start_with?("oil/") }.zones).to eq(["top"])
   end
 
+  describe "what somebody says instead of what is proposed" do
+    def keys(**rest)
+      Plans.plan("chest of drawers", chest, paint("#f0ece0", **rest), findings: Plans.findings(["varnish", nil, nil]), lead: "clear")
+    end
+
+    it "prepares a zone as asked, and says where it does not hold so" do
+      ways = { nil => %w[scuff], "scuff" => %w[scuff], "sander" => %w[ladder], "scraper" => %w[scrape ladder],
+               "stripper" => %w[try-strip strip ladder], "none" => [] }
+      ways.each do |preparation, expected|
+        plan = keys(preparation: preparation)
+        expect(plan.steps.filter_map { |step| step.key[/\A(scuff|ladder|scrape|try-strip|strip)/] }.uniq).to eq(expected), preparation.to_s
+        expect(plan.faults.map(&:code).uniq).to eq(preparation == "none" ? [:no_grip] : []), preparation.to_s
+      end
+      stained = Plans.plan("chest of drawers", chest, Plans.choice("stain", preparation: "scuff"), lead: "clear")
+      expect(stained.faults.map(&:code)).to include(:not_open_wood)
+    end
+
+    it "breaks no finish that may hold lead, whatever was asked for" do
+      asked = Plans.plan("chest of drawers", chest, paint(pale, preparation: "sander"), findings: Plans.findings(["painted", nil, 2]),
+                                                                                        lead: "present")
+      expect(asked.steps.none?(&:breaks?)).to be(true)
+    end
+
+    it "lays as many coats as asked, with what that risks" do
+      coats = keys(coats: 1).steps.select { |step| step.key.start_with?("coat/") }
+      expect([coats.size, coats.first.why]).to match([1, /1 by you, 3 proposed \(.*\): fewer may show what lies under/])
+      expect(keys(coats: 5).steps.count { |step| step.key.start_with?("coat/") }).to eq(5)
+      oiled = Plans.plan("chest of drawers", chest, Plans.choice("oil", coats: 3), lead: "clear")
+      expect(oiled.steps.count { |step| step.key.start_with?("oil/") }).to eq(3)
+    end
+  end
+
   describe "amounts" do
     it "reads what was measured: a split of 30 cm is long, not deep" do
       grams = lambda { |*found|

@@ -198,6 +198,19 @@ RSpec.describe "looking over, looks and plans", :api do
   end
 
   describe "products of the workshop's own" do
+    it "take another preparation and number of coats where somebody says so, and refuse what is none" do
+      made = look(preparation: "sander", coats: "4")
+      expect([steps.grep(/\Aladder/).empty?, steps.grep(/\Ascuff/)]).to eq([false, []])
+      expect(steps.grep(%r{\Acoat/}).size).to eq(4)
+      zone = plan["looks"].first["zones"].find { |one| one["zone"] == shown.first }
+      expect(zone).to include("preparation" => "sander", "coats" => "4")
+      given = { zones: shown, finish: "paint", colour: "#ffffff" }
+      expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, coats: "9" }), :coats)).to include("8")
+      expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, preparation: "blast" }), :preparation)).to include("not one of the choices")
+      call(:put, "/api/looks/#{made}/zones", { **given, preparation: "none" })
+      expect(plan["plan"]["faults"].map { |fault| fault["text"] }).to include(/scuff it until it is dull/)
+    end
+
     it "win with the figures of their label, are tried first, and are not removed while a look uses them" do
       own = call(:post, "/api/products",
                  { label: "leaf green satin", generic: "paint_all", recoat: "4 h", rate: "8", pack_amount: "750", pack_price: "30" })

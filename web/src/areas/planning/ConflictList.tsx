@@ -25,7 +25,13 @@ export function ConflictList({ page, look }: { page: Plan; look: Look }) {
         wear = row?.wear ?? "",
         over = row?.over ?? [],
       } = remedy.choice;
-      const kept = { colour: row?.colour ?? "", undercolour: row?.undercolour ?? "", options: [] };
+      const kept = {
+        colour: row?.colour ?? "",
+        undercolour: row?.undercolour ?? "",
+        preparation: row?.preparation ?? "",
+        coats: row?.coats ?? "",
+        options: [],
+      };
       await paint(zones, { ...kept, finish, product, wear, over }, remedy.label);
     }
     if (remedy.look) {

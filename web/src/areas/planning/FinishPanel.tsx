@@ -14,6 +14,9 @@ import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
 import { usePaint } from "./usePaint";
 
+// Finishes whose number of coats one may set.
+const COATED = ["paint", "oil", "clear", "tinted"];
+
 type Props = { page: Plan; look: Look; selected: string[]; catalogue: Catalogue; onDone: () => void };
 
 export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) {
@@ -23,6 +26,8 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
   const [under, setUnder] = useState(first?.undercolour ?? "");
   const [product, setProduct] = useState(first?.product ?? "");
   const [wear, setWear] = useState(first?.wear ?? "");
+  const [preparation, setPreparation] = useState(first?.preparation ?? "");
+  const [coats, setCoats] = useState(first?.coats ?? "");
   const [over, setOver] = useState<string[]>(first?.over ?? []);
   const [options, setOptions] = useState<string[]>(first?.options ?? []);
   const [told, setTold] = useState<string[]>([]);
@@ -53,6 +58,8 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
       undercolour: finish === "paint" ? under : "",
       product: products.some((one) => one.key === product) ? product : "",
       wear: plain ? "" : wear,
+      preparation: plain ? "" : preparation,
+      coats: COATED.includes(finish) ? coats : "",
       options: finish === "undecided" ? options : [],
     };
     setTold(
@@ -124,6 +131,33 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
           </TextField>
         )}
       </Box>
+      {decided && (
+        <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "2fr 1fr" }, gap: 2, mb: 2 }}>
+          <TextField
+            select
+            label="Preparation"
+            value={preparation}
+            onChange={(event) => setPreparation(event.target.value)}
+            slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+          >
+            <MenuItem value="">as what was found asks</MenuItem>
+            {catalogue.preparations.map((one) => (
+              <MenuItem key={one.key} value={one.key}>
+                {one.label}
+              </MenuItem>
+            ))}
+          </TextField>
+          {COATED.includes(finish) && (
+            <TextField
+              label="Coats"
+              value={coats}
+              onChange={(event) => setCoats(event.target.value)}
+              placeholder="as proposed"
+              slotProps={{ inputLabel: { shrink: true }, htmlInput: { inputMode: "numeric" } }}
+            />
+          )}
+        </Box>
+      )}
       {decided && (
         <Picks
           label="On top of it, in this order"

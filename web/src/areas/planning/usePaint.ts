@@ -11,6 +11,8 @@ const asInput = (row: ZoneChoice): Omit<ZonesInput, "zones"> => ({
   undercolour: row.undercolour ?? "",
   product: row.product ?? "",
   wear: row.wear ?? "",
+  preparation: row.preparation ?? "",
+  coats: row.coats ?? "",
   options: row.options,
 });
 

@@ -27,6 +27,8 @@ module Kohlrabi
 
           builtin = choice.finish == "paint" && main_product[:builtin]&.include?("clear")
           number, why = Coats.clear(choice.wear || brief.look.wear, top: zone.role == "top", builtin: builtin)
+          return Coats.said(choice.coats, number, why) if CLEAR.include?(choice.finish)
+
           builtin && !number.zero? ? [number, "#{why}, beyond what the paint brings"] : [number, why]
         end
 

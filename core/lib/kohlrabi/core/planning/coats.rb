@@ -20,6 +20,14 @@ module Kohlrabi
           [2, "#{Tone::NAMES[tone]} over #{Tone::NAMES[under]}"]
         end
 
+        # [number, why] of what somebody says against what is proposed.
+        def said(number, proposed, why)
+          return [proposed, why] if number.nil? || number == proposed
+
+          risk = number < proposed ? "fewer may show what lies under" : "more takes longer to cure"
+          [number, "#{number} by you, #{proposed} proposed (#{why}): #{risk}"]
+        end
+
         # Clear coats by wear. top: tops wear more; builtin: the paint has its own clear coat.
         def clear(wear, top: false, builtin: false)
           return [4, "wet or hard use"] if wear == "hard"

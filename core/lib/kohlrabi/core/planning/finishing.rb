@@ -43,7 +43,7 @@ module Kohlrabi
           under = choice.undercolour ? tone_of(choice.undercolour) : @priming.tone_under
           primed = !@priming.primer.nil? || !choice.undercolour.nil? # an undercolour is a first coat of the same paint
           number, why = Coats.paint(tone_of(choice.colour), under, primed: primed, chalk: main_product[:chalk])
-          coats(signature, choice.colour, number, 0, why)
+          coats(signature, choice.colour, *Coats.said(choice.coats, number, why).insert(1, 0))
         end
 
         # Coats with an inspection after the first and light sanding between. from: their place among the coats.
@@ -131,7 +131,7 @@ module Kohlrabi
 
         def oil
           row = main_product
-          2.times do |coat|
+          (choice.coats || 2).times do |coat|
             add(:oil, of: row, key: "oil/#{row[:key]}/#{coat + 1}#{round}", seq: coat, words: { coat: coat + 1, wipe: row[:wipe] },
                       materials: amount(row), wait: row[:recoat], wait_why: "oil, recoat")
           end

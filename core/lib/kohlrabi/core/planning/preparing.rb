@@ -5,6 +5,10 @@ module Kohlrabi
     module Planning
       # Cleaning, taking off the old finish, sanding: all that a zone needs before its first coat.
       class Preparing < ZoneJob
+        # What somebody may ask for instead of what the findings ask.
+        WAYS = { "scuff" => "scuffed", "sander" => "to the wood by sander", "scraper" => "to the wood by scraper, then sander",
+                 "stripper" => "to the wood by stripper", "none" => "none" }.freeze
+        TO_WOOD = %w[sander scraper stripper].freeze
         SOFT = 100 # grit to start with on softwood and legs
         FILTH = %w[grease mould droppings].freeze
         THICK = 3 # layers of paint that are better taken off than painted over (common practice, weak)
@@ -23,6 +27,7 @@ module Kohlrabi
         # Whether the old finish must come off: for open wood, or because paint lies too thick; lead seals in what holds.
         def strips?
           return false if surface.coating == :bare || surface.stripped? || surface.slick?
+          return TO_WOOD.include?(choice.preparation) if choice.preparation
           return true if Finishes.bare?(choice.finish)
 
           family == "opaque" && (surface.sealed_in? ? surface.sign?(:failing) : surface.layers >= THICK)
@@ -96,6 +101,7 @@ module Kohlrabi
         # By layers, detail and veneer; the workshop's own way goes first; a patch that failed turns it round.
         def by_stripper?
           return false if brief.failed?("try-strip")
+          return choice.preparation == "stripper" if TO_WOOD.include?(choice.preparation)
           return true if schools[:strip] == "stripper"
           return false if schools[:strip] == "sander" && !surface.veneer?
 
@@ -103,7 +109,11 @@ module Kohlrabi
         end
 
         # A thin clear finish is sanded off from P80; paint is scraped first, or it clogs the paper.
-        def scrapes? = surface.coating == :paint || surface.sign?(:failing)
+        def scrapes?
+          return choice.preparation == "scraper" if TO_WOOD.include?(choice.preparation)
+
+          surface.coating == :paint || surface.sign?(:failing)
+        end
 
         def strip
           row = products.standard("stripper")
@@ -124,13 +134,17 @@ module Kohlrabi
         end
 
         def key_surface
-          return sand(start_grit, ending) if (to_bare? || surface.coating == :bare) && !surface.slick? # there is no wood under laminate
+          return if choice.preparation == "none"
+          return sand(start_grit, ending) if to_wood? && !surface.slick? # there is no wood under laminate
           return if schools[:grip] == "chalk" && main_product&.dig(:chalk)
           return deglosser if schools[:grip] == "deglosser"
 
           grit = schools[:scuff_grit].to_i
           add(:scuff, key: "scuff#{round}", grits: [surface.slick? ? [grit, 180].max : grit])
         end
+
+        # Whether it is sanded in steps: down to the wood, or on it; scuffed only where somebody says so.
+        def to_wood? = choice.preparation == "scuff" ? false : to_bare? || surface.coating == :bare
 
         def deglosser
           row = products.fetch("deglosser")

@@ -5,6 +5,7 @@ module Kohlrabi
     module Planning
       # The looks a piece could have; the chosen one makes its plan.
       module Looks
+        UNSAID = { colour: nil, undercolour: nil, product: nil, wear: nil, preparation: nil, coats: nil }.freeze
         MOST = 4 # looks side by side
         COPIED = %w[wear hardware spacing_mm hardware_on hardware_minor inside primer expected_resale_minor swaps].freeze
 
@@ -30,7 +31,8 @@ module Kohlrabi
           changing(id) { |look| Support::Locking.save(look, given, read(given, look)) }
         end
 
-        # Sets the finish of several zones. given: {"zones": [keys], "finish", "over"?, "colour"?, "undercolour"?, "product"?, "wear"?, "options"?}.
+        # Sets the finish of several zones. given: {"zones": [keys], "finish", "over"?, "colour"?, "undercolour"?, "product"?, "wear"?, "options"?,
+        # "preparation"?, "coats"?}.
         def paint(id, given)
           changing(id) do |look|
             keys = Drawing.zones(look.piece).map(&:key)
@@ -91,7 +93,8 @@ module Kohlrabi
 
         def choice(row)
           Core::Planning::Choice.new(finish: row.finish, over: row.over.split(","), colour: row.colour, undercolour: row.undercolour,
-                                     product: row.product, wear: row.wear, options: row.options.split(","))
+                                     product: row.product, wear: row.wear, options: row.options.split(","),
+                                     preparation: row.preparation, coats: row.coats)
         end
         private_class_method :choice
 
@@ -158,10 +161,12 @@ module Kohlrabi
           %i[colour undercolour].each { |field| reading.with(field) { |raw| Shelf::Colours.parse(raw) } }
           reading.with(:product) { |raw| Shelf::Products.core.fetch(raw)[:key] }
           reading.choice(:wear, Core::Planning::Coats::WEAR.keys)
+          reading.choice(:preparation, Core::Planning::Preparing::WAYS.keys)
+          reading.count(:coats, 1..8)
           values = reading.done!
           over = listed(given["over"], finishes::OVER, :over)
           options = listed(given["options"], finishes::BY_KEY.keys - ["undecided"], :options)
-          { colour: nil, undercolour: nil, product: nil, wear: nil }.merge(values).merge(over: over.join(","), options: options.join(","))
+          UNSAID.merge(values).merge(over: over.join(","), options: options.join(","))
         end
         private_class_method :read_zone
 

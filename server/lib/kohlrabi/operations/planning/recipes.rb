@@ -26,8 +26,8 @@ module Kohlrabi
           body = JSON.parse(recipe.body, symbolize_names: true)
           look.update!(**body[:look].slice(:wear, :hardware, :inside, :primer))
           Core::Planning::Recipe.choices_for(body, Drawing.zones(look.piece)).each do |zone, choice|
-            look.look_zones.create!(zone: zone, finish: choice.finish, over: (choice.over || []).join(","), colour: choice.colour,
-                                    undercolour: choice.undercolour, product: product(choice.product), wear: choice.wear)
+            look.look_zones.create!(zone: zone, over: (choice.over || []).join(","), product: product(choice.product),
+                                    **choice.to_h.slice(:finish, :colour, :undercolour, :wear, :preparation, :coats))
           end
           lay_edits(body, look.reload)
         end

@@ -18,7 +18,7 @@ module Kohlrabi
           def to_h
             { walk: walk, finishes: finishes, products: products.all.map { |row| product(row) }, schools: schools,
               own_products: Shelf::Product.present(Operations::Shelf::Products.all, @say), wears: pairs(Core::Planning::Coats::WEAR),
-              hardware: pairs(HARDWARE),
+              hardware: pairs(HARDWARE), preparations: pairs(Core::Planning::Preparing::WAYS),
               insides: pairs(INSIDES), grades: pairs(Core::Planning::Shape::Zone::GRADES), leads: pairs(Operations::Planning::Steps::LEAD),
               bases: pairs(Core::Shelf::ProductCautions::BASES), labels: Core::Shelf::Products::LABELS.transform_values { |all| pairs(all) },
               recipes: Operations::Planning::Recipes.all.map { |row| { id: row.id, name: row.name } } }
