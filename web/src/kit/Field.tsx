@@ -6,7 +6,7 @@ import TextField from "@mui/material/TextField";
 import { type Control, useController } from "react-hook-form";
 import { ColourField } from "./colour/ColourField";
 import { CategoryField } from "./CategoryField";
-import { EffortEcho } from "./EffortEcho";
+import { EffortInput } from "./EffortInput";
 import type { FieldSpec, Values } from "./fields";
 import { KindInput } from "./shape/KindInput";
 
@@ -75,6 +75,17 @@ function PlainField({ spec, control, error, first = false }: Props) {
       />
     );
   }
+  if (spec.kind === "effort")
+    return (
+      <EffortInput
+        {...common}
+        value={value}
+        onChange={field.onChange}
+        refused={error}
+        help={spec.help}
+        {...(spec.bare ? { bare: spec.bare } : {})}
+      />
+    );
   return (
     <TextField
       {...common}
@@ -84,7 +95,7 @@ function PlainField({ spec, control, error, first = false }: Props) {
       type={spec.kind === "date" ? "date" : "text"}
       multiline={spec.kind === "multiline"}
       minRows={spec.kind === "multiline" ? 3 : undefined}
-      helperText={error ?? (spec.kind === "effort" ? <EffortEcho text={value} help={spec.help} /> : spec.help)}
+      helperText={error ?? spec.help}
       slotProps={{ input: unit, inputLabel: spec.kind === "date" ? { shrink: true } : {} }}
     >
       {spec.options?.map((option) => (

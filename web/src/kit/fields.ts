@@ -23,6 +23,8 @@ export type FieldSpec = {
   // For "kind": what there is to choose from; its form goes under the name with _form.
   lists?: Workshop["lists"];
   half?: boolean;
+  // For "effort": what a number without a unit is at first.
+  bare?: "h" | "min";
   hidden?: boolean;
   // Shown only while another field has one of these values.
   onlyFor?: Record<string, string[]>;

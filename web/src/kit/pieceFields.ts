@@ -46,7 +46,14 @@ export function pieceFields(
     { name: "expected_resale", label: "Expected resale", kind: "text", unit: money, half: true },
   ];
   const toCome: FieldSpec[] = [
-    { name: "hours_to_come", label: "Hours still to come", kind: "effort", half: true, help: "for the price to ask" },
+    {
+      name: "hours_to_come",
+      label: "Hours still to come",
+      kind: "effort",
+      bare: "h",
+      half: true,
+      help: "for the price to ask",
+    },
     { name: "promised_on", label: "Promised for", kind: "date", half: true },
     {
       name: "cost_to_come",

@@ -5,7 +5,6 @@ import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import Link from "@mui/material/Link";
-import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link as RouterLink } from "react-router";
@@ -13,7 +12,7 @@ import { api, ask } from "../../api/client";
 import type { Timer } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { useStopTimer } from "../../kit/session/useStopTimer";
-import { EffortEcho } from "../../kit/EffortEcho";
+import { EffortInput } from "../../kit/EffortInput";
 import { LazyForm } from "../../kit/LazyForm";
 import { Ticking } from "../../kit/Ticking";
 
@@ -141,11 +140,11 @@ export function RunningTimer({ timer, people }: { timer: Timer; people: number }
               {`Running for ${timer.elapsed?.text}. Was it over at ${timer.proposal.at}, after ${timer.proposal.effort?.text} (${timer.proposal.why})?`}
             </Alert>
           )}
-          <TextField
+          <EffortInput
             label="How long it really was"
             value={effort}
-            onChange={(event) => setEffort(event.target.value)}
-            helperText={<EffortEcho text={effort} help="Leave empty to record the time on the clock" />}
+            onChange={setEffort}
+            help="Leave empty to record the time on the clock"
           />
         </Box>
       )}

@@ -22,7 +22,7 @@ export function DamageDialog({ piece, workshop, onClose }: { piece: Piece; works
     { name: "place", label: "Where", kind: "select", half: true, options: PLACES },
     { name: "on", label: "Date", kind: "date", half: true },
     { name: "expected_resale", label: "Expected resale now", kind: "text", unit, half: true },
-    { name: "hours_to_come", label: "Hours still to come now", kind: "effort", half: true },
+    { name: "hours_to_come", label: "Hours still to come now", kind: "effort", bare: "h", half: true },
     { name: "cost_to_come", label: "Cost still to come now", kind: "text", unit, half: true },
   ];
   const { expected_resale: resale = "", hours_to_come: hours = "", cost_to_come: cost = "" } = piece.fields;
