@@ -40,20 +40,19 @@ module Kohlrabi
           kept = steps.reject { |step| removed.include?(step.key) && !step.key.match?(KEPT) }
           split = of(edits, "split").to_h { |edit| [edit.step, edit.number] }
           laid = kept.flat_map { |step| split[step.key] ? parts(step, split[step.key]) : [step] }.each { |step| change(step, edits) }
-          of(edits, "before").each { |edit| swap(laid, edit) }
+          of(edits, "before").each { |edit| move(laid, edit) }
           laid
         end
 
         # The one goes just before the other, in whatever phase that is: whether the plan then holds is for the replay to say.
-        def swap(steps, edit)
+        def move(steps, edit)
           first, second = [edit.step, edit.other].map { |key| steps.find { |step| step.key == key } }
-          return unless first && second && (first.position <=> second.position).positive?
+          return unless first && second
 
           place, seq = second.position
-          first.moved = [place, seq - 0.001]
-          first
+          first.moved = [place, seq - 0.001] if (first.position <=> second.position).positive?
         end
-        private_class_method :swap
+        private_class_method :move
 
         # Lays the wishes for another order over the graph. Raises Refusal where one cannot be and strict is asked for.
         # Returns the edits that found no step or no place.

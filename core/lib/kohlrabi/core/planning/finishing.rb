@@ -42,8 +42,9 @@ module Kohlrabi
           coats(under_signature, choice.undercolour, 1, -500, "undercolour") if choice.undercolour
           under = choice.undercolour ? tone_of(choice.undercolour) : @priming.tone_under
           primed = !@priming.primer.nil? || !choice.undercolour.nil? # an undercolour is a first coat of the same paint
-          number, why = Coats.paint(tone_of(choice.colour), under, primed: primed, chalk: main_product[:chalk])
-          coats(signature, choice.colour, *Coats.said(choice.coats, number, why).insert(1, 0))
+          proposed = Coats.paint(tone_of(choice.colour), under, primed: primed, chalk: main_product[:chalk])
+          number, why = Coats.said(choice.coats, *proposed)
+          coats(signature, choice.colour, number, 0, why)
         end
 
         # Coats with an inspection after the first and light sanding between. from: their place among the coats.

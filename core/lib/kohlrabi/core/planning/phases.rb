@@ -14,7 +14,6 @@ module Kohlrabi
         # Number of a phase in the order. Raises KeyError.
         def place(key) = PLACE.fetch(key)
         def label(key) = BY_KEY.fetch(key)[:label]
-        def free?(key) = BY_KEY.fetch(key)[:free] == true
         def why(key) = BY_KEY.fetch(key)[:why]
       end
     end

@@ -25,14 +25,10 @@ module Kohlrabi
           @coats ||= []
         end
 
-        # A state of its own with the same coats.
-        def copy = dup.tap { |other| other.coats = coats.dup }
-
         def bare? = coats.empty?
         def top = coats.last
         def new?(*kinds) = coats.any? { |coat| !coat.old && kinds.include?(coat.kind) }
         def lead? = coats.any?(&:lead)
-        def slick? = coats.any? { |coat| coat.kind == :laminate }
 
         # Wood, or board, with nothing on it.
         def stripped!

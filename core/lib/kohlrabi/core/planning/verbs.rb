@@ -12,7 +12,6 @@ module Kohlrabi
                     "wear" => Wear }.freeze
         # Of treatments: by the phase they stand in.
         BY_PHASE = { "fill" => "fill", "refill" => "fill", "level" => "sand", "relevel" => "sand", "wash" => "degrease", "bleach" => "bleach" }.freeze
-        CHEMICALS = %w[acid chlorine].freeze
 
         module_function
 
@@ -20,7 +19,7 @@ module Kohlrabi
         def of(task) = BY_NAME.fetch(task.verb || of_treatment(task))
 
         def of_treatment(task)
-          return "bleach" if task.cautions.intersect?(CHEMICALS) && task.materials.any?
+          return "bleach" if task.cautions.intersect?(Bleach::CHEMICALS) && task.materials.any?
 
           BY_PHASE.fetch(task.phase) { breaks?(task) ? "carve" : "plain" }
         end

@@ -6,8 +6,6 @@ module Kohlrabi
       module Verbs
         # Sawing, drilling, planing, heat: what breaks a coat with what may be in it.
         class Carve < Verb
-          REACH = %w[saw drill plane scrape heat].freeze
-
           def faults = [lead_fault].compact
         end
       end
