@@ -26,8 +26,10 @@ MAIN_VIEWS = { "/" => "Today", "/week" => "The week", "/floor" => "Floor", "/flo
 RSpec.describe "every main view" do
   include_context "with the demo"
 
+  # As by a link within the application: loading all of it anew for each view takes longer than the audit.
   def show(path, title)
-    visit path
+    visit path unless page.has_css?("nav", wait: 0)
+    page.execute_script("history.pushState({}, '', arguments[0]); dispatchEvent(new PopStateEvent('popstate'))", path)
     expect(page).to have_css("h1", text: title)
     expect(page).to have_no_css("[role=progressbar]")
   end
@@ -54,9 +56,9 @@ RSpec.describe "every main view" do
     it "passes the audit in both schemes and fits a phone without scrolling sideways: #{path}", :aggregate_failures do
       show(path, title)
       scheme("light")
-      expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21a, :wcag21aa, :wcag22aa)
+      expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21a, :wcag21aa, :wcag22aa).with_options(resultTypes: ["violations"])
       scheme("dark") # the same elements in other colours: the rules that look at colours again
-      expect(page).to be_axe_clean.checking_only(:"color-contrast", :"link-in-text-block")
+      expect(page).to be_axe_clean.checking_only(:"color-contrast", :"link-in-text-block").with_options(resultTypes: ["violations"])
       phone(mobile: false)
       expect(width(390)).to be <= 390
       targets = "[...document.querySelectorAll('nav a, main button.MuiButton-contained')]"

@@ -8,10 +8,11 @@ module Kohlrabi
 
       belongs_to :person
       has_many :timer_pieces
-      has_many :pieces, through: :timer_pieces
 
       # Steps of plans that it runs on, once they have been looked up.
       attr_accessor :planned
+
+      def pieces = timer_pieces.map(&:piece)
     end
   end
 end

@@ -16,6 +16,11 @@ module Kohlrabi
         # Key of the choice for a question (Symbol).
         def [](question) = @chosen.fetch(question.to_s) { BY_QUESTION.fetch(question.to_s)[:default] }
 
+        # Two with the same choices are the same.
+        def ==(other) = other.is_a?(Schools) && chosen == other.chosen
+        alias eql? ==
+        def hash = chosen.hash
+
         def self.check(question, key)
           row = BY_QUESTION.fetch(question.to_s) { raise Refusal.new(:not_a_question, given: question) }
           keys = row[:choices].map { |choice| choice[:key] }
@@ -23,6 +28,10 @@ module Kohlrabi
 
           raise Refusal.new(:not_a_way_to_answer, field: question.to_sym, given: key, row: row[:label], keys: keys.join(", "))
         end
+
+        protected
+
+        attr_reader :chosen
       end
     end
   end

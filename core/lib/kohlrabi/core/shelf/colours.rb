@@ -22,6 +22,9 @@ module Kohlrabi
         # Own ones by name, then the palette in its order, but for what the workshop calls so.
         def all = own.sort_by { |colour| fold(colour.name) } + palette
 
+        # What it was given, to compare by.
+        def said = [own, @gone.to_a]
+
         # Colour of a key, nil for nil. Raises Refusal.
         def fetch(key)
           return if key.nil?

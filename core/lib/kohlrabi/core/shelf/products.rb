@@ -38,6 +38,7 @@ module Kohlrabi
           @currency = currency
           @unit = unit
           @swaps = swaps
+          @own = own
           @rows = GENERIC.transform_values { |row| row.merge(packs: priced(row[:packs], row[:unit]), cautions: ProductCautions.of(row)) }
           own.each { |row| @rows[row[:key]] = own(row) }
         end
@@ -46,6 +47,11 @@ module Kohlrabi
         def with_swaps(swaps) = dup.tap { |copy| copy.instance_variable_set(:@swaps, @swaps.merge(swaps)) }
 
         attr_reader :colours
+
+        # Two with the same rows, colours and swaps are the same: what was made from one holds for the other.
+        def ==(other) = other.is_a?(Products) && told == other.told
+        alias eql? ==
+        def hash = told.hash
 
         # The row of a product, or of a material (a product in a colour, "paint_all@c12"), after what is used instead of it. Raises Refusal when
         # unknown.
@@ -85,6 +91,11 @@ module Kohlrabi
 
         def of_kind(kind) = @rows.values.select { |row| row[:kind] == kind }
         def all = @rows.values
+
+        protected
+
+        # All that its answers depend on.
+        def told = [@own, @colours.said, @currency&.code, @swaps, @unit]
 
         private
 

@@ -66,7 +66,7 @@ module Kohlrabi
         # Price steps that are planned, and pick-ups.
         def selling
           last = House::WorkshopSettings.today + AHEAD
-          Market::PriceSteps.to(last).map { |step| price_step(step) } + Market::Holds.fetched_by(last).map { |hold| fetched(hold) }
+          Market::PriceSteps.to(last).map { |step| price_step(step) } + Market::Holds.fetched_by(last).preload(:piece).map { |hold| fetched(hold) }
         end
         private_class_method :selling
 

@@ -21,7 +21,7 @@ module Kohlrabi
         end
 
         # {[piece id, step] => date} of all that were moved.
-        def all = Records::SessionMove.live.to_h { |row| [[row.piece_id, row.step], row.day] }
+        def all = Records::Household.all(:session_moves).to_h { |row| [[row.piece_id, row.step], row.day] }
 
         def open_step(piece, key)
           step = Planning::Plans.of(piece)&.step(key) or refuse(:no_such_step_on_page, field: :step)

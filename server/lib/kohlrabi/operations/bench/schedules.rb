@@ -17,9 +17,9 @@ module Kohlrabi
 
         # Pieces in hand that have a look, with all that plans are made from.
         def self.pieces
-          Records::Piece.live.joins(:summary).where(flip_summaries: { stage: STAGES }, id: Records::Look.live.where(chosen: true).select(:piece_id))
-                        .preload(:summary, :planned_shape, :zone_changes, :step_marks, :plan_edits, :experiences, :confirmations,
-                                 findings: :own_finding, looks: :look_zones).order(:id).to_a
+          pieces = Records::Piece.live.where(id: Records::FlipSummary.where(stage: STAGES).select(:piece_id))
+                                 .where(id: Records::Look.live.where(chosen: true).select(:piece_id))
+          Records::AtOnce.load(pieces.order(:id), [:summary, *Planning::Plans::PARTS])
         end
 
         # Expected resale less money in and to come, minor units; nil where either is not known.
@@ -41,7 +41,7 @@ module Kohlrabi
           @plans = found.transform_values { |piece| plan(piece, house) }.compact
           @pieces = found.slice(*@plans.keys)
           @hours = House::WorkingTimes.hours
-          @wet = Records::WetDay.pluck(:day).to_set
+          @wet = Records::Household.all(:wet_days).to_set(&:day)
           @sessions = dates.flat_map { |date| on(date) }.reject { |session| session.to <= minute }
         end
 

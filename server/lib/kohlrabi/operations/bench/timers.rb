@@ -9,7 +9,8 @@ module Kohlrabi
 
         module_function
 
-        def running = Records::Timer.live.order(:started_at).includes(:person, timer_pieces: :piece).to_a
+        # Running ones, with what their pieces are called.
+        def running = Records::AtOnce.preload(Records::Household.all(:timers), [:person, { timer_pieces: { piece: [:summary, { lot_member: :lot }] } }])
 
         # given: {"piece_ids", "kind"} or {"steps": [{"piece_id", "step"}], "reason"? where it is too early}, "person_id"?.
         # Returns the timer. Raises Refused, Missing.

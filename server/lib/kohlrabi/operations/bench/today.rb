@@ -22,17 +22,24 @@ module Kohlrabi
         def answer(minutes: nil, person: nil)
           today = House::WorkshopSettings.today
           bench = Schedules.now
-          entries = Records::WorkEntry.live.where(worked_on: today).order(:id).includes(:person, shares: :piece).to_a
-          Answer.new(date: today, summary: summary(today, entries), timers: Timers.running, done: entries, worked: entries.sum(&:seconds),
+          entries, marks = done(today)
+          Answer.new(date: today, summary: summary(entries, marks), timers: Timers.running, done: entries, worked: entries.sum(&:seconds),
                      tags: Scout::TagWatch.due, bench: bench, now: now(bench, minutes, person), drying: bench.clocks, climate: Climate.latest,
                      stages: stages)
         end
 
-        # nil on a day on which nothing was worked or done.
-        def summary(today, entries)
+        # Hours of the day, and marks of what was done on it.
+        def done(today)
           zone = House::WorkshopSettings.workshop.zone
           day = House::WorkingTimes.instant(today, 0, zone)...House::WorkingTimes.instant(today + 1, 0, zone)
-          marks = Records::StepMark.live.where(done_at: day).to_a
+          entries = Records::WorkEntry.live.where(worked_on: today).order(:id)
+          Records::AtOnce.rows(entries: Records::AtOnce.with(entries, [:person, { shares: :piece }]), marks: Records::StepMark.live.where(done_at: day))
+                         .values
+        end
+        private_class_method :done
+
+        # nil on a day on which nothing was worked or done.
+        def summary(entries, marks)
           return if entries.empty? && marks.empty?
 
           pieces = entries.flat_map { |entry| entry.shares.map(&:piece_id) } | marks.map(&:piece_id)
@@ -67,9 +74,11 @@ module Kohlrabi
           in_hand = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: ORDER })
           turn = "ROW_NUMBER() OVER (PARTITION BY flip_summaries.stage ORDER BY flip_summaries.updated_at DESC, pieces.ticket DESC) AS turn"
           recent = Records::Piece.where(id: Records::Piece.from(in_hand.select("pieces.id, #{turn}"), :pieces).where(turn: ..MOST).select(:id))
-          rows = Flips::ListRow.all(recent.joins(:summary).preload(:summary, :planned_shape, looks: :look_zones)
-                                          .order("flip_summaries.updated_at DESC, pieces.ticket DESC"), House::WorkshopSettings.workshop)
-          totals = in_hand.group("flip_summaries.stage").count
+          recent = recent.joins(:summary).order(Arel.sql("flip_summaries.updated_at DESC, pieces.ticket DESC"))
+          found = Records::AtOnce.rows(recent: Records::AtOnce.with(recent, Flips::ListRow::PARTS),
+                                       totals: [in_hand.group("flip_summaries.stage"), "flip_summaries.stage", "COUNT(*)"])
+          rows = Flips::ListRow.all(found[:recent], House::WorkshopSettings.workshop)
+          totals = found[:totals].to_h
           ORDER.map { |stage| [stage, rows.select { |row| row.piece.summary.stage == stage }, totals.fetch(stage, 0)] }
         end
         private_class_method :stages

@@ -19,11 +19,15 @@ module Kohlrabi
         # Array of Flip in the order of the pieces.
         def load(pieces)
           ids = pieces.map(&:id)
-          ActiveRecord::Associations::Preloader.new(records: pieces, associations: [{ events: %i[listing sale refund] }, { lot_member: :lot }]).call
-          costs, gifts = costs_and_gifts(ids)
-          work, from = work_and_start(ids)
-          taken = Splits.taken_over(ids)
-          stash = stash_values(ids)
+          Records::AtOnce.preload(pieces, [{ events: %i[listing sale refund] }, { lot_member: :lot }])
+          found = Records::AtOnce.rows(costs: [cost_shares(ids).group(:piece_id, "costs.category"), :piece_id, "costs.category", SPENT, GIVEN],
+                                       work: [work_shares(ids).group(:piece_id, "work_entries.kind"), :piece_id, "work_entries.kind", WORKED, STARTED],
+                                       stash: [Records::StashUse.live.where(piece_id: ids), :piece_id, :count, :value_minor],
+                                       splits: [Splits.parted(ids), :event_id])
+          costs, gifts = costs_and_gifts(found[:costs])
+          work, from = work_and_start(found[:work])
+          taken = Splits.taken_over(found[:splits].flatten)
+          stash = stash_values(found[:stash])
           pieces.map do |piece|
             Flip.new(piece, costs: costs[piece.id], work: work[piece.id], worked_from: from[piece.id], inherited: taken[piece.id],
                             stash: stash.fetch(piece.id, 0)&.+(gifts.fetch(piece.id, 0)))
@@ -31,16 +35,14 @@ module Kohlrabi
         end
 
         # Sums by category, and what was given would have cost, of each piece.
-        def costs_and_gifts(ids)
-          rows = cost_shares(ids).group(:piece_id, "costs.category").pluck(:piece_id, "costs.category", SPENT, GIVEN)
+        def costs_and_gifts(rows)
           [sums(rows.to_h { |id, category, amount, _| [[id, category], amount] }), rows.group_by(&:first).transform_values { |all| all.sum(&:last) }]
         end
         private_class_method :costs_and_gifts
 
         # {piece id => replacement value of what was used of the stash, nil where one is not known}.
-        def stash_values(ids)
-          rows = Records::StashUse.live.where(piece_id: ids).pluck(:piece_id, :count, :value_minor).group_by(&:first)
-          rows.transform_values { |uses| uses.sum { |_, count, value| value ? count * value : (break nil) } }
+        def stash_values(rows)
+          rows.group_by(&:first).transform_values { |uses| uses.sum { |_, count, value| value ? count * value : (break nil) } }
         end
         private_class_method :stash_values
 
@@ -49,10 +51,11 @@ module Kohlrabi
         end
         private_class_method :cost_shares
 
+        def work_shares(ids) = Records::WorkShare.joins(:work_entry).where(piece_id: ids, work_entries: { deletion_id: nil })
+        private_class_method :work_shares
+
         # Seconds by kind, and the first dated work at the bench, in one pass over the covering index.
-        def work_and_start(ids)
-          scope = Records::WorkShare.joins(:work_entry).where(piece_id: ids, work_entries: { deletion_id: nil })
-          rows = scope.group(:piece_id, "work_entries.kind").pluck(:piece_id, "work_entries.kind", WORKED, STARTED)
+        def work_and_start(rows)
           starts = rows.select { |_, kind, _, day| day && BENCH.include?(kind) }.group_by(&:first)
           [sums(rows.to_h { |id, kind, seconds, _| [[id, kind], seconds] }), starts.transform_values { |all| Date.iso8601(all.map(&:last).min) }]
         end

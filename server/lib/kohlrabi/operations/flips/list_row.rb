@@ -9,6 +9,9 @@ module Kohlrabi
         # Which events must have happened by a stage even where their date is not known.
         REACHED = { "on the bench" => :first_work, "ready" => :ready, "listed" => :listed }.freeze
 
+        # Associations that a row is made from.
+        PARTS = [:summary, :planned_shape, { looks: :look_zones }].freeze
+
         attr_reader :piece, :summary
 
         # Rows of several pieces, as of the workshop's today.

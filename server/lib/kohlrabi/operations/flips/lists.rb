@@ -32,9 +32,9 @@ module Kohlrabi
           scope = scope.merge(Books::Totals.ended_in(Records::FlipSummary.all, year)) if year
           scope = Books::Traits.of(scope, by, trait.to_s) if by
           per = per.clamp(1, MOST_PER_PAGE)
-          pieces = scope.preload(:summary, :planned_shape,
-                                 looks: :look_zones).order(order(sort, descending, workshop)).offset((page - 1) * per).limit(per)
-          Page.new(rows: ListRow.all(pieces, workshop), total: scope.count, page: page, per: per)
+          shown = scope.order(order(sort, descending, workshop)).offset((page - 1) * per).limit(per)
+          found = Records::AtOnce.rows(pieces: Records::AtOnce.with(shown, ListRow::PARTS), total: [scope, "COUNT(*)"])
+          Page.new(rows: ListRow.all(found[:pieces], workshop), total: found[:total].first.first, page: page, per: per)
         end
 
         # What is in hand, in one line: count, money tied up (of those with a known price), oldest day.
@@ -48,7 +48,7 @@ module Kohlrabi
         def find(query, most: 12)
           return [] if query.to_s.strip.empty?
 
-          search(Records::Piece.live.joins(:summary), query).preload(:summary, lot_member: :lot).order(ticket: :desc).limit(most).to_a
+          search(Records::Piece.live.joins(:summary), query).order(ticket: :desc).limit(most).then { |found| Records::AtOnce.load(found, [:summary, { lot_member: :lot }]) }
         end
 
         def search(scope, query)

@@ -77,12 +77,14 @@ module Kohlrabi
           all
         end
 
-        # {piece id => Flip::Inherited} for those of the pieces that are parts.
-        def taken_over(ids)
-          own = Records::SplitPart.joins(:event).where(piece_id: ids, events: { deletion_id: nil }).pluck(:event_id)
-          return {} if own.empty?
+        # Records::SplitPart of those of the pieces that are parts.
+        def parted(ids) = Records::SplitPart.joins(:event).where(piece_id: ids, events: { deletion_id: nil })
 
-          events = Records::Event.where(id: own).includes(:split_parts, :piece).to_a
+        # {piece id => Flip::Inherited} of the parts of splits. ids: of their events.
+        def taken_over(ids)
+          return {} if ids.empty?
+
+          events = Records::AtOnce.load(Records::Event.where(id: ids), %i[split_parts piece])
           wholes = FlipRecords.load(events.map(&:piece)).index_by { |flip| flip.piece.id }
           events.map { |event| pass_on(event, wholes.fetch(event.piece_id)) }.reduce({}, :merge)
         end

@@ -7,7 +7,7 @@ module Kohlrabi
       module Passages
         module_function
 
-        def all = Records::Passage.live.order(:kind, :name).to_a
+        def all = Records::Household.all(:passages)
 
         def create(given)
           passage = Records::Passage.new(read(given, new: true))

@@ -13,18 +13,18 @@ module Kohlrabi
 
         # Core::Bench::Hours of all people; who has given none works as usual.
         def hours
-          rows = Records::WorkingHours.order(:id).to_a
+          rows = Records::Household.all(:working_hours)
           known = rows.select(&:weekday).map(&:person_id)
           usual = (WorkshopSettings.people.map(&:id) - known).flat_map { |id| Core::Bench::Hours.usual(id, share) }
           Core::Bench::Hours.new(rows.map { |row| core(row) } + usual)
         end
 
         # Whether a person's hours are assumed.
-        def assumed?(person) = !Records::WorkingHours.where(person_id: person.id).where.not(weekday: nil).exists?
+        def assumed?(person) = weekly(person).empty?
 
         # Hours of a person by weekday, given or assumed: Array of Core::Bench::Hours::Row.
         def rows(person)
-          given = Records::WorkingHours.where(person_id: person.id).where.not(weekday: nil).order(:weekday, :from_minute).map { |row| core(row) }
+          given = weekly(person).sort_by { |row| [row.weekday, row.from_minute] }.map { |row| core(row) }
           given.any? ? given : Core::Bench::Hours.usual(person.id, share)
         end
 
@@ -73,6 +73,10 @@ module Kohlrabi
         rescue Core::Refusal => e
           raise Support::Refused, [e.at(:day)]
         end
+
+        # What a person has given by weekday.
+        def weekly(person) = Records::Household.all(:working_hours).select { |row| row.person_id == person.id && row.weekday }
+        private_class_method :weekly
 
         # Share of the week's hours that each person is assumed to work, in seconds.
         def share = WorkshopSettings.workshop.weekly_seconds&.then { |all| all / WorkshopSettings.people.size }

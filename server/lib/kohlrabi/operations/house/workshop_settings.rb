@@ -14,7 +14,7 @@ module Kohlrabi
         # Today's local calendar date in the workshop.
         def today = workshop.date_of(Clock.now)
 
-        def people = Records::Person.order(:id).to_a
+        def people = Records::Household.all(:people)
 
         # given: Hash as in the contract's HouseRulesChange. Returns the workshop. Raises Refused, Stale.
         def update(given)

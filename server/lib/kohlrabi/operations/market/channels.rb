@@ -15,7 +15,7 @@ module Kohlrabi
 
         module_function
 
-        def all = Records::Channel.live.order(:name).to_a
+        def all = Records::Household.all(:channels)
 
         # given: {"name", "fee"? percent, "fixed_fee"?, "rent"? a month, "places"?, "delivery"?, "habits"?}.
         def create(given) = Records::Base.transaction { Records::Channel.create!(read(given, new: true)) }

@@ -34,7 +34,7 @@ module Kohlrabi
 
         # Holds of listed pieces whose pick-up is agreed, to a day.
         def fetched_by(day)
-          Records::Hold.live.where(piece: ListedPieces.listings, pick_up_on: ..day).preload(:piece).order(:pick_up_on).limit(50).to_a
+          Records::Hold.live.where(piece: ListedPieces.listings, pick_up_on: ..day).order(:pick_up_on).limit(50)
         end
 
         # When it is fetched, in words.

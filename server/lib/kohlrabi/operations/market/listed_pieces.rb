@@ -59,9 +59,12 @@ module Kohlrabi
 
         # What the market wants today, in sentences with their piece: offers that nobody has answered, price steps that are due.
         def wants
-          fetched = Holds.fetched_by(House::WorkshopSettings.today + 1).map { |hold| [hold.piece, "Fetched #{Holds.fetched(hold)} by #{hold.who}"] }
-          fetched + Offers.open.map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{Offers.from(offer)} to answer"] } +
-            PriceSteps.to(House::WorkshopSettings.today).limit(20).map do |step|
+          today = House::WorkshopSettings.today
+          asked = { holds: Holds.fetched_by(today + 1), offers: Offers.open, steps: PriceSteps.to(today).limit(20) }
+          found = Records::AtOnce.rows(asked.transform_values { |scope| Records::AtOnce.with(scope, [:piece]) })
+          found[:holds].map { |hold| [hold.piece, "Fetched #{Holds.fetched(hold)} by #{hold.who}"] } +
+            found[:offers].map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{Offers.from(offer)} to answer"] } +
+            found[:steps].map do |step|
               [step.piece, "Price step to #{money(step.asking_minor)} due #{Core::Units::Calendar.text(step.due_on)}"]
             end
         end

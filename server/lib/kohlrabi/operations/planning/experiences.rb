@@ -5,8 +5,6 @@ module Kohlrabi
     module Planning
       # What was tried: product, surface and tool, whether it worked, and how much time was lost. Shown when the same is planned again.
       module Experiences
-        SHOWN = 200
-
         extend Support::Refusing
 
         module_function
@@ -43,7 +41,7 @@ module Kohlrabi
 
         # Array of Core::Planning::Experience, latest first.
         def core
-          Records::Experience.live.order(id: :desc).limit(SHOWN).map do |row|
+          Records::Household.all(:experiences).map do |row|
             Core::Planning::Experience.new(product: row.product, surface: row.surface, tool: row.tool, worked: row.worked,
                                            seconds_lost: row.seconds_lost, note: row.note)
           end

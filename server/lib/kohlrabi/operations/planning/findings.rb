@@ -38,7 +38,7 @@ module Kohlrabi
 
         # Core::Planning::Inspection::Finding of the live findings of a piece.
         def core(piece)
-          rows = piece.findings.loaded? ? piece.findings : piece.findings.includes(:own_finding)
+          rows = Records::AtOnce.preload([piece], findings: :own_finding).first.findings
           rows.map do |row|
             Core::Planning::Inspection::Finding.new(id: row.id, key: row.kind, zone: row.zone, measure: row.measure, note: row.note,
                                                     expected_on: row.expected_on, own: row.own_finding && own(row.own_finding))

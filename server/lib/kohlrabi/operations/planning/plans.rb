@@ -6,12 +6,19 @@ module Kohlrabi
       # The plan of a piece, made anew from its records whenever it is asked for, and what follows from it.
       module Plans
         FRONTS = %w[fronts doors].freeze
+        # Associations of a piece that its plan is made from.
+        PARTS = [:planned_shape, :zone_changes, :step_marks, :plan_edits, :experiences, :confirmations,
+                 { findings: :own_finding, looks: :look_zones }].freeze
 
         module_function
 
         # Core::Planning::Plan by the chosen look, or by another; nil where a piece has no look yet.
-        def of(piece, look: chosen(piece), **changed)
-          look && Core::Planning::Planner.new(brief(piece, look, **changed)).plan
+        def of(piece, look: nil, **changed)
+          Records::AtOnce.preload([piece], PARTS)
+          look ||= chosen(piece) or return
+
+          brief = brief(piece, look, **changed)
+          PlanMemory.of(brief) { Core::Planning::Planner.new(brief).plan }
         end
 
         def chosen(piece) = piece.looks.find(&:chosen)

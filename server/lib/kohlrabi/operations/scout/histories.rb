@@ -53,15 +53,12 @@ module Kohlrabi
         # "Dressers" and "chest of drawers" are looked up as one.
         def key(kind) = Core::Planning::Shape::Kinds.key(kind).to_s
 
-        # {kind => {resale:, hours:, materials:}} of sold pieces of the kinds, in four queries however many kinds.
+        # {kind => {resale:, hours:, materials:}} of sold pieces of the kinds, by one question however many kinds.
         def load(kinds)
-          ids = sold(kinds)
-          all = ids.values.flatten
-          prices = Records::Sale.joins(:event).where(events: { piece_id: all, kind: "sold", deletion_id: nil }).where.not(price_minor: nil)
-                                .pluck("events.piece_id", :price_minor).group_by(&:first)
-          hours = Records::FlipSummary.where(piece_id: all).where.not(bench_seconds: nil).pluck(:piece_id, :bench_seconds).to_h
-          spent = Records::CostShare.joins(:cost).where(piece_id: all, costs: { deletion_id: nil, category: %w[materials hardware] })
-                                    .group(:piece_id).sum(:amount_minor)
+          found = Records::AtOnce.rows(known(kinds))
+          ids = by_kind(found[:sold])
+          prices = found[:prices].group_by(&:first)
+          hours, spent = found.values_at(:hours, :spent).map(&:to_h)
           kinds.to_h do |kind|
             own = ids.fetch(kind, [])
             [kind, { resale: own.flat_map { |id| prices.fetch(id, []).map(&:last) }, hours: hours.values_at(*own).compact,
@@ -69,19 +66,33 @@ module Kohlrabi
           end
         end
 
-        # {kind => ids of its pieces that were sold last}.
+        # What is asked of kinds: their pieces sold last, what each fetched, took and cost.
+        def known(kinds)
+          sold = sold(kinds)
+          ids = sold.except(:order).select(:id)
+          { sold: [sold, "kind_key", "id"],
+            prices: [Records::Sale.joins(:event).where(events: { piece_id: ids, kind: "sold", deletion_id: nil }).where.not(price_minor: nil),
+                     "events.piece_id", :price_minor],
+            hours: [Records::FlipSummary.where(piece_id: ids).where.not(bench_seconds: nil), :piece_id, :bench_seconds],
+            spent: [Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil, category: %w[materials hardware] })
+                                      .group(:piece_id), :piece_id, "SUM(cost_shares.amount_minor)"] }
+        end
+
+        # Pieces of kinds that were sold last, the latest first.
         def sold(kinds)
           turn = "ROW_NUMBER() OVER (PARTITION BY pieces.kind_key ORDER BY flip_summaries.ended_on DESC, pieces.id DESC) AS turn"
           rows = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" }).where(kind_key: kinds)
-          Records::Piece.from(rows.select(:id, :kind_key, turn), :pieces).where(turn: ..LATEST).order(:turn).pluck(:kind_key, :id)
-                        .each_with_object({}) { |(kind, id), all| (all[kind] ||= []) << id }
+          Records::Piece.from(rows.select(:id, :kind_key, turn), :pieces).where(turn: ..LATEST).order(:turn)
         end
+
+        # {kind => ids}.
+        def by_kind(rows) = rows.each_with_object({}) { |(kind, id), all| (all[kind] ||= []) << id }
 
         # [price, days on the market or nil, set event id or nil] of each sale.
         def sales(kind)
           @sales[kind] ||= begin
             days = Arel.sql("CAST(julianday(flip_summaries.ended_on) - julianday(flip_summaries.listed_on) AS INTEGER)")
-            Records::Sale.joins(event: { piece: :summary }).where(events: { kind: "sold", deletion_id: nil, piece_id: sold([kind]).fetch(kind, []) })
+            Records::Sale.joins(event: { piece: :summary }).where(events: { kind: "sold", deletion_id: nil, piece_id: sold([kind]).except(:order).select(:id) })
                          .where.not(price_minor: nil).pluck(:price_minor, days, "events.piece_set_event_id")
           end
         end

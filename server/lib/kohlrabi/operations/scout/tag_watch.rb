@@ -26,8 +26,8 @@ module Kohlrabi
         def watched
           scope = Records::Prospect.live.where(state: "open")
           seen = Records::Sighting.live.group(:prospect_id).having("COUNT(*) > 1").select(:prospect_id)
-          scope.where.not(remind_on: nil).or(scope.where.not(cut_basis: nil)).or(scope.where(id: seen))
-               .order(id: :desc).limit(WATCHED).includes(:sightings).to_a
+          due = scope.where.not(remind_on: nil).or(scope.where.not(cut_basis: nil)).or(scope.where(id: seen))
+          Records::AtOnce.load(due.order(id: :desc).limit(WATCHED), [:sightings])
         end
         private_class_method :watched
       end

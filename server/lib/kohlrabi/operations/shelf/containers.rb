@@ -32,9 +32,9 @@ module Kohlrabi
 
         # Live containers, oldest first: what was there at the start, then by date.
         def containers(products = nil)
-          scope = Records::Container.live.preload(:draws)
+          scope = Records::Container.live
           scope = scope.where(product: products) if products
-          scope.sort_by { |one| [one.opening ? 0 : 1, one.bought_on || Date.new(1), one.id] }
+          Records::AtOnce.load(scope, [:draws]).sort_by { |one| [one.opening ? 0 : 1, one.bought_on || Date.new(1), one.id] }
         end
 
         # Core::Shelf::Container of a record.

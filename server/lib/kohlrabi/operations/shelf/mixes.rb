@@ -68,8 +68,9 @@ module Kohlrabi
 
         # {product id => {product key => share}} of all mixes by their latest version.
         def shares
-          Records::Mix.live.eager_load(:versions).to_h do |mix|
-            version = latest(mix)
+          versions = Records::Household.all(:mix_versions).group_by(&:mix_id)
+          Records::Household.all(:mixes).to_h do |mix|
+            version = versions.fetch(mix.id).last
             [mix.product_id, core(version).shares.slice(*products(version).keys)]
           end
         end

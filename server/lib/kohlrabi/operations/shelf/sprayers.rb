@@ -9,7 +9,7 @@ module Kohlrabi
 
         module_function
 
-        def all = Records::SpraySetting.order(:id).to_a
+        def all = Records::Household.all(:spray_settings)
 
         # {product key => setting}.
         def by_product = all.index_by(&:product)

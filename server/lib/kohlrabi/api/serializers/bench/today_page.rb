@@ -26,10 +26,15 @@ module Kohlrabi
               end,
               gear: Operations::Shelf::Shopping.warnings(@bench), summary: summary,
               climate: @answer.climate && ClimateWords.reading(@answer.climate, @say),
-              stages: @answer.stages.map { |stage, rows, total| { stage: stage, total: total, rows: Flips::PieceRows.present(rows, @say) } } }
+              stages: stages }
           end
 
           private
+
+          def stages
+            rows = Flips::PieceRows.present(@answer.stages.flat_map { |_, own, _| own }, @say)
+            @answer.stages.map { |stage, own, total| { stage: stage, total: total, rows: rows.shift(own.size) } }
+          end
 
           def summary
             day = @answer.summary or return

@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+require_relative "../support/planned_pieces"
+
+# A plan that was made is not made again from the same, and never taken for another.
+RSpec.describe Kohlrabi::Operations::Planning::PlanMemory, :api do
+  include_context "with planned pieces"
+
+  let(:planning) { Kohlrabi::Operations::Planning }
+
+  def record = Kohlrabi::Records::Piece.find(id)
+
+  # What a plan says: steps with their minutes, waits and materials.
+  def told(plan) = plan.steps.map { |step| [step.key, step.label, step.state, step.seconds, step.wait, step.materials, step.needs.map(&:to_a)] }
+
+  def fresh = told(Kohlrabi::Core::Planning::Planner.new(planning::Plans.brief(record, planning::Plans.chosen(record))).plan)
+
+  def first_step = planning::Plans.of(record).steps.first.key
+
+  it "gives the plan that was made before" do
+    first = planning::Plans.of(record)
+    expect(planning::Plans.of(record)).to equal(first)
+  end
+
+  it "makes another after each thing that a plan hangs on" do
+    product = call(:post, "/api/products", { label: "House blue", generic: "paint_all", rate: "9" }).fetch("id")
+    look = record.looks.first.id
+    changes = {
+      "a finding" => -> { call(:post, "/api/pieces/#{id}/findings", { kind: "gouge", zone: "top", measure: "3" }) },
+      "a way of the house" => lambda {
+        call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], schools: { washing: "both" } })
+      },
+      "a product of one's own" => lambda {
+        call(:put, "/api/looks/#{look}/zones", { zones: ["top"], finish: "paint", product: "own-#{product}", colour: "#243b53" })
+      },
+      "what its label says" => -> { call(:patch, "/api/products/#{product}", { rate: "4" }) },
+      "a colour" => -> { call(:put, "/api/looks/#{look}/zones", { zones: ["top"], finish: "paint", colour: "#ffffff" }) },
+      "an edit" => -> { call(:post, "/api/pieces/#{id}/plan-edits", { kind: "time", step: first_step, time: "90" }) },
+      "what was done" => -> { done(first_step) },
+      "a measure" => -> { call(:patch, "/api/pieces/#{id}", { lock_version: record.lock_version, width: "1200" }) }
+    }
+    changes.each do |what, change|
+      before = told(planning::Plans.of(record))
+      change.call
+      expect([what, status < 300]).to eq([what, true])
+      after = told(planning::Plans.of(record))
+      expect([what, after == before]).to eq([what, false])
+      expect([what, after]).to eq([what, fresh])
+    end
+  end
+
+  it "keeps nothing of a plan that cannot be made, and no more than so many" do
+    expect { described_class.of(:none) { raise Kohlrabi::Core::Refusal.new(:not_a_product, given: "tar") } }.to raise_error(Kohlrabi::Core::Refusal)
+    expect(described_class.of(:none) { :made }).to eq(:made)
+    described_class::MOST.times { |number| described_class.of(number) { number } }
+    expect(described_class.of(:none) { :anew }).to eq(:anew)
+  end
+end
