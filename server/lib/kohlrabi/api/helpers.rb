@@ -32,9 +32,9 @@ module Kohlrabi
 
       # Does a change, all or nothing, and once for each Idempotency-Key. The block returns the value to send.
       def change(status_code = 200)
-        seen = Once.fingerprint(request.request_method, request.fullpath, raw_body)
+        seen = Operations::Support::Once.fingerprint(request.request_method, request.fullpath, raw_body)
         key = request.env["HTTP_IDEMPOTENCY_KEY"] if request.post?
-        code, body = Once.answer(key, seen) { [status_code, yield] }
+        code, body = Operations::Support::Once.answer(key, seen) { [status_code, yield] }
         status code
         content_type :json
         body

@@ -25,6 +25,8 @@ module Kohlrabi
       has_many :confirmations, -> { order(:id) }, inverse_of: :piece
       has_many :numbered_parts, -> { live.order(:number) }, inverse_of: :piece
       has_many :technique_tags, -> { order(:name) }, inverse_of: :piece
+      has_many :listing_texts, inverse_of: :piece
+      has_many :staging_marks, inverse_of: :piece
       has_one :lot_member
       has_one :lot, through: :lot_member
       has_one :split_part

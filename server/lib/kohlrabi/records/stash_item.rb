@@ -7,6 +7,7 @@ module Kohlrabi
       include Removable
 
       belongs_to :lot, optional: true
+      has_many :stash_uses, -> { live.order(:id) }, inverse_of: :stash_item
       has_many :photos, -> { live.order(:position, :id) }, inverse_of: :stash_item
       validates :name, presence: true
     end

@@ -7,6 +7,7 @@ module Kohlrabi
       class Schedules
         AHEAD = 150 # days
         STEP = 5 # minutes: the schedule is made anew at most so often while nothing changes
+        UNPLANNED = 40 # pieces without a plan that are named
         STAGES = ["bought", "on the bench"].freeze
 
         # The bench as it stands, from memory where nothing has changed.
@@ -73,6 +74,12 @@ module Kohlrabi
             days = [schedule, without].map { |one| one.ready(piece.id)&.then { |ready| date(ready) } }
             [piece, (days[0] - days[1]).to_i] if days.all? && days[0] > days[1]
           end
+        end
+
+        # Pieces in hand without a plan, at most UNPLANNED.
+        def unplanned
+          in_hand = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: STAGES })
+          in_hand.where.not(id: @pieces.keys).order(:ticket).limit(UNPLANNED).to_a
         end
 
         # Longest chain, and hands-on work over the hours that are to be had: the last piece cannot be ready before either (minute).

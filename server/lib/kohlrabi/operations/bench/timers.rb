@@ -10,7 +10,10 @@ module Kohlrabi
         module_function
 
         # Running ones, with what their pieces are called.
-        def running = Records::AtOnce.preload(Records::Household.all(:timers), [:person, { timer_pieces: { piece: [:summary, { lot_member: :lot }] } }])
+        def running
+          named = { timer_pieces: { piece: [:summary, { lot_member: :lot }] } }
+          Records::AtOnce.preload(Records::Household.all(:timers), [:person, named])
+        end
 
         # given: {"piece_ids", "kind"} or {"steps": [{"piece_id", "step"}], "reason"? where it is too early}, "person_id"?.
         # Returns the timer. Raises Refused, Missing.

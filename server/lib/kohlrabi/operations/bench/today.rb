@@ -33,8 +33,9 @@ module Kohlrabi
           zone = House::WorkshopSettings.workshop.zone
           day = House::WorkingTimes.instant(today, 0, zone)...House::WorkingTimes.instant(today + 1, 0, zone)
           entries = Records::WorkEntry.live.where(worked_on: today).order(:id)
-          Records::AtOnce.rows(entries: Records::AtOnce.with(entries, [:person, { shares: :piece }]), marks: Records::StepMark.live.where(done_at: day))
-                         .values
+          found = Records::AtOnce.rows(entries: Records::AtOnce.with(entries, [:person, { shares: :piece }]),
+                                       marks: Records::StepMark.live.where(done_at: day))
+          found.values_at(:entries, :marks)
         end
         private_class_method :done
 

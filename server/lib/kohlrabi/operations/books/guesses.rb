@@ -14,6 +14,8 @@ module Kohlrabi
           (SELECT COALESCE(SUM(cost_shares.amount_minor), 0) FROM cost_shares JOIN costs ON costs.id = cost_shares.cost_id
           WHERE cost_shares.piece_id = flip_summaries.piece_id AND costs.deletion_id IS NULL AND costs.category IN ('materials', 'hardware'))
         SQL
+        LINES = { hours: ["Hours by the plan", :effort], hours_before: ["Hours expected before buying", :effort],
+                  materials: ["Materials expected before buying", :money], resale: ["Resale expected", :money] }.freeze
         # pairs: Array of [piece id, name, estimated, actual]; unit: :money or :effort; answer: as Core::Books::Accuracy.of.
         Line = Struct.new(:key, :label, :unit, :answer, :pairs, keyword_init: true)
 
@@ -23,15 +25,21 @@ module Kohlrabi
         def lines(lens)
           scope = lens.scope.where(stage: "sold").joins(:piece).order(piece_id: :desc)
           spotted = scope.joins("JOIN prospects ON prospects.id = pieces.prospect_id").where("prospects.count = 1")
-          [line(:hours, "Hours by the plan", :effort, scope.joins(PLANNED), "planned.seconds", :bench_seconds),
-           line(:hours_before, "Hours expected before buying", :effort, spotted, "prospects.expected_seconds", :bench_seconds),
-           line(:materials, "Materials expected before buying", :money, spotted, "prospects.expected_materials_minor", SPENT),
-           line(:resale, "Resale expected", :money, scope, "pieces.expected_resale_minor", :receipts_minor)]
+          found = Records::AtOnce.rows(
+            hours: pairs(scope.joins(PLANNED), "planned.seconds", "bench_seconds"),
+            hours_before: pairs(spotted, "prospects.expected_seconds", "bench_seconds"),
+            materials: pairs(spotted, "prospects.expected_materials_minor", SPENT),
+            resale: pairs(scope, "pieces.expected_resale_minor", "receipts_minor")
+          )
+          found.map { |key, rows| line(key, rows.select(&:all?)) }
         end
 
         # scope: of summaries; estimated, actual: SQL of the two. Of several spotted at once nobody said how much each would take.
-        def line(key, label, unit, scope, estimated, actual)
-          pairs = scope.where("#{estimated} IS NOT NULL").pluck(:piece_id, "pieces.name", Arel.sql(estimated), Arel.sql(actual.to_s)).select(&:all?)
+        def pairs(scope, estimated, actual) = [scope.where("#{estimated} IS NOT NULL"), :piece_id, "pieces.name", estimated, actual]
+        private_class_method :pairs
+
+        def line(key, pairs)
+          label, unit = LINES.fetch(key)
           Line.new(key: key, label: label, unit: unit, pairs: pairs.first(SHOWN), answer: Core::Books::Accuracy.of(pairs.map { |row| row.last(2) }))
         end
         private_class_method :line

@@ -17,7 +17,9 @@ module Kohlrabi
 
         # Array of Core::Books::Entry by date; what has no date stands on the day it was recorded.
         def entries
-          (flips.flat_map(&:entries) + shelf + apart).sort_by.with_index { |entry, place| [entry.on, place] }
+          found = Records::AtOnce.rows(bought: Records::Container.live.where(mix_version_id: nil).where("paid_minor > 0").order(:id),
+                                       apart: Records::WorkshopEntry.live.order(:id))
+          (flips.flat_map(&:entries) + shelf(found[:bought]) + apart(found[:apart])).sort_by.with_index { |entry, place| [entry.on, place] }
         end
 
         # Array of Core::Books::FlipLedger over live pieces.
@@ -33,8 +35,8 @@ module Kohlrabi
 
         # Array of [Flip, costs]; split pieces passed all on to their parts.
         def with_costs
-          Records::Piece.live.in_batches(of: 500).flat_map do |pieces|
-            rows = pieces.order(:ticket).to_a
+          Records::Piece.live.find_in_batches(batch_size: 500).flat_map do |pieces|
+            rows = pieces.sort_by(&:ticket)
             costs = costs(rows.map(&:id))
             Flips::FlipRecords.load(rows).reject { |flip| flip.chain.stage == "split" }.map { |flip| [flip, costs.fetch(flip.piece.id, [])] }
           end
@@ -43,15 +45,10 @@ module Kohlrabi
 
         # {piece id => Array of [date or nil, what, minor units, account it is paid from]}: what was paid for each besides its price.
         def costs(ids)
-          drawn = Records::Draw.live.where.not(cost_id: nil).select(:cost_id)
-          from_shelf = Records::Cost.where(id: drawn).pluck(:id).to_set
+          drawn = "EXISTS (SELECT 1 FROM draws WHERE draws.cost_id = costs.id AND draws.deletion_id IS NULL)"
           rows = Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil }).order("costs.spent_on", "costs.id")
-                                   .pluck(:piece_id, "costs.spent_on", "costs.what", :amount_minor, "costs.id")
-          rows.group_by(&:first).transform_values do |own|
-            own.map do |_, on, what, amount, id|
-              [on, what, amount, from_shelf.include?(id) ? SHELF : CASH]
-            end
-          end
+                                   .pluck(:piece_id, "costs.spent_on", "costs.what", :amount_minor, Arel.sql(drawn))
+          rows.group_by(&:first).transform_values { |own| own.map { |_, on, what, amount, shelf| [on, what, amount, shelf == 1 ? SHELF : CASH] } }
         end
         private_class_method :costs
 
@@ -90,8 +87,8 @@ module Kohlrabi
         private_class_method :refunds
 
         # Containers bought; a batch of a mix was taken from others and moves no money.
-        def shelf
-          Records::Container.live.where(mix_version_id: nil).where("paid_minor > 0").order(:id).filter_map do |row|
+        def shelf(bought)
+          bought.filter_map do |row|
             on = row.bought_on || row.created_at.in_time_zone(House::WorkshopSettings.workshop.zone).to_date
             Core::Books::Entry.balanced(on, "Shelf: #{Shelf::Containers.product(row.product)[:label]}", { SHELF => row.paid_minor },
                                         row.opening ? OPENING : CASH, note: ("date not known" unless row.bought_on))
@@ -99,8 +96,8 @@ module Kohlrabi
         end
         private_class_method :shelf
 
-        def apart
-          Records::WorkshopEntry.live.order(:id).map do |row|
+        def apart(entries)
+          entries.map do |row|
             sign = -WorkshopMoney::KINDS.fetch(row.kind).last
             Core::Books::Entry.balanced(row.happened_on, row.what, { APART.fetch(row.kind) => sign * row.amount_minor }, CASH)
           end

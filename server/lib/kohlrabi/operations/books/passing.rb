@@ -18,31 +18,39 @@ module Kohlrabi
         module_function
 
         def answer(lens)
-          Answer.new(parts: parts(lens), oldest: oldest, found: found, gone: gone, waits: waits)
+          found = Records::AtOnce.rows(asked(lens))
+          Answer.new(parts: parts(found[:sold]), oldest: oldest(found[:oldest]), found: found(found[:bought]), gone: gone,
+                     waits: waits(found[:waiting]))
         end
 
+        # What is asked of the records.
+        def asked(lens)
+          in_hand = Records::FlipSummary.where(live: true, stage: Flips::Lists::IN_HAND)
+          { sold: [lens.scope.where(stage: "sold").joins(:piece),
+                   *PARTS.values.map { |from, to| "CAST(julianday(#{to}) - julianday(#{from}) AS INTEGER)" }],
+            oldest: Records::AtOnce.with(Records::Piece.live.where(id: in_hand.select(:piece_id)).where.not(bought_on: nil).order(:bought_on, :id)
+                                                       .limit(OLDEST), [:summary]),
+            bought: [Records::Piece.live.where.not(bought_on: nil).where("id NOT IN (SELECT piece_id FROM split_parts)"),
+                     "substr(bought_on, 1, 7)", :purchase_minor],
+            waiting: [in_hand.joins(:piece), :stage, SINCE] }
+        end
+        private_class_method :asked
+
         # Over sold flips; a part with an unknown end is left out of its n.
-        def parts(lens)
-          scope = lens.scope.where(stage: "sold").joins(:piece)
-          PARTS.transform_values do |(from, to)|
-            days = scope.where("#{from} IS NOT NULL AND #{to} IS NOT NULL").pluck(Arel.sql("CAST(julianday(#{to}) - julianday(#{from}) AS INTEGER)"))
-            Core::Statistics::Quantiles.summary(days)
-          end
+        def parts(rows)
+          PARTS.keys.each_with_index.to_h { |label, place| [label, Core::Statistics::Quantiles.summary(rows.filter_map { |row| row[place] })] }
         end
         private_class_method :parts
 
         # What has been in hand longest.
-        def oldest
-          rows = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND }).where.not(bought_on: nil)
-                               .order(:bought_on, :id).limit(OLDEST).preload(:summary)
+        def oldest(rows)
           rows.map { |piece| [piece, (House::WorkshopSettings.today - piece.bought_on).to_i, piece.summary.cash_in_minor] }
         end
         private_class_method :oldest
 
         # {month => [pieces, of which the price is known, sum paid, median paid]}, the latest MONTHS, without gaps.
-        def found
-          rows = Records::Piece.live.where.not(bought_on: nil).where("id NOT IN (SELECT piece_id FROM split_parts)")
-                               .pluck(Arel.sql("substr(bought_on, 1, 7)"), :purchase_minor).group_by(&:first)
+        def found(bought)
+          rows = bought.group_by(&:first)
           return {} if rows.empty?
 
           Core::Books::Months.span(rows.keys.min, [rows.keys.max, House::WorkshopSettings.today.strftime("%Y-%m")].max).last(MONTHS).to_h do |month|
@@ -62,9 +70,9 @@ module Kohlrabi
         private_class_method :gone
 
         # How many pieces stand at each stage, and the median days they have stood there.
-        def waits
+        def waits(waiting)
           today = House::WorkshopSettings.today
-          rows = Records::FlipSummary.where(live: true, stage: Flips::Lists::IN_HAND).joins(:piece).pluck(:stage, Arel.sql(SINCE)).group_by(&:first)
+          rows = waiting.group_by(&:first)
           Flips::Lists::IN_HAND.filter_map do |stage|
             own = rows[stage] or next
             days = own.filter_map { |_, since| since && (today - Date.iso8601(since)).to_i }

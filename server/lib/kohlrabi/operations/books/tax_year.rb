@@ -36,20 +36,28 @@ module Kohlrabi
 
         private
 
+        # Purchases, shares of costs, trips and entries of the year.
+        def found
+          @found ||= Records::AtOnce.rows(
+            purchases: Records::Piece.live.where(bought_on: @days).where("id NOT IN (SELECT piece_id FROM split_parts)").order(:bought_on, :ticket),
+            shares: Records::AtOnce.with(Records::CostShare.joins(:cost).where(costs: { deletion_id: nil, spent_on: @days })
+                                                           .order("costs.spent_on", "costs.id"), %i[cost piece]),
+            trips: Records::Trip.live.where(happened_on: @days).where.not(metres: nil).order(:happened_on, :id),
+            apart: Records::WorkshopEntry.live.where(happened_on: @days).order(:happened_on, :id)
+          )
+        end
+
         def guarded(row) = row.each_with_index.map { |cell, place| TEXTS.include?(place) ? Formats::FormulaGuard.write(cell) : cell }
 
         def purchases
-          Records::Piece.live.where(bought_on: @days).where("id NOT IN (SELECT piece_id FROM split_parts)").order(:bought_on, :ticket).map do |piece|
+          found[:purchases].map do |piece|
             row("purchase", piece.bought_on, piece, "price paid", piece.purchase_minor, ("price not known" if piece.purchase_minor.nil?))
           end
         end
 
         def costs
-          shares = Records::CostShare.joins(:cost).includes(:cost, :piece).where(costs: { deletion_id: nil, spent_on: @days }).order("costs.spent_on",
-                                                                                                                                     "costs.id")
-          shares.reject do |share|
-            share.piece.deletion_id
-          end.map { |share| row("cost", share.cost.spent_on, share.piece, share.cost.what, share.amount_minor, share.cost.category) }
+          shares = found[:shares].reject { |share| share.piece.deletion_id }
+          shares.map { |share| row("cost", share.cost.spent_on, share.piece, share.cost.what, share.amount_minor, share.cost.category) }
         end
 
         def sales
@@ -85,7 +93,7 @@ module Kohlrabi
 
         def mileage
           unit = House::WorkshopSettings.workshop.distance_unit
-          Records::Trip.live.where(happened_on: @days).where.not(metres: nil).order(:happened_on, :id).map do |trip|
+          found[:trips].map do |trip|
             distance = Core::Units::Numerals.plain(Rational(trip.metres) / Flips::Trips::METRES.fetch(unit), 1)
             share = trip.private_hundredths.to_i.positive? ? ", #{Support::Percent.text(trip.private_hundredths)}% of it private" : ""
             ["mileage", trip.happened_on.iso8601, nil, nil, trip.what, nil, "#{distance} #{unit}#{share}"]
@@ -93,7 +101,7 @@ module Kohlrabi
         end
 
         def apart
-          Records::WorkshopEntry.live.where(happened_on: @days).order(:happened_on, :id).map do |entry|
+          found[:apart].map do |entry|
             [entry.kind, entry.happened_on.iso8601, nil, nil, entry.what, money(entry.amount_minor), "apart from flips"]
           end
         end

@@ -20,11 +20,14 @@ module Kohlrabi
         def answer(year)
           days = Date.new(year, 1, 1)..Date.new(year, 12, 31)
           rows = Records::WorkshopEntry.live.where(happened_on: days)
-          sums = rows.group(:kind).sum(:amount_minor)
-          spent, received = sums.partition { |kind, _| KINDS.fetch(kind).last.negative? }.map(&:to_h)
+          filming = Records::WorkEntry.live.where(kind: "filming", worked_on: days)
+          found = Records::AtOnce.rows(rows: rows.order(happened_on: :desc, id: :desc).limit(MOST),
+                                       sums: [rows.group(:kind), :kind, "SUM(amount_minor)"],
+                                       filming: [filming, "COALESCE(SUM(seconds), 0)"])
+          spent, received = found[:sums].partition { |kind, _| KINDS.fetch(kind).last.negative? }.map(&:to_h)
           profit = Totals.answer(Lens.new(year: year.to_s)).totals.profit
-          Answer.new(rows: rows.order(happened_on: :desc, id: :desc).limit(MOST).to_a, spent: spent, received: received, profit: profit,
-                     filming: Records::WorkEntry.live.where(kind: "filming", worked_on: days).sum(:seconds), left: left(profit, spent, received))
+          Answer.new(rows: found[:rows], spent: spent, received: received, profit: profit,
+                     filming: found[:filming].first.first, left: left(profit, spent, received))
         end
 
         # given: {"kind", "what", "amount", "on"?}. Returns the entry.

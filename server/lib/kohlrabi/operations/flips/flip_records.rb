@@ -11,6 +11,9 @@ module Kohlrabi
         GIVEN = Arel.sql("SUM(cost_shares.value_minor)")
         STARTED = Arel.sql("MIN(work_entries.worked_on)")
 
+        # Associations that a flip is put together from.
+        PARTS = [{ events: %i[listing sale refund] }, { lot_member: :lot }].freeze
+
         module_function
 
         # One flip. piece: Records::Piece. Raises Core::Refusal when its events cannot stand.
@@ -19,11 +22,13 @@ module Kohlrabi
         # Array of Flip in the order of the pieces.
         def load(pieces)
           ids = pieces.map(&:id)
-          Records::AtOnce.preload(pieces, [{ events: %i[listing sale refund] }, { lot_member: :lot }])
-          found = Records::AtOnce.rows(costs: [cost_shares(ids).group(:piece_id, "costs.category"), :piece_id, "costs.category", SPENT, GIVEN],
-                                       work: [work_shares(ids).group(:piece_id, "work_entries.kind"), :piece_id, "work_entries.kind", WORKED, STARTED],
-                                       stash: [Records::StashUse.live.where(piece_id: ids), :piece_id, :count, :value_minor],
-                                       splits: [Splits.parted(ids), :event_id])
+          Records::AtOnce.preload(pieces, PARTS)
+          found = Records::AtOnce.rows(
+            costs: [cost_shares(ids).group(:piece_id, "costs.category"), :piece_id, "costs.category", SPENT, GIVEN],
+            work: [work_shares(ids).group(:piece_id, "work_entries.kind"), :piece_id, "work_entries.kind", WORKED, STARTED],
+            stash: [Records::StashUse.live.where(piece_id: ids), :piece_id, :count, :value_minor],
+            splits: [Splits.parted(ids), :event_id]
+          )
           costs, gifts = costs_and_gifts(found[:costs])
           work, from = work_and_start(found[:work])
           taken = Splits.taken_over(found[:splits].flatten)

@@ -53,6 +53,13 @@ module Kohlrabi
           Support::Removal.of([lot, *lot.pieces, *lot.stash_items], what: "Lot “#{lot.name}” removed")
         end
 
+        PARTS = [{ members: { piece: :summary }, stash_items: Shelf::Stash::PARTS }].freeze
+
+        # A lot with what its page says. Raises Missing.
+        def read_whole(id)
+          Records::AtOnce.load(Records::Lot.live.where(id: id), PARTS).first or raise Support::Missing.new("lot", id)
+        end
+
         # Core::Flips::Lot of a record.
         def whole(lot)
           Core::Flips::Lot.new(price: lot.price_minor, premium: rate(lot.premium_hundredths) || lot.premium_minor.to_i,

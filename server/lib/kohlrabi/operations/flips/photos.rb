@@ -45,6 +45,9 @@ module Kohlrabi
           Support::Removal.of([photo], what: "#{KINDS.fetch(photo.kind)} photo removed")
         end
 
+        # Whether a picture is one of a photo that was not removed.
+        def known?(fingerprint) = Records::Photo.live.exists?(fingerprint: fingerprint)
+
         # {piece id => photo} that stand beside the drawing: the one chosen, else the latest "after".
         def faces(piece_ids)
           rows = Records::Photo.live.where(piece_id: piece_ids, kind: %w[after]).or(Records::Photo.live.where(piece_id: piece_ids, face: true))

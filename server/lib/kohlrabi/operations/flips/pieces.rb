@@ -11,6 +11,25 @@ module Kohlrabi
 
         module_function
 
+        # What the pages of a piece are made from, beside its plan.
+        PARTS = [:summary, :technique_tags, :photos, :damages, :diary_entries, :numbered_parts, :prospect, :listing_texts, :staging_marks,
+                 { events: [:listing, :sale, :refund, { split_parts: :piece }], lot_member: { lot: :members },
+                   split_part: { event: { piece: %i[diary_entries split_part] } } }].freeze
+
+        # A piece with all that its pages are made from, read at once. Raises Missing.
+        def whole(id)
+          found = Records::AtOnce.load(Records::Piece.live.where(id: id), [*PARTS, *Planning::Plans::PARTS]).first
+          found or raise Support::Missing.new("piece", id)
+        end
+
+        # {costs:, work:} of a piece, with what their lines say.
+        def costs_and_work(piece)
+          at_once = Records::AtOnce
+          costs = Records::Cost.live.where(id: Records::CostShare.where(piece_id: piece.id).select(:cost_id)).order(:spent_on, :id)
+          work = Records::WorkEntry.live.where(id: Records::WorkShare.where(piece_id: piece.id).select(:work_entry_id)).order(:worked_on, :id)
+          at_once.rows(costs: at_once.with(costs, [:receipts, { shares: :piece }]), work: at_once.with(work, [:person, { shares: :piece }]))
+        end
+
         def find(id) = Support::Finder.find(Records::Piece, id)
 
         # given: Hash as in the contract's PieceInput. A new piece bears the house's sundries. Returns the piece.

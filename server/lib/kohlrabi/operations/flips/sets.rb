@@ -17,10 +17,19 @@ module Kohlrabi
           [scope.offset((page - 1) * per).limit(per).includes(:happenings, members: { piece: :summary }).to_a, scope.count]
         end
 
+        # The live set that a piece came to last, or nil.
+        def of(piece) = all_of(piece).last
+
+        # Live sets that a piece is in.
+        def all_of(piece)
+          sets = Records::PieceSet.live.where(id: Records::PieceSetMember.where(piece_id: piece.id).select(:piece_set_id))
+          Records::AtOnce.load(sets.order(:id), [:happenings])
+        end
+        private_class_method :all_of
+
         # The live set that a piece is in and that is not sold yet, or nil.
         def standing(piece)
-          sets = Records::PieceSet.live.joins(:members).where(piece_set_members: { piece_id: piece.id })
-          sets.find { |set| set.happenings.none? { |one| one.kind == "sold" } }
+          all_of(piece).find { |set| set.happenings.none? { |one| one.kind == "sold" } }
         end
 
         # given: {"name", "piece_ids"}. Returns the set. Raises Refused, Missing.

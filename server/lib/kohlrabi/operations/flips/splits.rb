@@ -50,15 +50,19 @@ module Kohlrabi
 
         # The whole that a piece is a part of, or nil.
         def whole_of(piece)
-          part = Records::SplitPart.joins(:event).find_by(piece_id: piece.id, events: { deletion_id: nil })
-          part&.event&.piece
+          part = piece.split_part or return
+          event = part.event
+          event.piece if event.deletion_id.nil?
         end
 
         # The parts of a split piece, in order.
         def parts_of(piece)
           event = piece.events.find { |one| one.kind == "split" }
-          event ? event.split_parts.includes(:piece).map(&:piece) : []
+          event ? parts(event).map(&:piece) : []
         end
+
+        # Records::SplitPart of a split, with their pieces.
+        def parts(event) = Records::AtOnce.preload([event], split_parts: :piece).first.split_parts
 
         # A changed date of purchase holds for the parts too.
         def redate(piece)

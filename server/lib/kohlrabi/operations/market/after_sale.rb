@@ -15,9 +15,12 @@ module Kohlrabi
 
         # Array of Row: sold lately, or with something still to be paid where parts were noted.
         def rows
-          pieces = lately
-          paid = Records::Payment.live.where(piece_id: pieces.map(&:id)).order(:paid_on, :id).group_by(&:piece_id)
-          holds = Records::Hold.live.where(piece_id: pieces.map(&:id)).index_by(&:piece_id)
+          pieces = Records::AtOnce.load(lately, [:summary])
+          ids = pieces.map(&:id)
+          found = Records::AtOnce.rows(paid: Records::Payment.live.where(piece_id: ids).order(:paid_on, :id),
+                                       holds: Records::Hold.live.where(piece_id: ids))
+          paid = found[:paid].group_by(&:piece_id)
+          holds = found[:holds].index_by(&:piece_id)
           found = pieces.map { |piece| row(piece, paid.fetch(piece.id, []), holds[piece.id]) }
           found.select { |one| one.left&.positive? || (one.sold_on && one.sold_on >= House::WorkshopSettings.today - LATEST) }
         end
@@ -27,7 +30,7 @@ module Kohlrabi
           scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" })
           late = scope.where(flip_summaries: { ended_on: (House::WorkshopSettings.today - LATEST).. })
           parted = scope.where(id: Records::Payment.live.select(:piece_id)).or(scope.where(id: deposits))
-          late.or(parted).order("flip_summaries.ended_on DESC", id: :desc).limit(100).preload(:summary).to_a
+          late.or(parted).order(Arel.sql("flip_summaries.ended_on DESC, pieces.id DESC")).limit(100)
         end
         private_class_method :lately
 

@@ -16,7 +16,8 @@ module Kohlrabi
 
         # Array of Row: what is due first, then the longest listed; the MOST that were listed last.
         def rows
-          pieces = listings.order("flip_summaries.listed_on DESC, pieces.id DESC").preload(:summary).limit(MOST).to_a
+          shown = listings.order(Arel.sql("flip_summaries.listed_on DESC, pieces.id DESC")).limit(MOST)
+          pieces = Records::AtOnce.load(shown, [:summary, *Flips::FlipRecords::PARTS])
           shared = shared(pieces)
           found = pieces.map { |piece| row(piece, shared) }
           found.sort_by do |one|
@@ -39,11 +40,15 @@ module Kohlrabi
 
         # What all rows look up.
         def shared(pieces)
+          found = Records::AtOnce.rows({ offers: Records::Offer, holds: Records::Hold, payments: Records::Payment }
+                                         .transform_values { |model| of(model.order(:id), pieces) }
+                                         .merge(steps: of(Records::PriceStep.where(state: "planned").order(:due_on, :id), pieces),
+                                                sets: Records::AtOnce.with(members(pieces), [:piece_set])))
           { flips: Flips::FlipRecords.load(pieces).index_by { |flip| flip.piece.id }, workshop: House::WorkshopSettings.workshop,
             times: Core::Market::TimeToSell.new(Sellings.spells), place_day: Sellings.place_day,
-            ratio: Core::Market::Comparables.ratio(Sellings.got_of_asked).first, offers: grouped(Records::Offer, pieces),
-            holds: grouped(Records::Hold, pieces), payments: grouped(Records::Payment, pieces), sets: sets(pieces),
-            returns: Sellings.returns, steps: grouped(Records::PriceStep.where(state: "planned").order(:due_on), pieces) }
+            ratio: Core::Market::Comparables.ratio(Sellings.got_of_asked).first, returns: Sellings.returns,
+            sets: found[:sets].to_h { |member| [member.piece_id, member.piece_set] },
+            **found.except(:sets).transform_values { |rows| rows.group_by(&:piece_id) } }
         end
         private_class_method :shared
 
@@ -87,12 +92,11 @@ module Kohlrabi
         end
         private_class_method :around
 
-        # {piece id => the set it stands in}.
-        def sets(pieces)
-          members = Records::PieceSetMember.joins(:piece_set).where(piece_id: pieces.map(&:id), piece_sets: { deletion_id: nil }).includes(:piece_set)
-          members.to_h { |member| [member.piece_id, member.piece_set] }
+        # Places of the pieces in sets.
+        def members(pieces)
+          Records::PieceSetMember.where(piece_id: pieces.map(&:id), piece_set_id: Records::PieceSet.live.select(:id))
         end
-        private_class_method :sets
+        private_class_method :members
 
         # How a listed piece stands: asked for how much, for how long, how long such take, and its floor.
         def standing(piece, shared)
@@ -123,8 +127,8 @@ module Kohlrabi
         end
         private_class_method :answer_to
 
-        def grouped(scope, pieces) = scope.live.where(piece_id: pieces.map(&:id)).order(:id).group_by(&:piece_id)
-        private_class_method :grouped
+        def of(scope, pieces) = scope.live.where(piece_id: pieces.map(&:id))
+        private_class_method :of
 
         # An amount in words.
         def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)

@@ -20,7 +20,7 @@ module Kohlrabi
 
         # {length => [text, made: as the record has it, changed: whether the person changed it]}.
         def texts(piece)
-          own = Records::ListingText.where(piece: piece).to_h { |row| [row.length, row.body] }
+          own = piece.listing_texts.to_h { |row| [row.length, row.body] }
           listing = Core::Market::Listing.new(facts(piece), unit: House::WorkshopSettings.workshop.length_unit)
           Core::Market::Listing::LENGTHS.keys.to_h { |length| [length, [own[length] || listing.text(length), listing.text(length), own.key?(length)]] }
         end
@@ -65,7 +65,7 @@ module Kohlrabi
 
         # Array of Item.
         def staging(piece)
-          ticked = Records::StagingMark.where(piece: piece).pluck(:item)
+          ticked = piece.staging_marks.map(&:item)
           kinds = piece.photos.map(&:kind)
           shown = { "pair" => (%w[before after] - kinds).empty?, "label" => kinds.intersect?(%w[label maker]), "damage" => kinds.include?("damage") }
           wanted = STAGING.reject do |row|

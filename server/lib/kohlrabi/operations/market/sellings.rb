@@ -22,8 +22,7 @@ module Kohlrabi
         # Array of [kind, listed on, spell].
         def listings
           today = House::WorkshopSettings.today
-          rows = Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece)
-                                     .pluck("pieces.kind_key", :listed_on, :ended_on, :stage, :piece_id)
+          rows = record[:listed].map { |kind, listed, ended, stage, id| [kind, day(listed), day(ended), stage, id] }
           sets = in_sets
           back = returns
           rows.uniq { |_, _, _, _, id| sets.fetch(id, "piece #{id}") }.flat_map do |kind, listed, ended, stage, id|
@@ -41,9 +40,26 @@ module Kohlrabi
         private_class_method :spell
 
         # {piece id => [[listed, sold, returned on]]} of sales that were taken back.
-        def returns
-          Records::SaleReturn.live.order(:id).pluck(:piece_id, :listed_on, :sold_on, :returned_on).group_by(&:shift)
+        def returns = record[:returns].map { |id, *days| [id, *days.map { |text| day(text) }] }.group_by(&:shift)
+
+        def day(text) = text && Date.iso8601(text)
+        private_class_method :day
+
+        # What was asked, got and held, by one question.
+        def record
+          listed = Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece)
+          sold = Records::FlipSummary.where(live: true, stage: "sold")
+          got = sold.where("asking_minor > 0").where.not(receipts_minor: nil).order(ended_on: :desc).limit(500)
+          held = sold.where("turnaround_days > 0").where.not(cash_profit_minor: nil)
+          Records::AtOnce.rows(
+            listed: [listed, "pieces.kind_key", :listed_on, :ended_on, :stage, :piece_id],
+            sets: [Records::Event.live.where(kind: "sold").where.not(piece_set_event_id: nil), :piece_id, :piece_set_event_id],
+            returns: [Records::SaleReturn.live.order(:id), :piece_id, :listed_on, :sold_on, :returned_on],
+            got: [got, :receipts_minor, :asking_minor],
+            held: [held, "COUNT(*)", "SUM(cash_profit_minor)", "SUM(turnaround_days)"]
+          )
         end
+        private_class_method :record
 
         # Since when a piece is on the market: since its last return, where it came back. listed: as recorded, or nil.
         def listed_since(piece, listed) = [listed, Records::SaleReturn.live.where(piece: piece).maximum(:returned_on)].compact.max
@@ -61,27 +77,18 @@ module Kohlrabi
         end
 
         # [sold, asked] of own sales, minor units.
-        def got_of_asked
-          Records::FlipSummary.where(live: true, stage: "sold").where("asking_minor > 0").where.not(receipts_minor: nil)
-                              .order(ended_on: :desc).limit(500).pluck(:receipts_minor, :asking_minor)
-        end
+        def got_of_asked = record[:got]
 
         # Own profit of a place a day, minor units: profit of what was sold over the days it was held; nil where too few say.
         def place_day
-          rows = Records::FlipSummary.where(live: true, stage: "sold").where("turnaround_days > 0").where.not(cash_profit_minor: nil)
-          count, profit, days = rows.pick(Arel.sql("COUNT(*)"), Arel.sql("SUM(cash_profit_minor)"), Arel.sql("SUM(turnaround_days)"))
+          count, profit, days = record[:held].first
           return if count < PLACE
 
           [Rational(profit, days).round, 0].max
         end
 
         # {piece id => name of its set's sale}.
-        def in_sets
-          Records::Event.live.where(kind: "sold").where.not(piece_set_event_id: nil).pluck(:piece_id, :piece_set_event_id).to_h do |id, set|
-            [id,
-             "set #{set}"]
-          end
-        end
+        def in_sets = record[:sets].to_h { |id, set| [id, "set #{set}"] }
         private_class_method :in_sets
       end
     end

@@ -38,12 +38,15 @@ module Kohlrabi
 
         # Core::Planning::Inspection::Finding of the live findings of a piece.
         def core(piece)
-          rows = Records::AtOnce.preload([piece], findings: :own_finding).first.findings
+          rows = Records::AtOnce.preload([piece], findings: %i[own_finding photos]).first.findings
           rows.map do |row|
             Core::Planning::Inspection::Finding.new(id: row.id, key: row.kind, zone: row.zone, measure: row.measure, note: row.note,
                                                     expected_on: row.expected_on, own: row.own_finding && own(row.own_finding))
           end
         end
+
+        # Kinds of finding of the workshop's own, by label.
+        def own_kinds = Records::Household.all(:own_findings)
 
         # A kind of finding of the workshop's own. given: {"label", "walk", "says", "treatment"?, "work_kind", "time", "wait"?}.
         def add_kind(given)

@@ -92,7 +92,8 @@ module Kohlrabi
         def sales(kind)
           @sales[kind] ||= begin
             days = Arel.sql("CAST(julianday(flip_summaries.ended_on) - julianday(flip_summaries.listed_on) AS INTEGER)")
-            Records::Sale.joins(event: { piece: :summary }).where(events: { kind: "sold", deletion_id: nil, piece_id: sold([kind]).except(:order).select(:id) })
+            ids = sold([kind]).except(:order).select(:id)
+            Records::Sale.joins(event: { piece: :summary }).where(events: { kind: "sold", deletion_id: nil, piece_id: ids })
                          .where.not(price_minor: nil).pluck(:price_minor, days, "events.piece_set_event_id")
           end
         end

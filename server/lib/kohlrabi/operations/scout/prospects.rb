@@ -25,7 +25,12 @@ module Kohlrabi
           [rows.map { |prospect| Verdicts.new(prospect, histories: histories) }, scope.count]
         end
 
-        def find(id) = Verdicts.new(Support::Finder.find(Records::Prospect, id))
+        # Raises Missing.
+        def find(id)
+          parts = [:sightings, :photos, { pieces: [:summary, { lot_member: :lot }] }]
+          found = Records::AtOnce.load(Records::Prospect.live.where(id: id), parts).first
+          Verdicts.new(found || raise(Support::Missing.new("spotted piece", id)))
+        end
 
         # The answer for what has been typed so far; nothing is stored. Raises Refused.
         def answer(given)

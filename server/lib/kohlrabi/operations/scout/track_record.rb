@@ -14,8 +14,12 @@ module Kohlrabi
         module_function
 
         def answer
-          flips = ended
-          Answer.new(rows: rows(flips), flips: flips.first(SHOWN), missed: missed, missed_total: closed.count)
+          closed = Records::Prospect.live.where(state: %w[let_go gone])
+          bought = Records::Prospect.live.where(state: "bought").order(closed_on: :desc, id: :desc)
+          found = Records::AtOnce.rows(bought: Records::AtOnce.with(bought, pieces: :summary), total: [closed, "COUNT(*)"],
+                                       missed: Records::AtOnce.with(closed.order(closed_on: :desc, id: :desc).limit(SHOWN), [:sightings]))
+          flips = ended(found[:bought])
+          Answer.new(rows: rows(flips), flips: flips.first(SHOWN), missed: missed(found[:missed]), missed_total: found[:total].first.first)
         end
 
         # What a spotted piece that was not bought would have left above target pay, by the estimates of its time; nil where nothing.
@@ -36,8 +40,7 @@ module Kohlrabi
         private_class_method :rows
 
         # Bought ones whose pieces have all been sold.
-        def ended
-          bought = Records::Prospect.live.where(state: "bought").includes(pieces: :summary).order(closed_on: :desc, id: :desc)
+        def ended(bought)
           sold = bought.select { |prospect| prospect.pieces.any? && prospect.pieces.all? { |piece| piece.summary.stage == "sold" } }
           spent = materials(sold.flat_map { |prospect| prospect.pieces.map(&:id) })
           sold.map { |prospect| flip(prospect, spent) }
@@ -59,12 +62,8 @@ module Kohlrabi
         end
         private_class_method :materials
 
-        def closed = Records::Prospect.live.where(state: %w[let_go gone])
-        private_class_method :closed
-
         # Let go, or gone to somebody else: latest first, each with what it would have earned by the estimate of its time.
-        def missed
-          shown = closed.includes(:sightings).order(closed_on: :desc, id: :desc).limit(SHOWN).to_a
+        def missed(shown)
           histories = Histories.new(shown.map(&:kind))
           shown.map { |prospect| Verdicts.new(prospect, histories: histories) }
         end

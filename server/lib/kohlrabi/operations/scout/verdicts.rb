@@ -10,6 +10,9 @@ module Kohlrabi
 
         attr_reader :prospect, :condition, :histories
 
+        # Of a piece that is here, as if so many like it stood in a shop.
+        def self.as_bought(piece, count) = new(Records::Prospect.new(kind: piece.kind, condition: "worn", count: count))
+
         # prospect: Records::Prospect, stored or not.
         def initialize(prospect, histories: Histories.new)
           @prospect = prospect

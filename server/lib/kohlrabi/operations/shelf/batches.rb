@@ -13,7 +13,11 @@ module Kohlrabi
         module_function
 
         # Batches of a mix, the latest first.
-        def of(mix) = Containers.containers([Mixes.key(mix)]).reverse
+        def of(mix)
+          found = Containers.containers([Mixes.key(mix)], %i[draws mix_version ingredients additions]).reverse
+          by_id = found.index_by(&:id) # what a batch came of is one of them
+          found.each { |batch| batch.association(:from_batch).target = by_id[batch.from_batch_id] if by_id.key?(batch.from_batch_id) }
+        end
 
         # given: {"amount", "place"?, "keeps_until"?, "aside"? (parts that are on no shelf are not taken from it), "more"? (there was more than the
         # shelf says)}. Returns the container.

@@ -25,7 +25,7 @@ module Kohlrabi
           steps = plan ? plan.steps.select { |step| step.materials.key?(row[:key]) } : []
           keys = Draws.keys(row)
           Use.new(row: row, plan: plan, zones: steps.flat_map(&:zones).uniq, needed: plan ? plan.materials_left.fetch(row[:key], 0) : 0,
-                  coats: MixUses.coats(keys, piece), tins: tins.values_at(*keys).compact.flatten)
+                  coats: MixUses.coats(keys, [piece]).fetch(piece.id, []), tins: tins.values_at(*keys).compact.flatten)
         end
         private_class_method :use
 

@@ -31,10 +31,11 @@ module Kohlrabi
         private_class_method :row
 
         # Live containers, oldest first: what was there at the start, then by date.
-        def containers(products = nil)
+        # parts: associations that are filled.
+        def containers(products = nil, parts = [:draws])
           scope = Records::Container.live
           scope = scope.where(product: products) if products
-          Records::AtOnce.load(scope, [:draws]).sort_by { |one| [one.opening ? 0 : 1, one.bought_on || Date.new(1), one.id] }
+          Records::AtOnce.load(scope, parts).sort_by { |one| [one.opening ? 0 : 1, one.bought_on || Date.new(1), one.id] }
         end
 
         # Core::Shelf::Container of a record.

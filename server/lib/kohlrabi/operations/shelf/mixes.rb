@@ -15,7 +15,13 @@ module Kohlrabi
 
         module_function
 
-        def all = Records::Mix.live.eager_load(:product, :versions).sort_by { |mix| mix.product.label.downcase }
+        def all
+          mixes = Records::AtOnce.preload(Records::Household.all(:mixes), %i[product versions])
+          mixes.sort_by { |mix| mix.product.label.downcase }
+        end
+
+        # A mix with its product and versions. Raises Missing.
+        def find(id) = Records::AtOnce.preload([Support::Finder.find(Records::Mix, id)], %i[product versions]).first
 
         # given: {"name", "like" (a generic product), "parts", "swatch"?, "target"?, "note"?}. Returns the mix.
         def create(given)

@@ -9,17 +9,25 @@ module Kohlrabi
 
         module_function
 
+        PARTS = %i[lot photos stash_uses].freeze # what is said of one
+        PER_PAGE = 100
+
         # [items of a page, how many in all], latest first.
-        def page(page: 1, per: 100)
-          scope = Records::StashItem.live.order(Arel.sql("got_on DESC NULLS LAST, id DESC"))
-          [scope.offset((page - 1) * per).limit(per).includes(:lot, :photos).to_a, scope.count]
+        def page(page: 1)
+          scope = Records::StashItem.live
+          shown = scope.order(Arel.sql("got_on DESC NULLS LAST, id DESC")).offset((page - 1) * PER_PAGE).limit(PER_PAGE)
+          found = Records::AtOnce.rows(items: Records::AtOnce.with(shown, PARTS), total: [scope, "COUNT(*)"])
+          [found[:items], found[:total].first.first]
         end
 
         # What it would cost to replace all that is still there, minor units: [sum of what is known, how many rows have no value].
         def worth
           rows = Records::StashItem.live
-          used = Records::StashUse.live.joins(:stash_item).merge(rows)
-          [rows.sum("value_minor * count") - used.sum("stash_items.value_minor * stash_uses.count"), rows.where(value_minor: nil).count]
+          found = Records::AtOnce.rows(all: [rows, "COALESCE(SUM(value_minor * count), 0)", "COUNT(*) - COUNT(value_minor)"],
+                                       used: [Records::StashUse.live.joins(:stash_item).merge(rows),
+                                              "COALESCE(SUM(stash_items.value_minor * stash_uses.count), 0)"])
+          worth, unknown = found[:all].first
+          [worth - found[:used].first.first, unknown]
         end
 
         # given: {"name", "count", "value", "origin", "got_on"}; value: replacement value of one.

@@ -34,8 +34,14 @@ module Kohlrabi
           Support::Removal.of([use], what: "#{use.count} × #{use.stash_item.name} back in the stash")
         end
 
+        # What was used on a piece.
+        def of_piece(piece) = Records::AtOnce.load(Records::StashUse.live.where(piece: piece).order(:id), [:stash_item])
+
         # How many of it are still there.
-        def left(item) = item.count - Records::StashUse.live.where(stash_item: item).sum(:count)
+        def left(item)
+          uses = item.stash_uses
+          item.count - (uses.loaded? ? uses.sum(&:count) : uses.sum(:count))
+        end
 
         # {item id => number used}.
         def used(ids) = Records::StashUse.live.where(stash_item_id: ids).group(:stash_item_id).sum(:count)

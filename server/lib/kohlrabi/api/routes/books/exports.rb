@@ -32,7 +32,7 @@ module Kohlrabi
             app.get("/api/export/books.journal") { file("books.journal", "text/plain") { Operations::Books::Exports.journal } }
             app.get("/api/export/tax/:year") { file("tax-#{params[:year].to_i}.csv", CSV) { Operations::Books::TaxYear.new(params[:year].to_i).to_s } }
             app.get("/api/export/year/:year") { file("year-#{params[:year].to_i}.pdf", "application/pdf") { Formats::YearPdf.new(params[:year].to_i).to_s } }
-            app.get("/api/pieces/:id/card") { file("flip-#{params[:id].to_i}.pdf", "application/pdf") { Formats::FlipCard.new(Operations::Flips::Pieces.find(params[:id])).to_s } }
+            app.get("/api/pieces/:id/card") { file("flip-#{params[:id].to_i}.pdf", "application/pdf") { Formats::FlipCard.new(Operations::Flips::Pieces.whole(params[:id])).to_s } }
           end
           private_class_method :tables, :money
         end

@@ -18,7 +18,7 @@ module Kohlrabi
           def self.lots(app)
             app.get("/api/lots") { paged(Serializers::Flips::Lot) { |page| Operations::Flips::Lots.page(page: page) } }
             app.post("/api/lots") { change(201) { Serializers::Flips::Lot.present(Operations::Flips::Lots.create(given), say) } }
-            app.get("/api/lots/:id") { json(Serializers::Flips::Lot.present(Operations::Support::Finder.find(Records::Lot, params[:id]), say)) }
+            app.get("/api/lots/:id") { json(Serializers::Flips::Lot.present(Operations::Flips::Lots.read_whole(params[:id]), say)) }
             app.patch("/api/lots/:id") do
               change do
                 lot, changes = Operations::Flips::Lots.update(params[:id], given)

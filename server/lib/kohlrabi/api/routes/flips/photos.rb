@@ -20,7 +20,7 @@ module Kohlrabi
             app.get(%r{/photos/(\h{64})(-small)?\.jpg}) do |fingerprint, small|
               file = Pictures.path(fingerprint, size: small ? :small : :large)
               unless File.file?(file)
-                halt 404 unless Records::Photo.live.exists?(fingerprint: fingerprint)
+                halt 404 unless Operations::Flips::Photos.known?(fingerprint)
                 next problem(Problem.document(410, Core::Refusal.new(:photo_file_lost).message))
               end
 

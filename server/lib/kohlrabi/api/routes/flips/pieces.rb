@@ -26,10 +26,10 @@ module Kohlrabi
                    in_hand: Serializers::Books::BooksPage.in_hand(say))
             end
             app.get("/api/pieces/:id/diary") do
-              json(Serializers::Flips::DiaryLines.present(Operations::Flips::Diary.of(Operations::Flips::Pieces.find(params[:id])), say))
+              json(Serializers::Flips::DiaryLines.present(Operations::Flips::Diary.of(Operations::Flips::Pieces.whole(params[:id])), say))
             end
             app.post("/api/pieces") { change(201) { piece_page(Operations::Flips::Pieces.create(given)) } }
-            app.get("/api/pieces/:id") { json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.find(params[:id]), say).to_h) }
+            app.get("/api/pieces/:id") { json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.whole(params[:id]), say).to_h) }
             app.patch("/api/pieces/:id") { change { piece_page(Operations::Flips::Pieces.update(params[:id], given)) } }
             app.delete("/api/pieces/:id") { removal { Operations::Flips::Pieces.remove(params[:id]) } }
           end

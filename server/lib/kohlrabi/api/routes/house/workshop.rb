@@ -28,8 +28,7 @@ module Kohlrabi
               { item_id: answer.item.id, name: answer.item.name, what: answer.need.what, wanted: answer.need.number, there: answer.item.number,
                 state: answer.state, why: answer.why }
             end
-            used = Records::StashUse.live.where(piece: piece).includes(:stash_item).order(:id)
-            { fits: fits, used: used.map { |use| { id: use.id, name: use.stash_item.name, count: use.count } } }
+            { fits: fits, used: Operations::Shelf::StashUses.of_piece(piece).map { |use| { id: use.id, name: use.stash_item.name, count: use.count } } }
           end
 
           def self.passages(app)
@@ -54,7 +53,7 @@ module Kohlrabi
               page = (params[:page] || 1).to_i
               items, total = Operations::Shelf::Stash.page(page: page)
               json(items: Serializers::Shelf::StashItem.present(items, say), worth: say.money(worth), unknown: unknown, total: total, page: page,
-                   per: 100,
+                   per: Operations::Shelf::Stash::PER_PAGE,
                    kinds: Core::Shelf::StashFit::KINDS.map { |key, label| { key: key, label: label } })
             end
             app.post("/api/stash") { change(201) { Serializers::Shelf::StashItem.present(Operations::Shelf::Stash.create(given), say) } }

@@ -21,7 +21,7 @@ module Kohlrabi
           end
 
           def self.pricing(app)
-            app.get("/api/pieces/:id/pricing") { json(Serializers::Market::MarketPage.new(say).pricing(Operations::Flips::Pieces.find(params[:id]), Selling.price(params[:price]))) }
+            app.get("/api/pieces/:id/pricing") { json(Serializers::Market::MarketPage.new(say).pricing(Operations::Flips::Pieces.whole(params[:id]), Selling.price(params[:price]))) }
             app.post("/api/pieces/:id/price-decisions") { change(201) { Serializers::Market::MarketPage.new(say).decision(Operations::Market::Prices.decide(params[:id], given)) } }
             app.put("/api/pieces/:id/new-price") { change { { id: Operations::Market::Prices.set_new_price(params[:id], given).id } } }
             app.post("/api/pieces/:id/comparables") { change(201) { Serializers::Market::MarketPage.new(say).comparable(Operations::Market::Comparables.create(params[:id], given)) } }

@@ -7,7 +7,7 @@ module Kohlrabi
         # Looking over, looks, plans, and what goes with them.
         module Plans
           def self.registered(app)
-            app.get("/api/pieces/:id/plan") { json(plan_page(Operations::Flips::Pieces.find(params[:id]))) }
+            app.get("/api/pieces/:id/plan") { json(Serializers::Planning::PlanPage.new(Operations::Flips::Pieces.whole(params[:id]), say).to_h) }
             app.get("/api/catalogue") { json(Serializers::Planning::Catalogue.new(say).to_h) }
             shapes(app)
             findings(app)

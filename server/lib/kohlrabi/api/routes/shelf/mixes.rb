@@ -23,7 +23,7 @@ module Kohlrabi
 
           def self.reading(app)
             app.get("/api/mixes") { json(Serializers::Shelf::MixPage.new(say).list) }
-            app.get("/api/mixes/:id") { json(Serializers::Shelf::MixPage.new(say).mix(Operations::Support::Finder.find(Records::Mix, params[:id]))) }
+            app.get("/api/mixes/:id") { json(Serializers::Shelf::MixPage.new(say).mix(Operations::Shelf::Mixes.find(params[:id]))) }
             app.get("/api/mixes/:id/amounts") do
               mix = Operations::Support::Finder.find(Records::Mix, params[:id])
               json(Serializers::Shelf::MixPage.new(say).amounts(mix, Mixes.whole(mix, params)))

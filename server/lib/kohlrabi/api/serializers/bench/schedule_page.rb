@@ -81,12 +81,7 @@ module Kohlrabi
           end
 
           # Pieces in hand without a look: nothing is known of their work.
-          def unplanned
-            in_hand = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: Operations::Bench::Schedules::STAGES })
-            in_hand.where.not(id: @bench.pieces.keys).order(:ticket).limit(40).map do |piece|
-              BenchWords.link(piece)
-            end
-          end
+          def unplanned = @bench.unplanned.map { |piece| BenchWords.link(piece) }
         end
       end
     end

@@ -43,14 +43,14 @@ module Kohlrabi
           end
 
           def lot
-            found = @piece.lot
+            found = @piece.lot_member&.lot
             found && found.deletion_id.nil? ? { id: found.id, name: found.name, pieces: found.members.size } : nil
           end
 
           def set
             return @set if defined?(@set)
 
-            found = Records::PieceSet.live.joins(:members).where(piece_set_members: { piece_id: @piece.id }).order(:id).last
+            found = Operations::Flips::Sets.of(@piece)
             @set = found && { id: found.id, name: found.name }
           end
 
@@ -63,7 +63,7 @@ module Kohlrabi
 
           def parts
             event = @piece.events.find { |one| one.kind == "split" } or return
-            { event_id: event.id, parts: event.split_parts.includes(:piece).map { |part| named(part.piece).merge(weight: part.weight) } }
+            { event_id: event.id, parts: Operations::Flips::Splits.parts(event).map { |part| named(part.piece).merge(weight: part.weight) } }
           end
 
           def fit
@@ -75,9 +75,7 @@ module Kohlrabi
             return if @flip.chain.ended? || @piece.kind.nil? || lineage.size > 1 || set
 
             count = [Operations::House::Choices.alike(@piece).count, 1].max
-            Scout::VerdictWords.single(
-              Operations::Scout::Verdicts.new(Records::Prospect.new(kind: @piece.kind, condition: "worn", count: count)).single, @say
-            )
+            Scout::VerdictWords.single(Operations::Scout::Verdicts.as_bought(@piece, count).single, @say)
           end
 
           def cautions

@@ -84,9 +84,8 @@ module Kohlrabi
           end
 
           def lists
-            costs = @piece.costs.includes(:receipts, shares: :piece)
-            work = @piece.work_entries.includes(:person, shares: :piece)
-            { costs: Flips::Cost.present(costs, @say), work: Flips::Work.present(work, @say) }
+            found = Operations::Flips::Pieces.costs_and_work(@piece)
+            { costs: Flips::Cost.present(found[:costs], @say), work: Flips::Work.present(found[:work], @say) }
           end
         end
       end

@@ -30,7 +30,7 @@ module Kohlrabi
           def pairs(hash) = hash.map { |key, label| { key: key, label: label } }
 
           def walk
-            own = Records::OwnFinding.live.order(:label).group_by(&:walk)
+            own = Operations::Planning::Findings.own_kinds.group_by(&:walk)
             WALK.map do |stop, label|
               rows = Core::Planning::Inspection::Findings.at(stop).map { |row| { kind: row[:key], own_finding_id: nil, **words(row) } }
               { key: stop, label: label, findings: rows + (own[stop] || []).map { |row| { kind: nil, own_finding_id: row.id, **words(Operations::Planning::Findings.own(row)) } } }

@@ -15,8 +15,8 @@ module Kohlrabi
             @say = say
             @workshop = say.workshop
             @zones = Operations::Planning::Drawing.zones(piece)
-            @looks = piece.looks.to_a
             @plan = Operations::Planning::Plans.of(piece)
+            @looks = piece.looks.to_a
           end
 
           def to_h
@@ -58,7 +58,7 @@ module Kohlrabi
           end
 
           def findings
-            rows = @piece.findings.includes(:photos).index_by(&:id)
+            rows = @piece.findings.index_by(&:id)
             Operations::Planning::Findings.core(@piece).map { |finding| FindingRow.new(finding, rows.fetch(finding.id), @zones, @say).to_h }
           end
 

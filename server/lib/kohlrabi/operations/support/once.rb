@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+require "digest"
+
+module Kohlrabi
+  module Operations
+    module Support
+      # Makes a repeated POST count once: the answer is stored under its Idempotency-Key in the transaction that did
+      # the work. The same key with another body is refused.
+      module Once
+        KEPT = 30 * 86_400 # seconds that an answer is remembered
+
+        extend Refusing
+
+        module_function
+
+        # Yields once a key; returns [status, body text]. The block returns [status, Hash]. key may be nil.
+        def answer(key, fingerprint)
+          Records::Base.transaction do
+            stored = key && Records::IdempotencyKey.find_by(key: key)
+            next repeat(stored, fingerprint) if stored
+
+            status, value = yield
+            body = JSON.generate(value)
+            remember(key, fingerprint, status, body) if key
+            [status, body]
+          end
+        end
+
+        # What tells one request from another: method, path, query and body.
+        def fingerprint(*parts) = Digest::SHA256.hexdigest(parts.join("\n"))
+
+        def repeat(stored, fingerprint)
+          return [stored.status, stored.body] if stored.fingerprint == fingerprint
+
+          refuse(:idempotency_key_used, field: "Idempotency-Key")
+        end
+        private_class_method :repeat
+
+        def remember(key, fingerprint, status, body)
+          Records::IdempotencyKey.where(created_at: ...(Clock.now - KEPT)).delete_all
+          Records::IdempotencyKey.create!(key: key, fingerprint: fingerprint, status: status, body: body, created_at: Clock.now)
+        end
+        private_class_method :remember
+      end
+    end
+  end
+end
