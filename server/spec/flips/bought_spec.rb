@@ -37,7 +37,7 @@ RSpec.describe "however a piece came home", :api do
       # 12.00 over five: 2.40 each; the two thrown away are a loss of that.
       expect(made["members"].map { |member| money(member["piece_id"]) }).to eq((["2.40"] * 5) + ["0.00"])
       expect(money(made["members"][0]["piece_id"], "cash_profit")).to eq("−2.40")
-      expect(call(:get, "/api/stash")).to include("worth" => { "minor" => 2400, "text" => "24.00" }, "unknown" => 0)
+      expect(call(:get, "/api/stash")).to include("worth" => { "minor" => 2400, "text" => "24.00", "typed" => "24.00" }, "unknown" => 0)
     end
 
     it "shares by hand only what adds up, and re-computes a sold piece with both figures kept" do
@@ -192,7 +192,7 @@ RSpec.describe "however a piece came home", :api do
       expect(item["worth"]["text"]).to eq("10.00")
       call(:patch, "/api/stash/#{item['id']}", { count: "3" })
       call(:post, "/api/stash", { name: "Knobs", count: "9" })
-      expect(call(:get, "/api/stash")).to include("worth" => { "minor" => 750, "text" => "7.50" }, "unknown" => 1)
+      expect(call(:get, "/api/stash")).to include("worth" => { "minor" => 750, "text" => "7.50", "typed" => "7.50" }, "unknown" => 1)
       expect(refusal(call(:post, "/api/stash", { name: "Knobs", count: "-1" }), :count)).to include("0 to")
       call(:delete, "/api/stash/#{item['id']}")
       expect(call(:get, "/api/stash")["items"].size).to eq(1)

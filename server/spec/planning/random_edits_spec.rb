@@ -109,7 +109,7 @@ RSpec.describe "plans over random edits" do
         Kohlrabi::Api::Serializers::Planning::PlanPage.new(piece,
                                                            Kohlrabi::Api::Serializers::Support::Say.new(Kohlrabi::Operations::House::WorkshopSettings.workshop)).to_h
       end
-      expect(pages.sum { |page| page[:plan][:steps].size }).to be > 30
+      expect(pages.sum { |page| page.dig("plan", "steps").size }).to be > 30
       expect(Kohlrabi::Records::StepMark.live.count + Kohlrabi::Records::PlanEdit.live.count).to be_positive
       expect(Kohlrabi::Operations::House::Doctor.examine).to eq([])
     ensure

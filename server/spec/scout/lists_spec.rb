@@ -30,7 +30,7 @@ RSpec.describe "lists of what was hunted", :api do
          remind_on: "2026-07-02")
     row = call(:get, "/api/prospects")["rows"].first
     # 60 − 5 − 20 = 35.00.
-    expect(row).to include("most" => { "minor" => 3500, "text" => "35.00" }, "verdict" => "buy",
+    expect(row).to include("most" => { "minor" => 3500, "text" => "35.00", "typed" => "35.00" }, "verdict" => "buy",
                            "due" => { "on" => anything, "why" => "as you asked" },
                            "text" => "Worth it up to 35.00; at 12.00 you work for 21.50 an hour.")
     expect(row["drawing"]).to include("width" => 300, "height" => 600, "to_scale" => true)
@@ -43,7 +43,7 @@ RSpec.describe "lists of what was hunted", :api do
     rows = call(:get, "/api/lots")["rows"]
     expect(rows.map { |row| row["name"] }).to eq(%w[New Old Undated])
     expect(rows.first["members"].map { |member| member.values_at("name", "price") })
-      .to eq([["B", { "minor" => 450, "text" => "4.50" }], ["C", { "minor" => 450, "text" => "4.50" }]])
+      .to eq([["B", { "minor" => 450, "text" => "4.50", "typed" => "4.50" }], ["C", { "minor" => 450, "text" => "4.50", "typed" => "4.50" }]])
     expect(rows.first).to include("rule_text" => "equally", "source" => "fair")
     expect(rows.last["total"]).to be_nil
   end

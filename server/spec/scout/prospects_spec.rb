@@ -16,7 +16,9 @@ RSpec.describe "spotted pieces", :api do
   it "answers from four inputs by the usual figures of the kind, and says so" do
     answer = call(:post, "/api/prospects/answer", { kind: "washstand", condition: "rough", tag: "40" })
     expect(status).to eq(200)
-    expect(answer["estimates"]["resale"]).to include("source" => "usual for a washstand", "likely" => { "minor" => 13_000, "text" => "130.00" })
+    expect(answer["estimates"]["resale"]).to include("source" => "usual for a washstand",
+                                                     "likely" => { "minor" => 13_000,
+                                                                   "text" => "130.00", "typed" => "130.00" })
     # The table's hours 3, 6, 10 and materials 14, 24, 42 by the factors of the grade: × 1.6 and × 1.4.
     expect(answer["estimates"]["hours"]).to include("likely" => { "seconds" => 34_560, "text" => "9 h 36" },
                                                     "source" => "usual for a washstand, rough")
@@ -45,7 +47,8 @@ RSpec.describe "spotted pieces", :api do
     end
     resale = call(:post, "/api/prospects/answer", { kind: "washstand", condition: "worn" })["estimates"]["resale"]
     # Quartiles 110, 120, 130 → mean 120.
-    expect(resale).to include("source" => "from 5 of your own washstands", "n" => 5, "mean" => { "minor" => 12_000, "text" => "120.00" })
+    expect(resale).to include("source" => "from 5 of your own washstands", "n" => 5,
+                              "mean" => { "minor" => 12_000, "text" => "120.00", "typed" => "120.00" })
   end
 
   it "has no usual amounts in a currency they are not meant in, and asks for them" do
@@ -123,7 +126,8 @@ RSpec.describe "spotted pieces", :api do
     call(:post, "/api/prospects/#{gone}/close", { state: "gone" })
     record = call(:get, "/api/scout/record")
     expect(record["missed"].map { |row| row.values_at("state_text", "reason", "forgone") })
-      .to contain_exactly(["let go", "smelled of smoke", { "minor" => 4100, "text" => "41.00" }], ["gone to somebody else", nil, anything])
+      .to contain_exactly(["let go", "smelled of smoke", { "minor" => 4100, "text" => "41.00", "typed" => "41.00" }],
+                          ["gone to somebody else", nil, anything])
     expect(call(:get, "/api/prospects?view=closed")["total"]).to eq(2)
     call(:post, "/api/prospects/#{gone}/reopen", {})
     expect(call(:get, "/api/prospects")["rows"].map { |row| row["id"] }).to eq([gone])
@@ -158,7 +162,7 @@ RSpec.describe "spotted pieces", :api do
                                    "wrong" => true)
     expect(before["core"]).to include("wrong" => true)
     expect(before["hardware"]["ways"].first).to include("label" => "Match the missing 1", "best" => true,
-                                                        "total" => { "minor" => 1434, "text" => "14.34" })
+                                                        "total" => { "minor" => 1434, "text" => "14.34", "typed" => "14.34" })
     expect(before["fit"]["rows"].first["whole"]["text"]).to eq("yes, standing, width along the load space")
     expect(before["room"]).to include("no number of places is set")
   end

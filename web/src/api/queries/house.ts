@@ -1,7 +1,8 @@
 // House rules, people, who is let in.
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, ask } from "../client";
 import { keysOf } from "../keys";
+import type { Workshop } from "../types";
 
 const key = keysOf("house");
 
@@ -13,6 +14,17 @@ export const useWorkshop = () =>
     staleTime: 60_000,
     refetchInterval: 60_000,
   });
+
+// Puts the rules as they were just saved in place of those read before: the next change is made to them, and not to
+// what is still on its way.
+export const useKeepWorkshop = () => {
+  const client = useQueryClient();
+  return async (saved: Workshop) => {
+    await client.cancelQueries({ queryKey: key("workshop") });
+    client.setQueryData(key("workshop"), saved);
+    return saved;
+  };
+};
 
 export const useWeek = (id: number) =>
   useQuery({

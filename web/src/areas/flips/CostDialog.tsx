@@ -19,7 +19,7 @@ const body = (values: Values, pieces: ShareInput[]) => ({
 const typed = (cost: Cost): Values => ({
   what: cost.what,
   category: cost.category,
-  amount: cost.amount?.text.replace(/\s/g, "") ?? "",
+  amount: cost.amount?.typed ?? "",
   spent_on: cost.spent_on?.iso ?? "",
 });
 const bare = (cost: Cost) => cost.shares.map(({ piece_id, weight }) => ({ piece_id, weight }));

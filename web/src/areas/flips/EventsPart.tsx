@@ -10,7 +10,7 @@ import type { EventKind, Piece, PieceEvent, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Entries, Entry } from "../../kit/Entry";
 import { Part } from "../../kit/Part";
-import { EventDialog } from "./EventDialog";
+import { EventDialog } from "../../kit/EventDialog";
 import { SplitDialog } from "./SplitDialog";
 
 const BUTTONS: Record<string, string> = {

@@ -3,6 +3,7 @@ import { api, ask } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
 import type { PieceSet, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
+import { eventFields, typedEvent } from "../../kit/eventFields";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 
@@ -17,52 +18,22 @@ type Props = {
   onClose: () => void;
 };
 
-const plain = (amount?: { text: string } | null) => amount?.text.replace(/\s/g, "") ?? "";
-
 function fieldsOf(set: PieceSet, kind: SetKind, workshop: Workshop): FieldSpec[] {
-  const unit = workshop.currency;
-  const money = (name: string, label: string, help?: string): FieldSpec => ({
-    name,
-    label,
+  const hand = set.members.map<FieldSpec>((member) => ({
+    name: `hand_${member.piece_id}`,
+    label: `Of it: ${member.name}`,
     kind: "text",
-    unit,
+    unit: workshop.currency,
     half: true,
-    help,
-  });
-  const date: FieldSpec = { name: "on", label: "Date", kind: "date", half: true };
-  const channel: FieldSpec = {
-    name: "channel",
-    label: "Where (channel)",
-    kind: "suggest",
-    suggestions: workshop.lists.channels,
-  };
-  if (kind !== "sold") return [date, money("asking", "Asking price of the set"), channel];
-  const hand = set.members.map((member) =>
-    money(`hand_${member.piece_id}`, `Of it: ${member.name}`, "only to share by hand"),
-  );
-  return [
-    date,
-    money("price", "Sale price of the set"),
-    money("fee", "Fee"),
-    money("delivery", "Delivery"),
-    money("tip", "Tip"),
-    channel,
-    ...hand,
-  ];
+    help: "only to share by hand",
+  }));
+  return [...eventFields(kind, workshop, " of the set"), ...(kind === "sold" ? hand : [])];
 }
 
-function typed(event: SetEvent): Values {
-  return {
-    on: event.on?.iso ?? "",
-    channel: event.channel ?? "",
-    asking: plain(event.asking),
-    price: plain(event.price),
-    tip: plain(event.tip),
-    fee: plain(event.fee),
-    delivery: plain(event.delivery),
-    ...Object.fromEntries((event.hand ?? []).map((row) => [`hand_${row.piece_id}`, row.amount])),
-  };
-}
+const typed = (event: SetEvent): Values => ({
+  ...typedEvent({ ...event, sale: event }),
+  ...Object.fromEntries((event.hand ?? []).map((row) => [`hand_${row.piece_id}`, row.amount])),
+});
 
 function bodyOf(values: Values, set: PieceSet, kind: SetKind) {
   const { on = "", channel = "" } = values;

@@ -3,7 +3,7 @@ import Alert from "@mui/material/Alert";
 import LinearProgress from "@mui/material/LinearProgress";
 import { useState } from "react";
 import { api, ask, ProblemError } from "../../api/client";
-import { useWorkshop } from "../../api/queries";
+import { useKeepWorkshop, useWorkshop } from "../../api/queries";
 import { SchemeSwitch } from "../../kit/SchemeSwitch";
 import { useUndo } from "../../kit/session/undo";
 import { Failure } from "../../kit/Failure";
@@ -20,6 +20,7 @@ import { WorkingHours } from "./WorkingHours";
 
 export default function HouseRules() {
   const workshop = useWorkshop();
+  const keep = useKeepWorkshop();
   const { done } = useUndo();
   const [clash, setClash] = useState(false);
   if (workshop.error) return <Failure error={workshop.error} again={() => void workshop.refetch()} />;
@@ -30,7 +31,7 @@ export default function HouseRules() {
     try {
       const saved = await ask(
         api.PATCH("/api/workshop", { body: { lock_version: data.lock_version, [rule.name]: value } }),
-      );
+      ).then(keep);
       done(`${rule.label} saved`, () =>
         ask(api.PATCH("/api/workshop", { body: { lock_version: saved.lock_version, [rule.name]: rule.value } })),
       );

@@ -4,17 +4,18 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { api, ask } from "../../api/client";
-import { useCatalogue } from "../../api/queries";
+import { useCatalogue, useKeepWorkshop } from "../../api/queries";
 import type { Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
 
 export function Schools({ workshop }: { workshop: Workshop }) {
   const catalogue = useCatalogue();
+  const keep = useKeepWorkshop();
   const { done, failed } = useUndo();
   const choose = async (question: string, label: string, before: string, key: string) => {
     const send = (version: number, choice: string) =>
-      ask(api.PATCH("/api/workshop", { body: { lock_version: version, schools: { [question]: choice } } }));
+      ask(api.PATCH("/api/workshop", { body: { lock_version: version, schools: { [question]: choice } } })).then(keep);
     const saved = await send(workshop.lock_version, key);
     done(`${label} saved`, () => send(saved.lock_version, before));
   };

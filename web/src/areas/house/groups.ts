@@ -3,8 +3,6 @@ import type { Workshop } from "../../api/types";
 import type { RuleSpec } from "./Rule";
 import { selling } from "./selling";
 
-const plain = (amount: Workshop["floor_pay"]) => amount?.text.replace(/\s/g, "") ?? "";
-
 export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[] {
   const { currency, lists } = workshop;
   return [
@@ -22,14 +20,14 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
           name: "floor_pay",
           label: "Floor pay",
           unit: `${currency} an hour`,
-          value: plain(workshop.floor_pay),
+          value: workshop.floor_pay?.typed ?? "",
           why: "The least you would work for. The floor price covers it.",
         },
         {
           name: "target_pay",
           label: "Target pay",
           unit: `${currency} an hour`,
-          value: plain(workshop.target_pay),
+          value: workshop.target_pay?.typed ?? "",
           why: "What an hour should earn. The target price covers it.",
         },
         {
@@ -43,21 +41,21 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
           name: "fixed_fee",
           label: "Usual fixed fee",
           unit: currency,
-          value: plain(workshop.fixed_fee),
+          value: workshop.fixed_fee?.typed ?? "",
           why: "A listing fee or the like, for each sale. Empty: none assumed.",
         },
         {
           name: "overhead",
           label: "Shop overhead",
           unit: `${currency} an hour`,
-          value: plain(workshop.overhead),
+          value: workshop.overhead?.typed ?? "",
           why: "Rent, light and tools by the hour, in the full-cost view only. Empty: none.",
         },
         {
           name: "sundries",
           label: "Sundries",
           unit: `${currency} a piece`,
-          value: plain(workshop.sundries),
+          value: workshop.sundries?.typed ?? "",
           why: "A flat sum for paper, cloths and tape: tracking them one by one costs more than it tells. Pieces recorded from now on bear it; imported ones do not.",
         },
       ],
@@ -115,7 +113,7 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
           name: "trip",
           label: "Usual trip",
           unit: currency,
-          value: plain(workshop.trip),
+          value: workshop.trip?.typed ?? "",
           why: "Assumed when a piece is spotted, until its own trip is recorded. Empty: none assumed.",
         },
         {
@@ -139,14 +137,14 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
           name: "delivery",
           label: "Usual delivery",
           unit: currency,
-          value: plain(workshop.delivery),
+          value: workshop.delivery?.typed ?? "",
           why: "What it costs you to bring a sold piece to its buyer, where you do. Taken off the expected resale.",
         },
         {
           name: "rent",
           label: "Usual booth rent",
           unit: `${currency} a piece`,
-          value: plain(workshop.rent),
+          value: workshop.rent?.typed ?? "",
           why: "A piece's part of a booth's rent until it sells. Taken off the expected resale.",
         },
         {

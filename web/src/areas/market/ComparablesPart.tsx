@@ -21,7 +21,7 @@ const SOLD: { key: "yes" | "no"; label: string }[] = [
 ];
 const typed = (one: Comparable) => ({
   what: one.what,
-  price: one.typed,
+  price: one.price?.typed ?? "",
   sold: one.sold ? ("yes" as const) : ("no" as const),
   likeness: String(one.likeness),
   condition: one.condition,

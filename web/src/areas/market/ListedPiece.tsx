@@ -5,15 +5,17 @@ import Button from "@mui/material/Button";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, ask } from "../../api/client";
-import type { Market } from "../../api/types";
+import type { Market, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
+import { EventDialog } from "../../kit/EventDialog";
 import { FormDialog } from "../../kit/FormDialog";
 import { OfferRow } from "./OfferRow";
 import { PaymentDialog } from "./PaymentDialog";
 
 type Row = Market["rows"][number];
 
-export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
+export function ListedPiece({ row, workshop }: { row: Row; workshop: Workshop }) {
+  const { currency } = workshop;
   const [asked, setAsked] = useState<"offer" | "hold" | "payment" | { sold: string } | null>(null);
   const { done, remove, failed } = useUndo();
   const path = { params: { path: { id: row.piece.id } } };
@@ -88,7 +90,7 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
           {!row.set && (
             <Button
               size="small"
-              onClick={() => setAsked({ sold: hold?.price?.text ?? row.asking?.text ?? "" })}
+              onClick={() => setAsked({ sold: hold?.price?.typed ?? row.asking?.typed ?? "" })}
               aria-label={`Sold: ${row.piece.name}`}
             >
               Sold
@@ -208,30 +210,14 @@ export function ListedPiece({ row, currency }: { row: Row; currency: string }) {
         />
       )}
       {asked !== null && typeof asked === "object" && (
-        <FormDialog
-          title={`Record the sale of ${row.piece.name}`}
+        <EventDialog
+          pieceId={row.piece.id}
+          kind="sold"
           submit="Record sale"
-          fields={[
-            { name: "price", label: "Price", kind: "text", unit: currency, half: true },
-            { name: "fee", label: "Fee", kind: "text", unit: currency, half: true },
-            { name: "delivery", label: "Delivery you paid", kind: "text", unit: currency, half: true },
-            { name: "tip", label: "Tip", kind: "text", unit: currency, half: true },
-            { name: "on", label: "Sold on", kind: "date", half: true },
-            { name: "channel", label: "Where", kind: "text", half: true },
-          ]}
-          initial={{ price: asked.sold.replace(/\s/g, ""), on: row.today?.iso ?? "" }}
+          title={`Record the sale of ${row.piece.name}`}
+          workshop={workshop}
+          start={{ price: asked.sold }}
           onClose={() => setAsked(null)}
-          onSubmit={async ({ price = "", on = "", ...rest }) => {
-            const made = await ask(
-              api.POST("/api/pieces/{id}/events", { ...path, body: { kind: "sold", on, price, ...rest } }),
-            );
-            const back = made.id;
-            done(
-              `${row.piece.name} sold`,
-              back ? () => remove(api.DELETE("/api/events/{id}", { params: { path: { id: back } } })) : undefined,
-            );
-            setAsked(null);
-          }}
         />
       )}
     </Box>

@@ -43,7 +43,7 @@ export default function Market() {
         <Part title="For sale">
           <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
             {rows.map((row) => (
-              <ListedPiece key={row.piece.id} row={row} currency={currency} />
+              <ListedPiece key={row.piece.id} row={row} workshop={workshop.data} />
             ))}
           </Box>
         </Part>

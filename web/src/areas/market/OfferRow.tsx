@@ -63,7 +63,7 @@ export function OfferRow({ offer, name, onSold }: Props) {
             offer.answer === "taken" && (
               <Button
                 size="small"
-                onClick={() => onSold(offer.amount?.text ?? "")}
+                onClick={() => onSold(offer.amount?.typed ?? "")}
                 aria-label={`Record the sale: ${label}`}
               >
                 Record the sale
@@ -86,7 +86,7 @@ export function OfferRow({ offer, name, onSold }: Props) {
           title="What you ask instead"
           submit="Countered"
           fields={[{ name: "counter", label: "Counter", kind: "text", half: true }]}
-          initial={{ counter: advice?.counter?.text.replace(/\s/g, "") ?? "" }}
+          initial={{ counter: advice?.counter?.typed ?? "" }}
           onClose={() => setCountering(false)}
           onSubmit={async ({ counter = "" }) => {
             await answer({ answer: "countered", counter });

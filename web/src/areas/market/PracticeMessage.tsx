@@ -20,7 +20,7 @@ const VERDICTS: Record<string, string> = { take: "Take it", counter: "Counter", 
 
 export function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
   const { day, who, advice, amount } = message;
-  const [counter, setCounter] = useState(advice?.counter?.text.replace(/\s/g, "") ?? "");
+  const [counter, setCounter] = useState(advice?.counter?.typed ?? "");
   const [answer, setAnswer] = useState<string | null>(null);
   const send = async () => {
     const reply = await ask(

@@ -37,7 +37,7 @@ export default function PricePage() {
   const { data } = pricing;
   const currency = workshop.data.currency;
   const path = { params: { path: { id } } };
-  const price = typed ?? data.at?.typed ?? "";
+  const price = typed ?? data.at?.price?.typed ?? "";
   const [latest] = data.decisions;
   return (
     <>

@@ -18,11 +18,10 @@ import { SHELF_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { SmallPhotos } from "../../kit/photos/SmallPhotos";
 
-const plain = (amount?: { text: string } | null) => amount?.text.replace(/\s/g, "") ?? "";
 const typed = (item: StashItem) => ({
   name: item.name,
   count: String(item.count),
-  value: plain(item.value),
+  value: item.value?.typed ?? "",
   origin: item.origin ?? "",
   got_on: item.got_on?.iso ?? "",
   kind: item.kind,

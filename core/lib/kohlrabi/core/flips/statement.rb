@@ -59,7 +59,7 @@ module Kohlrabi
         end
 
         # No hours known: none are charged, as none are in the pay.
-        def overhead = Figure.plain(:overhead, "Shop overhead", :money, Rational(@overhead.to_i * hours.amount.to_i, 3600).round)
+        def overhead = Figure.plain(:overhead, "Shop overhead", :money, FullCost.overhead(@overhead, hours.amount))
 
         def hours(rule = @hours_rule) = @work.figure(rule)
 

@@ -18,6 +18,13 @@ module Kohlrabi
         # What is left of what was paid, so that draws and worth add up to it.
         def worth = paid && (paid - charged)
 
+        # What is gone where so much is really left: [amount, its part of what was paid or nil]; negative where some was found again.
+        # No piece pays for it.
+        def lost(really_left)
+          gone = left - really_left
+          [gone, cost(gone)]
+        end
+
         # Minor units that a draw costs: so much that all draws together cost their part of what was paid; the last takes what remains.
         # A negative amount was found again. whole: the first draw bears all, the rest draws at 0 (house rule).
         def cost(amount, whole: false)

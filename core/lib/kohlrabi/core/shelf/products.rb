@@ -29,6 +29,14 @@ module Kohlrabi
         # The colour's key of a material's key, or nil.
         def self.colour(key) = key.split(BETWEEN, 2)[1]
 
+        # The percentage that a product is thinned by; past what its label allows it is never thinned (common practice, no source).
+        # Raises Refusal.
+        def self.thinned!(row, percent)
+          return percent if row[:thin].nil? || percent <= row[:thin]
+
+          raise Refusal.new(:thinned_too_far, product: row[:label].capitalize, limit: row[:thin])
+        end
+
         # own: Array of Hash like the rows of the table, with like: (the generic one they stand for), packs in minor units, and mix: {product key =>
         # share} where it is mixed;
         # colours: Colours; currency: Units::Currency or nil; swaps: {product key => the one used instead}; unit: the workshop's unit of length:

@@ -82,12 +82,8 @@ module Kohlrabi
           in_hand.where.not(id: @pieces.keys).order(:ticket).limit(UNPLANNED).to_a
         end
 
-        # Longest chain, and hands-on work over the hours that are to be had: the last piece cannot be ready before either (minute).
-        def bound
-          priority = Core::Bench::Priority.new(problem.jobs, {})
-          chain = @minute + (problem.jobs.map { |job| priority.tail(job.id) }.max || 0)
-          [chain, hands(problem.jobs.sum(&:minutes))].max
-        end
+        # Minute before which the last piece cannot be ready.
+        def bound = Core::Bench::Bound.new(jobs: problem.jobs, sessions: @sessions, now: @minute).minute
 
         # Array of Clocks::Drying over all pieces, the first to be free first.
         def clocks = @pieces.values.flat_map { |piece| Clocks.running(piece) }.sort_by { |clock| [clock.free, clock.piece.id] }
@@ -132,18 +128,6 @@ module Kohlrabi
         # What is left of a session after a minute.
         def after(session, minute)
           session.to > minute ? [Core::Bench::Session.new(person: session.person, from: minute, to: session.to)] : []
-        end
-
-        # Minute at which so many minutes of hands have been to be had.
-        def hands(minutes)
-          left = minutes
-          @sessions.sort_by(&:from).each do |session|
-            from = [session.from, @minute].max
-            return from + left if session.to - from >= left
-
-            left -= session.to - from
-          end
-          @minute
         end
       end
     end

@@ -21,11 +21,12 @@ module Kohlrabi
         # Flips that have ended, of the year.
         def scope = Totals.ended(year)
 
-        # SQL of a flip's profit in this view, minor units; NULL where it is not known. Overhead rounds half up, as in Core::Flips::Statement.
+        # SQL of a flip's profit in this view, minor units; NULL where it is not known.
         def profit
           return "cash_profit_minor" if view == "cash"
 
-          "(cash_profit_minor - stash_minor - (2 * #{@workshop.overhead_minor.to_i} * COALESCE(#{seconds}, 0) + 3600) / 7200)"
+          Core::Flips::FullCost.formula(cash: "cash_profit_minor", stash: "stash_minor", rate: @workshop.overhead_minor,
+                                        seconds: "COALESCE(#{seconds}, 0)")
         end
 
         def profit_name = view == "cash" ? "Cash profit" : "Full-cost profit"

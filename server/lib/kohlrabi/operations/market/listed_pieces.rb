@@ -79,7 +79,7 @@ module Kohlrabi
           offers = shared[:offers].fetch(piece.id, [])
           found = Row.new(piece: piece, **standing(piece, shared), **around(piece, shared), next_step: steps.first,
                           offers: offers.select(&:amount_minor), enquiries: offers.count { |offer| offer.amount_minor.nil? })
-          found.outlook = found.asking && Sellings.outlook(found.time, found.asking, ahead(steps), shared[:ratio], stood: found.days.to_i)
+          found.outlook = found.asking && Sellings.outlook(found.time, found.asking, planned(steps), shared[:ratio], stood: found.days.to_i)
           found.advice = advice(found, shared[:place_day])
           found
         end
@@ -106,14 +106,11 @@ module Kohlrabi
         end
         private_class_method :standing, :row
 
-        # [[Date, minor units]]: a step that is late moves those after it.
-        def ahead(steps)
-          return [] if steps.empty?
-
-          late = [(House::WorkshopSettings.today - steps.first.due_on).to_i, 0].max
-          steps.map { |step| [step.due_on + late, step.asking_minor] }
+        # [[Date, minor units]] as they will come about.
+        def planned(steps)
+          Core::Market::PricePlan.ahead(steps.map { |step| [step.due_on, step.asking_minor] }, today: House::WorkshopSettings.today)
         end
-        private_class_method :ahead
+        private_class_method :planned
 
         def advice(row, place_day)
           open = row.offers.select { |offer| Offers.open?(offer) && row.asking }

@@ -11,7 +11,6 @@ module Kohlrabi
         COLUMNS = [*LENGTHS.map { |name| :"#{name}_mm" }, :drawer_rows, :row_heights, *SHAPE::COUNTS.keys, *CHOICES.keys].freeze
         FIELDS = COLUMNS.map(&:to_s).freeze
         SIZES = %i[width depth height].freeze
-        FAR = 3 # times the usual measure of its kind, or a third of it: asked about before it is taken (assumed)
 
         extend Support::Refusing
 
@@ -29,16 +28,16 @@ module Kohlrabi
         # A measure far outside what its kind usually has is asked about, unless somebody said that it is right. piece: a record, not yet saved.
         # Raises Refused.
         def check_size(piece, given)
-          return if given["sure"] == "yes" || !Core::Planning::Shape::Kinds.known?(piece.kind)
+          return if given["sure"] == "yes"
 
-          usual = Core::Planning::Shape::Kinds.template(piece.kind)
+          kinds = Core::Planning::Shape::Kinds
+          unit = House::WorkshopSettings.workshop.length_unit
           SIZES.each do |side|
             size = piece["#{side}_mm"]
-            next unless size && piece.will_save_change_to_attribute?("#{side}_mm") && !size.between?(usual[side] / FAR.to_f, usual[side] * FAR)
+            next unless size && piece.will_save_change_to_attribute?("#{side}_mm") && kinds.unusual?(piece.kind, side, size)
 
-            unit = House::WorkshopSettings.workshop.length_unit
-            refuse(:measure_unusual, field: side, kind: piece.kind, side: side, size: Core::Units::Length.text(size, unit: unit),
-                                     usual: Core::Units::Length.text(usual[side], unit: unit))
+            usual = Core::Units::Length.text(kinds.template(piece.kind)[side], unit: unit)
+            refuse(:measure_unusual, field: side, kind: piece.kind, side: side, size: Core::Units::Length.text(size, unit: unit), usual: usual)
           end
         end
 

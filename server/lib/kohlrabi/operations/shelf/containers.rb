@@ -96,9 +96,9 @@ module Kohlrabi
             row = Support::Finder.find(Records::Container, id)
             container = core(row)
             left = left_of(given, container, product(row.product))
-            gone = container.left - left
-            lost = { amount_thousandths: (gone * THOUSANDTHS).round, amount_minor: container.cost(gone).to_i,
-                     value_minor: valued(row).cost(gone).to_i, drawn_on: House::WorkshopSettings.today }
+            gone, cost = container.lost(left)
+            lost = { amount_thousandths: (gone * THOUSANDTHS).round, amount_minor: cost.to_i, value_minor: valued(row).lost(left).last.to_i,
+                     drawn_on: House::WorkshopSettings.today }
             row.draws.create!(lost) unless gone.zero?
             row.reload
           end

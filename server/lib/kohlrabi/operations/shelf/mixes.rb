@@ -67,6 +67,9 @@ module Kohlrabi
           Core::Shelf::Mix.new(parts)
         end
 
+        # What a part of a version is called.
+        def label(version, key) = core(version).parts.find { |part| part.key == key }.label
+
         # {part's key => product key} of those parts that are on a shelf at all.
         def products(version)
           JSON.parse(version.parts).filter_map { |product, _, _| [product, product] if product }.to_h

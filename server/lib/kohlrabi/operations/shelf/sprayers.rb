@@ -43,13 +43,8 @@ module Kohlrabi
         end
         private_class_method :read
 
-        # Past what the label allows it is never thinned.
         def thinning(raw, product)
-          value = within(raw.delete_suffix("%").strip, 0..100, :thinning_out_of_range)
-          limit = product[:thin] or return value
-          return value if value <= limit
-
-          raise Core::Refusal.new(:thinned_too_far, product: product[:label].capitalize, limit: limit)
+          Core::Shelf::Products.thinned!(product, within(raw.delete_suffix("%").strip, 0..100, :thinning_out_of_range))
         end
         private_class_method :thinning
 

@@ -23,6 +23,7 @@ module Kohlrabi
           end
           # {word without blanks => kind}: "tall boy" and "tallboy" are one. A kind's own name is among them.
           WORDS = ALL.flat_map { |row| [row[:kind], *row[:words]].map { |word| [PLAIN.call(word).delete(" "), row[:kind]] } }.to_h.freeze
+          FAR = 3.0 # times the usual measure, or its third part
           LONGEST = 5 # words of a phrase
           AFTER = / (?:with|for|from|in|on|by) .*/ # what follows says more of it, not what it is
 
@@ -47,6 +48,15 @@ module Kohlrabi
           end
 
           def known?(text) = !name(text).nil?
+
+          # Whether a side is beyond so many times the usual of its kind, or under that part of it: asked about before it is taken (assumed,
+          # no source). side: :width, :depth or :height; size: mm.
+          def unusual?(text, side, size)
+            return false unless known?(text)
+
+            usual = template(text)[side]
+            !size.between?(usual / FAR, usual * FAR)
+          end
 
           # The template of a kind by any of its words. form: key of FORMS, said of a word that is not known.
           def template(text, form: nil)

@@ -15,17 +15,17 @@ module Kohlrabi
 
           def self.history(app)
             app.get("/api/books") { json(Serializers::Books::BooksPage.new(Operations::Books::Totals.answer(lens), say).to_h) }
-            app.get("/api/books/compare") { json(Serializers::Books::LearningPage.new(say, lens).comparison(params[:by] || "kind")) }
-            app.get("/api/books/spread") { json(Serializers::Books::LearningPage.new(say, lens).spread) }
-            app.get("/api/books/passing") { json(Serializers::Books::LearningPage.new(say, lens).passing) }
+            app.get("/api/books/compare") { json(Serializers::Books::ComparisonPage.new(params[:by] || "kind", say, lens: lens).to_h) }
+            app.get("/api/books/spread") { json(Serializers::Books::SpreadPage.new(lens, say).to_h) }
+            app.get("/api/books/passing") { json(Serializers::Books::PassingPage.new(lens, say).to_h) }
           end
 
           def self.year(app)
-            app.get("/api/years/:year") { json(Serializers::Books::YearPage.new(say, params[:year].to_i).to_h) }
+            app.get("/api/years/:year") { json(Serializers::Books::YearPage.new(params[:year].to_i, say).to_h) }
             app.put("/api/years/:year/goals") do
               change do
                 Operations::Books::Goals.set(params[:year].to_i, given)
-                Serializers::Books::YearPage.new(say, params[:year].to_i).to_h
+                Serializers::Books::YearPage.new(params[:year].to_i, say).to_h
               end
             end
             app.post("/api/workshop-entries") { change(201) { Serializers::Books::YearPage.entry(Operations::Books::WorkshopMoney.create(given), say) } }
@@ -34,12 +34,17 @@ module Kohlrabi
 
           def self.what_if(app)
             app.get("/api/what-if/without") do
-              json(Serializers::Books::WhatIfPage.new(say, lens).without(params[:by] || "kind", params[:trait].to_s, (params[:filled] || 0).to_i))
+              filled = (params[:filled] || 0).to_i
+              json(Serializers::Books::WithoutPage.new(params[:by] || "kind", params[:trait].to_s, say, filled: filled, lens: lens).to_h)
             end
             app.get("/api/what-if/cheaper") do
-              json(Serializers::Books::WhatIfPage.new(say, lens).cheaper((params[:less] || 10).to_i, params[:quicker] || Core::Books::Cheaper::QUICKER))
+              quicker = params[:quicker] || Core::Books::Cheaper::QUICKER
+              json(Serializers::Books::CheaperPage.new((params[:less] || 10).to_i, quicker, say, lens: lens).to_h)
             end
-            app.get("/api/what-if/side-by-side") { json(Serializers::Books::WhatIfPage.new(say, lens).side_by_side((params[:hands] || Operations::House::WorkshopSettings.people.size).to_i)) }
+            app.get("/api/what-if/side-by-side") do
+              hands = (params[:hands] || Operations::House::WorkshopSettings.people.size).to_i
+              json(Serializers::Books::SideBySidePage.new(hands, say, lens: lens).to_h)
+            end
           end
           private_class_method :history, :year, :what_if
         end

@@ -26,7 +26,7 @@ module Kohlrabi
                    in_hand: Serializers::Books::BooksPage.in_hand(say))
             end
             app.get("/api/pieces/:id/diary") do
-              json(Serializers::Flips::DiaryLines.present(Operations::Flips::Diary.of(Operations::Flips::Pieces.whole(params[:id])), say))
+              json(Serializers::Flips::DiaryLine.present(Operations::Flips::Diary.of(Operations::Flips::Pieces.whole(params[:id])), say))
             end
             app.post("/api/pieces") { change(201) { piece_page(Operations::Flips::Pieces.create(given)) } }
             app.get("/api/pieces/:id") { json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.whole(params[:id]), say).to_h) }

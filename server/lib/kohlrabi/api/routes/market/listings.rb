@@ -7,7 +7,7 @@ module Kohlrabi
         # Offering a piece: texts, staging, photos, channels; the market played for practice.
         module Listings
           def self.registered(app)
-            app.helpers { define_method(:listing) { |piece| Serializers::Market::ListingPage.new(say, piece).to_h(Selling.price(params[:price])) } }
+            app.helpers { define_method(:listing) { |piece| Serializers::Market::ListingPage.new(piece, say, price: Selling.price(params[:price])).to_h } }
             offering(app)
             channels(app)
             practice(app)
@@ -49,7 +49,7 @@ module Kohlrabi
             { asking: say.money(answer.asking), worth: say.money(answer.worth),
               messages: answer.messages.map do |message, advice|
                 { day: message.day, kind: message.kind.to_s, who: message.who, text: message.text, amount: say.money(message.amount),
-                  advice: advice && Serializers::Market::MarketPage.new(say).advice(advice) }
+                  advice: advice && Serializers::Market::Advice.present(advice, say) }
               end }
           end
           private_class_method :offering, :channels, :practice

@@ -22,21 +22,21 @@ module Kohlrabi
           end
 
           def self.reading(app)
-            app.get("/api/mixes") { json(Serializers::Shelf::MixPage.new(say).list) }
-            app.get("/api/mixes/:id") { json(Serializers::Shelf::MixPage.new(say).mix(Operations::Shelf::Mixes.find(params[:id]))) }
+            app.get("/api/mixes") { json(Serializers::Shelf::MixesPage.new(say).to_h) }
+            app.get("/api/mixes/:id") { json(Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.find(params[:id]), say).to_h) }
             app.get("/api/mixes/:id/amounts") do
               mix = Operations::Support::Finder.find(Records::Mix, params[:id])
-              json(Serializers::Shelf::MixPage.new(say).amounts(mix, Mixes.whole(mix, params)))
+              json(Serializers::Shelf::MixAmounts.new(mix, Mixes.whole(mix, params), say).to_h)
             end
-            app.get("/api/pieces/:id/mixes") { json(Serializers::Shelf::MixPage.new(say).of_piece(Operations::Support::Finder.find(Records::Piece, params[:id]))) }
+            app.get("/api/pieces/:id/mixes") { json(Serializers::Shelf::PieceMixes.new(Operations::Flips::Pieces.find(params[:id]), say).to_h) }
             app.get("/api/spray-settings") { json(settings: Serializers::Shelf::SpraySetting.present(Operations::Shelf::Sprayers.all, say)) }
           end
 
           def self.changing(app)
-            app.post("/api/mixes") { change(201) { Serializers::Shelf::MixPage.new(say).mix(Operations::Shelf::Mixes.create(given)) } }
-            app.patch("/api/mixes/:id") { change { Serializers::Shelf::MixPage.new(say).mix(Operations::Shelf::Mixes.update(params[:id], given)) } }
+            app.post("/api/mixes") { change(201) { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.create(given), say).to_h } }
+            app.patch("/api/mixes/:id") { change { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.update(params[:id], given), say).to_h } }
             app.delete("/api/mixes/:id") { removal { Operations::Shelf::Mixes.remove(params[:id]) } }
-            app.post("/api/mixes/:id/versions") { change(201) { Serializers::Shelf::MixPage.new(say).mix(Operations::Shelf::Mixes.version(params[:id], given).mix.reload) } }
+            app.post("/api/mixes/:id/versions") { change(201) { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.version(params[:id], given).mix.reload, say).to_h } }
             app.put("/api/spray-settings") { change { Serializers::Shelf::SpraySetting.present(Operations::Shelf::Sprayers.set(given), say) } }
           end
 

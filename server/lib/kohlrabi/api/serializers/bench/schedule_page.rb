@@ -5,22 +5,28 @@ module Kohlrabi
     module Serializers
       module Bench
         # The schedule over all pieces: some days with their sessions, steps and waits, and when each piece is ready.
-        class SchedulePage
+        class SchedulePage < Support::Page
           DAYS = 7
           DAY = 24 * 60
 
+          shows :pieces, :gives_way, :unplanned
+          attribute(:from) { @say.day(@from) }
+          attribute(:earlier) { @say.day([@from - @days, @bench.today].max) }
+          attribute(:later) { @say.day(@from + @days) }
+          attribute(:today) { @say.day(@bench.today) }
+          attribute(:days) { (0...@days).map { |number| day(@from + number) } }
+          attribute(:assumed) do
+            assumed = Operations::House::WorkingTimes.method(:assumed?)
+            Operations::House::WorkshopSettings.people.select(&assumed).map(&:name)
+          end
+
           # from: Date of the first day; say: Say.
           def initialize(from, say, days: DAYS)
+            super(from, say)
             @bench = Operations::Bench::Schedules.now
             @from = from
             @days = days
-            @say = say
             @words = BenchWords.new(@bench, say)
-          end
-
-          def to_h
-            { **spread, days: (0...@days).map { |number| day(@from + number) }, pieces: pieces, gives_way: gives_way,
-                        assumed: Operations::House::WorkshopSettings.people.select { |person| Operations::House::WorkingTimes.assumed?(person) }.map(&:name), unplanned: unplanned }
           end
 
           # A day with what is worked and what dries on it.
@@ -37,11 +43,6 @@ module Kohlrabi
           end
 
           private
-
-          def spread
-            { from: @say.day(@from), earlier: @say.day([@from - @days, @bench.today].max), later: @say.day(@from + @days),
-              today: @say.day(@bench.today) }
-          end
 
           def gives_way
             @bench.gives_way.map { |piece, days| "#{piece.name} is ready #{days} #{days == 1 ? 'day' : 'days'} later than without promises." }

@@ -5,28 +5,31 @@ module Kohlrabi
     module Serializers
       module Bench
         # Today, as the contract says it.
-        class TodayPage
+        class TodayPage < Support::Page
           WEEK = 7
           STAGES = { next: "next step" }.merge(Core::Bench::Drying::STAGES).transform_keys(&:to_s).freeze
 
+          shows :now, :week, :summary, :stages
+          attribute(:date) { @say.day(@answer.date) }
+          attribute(:timers) { Bench::Timer.present(@answer.timers, @say) }
+          attribute(:worked) { @say.effort(@answer.worked) }
+          attribute(:tags) do
+            @answer.tags.map { |scouting, on, why| Scout::VerdictWords.due(scouting, on, why, @say, @answer.date) }
+          end
+          attribute(:entries) { Flips::Work.present(@answer.done, @say) }
+          attribute(:drying) { @answer.drying.map { |clock| clock(clock) } }
+          attribute(:market) do
+            Operations::Market::ListedPieces.wants.map { |piece, text| { piece: BenchWords.link(piece), text: text } }
+          end
+          attribute(:gear) { Operations::Shelf::Shopping.warnings(@bench) }
+          attribute(:climate) { @answer.climate && ClimateWords.reading(@answer.climate, @say) }
+
           # answer: Bench::Today::Answer; say: Say.
           def initialize(answer, say)
+            super
             @answer = answer
-            @say = say
             @bench = answer.bench
             @words = BenchWords.new(@bench, say)
-          end
-
-          def to_h
-            { date: @say.day(@answer.date), timers: Bench::Timer.present(@answer.timers, @say), worked: @say.effort(@answer.worked),
-              tags: @answer.tags.map { |scouting, on, why| Scout::VerdictWords.due(scouting, on, why, @say, @answer.date) },
-              entries: Flips::Work.present(@answer.done, @say), now: now, drying: @answer.drying.map { |clock| clock(clock) }, week: week,
-              market: Operations::Market::ListedPieces.wants.map do |piece, text|
-                { piece: { id: piece.id, ticket: piece.ticket_text, name: piece.name }, text: text }
-              end,
-              gear: Operations::Shelf::Shopping.warnings(@bench), summary: summary,
-              climate: @answer.climate && ClimateWords.reading(@answer.climate, @say),
-              stages: stages }
           end
 
           private

@@ -5,19 +5,22 @@ module Kohlrabi
     module Serializers
       module Books
         # Books, as the contract has it.
-        class BooksPage
+        class BooksPage < Support::Page
+          shows :counts, :turnaround
+          attribute(:year) { @answer.lens.year }
+          attribute(:view) { @answer.lens.view }
+          attribute(:hours) { @answer.lens.rule }
+          attribute(:years) { @answer.years }
+          attribute(:in_hand) { BooksPage.in_hand(@say) }
+          attribute(:figures) { said(@totals.figures) }
+          attribute(:other_hours) { said([@totals.hours(other), @totals.hourly_pay(other)]) }
+          attribute(:months) { @answer.months.map { |month, totals| month(month, totals) } }
+
           # answer: Books::Totals::Answer; say: Say.
           def initialize(answer, say)
+            super
             @answer = answer
             @totals = answer.totals
-            @say = say
-          end
-
-          def to_h
-            lens = @answer.lens
-            { year: lens.year, view: lens.view, hours: lens.rule, years: @answer.years, counts: counts, in_hand: BooksPage.in_hand(@say),
-              figures: said(@totals.figures), other_hours: said([@totals.hours(other), @totals.hourly_pay(other)]),
-              turnaround: turnaround, months: @answer.months.map { |month, totals| month(month, totals) } }
           end
 
           # What is in hand, in one line.

@@ -5,20 +5,19 @@ module Kohlrabi
     module Serializers
       module Books
         # A year of the workshop, as the contract has it: goals, and the money that belongs to no flip.
-        class YearPage
-          # say: Say; year: Integer.
-          def initialize(say, year)
-            @say = say
-            @year = year
-          end
+        class YearPage < Support::Page
+          shows :typed, :sums
+          attribute(:year) { @year }
+          attribute(:goals) { Operations::Books::Goals.rows(@year).map { |row| goal(row) } }
+          attribute(:entries) { @money.rows.map { |row| YearPage.entry(row, @say) } }
+          attribute(:filming) { @say.effort(@money.filming) }
+          attribute(:left) { @say.figure(@money.left) }
 
-          def to_h
-            money = Operations::Books::WorkshopMoney.answer(@year)
-            { year: @year, goals: Operations::Books::Goals.rows(@year).map { |row| goal(row) }, typed: typed,
-              entries: money.rows.map do |row|
-                YearPage.entry(row, @say)
-              end,
-              sums: sums(money), filming: @say.effort(money.filming), left: @say.figure(money.left) }
+          # say: Say; year: Integer.
+          def initialize(year, say)
+            super
+            @year = year
+            @money = Operations::Books::WorkshopMoney.answer(year)
           end
 
           def self.entry(row, say)
@@ -45,9 +44,9 @@ module Kohlrabi
             { profit: @say.typed_money(goal.profit_minor), hourly: @say.typed_money(goal.hourly_minor), pieces: goal.pieces.to_s }
           end
 
-          def sums(money)
-            money.spent.merge(money.received).map do |kind, minor|
-              { kind: kind, label: Operations::Books::WorkshopMoney::KINDS.fetch(kind).first, amount: @say.money(minor), spent: money.spent.key?(kind) }
+          def sums
+            @money.spent.merge(@money.received).map do |kind, minor|
+              { kind: kind, label: Operations::Books::WorkshopMoney::KINDS.fetch(kind).first, amount: @say.money(minor), spent: @money.spent.key?(kind) }
             end
           end
         end

@@ -6,19 +6,21 @@ module Kohlrabi
       module Flips
         # Where a piece comes from and what hangs on it, as the contract's Piece has it: lot, split, set, spotted piece, photos,
         # damage, diary, what it fits through, cautions.
-        class Origins
+        class Origins < Support::Page
+          shows :lot, :set, :prospect, :diary, :fit, :single, :cautions
+          attribute(:split_from) { named(lineage[-2]) if lineage.size > 1 }
+          attribute(:split_into) { parts }
+          attribute(:photos) { Flips::Photo.present(@piece.photos, @say) }
+          attribute(:damages) { Flips::Damage.present(@piece.damages, @say) }
+          attribute(:mates) { Operations::House::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } } }
+
+          NAMES = %i[lot split_from split_into set prospect photos damages diary mates fit single cautions].freeze
+
           # piece: Records::Piece; flip: Flips::Flip; say: Say.
           def initialize(piece, flip, say)
+            super(piece, say)
             @piece = piece
             @flip = flip
-            @say = say
-          end
-
-          def to_h
-            { lot: lot, split_from: (named(lineage[-2]) if lineage.size > 1), split_into: parts, set: set, prospect: prospect,
-              photos: Flips::Photo.present(@piece.photos, @say), damages: Flips::Damage.present(@piece.damages, @say),
-              diary: diary,
-              mates: Operations::House::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } }, fit: fit, single: single, cautions: cautions }
           end
 
           private

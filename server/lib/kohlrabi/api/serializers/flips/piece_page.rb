@@ -5,7 +5,7 @@ module Kohlrabi
     module Serializers
       module Flips
         # Everything about one piece, as the contract's Piece.
-        class PiecePage
+        class PiecePage < Support::Page
           FIELDS = %w[name kind source notes body_colour front_colour drawer_rows maker label_found made_about body_material surface_material base
                       top_shape door_style front upper_style].freeze
           COUNTS = %w[doors shelves inner_shelves compartments upper_doors units].freeze
@@ -13,24 +13,33 @@ module Kohlrabi
           MONEY = %w[purchase sundries cost_to_come expected_resale].freeze
           LENGTHS = %w[width depth height leg leaf upper_height upper_depth].freeze
 
+          shows :fields, :budget, :events
+          attributes :id, :lock_version
+          attribute(:ticket, &:ticket_text)
+          attribute(:stage) { @flip.chain.stage }
+          attribute(:drawing) { @say.drawing(@piece) }
+          attribute(:shape) { Planning::Shape.present(Operations::Planning::Shapes.of(@piece), @say) }
+          attribute(:planned) { @piece.looks.any?(&:chosen) }
+          attribute(:strip) { @say.strip(@turnaround, ended: @flip.chain.ended?) }
+          attribute(:figures) { said(@statement.figures) }
+          attribute(:other_hours) { said([@statement.hours(other), @statement.hourly_pay(other)]) }
+          attribute(:turnaround) { said([*@turnaround.parts, @turnaround.whole]) }
+          attribute(:prices) { said(@prices) }
+          attribute(:tape) { @say.tape(tape) }
+          attribute(:possible_events) { possible }
+          attribute(:costs) { Flips::Cost.present(recorded[:costs], @say) }
+          attribute(:work) { Flips::Work.present(recorded[:work], @say) }
+          Origins::NAMES.each { |name| attribute(name) { origins.fetch(name) } }
+
           # piece: Records::Piece; say: Say.
           def initialize(piece, say)
+            super
             @piece = piece
-            @say = say
             @workshop = say.workshop
             @flip = Operations::Flips::FlipRecords.of(piece)
             @statement = @flip.statement(@workshop.hours_rule, overhead: @workshop.overhead_minor)
             @turnaround = @flip.turnaround(@workshop.date_of(Clock.now))
             @prices = @flip.prices(@workshop).figures
-          end
-
-          def to_h
-            { id: @piece.id, ticket: @piece.ticket_text, lock_version: @piece.lock_version, fields: fields, stage: @flip.chain.stage,
-              drawing: @say.drawing(@piece), shape: Planning::Shape.present(Operations::Planning::Shapes.of(@piece), @say),
-              planned: @piece.looks.any?(&:chosen), strip: @say.strip(@turnaround, ended: @flip.chain.ended?),
-              figures: said(@statement.figures), other_hours: said([@statement.hours(other), @statement.hourly_pay(other)]),
-              turnaround: said([*@turnaround.parts, @turnaround.whole]), prices: said(@prices), tape: @say.tape(tape),
-              budget: budget, events: events, possible_events: possible, **lists, **Origins.new(@piece, @flip, @say).to_h }
           end
 
           # Each field as it would be typed.
@@ -83,10 +92,8 @@ module Kohlrabi
             Operations::Flips::Events.possible(@flip.chain).map { |kind| { key: kind, label: Operations::Flips::Events::KINDS.fetch(kind) } }
           end
 
-          def lists
-            found = Operations::Flips::Pieces.costs_and_work(@piece)
-            { costs: Flips::Cost.present(found[:costs], @say), work: Flips::Work.present(found[:work], @say) }
-          end
+          def recorded = @recorded ||= Operations::Flips::Pieces.costs_and_work(@piece)
+          def origins = @origins ||= Origins.new(@piece, @flip, @say).to_h.symbolize_keys
         end
       end
     end

@@ -5,20 +5,19 @@ module Kohlrabi
     module Serializers
       module Market
         # What a piece is offered with, and where: as the contract has it.
-        class ListingPage
-          # say: Say; piece: Records::Piece.
-          def initialize(say, piece)
-            @say = say
-            @piece = piece
-          end
+        class ListingPage < Support::Page
+          shows :texts, :staging
+          attribute(:flaws) { Operations::Market::Listings.flaws(@piece) }
+          attribute(:notes) { Operations::Market::Listings.notes(@piece) }
+          attribute(:photos) { Flips::Photo.present(Operations::Market::Listings.photos(@piece), @say) }
+          attribute(:price) { @say.money(@price) }
+          attribute(:channels) { @price ? ListingPage.channels(@say, @price, days) : [] }
 
-          # price: minor units at which channels are compared; the asking price, else the suggested one.
-          def to_h(price = nil)
-            price ||= @piece.summary.asking_minor || Operations::Market::Prices.scale(@piece).suggested
-            { texts: texts, staging: staging, flaws: Operations::Market::Listings.flaws(@piece), notes: Operations::Market::Listings.notes(@piece),
-              photos: Flips::Photo.present(Operations::Market::Listings.photos(@piece), @say), price: @say.money(price),
-              typed: @say.typed_money(price),
-              channels: price ? ListingPage.channels(@say, price, days) : [] }
+          # piece: Records::Piece; price: minor units at which channels are compared; the asking price, else the suggested one.
+          def initialize(piece, say, price: nil)
+            super(piece, say)
+            @piece = piece
+            @price = price || piece.summary.asking_minor || Operations::Market::Prices.scale(piece).suggested
           end
 
           # days: expected to stand, nil where not known.

@@ -5,23 +5,27 @@ module Kohlrabi
     module Serializers
       module Planning
         # The lists that looking over, looks and plans choose from.
-        class Catalogue
+        class Catalogue < Support::Page
           WALK = Core::Planning::Inspection::Findings::WALK
           HARDWARE = { "kept" => "kept", "cleaned" => "cleaned", "sprayed" => "cleaned and sprayed", "replaced" => "replaced",
                        "none" => "left on" }.freeze
           INSIDES = { "leave" => "left as it is", "clean" => "cleaned", "liner" => "cleaned and lined", "sealed" => "sealed" }.freeze
 
-          def initialize(say)
-            @say = say
-          end
+          shows :walk, :finishes, :schools
+          attribute(:products) { products.all.map { |row| product(row) } }
+          attribute(:own_products) { Shelf::Product.present(Operations::Shelf::Products.all, @say) }
+          attribute(:wears) { pairs(Core::Planning::Coats::WEAR) }
+          attribute(:hardware) { pairs(HARDWARE) }
+          attribute(:preparations) { pairs(Core::Planning::Preparing::WAYS) }
+          attribute(:insides) { pairs(INSIDES) }
+          attribute(:grades) { pairs(Core::Planning::Shape::Zone::GRADES) }
+          attribute(:leads) { pairs(Operations::Planning::Steps::LEAD) }
+          attribute(:bases) { pairs(Core::Shelf::ProductCautions::BASES) }
+          attribute(:labels) { Core::Shelf::Products::LABELS.transform_values { |all| pairs(all) } }
+          attribute(:recipes) { Operations::Planning::Recipes.all.map { |row| { id: row.id, name: row.name } } }
 
-          def to_h
-            { walk: walk, finishes: finishes, products: products.all.map { |row| product(row) }, schools: schools,
-              own_products: Shelf::Product.present(Operations::Shelf::Products.all, @say), wears: pairs(Core::Planning::Coats::WEAR),
-              hardware: pairs(HARDWARE), preparations: pairs(Core::Planning::Preparing::WAYS),
-              insides: pairs(INSIDES), grades: pairs(Core::Planning::Shape::Zone::GRADES), leads: pairs(Operations::Planning::Steps::LEAD),
-              bases: pairs(Core::Shelf::ProductCautions::BASES), labels: Core::Shelf::Products::LABELS.transform_values { |all| pairs(all) },
-              recipes: Operations::Planning::Recipes.all.map { |row| { id: row.id, name: row.name } } }
+          def initialize(say)
+            super(nil, say)
           end
 
           private

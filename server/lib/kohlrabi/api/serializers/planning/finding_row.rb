@@ -5,21 +5,22 @@ module Kohlrabi
     module Serializers
       module Planning
         # A finding with its consequence.
-        class FindingRow
+        class FindingRow < Support::Page
+          shows :zone_label, :measure
+          attributes :id, :label, :walk, :zone, :says, :why, :note
+          attribute(:kind, &:key)
+          attribute(:own_finding_id) { @row.own_finding_id }
+          attribute(:measure_typed) { typed }
+          attribute(:expected_on) { @say.day(@finding.expected_on) }
+          attribute(:photos) { Flips::Photo.present(@row.photos, @say) }
+
           # finding: Core::Planning::Inspection::Finding; row: its record; zones: Array of Core::Planning::Shape::Zone.
           def initialize(finding, row, zones, say)
+            super(finding, say)
             @finding = finding
             @row = row
             @zones = zones
-            @say = say
             @asked = finding.row[:measure]
-          end
-
-          def to_h
-            { id: @finding.id, kind: @finding.key, own_finding_id: @row.own_finding_id, label: @finding.label, walk: @finding.walk,
-              zone: @finding.zone,
-              zone_label: zone_label, says: @finding.says, why: @finding.why, note: @finding.note, measure: measure, measure_typed: typed,
-              expected_on: @say.day(@finding.expected_on), photos: Flips::Photo.present(@row.photos, @say) }
           end
 
           private

@@ -5,20 +5,21 @@ module Kohlrabi
     module Serializers
       module Planning
         # One look with what it comes to, to stand beside the others.
-        class LookRow
+        class LookRow < Support::Page
+          shows :fields, :conflicts
+          attributes :id, :name, :chosen, :lock_version
+          attribute(:zones) { choices }
+          attribute(:figures) { outcome.figures.map { |figure| @say.figure(figure) } }
+          attribute(:ready) { @say.ready(*Operations::Planning::Plans.ready(@plan)) }
+          attribute(:undecided) { @plan.undecided.size }
+
           # zones: Array of Core::Planning::Shape::Zone.
           def initialize(piece, look, zones, say)
+            super(look, say)
             @piece = piece
             @look = look
             @zones = zones
-            @say = say
             @plan = Operations::Planning::Plans.of(piece, look: look)
-          end
-
-          def to_h
-            { id: @look.id, name: @look.name, chosen: @look.chosen, lock_version: @look.lock_version, fields: fields, zones: choices,
-              figures: outcome.figures.map { |figure| @say.figure(figure) }, ready: @say.ready(*Operations::Planning::Plans.ready(@plan)),
-              undecided: @plan.undecided.size, conflicts: conflicts }
           end
 
           private

@@ -5,27 +5,30 @@ module Kohlrabi
     module Serializers
       module Planning
         # Looking over, looks and plan of one piece, as the contract's Plan.
-        class PlanPage
+        class PlanPage < Support::Page
           SHAPE = Operations::Planning::Shapes::FIELDS.grep_v(/_mm\z|row_heights/)
           LENGTHS = %w[width depth height leg leaf upper_height upper_depth].freeze
 
+          shows :bought, :planned_shape, :findings, :acts, :lead
+          attributes :id, :name, :kind
+          attribute(:ticket, &:ticket_text)
+          attribute(:drawing) { @say.drawing(@piece) }
+          attribute(:shape) { Planning::Shape.present(Operations::Planning::Shapes.of(@piece), @say) }
+          attribute(:sized) { Operations::Planning::Drawing.shape(@piece).sized? }
+          attribute(:zones) { @zones.map { |zone| zone_row(zone) } }
+          attribute(:looks) { @looks.map { |look| LookRow.new(@piece, look, @zones, @say).to_h } }
+          attribute(:plan) { @plan && PlanRow.new(@piece, @plan, @say).to_h }
+          attribute(:parts) { Planning::NumberedPart.present(@piece.numbered_parts, @say) }
+          attribute(:mates) { Operations::House::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } } }
+
           # piece: Records::Piece; say: Say.
           def initialize(piece, say)
+            super
             @piece = piece
-            @say = say
             @workshop = say.workshop
             @zones = Operations::Planning::Drawing.zones(piece)
             @plan = Operations::Planning::Plans.of(piece)
             @looks = piece.looks.to_a
-          end
-
-          def to_h
-            { id: @piece.id, name: @piece.name, ticket: @piece.ticket_text, kind: @piece.kind, drawing: @say.drawing(@piece), bought: bought,
-              shape: Planning::Shape.present(Operations::Planning::Shapes.of(@piece), @say),
-              sized: Operations::Planning::Drawing.shape(@piece).sized?, zones: @zones.map { |zone| zone_row(zone) }, planned_shape: planned_shape,
-              findings: findings, looks: @looks.map { |look| LookRow.new(@piece, look, @zones, @say).to_h }, acts: acts, lead: lead,
-              plan: @plan && PlanRow.new(@piece, @plan, @say).to_h, parts: Planning::NumberedPart.present(@piece.numbered_parts, @say),
-              mates: Operations::House::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } } }
           end
 
           private

@@ -5,28 +5,30 @@ module Kohlrabi
     module Serializers
       module Planning
         # The plan of a piece: its steps, what they add up to, materials to buy.
-        class PlanRow
+        class PlanRow < Support::Page
+          shows :steps, :ready, :behind, :faults, :learned
+          said :effort, :low, :high, :remaining
+          said :effort, :hours, from: :seconds
+          attribute(:materials) { @stock.lines.map { |line| material(line) } }
+          attribute(:to_buy) { @say.money(@stock.price) }
+          attribute(:used) { @say.money(@stock.used) }
+          attribute(:unpriced) { @stock.unpriced }
+          attribute(:lost_edits) { lost }
+
           def initialize(piece, plan, say)
+            super(plan, say)
             @piece = piece
             @plan = plan
-            @say = say
+            @stock = Core::Planning::Stock.new(plan.materials_left, plan.brief.products)
             @bench = Operations::Bench::Schedules.now
-          end
-
-          def to_h
-            stock = Core::Planning::Stock.new(@plan.materials_left, @plan.brief.products)
-            { steps: steps, hours: @say.effort(@plan.seconds), low: @say.effort(@plan.low), high: @say.effort(@plan.high),
-              remaining: @say.effort(@plan.remaining), ready: ready, materials: stock.lines.map { |line| material(line) },
-              to_buy: @say.money(stock.price), used: @say.money(stock.used), unpriced: stock.unpriced, lost_edits: lost, behind: behind,
-              faults: faults, learned: learned }
           end
 
           private
 
           def steps
             shared = { days: days, drawn: Operations::Planning::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution),
-                       actual: Operations::Planning::Steps.actual(@piece), sprayers: Operations::Shelf::Sprayers.by_product, say: @say }
-            @plan.steps.map { |step| StepRow.new(step, @plan, **shared).to_h }
+                       actual: Operations::Planning::Steps.actual(@piece), sprayers: Operations::Shelf::Sprayers.by_product }
+            @plan.steps.map { |step| StepRow.new(step, @plan, @say, **shared).to_h }
           end
 
           # What does not hold in it, as somebody changed it.

@@ -5,7 +5,7 @@ module Kohlrabi
     module Serializers
       module Planning
         # One step of a plan, with all that is shown before it starts.
-        class StepRow
+        class StepRow < Support::Page
           PLACES = { "bench" => "at the bench", "outdoors" => "outdoors", "tent" => "in the spray tent" }.freeze
           OWN = { "time" => "your own time", "wait" => "your own wait", "label" => "your own words", "note" => "your note" }.freeze
 
@@ -15,76 +15,72 @@ module Kohlrabi
             numbers.map { |number, keys| { label: "#{number} of #{numbers.size}", zones: keys, done: (keys - step.done_zones).empty? } }
           end
 
+          attributes :key, :label, :kind, :zones, :state, :done_zones, :done_when, :why, :notes, :wait_why, :ways
+          said :effort, :remaining
+          said :effort, :time, from: :seconds
+          said :day, :not_before
+          shows :where, :floor, :materials, :sprayer, :cautions, :needs, :edits
+          attribute(:phase) { Core::Planning::Phases.label(step.phase) }
+          attribute(:kind_label) { Core::Flips::WorkKinds.label(step.kind) }
+          attribute(:units) { StepRow.units(step) }
+          attribute(:decide) { step.key.start_with?("decide/") }
+          attribute(:lead) { step.key == "lead" }
+          attribute(:range) { "#{Core::Units::Effort.text(step.low)} to #{Core::Units::Effort.text(step.high)}" }
+          attribute(:wait) { waited(step.wait) }
+          attribute(:on) { @say.day(@days[step.key]) } # the day on which it could be worked
+          attribute(:actual) { @say.effort(@actual[step.key]) }
+          attribute(:place) { PLACES.fetch(step.place) }
+          attribute(:grits) { step.grits.map { |grit| "P#{grit}" } }
+          attribute(:try) { step.try&.slice(:stop, :fallback) }
+          attribute(:outside, &:outside?)
+          attribute(:remembered) { step.remembered.map { |one| remembered(one) } }
+
           # plan: Core::Planning::Plan; days: {step key => Date} of the schedule; drawn: measures; confirmed: keys of cautions read;
           # actual: {step key => seconds} really worked; sprayers: {product key => setting}; say: Say.
-          def initialize(step, plan, days:, drawn:, confirmed:, actual:, sprayers:, say:)
-            @step = step
+          def initialize(step, plan, say, days:, drawn:, confirmed:, actual:, sprayers:)
+            super(step, say)
             @plan = plan
             @days = days
             @drawn = drawn
             @confirmed = confirmed
             @actual = actual
             @sprayers = sprayers
-            @say = say
           end
-
-          def to_h = { **what, **how_long, **with_what, **care, **order }
 
           private
 
-          attr_reader :step
-
-          def what
-            { key: step.key, label: step.label, phase: Core::Planning::Phases.label(step.phase), kind: step.kind, kind_label: Core::Flips::WorkKinds.label(step.kind),
-              zones: step.zones, units: StepRow.units(step), where: where, state: step.state, done_zones: step.done_zones,
-              done_when: step.done_when, why: step.why, notes: step.notes, decide: step.key.start_with?("decide/"), lead: step.key == "lead" }
-          end
+          def step = object
 
           def where
             repeats = Core::Planning::Repeats
             Core::Planning::ZoneWords.list(step.zones.map { |key| repeats.base(key) }.uniq, repeats.single(@plan.brief.zones))
           end
 
-          def how_long
-            { time: @say.effort(step.seconds), range: "#{Core::Units::Effort.text(step.low)} to #{Core::Units::Effort.text(step.high)}",
-              remaining: @say.effort(step.remaining), wait: waited(step.wait), wait_why: step.wait_why, not_before: @say.day(step.not_before), on: on,
-              actual: @say.effort(@actual[step.key]) }
-          end
-
-          def with_what
-            materials = step.materials.map do |key, amount|
+          def materials
+            step.materials.map do |key, amount|
               row = @plan.brief.products.fetch(key)
               { product: key, label: row[:label], swatch: row[:colour]&.hex, text: @say.amount(amount, row) }
             end
-            { place: PLACES.fetch(step.place), floor: floor, materials: materials, grits: step.grits.map { |grit| "P#{grit}" }, ways: step.ways,
-              sprayer: sprayer }
           end
 
           # How the sprayer was set for what is sprayed here.
           def sprayer
             return unless step.ways.include?("spray")
 
-            step.materials.keys.filter_map do |key|
-              @sprayers[Core::Shelf::Products.product(key)]&.then do |row|
-                Operations::Shelf::Sprayers.text(row)
-              end
-            end.first
+            set = step.materials.keys.filter_map { |key| @sprayers[Core::Shelf::Products.product(key)] }.first
+            set && Operations::Shelf::Sprayers.text(set)
           end
 
-          def care
-            cautions = step.cautions.map do |key|
+          def cautions
+            step.cautions.map do |key|
               row = Core::Planning::Cautions.row(key, unit: @say.workshop.length_unit)
               { key: key, text: row[:text], wear: row[:wear], waste: row[:waste], serious: row[:serious] == true,
                 confirmed: @confirmed.include?(key) }
             end
-            { cautions: cautions, try: step.try&.slice(:stop, :fallback), outside: step.outside?, remembered: step.remembered.map do |one|
-              remembered(one)
-            end }
           end
 
-          def order
-            needs = step.needs.map { |need| { key: need.key, label: @plan.step(need.key).label, wait: waited(need.wait), why: need.why } }
-            { needs: needs, edits: edits }
+          def needs
+            step.needs.map { |need| { key: need.key, label: @plan.step(need.key).label, wait: waited(need.wait), why: need.why } }
           end
 
           def waited(minutes) = minutes.zero? ? nil : @say.wait(minutes)
@@ -92,11 +88,6 @@ module Kohlrabi
           def floor
             square = Core::Planning::Space.of(step, @plan.brief.zones, width: @drawn[:width], depth: @drawn[:depth])
             square.zero? ? nil : @say.area(square)
-          end
-
-          # The day on which it could be worked.
-          def on
-            @say.day(@days[step.key])
           end
 
           def edits

@@ -5,39 +5,45 @@ module Kohlrabi
     module Serializers
       module Scout
         # The whole answer about a spotted piece, as the contract's Prospect. Works for one that is not stored, too.
-        class ProspectPage
+        class ProspectPage < Support::Page
           TEXTS = %w[name kind source condition notes cut_basis cut_size].freeze
           MONEY = %w[tag trip delivery standing resale_low resale_likely resale_high materials_low materials_likely materials_high].freeze
           LENGTHS = %w[width depth height leg].freeze
 
+          shows :fields, :watch, :before, :condition, :estimates
+          %i[id lock_version title state reason].each { |name| attribute(name) { @prospect.public_send(name) } }
+          attribute(:state_text) { Operations::Scout::Prospects::STATES.fetch(@prospect.state) }
+          attribute(:closed_on) { @say.day(@prospect.closed_on) }
+          attribute(:drawing) { VerdictWords.drawing(@prospect, @say) }
+          attribute(:verdict) do
+            verdict = @scouting.verdict
+            { key: verdict.key, text: verdict.text, changes: verdict.changes }
+          end
+          attribute(:figures) { figures.map { |figure| @say.figure(figure) } }
+          attribute(:tape) { @say.tape(@scouting.tape) }
+          attribute(:single) { VerdictWords.single(@scouting.single, @say) }
+          attribute(:cautions) { @scouting.cautions }
+          attribute(:photos) { Flips::Photo.present(@prospect.photos, @say) }
+          attribute(:pieces) { Flips::PieceName.present(@prospect.pieces, @say) }
+
           # scouting: Scout::Verdicts; say: Say.
           def initialize(scouting, say)
+            super
             @scouting = scouting
             @prospect = scouting.prospect
-            @say = say
             @before = Operations::Scout::BeforeBuying.new(scouting)
-          end
-
-          def to_h
-            { id: @prospect.id, lock_version: @prospect.lock_version, title: @prospect.title, state: @prospect.state,
-              state_text: Operations::Scout::Prospects::STATES.fetch(@prospect.state), closed_on: @say.day(@prospect.closed_on),
-              reason: @prospect.reason,
-              drawing: VerdictWords.drawing(@prospect, @say), fields: fields, **answer, watch: watch, before: before,
-              photos: Flips::Photo.present(@prospect.photos, @say),
-              pieces: Flips::PieceName.present(@prospect.pieces, @say) }
           end
 
           private
 
-          def answer
+          def figures
             found = @scouting.answer
-            figures = [found.most, found.walk_away, found.net_resale, found.profit, found.pay, found.chance]
-            { verdict: { key: @scouting.verdict.key, text: @scouting.verdict.text, changes: @scouting.verdict.changes },
-              figures: figures.map { |figure| @say.figure(figure) }, tape: @say.tape(@scouting.tape), condition: condition,
-              estimates: { resale: VerdictWords.estimate(@scouting.resale, :money, @say), hours: VerdictWords.estimate(@scouting.hours, :effort,
-                                                                                                                       @say),
-                           materials: VerdictWords.estimate(@scouting.materials, :money, @say) },
-              single: VerdictWords.single(@scouting.single, @say), cautions: @scouting.cautions }
+            [found.most, found.walk_away, found.net_resale, found.profit, found.pay, found.chance]
+          end
+
+          def estimates
+            { resale: VerdictWords.estimate(@scouting.resale, :money, @say), hours: VerdictWords.estimate(@scouting.hours, :effort, @say),
+              materials: VerdictWords.estimate(@scouting.materials, :money, @say) }
           end
 
           def condition = @scouting.condition.slice(:label, :looks, :assumes)

@@ -9,12 +9,13 @@ module Kohlrabi
           include Alba::Resource
 
           helper do
-            # An amount of the record, said as money, day or effort under its own name.
+            # What a record has, said as money (of its …_minor), sum (minor units under its own name), day or effort.
+            # from: by which name the record has it, where that is another.
             def said(how, *names, from: nil)
               names.each do |name|
-                attribute(name) do |record|
-                  params[:say].public_send(how, record.public_send(from || (how == :money ? :"#{name}_minor" : name)))
-                end
+                source = from || (how == :money ? :"#{name}_minor" : name)
+                spoken = how == :sum ? :money : how
+                attribute(name) { |record| params[:say].public_send(spoken, record.public_send(source)) }
               end
             end
           end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Books
+        # Flips one by one: hours against profit, the best and the worst.
+        class SpreadPage < Support::Page
+          attributes :without, :left_out
+          attribute(:points) { |answer| answer.points.map { |point| point(point) } }
+          shows :lines
+          attribute(:best) { @found.best.map { |one| standout(one) } }
+          attribute(:worst) { @found.worst.map { |one| standout(one) } }
+          attribute(:n) { @found.n }
+
+          # lens: Books::Lens.
+          def initialize(lens, say)
+            points = Operations::Books::Spread.points(lens)
+            super(Operations::Books::Spread.answer(points), say)
+            @found = Operations::Books::Spread.standouts(points)
+          end
+
+          private
+
+          def hours(seconds) = (seconds / 3600.0).round(3)
+
+          def point(point)
+            { id: point.id, name: point.name, stage: point.stage, profit: @say.money(point.profit), effort: @say.effort(point.seconds),
+              hourly: @say.money(Core::Flips::HourlyPay.of(point.profit, point.seconds)), hours: hours(point.seconds),
+              major_profit: @say.major(point.profit) }
+          end
+
+          # Lines of equal pay, from no hours to the most.
+          def lines
+            most = object.points.map(&:seconds).max || 0
+            object.pays.map do |label, pay|
+              { label: label, pay: @say.money(pay), hours: hours(most), major_profit: @say.major(Rational(pay * most, 3600)) }
+            end
+          end
+
+          def standout((point, reasons))
+            { id: point.id, name: point.name, profit: @say.money(point.profit), effort: @say.effort(point.seconds), reasons: reasons }
+          end
+        end
+      end
+    end
+  end
+end

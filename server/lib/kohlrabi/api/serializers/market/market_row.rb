@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Market
+        # A piece that is for sale (Operations::Market::ListedPieces::Row).
+        class MarketRow < Support::Page
+          attributes :days, :enquiries
+          shows :expected, :time, :time_why, :against, :expected_days, :paid, :left
+          attribute(:piece) { |row| Bench::BenchWords.link(row.piece) }
+          attribute(:asking) { |row| @say.money(row.asking) }
+          attribute(:floor) { |row| @say.money(row.floor) }
+          attribute(:today) { @say.day(Operations::House::WorkshopSettings.today) }
+          attribute(:next_step) { |row| row.next_step && PriceStep.present(row.next_step, @say) }
+          attribute(:hold) { |row| row.hold && Hold.present(row.hold, @say) }
+          attribute(:payments) { |row| Payment.present(row.payments, @say) }
+          attribute(:set) { |row| row.set && { id: row.set.id, name: row.set.name } }
+          attribute(:mixes) { |row| row.mixes.map { |mix| { id: mix.id, name: mix.product.label } } }
+          attribute(:offers) { |row| Offer.new(row.offers.reverse, params: { say: @say, advice: row.advice }).to_h }
+
+          private
+
+          # How long such take, and what is expected of it.
+          def survival = object.time.survival
+          def time = survival&.text
+          def time_why = object.time.why
+          def against = object.days && survival&.against(object.days)
+          def expected_days = object.outlook&.days&.round
+          def expected = @say.money(object.outlook&.money)
+
+          # What was paid in parts, the deposit among it, and what is left of the agreed price.
+          def owed
+            hold = object.hold
+            @owed ||= Core::Market::Owed.of(price: hold&.price_minor, payments: object.payments.map(&:amount_minor), deposit: hold&.deposit_minor)
+          end
+
+          def paid = @say.money(owed.paid)
+          def left = @say.money(owed.left)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Tools
+        # What was kept of a bench tool on a piece.
+        class ToolResult < Support::Page
+          attributes :id, :tool
+          said :day, :done_on
+          attribute(:label) { |row| Operations::Tools::SavedResults.label(row) }
+          attribute(:values) { |row| JSON.parse(row.given) }
+          attribute(:headline) { @found&.headline || "It cannot be reckoned any more." }
+          attribute(:cuts) { @found ? @say.cuts(@found) : [] }
+          attribute(:offcuts) { @found ? @found.offcuts.size : 0 }
+          attribute(:materials) { |row| @say.materials(JSON.parse(row.materials).transform_values(&:to_r)) }
+          attribute(:kept_on) { |row| @say.day(@say.workshop.date_of(row.created_at)) }
+
+          # row: Records::ToolResult.
+          def initialize(row, say)
+            super
+            @found = Operations::Tools::SavedResults.again(row)
+          end
+        end
+      end
+    end
+  end
+end

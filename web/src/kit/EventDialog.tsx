@@ -1,0 +1,54 @@
+// Recording or correcting one dated event.
+import { api, ask } from "../api/client";
+import { useWorkshop } from "../api/queries";
+import type { EventKind, PieceEvent, Workshop } from "../api/types";
+import { useUndo } from "./session/undo";
+import { eventFields, typedEvent } from "./eventFields";
+import type { Values } from "./fields";
+import { FormDialog } from "./FormDialog";
+
+type Props = {
+  pieceId: number;
+  kind: EventKind;
+  event?: PieceEvent;
+  submit: string;
+  workshop: Workshop;
+  // What the form begins with, beside the date; what it is called where another piece could be meant.
+  start?: Values;
+  title?: string;
+  onClose: () => void;
+};
+
+export function EventDialog({ pieceId, kind, event, submit, workshop, start, title, onClose }: Props) {
+  const today = useWorkshop().data?.today.iso;
+  const { done } = useUndo();
+  const fields = eventFields(kind, workshop);
+  const only = (values: Values) => Object.fromEntries(fields.map((field) => [field.name, values[field.name] ?? ""]));
+  if (!today) return null;
+  return (
+    <FormDialog
+      title={event ? `Correct: ${event.label.toLowerCase()}` : (title ?? submit)}
+      submit={event ? "Save correction" : submit}
+      fields={fields}
+      initial={event ? typedEvent(event) : { on: today, ...start }}
+      onClose={onClose}
+      onSubmit={async (values) => {
+        if (event?.id) {
+          const path = { params: { path: { id: event.id } } };
+          await ask(api.PATCH("/api/events/{id}", { ...path, body: only(values) }));
+          done(`${event.label} corrected`, () =>
+            ask(api.PATCH("/api/events/{id}", { ...path, body: only(typedEvent(event)) })),
+          );
+        } else {
+          const made = await ask(
+            api.POST("/api/pieces/{id}/events", { params: { path: { id: pieceId } }, body: { kind, ...only(values) } }),
+          );
+          done(`${made.label} recorded`, () =>
+            ask(api.DELETE("/api/events/{id}", { params: { path: { id: made.id! } } })),
+          );
+        }
+        onClose();
+      }}
+    />
+  );
+}

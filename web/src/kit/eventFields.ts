@@ -1,0 +1,57 @@
+// The fields of a dated event: one form for a piece, a set, and a sale from the market.
+import type { Workshop } from "../api/types";
+import type { FieldSpec, Values } from "./fields";
+
+// What an event carries, as it is sent.
+type Said = {
+  on?: { iso: string } | null;
+  asking?: { typed: string } | null;
+  channel?: string | null;
+  sale?: Partial<Record<"price" | "tip" | "fee" | "delivery", { typed: string } | null>> | null;
+  refund?: { amount?: { typed: string } | null; fee_back?: { typed: string } | null } | null;
+};
+
+// of: " of the set" where the price is one of several pieces.
+export function eventFields(kind: string, workshop: Workshop, of = ""): FieldSpec[] {
+  const unit = workshop.currency;
+  const money = (name: string, label: string): FieldSpec => ({ name, label, kind: "text", unit, half: true });
+  const date: FieldSpec = { name: "on", label: "Date", kind: "date", half: true };
+  const channel: FieldSpec = {
+    name: "channel",
+    label: "Where (channel)",
+    kind: "suggest",
+    suggestions: workshop.lists.channels,
+  };
+  switch (kind) {
+    case "listed":
+      return [date, money("asking", `Asking price${of}`), channel];
+    case "price_changed":
+      return [date, money("asking", of ? `Asking price${of}` : "New asking price"), ...(of ? [channel] : [])];
+    case "sold":
+      return [
+        date,
+        money("price", `Sale price${of}`),
+        money("fee", "Fee"),
+        money("delivery", "Delivery"),
+        money("tip", "Tip"),
+        channel,
+      ];
+    case "refunded":
+      return [date, money("amount", "Refunded"), money("fee_back", "Fee given back")];
+    default:
+      return [date];
+  }
+}
+
+// Each field as it would be typed.
+export const typedEvent = ({ on, asking, channel, sale, refund }: Said): Values => ({
+  on: on?.iso ?? "",
+  asking: asking?.typed ?? "",
+  channel: channel ?? "",
+  price: sale?.price?.typed ?? "",
+  tip: sale?.tip?.typed ?? "",
+  fee: sale?.fee?.typed ?? "",
+  delivery: sale?.delivery?.typed ?? "",
+  amount: refund?.amount?.typed ?? "",
+  fee_back: refund?.fee_back?.typed ?? "",
+});
