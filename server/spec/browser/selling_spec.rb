@@ -77,7 +77,7 @@ RSpec.describe "selling a piece", type: :feature do
     within(second) { find("button", text: "Taken").click }
     within(find("[data-offer]", text: "150.00", match: :first)) { find("button", text: "Record the sale").click }
     form("Record the sale of Ash chair") { press("Record sale") }
-    expect(page).to have_text("Ash chair sold")
+    expect(page).to have_text("Sold recorded")
     expect(page).to have_text("Nothing is for sale")
 
     visit "/pieces/#{chair}"

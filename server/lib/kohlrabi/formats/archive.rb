@@ -12,6 +12,7 @@ module Kohlrabi
       VERSION = 1
       # What belongs to this installation, not to the workshop: shapes of the database, keys of requests, who was let in.
       OUT = %w[schema_migrations ar_internal_metadata idempotency_keys passcodes passcode_tries sessions].freeze
+      AT_ONCE = 2000 # lines that are written together
       TYPES = { "integer" => "integer", "bigint" => "integer", "float" => "number", "boolean" => "integer" }.freeze
 
       # Writes one. database: SQLite3::Database, results as Hash; photos: folder.
@@ -25,7 +26,7 @@ module Kohlrabi
         def write(file, made_at:, &progress)
           tables = Archive.tables(@database)
           pictures = Dir[File.join(@photos, "**/*.jpg")]
-          Zip::File.open(file, create: true) do |zip|
+          Zip::File.open(file, create: true, compression_level: Zlib::BEST_SPEED) do |zip|
             parts = tables.each_with_index.to_h do |table, done|
               progress&.call(done + 1, tables.size + pictures.size)
               [table, put(zip, table)]
@@ -41,12 +42,33 @@ module Kohlrabi
 
         private
 
+        # A table of hundreds of thousands of rows is written as it is read.
         def put(zip, table)
-          rows = @database.execute("SELECT * FROM #{table} ORDER BY rowid")
-          text = rows.map { |row| "#{JSON.generate(row.select { |key, _| key.is_a?(String) })}\n" }.join
-          zip.get_output_stream("tables/#{table}.jsonl") { |out| out.write(text) }
+          digest = Digest::SHA256.new
+          rows = 0
+          zip.get_output_stream("tables/#{table}.jsonl") do |out|
+            lines(table) do |some|
+              rows += some.size
+              text = some.join
+              digest << text
+              out.write(text)
+            end
+          end
           zip.get_output_stream("schemas/#{table}.json") { |out| out.write(JSON.pretty_generate(json_schema(table))) }
-          { rows: rows.size, sha256: Digest::SHA256.hexdigest(text) }
+          { rows: rows, sha256: digest.hexdigest }
+        end
+
+        # Yields the rows of a table as lines of JSON, some at a time.
+        def lines(table)
+          @database.prepare("SELECT * FROM #{table} ORDER BY rowid") do |statement|
+            names = statement.columns
+            taken = []
+            while (row = statement.step)
+              taken << "#{JSON.generate(names.zip(row).to_h)}\n"
+              yield taken.slice!(0..) if taken.size == AT_ONCE
+            end
+            yield taken if taken.any?
+          end
         end
 
         # JSON Schema (2020-12) of one line of a table.

@@ -25,9 +25,9 @@ module Kohlrabi
 
         # asked: {name => Relation, [Relation, columns…] or With}. Returns {name => Array of records in the relation's order, or of Arrays}.
         def rows(asked)
-          branches = asked.transform_values { |one| one.is_a?(With) ? Branch.all(one.relation, one.tree) : [] }
+          branches = asked.transform_values { |one| one.is_a?(With) ? Branch.all(Owners.new(one.relation), one.tree) : [] }
           roots = asked.transform_values { |one| one.is_a?(With) ? one.relation : one }
-          found = new(roots.merge(branches.values.flatten.to_h { |branch| [branch, branch.relation] })).all
+          found = new(roots.merge(branches.values.flatten.to_h { |branch| [branch, branch] })).all
           branches.each { |name, own| own.each { |branch| branch.fill(found.fetch(branch.parent || name), found.fetch(branch)) } }
           found.slice(*asked.keys)
         end
@@ -40,23 +40,23 @@ module Kohlrabi
 
           filled, open = Branch.pairs(tree).partition { |name, _| records.all? { |record| record.association(name).loaded? } }
           filled.each { |name, below| preload(records.flat_map { |record| Array(record.public_send(name)) }, below) }
-          fill(records, Branch.all(records.first.class.unscoped.where(id: records.map(&:id)), open.to_h))
+          fill(records, Branch.all(Owners.of(records), open.to_h))
         end
 
         private
 
         def fill(records, branches)
-          found = new(branches.to_h { |branch| [branch, branch.relation] }).all
+          found = new(branches.to_h { |branch| [branch, branch] }).all
           branches.each { |branch| branch.fill(found.fetch(branch.parent, records), found.fetch(branch)) }
           records
         end
       end
 
-      # asked: {name => Relation or [Relation, columns…]}. Nothing is asked yet; each reading asks, and the query cache of a request
+      # asked: {name => Relation, [Relation, columns…] or Branch}. Nothing is asked yet; each reading asks, and the query cache of a request
       # answers all but the first.
       def initialize(asked)
         @names = asked.keys
-        @parts = asked.values.map { |one| Part.new(*(one.is_a?(Array) ? one : [one])) }
+        @parts = asked.values.map { |one| one.is_a?(Branch) ? one : Part.new(*(one.is_a?(Array) ? one : [one])) }
       end
 
       # Records or Arrays of one part.
@@ -84,7 +84,35 @@ module Kohlrabi
         end
       end
 
-      # One part of the question.
+      # What the parts of a question have in common: columns of whole rows, and the order of a relation, in SQL.
+      module Sql
+        @columns = {}.compare_by_identity # by the model's list of names, which is another after its table has changed
+
+        module_function
+
+        # Array of "table"."column".
+        def columns(model)
+          @columns[model.column_names] ||= model.column_names.map { |name| column(model, name) }
+        end
+
+        def column(model, name) = "#{model.quoted_table_name}.#{model.connection.quote_column_name(name)}"
+
+        def sequence(relation)
+          orders = relation.arel.orders.map { |one| one.respond_to?(:to_sql) ? one.to_sql : one }
+          orders.empty? ? "0" : "ROW_NUMBER() OVER (ORDER BY #{orders.join(', ')})"
+        end
+
+        def padding(number) = ", NULL" * number
+
+        # Records of rows as they came.
+        def records(model, rows)
+          names = model.column_names
+          rows.sort_by { |row| row[SEQUENCE] }.map { |row| model.instantiate(names.zip(row.drop(LEAD)).to_h) }
+        end
+      end
+      private_constant :Sql
+
+      # A relation as one part of the question.
       class Part
         # columns: of a plucked one; none for whole records.
         def initialize(relation, *columns)
@@ -95,66 +123,118 @@ module Kohlrabi
         def width = names.size
 
         def sql(number, width)
-          columns = [number, sequence, *names, *(["NULL"] * (width - self.width))]
-          chosen = (@relation.limit_value ? @relation : @relation.except(:order)).select(Arel.sql(columns.join(", "))).to_sql
+          columns = [number, Sql.sequence(@relation), *names].join(", ") + Sql.padding(width - self.width)
+          chosen = (@relation.limit_value ? @relation : @relation.except(:order)).select(Arel.sql(columns)).to_sql
           @relation.limit_value ? "SELECT * FROM (#{chosen})" : chosen
         end
 
         # rows: as they came.
         def read(rows)
-          rows = rows.sort_by { |row| row[SEQUENCE] }
-          return rows.map { |row| row[LEAD, width] } if @columns.any?
+          return Sql.records(@relation.klass, rows) if @columns.empty?
 
-          model = @relation.klass
-          rows.map { |row| model.instantiate(model.column_names.zip(row.drop(LEAD)).to_h) }
+          rows.sort_by { |row| row[SEQUENCE] }.map { |row| row[LEAD, width] }
         end
 
         private
 
         def names
-          @names ||= (@columns.any? ? @columns : @relation.klass.column_names.map(&:to_sym)).map do |column|
-            column.is_a?(Symbol) ? "#{@relation.klass.quoted_table_name}.#{@relation.connection.quote_column_name(column)}" : column
-          end
-        end
+          return Sql.columns(@relation.klass) if @columns.empty?
 
-        def sequence
-          orders = @relation.arel.orders.map { |one| one.respond_to?(:to_sql) ? one.to_sql : one }
-          orders.empty? ? "0" : "ROW_NUMBER() OVER (ORDER BY #{orders.join(', ')})"
+          @names ||= @columns.map { |column| column.is_a?(Symbol) ? Sql.column(@relation.klass, column) : column }
         end
       end
       private_constant :Part
 
-      # One association of the tree: where its rows come from, and how they are given to their owners.
+      # Those that associations are filled for, at the top of a tree.
+      class Owners
+        attr_reader :model
+
+        # records: Array of one class.
+        def self.of(records) = new(records.first.class.unscoped.where(id: records.map(&:id)))
+
+        def initialize(relation)
+          @model = relation.klass
+          @relation = relation.limit_value ? relation : relation.except(:order)
+          @keys = {}
+        end
+
+        # SQL of the values of one of their columns.
+        def keys(name) = @keys[name] ||= @relation.select(Arel.sql(Sql.column(model, name))).to_sql
+      end
+      private_constant :Owners
+
+      # One association of the tree: where its rows come from, and how they are given to their owners. Its SQL is made once, with a
+      # blank for the owners.
       class Branch
-        attr_reader :parent, :relation
+        OWNERS = "'owners'"
+        KEY = "'key'"
+        # rows: SQL after number and padding; keys: SQL of a column of the rows; both with blanks.
+        Template = Struct.new(:columns, :sequence, :from, :keys)
+        @templates = {}.compare_by_identity
 
-        # Array of Branch, each after its parent. owners: Relation.
-        def self.all(owners, tree, parent = nil)
-          pairs(tree).flat_map do |name, below|
-            branch = new(owners.klass.reflect_on_association(name), owners, parent)
-            [branch, *all(branch.relation.except(:order), below, branch)]
+        class << self
+          # Array of Branch, each after its parent. owners: Owners or Branch.
+          def all(owners, tree)
+            pairs(tree).flat_map do |name, below|
+              branch = new(owners.model.reflect_on_association(name), owners)
+              [branch, *all(branch, below)]
+            end
+          end
+
+          # [[name, tree below it]].
+          def pairs(tree)
+            case tree
+            when Hash then tree.to_a
+            when Array then tree.flat_map { |one| pairs(one) }
+            else [[tree, []]]
+            end
+          end
+
+          # By association, as long as its table is as it was.
+          def template(reflection)
+            columns = Sql.columns(reflection.klass)
+            kept = @templates[reflection]
+            kept&.columns.equal?(columns) ? kept : @templates[reflection] = made(reflection, columns)
+          end
+
+          def below(reflection) = reflection.belongs_to? ? "id" : reflection.foreign_key.to_s
+
+          private
+
+          def made(reflection, columns)
+            model = reflection.klass
+            relation = model.unscoped.where("#{Sql.column(model, below(reflection))} IN (#{OWNERS})")
+            relation = relation.instance_exec(&reflection.scope) if reflection.scope
+            keys = relation.except(:order).select(Arel.sql(KEY)).to_sql
+            Template.new(columns, Sql.sequence(relation), keys.split(KEY, 2).last, keys)
           end
         end
 
-        # [[name, tree below it]].
-        def self.pairs(tree)
-          case tree
-          when Hash then tree.to_a
-          when Array then tree.flat_map { |one| pairs(one) }
-          else [[tree, []]]
-          end
-        end
+        attr_reader :parent
 
-        # reflection: of Active Record; owners: Relation of those it is filled for; parent: the Branch they come from, or nil.
-        def initialize(reflection, owners, parent)
+        # reflection: of Active Record; owners: Owners or Branch, of those it is filled for.
+        def initialize(reflection, owners)
           @reflection = reflection
-          @parent = parent
-          @relation = scoped(owners)
+          @owners = owners
+          @parent = owners if owners.is_a?(Branch)
+          @template = Branch.template(reflection)
         end
+
+        def model = @reflection.klass
+        def width = @template.columns.size
+        def read(rows) = Sql.records(model, rows)
+
+        def sql(number, width)
+          columns = [number, @template.sequence, *@template.columns].join(", ") + Sql.padding(width - self.width)
+          "SELECT #{columns}#{owned(@template.from)}"
+        end
+
+        # SQL of the values of one of the rows' columns.
+        def keys(name) = owned(@template.keys.sub(KEY) { Sql.column(model, name) })
 
         # Gives the rows to their owners, and the owners to the rows.
         def fill(owners, rows)
-          found = rows.group_by { |row| row[below] }
+          found = rows.group_by { |row| row[Branch.below(@reflection)] }
           owners.each do |owner|
             mine = found.fetch(owner[above], [])
             association = owner.association(@reflection.name)
@@ -165,15 +245,9 @@ module Kohlrabi
 
         private
 
-        # Columns that match: of the row and of its owner.
-        def below = @reflection.belongs_to? ? "id" : @reflection.foreign_key.to_s
+        # Column of the owner that matches.
         def above = @reflection.belongs_to? ? @reflection.foreign_key.to_s : "id"
-
-        def scoped(owners)
-          owners = owners.except(:order) unless owners.limit_value
-          relation = @reflection.klass.unscoped.where(below => owners.select(owners.klass.arel_table[above]))
-          @reflection.scope ? relation.instance_exec(&@reflection.scope) : relation
-        end
+        def owned(text) = text.sub(OWNERS) { @owners.keys(above) }
       end
       private_constant :Branch
     end

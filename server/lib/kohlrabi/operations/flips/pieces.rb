@@ -16,11 +16,19 @@ module Kohlrabi
                  { events: [:listing, :sale, :refund, { split_parts: :piece }], lot_member: { lot: :members },
                    split_part: { event: { piece: %i[diary_entries split_part] } } }].freeze
 
+        # What its price and its listing are made from.
+        OFFERED = [:summary, :photos, :listing_texts, :staging_marks, *FlipRecords::PARTS].freeze
+
         # A piece with all that its pages are made from, read at once. Raises Missing.
-        def whole(id)
-          found = Records::AtOnce.load(Records::Piece.live.where(id: id), [*PARTS, *Planning::Plans::PARTS]).first
-          found or raise Support::Missing.new("piece", id)
+        def whole(id) = with(id, [*PARTS, *Planning::Plans::PARTS])
+
+        # The same for pricing and listing it.
+        def offered(id) = with(id, [*OFFERED, *Planning::Plans::PARTS])
+
+        def with(id, parts)
+          Records::AtOnce.load(Records::Piece.live.where(id: id), parts).first or raise Support::Missing.new("piece", id)
         end
+        private_class_method :with
 
         # {costs:, work:} of a piece, with what their lines say.
         def costs_and_work(piece)

@@ -46,20 +46,21 @@ module Kohlrabi
         private_class_method :day
 
         # What was asked, got and held, by one question.
-        def record
+        def record = (@question ||= Records::AtOnce.new(asked)).all
+        private_class_method :record
+
+        def asked
           listed = Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece)
           sold = Records::FlipSummary.where(live: true, stage: "sold")
           got = sold.where("asking_minor > 0").where.not(receipts_minor: nil).order(ended_on: :desc).limit(500)
           held = sold.where("turnaround_days > 0").where.not(cash_profit_minor: nil)
-          Records::AtOnce.rows(
-            listed: [listed, "pieces.kind_key", :listed_on, :ended_on, :stage, :piece_id],
+          { listed: [listed, "pieces.kind_key", :listed_on, :ended_on, :stage, :piece_id],
             sets: [Records::Event.live.where(kind: "sold").where.not(piece_set_event_id: nil), :piece_id, :piece_set_event_id],
             returns: [Records::SaleReturn.live.order(:id), :piece_id, :listed_on, :sold_on, :returned_on],
             got: [got, :receipts_minor, :asking_minor],
-            held: [held, "COUNT(*)", "SUM(cash_profit_minor)", "SUM(turnaround_days)"]
-          )
+            held: [held, "COUNT(*)", "SUM(cash_profit_minor)", "SUM(turnaround_days)"] }
         end
-        private_class_method :record
+        private_class_method :asked
 
         # Since when a piece is on the market: since its last return, where it came back. listed: as recorded, or nil.
         def listed_since(piece, listed) = [listed, Records::SaleReturn.live.where(piece: piece).maximum(:returned_on)].compact.max

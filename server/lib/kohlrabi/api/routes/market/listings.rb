@@ -14,11 +14,11 @@ module Kohlrabi
           end
 
           def self.offering(app)
-            app.get("/api/pieces/:id/listing") { json(listing(Operations::Flips::Pieces.whole(params[:id]))) }
+            app.get("/api/pieces/:id/listing") { json(listing(Operations::Flips::Pieces.offered(params[:id]))) }
             app.put("/api/pieces/:id/listing/:length") { change { listing(Operations::Market::Listings.set(params[:id], params[:length], given)) } }
             app.put("/api/pieces/:id/staging") { change { listing(Operations::Market::Listings.tick(params[:id], given)) } }
             app.get("/api/pieces/:id/photos.zip") do
-              piece = Operations::Flips::Pieces.whole(params[:id])
+              piece = Operations::Flips::Pieces.offered(params[:id])
               zip = Operations::Market::Listings.zip(piece)
               content_type "application/zip"
               cache_control :no_store

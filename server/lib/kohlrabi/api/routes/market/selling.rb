@@ -21,7 +21,7 @@ module Kohlrabi
           end
 
           def self.pricing(app)
-            app.get("/api/pieces/:id/pricing") { json(Serializers::Market::PricingPage.new(Operations::Flips::Pieces.whole(params[:id]), say, price: Selling.price(params[:price])).to_h) }
+            app.get("/api/pieces/:id/pricing") { json(Serializers::Market::PricingPage.new(Operations::Flips::Pieces.offered(params[:id]), say, price: Selling.price(params[:price])).to_h) }
             app.post("/api/pieces/:id/price-decisions") { change(201) { Serializers::Market::PriceDecision.present(Operations::Market::Prices.decide(params[:id], given), say) } }
             app.put("/api/pieces/:id/new-price") { change { { id: Operations::Market::Prices.set_new_price(params[:id], given).id } } }
             app.post("/api/pieces/:id/comparables") { change(201) { Serializers::Market::Comparable.present(Operations::Market::Comparables.create(params[:id], given), say) } }
