@@ -4,8 +4,6 @@
 root="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)"
 export BUNDLE_GEMFILE="$root/Gemfile" BUNDLE_PATH="$root/vendor/bundle" BUNDLE_SILENCE_ROOT_WARNING=1
 export BUNDLE_DISABLE_VERSION_CHECK=true LANG="${LANG:-C.UTF-8}"
-# Compiling as it runs saves a third of the processor's time; a Ruby built without it takes no notice.
-export RUBY_YJIT_ENABLE="${RUBY_YJIT_ENABLE:-1}"
 
 fail() { echo "$*" >&2; exit 1; }
 

@@ -155,7 +155,8 @@ RSpec.describe "pricing and the market", :api do
   end
 
   it "says how long listings took, a set as one, and nothing where there is nothing" do
-    expect(market).to eq("rows" => [], "total" => 0, "asked" => { "minor" => 0, "text" => "0.00", "typed" => "0.00" }, "place_day" => nil, "times" => [],
+    expect(market).to eq("rows" => [], "total" => 0, "asked" => { "minor" => 0, "text" => "0.00", "typed" => "0.00" }, "place_day" => nil,
+                         "times" => [],
                          "seasons" => [], "sold" => [])
     history
     chair("2026-06-01") # stands 29 days: censored

@@ -56,7 +56,13 @@ module Kohlrabi
       # answers all but the first.
       def initialize(asked)
         @names = asked.keys
-        @parts = asked.values.map { |one| one.is_a?(Branch) ? one : Part.new(*(one.is_a?(Array) ? one : [one])) }
+        @parts = asked.values.map do |one|
+          case one
+          when Branch then one
+          when Array then Part.new(*one)
+          else Part.new(one)
+          end
+        end
       end
 
       # Records or Arrays of one part.
