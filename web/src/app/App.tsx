@@ -2,8 +2,8 @@ import CssBaseline from "@mui/material/CssBaseline";
 import { ThemeProvider } from "@mui/material/styles";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { lazy } from "react";
-import { createBrowserRouter, RouterProvider } from "react-router";
-import { Broken } from "./Broken";
+import { BrowserRouter, useRoutes } from "react-router";
+import { Unbroken } from "./Broken";
 import { Gate } from "./Gate";
 import { Lost } from "./Lost";
 import { Shell } from "./Shell";
@@ -54,10 +54,13 @@ const Stash = lazy(() => import("../areas/shelf/Stash"));
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
 
-const router = createBrowserRouter([
+const ROUTES = [
   {
-    element: <Shell />,
-    errorElement: <Broken />,
+    element: (
+      <Unbroken>
+        <Shell />
+      </Unbroken>
+    ),
     children: [
       { path: "/", element: <Today /> },
       { path: "/week", element: <WeekPage /> },
@@ -102,7 +105,9 @@ const router = createBrowserRouter([
       { path: "*", element: <Lost /> },
     ],
   },
-]);
+];
+
+const Screens = () => useRoutes(ROUTES);
 
 export function App() {
   return (
@@ -111,7 +116,9 @@ export function App() {
       <QueryClientProvider client={client}>
         <Gate>
           <UndoProvider>
-            <RouterProvider router={router} />
+            <BrowserRouter>
+              <Screens />
+            </BrowserRouter>
           </UndoProvider>
         </Gate>
       </QueryClientProvider>

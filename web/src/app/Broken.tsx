@@ -1,8 +1,20 @@
 // What is shown when a screen could not be opened: most often because a newer version has been built meanwhile.
 import Button from "@mui/material/Button";
+import { Component, type ReactNode } from "react";
 import { Empty } from "../kit/Empty";
 
-export function Broken() {
+// React asks for a class where an error below is to be caught.
+export class Unbroken extends Component<{ children: ReactNode }, { broken: boolean }> {
+  state = { broken: false };
+
+  static getDerivedStateFromError = () => ({ broken: true });
+
+  render() {
+    return this.state.broken ? <Broken /> : this.props.children;
+  }
+}
+
+function Broken() {
   return (
     <Empty title="This screen could not be opened">
       <span role="alert">

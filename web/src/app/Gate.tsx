@@ -1,16 +1,12 @@
 // Asks for the passcode when the server wants one: on other devices, where it listens beyond its own machine.
-import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import TextField from "@mui/material/TextField";
-import Typography from "@mui/material/Typography";
 import { useQueryClient } from "@tanstack/react-query";
-import { type FormEvent, type ReactNode, useEffect, useState } from "react";
-import { api, ask, LOCKED } from "../api/client";
+import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
+import { LOCKED } from "../api/client";
+
+const Passcode = lazy(() => import("./Passcode"));
 
 export function Gate({ children }: { children: ReactNode }) {
   const [locked, setLocked] = useState(false);
-  const [passcode, setPasscode] = useState("");
-  const [error, setError] = useState<string | null>(null);
   const client = useQueryClient();
   useEffect(() => {
     const lock = () => setLocked(true);
@@ -18,43 +14,13 @@ export function Gate({ children }: { children: ReactNode }) {
     return () => window.removeEventListener(LOCKED, lock);
   }, []);
   if (!locked) return children;
-  const enter = async (event: FormEvent) => {
-    event.preventDefault();
-    try {
-      await ask(api.POST("/api/session", { body: { passcode } }));
-      setPasscode("");
-      setError(null);
-      setLocked(false);
-      await client.resetQueries();
-    } catch (problem) {
-      setError((problem as Error).message);
-    }
+  const enter = async () => {
+    setLocked(false);
+    await client.resetQueries();
   };
   return (
-    <Box component="main" sx={{ maxWidth: 380, mx: "auto", pt: "18vh", px: 2 }}>
-      <Box component="form" onSubmit={(event: FormEvent) => void enter(event)} sx={{ display: "grid", gap: 2 }}>
-        <Typography variant="h1" sx={{ color: "secondary.main" }}>
-          kohlrabi
-        </Typography>
-        <span>This workshop is on another machine. Give its passcode to look in.</span>
-        <TextField
-          label="Passcode"
-          type="password"
-          autoComplete="current-password"
-          value={passcode}
-          error={!!error}
-          helperText={error}
-          onChange={(event) => setPasscode(event.target.value)}
-        />
-        <Button type="submit" variant="contained" size="large" disabled={passcode === ""}>
-          Look in
-        </Button>
-        {window.location.protocol === "http:" && (
-          <Typography variant="caption" sx={{ color: "text.secondary" }}>
-            Plain HTTP: whoever shares this network can overhear it. Use it only at home.
-          </Typography>
-        )}
-      </Box>
-    </Box>
+    <Suspense>
+      <Passcode onEntered={enter} />
+    </Suspense>
   );
 }

@@ -3,7 +3,8 @@ import { useState } from "react";
 import { api, ask } from "../api/client";
 import { useToday, useWorkshop } from "../api/queries";
 import { type Named, startWith } from "../kit/fields";
-import { type Danger, DangerDialog, dangerOf } from "../kit/DangerDialog";
+import { type Danger, dangerOf } from "../kit/danger";
+import DangerDialog from "../kit/DangerDialog";
 import { FormDialog } from "../kit/FormDialog";
 import { useUndo } from "../kit/session/undo";
 

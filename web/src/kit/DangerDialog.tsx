@@ -7,23 +7,15 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
-import { api, ask, ProblemError } from "../api/client";
-import type { Problem } from "../api/types";
+import { api, ask } from "../api/client";
 import { useUndo } from "./session/undo";
 import { CautionText } from "./CautionText";
+import type { Danger } from "./danger";
 import { LeadAnswers } from "./LeadAnswers";
-
-export type Danger = NonNullable<Problem["danger"]> & { why: string };
-
-// The danger that an error speaks of, or null.
-export function dangerOf(error: unknown): Danger | null {
-  if (!(error instanceof ProblemError) || !error.problem.danger) return null;
-  return { ...error.problem.danger, why: error.message };
-}
 
 type Props = { danger: Danger; onClose: () => void; onCleared: () => void };
 
-export function DangerDialog({ danger, onClose, onCleared }: Props) {
+export default function DangerDialog({ danger, onClose, onCleared }: Props) {
   const { failed } = useUndo();
   const { piece, caution, about, why } = danger;
   const confirm = async (key: string) => {

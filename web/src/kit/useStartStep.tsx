@@ -1,10 +1,12 @@
 // Starts a timer on a step with one tap; asks for the reason where it is too early, and has a caution read, or the lead question answered,
 // on the spot.
-import { type ReactNode, useState } from "react";
+import { lazy, type ReactNode, Suspense, useState } from "react";
 import { api, ask, ProblemError } from "../api/client";
 import { useUndo } from "./session/undo";
-import { type Danger, DangerDialog, dangerOf } from "./DangerDialog";
+import { type Danger, dangerOf } from "./danger";
 import { LazyForm } from "./LazyForm";
+
+const DangerDialog = lazy(() => import("./DangerDialog"));
 
 type Wanted = { piece_id: number; step: string; label: string; person_id?: number };
 
@@ -47,14 +49,16 @@ export function useStartStep(): [(wanted: Wanted) => void, ReactNode] {
         />
       )}
       {danger && (
-        <DangerDialog
-          danger={danger.danger}
-          onClose={() => setDanger(null)}
-          onCleared={() => {
-            setDanger(null);
-            start(danger.wanted);
-          }}
-        />
+        <Suspense>
+          <DangerDialog
+            danger={danger.danger}
+            onClose={() => setDanger(null)}
+            onCleared={() => {
+              setDanger(null);
+              start(danger.wanted);
+            }}
+          />
+        </Suspense>
       )}
     </>
   );

@@ -16,7 +16,7 @@ import { EffortInput } from "../../kit/EffortInput";
 import { LazyForm } from "../../kit/LazyForm";
 import { Ticking } from "../../kit/Ticking";
 
-export function RunningTimer({ timer, people }: { timer: Timer; people: number }) {
+export default function RunningTimer({ timer, people }: { timer: Timer; people: number }) {
   const stop = useStopTimer();
   const { remove } = useUndo();
   const [effort, setEffort] = useState("");

@@ -18,11 +18,12 @@ import { WorkList } from "../../kit/WorkList";
 import { DryingPart } from "./DryingPart";
 import { InHandRow } from "./InHandRow";
 import { NowPart } from "./NowPart";
-import { RunningTimer } from "./RunningTimer";
 import { TagsPart } from "./TagsPart";
 import { WantsPart } from "./WantsPart";
 import { WeekStrip } from "./WeekStrip";
 
+// Loaded where a timer runs, or hours are recorded: the first screen loads less.
+const RunningTimer = lazy(() => import("./RunningTimer"));
 const WorkDialog = lazy(() => import("../../kit/WorkDialog"));
 
 export default function Today() {
@@ -54,9 +55,13 @@ export default function Today() {
         </Button>
       </PageHead>
       <SubNav name="Today" pages={TODAY_PAGES} />
-      {timers.map((timer) => (
-        <RunningTimer key={timer.id} timer={timer} people={people.length} />
-      ))}
+      {timers.length > 0 && (
+        <Suspense>
+          {timers.map((timer) => (
+            <RunningTimer key={timer.id} timer={timer} people={people.length} />
+          ))}
+        </Suspense>
+      )}
       {nothing && timers.length === 0 && (
         <Empty title="Nothing is in hand">
           <span>

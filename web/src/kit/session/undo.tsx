@@ -1,8 +1,17 @@
 // Says what was just done and offers to take it back: by the button, or Ctrl+Z while nothing is being typed.
-import Button from "@mui/material/Button";
-import Snackbar from "@mui/material/Snackbar";
 import { useQueryClient } from "@tanstack/react-query";
-import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
+import {
+  createContext,
+  lazy,
+  type ReactNode,
+  Suspense,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from "react";
 import { api, ask, ProblemError } from "../../api/client";
 import { typing } from "./shortcuts";
 
@@ -15,6 +24,9 @@ type Undo = {
   remove: (answer: Promise<Answer>) => Promise<boolean>;
   failed: (error: unknown) => void;
 };
+
+// Loaded when there is something to say: the first screen loads less.
+const Told = lazy(() => import("./Told"));
 
 const UndoContext = createContext<Undo | null>(null);
 
@@ -73,21 +85,16 @@ export function UndoProvider({ children }: { children: ReactNode }) {
   return (
     <UndoContext.Provider value={value}>
       {children}
-      <Snackbar
-        key={shown?.message}
-        open={shown !== null}
-        autoHideDuration={9000}
-        onClose={(_, reason) => reason !== "clickaway" && setShown(null)}
-        message={shown?.message}
-        sx={{ mb: { xs: 8, md: 0 } }}
-        action={
-          shown?.undo && (
-            <Button color="inherit" size="small" onClick={() => void takeBack()}>
-              Undo
-            </Button>
-          )
-        }
-      />
+      {shown && (
+        <Suspense>
+          <Told
+            key={shown.message}
+            message={shown.message}
+            onUndo={shown.undo && (() => void takeBack())}
+            onClose={() => setShown(null)}
+          />
+        </Suspense>
+      )}
     </UndoContext.Provider>
   );
 }
