@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../support/api_helper"
+require_relative "../support/demo_records"
 
 # How often one answer asks the database, over the demo: what was looked up once is not looked up again, and no list asks row by row.
 RSpec.describe "queries of an answer", :own_data do
@@ -12,18 +13,7 @@ RSpec.describe "queries of an answer", :own_data do
               "/api/pieces/{id}/substitutes" => "product=paint_all", "/api/tools/{tool}/template.svg" => "given=%7B%7D",
               "/api/tools/{tool}/template.pdf" => "given=%7B%7D" }
 
-  before(:context) do
-    @was = Kohlrabi::Records::Database.file
-    @folder = File.join(Dir.mktmpdir("kohlrabi-queries"), "home")
-    Templates.copy(Templates.demo, @folder)
-    Kohlrabi::Records::Database.open(File.join(@folder, "workshop.sqlite3"))
-  end
-
-  after(:context) do
-    Kohlrabi::Records::Database.open(@was)
-    Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = OFF")
-    FileUtils.rm_rf(File.dirname(@folder))
-  end
+  include_context "with the records of the demo"
 
   before do
     at("2026-06-30T12:00:00Z")

@@ -1,21 +1,10 @@
 # frozen_string_literal: true
 
-require_relative "../server_helper"
+require_relative "../support/demo_records"
 
 # Rows of several tables by one question, held against Active Record's own loading over the demo.
 RSpec.describe Kohlrabi::Records::AtOnce, :own_data do
-  before(:context) do
-    @was = Kohlrabi::Records::Database.file
-    @folder = File.join(Dir.mktmpdir("kohlrabi-at-once"), "home")
-    Templates.copy(Templates.demo, @folder)
-    Kohlrabi::Records::Database.open(File.join(@folder, "workshop.sqlite3"))
-  end
-
-  after(:context) do
-    Kohlrabi::Records::Database.open(@was)
-    Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = OFF")
-    FileUtils.rm_rf(File.dirname(@folder))
-  end
+  include_context "with the records of the demo"
 
   tree = [{ events: %i[listing sale refund] }, { cost_shares: { cost: :receipts } }, { work_shares: { work_entry: :person } }, :photos,
           :planned_shape, { looks: :look_zones }, { findings: :own_finding }, { lot_member: :lot }, :summary, :prospect, :step_marks, :technique_tags]

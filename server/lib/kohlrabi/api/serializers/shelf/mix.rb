@@ -15,7 +15,7 @@ module Kohlrabi
 
           def version(version)
             { id: version.id, number: version.number, text: Operations::Shelf::Mixes.core(version).text, note: version.note,
-              made_on: @say.day(@say.workshop.date_of(version.created_at)), parts: @say.mix_parts(version) }
+              made_on: @say.day(@say.workshop.date_of(version.created_at)), parts: mix_parts(version) }
           end
         end
       end

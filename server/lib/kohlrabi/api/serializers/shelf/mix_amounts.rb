@@ -6,8 +6,10 @@ module Kohlrabi
       module Shelf
         # What an amount of a mix takes, and whether it is there.
         class MixAmounts < Support::Page
-          attribute(:whole) { @say.mixed(@whole) }
-          attribute(:stands) { |mix| @say.mixed(@left.fetch(Operations::Shelf::Mixes.key(mix), 0)) }
+          include MixWords
+
+          attribute(:whole) { mixed(@whole) }
+          attribute(:stands) { |mix| mixed(@left.fetch(Operations::Shelf::Mixes.key(mix), 0)) }
           attribute(:parts) { Operations::Shelf::Batches.amounts(@version, @whole).map { |key, ml| part(key, ml) } }
 
           # mix: Records::Mix; whole: ml, Rational; for a piece what its plan needs.
@@ -24,7 +26,7 @@ module Kohlrabi
             product = Operations::Shelf::Mixes.products(@version)[key]
             keys = product && Operations::Shelf::Draws.keys(Operations::Shelf::Containers.product(product))
             there = keys&.sum { |one| @left.fetch(one, 0) }
-            { label: Operations::Shelf::Mixes.label(@version, key), amount: @say.mixed(ml), there: there && @say.mixed(there),
+            { label: Operations::Shelf::Mixes.label(@version, key), amount: mixed(ml), there: there && mixed(there),
               enough: there.nil? || there >= ml }
           end
         end

@@ -6,12 +6,14 @@ module Kohlrabi
       module Shelf
         # What was mixed and stands on the shelf, with what was added to match a colour.
         class MixBatch < Support::Page
+          include MixWords
+
           attributes :id
           said :day, :keeps_until
           said :day, :made_on, from: :bought_on
           attribute(:version) { |batch| batch.mix_version&.number }
-          attribute(:made) { @say.mixed(@core.volume) }
-          attribute(:left) { @say.mixed(@core.left) }
+          attribute(:made) { mixed(@core.volume) }
+          attribute(:left) { mixed(@core.left) }
           attribute(:percent) { (@core.left * 100 / @core.volume).round }
           attribute(:empty) { @core.empty? }
           attribute(:worth) { @say.money(@core.worth) }
@@ -42,13 +44,13 @@ module Kohlrabi
           end
 
           def corrected(found)
-            { whole: @say.mixed(found.whole),
-              adds: found.adds.map { |key, amount| { label: Operations::Shelf::Mixes.label(@latest, key), amount: @say.mixed(amount) } } }
+            { whole: mixed(found.whole),
+              adds: found.adds.map { |key, amount| { label: Operations::Shelf::Mixes.label(@latest, key), amount: mixed(amount) } } }
           end
 
           def line(line)
             entry = line.entry
-            { label: entry.label, amount: @say.mixed(entry.amount), percent: percent(line.percent), all: percent(line.all), said: entry.said,
+            { label: entry.label, amount: mixed(entry.amount), percent: percent(line.percent), all: percent(line.all), said: entry.said,
               trip: entry.trip, on: @say.day(entry.on) }
           end
 

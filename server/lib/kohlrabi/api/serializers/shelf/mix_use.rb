@@ -6,11 +6,13 @@ module Kohlrabi
       module Shelf
         # What of a mix is on a piece, by zones and coats (Operations::Shelf::MixUses::Use).
         class MixUse < Support::Page
+          include MixWords
+
           attribute(:piece) { |use| Bench::BenchWords.link(use.piece) }
-          attribute(:zones) { |use| @say.zones_of(use) }
-          attribute(:needed) { |use| use.needed.zero? ? nil : @say.mixed(use.needed) }
+          attribute(:zones) { |use| zones_of(use) }
+          attribute(:needed) { |use| use.needed.zero? ? nil : mixed(use.needed) }
           attribute(:coats) do |use|
-            use.coats.map { |coat| { version: coat.version, step: coat.step, on: @say.day(coat.on), amount: @say.mixed(coat.amount) } }
+            use.coats.map { |coat| { version: coat.version, step: coat.step, on: @say.day(coat.on), amount: mixed(coat.amount) } }
           end
         end
       end

@@ -6,6 +6,8 @@ module Kohlrabi
       module Shelf
         # Mixes and colours that are on a piece, for a touch-up.
         class PieceMixes < Support::Page
+          include MixWords
+
           attribute(:mixes) { |piece| Operations::Shelf::MixUses.of_piece(piece).map { |use| mix(use) } }
           attribute(:colours) { |piece| Operations::Shelf::ColourUses.of_piece(piece).map { |use| colour(use) } }
 
@@ -17,15 +19,15 @@ module Kohlrabi
           def stands(mix)
             batches = Operations::Shelf::Batches.of(mix).reject { |batch| Operations::Shelf::Containers.core(batch).empty? }
             batches.map do |batch|
-              { place: batch.place.to_s, left: @say.mixed(Operations::Shelf::Containers.core(batch).left), version: batch.mix_version&.number,
+              { place: batch.place.to_s, left: mixed(Operations::Shelf::Containers.core(batch).left), version: batch.mix_version&.number,
                 made_on: @say.day(batch.bought_on) }
             end
           end
 
           # A colour out of a tin on the piece.
           def colour(use)
-            amount = ->(number) { use.row[:unit] == "ml" ? @say.mixed(number) : @say.amount(number, use.row) }
-            { label: use.row[:label], swatch: use.row[:colour].hex, zones: @say.zones_of(use),
+            amount = ->(number) { use.row[:unit] == "ml" ? mixed(number) : @say.amount(number, use.row) }
+            { label: use.row[:label], swatch: use.row[:colour].hex, zones: zones_of(use),
               needed: use.needed.zero? ? nil : amount.call(use.needed),
               coats: use.coats.map { |coat| { step: coat.step, on: @say.day(coat.on), amount: amount.call(coat.amount) } },
               stands: use.tins.map { |tin| { place: tin.place.to_s, left: amount.call(Operations::Shelf::Containers.core(tin).left) } } }

@@ -79,53 +79,6 @@ module Kohlrabi
           # A material by its name and the swatch of its colour.
           def material(row) = { product: row[:key], label: row[:label], swatch: row[:colour]&.hex }
 
-          # Amounts of products: {key => amount}.
-          def materials(amounts)
-            amounts.map do |key, amount|
-              row = Operations::Shelf::Containers.product(key)
-              { product: key, label: row[:label], text: amount(amount, row) }
-            end
-          end
-
-          # ml of a mix: one mixes by the tenth of a millilitre where it is little.
-          def mixed(amount)
-            amount = amount.to_r
-            return Core::Units::Measures.volume(amount, unit: "in") if workshop.length_unit == "in"
-            return "#{Core::Units::Numerals.text(amount, 1)} ml" if amount < 100 && amount.round(1) != amount.round
-
-            Core::Shelf::Amount.text(amount.round, { unit: "ml" }, unit: workshop.length_unit)
-          end
-
-          # Parts of a version of a mix, with their percentage.
-          def mix_parts(version)
-            mix = Operations::Shelf::Mixes.core(version)
-            mix.parts.map do |part|
-              parts = part.parts.to_r
-              { product: Operations::Shelf::Mixes.products(version)[part.key]&.then { |key| Core::Shelf::Products.product(key) },
-                colour: Core::Shelf::Products.colour(part.key).to_s, label: part.label,
-                parts: parts.denominator == 1 ? parts.to_i.to_s : Core::Units::Numerals.plain(parts, 2),
-                percent: "#{Core::Units::Numerals.text(mix.shares.fetch(part.key) * 100, 1)}%" }
-            end
-          end
-
-          # Zones that a mix or a colour is used on, in words; use: with plan and zones.
-          def zones_of(use)
-            return "" unless use.plan
-
-            repeats = Core::Planning::Repeats
-            Core::Planning::ZoneWords.list(use.zones.map { |key| repeats.base(key) }.uniq, repeats.single(use.plan.brief.zones))
-          end
-
-          # Pieces that a bench tool has cut, and the sizes of one.
-          def cuts(answer)
-            answer.cuts.map { |cut| { mark: cut.mark, name: cut.name, count: cut.number, size: sizes(cut), from: cut.from } }
-          end
-
-          def sizes(one)
-            tools = Core::Tools::Say.new(workshop.length_unit)
-            [one.long, one.wide].compact.map { |mm| tools.length(mm) }.join(" × ")
-          end
-
           # Median and quartiles with their n. The block puts a value into words, as a number where there is none.
           def quartiles(summary)
             { n: summary[:n], **summary.slice(:median, :lower, :upper).transform_values do |value|

@@ -6,6 +6,8 @@ module Kohlrabi
       module Tools
         # What a bench tool answers (Core::Tools::Answer).
         class ToolAnswer < Support::Page
+          include ToolWords
+
           attributes :headline, :assumes, :warnings
           shows :table, :picture
           attribute(:lines) { |answer| answer.lines.map { |line| { label: line.label, text: line.text, why: line.why } } }
@@ -13,10 +15,10 @@ module Kohlrabi
           attribute(:cautions) do |answer|
             answer.cautions.map { |key| Core::Planning::Cautions.text(key.to_sym, unit: @say.workshop.length_unit) }
           end
-          attribute(:materials) { |answer| @say.materials(answer.materials) }
+          attribute(:materials) { |answer| materials(answer.materials) }
           attribute(:steps) { |answer| answer.steps.map { |step| { label: step.label, time: @say.effort(step.minutes * 60) } } }
-          attribute(:cuts) { |answer| @say.cuts(answer) }
-          attribute(:offcuts) { |answer| answer.offcuts.map { |one| "#{one.number} × #{one.name.downcase}, #{@say.sizes(one)}" } }
+          attribute(:cuts) { |answer| cuts(answer) }
+          attribute(:offcuts) { |answer| answer.offcuts.map { |one| "#{one.number} × #{one.name.downcase}, #{sizes(one)}" } }
 
           private
 

@@ -6,14 +6,16 @@ module Kohlrabi
       module Tools
         # What was kept of a bench tool on a piece.
         class ToolResult < Support::Page
+          include ToolWords
+
           attributes :id, :tool
           said :day, :done_on
           attribute(:label) { |row| Operations::Tools::SavedResults.label(row) }
           attribute(:values) { |row| JSON.parse(row.given) }
           attribute(:headline) { @found&.headline || "It cannot be reckoned any more." }
-          attribute(:cuts) { @found ? @say.cuts(@found) : [] }
+          attribute(:cuts) { @found ? cuts(@found) : [] }
           attribute(:offcuts) { @found ? @found.offcuts.size : 0 }
-          attribute(:materials) { |row| @say.materials(JSON.parse(row.materials).transform_values(&:to_r)) }
+          attribute(:materials) { |row| materials(JSON.parse(row.materials).transform_values(&:to_r)) }
           attribute(:kept_on) { |row| @say.day(@say.workshop.date_of(row.created_at)) }
 
           # row: Records::ToolResult.
