@@ -22,7 +22,7 @@ module AnyPiece
     zones = Plans.zones(kind, MATERIALS.sample(random: random))
     few = Array.new(2) { choice(random) }
     choices = zones.select(&:shown?).to_h { |zone| [zone.key, few.sample(random: random)] }
-    Plans.brief(kind, zones, choices, findings: findings(zones, random), look: look(random), schools: schools(random),
+    Plans.brief(kind, zones, choices, findings: findings(zones, random), look: look(random), practices: practices(random),
                                       lead: LEAD.sample(random: random))
   end
 
@@ -46,7 +46,7 @@ module AnyPiece
     { hardware: PLANNING::Brief::HARDWARE.sample(random: random), inside: PLANNING::Brief::INSIDES.sample(random: random) }
   end
 
-  def schools(random)
-    PLANNING::Schools.new(PLANNING::Schools::ALL.to_h { |row| [row[:question], row[:choices].sample(random: random)[:key]] })
+  def practices(random)
+    PLANNING::WorkshopPractices.new(PLANNING::WorkshopPractices::ALL.to_h { |row| [row[:question], row[:choices].sample(random: random)[:key]] })
   end
 end

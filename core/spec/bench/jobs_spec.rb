@@ -38,8 +38,8 @@ RSpec.describe Kohlrabi::Core::Bench::Jobs do
     undecided = Plans.plan("chest of drawers", zones, Plans.choice("undecided", options: %w[paint oil]))
     blocked = jobs(undecided).values.select(&:blocked)
     expect(blocked.map(&:blocked)).to all(include("undecided"))
-    plan = Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: "#243b53"), lead: "clear",
-                                                                                           schools: planning::Schools.new("applying" => "spray"))
+    spraying = planning::WorkshopPractices.new("applying" => "spray")
+    plan = Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: "#243b53"), lead: "clear", practices: spraying)
     expect(jobs(plan, moved: { "wash" => 555 })["wash"].pinned).to eq(555)
     sprayed = plan.steps.select { |step| step.place == "tent" }
     expect(sprayed).not_to be_empty

@@ -109,12 +109,12 @@ RSpec.describe "learning from own flips" do
   describe books::Cheaper do
     # 1000 of receipts, 10% less, 10% fees: 90 lost. 50 days, 2% a percent: 10 days saved at 12 a day are 120.
     it "weighs what is lost against the days it saves" do
-      answer = described_class.new([[600, 30], [400, 20]], less: 1/10r, fee_rate: 1/10r, quicker: 2r, place_day: 12).answer
+      answer = described_class.new([[600, 30], [400, 20]], less: 1/10r, fee_rate: 1/10r, quicker: 2r, profit_per_space_day: 12).answer
       expect(answer).to have_attributes(lost: 90, days: 10, won: 120, net: 30, needed: Rational(90, 60), n: 2)
     end
 
     it "never saves more days than there were, and knows no worth without a place's profit" do
-      expect(described_class.new([[600, 30]], less: 1/2r, quicker: 5r, place_day: 1).answer.days).to eq(30)
+      expect(described_class.new([[600, 30]], less: 1/2r, quicker: 5r, profit_per_space_day: 1).answer.days).to eq(30)
       expect(described_class.new([[600, nil]], less: 1/10r).answer).to have_attributes(won: nil, net: nil, needed: nil, lost: 60)
     end
   end

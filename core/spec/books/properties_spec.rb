@@ -36,7 +36,7 @@ RSpec.describe "learning, over random histories" do
     it "loses more the less is asked, and saves no fewer days" do
       40.times do
         sales = Array.new(random.rand(1..20)) { [random.rand(1..400_00), [nil, random.rand(0..90)].sample(random: random)] }
-        answers = [1/20r, 1/10r, 3/10r, 9/10r].map { |less| described_class.new(sales, less: less, quicker: 2r, place_day: 50).answer }
+        answers = [1/20r, 1/10r, 3/10r, 9/10r].map { |less| described_class.new(sales, less: less, quicker: 2r, profit_per_space_day: 50).answer }
         expect(answers.map(&:lost)).to eq(answers.map(&:lost).sort)
         expect(answers.map(&:days)).to eq(answers.map(&:days).sort)
         expect(answers.last.days).to be <= sales.sum { |_, days| days.to_i }
@@ -45,8 +45,8 @@ RSpec.describe "learning, over random histories" do
 
     it "breaks even just where it says it does" do
       sales = [[200_00, 40], [150_00, 25], [90_00, nil]]
-      needed = described_class.new(sales, less: 1/10r, fee_rate: 1/10r, place_day: 1_00).answer.needed
-      at = described_class.new(sales, less: 1/10r, fee_rate: 1/10r, place_day: 1_00, quicker: needed).answer
+      needed = described_class.new(sales, less: 1/10r, fee_rate: 1/10r, profit_per_space_day: 1_00).answer.needed
+      at = described_class.new(sales, less: 1/10r, fee_rate: 1/10r, profit_per_space_day: 1_00, quicker: needed).answer
       expect(needed).to eq(Rational(440_00 * 9 / 10, 65 * 100)) # 440.00 × 10% × 90% ÷ (65 × 10% × 1.00)
       expect(at.net).to eq(0)
     end

@@ -70,10 +70,14 @@ RSpec.describe "selling, over random listings" do
       found = outlook(random, survival(random))
       offers = Array.new(2) { random.rand(100..21_000) }.sort
       place = random.rand(0..400)
-      verdicts = offers.map { |offer| market::OfferAdvice.new(offer: offer, asking: 20_000, outlook: found, place_day: place).answer.verdict }
+      verdicts = offers.map do |offer|
+        market::OfferAdvice.new(offer: offer, asking: 20_000, outlook: found, profit_per_space_day: place).answer.verdict
+      end
       order = %i[decline counter take]
       expect(order.index(verdicts[0])).to be <= order.index(verdicts[1])
-      worth = [place, place + 50].map { |each| market::OfferAdvice.new(offer: 1, asking: 20_000, outlook: found, place_day: each).indifference }
+      worth = [place, place + 50].map do |each|
+        market::OfferAdvice.new(offer: 1, asking: 20_000, outlook: found, profit_per_space_day: each).indifference
+      end
       expect(worth[1]).to be <= worth[0]
     end
   end
@@ -88,7 +92,7 @@ RSpec.describe "selling, over random listings" do
       steps = pricing.steps(price, floor: floor, from: Date.new(2026, 6, 30), every: random.rand(1..30), by: Rational(random.rand(1..40), 100))
       amounts = [price, *steps.map(&:last)]
       expect(amounts.each_cons(2)).to all(satisfy { |one, other| one > other })
-      expect(amounts.last).to eq(steps.empty? || steps.size == pricing::MOST_STEPS ? amounts.last : floor)
+      expect(amounts.last).to eq(steps.empty? || steps.size == pricing::MAX_STEPS ? amounts.last : floor)
       expect(steps.map(&:first)).to eq(steps.map(&:first).sort.uniq)
     end
   end

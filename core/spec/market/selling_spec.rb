@@ -75,7 +75,7 @@ RSpec.describe Kohlrabi::Core::Market::OfferAdvice do
 
   def advice(offer, **rest)
     text = ->(minor) { format("%.2f", minor / 100.0) }
-    described_class.new(offer: offer, asking: 20_000, outlook: waiting, place_day: 100, text: text, **rest).answer
+    described_class.new(offer: offer, asking: 20_000, outlook: waiting, profit_per_space_day: 100, text: text, **rest).answer
   end
 
   it "takes an offer that is worth no less than waiting: 180.00 − 20 × 1.00 = 160.00" do
@@ -94,7 +94,7 @@ RSpec.describe Kohlrabi::Core::Market::OfferAdvice do
   end
 
   it "counts the place as free where too little is known, and meets half-way where nothing is" do
-    expect(advice(17_000, place_day: nil)).to have_attributes(verdict: :counter, counter: 18_000, why: /counted as free/)
+    expect(advice(17_000, profit_per_space_day: nil)).to have_attributes(verdict: :counter, counter: 18_000, why: /counted as free/)
     expect(advice(15_000, outlook: nil)).to have_attributes(verdict: :counter, counter: 17_500, at: nil)
   end
 

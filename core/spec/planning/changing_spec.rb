@@ -151,7 +151,11 @@ RSpec.describe "changing a plan" do
   end
 
   it "says when edges and trim are painted, by the workshop's way" do
-    notes = ->(way) { plan(schools: planning::Schools.new("edges" => way)).steps.select { |step| step.label.start_with?("Paint") }.map(&:notes) }
+    notes = lambda { |way|
+      plan(practices: planning::WorkshopPractices.new("edges" => way)).steps.select do |step|
+        step.label.start_with?("Paint")
+      end.map(&:notes)
+    }
     expect(notes.call("last")).to eq([["body first, then edges and trim"], [], ["edges and trim first"]])
     expect(notes.call("first")).to eq([["edges and trim first"]] * 3)
   end

@@ -13,21 +13,21 @@ RSpec.describe Kohlrabi::Core::Planning::Conflicts do
   white = Plans.choice("paint", colour: "#ffffff")
   stain = Plans.choice("stain", colour: "#6b3d1e")
   tannin = ["tannin_wood", nil, nil]
-  never = Kohlrabi::Core::Planning::Schools.new("primer" => "never")
+  never = Kohlrabi::Core::Planning::WorkshopPractices.new("primer" => "never")
 
   it "pale paint on tannin-rich wood: settled by a blocking primer, open without one" do
     expect(told("solid", white, tannin)).to include("bleed" => ["shellac-based stain-blocking primer blocks it", []])
     open = { "bleed" => [nil, ["prime with the shellac-based primer", "leave it as it is"]] }
-    expect(told("solid", white, tannin, schools: never)).to include(open)
+    expect(told("solid", white, tannin, practices: never)).to include(open)
     expect(told("solid", white, tannin, look: { primer: "primer_bond" })).to include(open)
-    expect(told("solid", Plans.choice("paint", colour: "#101010"), tannin, schools: never)).not_to include("bleed")
+    expect(told("solid", Plans.choice("paint", colour: "#101010"), tannin, practices: never)).not_to include("bleed")
   end
 
   it "a primer under a paint that has its own, unless findings call for it" do
-    always = Kohlrabi::Core::Planning::Schools.new("primer" => "always")
-    expect(told("solid", white, schools: always)).to include("unneeded" => [nil, ["leave the primer out"]])
-    expect(told("solid", white, tannin, schools: always)).not_to include("unneeded")
-    expect(told("solid", Plans.choice("paint", product: "paint_enamel"), schools: always)).not_to include("unneeded")
+    always = Kohlrabi::Core::Planning::WorkshopPractices.new("primer" => "always")
+    expect(told("solid", white, practices: always)).to include("unneeded" => [nil, ["leave the primer out"]])
+    expect(told("solid", white, tannin, practices: always)).not_to include("unneeded")
+    expect(told("solid", Plans.choice("paint", product: "paint_enamel"), practices: always)).not_to include("unneeded")
   end
 
   it "water-based over oil, wax or silicone under paint" do

@@ -54,16 +54,16 @@ RSpec.describe "a plan as a master would sign it" do
     it "takes 15 to 25 min for a coat on two bedside tables by sprayer, 60 to 120 by brush, setting up apart" do
       tables = piece("bedside table", width: 450.0, height: 600.0, depth: 400.0, drawer_rows: [1], doors: 0, units: 2)
       coat = lambda do |way|
-        schools = planning::Schools.new("applying" => way, "sprayer" => "yes")
-        plan = Plans.plan("bedside table", tables, everywhere(tables, paint(pale)), lead: "clear", schools: schools)
+        practices = planning::WorkshopPractices.new("applying" => way, "sprayer" => "yes")
+        plan = Plans.plan("bedside table", tables, everywhere(tables, paint(pale)), lead: "clear", practices: practices)
         plan.steps.find { |step| step.key.start_with?("coat/") }.tasks.sum(&:minutes)
       end
       expect([coat.call("spray"), coat.call("brush")]).to match([be_between(15, 25), be_between(60, 120)])
     end
 
     it "sets the sprayer up once: later coats clean the nozzle" do
-      schools = planning::Schools.new("applying" => "spray", "sprayer" => "yes")
-      coats = Plans.plan("chest of drawers", chest, paint("#24364f"), lead: "clear", schools: schools).steps.select do |step|
+      practices = planning::WorkshopPractices.new("applying" => "spray", "sprayer" => "yes")
+      coats = Plans.plan("chest of drawers", chest, paint("#24364f"), lead: "clear", practices: practices).steps.select do |step|
         step.ways.include?("spray")
       end
       expect(coats.map { |step| step.tasks.map(&:fixed).max }).to match([40, be <= 8]) # the brush for the edges
@@ -72,8 +72,8 @@ RSpec.describe "a plan as a master would sign it" do
   end
 
   it "sprays outdoors where there is no tent, and finishes the edge of a top with its top until somebody says otherwise" do
-    schools = planning::Schools.new("applying" => "spray", "sprayer" => "yes")
-    places = ->(tent) { Plans.plan("chest of drawers", chest, paint(pale), lead: "clear", schools: schools, tent: tent).steps.map(&:place).uniq }
+    practices = planning::WorkshopPractices.new("applying" => "spray", "sprayer" => "yes")
+    places = ->(tent) { Plans.plan("chest of drawers", chest, paint(pale), lead: "clear", practices: practices, tent: tent).steps.map(&:place).uniq }
     expect([places.call(true).include?("tent"), places.call(false).include?("tent"), places.call(false)]).to match([true, false, include("outdoors")])
     plan = Plans.plan("chest of drawers", chest, { "top" => Plans.choice("oil") }, lead: "clear")
     expect(plan.steps.find { |step| step.key.start_with?("oil/") }.zones).to contain_exactly("top", "edge")
@@ -150,9 +150,9 @@ RSpec.describe "a plan as a master would sign it" do
     end
 
     it "washes grease, mould and droppings off before sanding, though the house washes after it" do
-      after = planning::Schools.new("washing" => "after")
+      after = planning::WorkshopPractices.new("washing" => "after")
       washed = lambda { |*found|
-        Plans.plan("chest of drawers", chest, paint(pale), findings: Plans.findings(*found), lead: "clear", schools: after).steps.map(&:key)
+        Plans.plan("chest of drawers", chest, paint(pale), findings: Plans.findings(*found), lead: "clear", practices: after).steps.map(&:key)
       }
       expect(washed.call(["grease", nil, nil])).to include("wash", "wash-after")
       expect(washed.call(["varnish", nil, nil])).not_to include("wash")
@@ -189,7 +189,7 @@ RSpec.describe "a plan as a master would sign it" do
     end
 
     it "takes the tape off drawers that stay in place, waxes bare wood twice, and turns no door before two hours" do
-      place = Plans.plan("chest of drawers", chest, paint(pale), lead: "clear", schools: planning::Schools.new("drawers" => "place"))
+      place = Plans.plan("chest of drawers", chest, paint(pale), lead: "clear", practices: planning::WorkshopPractices.new("drawers" => "place"))
       expect(at(place, "drawers-unmask")).to be > at(place, "coat/")
       waxed = Plans.plan("chest of drawers", chest, Plans.choice("wax"), lead: "clear").steps.map(&:label).grep(/Wax/)
       expect(waxed.first(2)).to eq(["Wax, buff after 30 min", "Wax, a second time, buff after 30 min"])

@@ -34,7 +34,7 @@ RSpec.describe "dangers of any plan" do
     zones = Plans.zones(kind, materials.sample(random: random))
     found = Array.new(random.rand(5)) { [keys.sample(random: random), random.rand < 0.6 ? zones.sample(random: random).key : nil, random.rand(1..4)] }
     few = Array.new(2) { any_choice.call(random) }
-    schools = planning::Schools::ALL.to_h { |row| [row[:question], row[:choices].sample(random: random)[:key]] }
+    practices = planning::WorkshopPractices::ALL.to_h { |row| [row[:question], row[:choices].sample(random: random)[:key]] }
     look = { hardware: planning::Brief::HARDWARE.sample(random: random), inside: planning::Brief::INSIDES.sample(random: random) }
     cut = Kohlrabi::Core::Planning::Shape::Reshaping::Act.new(key: "cut_width", label: "Cut it narrower", cut: true) if random.rand < 0.2
     edits = Array.new(random.rand(3)) do |number|
@@ -46,7 +46,7 @@ RSpec.describe "dangers of any plan" do
     lead = [nil, nil, "clear", "present", "unsure"].sample(random: random)
     Plans.brief(kind, zones, zones.to_h { |zone| [zone.key, few.sample(random: random)] },
                 acts: [cut].compact, edits: edits, findings: Plans.findings(*found), look: look, lead: lead,
-                schools: planning::Schools.new(schools)).tap { |brief| brief.products = products }
+                practices: planning::WorkshopPractices.new(practices)).tap { |brief| brief.products = products }
   end
 
   # Zones with an old coat that may hold lead: what nobody looked at is taken to have one where it is seen.

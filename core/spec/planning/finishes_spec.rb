@@ -56,8 +56,8 @@ RSpec.describe "what each finish takes" do
     expect(on_top(Plans.choice("oil"),
                   findings: Plans.findings(["painted", nil, 1])).map(&:first)).to include("Scrape off the old finish", "Sand P180, P220")
     caked = Plans.findings(["painted", nil, 4], ["failing", nil, nil])
-    sander = planning::Schools.new("strip" => "sander")
-    labels = on_top(Plans.choice("oil"), findings: caked, schools: sander).map(&:first)
+    sander = planning::WorkshopPractices.new("strip" => "sander")
+    labels = on_top(Plans.choice("oil"), findings: caked, practices: sander).map(&:first)
     expect(labels).to include("Sand P60, P100, P150, P220") # caked: from P60
   end
 
@@ -79,8 +79,8 @@ RSpec.describe "what each finish takes" do
   it "sprays where the workshop has a sprayer and the area pays for setting it up, in the tent, with its own caution" do
     big = Plans.zones("wardrobe", "solid")
     ways = lambda do |answer|
-      steps = Plans.plan("wardrobe", big, Plans.choice("paint", colour: "#7d9468"), lead: "clear",
-                                                                                    schools: planning::Schools.new("sprayer" => answer)).steps
+      practices = planning::WorkshopPractices.new("sprayer" => answer)
+      steps = Plans.plan("wardrobe", big, Plans.choice("paint", colour: "#7d9468"), lead: "clear", practices: practices).steps
       steps.select { |step| step.label.start_with?("Paint") }.flat_map { |step| [step.ways, step.place, step.cautions] }.flatten.uniq
     end
     expect(ways.call("yes")).to include("spray", "tent")

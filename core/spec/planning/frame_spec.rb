@@ -33,7 +33,7 @@ RSpec.describe "drawers and doors beside a frame that is painted" do
   end
 
   it "are masked instead where the workshop paints them in place" do
-    plan = washstand(frame, schools: Plans::PLANNING::Schools.new(drawers: "place"))
+    plan = washstand(frame, practices: Plans::PLANNING::WorkshopPractices.new(drawers: "place"))
     expect(keys(plan)).to include("drawers-mask")
     expect(keys(plan)).not_to include("drawers-out")
   end

@@ -23,10 +23,10 @@ RSpec.describe "plans of any piece" do
     found = Array.new(random.rand(8)) { [keys.sample(random: random), random.rand < 0.5 ? zones.sample(random: random).key : nil, random.rand(1..6)] }
     few = Array.new(3) { any_choice.call(random) }
     choices = zones.to_h { |zone| [zone.key, few.sample(random: random)] }.reject { random.rand < 0.1 }
-    schools = planning::Schools::ALL.to_h { |row| [row[:question], row[:choices].sample(random: random)[:key]] }
+    practices = planning::WorkshopPractices::ALL.to_h { |row| [row[:question], row[:choices].sample(random: random)[:key]] }
     look = { wear: planning::Coats::WEAR.keys.sample(random: random), hardware: planning::Brief::HARDWARE.sample(random: random),
              inside: planning::Brief::INSIDES.sample(random: random), primer: %w[auto none primer_bond].sample(random: random) }
-    Plans.brief(kind, zones, choices, findings: Plans.findings(*found), schools: planning::Schools.new(schools), look: look,
+    Plans.brief(kind, zones, choices, findings: Plans.findings(*found), practices: planning::WorkshopPractices.new(practices), look: look,
                                       lead: [nil, "clear", "present"].sample(random: random))
   end
 

@@ -86,11 +86,11 @@ RSpec.describe "rules of planning" do
 
   describe "house rules" do
     it "take the default, and refuse an answer that is not one" do
-      expect(planning::Schools.new[:primer]).to eq("findings")
-      expect(planning::Schools.new("grip" => "chalk")[:grip]).to eq("chalk")
-      expect { planning::Schools.new("grip" => "hope") }.to raise_error(refusal, /not a way to answer/)
-      expect { planning::Schools.new("mood" => "x") }.to raise_error(refusal, /not a question/)
-      expect(planning::Schools::ALL.flat_map { |row| row[:choices] }).to all(include(:why))
+      expect(planning::WorkshopPractices.new[:primer]).to eq("findings")
+      expect(planning::WorkshopPractices.new("grip" => "chalk")[:grip]).to eq("chalk")
+      expect { planning::WorkshopPractices.new("grip" => "hope") }.to raise_error(refusal, /not a way to answer/)
+      expect { planning::WorkshopPractices.new("mood" => "x") }.to raise_error(refusal, /not a question/)
+      expect(planning::WorkshopPractices::ALL.flat_map { |row| row[:choices] }).to all(include(:why))
     end
   end
 

@@ -21,42 +21,43 @@ RSpec.describe "ways of working" do
     }.each do |(question, answer), (come, gone)|
       it "#{question}: #{answer}" do
         usual = plan(zones, white, findings: found).steps.map(&:key)
-        own = plan(zones, white, findings: found, schools: planning::Schools.new(question => answer)).steps.map(&:key)
+        own = plan(zones, white, findings: found, practices: planning::WorkshopPractices.new(question => answer)).steps.map(&:key)
         expect([(own - usual).sort, (usual - own).sort]).to eq([come, gone])
       end
     end
 
     it "grip: nothing under chalk-style paint, and only under that" do
       chalk = Plans.choice("paint", colour: "#ffffff", product: "paint_chalk")
-      own = planning::Schools.new("grip" => "chalk")
-      expect(plan(zones, chalk, schools: own).steps.map(&:key)).not_to include("scuff")
-      expect(plan(zones, white, schools: own).steps.map(&:key)).to include("scuff")
+      own = planning::WorkshopPractices.new("grip" => "chalk")
+      expect(plan(zones, chalk, practices: own).steps.map(&:key)).not_to include("scuff")
+      expect(plan(zones, white, practices: own).steps.map(&:key)).to include("scuff")
     end
 
     it "grit for scuffing, never coarser than P180 on laminate" do
-      grit = ->(list, answer) { plan(list, white, schools: planning::Schools.new("scuff_grit" => answer)).step("scuff").grits }
+      grit = ->(list, answer) { plan(list, white, practices: planning::WorkshopPractices.new("scuff_grit" => answer)).step("scuff").grits }
       expect(%w[120 180 220 320].map { |answer| grit.call(zones, answer) }).to eq([[120], [180], [220], [320]])
       expect(grit.call(Plans.zones("bedside table", "laminate"), "120")).to eq([180])
     end
 
     it "sand or strip: by layers and detail, stripper wherever it may be used, or scraper and sander but for veneer" do
       bare = lambda { |list, answer|
-        plan(list, Plans.choice("oil"), schools: planning::Schools.new("strip" => answer)).steps.map(&:key).grep(/strip|scrape/)
+        plan(list, Plans.choice("oil"), practices: planning::WorkshopPractices.new("strip" => answer)).steps.map(&:key).grep(/strip|scrape/)
       }
       expect(bare.call(zones, "layers")).to eq(%w[try-strip strip/1]) # legs by stripper; flat faces are sanded, the finish is thin
       expect(bare.call(zones, "stripper")).to eq(%w[try-strip strip/1])
       expect(bare.call(zones, "sander")).to eq([])
       old = Plans.findings(["painted", nil, 1])
-      scraped = plan(zones, Plans.choice("oil"), findings: old, schools: planning::Schools.new("strip" => "sander"))
+      scraped = plan(zones, Plans.choice("oil"), findings: old, practices: planning::WorkshopPractices.new("strip" => "sander"))
       expect(scraped.steps.map(&:key).grep(/strip|scrape/)).to eq(%w[scrape])
       expect(bare.call(Plans.zones("bedside table", "veneer"), "sander")).to eq(%w[try-strip strip/1])
     end
 
     it "applying: the way that is asked for, hard places by brush all the same" do
-      ways = ->(answer) { plan(zones, white, schools: planning::Schools.new("applying" => answer)).steps.flat_map(&:ways).uniq.sort }
+      ways = ->(answer) { plan(zones, white, practices: planning::WorkshopPractices.new("applying" => answer)).steps.flat_map(&:ways).uniq.sort }
       expect(%w[brush roller spray].map { |answer| ways.call(answer) }).to eq([%w[brush], %w[brush roller], %w[spray]])
       hard = zones.map { |zone| zone.key == "legs" ? zone.with(grade: "hard") : zone }
-      expect(plan(hard, white, schools: planning::Schools.new("applying" => "spray")).steps.flat_map(&:ways).uniq.sort).to eq(%w[brush spray])
+      expect(plan(hard, white,
+                  practices: planning::WorkshopPractices.new("applying" => "spray")).steps.flat_map(&:ways).uniq.sort).to eq(%w[brush spray])
     end
   end
 

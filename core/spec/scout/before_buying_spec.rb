@@ -43,7 +43,7 @@ RSpec.describe "before one commits to buying" do
     end
 
     it "takes drawers and legs off where there are any" do
-      door = scout::Carrying::Passage.new(name: "Cellar door", kind: "door", width: 800, height: 700, long: nil)
+      door = scout::Carrying::Opening.new(name: "Cellar door", kind: "door", width: 800, height: 700, long: nil)
       row = scout::Carrying.new(width: 1200, depth: 450, height: 760, leg: 100.0, drawers: true).rows([door]).first
       expect([row.whole.fits, row.bare.fits]).to eq([true, true]) # 475 × 760 lying: 475 up, 760 across
       tight = scout::Carrying.new(width: 1200, depth: 790, height: 760, leg: 100.0, drawers: true).rows([door]).first

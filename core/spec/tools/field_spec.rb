@@ -61,7 +61,7 @@ RSpec.describe Kohlrabi::Core::Tools::Field do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Tools::Say do
+RSpec.describe Kohlrabi::Core::Tools::Formatter do
   it "says lengths to a tenth of a millimetre, or the nearest sixteenth of an inch" do
     millimetres = described_class.new("mm")
     expect([148.5, 0, 12_345.0, -36.46].map { |mm| millimetres.length(mm) }).to eq(["148.5 mm", "0 mm", "12 345 mm", "−36.5 mm"])

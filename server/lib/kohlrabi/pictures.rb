@@ -9,8 +9,8 @@ module Kohlrabi
   # Picture files: checked by their content, turned upright, re-encoded without any metadata (place, camera, time), and kept in the
   # data folder under the fingerprint of what was written, with a small one beside it.
   module Pictures
-    MOST = 25_000_000 # bytes of one file
-    MOST_PIXELS = 120_000_000
+    MAX_BYTES = 25_000_000 # bytes of one file
+    MAX_PIXELS = 120_000_000
     LARGE = 2000 # px on the longer side
     SMALL = 480
     TYPES = { "image/jpeg" => "JPEG", "image/png" => "PNG", "image/webp" => "WebP" }.freeze
@@ -24,7 +24,7 @@ module Kohlrabi
     def store(bytes, name: nil)
       name = Core::Units::Numerals.clip(name.presence || "the photo")
       refuse(:picture_empty, name: name) if bytes.empty?
-      refuse(:picture_too_large, name: name, most: MOST / 1_000_000) if bytes.bytesize > MOST
+      refuse(:picture_too_large, name: name, most: MAX_BYTES / 1_000_000) if bytes.bytesize > MAX_BYTES
       type = Marcel::MimeType.for(StringIO.new(bytes))
       check_type(type, name)
       Tempfile.create("kohlrabi", binmode: true) do |file|
@@ -40,7 +40,7 @@ module Kohlrabi
     # Whether bytes are a whole JPEG, as all that is kept here.
     def picture?(bytes)
       image = Vips::Image.jpegload_buffer(bytes, shrink: 8, fail_on: :error)
-      image.width * image.height <= MOST_PIXELS && image.avg >= 0
+      image.width * image.height <= MAX_PIXELS && image.avg >= 0
     rescue Vips::Error
       false
     end
@@ -89,9 +89,9 @@ module Kohlrabi
 
     def check_size(file, name)
       image = Vips::Image.new_from_file(file.path)
-      return if image.width * image.height <= MOST_PIXELS
+      return if image.width * image.height <= MAX_PIXELS
 
-      refuse(:picture_too_many_pixels, name: name, most_pixels: MOST_PIXELS / 1_000_000)
+      refuse(:picture_too_many_pixels, name: name, most_pixels: MAX_PIXELS / 1_000_000)
     end
     private_class_method :check_size
 

@@ -17,7 +17,7 @@ RSpec.describe "queries of an answer", :own_data do
 
   before do
     at("2026-06-30T12:00:00Z")
-    Kohlrabi::Operations::Support::Remember.forget # what is worked out only once counts each time here
+    Kohlrabi::Operations::Support::VersionedCache.forget # what is worked out only once counts each time here
     records = Kohlrabi::Records
     stages = records::Piece.live.joins(:summary).order(:id).pluck("flip_summaries.stage", :id).group_by(&:first).values
     pieces = stages.flat_map { |rows| rows.map(&:last).first(2) }

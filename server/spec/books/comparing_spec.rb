@@ -41,8 +41,8 @@ RSpec.describe "flips compared from the records" do
     60.times { flip(random) }
   end
 
-  def sums(by, lens)
-    answer = Kohlrabi::Operations::Books::Comparisons.answer(by, lens)
+  def sums(by, filter)
+    answer = Kohlrabi::Operations::Books::Comparisons.answer(by, filter)
     expect(answer.rows.map { |row| row.with.paid + row.rest.paid }).to all(eq(answer.whole.paid)), by
     return if answer.several
 
@@ -51,8 +51,8 @@ RSpec.describe "flips compared from the records" do
   end
 
   it "adds up: each side to the whole, and groups that do not overlap too, by every trait, profit and rule of hours" do
-    lenses = %w[cash full].product(%w[bench all]).map { |view, rule| operations::Books::Lens.new(view: view, rule: rule) }
-    operations::Books::Traits::ALL.keys.product(lenses).each { |by, lens| sums(by, lens) }
+    lenses = %w[cash full].product(%w[bench all]).map { |view, rule| operations::Books::BooksFilter.new(view: view, rule: rule) }
+    operations::Books::Traits::ALL.keys.product(lenses).each { |by, filter| sums(by, filter) }
     expect(operations::Books::Comparisons.answer("kind", lenses.first).rows.size).to be > 4
   end
 
@@ -60,21 +60,21 @@ RSpec.describe "flips compared from the records" do
     flips = operations::Flips::FlipRecords.load(Kohlrabi::Records::Piece.live.to_a).select { |flip| %w[sold scrapped].include?(flip.chain.stage) }
     %w[bench all].each do |rule|
       by_core = flips.filter_map { |flip| flip.statement(rule, overhead: 137).full_cost_profit.amount }.sum
-      expect(operations::Books::Totals.answer(operations::Books::Lens.new(view: "full",
-                                                                          rule: rule)).totals.profit.amount).to eq(by_core)
+      expect(operations::Books::Totals.answer(operations::Books::BooksFilter.new(view: "full",
+                                                                                 rule: rule)).totals.profit.amount).to eq(by_core)
     end
   end
 
   it "finds behind each group just as many flips as it counts" do
     %w[kind technique channel finish].each do |by|
-      operations::Books::Comparisons.answer(by, operations::Books::Lens.new).rows.reject do |row|
+      operations::Books::Comparisons.answer(by, operations::Books::BooksFilter.new).rows.reject do |row|
         row.key == operations::Books::Traits::NONE
       end.each do |row|
         found = operations::Flips::Lists.page(view: "archive", by: by, trait: row.key).total
         expect([by, row.key, found]).to eq([by, row.key, row.with.paid.flips + row.with.at_cost.flips])
       end
     end
-    none = operations::Books::Comparisons.answer("technique", operations::Books::Lens.new).rows.find { |row| row.key == operations::Books::Traits::NONE }
+    none = operations::Books::Comparisons.answer("technique", operations::Books::BooksFilter.new).rows.find { |row| row.key == operations::Books::Traits::NONE }
     expect(operations::Flips::Lists.page(view: "archive", by: "technique",
                                          trait: "").total).to eq(none.with.paid.flips + none.with.at_cost.flips)
   end

@@ -93,7 +93,7 @@ RSpec.describe "what pays", :api do
       .to eq({ "Waiting before work" => "4", "On the bench" => nil, "Ready, not yet listed" => nil, "On the market" => "10", "Turnaround" => "19" })
     expect(answer["oldest"].map { |one| one.values_at("name", "days") }).to eq([["Waiting", 10]])
     expect(answer["found"].map { |month| month.values_at("label", "count") }).to eq([["May 2026", 1], ["Jun 2026", 1]])
-    expect(answer["guesses"].find do |line|
+    expect(answer["estimates"].find do |line|
       line["key"] == "resale"
     end).to include("n" => 1, "over" => 1, "text" => "25% more than expected; too few to tell")
     expect(answer["waits"]).to eq([{ "stage" => "bought", "count" => 1, "days" => "10" }])

@@ -14,7 +14,7 @@ MAIN_VIEWS = { "/" => "Today", "/week" => "The week", "/floor" => "Floor", "/flo
                "/pieces/34/plan" => "Walnut bureau, slant top: the plan", "/pieces/34/parts" => "Walnut bureau, slant top: parts",
                "/pieces/38/plan" => "Pine blanket box, dovetailed: the plan",
                "/shelf/products" => "Products and recipes", "/shelf/mixes" => "Mixes", "/shelf/mixes/1" => "Gable cream",
-               "/books/pays?by=technique&trait=two+colours" => "What pays", "/books/time" => "Time and guesses",
+               "/books/pays?by=technique&trait=two+colours" => "What pays", "/books/time" => "Time and estimates",
                "/books/year" => "The year",
                "/books/what-if" => "What if", "/market/channels" => "Channels", "/market/practice" => "Practice",
                "/pieces/33/listing" => "Beech plan chest, low: the listing", "/market" => "Market",

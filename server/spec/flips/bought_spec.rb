@@ -174,17 +174,17 @@ RSpec.describe "however a piece came home", :api do
   end
 
   describe "doors and the stash" do
-    it "keeps passages whole" do
-      door = call(:post, "/api/passages", { name: "Front door", kind: "door", width: "80 cm", height: "2000" })
+    it "keeps openings whole" do
+      door = call(:post, "/api/openings", { name: "Front door", kind: "door", width: "80 cm", height: "2000" })
       expect(door).to include("text" => "800 mm × 2000 mm", "label" => "door")
-      expect(refusal(call(:post, "/api/passages", { name: "Van", kind: "load", width: "1", height: "2" }), :long)).to include("empty")
-      call(:patch, "/api/passages/#{door['id']}", { width: "760" })
+      expect(refusal(call(:post, "/api/openings", { name: "Van", kind: "load", width: "1", height: "2" }), :long)).to include("empty")
+      call(:patch, "/api/openings/#{door['id']}", { width: "760" })
       id = piece(name: "Big", width: "900", depth: "800", height: "1000")
       expect(call(:get, "/api/pieces/#{id}")["fit"]["rows"].first["whole"]["text"]).to start_with("no, by 40 mm at its best")
-      removal = call(:delete, "/api/passages/#{door['id']}")
-      expect(call(:get, "/api/workshop")["passages"]).to eq([])
+      removal = call(:delete, "/api/openings/#{door['id']}")
+      expect(call(:get, "/api/workshop")["openings"]).to eq([])
       call(:post, "/api/deletions/#{removal['id']}/undo")
-      expect(call(:get, "/api/workshop")["passages"].size).to eq(1)
+      expect(call(:get, "/api/workshop")["openings"].size).to eq(1)
     end
 
     it "keeps the stash at its replacement value" do

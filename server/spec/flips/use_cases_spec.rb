@@ -72,7 +72,7 @@ RSpec.describe "use cases of the desk" do
     end
   end
 
-  describe Kohlrabi::Operations::Support::Once do
+  describe Kohlrabi::Operations::Support::Idempotency do
     it "forgets answers after a month" do
       described_class.answer("an-old-key", "one") { [201, { id: 1 }] }
       at("2026-08-15T12:00:00Z")

@@ -147,10 +147,10 @@ RSpec.describe "offering a piece", :api do
       at("2026-07-15T12:00:00Z")
       expect(call(:get, "/api/market")["rows"].first["days"]).to eq(5)
       # 10 May to 20 June: sold after 41 days; since 10 July: 5 days and still listed.
-      expect(Kohlrabi::Operations::Market::Sellings.spells.values.flatten.map(&:to_a)).to contain_exactly([41, true], [5, false])
+      expect(Kohlrabi::Operations::Market::TimeToSell.spells.values.flatten.map(&:to_a)).to contain_exactly([41, true], [5, false])
       call(:delete, "/api/costs/#{back['cost_id']}")
       call(:post, "/api/deletions/#{back['id']}/undo")
-      expect(Kohlrabi::Operations::Market::Sellings.spells.values.flatten.map(&:to_a)).to eq([[41, true]])
+      expect(Kohlrabi::Operations::Market::TimeToSell.spells.values.flatten.map(&:to_a)).to eq([[41, true]])
       expect(figure(chest, "cash_profit")["text"]).to eq("125.00") # 200 − 20 − 25 − 30
     end
 

@@ -114,7 +114,7 @@ RSpec.describe "pricing and the market", :api do
     history
     id = chair("2026-06-30")
     # Held from 2 January to 11…18 March, 68 to 75 days, 71.5 on average; profit 160.00 each: 8 × 160 ÷ 572 days = 2.24 a day.
-    expect(market["place_day"]["text"]).to eq("2.24")
+    expect(market["profit_per_space_day"]["text"]).to eq("2.24")
     # Ten days at 90% of 200.00: 180.00 − 10 × 2.24 = 157.60.
     offer(id, "157.60", who: "First caller")
     offer(id, "157.50")
@@ -155,7 +155,7 @@ RSpec.describe "pricing and the market", :api do
   end
 
   it "says how long listings took, a set as one, and nothing where there is nothing" do
-    expect(market).to eq("rows" => [], "total" => 0, "asked" => { "minor" => 0, "text" => "0.00", "typed" => "0.00" }, "place_day" => nil,
+    expect(market).to eq("rows" => [], "total" => 0, "asked" => { "minor" => 0, "text" => "0.00", "typed" => "0.00" }, "profit_per_space_day" => nil,
                          "times" => [],
                          "seasons" => [], "sold" => [])
     history

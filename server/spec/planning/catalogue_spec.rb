@@ -44,8 +44,10 @@ RSpec.describe "the catalogue, and what hangs on a plan", :api do
     end).to include("paint", "stain", "wash", "bleach", "clear", "tinted", "oil", "wax", "paper", "stencil",
                     "metallic", "distressed", "leave", "undecided")
     expect(catalogue["products"].find { |one| one["key"] == "stripper" }["cautions"].first).to include("burns skin and eyes")
-    expect(catalogue["schools"].map { |school| school["question"] }).to include("primer", "grip", "washing", "edges", "strip", "applying", "drawers")
-    expect(catalogue["schools"].flat_map { |school| school["choices"] }).to all(include("why" => match(/\w/)))
+    expect(catalogue["practices"].map do |practice|
+      practice["question"]
+    end).to include("primer", "grip", "washing", "edges", "strip", "applying", "drawers")
+    expect(catalogue["practices"].flat_map { |practice| practice["choices"] }).to all(include("why" => match(/\w/)))
     expect(catalogue["leads"].map { |one| one["key"] }).to eq(%w[clear present unsure])
   end
 
@@ -61,7 +63,7 @@ RSpec.describe "the catalogue, and what hangs on a plan", :api do
 
   it "draws a piece in lists as it shall be, and fits what it shall be through doors" do
     id = piece(name: "Cabinet", kind: "cabinet", width: "800", depth: "400", height: "1200", leg: "200", base: "legs")
-    call(:post, "/api/passages", { name: "Hatch", kind: "door", width: "390", height: "1050" })
+    call(:post, "/api/openings", { name: "Hatch", kind: "door", width: "390", height: "1050" })
     through = -> { call(:get, "/api/pieces/#{id}")["fit"].to_s }
     before = through.call
     call(:put, "/api/pieces/#{id}/planned-shape", { base: "none", depth: "380" })

@@ -28,7 +28,7 @@ RSpec.describe Kohlrabi::Operations::Planning::PlanMemory, :api do
     changes = {
       "a finding" => -> { call(:post, "/api/pieces/#{id}/findings", { kind: "gouge", zone: "top", measure: "3" }) },
       "a way of the house" => lambda {
-        call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], schools: { washing: "both" } })
+        call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], practices: { washing: "both" } })
       },
       "a product of one's own" => lambda {
         call(:put, "/api/looks/#{look}/zones", { zones: ["top"], finish: "paint", product: "own-#{product}", colour: "#243b53" })
@@ -52,7 +52,7 @@ RSpec.describe Kohlrabi::Operations::Planning::PlanMemory, :api do
   it "keeps nothing of a plan that cannot be made, and no more than so many" do
     expect { described_class.of(:none) { raise Kohlrabi::Core::Refusal.new(:not_a_product, given: "tar") } }.to raise_error(Kohlrabi::Core::Refusal)
     expect(described_class.of(:none) { :made }).to eq(:made)
-    described_class::MOST.times { |number| described_class.of(number) { number } }
+    described_class::MAX_PLANS.times { |number| described_class.of(number) { number } }
     expect(described_class.of(:none) { :anew }).to eq(:anew)
   end
 end

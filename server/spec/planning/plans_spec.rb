@@ -189,10 +189,10 @@ RSpec.describe "looking over, looks and plans", :api do
       look
       expect(steps).to include("scuff")
       version = call(:get, "/api/workshop").fetch("lock_version")
-      call(:patch, "/api/workshop", { lock_version: version, schools: { grip: "deglosser" } })
+      call(:patch, "/api/workshop", { lock_version: version, practices: { grip: "deglosser" } })
       expect(steps).to include("deglosser").and(satisfy { |keys| !keys.include?("scuff") })
-      expect(call(:get, "/api/catalogue").fetch("schools").find { |row| row["question"] == "grip" }).to include("chosen" => "deglosser")
-      bad = call(:patch, "/api/workshop", { lock_version: version + 1, schools: { grip: "hope" } })
+      expect(call(:get, "/api/catalogue").fetch("practices").find { |row| row["question"] == "grip" }).to include("chosen" => "deglosser")
+      bad = call(:patch, "/api/workshop", { lock_version: version + 1, practices: { grip: "hope" } })
       expect(bad.to_s).to include("not a way to answer")
     end
   end

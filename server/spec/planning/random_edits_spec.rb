@@ -17,7 +17,7 @@ class RandomPlans
 
   def step
     send(%i[finding finding look paint paint settle done done reopen edit lead tried shape zone unfound undo].sample(random: @random))
-  rescue OPERATIONS::Support::Refused, OPERATIONS::Support::Missing, OPERATIONS::Support::Stale, Kohlrabi::Core::Refusal
+  rescue OPERATIONS::Support::Refused, OPERATIONS::Support::NotFound, OPERATIONS::Support::EditConflict, Kohlrabi::Core::Refusal
     nil
   end
 
@@ -107,7 +107,7 @@ RSpec.describe "plans over random edits" do
       end
       pages = Kohlrabi::Records::Piece.all.map do |piece|
         Kohlrabi::Api::Serializers::Planning::PlanPage.new(piece,
-                                                           Kohlrabi::Api::Serializers::Support::Say.new(Kohlrabi::Operations::House::WorkshopSettings.workshop)).to_h
+                                                           Kohlrabi::Api::Serializers::Support::Formatter.new(Kohlrabi::Operations::House::WorkshopSettings.workshop)).to_h
       end
       expect(pages.sum { |page| page.dig("plan", "steps").size }).to be > 30
       expect(Kohlrabi::Records::StepMark.live.count + Kohlrabi::Records::PlanEdit.live.count).to be_positive

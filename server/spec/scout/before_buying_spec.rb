@@ -62,11 +62,11 @@ RSpec.describe "before one commits to buying", :api do
     before do
       [%w[Car load 1000 700 1600], ["Door", "door", "780", "1980", nil],
        ["Stairs", "stairs", "700", "1850", nil]].each do |name, kind, wide, high, long|
-        call(:post, "/api/passages", { name: name, kind: kind, width: wide, height: high, long: long }.compact)
+        call(:post, "/api/openings", { name: name, kind: kind, width: wide, height: high, long: long }.compact)
       end
     end
 
-    it "says of every passage whether, whole and with drawers and legs off" do
+    it "says of every opening whether, whole and with drawers and legs off" do
       expect(passing(width: "1200", depth: "600", height: "760",
                      leg: "120")).to eq("Car" => [true, true], "Door" => [true, true], "Stairs" => [true, true])
       # A desk has drawers: 700 deep is 725 with its pulls, too wide for the stairs until they are out.

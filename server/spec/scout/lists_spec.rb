@@ -119,7 +119,7 @@ RSpec.describe "lists of what was hunted", :api do
 
   it "show the figures behind buying also in another hours rule and unit" do
     call(:patch, "/api/workshop", { lock_version: 0, length_unit: "in" })
-    call(:post, "/api/passages", { name: "Hatch", kind: "door", width: "30", height: "78" })
+    call(:post, "/api/openings", { name: "Hatch", kind: "door", width: "30", height: "78" })
     answer = call(:post, "/api/prospects/answer", { kind: "desk", condition: "worn", width: "50", depth: "31", height: "33" })
     # Pulls stand out 25 mm: 31 in are 32 against the 30 of the hatch.
     expect(answer["before"]["fit"]["rows"].first["whole"]["text"]).to start_with("no, by 2 in at its best")

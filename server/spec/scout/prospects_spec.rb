@@ -154,7 +154,7 @@ RSpec.describe "spotted pieces", :api do
   end
 
   it "checks what matters before one commits" do
-    call(:post, "/api/passages", { name: "Car", kind: "load", width: "1000", height: "800", long: "1500" })
+    call(:post, "/api/openings", { name: "Car", kind: "load", width: "1000", height: "800", long: "1500" })
     checks = { core: "hollow", use: "desk", pulls_needed: "4", pulls_present: "3", match_price: "6" }
     before = spot(width: "1200", depth: "500", height: "690", leg: "100", checks: checks)["before"]
     usual = "usual is 710 mm to 760 mm, a keyboard or pen at elbow height on a chair of 450"

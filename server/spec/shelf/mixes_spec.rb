@@ -172,7 +172,7 @@ RSpec.describe "mixes", :api do
                                                              "setting" => "4", "thinning" => "10", "cup_seconds" => "25" }])
     expect(refusal(call(:put, "/api/spray-settings", { product: "paint_all", thinning: "11" }), :thinning)).to include("10% at most")
     expect(refusal(call(:put, "/api/spray-settings", { product: "paint_all", cup_seconds: "-1" }), :cup_seconds)).to include("cannot be")
-    call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], schools: { "applying" => "spray" } })
+    call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], practices: { "applying" => "spray" } })
     chest = planned("Chest")
     sprayed = call(:get, "/api/pieces/#{chest}/plan")["plan"]["steps"].filter_map { |step| step["sprayer"] }
     expect(sprayed.uniq).to eq(["nozzle 1.3 mm, setting 4, thinned 10%, cup 25 s"])

@@ -15,7 +15,7 @@ class RandomEdits
   def step
     send(%i[piece piece cost cost work work event event change remove undo lot trip split set damage container container draw draw level
             stash mix mix].sample(random: @random))
-  rescue OPERATIONS::Support::Refused, OPERATIONS::Support::Missing, OPERATIONS::Support::Stale
+  rescue OPERATIONS::Support::Refused, OPERATIONS::Support::NotFound, OPERATIONS::Support::EditConflict
     nil
   end
 

@@ -51,7 +51,7 @@ RSpec.describe "bench tools at the desk" do
   it "keeps nothing of what cannot be, nor on a piece that is not there" do
     expect { operations::Tools::SavedResults.save(piece.id, "tool" => "split_top", "values" => { "wide" => "none" }) }.to raise_error(operations::Support::Refused)
     expect { operations::Tools::SavedResults.save(piece.id, "tool" => "none", "values" => {}) }.to raise_error(operations::Support::Refused)
-    expect { operations::Tools::SavedResults.save(999, "tool" => "split_top", "values" => {}) }.to raise_error(operations::Support::Missing)
+    expect { operations::Tools::SavedResults.save(999, "tool" => "split_top", "values" => {}) }.to raise_error(operations::Support::NotFound)
     expect(records::ToolResult.count).to eq(0)
   end
 

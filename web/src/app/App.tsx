@@ -17,7 +17,7 @@ const Floor = lazy(() => import("../areas/flips/Floor"));
 const PiecePage = lazy(() => import("../areas/flips/PiecePage"));
 const Books = lazy(() => import("../areas/books/Books"));
 const WhatPays = lazy(() => import("../areas/books/WhatPays"));
-const TimeAndGuesses = lazy(() => import("../areas/books/TimeAndGuesses"));
+const TimeAndEstimates = lazy(() => import("../areas/books/TimeAndEstimates"));
 const YearPage = lazy(() => import("../areas/books/YearPage"));
 const WhatIf = lazy(() => import("../areas/books/WhatIf"));
 const ImportFlips = lazy(() => import("../areas/books/ImportFlips"));
@@ -34,7 +34,7 @@ const Trips = lazy(() => import("../areas/flips/Trips"));
 const Sets = lazy(() => import("../areas/flips/Sets"));
 const SetPage = lazy(() => import("../areas/flips/SetPage"));
 const Products = lazy(() => import("../areas/shelf/Products"));
-const OverPage = lazy(() => import("../areas/planning/OverPage"));
+const InspectionPage = lazy(() => import("../areas/planning/InspectionPage"));
 const LookPage = lazy(() => import("../areas/planning/LookPage"));
 const PlanPage = lazy(() => import("../areas/planning/PlanPage"));
 const PartsPage = lazy(() => import("../areas/planning/PartsPage"));
@@ -84,7 +84,7 @@ const ROUTES = [
       { path: "/shelf/products", element: <Products /> },
       { path: "/floor", element: <Floor /> },
       { path: "/pieces/:id", element: <PiecePage /> },
-      { path: "/pieces/:id/over", element: <OverPage /> },
+      { path: "/pieces/:id/over", element: <InspectionPage /> },
       { path: "/pieces/:id/look", element: <LookPage /> },
       { path: "/pieces/:id/plan", element: <PlanPage /> },
       { path: "/market", element: <Market /> },
@@ -97,7 +97,7 @@ const ROUTES = [
       { path: "/tools/:tool", element: <ToolPage /> },
       { path: "/books", element: <Books /> },
       { path: "/books/pays", element: <WhatPays /> },
-      { path: "/books/time", element: <TimeAndGuesses /> },
+      { path: "/books/time", element: <TimeAndEstimates /> },
       { path: "/books/year", element: <YearPage /> },
       { path: "/books/what-if", element: <WhatIf /> },
       { path: "/books/import", element: <ImportFlips /> },

@@ -1,4 +1,4 @@
-// What a piece fits through: every passage of the house, as it stands and with drawers and legs off.
+// What a piece fits through: every opening of the house, as it stands and with drawers and legs off.
 import Box from "@mui/material/Box";
 import { Link } from "react-router";
 import type { Fit } from "../api/types";

@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import { api, ask } from "../api/client";
 import { useCatalogue } from "../api/queries";
 import { useUndo } from "./session/undo";
-import { told } from "./told";
+import { withChanges } from "./withChanges";
 
 type Props = { piece: { id: number; name: string }; answer?: string | null; onAnswered?: () => void };
 
@@ -14,7 +14,7 @@ export function LeadAnswers({ piece, answer = null, onAnswered }: Props) {
   const send = (key: string) => ask(api.POST("/api/pieces/{id}/lead", { ...path, body: { answer: key } }));
   const choose = async (key: string, label: string) => {
     const { changes } = await send(key);
-    done(told(`Lead: ${label}`, changes), () => send(answer ?? ""));
+    done(withChanges(`Lead: ${label}`, changes), () => send(answer ?? ""));
     onAnswered?.();
   };
   return (

@@ -31,7 +31,7 @@ export const MARKET_PAGES = [
 export const BOOKS_PAGES = [
   { to: "/books", label: "Result", end: true },
   { to: "/books/pays", label: "What pays" },
-  { to: "/books/time", label: "Time and guesses" },
+  { to: "/books/time", label: "Time and estimates" },
   { to: "/books/year", label: "The year" },
   { to: "/books/what-if", label: "What if" },
 ];

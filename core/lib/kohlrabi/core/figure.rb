@@ -63,8 +63,8 @@ module Kohlrabi
       # The whole sum in one line: "cash profit 207.40 = 380.00 − 42.00 − 96.20 − 34.40"; zero terms are left out.
       def sentence(currency)
         shown = terms.reject { |term| term.figure.amount&.zero? && term.sign != "÷" }
-        sum = shown.map.with_index do |term, place|
-          sign = place.zero? && term.sign == "+" ? nil : term.sign
+        sum = shown.map.with_index do |term, index|
+          sign = index.zero? && term.sign == "+" ? nil : term.sign
           [sign, term.figure.text(currency) || "?"].compact.join(" ")
         end
         [label.sub(/\A[A-Z](?=[a-z])/, &:downcase), text(currency) || "undefined", ("= #{sum.join(' ')}" if sum.any?)].compact.join(" ")

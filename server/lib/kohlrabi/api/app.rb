@@ -26,12 +26,12 @@ module Kohlrabi
       error(Operations::Support::Danger) { |error| problem(Problem.danger(error)) }
       error(Operations::Support::Refused) { |error| problem(Problem.refused(error)) }
       error(Core::Refusal) { |error| problem(Problem.refused(Operations::Support::Refused.new([error]))) }
-      error(Operations::Support::Missing) { |error| problem(Problem.document(404, error.message)) }
+      error(Operations::Support::NotFound) { |error| problem(Problem.document(404, error.message)) }
       error(Operations::House::Access::TooMany) do |error|
         headers "retry-after" => error.wait.to_s
         problem(Problem.document(429, error.message))
       end
-      error(Operations::Support::Stale) { |error| problem(stale(error)) }
+      error(Operations::Support::EditConflict) { |error| problem(stale(error)) }
       error(ActiveRecord::RecordNotUnique) { problem(Problem.document(409, "The same was recorded a moment ago. Load the page anew and look.")) }
       error do |error|
         if (trouble = Storage.trouble(error))

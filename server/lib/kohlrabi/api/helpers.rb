@@ -6,7 +6,7 @@ module Kohlrabi
     module Helpers
       include Operations::Support::Refusing
 
-      def say = @say ||= Serializers::Support::Say.new(Operations::House::WorkshopSettings.workshop)
+      def formatter = @formatter ||= Serializers::Support::Formatter.new(Operations::House::WorkshopSettings.workshop)
 
       # The parsed body; an empty Hash where none came. Raises JSON::ParserError for what is no object.
       def given
@@ -27,14 +27,14 @@ module Kohlrabi
       def paged(resource, per: 40)
         page = (params[:page] || 1).to_i
         rows, total = yield page
-        json(rows: resource.present(rows, say), total: total, page: page, per: per)
+        json(rows: resource.present(rows, formatter), total: total, page: page, per: per)
       end
 
       # Does a change, all or nothing, and once for each Idempotency-Key. The block returns the value to send.
       def change(status_code = 200)
-        seen = Operations::Support::Once.fingerprint(request.request_method, request.fullpath, raw_body)
+        seen = Operations::Support::Idempotency.fingerprint(request.request_method, request.fullpath, raw_body)
         key = request.env["HTTP_IDEMPOTENCY_KEY"] if request.post?
-        code, body = Operations::Support::Once.answer(key, seen) { [status_code, yield] }
+        code, body = Operations::Support::Idempotency.answer(key, seen) { [status_code, yield] }
         status code
         content_type :json
         body
@@ -58,16 +58,16 @@ module Kohlrabi
       def stale(error)
         record = error.current.reload
         current = case record
-                  when Records::Piece then Serializers::Flips::PiecePage.new(record, say).to_h
-                  when Records::Prospect then Serializers::Scout::ProspectPage.new(Operations::Scout::Verdicts.new(record), say).to_h
+                  when Records::Piece then Serializers::Flips::PiecePage.new(record, formatter).to_h
+                  when Records::Prospect then Serializers::Scout::ProspectPage.new(Operations::Scout::Verdicts.new(record), formatter).to_h
                   when Records::Look then plan_page(record.piece)
-                  when Records::Lot then Serializers::Flips::Lot.present(record, say)
-                  else Serializers::House::Workshop.present(record, say)
+                  when Records::Lot then Serializers::Flips::Lot.present(record, formatter)
+                  else Serializers::House::Workshop.present(record, formatter)
                   end
         Problem.document(409, error.message, current: current, yours: error.yours)
       end
 
-      def plan_page(piece) = Serializers::Planning::PlanPage.new(piece.reload, say).to_h
+      def plan_page(piece) = Serializers::Planning::PlanPage.new(piece.reload, formatter).to_h
 
       # A look just changed, and what the change costs.
       def looked(look, changes) = { id: look.id, lock_version: look.lock_version, changes: changes }
@@ -78,12 +78,12 @@ module Kohlrabi
           { product: row.product[:key], label: row.product[:label], hours: Core::Shelf::Amount.signed(row.seconds) do |number|
             Core::Units::Effort.text(number)
           end,
-            days: days, money: row.money && Core::Shelf::Amount.signed(row.money) { |number| say.money(number)[:text] } }
+            days: days, money: row.money && Core::Shelf::Amount.signed(row.money) { |number| formatter.money(number)[:text] } }
         end
       end
 
       # A piece just changed is read anew, with all that hangs on it.
-      def piece_page(piece) = Serializers::Flips::PiecePage.new(piece.reload, say).to_h
+      def piece_page(piece) = Serializers::Flips::PiecePage.new(piece.reload, formatter).to_h
     end
   end
 end

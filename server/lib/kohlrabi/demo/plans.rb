@@ -42,8 +42,8 @@ module Kohlrabi
       # Steps done one after the other, each when the one before was dry; the last so many hours ago.
       def work(id, steps, hours)
         now = Clock.now
-        steps.each_with_index do |step, place|
-          Clock.during(now - ((((steps.size - place - 1) * APART) + hours) * 3600)) { Operations::Planning::Steps.finish(id, { "step" => step }) }
+        steps.each_with_index do |step, index|
+          Clock.during(now - ((((steps.size - index - 1) * APART) + hours) * 3600)) { Operations::Planning::Steps.finish(id, { "step" => step }) }
         end
       end
 

@@ -47,7 +47,7 @@ module Kohlrabi
         Operations::House::WorkshopSettings.rename_person(Operations::House::WorkshopSettings.people.first.id, "name" => first)
         others.each { |name| Operations::House::WorkshopSettings.add_person("name" => name) }
         @people = Operations::House::WorkshopSettings.people.to_h { |person| [person.name, person.id] }
-        @house["passages"].each { |passage| Operations::House::Passages.create(passage) }
+        @house["openings"].each { |opening| Operations::House::Openings.create(opening) }
         @today = Operations::House::WorkshopSettings.today
       end
 

@@ -34,7 +34,7 @@ module Kohlrabi
       end
 
       # {name: bytes} of each photo, one by one.
-      def each_photo = @manifest["photos"].each_key { |name| yield name, read("photos/#{name}", Pictures::MOST) }
+      def each_photo = @manifest["photos"].each_key { |name| yield name, read("photos/#{name}", Pictures::MAX_BYTES) }
 
       private
 
@@ -80,7 +80,7 @@ module Kohlrabi
 
       def check_photo(name, sha)
         refuse(:photo_name_impossible) unless name.match?(PHOTO)
-        bytes = read("photos/#{name}", Pictures::MOST)
+        bytes = read("photos/#{name}", Pictures::MAX_BYTES)
         refuse(:photo_damaged, name: name) unless Digest::SHA256.hexdigest(bytes) == sha
         refuse(:photo_no_picture, name: name) unless Pictures.picture?(bytes)
       end

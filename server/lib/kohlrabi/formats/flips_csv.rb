@@ -36,11 +36,11 @@ module Kohlrabi
 
       # Array of Column, in the file's order; nameless ones without content are left out.
       def columns
-        @heads.each_with_index.filter_map do |head, place|
-          samples = @rows.rows.lazy.map { |row| row.cells[place].to_s.strip }.reject(&:empty?).first(SAMPLES)
+        @heads.each_with_index.filter_map do |head, index|
+          samples = @rows.rows.lazy.map { |row| row.cells[index].to_s.strip }.reject(&:empty?).first(SAMPLES)
           next if head.empty? && samples.empty?
 
-          Column.new(head: head, to: @columns[place], guessed: @matching.guessed?(place), samples: samples)
+          Column.new(head: head, to: @columns[index], guessed: @matching.guessed?(index), samples: samples)
         end
       end
 

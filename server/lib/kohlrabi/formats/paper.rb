@@ -66,8 +66,8 @@ module Kohlrabi
       def line(cells, widths, right, style: :normal)
         top = space(14)
         left = 0
-        cells.zip(widths).each_with_index do |(cell, width), place|
-          side = right.include?(place) ? :right : :left
+        cells.zip(widths).each_with_index do |(cell, width), index|
+          side = right.include?(index) ? :right : :left
           document.text_box(cell.to_s, at: [left, top], width: width - 6, height: 13, size: 9, style: style, align: side, overflow: :shrink_to_fit)
           left += width
         end

@@ -31,7 +31,7 @@ module Kohlrabi
       def to_s
         document = Prawn::Document.new(page_size: @paper.map { |mm| mm * POINT }, margin: 0, skip_page_creation: true,
                                        info: { Title: @picture.description, Creator: "Kohlrabi" })
-        sheets.each_with_index { |corner, place| sheet(document, corner, place) }
+        sheets.each_with_index { |corner, index| sheet(document, corner, index) }
         document.render
       end
 
@@ -48,7 +48,7 @@ module Kohlrabi
         return [0.0] if size <= room
 
         step = room - OVERLAP
-        Array.new(((size - OVERLAP) / step).ceil) { |place| place * step }
+        Array.new(((size - OVERLAP) / step).ceil) { |index| index * step }
       end
 
       def sheet(document, corner, place)

@@ -10,8 +10,8 @@ module Kohlrabi
       def initialize(year)
         @year = year
         @workshop = Operations::House::WorkshopSettings.workshop
-        @lens = Operations::Books::Lens.new(year: year.to_s)
-        @books = Operations::Books::Totals.answer(@lens)
+        @filter = Operations::Books::BooksFilter.new(year: year.to_s)
+        @books = Operations::Books::Totals.answer(@filter)
         @paper = Paper.new("The year #{year}")
       end
 
@@ -42,7 +42,7 @@ module Kohlrabi
 
       def kinds
         @paper.part("By kind")
-        rows = Operations::Books::Comparisons.answer("kind", @lens).rows.first(KINDS).map do |row|
+        rows = Operations::Books::Comparisons.answer("kind", @filter).rows.first(KINDS).map do |row|
           [row.label, row.with.paid.flips + row.with.at_cost.flips, *[row.with.profit, row.with.hours, row.with.hourly_pay].map do |figure|
             figure.text(@workshop.money) || "–"
           end,
@@ -52,7 +52,7 @@ module Kohlrabi
       end
 
       def standouts
-        found = Operations::Books::Spread.standouts(Operations::Books::Spread.points(@lens))
+        found = Operations::Books::Spread.standouts(Operations::Books::Spread.points(@filter))
         { "Brought most" => found.best, "Brought least" => found.worst }.each do |title, rows|
           next if rows.empty?
 

@@ -21,7 +21,7 @@ module Kohlrabi
       # one still holds when it writes. synchronous: off for a file that nobody works with yet.
       def connect(file, synchronous: :full)
         ActiveRecord.default_timezone = :utc
-        Patience.apply
+        BusyTimeout.apply
         ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: file, pool: 8,
                                                 default_transaction_mode: :immediate,
                                                 pragmas: { foreign_keys: true, journal_mode: :wal, synchronous: synchronous })

@@ -17,7 +17,7 @@ module Kohlrabi
         own_findings: -> { OwnFinding.live.order(:label) },
         working_hours: -> { WorkingHours.order(:id) },
         wet_days: -> { WetDay.order(:day) },
-        passages: -> { Passage.live.order(:kind, :name) },
+        openings: -> { Opening.live.order(:kind, :name) },
         session_moves: -> { SessionMove.live.order(:id) },
         channels: -> { Channel.live.order(:name) },
         timers: -> { Timer.live.order(:started_at) },

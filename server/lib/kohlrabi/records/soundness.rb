@@ -29,7 +29,7 @@ module Kohlrabi
       # {tables: names, versions: of the migrations it has seen}.
       def read
         data = SQLite3::Database.new(@file)
-        data.busy_handler_timeout = Patience::MILLISECONDS
+        data.busy_handler_timeout = BusyTimeout::MILLISECONDS
         wrong = data.execute("PRAGMA quick_check(1)").flatten - ["ok"]
         damaged(wrong.first) if wrong.any?
         tables = data.execute("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'").flatten

@@ -24,7 +24,7 @@ module Kohlrabi
       def date_of(instant) = instant.in_time_zone(zone).to_date
 
       # The workshop's own ways where practitioners disagree, {question => choice}.
-      def schools_chosen = JSON.parse(schools)
+      def practices_chosen = JSON.parse(practices)
 
       # What a sale costs beside its fee rate: fixed fee, delivery, a booth's rent; minor units.
       def selling_minor = [fixed_fee_minor, delivery_minor, rent_minor].sum(&:to_i)

@@ -6,37 +6,37 @@ import type { ListQuery } from "./flips";
 
 const key = keysOf("books");
 
-export type Lens = { year?: string; view?: "cash" | "full"; hours?: "bench" | "all" };
+export type BooksFilter = { year?: string; view?: "cash" | "full"; hours?: "bench" | "all" };
 
 export type Trait = NonNullable<ListQuery["by"]>;
 
 const kept = { placeholderData: keepPreviousData };
 
-export const useBooks = (lens: Lens) =>
+export const useBooks = (filter: BooksFilter) =>
   useQuery({
-    queryKey: key("books", lens),
-    queryFn: () => ask(api.GET("/api/books", { params: { query: lens } })),
+    queryKey: key("books", filter),
+    queryFn: () => ask(api.GET("/api/books", { params: { query: filter } })),
     ...kept,
   });
 
-export const useComparison = (lens: Lens, by: Trait) =>
+export const useComparison = (filter: BooksFilter, by: Trait) =>
   useQuery({
-    queryKey: key("compare", lens, by),
-    queryFn: () => ask(api.GET("/api/books/compare", { params: { query: { ...lens, by } } })),
+    queryKey: key("compare", filter, by),
+    queryFn: () => ask(api.GET("/api/books/compare", { params: { query: { ...filter, by } } })),
     ...kept,
   });
 
-export const useSpread = (lens: Lens) =>
+export const useSpread = (filter: BooksFilter) =>
   useQuery({
-    queryKey: key("spread", lens),
-    queryFn: () => ask(api.GET("/api/books/spread", { params: { query: lens } })),
+    queryKey: key("spread", filter),
+    queryFn: () => ask(api.GET("/api/books/spread", { params: { query: filter } })),
     ...kept,
   });
 
-export const usePassing = (lens: Lens) =>
+export const useTimeInStage = (filter: BooksFilter) =>
   useQuery({
-    queryKey: key("passing", lens),
-    queryFn: () => ask(api.GET("/api/books/passing", { params: { query: lens } })),
+    queryKey: key("passing", filter),
+    queryFn: () => ask(api.GET("/api/books/passing", { params: { query: filter } })),
     ...kept,
   });
 
@@ -47,26 +47,26 @@ export const useYear = (year: number) =>
     ...kept,
   });
 
-export const useWithout = (lens: Lens, by: Trait, trait: string | null, filled: number) =>
+export const useWithout = (filter: BooksFilter, by: Trait, trait: string | null, filled: number) =>
   useQuery({
-    queryKey: key("without", lens, by, trait, filled),
+    queryKey: key("without", filter, by, trait, filled),
     queryFn: () =>
-      ask(api.GET("/api/what-if/without", { params: { query: { ...lens, by, trait: trait ?? "", filled } } })),
+      ask(api.GET("/api/what-if/without", { params: { query: { ...filter, by, trait: trait ?? "", filled } } })),
     enabled: trait !== null,
     ...kept,
   });
 
-export const useCheaper = (lens: Lens, less: number, quicker: string) =>
+export const useCheaper = (filter: BooksFilter, less: number, quicker: string) =>
   useQuery({
-    queryKey: key("cheaper", lens, less, quicker),
-    queryFn: () => ask(api.GET("/api/what-if/cheaper", { params: { query: { ...lens, less, quicker } } })),
+    queryKey: key("cheaper", filter, less, quicker),
+    queryFn: () => ask(api.GET("/api/what-if/cheaper", { params: { query: { ...filter, less, quicker } } })),
     ...kept,
   });
 
-export const useSideBySide = (lens: Lens, hands: number) =>
+export const useSideBySide = (filter: BooksFilter, hands: number) =>
   useQuery({
-    queryKey: key("side", lens, hands),
-    queryFn: () => ask(api.GET("/api/what-if/side-by-side", { params: { query: { ...lens, hands } } })),
+    queryKey: key("side", filter, hands),
+    queryFn: () => ask(api.GET("/api/what-if/side-by-side", { params: { query: { ...filter, hands } } })),
     ...kept,
   });
 

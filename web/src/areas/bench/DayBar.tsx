@@ -7,7 +7,7 @@ import { useWidth } from "../../kit/useWidth";
 const ROW = 18;
 const WAIT = 7;
 const TOP = 16;
-const MOST_WAITS = 8;
+const MAX_WAITS = 8;
 
 export function DayBar({ day }: { day: ScheduleDay }) {
   const [ref, width] = useWidth();
@@ -18,7 +18,7 @@ export function DayBar({ day }: { day: ScheduleDay }) {
     Math.max(...[...day.sessions, ...day.steps].map((one) => one.stop ?? 0), 20 * 60, (from + 6) * 60) / 60,
   );
   const waits = day.waits.filter((wait) => wait.stop > from * 60 && wait.start < to * 60);
-  const shown = waits.slice(0, MOST_WAITS);
+  const shown = waits.slice(0, MAX_WAITS);
   const x = (minute: number) =>
     (Math.min(Math.max(minute, from * 60), to * 60) - from * 60) * (width / ((to - from) * 60));
   const each = Math.ceil(((to - from) * 46) / Math.max(width, 1));

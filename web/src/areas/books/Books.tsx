@@ -13,16 +13,16 @@ import { Part } from "../../kit/Part";
 import { BOOKS_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { FlipsTable } from "./FlipsTable";
-import { LensBar } from "./LensBar";
+import { BooksFilterBar } from "./BooksFilterBar";
 import { MonthsChart } from "./MonthsChart";
-import { useLens } from "./lens";
+import { useBooksFilter } from "./useBooksFilter";
 
 const flips = (count: number) => `${count} ${count === 1 ? "flip" : "flips"}`;
 
 export default function Books() {
-  const { lens } = useLens();
-  const year = lens.year ?? "";
-  const books = useBooks(lens);
+  const { filter } = useBooksFilter();
+  const year = filter.year ?? "";
+  const books = useBooks(filter);
   const workshop = useWorkshop();
   if (books.error) return <Failure error={books.error} again={() => void books.refetch()} />;
   if (!books.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
@@ -46,7 +46,7 @@ export default function Books() {
         </Button>
       </PageHead>
       <SubNav name="Books" pages={BOOKS_PAGES} />
-      {years.length > 0 && <LensBar years={years} view={view} hours={hours} />}
+      {years.length > 0 && <BooksFilterBar years={years} view={view} hours={hours} />}
       {ended === 0 ? (
         <Empty title="No flip has ended yet">
           <span>

@@ -6,8 +6,8 @@ import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
 import { BOOKS_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
-import { LensBar } from "./LensBar";
-import { useLens } from "./lens";
+import { BooksFilterBar } from "./BooksFilterBar";
+import { useBooksFilter } from "./useBooksFilter";
 
 type Props = {
   title: string;
@@ -17,8 +17,8 @@ type Props = {
 };
 
 export function BooksFrame({ title, line, action, children }: Props) {
-  const { lens } = useLens();
-  const books = useBooks(lens);
+  const { filter } = useBooksFilter();
+  const books = useBooks(filter);
   const workshop = useWorkshop();
   if (books.error) return <Failure error={books.error} again={() => void books.refetch()} />;
   if (!books.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
@@ -29,7 +29,7 @@ export function BooksFrame({ title, line, action, children }: Props) {
       </PageHead>
       <SubNav name="Books" pages={BOOKS_PAGES} />
       {books.data.years.length > 0 && (
-        <LensBar years={books.data.years} view={books.data.view} hours={books.data.hours} />
+        <BooksFilterBar years={books.data.years} view={books.data.view} hours={books.data.hours} />
       )}
       {children(workshop.data.currency, workshop.data.people.length)}
     </>

@@ -8,7 +8,7 @@ import { type Trait, useCheaper, useComparison, useSideBySide, useWithout } from
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 import { BooksFrame } from "./BooksFrame";
-import { useLens } from "./lens";
+import { useBooksFilter } from "./useBooksFilter";
 
 export default function WhatIf() {
   return (
@@ -39,12 +39,12 @@ const Inputs = ({ children }: { children: ReactNode }) => (
 );
 
 function WithoutPart({ currency }: { currency: string }) {
-  const { lens } = useLens();
+  const { filter } = useBooksFilter();
   const [by, setBy] = useState<Trait>("technique");
   const [trait, setTrait] = useState<string | null>(null);
   const [filled, setFilled] = useState(50);
-  const groups = useComparison(lens, by).data;
-  const answer = useWithout(lens, by, trait, filled).data;
+  const groups = useComparison(filter, by).data;
+  const answer = useWithout(filter, by, trait, filled).data;
   return (
     <Part title="Had I left some jobs alone">
       <Inputs>
@@ -112,10 +112,10 @@ function WithoutPart({ currency }: { currency: string }) {
 }
 
 function CheaperPart({ currency }: { currency: string }) {
-  const { lens } = useLens();
+  const { filter } = useBooksFilter();
   const [less, setLess] = useState(10);
   const [quicker, setQuicker] = useState("2");
-  const answer = useCheaper(lens, less, quicker).data;
+  const answer = useCheaper(filter, less, quicker).data;
   return (
     <Part title="Had I asked less">
       <Inputs>
@@ -152,7 +152,7 @@ function CheaperPart({ currency }: { currency: string }) {
                 {`Over ${answer.n} sales ${money(answer.lost, currency)} less taken home, and ${answer.days} days on the market saved. `}
                 {answer.net ? (
                   <>
-                    {`A place of yours earns ${answer.place_day?.text} a day, so these days are worth ${answer.won?.text}: `}
+                    {`A place of yours earns ${answer.profit_per_space_day?.text} a day, so these days are worth ${answer.won?.text}: `}
                     <b>{`${answer.net.minor >= 0 ? "+" : ""}${money(answer.net, currency)}`}</b>
                     {" in all."}
                   </>
@@ -173,9 +173,9 @@ function CheaperPart({ currency }: { currency: string }) {
 }
 
 function SidePart({ currency, people }: { currency: string; people: number }) {
-  const { lens } = useLens();
+  const { filter } = useBooksFilter();
   const [hands, setHands] = useState(Math.max(people, 1));
-  const answer = useSideBySide(lens, hands).data;
+  const answer = useSideBySide(filter, hands).data;
   return (
     <Part title="Had I worked several at a time">
       <Inputs>

@@ -8,16 +8,16 @@ import { Part } from "../../kit/Part";
 import { BooksFrame } from "./BooksFrame";
 import { GroupsTable } from "./GroupsTable";
 import { FlipsTable } from "./FlipsTable";
-import { useLens } from "./lens";
+import { useBooksFilter } from "./useBooksFilter";
 import { SpreadPart } from "./SpreadPart";
 import { StandoutsPart } from "./StandoutsPart";
 
 export default function WhatPays() {
-  const { lens, set, params } = useLens();
+  const { filter, set, params } = useBooksFilter();
   const by = (params.get("by") ?? "kind") as Trait;
   const trait = params.get("trait");
-  const comparison = useComparison(lens, by);
-  const spread = useSpread(lens);
+  const comparison = useComparison(filter, by);
+  const spread = useSpread(filter);
   const group = comparison.data?.rows.find((row) => row.key === trait);
   return (
     <BooksFrame
@@ -58,7 +58,7 @@ export default function WhatPays() {
           {trait !== null && (
             <FlipsTable
               key={`${by}/${trait}`}
-              year={lens.year ?? ""}
+              year={filter.year ?? ""}
               currency={currency}
               title={`Flips behind “${group?.label ?? trait}”`}
               behind={{ by, trait }}

@@ -18,7 +18,7 @@ import { BOOKS_PAGES } from "../../kit/sections";
 import { SmallTable } from "../../kit/SmallTable";
 import { SubNav } from "../../kit/SubNav";
 import { ExportsPart } from "./ExportsPart";
-import { useLens } from "./lens";
+import { useBooksFilter } from "./useBooksFilter";
 
 const KINDS = [
   { key: "tool", label: "Tool" },
@@ -29,8 +29,8 @@ const KINDS = [
 ];
 
 export default function YearPage() {
-  const { lens, set } = useLens();
-  const wanted = /^\d{4}$/.test(lens.year ?? "") ? Number(lens.year) : new Date().getFullYear();
+  const { filter, set } = useBooksFilter();
+  const wanted = /^\d{4}$/.test(filter.year ?? "") ? Number(filter.year) : new Date().getFullYear();
   const year = useYear(wanted);
   const workshop = useWorkshop();
   const [asked, setAsked] = useState<"goals" | "entry" | null>(null);

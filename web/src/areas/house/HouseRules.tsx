@@ -11,9 +11,9 @@ import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { AccessPart } from "./AccessPart";
 import { BackupPart } from "./BackupPart";
-import { Passages } from "./Passages";
+import { Openings } from "./Openings";
 import { People } from "./People";
-import { Schools } from "./Schools";
+import { WorkshopPractices } from "./WorkshopPractices";
 import { Rule, type RuleSpec } from "./Rule";
 import { rules } from "./groups";
 import { WorkingHours } from "./WorkingHours";
@@ -61,8 +61,8 @@ export default function HouseRules() {
         </Part>
       ))}
       <WorkingHours people={data.people} />
-      <Schools workshop={data} />
-      <Passages passages={data.passages} unit={data.length_unit} />
+      <WorkshopPractices workshop={data} />
+      <Openings openings={data.openings} unit={data.length_unit} />
       <People people={data.people} />
       <AccessPart />
       <BackupPart backup={data.backup} demo={data.demo} />

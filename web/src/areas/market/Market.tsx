@@ -19,7 +19,7 @@ export default function Market() {
   const workshop = useWorkshop();
   if (market.error) return <Failure error={market.error} again={() => void market.refetch()} />;
   if (!market.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { rows, total, asked, times, place_day: place, seasons, sold } = market.data;
+  const { rows, total, asked, times, profit_per_space_day: place, seasons, sold } = market.data;
   const currency = workshop.data.currency;
   return (
     <>

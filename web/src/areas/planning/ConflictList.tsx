@@ -5,7 +5,7 @@ import Typography from "@mui/material/Typography";
 import { api, ask } from "../../api/client";
 import type { Look, Plan, Remedy } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
-import { told } from "../../kit/told";
+import { withChanges } from "../../kit/withChanges";
 import { Part } from "../../kit/Part";
 import { usePaint } from "./usePaint";
 
@@ -41,7 +41,7 @@ export function ConflictList({ page, look }: { page: Plan; look: Look }) {
       const saved = await ask(
         api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: look.lock_version, ...remedy.look } }),
       );
-      done(told(remedy.label, saved.changes), () =>
+      done(withChanges(remedy.label, saved.changes), () =>
         ask(api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: saved.lock_version, ...before } })),
       );
     }

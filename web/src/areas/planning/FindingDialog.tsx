@@ -2,7 +2,7 @@
 import Typography from "@mui/material/Typography";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
-import type { Kind } from "./OverPage";
+import type { Kind } from "./InspectionPage";
 
 type Props = {
   kind: Kind;

@@ -2,7 +2,7 @@
 import { api, ask } from "../../api/client";
 import type { Catalogue, Look, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
-import { told } from "../../kit/told";
+import { withChanges } from "../../kit/withChanges";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 
@@ -57,7 +57,7 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
           api.PATCH("/api/looks/{id}", { ...path, body: { ...changed, lock_version: look.lock_version } }),
         );
         const back = Object.fromEntries(Object.keys(changed).map((name) => [name, before[name] ?? ""]));
-        done(told("Look saved", saved.changes), () =>
+        done(withChanges("Look saved", saved.changes), () =>
           ask(api.PATCH("/api/looks/{id}", { ...path, body: { ...back, lock_version: saved.lock_version } })),
         );
         onClose();

@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import { api, ask } from "../../api/client";
 import type { Look, Plan, Ready, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
-import { told } from "../../kit/told";
+import { withChanges } from "../../kit/withChanges";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 
@@ -14,7 +14,7 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
   const choose = async (look: Look) => {
     const pick = (id: number) => ask(api.POST("/api/looks/{id}/choose", { params: { path: { id } } }));
     const { changes } = await pick(look.id);
-    done(told(`Planned by ${look.name}`, changes), () => (chosen ? pick(chosen.id) : Promise.resolve()));
+    done(withChanges(`Planned by ${look.name}`, changes), () => (chosen ? pick(chosen.id) : Promise.resolve()));
   };
   const unit = (key: string) =>
     ["hours_to_come"].includes(key) ? "" : key === "pay" ? ` ${workshop.currency}/h` : ` ${workshop.currency}`;

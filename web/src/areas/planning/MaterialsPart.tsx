@@ -11,7 +11,7 @@ import { api, ask } from "../../api/client";
 import { useSubstitutes } from "../../api/queries";
 import type { Plan, Steps, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
-import { told } from "../../kit/told";
+import { withChanges } from "../../kit/withChanges";
 import { Material } from "../../kit/colour/Material";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
@@ -97,7 +97,7 @@ function Instead({
         }),
       );
     const saved = await send(look.lock_version, product, key);
-    done(told(`${label} instead`, saved.changes), () => send(saved.lock_version, product, product));
+    done(withChanges(`${label} instead`, saved.changes), () => send(saved.lock_version, product, product));
     onClose();
   };
   return (

@@ -2,7 +2,7 @@
 import { api, ask } from "../../api/client";
 import type { Look, Plan, ZoneChoice, ZonesInput } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
-import { told } from "../../kit/told";
+import { withChanges } from "../../kit/withChanges";
 
 const asInput = (row: ZoneChoice): Omit<ZonesInput, "zones"> => ({
   finish: row.finish,
@@ -27,7 +27,7 @@ export function usePaint(look: Look, page: Plan) {
   const paint = async (zones: string[], body: Omit<ZonesInput, "zones">, message: string) => {
     const before = look.zones.filter((row) => zones.includes(row.zone) && known.has(row.zone));
     const { changes } = await put(zones, body);
-    done(told(message, changes), async () => {
+    done(withChanges(message, changes), async () => {
       const same = new Map<string, ZoneChoice[]>();
       for (const row of before) {
         const key = JSON.stringify(asInput(row));

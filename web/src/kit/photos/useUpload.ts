@@ -13,7 +13,7 @@ export type Owner =
   | { receipt_id: number };
 type Progress = { done: number; of: number; name: string };
 
-const MOST = 25_000_000; // bytes; the server has the last word
+const MAX_BYTES = 25_000_000; // bytes; the server has the last word
 const RAW = {
   headers: { "Content-Type": "application/octet-stream" },
   bodySerializer: (body: unknown) => body as BodyInit,
@@ -29,7 +29,7 @@ export function useUpload(owner: Owner) {
     const made: number[] = [];
     for (const [place, file] of files.entries()) {
       setProgress({ done: place, of: files.length, name: file.name });
-      if (file.size > MOST) {
+      if (file.size > MAX_BYTES) {
         bad.push(`${file.name} is larger than 25 MB. Send a smaller copy of it.`);
         continue;
       }

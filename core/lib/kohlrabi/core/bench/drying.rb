@@ -10,7 +10,7 @@ module Kohlrabi
         HALVES = 10 # °C colder takes twice as long (rule of thumb, common practice, no source)
         DRY = 50 # % relative humidity up to which damp adds nothing (common practice)
         DAMP = 15/1000r # longer by this share for each percent above it, where water must leave (common practice, weak)
-        MOST = 4 # times: beyond that nobody should coat at all (see Climate)
+        MAX_FACTOR = 4 # times: beyond that nobody should coat at all (see Climate)
         STAGES = { touch: "touch dry", sand: "sand", recoat: "recoat", handle: "handle", cure: "cured" }.freeze
         DAY = 24 * 60
 
@@ -27,7 +27,7 @@ module Kohlrabi
         def factor
           return 1r unless @climate
 
-          [cold * damp, MOST].min.to_r.round(2)
+          [cold * damp, MAX_FACTOR].min.to_r.round(2)
         end
 
         # Array of [stage, minutes after it was done], earliest first; :next is the step that follows.

@@ -7,7 +7,7 @@ module Kohlrabi
       class Hours
         EVENING = 18 * 60 # an evening's beginning (assumed where the workshop has not said)
         MORNING = 10 * 60 # a Saturday's
-        MOST_SATURDAY = 6 * 60
+        MAX_SATURDAY = 6 * 60
         USUAL_WEEK = 630 * 60 # seconds (assumed)
         SATURDAY = 6
         EVENINGS = [2, 4].freeze # Tuesday, Thursday
@@ -18,7 +18,7 @@ module Kohlrabi
         # What is assumed of a person who has given no hours: half of the week's hours on Saturday, at most six, the rest on two evenings.
         def self.usual(person, weekly_seconds)
           week = ((weekly_seconds || USUAL_WEEK) / 60).to_i
-          saturday = [week / 2, MOST_SATURDAY].min
+          saturday = [week / 2, MAX_SATURDAY].min
           evening = [(week - saturday) / EVENINGS.size, 5 * 60].min
           rows = [[SATURDAY, MORNING, saturday], *EVENINGS.map { |day| [day, EVENING, evening] }]
           rows.filter_map { |day, from, long| Row.new(person: person, weekday: day, from: from, to: from + long) if long.positive? }

@@ -24,7 +24,7 @@ module Kohlrabi
         end
 
         # Array of Job.
-        def all = @plan.steps.reject(&:done?).map.with_index { |step, place| job(step, place) }
+        def all = @plan.steps.reject(&:done?).map.with_index { |step, index| job(step, index) }
 
         private
 

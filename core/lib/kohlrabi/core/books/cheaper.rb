@@ -11,13 +11,13 @@ module Kohlrabi
         Answer = Struct.new(:lost, :days, :won, :net, :needed, :n, :assumes, keyword_init: true)
 
         # sales: Array of [receipts in minor units, days on the market or nil]; less: Rational share asked less, 0 to under 1;
-        # quicker: as QUICKER; fee_rate: Rational; place_day: minor units a place earns a day, or nil.
-        def initialize(sales, less:, fee_rate: 0r, quicker: QUICKER, place_day: nil)
+        # quicker: as QUICKER; fee_rate: Rational; profit_per_space_day: minor units a place earns a day, or nil.
+        def initialize(sales, less:, fee_rate: 0r, quicker: QUICKER, profit_per_space_day: nil)
           @sales = sales
           @less = less
           @quicker = quicker
           @fee_rate = fee_rate
-          @place_day = place_day
+          @profit_per_space_day = profit_per_space_day
         end
 
         def answer
@@ -31,12 +31,12 @@ module Kohlrabi
 
         # No listing can take less than no day.
         def saved = stood * [@less * @quicker, 1r].min
-        def won = @place_day && (saved * @place_day)
+        def won = @profit_per_space_day && (saved * @profit_per_space_day)
 
         def needed
-          return unless @place_day&.positive? && stood.positive? && @less.positive?
+          return unless @profit_per_space_day&.positive? && stood.positive? && @less.positive?
 
-          lost / (stood * @less * @place_day)
+          lost / (stood * @less * @profit_per_space_day)
         end
 
         def assumes

@@ -6,7 +6,7 @@ module Kohlrabi
       # Own pieces worked again, so many at a time: while one waits (drying, parts, no mood), hands go to the next. Day by day, first come,
       # first served; a pair of hands is on one piece a day.
       class SideBySide
-        MOST = 4
+        MAX_AT_ONCE = 4
         # at_once: pieces; days: from first to last; a_year: pieces in 365 days (Rational); idle: share of the days of hands not used.
         Row = Struct.new(:at_once, :days, :a_year, :idle, keyword_init: true)
         Piece = Struct.new(:left, :gap, :extra, :free)
@@ -17,11 +17,11 @@ module Kohlrabi
           @hands = hands
         end
 
-        # Array of Row for 1 to MOST pieces at a time; empty without pieces.
+        # Array of Row for 1 to MAX_AT_ONCE pieces at a time; empty without pieces.
         def rows
           return [] if @pieces.empty?
 
-          (1..MOST).map do |at_once|
+          (1..MAX_AT_ONCE).map do |at_once|
             days = days(at_once)
             Row.new(at_once: at_once, days: days, a_year: Rational(@pieces.size * 365, days), idle: 1 - Rational(worked, days * @hands)).freeze
           end

@@ -11,13 +11,13 @@ module Kohlrabi
         # amounts: Hash of key => Integer minor units or nil (not known); weights: Array. Returns one Hash a part, in order.
         def money(amounts, weights)
           parts = amounts.transform_values { |amount| amount && Shares.split(amount, weights) }
-          weights.each_index.map { |place| parts.transform_values { |row| row&.at(place) } }
+          weights.each_index.map { |index| parts.transform_values { |row| row&.at(index) } }
         end
 
         # seconds: Hash of kind => Integer seconds. Returns one Hash a part.
         def work(seconds, weights)
           parts = seconds.transform_values { |whole| Shares.split_seconds(whole, weights) }
-          weights.each_index.map { |place| parts.transform_values { |row| row.at(place) } }
+          weights.each_index.map { |index| parts.transform_values { |row| row.at(index) } }
         end
       end
     end

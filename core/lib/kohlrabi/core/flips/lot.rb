@@ -38,7 +38,7 @@ module Kohlrabi
 
         def parts(count, weights)
           split = [price, premium, tax].map { |amount| price && Shares.split(amount, weights) }
-          Array.new(count) { |place| Part.new(**%i[price premium tax].zip(split.map { |row| row&.at(place) }).to_h) }
+          Array.new(count) { |index| Part.new(**%i[price premium tax].zip(split.map { |row| row&.at(index) }).to_h) }
         end
 
         def whole(amount, base)

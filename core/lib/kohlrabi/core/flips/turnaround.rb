@@ -44,8 +44,8 @@ module Kohlrabi
           begun = @chain.events.select { |event| LANES.key?(event.kind) && event.on }
           return [] unless @chain.on(:bought) && days_held
 
-          begun.each_with_index.filter_map do |event, place|
-            following = begun[place + 1]
+          begun.each_with_index.filter_map do |event, index|
+            following = begun[index + 1]
             to = following&.on || (@chain.ended? ? @chain.ending.on : @today)
             segment(event, to, running: following.nil? && !@chain.ended?)
           end

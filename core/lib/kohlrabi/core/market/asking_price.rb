@@ -8,7 +8,7 @@ module Kohlrabi
         # Endings as {key => [label, Array of [modulus, rest] in whole currency units]}.
         ENDINGS = { "none" => ["any amount", [[1, 0]]], "5" => ["fives and tens", [[5, 0]]], "9" => ["nines", [[10, 9]]],
                     "59" => ["fives and nines", [[10, 5], [10, 9]]] }.freeze
-        MOST_STEPS = 40
+        MAX_STEPS = 40
 
         module_function
 
@@ -34,7 +34,7 @@ module Kohlrabi
           return [] unless every&.positive? && by&.positive? && floor && price > floor
 
           rows = []
-          while price > floor && rows.size < MOST_STEPS
+          while price > floor && rows.size < MAX_STEPS
             price = [(price * (1 - by)).floor, floor].max
             rows << [from + (every * (rows.size + 1)), price]
           end

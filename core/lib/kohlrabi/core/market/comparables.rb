@@ -41,9 +41,9 @@ module Kohlrabi
           rows = @list.map { |one| [worth(one), one.likeness] }.sort
           wanted = rows.sum(&:last) * share
           reached = 0
-          rows.each_with_index do |(value, weight), place|
+          rows.each_with_index do |(value, weight), index|
             reached += weight
-            return (value + rows[place + 1].first) / 2 if reached == wanted && rows[place + 1]
+            return (value + rows[index + 1].first) / 2 if reached == wanted && rows[index + 1]
             return value if reached >= wanted
           end
         end

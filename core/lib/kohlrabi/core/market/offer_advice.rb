@@ -9,14 +9,14 @@ module Kohlrabi
         # why, warnings: sentences.
         Answer = Struct.new(:verdict, :at, :counter, :why, :warnings, keyword_init: true)
 
-        # offer, asking: minor units; outlook: Outlook::Answer or nil; place_day: own profit of a place a day, minor units, or nil; floor: minor
+        # offer, asking: minor units; outlook: Outlook::Answer or nil; profit_per_space_day: own profit of a place a day, minor units, or nil; floor: minor
         # units or
         # nil; decline: Rational share of what it is worth, below which one does not answer with a number; text: writes minor units.
-        def initialize(offer:, asking:, outlook:, place_day: nil, floor: nil, decline: 6/10r, text: lambda(&:to_s))
+        def initialize(offer:, asking:, outlook:, profit_per_space_day: nil, floor: nil, decline: 6/10r, text: lambda(&:to_s))
           @offer = offer
           @asking = asking
           @outlook = outlook
-          @place_day = place_day
+          @profit_per_space_day = profit_per_space_day
           @floor = floor
           @decline = decline
           @text = text
@@ -33,7 +33,7 @@ module Kohlrabi
         end
 
         # E[money] − E[days] × own profit of a place a day; nil without an outlook.
-        def indifference = @outlook && (@outlook.money - (@outlook.days * (@place_day || 0))).round
+        def indifference = @outlook && (@outlook.money - (@outlook.days * (@profit_per_space_day || 0))).round
 
         private
 
@@ -55,7 +55,7 @@ module Kohlrabi
         def waiting
           days = @outlook.days.round
           held = ", its place counted as free: too few sold to say"
-          held = ", less #{days} days of its place at #{@text.call(@place_day)} a day" if @place_day
+          held = ", less #{days} days of its place at #{@text.call(@profit_per_space_day)} a day" if @profit_per_space_day
           "#{@text.call(@outlook.money.round)} expected within #{days} days#{held}"
         end
 

@@ -20,7 +20,7 @@ module Kohlrabi
         # Marks in ascending order: {key:, label:, amount:}.
         def marks
           @amounts.map { |key, amount| { key: key, label: MARKS.fetch(key), amount: amount } }
-                  .sort_by.with_index { |mark, place| [mark[:amount], place] }
+                  .sort_by.with_index { |mark, index| [mark[:amount], index] }
         end
 
         # Labelled step of the scale in minor units: 1, 2 or 5 times a power of ten, never below a major unit.

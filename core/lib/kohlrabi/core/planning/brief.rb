@@ -8,7 +8,7 @@ module Kohlrabi
       # tips: whether it can tip over as it shall stand; marks: Array of Mark; edits: Array of Edit; factors: {kind of work => Rational};
       # under: {zone => "#rrggbb"} as bought; unit: the workshop's unit of length, for what is said; tent: whether there is one
       # to spray in.
-      Brief = Struct.new(:kind, :zones, :findings, :acts, :look, :schools, :products, :lead, :after_limit, :trials, :marks, :edits, :factors,
+      Brief = Struct.new(:kind, :zones, :findings, :acts, :look, :practices, :products, :lead, :after_limit, :trials, :marks, :edits, :factors,
                          :experiences, :under, :tips, :unit, :tent, keyword_init: true)
 
       # What a brief answers.
@@ -18,7 +18,7 @@ module Kohlrabi
         INSIDES = %w[leave clean liner sealed].freeze
 
         def initialize(acts: [], findings: [], trials: {}, marks: [], edits: [], factors: {}, experiences: [], under: {},
-                       lead: nil, after_limit: false, unit: "mm", tent: true, schools: Schools.new, products: Shelf::Products.new,
+                       lead: nil, after_limit: false, unit: "mm", tent: true, practices: WorkshopPractices.new, products: Shelf::Products.new,
                        kind: nil, tips: TipOver.kind?(kind), **rest)
           acts = acts.reject { |act| act.cut && trials["try-#{act.key}"] == "failed" }
           findings += acts.filter_map { |act| left_by(act, rest.fetch(:zones)) }

@@ -40,19 +40,19 @@ module Kohlrabi
         def tint? = (choice.finish == "tinted" || over_dark?) && !brief.failed?("try-tint")
 
         def try_tint(row)
-          add(:try_tint, key: "try-tint#{round}", seq: -1, wait: row[:recoat],
+          add(:try_tint, key: "try-tint#{recoat_suffix}", seq: -1, wait: row[:recoat],
                          try: { product: row[:key], stop: 20, fallback: "clear coat without tint" })
         end
 
         def coat(row, coat, why, last:)
           each_face do |face, word, turn|
-            add(:clear, of: row, key: "clear/#{row[:key]}#{'-tint' if tint?}/#{coat + 1}#{round}#{face}", seq: (coat * 10) + turn,
+            add(:clear, of: row, key: "clear/#{row[:key]}#{'-tint' if tint?}/#{coat + 1}#{recoat_suffix}#{face}", seq: (coat * 10) + turn,
                         area: zone.area / 1_000_000.0, materials: amount(row, faces: 1), wait: until_turned(row, face), touch: row[:touch],
                         fixed: (Finishing::TURN if face.end_with?("2")), wait_why: "#{row[:label]}, recoat",
                         words: { tint: tint? ? "Tinted clear coat" : "Clear coat", coat: coat + 1, with: "#{row[:label]}#{word}" },
                         way: "brush", why: why, note: tray)
           end
-          add(:clear_sand, key: "clear-sand/#{row[:key]}/#{coat + 1}#{round}", seq: (coat * 10) + 5, grits: [220]) unless last
+          add(:clear_sand, key: "clear-sand/#{row[:key]}/#{coat + 1}#{recoat_suffix}", seq: (coat * 10) + 5, grits: [220]) unless last
         end
 
         # Bare and painted zones under one clear coat: colour must not be carried over.

@@ -13,7 +13,7 @@ module Kohlrabi
           found = brief.zones.flat_map { |zone| new(zone, brief).all } + WholeConflicts.new(brief).all
           found.group_by { |one| [one.key, one.text, one.settled] }
                .map { |_, same| Conflict.new(**same.first.to_h, zones: same.flat_map(&:zones).map { |key| Repeats.base(key) }.uniq) }
-               .sort_by.with_index { |one, place| [one.settled ? 1 : 0, place] }
+               .sort_by.with_index { |one, index| [one.settled ? 1 : 0, index] }
         end
 
         def initialize(zone, brief)
@@ -165,8 +165,8 @@ module Kohlrabi
 
         def over_wax
           extras = @choice.over || []
-          place = extras.index("wax")
-          return unless (place && place < extras.size - 1) || (@choice.finish == "wax" && extras.any?)
+          index = extras.index("wax")
+          return unless (index && index < extras.size - 1) || (@choice.finish == "wax" && extras.any?)
 
           finish = @choice.finish == "wax" ? "bare" : @choice.finish
           last = Conflict::Remedy.new(label: "wax last", choice: { finish: finish, over: [*(extras - ["wax"]), "wax"] })

@@ -11,7 +11,7 @@ module Kohlrabi
         # Array of Task.
         def build
           add_layer(choice.finish, 0) if %w[paper wax].include?(choice.finish)
-          (choice.over || []).each_with_index { |extra, place| add_layer(extra, place) }
+          (choice.over || []).each_with_index { |extra, index| add_layer(extra, index) }
           tasks
         end
 
@@ -21,7 +21,7 @@ module Kohlrabi
           case extra
           when "wax" then wax
           when "paper" then paper
-          when "distressed" then surface.sealed_in? || !WORN.include?(choice.finish) || add(:distressed, key: "distressed/#{place}#{round}",
+          when "distressed" then surface.sealed_in? || !WORN.include?(choice.finish) || add(:distressed, key: "distressed/#{place}#{recoat_suffix}",
                                                                                                          seq: place, grits: [220])
           else line(extra, place)
           end
@@ -36,19 +36,20 @@ module Kohlrabi
         end
 
         def wax_on(row, wait: :handle, again: false)
-          add(:wax, of: row, key: "wax/#{row[:key]}#{'/2' if again}#{round}", seq: again ? 6 : 5, materials: amount(row), wait: row[wait],
+          add(:wax, of: row, key: "wax/#{row[:key]}#{'/2' if again}#{recoat_suffix}", seq: again ? 6 : 5, materials: amount(row), wait: row[wait],
                     words: { wipe: row[:recoat], coat: again ? ", a second time" : "" }, wait_why: "wax hardens overnight")
         end
 
         def paper
           row = products.fetch("paper")
           paste = products.fetch("paste")
-          add(:paper, of: row, key: "paper#{round}", materials: { row[:key] => zone.square_metres * 1.15, **amount(paste) }, wait: paste[:recoat])
+          add(:paper, of: row, key: "paper#{recoat_suffix}", materials: { row[:key] => zone.square_metres * 1.15, **amount(paste) },
+                      wait: paste[:recoat])
         end
 
         def line(extra, place)
           row = products.standard(extra)
-          add(extra.to_sym, of: row, key: "#{extra}/#{place}#{round}", seq: place, wait: row[:recoat], wait_why: "#{row[:label]}, dry",
+          add(extra.to_sym, of: row, key: "#{extra}/#{place}#{recoat_suffix}", seq: place, wait: row[:recoat], wait_why: "#{row[:label]}, dry",
                             materials: amount(row).transform_values { |millilitres| millilitres * SHARE })
         end
       end

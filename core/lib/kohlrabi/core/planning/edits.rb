@@ -6,7 +6,7 @@ module Kohlrabi
       # How edits are laid over a plan. An edit whose step is not in the plan any more waits, and is said to.
       module Edits
         KINDS = %w[remove time wait label note split add before].freeze
-        MOST_PARTS = 9
+        MAX_PARTS = 9
         AFTER_LEAD = "dismantle"
         OWN = "own-"
         # What stands between somebody and harm is not taken out of a plan: the lead question, and clean water between acid and chlorine.
@@ -18,10 +18,10 @@ module Kohlrabi
         def tasks(edits, tasks)
           added(edits).flat_map do |edit|
             anchor = tasks.select { |task| task.key == edit.step }
-            anchor.uniq(&:zone).each_with_index.map do |task, place|
+            anchor.uniq(&:zone).each_with_index.map do |task, index|
               acts = Acts.read(edit.text, edit.work)
               Task.new(key: key_of(edit), phase: phase(acts, task), seq: task.seq + 0.5 + (edit.id / 1_000_000.0), kind: edit.work, label: edit.text,
-                       zone: task.zone, acts: acts, minutes: place.zero? ? edit.seconds/60r : 0, wait: edit.minutes || 0,
+                       zone: task.zone, acts: acts, minutes: index.zero? ? edit.seconds/60r : 0, wait: edit.minutes || 0,
                        wait_why: "your own step", why: "added by you")
             end
           end
@@ -88,8 +88,8 @@ module Kohlrabi
         private_class_method :found?
 
         def parts(step, number)
-          Array.new(number) do |place|
-            step.share("#{step.key}##{place + 1}", Rational(1, number), last: place == number - 1, of: [place + 1, number])
+          Array.new(number) do |index|
+            step.share("#{step.key}##{index + 1}", Rational(1, number), last: index == number - 1, of: [index + 1, number])
           end
         end
         private_class_method :parts

@@ -61,7 +61,7 @@ module Kohlrabi
         def trim_note(first:, last:)
           return if sprayed?
           return unless zone.trim? && brief.zones.any? { |other| !other.trim? && brief.choice(other) == choice }
-          return "edges and trim first" if schools[:edges] == "first" || (last && !first)
+          return "edges and trim first" if practices[:edges] == "first" || (last && !first)
 
           "body first, then edges and trim" if first
         end
@@ -92,48 +92,51 @@ module Kohlrabi
         def way
           return "brush" if zone.grade == "hard" || (zone.trim? && !sprayed?)
           return "spray" if sprayed?
-          return schools[:applying] unless schools[:applying] == "computed"
+          return practices[:applying] unless practices[:applying] == "computed"
 
           zone.grade == "flat" && zone.area >= 100_000 ? "roller" : "brush"
         end
 
         # By the house's way, or where the whole piece pays for setting a sprayer up: never for a small part by itself.
         def sprayed?
-          return schools[:applying] == "spray" unless schools[:applying] == "computed"
+          return practices[:applying] == "spray" unless practices[:applying] == "computed"
 
-          schools[:sprayer] == "yes" && brief.painted_area > Shelf::Rates.spray_break_even
+          practices[:sprayer] == "yes" && brief.painted_area > Shelf::Rates.spray_break_even
         end
 
         # A water-based coat over an oil-based stain crawls unless the stain is dry right through.
         def stain
           row = material
           oily = row[:base] == "oil" && products.standard("clear")[:base] == "water"
-          add(:stain, of: row, key: "colour/#{signature}/1#{round}", materials: amount(row), wait: oily ? row[:handle] : row[:recoat],
+          add(:stain, of: row, key: "colour/#{signature}/1#{recoat_suffix}", materials: amount(row), wait: oily ? row[:handle] : row[:recoat],
                       wait_why: oily ? "a day before a water-based coat goes over it" : "#{main_product[:label]}, before it is coated")
         end
 
         # Paint and water, half and half, loses its primer and its clear coat.
         def thin_wash
           row = material
-          add(:try_wash, key: "try-wash#{round}", seq: -1, wait: row[:recoat],
+          add(:try_wash, key: "try-wash#{recoat_suffix}", seq: -1, wait: row[:recoat],
                          try: { product: main_product[:key], stop: 20, fallback: "paint this zone" })
-          add(:thin_wash, of: row, key: "colour/#{signature}/1#{round}", materials: amount(row).transform_values { |millilitres| millilitres / 2 },
+          add(:thin_wash, of: row, key: "colour/#{signature}/1#{recoat_suffix}", materials: amount(row).transform_values do |millilitres|
+            millilitres / 2
+          end,
                           wait: row[:recoat], wait_why: "#{row[:label]}, recoat")
         end
 
         def bleach
           row = main_product
           2.times do |pass|
-            add(:bleach, of: row, key: "bleach/#{pass + 1}#{round}", seq: pass, words: { coat: pass + 1 }, materials: amount(row), wait: row[:recoat])
+            add(:bleach, of: row, key: "bleach/#{pass + 1}#{recoat_suffix}", seq: pass, words: { coat: pass + 1 }, materials: amount(row),
+                         wait: row[:recoat])
           end
-          add(:bleach_rinse, key: "bleach-rinse#{round}", seq: 4)
-          add(:bleach_sand, key: "bleach-sand#{round}", seq: 5, grits: [220])
+          add(:bleach_rinse, key: "bleach-rinse#{recoat_suffix}", seq: 4)
+          add(:bleach_sand, key: "bleach-sand#{recoat_suffix}", seq: 5, grits: [220])
         end
 
         def oil
           row = main_product
           (choice.coats || 2).times do |coat|
-            add(:oil, of: row, key: "oil/#{row[:key]}/#{coat + 1}#{round}", seq: coat, words: { coat: coat + 1, wipe: row[:wipe] },
+            add(:oil, of: row, key: "oil/#{row[:key]}/#{coat + 1}#{recoat_suffix}", seq: coat, words: { coat: coat + 1, wipe: row[:wipe] },
                       materials: amount(row), wait: row[:recoat], wait_why: "oil, recoat")
           end
         end

@@ -51,8 +51,8 @@ module Kohlrabi
         def replaced? = @look.hardware == "replaced"
 
         def add(name, list, key: name.to_s.tr("_", "-"), minutes: 0, materials: {}, **rest)
-          list.each_with_index do |zone, place|
-            @tasks << Tasks.make(name, zone, key: key, minutes: place.zero? ? minutes : 0, materials: place.zero? ? materials : {}, **rest)
+          list.each_with_index do |zone, index|
+            @tasks << Tasks.make(name, zone, key: key, minutes: index.zero? ? minutes : 0, materials: index.zero? ? materials : {}, **rest)
           end
         end
 

@@ -13,8 +13,8 @@ module Kohlrabi
           return [] if metres.zero?
 
           note = "#{zone.label}: #{Units::Measures.run(metres.ceil(1), unit: brief.unit)} of tape"
-          add(:mask, key: "mask#{round}", minutes: MINUTES * metres, note: note)
-          add(:peel, key: "peel#{round}", minutes: MINUTES / 3 * metres)
+          add(:mask, key: "mask#{recoat_suffix}", minutes: MINUTES * metres, note: note)
+          add(:peel, key: "peel#{recoat_suffix}", minutes: MINUTES / 3 * metres)
           tasks + neighbours.flat_map { |other, _| [on(other, :mask), on(other, :peel)] }
         end
 
@@ -24,7 +24,7 @@ module Kohlrabi
         private
 
         # The tape lies on the zone beside it too.
-        def on(other, name) = Tasks.make(name, other, key: "#{name}#{round}", fixed: 0)
+        def on(other, name) = Tasks.make(name, other, key: "#{name}#{recoat_suffix}", fixed: 0)
 
         # [[zone, mm]]: each line between two paints is taped once, from the zone that comes first.
         def neighbours

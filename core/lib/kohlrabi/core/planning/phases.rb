@@ -6,7 +6,7 @@ module Kohlrabi
       # The order of the work, from data/planning/phases.yml.
       module Phases
         ALL = Core.table("planning/phases")
-        PLACE = ALL.each_with_index.to_h { |row, place| [row[:key], place] }.freeze
+        PLACE = ALL.each_with_index.to_h { |row, index| [row[:key], index] }.freeze
         BY_KEY = ALL.to_h { |row| [row[:key], row] }.freeze
 
         module_function

@@ -20,7 +20,7 @@ module Kohlrabi
 
           surface.sealed_in? ? contain : take_off_and_key
           wash_by_the_house
-          add(:dust, key: "dust#{round}") if sanded? || surface.sealed_in? || filled? || treated?("sand")
+          add(:dust, key: "dust#{recoat_suffix}") if sanded? || surface.sealed_in? || filled? || treated?("sand")
           tasks
         end
 
@@ -39,7 +39,7 @@ module Kohlrabi
 
         # What stays as it is, but for a sealer inside, which lies on no dust.
         def left
-          add(:dust, key: "dust#{round}") if sealed_inside? && (treated?("sand") || filled?)
+          add(:dust, key: "dust#{recoat_suffix}") if sealed_inside? && (treated?("sand") || filled?)
           tasks
         end
 
@@ -49,7 +49,7 @@ module Kohlrabi
 
           add(:vacuum, cautions: surface.sign?(:odour) ? %w[dust] : [])
           dewax if surface.sign?(:wax, :oil, :silicone) && coated?
-          return wash if schools[:washing] != "after" || filthy?
+          return wash if practices[:washing] != "after" || filthy?
 
           wash("-after", phase: "wash_after") if choice.finish == "leave"
         end
@@ -60,7 +60,7 @@ module Kohlrabi
 
         # After sanding where the house does so; what is not sanded is washed all the same, before anything lies on it.
         def wash_by_the_house
-          return wash("-after", phase: "wash_after") if %w[after both].include?(schools[:washing]) && sanded?
+          return wash("-after", phase: "wash_after") if %w[after both].include?(practices[:washing]) && sanded?
 
           wash if tasks.none? { |task| task.key == "wash" }
         end
@@ -93,7 +93,7 @@ module Kohlrabi
 
         def take_off_and_key
           if strips?
-            by_stripper? ? strip : (add(:scrape, key: "scrape#{round}") if scrapes?)
+            by_stripper? ? strip : (add(:scrape, key: "scrape#{recoat_suffix}") if scrapes?)
           end
           key_surface
         end
@@ -102,8 +102,8 @@ module Kohlrabi
         def by_stripper?
           return false if brief.failed?("try-strip")
           return choice.preparation == "stripper" if TO_WOOD.include?(choice.preparation)
-          return true if schools[:strip] == "stripper"
-          return false if schools[:strip] == "sander" && !surface.veneer?
+          return true if practices[:strip] == "stripper"
+          return false if practices[:strip] == "sander" && !surface.veneer?
 
           surface.layers >= 2 || zone.grade != "flat" || surface.veneer?
         end
@@ -118,13 +118,13 @@ module Kohlrabi
         def strip
           row = products.standard("stripper")
           passes = [(surface.layers / 2.0).ceil, 1].max
-          add(:try_strip, of: row, key: "try-strip#{round}",
+          add(:try_strip, of: row, key: "try-strip#{recoat_suffix}",
                           try: { product: row[:key], stop: 30, fallback: "scraper and sander" })
           passes.times do |pass|
-            add(:strip, of: row, key: "strip/#{pass + 1}#{round}", seq: pass, words: { pass: passes == 1 ? "" : ", pass #{pass + 1}" },
+            add(:strip, of: row, key: "strip/#{pass + 1}#{recoat_suffix}", seq: pass, words: { pass: passes == 1 ? "" : ", pass #{pass + 1}" },
                         materials: amount(row), why: strip_why)
           end
-          add(:neutralise, key: "neutralise#{round}")
+          add(:neutralise, key: "neutralise#{recoat_suffix}")
         end
 
         def strip_why
@@ -136,11 +136,11 @@ module Kohlrabi
         def key_surface
           return if choice.preparation == "none"
           return sand(start_grit, ending) if to_wood? && !surface.slick? # there is no wood under laminate
-          return if schools[:grip] == "chalk" && main_product&.dig(:chalk)
-          return deglosser if schools[:grip] == "deglosser"
+          return if practices[:grip] == "chalk" && main_product&.dig(:chalk)
+          return deglosser if practices[:grip] == "deglosser"
 
-          grit = schools[:scuff_grit].to_i
-          add(:scuff, key: "scuff#{round}", grits: [surface.slick? ? [grit, 180].max : grit])
+          grit = practices[:scuff_grit].to_i
+          add(:scuff, key: "scuff#{recoat_suffix}", grits: [surface.slick? ? [grit, 180].max : grit])
         end
 
         # Whether it is sanded in steps: down to the wood, or on it; scuffed only where somebody says so.
@@ -148,7 +148,7 @@ module Kohlrabi
 
         def deglosser
           row = products.fetch("deglosser")
-          add(:deglosser, of: row, key: "deglosser#{round}", materials: amount(row))
+          add(:deglosser, of: row, key: "deglosser#{recoat_suffix}", materials: amount(row))
         end
 
         # 80 to bare wood, 60 if caked, 100 on softwood and legs, 180 after a scraper, 120 after stripper; veneer never below 120.
@@ -177,7 +177,8 @@ module Kohlrabi
         def sand(from, to)
           ladder = Grits.ladder([from, to].min, to)
           words = ladder.map { |grit| "P#{grit}" }.join(", ")
-          add(:ladder, key: "ladder/#{ladder.join('-')}#{round}", words: { grits: surface.veneer? ? "#{words}, by hand near the edges" : words },
+          add(:ladder, key: "ladder/#{ladder.join('-')}#{recoat_suffix}",
+                       words: { grits: surface.veneer? ? "#{words}, by hand near the edges" : words },
                        repeats: ladder.size, grits: ladder, acts: [to_bare? ? "sand_bare" : "abrade"], why: ladder_why)
         end
 

@@ -18,13 +18,14 @@ module Kohlrabi
 
           coats.times do |coat|
             each_face do |face, word, turn|
-              add(:prime, of: row, key: "prime/#{row[:key]}/#{coat + 1}#{round}#{face}", area: zone.area / 1_000_000.0, seq: (coat * 10) + turn,
+              add(:prime, of: row, key: "prime/#{row[:key]}/#{coat + 1}#{recoat_suffix}#{face}",
+                          area: zone.area / 1_000_000.0, seq: (coat * 10) + turn,
                           words: { with: "#{row[:label]}#{", coat #{coat + 1}" if coats > 1}#{grey}#{word}" }, materials: amount(row, faces: 1),
                           wait: until_turned(row, face), wait_why: "#{row[:label]}, recoat", why: why, touch: row[:touch],
                           way: "brush", fixed: (Finishing::TURN if face.end_with?("2")))
             end
           end
-          add(:sand_prime, key: "sand-prime#{round}", seq: 95, grits: [220])
+          add(:sand_prime, key: "sand-prime#{recoat_suffix}", seq: 95, grits: [220])
         end
 
         # [row of the primer, number of coats, why], or nil.
@@ -65,8 +66,8 @@ module Kohlrabi
           asked = brief.look.primer
           return if asked == "none"
           return with_coats(products.fetch(asked), "chosen for this look") unless asked.nil? || asked == "auto"
-          return with_coats(blocking, "this workshop always blocks") if schools[:primer] == "always"
-          return if schools[:primer] == "never" && built_in?
+          return with_coats(blocking, "this workshop always blocks") if practices[:primer] == "always"
+          return if practices[:primer] == "never" && built_in?
 
           called_for
         end
@@ -97,7 +98,7 @@ module Kohlrabi
           return unless family == "opaque" && filled?
 
           row = blocking
-          add(:spot_seal, of: row, key: "spot-seal#{round}", materials: { row[:key] => 10 }, wait: row[:recoat])
+          add(:spot_seal, of: row, key: "spot-seal#{recoat_suffix}", materials: { row[:key] => 10 }, wait: row[:recoat])
         end
       end
     end

@@ -9,7 +9,7 @@ module Kohlrabi
         USUAL = 90 * 60 # seconds a day where the workshop has not said (assumed)
         OPENS = 18 * 60 # minute of the day at which a session begins (assumed: an evening)
         DAY = 24 * 60
-        MOST_DAYS = 3650
+        MAX_DAYS = 3650
 
         # Days from today; nil with why where nobody can say.
         Answer = Struct.new(:days, :why, :slots, keyword_init: true)
@@ -78,7 +78,7 @@ module Kohlrabi
           loop do
             moment = session(moment)
             room = OPENS + @daily - (moment % DAY)
-            return moment + left if left <= room || moment > MOST_DAYS * DAY
+            return moment + left if left <= room || moment > MAX_DAYS * DAY
 
             left -= room
             moment += room

@@ -6,7 +6,7 @@ module Kohlrabi
       # A piece that stands for several alike (four chairs kept as one): each zone once for each of them, so that three of four may be done.
       # Zones of the second of four have keys such as "seat@2"; findings and looks name the zone without it and hold for all.
       module Repeats
-        MOST = 24
+        MAX_UNITS = 24
 
         module_function
 
@@ -14,7 +14,7 @@ module Kohlrabi
         def expand(zones, number)
           return zones if number == 1
 
-          (1..number).flat_map { |place| zones.map { |zone| zone.with(key: "#{zone.key}@#{place}", label: "#{zone.label}, #{place} of #{number}") } }
+          (1..number).flat_map { |index| zones.map { |zone| zone.with(key: "#{zone.key}@#{index}", label: "#{zone.label}, #{index} of #{number}") } }
         end
 
         # Key of a zone without its number.

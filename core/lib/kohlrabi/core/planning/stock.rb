@@ -8,7 +8,7 @@ module Kohlrabi
         # row: of Products; amount needed; packs: {container amount => number}; bought: amount; price: to buy, minor units or nil;
         # used: worth of what is used, minor units or nil; over: what is left over.
         Line = Struct.new(:row, :amount, :packs, :bought, :price, :used, :over, keyword_init: true)
-        MOST = 200 # containers of one size
+        MAX_CONTAINERS = 200 # containers of one size
 
         # amounts: {product key => amount}; products: Products.
         def initialize(amounts, products)
@@ -50,7 +50,7 @@ module Kohlrabi
         def combinations(packs, amount)
           large = packs.max_by(&:first)
           small = packs.min_by(&:first)
-          most = [(amount / large[0].to_f).ceil, MOST].min
+          most = [(amount / large[0].to_f).ceil, MAX_CONTAINERS].min
           (0..most).map do |number|
             rest = [amount - (number * large[0]), 0].max
             packs.map do |pack|

@@ -28,7 +28,7 @@ module Kohlrabi
         def fresh? = @foreign.any?
 
         # Ending of the keys of steps that must be done again over them.
-        def round = fresh? ? "~#{@foreign.size}" : ""
+        def recoat_suffix = fresh? ? "~#{@foreign.size}" : ""
 
         # Whether it was taken down to the wood already, for a look that no longer asks for it.
         def stripped? = @keys.any? { |key| key.match?(STRIPPED) }

@@ -22,13 +22,13 @@ module Kohlrabi
         attr_reader :zone, :brief, :choice
 
         def surface = @surface ||= brief.surface(zone, signatures)
-        def schools = brief.schools
+        def practices = brief.practices
         def products = brief.products
         def finish = @finish ||= Finishes.fetch(choice.finish)
         def family = finish[:family]
 
         # Ending of keys that must be told from those of an earlier look.
-        def round = surface.round
+        def recoat_suffix = surface.recoat_suffix
 
         # See Tasks.make; of: row of a product, whose label and cautions go along.
         def add(name, of: nil, words: {}, cautions: [], **rest)

@@ -3,11 +3,11 @@
 module Kohlrabi
   module Core
     module Scout
-      # A piece against every passage of the house: as it stands, and with drawers and legs off.
+      # A piece against every opening of the house: as it stands, and with drawers and legs off.
       class Carrying
         # kind: "load", "door" or "stairs"; measures in mm; long (the way in) only for a load space.
-        Passage = Struct.new(:name, :kind, :width, :height, :long, keyword_init: true)
-        Row = Struct.new(:passage, :whole, :bare, keyword_init: true)
+        Opening = Struct.new(:name, :kind, :width, :height, :long, keyword_init: true)
+        Row = Struct.new(:opening, :whole, :bare, keyword_init: true)
         KINDS = { "load" => "load space", "door" => "door", "stairs" => "stairs" }.freeze
         PULLS = 25 # mm that pulls stand out from the front (common practice, no source); gone with the drawers
 
@@ -27,20 +27,20 @@ module Kohlrabi
         # Whether anything can be taken off.
         def strippable? = @leg.positive? || @out.positive?
 
-        # Rows for the passages; bare is nil where nothing can be taken off.
-        def rows(passages)
+        # Rows for the openings; bare is nil where nothing can be taken off.
+        def rows(openings)
           return [] if why
 
           width, depth, height = @size
           whole = Fit.new(width: width, depth: depth + @out, height: height)
           bare = Fit.new(width: width, depth: depth, height: height - @leg) if strippable?
-          passages.map { |passage| Row.new(passage: passage, whole: try(whole, passage), bare: bare && try(bare, passage)) }
+          openings.map { |opening| Row.new(opening: opening, whole: try(whole, opening), bare: bare && try(bare, opening)) }
         end
 
         private
 
-        def try(box, passage)
-          passage.kind == "load" ? box.into(passage.width, passage.long, passage.height) : box.through(passage.width, passage.height)
+        def try(box, opening)
+          opening.kind == "load" ? box.into(opening.width, opening.long, opening.height) : box.through(opening.width, opening.height)
         end
       end
     end

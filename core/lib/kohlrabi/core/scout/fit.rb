@@ -44,7 +44,7 @@ module Kohlrabi
           fitting = tries.find { |over, _| over <= 0 }
           return Answer.new(fits: true, way: fitting.last).freeze if fitting
 
-          over, way = tries.min_by.with_index { |(miss, _), place| [miss, place] }
+          over, way = tries.min_by.with_index { |(miss, _), index| [miss, index] }
           Answer.new(fits: false, way: way, short: over).freeze
         end
       end

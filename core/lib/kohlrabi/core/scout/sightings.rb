@@ -38,7 +38,7 @@ module Kohlrabi
           return assumed_weekly if run.size == 2
 
           fits = INTERVALS.product(%w[current amount]).filter_map { |every, basis| fit(every, basis) }
-          best, = fits.min_by.with_index { |(_, error), place| [error, place] }
+          best, = fits.min_by.with_index { |(_, error), index| [error, index] }
           best
         end
 

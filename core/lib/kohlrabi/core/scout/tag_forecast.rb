@@ -56,7 +56,7 @@ module Kohlrabi
           from = sightings.last.on
           start = @next_cut || sightings.first.on
           ahead = [((from - start).to_i / rule.every) + 1, 0].max
-          Array.new(CUTS) { |place| start + ((ahead + place) * rule.every) }
+          Array.new(CUTS) { |index| start + ((ahead + index) * rule.every) }
         end
       end
     end

@@ -16,7 +16,7 @@ module Kohlrabi
           @gone = gone
           @today = today
           @choices = most ? all(forecast) : []
-          @best = choices.max_by.with_index { |choice, place| [choice.worth, -place] } if choices.any?
+          @best = choices.max_by.with_index { |choice, index| [choice.worth, -index] } if choices.any?
         end
 
         # "buy", "wait", "never" (no tag ahead is low enough) or "unknown".

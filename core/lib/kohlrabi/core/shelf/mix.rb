@@ -11,7 +11,7 @@ module Kohlrabi
         Part = Struct.new(:key, :label, :parts, keyword_init: true)
         # adds: {key => ml, Rational}; whole: ml afterwards.
         Correction = Struct.new(:adds, :whole, keyword_init: true)
-        MOST = 10
+        MAX_PARTS = 10
         THOUSANDTHS = 1000
         LARGE = 100
 
@@ -20,7 +20,7 @@ module Kohlrabi
         # Raises Refusal for fewer than two parts, more than ten, one named twice, and parts of 0 or less.
         def initialize(parts)
           refuse(:one_part_makes_no_mix) if parts.size < 2
-          refuse(:too_many_parts, number: parts.size, most: MOST) if parts.size > MOST
+          refuse(:too_many_parts, number: parts.size, most: MAX_PARTS) if parts.size > MAX_PARTS
           twice = parts.map(&:key).tally.key(2)
           refuse(:named_twice, label: parts.find { |part| part.key == twice }.label) if twice
           none = parts.find { |part| !part.parts.positive? }

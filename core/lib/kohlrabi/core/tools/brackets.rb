@@ -15,12 +15,12 @@ module Kohlrabi
 
         private
 
-        def headline = "#{brackets} brackets and #{screws} screws: #{say.count(packs, 'pack')} of #{self[:pack]}."
+        def headline = "#{brackets} brackets and #{screws} screws: #{formatter.count(packs, 'pack')} of #{self[:pack]}."
 
         def lines
           [["Brackets", brackets.to_s, "#{self[:drawers]} × #{self[:corners]}"],
            ["Screws needed", needed.to_s, "#{brackets} × #{self[:screws]} + #{self[:others]}"],
-           ["With spares", screws.to_s, "+ #{say.number(self[:spare])}%, rounded up"],
+           ["With spares", screws.to_s, "+ #{formatter.number(self[:spare])}%, rounded up"],
            ["Left over", ((packs * self[:pack]) - needed).to_s, "of the packs"]]
         end
 
@@ -37,11 +37,11 @@ module Kohlrabi
 
         # A frame with a dot for each bracket.
         def picture
-          pic = Picture.new(120, 80, "A frame with #{say.count(self[:corners], 'bracket')}")
+          pic = Picture.new(120, 80, "A frame with #{formatter.count(self[:corners], 'bracket')}")
           pic.rect(0, 0, 120, 80, "wood").rect(10, 10, 100, 60, "gap")
-          self[:corners].times do |place|
-            side = place % 4
-            shift = (place / 4) * 30
+          self[:corners].times do |index|
+            side = index % 4
+            shift = (index / 4) * 30
             x = [16, 104, 104, 16][side] + ([1, -1, -1, 1][side] * shift)
             pic.circle(x, side < 2 ? 16 : 64, 4, "screw")
           end

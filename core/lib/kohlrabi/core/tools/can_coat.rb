@@ -16,18 +16,18 @@ module Kohlrabi
         def headline = against.empty? ? "A coat may go on." : "Not now: #{against.first}."
 
         def lines
-          [["Dew point", dew ? say.temperature(dew) : "none in dry air", "Magnus formula"],
-           ["Surface above it", dew && say.warmer(climate.surface - dew), "at least #{say.warmer(Bench::Climate::MARGIN)}"]]
+          [["Dew point", dew ? formatter.temperature(dew) : "none in dry air", "Magnus formula"],
+           ["Surface above it", dew && formatter.warmer(climate.surface - dew), "at least #{formatter.warmer(Bench::Climate::MARGIN)}"]]
         end
 
         def warnings = against.drop(1)
 
         def assumes
-          ["Above #{say.temperature(Bench::Climate::COLD)}, up to #{say.temperature(Bench::Climate::HOT)}, up to 85% and " \
-           "#{say.warmer(Bench::Climate::MARGIN)} over the dew point, unless the label says otherwise (common practice)."]
+          ["Above #{formatter.temperature(Bench::Climate::COLD)}, up to #{formatter.temperature(Bench::Climate::HOT)}, up to 85% and " \
+           "#{formatter.warmer(Bench::Climate::MARGIN)} over the dew point, unless the label says otherwise (common practice)."]
         end
 
-        def against = @against ||= climate.against(coldest: self[:coldest]&.to_f, unit: say.unit)
+        def against = @against ||= climate.against(coldest: self[:coldest]&.to_f, unit: formatter.unit)
         def dew = climate.dew_point
 
         def climate
@@ -37,7 +37,7 @@ module Kohlrabi
         # A scale from −10 to 40 °C with the dew point, its margin and the surface.
         def picture
           at = ->(degrees) { (degrees.clamp(-10, 40) + 10) * 4 }
-          pic = Picture.new(200, 36, "#{say.temperature(climate.surface)} at the surface#{", dew point #{say.temperature(dew)}" if dew}")
+          pic = Picture.new(200, 36, "#{formatter.temperature(climate.surface)} at the surface#{", dew point #{formatter.temperature(dew)}" if dew}")
           pic.rect(0, 12, 200, 8, "gap").rect(at.call(10), 12, at.call(32) - at.call(10), 8, "wood")
           pic.rect(0, 12, at.call(dew + 3), 8, "offcut").text(at.call(dew), 33, "dew point") if dew
           pic.line(at.call(climate.surface), 4, at.call(climate.surface), 26, "cut").text(at.call(climate.surface), 8, "surface")

@@ -17,7 +17,7 @@ module Kohlrabi
 
         private
 
-        def headline = "#{say.run((total / 1000).round(2))} of cloth #{length(self[:cloth])} wide."
+        def headline = "#{formatter.run((total / 1000).round(2))} of cloth #{length(self[:cloth])} wide."
 
         def lines
           [["A piece", "#{length(piece[0])} by #{length(piece[1])}", "seat + 2 × (thickness + wrap)"],
@@ -36,7 +36,7 @@ module Kohlrabi
         end
 
         def steps
-          [Answer::Step.new(label: "Cover #{say.count(self[:count], 'seat')}", work: "upholstery", minutes: self[:count] * 30)]
+          [Answer::Step.new(label: "Cover #{formatter.count(self[:count], 'seat')}", work: "upholstery", minutes: self[:count] * 30)]
         end
 
         def assumes
@@ -85,7 +85,7 @@ module Kohlrabi
         end
 
         def picture
-          pic = Picture.new(self[:cloth], total, "Cloth with #{say.count(self[:count], 'piece')}")
+          pic = Picture.new(self[:cloth], total, "Cloth with #{formatter.count(self[:count], 'piece')}")
           pic.rect(0, 0, self[:cloth], total, "offcut")
           places.first(self[:count]).each.with_index(1) { |(x, y, wide, long), number| pic.rect(x, y, wide, long, "part", number.to_s) }
           pic
@@ -95,7 +95,7 @@ module Kohlrabi
         def places
           y = 0.0
           best.flat_map do |way, number|
-            Array.new(number) { Array.new(way.across) { |place| [place * way.wide, y, way.wide, way.long] }.tap { y += way.row } }.flatten(1)
+            Array.new(number) { Array.new(way.across) { |index| [index * way.wide, y, way.wide, way.long] }.tap { y += way.row } }.flatten(1)
           end
         end
       end

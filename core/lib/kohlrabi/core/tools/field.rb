@@ -13,7 +13,7 @@ module Kohlrabi
       class Field
         # A part to cut: how many, mm, mm across (sheets only), what it is called; turn: whether it may lie either way.
         Part = Struct.new(:number, :long, :wide, :name, :turn, keyword_init: true)
-        MOST_PARTS = 500
+        MAX_PARTS = 500
         STICK = /\A(?<count>\d{1,3})\s*[x×*]\s*(?<long>[^a-z]*(?:(?:mm|cm|in|ft|m)\b)?[^a-z]*)(?<name>.*)\z/i
 
         # text: as typed; unit: "mm" or "in". Returns mm, Rational, Integer, String, Array by kind; nil where empty and optional. Raises Refusal.
@@ -34,11 +34,11 @@ module Kohlrabi
         # A value as it would be typed.
         def write(value, unit:)
           case kind
-          when :length then Say.new(unit).typed(value)
-          when :lengths then value.map { |one| Say.new(unit).typed(one) }.join(", ")
+          when :length then Formatter.new(unit).typed(value)
+          when :lengths then value.map { |one| Formatter.new(unit).typed(one) }.join(", ")
           when :number then Units::Numerals.plain(value.to_r, value == value.to_i ? 0 : 2).sub(/(\.\d)0\z/, '\1')
           when :volume, :weight, :run, :temperature then measured(value, unit)
-          when :area then Say.new(unit).number(value / Units::Square::PER.fetch(unit), 2)
+          when :area then Formatter.new(unit).number(value / Units::Square::PER.fetch(unit), 2)
           when :sticks, :sheets then value.map { |part| written(part, unit) }.join("; ")
           else value.to_s
           end
@@ -48,9 +48,9 @@ module Kohlrabi
 
         # A measure without its unit, which stands beside the field.
         def measured(value, unit)
-          say = Say.new(unit)
-          text = { volume: -> { say.amount(value) }, weight: -> { say.weight(value, 2) }, run: -> { say.run(value) },
-                   temperature: -> { say.temperature(value) } }.fetch(kind).call
+          formatter = Formatter.new(unit)
+          text = { volume: -> { formatter.amount(value) }, weight: -> { formatter.weight(value, 2) }, run: -> { formatter.run(value) },
+                   temperature: -> { formatter.temperature(value) } }.fetch(kind).call
           bare = text.gsub(Units::Numerals::GROUPS, "")
           bare.end_with?("ml", "kg", "m", "°C", "fl oz", "lb", "ft", "°F") ? bare[/\A\S+/] : bare
         end
@@ -108,7 +108,7 @@ module Kohlrabi
         def few(parts)
           number = parts.sum(&:number)
           raise Refusal.new(:nothing_to_cut) if number.zero?
-          raise Refusal.new(:too_many_parts_at_once, number: number, most_parts: MOST_PARTS) if number > MOST_PARTS
+          raise Refusal.new(:too_many_parts_at_once, number: number, most_parts: MAX_PARTS) if number > MAX_PARTS
 
           parts
         end
@@ -120,13 +120,13 @@ module Kohlrabi
         def check(value, text, unit)
           return unless within && !within.cover?(value)
 
-          low, high = [within.begin, within.end].map { |edge| kind == :length ? Say.new(unit).length(edge) : write(edge, unit: unit) }
+          low, high = [within.begin, within.end].map { |edge| kind == :length ? Formatter.new(unit).length(edge) : write(edge, unit: unit) }
           raise Refusal.new(:out_of_range, given: text, low: low, high: high)
         end
 
         def written(part, unit)
-          say = Say.new(unit)
-          sizes = [part.long, part.wide].compact.map { |size| say.typed(size) }
+          formatter = Formatter.new(unit)
+          sizes = [part.long, part.wide].compact.map { |size| formatter.typed(size) }
           ["#{part.number} × #{sizes.join(' × ')}", part.name, ("any way" if part.wide && part.turn)].compact.join(" ").strip
         end
       end

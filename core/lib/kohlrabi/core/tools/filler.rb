@@ -20,14 +20,16 @@ module Kohlrabi
         private
 
         def headline
-          "#{say.little(volume)} (#{say.mass(grams.round)}) in #{say.count(batches, 'batch', 'batches')} of #{say.little(volume / batches)}."
+          "#{formatter.little(volume)} (#{formatter.mass(grams.round)}) in #{formatter.count(batches, 'batch',
+                                                                                             'batches')} of #{formatter.little(volume / batches)}."
         end
 
         def lines
-          [["A hole", say.little(one), "length × width × depth"],
-           ["All, with waste", say.little(volume), "+ #{say.number(self[:waste])}%"],
-           ["Weight", say.mass(grams.round), say.unit == "mm" ? "#{DENSITY} g a ml" : "#{say.mass(DENSITY * Units::Measures::FLUID_OUNCE)} a fl oz"],
-           ["At once at most", say.little(batch), "working time × what you spread in a minute"]]
+          [["A hole", formatter.little(one), "length × width × depth"],
+           ["All, with waste", formatter.little(volume), "+ #{formatter.number(self[:waste])}%"],
+           ["Weight", formatter.mass(grams.round),
+            formatter.unit == "mm" ? "#{DENSITY} g a ml" : "#{formatter.mass(DENSITY * Units::Measures::FLUID_OUNCE)} a fl oz"],
+           ["At once at most", formatter.little(batch), "working time × what you spread in a minute"]]
         end
 
         def materials = { "filler_two" => grams.ceil }
@@ -35,7 +37,7 @@ module Kohlrabi
         def cautions = %w[solvent dust]
 
         def steps
-          [Answer::Step.new(label: "Fill #{say.count(self[:count], 'hole')}, #{say.count(batches, 'batch', 'batches')}", work: "woodwork",
+          [Answer::Step.new(label: "Fill #{formatter.count(self[:count], 'hole')}, #{formatter.count(batches, 'batch', 'batches')}", work: "woodwork",
                             minutes: (volume / self[:pace]).ceil + (2 * batches))]
         end
 

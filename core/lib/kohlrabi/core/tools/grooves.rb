@@ -24,7 +24,8 @@ module Kohlrabi
         private
 
         def headline
-          "#{say.count(self[:count], 'groove')}#{", #{length(pitch)} from centre to centre" if pitch}, #{say.count(passes, 'pass', 'passes')} each."
+          "#{formatter.count(self[:count],
+                             'groove')}#{", #{length(pitch)} from centre to centre" if pitch}, #{formatter.count(passes, 'pass', 'passes')} each."
         end
 
         def lines
@@ -55,9 +56,10 @@ module Kohlrabi
 
           span = self[:panel] - (2 * first)
           step = span / (self[:count] - 1)
-          need(step > self[:groove], :grooves_do_not_fit, field: :count, grooves: say.count(self[:count], "groove"), groove: length(self[:groove]),
+          need(step > self[:groove], :grooves_do_not_fit, field: :count,
+                                                          grooves: formatter.count(self[:count], "groove"), groove: length(self[:groove]),
                                                           max: [(span / (self[:groove] * 2)).floor + 1, 1].max)
-          Array.new(self[:count]) { |place| first + (place * step) }
+          Array.new(self[:count]) { |index| first + (index * step) }
         end
 
         def check_depth
@@ -77,7 +79,7 @@ module Kohlrabi
         end
 
         def rows
-          centres.each_with_index.map { |x, place| [(place + 1).to_s, length(x), length(x - (self[:panel] / 2)), length(guide(x))] }
+          centres.each_with_index.map { |x, index| [(index + 1).to_s, length(x), length(x - (self[:panel] / 2)), length(guide(x))] }
         end
 
         def warnings
@@ -91,7 +93,7 @@ module Kohlrabi
 
         def picture
           high = self[:panel] * 0.5
-          pic = Picture.new(self[:panel], high, "A panel #{length(self[:panel])} wide with #{say.count(self[:count], 'groove')}")
+          pic = Picture.new(self[:panel], high, "A panel #{length(self[:panel])} wide with #{formatter.count(self[:count], 'groove')}")
           pic.rect(0, 0, self[:panel], high, "wood")
           centres.each { |x| pic.rect(x - (self[:groove] / 2), 0, self[:groove], high, "hole") }
           pic.line(guide(centres[0]), 0, guide(centres[0]), high, "cut")

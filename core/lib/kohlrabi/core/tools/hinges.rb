@@ -28,14 +28,14 @@ module Kohlrabi
         def headline = "#{number} hinges, #{length(positions[1] - positions[0])} apart."
 
         def lines
-          [["Weight of the door", say.weight(weight, 1), say.density(Weight::DENSITIES.fetch(self[:material]))],
+          [["Weight of the door", formatter.weight(weight, 1), formatter.density(Weight::DENSITIES.fetch(self[:material]))],
            ["Centre of the cup from the edge", length(centre), "setback + half of #{length(CUP)}"],
            ["Height of the mounting plate", plate, "13 + setback − overlay"]]
         end
 
         def table
-          Answer::Table.new(columns: ["Hinge", "From the top of the door"], rows: positions.each_with_index.map do |y, place|
-            [(place + 1).to_s, length(y)]
+          Answer::Table.new(columns: ["Hinge", "From the top of the door"], rows: positions.each_with_index.map do |y, index|
+            [(index + 1).to_s, length(y)]
           end)
         end
 
@@ -52,15 +52,15 @@ module Kohlrabi
 
         def number
           row = STEPS.find { |_, tall, heavy| self[:high] <= tall && weight <= heavy }
-          need(row, :door_too_large_for_hinges, field: :high, high: length(self[:high]), weight: say.weight(weight, 1),
-                                                highest: length(STEPS.last[1]), heaviest: say.weight(STEPS.last[2]))
+          need(row, :door_too_large_for_hinges, field: :high, high: length(self[:high]), weight: formatter.weight(weight, 1),
+                                                highest: length(STEPS.last[1]), heaviest: formatter.weight(STEPS.last[2]))
           row.first
         end
 
         def positions
           span = self[:high] - (2 * self[:ends])
           need(span >= 60, :hinges_too_far_in, field: :ends, ends: length(self[:ends]), most: length((self[:high] - 60) / 2))
-          Array.new(number) { |place| self[:ends] + (span * place / (number - 1)) }
+          Array.new(number) { |index| self[:ends] + (span * index / (number - 1)) }
         end
 
         def centre = self[:setback] + (CUP / 2)

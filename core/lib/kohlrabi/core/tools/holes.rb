@@ -20,12 +20,12 @@ module Kohlrabi
 
         private
 
-        def headline = "Pilot #{say.fine(pilot)}, clearance #{say.fine(clearance)}."
+        def headline = "Pilot #{formatter.fine(pilot)}, clearance #{formatter.fine(clearance)}."
 
         def lines
-          [["Pilot", say.fine(pilot), "#{say.number(part * 100)}% of the screw in #{PILOT.fetch(self[:into]).first}, next bit"],
+          [["Pilot", formatter.fine(pilot), "#{formatter.number(part * 100)}% of the screw in #{PILOT.fetch(self[:into]).first}, next bit"],
            ["Depth of the pilot", length(held - 2), "#{length(2)} less than the screw reaches"],
-           ["Clearance in the upper part", say.fine(clearance), "the screw turns freely and draws tight"],
+           ["Clearance in the upper part", formatter.fine(clearance), "the screw turns freely and draws tight"],
            ["Thread that holds", length(held), "length − what it goes through"],
            ["Pocket hole instead", pocket, "by the thickness it goes through"]]
         end

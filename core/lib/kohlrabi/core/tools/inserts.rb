@@ -32,7 +32,7 @@ module Kohlrabi
           [["Size", "#{length(size(:wide))} by #{length(size(:high))}",
             cane? ? "opening + 2 × (groove + #{length(TUCK)} to tuck)" : "opening + 2 × rebate − 2 × clearance"],
            ["Held on each side by", cane? ? "the groove and its spline" : length(self[:rebate] - self[:clearance]), "rebate − clearance"],
-           ["Weight of one", cane? ? "little" : say.weight(weight, 1), cane? ? nil : say.density(GLASS)],
+           ["Weight of one", cane? ? "little" : formatter.weight(weight, 1), cane? ? nil : formatter.density(GLASS)],
            *spline]
         end
 

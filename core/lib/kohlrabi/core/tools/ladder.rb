@@ -25,7 +25,7 @@ module Kohlrabi
 
         def lines
           path.each_cons(2).map do |coarse, fine|
-            ["P#{coarse} → P#{fine}", "#{say.number(size(coarse) / size(fine), 2)} times finer", reason(coarse)]
+            ["P#{coarse} → P#{fine}", "#{formatter.number(size(coarse) / size(fine), 2)} times finer", reason(coarse)]
           end
         end
 
@@ -66,7 +66,7 @@ module Kohlrabi
 
         # Each grit as a row of grains of its size, a tenth of a millimetre drawn as two.
         def picture
-          pic = Picture.new(200, path.size * 14, "#{say.count(path.size, 'grit')} from coarse to fine")
+          pic = Picture.new(200, path.size * 14, "#{formatter.count(path.size, 'grit')} from coarse to fine")
           path.each_with_index do |grit, row|
             radius = size(grit) / 100
             (0..(150 / ((2 * radius) + 1)).floor).each { |grain| pic.circle(40 + (grain * ((2 * radius) + 1)), (row * 14) + 7, radius, "wood") }

@@ -5,14 +5,14 @@ module Kohlrabi
     module Tools
       # Legs and base: splay one way or two ways, length, end cuts, rails between them, and where the plates go.
       class Legs < Tool
-        MOST = 35 # degrees
+        MAX_SPLAY = 35 # degrees
 
         tool "legs", "Legs and base",
              "Length and end cuts of splayed legs, rails between them, where the plates go, how far the feet stand out.",
              group: "setting_out"
         field :high, "Height of the base", :length, 250.0, within: 20..1200
-        field :front, "Splay seen from the front, degrees", :number, 10, within: 0..MOST
-        field :side, "Splay seen from the side, degrees", :number, 10, within: 0..MOST
+        field :front, "Splay seen from the front, degrees", :number, 10, within: 0..MAX_SPLAY
+        field :side, "Splay seen from the side, degrees", :number, 10, within: 0..MAX_SPLAY
         field :thick, "Thickness of a leg at the top", :length, 38.0, within: 5..150
         field :wide, "Width of the bottom it carries", :length, 800.0, within: 50..3000
         field :deep, "Depth of the bottom it carries", :length, 400.0, within: 50..2000
@@ -56,7 +56,7 @@ module Kohlrabi
         def splay = Math.atan(Math.sqrt((tan(:front)**2) + (tan(:side)**2))) * 180 / Math::PI
         def long = self[:high] / Math.cos(splay * Math::PI / 180)
         def out(key) = self[:high] * tan(key)
-        def degrees(number) = "#{say.number(number)}°"
+        def degrees(number) = "#{formatter.number(number)}°"
 
         def direction
           return 0.0 if tan(:front).zero? && tan(:side).zero?

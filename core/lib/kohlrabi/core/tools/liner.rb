@@ -5,7 +5,7 @@ module Kohlrabi
     module Tools
       # Drawer liner from a roll: the least length, pieces turned either way.
       class Liner < Tool
-        MOST_KINDS = 8 # kinds of pieces whose ways are all tried together
+        MAX_KINDS = 8 # kinds of pieces whose ways are all tried together
 
         tool "liner", "Drawer liner from a roll",
              "Pieces for all drawers from a roll, turned where that saves, and the least length.",
@@ -20,10 +20,10 @@ module Kohlrabi
 
         private
 
-        def headline = "#{length(used)} of the roll: #{say.count(rolls, 'roll')} of #{say.run(self[:metres])}."
+        def headline = "#{length(used)} of the roll: #{formatter.count(rolls, 'roll')} of #{formatter.run(self[:metres])}."
 
         def lines
-          [["Becomes liner", "#{say.number(share * 100, 0)}%", "of that length"],
+          [["Becomes liner", "#{formatter.number(share * 100, 0)}%", "of that length"],
            ["Left on the last roll", length((rolls * self[:metres] * 1000) - used), nil]]
         end
 
@@ -34,14 +34,14 @@ module Kohlrabi
         def materials = { "liner" => (used * self[:roll] / 1e6).to_r.ceil(2) }
 
         def cuts
-          self[:parts].map.with_index do |part, place|
-            Answer::Cut.new(mark: mark(place), name: part.name, number: part.number,
+          self[:parts].map.with_index do |part, index|
+            Answer::Cut.new(mark: mark(index), name: part.name, number: part.number,
                             long: part.long + (2 * self[:trim]), wide: part.wide + (2 * self[:trim]), from: "liner #{length(self[:roll])} wide")
           end
         end
 
         def steps
-          [Answer::Step.new(label: "Line #{say.count(self[:parts].sum(&:number), 'drawer')}", work: "hardware",
+          [Answer::Step.new(label: "Line #{formatter.count(self[:parts].sum(&:number), 'drawer')}", work: "hardware",
                             minutes: self[:parts].sum(&:number) * 10)]
         end
 
@@ -55,7 +55,7 @@ module Kohlrabi
         # Ways of laying all kinds; the shortest roll wins.
         def laid
           @laid ||= begin
-            kinds = self[:parts].each_with_index.map { |part, place| [ways(part), part.number, mark(place)] }
+            kinds = self[:parts].each_with_index.map { |part, index| [ways(part), part.number, mark(index)] }
             none = kinds.index { |ways, _, _| ways.empty? }
             too_wide(self[:parts][none]) if none
             banded = choices(kinds).map { |choice| shelf(choice, kinds) }.min_by { |placed| length_of(placed) }
@@ -76,7 +76,7 @@ module Kohlrabi
         end
 
         def choices(kinds)
-          lists = kinds.each_with_index.map { |(ways, _, _), place| place < MOST_KINDS ? ways : ways.first(1) }
+          lists = kinds.each_with_index.map { |(ways, _, _), index| index < MAX_KINDS ? ways : ways.first(1) }
           lists.first.product(*lists.drop(1))
         end
 
@@ -114,7 +114,7 @@ module Kohlrabi
         def rows = laid.map { |x, y, long, wide, mark| [mark, "#{length(long)} by #{length(wide)}", length(x), length(y)] }
 
         def picture
-          pic = Picture.new(used, self[:roll], "A roll #{length(self[:roll])} wide with #{say.count(laid.size, 'piece')}")
+          pic = Picture.new(used, self[:roll], "A roll #{length(self[:roll])} wide with #{formatter.count(laid.size, 'piece')}")
           pic.rect(0, 0, used, self[:roll], "offcut")
           laid.each { |x, y, long, wide, mark| pic.rect(x, y, long, wide, "wood", mark) }
           pic

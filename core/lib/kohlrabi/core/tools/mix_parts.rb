@@ -30,8 +30,8 @@ module Kohlrabi
         def rows
           amounts = mix.amounts(correction ? correction.whole : self[:amount].to_r)
           mix.parts.map do |part|
-            [part.label, "#{say.number(mix.shares.fetch(part.key) * 100)}%", say.amount(amounts.fetch(part.key)),
-             correction ? say.amount(correction.adds.fetch(part.key)) : ""]
+            [part.label, "#{formatter.number(mix.shares.fetch(part.key) * 100)}%", formatter.amount(amounts.fetch(part.key)),
+             correction ? formatter.amount(correction.adds.fetch(part.key)) : ""]
           end
         end
 
@@ -50,7 +50,7 @@ module Kohlrabi
 
         # ml of one part that is there; a bare number is in the house's unit.
         def amount_there(text)
-          text.strip == "0" ? 0r : Units::Quantity.parse(text, unit: "ml", house: say.unit)
+          text.strip == "0" ? 0r : Units::Quantity.parse(text, unit: "ml", house: formatter.unit)
         rescue Refusal => e
           raise e.at(:there)
         end
@@ -60,32 +60,32 @@ module Kohlrabi
           return unless self[:there]
 
           amounts = self[:there].split(/[;:]|,(?!\d{1,2}\b)/).map { |text| amount_there(text) }
-          need(amounts.size == mix.parts.size, :amounts_do_not_match_parts, field: :there, amounts: say.count(amounts.size, "amount"),
-                                                                            parts: say.count(mix.parts.size, "part"))
+          need(amounts.size == mix.parts.size, :amounts_do_not_match_parts, field: :there, amounts: formatter.count(amounts.size, "amount"),
+                                                                            parts: formatter.count(mix.parts.size, "part"))
           mix.parts.map(&:key).zip(amounts).to_h
         end
 
         def headline
-          return "#{say.amount(self[:amount])} of #{mix.text}." unless correction
+          return "#{formatter.amount(self[:amount])} of #{mix.text}." unless correction
 
           adds = mix.parts.reject { |part| correction.adds.fetch(part.key).zero? }
           return "It is #{mix.text} already." if adds.empty?
 
           "Add #{adds.map do |part|
-            "#{say.amount(correction.adds.fetch(part.key))} #{part.label}"
-          end.join(' and ')}: #{say.amount(correction.whole)} of #{mix.text}."
+            "#{formatter.amount(correction.adds.fetch(part.key))} #{part.label}"
+          end.join(' and ')}: #{formatter.amount(correction.whole)} of #{mix.text}."
         end
 
         def sealed = self[:usual].start_with?("wash") ? ["A wash has lost the paint's own grip and clear coat: seal it."] : []
 
         def picture
           pic = Picture.new(200, 30, "Shares: #{mix.parts.map do |part|
-            "#{part.label} #{say.number(mix.shares.fetch(part.key) * 100)}%"
+            "#{part.label} #{formatter.number(mix.shares.fetch(part.key) * 100)}%"
           end.join(', ')}")
           x = 0.0
-          mix.parts.each_with_index do |part, place|
+          mix.parts.each_with_index do |part, index|
             wide = mix.shares.fetch(part.key) * 200
-            pic.rect(x, 0, wide, 30, place.even? ? "part" : "paint", part.label)
+            pic.rect(x, 0, wide, 30, index.even? ? "part" : "paint", part.label)
             x += wide
           end
           pic

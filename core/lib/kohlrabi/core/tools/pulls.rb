@@ -32,7 +32,7 @@ module Kohlrabi
 
         private
 
-        def headline = "#{say.count(holes.size, 'hole')} in each front: #{screw_text}."
+        def headline = "#{formatter.count(holes.size, 'hole')} in each front: #{screw_text}."
 
         def lines
           [["Screw wanted", length(wanted), "front + overlay + thread in the pull"],
@@ -48,7 +48,7 @@ module Kohlrabi
         def materials = {}
 
         def steps
-          [Answer::Step.new(label: "Drill #{say.count(holes.size, 'hole')} a front by the jig", work: "hardware", minutes: 4 * holes.size)]
+          [Answer::Step.new(label: "Drill #{formatter.count(holes.size, 'hole')} a front by the jig", work: "hardware", minutes: 4 * holes.size)]
         end
 
         def assumes
@@ -113,7 +113,7 @@ module Kohlrabi
 
         def kind
           return "a knob, one screw" if self[:spacing].zero?
-          return "#{length(self[:spacing])}, #{say.number(self[:spacing] / SYSTEM)} × 32 mm" if (self[:spacing] % SYSTEM).zero?
+          return "#{length(self[:spacing])}, #{formatter.number(self[:spacing] / SYSTEM)} × 32 mm" if (self[:spacing] % SYSTEM).zero?
 
           inches = self[:spacing] / 25.4
           return "#{length(self[:spacing])}, #{inches.round} × 1 in" if (inches - inches.round).abs < 0.01
@@ -126,11 +126,11 @@ module Kohlrabi
            ("An old hole is cut by a new one: plug it first." if olds.any? { |x| fate(x).first == "cut by a new hole" })].compact
         end
 
-        def rows = holes.each_with_index.map { |(x, down), place| [(place + 1).to_s, length(x), length(down)] }
+        def rows = holes.each_with_index.map { |(x, down), index| [(index + 1).to_s, length(x), length(down)] }
 
         def picture
           pic = Picture.new(self[:wide], self[:high],
-                            "A front #{length(self[:wide])} by #{length(self[:high])} with #{say.count(holes.size, 'hole')}")
+                            "A front #{length(self[:wide])} by #{length(self[:high])} with #{formatter.count(holes.size, 'hole')}")
           pic.rect(0, 0, self[:wide], self[:high], "wood")
           olds.each { |x| pic.circle(x, y, DIAMETER, "old") }
           holes.each { |x, down| pic.circle(x, down, DIAMETER, "hole") }

@@ -16,13 +16,13 @@ module Kohlrabi
 
         private
 
-        def headline = "#{say.amount(amount)} of #{row[:label]} for #{say.count(self[:coats], 'coat')} on #{say.area(area)}."
+        def headline = "#{formatter.amount(amount)} of #{row[:label]} for #{formatter.count(self[:coats], 'coat')} on #{formatter.area(area)}."
 
         def lines
-          [["A coat", say.amount(amount / self[:coats]), "area ÷ #{say.rate(rate)} × (1 + #{surcharge}% for the #{way})"],
-           ["All coats", say.amount(amount), say.count(self[:coats], "coat")],
-           ["To buy", Shelf::Amount.packs(line.packs, line.row, unit: say.unit), "whole containers"],
-           ["Left over", say.amount(line.over), nil]]
+          [["A coat", formatter.amount(amount / self[:coats]), "area ÷ #{formatter.rate(rate)} × (1 + #{surcharge}% for the #{way})"],
+           ["All coats", formatter.amount(amount), formatter.count(self[:coats], "coat")],
+           ["To buy", Shelf::Amount.packs(line.packs, line.row, unit: formatter.unit), "whole containers"],
+           ["Left over", formatter.amount(line.over), nil]]
         end
 
         def materials = { row[:key] => whole }
@@ -30,7 +30,7 @@ module Kohlrabi
         def cautions = row[:cautions]
 
         def assumes
-          ["#{say.rate(rate)}: #{row.key?(:like) ? 'the label' : 'common practice, where a label says nothing else'}.",
+          ["#{formatter.rate(rate)}: #{row.key?(:like) ? 'the label' : 'common practice, where a label says nothing else'}.",
            "#{surcharge}% stays in the #{way} and the tray (common practice)."]
         end
 
@@ -58,13 +58,13 @@ module Kohlrabi
           tins = line.packs.flat_map { |size, number| Array.new([number, 12].min, size) }
           sides = tins.map { |size| Math.cbrt(size * 1000) }
           pic = Picture.new(sides.sum + (20 * (tins.size + 1)), sides.max + 20,
-                            "#{say.count(tins.size, 'container')}, #{say.amount(line.over)} left in the last")
+                            "#{formatter.count(tins.size, 'container')}, #{formatter.amount(line.over)} left in the last")
           x = 20.0
           left = amount
           tins.zip(sides).each do |size, side|
             part = [left / size, 1].min
             pic.rect(x, pic.height - side, side, side, "gap").rect(x, pic.height - (side * part), side, side * part, "paint",
-                                                                   Shelf::Amount.text(size, row, unit: say.unit))
+                                                                   Shelf::Amount.text(size, row, unit: formatter.unit))
             left = [left - size, 0].max
             x += side + 20
           end

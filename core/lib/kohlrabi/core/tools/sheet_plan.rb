@@ -24,7 +24,7 @@ module Kohlrabi
         end
 
         # Array of sheets, each an Array of Placed.
-        def sheets = @sheets ||= tries.min_by.with_index { |sheets, place| [sheets.size, last_height(sheets.last), place] }
+        def sheets = @sheets ||= tries.min_by.with_index { |sheets, index| [sheets.size, last_height(sheets.last), index] }
 
         def count = sheets.size
 
@@ -58,7 +58,7 @@ module Kohlrabi
         def tries
           orders = [->(one) { [-one[1], -one[0]] }, ->(one) { [-one[0], -one[1]] }, ->(one) { [-one[0] * one[1]] }]
           lies = %i[first last flat].product(orders)
-          lies.map { |lie, order| stack(strips(@parts.map { |part| lay(part, lie) }.sort_by.with_index { |one, place| [*order.call(one), place] })) }
+          lies.map { |lie, order| stack(strips(@parts.map { |part| lay(part, lie) }.sort_by.with_index { |one, index| [*order.call(one), index] })) }
         end
 
         # How a part that may be turned is laid: as given, the other way, or with its short side across.
@@ -85,7 +85,7 @@ module Kohlrabi
 
         # Strips into sheets: the highest first into the first sheet with room.
         def stack(strips)
-          strips.sort_by.with_index { |strip, place| [-strip.high, place] }.each_with_object([]) do |strip, sheets|
+          strips.sort_by.with_index { |strip, index| [-strip.high, index] }.each_with_object([]) do |strip, sheets|
             sheet = sheets.find { |one| height(one) + strip.high <= @wide } || [].tap { |fresh| sheets << fresh }
             sheet << [height(sheet), strip]
           end.map { |sheet| placed(sheet) }

@@ -29,10 +29,10 @@ module Kohlrabi
 
         private
 
-        def headline = "#{say.count(plan.count, 'sheet')} of #{length(self[:long])} by #{length(self[:wide])}: #{proof}."
+        def headline = "#{formatter.count(plan.count, 'sheet')} of #{length(self[:long])} by #{length(self[:wide])}: #{proof}."
 
         def lines
-          [["Becomes parts", "#{say.number(plan.used * 100, 0)}%", "of what is bought"],
+          [["Becomes parts", "#{formatter.number(plan.used * 100, 0)}%", "of what is bought"],
            ["Fewest that could do", plan.bound.to_s, "by area and by what cannot share a sheet"],
            ["Rest of the last sheet", rest.all? { |mm| mm >= KEPT } ? "#{length(rest[0])} by #{length(rest[1])}" : "nothing worth keeping", nil]]
         end
@@ -41,10 +41,11 @@ module Kohlrabi
 
         def cautions = %w[saw]
 
-        def cuts = self[:parts].each_with_index.map { |part, place| cut(part, place) }
+        def cuts = self[:parts].each_with_index.map { |part, index| cut(part, index) }
 
         def assumes
-          ["Cuts from edge to edge: each strip off the sheet first, then its parts to length.", "#{say.length(self[:kerf])} is lost at each cut.",
+          ["Cuts from edge to edge: each strip off the sheet first, then its parts to length.",
+           "#{formatter.length(self[:kerf])} is lost at each cut.",
            ("Parts cut to whole flutes of #{length(self[:pitch])}." if self[:pitch].positive?)].compact
         end
 
@@ -59,9 +60,9 @@ module Kohlrabi
         def along(part) = part.long + (2 * self[:spare])
 
         def pieces
-          all = self[:parts].each_with_index.flat_map do |part, place|
+          all = self[:parts].each_with_index.flat_map do |part, index|
             Array.new(part.number) do
-              Tools::SheetPlan::Part.new(long: along(part), wide: across(part), name: mark(place),
+              Tools::SheetPlan::Part.new(long: along(part), wide: across(part), name: mark(index),
                                          turn: part.turn && self[:pitch].zero?)
             end
           end
@@ -105,7 +106,7 @@ module Kohlrabi
         def picture
           shown = plan.sheets.first(6)
           gap = self[:wide] / 12
-          pic = Picture.new(self[:long], (shown.size * (self[:wide] + gap)) - gap, "#{say.count(shown.size, 'sheet')} with their parts")
+          pic = Picture.new(self[:long], (shown.size * (self[:wide] + gap)) - gap, "#{formatter.count(shown.size, 'sheet')} with their parts")
           shown.each_with_index do |sheet, number|
             top = number * (self[:wide] + gap)
             pic.rect(0, top, self[:long], self[:wide], "offcut")

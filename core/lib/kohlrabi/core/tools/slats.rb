@@ -27,13 +27,13 @@ module Kohlrabi
 
         private
 
-        def headline = "#{say.count(number, 'slat')}, #{length(gap)} between, #{length(margin)} at each end."
+        def headline = "#{formatter.count(number, 'slat')}, #{length(gap)} between, #{length(margin)} at each end."
 
         def lines
           [["Margin at each end", length(margin), "what is left over, halved"],
            ["Gap", length(gap), self[:by] == "gap" ? "as chosen" : "shared out evenly"],
            ["Sticks to buy", bought, proof],
-           ["Relief", say.number(relief, 2), "1 + 2 × thickness ÷ pitch: times the paint of a flat face"]]
+           ["Relief", formatter.number(relief, 2), "1 + 2 × thickness ÷ pitch: times the paint of a flat face"]]
         end
 
         def table = Answer::Table.new(columns: ["Slat", "From the left edge", "From the centre", "Width"], rows: rows)
@@ -42,7 +42,7 @@ module Kohlrabi
 
         def cautions = %w[saw dust]
 
-        def cuts = self[:widths].uniq.map.with_index { |wide, place| cut(wide, place) }
+        def cuts = self[:widths].uniq.map.with_index { |wide, index| cut(wide, index) }
 
         def assumes
           ["Mark from the centre outwards, so that what is lost lies at both ends.",
@@ -50,7 +50,7 @@ module Kohlrabi
         end
 
         def room = self[:field] - (2 * self[:margin])
-        def widths(number) = Array.new(number) { |place| self[:widths][place % self[:widths].size] }
+        def widths(number) = Array.new(number) { |index| self[:widths][index % self[:widths].size] }
 
         # As many as the gap allows.
         def most(between)
@@ -73,7 +73,8 @@ module Kohlrabi
         def counted
           need(self[:count], :number_missing, field: :count)
           used = widths(self[:count]).sum
-          need(used <= room + 1e-6, :slats_do_not_fit, field: :count, count: say.count(self[:count], "slat"), wide: say.lengths(self[:widths].uniq),
+          need(used <= room + 1e-6, :slats_do_not_fit, field: :count, count: formatter.count(self[:count], "slat"),
+                                                       wide: formatter.lengths(self[:widths].uniq),
                                                        used: length(used), room: length(room), most: most(0))
           self[:count]
         end
@@ -97,7 +98,7 @@ module Kohlrabi
         end
 
         def rows
-          places.each_with_index.map { |(x, wide), place| [(place + 1).to_s, length(x), length(x - (self[:field] / 2)), length(wide)] }
+          places.each_with_index.map { |(x, wide), index| [(index + 1).to_s, length(x), length(x - (self[:field] / 2)), length(wide)] }
         end
 
         # {width => plan}: a slat is cut from a stick as wide as itself, so each width has its own sticks.
@@ -135,9 +136,9 @@ module Kohlrabi
         def held?(x) = places.any? { |left, wide| x.between?(left + EDGE, left + wide - EDGE) }
 
         def picture
-          pic = Picture.new(self[:field], self[:high], "#{say.count(number, 'slat')} over #{length(self[:field])}")
+          pic = Picture.new(self[:field], self[:high], "#{formatter.count(number, 'slat')} over #{length(self[:field])}")
           pic.rect(0, 0, self[:field], self[:high], "gap")
-          places.each_with_index { |(x, wide), place| pic.rect(x, 0, wide, self[:high], "wood", number <= 30 ? (place + 1).to_s : nil) }
+          places.each_with_index { |(x, wide), index| pic.rect(x, 0, wide, self[:high], "wood", number <= 30 ? (index + 1).to_s : nil) }
           pic.line(self[:field] / 2, 0, self[:field] / 2, self[:high], "cut")
         end
 
@@ -145,7 +146,7 @@ module Kohlrabi
         def template
           pic = Picture.new(self[:field], 40, "Setting-out rod, #{length(self[:field])} long")
           pic.rect(0, 0, self[:field], 40, "ghost")
-          places.each_with_index { |(x, wide), place| pic.rect(x, 0, wide, 24, "part", (place + 1).to_s) }
+          places.each_with_index { |(x, wide), index| pic.rect(x, 0, wide, 24, "part", (index + 1).to_s) }
           pic.line(self[:field] / 2, 0, self[:field] / 2, 40, "cut").text(self[:field] / 2, 37, "centre")
         end
       end

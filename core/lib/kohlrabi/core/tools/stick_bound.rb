@@ -6,7 +6,7 @@ module Kohlrabi
       # The fewest sticks that anything could do with: the best of the sum of lengths and of dual feasible functions.
       # Martello and Toth 1990, bound L2; Fekete and Schepers 2001, functions u(k) (both from memory).
       module StickBound
-        MOST_FOLDS = 20
+        MAX_FOLDS = 20
 
         module_function
 
@@ -41,7 +41,7 @@ module Kohlrabi
 
         # u(k): a length x of the whole counts as x where (k + 1) x is whole, else as the floor of (k + 1) x over k. In units of capacity × k.
         def folded(sizes, capacity)
-          (1..MOST_FOLDS).map do |folds|
+          (1..MAX_FOLDS).map do |folds|
             total = sizes.sum { |size, number| number * fold(size, capacity, folds) }
             (total + (capacity * folds) - 1) / (capacity * folds)
           end.max

@@ -74,7 +74,7 @@ module Kohlrabi
           counts = counts.dup
           counts[first] -= 1
           completions(counts, first, capacity - @lengths[first]).any? do |more|
-            left = counts.each_with_index.map { |number, place| number - more[place] }
+            left = counts.each_with_index.map { |number, index| number - more[index] }
             more = more.dup
             more[first] += 1
             complete(left, [*done, more])
@@ -89,7 +89,7 @@ module Kohlrabi
 
         def rest_bound(counts)
           total = 0
-          counts.each_with_index { |number, place| total += number * @lengths[place] }
+          counts.each_with_index { |number, index| total += number * @lengths[index] }
           plain = (total + capacity - 1) / capacity
           return plain if @best.size - plain > 1
 
@@ -105,41 +105,41 @@ module Kohlrabi
           found.first(WAYS).map(&:last)
         end
 
-        def fill(counts, place, room, chosen, found)
+        def fill(counts, index, room, chosen, found)
           @left_tries -= 1
           return if found.size > WAYS * 4 || @left_tries <= 0
 
-          place += 1 while place < counts.size && (counts[place].zero? || @lengths[place] > room)
-          return found << [room, chosen.dup] if place >= counts.size
+          index += 1 while index < counts.size && (counts[index].zero? || @lengths[index] > room)
+          return found << [room, chosen.dup] if index >= counts.size
 
-          [counts[place], room / @lengths[place]].min.downto(0) do |number|
-            chosen[place] = number
-            rest = room - (number * @lengths[place])
+          [counts[index], room / @lengths[index]].min.downto(0) do |number|
+            chosen[index] = number
+            rest = room - (number * @lengths[index])
             # Less of this length must leave no room for one more of it, filled by nothing: dominated.
-            fill(counts, place + 1, rest, chosen, found) unless number < counts[place] && none_after?(counts, place + 1,
-                                                                                                      rest) && rest >= @lengths[place]
+            fill(counts, index + 1, rest, chosen, found) unless number < counts[index] && none_after?(counts, index + 1,
+                                                                                                      rest) && rest >= @lengths[index]
           end
-          chosen[place] = 0
+          chosen[index] = 0
         end
 
-        def none_after?(counts, place, room)
-          place += 1 while place < counts.size && (counts[place].zero? || @lengths[place] > room)
-          place >= counts.size
+        def none_after?(counts, index, room)
+          index += 1 while index < counts.size && (counts[index].zero? || @lengths[index] > room)
+          index >= counts.size
         end
 
         def each_part = sizes.flat_map { |size, number| Array.new(number, size) }
 
         # Longest first into the first stick with room, or into the one with the least room.
         def first_fit = fit { |rooms, size| rooms.index { |room| room >= size } }
-        def best_fit = fit { |rooms, size| rooms.each_index.select { |place| rooms[place] >= size }.min_by { |place| rooms[place] } }
+        def best_fit = fit { |rooms, size| rooms.each_index.select { |index| rooms[index] >= size }.min_by { |index| rooms[index] } }
 
         def fit
           rooms = []
           sticks = []
           each_part.each do |size|
-            place = yield(rooms, size) || rooms.size
-            rooms[place] = (rooms[place] || capacity) - size
-            (sticks[place] ||= Hash.new(0))[size] += 1
+            index = yield(rooms, size) || rooms.size
+            rooms[index] = (rooms[index] || capacity) - size
+            (sticks[index] ||= Hash.new(0))[size] += 1
           end
           sticks.map(&:to_h)
         end

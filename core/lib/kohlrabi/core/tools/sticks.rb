@@ -27,11 +27,11 @@ module Kohlrabi
 
         private
 
-        def headline = "#{say.count(plan.count, 'stick')} of #{length(self[:stick])}: #{proof}."
+        def headline = "#{formatter.count(plan.count, 'stick')} of #{length(self[:stick])}: #{proof}."
 
         def lines
-          [["Parts", say.number(self[:parts].sum(&:number), 0), "#{length(self[:parts].sum { |part| part.number * long(part) })} in all"],
-           ["Becomes parts", "#{say.number(share * 100, 0)}%", "of what is bought"],
+          [["Parts", formatter.number(self[:parts].sum(&:number), 0), "#{length(self[:parts].sum { |part| part.number * long(part) })} in all"],
+           ["Becomes parts", "#{formatter.number(share * 100, 0)}%", "of what is bought"],
            ["Fewest that could do", plan.bound.to_s, "by lengths and by what cannot share a stick"]]
         end
 
@@ -71,7 +71,7 @@ module Kohlrabi
         def share = self[:parts].sum { |part| part.number * long(part) } / (plan.count * self[:stick])
 
         # {mark => part}: A, B, C …
-        def marked = @marked ||= self[:parts].each_with_index.to_h { |part, place| [("A".ord + (place % 26)).chr * ((place / 26) + 1), part] }
+        def marked = @marked ||= self[:parts].each_with_index.to_h { |part, index| [("A".ord + (index % 26)).chr * ((index / 26) + 1), part] }
 
         # Patterns with the marks of their parts: [[count, [[mark, mm]], mm left]].
         def layouts
@@ -98,7 +98,7 @@ module Kohlrabi
         end
 
         def rows
-          layouts.map { |count, parts, left| ["#{count} ×", parts.map { |mark, mm| "#{mark} #{say.typed(mm)}" }.join(" · "), length(left)] }
+          layouts.map { |count, parts, left| ["#{count} ×", parts.map { |mark, mm| "#{mark} #{formatter.typed(mm)}" }.join(" · "), length(left)] }
         end
 
         def offcuts
@@ -109,7 +109,7 @@ module Kohlrabi
 
         def picture
           high = self[:stick] / 26
-          pic = Picture.new(self[:stick], layouts.size * high * 2, "#{say.count(layouts.size, 'way')} of cutting a stick")
+          pic = Picture.new(self[:stick], layouts.size * high * 2, "#{formatter.count(layouts.size, 'way')} of cutting a stick")
           layouts.each_with_index do |(number, parts, left), row|
             x = self[:trim]
             y = row * high * 2

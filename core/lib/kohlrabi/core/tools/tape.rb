@@ -18,16 +18,16 @@ module Kohlrabi
 
         private
 
-        def headline = "#{say.run(metres.round(1))} of tape: #{say.count(rolls, 'roll')} of #{say.run(self[:roll])}."
+        def headline = "#{formatter.run(metres.round(1))} of tape: #{formatter.count(rolls, 'roll')} of #{formatter.run(self[:roll])}."
 
         def lines
-          [["One zone", say.run((edge / 1000).round(2)), "its taped edges"],
-           ["All", say.run(metres.round(1)),
-            "#{say.count(self[:count], 'zone')}, #{say.count(self[:times], 'time')}, + #{say.number(self[:overlap])}%"]]
+          [["One zone", formatter.run((edge / 1000).round(2)), "its taped edges"],
+           ["All", formatter.run(metres.round(1)),
+            "#{formatter.count(self[:count], 'zone')}, #{formatter.count(self[:times], 'time')}, + #{formatter.number(self[:overlap])}%"]]
         end
 
         def steps
-          [Answer::Step.new(label: "Mask #{say.count(self[:count], 'zone')}", work: "painting", minutes: minutes),
+          [Answer::Step.new(label: "Mask #{formatter.count(self[:count], 'zone')}", work: "painting", minutes: minutes),
            Answer::Step.new(label: "Peel the tape while the last coat is touch dry", work: "painting", minutes: (minutes / 4.0).ceil)]
         end
 

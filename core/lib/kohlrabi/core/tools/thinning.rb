@@ -18,15 +18,15 @@ module Kohlrabi
         private
 
         def lines
-          now = "#{say.amount(water(have))} (#{say.number(have)}% of the paint, #{share(have)}% of the mix)"
+          now = "#{formatter.amount(water(have))} (#{formatter.number(have)}% of the paint, #{share(have)}% of the mix)"
           [["In it now", now, "the last reading"],
            ["Wanted", wanted_words, why],
-           ["Add now", add && say.amount(add), nil],
-           ["Paint to add", too_thin && say.amount(too_thin), "thinner in it ÷ wanted percent − paint in it"],
+           ["Add now", add && formatter.amount(add), nil],
+           ["Paint to add", too_thin && formatter.amount(too_thin), "thinner in it ÷ wanted percent − paint in it"],
            ["Viscosity at the last reading", viscosity, "Ford cup no. 4: 3.85 × (t − 4.49)"]]
         end
 
-        def wanted_words = percent&.positive? ? "#{say.number(percent)}% of the paint, #{share(percent)}% of the mix" : nil
+        def wanted_words = percent&.positive? ? "#{formatter.number(percent)}% of the paint, #{share(percent)}% of the mix" : nil
 
         def assumes
           ["Seconds fall evenly on a logarithmic scale as it is thinned.",
@@ -40,7 +40,7 @@ module Kohlrabi
         def limit = row[:thin]
         def paint = self[:paint].to_f
         def water(part) = paint * part / 100
-        def share(part) = say.number(part * 100.0 / (100 + part))
+        def share(part) = formatter.number(part * 100.0 / (100 + part))
 
         # [[percent, seconds]], in the order they were taken.
         def readings
@@ -96,18 +96,18 @@ module Kohlrabi
 
         def headline
           return "It is there: add nothing." if there?
-          return "Too thin: add #{say.amount(too_thin)} of paint." if too_thin
+          return "Too thin: add #{formatter.amount(too_thin)} of paint." if too_thin
           return "Too thin already, and one reading does not say by how much: read again after adding paint." if past? && percent.nil?
-          return "Thinner than #{say.number(target)} s even without anything added: take a smaller nozzle, or mix in thicker paint." if past?
+          return "Thinner than #{formatter.number(target)} s even without anything added: take a smaller nozzle, or mix in thicker paint." if past?
           return "It is at its limit of #{limit}%: add nothing more." unless add
 
-          "Add #{say.amount(add)}, then read the cup again."
+          "Add #{formatter.amount(add)}, then read the cup again."
         end
 
         def why
           return "one reading: #{STEP}% more, then read again" if readings.map(&:first).uniq.size < 2
 
-          "the line through #{say.count(readings.size, 'reading')}"
+          "the line through #{formatter.count(readings.size, 'reading')}"
         end
 
         def warnings
@@ -115,31 +115,32 @@ module Kohlrabi
           return [over] if have > limit
           return [] unless percent && percent > limit && !there? && !past?
 
-          ["It would take #{say.number(percent)}%, past the #{limit}% that #{row[:label]} stands: " \
+          ["It would take #{formatter.number(percent)}%, past the #{limit}% that #{row[:label]} stands: " \
            "a larger nozzle or a thinner product, never more water."]
         end
 
         def over
-          "#{say.number(have)}% is in it, past the #{limit}% of the label: try it on a test card first, and let it dry."
+          "#{formatter.number(have)}% is in it, past the #{limit}% of the label: try it on a test card first, and let it dry."
         end
 
         def viscosity
           return unless seconds.between?(FORD.first, FORD.last)
 
-          "#{say.number(3.85 * (seconds - 4.49))} #{say.unit == 'in' ? 'cSt' : 'mm²/s'}" # the same, by another name
+          "#{formatter.number(3.85 * (seconds - 4.49))} #{formatter.unit == 'in' ? 'cSt' : 'mm²/s'}" # the same, by another name
         end
 
         # Seconds over percent: the readings, the line through their logarithms, and where it meets what is wanted.
         def picture
           top = [readings.map(&:last).max, target].max * 1.15
           right = [readings.map(&:first).max, percent.to_f, 10].max * 1.15
-          pic = Picture.new(200, 100, "#{say.count(readings.size, 'reading')} of the cup, #{say.number(target)} s wanted")
+          pic = Picture.new(200, 100, "#{formatter.count(readings.size, 'reading')} of the cup, #{formatter.number(target)} s wanted")
           at = ->(part, taken) { [part / right * 200, 100 - (taken / top * 100)] }
           axes(pic, right)
-          pic.line(0, at.call(0, target)[1], 200, at.call(0, target)[1], "cut").text(188, at.call(0, target)[1] - 6, "#{say.number(target)} s wanted")
+          pic.line(0, at.call(0, target)[1], 200, at.call(0, target)[1], "cut").text(188, at.call(0, target)[1] - 6,
+                                                                                     "#{formatter.number(target)} s wanted")
           curve.each_cons(2) { |from, to| pic.line(*at.call(*from), *at.call(*to), "ghost") }
-          readings.each { |part, taken| pic.circle(*at.call(part, taken), 2, "paint", "#{say.number(taken)} s") }
-          pic.circle(*at.call(percent, target), 2.5, "hole", "#{say.number(percent)}%") if percent&.positive?
+          readings.each { |part, taken| pic.circle(*at.call(part, taken), 2, "paint", "#{formatter.number(taken)} s") }
+          pic.circle(*at.call(percent, target), 2.5, "hole", "#{formatter.number(percent)}%") if percent&.positive?
           pic
         end
 
@@ -152,7 +153,7 @@ module Kohlrabi
         def curve
           return [] unless percent && @line
 
-          Array.new(13) { |place| [place * percent / 12, Math.exp(@line[0] + (@line[1] * place * percent / 12))] }
+          Array.new(13) { |index| [index * percent / 12, Math.exp(@line[0] + (@line[1] * index * percent / 12))] }
         end
       end
     end

@@ -29,12 +29,12 @@ module Kohlrabi
           def start(_start) = {}
         end
 
-        attr_reader :say
+        attr_reader :formatter
 
         # given: {field name => typed text}; what is not given takes its default; unit: "mm" or "in"; products: Shelf::Products; grits: those at
         # hand. Raises Refusal.
         def initialize(given, unit: "mm", products: Shelf::Products.new, grits: Planning::Grits::USUAL)
-          @say = Say.new(unit)
+          @formatter = Formatter.new(unit)
           @products = products
           @grits = grits
           @values = self.class.fields.to_h do |field|
@@ -66,7 +66,7 @@ module Kohlrabi
         attr_reader :products, :grits
 
         def [](key) = @values.fetch(key)
-        def length(millimetres) = say.length(millimetres)
+        def length(millimetres) = formatter.length(millimetres)
 
         # A number within a longer text. Returns Rational. Raises Refusal of the field.
         def numeral(field, text)

@@ -20,11 +20,11 @@ module Kohlrabi
 
         private
 
-        def headline = "#{best.capitalize} is quickest: #{effort(times.fetch(best))} for #{say.count(self[:coats], 'coat')}."
+        def headline = "#{best.capitalize} is quickest: #{effort(times.fetch(best))} for #{formatter.count(self[:coats], 'coat')}."
 
         def lines
           [*times.map { |way, minutes| [way.capitalize, effort(minutes), whys.fetch(way)] },
-           ["Spraying pays from", say.area(break_even * 1e6), "all coats together: its fixed minutes ÷ (1 ÷ v − 1 ÷ 4.5 v), v the brush"],
+           ["Spraying pays from", formatter.area(break_even * 1e6), "all coats together: its fixed minutes ÷ (1 ÷ v − 1 ÷ 4.5 v), v the brush"],
            ["Passes of the sprayer", passes.to_s, "max(1, (height − fan) ÷ (fan × (1 − overlap)) + 1), rounded up"],
            ["From pass to pass", length(travel), "fan × (1 − overlap)"]]
         end
@@ -51,8 +51,9 @@ module Kohlrabi
         end
 
         def whys
-          { "brush" => "#{say.minutes_an_area(minutes(:brush)[:m2])} and coat", "roller" => "#{say.minutes_an_area(minutes(:roller)[:m2])} and coat",
-            "sprayer" => "#{fixed} min around it, and #{say.minutes_an_area(minutes(:brush)[:m2] / Shelf::Rates::SPRAY_GAIN)} and coat" }
+          { "brush" => "#{formatter.minutes_an_area(minutes(:brush)[:m2])} and coat",
+            "roller" => "#{formatter.minutes_an_area(minutes(:roller)[:m2])} and coat",
+            "sprayer" => "#{fixed} min around it, and #{formatter.minutes_an_area(minutes(:brush)[:m2] / Shelf::Rates::SPRAY_GAIN)} and coat" }
         end
 
         # m² of all coats together.
@@ -70,7 +71,8 @@ module Kohlrabi
 
         def picture
           wide = self[:height] * 0.8
-          pic = Picture.new(wide, [self[:height], ((passes - 1) * travel) + self[:fan]].max, "#{say.count(passes, 'pass', 'passes')} over the face")
+          pic = Picture.new(wide, [self[:height], ((passes - 1) * travel) + self[:fan]].max,
+                            "#{formatter.count(passes, 'pass', 'passes')} over the face")
           pic.rect(0, 0, wide, self[:height], "wood")
           passes.times { |number| pic.rect(0, number * travel, wide, self[:fan], "ghost", (number + 1).to_s) }
           pic.measure(0, 0, 0, self[:height], length(self[:height]))

@@ -31,12 +31,12 @@ module Kohlrabi
 
         private
 
-        def headline = "About #{say.weight(weight)}: #{who}."
+        def headline = "About #{formatter.weight(weight)}: #{who}."
 
         def lines
-          [["Volume of wood", say.bulk(volume), how],
-           ["Density", say.density(density), "#{LABELS.fetch(self[:material])}, air-dry"],
-           ["Without its drawers", (say.weight(weight - (drawers * density)) if drawers.positive?), "they come out before it is moved"]]
+          [["Volume of wood", formatter.bulk(volume), how],
+           ["Density", formatter.density(density), "#{LABELS.fetch(self[:material])}, air-dry"],
+           ["Without its drawers", (formatter.weight(weight - (drawers * density)) if drawers.positive?), "they come out before it is moved"]]
         end
 
         def cautions = %w[lift]
@@ -45,7 +45,7 @@ module Kohlrabi
 
         def assumes
           ["Wood at the moisture of a heated room; old oak and wet wood weigh more.",
-           "#{say.weight(ALONE)} close to the body is the usual top for one fit person; stairs and reach lower it."]
+           "#{formatter.weight(ALONE)} close to the body is the usual top for one fit person; stairs and reach lower it."]
         end
 
         def density = DENSITIES.fetch(self[:material])
@@ -100,7 +100,7 @@ module Kohlrabi
           pic = Picture.new(self[:wide] + skew, self[:high] + skew, "#{length(self[:wide])} by #{length(self[:deep])} by #{length(self[:high])}")
           pic.polygon([[0, skew], [skew, 0], [self[:wide] + skew, 0], [self[:wide], skew]], "part")
           pic.polygon([[self[:wide], skew], [self[:wide] + skew, 0], [self[:wide] + skew, self[:high]], [self[:wide], self[:high] + skew]], "gap")
-          pic.rect(0, skew, self[:wide], self[:high], "wood", say.weight(weight))
+          pic.rect(0, skew, self[:wide], self[:high], "wood", formatter.weight(weight))
         end
       end
     end

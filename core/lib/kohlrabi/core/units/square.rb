@@ -7,7 +7,7 @@ module Kohlrabi
       module Square
         PER = { "mm" => 1_000_000.0, "in" => 92_903.04 }.freeze
         NAMES = { "mm" => "m²", "in" => "ft²" }.freeze
-        MOST = 100 # m²
+        MAX_SQUARE_METRES = 100 # m²
         UNITS = /\s*(?:m²|m2|sq\.? ?m(?:et(?:er|re)s?)?|ft²|ft2|sq\.? ?ft|square (?:feet|foot|met(?:er|re)s?))\z/i
 
         module_function
@@ -15,7 +15,7 @@ module Kohlrabi
         # text: a number with its unit, or in m² or ft² by the workshop's. Returns Float mm². Raises Refusal unless above 0.
         def parse(text, unit:)
           value = Numerals.parse(text.to_s.sub(UNITS, "")).to_f * PER.fetch(text.to_s[UNITS] ? said(text.to_s[UNITS]) : unit)
-          return value if value.positive? && value <= MOST * PER["mm"]
+          return value if value.positive? && value <= MAX_SQUARE_METRES * PER["mm"]
 
           raise Refusal.new(:not_an_area, given: text, unit: NAMES.fetch(unit))
         end

@@ -5,9 +5,9 @@ module Kohlrabi
     module Middleware
       # Refuses bodies beyond what any request here needs, before they are parsed.
       class BodyLimit
-        MOST = 1_000_000 # bytes
-        MOST_FILE = 8_000_000 # bytes, for a spreadsheet
-        MOST_PHOTO = Pictures::MOST + 1_000_000 # larger ones are refused here, larger than Pictures takes by their name there
+        MAX_BYTES = 1_000_000 # bytes
+        MAX_FILE = 8_000_000 # bytes, for a spreadsheet
+        MAX_PHOTO_BYTES = Pictures::MAX_BYTES + 1_000_000 # larger ones are refused here, larger than Pictures takes by their name there
 
         def initialize(app)
           @app = app
@@ -23,9 +23,9 @@ module Kohlrabi
         private
 
         def most(path)
-          return MOST_FILE if path.start_with?("/api/imports")
+          return MAX_FILE if path.start_with?("/api/imports")
 
-          path == "/api/photos" ? MOST_PHOTO : MOST
+          path == "/api/photos" ? MAX_PHOTO_BYTES : MAX_BYTES
         end
 
         # The declared length, or what has arrived where none is declared.

@@ -11,11 +11,11 @@ module Kohlrabi
 
         # given: {"air", "humidity", "surface"?} as typed, °C and percent. Returns Core::Bench::Climate. Raises Refused.
         def now(given)
-          reading = Support::Reading.new(given.slice("air", "humidity", "surface"), House::WorkshopSettings.workshop)
+          params = Support::Params.new(given.slice("air", "humidity", "surface"), House::WorkshopSettings.workshop)
           %i[air humidity surface].each do |field|
-            reading.with(field, required: field != :surface) { |raw| read(field, raw, given["source"]) }
+            params.with(field, required: field != :surface) { |raw| read(field, raw, given["source"]) }
           end
-          values = reading.done!
+          values = params.done!
           Core::Bench::Climate.new(air: values[:air], humidity: values[:humidity], surface: values[:surface])
         rescue Core::Refusal => e
           raise Support::Refused, [e]

@@ -13,7 +13,7 @@ module Kohlrabi
         # The bench as it stands, from memory where nothing has changed.
         def self.now
           minute = Clock.now.to_i / 60 / STEP * STEP
-          Support::Remember.once([:bench, minute]) { new(minute) }
+          Support::VersionedCache.once([:bench, minute]) { new(minute) }
         end
 
         # Pieces in hand that have a look, with all that plans are made from.

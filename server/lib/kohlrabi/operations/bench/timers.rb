@@ -50,10 +50,10 @@ module Kohlrabi
 
         def record(timer, rows, given)
           workshop = House::WorkshopSettings.workshop
-          reading = Support::Reading.new(given, workshop)
-          reading.effort(:effort)
+          params = Support::Params.new(given, workshop)
+          params.effort(:effort)
           Flips::Work.record(rows, person_id: timer.person_id, kind: timer.kind, started_at: timer.started_at,
-                                   worked_on: workshop.date_of(timer.started_at), seconds: reading.done![:seconds] || elapsed(timer))
+                                   worked_on: workshop.date_of(timer.started_at), seconds: params.done![:seconds] || elapsed(timer))
         end
         private_class_method :record
 

@@ -12,9 +12,9 @@ module Kohlrabi
         Now = Struct.new(:minutes, :person, :slots, keyword_init: true)
         # What a flipper can move along: work in hand first, then what earns nothing until it is listed.
         ORDER = ["on the bench", "ready", "bought", "listed"].freeze
-        MOST = 12
+        MAX_ROWS = 12
         HOUR = 60 # minutes taken to be at hand where nobody has said and no session runs
-        MOST_MINUTES = 12 * 60
+        MAX_MINUTES = 12 * 60
 
         module_function
 
@@ -54,7 +54,7 @@ module Kohlrabi
           busy = Timers.running.map(&:person_id)
           person = Support::Finder.find(Records::Person, person).id if person
           person ||= House::WorkshopSettings.people.map(&:id).find { |id| busy.exclude?(id) } || House::WorkshopSettings.people.first.id
-          minutes = (minutes || left(bench, person) || HOUR).clamp(Schedules::STEP, MOST_MINUTES)
+          minutes = (minutes || left(bench, person) || HOUR).clamp(Schedules::STEP, MAX_MINUTES)
           Now.new(minutes: minutes, person: person, slots: bench.within(minutes, person))
         end
         private_class_method :now
@@ -74,7 +74,7 @@ module Kohlrabi
         def stages
           in_hand = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: ORDER })
           turn = "ROW_NUMBER() OVER (PARTITION BY flip_summaries.stage ORDER BY flip_summaries.updated_at DESC, pieces.ticket DESC) AS turn"
-          recent = Records::Piece.where(id: Records::Piece.from(in_hand.select("pieces.id, #{turn}"), :pieces).where(turn: ..MOST).select(:id))
+          recent = Records::Piece.where(id: Records::Piece.from(in_hand.select("pieces.id, #{turn}"), :pieces).where(turn: ..MAX_ROWS).select(:id))
           recent = recent.joins(:summary).order(Arel.sql("flip_summaries.updated_at DESC, pieces.ticket DESC"))
           found = Records::AtOnce.rows(recent: Records::AtOnce.with(recent, Flips::ListRow::PARTS),
                                        totals: [in_hand.group("flip_summaries.stage"), "flip_summaries.stage", "COUNT(*)"])

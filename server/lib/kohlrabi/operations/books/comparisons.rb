@@ -6,32 +6,32 @@ module Kohlrabi
       # Flips compared by a trait. The database adds up within groups; the core sets each group against the rest.
       module Comparisons
         TRAIT = "COALESCE(trait, '#{Traits::NONE}')".freeze
-        MOST = 60 # groups that are shown, the largest
+        MAX_GROUPS = 60 # groups that are shown, the largest
         # rows: Array of Core::Books::Comparison::Row; more: groups left out of the list; several: a flip can be in more than one.
         Answer = Struct.new(:rows, :more, :several, :whole, keyword_init: true)
 
         module_function
 
-        # by: key of Traits::ALL; lens: Lens.
-        def answer(by, lens)
-          groups, spellings = groups(by, lens)
-          whole = Totals.by_stage(Totals.groups(lens))
+        # by: key of Traits::ALL; filter: BooksFilter.
+        def answer(by, filter)
+          groups, spellings = groups(by, filter)
+          whole = Totals.by_stage(Totals.groups(filter))
           labels = spellings.transform_values { |trait| Traits.label(by, trait) }
-          days, profits = values(by, lens)
-          rows = Core::Books::Comparison.new(groups: groups, whole: whole, hours_rule: lens.rule, labels: labels, days: days, profits: profits).rows
+          days, profits = values(by, filter)
+          rows = Core::Books::Comparison.new(groups: groups, whole: whole, hours_rule: filter.rule, labels: labels, days: days, profits: profits).rows
           rows = rows.sort_by(&:key) if by == "season"
           rows = rows.sort_by(&:key).reverse if %w[year month].include?(by) # the latest first
-          Answer.new(rows: rows.first(MOST), more: [rows.size - MOST, 0].max, several: Traits.several?(by),
-                     whole: Core::Books::Totals.new(whole, hours_rule: lens.rule))
+          Answer.new(rows: rows.first(MAX_GROUPS), more: [rows.size - MAX_GROUPS, 0].max, several: Traits.several?(by),
+                     whole: Core::Books::Totals.new(whole, hours_rule: filter.rule))
         end
 
         # [{trait => {stage => Tally}}, {trait => as it is written}]; traits in small letters, for case does not tell them apart.
-        def groups(by, lens)
+        def groups(by, filter)
           spellings = {}
           groups = Hash.new { |hash, key| hash[key] = {} }
-          found = joined(by, lens).group(Arel.sql("#{TRAIT} COLLATE NOCASE, stage"))
-          select(found, "MIN(#{TRAIT}), stage, #{lens.sums}").each do |traits, stage, *sums|
-            tally = Lens.tally(sums)
+          found = joined(by, filter).group(Arel.sql("#{TRAIT} COLLATE NOCASE, stage"))
+          select(found, "MIN(#{TRAIT}), stage, #{filter.sums}").each do |traits, stage, *sums|
+            tally = BooksFilter.tally(sums)
             Traits.split(by, traits).each do |trait|
               spellings[key = small(trait)] ||= trait
               groups[key][stage] = groups[key][stage] ? groups[key][stage] + tally : tally
@@ -41,8 +41,8 @@ module Kohlrabi
         end
 
         # Days and profits of sold and lost flips, known ones: two of {trait => values}.
-        def values(by, lens)
-          found = select(joined(by, lens).where(stage: Core::Books::Totals::PAID), "#{TRAIT}, turnaround_days, #{lens.profit}")
+        def values(by, filter)
+          found = select(joined(by, filter).where(stage: Core::Books::Totals::PAID), "#{TRAIT}, turnaround_days, #{filter.profit}")
           sets = found.group_by(&:first)
           [1, 2].map do |column|
             sets.each_with_object({}) do |(traits, rows), all|
@@ -54,7 +54,7 @@ module Kohlrabi
         private_class_method :values
 
         # Flips without any such trait stand together.
-        def joined(by, lens) = lens.scope.joins("LEFT JOIN (#{Traits.sets(by)}) traits ON traits.piece_id = flip_summaries.piece_id")
+        def joined(by, filter) = filter.scope.joins("LEFT JOIN (#{Traits.sets(by)}) traits ON traits.piece_id = flip_summaries.piece_id")
         private_class_method :joined
 
         def select(scope, what) = Records::Base.connection.select_rows(scope.select(Arel.sql(what)).to_sql)

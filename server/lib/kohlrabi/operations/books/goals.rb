@@ -10,7 +10,7 @@ module Kohlrabi
         # Array of Core::Books::Pace::Row for a year (Integer), by cash profit and the house's hours.
         def rows(year)
           goal = Records::Goal.find_by(year: year)
-          totals = Totals.answer(Lens.new(year: year.to_s)).totals
+          totals = Totals.answer(BooksFilter.new(year: year.to_s)).totals
           so_far = { profit: totals.profit.amount, hourly: totals.hourly_pay.amount, pieces: totals.sold.flips }
           aims = { profit: goal&.profit_minor, hourly: goal&.hourly_minor, pieces: goal&.pieces }
           aims.map do |key, aim|
@@ -24,11 +24,11 @@ module Kohlrabi
         # given: {"profit"?, "hourly"?, "pieces"?}; empty takes a goal away. Returns the goal.
         def set(year, given)
           Records::Base.transaction do
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.money(:profit)
-            reading.money(:hourly)
-            reading.count(:pieces, 1..100_000)
-            values = reading.done!
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            params.money(:profit)
+            params.money(:hourly)
+            params.count(:pieces, 1..100_000)
+            values = params.done!
             of(year).tap { |goal| goal.update!(values) }
           end
         end

@@ -26,9 +26,9 @@ module Kohlrabi
           @progress = [0, flips.size]
           Records::Base.transaction do
             ticket = Records::Piece.maximum(:ticket).to_i
-            flips.each_slice(BATCH).with_index do |batch, place|
-              write(batch, ticket + (place * BATCH))
-              @progress = [[(place + 1) * BATCH, flips.size].min, flips.size]
+            flips.each_slice(BATCH).with_index do |batch, index|
+              write(batch, ticket + (index * BATCH))
+              @progress = [[(index + 1) * BATCH, flips.size].min, flips.size]
               yield(*@progress) if block_given?
             end
           end
@@ -57,14 +57,14 @@ module Kohlrabi
           events(rows)
           costs(rows)
           work(rows)
-          Flips::Summaries.keep(rows.to_h { |flip, id| [id, Flips::Summaries.figures(Taken.flip(flip, id))] })
+          Flips::Summaries.keep(rows.to_h { |flip, id| [id, Flips::Summaries.figures(ImportedFlip.flip(flip, id))] })
         end
         private_class_method :write
 
         def events(rows)
           wanted = rows.flat_map { |flip, id| flip.events.each_with_index.map { |event, i| [event, id, i + 1] } }
-          ids = Records::Bulk.insert(Records::Event, %i[piece_id kind happened_on position], wanted.map do |event, id, place|
-            [id, event[:kind], event[:happened_on], place]
+          ids = Records::Bulk.insert(Records::Event, %i[piece_id kind happened_on position], wanted.map do |event, id, index|
+            [id, event[:kind], event[:happened_on], index]
           end)
           DETAILS.each do |key, (model, columns)|
             details = wanted.zip(ids).filter_map { |(event, _, _), id| [id, *event[key].values_at(*columns)] if event[key] }
@@ -87,7 +87,9 @@ module Kohlrabi
         def work(rows)
           person = House::WorkshopSettings.people.first.id
           wanted = rows.select { |flip, _| flip.seconds }
-          ids = Records::Bulk.insert(Records::WorkEntry, %i[person_id kind seconds], wanted.map { |flip, _| [person, Taken::KIND, flip.seconds] })
+          ids = Records::Bulk.insert(Records::WorkEntry, %i[person_id kind seconds], wanted.map do |flip, _|
+            [person, ImportedFlip::KIND, flip.seconds]
+          end)
           Records::Bulk.insert(Records::WorkShare, %i[work_entry_id piece_id weight seconds], wanted.zip(ids).map do |(flip, piece), id|
             [id, piece, "1", flip.seconds]
           end)

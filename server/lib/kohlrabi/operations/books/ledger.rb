@@ -19,7 +19,7 @@ module Kohlrabi
         def entries
           found = Records::AtOnce.rows(bought: Records::Container.live.where(mix_version_id: nil).where("paid_minor > 0").order(:id),
                                        apart: Records::WorkshopEntry.live.order(:id))
-          (flips.flat_map(&:entries) + shelf(found[:bought]) + apart(found[:apart])).sort_by.with_index { |entry, place| [entry.on, place] }
+          (flips.flat_map(&:entries) + shelf(found[:bought]) + apart(found[:apart])).sort_by.with_index { |entry, index| [entry.on, index] }
         end
 
         # Array of Core::Books::FlipLedger over live pieces.

@@ -5,7 +5,7 @@ module Kohlrabi
     module Books
       # Flips one by one: hours against profit, and the best and worst with why.
       module Spread
-        MOST = 500 # points that are drawn, the latest
+        MAX_POINTS = 500 # points that are drawn, the latest
         SHOWN = 3
         Point = Struct.new(:id, :name, :kind, :stage, :receipts, :cost, :profit, :seconds)
         # points: Array of Point with hours; without: flips whose hours or profit are not known; pays: minor units an hour whose lines are drawn.
@@ -18,7 +18,7 @@ module Kohlrabi
         # points: as #points gives them.
         def answer(points)
           known, unknown = points.partition { |point| point.profit && point.seconds }
-          Answer.new(points: known.first(MOST), left_out: [known.size - MOST, 0].max, without: unknown.size, pays: pays(known))
+          Answer.new(points: known.first(MAX_POINTS), left_out: [known.size - MAX_POINTS, 0].max, without: unknown.size, pays: pays(known))
         end
 
         def standouts(points)
@@ -32,9 +32,9 @@ module Kohlrabi
         end
 
         # Array of Point over flips that were sold or lost, the latest first.
-        def points(lens)
-          columns = "piece_id, pieces.name, pieces.kind, stage, receipts_minor, cash_in_minor, #{lens.profit}, #{lens.seconds}"
-          scope = lens.scope.where(stage: Core::Books::Totals::PAID).joins(:piece).order(Arel.sql("ended_on DESC NULLS LAST, piece_id DESC"))
+        def points(filter)
+          columns = "piece_id, pieces.name, pieces.kind, stage, receipts_minor, cash_in_minor, #{filter.profit}, #{filter.seconds}"
+          scope = filter.scope.where(stage: Core::Books::Totals::PAID).joins(:piece).order(Arel.sql("ended_on DESC NULLS LAST, piece_id DESC"))
           Records::Base.connection.select_rows(scope.select(Arel.sql(columns)).to_sql).map { |row| Point.new(*row) }
         end
 

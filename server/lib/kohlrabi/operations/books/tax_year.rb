@@ -47,7 +47,7 @@ module Kohlrabi
           )
         end
 
-        def guarded(row) = row.each_with_index.map { |cell, place| TEXTS.include?(place) ? Formats::FormulaGuard.write(cell) : cell }
+        def guarded(row) = row.each_with_index.map { |cell, index| TEXTS.include?(index) ? Formats::FormulaGuard.write(cell) : cell }
 
         def purchases
           found[:purchases].map do |piece|

@@ -6,25 +6,25 @@ module Kohlrabi
       # Totals over many flips. The database adds up within groups; the core composes and divides.
       module Totals
         # days: {month => quantile summary of the turnaround of what was sold in it}.
-        Answer = Struct.new(:totals, :months, :days, :years, :turnaround, :lens, keyword_init: true)
+        Answer = Struct.new(:totals, :months, :days, :years, :turnaround, :books, keyword_init: true)
 
         NO_DATE = "not known"
 
         module_function
 
-        # lens: Lens. Raises nothing: what is not known is counted and said.
-        def answer(lens = Lens.new)
-          groups = groups(lens)
-          Answer.new(totals: Core::Books::Totals.new(by_stage(groups), hours_rule: lens.rule, name: lens.profit_name),
-                     months: Core::Books::Months.rows(groups, hours_rule: lens.rule),
-                     days: days(lens.year), years: years, turnaround: turnaround(lens.year), lens: lens)
+        # filter: BooksFilter. Raises nothing: what is not known is counted and said.
+        def answer(filter = BooksFilter.new)
+          groups = groups(filter)
+          Answer.new(totals: Core::Books::Totals.new(by_stage(groups), hours_rule: filter.rule, name: filter.profit_name),
+                     months: Core::Books::Months.rows(groups, hours_rule: filter.rule),
+                     days: days(filter.year), years: years, turnaround: turnaround(filter.year), books: filter)
         end
 
         # {[month or nil, stage] => Tally} over flips that have ended.
-        def groups(lens)
+        def groups(filter)
           month = "substr(ended_on, 1, 7)"
-          sql = lens.scope.group(Arel.sql("#{month}, stage")).select(Arel.sql("#{month}, stage, #{lens.sums}")).to_sql
-          Records::Base.connection.select_rows(sql).to_h { |name, stage, *sums| [[name, stage], Lens.tally(sums)] }
+          sql = filter.scope.group(Arel.sql("#{month}, stage")).select(Arel.sql("#{month}, stage, #{filter.sums}")).to_sql
+          Records::Base.connection.select_rows(sql).to_h { |name, stage, *sums| [[name, stage], BooksFilter.tally(sums)] }
         end
 
         # {stage => Tally} of groups.

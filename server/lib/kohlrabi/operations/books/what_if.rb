@@ -10,24 +10,25 @@ module Kohlrabi
         module_function
 
         # Without flips of a trait. filled: Rational share of the freed hours. Returns Core::Books::Without::Answer.
-        def without(by, trait, filled, lens)
-          whole = Totals.by_stage(Totals.groups(lens))
-          dropped = Comparisons.groups(by, lens).first.fetch(trait.downcase(:ascii), {})
-          totals = [dropped, Core::Books::Tally.rest(whole, dropped)].map { |stages| Core::Books::Totals.new(stages, hours_rule: lens.rule) }
+        def without(by, trait, filled, filter)
+          whole = Totals.by_stage(Totals.groups(filter))
+          dropped = Comparisons.groups(by, filter).first.fetch(trait.downcase(:ascii), {})
+          totals = [dropped, Core::Books::Tally.rest(whole, dropped)].map { |stages| Core::Books::Totals.new(stages, hours_rule: filter.rule) }
           Core::Books::Without.new(*totals, filled: filled).answer
         end
 
         # Had less been asked. less: Rational share; quicker: percent of days a percent. Returns Core::Books::Cheaper::Answer.
-        def cheaper(less, quicker, lens)
-          sales = lens.scope.where(stage: "sold").where.not(receipts_minor: nil)
-                      .pluck(:receipts_minor, Arel.sql("CAST(julianday(ended_on) - julianday(listed_on) AS INTEGER)"))
-          Core::Books::Cheaper.new(sales, less: less, quicker: quicker, fee_rate: House::WorkshopSettings.workshop.fee_rate || 0, place_day: Market::Sellings.place_day).answer
+        def cheaper(less, quicker, filter)
+          sales = filter.scope.where(stage: "sold").where.not(receipts_minor: nil)
+                        .pluck(:receipts_minor, Arel.sql("CAST(julianday(ended_on) - julianday(listed_on) AS INTEGER)"))
+          Core::Books::Cheaper.new(sales, less: less, quicker: quicker, fee_rate: House::WorkshopSettings.workshop.fee_rate || 0,
+                                          profit_per_space_day: Market::TimeToSell.profit_per_space_day).answer
         end
 
         # Own pieces worked again, one to several at a time. Returns [Array of Core::Books::SideBySide::Row, n, profit a piece or nil].
-        def side_by_side(hands, lens)
-          rows = lens.scope.where(stage: "sold").where.not(started_on: nil).where.not(ready_on: nil).order(started_on: :desc).limit(LATEST)
-                     .pluck(:piece_id, :started_on, :ready_on, :cash_profit_minor).reverse
+        def side_by_side(hands, filter)
+          rows = filter.scope.where(stage: "sold").where.not(started_on: nil).where.not(ready_on: nil).order(started_on: :desc).limit(LATEST)
+                       .pluck(:piece_id, :started_on, :ready_on, :cash_profit_minor).reverse
           worked = worked_days(rows.map(&:first))
           pieces = rows.filter_map { |id, from, to, _| worked[id]&.then { |days| [days, [(to - from).to_i + 1 - days, 0].max] } }
           profits = rows.filter_map(&:last)

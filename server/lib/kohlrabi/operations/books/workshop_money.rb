@@ -7,7 +7,7 @@ module Kohlrabi
       module WorkshopMoney
         KINDS = { "tool" => ["Tool", -1], "overhead" => ["Overhead", -1], "filming" => ["Filming", 1], "gift" => ["Gift", 1],
                   "other" => ["Other income", 1] }.freeze
-        MOST = 500
+        MAX_ROWS = 500
         # rows: Array of Records; spent, received: {kind => minor}; filming: seconds of filming in the year; profit: Figure of the flips'
         # cash profit; left: Figure.
         Answer = Struct.new(:rows, :spent, :received, :filming, :profit, :left, keyword_init: true)
@@ -21,11 +21,11 @@ module Kohlrabi
           days = Date.new(year, 1, 1)..Date.new(year, 12, 31)
           rows = Records::WorkshopEntry.live.where(happened_on: days)
           filming = Records::WorkEntry.live.where(kind: "filming", worked_on: days)
-          found = Records::AtOnce.rows(rows: rows.order(happened_on: :desc, id: :desc).limit(MOST),
+          found = Records::AtOnce.rows(rows: rows.order(happened_on: :desc, id: :desc).limit(MAX_ROWS),
                                        sums: [rows.group(:kind), :kind, "SUM(amount_minor)"],
                                        filming: [filming, "COALESCE(SUM(seconds), 0)"])
           spent, received = found[:sums].partition { |kind, _| KINDS.fetch(kind).last.negative? }.map(&:to_h)
-          profit = Totals.answer(Lens.new(year: year.to_s)).totals.profit
+          profit = Totals.answer(BooksFilter.new(year: year.to_s)).totals.profit
           Answer.new(rows: found[:rows], spent: spent, received: received, profit: profit,
                      filming: found[:filming].first.first, left: left(profit, spent, received))
         end
@@ -41,12 +41,12 @@ module Kohlrabi
         end
 
         def read(given)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.choice(:kind, KINDS.keys, required: true)
-          reading.text(:what, max: 80, required: true)
-          amount = reading.money(:amount, required: true)
-          reading.date(:on, into: :happened_on)
-          values = reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.choice(:kind, KINDS.keys, required: true)
+          params.text(:what, max: 80, required: true)
+          amount = params.money(:amount, required: true)
+          params.date(:on, into: :happened_on)
+          values = params.done!
           refuse(:entry_of_nothing, field: :amount) unless amount.positive?
 
           { happened_on: House::WorkshopSettings.today }.merge(values.compact)

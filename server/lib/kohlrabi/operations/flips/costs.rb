@@ -69,12 +69,12 @@ module Kohlrabi
         private_class_method :own
 
         def read(given, new: false)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:what, max: 120, required: new || reading.sent?(:what))
-          reading.choice(:category, CATEGORIES, required: !new && reading.sent?(:category))
-          reading.money(:amount, required: new || reading.sent?(:amount))
-          reading.date(:spent_on, what: "Spent")
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:what, max: 120, required: new || params.sent?(:what))
+          params.choice(:category, CATEGORIES, required: !new && params.sent?(:category))
+          params.money(:amount, required: new || params.sent?(:amount))
+          params.date(:spent_on, what: "Spent")
+          params.done!
         end
         private_class_method :read
       end

@@ -53,14 +53,14 @@ module Kohlrabi
         private_class_method :set
 
         def read(given)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:what, max: 300, required: true)
-          reading.choice(:place, PLACES.keys, required: true)
-          reading.date(:on, into: :happened_on, what: "Broken")
-          reading.money(:expected_resale)
-          reading.money(:cost_to_come)
-          reading.effort(:hours_to_come, into: :seconds_to_come)
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:what, max: 300, required: true)
+          params.choice(:place, PLACES.keys, required: true)
+          params.date(:on, into: :happened_on, what: "Broken")
+          params.money(:expected_resale)
+          params.money(:cost_to_come)
+          params.effort(:hours_to_come, into: :seconds_to_come)
+          params.done!
         end
         private_class_method :read
 

@@ -60,48 +60,48 @@ module Kohlrabi
         end
 
         def read(given, kind, new: false, event: nil)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.date(:on, into: :happened_on, what: KINDS.fetch(kind), required: false)
-          details = details(reading, kind, event, new: new)
-          values = reading.done!.slice(:happened_on)
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.date(:on, into: :happened_on, what: KINDS.fetch(kind), required: false)
+          details = details(params, kind, event, new: new)
+          values = params.done!.slice(:happened_on)
           details ? values.merge(details) : values
         end
         private_class_method :read
 
         # The row that stands beside the event: a listing, a sale or a refund.
-        def details(reading, kind, event, new:)
+        def details(params, kind, event, new:)
           case kind
-          when "listed", "price_changed" then listing(reading, kind, event, new: new)
-          when "sold" then sale(reading, event, new: new)
-          when "refunded" then refund(reading, event, new: new)
+          when "listed", "price_changed" then listing(params, kind, event, new: new)
+          when "sold" then sale(params, event, new: new)
+          when "refunded" then refund(params, event, new: new)
           end
         end
         private_class_method :details
 
-        def listing(reading, kind, event, new:)
-          reading.money(:asking, required: kind == "price_changed" && new)
-          reading.text(:channel, max: 80)
+        def listing(params, kind, event, new:)
+          params.money(:asking, required: kind == "price_changed" && new)
+          params.text(:channel, max: 80)
           row = event&.listing || Records::Listing.new
-          row.assign_attributes(reading.values.slice(:asking_minor, :channel))
+          row.assign_attributes(params.values.slice(:asking_minor, :channel))
           { listing: row }
         end
         private_class_method :listing
 
-        def sale(reading, event, new:)
-          reading.money(:price, required: new)
-          %i[tip fee delivery].each { |field| reading.money(field) }
-          reading.text(:channel, max: 80)
+        def sale(params, event, new:)
+          params.money(:price, required: new)
+          %i[tip fee delivery].each { |field| params.money(field) }
+          params.text(:channel, max: 80)
           row = event&.sale || Records::Sale.new
-          row.assign_attributes(reading.values.slice(:price_minor, :tip_minor, :fee_minor, :delivery_minor, :channel))
+          row.assign_attributes(params.values.slice(:price_minor, :tip_minor, :fee_minor, :delivery_minor, :channel))
           { sale: row }
         end
         private_class_method :sale
 
-        def refund(reading, event, new:)
-          reading.money(:amount, required: new)
-          reading.money(:fee_back)
+        def refund(params, event, new:)
+          params.money(:amount, required: new)
+          params.money(:fee_back)
           row = event&.refund || Records::Refund.new
-          row.assign_attributes(reading.values.slice(:amount_minor, :fee_back_minor))
+          row.assign_attributes(params.values.slice(:amount_minor, :fee_back_minor))
           { refund: row }
         end
         private_class_method :refund

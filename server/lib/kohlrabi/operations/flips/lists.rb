@@ -20,7 +20,7 @@ module Kohlrabi
                   "turnaround" => "flip_summaries.turnaround_days" }.freeze
         SEARCHED = %w[name kind source notes maker label_found made_about body_material surface_material].freeze
         PER_PAGE = 40
-        MOST_PER_PAGE = 100
+        MAX_PER_PAGE = 100
 
         module_function
 
@@ -31,7 +31,7 @@ module Kohlrabi
           scope = search(Records::Piece.live.joins(:summary).where(flip_summaries: { stage: VIEWS.fetch(view) }), query)
           scope = scope.merge(Books::Totals.ended_in(Records::FlipSummary.all, year)) if year
           scope = Books::Traits.of(scope, by, trait.to_s) if by
-          per = per.clamp(1, MOST_PER_PAGE)
+          per = per.clamp(1, MAX_PER_PAGE)
           shown = scope.order(order(sort, descending, workshop)).offset((page - 1) * per).limit(per)
           found = Records::AtOnce.rows(pieces: Records::AtOnce.with(shown, ListRow::PARTS), total: [scope, "COUNT(*)"])
           Page.new(rows: ListRow.all(found[:pieces], workshop), total: found[:total].first.first, page: page, per: per)

@@ -5,7 +5,7 @@ module Kohlrabi
     module Flips
       # One purchase with several pieces: price, premium and tax shared over them; what was found inside costs nothing.
       module Lots
-        MOST = 200 # pieces in one lot
+        MAX_MEMBERS = 200 # pieces in one lot
 
         extend Support::Refusing
 
@@ -57,7 +57,7 @@ module Kohlrabi
 
         # A lot with what its page says. Raises Missing.
         def read_whole(id)
-          Records::AtOnce.load(Records::Lot.live.where(id: id), PARTS).first or raise Support::Missing.new("lot", id)
+          Records::AtOnce.load(Records::Lot.live.where(id: id), PARTS).first or raise Support::NotFound.new("lot", id)
         end
 
         # Core::Flips::Lot of a record.
@@ -94,26 +94,26 @@ module Kohlrabi
         private_class_method :rate
 
         def read(given, new: false)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:name, max: 120, required: new || reading.sent?(:name))
-          reading.text(:source, max: 80)
-          reading.text(:notes, max: 5000)
-          reading.date(:bought_on, what: "Bought")
-          reading.money(:price)
-          reading.choice(:share_rule, Core::Flips::Lot::RULES.keys, required: reading.sent?(:share_rule))
-          added = %i[premium tax].map { |field| added(reading, given, field) }
-          reading.done!.except(:premium_typed, :tax_typed).merge(*added)
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:name, max: 120, required: new || params.sent?(:name))
+          params.text(:source, max: 80)
+          params.text(:notes, max: 5000)
+          params.date(:bought_on, what: "Bought")
+          params.money(:price)
+          params.choice(:share_rule, Core::Flips::Lot::RULES.keys, required: params.sent?(:share_rule))
+          added = %i[premium tax].map { |field| added(params, given, field) }
+          params.done!.except(:premium_typed, :tax_typed).merge(*added)
         end
         private_class_method :read
 
         # Premium and tax are typed as an amount, or as a rate with its percent sign.
-        def added(reading, given, field)
-          return {} unless reading.sent?(field)
+        def added(params, given, field)
+          return {} unless params.sent?(field)
 
           if given[field.to_s].to_s.strip.end_with?("%")
-            { "#{field}_hundredths": reading.with(field, into: :"#{field}_typed") { |raw| Support::Percent.parse(raw, most: 100) }, "#{field}_minor": nil }
+            { "#{field}_hundredths": params.with(field, into: :"#{field}_typed") { |raw| Support::Percent.parse(raw, most: 100) }, "#{field}_minor": nil }
           else
-            { "#{field}_hundredths": nil, "#{field}_minor": reading.money(field, into: :"#{field}_typed") }
+            { "#{field}_hundredths": nil, "#{field}_minor": params.money(field, into: :"#{field}_typed") }
           end
         end
         private_class_method :added
@@ -121,7 +121,7 @@ module Kohlrabi
         # Brings the members to what was sent: new pieces are recorded, spotted ones bought, pieces already here moved in or out.
         def members(lot, rows)
           refuse(:lot_needs_a_piece, field: :members) if rows.empty?
-          refuse(:lot_too_large, field: :members, most: MOST) if rows.size > MOST
+          refuse(:lot_too_large, field: :members, most: MAX_MEMBERS) if rows.size > MAX_MEMBERS
           kept = rows.flat_map { |row| pieces_of(lot, row) }
           out = lot.members.reload.reject { |member| kept.include?(member.piece_id) }
           out.each { |member| move_out(member) }
@@ -167,8 +167,8 @@ module Kohlrabi
           Planning::Kinds.keep(row)
           fields = row.slice("name", "kind", "width", "depth", "height", "leg", "maker", "notes", "sure")
           refuse(:piece_without_name, field: :members) if fields["name"].to_s.strip.empty?
-          Array.new(count) do |place|
-            name = count > 1 ? "#{fields['name']}, #{place + 1} of #{count}" : fields["name"]
+          Array.new(count) do |index|
+            name = count > 1 ? "#{fields['name']}, #{index + 1} of #{count}" : fields["name"]
             Pieces.create(fields.merge("name" => name, "bought_on" => lot.bought_on&.iso8601.to_s, "source" => lot.source.to_s))
           end
         rescue Core::Refusal => e
@@ -178,9 +178,9 @@ module Kohlrabi
 
         def count(text)
           return 1 if text.empty?
-          return text.to_i if text.match?(/\A\d{1,4}\z/) && text.to_i.between?(1, MOST)
+          return text.to_i if text.match?(/\A\d{1,4}\z/) && text.to_i.between?(1, MAX_MEMBERS)
 
-          refuse(:alike_out_of_range, field: :members, given: text, most: MOST)
+          refuse(:alike_out_of_range, field: :members, given: text, most: MAX_MEMBERS)
         end
         private_class_method :count
 

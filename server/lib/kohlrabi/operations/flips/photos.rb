@@ -8,7 +8,7 @@ module Kohlrabi
       module Photos
         KINDS = { "before" => "Before", "during" => "During", "after" => "After", "maker" => "Maker's mark", "label" => "Label",
                   "damage" => "Damage", "receipt" => "Receipt" }.freeze
-        MOST = 200 # photos of one piece
+        MAX_PHOTOS = 200 # photos of one piece
 
         extend Support::Refusing
 
@@ -20,7 +20,7 @@ module Kohlrabi
           owner = owner(given)
           kind = kind(given["kind"])
           Records::Base.transaction do
-            refuse(:too_many_photos, field: :photo, most: MOST) if owner.values.first.photos.size >= MOST
+            refuse(:too_many_photos, field: :photo, most: MAX_PHOTOS) if owner.values.first.photos.size >= MAX_PHOTOS
             Records::Photo.create!(**owner, cost: cost(given), finding: finding(given), kind: kind, caption: caption(given),
                                             position: next_position(owner.values.first), **picture)
           end

@@ -26,7 +26,7 @@ module Kohlrabi
         def offered(id) = with(id, [*OFFERED, *Planning::Plans::PARTS])
 
         def with(id, parts)
-          Records::AtOnce.load(Records::Piece.live.where(id: id), parts).first or raise Support::Missing.new("piece", id)
+          Records::AtOnce.load(Records::Piece.live.where(id: id), parts).first or raise Support::NotFound.new("piece", id)
         end
         private_class_method :with
 
@@ -90,19 +90,19 @@ module Kohlrabi
 
         # Attributes of a piece from what was typed. Raises Refused.
         def read(given, workshop, new: false)
-          reading = Support::Reading.new(given, workshop)
-          reading.text(:name, max: 120, required: new || reading.sent?(:name))
-          %i[kind source maker label_found made_about].each { |field| reading.text(field, max: 80) }
-          %i[body_material surface_material].each { |field| reading.choice(field, MATERIALS) }
-          reading.text(:notes, max: 5000)
-          reading.date(:bought_on, what: "Bought")
-          reading.day(:promised_on)
-          %i[purchase sundries cost_to_come expected_resale].each { |field| reading.money(field) }
-          reading.with(:hours_to_come, into: :seconds_to_come) { |raw| Core::Units::Effort.parse(raw) }
-          reading.count(:units, 1..Core::Planning::Repeats::MOST)
-          Planning::Shapes.read(reading)
-          %i[body_colour front_colour].each { |field| reading.with(field) { |raw| Shelf::Colours.hex(raw) } }
-          values = reading.done!
+          params = Support::Params.new(given, workshop)
+          params.text(:name, max: 120, required: new || params.sent?(:name))
+          %i[kind source maker label_found made_about].each { |field| params.text(field, max: 80) }
+          %i[body_material surface_material].each { |field| params.choice(field, MATERIALS) }
+          params.text(:notes, max: 5000)
+          params.date(:bought_on, what: "Bought")
+          params.day(:promised_on)
+          %i[purchase sundries cost_to_come expected_resale].each { |field| params.money(field) }
+          params.with(:hours_to_come, into: :seconds_to_come) { |raw| Core::Units::Effort.parse(raw) }
+          params.count(:units, 1..Core::Planning::Repeats::MAX_UNITS)
+          Planning::Shapes.read(params)
+          %i[body_colour front_colour].each { |field| params.with(field) { |raw| Shelf::Colours.hex(raw) } }
+          values = params.done!
           values[:units] ||= 1 if values.key?(:units) # empty: one
           values
         end

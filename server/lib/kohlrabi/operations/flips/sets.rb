@@ -35,12 +35,12 @@ module Kohlrabi
         # given: {"name", "piece_ids"}. Returns the set. Raises Refused, Missing.
         def create(given)
           Records::Base.transaction do
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.text(:name, max: 120, required: true)
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            params.text(:name, max: 120, required: true)
             pieces = Support::Finder.pieces(Array(given["piece_ids"]).uniq)
             refuse(:set_needs_two, field: :piece_ids) if pieces.size < 2
             pieces.each { |piece| refuse_member(piece) }
-            set = Records::PieceSet.create!(reading.done!)
+            set = Records::PieceSet.create!(params.done!)
             pieces.each { |piece| set.members.create!(piece: piece, asking_minor: piece.summary.asking_minor) }
             set
           end
@@ -118,16 +118,16 @@ module Kohlrabi
         private_class_method :check_kind
 
         def read(given, kind, new: false)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.date(:on, into: :happened_on, what: KINDS.fetch(kind))
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.date(:on, into: :happened_on, what: KINDS.fetch(kind))
           if kind == "sold"
-            reading.money(:price, required: new || reading.sent?(:price))
-            %i[tip fee delivery].each { |field| reading.money(field) }
+            params.money(:price, required: new || params.sent?(:price))
+            %i[tip fee delivery].each { |field| params.money(field) }
           else
-            reading.money(:asking, required: new || reading.sent?(:asking))
+            params.money(:asking, required: new || params.sent?(:asking))
           end
-          reading.text(:channel, max: 80)
-          reading.done!.merge(hand(given))
+          params.text(:channel, max: 80)
+          params.done!.merge(hand(given))
         end
         private_class_method :read
 
@@ -144,8 +144,8 @@ module Kohlrabi
         # Writes the event of each piece with its share.
         def share(set, event)
           amounts = %i[asking price tip fee delivery].to_h { |name| [name, split(set, event, event["#{name}_minor"])] }
-          set.members.each_with_index do |member, place|
-            own = amounts.transform_values { |row| row&.at(place) }
+          set.members.each_with_index do |member, index|
+            own = amounts.transform_values { |row| row&.at(index) }
             record(member.piece, event, own)
           end
           Summaries.refresh(set.members.map(&:piece_id))

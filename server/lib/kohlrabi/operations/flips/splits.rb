@@ -97,18 +97,18 @@ module Kohlrabi
           weights = event.split_parts.map(&:weight)
           money = Core::Flips::Inheritance.money(MONEY.to_h { |key| [key, whole.money_in.public_send(key)] }, weights)
           work = Core::Flips::Inheritance.work(whole.work.by_kind, weights)
-          event.split_parts.each_with_index.to_h do |part, place|
-            [part.piece_id, Flip::Inherited.new(from: "#{whole.piece.ticket_text} #{whole.piece.name}", money: money[place],
-                                                work: work[place], started: whole.chain.on(:first_work))]
+          event.split_parts.each_with_index.to_h do |part, index|
+            [part.piece_id, Flip::Inherited.new(from: "#{whole.piece.ticket_text} #{whole.piece.name}", money: money[index],
+                                                work: work[index], started: whole.chain.on(:first_work))]
           end
         end
         private_class_method :pass_on
 
         def happen(piece, given)
           Sets.refuse_in_another(piece)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.date(:on, into: :happened_on, what: "Split")
-          event = Records::Event.new(piece: piece, kind: "split", **reading.done!)
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.date(:on, into: :happened_on, what: "Split")
+          event = Records::Event.new(piece: piece, kind: "split", **params.done!)
           Events.check_chain(piece, event)
           event.save!
           event
@@ -133,7 +133,7 @@ module Kohlrabi
 
         def split(event_id)
           event = Support::Finder.find(Records::Event, event_id)
-          event.kind == "split" ? event : raise(Support::Missing.new("split", event_id))
+          event.kind == "split" ? event : raise(Support::NotFound.new("split", event_id))
         end
         private_class_method :split
 

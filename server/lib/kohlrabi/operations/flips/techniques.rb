@@ -5,7 +5,7 @@ module Kohlrabi
     module Flips
       # Techniques of a piece in the person's own words, such as "stripped to wood", by which flips are compared.
       module Techniques
-        MOST = 12
+        MAX_TECHNIQUES = 12
         LONGEST = 40
 
         extend Support::Refusing
@@ -17,7 +17,7 @@ module Kohlrabi
           return unless given.key?("techniques")
 
           names = given["techniques"].to_s.split(",").map(&:strip).reject(&:empty?).uniq { |name| name.downcase(:ascii) }
-          refuse(:too_many_techniques, field: :techniques, most: MOST) if names.size > MOST
+          refuse(:too_many_techniques, field: :techniques, most: MAX_TECHNIQUES) if names.size > MAX_TECHNIQUES
           refuse(:technique_too_long, field: :techniques, longest: LONGEST) if names.any? { |name| name.size > LONGEST }
           piece.technique_tags.destroy_all
           names.each { |name| Records::TechniqueTag.create!(piece: piece, name: name) }

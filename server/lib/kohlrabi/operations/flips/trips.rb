@@ -77,14 +77,14 @@ module Kohlrabi
         private_class_method :rate
 
         def read(given, new: false)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:what, max: 120, required: new || reading.sent?(:what))
-          reading.date(:happened_on, what: "Driven")
-          reading.with(:distance, into: :metres) { |raw| metres(raw) }
-          %i[fuel hire tolls].each { |field| reading.money(field) }
-          reading.effort(:effort)
-          reading.percent(:private_share, into: :private_hundredths)
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:what, max: 120, required: new || params.sent?(:what))
+          params.date(:happened_on, what: "Driven")
+          params.with(:distance, into: :metres) { |raw| metres(raw) }
+          %i[fuel hire tolls].each { |field| params.money(field) }
+          params.effort(:effort)
+          params.percent(:private_share, into: :private_hundredths)
+          params.done!
         end
         private_class_method :read
 

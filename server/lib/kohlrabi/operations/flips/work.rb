@@ -63,12 +63,12 @@ module Kohlrabi
         end
 
         def read(given, new: false)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.with(:kind, required: new || reading.sent?(:kind)) { |raw| Core::Flips::WorkKinds.fetch(raw)[:key] }
-          reading.effort(:effort, required: new || reading.sent?(:effort))
-          reading.date(:worked_on, what: "Worked")
-          reading.text(:note, max: 300)
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.with(:kind, required: new || params.sent?(:kind)) { |raw| Core::Flips::WorkKinds.fetch(raw)[:key] }
+          params.effort(:effort, required: new || params.sent?(:effort))
+          params.date(:worked_on, what: "Worked")
+          params.text(:note, max: 300)
+          params.done!
         end
         private_class_method :read
 

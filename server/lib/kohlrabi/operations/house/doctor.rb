@@ -11,9 +11,9 @@ module Kohlrabi
         def examine
           ids = Records::Piece.order(:id).pluck(:id)
           findings = integrity + shares + lost_photos
-          ids.each_slice(Flips::Summaries::BATCH).with_index do |batch, place|
+          ids.each_slice(Flips::Summaries::BATCH).with_index do |batch, index|
             findings.concat(summaries(batch))
-            yield [(place + 1) * Flips::Summaries::BATCH, ids.size].min, ids.size if block_given?
+            yield [(index + 1) * Flips::Summaries::BATCH, ids.size].min, ids.size if block_given?
           end
           findings
         end

@@ -26,7 +26,7 @@ module Kohlrabi
             check_pays(record)
             Core::Bench::Hours.read(record.light_from, record.light_to)
           end
-          Planning::Plans.refresh_all if given["schools"] # another way of working
+          Planning::Plans.refresh_all if given["practices"] # another way of working
           workshop
         end
 
@@ -42,53 +42,53 @@ module Kohlrabi
         end
 
         def read(given, workshop)
-          reading = Support::Reading.new(given, workshop)
-          reading.with(:currency) { |raw| Core::Units::Currency.find(raw).code }
-          reading.choice(:length_unit, %w[mm in])
-          reading.choice(:hours_rule, %w[bench all])
-          reading.choice(:material_rule, %w[part whole])
-          reading.with(:time_zone) { |raw| zone(raw) }
-          %i[floor_pay target_pay sundries fixed_fee trip delivery rent overhead].each { |field| reading.money(field) }
-          buying(reading)
-          bench(reading)
-          selling(reading)
-          reading.with(:fee_rate, into: :fee_rate_hundredths) { |raw| Support::Percent.parse(raw) }
-          values = reading.done!
-          given["schools"] ? values.merge(schools: schools(given["schools"], workshop)) : values
+          params = Support::Params.new(given, workshop)
+          params.with(:currency) { |raw| Core::Units::Currency.find(raw).code }
+          params.choice(:length_unit, %w[mm in])
+          params.choice(:hours_rule, %w[bench all])
+          params.choice(:material_rule, %w[part whole])
+          params.with(:time_zone) { |raw| zone(raw) }
+          %i[floor_pay target_pay sundries fixed_fee trip delivery rent overhead].each { |field| params.money(field) }
+          buying(params)
+          bench(params)
+          selling(params)
+          params.with(:fee_rate, into: :fee_rate_hundredths) { |raw| Support::Percent.parse(raw) }
+          values = params.done!
+          given["practices"] ? values.merge(practices: practices(given["practices"], workshop)) : values
         end
         private_class_method :read
 
         # The workshop's own ways: those sent are laid over those that stand. Raises Core::Refusal for what is not one.
-        def schools(chosen, workshop)
-          all = workshop.schools_chosen.merge(chosen)
-          Core::Planning::Schools.new(all)
+        def practices(chosen, workshop)
+          all = workshop.practices_chosen.merge(chosen)
+          Core::Planning::WorkshopPractices.new(all)
           JSON.generate(all)
         end
-        private_class_method :schools
+        private_class_method :practices
 
-        def buying(reading)
-          reading.choice(:distance_unit, Flips::Trips::METRES.keys)
-          reading.with(:mileage_rate) { |raw| Flips::Trips.read_rate(raw) }
-          reading.count(:places, 0..10_000)
-          reading.with(:weekly_hours, into: :weekly_seconds) { |raw| Core::Units::Effort.parse_week(raw) }
+        def buying(params)
+          params.choice(:distance_unit, Flips::Trips::METRES.keys)
+          params.with(:mileage_rate) { |raw| Flips::Trips.read_rate(raw) }
+          params.count(:places, 0..10_000)
+          params.with(:weekly_hours, into: :weekly_seconds) { |raw| Core::Units::Effort.parse_week(raw) }
         end
         private_class_method :buying
 
-        def bench(reading)
-          reading.count(:drying_places, 1..1000)
-          reading.choice(:spray_tent, %w[yes no], required: reading.sent?(:spray_tent))
-          %i[light_from light_to].each { |field| reading.with(field, required: reading.sent?(field)) { |raw| Core::Bench::Hours.clock(raw) } }
-          reading.values[:spray_tent] = reading.values[:spray_tent] == "yes" if reading.values.key?(:spray_tent)
+        def bench(params)
+          params.count(:drying_places, 1..1000)
+          params.choice(:spray_tent, %w[yes no], required: params.sent?(:spray_tent))
+          %i[light_from light_to].each { |field| params.with(field, required: params.sent?(field)) { |raw| Core::Bench::Hours.clock(raw) } }
+          params.values[:spray_tent] = params.values[:spray_tent] == "yes" if params.values.key?(:spray_tent)
         end
         private_class_method :bench
 
         # Room for haggling, endings of prices, steps down, and below what share of its worth an offer is declined.
-        def selling(reading)
-          reading.choice(:price_ending, Core::Market::AskingPrice::ENDINGS.keys, required: reading.sent?(:price_ending))
-          reading.text(:pick_up, max: 200)
-          reading.count(:step_days, 0..365, required: reading.sent?(:step_days))
+        def selling(params)
+          params.choice(:price_ending, Core::Market::AskingPrice::ENDINGS.keys, required: params.sent?(:price_ending))
+          params.text(:pick_up, max: 200)
+          params.count(:step_days, 0..365, required: params.sent?(:step_days))
           %i[haggle step decline].each do |field|
-            reading.with(field, into: :"#{field}_hundredths", required: reading.sent?(field)) { |raw| Support::Percent.parse(raw, most: 99) }
+            params.with(field, into: :"#{field}_hundredths", required: params.sent?(field)) { |raw| Support::Percent.parse(raw, most: 99) }
           end
         end
         private_class_method :selling
@@ -121,9 +121,9 @@ module Kohlrabi
         private_class_method :check_pays
 
         def person_name(given, person)
-          reading = Support::Reading.new(given, workshop)
-          name = reading.text(:name, max: 40, required: true)
-          reading.done!
+          params = Support::Params.new(given, workshop)
+          name = params.text(:name, max: 40, required: true)
+          params.done!
           taken = Records::Person.where(name: name).where.not(id: person.id).exists?
           refuse(:person_here_already, field: :name, name: name) if taken
 

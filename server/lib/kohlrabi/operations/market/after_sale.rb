@@ -44,11 +44,11 @@ module Kohlrabi
             piece = Support::Finder.find(Records::Piece, piece_id)
             offered = %w[listed sold].include?(piece.summary.stage)
             refuse(:neither_for_sale_nor_sold, field: :amount, piece: piece.name) unless offered
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            amount = reading.money(:amount, required: true)
-            reading.date(:on, into: :paid_on)
-            reading.text(:note, max: 120)
-            values = reading.done!
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            amount = params.money(:amount, required: true)
+            params.date(:on, into: :paid_on)
+            params.text(:note, max: 120)
+            values = params.done!
             refuse(:payment_of_nothing, field: :amount) unless amount.positive?
             payment = Records::Payment.create!(piece: piece, paid_on: House::WorkshopSettings.today, **values.compact)
             Flips::Changes.write(piece, "payment", "Part payment of #{money(amount)}.")
@@ -69,10 +69,10 @@ module Kohlrabi
             piece = Support::Finder.find(Records::Piece, piece_id)
             sold = piece.events.find { |event| event.kind == "sold" } or refuse(:not_sold, field: :lost, piece: piece.name)
             refuse(:sold_in_a_set, field: :lost, piece: piece.name) if sold.piece_set_event_id
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            %i[fee_back lost].each { |field| reading.money(field) }
-            reading.text(:why, max: 120)
-            values = reading.done!
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            %i[fee_back lost].each { |field| params.money(field) }
+            params.text(:why, max: 120)
+            values = params.done!
             gone = Core::Market::Return.new(Flips::FlipRecords.of(piece).sale, fee_back: values[:fee_back_minor].to_i,
                                                                                other: values[:lost_minor].to_i)
             [undo_sale(piece, sold, values[:why]), gone.lost.positive? ? cost(piece, gone) : nil]
@@ -81,7 +81,7 @@ module Kohlrabi
 
         # The days that it was on the market stand by themselves; from today it is listed anew.
         def undo_sale(piece, sold, why)
-          listed = Sellings.listed_since(piece, piece.summary.listed_on)
+          listed = TimeToSell.listed_since(piece, piece.summary.listed_on)
           deletion = Support::Removal.of([*piece.events.select { |event| event.kind == "refunded" }, sold], what: "Sale of #{piece.name} taken back")
           Records::SaleReturn.create!(piece: piece, sale_deletion: deletion, listed_on: listed, sold_on: sold.happened_on, returned_on: House::WorkshopSettings.today)
           Flips::Changes.write(piece, "return", ["It came back.", why].compact.join(" "))

@@ -43,13 +43,13 @@ module Kohlrabi
         end
 
         def read(given, row: nil, new: false)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:name, max: 60, required: new || reading.sent?(:name))
-          reading.percent(:fee, most: 99)
-          %i[fixed_fee rent delivery].each { |field| reading.money(field) }
-          reading.count(:places, 1..10_000)
-          reading.text(:habits, max: 300)
-          values = reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:name, max: 60, required: new || params.sent?(:name))
+          params.percent(:fee, most: 99)
+          %i[fixed_fee rent delivery].each { |field| params.money(field) }
+          params.count(:places, 1..10_000)
+          params.text(:habits, max: 300)
+          values = params.done!
           values[:fee_hundredths] ||= 0 if values.key?(:fee_hundredths)
           taken = values[:name] && Records::Channel.live.where("name = ? COLLATE NOCASE", values[:name]).where.not(id: row&.id).exists?
           refuse(:channel_here_already, field: :name, name: values[:name]) if taken

@@ -33,16 +33,16 @@ module Kohlrabi
         end
 
         def read(given, new: false)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:what, max: 120, required: new || reading.sent?(:what))
-          reading.with(:price, into: :price_minor, required: new || reading.sent?(:price)) { |raw| above_zero(raw) }
-          reading.choice(:sold, %w[yes no], required: reading.sent?(:sold))
-          reading.count(:likeness, 1..3, required: reading.sent?(:likeness))
-          reading.date(:seen_on, what: "Seen", required: !new && reading.sent?(:seen_on))
-          %i[condition place].each { |field| reading.text(field, max: 60) }
-          reading.text(:note, max: 200)
-          reading.values[:sold] = reading.values[:sold] == "yes" if reading.values.key?(:sold)
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:what, max: 120, required: new || params.sent?(:what))
+          params.with(:price, into: :price_minor, required: new || params.sent?(:price)) { |raw| above_zero(raw) }
+          params.choice(:sold, %w[yes no], required: params.sent?(:sold))
+          params.count(:likeness, 1..3, required: params.sent?(:likeness))
+          params.date(:seen_on, what: "Seen", required: !new && params.sent?(:seen_on))
+          %i[condition place].each { |field| params.text(field, max: 60) }
+          params.text(:note, max: 200)
+          params.values[:sold] = params.values[:sold] == "yes" if params.values.key?(:sold)
+          params.done!
         end
         private_class_method :read
 

@@ -14,13 +14,13 @@ module Kohlrabi
           Records::Base.transaction do
             piece = ListedPieces.find(piece_id)
             refuse(:held_already, field: :who) if Records::Hold.live.exists?(piece: piece)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.text(:who, max: 60, required: true)
-            reading.money(:price)
-            reading.money(:deposit)
-            %i[until_on pick_up_on].each { |field| reading.day(field) }
-            reading.text(:pick_up, max: 60)
-            held = Records::Hold.create!(piece: piece, **reading.done!)
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            params.text(:who, max: 60, required: true)
+            params.money(:price)
+            params.money(:deposit)
+            %i[until_on pick_up_on].each { |field| params.day(field) }
+            params.text(:pick_up, max: 60)
+            held = Records::Hold.create!(piece: piece, **params.done!)
             Flips::Changes.write(piece, "hold",
                                  "Held for #{held.who}#{", #{ListedPieces.money(held.deposit_minor)} paid down" if held.deposit_minor}.")
             held

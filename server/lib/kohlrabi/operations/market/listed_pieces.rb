@@ -5,7 +5,7 @@ module Kohlrabi
     module Market
       # What is for sale: how it stands, what it is asked for, and what the market wants today.
       module ListedPieces
-        MOST = 200 # listed pieces that are shown
+        MAX_ROWS = 200 # listed pieces that are shown
         # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; advice: {offer id => Core::Market::OfferAdvice::Answer}.
         Row = Struct.new(:piece, :asking, :days, :time, :outlook, :floor, :offers, :enquiries, :next_step, :hold, :advice, :payments, :set, :mixes,
                          keyword_init: true)
@@ -14,9 +14,9 @@ module Kohlrabi
 
         module_function
 
-        # Array of Row: what is due first, then the longest listed; the MOST that were listed last.
+        # Array of Row: what is due first, then the longest listed; the MAX_ROWS that were listed last.
         def rows
-          shown = listings.order(Arel.sql("flip_summaries.listed_on DESC, pieces.id DESC")).limit(MOST)
+          shown = listings.order(Arel.sql("flip_summaries.listed_on DESC, pieces.id DESC")).limit(MAX_ROWS)
           pieces = Records::AtOnce.load(shown, [:summary, *Flips::FlipRecords::PARTS])
           shared = shared(pieces)
           found = pieces.map { |piece| row(piece, shared) }
@@ -45,8 +45,8 @@ module Kohlrabi
                                          .merge(steps: of(Records::PriceStep.where(state: "planned").order(:due_on, :id), pieces),
                                                 sets: Records::AtOnce.with(members(pieces), [:piece_set])))
           { flips: Flips::FlipRecords.load(pieces).index_by { |flip| flip.piece.id }, workshop: House::WorkshopSettings.workshop,
-            times: Core::Market::TimeToSell.new(Sellings.spells), place_day: Sellings.place_day,
-            ratio: Core::Market::Comparables.ratio(Sellings.got_of_asked).first, returns: Sellings.returns,
+            times: Core::Market::TimeToSell.new(TimeToSell.spells), profit_per_space_day: TimeToSell.profit_per_space_day,
+            ratio: Core::Market::Comparables.ratio(TimeToSell.sale_to_ask_ratios).first, returns: TimeToSell.returns,
             sets: found[:sets].to_h { |member| [member.piece_id, member.piece_set] },
             **found.except(:sets).transform_values { |rows| rows.group_by(&:piece_id) } }
         end
@@ -59,7 +59,7 @@ module Kohlrabi
         def adviser(piece)
           shared = shared([piece])
           found = row(piece, shared)
-          ->(amount) { found.asking && answer_to(amount, found, shared[:place_day]) }
+          ->(amount) { found.asking && answer_to(amount, found, shared[:profit_per_space_day]) }
         end
 
         # What the market wants today, in sentences with their piece: offers that nobody has answered, price steps that are due.
@@ -79,8 +79,8 @@ module Kohlrabi
           offers = shared[:offers].fetch(piece.id, [])
           found = Row.new(piece: piece, **standing(piece, shared), **around(piece, shared), next_step: steps.first,
                           offers: offers.select(&:amount_minor), enquiries: offers.count { |offer| offer.amount_minor.nil? })
-          found.outlook = found.asking && Sellings.outlook(found.time, found.asking, planned(steps), shared[:ratio], stood: found.days.to_i)
-          found.advice = advice(found, shared[:place_day])
+          found.outlook = found.asking && TimeToSell.outlook(found.time, found.asking, planned(steps), shared[:ratio], stood: found.days.to_i)
+          found.advice = advice(found, shared[:profit_per_space_day])
           found
         end
 
@@ -112,14 +112,15 @@ module Kohlrabi
         end
         private_class_method :planned
 
-        def advice(row, place_day)
+        def advice(row, profit_per_space_day)
           open = row.offers.select { |offer| Offers.open?(offer) && row.asking }
-          open.to_h { |offer| [offer.id, answer_to(offer.amount_minor, row, place_day)] }
+          open.to_h { |offer| [offer.id, answer_to(offer.amount_minor, row, profit_per_space_day)] }
         end
         private_class_method :advice
 
-        def answer_to(amount, row, place_day)
-          Core::Market::OfferAdvice.new(offer: amount, asking: row.asking, outlook: row.outlook, place_day: place_day, floor: row.floor,
+        def answer_to(amount, row, profit_per_space_day)
+          Core::Market::OfferAdvice.new(offer: amount, asking: row.asking, outlook: row.outlook,
+                                        profit_per_space_day: profit_per_space_day, floor: row.floor,
                                         decline: Rational(House::WorkshopSettings.workshop.decline_hundredths, 10_000), text: method(:money)).answer
         end
         private_class_method :answer_to

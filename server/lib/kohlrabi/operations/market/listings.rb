@@ -28,7 +28,7 @@ module Kohlrabi
         # Keeps the person's text. given: {"body"}; empty goes back to the one made from the record.
         def set(piece_id, length, given)
           piece = Support::Finder.find(Records::Piece, piece_id)
-          Core::Market::Listing::LENGTHS.fetch(length) { raise Support::Missing.new("length of text", length) }
+          Core::Market::Listing::LENGTHS.fetch(length) { raise Support::NotFound.new("length of text", length) }
           body = given["body"].to_s.strip
           refuse(:too_long, max: 5000, field: :body) if body.size > 5000
 
@@ -98,8 +98,8 @@ module Kohlrabi
           refuse(:no_photos_to_send, field: :photo, piece: piece.name) if shown.empty?
 
           Zip::OutputStream.write_buffer do |out|
-            shown.each_with_index do |photo, place|
-              out.put_next_entry(format("%<number>02d-%<kind>s.jpg", number: place + 1, kind: photo.kind))
+            shown.each_with_index do |photo, index|
+              out.put_next_entry(format("%<number>02d-%<kind>s.jpg", number: index + 1, kind: photo.kind))
               out.write(Pictures.read(photo.fingerprint))
             end
           end.string

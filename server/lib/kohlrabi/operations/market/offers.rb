@@ -15,12 +15,12 @@ module Kohlrabi
         def create(piece_id, given)
           Records::Base.transaction do
             piece = ListedPieces.find(piece_id)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.money(:amount)
-            reading.text(:who, max: 60)
-            reading.text(:note, max: 200)
-            reading.date(:made_on, what: "Made")
-            values = reading.done!
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            params.money(:amount)
+            params.text(:who, max: 60)
+            params.text(:note, max: 200)
+            params.date(:made_on, what: "Made")
+            values = params.done!
             refuse(:offer_of_nothing, field: :amount) if values[:amount_minor]&.zero?
             made = Records::Offer.create!(piece: piece, made_on: House::WorkshopSettings.today, **values.compact)
             made.update!(advice: ListedPieces.weigh(piece, made.amount_minor)&.why&.slice(0, 250)) if made.amount_minor
@@ -34,10 +34,10 @@ module Kohlrabi
         def answer(id, given)
           Records::Base.transaction do
             offer = Support::Finder.find(Records::Offer, id)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.choice(:answer, ANSWERS, required: true)
-            reading.money(:counter, required: given["answer"] == "countered")
-            offer.update!(reading.done!)
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            params.choice(:answer, ANSWERS, required: true)
+            params.money(:counter, required: given["answer"] == "countered")
+            offer.update!(params.done!)
             Flips::Changes.write(offer.piece, "offer",
                                  "Offer#{from(offer)} #{offer.answer}#{" at #{ListedPieces.money(offer.counter_minor)}" if offer.counter_minor}.")
             offer

@@ -19,7 +19,7 @@ module Kohlrabi
         def scale(piece)
           workshop = House::WorkshopSettings.workshop
           prices = Flips::FlipRecords.of(piece).prices(workshop)
-          ratio, why = Core::Market::Comparables.ratio(Sellings.got_of_asked)
+          ratio, why = Core::Market::Comparables.ratio(TimeToSell.sale_to_ask_ratios)
           rows = comparables(piece)
           core = Core::Market::Comparables.new(rows.map { |row| comparable(row) }, ratio: ratio)
           methods = Core::Market::PriceMethods.new(prices: prices, comparables: core, ratio_why: why, own: own(piece), today: House::WorkshopSettings.today,
@@ -35,9 +35,9 @@ module Kohlrabi
                                              cash_in: flip.money_in.figure.amount, to_come: piece.cost_to_come_minor.to_i,
                                              seconds: flip.work.by(workshop.hours_rule).to_i + piece.seconds_to_come.to_i)
           steps = planned(price, scale.prices, workshop)
-          time = Sellings.time(piece.kind)
+          time = TimeToSell.time(piece.kind)
           At.new(price: price, take_home: brings.take_home, profit: brings.profit, hourly: brings.hourly, steps: steps, time: time,
-                 outlook: Sellings.outlook(time, price, steps, scale.ratio))
+                 outlook: TimeToSell.outlook(time, price, steps, scale.ratio))
         end
 
         # Steps down as planned by the house rules: [[Date, minor units]].
@@ -51,10 +51,10 @@ module Kohlrabi
         def decide(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            asking = reading.money(:asking, required: true)
-            reading.text(:why, max: 300)
-            values = reading.done!
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            asking = params.money(:asking, required: true)
+            params.text(:why, max: 300)
+            values = params.done!
             decision = Records::PriceDecision.create!(piece: piece, asking_minor: asking, why: values[:why], decided_on: House::WorkshopSettings.today)
             Flips::Changes.write(piece, "price", ["Price decided: #{money(asking)}.", values[:why]].compact.join(" "))
             offer(piece, asking, given) if given["list"]
@@ -67,9 +67,9 @@ module Kohlrabi
         # What the look would cost bought new. given: {"price"}, empty to forget.
         def set_new_price(piece_id, given)
           piece = Support::Finder.find(Records::Piece, piece_id)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.money(:price)
-          price = reading.done![:price_minor]
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.money(:price)
+          price = params.done![:price_minor]
           refuse(:cannot_cost_nothing, field: :price) if price&.zero?
 
           piece.update_columns(new_price_minor: price, updated_at: Clock.now)

@@ -48,11 +48,11 @@ module Kohlrabi
         end
 
         def read(given)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.choice(:worked, %w[yes no], required: true)
-          reading.effort(:lost, into: :seconds_lost)
-          reading.text(:note, max: 200)
-          values = reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.choice(:worked, %w[yes no], required: true)
+          params.effort(:lost, into: :seconds_lost)
+          params.text(:note, max: 200)
+          values = params.done!
           values.merge(worked: values[:worked] == "yes", seconds_lost: values[:seconds_lost].to_i)
         end
         private_class_method :read

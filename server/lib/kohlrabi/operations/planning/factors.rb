@@ -6,7 +6,7 @@ module Kohlrabi
       # How long work takes here against the rates: learned from finished pieces that had a plan and hours by kind.
       module Factors
         DONE = %w[ready listed sold kept given_away].freeze
-        MOST = 60 # latest finished pieces that count
+        MAX_PIECES = 60 # latest finished pieces that count
 
         module_function
 
@@ -26,7 +26,7 @@ module Kohlrabi
         # Pieces that are finished and on which steps were ticked off.
         def finished
           Records::Piece.live.joins(:summary).where(flip_summaries: { stage: DONE }, id: Records::StepMark.live.select(:piece_id))
-                        .order(id: :desc).limit(MOST).to_a
+                        .order(id: :desc).limit(MAX_PIECES).to_a
         end
         private_class_method :finished
       end

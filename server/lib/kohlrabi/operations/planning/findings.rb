@@ -50,15 +50,15 @@ module Kohlrabi
 
         # A kind of finding of the workshop's own. given: {"label", "walk", "says", "treatment"?, "work_kind", "time", "wait"?}.
         def add_kind(given)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:label, max: 60, required: true)
-          reading.choice(:walk, Core::Planning::Inspection::Findings::WALK.keys, required: true)
-          reading.text(:says, max: 200, required: true)
-          reading.text(:treatment, max: 80)
-          reading.choice(:work_kind, Core::Flips::WorkKinds.keys, required: true)
-          reading.effort(:time, into: :seconds, required: true)
-          reading.with(:wait, into: :wait_minutes) { |raw| Core::Units::Effort.parse(raw) / 60 }
-          Records::OwnFinding.create!(reading.done!.compact)
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:label, max: 60, required: true)
+          params.choice(:walk, Core::Planning::Inspection::Findings::WALK.keys, required: true)
+          params.text(:says, max: 200, required: true)
+          params.text(:treatment, max: 80)
+          params.choice(:work_kind, Core::Flips::WorkKinds.keys, required: true)
+          params.effort(:time, into: :seconds, required: true)
+          params.with(:wait, into: :wait_minutes) { |raw| Core::Units::Effort.parse(raw) / 60 }
+          Records::OwnFinding.create!(params.done!.compact)
         end
 
         def remove_kind(id)
@@ -80,12 +80,12 @@ module Kohlrabi
         private_class_method :kind
 
         def read(given, piece, kind)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.with(:zone) { |raw| Core::Planning::Shape::Zones.check!(raw, Drawing.zones(piece).map(&:key)) }
-          reading.with(:measure) { |raw| measure(raw, kind[:kind]) }
-          reading.text(:note, max: 300)
-          reading.day(:expected_on)
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.with(:zone) { |raw| Core::Planning::Shape::Zones.check!(raw, Drawing.zones(piece).map(&:key)) }
+          params.with(:measure) { |raw| measure(raw, kind[:kind]) }
+          params.text(:note, max: 300)
+          params.day(:expected_on)
+          params.done!
         end
         private_class_method :read
 

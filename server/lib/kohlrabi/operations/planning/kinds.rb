@@ -23,9 +23,9 @@ module Kohlrabi
           form = given["kind_form"].to_s
           return if form.empty? || CORE.key(given["kind"]).nil? || CORE.known?(given["kind"])
 
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.choice(:kind_form, CORE::FORMS.keys, into: :form)
-          Records::OwnKind.find_or_initialize_by(word: CORE.key(given["kind"])).update!(reading.done!)
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.choice(:kind_form, CORE::FORMS.keys, into: :form)
+          Records::OwnKind.find_or_initialize_by(word: CORE.key(given["kind"])).update!(params.done!)
           Support::Context.forget(:own_kinds)
         end
 

@@ -6,7 +6,7 @@ module Kohlrabi
       # The looks a piece could have; the chosen one makes its plan.
       module Looks
         UNSAID = { colour: nil, undercolour: nil, product: nil, wear: nil, preparation: nil, coats: nil }.freeze
-        MOST = 4 # looks side by side
+        MAX_LOOKS = 4 # looks side by side
         COPIED = %w[wear hardware spacing_mm hardware_on hardware_minor inside primer expected_resale_minor swaps].freeze
 
         extend Support::Refusing
@@ -17,7 +17,7 @@ module Kohlrabi
         def create(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
-            refuse(:too_many_looks, most: MOST) if piece.looks.size >= MOST
+            refuse(:too_many_looks, most: MAX_LOOKS) if piece.looks.size >= MAX_LOOKS
             look = piece.looks.create!(name: name(given), chosen: piece.looks.empty?, **copied(piece, given["like"]))
             copy_zones(piece, look, given["like"])
             Recipes.lay(Support::Finder.find(Records::Recipe, given["recipe"]), look) if given["recipe"]
@@ -99,7 +99,7 @@ module Kohlrabi
         private_class_method :choice
 
         def spread_to(mate, look)
-          refuse(:mate_has_too_many_looks, mate: mate.name, most: MOST) if mate.looks.size >= MOST
+          refuse(:mate_has_too_many_looks, mate: mate.name, most: MAX_LOOKS) if mate.looks.size >= MAX_LOOKS
           made = mate.looks.create!(name: look.name, chosen: mate.looks.empty?, **look.attributes.slice(*COPIED))
           lay_zones(look, made)
           Plans.refresh(mate.reload)
@@ -108,7 +108,7 @@ module Kohlrabi
         private_class_method :spread_to
 
         def copied(piece, id)
-          source = id ? piece.looks.find_by(id: id) || raise(Support::Missing.new("look", id)) : nil
+          source = id ? piece.looks.find_by(id: id) || raise(Support::NotFound.new("look", id)) : nil
           source ? source.attributes.slice(*COPIED) : {}
         end
         private_class_method :copied
@@ -126,21 +126,21 @@ module Kohlrabi
         private_class_method :lay_zones
 
         def name(given)
-          Support::Reading.new(given, House::WorkshopSettings.workshop).then { |reading| reading.text(:name, max: 60, required: true).tap { reading.done! } }
+          Support::Params.new(given, House::WorkshopSettings.workshop).then { |params| params.text(:name, max: 60, required: true).tap { params.done! } }
         end
         private_class_method :name
 
         def read(given, look)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:name, max: 60, required: reading.sent?(:name))
-          reading.choice(:wear, Core::Planning::Coats::WEAR.keys, required: reading.sent?(:wear))
-          reading.choice(:hardware, Core::Planning::Brief::HARDWARE, required: reading.sent?(:hardware))
-          reading.choice(:inside, Core::Planning::Brief::INSIDES, required: reading.sent?(:inside))
-          reading.choice(:primer, ["auto", "none", *Shelf::Products.core.of_kind("primer").map { |row| row[:key] }], required: reading.sent?(:primer))
-          reading.length(:spacing)
-          reading.day(:hardware_on)
-          %i[hardware expected_resale].each { |field| reading.money(field == :hardware ? :hardware_price : field, into: :"#{field}_minor") }
-          values = reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:name, max: 60, required: params.sent?(:name))
+          params.choice(:wear, Core::Planning::Coats::WEAR.keys, required: params.sent?(:wear))
+          params.choice(:hardware, Core::Planning::Brief::HARDWARE, required: params.sent?(:hardware))
+          params.choice(:inside, Core::Planning::Brief::INSIDES, required: params.sent?(:inside))
+          params.choice(:primer, ["auto", "none", *Shelf::Products.core.of_kind("primer").map { |row| row[:key] }], required: params.sent?(:primer))
+          params.length(:spacing)
+          params.day(:hardware_on)
+          %i[hardware expected_resale].each { |field| params.money(field == :hardware ? :hardware_price : field, into: :"#{field}_minor") }
+          values = params.done!
           given["swap"] ? values.merge(swaps: JSON.generate(swapped(look, given["swap"]))) : values
         end
         private_class_method :read
@@ -155,15 +155,15 @@ module Kohlrabi
         private_class_method :swapped
 
         def read_zone(given)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
           finishes = Core::Planning::Finishes
-          reading.choice(:finish, finishes::BY_KEY.keys, required: true)
-          %i[colour undercolour].each { |field| reading.with(field) { |raw| Shelf::Colours.parse(raw) } }
-          reading.with(:product) { |raw| Shelf::Products.core.fetch(raw)[:key] }
-          reading.choice(:wear, Core::Planning::Coats::WEAR.keys)
-          reading.choice(:preparation, Core::Planning::Preparing::WAYS.keys)
-          reading.count(:coats, 1..8)
-          values = reading.done!
+          params.choice(:finish, finishes::BY_KEY.keys, required: true)
+          %i[colour undercolour].each { |field| params.with(field) { |raw| Shelf::Colours.parse(raw) } }
+          params.with(:product) { |raw| Shelf::Products.core.fetch(raw)[:key] }
+          params.choice(:wear, Core::Planning::Coats::WEAR.keys)
+          params.choice(:preparation, Core::Planning::Preparing::WAYS.keys)
+          params.count(:coats, 1..8)
+          values = params.done!
           over = listed(given["over"], finishes::OVER, :over)
           options = listed(given["options"], finishes::BY_KEY.keys - ["undecided"], :options)
           UNSAID.merge(values).merge(over: over.join(","), options: options.join(","))

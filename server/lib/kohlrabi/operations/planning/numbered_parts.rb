@@ -46,11 +46,11 @@ module Kohlrabi
         private_class_method :add
 
         def read(given, new: false)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:what, max: 60, required: new || reading.sent?(:what))
-          reading.text(:place, max: 80)
-          reading.with(:back, into: :back_on) { |raw| raw == "yes" ? House::WorkshopSettings.today : nil }
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:what, max: 60, required: new || params.sent?(:what))
+          params.text(:place, max: 80)
+          params.with(:back, into: :back_on) { |raw| raw == "yes" ? House::WorkshopSettings.today : nil }
+          params.done!
         end
         private_class_method :read
       end

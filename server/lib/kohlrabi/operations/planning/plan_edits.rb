@@ -47,16 +47,16 @@ module Kohlrabi
         end
 
         def read(given)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          kind = reading.choice(:kind, Core::Planning::Edits::KINDS, required: true)
-          reading.text(:step, max: 120, required: true)
-          reading.text(:before, into: :other, max: 120, required: kind == "before")
-          reading.text(:text, max: 160, required: %w[label note add].include?(kind))
-          reading.choice(:work_kind, Core::Flips::WorkKinds.keys, required: kind == "add")
-          reading.effort(:time, into: :seconds, required: %w[time add].include?(kind))
-          reading.with(:wait, into: :minutes, required: kind == "wait") { |raw| Core::Units::Effort.parse(raw) / 60 }
-          reading.count(:number, 2..Core::Planning::Edits::MOST_PARTS, required: kind == "split")
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          kind = params.choice(:kind, Core::Planning::Edits::KINDS, required: true)
+          params.text(:step, max: 120, required: true)
+          params.text(:before, into: :other, max: 120, required: kind == "before")
+          params.text(:text, max: 160, required: %w[label note add].include?(kind))
+          params.choice(:work_kind, Core::Flips::WorkKinds.keys, required: kind == "add")
+          params.effort(:time, into: :seconds, required: %w[time add].include?(kind))
+          params.with(:wait, into: :minutes, required: kind == "wait") { |raw| Core::Units::Effort.parse(raw) / 60 }
+          params.count(:number, 2..Core::Planning::Edits::MAX_PARTS, required: kind == "split")
+          params.done!
         end
         private_class_method :read
 

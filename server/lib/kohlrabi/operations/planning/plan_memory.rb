@@ -8,7 +8,7 @@ module Kohlrabi
       # then the brief is another.
       module PlanMemory
         LOCK = Mutex.new
-        MOST = 64 # more than a workshop has in hand; the one used least lately goes first
+        MAX_PLANS = 64 # more than a workshop has in hand; the one used least lately goes first
         @plans = {}
 
         module_function
@@ -21,7 +21,7 @@ module Kohlrabi
 
         def keep(brief, plan)
           LOCK.synchronize do
-            @plans.shift while @plans.size >= MOST
+            @plans.shift while @plans.size >= MAX_PLANS
             @plans[brief] = plan
           end
         end

@@ -43,7 +43,7 @@ module Kohlrabi
 
         # What the plans of all pieces share: ways, products, learned factors, experience.
         def house(workshop = House::WorkshopSettings.workshop)
-          { schools: Core::Planning::Schools.new(workshop.schools_chosen), products: Shelf::Products.core(workshop),
+          { practices: Core::Planning::WorkshopPractices.new(workshop.practices_chosen), products: Shelf::Products.core(workshop),
             factors: Factors.known.transform_values(&:first), experiences: Experiences.core, tent: workshop.spray_tent }
         end
 

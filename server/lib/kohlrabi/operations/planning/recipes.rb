@@ -14,9 +14,9 @@ module Kohlrabi
         # Keeps the plan of a piece. given: {"name"}. Returns the recipe.
         def keep(piece_id, given)
           piece = Support::Finder.find(Records::Piece, piece_id)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          name = reading.text(:name, max: 60, required: true)
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          name = params.text(:name, max: 60, required: true)
+          params.done!
           plan = Plans.of(piece) or refuse(:no_plan_yet)
           Records::Recipe.create!(name: name, body: JSON.generate(Core::Planning::Recipe.from(plan.brief, plan)))
         end

@@ -16,13 +16,13 @@ module Kohlrabi
 
         module_function
 
-        # Reads the fields of a shape. reading: Reading.
-        def read(reading)
-          LENGTHS.each { |field| reading.length(field) }
-          reading.with(:drawer_rows) { |raw| SHAPE.parse_rows(raw).join(",") }
-          reading.with(:row_heights) { |raw| heights(raw) }
-          SHAPE::COUNTS.each { |field, most| reading.with(field) { |raw| count(raw, field, most) } }
-          CHOICES.each { |field, choices| reading.choice(field, choices.keys) }
+        # Reads the fields of a shape. params: Params.
+        def read(params)
+          LENGTHS.each { |field| params.length(field) }
+          params.with(:drawer_rows) { |raw| SHAPE.parse_rows(raw).join(",") }
+          params.with(:row_heights) { |raw| heights(raw) }
+          SHAPE::COUNTS.each { |field, most| params.with(field) { |raw| count(raw, field, most) } }
+          CHOICES.each { |field, choices| params.choice(field, choices.keys) }
         end
 
         # A measure far outside what its kind usually has is asked about, unless somebody said that it is right. piece: a record, not yet saved.
@@ -46,10 +46,10 @@ module Kohlrabi
 
         # given: {"kind", "kind_form"?, "checked"?, …} as ShapeInput; nothing is written. Returns Drawn. Raises Refused.
         def draw(given)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          read(reading)
-          reading.choice(:kind_form, Core::Planning::Shape::Kinds::FORMS.keys)
-          values = reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          read(params)
+          params.choice(:kind_form, Core::Planning::Shape::Kinds::FORMS.keys)
+          values = params.done!
           form = values.delete(:kind_form)
           of(Records::Piece.new(values.merge(kind: given["kind"].to_s.first(80), shape_checked: given["checked"] == "yes")), form: form)
         rescue Core::Refusal => e
@@ -67,9 +67,9 @@ module Kohlrabi
         def look(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            read(reading)
-            piece.assign_attributes(FIELDS.to_h { |name| [name, nil] }.merge(reading.done!.transform_keys(&:to_s)).merge("shape_checked" => true))
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            read(params)
+            piece.assign_attributes(FIELDS.to_h { |name| [name, nil] }.merge(params.done!.transform_keys(&:to_s)).merge("shape_checked" => true))
             Kinds.keep("kind" => piece.kind, "kind_form" => given["kind_form"])
             check_size(piece, given)
             check(piece)
@@ -83,10 +83,10 @@ module Kohlrabi
         def plan(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            read(reading)
-            reading.with(:without_upper) { |raw| raw == "yes" }
-            values = reading.done!
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            read(params)
+            params.with(:without_upper) { |raw| raw == "yes" }
+            values = params.done!
             row = piece.planned_shape || piece.build_planned_shape
             row.assign_attributes(FIELDS.to_h { |name| [name, nil] })
             row.assign_attributes(values.merge(without_upper: values[:without_upper] == true))

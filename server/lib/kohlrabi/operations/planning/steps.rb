@@ -116,9 +116,9 @@ module Kohlrabi
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
             before = Plans.of(piece)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.choice(:answer, LEAD.keys, into: :lead_answer)
-            piece.update!(reading.done!)
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            params.choice(:answer, LEAD.keys, into: :lead_answer)
+            piece.update!(params.done!)
             Flips::Changes.write(piece, "lead", "Lead: #{LEAD.fetch(piece.lead_answer, 'the question is open again')}.")
             Plans.told(piece, before)
           end

@@ -29,16 +29,16 @@ module Kohlrabi
         private_class_method :store
 
         def read(given, others)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:label, max: 60)
-          reading.with(:area, into: :area_mm2) { |raw| Core::Units::Square.parse(raw, unit: House::WorkshopSettings.workshop.length_unit) }
-          reading.choice(:grade, Core::Planning::Shape::Zone::GRADES.keys)
-          reading.choice(:material, Core::Planning::Shape::Zone::MATERIALS)
-          reading.choice(:relief, Core::Planning::Shape::Area::RELIEFS.keys)
-          %i[relief_depth relief_pitch].each { |field| reading.length(field) }
-          reading.count(:parts, 1..Core::Planning::Shape::Zones::MOST_PIECES)
-          reading.choice(:into, others)
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:label, max: 60)
+          params.with(:area, into: :area_mm2) { |raw| Core::Units::Square.parse(raw, unit: House::WorkshopSettings.workshop.length_unit) }
+          params.choice(:grade, Core::Planning::Shape::Zone::GRADES.keys)
+          params.choice(:material, Core::Planning::Shape::Zone::MATERIALS)
+          params.choice(:relief, Core::Planning::Shape::Area::RELIEFS.keys)
+          %i[relief_depth relief_pitch].each { |field| params.length(field) }
+          params.count(:parts, 1..Core::Planning::Shape::Zones::MAX_PIECES)
+          params.choice(:into, others)
+          params.done!
         end
         private_class_method :read
       end

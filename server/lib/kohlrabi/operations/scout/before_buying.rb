@@ -14,7 +14,7 @@ module Kohlrabi
         end
 
         # [Core::Scout::Carrying, rows].
-        def carrying = House::Passages.carrying(@prospect, drawers: Core::Planning::Shape::Kinds.template(@prospect.kind)[:drawer_rows].present?)
+        def carrying = House::Openings.carrying(@prospect, drawers: Core::Planning::Shape::Kinds.template(@prospect.kind)[:drawer_rows].present?)
 
         # The use it is measured against: as chosen, or the usual one of its kind; "none" for none.
         def use = @checks["use"] || Core::Scout::Defaults.new(@prospect.kind, currency: @workshop.money).use

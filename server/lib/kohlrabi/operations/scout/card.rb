@@ -5,7 +5,7 @@ module Kohlrabi
     module Scout
       # The most you should pay by kind and condition, from the current figures: one page for where there is no connection.
       module Card
-        MOST = 28 # kinds on one page
+        MAX_KINDS = 28 # kinds on one page
 
         KINDS = Core::Planning::Shape::Kinds
 
@@ -23,7 +23,7 @@ module Kohlrabi
 
         def kinds
           own = House::Choices.used(Records::Piece, :kind).map(&:downcase).uniq { |kind| KINDS.key(kind) }
-          (own + (Core::Scout::Defaults::ROWS.keys - ["other", *own.map { |kind| KINDS.key(kind) }])).first(MOST).sort
+          (own + (Core::Scout::Defaults::ROWS.keys - ["other", *own.map { |kind| KINDS.key(kind) }])).first(MAX_KINDS).sort
         end
         private_class_method :kinds
       end

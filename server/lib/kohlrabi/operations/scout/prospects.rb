@@ -29,7 +29,7 @@ module Kohlrabi
         def find(id)
           parts = [:sightings, :photos, { pieces: [:summary, { lot_member: :lot }] }]
           found = Records::AtOnce.load(Records::Prospect.live.where(id: id), parts).first
-          Verdicts.new(found || raise(Support::Missing.new("spotted piece", id)))
+          Verdicts.new(found || raise(Support::NotFound.new("spotted piece", id)))
         end
 
         # The answer for what has been typed so far; nothing is stored. Raises Refused.
@@ -71,10 +71,10 @@ module Kohlrabi
         def see(id, given)
           Records::Base.transaction do
             prospect = Support::Finder.find(Records::Prospect, id)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.date(:seen_on, what: "Seen", required: true)
-            reading.money(:tag, required: true)
-            prospect.sightings.create!(reading.done!)
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            params.date(:seen_on, what: "Seen", required: true)
+            params.money(:tag, required: true)
+            prospect.sightings.create!(params.done!)
             latest(prospect)
           end
         end
@@ -101,11 +101,11 @@ module Kohlrabi
           Records::Base.transaction do
             prospect = Support::Finder.find(Records::Prospect, id)
             refuse_closed(prospect)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.choice(:state, %w[let_go gone], required: true)
-            reading.text(:reason, max: 200, required: given["state"] == "let_go")
-            reading.date(:on, into: :closed_on, what: "Closed")
-            prospect.update!({ closed_on: House::WorkshopSettings.today }.merge(reading.done!.compact).merge(expected(Verdicts.new(prospect))))
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            params.choice(:state, %w[let_go gone], required: true)
+            params.text(:reason, max: 200, required: given["state"] == "let_go")
+            params.date(:on, into: :closed_on, what: "Closed")
+            prospect.update!({ closed_on: House::WorkshopSettings.today }.merge(params.done!.compact).merge(expected(Verdicts.new(prospect))))
             Verdicts.new(prospect)
           end
         end
@@ -129,39 +129,39 @@ module Kohlrabi
         end
 
         def read(given, new: false)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:kind, max: 80, required: new || reading.sent?(:kind))
-          reading.choice(:condition, Core::Scout::Conditions.keys, required: new || reading.sent?(:condition))
-          %i[name source].each { |field| reading.text(field, max: 120) }
-          reading.text(:notes, max: 5000)
-          reading.count(:count, 1..40)
-          reading.date(:spotted_on, what: "Spotted")
-          %i[tag trip delivery standing].each { |field| reading.money(field) }
-          reading.percent(:added)
-          %i[width depth height leg].each { |field| reading.length(field) }
-          estimates(reading)
-          watch(reading)
-          values = reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:kind, max: 80, required: new || params.sent?(:kind))
+          params.choice(:condition, Core::Scout::Conditions.keys, required: new || params.sent?(:condition))
+          %i[name source].each { |field| params.text(field, max: 120) }
+          params.text(:notes, max: 5000)
+          params.count(:count, 1..40)
+          params.date(:spotted_on, what: "Spotted")
+          %i[tag trip delivery standing].each { |field| params.money(field) }
+          params.percent(:added)
+          %i[width depth height leg].each { |field| params.length(field) }
+          estimates(params)
+          watch(params)
+          values = params.done!
           values[:count] ||= 1 if values.key?(:count)
           values.merge(checks(given))
         end
         private_class_method :read
 
-        def estimates(reading)
+        def estimates(params)
           Verdicts::POINTS.each do |point|
-            reading.money(:"resale_#{point}")
-            reading.money(:"materials_#{point}")
-            reading.with(:"hours_#{point}", into: :"hours_#{point}_seconds") { |raw| Core::Units::Effort.parse_week(raw) }
+            params.money(:"resale_#{point}")
+            params.money(:"materials_#{point}")
+            params.with(:"hours_#{point}", into: :"hours_#{point}_seconds") { |raw| Core::Units::Effort.parse_week(raw) }
           end
         end
         private_class_method :estimates
 
-        def watch(reading)
-          reading.choice(:cut_basis, Core::Scout::TagRule::BASES.keys)
-          reading.with(:cut_size) { |raw| Core::Units::Numerals.parse(raw) && raw }
-          reading.count(:cut_every, 1..Core::Scout::TagRule::LONGEST)
-          reading.day(:next_cut_on)
-          reading.day(:remind_on)
+        def watch(params)
+          params.choice(:cut_basis, Core::Scout::TagRule::BASES.keys)
+          params.with(:cut_size) { |raw| Core::Units::Numerals.parse(raw) && raw }
+          params.count(:cut_every, 1..Core::Scout::TagRule::LONGEST)
+          params.day(:next_cut_on)
+          params.day(:remind_on)
         end
         private_class_method :watch
 

@@ -13,10 +13,10 @@ module Kohlrabi
         def buy(id, given)
           Records::Base.transaction do
             prospect = Support::Finder.find(Records::Prospect, id)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.money(:price)
-            reading.date(:on, what: "Bought")
-            values = reading.done!
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            params.money(:price)
+            params.date(:on, what: "Bought")
+            values = params.done!
             price = given.key?("price") ? values[:price_minor] : prospect.tag_minor
             bought_on = values[:on] || House::WorkshopSettings.today
             made = pieces(prospect, bought_on: bought_on, source: prospect.source)
@@ -30,7 +30,7 @@ module Kohlrabi
           Prospects.refuse_closed(prospect)
           scouting = Verdicts.new(prospect)
           expected = Prospects.expected(scouting)
-          made = Array.new(prospect.count) { |place| Flips::Pieces.store(Records::Piece.new(fields(prospect, place, bought_on, source, expected))) }
+          made = Array.new(prospect.count) { |index| Flips::Pieces.store(Records::Piece.new(fields(prospect, index, bought_on, source, expected))) }
           prospect.update!(state: "bought", closed_on: bought_on || House::WorkshopSettings.today, **expected)
           prospect.photos.each { |photo| photo.update!(piece: made.first, position: Flips::Photos.next_position(made.first)) }
           made

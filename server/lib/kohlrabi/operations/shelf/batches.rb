@@ -147,12 +147,12 @@ module Kohlrabi
         private_class_method :products
 
         def read(given, amount, required:)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.with(amount, required: required) { |raw| above_zero(Core::Units::Quantity.parse(raw, unit: "ml", house: House::WorkshopSettings.workshop.length_unit)) }
-          reading.text(:place, max: 60)
-          reading.day(:keeps_until)
-          reading.text(:said, max: 200)
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.with(amount, required: required) { |raw| above_zero(Core::Units::Quantity.parse(raw, unit: "ml", house: House::WorkshopSettings.workshop.length_unit)) }
+          params.text(:place, max: 60)
+          params.day(:keeps_until)
+          params.text(:said, max: 200)
+          params.done!
         end
         private_class_method :read
 

@@ -67,11 +67,11 @@ module Kohlrabi
         private_class_method :keep
 
         def read(given, new: false)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:name, max: 40, required: new || reading.sent?(:name))
-          reading.with(:hex, required: new || reading.sent?(:hex)) { |raw| hex(raw) }
-          reading.text(:note, max: 200)
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:name, max: 40, required: new || params.sent?(:name))
+          params.with(:hex, required: new || params.sent?(:hex)) { |raw| hex(raw) }
+          params.text(:note, max: 200)
+          params.done!
         end
         private_class_method :read
 

@@ -62,9 +62,9 @@ module Kohlrabi
           Records::Base.transaction do
             product = material(given)
             values = read(given, product, new: true)
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            reading.count(:count, 1..100)
-            count = reading.done![:count] || 1
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            params.count(:count, 1..100)
+            count = params.done![:count] || 1
             Array.new(count) { Records::Container.create!(product: product[:key], opening: given["opening"] == true, **values) }
           end
         end
@@ -127,10 +127,10 @@ module Kohlrabi
         end
 
         def left_of(given, container, product)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.with(:left) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit) }
-          reading.with(:share, into: :left) { |raw| Core::Units::Quantity.share(raw) * container.volume }
-          left = reading.done![:left]
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.with(:left) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit) }
+          params.with(:share, into: :left) { |raw| Core::Units::Quantity.share(raw) * container.volume }
+          left = params.done![:left]
           refuse(:amount_left_missing, field: :left) unless left
           most = Core::Shelf::Amount.text(container.volume, product, unit: House::WorkshopSettings.workshop.length_unit)
           refuse(:more_than_it_held, field: :left, most: most) if left > container.volume
@@ -139,16 +139,16 @@ module Kohlrabi
         private_class_method :left_of
 
         def read(given, product, new: false, had: nil)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.with(:size, into: :size_thousandths, required: new || reading.sent?(:size)) { |raw| size(raw, product) }
-          reading.money(:paid)
-          reading.money(:value)
-          reading.date(:bought_on, what: "Bought")
-          reading.date(:opened_on, what: "Opened")
-          reading.day(:keeps_until)
-          reading.text(:place, max: 60)
-          reading.text(:note, max: 200)
-          gift(reading.done!, had)
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.with(:size, into: :size_thousandths, required: new || params.sent?(:size)) { |raw| size(raw, product) }
+          params.money(:paid)
+          params.money(:value)
+          params.date(:bought_on, what: "Bought")
+          params.date(:opened_on, what: "Opened")
+          params.day(:keeps_until)
+          params.text(:place, max: 60)
+          params.text(:note, max: 200)
+          gift(params.done!, had)
         end
         private_class_method :read
 

@@ -129,11 +129,11 @@ module Kohlrabi
         private_class_method :keep
 
         def read(given, product, containers)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.with(:amount) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit) }
-          reading.with(:share, into: :amount) { |raw| Core::Units::Quantity.share(raw) * oldest(containers).volume }
-          reading.date(:drawn_on, what: "Taken")
-          values = reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.with(:amount) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit) }
+          params.with(:share, into: :amount) { |raw| Core::Units::Quantity.share(raw) * oldest(containers).volume }
+          params.date(:drawn_on, what: "Taken")
+          values = params.done!
           refuse(:amount_taken_missing, field: :amount) unless values[:amount]
           [exact(values[:amount]), values[:drawn_on] || House::WorkshopSettings.today]
         end

@@ -6,7 +6,7 @@ module Kohlrabi
       # Which pieces and zones were painted with a mix, by which version and coat: what a touch-up asks for.
       module MixUses
         # zones: keys by the plan as it is; needed: ml still to come; coats: Array of Coat, the latest first.
-        MOST = 100 # pieces that are shown of a mix
+        MAX_PIECES = 100 # pieces that are shown of a mix
         Use = Struct.new(:mix, :piece, :plan, :zones, :needed, :coats, keyword_init: true)
         # version: its number, nil for a batch that was put on the shelf by hand; step: label of the step it was taken for, or nil.
         Coat = Struct.new(:version, :step, :on, :amount, keyword_init: true)
@@ -27,7 +27,7 @@ module Kohlrabi
           key = Mixes.key(mix)
           painted = Records::LookZone.joins(:look).where(product: key, looks: { deletion_id: nil, chosen: true }).select("looks.piece_id")
           taken = draws(key).joins(cost: :shares).select("cost_shares.piece_id")
-          found = Records::Piece.live.where(id: painted).or(Records::Piece.live.where(id: taken)).order(id: :desc).limit(MOST)
+          found = Records::Piece.live.where(id: painted).or(Records::Piece.live.where(id: taken)).order(id: :desc).limit(MAX_PIECES)
           pieces = Records::AtOnce.load(found, Planning::Plans::PARTS)
           coats = coats([key], pieces)
           pieces.filter_map { |piece| use(mix, Planning::Plans.of(piece), piece, coats.fetch(piece.id, [])) }

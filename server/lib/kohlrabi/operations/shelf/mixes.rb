@@ -123,9 +123,9 @@ module Kohlrabi
         private_class_method :parts
 
         def note(given)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:note, max: 200)
-          reading.done![:note]
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:note, max: 200)
+          params.done![:note]
         end
         private_class_method :note
 
@@ -137,10 +137,10 @@ module Kohlrabi
         private_class_method :number
 
         def read(given)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.with(:swatch) { |raw| Colours.hex(raw) }
-          reading.text(:target, max: 120)
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.with(:swatch) { |raw| Colours.hex(raw) }
+          params.text(:target, max: 120)
+          params.done!
         end
         private_class_method :read
       end

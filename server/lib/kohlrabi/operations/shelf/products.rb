@@ -65,24 +65,24 @@ module Kohlrabi
         private_class_method :own
 
         def read(given, new: false, generic: nil)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:label, max: 60, required: new || reading.sent?(:label))
-          reading.choice(:generic, Core::Shelf::Products::GENERIC.keys, required: new || reading.sent?(:generic))
-          reading.with(:rate) { |raw| above_zero(Core::Units::Measures.parse_rate(raw, unit: reading.workshop.length_unit), raw) }
-          waits(reading)
-          reading.with(:coldest) { |raw| Core::Units::Measures.parse_temperature(raw, unit: reading.workshop.length_unit) }
-          reading.with(:pack_amount) { |raw| pack(raw, given["generic"] || generic, reading.workshop) }
-          reading.money(:pack_price)
-          nature(reading, given)
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:label, max: 60, required: new || params.sent?(:label))
+          params.choice(:generic, Core::Shelf::Products::GENERIC.keys, required: new || params.sent?(:generic))
+          params.with(:rate) { |raw| above_zero(Core::Units::Measures.parse_rate(raw, unit: params.workshop.length_unit), raw) }
+          waits(params)
+          params.with(:coldest) { |raw| Core::Units::Measures.parse_temperature(raw, unit: params.workshop.length_unit) }
+          params.with(:pack_amount) { |raw| pack(raw, given["generic"] || generic, params.workshop) }
+          params.money(:pack_price)
+          nature(params, given)
         end
         private_class_method :read
 
         # What it is: its base, what it has built in, holds back and sticks to, how far it is thinned.
-        def nature(reading, given)
-          reading.choice(:base, Core::Shelf::ProductCautions::BASES.keys)
-          reading.with(:thin) { |raw| percent(raw) }
-          reading.choice(:grips, %w[yes no])
-          values = reading.done!
+        def nature(params, given)
+          params.choice(:base, Core::Shelf::ProductCautions::BASES.keys)
+          params.with(:thin) { |raw| percent(raw) }
+          params.choice(:grips, %w[yes no])
+          values = params.done!
           values[:grips] = values[:grips] && values[:grips] == "yes" if values.key?(:grips)
           values.merge(%i[builtin blocks].to_h { |field| [field, listed(given, field)] }.compact)
         end
@@ -98,9 +98,9 @@ module Kohlrabi
         end
         private_class_method :pack
 
-        def waits(reading)
-          WAITS.each { |field, column| reading.with(field, into: column) { |raw| Core::Units::Effort.parse(raw) / 60 } }
-          reading.count(:cure, 1..365)
+        def waits(params)
+          WAITS.each { |field, column| params.with(field, into: column) { |raw| Core::Units::Effort.parse(raw) / 60 } }
+          params.count(:cure, 1..365)
         end
         private_class_method :waits
 

@@ -51,21 +51,21 @@ module Kohlrabi
           refuse(:too_many_lines, field: :lines, most: MAX_LINES) if rows.size > MAX_LINES
           rows.each_with_index.map do |row, index|
             at(index) do
-              reading = Support::Reading.new(row, House::WorkshopSettings.workshop)
-              reading.money(:amount, required: true)
-              Line.new(amount: reading.done![:amount_minor], given: row, onto: row["product"].to_s.empty? ? "pieces" : "shelf")
+              params = Support::Params.new(row, House::WorkshopSettings.workshop)
+              params.money(:amount, required: true)
+              Line.new(amount: params.done![:amount_minor], given: row, onto: row["product"].to_s.empty? ? "pieces" : "shelf")
             end
           end
         end
         private_class_method :lines
 
         def head(given)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:shop, max: 120)
-          reading.date(:spent_on, what: "Spent")
-          reading.money(:tax)
-          reading.money(:total, into: :printed)
-          values = reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:shop, max: 120)
+          params.date(:spent_on, what: "Spent")
+          params.money(:tax)
+          params.money(:total, into: :printed)
+          values = params.done!
           values.merge(tax_minor: values[:tax_minor] || 0)
         end
         private_class_method :head

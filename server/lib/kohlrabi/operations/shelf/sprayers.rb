@@ -34,12 +34,12 @@ module Kohlrabi
         def number(value) = Core::Units::Numerals.plain(value.to_r, (value % 1).zero? ? 0 : 1)
 
         def read(given, product)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:nozzle, max: 40)
-          reading.text(:setting, max: 40)
-          reading.with(:thinning) { |raw| thinning(raw, product) }
-          reading.with(:cup_seconds) { |raw| within(raw, 0..LONGEST, :cup_seconds_out_of_range) }
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:nozzle, max: 40)
+          params.text(:setting, max: 40)
+          params.with(:thinning) { |raw| thinning(raw, product) }
+          params.with(:cup_seconds) { |raw| within(raw, 0..LONGEST, :cup_seconds_out_of_range) }
+          params.done!
         end
         private_class_method :read
 

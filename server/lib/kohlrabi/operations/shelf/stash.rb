@@ -55,15 +55,15 @@ module Kohlrabi
         end
 
         def read(given, new: false)
-          reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-          reading.text(:name, max: 120, required: new || reading.sent?(:name))
-          reading.count(:count, 0..100_000, required: new || reading.sent?(:count))
-          reading.money(:value)
-          reading.text(:origin, max: 120)
-          reading.choice(:kind, Core::Shelf::StashFit::KINDS.keys, required: reading.sent?(:kind))
-          %i[spacing length width thickness].each { |field| reading.length(field) }
-          reading.date(:got_on, what: "Got")
-          reading.done!
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:name, max: 120, required: new || params.sent?(:name))
+          params.count(:count, 0..100_000, required: new || params.sent?(:count))
+          params.money(:value)
+          params.text(:origin, max: 120)
+          params.choice(:kind, Core::Shelf::StashFit::KINDS.keys, required: params.sent?(:kind))
+          %i[spacing length width thickness].each { |field| params.length(field) }
+          params.date(:got_on, what: "Got")
+          params.done!
         end
         private_class_method :read
       end

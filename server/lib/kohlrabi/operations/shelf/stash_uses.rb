@@ -16,9 +16,9 @@ module Kohlrabi
           Records::Base.transaction do
             item = Support::Finder.find(Records::StashItem, item_id)
             piece = Support::Finder.find(Records::Piece, given["piece_id"])
-            reading = Support::Reading.new(given, House::WorkshopSettings.workshop)
-            count = reading.count(:count, 1..100_000, required: true)
-            reading.done!
+            params = Support::Params.new(given, House::WorkshopSettings.workshop)
+            count = params.count(:count, 1..100_000, required: true)
+            params.done!
             left = left(item)
             refuse(:too_few_in_stash, field: :count, left: left, item: item.name) if count > left
 

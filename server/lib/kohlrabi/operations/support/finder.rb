@@ -9,7 +9,7 @@ module Kohlrabi
                   Records::WorkEntry => "hours entry", Records::Timer => "timer", Records::Person => "person",
                   Records::Deletion => "removal", Records::Prospect => "spotted piece", Records::Sighting => "sighting", Records::Lot => "lot",
                   Records::Trip => "trip", Records::PieceSet => "set", Records::PieceSetEvent => "entry of a set", Records::Damage => "damage",
-                  Records::Photo => "photo", Records::Passage => "passage", Records::StashItem => "stash item",
+                  Records::Photo => "photo", Records::Opening => "opening", Records::StashItem => "stash item",
                   Records::Finding => "finding", Records::OwnFinding => "finding of your own", Records::Look => "look",
                   Records::PlanEdit => "change of the plan", Records::Experience => "experience", Records::NumberedPart => "part",
                   Records::Recipe => "recipe", Records::Product => "product", Records::Colour => "colour", Records::Container => "container",
@@ -23,13 +23,13 @@ module Kohlrabi
         # Raises Missing.
         def find(model, id)
           scope = model.respond_to?(:live) ? model.live : model
-          scope.find_by(id: id) or raise Missing.new(NAMES.fetch(model), id)
+          scope.find_by(id: id) or raise NotFound.new(NAMES.fetch(model), id)
         end
 
         # Live pieces by id, in the order given. Raises Missing for the first that is not there.
         def pieces(ids)
           found = Records::Piece.live.where(id: ids).index_by(&:id)
-          ids.map { |id| found[id] or raise Missing.new("piece", id) }
+          ids.map { |id| found[id] or raise NotFound.new("piece", id) }
         end
       end
     end

@@ -10,13 +10,13 @@ module Kohlrabi
         # given: the request, with "lock_version"; values: attributes to set. The block checks the record before it is
         # written. Raises Stale with both versions, Refused from the block.
         def save(record, given, values)
-          raise Stale.new(record, given) unless given["lock_version"] == record.lock_version
+          raise EditConflict.new(record, given) unless given["lock_version"] == record.lock_version
 
           record.assign_attributes(values)
           yield record if block_given?
           record.save!
         rescue ActiveRecord::StaleObjectError
-          raise Stale.new(record.class.find(record.id), given)
+          raise EditConflict.new(record.class.find(record.id), given)
         end
       end
     end

@@ -6,7 +6,7 @@ module Kohlrabi
       # Removing and bringing back. One act hides any number of records under one id; undo restores exactly those.
       module Removal
         MODELS = [Records::Piece, Records::Event, Records::Cost, Records::WorkEntry, Records::Timer, Records::Prospect, Records::Sighting,
-                  Records::Lot, Records::Trip, Records::PieceSet, Records::PieceSetEvent, Records::Damage, Records::Photo, Records::Passage,
+                  Records::Lot, Records::Trip, Records::PieceSet, Records::PieceSetEvent, Records::Damage, Records::Photo, Records::Opening,
                   Records::StashItem, Records::Finding, Records::OwnFinding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience,
                   Records::NumberedPart, Records::Recipe, Records::Product, Records::Colour, Records::SessionMove,
                   Records::Container, Records::Draw, Records::StashUse, Records::Mix, Records::MixVersion,

@@ -11,7 +11,7 @@ module Kohlrabi
           ALL = Core.table("planning/findings")
           BY_KEY = ALL.to_h { |row| [row[:key], row] }.freeze
           TREATMENTS = Core.table("planning/treatments").to_h { |row| [row[:key], row] }.freeze
-          MOST = 100_000
+          MAX_AMOUNT = 100_000
 
           module_function
 

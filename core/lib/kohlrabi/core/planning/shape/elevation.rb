@@ -24,7 +24,7 @@ module Kohlrabi
           def parts = @form.parts
 
           # Array of Zone, as the measures give them, tops first; see Zones for what people change.
-          def zones = @form.zones.sort_by.with_index { |zone, place| [ORDER.fetch(zone.group), place] }
+          def zones = @form.zones.sort_by.with_index { |zone, index| [ORDER.fetch(zone.group), index] }
 
           def to_scale? = @shape.measured?
 

@@ -75,7 +75,7 @@ module Kohlrabi
           # Equal slots with gaps between: yields offset, size, index.
           def each_slot(length, count, gap)
             size = (length - (gap * (count - 1))) / count
-            count.times { |place| yield(place * (size + gap), size, place) }
+            count.times { |index| yield(index * (size + gap), size, index) }
           end
 
           def pull(x, y, wide) = box(:pull, x - (wide / 2), y - 5, wide, 10)
@@ -83,11 +83,11 @@ module Kohlrabi
           # Rows of drawers; their heights as given, else equal.
           def drawers(left, top, wide, high, gap)
             row_slots(high, gap) do |y, tall, row|
-              each_slot(wide, drawn[:drawer_rows][row], gap) do |x, broad, place|
-                key = "front-#{row + 1}-#{place + 1}"
+              each_slot(wide, drawn[:drawer_rows][row], gap) do |x, broad, index|
+                key = "front-#{row + 1}-#{index + 1}"
                 box(:front, left + x, top + y, broad, tall, zone: key)
                 pull(left + x + (broad / 2), top + y + (tall / 2), [broad * 0.22, 110].min)
-                zone(key, drawer_label(row, place), "front", "fronts", broad, tall, area: broad * tall * bow, grade: bowed("flat"))
+                zone(key, drawer_label(row, index), "front", "fronts", broad, tall, area: broad * tall * bow, grade: bowed("flat"))
               end
             end
             drawer_insides(wide, high)
@@ -136,9 +136,9 @@ module Kohlrabi
           end
 
           def doors(count, left, top, wide, high, gap, name: "door", label: "Door", style: drawn[:door_style])
-            each_slot(wide, count, gap) do |x, broad, place|
-              door(place + 1, left + x, top, broad, high, name: name, label: "#{label} #{place + 1}", style: style)
-              handle = place.even? && count > 1 ? broad * 0.88 : broad * 0.12
+            each_slot(wide, count, gap) do |x, broad, index|
+              door(index + 1, left + x, top, broad, high, name: name, label: "#{label} #{index + 1}", style: style)
+              handle = index.even? && count > 1 ? broad * 0.88 : broad * 0.12
               box(:pull, left + x + handle - 5, top + (high * 0.42), 10, [high * 0.12, 90].min)
             end
           end

@@ -8,7 +8,7 @@ module Kohlrabi
         module Zones
           # A change to one zone. pieces: split into so many; into: merged into that zone; area: mm² of one face.
           Change = Struct.new(:zone, :label, :area, :grade, :material, :relief, :relief_depth, :relief_pitch, :pieces, :into, keyword_init: true)
-          MOST_PIECES = 12
+          MAX_PIECES = 12
 
           module_function
 
@@ -38,8 +38,8 @@ module Kohlrabi
             changed = zone.with(grade: grade, **own, area: area)
             return [changed] if pieces == 1
 
-            Array.new(pieces) do |place|
-              changed.with(key: "#{zone.key}/#{place + 1}", label: "#{changed.label}, part #{place + 1}", width: zone.width / pieces)
+            Array.new(pieces) do |index|
+              changed.with(key: "#{zone.key}/#{index + 1}", label: "#{changed.label}, part #{index + 1}", width: zone.width / pieces)
             end
           end
           private_class_method :change

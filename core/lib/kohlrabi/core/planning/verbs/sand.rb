@@ -37,7 +37,7 @@ module Kohlrabi
           end
 
           # Whether the house washes after sanding.
-          def later? = brief.schools[:washing] == "after"
+          def later? = brief.practices[:washing] == "after"
 
           def too_coarse
             return unless coarsest

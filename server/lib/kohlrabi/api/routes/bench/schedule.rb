@@ -7,9 +7,9 @@ module Kohlrabi
         # The schedule over all pieces, working hours, weather and climate.
         module Schedule
           def self.registered(app)
-            app.get("/api/schedule") { json(Serializers::Bench::SchedulePage.new(params[:from] ? Date.iso8601(params[:from]) : Operations::House::WorkshopSettings.today, say).to_h) }
-            app.put("/api/schedule/moves") { change { { changes: Operations::Bench::Effects.of { Operations::Bench::Moves.put(given) } } } }
-            app.put("/api/schedule/weather") { change { { changes: Operations::Bench::Effects.of { Operations::House::WorkingTimes.weather(given) } } } }
+            app.get("/api/schedule") { json(Serializers::Bench::SchedulePage.new(params[:from] ? Date.iso8601(params[:from]) : Operations::House::WorkshopSettings.today, formatter).to_h) }
+            app.put("/api/schedule/moves") { change { { changes: Operations::Bench::ReadyDateChanges.of { Operations::Bench::Moves.put(given) } } } }
+            app.put("/api/schedule/weather") { change { { changes: Operations::Bench::ReadyDateChanges.of { Operations::House::WorkingTimes.weather(given) } } } }
             app.get("/api/calendar.ics") do
               content_type "text/calendar"
               cache_control :no_store
@@ -28,12 +28,12 @@ module Kohlrabi
                 Schedule.week(Operations::Support::Finder.find(Records::Person, params[:id]))
               end
             end
-            app.put("/api/people/:id/day") { change { { changes: Operations::Bench::Effects.of { Operations::House::WorkingTimes.day(params[:id], given) } } } }
+            app.put("/api/people/:id/day") { change { { changes: Operations::Bench::ReadyDateChanges.of { Operations::House::WorkingTimes.day(params[:id], given) } } } }
           end
 
           def self.climate(app)
-            app.post("/api/climate") { change(201) { Serializers::Bench::ClimateWords.reading(Operations::Bench::Climate.keep(given), say) } }
-            app.post("/api/climate/simulated") { change(201) { Serializers::Bench::ClimateWords.reading(Operations::Bench::Climate.simulate, say) } }
+            app.post("/api/climate") { change(201) { Serializers::Bench::ClimateWords.reading(Operations::Bench::Climate.keep(given), formatter) } }
+            app.post("/api/climate/simulated") { change(201) { Serializers::Bench::ClimateWords.reading(Operations::Bench::Climate.simulate, formatter) } }
           end
 
           # A person's hours by weekday, as they would be typed.

@@ -7,9 +7,9 @@ module Kohlrabi
         # Today, whether a coat may go on now, and how a time worked is read.
         module Today
           def self.registered(app)
-            app.get("/api/today") { json(Serializers::Bench::TodayPage.new(Operations::Bench::Today.answer(minutes: params[:minutes]&.to_i, person: params[:person]&.to_i), say).to_h) }
-            app.get("/api/read/climate") { json(Serializers::Bench::ClimateWords.of(Operations::Bench::Climate.now(params), say)) }
-            app.get("/api/read/effort") { json(say.effort(Core::Units::Effort.parse(params[:text], bare: params[:bare] == "h" ? :hours : :minutes))) }
+            app.get("/api/today") { json(Serializers::Bench::TodayPage.new(Operations::Bench::Today.answer(minutes: params[:minutes]&.to_i, person: params[:person]&.to_i), formatter).to_h) }
+            app.get("/api/read/climate") { json(Serializers::Bench::ClimateWords.of(Operations::Bench::Climate.now(params), formatter)) }
+            app.get("/api/read/effort") { json(formatter.effort(Core::Units::Effort.parse(params[:text], bare: params[:bare] == "h" ? :hours : :minutes))) }
           end
         end
       end

@@ -9,9 +9,9 @@ module Kohlrabi
           def self.registered(app)
             app.helpers { define_method(:spreadsheet) { Operations::Books::Spreadsheet.new(raw_body, gone: Gone.watch(request.env), **Imports.options(params)) } }
             app.post("/api/past-flips") { change(201) { piece_page(Operations::Books::PastFlips.create(given)) } }
-            app.post("/api/imports/check") { json(Imports.told(spreadsheet, say)) }
+            app.post("/api/imports/check") { json(Imports.told(spreadsheet, formatter)) }
             app.get("/api/imports/progress") { json(done: Operations::Books::Import.progress.first, of: Operations::Books::Import.progress.last) }
-            app.post("/api/imports") { change(201) { spreadsheet.take!.then { |sheet| Imports.told(sheet, say) } } }
+            app.post("/api/imports") { change(201) { spreadsheet.take!.then { |sheet| Imports.told(sheet, formatter) } } }
           end
 
           def self.options(params)
@@ -32,17 +32,17 @@ module Kohlrabi
             raise Core::Refusal.new(:column_match_unreadable, field: :columns)
           end
 
-          def self.told(sheet, say)
-            rows = sheet.outcomes.map { |outcome| row(outcome, say) }
+          def self.told(sheet, formatter)
+            rows = sheet.outcomes.map { |outcome| row(outcome, formatter) }
             { questions: sheet.questions, columns: sheet.columns.map(&:to_h), known: Formats::FlipsCsv::COLUMNS, problems: sheet.problems, rows: rows,
               counts: { taken: 0, bad: 0, repeat: 0 }.merge(sheet.outcomes.map(&:state).tally) }
           end
 
-          def self.row(outcome, say)
+          def self.row(outcome, formatter)
             told = outcome.summary
             { row: outcome.row, name: outcome.name, state: outcome.state.to_s, problems: outcome.problems, remarks: outcome.remarks,
-              bought_on: say.day(told[:bought_on]), purchase: say.money(told[:purchase_minor]), sold_on: say.day(told[:sold_on]),
-              sale_price: say.money(told[:sale_minor]), hours: say.effort(told[:seconds]) }
+              bought_on: formatter.day(told[:bought_on]), purchase: formatter.money(told[:purchase_minor]), sold_on: formatter.day(told[:sold_on]),
+              sale_price: formatter.money(told[:sale_minor]), hours: formatter.effort(told[:seconds]) }
           end
         end
       end

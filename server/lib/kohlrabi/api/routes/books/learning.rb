@@ -7,43 +7,43 @@ module Kohlrabi
         # What pays: comparisons, flips one by one, time and money, the year, what if.
         module Learning
           def self.registered(app)
-            app.helpers { define_method(:lens) { @lens ||= Operations::Books::Lens.new(view: params[:view], rule: params[:hours], year: params[:year].presence) } }
+            app.helpers { define_method(:filter) { @filter ||= Operations::Books::BooksFilter.new(view: params[:view], rule: params[:hours], year: params[:year].presence) } }
             history(app)
             year(app)
             what_if(app)
           end
 
           def self.history(app)
-            app.get("/api/books") { json(Serializers::Books::BooksPage.new(Operations::Books::Totals.answer(lens), say).to_h) }
-            app.get("/api/books/compare") { json(Serializers::Books::ComparisonPage.new(params[:by] || "kind", say, lens: lens).to_h) }
-            app.get("/api/books/spread") { json(Serializers::Books::SpreadPage.new(lens, say).to_h) }
-            app.get("/api/books/passing") { json(Serializers::Books::PassingPage.new(lens, say).to_h) }
+            app.get("/api/books") { json(Serializers::Books::BooksPage.new(Operations::Books::Totals.answer(filter), formatter).to_h) }
+            app.get("/api/books/compare") { json(Serializers::Books::ComparisonPage.new(params[:by] || "kind", formatter, filter: filter).to_h) }
+            app.get("/api/books/spread") { json(Serializers::Books::SpreadPage.new(filter, formatter).to_h) }
+            app.get("/api/books/passing") { json(Serializers::Books::TimeInStagePage.new(filter, formatter).to_h) }
           end
 
           def self.year(app)
-            app.get("/api/years/:year") { json(Serializers::Books::YearPage.new(params[:year].to_i, say).to_h) }
+            app.get("/api/years/:year") { json(Serializers::Books::YearPage.new(params[:year].to_i, formatter).to_h) }
             app.put("/api/years/:year/goals") do
               change do
                 Operations::Books::Goals.set(params[:year].to_i, given)
-                Serializers::Books::YearPage.new(params[:year].to_i, say).to_h
+                Serializers::Books::YearPage.new(params[:year].to_i, formatter).to_h
               end
             end
-            app.post("/api/workshop-entries") { change(201) { Serializers::Books::YearPage.entry(Operations::Books::WorkshopMoney.create(given), say) } }
+            app.post("/api/workshop-entries") { change(201) { Serializers::Books::YearPage.entry(Operations::Books::WorkshopMoney.create(given), formatter) } }
             app.delete("/api/workshop-entries/:id") { removal { Operations::Books::WorkshopMoney.remove(params[:id]) } }
           end
 
           def self.what_if(app)
             app.get("/api/what-if/without") do
               filled = (params[:filled] || 0).to_i
-              json(Serializers::Books::WithoutPage.new(params[:by] || "kind", params[:trait].to_s, say, filled: filled, lens: lens).to_h)
+              json(Serializers::Books::WithoutPage.new(params[:by] || "kind", params[:trait].to_s, formatter, filled: filled, filter: filter).to_h)
             end
             app.get("/api/what-if/cheaper") do
               quicker = params[:quicker] || Core::Books::Cheaper::QUICKER
-              json(Serializers::Books::CheaperPage.new((params[:less] || 10).to_i, quicker, say, lens: lens).to_h)
+              json(Serializers::Books::CheaperPage.new((params[:less] || 10).to_i, quicker, formatter, filter: filter).to_h)
             end
             app.get("/api/what-if/side-by-side") do
               hands = (params[:hands] || Operations::House::WorkshopSettings.people.size).to_i
-              json(Serializers::Books::SideBySidePage.new(hands, say, lens: lens).to_h)
+              json(Serializers::Books::SideBySidePage.new(hands, formatter, filter: filter).to_h)
             end
           end
           private_class_method :history, :year, :what_if

@@ -12,7 +12,7 @@ module Kohlrabi
             pieces(app)
             events(app)
             app.post("/api/deletions/:id/undo") { removal { Operations::Support::Removal.undo(params[:id]) } }
-            app.get("/api/find") { json(Serializers::Flips::PieceName.present(Operations::Flips::Lists.find(params[:query]), say)) }
+            app.get("/api/find") { json(Serializers::Flips::PieceName.present(Operations::Flips::Lists.find(params[:query]), formatter)) }
           end
 
           def self.pieces(app)
@@ -22,21 +22,21 @@ module Kohlrabi
               options[:page] = params[:page].to_i if params[:page]
               options[:per] = params[:per].to_i if params[:per]
               page = Operations::Flips::Lists.page(**options)
-              json(rows: Serializers::Flips::PieceRows.present(page.rows, say), total: page.total, page: page.page, per: page.per,
-                   in_hand: Serializers::Books::BooksPage.in_hand(say))
+              json(rows: Serializers::Flips::PieceRows.present(page.rows, formatter), total: page.total, page: page.page, per: page.per,
+                   in_hand: Serializers::Books::BooksPage.in_hand(formatter))
             end
             app.get("/api/pieces/:id/diary") do
-              json(Serializers::Flips::DiaryLine.present(Operations::Flips::Diary.of(Operations::Flips::Pieces.whole(params[:id])), say))
+              json(Serializers::Flips::DiaryLine.present(Operations::Flips::Diary.of(Operations::Flips::Pieces.whole(params[:id])), formatter))
             end
             app.post("/api/pieces") { change(201) { piece_page(Operations::Flips::Pieces.create(given)) } }
-            app.get("/api/pieces/:id") { json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.whole(params[:id]), say).to_h) }
+            app.get("/api/pieces/:id") { json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.whole(params[:id]), formatter).to_h) }
             app.patch("/api/pieces/:id") { change { piece_page(Operations::Flips::Pieces.update(params[:id], given)) } }
             app.delete("/api/pieces/:id") { removal { Operations::Flips::Pieces.remove(params[:id]) } }
           end
 
           def self.events(app)
-            app.post("/api/pieces/:id/events") { change(201) { Serializers::Flips::Event.present(Operations::Flips::Events.create(params[:id], given), say) } }
-            app.patch("/api/events/:id") { change { Serializers::Flips::Event.present(Operations::Flips::Events.update(params[:id], given), say) } }
+            app.post("/api/pieces/:id/events") { change(201) { Serializers::Flips::Event.present(Operations::Flips::Events.create(params[:id], given), formatter) } }
+            app.patch("/api/events/:id") { change { Serializers::Flips::Event.present(Operations::Flips::Events.update(params[:id], given), formatter) } }
             app.delete("/api/events/:id") { removal { Operations::Flips::Events.remove(params[:id]) } }
           end
         end

@@ -7,7 +7,7 @@ module Kohlrabi
         # Offering a piece: texts, staging, photos, channels; the market played for practice.
         module Listings
           def self.registered(app)
-            app.helpers { define_method(:listing) { |piece| Serializers::Market::ListingPage.new(piece, say, price: Selling.price(params[:price])).to_h } }
+            app.helpers { define_method(:listing) { |piece| Serializers::Market::ListingPage.new(piece, formatter, price: Selling.price(params[:price])).to_h } }
             offering(app)
             channels(app)
             practice(app)
@@ -28,28 +28,28 @@ module Kohlrabi
           end
 
           def self.channels(app)
-            app.get("/api/channels") { json(Serializers::Market::ListingPage.channels(say, Selling.price(params[:price]) || (say.workshop.money.unit * 100), nil)) }
+            app.get("/api/channels") { json(Serializers::Market::ListingPage.channels(formatter, Selling.price(params[:price]) || (formatter.workshop.money.unit * 100), nil)) }
             app.post("/api/channels") { change(201) { Listings.named(Operations::Market::Channels.create(given)) } }
             app.patch("/api/channels/:id") { change { Listings.named(Operations::Market::Channels.update(params[:id], given)) } }
             app.delete("/api/channels/:id") { removal { Operations::Market::Channels.remove(params[:id]) } }
           end
 
           def self.practice(app)
-            app.get("/api/pieces/:id/practice") { json(Listings.played(Operations::Market::Practice.play(params[:id], params[:seed].to_i, params[:days].to_i), say)) }
+            app.get("/api/pieces/:id/practice") { json(Listings.played(Operations::Market::Practice.play(params[:id], params[:seed].to_i, params[:days].to_i), formatter)) }
             app.get("/api/pieces/:id/practice/counter") do
               counter = Selling.price(params[:counter]) or refuse(:no_wish_named, field: :counter)
               json(taken: Operations::Market::Practice.takes?(params[:id], params[:seed].to_i, params[:day].to_i, params[:who].to_s, counter),
-                   counter: say.money(counter))
+                   counter: formatter.money(counter))
             end
           end
 
           def self.named(row) = { id: row.id, name: row.name }
 
-          def self.played(answer, say)
-            { asking: say.money(answer.asking), worth: say.money(answer.worth),
+          def self.played(answer, formatter)
+            { asking: formatter.money(answer.asking), worth: formatter.money(answer.worth),
               messages: answer.messages.map do |message, advice|
-                { day: message.day, kind: message.kind.to_s, who: message.who, text: message.text, amount: say.money(message.amount),
-                  advice: advice && Serializers::Market::Advice.present(advice, say) }
+                { day: message.day, kind: message.kind.to_s, who: message.who, text: message.text, amount: formatter.money(message.amount),
+                  advice: advice && Serializers::Market::Advice.present(advice, formatter) }
               end }
           end
           private_class_method :offering, :channels, :practice

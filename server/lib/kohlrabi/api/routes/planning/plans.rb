@@ -7,8 +7,8 @@ module Kohlrabi
         # Looking over, looks, plans, and what goes with them.
         module Plans
           def self.registered(app)
-            app.get("/api/pieces/:id/plan") { json(Serializers::Planning::PlanPage.new(Operations::Flips::Pieces.whole(params[:id]), say).to_h) }
-            app.get("/api/catalogue") { json(Serializers::Planning::Catalogue.new(say).to_h) }
+            app.get("/api/pieces/:id/plan") { json(Serializers::Planning::PlanPage.new(Operations::Flips::Pieces.whole(params[:id]), formatter).to_h) }
+            app.get("/api/catalogue") { json(Serializers::Planning::Catalogue.new(formatter).to_h) }
             shapes(app)
             findings(app)
             looks(app)
@@ -18,7 +18,7 @@ module Kohlrabi
           end
 
           def self.shapes(app)
-            app.post("/api/shape") { json(Serializers::Planning::Shape.present(Operations::Planning::Shapes.draw(given), say)) }
+            app.post("/api/shape") { json(Serializers::Planning::Shape.present(Operations::Planning::Shapes.draw(given), formatter)) }
             app.put("/api/pieces/:id/shape") { change { plan_page(Operations::Planning::Shapes.look(params[:id], given)) } }
             app.put("/api/pieces/:id/planned-shape") { change { plan_page(Operations::Planning::Shapes.plan(params[:id], given)) } }
             app.delete("/api/pieces/:id/planned-shape") { change { plan_page(Operations::Planning::Shapes.keep(params[:id])) } }
@@ -63,17 +63,17 @@ module Kohlrabi
           end
 
           def self.parts(app)
-            app.post("/api/pieces/:id/parts/number") { change(201) { { parts: Serializers::Planning::NumberedPart.present(Operations::Planning::NumberedParts.number(params[:id]), say) } } }
-            app.post("/api/pieces/:id/parts") { change(201) { Serializers::Planning::NumberedPart.present(Operations::Planning::NumberedParts.create(params[:id], given), say) } }
-            app.patch("/api/parts/:id") { change { Serializers::Planning::NumberedPart.present(Operations::Planning::NumberedParts.update(params[:id], given), say) } }
+            app.post("/api/pieces/:id/parts/number") { change(201) { { parts: Serializers::Planning::NumberedPart.present(Operations::Planning::NumberedParts.number(params[:id]), formatter) } } }
+            app.post("/api/pieces/:id/parts") { change(201) { Serializers::Planning::NumberedPart.present(Operations::Planning::NumberedParts.create(params[:id], given), formatter) } }
+            app.patch("/api/parts/:id") { change { Serializers::Planning::NumberedPart.present(Operations::Planning::NumberedParts.update(params[:id], given), formatter) } }
             app.delete("/api/parts/:id") { removal { Operations::Planning::NumberedParts.remove(params[:id]) } }
           end
 
           def self.keeping(app)
             app.post("/api/pieces/:id/recipes") { change(201) { { id: Operations::Planning::Recipes.keep(params[:id], given).id } } }
             app.delete("/api/recipes/:id") { removal { Operations::Planning::Recipes.remove(params[:id]) } }
-            app.post("/api/products") { change(201) { Serializers::Shelf::Product.present(Operations::Shelf::Products.create(given), say) } }
-            app.patch("/api/products/:id") { change { Serializers::Shelf::Product.present(Operations::Shelf::Products.update(params[:id], given), say) } }
+            app.post("/api/products") { change(201) { Serializers::Shelf::Product.present(Operations::Shelf::Products.create(given), formatter) } }
+            app.patch("/api/products/:id") { change { Serializers::Shelf::Product.present(Operations::Shelf::Products.update(params[:id], given), formatter) } }
             app.delete("/api/products/:id") { removal { Operations::Shelf::Products.remove(params[:id]) } }
           end
         end

@@ -7,14 +7,14 @@ module Kohlrabi
         # Colours to choose from: the workshop's own, then the palette.
         module Colours
           def self.registered(app)
-            app.get("/api/colours") { json(colours: Serializers::Shelf::Colour.present(Operations::Shelf::Colours.core.all, say)) }
-            app.post("/api/colours") { change(201) { Colours.present(Operations::Shelf::Colours.create(given), say) } }
-            app.patch("/api/colours/:id") { change { Colours.present(Operations::Shelf::Colours.update(params[:id], given), say) } }
+            app.get("/api/colours") { json(colours: Serializers::Shelf::Colour.present(Operations::Shelf::Colours.core.all, formatter)) }
+            app.post("/api/colours") { change(201) { Colours.present(Operations::Shelf::Colours.create(given), formatter) } }
+            app.patch("/api/colours/:id") { change { Colours.present(Operations::Shelf::Colours.update(params[:id], given), formatter) } }
             app.delete("/api/colours/:id") { removal { Operations::Shelf::Colours.remove(params[:id]) } }
           end
 
-          def self.present(row, say)
-            Serializers::Shelf::Colour.present(Operations::Shelf::Colours.core.fetch(Operations::Shelf::Colours.key(row)), say)
+          def self.present(row, formatter)
+            Serializers::Shelf::Colour.present(Operations::Shelf::Colours.core.fetch(Operations::Shelf::Colours.key(row)), formatter)
           end
         end
       end

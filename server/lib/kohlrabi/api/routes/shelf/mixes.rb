@@ -22,22 +22,22 @@ module Kohlrabi
           end
 
           def self.reading(app)
-            app.get("/api/mixes") { json(Serializers::Shelf::MixesPage.new(say).to_h) }
-            app.get("/api/mixes/:id") { json(Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.find(params[:id]), say).to_h) }
+            app.get("/api/mixes") { json(Serializers::Shelf::MixesPage.new(formatter).to_h) }
+            app.get("/api/mixes/:id") { json(Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.find(params[:id]), formatter).to_h) }
             app.get("/api/mixes/:id/amounts") do
               mix = Operations::Support::Finder.find(Records::Mix, params[:id])
-              json(Serializers::Shelf::MixAmounts.new(mix, Mixes.whole(mix, params), say).to_h)
+              json(Serializers::Shelf::MixAmounts.new(mix, Mixes.whole(mix, params), formatter).to_h)
             end
-            app.get("/api/pieces/:id/mixes") { json(Serializers::Shelf::PieceMixes.new(Operations::Flips::Pieces.find(params[:id]), say).to_h) }
-            app.get("/api/spray-settings") { json(settings: Serializers::Shelf::SpraySetting.present(Operations::Shelf::Sprayers.all, say)) }
+            app.get("/api/pieces/:id/mixes") { json(Serializers::Shelf::PieceMixes.new(Operations::Flips::Pieces.find(params[:id]), formatter).to_h) }
+            app.get("/api/spray-settings") { json(settings: Serializers::Shelf::SpraySetting.present(Operations::Shelf::Sprayers.all, formatter)) }
           end
 
           def self.changing(app)
-            app.post("/api/mixes") { change(201) { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.create(given), say).to_h } }
-            app.patch("/api/mixes/:id") { change { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.update(params[:id], given), say).to_h } }
+            app.post("/api/mixes") { change(201) { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.create(given), formatter).to_h } }
+            app.patch("/api/mixes/:id") { change { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.update(params[:id], given), formatter).to_h } }
             app.delete("/api/mixes/:id") { removal { Operations::Shelf::Mixes.remove(params[:id]) } }
-            app.post("/api/mixes/:id/versions") { change(201) { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.version(params[:id], given).mix.reload, say).to_h } }
-            app.put("/api/spray-settings") { change { Serializers::Shelf::SpraySetting.present(Operations::Shelf::Sprayers.set(given), say) } }
+            app.post("/api/mixes/:id/versions") { change(201) { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.version(params[:id], given).mix.reload, formatter).to_h } }
+            app.put("/api/spray-settings") { change { Serializers::Shelf::SpraySetting.present(Operations::Shelf::Sprayers.set(given), formatter) } }
           end
 
           def self.batches(app)

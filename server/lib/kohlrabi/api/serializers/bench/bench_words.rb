@@ -9,10 +9,10 @@ module Kohlrabi
           # A piece by its name.
           def self.link(piece) = { id: piece.id, name: piece.name, ticket: piece.ticket_text }
 
-          # bench: Bench::Schedules; say: Say.
-          def initialize(bench, say)
+          # bench: Bench::Schedules; formatter: Formatter.
+          def initialize(bench, formatter)
             @bench = bench
-            @say = say
+            @formatter = formatter
             @people = Operations::House::WorkshopSettings.people.to_h { |person| [person.id, person.name] }
           end
 
@@ -20,7 +20,8 @@ module Kohlrabi
           def row(slot, from: slot.from, to: slot.to)
             step = @bench.step(slot)
             { id: slot.job.id, piece: BenchWords.link(piece(slot)), **what(slot, step), **span(slot, from, to),
-              place: Planning::StepRow::PLACES.fetch(slot.job.place), wait: step.wait.zero? ? nil : @say.wait(step.wait), free: moment(slot.free),
+              place: Planning::StepRow::PLACES.fetch(slot.job.place),
+              wait: step.wait.zero? ? nil : @formatter.wait(step.wait), free: moment(slot.free),
               materials: materials(slot, step), moved: !@bench.moved?(slot).nil?, running: slot.because == :running, why: why(slot) }
           end
 
@@ -31,7 +32,7 @@ module Kohlrabi
           def nexts
             @bench.schedule.sequence.group_by { |slot| slot.job.piece }.transform_values do |slots|
               step = @bench.step(slots.first)
-              { label: step.label, time: @say.effort(slots.first.job.minutes * 60), at: moment(slots.first.from) }
+              { label: step.label, time: @formatter.effort(slots.first.job.minutes * 60), at: moment(slots.first.from) }
             end
           end
 
@@ -49,7 +50,7 @@ module Kohlrabi
             return "No expected resale yet, so its turn comes after those that have one." unless profit
 
             left = Core::Units::Effort.text(@bench.plans[piece.id].remaining)
-            "#{piece.name}: #{@say.money(profit)[:text]} #{@say.workshop.currency} of expected profit for #{left} of work left."
+            "#{piece.name}: #{@formatter.money(profit)[:text]} #{@formatter.workshop.currency} of expected profit for #{left} of work left."
           end
 
           private
@@ -65,12 +66,12 @@ module Kohlrabi
 
           def span(slot, from, to)
             { person: @people.fetch(slot.person), person_id: slot.person, from: @bench.clock(from), to: @bench.clock(to),
-              time: @say.effort((to - from) * 60), whole: @say.effort(slot.job.minutes * 60), in_parts: slot.chunks.size > 1 }
+              time: @formatter.effort((to - from) * 60), whole: @formatter.effort(slot.job.minutes * 60), in_parts: slot.chunks.size > 1 }
           end
 
           def materials(slot, step)
             products = @bench.plans.fetch(slot.job.piece).brief.products
-            step.materials_left.map { |key, amount| products.fetch(key).then { |row| "#{@say.amount(amount, row)} #{row[:label]}" } }
+            step.materials_left.map { |key, amount| products.fetch(key).then { |row| "#{@formatter.amount(amount, row)} #{row[:label]}" } }
           end
 
           def held(slot)

@@ -10,23 +10,23 @@ module Kohlrabi
           DAY = 24 * 60
 
           shows :pieces, :gives_way, :unplanned
-          attribute(:from) { @say.day(@from) }
-          attribute(:earlier) { @say.day([@from - @days, @bench.today].max) }
-          attribute(:later) { @say.day(@from + @days) }
-          attribute(:today) { @say.day(@bench.today) }
+          attribute(:from) { @formatter.day(@from) }
+          attribute(:earlier) { @formatter.day([@from - @days, @bench.today].max) }
+          attribute(:later) { @formatter.day(@from + @days) }
+          attribute(:today) { @formatter.day(@bench.today) }
           attribute(:days) { (0...@days).map { |number| day(@from + number) } }
           attribute(:assumed) do
             assumed = Operations::House::WorkingTimes.method(:assumed?)
             Operations::House::WorkshopSettings.people.select(&assumed).map(&:name)
           end
 
-          # from: Date of the first day; say: Say.
-          def initialize(from, say, days: DAYS)
-            super(from, say)
+          # from: Date of the first day; formatter: Formatter.
+          def initialize(from, formatter, days: DAYS)
+            super(from, formatter)
             @bench = Operations::Bench::Schedules.now
             @from = from
             @days = days
-            @words = BenchWords.new(@bench, say)
+            @words = BenchWords.new(@bench, formatter)
           end
 
           # A day with what is worked and what dries on it.
@@ -37,7 +37,7 @@ module Kohlrabi
             steps = @bench.schedule.between(from, to).map do |slot, start, stop|
               @words.row(slot, from: start, to: stop).merge(span(start, stop, from))
             end
-            { day: @say.day(date), weekday: Operations::House::WorkingTimes::DAYS[date.wday], wet: @bench.wet?(date), sessions: sessions,
+            { day: @formatter.day(date), weekday: Operations::House::WorkingTimes::DAYS[date.wday], wet: @bench.wet?(date), sessions: sessions,
               steps: steps,
               waits: waits(from, to) }
           end
@@ -51,7 +51,7 @@ module Kohlrabi
           def session(session, midnight)
             name = Operations::House::WorkshopSettings.people.find { |person| person.id == session.person }.name
             { person: name, person_id: session.person, from: @bench.clock(session.from), to: @bench.clock(session.to),
-              time: @say.effort((session.to - session.from) * 60), **span(session.from, session.to, midnight) }
+              time: @formatter.effort((session.to - session.from) * 60), **span(session.from, session.to, midnight) }
           end
 
           # Minutes of the day, to be drawn.
@@ -74,11 +74,11 @@ module Kohlrabi
 
           def piece(piece)
             ready = @bench.schedule.ready(piece.id)
-            early, late = [@bench.early, @bench.late].map { |one| one.ready(piece.id)&.then { |minute| @say.day(@bench.date(minute)) } }
+            early, late = [@bench.early, @bench.late].map { |one| one.ready(piece.id)&.then { |minute| @formatter.day(@bench.date(minute)) } }
             days = ready && piece.promised_on && (@bench.date(ready) - piece.promised_on).to_i
-            { piece: BenchWords.link(piece), remaining: @say.effort(@bench.plans.fetch(piece.id).remaining), why: @words.rank(piece),
-              ready: { on: ready && @say.day(@bench.date(ready)), early: early, late: late, why: @bench.schedule.why_not(piece.id) },
-              promised: @say.day(piece.promised_on), late_days: days&.positive? ? days : nil }
+            { piece: BenchWords.link(piece), remaining: @formatter.effort(@bench.plans.fetch(piece.id).remaining), why: @words.rank(piece),
+              ready: { on: ready && @formatter.day(@bench.date(ready)), early: early, late: late, why: @bench.schedule.why_not(piece.id) },
+              promised: @formatter.day(piece.promised_on), late_days: days&.positive? ? days : nil }
           end
 
           # Pieces in hand without a look: nothing is known of their work.

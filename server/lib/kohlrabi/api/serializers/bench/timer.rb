@@ -9,20 +9,21 @@ module Kohlrabi
           attributes :id, :kind
           attribute(:label) { |timer| Core::Flips::WorkKinds.label(timer.kind) }
           attribute(:started_at) { |timer| timer.started_at.iso8601 }
-          attribute(:started_text) { |timer| timer.started_at.in_time_zone(params[:say].workshop.zone).strftime("%H:%M") }
-          attribute(:elapsed) { |timer| params[:say].effort((Clock.now - timer.started_at).to_i) }
+          attribute(:started_text) { |timer| timer.started_at.in_time_zone(params[:formatter].workshop.zone).strftime("%H:%M") }
+          attribute(:elapsed) { |timer| params[:formatter].effort((Clock.now - timer.started_at).to_i) }
           attribute(:long) { |timer| !Operations::Bench::Timers.proposal(timer).nil? }
           attribute(:steps) do |timer|
             Operations::Bench::Timers.steps(timer).map do |piece, step|
-              { piece_id: piece.id, step: step.key, label: step.label, estimate: params[:say].effort(step.remaining), units: Planning::StepRow.units(step),
+              { piece_id: piece.id, step: step.key, label: step.label, estimate: params[:formatter].effort(step.remaining), units: Planning::StepRow.units(step),
                 trial: !step.try.nil? }
             end
           end
           attribute(:takes) { |timer| Operations::Bench::Timers.takes(timer) }
           attribute(:proposal) do |timer|
             stop, why = Operations::Bench::Timers.proposal(timer)
-            stop && { at: stop.in_time_zone(params[:say].workshop.zone).strftime("%H:%M"), why: why,
-                      effort: params[:say].effort(((stop.to_i / 60) - (timer.started_at.to_i / 60)) * 60) } # both by the minute, as they are shown
+            formatter = params[:formatter]
+            stop && { at: stop.in_time_zone(formatter.workshop.zone).strftime("%H:%M"), why: why,
+                      effort: formatter.effort(((stop.to_i / 60) - (timer.started_at.to_i / 60)) * 60) } # both by the minute, as they are shown
           end
           one :person, resource: House::Person
           many :pieces, resource: Flips::PieceName

@@ -10,38 +10,38 @@ module Kohlrabi
           STAGES = { next: "next step" }.merge(Core::Bench::Drying::STAGES).transform_keys(&:to_s).freeze
 
           shows :now, :week, :summary, :stages
-          attribute(:date) { @say.day(@answer.date) }
-          attribute(:timers) { Bench::Timer.present(@answer.timers, @say) }
-          attribute(:worked) { @say.effort(@answer.worked) }
+          attribute(:date) { @formatter.day(@answer.date) }
+          attribute(:timers) { Bench::Timer.present(@answer.timers, @formatter) }
+          attribute(:worked) { @formatter.effort(@answer.worked) }
           attribute(:tags) do
-            @answer.tags.map { |scouting, on, why| Scout::VerdictWords.due(scouting, on, why, @say, @answer.date) }
+            @answer.tags.map { |scouting, on, why| Scout::VerdictWords.due(scouting, on, why, @formatter, @answer.date) }
           end
-          attribute(:entries) { Flips::Work.present(@answer.done, @say) }
+          attribute(:entries) { Flips::Work.present(@answer.done, @formatter) }
           attribute(:drying) { @answer.drying.map { |clock| clock(clock) } }
           attribute(:market) do
             Operations::Market::ListedPieces.wants.map { |piece, text| { piece: BenchWords.link(piece), text: text } }
           end
           attribute(:gear) { Operations::Shelf::Shopping.warnings(@bench) }
-          attribute(:climate) { @answer.climate && ClimateWords.reading(@answer.climate, @say) }
+          attribute(:climate) { @answer.climate && ClimateWords.reading(@answer.climate, @formatter) }
 
-          # answer: Bench::Today::Answer; say: Say.
-          def initialize(answer, say)
+          # answer: Bench::Today::Answer; formatter: Formatter.
+          def initialize(answer, formatter)
             super
             @answer = answer
             @bench = answer.bench
-            @words = BenchWords.new(@bench, say)
+            @words = BenchWords.new(@bench, formatter)
           end
 
           private
 
           def stages
-            rows = Flips::PieceRows.present(@answer.stages.flat_map { |_, own, _| own }, @say)
+            rows = Flips::PieceRows.present(@answer.stages.flat_map { |_, own, _| own }, @formatter)
             @answer.stages.map { |stage, own, total| { stage: stage, total: total, rows: rows.shift(own.size) } }
           end
 
           def summary
             day = @answer.summary or return
-            { worked: @say.effort(day.worked), estimated: @say.effort(day.estimated), steps: day.steps, pieces: day.pieces }
+            { worked: @formatter.effort(day.worked), estimated: @formatter.effort(day.estimated), steps: day.steps, pieces: day.pieces }
           end
 
           def now
@@ -65,8 +65,10 @@ module Kohlrabi
             parts = @bench.schedule.between(@bench.at(date), @bench.at(date + 1))
             hours = @bench.on(date).sum { |session| session.to - session.from }
             booked = parts.sum { |_, from, to| to - from }
-            { day: @say.day(date), weekday: Operations::House::WorkingTimes::DAYS[date.wday], wet: @bench.wet?(date), hours: @say.effort(hours * 60),
-              booked: @say.effort(booked * 60), steps: parts.size, pieces: parts.map { |slot, _, _| @bench.pieces.fetch(slot.job.piece).name }.uniq,
+            names = parts.map { |slot, _, _| @bench.pieces.fetch(slot.job.piece).name }
+            { day: @formatter.day(date), weekday: Operations::House::WorkingTimes::DAYS[date.wday],
+              wet: @bench.wet?(date), hours: @formatter.effort(hours * 60),
+              booked: @formatter.effort(booked * 60), steps: parts.size, pieces: names.uniq,
               ends: ends.fetch(date, []).map(&:name) }
           end
         end

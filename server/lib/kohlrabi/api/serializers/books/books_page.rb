@@ -7,33 +7,33 @@ module Kohlrabi
         # Books, as the contract has it.
         class BooksPage < Support::Page
           shows :counts, :turnaround
-          attribute(:year) { @answer.lens.year }
-          attribute(:view) { @answer.lens.view }
-          attribute(:hours) { @answer.lens.rule }
+          attribute(:year) { @answer.books.year }
+          attribute(:view) { @answer.books.view }
+          attribute(:hours) { @answer.books.rule }
           attribute(:years) { @answer.years }
-          attribute(:in_hand) { BooksPage.in_hand(@say) }
+          attribute(:in_hand) { BooksPage.in_hand(@formatter) }
           attribute(:figures) { said(@totals.figures) }
           attribute(:other_hours) { said([@totals.hours(other), @totals.hourly_pay(other)]) }
           attribute(:months) { @answer.months.map { |month, totals| month(month, totals) } }
 
-          # answer: Books::Totals::Answer; say: Say.
-          def initialize(answer, say)
+          # answer: Books::Totals::Answer; formatter: Formatter.
+          def initialize(answer, formatter)
             super
             @answer = answer
             @totals = answer.totals
           end
 
           # What is in hand, in one line.
-          def self.in_hand(say)
+          def self.in_hand(formatter)
             line = Operations::Flips::Lists.in_hand
-            line.merge(tied_up: say.money(line[:tied_up]))
+            line.merge(tied_up: formatter.money(line[:tied_up]))
           end
 
           private
 
-          def said(figures) = figures.map { |figure| @say.figure(figure) }
+          def said(figures) = figures.map { |figure| @formatter.figure(figure) }
 
-          def other = @answer.lens.rule == "all" ? "bench" : "all"
+          def other = @answer.books.rule == "all" ? "bench" : "all"
 
           def counts
             { sold: @totals.sold.flips, scrapped: @totals.scrapped.flips, kept_or_given_away: @totals.at_cost.flips,
@@ -51,12 +51,12 @@ module Kohlrabi
             profit = totals.profit.amount
             label = month ? Date.strptime(month, "%Y-%m").strftime("%b %Y") : "date not known"
             { month: month, label: label, ended: totals.paid.flips + totals.at_cost.flips,
-              profit: @say.money(profit), major_profit: major(profit),
-              receipts: @say.money(totals.receipts.amount), hours: @say.effort(totals.hours.amount),
-              hourly_pay: @say.money(totals.hourly_pay.amount), major_hourly: major(totals.hourly_pay.amount), **days(month) }
+              profit: @formatter.money(profit), major_profit: major(profit),
+              receipts: @formatter.money(totals.receipts.amount), hours: @formatter.effort(totals.hours.amount),
+              hourly_pay: @formatter.money(totals.hourly_pay.amount), major_hourly: major(totals.hourly_pay.amount), **days(month) }
           end
 
-          def major(minor) = minor && (minor / @say.workshop.money.unit.to_f)
+          def major(minor) = minor && (minor / @formatter.workshop.money.unit.to_f)
 
           # Median turnaround of what was sold in a month, and of how many.
           def days(month)

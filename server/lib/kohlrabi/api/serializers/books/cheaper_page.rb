@@ -8,13 +8,13 @@ module Kohlrabi
         class CheaperPage < Support::Page
           attributes :n, :assumes
           said :sum, :lost, :won, :net
-          attribute(:days) { |found| @say.number(found.days) }
+          attribute(:days) { |found| @formatter.number(found.days) }
           attribute(:needed) { |found| found.needed && "#{Core::Units::Numerals.text(found.needed, 1)}%" }
-          attribute(:place_day) { @say.money(Operations::Market::Sellings.place_day) }
+          attribute(:profit_per_space_day) { @formatter.money(Operations::Market::TimeToSell.profit_per_space_day) }
 
-          # less, quicker: percent, Integer and decimal text; lens: Books::Lens.
-          def initialize(less, quicker, say, lens:)
-            super(Operations::Books::WhatIf.cheaper(Rational(less, 100), Rational(quicker), lens), say)
+          # less, quicker: percent, Integer and decimal text; filter: Books::BooksFilter.
+          def initialize(less, quicker, formatter, filter:)
+            super(Operations::Books::WhatIf.cheaper(Rational(less, 100), Rational(quicker), filter), formatter)
           end
         end
       end

@@ -12,20 +12,20 @@ module Kohlrabi
 
           attribute(:n) { @pieces }
           attribute(:rows) { @rows.map { |row| side(row) } }
-          attribute(:profit) { @say.money(@profit) }
+          attribute(:profit) { @formatter.money(@profit) }
           attribute(:assumes) { ASSUMED }
 
-          # lens: Books::Lens.
-          def initialize(hands, say, lens:)
-            super(nil, say)
-            @rows, @pieces, @profit = Operations::Books::WhatIf.side_by_side(hands, lens)
+          # filter: Books::BooksFilter.
+          def initialize(hands, formatter, filter:)
+            super(nil, formatter)
+            @rows, @pieces, @profit = Operations::Books::WhatIf.side_by_side(hands, filter)
           end
 
           private
 
           def side(row)
-            { at_once: row.at_once, days: row.days, a_year: Core::Units::Numerals.text(row.a_year, 1), idle: @say.percent(row.idle),
-              profit: @say.money(@profit && (@profit * row.a_year)) }
+            { at_once: row.at_once, days: row.days, a_year: Core::Units::Numerals.text(row.a_year, 1), idle: @formatter.percent(row.idle),
+              profit: @formatter.money(@profit && (@profit * row.a_year)) }
           end
         end
       end

@@ -13,10 +13,10 @@ module Kohlrabi
           attribute(:worst) { @found.worst.map { |one| standout(one) } }
           attribute(:n) { @found.n }
 
-          # lens: Books::Lens.
-          def initialize(lens, say)
-            points = Operations::Books::Spread.points(lens)
-            super(Operations::Books::Spread.answer(points), say)
+          # filter: Books::BooksFilter.
+          def initialize(filter, formatter)
+            points = Operations::Books::Spread.points(filter)
+            super(Operations::Books::Spread.answer(points), formatter)
             @found = Operations::Books::Spread.standouts(points)
           end
 
@@ -25,21 +25,21 @@ module Kohlrabi
           def hours(seconds) = (seconds / 3600.0).round(3)
 
           def point(point)
-            { id: point.id, name: point.name, stage: point.stage, profit: @say.money(point.profit), effort: @say.effort(point.seconds),
-              hourly: @say.money(Core::Flips::HourlyPay.of(point.profit, point.seconds)), hours: hours(point.seconds),
-              major_profit: @say.major(point.profit) }
+            { id: point.id, name: point.name, stage: point.stage, profit: @formatter.money(point.profit), effort: @formatter.effort(point.seconds),
+              hourly: @formatter.money(Core::Flips::HourlyPay.of(point.profit, point.seconds)), hours: hours(point.seconds),
+              major_profit: @formatter.major(point.profit) }
           end
 
           # Lines of equal pay, from no hours to the most.
           def lines
             most = object.points.map(&:seconds).max || 0
             object.pays.map do |label, pay|
-              { label: label, pay: @say.money(pay), hours: hours(most), major_profit: @say.major(Rational(pay * most, 3600)) }
+              { label: label, pay: @formatter.money(pay), hours: hours(most), major_profit: @formatter.major(Rational(pay * most, 3600)) }
             end
           end
 
           def standout((point, reasons))
-            { id: point.id, name: point.name, profit: @say.money(point.profit), effort: @say.effort(point.seconds), reasons: reasons }
+            { id: point.id, name: point.name, profit: @formatter.money(point.profit), effort: @formatter.effort(point.seconds), reasons: reasons }
           end
         end
       end

@@ -10,12 +10,12 @@ module Kohlrabi
           said :sum, :profit, :with, :pay, :pay_with
           said :effort, :freed
           attribute(:label) { @label }
-          attribute(:made_up) { |found| found.made_up && @say.percent(found.made_up) }
-          attribute(:change) { |found| found.profit && found.with && @say.money(found.profit - found.with) }
+          attribute(:made_up) { |found| found.made_up && @formatter.percent(found.made_up) }
+          attribute(:change) { |found| found.profit && found.with && @formatter.money(found.profit - found.with) }
 
-          # by, trait: as Traits has them; filled: percent of the freed hours, Integer; lens: Books::Lens.
-          def initialize(by, trait, say, filled:, lens:)
-            super(Operations::Books::WhatIf.without(by, trait, Rational(filled, 100), lens), say)
+          # by, trait: as Traits has them; filled: percent of the freed hours, Integer; filter: Books::BooksFilter.
+          def initialize(by, trait, formatter, filled:, filter:)
+            super(Operations::Books::WhatIf.without(by, trait, Rational(filled, 100), filter), formatter)
             @label = Operations::Books::Traits.label(by, trait)
           end
         end

@@ -9,26 +9,26 @@ module Kohlrabi
           shows :typed, :sums
           attribute(:year) { @year }
           attribute(:goals) { Operations::Books::Goals.rows(@year).map { |row| goal(row) } }
-          attribute(:entries) { @money.rows.map { |row| YearPage.entry(row, @say) } }
-          attribute(:filming) { @say.effort(@money.filming) }
-          attribute(:left) { @say.figure(@money.left) }
+          attribute(:entries) { @money.rows.map { |row| YearPage.entry(row, @formatter) } }
+          attribute(:filming) { @formatter.effort(@money.filming) }
+          attribute(:left) { @formatter.figure(@money.left) }
 
-          # say: Say; year: Integer.
-          def initialize(year, say)
+          # formatter: Formatter; year: Integer.
+          def initialize(year, formatter)
             super
             @year = year
             @money = Operations::Books::WorkshopMoney.answer(year)
           end
 
-          def self.entry(row, say)
+          def self.entry(row, formatter)
             { id: row.id, kind: row.kind, kind_label: Operations::Books::WorkshopMoney::KINDS.fetch(row.kind).first, what: row.what,
-              amount: say.money(row.amount_minor), on: say.day(row.happened_on) }
+              amount: formatter.money(row.amount_minor), on: formatter.day(row.happened_on) }
           end
 
           private
 
           def goal(row)
-            words = ->(amount) { amount && (row.key == :pieces ? amount.round.to_s : @say.money(amount)[:text]) }
+            words = ->(amount) { amount && (row.key == :pieces ? amount.round.to_s : @formatter.money(amount)[:text]) }
             { key: row.key.to_s, label: row.label, text: row.text, **%i[goal so_far heading].to_h { |name| [name, words.call(row[name])] },
               needed: row.needed && needed(row) }
           end
@@ -36,17 +36,22 @@ module Kohlrabi
           # What each month left has to bring, at 30 days.
           def needed(row)
             month = row.needed * 30
-            row.key == :pieces ? "#{Core::Units::Numerals.text(month, 1)} pieces in every 30 days" : "#{@say.money(month)[:text]} in every 30 days"
+            if row.key == :pieces
+              "#{Core::Units::Numerals.text(month,
+                                            1)} pieces in every 30 days"
+            else
+              "#{@formatter.money(month)[:text]} in every 30 days"
+            end
           end
 
           def typed
             goal = Operations::Books::Goals.of(@year)
-            { profit: @say.typed_money(goal.profit_minor), hourly: @say.typed_money(goal.hourly_minor), pieces: goal.pieces.to_s }
+            { profit: @formatter.typed_money(goal.profit_minor), hourly: @formatter.typed_money(goal.hourly_minor), pieces: goal.pieces.to_s }
           end
 
           def sums
             @money.spent.merge(@money.received).map do |kind, minor|
-              { kind: kind, label: Operations::Books::WorkshopMoney::KINDS.fetch(kind).first, amount: @say.money(minor), spent: @money.spent.key?(kind) }
+              { kind: kind, label: Operations::Books::WorkshopMoney::KINDS.fetch(kind).first, amount: @formatter.money(minor), spent: @money.spent.key?(kind) }
             end
           end
         end

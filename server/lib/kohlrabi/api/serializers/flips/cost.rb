@@ -10,7 +10,7 @@ module Kohlrabi
           attribute(:receipts) { |cost| cost.receipts.map { |photo| Photo.address(photo) } }
           said :money, :amount
           said :day, :spent_on
-          attribute(:shares) { |cost| params[:say].shares(cost.shares) }
+          attribute(:shares) { |cost| params[:formatter].shares(cost.shares) }
         end
       end
     end

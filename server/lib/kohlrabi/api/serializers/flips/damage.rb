@@ -22,7 +22,7 @@ module Kohlrabi
             end
           end
 
-          def text(how, amount) = amount ? params[:say].public_send(how, amount)[:text] : "not known"
+          def text(how, amount) = amount ? params[:formatter].public_send(how, amount)[:text] : "not known"
         end
       end
     end

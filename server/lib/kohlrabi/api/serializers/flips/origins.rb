@@ -10,15 +10,15 @@ module Kohlrabi
           shows :lot, :set, :prospect, :diary, :fit, :single, :cautions
           attribute(:split_from) { named(lineage[-2]) if lineage.size > 1 }
           attribute(:split_into) { parts }
-          attribute(:photos) { Flips::Photo.present(@piece.photos, @say) }
-          attribute(:damages) { Flips::Damage.present(@piece.damages, @say) }
+          attribute(:photos) { Flips::Photo.present(@piece.photos, @formatter) }
+          attribute(:damages) { Flips::Damage.present(@piece.damages, @formatter) }
           attribute(:mates) { Operations::House::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } } }
 
           NAMES = %i[lot split_from split_into set prospect photos damages diary mates fit single cautions].freeze
 
-          # piece: Records::Piece; flip: Flips::Flip; say: Say.
-          def initialize(piece, flip, say)
-            super(piece, say)
+          # piece: Records::Piece; flip: Flips::Flip; formatter: Formatter.
+          def initialize(piece, flip, formatter)
+            super(piece, formatter)
             @piece = piece
             @flip = flip
           end
@@ -30,7 +30,8 @@ module Kohlrabi
             lineage.flat_map do |piece|
               own = piece.id == @piece.id
               piece.diary_entries.map do |entry|
-                { id: entry.id, on: @say.day(entry.happened_on), kind: entry.kind, text: own ? entry.text : "#{piece.ticket_text}: #{entry.text}" }
+                { id: entry.id, on: @formatter.day(entry.happened_on), kind: entry.kind,
+                  text: own ? entry.text : "#{piece.ticket_text}: #{entry.text}" }
               end
             end
           end
@@ -70,14 +71,15 @@ module Kohlrabi
 
           def fit
             drawers = Operations::Planning::Drawing.shape(@piece).drawn[:drawer_rows].any?
-            Scout::VerdictWords.fit(*Operations::House::Passages.carrying(Operations::Planning::Drawing.measures(@piece), drawers: drawers), @say)
+            Scout::VerdictWords.fit(*Operations::House::Openings.carrying(Operations::Planning::Drawing.measures(@piece), drawers: drawers),
+                                    @formatter)
           end
 
           def single
             return if @flip.chain.ended? || @piece.kind.nil? || lineage.size > 1 || set
 
             count = [Operations::House::Choices.alike(@piece).count, 1].max
-            Scout::VerdictWords.single(Operations::Scout::Verdicts.as_bought(@piece, count).single, @say)
+            Scout::VerdictWords.single(Operations::Scout::Verdicts.as_bought(@piece, count).single, @formatter)
           end
 
           def cautions

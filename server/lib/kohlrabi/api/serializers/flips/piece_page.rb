@@ -17,25 +17,25 @@ module Kohlrabi
           attributes :id, :lock_version
           attribute(:ticket, &:ticket_text)
           attribute(:stage) { @flip.chain.stage }
-          attribute(:drawing) { @say.drawing(@piece) }
-          attribute(:shape) { Planning::Shape.present(Operations::Planning::Shapes.of(@piece), @say) }
+          attribute(:drawing) { @formatter.drawing(@piece) }
+          attribute(:shape) { Planning::Shape.present(Operations::Planning::Shapes.of(@piece), @formatter) }
           attribute(:planned) { @piece.looks.any?(&:chosen) }
-          attribute(:strip) { @say.strip(@turnaround, ended: @flip.chain.ended?) }
+          attribute(:strip) { @formatter.strip(@turnaround, ended: @flip.chain.ended?) }
           attribute(:figures) { said(@statement.figures) }
           attribute(:other_hours) { said([@statement.hours(other), @statement.hourly_pay(other)]) }
           attribute(:turnaround) { said([*@turnaround.parts, @turnaround.whole]) }
           attribute(:prices) { said(@prices) }
-          attribute(:tape) { @say.tape(tape) }
+          attribute(:tape) { @formatter.tape(tape) }
           attribute(:possible_events) { possible }
-          attribute(:costs) { Flips::Cost.present(recorded[:costs], @say) }
-          attribute(:work) { Flips::Work.present(recorded[:work], @say) }
+          attribute(:costs) { Flips::Cost.present(recorded[:costs], @formatter) }
+          attribute(:work) { Flips::Work.present(recorded[:work], @formatter) }
           Origins::NAMES.each { |name| attribute(name) { origins.fetch(name) } }
 
-          # piece: Records::Piece; say: Say.
-          def initialize(piece, say)
+          # piece: Records::Piece; formatter: Formatter.
+          def initialize(piece, formatter)
             super
             @piece = piece
-            @workshop = say.workshop
+            @workshop = formatter.workshop
             @flip = Operations::Flips::FlipRecords.of(piece)
             @statement = @flip.statement(@workshop.hours_rule, overhead: @workshop.overhead_minor)
             @turnaround = @flip.turnaround(@workshop.date_of(Clock.now))
@@ -45,16 +45,16 @@ module Kohlrabi
           # Each field as it would be typed.
           def fields
             { **[*FIELDS, *COUNTS].to_h { |name| [name, @piece[name].to_s] }, **DAYS.to_h { |name| [name, @piece[name]&.iso8601.to_s] },
-              **MONEY.to_h { |name| [name, @say.typed_money(@piece["#{name}_minor"])] },
-              **LENGTHS.to_h { |name| [name, @say.typed_length(@piece["#{name}_mm"])] },
-              "row_heights" => @say.typed_lengths(@piece.row_heights),
-              "hours_to_come" => @say.typed_effort(@piece.seconds_to_come), "techniques" => Operations::Flips::Techniques.text(@piece) }
+              **MONEY.to_h { |name| [name, @formatter.typed_money(@piece["#{name}_minor"])] },
+              **LENGTHS.to_h { |name| [name, @formatter.typed_length(@piece["#{name}_mm"])] },
+              "row_heights" => @formatter.typed_lengths(@piece.row_heights),
+              "hours_to_come" => @formatter.typed_effort(@piece.seconds_to_come), "techniques" => Operations::Flips::Techniques.text(@piece) }
           end
 
           private
 
           def other = @statement.other_rule
-          def said(figures) = figures.map { |figure| @say.figure(figure) }
+          def said(figures) = figures.map { |figure| @formatter.figure(figure) }
 
           def tape
             amounts = @prices.to_h { |figure| [figure.key, figure.amount] }
@@ -68,9 +68,11 @@ module Kohlrabi
 
             budget = Operations::Market::Budgets.of(@piece, flip: @flip, workshop: @workshop)
             ways = budget.ways.map do |way|
-              { label: way.label, take: @say.money(way.brings), time: @say.effort(way.seconds), pay: way.pay && @say.money(way.pay), why: way.why }
+              { label: way.label, take: @formatter.money(way.brings), time: @formatter.effort(way.seconds),
+                pay: way.pay && @formatter.money(way.pay), why: way.why }
             end
-            { left: @say.figure(budget.left), hours: @say.figure(budget.budget), to_come: @say.effort(@piece.seconds_to_come), short: budget.short?,
+            { left: @formatter.figure(budget.left), hours: @formatter.figure(budget.budget),
+              to_come: @formatter.effort(@piece.seconds_to_come), short: budget.short?,
               out: budget.out?, ways: ways }
           end
 
@@ -79,12 +81,12 @@ module Kohlrabi
             recorded = @piece.events.to_a
             @flip.chain.events.map do |event|
               row = recorded.find { |record| record.kind == event.kind.to_s && record.happened_on == event.on && record.position == event.position }
-              row ? Flips::Event.present(row, @say) : read_off(event)
+              row ? Flips::Event.present(row, @formatter) : read_off(event)
             end
           end
 
           def read_off(event)
-            { id: nil, piece_id: @piece.id, kind: event.kind.to_s, label: event.label, on: @say.day(event.on),
+            { id: nil, piece_id: @piece.id, kind: event.kind.to_s, label: event.label, on: @formatter.day(event.on),
               recorded: event.kind == :bought, set_id: nil, asking: nil, channel: nil, sale: nil, refund: nil }
           end
 
@@ -93,7 +95,7 @@ module Kohlrabi
           end
 
           def recorded = @recorded ||= Operations::Flips::Pieces.costs_and_work(@piece)
-          def origins = @origins ||= Origins.new(@piece, @flip, @say).to_h.symbolize_keys
+          def origins = @origins ||= Origins.new(@piece, @flip, @formatter).to_h.symbolize_keys
         end
       end
     end

@@ -9,40 +9,40 @@ module Kohlrabi
           module_function
 
           # Array of Hashes.
-          def present(rows, say)
+          def present(rows, formatter)
             faces = Operations::Flips::Photos.faces(rows.map { |row| row.piece.id })
-            nexts = rows.any? { |row| Operations::Bench::Schedules::STAGES.include?(row.summary.stage) } ? Bench::BenchWords.new(Operations::Bench::Schedules.now, say).nexts : {}
+            nexts = rows.any? { |row| Operations::Bench::Schedules::STAGES.include?(row.summary.stage) } ? Bench::BenchWords.new(Operations::Bench::Schedules.now, formatter).nexts : {}
             rows.map do |row|
-              row(row, say).merge(face: faces[row.piece.id]&.then { |photo| Flips::Photo.address(photo) }, next_step: nexts[row.piece.id])
+              row(row, formatter).merge(face: faces[row.piece.id]&.then { |photo| Flips::Photo.address(photo) }, next_step: nexts[row.piece.id])
             end
           end
 
-          def row(row, say)
+          def row(row, formatter)
             summary = row.summary
-            worked = { hours: say.effort(row.seconds), hourly_pay: say.money(row.hourly_pay) }
-            shown = { stage: summary.stage, drawing: say.drawing(row.piece), price: price(row, say), budget: budget(row, say) }
-            named(row.piece).merge(days(row, say), money(summary, say), worked, shown)
+            worked = { hours: formatter.effort(row.seconds), hourly_pay: formatter.money(row.hourly_pay) }
+            shown = { stage: summary.stage, drawing: formatter.drawing(row.piece), price: price(row, formatter), budget: budget(row, formatter) }
+            named(row.piece).merge(days(row, formatter), money(summary, formatter), worked, shown)
           end
           private_class_method :row
 
-          def days(row, say)
+          def days(row, formatter)
             summary = row.summary
             ended = Operations::Flips::Lists::IN_HAND.exclude?(summary.stage)
-            { bought_on: say.day(row.piece.bought_on), ended_on: say.day(summary.ended_on), turnaround_days: summary.turnaround_days,
-              strip: say.strip(row.turnaround, ended: ended) }
+            { bought_on: formatter.day(row.piece.bought_on), ended_on: formatter.day(summary.ended_on), turnaround_days: summary.turnaround_days,
+              strip: formatter.strip(row.turnaround, ended: ended) }
           end
           private_class_method :days
 
-          def money(summary, say)
-            { cash_in: say.money(summary.cash_in_minor), receipts: say.money(summary.receipts_minor),
-              cash_profit: say.money(summary.cash_profit_minor) }
+          def money(summary, formatter)
+            { cash_in: formatter.money(summary.cash_in_minor), receipts: formatter.money(summary.receipts_minor),
+              cash_profit: formatter.money(summary.cash_profit_minor) }
           end
           private_class_method :money
 
-          def budget(row, say)
+          def budget(row, formatter)
             budget = row.budget or return
             hours = budget.budget
-            { hours: say.effort(hours.amount), why: hours.why, short: budget.short?, out: budget.out? }
+            { hours: formatter.effort(hours.amount), why: hours.why, short: budget.short?, out: budget.out? }
           end
           private_class_method :budget
 
@@ -51,9 +51,9 @@ module Kohlrabi
           end
           private_class_method :named
 
-          def price(row, say)
+          def price(row, formatter)
             label, amount = row.price
-            label && { label: label, money: say.money(amount) }
+            label && { label: label, money: formatter.money(amount) }
           end
           private_class_method :price
         end

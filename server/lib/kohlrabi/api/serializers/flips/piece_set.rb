@@ -12,23 +12,24 @@ module Kohlrabi
           attribute(:members) { |set| set.members.map { |member| member(member) } }
           attribute(:events) { |set| set.happenings.map { |event| event(event) } }
           attribute(:possible) { |set| possible(set) }
-          attribute(:tape) { |set| params[:say].tape(Operations::Market::SetPrices.tape(set)) }
-          attribute(:figures) { |set| Operations::Market::SetPrices.figures(set).map { |figure| params[:say].figure(figure) } }
+          attribute(:tape) { |set| params[:formatter].tape(Operations::Market::SetPrices.tape(set)) }
+          attribute(:figures) { |set| Operations::Market::SetPrices.figures(set).map { |figure| params[:formatter].figure(figure) } }
 
           def member(member)
-            say = params[:say]
+            formatter = params[:formatter]
             summary = member.piece.summary
             { piece_id: member.piece_id, ticket: member.piece.ticket_text, name: member.piece.name, stage: summary.stage,
-              cash_in: say.money(summary.cash_in_minor),
-              asking_before: say.money(member.asking_minor), asking: say.money(summary.asking_minor), receipts: say.money(summary.receipts_minor),
-              cash_profit: say.money(summary.cash_profit_minor) }
+              cash_in: formatter.money(summary.cash_in_minor),
+              asking_before: formatter.money(member.asking_minor), asking: formatter.money(summary.asking_minor),
+              receipts: formatter.money(summary.receipts_minor),
+              cash_profit: formatter.money(summary.cash_profit_minor) }
           end
 
           def event(event)
-            say = params[:say]
-            money = %w[asking price tip fee delivery].to_h { |name| [name, say.money(event["#{name}_minor"])] }
-            hand = event.hand&.map { |id, minor| { piece_id: id.to_i, amount: say.typed_money(minor) } }
-            { id: event.id, kind: event.kind, label: Operations::Flips::Sets::KINDS.fetch(event.kind), on: say.day(event.happened_on), channel: event.channel, hand: hand, **money }
+            formatter = params[:formatter]
+            money = %w[asking price tip fee delivery].to_h { |name| [name, formatter.money(event["#{name}_minor"])] }
+            hand = event.hand&.map { |id, minor| { piece_id: id.to_i, amount: formatter.typed_money(minor) } }
+            { id: event.id, kind: event.kind, label: Operations::Flips::Sets::KINDS.fetch(event.kind), on: formatter.day(event.happened_on), channel: event.channel, hand: hand, **money }
           end
 
           def possible(set)

@@ -10,10 +10,10 @@ module Kohlrabi
           attribute(:label) { |entry| Core::Flips::WorkKinds.label(entry.kind) }
           said :effort, :effort, from: :seconds
           said :day, :worked_on
-          attribute(:started_at) { |entry| entry.started_at&.in_time_zone(params[:say].workshop.zone)&.strftime("%H:%M") }
+          attribute(:started_at) { |entry| entry.started_at&.in_time_zone(params[:formatter].workshop.zone)&.strftime("%H:%M") }
           attribute(:taken) { |entry| (entry.taken || []).map { |cost| { id: cost.id, what: cost.what } } }
           attribute(:person) { |entry| { id: entry.person.id, name: entry.person.name } }
-          attribute(:shares) { |entry| params[:say].shares(entry.shares) }
+          attribute(:shares) { |entry| params[:formatter].shares(entry.shares) }
         end
       end
     end

@@ -11,7 +11,7 @@ module Kohlrabi
           said :day, :seen_on
           attribute(:likeness_label) { |row| Core::Market::Comparables::LIKENESS.fetch(row.likeness) }
           %i[condition place note].each { |name| attribute(name) { |row| row[name].to_s } }
-          attribute(:photos) { |row| Flips::Photo.present(row.photos, params[:say]) }
+          attribute(:photos) { |row| Flips::Photo.present(row.photos, params[:formatter]) }
         end
       end
     end

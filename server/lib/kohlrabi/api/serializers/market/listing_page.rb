@@ -9,34 +9,36 @@ module Kohlrabi
           shows :texts, :staging
           attribute(:flaws) { Operations::Market::Listings.flaws(@piece) }
           attribute(:notes) { Operations::Market::Listings.notes(@piece) }
-          attribute(:photos) { Flips::Photo.present(Operations::Market::Listings.photos(@piece), @say) }
-          attribute(:price) { @say.money(@price) }
-          attribute(:channels) { @price ? ListingPage.channels(@say, @price, days) : [] }
+          attribute(:photos) { Flips::Photo.present(Operations::Market::Listings.photos(@piece), @formatter) }
+          attribute(:price) { @formatter.money(@price) }
+          attribute(:channels) { @price ? ListingPage.channels(@formatter, @price, days) : [] }
 
           # piece: Records::Piece; price: minor units at which channels are compared; the asking price, else the suggested one.
-          def initialize(piece, say, price: nil)
-            super(piece, say)
+          def initialize(piece, formatter, price: nil)
+            super(piece, formatter)
             @piece = piece
             @price = price || piece.summary.asking_minor || Operations::Market::Prices.scale(piece).suggested
           end
 
           # days: expected to stand, nil where not known.
-          def self.channels(say, price, days)
-            Operations::Market::Channels.at(price, days).map { |line| channel(say, line) }
+          def self.channels(formatter, price, days)
+            Operations::Market::Channels.at(price, days).map { |line| channel(formatter, line) }
           end
 
-          def self.channel(say, line)
+          def self.channel(formatter, line)
             rent = line.answer.rent_a_day
             number = ->(value) { value && Core::Units::Numerals.text(value, value.denominator == 1 ? 0 : 1) }
-            { id: line.row&.id, name: line.name, take_home: say.figure(line.answer.take_home), rent_a_day: say.money(rent.zero? ? nil : rent),
+            { id: line.row&.id, name: line.name, take_home: formatter.figure(line.answer.take_home),
+              rent_a_day: formatter.money(rent.zero? ? nil : rent),
               sold: line.sold, days: number.call(line.days), got: line.got && "#{Core::Units::Numerals.text(line.got * 100, 0)}%",
-              habits: line.habits.to_s, usual: line.usual, typed: line.row && typed(say, line.row) }
+              habits: line.habits.to_s, usual: line.usual, typed: line.row && typed(formatter, line.row) }
           end
 
           # As it would be typed into a form.
-          def self.typed(say, row)
-            { name: row.name, fee: Operations::Support::Percent.text(row.fee_hundredths), fixed_fee: say.typed_money(row.fixed_fee_minor),
-              rent: say.typed_money(row.rent_minor), places: row.places.to_s, delivery: say.typed_money(row.delivery_minor), habits: row.habits.to_s }
+          def self.typed(formatter, row)
+            { name: row.name, fee: Operations::Support::Percent.text(row.fee_hundredths), fixed_fee: formatter.typed_money(row.fixed_fee_minor),
+              rent: formatter.typed_money(row.rent_minor), places: row.places.to_s,
+              delivery: formatter.typed_money(row.delivery_minor), habits: row.habits.to_s }
           end
 
           private
@@ -51,7 +53,7 @@ module Kohlrabi
             Operations::Market::Listings.staging(@piece).map { |item| { key: item.key, label: item.label, done: item.done, by_record: item.by == :record } }
           end
 
-          def days = Operations::Market::Sellings.time(@piece.kind).survival&.median
+          def days = Operations::Market::TimeToSell.time(@piece.kind).survival&.median
         end
       end
     end

@@ -7,16 +7,16 @@ module Kohlrabi
         # What is for sale, and what was sold lately.
         class MarketPage < Support::Page
           shows :times
-          attribute(:rows) { @rows.map { |row| MarketRow.new(row, @say).to_h } }
+          attribute(:rows) { @rows.map { |row| MarketRow.new(row, @formatter).to_h } }
           attribute(:total) { Operations::Market::ListedPieces.total }
-          attribute(:asked) { @say.money(@rows.sum { |row| row.asking.to_i }) }
-          attribute(:place_day) { @say.money(Operations::Market::Sellings.place_day) }
-          attribute(:seasons) { Operations::Market::Sellings.seasons.map(&:text) }
-          attribute(:sold) { SoldPiece.present(Operations::Market::AfterSale.rows, @say) }
+          attribute(:asked) { @formatter.money(@rows.sum { |row| row.asking.to_i }) }
+          attribute(:profit_per_space_day) { @formatter.money(Operations::Market::TimeToSell.profit_per_space_day) }
+          attribute(:seasons) { Operations::Market::TimeToSell.seasons.map(&:text) }
+          attribute(:sold) { SoldPiece.present(Operations::Market::AfterSale.rows, @formatter) }
 
           # rows: Array of Operations::Market::ListedPieces::Row.
-          def initialize(rows, say)
-            super(nil, say)
+          def initialize(rows, formatter)
+            super(nil, formatter)
             @rows = rows
           end
 
@@ -24,7 +24,7 @@ module Kohlrabi
 
           # How long own listings took, by kind where there are enough.
           def times
-            spells = Operations::Market::Sellings.spells
+            spells = Operations::Market::TimeToSell.spells
             known = Core::Market::TimeToSell.new(spells)
             kinds = spells.keys.compact.select { |kind| known.for(kind).basis == :kind }.sort
             rows = kinds.map { |kind| [kind, known.for(kind)] }

@@ -9,15 +9,15 @@ module Kohlrabi
           attributes :days, :enquiries
           shows :expected, :time, :time_why, :against, :expected_days, :paid, :left
           attribute(:piece) { |row| Bench::BenchWords.link(row.piece) }
-          attribute(:asking) { |row| @say.money(row.asking) }
-          attribute(:floor) { |row| @say.money(row.floor) }
-          attribute(:today) { @say.day(Operations::House::WorkshopSettings.today) }
-          attribute(:next_step) { |row| row.next_step && PriceStep.present(row.next_step, @say) }
-          attribute(:hold) { |row| row.hold && Hold.present(row.hold, @say) }
-          attribute(:payments) { |row| Payment.present(row.payments, @say) }
+          attribute(:asking) { |row| @formatter.money(row.asking) }
+          attribute(:floor) { |row| @formatter.money(row.floor) }
+          attribute(:today) { @formatter.day(Operations::House::WorkshopSettings.today) }
+          attribute(:next_step) { |row| row.next_step && PriceStep.present(row.next_step, @formatter) }
+          attribute(:hold) { |row| row.hold && Hold.present(row.hold, @formatter) }
+          attribute(:payments) { |row| Payment.present(row.payments, @formatter) }
           attribute(:set) { |row| row.set && { id: row.set.id, name: row.set.name } }
           attribute(:mixes) { |row| row.mixes.map { |mix| { id: mix.id, name: mix.product.label } } }
-          attribute(:offers) { |row| Offer.new(row.offers.reverse, params: { say: @say, advice: row.advice }).to_h }
+          attribute(:offers) { |row| Offer.new(row.offers.reverse, params: { formatter: @formatter, advice: row.advice }).to_h }
 
           private
 
@@ -27,7 +27,7 @@ module Kohlrabi
           def time_why = object.time.why
           def against = object.days && survival&.against(object.days)
           def expected_days = object.outlook&.days&.round
-          def expected = @say.money(object.outlook&.money)
+          def expected = @formatter.money(object.outlook&.money)
 
           # What was paid in parts, the deposit among it, and what is left of the agreed price.
           def owed
@@ -35,8 +35,8 @@ module Kohlrabi
             @owed ||= Core::Market::Owed.of(price: hold&.price_minor, payments: object.payments.map(&:amount_minor), deposit: hold&.deposit_minor)
           end
 
-          def paid = @say.money(owed.paid)
-          def left = @say.money(owed.left)
+          def paid = @formatter.money(owed.paid)
+          def left = @formatter.money(owed.left)
         end
       end
     end

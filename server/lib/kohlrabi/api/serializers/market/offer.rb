@@ -11,7 +11,7 @@ module Kohlrabi
           said :day, :made_on
           attribute(:then, &:advice)
           # advice: {offer id => Core::Market::OfferAdvice::Answer}, by params.
-          attribute(:advice) { |offer| params.dig(:advice, offer.id)&.then { |advice| Advice.present(advice, params[:say]) } }
+          attribute(:advice) { |offer| params.dig(:advice, offer.id)&.then { |advice| Advice.present(advice, params[:formatter]) } }
         end
       end
     end

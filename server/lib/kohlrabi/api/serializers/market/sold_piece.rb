@@ -9,7 +9,7 @@ module Kohlrabi
           attribute(:piece) { |row| Bench::BenchWords.link(row.piece) }
           said :day, :sold_on
           said :sum, :price, :paid, :left
-          attribute(:payments) { |row| Payment.present(row.payments, params[:say]) }
+          attribute(:payments) { |row| Payment.present(row.payments, params[:formatter]) }
         end
       end
     end

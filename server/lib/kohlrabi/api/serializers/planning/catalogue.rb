@@ -11,9 +11,9 @@ module Kohlrabi
                        "none" => "left on" }.freeze
           INSIDES = { "leave" => "left as it is", "clean" => "cleaned", "liner" => "cleaned and lined", "sealed" => "sealed" }.freeze
 
-          shows :walk, :finishes, :schools
+          shows :walk, :finishes, :practices
           attribute(:products) { products.all.map { |row| product(row) } }
-          attribute(:own_products) { Shelf::Product.present(Operations::Shelf::Products.all, @say) }
+          attribute(:own_products) { Shelf::Product.present(Operations::Shelf::Products.all, @formatter) }
           attribute(:wears) { pairs(Core::Planning::Coats::WEAR) }
           attribute(:hardware) { pairs(HARDWARE) }
           attribute(:preparations) { pairs(Core::Planning::Preparing::WAYS) }
@@ -24,8 +24,8 @@ module Kohlrabi
           attribute(:labels) { Core::Shelf::Products::LABELS.transform_values { |all| pairs(all) } }
           attribute(:recipes) { Operations::Planning::Recipes.all.map { |row| { id: row.id, name: row.name } } }
 
-          def initialize(say)
-            super(nil, say)
+          def initialize(formatter)
+            super(nil, formatter)
           end
 
           private
@@ -42,7 +42,8 @@ module Kohlrabi
           end
 
           def words(row)
-            measure = row[:measure] && { label: row[:measure][:label], unit: row[:measure][:unit] == "mm" ? @say.workshop.length_unit : "count" }
+            measure = row[:measure] && { label: row[:measure][:label],
+                                         unit: row[:measure][:unit] == "mm" ? @formatter.workshop.length_unit : "count" }
             { label: row[:label], says: row[:says], why: row[:why], measure: measure }
           end
 
@@ -56,17 +57,17 @@ module Kohlrabi
           def product(row)
             { key: row[:key], label: row[:label], kind: row[:kind], own: row.key?(:like), mix: !row[:mix].nil?,
               colours: products.colours?(row), swatch: swatches[row[:key]],
-              rate: row[:rate] && Core::Units::Measures.rate(row[:rate], unit: @say.workshop.length_unit),
-              waits: %i[sand recoat handle].filter_map { |name| "#{name} #{@say.wait(row[name])}" if row[name] },
-              cautions: row[:cautions].map { |key| Core::Planning::Cautions.text(key.to_sym, unit: @say.workshop.length_unit) } }
+              rate: row[:rate] && Core::Units::Measures.rate(row[:rate], unit: @formatter.workshop.length_unit),
+              waits: %i[sand recoat handle].filter_map { |name| "#{name} #{@formatter.wait(row[name])}" if row[name] },
+              cautions: row[:cautions].map { |key| Core::Planning::Cautions.text(key.to_sym, unit: @formatter.workshop.length_unit) } }
           end
 
           # {product key => colour} of mixes.
           def swatches = @swatches ||= Operations::Shelf::Mixes.all.to_h { |mix| [Operations::Shelf::Mixes.key(mix), mix.swatch] }
 
-          def schools
-            own = Core::Planning::Schools.new(@say.workshop.schools_chosen)
-            Core::Planning::Schools::ALL.map do |row|
+          def practices
+            own = Core::Planning::WorkshopPractices.new(@formatter.workshop.practices_chosen)
+            Core::Planning::WorkshopPractices::ALL.map do |row|
               { question: row[:question], label: row[:label], chosen: own[row[:question]], choices: row[:choices].map do |choice|
                 choice.slice(:key, :label, :why)
               end }

@@ -11,12 +11,12 @@ module Kohlrabi
           attribute(:kind, &:key)
           attribute(:own_finding_id) { @row.own_finding_id }
           attribute(:measure_typed) { typed }
-          attribute(:expected_on) { @say.day(@finding.expected_on) }
-          attribute(:photos) { Flips::Photo.present(@row.photos, @say) }
+          attribute(:expected_on) { @formatter.day(@finding.expected_on) }
+          attribute(:photos) { Flips::Photo.present(@row.photos, @formatter) }
 
           # finding: Core::Planning::Inspection::Finding; row: its record; zones: Array of Core::Planning::Shape::Zone.
-          def initialize(finding, row, zones, say)
-            super(finding, say)
+          def initialize(finding, row, zones, formatter)
+            super(finding, formatter)
             @finding = finding
             @row = row
             @zones = zones
@@ -31,7 +31,7 @@ module Kohlrabi
           def measure
             return unless @finding.measure
 
-            return @say.length(@finding.measure) if length?
+            return @formatter.length(@finding.measure) if length?
 
             count = @finding.measure.to_i
             "#{count} #{count == 1 ? @asked[:label].singularize : @asked[:label]}"
@@ -40,7 +40,7 @@ module Kohlrabi
           def typed
             return "" unless @finding.measure
 
-            length? ? @say.typed_length(@finding.measure) : @finding.measure.to_i.to_s
+            length? ? @formatter.typed_length(@finding.measure) : @finding.measure.to_i.to_s
           end
         end
       end

@@ -9,13 +9,13 @@ module Kohlrabi
           shows :fields, :conflicts
           attributes :id, :name, :chosen, :lock_version
           attribute(:zones) { choices }
-          attribute(:figures) { outcome.figures.map { |figure| @say.figure(figure) } }
-          attribute(:ready) { @say.ready(*Operations::Planning::Plans.ready(@plan)) }
+          attribute(:figures) { outcome.figures.map { |figure| @formatter.figure(figure) } }
+          attribute(:ready) { @formatter.ready(*Operations::Planning::Plans.ready(@plan)) }
           attribute(:undecided) { @plan.undecided.size }
 
           # zones: Array of Core::Planning::Shape::Zone.
-          def initialize(piece, look, zones, say)
-            super(look, say)
+          def initialize(piece, look, zones, formatter)
+            super(look, formatter)
             @piece = piece
             @look = look
             @zones = zones
@@ -27,9 +27,10 @@ module Kohlrabi
           def outcome = Operations::Planning::Plans.outcome(@piece, @look, @plan)
 
           def fields
-            { wear: @look.wear, hardware: @look.hardware, spacing: @say.typed_length(@look.spacing_mm), hardware_on: @look.hardware_on&.iso8601.to_s,
-              hardware_price: @say.typed_money(@look.hardware_minor), inside: @look.inside, primer: @look.primer, name: @look.name,
-              expected_resale: @say.typed_money(@look.expected_resale_minor) }
+            { wear: @look.wear, hardware: @look.hardware, spacing: @formatter.typed_length(@look.spacing_mm),
+              hardware_on: @look.hardware_on&.iso8601.to_s,
+              hardware_price: @formatter.typed_money(@look.hardware_minor), inside: @look.inside, primer: @look.primer, name: @look.name,
+              expected_resale: @formatter.typed_money(@look.expected_resale_minor) }
           end
 
           def choices

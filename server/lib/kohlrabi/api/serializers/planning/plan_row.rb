@@ -10,13 +10,13 @@ module Kohlrabi
           said :effort, :low, :high, :remaining
           said :effort, :hours, from: :seconds
           attribute(:materials) { @stock.lines.map { |line| material(line) } }
-          attribute(:to_buy) { @say.money(@stock.price) }
-          attribute(:used) { @say.money(@stock.used) }
+          attribute(:to_buy) { @formatter.money(@stock.price) }
+          attribute(:used) { @formatter.money(@stock.used) }
           attribute(:unpriced) { @stock.unpriced }
           attribute(:lost_edits) { lost }
 
-          def initialize(piece, plan, say)
-            super(plan, say)
+          def initialize(piece, plan, formatter)
+            super(plan, formatter)
             @piece = piece
             @plan = plan
             @stock = Core::Planning::Stock.new(plan.materials_left, plan.brief.products)
@@ -28,7 +28,7 @@ module Kohlrabi
           def steps
             shared = { days: days, drawn: Operations::Planning::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution),
                        actual: Operations::Planning::Steps.actual(@piece), sprayers: Operations::Shelf::Sprayers.by_product }
-            @plan.steps.map { |step| StepRow.new(step, @plan, @say, **shared).to_h }
+            @plan.steps.map { |step| StepRow.new(step, @plan, @formatter, **shared).to_h }
           end
 
           # What does not hold in it, as somebody changed it.
@@ -46,7 +46,7 @@ module Kohlrabi
 
             on, early, late = [@bench.schedule, @bench.early, @bench.late].map do |schedule|
               schedule.ready(@piece.id)&.then do |minute|
-                @say.day(@bench.date(minute))
+                @formatter.day(@bench.date(minute))
               end
             end
             { on: on, early: early, late: late, why: @bench.schedule.why_not(@piece.id) }
@@ -59,16 +59,16 @@ module Kohlrabi
 
           def material(line)
             { product: line.row[:key], label: line.row[:label], swatch: line.row[:colour]&.hex, kind: line.row[:kind],
-              amount: @say.amount(line.amount, line.row),
-              packs: @say.packs(line.packs, line.row), price: @say.money(line.price), used: @say.money(line.used),
-              over: @say.amount(line.over, line.row), there: there(line),
+              amount: @formatter.amount(line.amount, line.row),
+              packs: @formatter.packs(line.packs, line.row), price: @formatter.money(line.price), used: @formatter.money(line.used),
+              over: @formatter.amount(line.over, line.row), there: there(line),
               others: @plan.brief.products.of_kind(line.row[:kind]).size > 1 }
           end
 
           # What the shelf has of it.
           def there(line)
             @left ||= Operations::Shelf::Containers.left
-            @say.amount(Operations::Shelf::Draws.keys(line.row).sum do |key|
+            @formatter.amount(Operations::Shelf::Draws.keys(line.row).sum do |key|
               @left.fetch(key, 0)
             end, line.row)
           end
@@ -83,7 +83,7 @@ module Kohlrabi
           def behind
             seconds = Operations::Planning::Plans.behind(@piece, @plan)
             left = @plan.left_behind.map(&:key)
-            { time: seconds.zero? ? nil : @say.effort(seconds), steps: @piece.step_marks.select do |mark|
+            { time: seconds.zero? ? nil : @formatter.effort(seconds), steps: @piece.step_marks.select do |mark|
               left.include?(mark.step)
             end.map(&:label).uniq }
           end

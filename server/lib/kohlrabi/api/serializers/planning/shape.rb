@@ -14,18 +14,19 @@ module Kohlrabi
           attribute(:known, &:known)
           attribute(:assumed) { |drawn| drawn.shape.assumed? }
           attribute(:kind) { |drawn| drawn.shape.template[:kind] }
-          attribute(:drawing) { |drawn| params[:say].elevation(Core::Planning::Shape::Elevation.new(drawn.shape), drawn.record) }
-          attribute(:filled) { |drawn| Shape.filled(drawn.shape, params[:say]) }
+          attribute(:drawing) { |drawn| params[:formatter].elevation(Core::Planning::Shape::Elevation.new(drawn.shape), drawn.record) }
+          attribute(:filled) { |drawn| Shape.filled(drawn.shape, params[:formatter]) }
           attribute(:fields) { |drawn| drawn.shape.said.map(&:to_s) }
           attribute(:says) { |drawn| Shape.says(drawn) }
 
           # {field => text}: measures that were given, parts as they are drawn; empty where there are none.
-          def self.filled(shape, say)
+          def self.filled(shape, formatter)
             drawn = shape.drawn
-            lengths = LENGTHS.to_h { |name| [name, say.typed_length(DRAWN.include?(name) ? positive(drawn[name]) : shape[name])] }
+            lengths = LENGTHS.to_h { |name| [name, formatter.typed_length(DRAWN.include?(name) ? positive(drawn[name]) : shape[name])] }
             counts = COUNTS.to_h { |name| [name, positive(drawn[name]).to_s] }
-            { **lengths, **counts, **CHOICES.to_h { |name| [name, drawn[name].to_s] }, drawer_rows: drawn[:drawer_rows].join(","),
-                                                                                       row_heights: say.typed_lengths(shape.row_heights&.join(",")) }
+            choices = CHOICES.to_h { |name| [name, drawn[name].to_s] }
+            { **lengths, **counts, **choices, drawer_rows: drawn[:drawer_rows].join(","),
+                                              row_heights: formatter.typed_lengths(shape.row_heights&.join(",")) }
           end
 
           def self.positive(number) = (number if number&.positive?)

@@ -27,8 +27,8 @@ module Kohlrabi
           attribute(:lead) { step.key == "lead" }
           attribute(:range) { "#{Core::Units::Effort.text(step.low)} to #{Core::Units::Effort.text(step.high)}" }
           attribute(:wait) { waited(step.wait) }
-          attribute(:on) { @say.day(@days[step.key]) } # the day on which it could be worked
-          attribute(:actual) { @say.effort(@actual[step.key]) }
+          attribute(:on) { @formatter.day(@days[step.key]) } # the day on which it could be worked
+          attribute(:actual) { @formatter.effort(@actual[step.key]) }
           attribute(:place) { PLACES.fetch(step.place) }
           attribute(:grits) { step.grits.map { |grit| "P#{grit}" } }
           attribute(:try) { step.try&.slice(:stop, :fallback) }
@@ -36,9 +36,9 @@ module Kohlrabi
           attribute(:remembered) { step.remembered.map { |one| remembered(one) } }
 
           # plan: Core::Planning::Plan; days: {step key => Date} of the schedule; drawn: measures; confirmed: keys of cautions read;
-          # actual: {step key => seconds} really worked; sprayers: {product key => setting}; say: Say.
-          def initialize(step, plan, say, days:, drawn:, confirmed:, actual:, sprayers:)
-            super(step, say)
+          # actual: {step key => seconds} really worked; sprayers: {product key => setting}; formatter: Formatter.
+          def initialize(step, plan, formatter, days:, drawn:, confirmed:, actual:, sprayers:)
+            super(step, formatter)
             @plan = plan
             @days = days
             @drawn = drawn
@@ -59,7 +59,7 @@ module Kohlrabi
           def materials
             step.materials.map do |key, amount|
               row = @plan.brief.products.fetch(key)
-              { product: key, label: row[:label], swatch: row[:colour]&.hex, text: @say.amount(amount, row) }
+              { product: key, label: row[:label], swatch: row[:colour]&.hex, text: @formatter.amount(amount, row) }
             end
           end
 
@@ -73,7 +73,7 @@ module Kohlrabi
 
           def cautions
             step.cautions.map do |key|
-              row = Core::Planning::Cautions.row(key, unit: @say.workshop.length_unit)
+              row = Core::Planning::Cautions.row(key, unit: @formatter.workshop.length_unit)
               { key: key, text: row[:text], wear: row[:wear], waste: row[:waste], serious: row[:serious] == true,
                 confirmed: @confirmed.include?(key) }
             end
@@ -83,11 +83,11 @@ module Kohlrabi
             step.needs.map { |need| { key: need.key, label: @plan.step(need.key).label, wait: waited(need.wait), why: need.why } }
           end
 
-          def waited(minutes) = minutes.zero? ? nil : @say.wait(minutes)
+          def waited(minutes) = minutes.zero? ? nil : @formatter.wait(minutes)
 
           def floor
             square = Core::Planning::Space.of(step, @plan.brief.zones, width: @drawn[:width], depth: @drawn[:depth])
-            square.zero? ? nil : @say.area(square)
+            square.zero? ? nil : @formatter.area(square)
           end
 
           def edits

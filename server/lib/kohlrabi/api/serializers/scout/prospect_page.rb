@@ -13,21 +13,21 @@ module Kohlrabi
           shows :fields, :watch, :before, :condition, :estimates
           %i[id lock_version title state reason].each { |name| attribute(name) { @prospect.public_send(name) } }
           attribute(:state_text) { Operations::Scout::Prospects::STATES.fetch(@prospect.state) }
-          attribute(:closed_on) { @say.day(@prospect.closed_on) }
-          attribute(:drawing) { VerdictWords.drawing(@prospect, @say) }
+          attribute(:closed_on) { @formatter.day(@prospect.closed_on) }
+          attribute(:drawing) { VerdictWords.drawing(@prospect, @formatter) }
           attribute(:verdict) do
             verdict = @scouting.verdict
             { key: verdict.key, text: verdict.text, changes: verdict.changes }
           end
-          attribute(:figures) { figures.map { |figure| @say.figure(figure) } }
-          attribute(:tape) { @say.tape(@scouting.tape) }
-          attribute(:single) { VerdictWords.single(@scouting.single, @say) }
+          attribute(:figures) { figures.map { |figure| @formatter.figure(figure) } }
+          attribute(:tape) { @formatter.tape(@scouting.tape) }
+          attribute(:single) { VerdictWords.single(@scouting.single, @formatter) }
           attribute(:cautions) { @scouting.cautions }
-          attribute(:photos) { Flips::Photo.present(@prospect.photos, @say) }
-          attribute(:pieces) { Flips::PieceName.present(@prospect.pieces, @say) }
+          attribute(:photos) { Flips::Photo.present(@prospect.photos, @formatter) }
+          attribute(:pieces) { Flips::PieceName.present(@prospect.pieces, @formatter) }
 
-          # scouting: Scout::Verdicts; say: Say.
-          def initialize(scouting, say)
+          # scouting: Scout::Verdicts; formatter: Formatter.
+          def initialize(scouting, formatter)
             super
             @scouting = scouting
             @prospect = scouting.prospect
@@ -42,8 +42,8 @@ module Kohlrabi
           end
 
           def estimates
-            { resale: VerdictWords.estimate(@scouting.resale, :money, @say), hours: VerdictWords.estimate(@scouting.hours, :effort, @say),
-              materials: VerdictWords.estimate(@scouting.materials, :money, @say) }
+            { resale: VerdictWords.estimate(@scouting.resale, :money, @formatter), hours: VerdictWords.estimate(@scouting.hours, :effort, @formatter),
+              materials: VerdictWords.estimate(@scouting.materials, :money, @formatter) }
           end
 
           def condition = @scouting.condition.slice(:label, :looks, :assumes)
@@ -51,8 +51,8 @@ module Kohlrabi
           # Each field as it would be typed.
           def fields
             TEXTS.to_h { |name| [name, @prospect[name].to_s] }.merge(
-              MONEY.to_h { |name| [name, @say.typed_money(@prospect["#{name}_minor"])] },
-              LENGTHS.to_h { |name| [name, @say.typed_length(@prospect["#{name}_mm"])] },
+              MONEY.to_h { |name| [name, @formatter.typed_money(@prospect["#{name}_minor"])] },
+              LENGTHS.to_h { |name| [name, @formatter.typed_length(@prospect["#{name}_mm"])] },
               Operations::Scout::Verdicts::POINTS.to_h { |point| ["hours_#{point}", typed_hours(@prospect["hours_#{point}_seconds"])] },
               %w[spotted_on next_cut_on remind_on].to_h { |name| [name, @prospect[name]&.iso8601.to_s] },
               "count" => @prospect.count.to_s, "cut_every" => @prospect.cut_every.to_s, "added" => Operations::Support::Percent.text(@prospect.added_hundredths).to_s,
@@ -68,15 +68,21 @@ module Kohlrabi
             decision = @scouting.wait_or_buy
             gone = @scouting.gone
             due = @scouting.due
-            { sightings: sightings, rule: forecast&.rule&.then { |rule| "#{rule.text(@say.workshop.money)} (#{rule.source})" },
-              why: forecast ? forecast.why : "no tag seen yet", remarks: forecast ? forecast.sightings.remarks(@say.workshop.money) : [],
-              points: points(forecast, decision), decision: decision && { key: decision.key, text: decision.text(@say.workshop.money) },
-              gone: "#{(gone.weekly * 100).round}% a week: #{gone.source}", due: due && { on: @say.day(due[0]), why: due[1] },
+            { sightings: sightings, rule: forecast&.rule&.then { |rule| "#{rule.text(@formatter.workshop.money)} (#{rule.source})" },
+              why: forecast ? forecast.why : "no tag seen yet", remarks: forecast ? forecast.sightings.remarks(@formatter.workshop.money) : [],
+              points: points(forecast, decision), decision: decision && { key: decision.key, text: decision.text(@formatter.workshop.money) },
+              gone: "#{(gone.weekly * 100).round}% a week: #{gone.source}", due: due && { on: @formatter.day(due[0]), why: due[1] },
               reaches: reaches(forecast) }
           end
 
           def sightings
-            @prospect.persisted? ? @prospect.sightings.map { |row| { id: row.id, on: @say.day(row.seen_on), tag: @say.money(row.tag_minor) } } : []
+            if @prospect.persisted?
+              @prospect.sightings.map do |row|
+                { id: row.id, on: @formatter.day(row.seen_on), tag: @formatter.money(row.tag_minor) }
+              end
+            else
+              []
+            end
           end
 
           # The days ahead with tag, chance to be there and worth; as many as decide something.
@@ -84,8 +90,8 @@ module Kohlrabi
             return [] unless forecast&.rule
 
             (decision&.choices || []).first(shown(decision)).map do |choice|
-              { on: @say.day(choice.on), tag: @say.money(choice.tag), there: "#{(choice.chance * 100).round}%",
-                worth: (@say.money(choice.worth.round) if choice.worth.positive?),
+              { on: @formatter.day(choice.on), tag: @formatter.money(choice.tag), there: "#{(choice.chance * 100).round}%",
+                worth: (@formatter.money(choice.worth.round) if choice.worth.positive?),
                 best: choice == decision.best }
             end
           end
@@ -111,15 +117,15 @@ module Kohlrabi
           def before
             height = @before.height
             core = @before.core
-            { fit: VerdictWords.fit(*@before.carrying, @say), use: @before.use, height: height && height_text(height),
+            { fit: VerdictWords.fit(*@before.carrying, @formatter), use: @before.use, height: height && height_text(height),
               core: core && { text: "#{core[:label].sub(/\A./, &:upcase)}: #{core[:cut]}.", wrong: core[:wrong] }, hardware: hardware,
               room: Operations::Scout::Rooms.answer(@scouting.histories).text }
           end
 
           def height_text(height)
-            range = height.range.map { |side| @say.length(side) }.join(" to ")
+            range = height.range.map { |side| @formatter.length(side) }.join(" to ")
             word = if height.off.zero? then "right"
-                   else "#{@say.length(height.off.abs)} too #{height.off.negative? ? 'low' : 'high'}"
+                   else "#{@formatter.length(height.off.abs)} too #{height.off.negative? ? 'low' : 'high'}"
                    end
             { text: "As #{height.label} it is #{word}: usual is #{range}, #{height.why}.", wrong: !height.off.zero? }
           end
@@ -132,7 +138,8 @@ module Kohlrabi
           end
 
           def way(way, cheapest)
-            { key: way.key.to_s, label: way.label, money: @say.money(way.money), effort: @say.effort(way.seconds), total: @say.money(way.total),
+            { key: way.key.to_s, label: way.label, money: @formatter.money(way.money),
+              effort: @formatter.effort(way.seconds), total: @formatter.money(way.total),
               why: way.why, note: way.note, best: way.key == cheapest }
           end
         end

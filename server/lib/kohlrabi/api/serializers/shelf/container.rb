@@ -14,13 +14,13 @@ module Kohlrabi
           shows :unit_cost, :warn, :fields
           attribute(:label) { @row[:label] }
           attribute(:swatch) { @row[:colour]&.hex }
-          attribute(:size) { @say.whole_amount(@core.volume, @row) }
-          attribute(:left) { @say.whole_amount(@core.left, @row) }
+          attribute(:size) { @formatter.whole_amount(@core.volume, @row) }
+          attribute(:left) { @formatter.whole_amount(@core.left, @row) }
           attribute(:percent) { (@core.left * 100 / @core.volume).round }
-          attribute(:worth) { @say.money(@core.worth) }
+          attribute(:worth) { @formatter.money(@core.worth) }
 
           # record: Records::Container.
-          def initialize(record, say)
+          def initialize(record, formatter)
             super
             @row = Operations::Shelf::Containers.product(record.product)
             @core = Operations::Shelf::Containers.core(record)
@@ -38,16 +38,17 @@ module Kohlrabi
           end
 
           def fields
-            { product: @row[:product] || object.product, colour: @row[:colour]&.key.to_s, value: @say.typed_money(object.value_minor),
-              size: @say.typed_size(@core.volume, @row), paid: @say.typed_money(object.paid_minor), place: object.place.to_s, note: object.note.to_s,
+            { product: @row[:product] || object.product, colour: @row[:colour]&.key.to_s, value: @formatter.typed_money(object.value_minor),
+              size: @formatter.typed_size(@core.volume, @row), paid: @formatter.typed_money(object.paid_minor),
+              place: object.place.to_s, note: object.note.to_s,
               **DATES.to_h { |name| [name, object[name]&.iso8601.to_s] } }
           end
 
           # Of what one reckons with: a litre, a gallon, a kilogram, one.
           def unit_cost
             cost = @core.unit_cost or return
-            size, name = Core::Units::Measures.priced(@row[:unit], unit: @say.workshop.length_unit)
-            "#{@say.money(cost * size)[:text]} a #{name}"
+            size, name = Core::Units::Measures.priced(@row[:unit], unit: @formatter.workshop.length_unit)
+            "#{@formatter.money(cost * size)[:text]} a #{name}"
           end
         end
       end

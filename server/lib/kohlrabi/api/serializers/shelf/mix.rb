@@ -8,14 +8,14 @@ module Kohlrabi
         class Mix < MixShort
           attribute(:target) { |mix| mix.target.to_s }
           attribute(:versions) { |mix| mix.versions.reverse.map { |version| version(version) } }
-          attribute(:batches) { batches.map { |batch| MixBatch.new(batch, object, @say).to_h } }
-          attribute(:uses) { |mix| Operations::Shelf::MixUses.of_mix(mix).map { |use| MixUse.new(use, @say).to_h } }
+          attribute(:batches) { batches.map { |batch| MixBatch.new(batch, object, @formatter).to_h } }
+          attribute(:uses) { |mix| Operations::Shelf::MixUses.of_mix(mix).map { |use| MixUse.new(use, @formatter).to_h } }
 
           private
 
           def version(version)
             { id: version.id, number: version.number, text: Operations::Shelf::Mixes.core(version).text, note: version.note,
-              made_on: @say.day(@say.workshop.date_of(version.created_at)), parts: mix_parts(version) }
+              made_on: @formatter.day(@formatter.workshop.date_of(version.created_at)), parts: mix_parts(version) }
           end
         end
       end

@@ -13,8 +13,8 @@ module Kohlrabi
           attribute(:parts) { Operations::Shelf::Batches.amounts(@version, @whole).map { |key, ml| part(key, ml) } }
 
           # mix: Records::Mix; whole: ml, Rational; for a piece what its plan needs.
-          def initialize(mix, whole, say)
-            super(mix, say)
+          def initialize(mix, whole, formatter)
+            super(mix, formatter)
             @whole = whole
             @version = Operations::Shelf::Mixes.latest(mix)
             @left = Operations::Shelf::Containers.left

@@ -16,7 +16,7 @@ module Kohlrabi
           attribute(:left) { mixed(@core.left) }
           attribute(:percent) { (@core.left * 100 / @core.volume).round }
           attribute(:empty) { @core.empty? }
-          attribute(:worth) { @say.money(@core.worth) }
+          attribute(:worth) { @formatter.money(@core.worth) }
           attribute(:place) { |batch| batch.place.to_s }
           attribute(:trips) { @log ? @log.trips : 0 }
           attribute(:log) { @log ? @log.lines.map { |line| line(line) } : [] }
@@ -24,8 +24,8 @@ module Kohlrabi
           attribute(:cannot) { correction.last }
 
           # batch: Records::Container; mix: Records::Mix.
-          def initialize(batch, mix, say)
-            super(batch, say)
+          def initialize(batch, mix, formatter)
+            super(batch, formatter)
             @latest = Operations::Shelf::Mixes.latest(mix)
             @core = Operations::Shelf::Containers.core(batch)
             @log = Operations::Shelf::Batches.log(batch)
@@ -51,7 +51,7 @@ module Kohlrabi
           def line(line)
             entry = line.entry
             { label: entry.label, amount: mixed(entry.amount), percent: percent(line.percent), all: percent(line.all), said: entry.said,
-              trip: entry.trip, on: @say.day(entry.on) }
+              trip: entry.trip, on: @formatter.day(entry.on) }
           end
 
           def percent(number) = "#{Core::Units::Numerals.text(number, 1)}%"

@@ -12,7 +12,7 @@ module Kohlrabi
           attribute(:zones) { |use| zones_of(use) }
           attribute(:needed) { |use| use.needed.zero? ? nil : mixed(use.needed) }
           attribute(:coats) do |use|
-            use.coats.map { |coat| { version: coat.version, step: coat.step, on: @say.day(coat.on), amount: mixed(coat.amount) } }
+            use.coats.map { |coat| { version: coat.version, step: coat.step, on: @formatter.day(coat.on), amount: mixed(coat.amount) } }
           end
         end
       end

@@ -11,10 +11,10 @@ module Kohlrabi
           # ml of a mix: one mixes by the tenth of a millilitre where it is little.
           def mixed(amount)
             amount = amount.to_r
-            return Core::Units::Measures.volume(amount, unit: "in") if @say.workshop.length_unit == "in"
+            return Core::Units::Measures.volume(amount, unit: "in") if @formatter.workshop.length_unit == "in"
             return "#{Core::Units::Numerals.text(amount, 1)} ml" if amount < 100 && amount.round(1) != amount.round
 
-            Core::Shelf::Amount.text(amount.round, { unit: "ml" }, unit: @say.workshop.length_unit)
+            Core::Shelf::Amount.text(amount.round, { unit: "ml" }, unit: @formatter.workshop.length_unit)
           end
 
           # Parts of a version of a mix, with their percentage.

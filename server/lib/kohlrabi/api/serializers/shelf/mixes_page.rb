@@ -6,12 +6,12 @@ module Kohlrabi
       module Shelf
         # All mixes, those to begin from, and what a part can be.
         class MixesPage < Support::Page
-          attribute(:mixes) { Operations::Shelf::Mixes.all.map { |mix| MixShort.new(mix, @say).to_h } }
+          attribute(:mixes) { Operations::Shelf::Mixes.all.map { |mix| MixShort.new(mix, @formatter).to_h } }
           attribute(:presets) { Operations::Shelf::Mixes::PRESETS.map { |row| preset(row) } }
           attribute(:parts) { Operations::Shelf::Products.core.all.select(&Operations::Shelf::Mixes::PARTS).map { |row| row.slice(:key, :label) } }
 
-          def initialize(say)
-            super(nil, say)
+          def initialize(formatter)
+            super(nil, formatter)
           end
 
           private

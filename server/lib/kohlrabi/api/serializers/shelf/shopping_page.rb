@@ -7,10 +7,10 @@ module Kohlrabi
         # What is to be bought for all planned work.
         class ShoppingPage < Support::Page
           attribute(:rows) { @rows.map { |row| need(row) } }
-          attribute(:total) { @say.money(Operations::Shelf::Shopping.total(@rows)) }
+          attribute(:total) { @formatter.money(Operations::Shelf::Shopping.total(@rows)) }
 
-          def initialize(say)
-            super(nil, say)
+          def initialize(formatter)
+            super(nil, formatter)
             @rows = Operations::Shelf::Shopping.rows
           end
 
@@ -18,17 +18,24 @@ module Kohlrabi
 
           def need(row)
             product = row.product
-            found = { note: row.note, needed: row.needed && @say.whole_amount(row.needed, product), pieces: row.pieces, gear: row.gear,
-                      there: @say.whole_amount(row.there, product) }
-            @say.material(product).merge(found, to_buy(row.line, product, gear: row.gear))
+            found = { note: row.note, needed: row.needed && @formatter.whole_amount(row.needed, product), pieces: row.pieces, gear: row.gear,
+                      there: @formatter.whole_amount(row.there, product) }
+            @formatter.material(product).merge(found, to_buy(row.line, product, gear: row.gear))
           end
 
           def to_buy(line, product, gear:)
             return { buy: nil, over: nil, price: nil, packs: [] } unless line
 
             prices = product[:packs].to_h
-            packs = line.packs.map { |size, count| { size: @say.typed_size(size, product), count: count, price: @say.typed_money(prices[size]) } }
-            { buy: @say.packs(line.packs, product), over: gear ? nil : @say.whole_amount(line.over, product), price: @say.money(line.price),
+            packs = line.packs.map do |size, count|
+              { size: @formatter.typed_size(size, product), count: count, price: @formatter.typed_money(prices[size]) }
+            end
+            { buy: @formatter.packs(line.packs, product), over: if gear
+                                                                  nil
+                                                                else
+                                                                  @formatter.whole_amount(line.over,
+                                                                                          product)
+                                                                end, price: @formatter.money(line.price),
               packs: packs }
           end
         end

@@ -11,10 +11,14 @@ module Kohlrabi
           said :day, :got_on
           attribute(:kind_label) { |item| Core::Shelf::StashFit::KINDS.fetch(item.kind) }
           attribute(:left) { |item| Operations::Shelf::StashUses.left(item) }
-          attribute(:worth) { |item| params[:say].money(item.value_minor && (item.value_minor * Operations::Shelf::StashUses.left(item))) }
+          attribute(:worth) { |item| params[:formatter].money(item.value_minor && (item.value_minor * Operations::Shelf::StashUses.left(item))) }
           attribute(:lot) { |item| item.lot && item.lot.deletion_id.nil? ? { id: item.lot.id, name: item.lot.name } : nil }
-          attribute(:photos) { |item| Flips::Photo.present(item.photos, params[:say]) }
-          attribute(:measures) { |item| %w[spacing length width thickness].to_h { |name| [name, params[:say].typed_length(item["#{name}_mm"])] } }
+          attribute(:photos) { |item| Flips::Photo.present(item.photos, params[:formatter]) }
+          attribute(:measures) do |item|
+            %w[spacing length width thickness].to_h do |name|
+              [name, params[:formatter].typed_length(item["#{name}_mm"])]
+            end
+          end
         end
       end
     end

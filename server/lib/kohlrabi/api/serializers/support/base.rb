@@ -15,14 +15,14 @@ module Kohlrabi
               names.each do |name|
                 source = from || (how == :money ? :"#{name}_minor" : name)
                 spoken = how == :sum ? :money : how
-                attribute(name) { |record| params[:say].public_send(spoken, record.public_send(source)) }
+                attribute(name) { |record| params[:formatter].public_send(spoken, record.public_send(source)) }
               end
             end
           end
 
           # The plain Hash of one record or an Array of several.
-          def self.present(object, say)
-            new(object, params: { say: say }).to_h
+          def self.present(object, formatter)
+            new(object, params: { formatter: formatter }).to_h
           end
         end
       end

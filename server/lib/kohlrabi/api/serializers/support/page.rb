@@ -16,12 +16,12 @@ module Kohlrabi
           def self.shows(*names) = names.each { |name| attribute(name) { __send__(name) } }
 
           # The plain Hash of one object.
-          def self.present(object, say) = new(object, say).to_h
+          def self.present(object, formatter) = new(object, formatter).to_h
 
-          # object: what it is of; say: Say.
-          def initialize(object, say)
-            super(object, params: { say: say })
-            @say = say
+          # object: what it is of; formatter: Formatter.
+          def initialize(object, formatter)
+            super(object, params: { formatter: formatter })
+            @formatter = formatter
           end
         end
       end

@@ -13,10 +13,10 @@ module Kohlrabi
           attribute(:lines) { |answer| answer.lines.map { |line| { label: line.label, text: line.text, why: line.why } } }
           attribute(:template) { |answer| !answer.template.nil? }
           attribute(:cautions) do |answer|
-            answer.cautions.map { |key| Core::Planning::Cautions.text(key.to_sym, unit: @say.workshop.length_unit) }
+            answer.cautions.map { |key| Core::Planning::Cautions.text(key.to_sym, unit: @formatter.workshop.length_unit) }
           end
           attribute(:materials) { |answer| materials(answer.materials) }
-          attribute(:steps) { |answer| answer.steps.map { |step| { label: step.label, time: @say.effort(step.minutes * 60) } } }
+          attribute(:steps) { |answer| answer.steps.map { |step| { label: step.label, time: @formatter.effort(step.minutes * 60) } } }
           attribute(:cuts) { |answer| cuts(answer) }
           attribute(:offcuts) { |answer| answer.offcuts.map { |one| "#{one.number} × #{one.name.downcase}, #{sizes(one)}" } }
 

@@ -16,10 +16,10 @@ module Kohlrabi
           attribute(:cuts) { @found ? cuts(@found) : [] }
           attribute(:offcuts) { @found ? @found.offcuts.size : 0 }
           attribute(:materials) { |row| materials(JSON.parse(row.materials).transform_values(&:to_r)) }
-          attribute(:kept_on) { |row| @say.day(@say.workshop.date_of(row.created_at)) }
+          attribute(:kept_on) { |row| @formatter.day(@formatter.workshop.date_of(row.created_at)) }
 
           # row: Records::ToolResult.
-          def initialize(row, say)
+          def initialize(row, formatter)
             super
             @found = Operations::Tools::SavedResults.again(row)
           end

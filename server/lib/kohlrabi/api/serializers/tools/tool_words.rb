@@ -12,7 +12,7 @@ module Kohlrabi
           def materials(amounts)
             amounts.map do |key, amount|
               row = Operations::Shelf::Containers.product(key)
-              { product: key, label: row[:label], text: @say.amount(amount, row) }
+              { product: key, label: row[:label], text: @formatter.amount(amount, row) }
             end
           end
 
@@ -22,7 +22,7 @@ module Kohlrabi
           end
 
           def sizes(one)
-            tools = Core::Tools::Say.new(@say.workshop.length_unit)
+            tools = Core::Tools::Formatter.new(@formatter.workshop.length_unit)
             [one.long, one.wide].compact.map { |mm| tools.length(mm) }.join(" × ")
           end
         end

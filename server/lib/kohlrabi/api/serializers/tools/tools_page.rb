@@ -11,9 +11,9 @@ module Kohlrabi
           end
 
           # piece: Records::Piece that the fields begin with, or nil.
-          def initialize(piece, say)
+          def initialize(piece, formatter)
             super
-            @bench = Core::Tools::Say.new(say.workshop.length_unit)
+            @bench = Core::Tools::Formatter.new(formatter.workshop.length_unit)
           end
 
           private

@@ -14,9 +14,9 @@ module Kohlrabi
               bottom = height - leg
               2.times { |side| box(:body, side * (width - post), 0, post, bottom, zone: "posts") }
               count = [drawn[:shelves], 2].max
-              each_slot(bottom, count, bottom * (1 - (count * 0.05)) / (count - 1)) do |y, tall, place|
-                box(:top, 0, y, width, tall, zone: "tray-#{place + 1}")
-                zone("tray-#{place + 1}", "Tray #{place + 1}", "top", "top", width, depth, faces: 2)
+              each_slot(bottom, count, bottom * (1 - (count * 0.05)) / (count - 1)) do |y, tall, index|
+                box(:top, 0, y, width, tall, zone: "tray-#{index + 1}")
+                zone("tray-#{index + 1}", "Tray #{index + 1}", "top", "top", width, depth, faces: 2)
               end
               [post, width - post].each { |x| wheel(x, height - (leg / 2), leg / 2) }
               zone("posts", "Posts", "leg", "legs", post * 4, bottom, area: 16 * post * bottom, grade: "curved")

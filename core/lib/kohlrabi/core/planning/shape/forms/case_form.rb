@@ -79,7 +79,7 @@ module Kohlrabi
 
             # Shelves as zones, both faces.
             def boards(count, wide, deep, name: "", open: false)
-              count.times { |place| zone("#{name}shelf-#{place + 1}", "Shelf #{place + 1}", "shelf", "shelves", wide, deep, faces: 2, open: open) }
+              count.times { |index| zone("#{name}shelf-#{index + 1}", "Shelf #{index + 1}", "shelf", "shelves", wide, deep, faces: 2, open: open) }
             end
 
             # The faces within a closed or open compartment: two sides, back, bottom and ceiling.

@@ -16,7 +16,7 @@ RSpec.describe "own listings" do
     Kohlrabi::Operations::Flips::Events.create(piece.id, { "kind" => kind, "on" => on, **rest.transform_keys(&:to_s) })
   end
 
-  def spells(kind) = Kohlrabi::Operations::Market::Sellings.spells.fetch(kind, []).map { |spell| [spell.days, spell.sold] }.sort_by(&:first)
+  def spells(kind) = Kohlrabi::Operations::Market::TimeToSell.spells.fetch(kind, []).map { |spell| [spell.days, spell.sold] }.sort_by(&:first)
 
   it "are sold, or censored: what still stands to today, what was kept or scrapped to that day" do
     event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: "90")
@@ -49,21 +49,21 @@ RSpec.describe "own listings" do
 
   it "say what is got of what is asked, from five sales on" do
     [90, 80, 100, 70, 95].each { |price| event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: price.to_s) }
-    expect(Kohlrabi::Core::Market::Comparables.ratio(operations::Market::Sellings.got_of_asked).first).to eq(9/10r)
-    expect(operations::Market::Sellings.got_of_asked.size).to eq(5)
+    expect(Kohlrabi::Core::Market::Comparables.ratio(operations::Market::TimeToSell.sale_to_ask_ratios).first).to eq(9/10r)
+    expect(operations::Market::TimeToSell.sale_to_ask_ratios.size).to eq(5)
   end
 
   it "say what a place earns a day, or nothing where five sales are not there" do
     4.times { event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: "90") }
-    expect(operations::Market::Sellings.place_day).to be_nil
+    expect(operations::Market::TimeToSell.profit_per_space_day).to be_nil
     event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: "90")
     # 1 January to 11 June are 161 days; profit 80.00 each: 8000 ÷ 161 = 49.69.
-    expect(operations::Market::Sellings.place_day).to eq(50)
+    expect(operations::Market::TimeToSell.profit_per_space_day).to eq(50)
   end
 
   it "do not count a loss against an offer: a place that earns nothing is worth nothing, not less" do
     5.times { event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: "1") }
-    expect(operations::Market::Sellings.place_day).to eq(0)
+    expect(operations::Market::TimeToSell.profit_per_space_day).to eq(0)
   end
 
   it "plan steps anew from a new price, and leave those that were done" do
@@ -95,10 +95,10 @@ RSpec.describe "own listings" do
 
   it "say whether a month sells slowly, a set as one, and nothing where history is short" do
     5.times { |number| event(listed("chair", "2026-01-0#{number + 1}"), "sold", "2026-03-1#{number}", price: "90") }
-    expect(operations::Market::Sellings.seasons).to eq([])
+    expect(operations::Market::TimeToSell.seasons).to eq([])
     5.times { |number| event(listed("chair", "2026-05-0#{number + 1}"), "sold", "2026-05-1#{number}", price: "90") }
     # 1 January to 10 March are 68 days, 1 to 10 May 9: 7.6 times, and the other way round 0.1.
-    expect(operations::Market::Sellings.seasons.map(&:text)).to eq(
+    expect(operations::Market::TimeToSell.seasons.map(&:text)).to eq(
       ["January listings took 7.6 times as long as those of other months: median 68 against 9 days, n = 5 and 5.",
        "May listings took 0.1 times as long as those of other months: median 9 against 68 days, n = 5 and 5."]
     )

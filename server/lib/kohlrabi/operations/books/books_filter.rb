@@ -4,7 +4,7 @@ module Kohlrabi
   module Operations
     module Books
       # How Books are looked at: which profit, which hours, which year. Gives the sums of a group in SQL; the core composes and divides.
-      class Lens
+      class BooksFilter
         VIEWS = %w[cash full].freeze
         RULES = %w[bench all].freeze
 

@@ -4,7 +4,7 @@ module Kohlrabi
   module Core
     module Planning
       # What is done about the findings: each by its treatments under the finish that its zone shall have.
-      class Treating
+      class FindingTasks
         OWN_WAIT = "as given for this finding"
         OVERNIGHT = 720
         LAST = 50 # place among the repairs
@@ -42,10 +42,10 @@ module Kohlrabi
           zones = part(row[:part], own)
           share = 1 if row[:part]
           zones = zones.reject { |zone| Preparing.new(zone, @brief).strips? } if row[:kept]
-          zones.each_with_index.filter_map do |zone, place|
+          zones.each_with_index.filter_map do |zone, index|
             made = @made[[row[:key], zone.key]]
             task = made || fresh(row, zone, finding)
-            share(task, finding, row, finding.size * share) if place.zero? && first?(finding, row, own)
+            share(task, finding, row, finding.size * share) if index.zero? && first?(finding, row, own)
             task.not_before = [task.not_before, finding.expected_on].compact.max if row[:orders]
             task unless made
           end
@@ -125,10 +125,10 @@ module Kohlrabi
 
           keys = finding.deep? ? %w[level refill relevel] : %w[level]
           keys.flat_map do |key|
-            zones.each_with_index.filter_map do |zone, place|
+            zones.each_with_index.filter_map do |zone, index|
               made = @made[[key, zone.key]]
               task = made || @made[[key, zone.key]] = key == "refill" ? refill(zone, row) : levelling(key, zone)
-              task.minutes += EACH if place.zero?
+              task.minutes += EACH if index.zero?
               task unless made
             end
           end
@@ -150,11 +150,11 @@ module Kohlrabi
         end
 
         def own(finding, zones)
-          zones.each_with_index.map do |zone, place|
+          zones.each_with_index.map do |zone, index|
             Task.new(key: "own-finding-#{finding.own[:key]}", phase: "repair", kind: finding.own[:kind],
                      label: finding.own[:treatment] || finding.label, zone: zone.key,
-                     minutes: place.zero? ? finding.own[:minutes] : 0, wait: finding.own[:wait], wait_why: OWN_WAIT,
-                     why: finding.own[:says], note: (finding.note if place.zero?))
+                     minutes: index.zero? ? finding.own[:minutes] : 0, wait: finding.own[:wait], wait_why: OWN_WAIT,
+                     why: finding.own[:says], note: (finding.note if index.zero?))
           end
         end
 

@@ -2,14 +2,14 @@
 import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { useLens } from "./lens";
+import { useBooksFilter } from "./useBooksFilter";
 
 const VIEWS = { cash: "cash", full: "less stash and overhead" };
 const HOURS = { bench: "at the bench", all: "all hours" };
 
-export function LensBar({ years, view, hours }: { years: string[]; view: string; hours: string }) {
-  const { lens, set } = useLens();
-  const year = lens.year ?? "";
+export function BooksFilterBar({ years, view, hours }: { years: string[]; view: string; hours: string }) {
+  const { filter, set } = useBooksFilter();
+  const year = filter.year ?? "";
   const known = years.includes(year) || year === "" ? years : [year, ...years];
   return (
     <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 2, mb: 2 }}>

@@ -3,21 +3,21 @@
 module Kohlrabi
   module Core
     module Planning
-      # The workshop's own way where practitioners disagree, from data/planning/schools.yml.
-      class Schools
-        ALL = Core.table("planning/schools")
+      # The workshop's own way where practitioners disagree, from data/planning/workshop_practices.yml.
+      class WorkshopPractices
+        ALL = Core.table("planning/workshop_practices")
         BY_QUESTION = ALL.to_h { |row| [row[:question], row] }.freeze
 
         # chosen: {question => choice key}; what is missing takes the default. Raises Refusal for a choice that is not there.
         def initialize(chosen = {})
-          @chosen = chosen.to_h { |question, key| [question.to_s, Schools.check(question, key)] }
+          @chosen = chosen.to_h { |question, key| [question.to_s, WorkshopPractices.check(question, key)] }
         end
 
         # Key of the choice for a question (Symbol).
         def [](question) = @chosen.fetch(question.to_s) { BY_QUESTION.fetch(question.to_s)[:default] }
 
         # Two with the same choices are the same.
-        def ==(other) = other.is_a?(Schools) && chosen == other.chosen
+        def ==(other) = other.is_a?(WorkshopPractices) && chosen == other.chosen
         alias eql? ==
         def hash = chosen.hash
 

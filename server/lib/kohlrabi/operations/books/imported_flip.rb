@@ -4,7 +4,7 @@ module Kohlrabi
   module Operations
     module Books
       # A flip of an import as Flip wants to read it, without loading back what was just written.
-      module Taken
+      module ImportedFlip
         KIND = "other" # of hours that a spreadsheet gives in one sum
         Piece = Struct.new(:id, :bought_on, :purchase_minor, :sundries_minor, :events, :lot_member, :deletion_id, keyword_init: true)
         Event = Struct.new(:kind, :happened_on, :position, :listing, :sale, :refund, keyword_init: true)
@@ -22,8 +22,8 @@ module Kohlrabi
         end
 
         def events(row)
-          row.events.each_with_index.map do |event, place|
-            Event.new(kind: event[:kind], happened_on: event[:happened_on], position: place + 1,
+          row.events.each_with_index.map do |event, index|
+            Event.new(kind: event[:kind], happened_on: event[:happened_on], position: index + 1,
                       listing: event[:listing] && Listing.new(**event[:listing]), sale: event[:sale] && Sale.new(**event[:sale]),
                       refund: event[:refund] && Refund.new(**event[:refund]))
           end

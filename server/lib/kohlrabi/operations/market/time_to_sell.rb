@@ -4,7 +4,7 @@ module Kohlrabi
   module Operations
     module Market
       # What own listings say of time, of what is got of what is asked, and of what a place earns.
-      module Sellings
+      module TimeToSell
         PLACE = 5 # sold pieces with known days from which a place's profit counts
 
         module_function
@@ -78,10 +78,10 @@ module Kohlrabi
         end
 
         # [sold, asked] of own sales, minor units.
-        def got_of_asked = record[:got]
+        def sale_to_ask_ratios = record[:got]
 
         # Own profit of a place a day, minor units: profit of what was sold over the days it was held; nil where too few say.
-        def place_day
+        def profit_per_space_day
           count, profit, days = record[:held].first
           return if count < PLACE
 

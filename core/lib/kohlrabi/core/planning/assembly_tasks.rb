@@ -4,7 +4,7 @@ module Kohlrabi
   module Core
     module Planning
       # What is done to the piece as a whole: pictures, taking apart, reshaping, inside, putting back, dressing.
-      class Fitting
+      class AssemblyTasks
         # What comes off and goes back: [off, on, minutes each].
         OFF = { fronts: [:drawers_out, :drawers_in, 1, 1], doors: [:doors_off, :doors_on, 3, 5],
                 shelves: [:shelves_out, :shelves_in, 3, 2] }.freeze
@@ -45,14 +45,14 @@ module Kohlrabi
 
         # The same task on several zones, its minutes and materials on the first.
         def add(name, list, key: name.to_s.tr("_", "-"), minutes: 0, materials: {}, **rest)
-          list.each_with_index do |zone, place|
-            @tasks << Tasks.make(name, zone, key: key, minutes: place.zero? ? minutes : 0, materials: place.zero? ? materials : {}, **rest)
+          list.each_with_index do |zone, index|
+            @tasks << Tasks.make(name, zone, key: key, minutes: index.zero? ? minutes : 0, materials: index.zero? ? materials : {}, **rest)
           end
         end
 
         # What hangs or runs in a frame comes off when either is worked on, and goes back when both may be handled.
         def take_apart
-          in_place = @brief.schools[:drawers] == "place"
+          in_place = @brief.practices[:drawers] == "place"
           if touched?(fronts + frame) && in_place
             add(:drawers_mask, fronts, minutes: 3 * fronts.size)
             add(:drawers_unmask, fronts, minutes: fronts.size)

@@ -4,14 +4,14 @@ import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
 import { BarChart } from "@mui/x-charts/BarChart";
 import { Link } from "react-router";
-import { usePassing } from "../../api/queries";
-import type { Passing } from "../../api/types";
+import { useTimeInStage } from "../../api/queries";
+import type { TimeInStage } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 import { BooksFrame } from "./BooksFrame";
 import { FlipsTable } from "./FlipsTable";
-import { GuessesPart } from "./GuessesPart";
-import { useLens } from "./lens";
+import { EstimatesPart } from "./EstimatesPart";
+import { useBooksFilter } from "./useBooksFilter";
 
 const flip = (one: { id: number; name: string }) => (
   <Link key="flip" to={`/pieces/${one.id}`}>
@@ -19,21 +19,21 @@ const flip = (one: { id: number; name: string }) => (
   </Link>
 );
 
-export default function TimeAndGuesses() {
-  const { lens } = useLens();
-  const passing = usePassing(lens);
+export default function TimeAndEstimates() {
+  const { filter } = useBooksFilter();
+  const inStage = useTimeInStage(filter);
   return (
     <BooksFrame
-      title="Time and guesses"
+      title="Time and estimates"
       line="Where the days and the money stand, and how what was expected compares with what came."
     >
       {(currency) =>
-        passing.data ? (
+        inStage.data ? (
           <>
-            <TimeParts passing={passing.data} currency={currency} />
-            <GuessesPart guesses={passing.data.guesses} />
-            <Found passing={passing.data} currency={currency} />
-            <FlipsTable year={lens.year ?? ""} currency={currency} title="Flips behind it" first="turnaround" />
+            <TimeParts inStage={inStage.data} currency={currency} />
+            <EstimatesPart estimates={inStage.data.estimates} />
+            <Found inStage={inStage.data} currency={currency} />
+            <FlipsTable year={filter.year ?? ""} currency={currency} title="Flips behind it" first="turnaround" />
           </>
         ) : (
           <LinearProgress aria-label="Looking back" />
@@ -43,7 +43,7 @@ export default function TimeAndGuesses() {
   );
 }
 
-function TimeParts({ passing, currency }: { passing: Passing; currency: string }) {
+function TimeParts({ inStage, currency }: { inStage: TimeInStage; currency: string }) {
   const none = <Typography sx={{ color: "text.secondary" }}>Nothing is in hand.</Typography>;
   return (
     <>
@@ -51,7 +51,7 @@ function TimeParts({ passing, currency }: { passing: Passing; currency: string }
         <SmallTable
           label="Parts of the turnaround"
           columns={["Part", ["Median days"], ["Middle half"], ["n"]]}
-          rows={passing.parts.map(({ label, days }) => ({
+          rows={inStage.parts.map(({ label, days }) => ({
             key: label,
             strong: label === "Turnaround",
             cells: [
@@ -63,19 +63,19 @@ function TimeParts({ passing, currency }: { passing: Passing; currency: string }
           }))}
           width={620}
         />
-        {passing.seasons.map((note) => (
+        {inStage.seasons.map((note) => (
           <Typography key={note}>{note}</Typography>
         ))}
       </Part>
       <Part title="Money that stands still">
-        {passing.oldest.length === 0 ? (
+        {inStage.oldest.length === 0 ? (
           none
         ) : (
           <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, columnGap: 4 }}>
             <SmallTable
               label="In hand longest"
               columns={["In hand longest", ["Days"], [`Money in, ${currency}`]]}
-              rows={passing.oldest.map((one) => ({
+              rows={inStage.oldest.map((one) => ({
                 key: one.id,
                 cells: [flip(one), one.days, one.tied_up?.text ?? "not known"],
               }))}
@@ -83,7 +83,7 @@ function TimeParts({ passing, currency }: { passing: Passing; currency: string }
             <SmallTable
               label="What pieces in hand wait for"
               columns={["Standing at", ["Pieces"], ["Median days there"]]}
-              rows={passing.waits.map((one) => ({
+              rows={inStage.waits.map((one) => ({
                 key: one.stage,
                 cells: [one.stage, one.count, one.days ?? "undefined"],
               }))}
@@ -95,8 +95,8 @@ function TimeParts({ passing, currency }: { passing: Passing; currency: string }
   );
 }
 
-function Found({ passing, currency }: { passing: Passing; currency: string }) {
-  const { found, gone } = passing;
+function Found({ inStage, currency }: { inStage: TimeInStage; currency: string }) {
+  const { found, gone } = inStage;
   return (
     <>
       {found.length > 0 && (

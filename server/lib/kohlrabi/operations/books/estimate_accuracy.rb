@@ -4,7 +4,7 @@ module Kohlrabi
   module Operations
     module Books
       # Estimates against what came, over flips that were sold: hours, materials and resale, by what was expected before buying and by the plan.
-      module Guesses
+      module EstimateAccuracy
         SHOWN = 40
         PLANNED = <<~SQL
           JOIN (SELECT piece_id, SUM(seconds) AS seconds FROM step_marks WHERE deletion_id IS NULL GROUP BY piece_id) planned
@@ -22,8 +22,8 @@ module Kohlrabi
         module_function
 
         # Array of Line.
-        def lines(lens)
-          scope = lens.scope.where(stage: "sold").joins(:piece).order(piece_id: :desc)
+        def lines(filter)
+          scope = filter.scope.where(stage: "sold").joins(:piece).order(piece_id: :desc)
           spotted = scope.joins("JOIN prospects ON prospects.id = pieces.prospect_id").where("prospects.count = 1")
           found = Records::AtOnce.rows(
             hours: pairs(scope.joins(PLANNED), "planned.seconds", "bench_seconds"),

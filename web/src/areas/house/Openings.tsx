@@ -3,7 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { api, ask } from "../../api/client";
-import type { Passage } from "../../api/types";
+import type { Opening } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
@@ -14,17 +14,17 @@ const KINDS = [
   { key: "stairs", label: "stairs" },
 ];
 
-export function Passages({ passages, unit }: { passages: Passage[]; unit: string }) {
-  const [editing, setEditing] = useState<Passage | "new" | null>(null);
+export function Openings({ openings, unit }: { openings: Opening[]; unit: string }) {
+  const [editing, setEditing] = useState<Opening | "new" | null>(null);
   const { done, remove } = useUndo();
-  const passage = editing === "new" ? null : editing;
-  const typed = (one: Passage) => ({ name: one.name, kind: one.kind, ...one.fields });
+  const opening = editing === "new" ? null : editing;
+  const typed = (one: Opening) => ({ name: one.name, kind: one.kind, ...one.fields });
   return (
     <Part
       title="What pieces must pass"
       action={<Button onClick={() => setEditing("new")}>Add a load space, door or stair</Button>}
     >
-      {passages.map((one) => (
+      {openings.map((one) => (
         <Box
           key={one.id}
           sx={{
@@ -45,21 +45,21 @@ export function Passages({ passages, unit }: { passages: Passage[]; unit: string
           <Button
             color="inherit"
             aria-label={`Remove ${one.name}`}
-            onClick={() => void remove(api.DELETE("/api/passages/{id}", { params: { path: { id: one.id } } }))}
+            onClick={() => void remove(api.DELETE("/api/openings/{id}", { params: { path: { id: one.id } } }))}
           >
             Remove
           </Button>
         </Box>
       ))}
       <Box sx={{ color: "text.secondary", py: 1 }}>
-        {passages.length
+        {openings.length
           ? "A piece passes straight when two of its sides fit; a load space is tried all six ways round."
           : "Measure the car, the door and the stairs once: each piece then says whether it fits, and which way round."}
       </Box>
       {editing && (
         <FormDialog
-          title={passage ? `Correct ${passage.name}` : "Add a load space, door or stair"}
-          submit={passage ? "Save" : "Add it"}
+          title={opening ? `Correct ${opening.name}` : "Add a load space, door or stair"}
+          submit={opening ? "Save" : "Add it"}
           fields={[
             { name: "name", label: "Name", kind: "text" },
             { name: "kind", label: "It is a", kind: "select", options: KINDS },
@@ -67,18 +67,18 @@ export function Passages({ passages, unit }: { passages: Passage[]; unit: string
             { name: "height", label: "Clear height", kind: "text", unit, half: true, help: "headroom, for stairs" },
             { name: "long", label: "Length", kind: "text", unit, half: true, help: "of a load space only" },
           ]}
-          initial={passage ? typed(passage) : { kind: "load" }}
+          initial={opening ? typed(opening) : { kind: "load" }}
           onClose={() => setEditing(null)}
           onSubmit={async (values) => {
             const body = { ...values, name: values.name ?? "", kind: values.kind ?? "" };
-            if (passage) {
-              const path = { params: { path: { id: passage.id } } };
-              await ask(api.PATCH("/api/passages/{id}", { ...path, body }));
-              done(`${body.name} saved`, () => ask(api.PATCH("/api/passages/{id}", { ...path, body: typed(passage) })));
+            if (opening) {
+              const path = { params: { path: { id: opening.id } } };
+              await ask(api.PATCH("/api/openings/{id}", { ...path, body }));
+              done(`${body.name} saved`, () => ask(api.PATCH("/api/openings/{id}", { ...path, body: typed(opening) })));
             } else {
-              const made = await ask(api.POST("/api/passages", { body }));
+              const made = await ask(api.POST("/api/openings", { body }));
               done(`${made.name} added`, () =>
-                ask(api.DELETE("/api/passages/{id}", { params: { path: { id: made.id } } })),
+                ask(api.DELETE("/api/openings/{id}", { params: { path: { id: made.id } } })),
               );
             }
             setEditing(null);

@@ -3,7 +3,7 @@
 module Kohlrabi
   module Records
     # A load space, door or stair that pieces must pass.
-    class Passage < Base
+    class Opening < Base
       include Removable
 
       validates :name, presence: true

@@ -4,7 +4,7 @@ module Kohlrabi
   module Core
     module Tools
       # Lengths, areas and numbers of the bench in words: to a tenth of a millimetre, or to the nearest 1/16 in.
-      class Say
+      class Formatter
         attr_reader :unit
 
         # unit: "mm" or "in".

@@ -7,7 +7,7 @@ module Kohlrabi
     # Waits for another writer without stopping it. Active Record 7.2 sets SQLite's own busy timeout, which sleeps while
     # holding Ruby's lock, so that the thread it waits for cannot finish: with several requests at once each wait ends
     # in “database is locked”. The driver's handler sleeps in Ruby and lets the others run.
-    module Patience
+    module BusyTimeout
       MILLISECONDS = 10_000
 
       # Makes every connection of this process patient.

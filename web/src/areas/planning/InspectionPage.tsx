@@ -23,7 +23,7 @@ import { ZoneDialog } from "./ZoneDialog";
 
 export type Kind = Catalogue["walk"][number]["findings"][number];
 
-export default function OverPage() {
+export default function InspectionPage() {
   const [shaping, setShaping] = useState(false);
   return (
     <PlanFrame

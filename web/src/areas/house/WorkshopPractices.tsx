@@ -9,22 +9,24 @@ import type { Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
 
-export function Schools({ workshop }: { workshop: Workshop }) {
+export function WorkshopPractices({ workshop }: { workshop: Workshop }) {
   const catalogue = useCatalogue();
   const keep = useKeepWorkshop();
   const { done, failed } = useUndo();
   const choose = async (question: string, label: string, before: string, key: string) => {
     const send = (version: number, choice: string) =>
-      ask(api.PATCH("/api/workshop", { body: { lock_version: version, schools: { [question]: choice } } })).then(keep);
+      ask(api.PATCH("/api/workshop", { body: { lock_version: version, practices: { [question]: choice } } })).then(
+        keep,
+      );
     const saved = await send(workshop.lock_version, key);
     done(`${label} saved`, () => send(saved.lock_version, before));
   };
   if (!catalogue.data) return null;
   return (
     <Part title="How we work">
-      {catalogue.data.schools.map((school) => (
+      {catalogue.data.practices.map((practice) => (
         <Box
-          key={school.question}
+          key={practice.question}
           sx={{
             display: "grid",
             gridTemplateColumns: { xs: "1fr", sm: "300px 1fr" },
@@ -35,21 +37,21 @@ export function Schools({ workshop }: { workshop: Workshop }) {
         >
           <TextField
             select
-            label={school.label}
-            value={school.chosen}
+            label={practice.label}
+            value={practice.chosen}
             onChange={(event) =>
-              void choose(school.question, school.label, school.chosen, event.target.value).catch(failed)
+              void choose(practice.question, practice.label, practice.chosen, event.target.value).catch(failed)
             }
           >
-            {school.choices.map((choice) => (
+            {practice.choices.map((choice) => (
               <MenuItem key={choice.key} value={choice.key}>
                 {choice.label}
               </MenuItem>
             ))}
           </TextField>
           <Typography variant="body2" sx={{ color: "text.secondary" }}>
-            {school.choices.map((choice) =>
-              choice.key === school.chosen ? (
+            {practice.choices.map((choice) =>
+              choice.key === practice.chosen ? (
                 <b key={choice.key}>{`${choice.label}: ${choice.why}. `}</b>
               ) : (
                 `${choice.label}: ${choice.why}. `

@@ -5,7 +5,7 @@ module Kohlrabi
     module Support
       # Reads what a person sent, field by field, through the core's rules of reading, and gathers all that is wrong
       # before refusing. Only fields that were sent are read, so that a PATCH changes nothing else.
-      class Reading
+      class Params
         LABELS = { bought_on: "Bought on", on: "Date", spent_on: "Date", worked_on: "Date", purchase: "Price paid" }.freeze
 
         attr_reader :values, :workshop

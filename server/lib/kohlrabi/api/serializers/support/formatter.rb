@@ -5,7 +5,7 @@ module Kohlrabi
     module Serializers
       module Support
         # Puts the core's values into the shapes of the contract, in the workshop's currency and units.
-        class Say
+        class Formatter
           attr_reader :workshop
 
           def initialize(workshop)

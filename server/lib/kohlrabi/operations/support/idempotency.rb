@@ -7,7 +7,7 @@ module Kohlrabi
     module Support
       # Makes a repeated POST count once: the answer is stored under its Idempotency-Key in the transaction that did
       # the work. The same key with another body is refused.
-      module Once
+      module Idempotency
         KEPT = 30 * 86_400 # seconds that an answer is remembered
 
         extend Refusing

@@ -4,7 +4,7 @@ module Kohlrabi
   module Operations
     module Books
       # Where time and money stand: parts of the turnaround, money tied up, what was found month by month and paid for, what was not bought.
-      module Passing
+      module TimeInStage
         OLDEST = 8
         MONTHS = 24
         PARTS = { "Waiting before work" => %w[pieces.bought_on started_on], "On the bench" => %w[started_on ready_on],
@@ -17,16 +17,16 @@ module Kohlrabi
 
         module_function
 
-        def answer(lens)
-          found = Records::AtOnce.rows(asked(lens))
+        def answer(filter)
+          found = Records::AtOnce.rows(asked(filter))
           Answer.new(parts: parts(found[:sold]), oldest: oldest(found[:oldest]), found: found(found[:bought]), gone: gone,
                      waits: waits(found[:waiting]))
         end
 
         # What is asked of the records.
-        def asked(lens)
+        def asked(filter)
           in_hand = Records::FlipSummary.where(live: true, stage: Flips::Lists::IN_HAND)
-          { sold: [lens.scope.where(stage: "sold").joins(:piece),
+          { sold: [filter.scope.where(stage: "sold").joins(:piece),
                    *PARTS.values.map { |from, to| "CAST(julianday(#{to}) - julianday(#{from}) AS INTEGER)" }],
             oldest: Records::AtOnce.with(Records::Piece.live.where(id: in_hand.select(:piece_id)).where.not(bought_on: nil).order(:bought_on, :id)
                                                        .limit(OLDEST), [:summary]),
@@ -38,7 +38,7 @@ module Kohlrabi
 
         # Over sold flips; a part with an unknown end is left out of its n.
         def parts(rows)
-          PARTS.keys.each_with_index.to_h { |label, place| [label, Core::Statistics::Quantiles.summary(rows.filter_map { |row| row[place] })] }
+          PARTS.keys.each_with_index.to_h { |label, index| [label, Core::Statistics::Quantiles.summary(rows.filter_map { |row| row[index] })] }
         end
         private_class_method :parts
 

@@ -2,14 +2,14 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
-import type { Passing } from "../../api/types";
+import type { TimeInStage } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 
-export function GuessesPart({ guesses }: { guesses: Passing["guesses"] }) {
+export function EstimatesPart({ estimates }: { estimates: TimeInStage["estimates"] }) {
   return (
     <Part title="Estimated and came">
-      {guesses.map((line) => (
+      {estimates.map((line) => (
         <Box key={line.key} sx={{ py: 0.75, borderBottom: 1, borderColor: "divider" }}>
           <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2 }}>
             <Box sx={{ flex: "0 0 270px", fontWeight: 600 }}>{line.label}</Box>

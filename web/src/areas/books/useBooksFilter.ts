@@ -1,14 +1,14 @@
 // How Books are looked at, kept in the address: year, which profit, which hours.
 import { useSearchParams } from "react-router";
-import type { Lens } from "../../api/queries";
+import type { BooksFilter } from "../../api/queries";
 
-export function useLens() {
+export function useBooksFilter() {
   const [params, setParams] = useSearchParams();
-  const lens: Lens = {};
+  const filter: BooksFilter = {};
   const [year, view, hours] = ["year", "view", "hours"].map((name) => params.get(name));
-  if (year) lens.year = year;
-  if (view === "cash" || view === "full") lens.view = view;
-  if (hours === "bench" || hours === "all") lens.hours = hours;
+  if (year) filter.year = year;
+  if (view === "cash" || view === "full") filter.view = view;
+  if (hours === "bench" || hours === "all") filter.hours = hours;
   const set = (changes: Record<string, string | null>) =>
     setParams(
       (now) => {
@@ -20,5 +20,5 @@ export function useLens() {
       },
       { replace: true },
     );
-  return { lens, set, params };
+  return { filter, set, params };
 }

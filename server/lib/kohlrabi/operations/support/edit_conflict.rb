@@ -4,7 +4,7 @@ module Kohlrabi
   module Operations
     module Support
       # Somebody else saved first. Carries both versions, so that nothing is lost.
-      class Stale < StandardError
+      class EditConflict < StandardError
         attr_reader :current, :yours
 
         # current: the record as it stands; yours: Hash of what was to be saved.

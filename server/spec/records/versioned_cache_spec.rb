@@ -4,7 +4,7 @@ require_relative "../support/records_helper"
 require "sqlite3"
 
 # Answers kept in memory hold until anybody has written anything.
-RSpec.describe Kohlrabi::Operations::Support::Remember do
+RSpec.describe Kohlrabi::Operations::Support::VersionedCache do
   def ask = described_class.once(:number) { @asked = @asked.to_i + 1 }
 
   it "works an answer out once, and anew after a change of its own, an undone removal, or another process" do
@@ -33,8 +33,8 @@ RSpec.describe Kohlrabi::Operations::Support::Remember do
 
   it "keeps the latest only, while time passes and nobody writes" do
     described_class.once(:first) { 1 }
-    (1..described_class::MOST).each { |minute| described_class.once([:later, minute]) { minute } }
-    expect(described_class.once([:later, described_class::MOST]) { :anew }).to eq(described_class::MOST)
+    (1..described_class::MAX_ANSWERS).each { |minute| described_class.once([:later, minute]) { minute } }
+    expect(described_class.once([:later, described_class::MAX_ANSWERS]) { :anew }).to eq(described_class::MAX_ANSWERS)
     expect(described_class.once(:first) { :anew }).to eq(:anew)
   end
 

@@ -4,7 +4,7 @@ module Kohlrabi
   module Operations
     module Support
       # What was asked for is not there, or has been removed.
-      class Missing < StandardError
+      class NotFound < StandardError
         # what: "piece"; id: as it was given.
         def initialize(what, id)
           super("There is no #{what} #{id} here. It may have been removed.")

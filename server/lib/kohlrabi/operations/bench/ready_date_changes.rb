@@ -4,7 +4,7 @@ module Kohlrabi
   module Operations
     module Bench
       # What a change of the schedule does to the days on which pieces are ready, in sentences.
-      module Effects
+      module ReadyDateChanges
         module_function
 
         # Does the change in the block.

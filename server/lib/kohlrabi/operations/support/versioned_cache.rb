@@ -4,9 +4,9 @@ module Kohlrabi
   module Operations
     module Support
       # Keeps answers that take time to work out, until anything is written to the file by anybody.
-      module Remember
+      module VersionedCache
         LOCK = Monitor.new
-        MOST = 12 # answers: time passes while nobody writes, and old ones must not pile up
+        MAX_ANSWERS = 12 # answers: time passes while nobody writes, and old ones must not pile up
 
         module_function
 
@@ -20,7 +20,7 @@ module Kohlrabi
             @version = version
             return @kept[key] if @kept.key?(key)
 
-            @kept.shift while @kept.size >= MOST # the oldest
+            @kept.shift while @kept.size >= MAX_ANSWERS # the oldest
             @kept[key] = yield
           end
         end

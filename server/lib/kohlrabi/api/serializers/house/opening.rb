@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module House
+        # Something that pieces must pass.
+        class Opening < Support::Base
+          attributes :id, :name, :kind
+          attribute(:label) { |opening| Core::Scout::Carrying::KINDS.fetch(opening.kind) }
+          attribute(:fields) { |opening| %w[width height long].to_h { |side| [side, params[:formatter].typed_length(opening["#{side}_mm"])] } }
+          attribute(:text) do |opening|
+            sides = [opening.width_mm, opening.long_mm, opening.height_mm].compact.map { |side| params[:formatter].length(side) }
+            sides.join(" × ")
+          end
+        end
+      end
+    end
+  end
+end
