@@ -7,6 +7,7 @@ gem "kohlrabi-core", path: "core"
 gem "activerecord", "~> 7.2.0"
 gem "alba", "~> 3.5"
 gem "bcrypt", "~> 3.1"
+gem "bootsnap", "~> 1.18", require: false
 gem "committee", "~> 5.5"
 gem "icalendar", "~> 2.10"
 gem "image_processing", "~> 1.14"

@@ -80,6 +80,14 @@ module Hands
 
   def desk = page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")
 
+  # Leaves the application, so that nothing of it asks the server any more. For a picture of the same server, as the browser then need not
+  # start a process of its own for the next page; where the server is gone, for an empty page.
+  def leave
+    Capybara.current_session.visit("/favicon.svg")
+  rescue Selenium::WebDriver::Error::UnknownError
+    Capybara.current_session.visit("about:blank")
+  end
+
   # Errors the browser has met since last asked, a refused resource of a 4xx answer aside.
   def complaints = page.driver.browser.logs.get(:browser).select { |entry| entry.level == "SEVERE" }.map(&:message).grep_v(/status of 4\d\d/)
 end
@@ -137,7 +145,7 @@ RSpec.shared_context "with an empty workshop" do
   after do |example|
     page.save_screenshot("failed-#{example.description.gsub(/\W+/, '-')[0, 40]}.png") if example.exception
     (page.windows - [page.current_window]).each(&:close)
-    visit "about:blank"
+    leave
   end
 end
 
@@ -149,7 +157,7 @@ RSpec.shared_context "with the demo" do
     BrowserClock.set(Capybara.current_session.driver)
   end
 
-  after(:context) { Capybara.current_session.visit "about:blank" }
+  after(:context) { leave }
 end
 
 RSpec.configure do |config|

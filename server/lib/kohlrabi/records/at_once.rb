@@ -53,8 +53,9 @@ module Kohlrabi
       end
 
       # asked: {name => Relation, [Relation, columns…] or Branch}. Nothing is asked yet; each reading asks, and the query cache of a request
-      # answers all but the first.
-      def initialize(asked)
+      # answers all but the first. lasting: whether the same question is asked over and over, so that the database keeps it prepared.
+      def initialize(asked, lasting: false)
+        @lasting = lasting
         @names = asked.keys
         @parts = asked.values.map do |one|
           case one
@@ -81,7 +82,7 @@ module Kohlrabi
 
       private
 
-      def answer = Base.connection.select_all(sql, "At once").rows
+      def answer = Base.connection.select_all(sql, "At once", [], preparable: @lasting).rows
 
       def sql
         @sql ||= begin

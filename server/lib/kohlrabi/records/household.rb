@@ -28,7 +28,7 @@ module Kohlrabi
       module_function
 
       # Array of records of one of TABLES.
-      def all(name) = (@question ||= AtOnce.new(TABLES.transform_values(&:call)))[name]
+      def all(name) = (@question ||= AtOnce.new(TABLES.transform_values(&:call), lasting: true))[name]
 
       # The shape of the tables has changed.
       def forget = @question = nil
