@@ -58,6 +58,7 @@ module Kohlrabi
       wipe(lock, File.dirname(database)) if options[:fresh]
       lock.share
       Records::Database.open(database, begin_anew: true)
+      Operations::Flips::Summaries.complete
       unless Records::Piece.exists?
         say "Laying out the demo workshop …"
         Demo::Workshop.load { |done, of| progress("pieces", done, of) }
@@ -174,6 +175,7 @@ module Kohlrabi
       def open_workshop(**how)
         lock(current_command_chain.last.to_s).share
         Records::Database.open(Folder.database(demo: options[:demo]), **how)
+        Operations::Flips::Summaries.complete
       end
 
       def lock(name) = @lock ||= DataLock.new(File.dirname(Folder.database(demo: options[:demo])), as: name)

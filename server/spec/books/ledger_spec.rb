@@ -83,6 +83,11 @@ RSpec.describe "the migration that keeps what flips are compared by" do
     context.down(20_261_125_000_007)
     context.up(before)
     Kohlrabi::Records::FlipSummary.reset_column_information
+    filled = %w[stash_minor channel kinds_worked]
+    ids = Kohlrabi::Records::Piece.ids
+    expect(Kohlrabi::Records::FlipSummary.where(piece_id: ids).to_h { |row| [row.piece_id, row.attributes.slice(*filled)] })
+      .to eq(Kohlrabi::Operations::Flips::Summaries.compute(ids).transform_values { |figures| figures.slice(*filled) })
+    Kohlrabi::Operations::Flips::Summaries.complete # as a start does, for what a later version keeps
     expect(Kohlrabi::Operations::House::Doctor.examine).to eq([])
     expect(Kohlrabi::Records::FlipSummary.where(channel: "Booth").count).to eq(1)
   end

@@ -72,9 +72,11 @@ RSpec.describe "costs, hours and timers", :api do
     @app = nil # a new application, as after a restart
     at("2026-06-30T09:50:10Z")
     expect(call(:get, "/api/today")["timers"].first).to include("label" => "Painting", "long" => false, "elapsed" => include("seconds" => 3010))
+    expect(call(:get, "/api/timers")).to eq(call(:get, "/api/today").slice("timers"))
     entry = call(:post, "/api/timers/#{timer['id']}/stop", {})
     expect(entry["shares"].map { |share| share["effort"]["text"] }).to eq(["17 min", "17 min", "16 min"])
     expect(call(:get, "/api/today")["timers"]).to eq([])
+    expect(call(:get, "/api/timers")["timers"]).to eq([])
     expect(call(:get, "/api/today")["worked"]["text"]).to eq("50 min")
   end
 

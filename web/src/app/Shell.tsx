@@ -4,7 +4,7 @@ import LinearProgress from "@mui/material/LinearProgress";
 import { type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useMemo, useState } from "react";
 import { Outlet, useNavigate } from "react-router";
-import { pieceKey, useToday, useWorkshop } from "../api/queries";
+import { pieceKey, useTimers, useWorkshop } from "../api/queries";
 import type { Piece } from "../api/types";
 import type { Named } from "../kit/fields";
 import { OpenContext } from "../kit/session/open";
@@ -30,10 +30,10 @@ function pieceInView(client: QueryClient): Named | null {
 export function Shell() {
   const [opened, setOpened] = useState<Opened>(null);
   const navigate = useNavigate();
-  const today = useToday();
+  const timers = useTimers();
   const workshop = useWorkshop();
   const stop = useStopTimer();
-  const running = today.data?.timers[0];
+  const running = timers.data?.[0];
   const client = useQueryClient();
 
   const open = useMemo(

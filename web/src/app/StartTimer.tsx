@@ -1,7 +1,7 @@
 // Starting a timer: for which piece or pieces, and what kind of work.
 import { useState } from "react";
 import { api, ask } from "../api/client";
-import { useToday, useWorkshop } from "../api/queries";
+import { useTimers, useWorkshop } from "../api/queries";
 import { type Named, startWith } from "../kit/fields";
 import { type Danger, dangerOf } from "../kit/danger";
 import DangerDialog from "../kit/DangerDialog";
@@ -10,11 +10,11 @@ import { useUndo } from "../kit/session/undo";
 
 export default function StartTimer({ piece, onClose }: { piece: Named | null; onClose: () => void }) {
   const workshop = useWorkshop();
-  const today = useToday();
+  const timers = useTimers();
   const { done, failed } = useUndo();
   const [danger, setDanger] = useState<{ met: Danger; again: () => Promise<void> } | null>(null);
-  if (!workshop.data || !today.data) return null;
-  const busy = new Set(today.data.timers.map((timer) => timer.person.id));
+  if (!workshop.data || !timers.data) return null;
+  const busy = new Set(timers.data.map((timer) => timer.person.id));
   const free = workshop.data.people.find((person) => !busy.has(person.id)) ?? workshop.data.people[0];
   const start = async (kind: string, person: number, pieces: number[]): Promise<void> => {
     const answer = ask(api.POST("/api/timers", { body: { kind, person_id: person, piece_ids: pieces } }));

@@ -13,6 +13,7 @@ module Kohlrabi
       # What belongs to this installation, not to the workshop: shapes of the database, keys of requests, who was let in.
       OUT = %w[schema_migrations ar_internal_metadata idempotency_keys passcodes passcode_tries sessions].freeze
       AT_ONCE = 2000 # lines that are written together
+      MAX_PAIRS = 60 # names and values that one function of the database takes
       TYPES = { "integer" => "integer", "bigint" => "integer", "float" => "number", "boolean" => "integer" }.freeze
 
       # Writes one. database: SQLite3::Database, results as Hash; photos: folder.
@@ -59,12 +60,27 @@ module Kohlrabi
         end
 
         # Yields the rows of a table as lines of JSON, some at a time.
-        def lines(table)
-          @database.prepare("SELECT * FROM #{table} ORDER BY rowid") do |statement|
+        def lines(table, &)
+          columns = @database.execute("PRAGMA table_info(#{table})")
+          return some_of("SELECT * FROM #{table} ORDER BY rowid", &) unless plain?(columns)
+
+          pairs = columns.flat_map { |column| ["'#{column['name']}'", %("#{column['name']}")] }
+          some_of("SELECT json_object(#{pairs.join(', ')}) FROM #{table} ORDER BY rowid", written: true, &)
+        end
+
+        # Whether the database may write a table's JSON itself, at a tenth of the time: not where it would round a number.
+        def plain?(columns)
+          exact = /\A(integer|bigint|varchar|text|boolean|date|datetime)/
+          columns.size <= MAX_PAIRS && columns.all? { |column| column["type"].downcase.match?(exact) }
+        end
+
+        # written: whether each row is its line of JSON already.
+        def some_of(sql, written: false)
+          @database.prepare(sql) do |statement|
             names = statement.columns
             taken = []
             while (row = statement.step)
-              taken << "#{JSON.generate(names.zip(row).to_h)}\n"
+              taken << (written ? "#{row.first}\n" : "#{JSON.generate(names.zip(row).to_h)}\n")
               yield taken.slice!(0..) if taken.size == AT_ONCE
             end
             yield taken if taken.any?

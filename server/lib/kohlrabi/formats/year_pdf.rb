@@ -52,7 +52,7 @@ module Kohlrabi
       end
 
       def standouts
-        found = Operations::Books::Spread.standouts(Operations::Books::Spread.points(@filter))
+        found = Operations::Books::Spread.standouts(@filter)
         { "Brought most" => found.best, "Brought least" => found.worst }.each do |title, rows|
           next if rows.empty?
 

@@ -2,7 +2,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { useToday } from "../../api/queries";
+import { useTimers } from "../../api/queries";
 import type { Piece, Workshop } from "../../api/types";
 import { useOpen } from "../../kit/session/open";
 import { useStopTimer } from "../../kit/session/useStopTimer";
@@ -16,7 +16,7 @@ export function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop
   const open = useOpen();
   const named = { id: piece.id, name: piece.fields.name ?? "" };
   const stop = useStopTimer();
-  const timers = useToday().data?.timers ?? [];
+  const timers = useTimers().data ?? [];
   const here = timers.filter((timer) => timer.pieces.some((one) => one.id === piece.id));
   const kinds = piece.figures.find((figure) => figure.key === "hours")?.terms ?? [];
   return (

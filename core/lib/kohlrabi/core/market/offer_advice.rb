@@ -9,9 +9,9 @@ module Kohlrabi
         # why, warnings: sentences.
         Answer = Struct.new(:verdict, :at, :counter, :why, :warnings, keyword_init: true)
 
-        # offer, asking: minor units; outlook: Outlook::Answer or nil; profit_per_space_day: own profit of a place a day, minor units, or nil; floor: minor
-        # units or
-        # nil; decline: Rational share of what it is worth, below which one does not answer with a number; text: writes minor units.
+        # offer, asking: minor units; outlook: Outlook::Answer or nil; profit_per_space_day: own profit of a place a day, minor units, or nil;
+        # floor: minor units or nil; decline: Rational share of what it is worth, below which one does not answer with a number;
+        # text: writes minor units.
         def initialize(offer:, asking:, outlook:, profit_per_space_day: nil, floor: nil, decline: 6/10r, text: lambda(&:to_s))
           @offer = offer
           @asking = asking

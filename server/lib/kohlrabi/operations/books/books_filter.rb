@@ -18,6 +18,9 @@ module Kohlrabi
           @year = year
         end
 
+        # What tells it from others, all house rules that it reads among them.
+        def key = [view, rule, year, (@workshop.overhead_minor if view == "full")]
+
         # Flips that have ended, of the year.
         def scope = Totals.ended(year)
 

@@ -12,8 +12,10 @@ module Kohlrabi
 
         module_function
 
-        # by: key of Traits::ALL; filter: BooksFilter.
-        def answer(by, filter)
+        # by: key of Traits::ALL; filter: BooksFilter. Kept until anything is written.
+        def answer(by, filter) = Support::VersionedCache.once([:comparison, by, *filter.key]) { compare(by, filter) }
+
+        def compare(by, filter)
           groups, spellings = groups(by, filter)
           whole = Totals.by_stage(Totals.groups(filter))
           labels = spellings.transform_values { |trait| Traits.label(by, trait) }
@@ -24,6 +26,8 @@ module Kohlrabi
           Answer.new(rows: rows.first(MAX_GROUPS), more: [rows.size - MAX_GROUPS, 0].max, several: Traits.several?(by),
                      whole: Core::Books::Totals.new(whole, hours_rule: filter.rule))
         end
+
+        private_class_method :compare
 
         # [{trait => {stage => Tally}}, {trait => as it is written}]; traits in small letters, for case does not tell them apart.
         def groups(by, filter)

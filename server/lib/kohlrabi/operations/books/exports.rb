@@ -24,9 +24,7 @@ module Kohlrabi
 
         # Flips as docs/formats/flips-csv.md has it: what comes in again has the same money in, receipts, profit and hours.
         def flips
-          csv(Formats::FlipsCsv::COLUMNS) do |rows|
-            each_flip { |flip| rows << flip_row(flip).values_at(*Formats::FlipsCsv::COLUMNS) unless flip.chain.stage == "split" }
-          end
+          csv(Formats::FlipsCsv::COLUMNS) { |rows| FlipRows.all.each { |row| rows << flip(row).values_at(*Formats::FlipsCsv::COLUMNS) } }
         end
 
         # Every share of every cost: amount is the piece's share, whole the cost.
@@ -56,9 +54,7 @@ module Kohlrabi
 
         # Every sale with what it took.
         def sales
-          csv(SALES) do |rows|
-            each_flip { |flip| rows << sale_row(flip) if flip.chain.stage == "sold" && flip.sale }
-          end
+          csv(SALES) { |rows| FlipRows.all.each { |row| rows << sale(row) if row.stage == "sold" && row.sold } }
         end
 
         # The whole as a plain-text accounting journal.
@@ -72,55 +68,36 @@ module Kohlrabi
 
         def csv(head) = CSV.generate { |rows| yield rows.tap { rows << head } }
 
-        def each_flip(&)
-          Records::Piece.live.order(:ticket).in_batches(of: 500) { |pieces| Flips::FlipRecords.load(pieces.order(:ticket).to_a).each(&) }
-        end
-
-        def flip_row(flip)
-          piece = flip.piece
-          row = flip.chain
-          { "name" => text(piece.name), "kind" => text(piece.kind), "source" => text(piece.source), "bought_on" => piece.bought_on&.iso8601,
-            **spent(flip),
-            "started_on" => day(row, :first_work), "ready_on" => day(row, :ready), "listed_on" => day(row, :listed),
-            "asking_price" => money(flip.asking), "channel" => text(flip.channel), "notes" => text(piece.notes), **sides(piece), **ended(flip) }
+        def flip(row)
+          { "name" => text(row.name), "kind" => text(row.kind), "source" => text(row.source), "bought_on" => row.bought_on,
+            "purchase" => money(row.purchase_minor), "materials" => money(row.materials_minor), "hardware" => money(row.hardware_minor),
+            "other_costs" => money(row.other_minor && (row.other_minor + row.trips_minor + row.sundries_minor)),
+            "hours" => decimal(row.bench_seconds), "started_on" => row.started_on, "ready_on" => row.ready_on, "listed_on" => row.listed_on,
+            "asking_price" => money(row.asking_minor), "channel" => text(row.channel), "notes" => text(row.notes), **sides(row), **ended(row) }
         end
 
         # Written with their unit, so that they come in again alike in any workshop.
-        def sides(piece)
+        def sides(row)
           Formats::FlipsCsv::SIDES.to_h do |side|
-            mm = piece["#{side}_mm"]
+            mm = row["#{side}_mm"]
             [side, mm && "#{Core::Units::Numerals.plain(mm.to_r, 4).sub(/\.?0+\z/, '')} mm"]
           end
         end
 
-        def spent(flip)
-          money_in = flip.money_in
-          { "purchase" => money(money_in.purchase), "materials" => money(money_in.materials), "hardware" => money(money_in.hardware),
-            "other_costs" => money(money_in.other + money_in.trips + money_in.sundries), "hours" => decimal(flip.work.bench) }
+        def ended(row)
+          outcome = OUTCOMES[row.stage]
+          return { "outcome" => outcome, "outcome_on" => (row.ended_on if outcome) } unless row.stage == "sold" && row.sold
+
+          { "sold_on" => row.ended_on, "sale_price" => money(row.price_minor), "fees" => money(row.selling_minor), "tip" => money(row.tip_minor.to_i),
+            "refund" => (money(row.refunded) if row.refunded.positive?) }
         end
 
-        def ended(flip)
-          stage = flip.chain.stage
-          sale = flip.sale
-          return { "outcome" => OUTCOMES[stage], "outcome_on" => (day_of(flip) if OUTCOMES[stage]) } unless stage == "sold" && sale
-
-          { "sold_on" => day(flip.chain, :sold), "sale_price" => money(sale.price), "fees" => money(sale.selling.amount), "tip" => money(sale.tip),
-            "refund" => (money(sale.refunded) if sale.refunded.positive?) }
+        def sale(row)
+          amounts = [row.asking_minor, row.price_minor, row.tip_minor.to_i, row.fee_minor.to_i, row.delivery_minor.to_i, row.refunded, row.fee_back,
+                     row.take_home]
+          [row.ticket_text, text(row.name), text(row.channel), row.listed_on, row.ended_on, *amounts.map { |minor| money(minor) }]
         end
 
-        def day_of(flip) = flip.chain.ending&.on&.iso8601
-
-        def sale_row(flip)
-          sale = flip.sale
-          row = flip.chain
-          take_home = sale.price && (sale.receipts.amount - sale.selling.amount)
-          amounts = [flip.asking, sale.price, sale.tip, sale.fee, sale.delivery, sale.refunded, sale.fee_back, take_home]
-          [flip.piece.ticket_text, text(flip.piece.name), text(flip.channel), day(row, :listed), day(row, :sold), *amounts.map do |minor|
-            money(minor)
-          end]
-        end
-
-        def day(chain, kind) = chain.on(kind)&.iso8601
         def text(value) = Formats::FormulaGuard.write(value)
         def ticket(number) = format("K-%03d", number)
         def money(minor) = Core::Units::MoneyText.plain(minor, @currency)

@@ -19,72 +19,70 @@ module Kohlrabi
         def entries
           found = Records::AtOnce.rows(bought: Records::Container.live.where(mix_version_id: nil).where("paid_minor > 0").order(:id),
                                        apart: Records::WorkshopEntry.live.order(:id))
-          (flips.flat_map(&:entries) + shelf(found[:bought]) + apart(found[:apart])).sort_by.with_index { |entry, index| [entry.on, index] }
+          (flips.flat_map(&:entries) + shelf(found[:bought]) + apart(found[:apart])).sort_by.with_index { |entry, index| [entry.on.jd, index] }
         end
 
         # Array of Core::Books::FlipLedger over live pieces.
-        def flips = with_costs.map { |flip, costs| flip(flip, costs) }
+        def flips = with_costs.map { |row, costs| flip(row, costs) }
 
-        # Array of [Flip, [[date or nil, minor units, nil where not known]]]: what was paid for each, for counting stock.
+        # Array of [FlipRows::Row, [[date or nil, minor units, nil where not known]]]: what was paid for each, for counting stock.
         def stock
-          with_costs.map do |flip, costs|
-            paid = payments(flip, costs).map { |payment| [payment.on, payment.amount] }
-            [flip, flip.money_in.purchase ? paid : [*paid, [nil, nil]]]
+          with_costs.map do |row, costs|
+            paid = payments(row, costs).map { |payment| [payment.on, payment.amount] }
+            [row, row.purchase_minor ? paid : [*paid, [nil, nil]]]
           end
         end
 
-        # Array of [Flip, costs]; split pieces passed all on to their parts.
+        # Array of [FlipRows::Row, costs]; split pieces passed all on to their parts.
         def with_costs
-          Records::Piece.live.find_in_batches(batch_size: 500).flat_map do |pieces|
-            rows = pieces.sort_by(&:ticket)
-            costs = costs(rows.map(&:id))
-            Flips::FlipRecords.load(rows).reject { |flip| flip.chain.stage == "split" }.map { |flip| [flip, costs.fetch(flip.piece.id, [])] }
-          end
+          costs = costs()
+          FlipRows.all.map { |row| [row, costs.fetch(row.id, [])] }
         end
         private_class_method :with_costs
 
         # {piece id => Array of [date or nil, what, minor units, account it is paid from]}: what was paid for each besides its price.
-        def costs(ids)
+        def costs
           drawn = "EXISTS (SELECT 1 FROM draws WHERE draws.cost_id = costs.id AND draws.deletion_id IS NULL)"
-          rows = Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil }).order("costs.spent_on", "costs.id")
+          rows = Records::CostShare.joins(:cost).where(costs: { deletion_id: nil }).order("costs.spent_on", "costs.id")
                                    .pluck(:piece_id, "costs.spent_on", "costs.what", :amount_minor, Arel.sql(drawn))
           rows.group_by(&:first).transform_values { |own| own.map { |_, on, what, amount, shelf| [on, what, amount, shelf == 1 ? SHELF : CASH] } }
         end
         private_class_method :costs
 
-        def flip(flip, costs)
-          piece = flip.piece
-          row = flip.chain
+        def flip(row, costs)
+          bought_on = date(row.bought_on)
           Core::Books::FlipLedger.new(
-            ticket: piece.ticket_text, name: piece.name, stage: row.stage, payments: payments(flip, costs), sale: flip.sale, ended_on: row.ending&.on,
-            known: !flip.money_in.figure.amount.nil? && (row.stage != "sold" || !flip.sale&.price.nil?), refunds: refunds(piece),
-            fallback: piece.bought_on || piece.created_at.in_time_zone(House::WorkshopSettings.workshop.zone).to_date
+            ticket: row.ticket_text, name: row.name, stage: row.stage, payments: payments(row, costs), sale: sale(row),
+            ended_on: date(row.ended_on), known: !row.cash_in_minor.nil? && (row.stage != "sold" || !row.price_minor.nil?),
+            refunds: row.refunds.map { |on, amount, back| Core::Books::FlipLedger::Refund.new(on: on, amount: amount, fee_back: back.to_i) },
+            fallback: bought_on || House::WorkshopSettings.workshop.date_of(Time.find_zone("UTC").parse(row.created_at))
           )
         end
         private_class_method :flip
 
+        def sale(row)
+          return unless row.sold
+
+          Core::Flips::Sale.new(price: row.price_minor, tip: row.tip_minor.to_i, fee: row.fee_minor.to_i, delivery: row.delivery_minor.to_i,
+                                refunded: row.refunded, fee_back: row.fee_back)
+        end
+        private_class_method :sale
+
         # The price, sundries and what a part took over from a split piece on the day it was bought; costs on theirs.
-        def payments(flip, costs)
-          money = flip.money_in
+        def payments(row, costs)
+          bought_on = date(row.bought_on)
           own = costs.map { |on, what, amount, from| payment(on, what, amount, from) }
-          standing = STANDING.map { |key| payment(flip.piece.bought_on, LABELS.fetch(key).downcase, money.public_send(key).to_i) }
-          rest = money.parts.reject { |part| STANDING.include?(part.key) }.sum { |part| part.amount.to_i } - costs.sum { |row| row[2] }
-          [*standing, (payment(flip.piece.bought_on, "costs taken over", rest) unless rest.zero?), *own].compact
+          standing = STANDING.map { |key| payment(bought_on, LABELS.fetch(key).downcase, row["#{key}_minor"].to_i) }
+          rest = row.spent - costs.sum { |cost| cost[2] }
+          [*standing, (payment(bought_on, "costs taken over", rest) unless rest.zero?), *own].compact
         end
         private_class_method :payments
 
+        def date(text) = text && Date.iso8601(text)
+        private_class_method :date
+
         def payment(on, what, amount, from = CASH) = Core::Books::FlipLedger::Payment.new(on: on, what: what, amount: amount, from: from)
         private_class_method :payment
-
-        def refunds(piece)
-          piece.events.filter_map do |event|
-            next unless event.refund
-
-            Core::Books::FlipLedger::Refund.new(on: event.happened_on, amount: event.refund.amount_minor,
-                                                fee_back: event.refund.fee_back_minor.to_i)
-          end
-        end
-        private_class_method :refunds
 
         # Containers bought; a batch of a mix was taken from others and moves no money.
         def shelf(bought)

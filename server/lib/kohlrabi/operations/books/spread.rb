@@ -21,22 +21,28 @@ module Kohlrabi
           Answer.new(points: known.first(MAX_POINTS), left_out: [known.size - MAX_POINTS, 0].max, without: unknown.size, pays: pays(known))
         end
 
-        def standouts(points)
+        # The best and the worst with their reasons. Kept until anything is written.
+        def standouts(filter) = Support::VersionedCache.once([:standouts, *filter.key]) { stand_out(points(filter)) }
+
+        def stand_out(points)
           known = points.select(&:profit).sort_by { |point| [-point.profit, point.id] }
           reasons = reasons(known)
           worst = (known.size > SHOWN ? known.drop(SHOWN) : []).last(SHOWN).reverse
-          Standouts.new(best: known.first(SHOWN).map { |point| [point, reasons.for(point)] }, worst: worst.map do |point|
-            [point, reasons.for(point)]
-          end,
-                        n: known.size)
+          best, worst = [known.first(SHOWN), worst].map { |some| some.map { |point| [point, reasons.for(point)] } }
+          Standouts.new(best: best, worst: worst, n: known.size)
         end
+        private_class_method :stand_out
 
-        # Array of Point over flips that were sold or lost, the latest first.
-        def points(filter)
+        # Array of Point over flips that were sold or lost, the latest first. Kept until anything is written.
+        def points(filter) = Support::VersionedCache.once([:spread, *filter.key]) { read(filter) }
+
+        def read(filter)
           columns = "piece_id, pieces.name, pieces.kind, stage, receipts_minor, cash_in_minor, #{filter.profit}, #{filter.seconds}"
           scope = filter.scope.where(stage: Core::Books::Totals::PAID).joins(:piece).order(Arel.sql("ended_on DESC NULLS LAST, piece_id DESC"))
           Records::Base.connection.select_rows(scope.select(Arel.sql(columns)).to_sql).map { |row| Point.new(*row) }
         end
+
+        private_class_method :read
 
         # The house's floor and target, and what was earned.
         def pays(points)

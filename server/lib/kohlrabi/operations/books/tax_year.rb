@@ -123,14 +123,14 @@ module Kohlrabi
         end
 
         def stock_pieces
-          Ledger.stock.map do |flip, payments|
-            ended = flip.chain.ended?
-            Core::Books::StockTake::Piece.new(name: [flip.piece.ticket_text, flip.piece.name], bought_on: flip.piece.bought_on, ended: ended,
-                                              ended_on: (flip.chain.ending&.on if ended), payments: payments)
+          Ledger.stock.map do |row, payments|
+            Core::Books::StockTake::Piece.new(name: [row.ticket_text, row.name], bought_on: date(row.bought_on),
+                                              ended: Flips::Lists::ENDED.include?(row.stage), ended_on: date(row.ended_on), payments: payments)
           end
         end
 
         def row(section, day, piece, what, minor, note = nil) = [section, day&.iso8601, piece.ticket_text, piece.name, what, money(minor), note]
+        def date(text) = text && Date.iso8601(text)
         def money(minor) = Core::Units::MoneyText.plain(minor, @currency)
       end
     end

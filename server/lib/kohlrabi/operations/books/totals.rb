@@ -12,13 +12,17 @@ module Kohlrabi
 
         module_function
 
-        # filter: BooksFilter. Raises nothing: what is not known is counted and said.
-        def answer(filter = BooksFilter.new)
+        # filter: BooksFilter. Raises nothing: what is not known is counted and said. Kept until anything is written.
+        def answer(filter = BooksFilter.new) = Support::VersionedCache.once([:totals, *filter.key]) { read(filter) }
+
+        def read(filter)
           groups = groups(filter)
           Answer.new(totals: Core::Books::Totals.new(by_stage(groups), hours_rule: filter.rule, name: filter.profit_name),
                      months: Core::Books::Months.rows(groups, hours_rule: filter.rule),
                      days: days(filter.year), years: years, turnaround: turnaround(filter.year), books: filter)
         end
+
+        private_class_method :read
 
         # {[month or nil, stage] => Tally} over flips that have ended.
         def groups(filter)

@@ -33,8 +33,9 @@ module Kohlrabi
           scope = Books::Traits.of(scope, by, trait.to_s) if by
           per = per.clamp(1, MAX_PER_PAGE)
           shown = scope.order(order(sort, descending, workshop)).offset((page - 1) * per).limit(per)
-          found = Records::AtOnce.rows(pieces: Records::AtOnce.with(shown, ListRow::PARTS), total: [scope, "COUNT(*)"])
-          Page.new(rows: ListRow.all(found[:pieces], workshop), total: found[:total].first.first, page: page, per: per)
+          ids = shown.ids # first: each of its parts would sort all of them again
+          found = Records::AtOnce.rows(pieces: Records::AtOnce.with(Records::Piece.where(id: ids), ListRow::PARTS), total: [scope, "COUNT(*)"])
+          Page.new(rows: ListRow.all(found[:pieces].index_by(&:id).values_at(*ids), workshop), total: found[:total].first.first, page: page, per: per)
         end
 
         # What is in hand, in one line: count, money tied up (of those with a known price), oldest day.

@@ -8,7 +8,8 @@ module Kohlrabi
       module Summaries
         BATCH = 500
         FIGURES = %w[stage started_on ready_on listed_on ended_on asking_minor cash_in_minor receipts_minor cash_profit_minor
-                     bench_seconds all_seconds turnaround_days live stash_minor channel kinds_worked].freeze
+                     bench_seconds all_seconds turnaround_days live stash_minor channel kinds_worked
+                     purchase_minor sundries_minor materials_minor hardware_minor trips_minor other_minor selling_minor].freeze
 
         module_function
 
@@ -22,6 +23,12 @@ module Kohlrabi
           end
         rescue Core::Refusal => e
           raise Support::Refused, [e]
+        end
+
+        # Counts what a database of an earlier version does not hold yet; nothing where all of it is there.
+        def complete
+          ids = Records::FlipSummary.where(selling_minor: nil).pluck(:piece_id)
+          Records::Base.transaction { refresh(ids) } if ids.any?
         end
 
         # Stores figures of pieces that have none yet. rows: {piece id => figures}.
@@ -45,7 +52,8 @@ module Kohlrabi
             "cash_profit_minor" => statement.cash_profit.amount,
             "bench_seconds" => flip.work.bench, "all_seconds" => flip.work.all,
             "turnaround_days" => flip.turnaround(Date.new(9999)).whole.amount, "live" => flip.piece.deletion_id.nil?,
-            "stash_minor" => flip.stash, "channel" => flip.channel, "kinds_worked" => flip.kinds_worked }
+            "stash_minor" => flip.stash, "channel" => flip.channel, "kinds_worked" => flip.kinds_worked,
+            **flip.money_in.parts.to_h { |part| ["#{part.key}_minor", part.amount] }, "selling_minor" => statement.selling.amount }
         end
       end
     end

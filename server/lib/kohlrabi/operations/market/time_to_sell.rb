@@ -15,12 +15,17 @@ module Kohlrabi
 
         # Array of Core::Books::Season::Note: months of the year whose listings took longer or shorter.
         def seasons
-          months = listings.each_with_object({}) { |(_, listed, spell), all| (all[listed.month] ||= []) << spell }
-          Core::Books::Season.new(months).notes
+          Support::VersionedCache.once([:seasons, House::WorkshopSettings.today]) do
+            months = listings.each_with_object({}) { |(_, listed, spell), all| (all[listed.month] ||= []) << spell }
+            Core::Books::Season.new(months).notes
+          end
         end
 
-        # Array of [kind, listed on, spell].
-        def listings
+        # Array of [kind, listed on, spell], as of today.
+        def listings = Support::VersionedCache.once([:listings, House::WorkshopSettings.today]) { read_listings }
+        private_class_method :listings
+
+        def read_listings
           today = House::WorkshopSettings.today
           rows = record[:listed].map { |kind, listed, ended, stage, id| [kind, day(listed), day(ended), stage, id] }
           sets = in_sets
@@ -31,7 +36,7 @@ module Kohlrabi
             [*sold, spell(kind, [listed, *before.map(&:last)].max, ended || today, sold: stage == "sold")].compact
           end
         end
-        private_class_method :listings
+        private_class_method :read_listings
 
         def spell(kind, from, to, sold:)
           days = from && to && (to - from).to_i
@@ -45,8 +50,8 @@ module Kohlrabi
         def day(text) = text && Date.iso8601(text)
         private_class_method :day
 
-        # What was asked, got and held, by one question.
-        def record = (@question ||= Records::AtOnce.new(asked)).all
+        # What was asked, got and held, by one question; kept until anything is written, for it grows with all that was ever listed.
+        def record = Support::VersionedCache.once(:time_to_sell) { Records::AtOnce.rows(asked) }
         private_class_method :record
 
         def asked

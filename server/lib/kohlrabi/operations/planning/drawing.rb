@@ -6,6 +6,7 @@ module Kohlrabi
       # Hands a piece's measures to the core to be drawn and zoned.
       module Drawing
         LENGTHS = %i[width depth height leg leaf upper_height upper_depth].freeze
+        DRAWN = Support::Memory.new(200) # lists draw the same pieces over and over
         PLAIN = %i[doors shelves inner_shelves compartments base top_shape front door_style upper_doors upper_style].freeze
 
         module_function
@@ -35,7 +36,10 @@ module Kohlrabi
         end
 
         # Core::Planning::Shape::Elevation of a record.
-        def elevation(piece) = Core::Planning::Shape::Elevation.new(shape(piece))
+        def elevation(piece)
+          shape = shape(piece)
+          DRAWN.of([shape.measured?, shape.drawn]) { Core::Planning::Shape::Elevation.new(shape).tap(&:parts) }
+        end
 
         # Array of Core::Planning::Shape::Zone of the shape as planned, with what people changed.
         def zones(piece)

@@ -25,6 +25,8 @@ module Kohlrabi
           WORDS = ALL.flat_map { |row| [row[:kind], *row[:words]].map { |word| [PLAIN.call(word).delete(" "), row[:kind]] } }.to_h.freeze
           FAR = 3.0 # times the usual measure, or its third part
           LONGEST = 5 # words of a phrase
+          REMEMBERED = 500 # words and the kinds they lead to: every row of every list asks
+          NAMED = {} # rubocop:disable Style/MutableConstant
           AFTER = / (?:with|for|from|in|on|by) .*/ # what follows says more of it, not what it is
 
           module_function
@@ -38,6 +40,11 @@ module Kohlrabi
           # The name of the kind that a word leads to, or what was said ends with ("pair of oak dressers",
           # "dresser for the hall", "dresser, oak"); nil where none is known.
           def name(text)
+            NAMED.clear if NAMED.size > REMEMBERED
+            NAMED.fetch(text) { NAMED[text] = look_up(text) }
+          end
+
+          def look_up(text)
             [text.to_s[/\A[^,;(]+/], text].each { |said| found(PLAIN.call(said)).then { |kind| return kind if kind } }
             nil
           end
@@ -85,7 +92,7 @@ module Kohlrabi
             end
             nil
           end
-          private_class_method :found, :ending, :known
+          private_class_method :look_up, :found, :ending, :known
         end
       end
     end

@@ -27,6 +27,7 @@ module Kohlrabi
           end
 
           def self.timers(app)
+            app.get("/api/timers") { json(timers: Serializers::Bench::Timer.present(Operations::Bench::Timers.running, formatter)) }
             app.post("/api/timers") { change(201) { Serializers::Bench::Timer.present(Operations::Bench::Timers.start(given), formatter) } }
             app.post("/api/timers/:id/stop") { change(201) { Serializers::Flips::Work.present(Operations::Bench::Timers.stop(params[:id], given), formatter) } }
             app.delete("/api/timers/:id") { removal { Operations::Bench::Timers.discard(params[:id]) } }

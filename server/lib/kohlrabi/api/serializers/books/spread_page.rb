@@ -17,7 +17,7 @@ module Kohlrabi
           def initialize(filter, formatter)
             points = Operations::Books::Spread.points(filter)
             super(Operations::Books::Spread.answer(points), formatter)
-            @found = Operations::Books::Spread.standouts(points)
+            @found = Operations::Books::Spread.standouts(filter)
           end
 
           private
