@@ -64,7 +64,7 @@ RSpec.describe Kohlrabi::Core::Units::Measures do
 
   it "reads back what it shows, to the last place shown, and a form's text exactly" do
     random = Random.new(811)
-    rows = [{ unit: "ml" }, { unit: "g" }]
+    rows = [{ unit: "ml" }, { unit: "g" }, { unit: "m²" }]
     800.times do
       row = rows.sample(random: random)
       amount = Rational(random.rand(1..20_000_000), 1000)
@@ -74,6 +74,7 @@ RSpec.describe Kohlrabi::Core::Units::Measures do
       typed = Kohlrabi::Core::Shelf::Amount.typed(amount, row, unit: "in")
       expect((read.call(typed, row[:unit], "in") * 1000).round).to eq((amount * 1000).round)
     end
+    expect(Kohlrabi::Core::Shelf::Amount.typed(1r, { unit: "m²" }, unit: "in")).to eq("10.764 ft²")
   end
 
   { "1 qrt" => /Did you mean “1 qt”/, "3 gal 2" => /not an amount.*250 ml/, "-1 oz" => /not an amount/, "1,2,3" => /not an amount|not a number/,

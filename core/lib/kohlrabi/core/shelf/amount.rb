@@ -24,10 +24,14 @@ module Kohlrabi
           plain = Units::Numerals.plain(amount.to_r, 3).sub(/\.?0+\z/, "")
           return plain if row[:unit] == "pcs" || !Units::Measures.us?(unit)
 
-          said = text(amount, row, unit: unit).gsub(Units::Numerals::GROUPS, "")
-          same = Units::Quantity.parse(said, unit: row[:unit], house: unit).round(places) == amount.to_r.round(places)
-          same ? said : "#{plain} #{row[:unit]}"
+          said = [text(amount, row, unit: unit), (Units::Measures.spread(amount, unit: unit, places: 3) if row[:unit] == "m²")].compact
+          said.map { |one| one.gsub(Units::Numerals::GROUPS, "") }.find { |one| same?(one, amount, row, unit, places) } || "#{plain} #{row[:unit]}"
         end
+
+        def same?(said, amount, row, unit, places)
+          Units::Quantity.parse(said, unit: row[:unit], house: unit).round(places) == amount.to_r.round(places)
+        end
+        private_class_method :same?
 
         # A difference with its sign: "+1 h", "−2 days", "the same"; the block says an amount without sign.
         def signed(difference)

@@ -18,6 +18,9 @@ module Kohlrabi
         # What is left of what was paid, so that draws and worth add up to it.
         def worth = paid && (paid - charged)
 
+        # What a batch of the rest and an addition has cost; nil where one of the two is not known. added: minor units or nil.
+        def worth_with(added) = worth && added && (worth + added)
+
         # What is gone where so much is really left: [amount, its part of what was paid or nil]; negative where some was found again.
         # No piece pays for it.
         def lost(really_left)

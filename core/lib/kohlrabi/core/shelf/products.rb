@@ -97,6 +97,18 @@ module Kohlrabi
           end
         end
 
+        # Keys of what serves as a material: the product or one of the workshop's own like it, in its colour. Where the plan leaves the colour open,
+        # any on the shelf serves; what a look says the colour of waits for it. A mix serves as nothing but itself.
+        # row: of a product or material; shelf: keys of materials that are there.
+        def serving(row, shelf)
+          plain = row[:product] || row[:key]
+          served = [plain, *@own.select { |one| one[:like] == plain && one[:mix].nil? }.map { |one| one[:key] }]
+          return served.map { |key| [key, row[:colour].key].join(BETWEEN) } if row[:colour]
+          return served if BY_LOOK.include?(row[:kind]) || !COLOURED.include?(row[:kind])
+
+          served | shelf.select { |key| served.include?(Products.product(key)) }
+        end
+
         def of_kind(kind) = @rows.values.select { |row| row[:kind] == kind }
         def all = @rows.values
 

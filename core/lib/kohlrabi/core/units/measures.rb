@@ -45,7 +45,7 @@ module Kohlrabi
         def mass(grams, unit:) = us?(unit) ? said(grams, [["lb", POUND], ["oz", POUND / 16]]) : metric(grams, "g", "kg")
 
         # m² of cloth, paper or liner. "1.38 m²", "14.9 ft²".
-        def spread(square, unit:) = us?(unit) ? "#{trimmed(square.to_r / SQUARE_FOOT, 1)} ft²" : "#{trimmed(square.to_r, 2)} m²"
+        def spread(square, unit:, places: 1) = us?(unit) ? "#{trimmed(square.to_r / SQUARE_FOOT, places)} ft²" : "#{trimmed(square.to_r, 2)} m²"
 
         # Metres of tape, cloth or liner. "4.2 m", "13.8 ft".
         def run(metres, unit:) = us?(unit) ? "#{trimmed(metres.to_r / FOOT, 1)} ft" : "#{trimmed(metres.to_r, 2)} m"

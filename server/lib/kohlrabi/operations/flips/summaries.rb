@@ -52,9 +52,14 @@ module Kohlrabi
             "cash_profit_minor" => statement.cash_profit.amount,
             "bench_seconds" => flip.work.bench, "all_seconds" => flip.work.all,
             "turnaround_days" => flip.turnaround(Date.new(9999)).whole.amount, "live" => flip.piece.deletion_id.nil?,
-            "stash_minor" => flip.stash, "channel" => flip.channel, "kinds_worked" => flip.kinds_worked,
-            **flip.money_in.parts.to_h { |part| ["#{part.key}_minor", part.amount] }, "selling_minor" => statement.selling.amount }
+            "stash_minor" => flip.stash, "channel" => flip.channel, "kinds_worked" => flip.kinds_worked, **parts(flip, statement) }
         end
+
+        # What went in and what the sale took, part by part.
+        def parts(flip, statement)
+          { **flip.money_in.parts.to_h { |part| ["#{part.key}_minor", part.amount] }, "selling_minor" => statement.selling.amount }
+        end
+        private_class_method :parts
       end
     end
   end

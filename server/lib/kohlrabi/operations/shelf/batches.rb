@@ -117,7 +117,7 @@ module Kohlrabi
           Records::Draw.create!(container: old, batch: batch, amount_thousandths: (core.left * THOUSANDTHS).round, amount_minor: core.worth.to_i,
                                 drawn_on: House::WorkshopSettings.today)
           cost = fill(batch, adds.to_h { |key, _, ml| [key, ml] }.compact.except(nil), given)
-          batch.update!(paid_minor: core.worth && cost && (core.worth + cost))
+          batch.update!(paid_minor: core.worth_with(cost))
           adds.each do |key, label, ml|
             batch.additions.create!(part: key || label, label: label, amount_thousandths: (ml * THOUSANDTHS).round,
                                     added_on: House::WorkshopSettings.today, **said)

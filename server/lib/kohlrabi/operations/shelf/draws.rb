@@ -57,24 +57,8 @@ module Kohlrabi
           Containers.containers(keys(product))
         end
 
-        # Keys of what serves as a material: the product or one of the workshop's own like it, in its colour. Where the plan leaves the colour open,
-        # any serves; what a look says the colour of waits for it. A mix serves as nothing but itself.
-        def keys(row)
-          core = Core::Shelf::Products
-          plain = row[:product] || row[:key]
-          served = [plain, *unmixed.fetch(plain, [])]
-          return served.map { |key| [key, row[:colour].key].join(core::BETWEEN) } if row[:colour]
-          return served if core::BY_LOOK.include?(row[:kind]) || !core::COLOURED.include?(row[:kind])
-
-          served | Support::Context.once(:on_shelf) { Containers.left.keys }.select { |key| served.include?(core.product(key)) }
-        end
-
-        # {generic key => keys of own products like it that are no mix}.
-        def unmixed
-          own = Products.core.all.select { |row| row[:like] && row[:mix].nil? }
-          own.group_by { |row| row[:like] }.transform_values { |rows| rows.map { |row| row[:key] } }
-        end
-        private_class_method :unmixed
+        # Keys of what serves as a material, of what is on the shelf. row: of a product or material.
+        def keys(row) = Products.core.serving(row, Support::Context.once(:on_shelf) { Containers.left.keys })
 
         # Takes an amount into a batch that is being mixed. Returns what it cost, minor units. Raises Refused.
         def into(batch, key, amount, more: false)

@@ -23,7 +23,7 @@ module Kohlrabi
             paid = lines.sum(&:amount) + head[:tax_minor]
             refuse_total(paid, head.delete(:printed), lines)
             receipt = Records::Receipt.create!(**head, total_minor: paid)
-            shares = Core::Flips::Shares.split(head[:tax_minor], taxed(lines))
+            shares = Core::Flips::Shares.split(head[:tax_minor], lines.map(&:amount)) # on free lines alike
             lines.each_with_index { |line, index| at(index) { keep(receipt, line, line.amount + shares[index]) } }
             receipt
           end
@@ -80,13 +80,6 @@ module Kohlrabi
                                            gap: text.call((printed - paid).abs), side: printed > paid ? "missing" : "too much")
         end
         private_class_method :refuse_total
-
-        # Tax falls on the lines by their amounts; on free ones alike.
-        def taxed(lines)
-          amounts = lines.map(&:amount)
-          amounts.sum.zero? ? amounts.map { 1 } : amounts
-        end
-        private_class_method :taxed
 
         def keep(receipt, line, paid)
           text = Core::Units::MoneyText.plain(paid, House::WorkshopSettings.workshop.money)

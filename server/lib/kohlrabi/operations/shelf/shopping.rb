@@ -15,9 +15,10 @@ module Kohlrabi
         def rows(bench = Bench::Schedules.now)
           products = Products.core
           there = Containers.left
-          rows = apart(needs(bench), there, products).map do |key, amounts|
+          aside = Core::Shelf::SetAside.new(there, products)
+          rows = aside.apart(needs(bench)).map do |key, amounts|
             product = products.fetch(key)
-            row(product, amounts, take(there, product, amounts.values.sum), products)
+            row(product, amounts, aside.take(product, amounts.values.sum), products)
           end
           (rows + gear(bench, there, products)).sort_by { |row| [row.line ? 0 : 1, row.product[:kind], row.product[:label]] }
         end
@@ -54,34 +55,6 @@ module Kohlrabi
           end
         end
         private_class_method :needs
-
-        # Mixes as their parts, as far as no batch of them stands on the shelf.
-        def apart(needs, there, products)
-          needs.each_with_object({}) do |(key, amounts), all|
-            amounts.each do |piece, amount|
-              mixed = products.fetch(key)[:mix] ? take(there, products.fetch(key), amount) : 0
-              products.apart(key => amount - mixed).each { |part, ml| merge(all, part, piece, ml) if ml.positive? }
-            end
-          end
-        end
-        private_class_method :apart
-
-        def merge(all, key, piece, amount)
-          pieces = all[key] ||= Hash.new(0)
-          pieces[piece] += amount
-        end
-        private_class_method :merge
-
-        # How much of what is there goes to a product; what one product takes the next does not have.
-        def take(there, product, amount)
-          Draws.keys(product).sum do |key|
-            taken = [there.fetch(key, 0), amount].min
-            there[key] = there.fetch(key, 0) - taken
-            amount -= taken
-            taken
-          end
-        end
-        private_class_method :take
 
         def row(product, amounts, there, products)
           needed = amounts.values.sum
