@@ -21,9 +21,7 @@ module Kohlrabi
           @brief = brief
           @choice = brief.choice(zone)
           @finish = Finishes.fetch(@choice.finish)
-          @preparing = Preparing.new(zone, brief)
-          @priming = Priming.new(zone, brief, bare: @preparing.to_bare?)
-          @clearing = Clearing.new(zone, brief)
+          @course = Course.new(zone, brief)
           @surface = brief.surface(zone)
         end
 
@@ -40,7 +38,7 @@ module Kohlrabi
 
         def opaque? = @finish[:family] == "opaque"
         def see_through? = @finish[:family] == "clear"
-        def primer = @choice.finish == "paint" ? @priming.primer&.first : nil
+        def primer = @course.primer&.first
         def tell(key, text, settled: nil, remedies: []) = Conflict.new(key: key, zones: [@zone.key], text: text, settled: settled, remedies: remedies)
 
         # Worn edges go through to the old finish.
@@ -69,7 +67,7 @@ module Kohlrabi
         # {caution: label of the product on this zone that carries it}.
         def chemicals
           treated = surface.findings.flat_map { |one| one.treatments(@finish[:family]).filter_map { |row| row[:product] } }
-          rows = [*treated.map { |key| @brief.products.fetch(key) }, Finishing.new(@zone, @brief).product_of_finish].compact
+          rows = [*treated.map { |key| @brief.products.fetch(key) }, @course.main_product].compact
           %w[acid chlorine].to_h { |caution| [caution, rows.find { |row| row[:cautions].include?(caution) }&.fetch(:label)] }
         end
 
@@ -86,7 +84,7 @@ module Kohlrabi
         end
 
         def unneeded
-          return unless @choice.finish == "paint" && primer && @priming.built_in? && !@priming.called_for?
+          return unless @choice.finish == "paint" && primer && @course.primer_built_in? && !@course.primer_called_for?
 
           tell("unneeded", "the paint has its own primer: another costs an hour and a tin", remedies: [Conflict::NO_PRIMER])
         end
@@ -101,12 +99,12 @@ module Kohlrabi
         end
 
         def oil_stain
-          return unless Finishing.new(@zone, @brief).product_of_finish[:base] == "oil" && @brief.products.standard("clear")[:base] == "water"
+          return unless @course.main_product[:base] == "oil" && @brief.products.standard("clear")[:base] == "water"
 
           tell("oil", "a water-based clear coat crawls on an oil-based stain", settled: "a day of drying between them")
         end
 
-        def water_based? = Finishing.new(@zone, @brief).product_of_finish&.dig(:base) == "water"
+        def water_based? = @course.main_product&.dig(:base) == "water"
 
         def wax
           return unless surface.sign?(:wax, :silicone) && !%w[none].include?(@finish[:family])
@@ -127,11 +125,11 @@ module Kohlrabi
         end
 
         def filled_pulls?
-          %w[fronts doors].include?(@zone.group) && @brief.look.hardware == "replaced" && !Hardware.same_holes?(@brief)
+          %w[fronts doors].include?(@zone.group) && @brief.look.hardware == "replaced" && !Rules::NewPulls.same_holes?(@brief)
         end
 
         def veneer
-          return unless surface.veneer? && @preparing.to_bare?
+          return unless surface.veneer? && @course.to_bare?
 
           thickness = surface.findings.select { |finding| finding.key == "thin_veneer" }.filter_map(&:measure).min
           if thickness && thickness <= THIN
@@ -153,7 +151,7 @@ module Kohlrabi
         def wash
           return unless @choice.finish == "wash"
 
-          number, = @clearing.coats
+          number, = @course.clear_coats
           if number.positive?
             return tell("wash", "thinned to a wash the paint loses its primer and clear coat",
                         settled: "#{number} clear coats are added")
@@ -174,7 +172,7 @@ module Kohlrabi
         end
 
         def tint
-          return unless @clearing.over_dark?
+          return unless @course.clear_over_dark?
 
           tell("tint", "a clear coat over dark paint turns hazy", settled: "it is tinted with the paint, and tried first")
         end

@@ -41,7 +41,7 @@ module Kohlrabi
         def treat(finding, row, own, share)
           zones = part(row[:part], own)
           share = 1 if row[:part]
-          zones = zones.reject { |zone| Preparing.new(zone, @brief).strips? } if row[:kept]
+          zones = zones.reject { |zone| Course.new(zone, @brief).strips? } if row[:kept]
           zones.each_with_index.filter_map do |zone, index|
             made = @made[[row[:key], zone.key]]
             task = made || fresh(row, zone, finding)
@@ -176,7 +176,7 @@ module Kohlrabi
                    when "drawers" then @brief.zones_of("fronts") + zones.select { |zone| zone.role == "drawers" }
                    when "doors" then @brief.zones_of("doors")
                    when "inside" then own.any? { |zone| !zone.shown? } ? own : @brief.zones_of("inside", "shelves")
-                   when "hardware" then [Hardware::ZONE]
+                   when "hardware" then [WholePiece::HARDWARE]
                    else own
                    end
           chosen.empty? ? zones : chosen

@@ -29,7 +29,7 @@ module Kohlrabi
 
         def tasks
           made = @brief.zones.flat_map { |zone| ZoneTasks.of(zone, @brief) }
-          made += FindingTasks.new(@brief, families).build + AssemblyTasks.new(@brief, touched).build
+          made += FindingTasks.new(@brief, families).build + WholePiece.new(@brief, touched).plan
           made += Edits.tasks(@brief.edits, made)
           Dangers.settle(made, @brief)
           made + lead_test(made)

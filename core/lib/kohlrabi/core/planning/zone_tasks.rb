@@ -14,14 +14,7 @@ module Kohlrabi
         end
 
         # Under a choice that is made.
-        def under(zone, brief, choice)
-          preparing = Preparing.new(zone, brief, choice)
-          tasks = preparing.build
-          return tasks if %w[leave undecided].include?(choice.finish)
-
-          bare = preparing.to_bare? || brief.surface(zone).sign?(:bare)
-          tasks + Masking.new(zone, brief, choice).build + Finishing.new(zone, brief, choice).build(bare: bare)
-        end
+        def under(zone, brief, choice) = Course.new(zone, brief, choice).plan
       end
     end
   end

@@ -161,7 +161,7 @@ module Kohlrabi
           %i[colour undercolour].each { |field| params.with(field) { |raw| Shelf::Colours.parse(raw) } }
           params.with(:product) { |raw| Shelf::Products.core.fetch(raw)[:key] }
           params.choice(:wear, Core::Planning::Coats::WEAR.keys)
-          params.choice(:preparation, Core::Planning::Preparing::WAYS.keys)
+          params.choice(:preparation, Core::Planning::Judgements::Preparation::WAYS.keys)
           params.count(:coats, 1..8)
           values = params.done!
           over = listed(given["over"], finishes::OVER, :over)

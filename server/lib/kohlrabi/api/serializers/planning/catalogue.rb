@@ -16,7 +16,7 @@ module Kohlrabi
           attribute(:own_products) { Shelf::Product.present(Operations::Shelf::Products.all, @formatter) }
           attribute(:wears) { pairs(Core::Planning::Coats::WEAR) }
           attribute(:hardware) { pairs(HARDWARE) }
-          attribute(:preparations) { pairs(Core::Planning::Preparing::WAYS) }
+          attribute(:preparations) { pairs(Core::Planning::Judgements::Preparation::WAYS) }
           attribute(:insides) { pairs(INSIDES) }
           attribute(:grades) { pairs(Core::Planning::Shape::Zone::GRADES) }
           attribute(:leads) { pairs(Operations::Planning::Steps::LEAD) }

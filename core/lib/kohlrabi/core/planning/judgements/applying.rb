@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      module Judgements
+        # How paint goes on, where, and how parts of two faces are turned (common practice, weak).
+        module Applying
+          TURN = 3 # minutes to turn a part onto points and take the brush up again
+          NOZZLE = 5 # minutes to clean the nozzle between coats
+          TURNED = 120 # minutes at the least until a face may lie on points
+          LARGE = 100_000 # mm² of a flat zone from which a roller pays
+
+          def way
+            return "brush" if zone.grade == "hard" || (zone.trim? && !sprayed?)
+            return "spray" if sprayed?
+            return practices[:applying] unless practices[:applying] == "computed"
+
+            zone.grade == "flat" && zone.area >= LARGE ? "roller" : "brush"
+          end
+
+          # By the house's way, or where the whole piece pays for setting a sprayer up: never for a small part by
+          # itself.
+          def sprayed?
+            return practices[:applying] == "spray" unless practices[:applying] == "computed"
+
+            practices[:sprayer] == "yes" && brief.painted_area > Shelf::Rates.spray_break_even
+          end
+
+          # Without a tent one sprays outdoors.
+          def booth = brief.tent ? "tent" : "outdoors"
+
+          # Each face of a two-sided part, with a wait and a turn between: yields the ending of the key, words, and
+          # place in the order.
+          def each_face
+            return yield("", "", 0) if zone.faces == 1
+
+            yield("/face1", ", first face", 0)
+            yield("/face2", ", turned, second face", 1)
+          end
+
+          # Minutes until the next coat, or until a part may be turned.
+          def until_turned(row, face) = face.end_with?("1") ? [row[:recoat], TURNED].max : row[:recoat]
+
+          # Minutes of turning, for the second face.
+          def turning(face) = (TURN if face.end_with?("2"))
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,91 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      module Judgements
+        # What becomes of the old finish, how it comes off, and between which grits a zone is sanded (common practice,
+        # weak).
+        module Preparation
+          # What somebody may ask for instead of what the findings ask.
+          WAYS = { "scuff" => "scuffed", "sander" => "to the wood by sander",
+                   "scraper" => "to the wood by scraper, then sander", "stripper" => "to the wood by stripper", "none" => "none" }.freeze
+          TO_WOOD = %w[sander scraper stripper].freeze
+          SOFT = 100 # grit to start with on softwood and legs
+          FILTH = %w[grease mould droppings].freeze
+          THICK = 3 # layers of paint that are better taken off than painted over
+
+          # Whether the old finish must come off: for open wood, or because paint lies too thick; lead seals in what
+          # holds.
+          def strips?
+            return false if surface.coating == :bare || surface.stripped? || surface.slick?
+            return TO_WOOD.include?(choice.preparation) if choice.preparation
+            return true if Finishes.bare?(choice.finish)
+
+            family == "opaque" && (surface.sealed_in? ? surface.sign?(:failing) : surface.layers >= THICK)
+          end
+
+          # Whether the zone is down to the wood before its first coat.
+          def to_bare? = Finishes.bare?(choice.finish) || strips?
+          def bare? = to_bare? || surface.sign?(:bare)
+
+          # By layers, detail and veneer; the workshop's own way goes first; a patch that failed turns it round.
+          def by_stripper?
+            return false if brief.failed?("try-strip")
+            return choice.preparation == "stripper" if TO_WOOD.include?(choice.preparation)
+            return true if practices[:strip] == "stripper"
+            return false if practices[:strip] == "sander" && !surface.veneer?
+
+            surface.layers >= 2 || zone.grade != "flat" || surface.veneer?
+          end
+
+          # A thin clear finish is sanded off from P80; paint is scraped first, or it clogs the paper.
+          def scrapes?
+            return choice.preparation == "scraper" if TO_WOOD.include?(choice.preparation)
+
+            surface.coating == :paint || surface.sign?(:failing)
+          end
+
+          # Whether it is sanded in steps: down to the wood, or on it; scuffed only where somebody says so. There is no
+          # wood under laminate.
+          def to_wood?
+            return false if choice.preparation == "scuff" || surface.slick?
+
+            to_bare? || surface.coating == :bare
+          end
+
+          # 80 to bare wood, 60 if caked, 100 on softwood and legs, 180 after a scraper, 120 after stripper; veneer
+          # never below 120.
+          def start_grit
+            start = if strips? then stripped_grit
+                    elsif soft? then SOFT
+                    else 80
+                    end
+            surface.veneer? ? [start, 120].max : start
+          end
+
+          # Under paint 180, under stain what its label says, clear 220, wax 240.
+          def end_grit
+            return main_product[:end] if main_product && main_product[:end]
+
+            family == "opaque" || choice.finish == "wash" ? 180 : 220
+          end
+
+          # What sanding would press into the wood is washed off before it, whatever the house does else.
+          def filthy? = surface.findings.any? { |finding| FILTH.include?(finding.key) }
+
+          private
+
+          def stripped_grit
+            return 120 if by_stripper?
+            return soft? ? SOFT : 80 unless scrapes?
+
+            surface.sign?(:failing) && surface.layers >= THICK ? 60 : 180
+          end
+
+          def soft? = surface.sign?(:softwood) || zone.role == "leg"
+        end
+      end
+    end
+  end
+end

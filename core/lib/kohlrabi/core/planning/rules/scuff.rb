@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      module Rules
+        # An old finish that stays is made dull all over, with paper or, by the workshop's way, with a deglosser.
+        class Scuff < Rule
+          rule "Scuff or degloss",
+               on: "the old finish stays under the new one; not under chalk-style paint where the workshop trusts its grip",
+               why: "the coat holds on by the scratches"
+          SLICK = 180 # grit for plastic and laminate at the coarsest
+
+          def applies?
+            return false if left? || surface.sealed_in? || choice.preparation == "none" || to_wood?
+
+            practices[:grip] != "chalk" || !main_product&.dig(:chalk)
+          end
+
+          def plan
+            return degloss if practices[:grip] == "deglosser"
+
+            grit = practices[:scuff_grit].to_i
+            add(:scuff, key: "scuff#{recoat_suffix}", grits: [surface.slick? ? [grit, SLICK].max : grit])
+          end
+
+          private
+
+          def degloss
+            row = products.fetch("deglosser")
+            add(:deglosser, of: row, key: "deglosser#{recoat_suffix}", materials: amount(row))
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      module Rules
+        # Colour in open wood; under a water-based coat an oil-based stain dries right through first.
+        class Stain < Rule
+          rule "Stain",
+               on: "stain is chosen",
+               why: "it needs open wood; a water-based coat over an oil-based stain crawls unless that is dry right through"
+
+          DAY = "a day before a water-based coat goes over it"
+
+          def applies? = choice.finish == "stain"
+
+          def plan
+            row = material
+            oily = row[:base] == "oil" && products.standard("clear")[:base] == "water"
+            add(:stain, of: row, key: "colour/#{signature}/1#{recoat_suffix}", materials: amount(row),
+                        wait: oily ? row[:handle] : row[:recoat],
+                        wait_why: oily ? DAY : "#{main_product[:label]}, before it is coated")
+          end
+        end
+      end
+    end
+  end
+end

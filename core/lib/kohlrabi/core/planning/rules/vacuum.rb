@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Core
+    module Planning
+      module Rules
+        # Loose dirt goes first, by vacuum and brush.
+        class Vacuum < Rule
+          rule "Vacuum",
+               on: "every zone that is worked on or cleaned",
+               why: "loose dirt turns to mud under a wet cloth"
+
+          # The inside is left alone where the look says so.
+          def applies? = zone.group != "inside" || brief.look.inside != "leave" || !left?
+          def plan = add(:vacuum, cautions: surface.sign?(:odour) ? %w[dust] : [])
+        end
+      end
+    end
+  end
+end
