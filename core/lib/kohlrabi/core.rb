@@ -18,6 +18,9 @@ module Kohlrabi
     def self.table(name)
       YAML.safe_load_file(File.join(DATA, "#{name}.yml"), symbolize_names: true, freeze: true)
     end
+
+    # Rows that stand in a file each. name: of their folder. Returns frozen data, by file name.
+    def self.tables(name) = Dir.children(File.join(DATA, name)).sort.map { |file| table("#{name}/#{file.delete_suffix('.yml')}") }.freeze
   end
 end
 

@@ -103,8 +103,14 @@ RSpec.describe "rules of planning" do
         expect(row).to include(:label, :says, :why), row[:key]
         expect(findings::WALK).to have_key(row[:walk])
         expect(row[:measure][:unit]).to eq("mm").or(eq("count")) if row[:measure]
-        expect((row[:treat] || []).map { |treat| treat.is_a?(Hash) ? treat[:do] : treat } - findings::TREATMENTS.keys).to be_empty, row[:key]
+        named = (row[:treat] || []).map { |treat| treat.is_a?(Hash) ? treat[:do] : treat }.map { |one| one.is_a?(Hash) ? one[:key] : one }
+        expect(named - findings::TREATMENTS.keys).to be_empty, row[:key]
+        expect(row[:source]).to match(/\w/), row[:key]
       end
+      files = Dir.children(File.join(Kohlrabi::Core::DATA, "planning/findings"))
+      expect(files.map { |name| name.delete_suffix(".yml") }).to match_array(findings::BY_KEY.keys)
+      expect(findings::ALL.map { |row| row[:turn] }.uniq.size).to eq(findings::ALL.size)
+      expect(findings::OWN.map { |row| row[:key] }.tally.select { |_, times| times > 1 }).to eq({})
       expect(findings::WALK.keys).to all(satisfy { |stop| findings.at(stop).any? })
       expect { findings.fetch("ghost") }.to raise_error(refusal, /not a finding/)
     end

@@ -50,6 +50,7 @@ RSpec.describe "what is done about each finding" do
     "stickers" => %w[unglue unglue unglue],
     "rust_stain" => [block, "oxalic rinse-oxalic", "-"],
     "smoke" => ["air #{block}", "air", "air"],
+    "soot" => ["wipe_soot air #{block}", "wipe_soot air", "wipe_soot air"],
     "mould" => ["treat_mould rinse-treat_mould #{block}", "treat_mould rinse-treat_mould", "treat_mould rinse-treat_mould"],
     "droppings" => ["clear_droppings #{block}", "clear_droppings", "clear_droppings"],
     "spiders" => %w[brush_out brush_out brush_out],

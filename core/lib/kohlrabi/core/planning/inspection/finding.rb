@@ -31,9 +31,9 @@ module Kohlrabi
           def treatments(family)
             when_key = { "opaque" => "opaque", "clear" => "clear", "none" => "leave" }.fetch(family, "opaque")
             (row[:treat] || []).filter_map do |treat|
-              next Findings::TREATMENTS.fetch(treat) if treat.is_a?(String)
+              next Findings.treatment(treat) if treat.is_a?(String)
 
-              Findings::TREATMENTS.fetch(treat[:do]) if treat[:when] == when_key
+              Findings.treatment(treat[:do]) if treat[:when].nil? || treat[:when] == when_key
             end
           end
 

@@ -12,7 +12,6 @@ module Kohlrabi
                    "scraper" => "to the wood by scraper, then sander", "stripper" => "to the wood by stripper", "none" => "none" }.freeze
           TO_WOOD = %w[sander scraper stripper].freeze
           SOFT = 100 # grit to start with on softwood and legs
-          FILTH = %w[grease mould droppings].freeze
           THICK = 3 # layers of paint that are better taken off than painted over
 
           # Whether the old finish must come off: for open wood, or because paint lies too thick; lead seals in what
@@ -72,7 +71,7 @@ module Kohlrabi
           end
 
           # What sanding would press into the wood is washed off before it, whatever the house does else.
-          def filthy? = surface.findings.any? { |finding| FILTH.include?(finding.key) }
+          def filthy? = surface.sign?(:filth)
 
           private
 
