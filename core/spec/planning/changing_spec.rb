@@ -143,7 +143,7 @@ RSpec.describe "changing a plan" do
     expect(pulls.index("fill-holes")).to be < pulls.index("level-holes")
     expect(pulls.index("level-holes")).to be < pulls.index("drill")
     expect(pulls.index("drill")).to be < pulls.index("scuff")
-    gel = plan(Plans.choice("stain", product: "stain_gel")).steps.find { |step| step.phase == "colour" }
+    gel = plan(Plans.choice("stain", product: "stain_gel")).steps.find { |step| step.key.start_with?("colour/") }
     expect([gel.wait, gel.wait_why]).to eq([1440, "a day before a water-based coat goes over it"])
     under = plan(Plans.choice("paint", colour: "#ffffff", undercolour: "#243b53")).steps.select { |step| step.label.start_with?("Paint") }
     expect(under.map(&:label).grep(/#ffffff/).size).to eq(3) # white over its dark undercolour

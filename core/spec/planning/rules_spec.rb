@@ -103,8 +103,7 @@ RSpec.describe "rules of planning" do
         expect(row).to include(:label, :says, :why), row[:key]
         expect(findings::WALK).to have_key(row[:walk])
         expect(row[:measure][:unit]).to eq("mm").or(eq("count")) if row[:measure]
-        named = (row[:treat] || []).map { |treat| treat.is_a?(Hash) ? treat[:do] : treat }.map { |one| one.is_a?(Hash) ? one[:key] : one }
-        expect(named - findings::TREATMENTS.keys).to be_empty, row[:key]
+        expect(findings.treatments(row) - findings::TREATMENTS.values).to be_empty, row[:key]
         expect(row[:source]).to match(/\w/), row[:key]
       end
       files = Dir.children(File.join(Kohlrabi::Core::DATA, "planning/findings"))

@@ -38,7 +38,7 @@ RSpec.describe "what is done about each finding" do
     "scratches" => %w[- - touch_up],
     "burn" => ["scrape_burn fill level #{block}", "scrape_burn fill_tinted level", "scrape_burn"],
     "white_ring" => %w[- - rub_ring],
-    "black_stain" => [block, "oxalic rinse-oxalic", "-"],
+    "black_stain" => [block, "bleach-sand oxalic rinse-oxalic", "-"],
     "ink_stain" => [block, "-", "-"],
     "knots" => [block, "ladder/100-150-220", "-"], # softwood begins at P100
     "tannin_wood" => [block, "-", "-"],
@@ -48,7 +48,7 @@ RSpec.describe "what is done about each finding" do
     "edging_loose" => %w[edging edging edging],
     "foil_lifting" => ["peel_foil fill level spot-seal", "peel_foil", "peel_foil"],
     "stickers" => %w[unglue unglue unglue],
-    "rust_stain" => [block, "oxalic rinse-oxalic", "-"],
+    "rust_stain" => [block, "bleach-sand oxalic rinse-oxalic", "-"],
     "smoke" => ["air #{block}", "air", "air"],
     "soot" => ["wipe_soot air #{block}", "wipe_soot air", "wipe_soot air"],
     "mould" => ["treat_mould rinse-treat_mould #{block}", "treat_mould rinse-treat_mould", "treat_mould rinse-treat_mould"],

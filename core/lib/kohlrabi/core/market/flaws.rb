@@ -22,7 +22,7 @@ module Kohlrabi
         def treated?(finding, done)
           return done.include?("own-#{finding.id}") if finding.own
 
-          (finding.row[:treat] || []).any? { |treat| done.include?(treat.is_a?(String) ? treat : treat[:do]) }
+          Planning::Inspection::Findings.treatments(finding.row).any? { |row| done.include?(row[:key]) }
         end
         private_class_method :treated?
       end

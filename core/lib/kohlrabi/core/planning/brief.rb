@@ -15,6 +15,7 @@ module Kohlrabi
       class Brief
         EDGE = /edge\z/
         HARDWARE = %w[kept cleaned sprayed replaced none].freeze
+        INSTEAD = { "wash" => "paint", "stain" => "paint", "bleach" => "clear" }.freeze # finish that takes over where its trial failed
         INSIDES = %w[leave clean liner sealed].freeze
 
         def initialize(acts: [], findings: [], trials: {}, marks: [], edits: [], factors: {}, experiences: [], under: {},
@@ -74,7 +75,8 @@ module Kohlrabi
 
         # What was tried and failed gives way to its fallback.
         def after_trials(choice)
-          return Choice.new(**choice.to_h, finish: "paint") if choice.finish == "wash" && failed?("try-wash")
+          instead = INSTEAD[choice.finish]
+          return Choice.new(**choice.to_h, finish: instead, product: nil) if instead && failed?("try-#{choice.finish}")
           return Choice.new(**choice.to_h, product: nil) if choice.product && failed?("try-product/#{choice.product}")
 
           choice

@@ -8,10 +8,10 @@ module Kohlrabi
       module Rules
         ON_A_ZONE = [Vacuum, TakeOffWax, WashFirst, HandToAFirm, SealIn, Strip, Scrape, Sand, Scuff, WashAfterSanding,
                      DustOff, Mask, TryNewProduct,
-                     Prime, SealFills, Paint, Stain, ThinWash, Bleach, Oil, Wax, HangPaper, Lines, WornEdges,
+                     Prime, SealFills, Paint, Stain, ThinWash, Bleach, RaisedGrain, Oil, Wax, HangPaper, Lines, WornEdges,
                      ClearCoat, Harden].freeze
         ON_THE_PIECE = [Record, DrawersOut, DoorsOff, ShelvesOut, Reshape, PullsOff, CleanPulls, SprayPulls, NewPulls,
-                        PullsOn, SealInside,
+                        PullsOn, ShieldInside, SealInside,
                         LineInside, WaxRunners, Pads, TipKit, LookAtLid, Picture].freeze
         ALL = [*ON_A_ZONE, *ON_THE_PIECE].freeze
       end

@@ -52,7 +52,7 @@ module Kohlrabi
         GLUE = "glue" # product
         # Whether it glues: what glues dries side by side.
         def glues? = wait.positive? && materials.key?(GLUE)
-        def peels? = phase == "peel"
+        def peels? = first.verb == "peel"
 
         # Minutes until what it laid on a zone is touch dry: then tape comes off.
         def touch_on(zone)

@@ -18,7 +18,7 @@ module Kohlrabi
           time = named ? rated(named.to_sym, (area || zone.square_metres) * zone.factor, repeats) : { fixed: row[:minutes] || 0 }
           Task.new(key: key, phase: row[:phase], kind: row[:kind], label: format(row[:label], words), zone: zone.key, done: row[:done],
                    cautions: (cautions.map(&:to_s) | (row[:cautions] || [])), acts: acts || Array(row[:act]), verb: row[:verb],
-                   **row.slice(:why, :wait, :wait_why, :place), **time, **rest.compact)
+                   **row.slice(:why, :wait, :wait_why, :place, :seq), **time, **rest.compact)
         end
 
         # {minutes:, fixed:} of a rate over an area that counts its grade.

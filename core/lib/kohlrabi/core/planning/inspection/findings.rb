@@ -31,6 +31,9 @@ module Kohlrabi
           # Rows of one stop of the walk.
           def at(stop) = ALL.select { |row| row[:walk] == stop }
 
+          # Rows of all treatments of a finding, under whatever finish. row: of ALL, or of a finding of one's own.
+          def treatments(row) = (row[:treat] || []).map { |treat| treatment(treat.is_a?(Hash) ? treat[:do] : treat) }
+
           # Row of a treatment as a finding names it: by key, or written out.
           def treatment(one) = one.is_a?(Hash) ? one : TREATMENTS.fetch(one)
         end

@@ -19,6 +19,15 @@ module Kohlrabi
             zone.grade == "flat" && zone.area >= LARGE ? "roller" : "brush"
           end
 
+          # Clear coats follow the paint where that is sprayed, else by brush.
+          def clear_way = sprayed? && zone.grade != "hard" ? "spray" : "brush"
+
+          # Minutes of cleaning the nozzle, where the sprayer is set up already: between coats, and for parts of two faces that are sprayed
+          # in the session of the rest.
+          def nozzle(coat, way) = (NOZZLE if way == "spray" && (coat.positive? || set_up?))
+          def set_up? = zone.faces > 1 && brief.zones.any? { |other| other.faces == 1 && brief.choice(other) == choice }
+          def where(way) = way == "spray" ? booth : "bench"
+
           # By the house's way, or where the whole piece pays for setting a sprayer up: never for a small part by
           # itself.
           def sprayed?

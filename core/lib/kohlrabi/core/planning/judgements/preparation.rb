@@ -45,10 +45,13 @@ module Kohlrabi
             surface.coating == :paint || surface.sign?(:failing)
           end
 
+          # Whether it is only smoothed: bare wood inside, which nobody paints over or looks at from near. Cedar would lose its scent.
+          def light? = zone.group == "inside" && surface.coating == :bare && !TO_WOOD.include?(choice.preparation)
+
           # Whether it is sanded in steps: down to the wood, or on it; scuffed only where somebody says so. There is no
           # wood under laminate.
           def to_wood?
-            return false if choice.preparation == "scuff" || surface.slick?
+            return false if choice.preparation == "scuff" || surface.slick? || light?
 
             to_bare? || surface.coating == :bare
           end

@@ -10,12 +10,16 @@ module Kohlrabi
                on: "bleached wood is chosen",
                why: "bleach works on bare wood only, before any colour; what stays in the wood works on",
                source: "common practice, no source; usual cautions for what it may meet"
+          STOP = 30 # minutes after which the trial is given up
+          DRY = 120 # minutes after which a spot can be judged
           GOES = 2
 
           def applies? = choice.finish == "bleach"
 
           def plan
             row = main_product
+            add(:try_bleach, of: row, key: "try-bleach#{recoat_suffix}", seq: -1, wait: DRY,
+                             try: { product: row[:key], stop: STOP, fallback: "a clear finish on the wood as it is" })
             GOES.times do |pass|
               add(:bleach, of: row, key: "bleach/#{pass + 1}#{recoat_suffix}", seq: pass, words: { coat: pass + 1 },
                            materials: amount(row),

@@ -17,13 +17,22 @@ module Kohlrabi
           def plan
             coats(under_signature, choice.undercolour, 1, UNDER, "undercolour") if choice.undercolour
             under = choice.undercolour ? tone_of(choice.undercolour) : tone_under
-            primed = !primer.nil? || !choice.undercolour.nil? # an undercolour is a first coat of the same paint
             number, why = Coats.said(choice.coats,
-                                     *Coats.paint(tone, under, primed: primed, chalk: main_product[:chalk]))
-            coats(signature, choice.colour, number, 0, why)
+                                     *Coats.paint(tone, under, primed: primed?, chalk: main_product[:chalk]))
+            coats(signature, choice.colour, number, 0, [why, unprimed].compact.join("; "))
           end
 
           private
+
+          # Why there is no primer, where there is none.
+          def unprimed
+            return if primed?
+
+            primer_built_in? ? "no primer: the paint brings its own, and nothing bleeds" : "no primer: nothing calls for one"
+          end
+
+          # An undercolour is a first coat of the same paint.
+          def primed? = !primer.nil? || !choice.undercolour.nil?
 
           # from: their place among the coats.
           def coats(sign, colour, number, from, why)
@@ -53,13 +62,10 @@ module Kohlrabi
                          area: zone.area / 1_000_000.0, seq: seq + turn, materials: amount(row, way: way, faces: 1),
                          cautions: way == "spray" ? %w[spray] : [], note: note, wait: until_turned(row, face),
                          wait_why: "#{main_product[:label]}, recoat", touch: row[:touch],
-                         fixed: turning(face) || nozzle(coat), why: why, way: way,
-                         place: way == "spray" ? booth : "bench")
+                         fixed: turning(face) || nozzle(coat, way), why: why, way: way,
+                         place: where(way))
             end
           end
-
-          # Setting a sprayer up and cleaning it counts once, with the first coat.
-          def nozzle(coat) = (Judgements::Applying::NOZZLE if way == "spray" && coat.positive?)
 
           def inspect_first(sign, seq)
             add(:inspect, key: "inspect/#{sign}", seq: seq + 4, materials: { "filler_two" => 2 })

@@ -24,12 +24,14 @@ module Kohlrabi
             _, coats, why = primer
             add(:prime, of: row, key: "prime/#{row[:key]}/#{coat + 1}#{recoat_suffix}#{face}",
                         area: zone.area / 1_000_000.0, seq: (coat * 10) + turn,
-                        words: { with: "#{row[:label]}#{", coat #{coat + 1}" if coats > 1}#{grey}#{word}" },
+                        words: { with: "#{row[:label]}#{", coat #{coat + 1}" if coats > 1}#{grey}#{tool(row)}#{word}" },
                         materials: amount(row, faces: 1),
                         wait: until_turned(row, face), wait_why: "#{row[:label]}, recoat", why: why,
                         touch: row[:touch], way: "brush", fixed: turning(face))
           end
 
+          # Some primers say what they are put on with.
+          def tool(row) = (", by #{row[:by]}" if row[:by])
           def grey = Tone.deep?(tone) ? ", tinted grey" : ""
         end
       end

@@ -9,6 +9,7 @@ module Kohlrabi
           rule "Scuff or degloss",
                on: "the old finish stays under the new one; not under chalk-style paint where the workshop trusts its grip",
                why: "the coat holds on by the scratches"
+          SMOOTH = 220 # grit for the bare wood of an inside, once
           SLICK = 180 # grit for plastic and laminate at the coarsest
 
           def applies?
@@ -18,6 +19,7 @@ module Kohlrabi
           end
 
           def plan
+            return add(:smooth_inside, key: "smooth#{recoat_suffix}", grits: [SMOOTH]) if light?
             return degloss if practices[:grip] == "deglosser"
 
             grit = practices[:scuff_grit].to_i
