@@ -101,8 +101,10 @@ RSpec.describe "plans of three very different pieces" do
                 ["Vacuum and brush out", 0, []],
                 ["Wash with degreaser", 0, []], ["Rinse with clean water", 120, []], ["Iron or glue the edging on", 0, %w[heat]],
                 ["Scuff", 0, %w[dust]],
-                ["Vacuum and tack off", 0, []], ["Prime with bonding primer, by foam roller", 720, []], ["Prime with bonding primer, by foam roller, first face", 720, []],
-                ["Prime with bonding primer, by foam roller, turned, second face", 720, []], ["Sand the primer lightly, dust off", 0, %w[dust]], *coat.call(1, false),
+                ["Vacuum and tack off", 0, []], ["Prime with bonding primer, by foam roller", 720, []],
+                ["Prime with bonding primer, by foam roller, first face", 720, []],
+                ["Prime with bonding primer, by foam roller, turned, second face", 720, []],
+                ["Sand the primer lightly, dust off", 0, %w[dust]], *coat.call(1, false),
                 ["Look over the first coat in raking light, touch up fills and bleed", 15, %w[solvent]], between, *coat.call(2, false), between,
                 *coat.call(3, true), ["Put the shelves back", 0, []], ["Felt pads under the feet", 0, %w[lift]],
                 ["Fit the anti-tip kit, put its paper with the piece", 0, %w[drill tip]], ["Wipe it down, take the picture after", 0, %w[cure]]]

@@ -134,7 +134,7 @@ RSpec.describe "from findings to plan" do
               ["Vacuum and tack off", "", ""], ["Prime with shellac-based stain-blocking primer, coat 1", "45 min", "read"],
               ["Prime with shellac-based stain-blocking primer, coat 2", "45 min", "read"]]
   sealed = [["Wipe down with liquid deglosser, wet, no sanding", "30 min", "read"], ["Vacuum and tack off", "", ""],
-            ["Prime with bonding primer", "overnight (12 h)", ""]]
+            ["Prime with bonding primer, by foam roller", "overnight (12 h)", ""]]
 
   it "a chest painted five times: lead is asked first, and the answer changes the plan" do
     record("Loft chest", "chest of drawers", "900", "450", "850", pick: { "Surface is of" => "solid" }, shape: { "Drawers by row" => "1,1,1" })
@@ -231,8 +231,9 @@ RSpec.describe "from findings to plan" do
                    ["Take the picture before; write numbers and places on all parts", "", ""], ["Take the shelves out", "", ""],
                    ["Vacuum and brush out", "", ""], ["Wash with degreaser", "", ""], ["Rinse with clean water", "2 h", ""],
                    ["Iron or glue the edging on", "", "wear"], ["Scuff", "", "wear"], ["Vacuum and tack off", "", ""],
-                   ["Prime with bonding primer", "overnight (12 h)", ""], ["Prime with bonding primer, first face", "overnight (12 h)", ""],
-                   ["Prime with bonding primer, turned, second face", "overnight (12 h)", ""],
+                   ["Prime with bonding primer, by foam roller", "overnight (12 h)", ""],
+                   ["Prime with bonding primer, by foam roller, first face", "overnight (12 h)", ""],
+                   ["Prime with bonding primer, by foam roller, turned, second face", "overnight (12 h)", ""],
                    ["Sand the primer lightly, dust off", "", "wear"],
                    *coat.call(1, false), ["Look over the first coat in raking light, touch up fills and bleed", "15 min", "read"],
                    ["Sand lightly between coats, dust off", "", "wear"], *coat.call(2, false),
@@ -243,6 +244,19 @@ RSpec.describe "from findings to plan" do
     expect(page).to have_no_text("Does the old finish hold lead?")
     expect(shown_at("tip-kit")).to include("can tip over")
     expect(shown_at("scuff")).to include("respirator")
+
+    # In short it is read in some dozen lines, and written down line by line afterwards.
+    press("In short")
+    expect(page).to have_css("[data-line]", count: 11)
+    expect(page).to have_no_css("[data-step]")
+    press("All done up to here: Vacuum, wash and rinse")
+    expect(page).to have_text("5 steps done, up to Vacuum, wash and rinse")
+    expect(page).to have_css("[data-line]", count: 8)
+    press("Undo")
+    expect(page).to have_css("[data-line]", count: 11)
+    press("Unfold Vacuum, wash and rinse")
+    expect(page).to have_css("[data-step]", count: 3)
+    press("All steps")
 
     # Another product instead: what it changes is said before it is taken.
     press("Instead of bonding primer")

@@ -42,6 +42,7 @@ export type StashItem = Schemas["StashItem"];
 export type TagDue = Schemas["TagDue"];
 export type Plan = Schemas["Plan"];
 export type Steps = Schemas["Steps"];
+export type PlanLine = Schemas["PlanLine"];
 export type Step = Schemas["Step"];
 export type Zone = Schemas["Zone"];
 export type ZoneChoice = Schemas["ZoneChoice"];

@@ -3,13 +3,16 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { type ReactNode, useId } from "react";
 
-export function Part({ title, action, children }: { title: string; action?: ReactNode; children: ReactNode }) {
+type Props = { title: string; action?: ReactNode; long?: boolean; children: ReactNode };
+
+// long: may be parted over pages on paper.
+export function Part({ title, action, long = false, children }: Props) {
   const id = useId();
   return (
     <Box
       component="section"
       aria-labelledby={id}
-      sx={{ borderTop: 2, borderColor: "text.primary", pt: 1, mb: 4, breakInside: "avoid" }}
+      sx={{ borderTop: 2, borderColor: "text.primary", pt: 1, mb: 4, breakInside: long ? undefined : "avoid" }}
     >
       <Box sx={{ display: "flex", alignItems: "center", minHeight: 44, gap: 1, flexWrap: "wrap" }}>
         <Typography id={id} variant="h2" sx={{ flex: 1 }}>

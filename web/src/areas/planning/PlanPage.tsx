@@ -1,6 +1,5 @@
 // The plan: steps in the order in which they are worked, each with its time, wait, materials, cautions and when it is done.
 import Alert from "@mui/material/Alert";
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
@@ -18,7 +17,7 @@ import { PlanFaults } from "./PlanFaults";
 import { readyText } from "./LooksTable";
 import { MaterialsPart } from "./MaterialsPart";
 import { PlanFrame, type Shared } from "./PlanFrame";
-import { StepItem } from "./StepItem";
+import { PlanLines } from "./PlanLines";
 
 export default function PlanPage() {
   const [keeping, setKeeping] = useState(false);
@@ -66,12 +65,7 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
   const [all, setAll] = useState(false);
   const finished = plan.steps.filter((step) => step.state === "done").length;
   const shown = plan.steps.filter((step) => all || step.state !== "done");
-  const phases = shown.reduce<{ phase: string; steps: Steps["steps"] }[]>((groups, step) => {
-    const last = groups[groups.length - 1];
-    if (last?.phase === step.phase) last.steps.push(step);
-    else groups.push({ phase: step.phase, steps: [step] });
-    return groups;
-  }, []);
+  const [short, setShort] = useShort();
   return (
     <>
       <LeadPart page={page} />
@@ -83,37 +77,22 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
       <PlanFaults plan={plan} />
       <Part
         title="Steps"
+        long
         action={
-          finished > 0 && (
-            <Button onClick={() => setAll(!all)}>
-              {all ? "Hide what is done" : `Show ${finished} that ${finished === 1 ? "is" : "are"} done`}
+          <>
+            {finished > 0 && (
+              <Button onClick={() => setAll(!all)}>
+                {all ? "Hide what is done" : `Show ${finished} that ${finished === 1 ? "is" : "are"} done`}
+              </Button>
+            )}
+            <Button onClick={() => setShort(!short)} aria-pressed={short}>
+              {short ? "All steps" : "In short"}
             </Button>
-          )
+          </>
         }
       >
         {shown.length === 0 && <Typography>Everything in the plan is done.</Typography>}
-        <Box component="ol" sx={{ listStyle: "none", p: 0, m: 0 }}>
-          {phases.map((group) => (
-            <Box component="li" key={group.steps[0]?.key} sx={{ mb: 1.5 }}>
-              <Typography variant="overline" component="h3" sx={{ color: "text.secondary" }}>
-                {group.phase}
-              </Typography>
-              <Box component="ol" sx={{ listStyle: "none", p: 0, m: 0 }}>
-                {group.steps.map((step) => (
-                  <StepItem
-                    key={step.key}
-                    step={step}
-                    number={plan.steps.indexOf(step) + 1}
-                    page={page}
-                    plan={plan}
-                    workshop={workshop}
-                    next={step === next}
-                  />
-                ))}
-              </Box>
-            </Box>
-          ))}
-        </Box>
+        <PlanLines page={page} plan={plan} workshop={workshop} all={all} short={short} next={next} />
         <LostEdits plan={plan} />
         {plan.learned.length > 0 && (
           <Typography variant="caption" component="p">
@@ -122,9 +101,21 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
         )}
       </Part>
       <MaterialsPart page={page} plan={plan} workshop={workshop} />
-      <ClimatePart />
+      <div className="no-print">
+        <ClimatePart />
+      </div>
     </>
   );
+}
+
+// Whether the plan is read in short, remembered on this device.
+function useShort() {
+  const [short, set] = useState(() => localStorage.getItem("plan") === "short");
+  const keep = (wanted: boolean) => {
+    localStorage.setItem("plan", wanted ? "short" : "all");
+    set(wanted);
+  };
+  return [short, keep] as const;
 }
 
 function KeepRecipe({ page, onClose }: { page: Plan; onClose: () => void }) {

@@ -18,6 +18,9 @@ module Kohlrabi
         def steps = graph.order
         def step(key) = graph[key]
 
+        # The same as lines to read: Array of Lines::Line.
+        def lines = Lines.of(steps)
+
         # Hands-on seconds: all, when all goes well, when it does not, and those still to come.
         def seconds = steps.sum(&:seconds)
         def low = steps.sum(&:low)

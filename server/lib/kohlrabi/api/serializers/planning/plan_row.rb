@@ -6,7 +6,7 @@ module Kohlrabi
       module Planning
         # The plan of a piece: its steps, what they add up to, materials to buy.
         class PlanRow < Support::Page
-          shows :steps, :ready, :behind, :faults, :learned
+          shows :steps, :lines, :ready, :behind, :faults, :learned
           said :effort, :low, :high, :remaining
           said :effort, :hours, from: :seconds
           attribute(:materials) { @stock.lines.map { |line| material(line) } }
@@ -30,6 +30,8 @@ module Kohlrabi
                        actual: Operations::Planning::Steps.actual(@piece), sprayers: Operations::Shelf::Sprayers.by_product }
             @plan.steps.map { |step| StepRow.new(step, @plan, @formatter, **shared).to_h }
           end
+
+          def lines = @plan.lines.map { |line| LineRow.new(line, @plan, @formatter).to_h }
 
           # What does not hold in it, as somebody changed it.
           def faults

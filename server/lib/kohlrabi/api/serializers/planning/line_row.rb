@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Api
+    module Serializers
+      module Planning
+        # A line of a plan: steps that are read, and written down afterwards, as one.
+        class LineRow < Support::Page
+          shows :where, :materials
+          attributes :key, :title, :label, :state
+          attribute(:steps) { |line| line.steps.map(&:key) }
+          said :effort, :time, from: :seconds
+          said :effort, :remaining
+          attribute(:wait) { |line| @formatter.wait(line.wait) if line.wait.positive? }
+
+          # line: Core::Planning::Lines::Line; plan: Core::Planning::Plan.
+          def initialize(line, plan, formatter)
+            super(line, formatter)
+            @plan = plan
+          end
+
+          private
+
+          def where
+            repeats = Core::Planning::Repeats
+            Core::Planning::ZoneWords.list(object.zones.map { |key| repeats.base(key) }.uniq, repeats.single(@plan.brief.zones))
+          end
+
+          def materials
+            object.materials.map do |key, amount|
+              row = @plan.brief.products.fetch(key)
+              "#{@formatter.amount(amount, row)} #{row[:label]}"
+            end
+          end
+        end
+      end
+    end
+  end
+end
