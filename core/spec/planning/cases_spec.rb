@@ -111,6 +111,16 @@ RSpec.describe "a plan for a job as practitioners report it" do
     expect(on(plan, "top@2").count { |one| one.key.start_with?("clear/") }).to eq(3)
   end
 
+  it "bleaches open wood under a wash, each in its turn, and clears over both" do
+    zones = piece("end table", width: 550.0, height: 600.0, depth: 450.0, drawer_rows: [], doors: 0)
+    wash = Plans.choice("wash", colour: pale, preparation: "bleach")
+    plan = Plans.plan("end table", zones, look(zones, paint(sage), "top" => wash, "edge" => wash), lead: "clear",
+                                                                                                   findings: Plans.findings(["varnish", nil, nil]))
+    in_turn(plan, "ladder", "try-bleach", "bleach/1", "bleach/2", "bleach-rinse", "bleach-sand", "try-wash", "colour/wash", "clear/")
+    expect(on(plan, "apron").map(&:key).grep(/bleach/)).to eq([])
+    expect(plan.steps.count { |one| one.key.start_with?("bleach-sand") }).to eq(1)
+  end
+
   it "gives a bleach or stain that failed its trial up for what is left to do" do
     zones = piece("end table", width: 550.0, height: 600.0, depth: 450.0, drawer_rows: [], doors: 0)
     failed = lambda do |finish|

@@ -138,3 +138,30 @@ RSpec.describe Kohlrabi::Core::Planning::Replay do
     expect(times.min).to be < 0.5 # far from the aim of 40 ms, which bin/bench measures: a slow or busy machine is no fault here
   end
 end
+
+# How it looks as the plan goes on, of a chest to be navy with an oiled top (worked by hand).
+RSpec.describe "the pictures of a plan" do
+  zones = Plans.zones("chest of drawers", "solid", checked: true, drawer_rows: [1], doors: 0)
+  choices = zones.select(&:shown?).to_h { |zone| [zone.key, zone.key == "top" ? Plans.choice("oil") : Plans.choice("paint", colour: "#22356b")] }
+  let(:plan) { Plans.plan("chest of drawers", zones, choices, findings: Plans.findings(["varnish", nil, nil], ["knots", nil, nil]), lead: "clear") }
+
+  it "follow each zone from what was found over bare wood and primer to its finish, and say nothing twice" do
+    side = plan.frames.filter_map { |key, faces| [key[/\A\w+/], *faces["side-left"]] if faces["side-left"] }
+    expect(side).to eq([["prime", "paint", nil], ["coat", "paint", "#22356b"]])
+    top = plan.frames.filter_map { |key, faces| [key[/\A\w+/], *faces["top"]] if faces["top"] }
+    expect(top).to eq([["ladder", "bare", nil], ["oil", "oil", nil]])
+    order = plan.steps.map(&:key)
+    expect(plan.frames.map { |key, _| order.index(key) }).to eq(plan.frames.map { |key, _| order.index(key) }.sort)
+  end
+
+  it "end in the look that was chosen, whatever the piece" do
+    30.times do |seed|
+      any = Kohlrabi::Core::Planning::Planner.new(AnyPiece.brief(seed)).plan
+      last = any.frames.each_with_object({}) { |(_, faces), all| all.merge!(faces) }
+      any.brief.zones.each do |zone|
+        finish = any.brief.choice(zone).finish
+        expect(last[zone.key]&.first).to eq(finish) if %w[paint stain wash].include?(finish) && any.faults.empty?
+      end
+    end
+  end
+end

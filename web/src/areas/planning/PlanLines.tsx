@@ -2,7 +2,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { api, ask } from "../../api/client";
 import type { Plan, PlanLine, Step, Steps, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
@@ -20,6 +20,7 @@ export function PlanLines({ page, plan, workshop, all, short, next }: Props) {
       steps: line.steps.flatMap((key) => byKey.get(key) ?? []).filter((step) => all || step.state !== "done"),
     }))
     .filter((row) => row.steps.length > 0);
+  const stands = useMemo(() => standing(plan), [plan]);
   return (
     <Box component="ol" sx={{ listStyle: "none", p: 0, m: 0 }}>
       {rows.map((row) => (
@@ -33,11 +34,23 @@ export function PlanLines({ page, plan, workshop, all, short, next }: Props) {
               plan={plan}
               workshop={workshop}
               next={step === next}
+              stands={stands.get(step.key)}
             />
           ))}
         </Line>
       ))}
     </Box>
+  );
+}
+
+// How the piece stands after each step that changes its looks: all that was changed up to it.
+function standing(plan: Steps) {
+  const now = new Map<string, Steps["frames"][number]["zones"][number]>();
+  return new Map(
+    plan.frames.map((frame) => {
+      frame.zones.forEach((zone) => now.set(zone.zone, zone));
+      return [frame.step, [...now.values()]];
+    }),
   );
 }
 

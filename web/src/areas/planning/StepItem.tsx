@@ -7,6 +7,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { api, ask } from "../../api/client";
 import type { Plan, Step, Steps, Workshop } from "../../api/types";
+import { Drawing } from "../../kit/Drawing";
 import { useUndo } from "../../kit/session/undo";
 import { useStartStep } from "../../kit/useStartStep";
 import { StepCautions } from "./StepCautions";
@@ -14,9 +15,17 @@ import { StepEdits } from "./StepEdits";
 import { StepMaterials } from "./StepMaterials";
 import { StepResult } from "./StepResult";
 
-type Props = { step: Step; number: number; page: Plan; plan: Steps; workshop: Workshop; next: boolean };
+type Props = {
+  step: Step;
+  number: number;
+  page: Plan;
+  plan: Steps;
+  workshop: Workshop;
+  next: boolean;
+  stands?: Plan["drawing"]["planned"] | undefined; // how the piece looks after it, where it changes that
+};
 
-export function StepItem({ step, number, page, plan, workshop, next }: Props) {
+export function StepItem({ step, number, page, plan, workshop, next, stands }: Props) {
   const [open, setOpen] = useState(next);
   const [after, setAfter] = useState<string | null>(null); // what to do now that it was done although it should not have been
   const { done, remove, failed } = useUndo();
@@ -141,6 +150,22 @@ export function StepItem({ step, number, page, plan, workshop, next }: Props) {
         <Box sx={{ pl: { xs: 1, sm: 6 }, pb: 1 }}>
           <StepCautions step={step} page={page} />
           <Facts step={step} />
+          {stands && (
+            <Box component="figure" sx={{ m: 0, my: 1 }}>
+              <Drawing
+                shape={{
+                  ...page.drawing,
+                  planned: stands,
+                  description: `${page.drawing.description}, after “${step.label}”`,
+                }}
+                width={200}
+                height={150}
+              />
+              <Typography component="figcaption" variant="caption" sx={{ color: "text.secondary" }}>
+                As it stands then
+              </Typography>
+            </Box>
+          )}
           <StepMaterials step={step} page={page} />
           {step.state !== "done" && !answered && step.zones.length > 1 && (
             <Box

@@ -52,6 +52,9 @@ module Kohlrabi
         def pulls = zones.count { |zone| zone.role == "front" && zone.group == "fronts" } + doors
         def doors = zones_of("doors").map { |zone| [zone.key[/\A(upper-)?door-\d+/], zone.key[/@\d+\z/]] }.uniq.size
 
+        # What rules ask of a zone under the choice for it.
+        def course(zone) = (@courses ||= {})[zone.key] ||= Course.new(zone, self)
+
         # What a zone is now. signatures: of the coats planned, to tell them from what lies there already.
         def surface(zone, signatures = [])
           (@surfaces ||= {})[[zone.key, *signatures]] ||= Surface.new(zone, self, signatures)

@@ -49,7 +49,10 @@ module Kohlrabi
         end
 
         # What does not hold in it: Array of Fault.
-        def faults = @faults ||= Replay.new(self).faults
+        def faults = replay.faults
+
+        # How it looks after each step: see Replay#frames.
+        def frames = replay.frames
 
         # Whether the lead question is open: some step breaks an old finish of unknown age.
         def lead_open? = !step("lead").nil?
@@ -61,6 +64,7 @@ module Kohlrabi
 
         private
 
+        def replay = @replay ||= Replay.new(self)
         def on?(keys, zone) = keys.any? { |key| Repeats.base(key) == zone }
         def total(name) = steps.each_with_object(Hash.new(0)) { |step, sums| step.public_send(name).each { |key, amount| sums[key] += amount } }
       end

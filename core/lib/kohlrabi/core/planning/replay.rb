@@ -26,6 +26,12 @@ module Kohlrabi
           end
         end
 
+        # How the piece looks as the plan goes on: Array of [key of a step, {zone key => [finish, colour]}], of what looks otherwise after it.
+        def frames
+          faults
+          @frames
+        end
+
         # {zone key => State} when all is done.
         def states
           faults
@@ -39,11 +45,23 @@ module Kohlrabi
           @wet = Hash.new { |all, zone| all[zone] = [] }
           @back = {}
           @past = []
+          @frames = []
+          looks = @states.transform_values(&:face)
           @plan.steps.each do |step|
             faces(step).each { |task| act(step, task) }
             step.zones.each { |zone| dry(step, zone) }
             @past << step.key
+            picture(step, looks)
           end
+        end
+
+        # looks: {zone key => face} before the step; after it, of the zones that changed, as they are now.
+        def picture(step, looks)
+          changed = step.zones.filter_map { |zone| [zone, @states[zone].face] if @states.key?(zone) && @states[zone].face != looks[zone] }.to_h
+          return if changed.empty?
+
+          looks.merge!(changed)
+          @frames << [step.key, changed]
         end
 
         # What several tasks of one step do to a face, they do once.
@@ -127,7 +145,7 @@ module Kohlrabi
 
         def reached?(zone, state)
           finish = @brief.choice(zone).finish
-          return state.bleached if finish == "bleach"
+          return false if @brief.course(zone).bleaches? && !state.bleached
 
           ENDS.key?(finish) ? state.new?(ENDS.fetch(finish)) : true
         end

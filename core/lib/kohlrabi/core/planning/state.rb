@@ -8,7 +8,9 @@ module Kohlrabi
       # holds on it; taped; chemical: "acid" or "chlorine" that was not rinsed off; bleached: its wood.
       class State
         # kind: :paint, :clear, :primer, :stain, :wash, :oil, :wax, :paper, :laminate; old: lay there before the work began; lead: may hold it.
-        Coat = Struct.new(:kind, :old, :lead, keyword_init: true)
+        # colour: "#rrggbb" or nil.
+        Coat = Struct.new(:kind, :old, :lead, :colour, keyword_init: true)
+        SEEN = %i[paint primer stain wash paper].freeze # coats that are seen through what lies over them
 
         attr_accessor :dirt, :dusty, :wax, :coats, :fill, :keyed, :taped, :chemical, :bleached, :veneer
 
@@ -30,6 +32,16 @@ module Kohlrabi
         def new?(*kinds) = coats.any? { |coat| !coat.old && kinds.include?(coat.kind) }
         def lead? = coats.any?(&:lead)
 
+        # How it looks: [key of a finish, colour or nil]; "leave" where it looks as it was found.
+        def face
+          fresh = coats.reject(&:old)
+          coat = fresh.reverse.find { |one| SEEN.include?(one.kind) } || fresh.last
+          return [coat.kind == :primer ? "paint" : coat.kind.to_s, coat.colour] if coat
+          return ["leave", nil] if coats.any?
+
+          [bleached ? "bleach" : "bare", nil]
+        end
+
         # Wood, or board, with nothing on it.
         def stripped!
           self.coats = coats.select { |coat| coat.kind == :laminate }
@@ -38,9 +50,9 @@ module Kohlrabi
         end
 
         # What lay there is under it now: it is a fault of this coat, not of the next.
-        def lay(kind)
+        def lay(kind, colour = nil)
           self.dirt = self.dusty = false
-          coats << Coat.new(kind: kind, old: false, lead: false)
+          coats << Coat.new(kind: kind, old: false, lead: false, colour: colour)
           self.keyed = true
           self.wax = kind == :wax
         end

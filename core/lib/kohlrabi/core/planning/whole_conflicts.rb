@@ -28,14 +28,17 @@ module Kohlrabi
           end.uniq, text: text, settled: settled, remedies: settled ? [] : remedies)
         end
 
+        # On a piece without an inside the coats themselves hold it back.
         def odour
-          return unless sign?("odour")
-          if @look.inside == "sealed" && inside.any?
-            return tell("odour", inside, "the smell comes back on warm days",
-                        settled: "the inside is sealed")
-          end
+          return unless sign?("odour") && inside.any?
+          return tell("odour", inside, "the smell comes back on warm days", settled: "the inside is sealed") if sealed?
 
-          tell("odour", inside, "the smell comes back on warm days unless the inside is sealed", remedies: inside.any? ? [Conflict::SEAL_INSIDE] : [])
+          tell("odour", inside, "the smell comes back on warm days unless the inside is sealed", remedies: [Conflict::SEAL_INSIDE])
+        end
+
+        # Whether the plan seals any of it: not under a finish of its own that wants open wood.
+        def sealed?
+          @look.inside == "sealed" && inside.any? { |zone| Rules::SealInside::SEALED.include?(@brief.choice(zone).finish) }
         end
 
         def stained

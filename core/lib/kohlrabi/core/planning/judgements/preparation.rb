@@ -9,16 +9,23 @@ module Kohlrabi
         module Preparation
           # What somebody may ask for instead of what the findings ask.
           WAYS = { "scuff" => "scuffed", "sander" => "to the wood by sander",
-                   "scraper" => "to the wood by scraper, then sander", "stripper" => "to the wood by stripper", "none" => "none" }.freeze
+                   "scraper" => "to the wood by scraper, then sander", "stripper" => "to the wood by stripper",
+                   "bleach" => "to the wood, then bleached", "none" => "none" }.freeze
           TO_WOOD = %w[sander scraper stripper].freeze
           SOFT = 100 # grit to start with on softwood and legs
           THICK = 3 # layers of paint that are better taken off than painted over
+
+          # The way to the wood that somebody asks for; bleaching what is bare says nothing of it.
+          def asked = (choice.preparation unless choice.preparation == "bleach")
+
+          # Whether open wood is bleached: for its own sake, or under what comes after.
+          def bleaches? = choice.finish == "bleach" || (choice.preparation == "bleach" && Finishes.bare?(choice.finish))
 
           # Whether the old finish must come off: for open wood, or because paint lies too thick; lead seals in what
           # holds.
           def strips?
             return false if surface.coating == :bare || surface.stripped? || surface.slick?
-            return TO_WOOD.include?(choice.preparation) if choice.preparation
+            return TO_WOOD.include?(asked) if asked
             return true if Finishes.bare?(choice.finish)
 
             family == "opaque" && (surface.sealed_in? ? surface.sign?(:failing) : surface.layers >= THICK)
@@ -31,7 +38,7 @@ module Kohlrabi
           # By layers, detail and veneer; the workshop's own way goes first; a patch that failed turns it round.
           def by_stripper?
             return false if brief.failed?("try-strip")
-            return choice.preparation == "stripper" if TO_WOOD.include?(choice.preparation)
+            return asked == "stripper" if TO_WOOD.include?(asked)
             return true if practices[:strip] == "stripper"
             return false if practices[:strip] == "sander" && !surface.veneer?
 
@@ -40,18 +47,18 @@ module Kohlrabi
 
           # A thin clear finish is sanded off from P80; paint is scraped first, or it clogs the paper.
           def scrapes?
-            return choice.preparation == "scraper" if TO_WOOD.include?(choice.preparation)
+            return asked == "scraper" if TO_WOOD.include?(asked)
 
             surface.coating == :paint || surface.sign?(:failing)
           end
 
           # Whether it is only smoothed: bare wood inside, which nobody paints over or looks at from near. Cedar would lose its scent.
-          def light? = zone.group == "inside" && surface.coating == :bare && !TO_WOOD.include?(choice.preparation)
+          def light? = zone.group == "inside" && surface.coating == :bare && !TO_WOOD.include?(asked)
 
           # Whether it is sanded in steps: down to the wood, or on it; scuffed only where somebody says so. There is no
           # wood under laminate.
           def to_wood?
-            return false if choice.preparation == "scuff" || surface.slick? || light?
+            return false if asked == "scuff" || surface.slick? || light?
 
             to_bare? || surface.coating == :bare
           end

@@ -10,7 +10,7 @@ module Kohlrabi
                on: "open wood was treated wet after its sanding, and shall show",
                why: "water raises the grain, and a clear coat would keep it"
 
-          def applies? = finished? && Finishes.bare?(choice.finish) && choice.finish != "bleach" && treated?("bleach")
+          def applies? = finished? && Finishes.bare?(choice.finish) && !bleaches? && treated?("bleach")
           def plan = add(:bleach_sand, key: "bleach-sand#{recoat_suffix}", seq: 5, grits: [220])
         end
       end

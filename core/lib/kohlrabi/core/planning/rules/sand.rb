@@ -16,7 +16,7 @@ module Kohlrabi
             return false if left?
             return strips? if surface.sealed_in?
 
-            choice.preparation != "none" && to_wood?
+            asked != "none" && to_wood?
           end
 
           def plan

@@ -13,7 +13,7 @@ module Kohlrabi
           SLICK = 180 # grit for plastic and laminate at the coarsest
 
           def applies?
-            return false if left? || surface.sealed_in? || choice.preparation == "none" || to_wood?
+            return false if left? || surface.sealed_in? || asked == "none" || to_wood?
 
             practices[:grip] != "chalk" || !main_product&.dig(:chalk)
           end

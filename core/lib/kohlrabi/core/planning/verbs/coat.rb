@@ -7,7 +7,7 @@ module Kohlrabi
         # A coat of paint.
         class Coat < Verb
           def faults = [*under_a_coat, *no_grip, fills].compact
-          def leave = state.lay(:paint)
+          def leave = state.lay(:paint, colour)
 
           private
 

@@ -13,7 +13,7 @@ module Kohlrabi
 
           def leave
             state.fill &&= :sealed
-            state.lay(:primer)
+            state.lay(:primer, colour)
           end
 
           private

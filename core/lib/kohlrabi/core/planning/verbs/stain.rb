@@ -7,7 +7,7 @@ module Kohlrabi
         # Stain in open wood.
         class Stain < Verb
           def faults = [*under_a_coat, *open_wood]
-          def leave = state.lay(:stain)
+          def leave = state.lay(:stain, colour)
         end
       end
     end

@@ -7,7 +7,7 @@ module Kohlrabi
         # Paint thinned to a wash on open wood.
         class ThinWash < Verb
           def faults = [*under_a_coat, *open_wood]
-          def leave = state.lay(:wash)
+          def leave = state.lay(:wash, colour)
         end
       end
     end

@@ -38,6 +38,9 @@ module Kohlrabi
           def products = @products ||= task.materials.keys.map { |key| brief.products.fetch(key) }
           def product = products.first
 
+          # "#rrggbb" of what it lays, nil where the product comes in no colours or nobody has chosen one.
+          def colour = product && product[:colour]&.hex
+
           # Dust or chips of what may hold lead: set free only where that is ruled out.
           def lead_fault
             return if task.wet || task.outside || !state.lead? || brief.after_limit || brief.lead == "clear"

@@ -6,7 +6,7 @@ module Kohlrabi
       module Planning
         # The plan of a piece: its steps, what they add up to, materials to buy.
         class PlanRow < Support::Page
-          shows :steps, :lines, :ready, :behind, :faults, :learned
+          shows :steps, :lines, :frames, :ready, :behind, :faults, :learned
           said :effort, :low, :high, :remaining
           said :effort, :hours, from: :seconds
           attribute(:materials) { @stock.lines.map { |line| material(line) } }
@@ -29,6 +29,14 @@ module Kohlrabi
             shared = { days: days, drawn: Operations::Planning::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution),
                        actual: Operations::Planning::Steps.actual(@piece), sprayers: Operations::Shelf::Sprayers.by_product }
             @plan.steps.map { |step| StepRow.new(step, @plan, @formatter, **shared).to_h }
+          end
+
+          # Of several alike the first stands for all.
+          def frames
+            @plan.frames.filter_map do |step, faces|
+              first = faces.reject { |key, _| key.match?(/@(?!1\z)/) }.transform_keys { |key| Core::Planning::Repeats.base(key) }
+              { step: step, zones: first.map { |zone, (finish, colour)| { zone: zone, finish: finish, colour: colour } } } if first.any?
+            end
           end
 
           def lines = @plan.lines.map { |line| LineRow.new(line, @plan, @formatter).to_h }
