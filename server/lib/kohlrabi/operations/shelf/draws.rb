@@ -57,8 +57,8 @@ module Kohlrabi
           Containers.containers(keys(product))
         end
 
-        # Keys of what serves as a material, of what is on the shelf. row: of a product or material.
-        def keys(row) = Products.core.serving(row, Support::Context.once(:on_shelf) { Containers.left.keys })
+        # Keys of what serves as a material, of what is on the shelf. row: of a product or material; shelf: keys of what is there, where known.
+        def keys(row, shelf = Support::Context.once(:on_shelf) { Containers.left.keys }) = Products.core.serving(row, shelf)
 
         # Takes an amount into a batch that is being mixed. Returns what it cost, minor units. Raises Refused.
         def into(batch, key, amount, more: false)

@@ -78,9 +78,8 @@ module Kohlrabi
           # What the shelf has of it.
           def there(line)
             @left ||= Operations::Shelf::Containers.left
-            @formatter.amount(Operations::Shelf::Draws.keys(line.row).sum do |key|
-              @left.fetch(key, 0)
-            end, line.row)
+            keys = Operations::Shelf::Draws.keys(line.row, @left.keys)
+            @formatter.amount(keys.sum { |key| @left.fetch(key, 0) }, line.row)
           end
 
           # Edits that wait for their step, or whose order cannot be now; and steps that were taken out.
