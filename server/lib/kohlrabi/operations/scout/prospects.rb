@@ -12,8 +12,13 @@ module Kohlrabi
 
         module_function
 
-        # [Array of Verdicts, how many in all]. view: "open" or "closed".
+        # [Array of Verdicts, how many in all]. view: "open" or "closed". Kept until anything is written: a verdict looks back on all flips.
         def page(view: "open", page: 1, per: 40, query: nil)
+          asked = [:prospects, view, page, per, query, House::WorkshopSettings.today]
+          Support::VersionedCache.once(asked) { read_page(view, page, per, query) }
+        end
+
+        def read_page(view, page, per, query)
           scope = Records::Prospect.live.where(state: view == "open" ? "open" : STATES.keys - ["open"])
           query.to_s.split(/\s+/).first(6).each do |word|
             like = "%#{Records::Base.sanitize_sql_like(word)}%"
@@ -25,7 +30,9 @@ module Kohlrabi
           [rows.map { |prospect| Verdicts.new(prospect, histories: histories) }, scope.count]
         end
 
-        # Raises Missing.
+        private_class_method :read_page
+
+        # Raises NotFound.
         def find(id)
           parts = [:sightings, :photos, { pieces: [:summary, { lot_member: :lot }] }]
           found = Records::AtOnce.load(Records::Prospect.live.where(id: id), parts).first
