@@ -119,6 +119,11 @@ RSpec.describe "a plan for a job as practitioners report it" do
     in_turn(plan, "ladder", "try-bleach", "bleach/1", "bleach/2", "bleach-rinse", "bleach-sand", "try-wash", "colour/wash", "clear/")
     expect(on(plan, "apron").map(&:key).grep(/bleach/)).to eq([])
     expect(plan.steps.count { |one| one.key.start_with?("bleach-sand") }).to eq(1)
+    failed = Plans.plan("end table", zones, look(zones, wash), lead: "clear", trials: { "try-bleach" => "failed" })
+    expect(keys(failed).grep(/bleach/)).to eq([])
+    expect(keys(failed)).to include(start_with("colour/wash"))
+    painted = Plans.brief("end table", zones, look(zones, paint(sage, preparation: "bleach")), lead: "clear")
+    expect(Kohlrabi::Core::Planning::Conflicts.of(painted).map(&:settled)).to include("it is not bleached")
   end
 
   it "gives a bleach or stain that failed its trial up for what is left to do" do

@@ -58,7 +58,7 @@ module Kohlrabi
       wipe(lock, File.dirname(database)) if options[:fresh]
       lock.share
       Records::Database.open(database, begin_anew: true)
-      Operations::Flips::Summaries.complete
+      complete_figures
       unless Records::Piece.exists?
         say "Laying out the demo workshop …"
         Demo::Workshop.load { |done, of| progress("pieces", done, of) }
@@ -175,7 +175,12 @@ module Kohlrabi
       def open_workshop(**how)
         lock(current_command_chain.last.to_s).share
         Records::Database.open(Folder.database(demo: options[:demo]), **how)
-        Operations::Flips::Summaries.complete
+        complete_figures
+      end
+
+      # Said apart from what a command prints: it may be read by another program.
+      def complete_figures
+        Operations::Flips::Summaries.complete { |number| warn "Bringing the figures of #{number} flips up to date …" }
       end
 
       def lock(name) = @lock ||= DataLock.new(File.dirname(Folder.database(demo: options[:demo])), as: name)

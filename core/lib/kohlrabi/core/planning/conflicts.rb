@@ -29,7 +29,7 @@ module Kohlrabi
         def all
           return [] if @choice.finish == "undecided"
 
-          [worn, levelled, chemistry, bleed, unneeded, oil, wax, fills, veneer, laminate, wash, over_wax, tint].compact
+          [worn, levelled, chemistry, bleached, bleed, unneeded, oil, wax, fills, veneer, laminate, wash, over_wax, tint].compact
         end
 
         private
@@ -62,6 +62,13 @@ module Kohlrabi
 
           tell("chemistry", "#{used['chlorine']} and #{used['acid']} together make toxic gas",
                settled: "clean water and full drying between them, never one on the other")
+        end
+
+        # Asked for where nothing of it would be seen.
+        def bleached
+          return unless @choice.preparation == "bleach" && !Finishes.bare?(@choice.finish) && @choice.finish != "leave"
+
+          tell("bleached", "bleached wood is not seen under #{@finish[:label].downcase}", settled: "it is not bleached")
         end
 
         # {caution: label of the product on this zone that carries it}.

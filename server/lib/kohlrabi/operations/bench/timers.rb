@@ -16,7 +16,7 @@ module Kohlrabi
         end
 
         # given: {"piece_ids", "kind"} or {"steps": [{"piece_id", "step"}], "reason"? where it is too early}, "person_id"?.
-        # Returns the timer. Raises Refused, Missing.
+        # Returns the timer. Raises Refused, NotFound.
         def start(given)
           Records::Base.transaction do
             person = Flips::Work.person(given)

@@ -11,7 +11,7 @@ module Kohlrabi
 
         module_function
 
-        # given: Hash as in the contract's CostInput; without a category it is guessed from the words. Returns the cost. Raises Refused, Missing.
+        # given: Hash as in the contract's CostInput; without a category it is guessed from the words. Returns the cost. Raises Refused, NotFound.
         def create(given)
           Records::Base.transaction do
             values = read(given, new: true)

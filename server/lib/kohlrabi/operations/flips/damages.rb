@@ -13,7 +13,7 @@ module Kohlrabi
         module_function
 
         # given: {"what", "place", "on", "expected_resale"?, "hours_to_come"?, "cost_to_come"?}: the last three are what is expected
-        # from now on; those not sent stay. Returns the damage. Raises Refused, Missing.
+        # from now on; those not sent stay. Returns the damage. Raises Refused, NotFound.
         def create(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)

@@ -12,7 +12,7 @@ module Kohlrabi
 
         module_function
 
-        # given: Hash as in the contract's EventInput. Returns the event. Raises Refused, Missing.
+        # given: Hash as in the contract's EventInput. Returns the event. Raises Refused, NotFound.
         def create(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)

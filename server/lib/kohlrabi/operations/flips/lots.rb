@@ -16,7 +16,7 @@ module Kohlrabi
           [scope.offset((page - 1) * per).limit(per).includes(:stash_items, members: { piece: :summary }).to_a, scope.count]
         end
 
-        # given: Hash as in the contract's LotInput. Returns the lot. Raises Refused, Missing.
+        # given: Hash as in the contract's LotInput. Returns the lot. Raises Refused, NotFound.
         def create(given)
           Records::Base.transaction do
             lot = Records::Lot.new(read(given, new: true))
@@ -55,7 +55,7 @@ module Kohlrabi
 
         PARTS = [{ members: { piece: :summary }, stash_items: Shelf::Stash::PARTS }].freeze
 
-        # A lot with what its page says. Raises Missing.
+        # A lot with what its page says. Raises NotFound.
         def read_whole(id)
           Records::AtOnce.load(Records::Lot.live.where(id: id), PARTS).first or raise Support::NotFound.new("lot", id)
         end

@@ -15,7 +15,7 @@ module Kohlrabi
         module_function
 
         # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id" | "finding_id" | "stash_item_id" |
-        # "comparable_id" | "receipt_id", "caption"?}. Returns the photo. Raises Refused, Missing.
+        # "comparable_id" | "receipt_id", "caption"?}. Returns the photo. Raises Refused, NotFound.
         def add(picture, given)
           owner = owner(given)
           kind = kind(given["kind"])

@@ -19,7 +19,7 @@ module Kohlrabi
         # What its price and its listing are made from.
         OFFERED = [:summary, :photos, :listing_texts, :staging_marks, *FlipRecords::PARTS].freeze
 
-        # A piece with all that its pages are made from, read at once. Raises Missing.
+        # A piece with all that its pages are made from, read at once. Raises NotFound.
         def whole(id) = with(id, [*PARTS, *Planning::Plans::PARTS])
 
         # The same for pricing and listing it.
@@ -60,7 +60,7 @@ module Kohlrabi
           piece
         end
 
-        # Raises Refused, Stale, Missing.
+        # Raises Refused, EditConflict, NotFound.
         def update(id, given)
           Records::Base.transaction do
             piece = find(id)

@@ -32,7 +32,7 @@ module Kohlrabi
           all_of(piece).find { |set| set.happenings.none? { |one| one.kind == "sold" } }
         end
 
-        # given: {"name", "piece_ids"}. Returns the set. Raises Refused, Missing.
+        # given: {"name", "piece_ids"}. Returns the set. Raises Refused, NotFound.
         def create(given)
           Records::Base.transaction do
             params = Support::Params.new(given, House::WorkshopSettings.workshop)

@@ -9,7 +9,7 @@ module Kohlrabi
 
         module_function
 
-        # given: Array of {"piece_id", "weight"?}. Returns Array of [piece_id, weight text]. Raises Refused, Missing.
+        # given: Array of {"piece_id", "weight"?}. Returns Array of [piece_id, weight text]. Raises Refused, NotFound.
         def read(given)
           rows = Array(given)
           refuse(:no_piece_named, field: :pieces) if rows.empty?

@@ -25,10 +25,13 @@ module Kohlrabi
           raise Support::Refused, [e]
         end
 
-        # Counts what a database of an earlier version does not hold yet; nothing where all of it is there.
+        # Counts what a database of an earlier version does not hold yet; nothing where all of it is there. The block is told how many first.
         def complete
           ids = Records::FlipSummary.where(selling_minor: nil).pluck(:piece_id)
-          Records::Base.transaction { refresh(ids) } if ids.any?
+          return if ids.empty?
+
+          yield ids.size if block_given?
+          Records::Base.transaction { refresh(ids) }
         end
 
         # Stores figures of pieces that have none yet. rows: {piece id => figures}.

@@ -16,7 +16,7 @@ module Kohlrabi
           [rows.includes(cost: { shares: :piece }, work_entries: [:person, { shares: :piece }]).to_a, scope.count]
         end
 
-        # given: Hash as in the contract's TripInput. Returns the trip. Raises Refused, Missing.
+        # given: Hash as in the contract's TripInput. Returns the trip. Raises Refused, NotFound.
         def create(given)
           Records::Base.transaction do
             rows = Sharing.read(given["pieces"])

@@ -9,7 +9,7 @@ module Kohlrabi
 
         module_function
 
-        # given: Hash as in the contract's WorkInput. Returns the entry. Raises Refused, Missing.
+        # given: Hash as in the contract's WorkInput. Returns the entry. Raises Refused, NotFound.
         def create(given)
           Records::Base.transaction do
             rows = Sharing.read(given["pieces"])

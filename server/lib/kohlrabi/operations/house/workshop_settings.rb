@@ -16,7 +16,7 @@ module Kohlrabi
 
         def people = Records::Household.all(:people)
 
-        # given: Hash as in the contract's HouseRulesChange. Returns the workshop. Raises Refused, Stale.
+        # given: Hash as in the contract's HouseRulesChange. Returns the workshop. Raises Refused, EditConflict.
         def update(given)
           Support::Context.forget
           workshop = self.workshop

@@ -30,7 +30,7 @@ module Kohlrabi
 
         def listings = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "listed" })
 
-        # A listed piece by id. Raises Missing, Refused.
+        # A listed piece by id. Raises NotFound, Refused.
         def find(id)
           piece = Support::Finder.find(Records::Piece, id)
           return piece if piece.summary.stage == "listed"

@@ -7,7 +7,7 @@ module Kohlrabi
       module Findings
         module_function
 
-        # given: {"kind" | "own_finding_id", "zone"?, "measure"?, "note"?, "expected_on"?}. Returns the finding. Raises Refused, Missing.
+        # given: {"kind" | "own_finding_id", "zone"?, "measure"?, "note"?, "expected_on"?}. Returns the finding. Raises Refused, NotFound.
         def create(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)

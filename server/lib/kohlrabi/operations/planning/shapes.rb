@@ -79,7 +79,7 @@ module Kohlrabi
           end
         end
 
-        # The shape as planned, in place of the one before; empty fields are as bought. Returns the piece. Raises Refused, Missing.
+        # The shape as planned, in place of the one before; empty fields are as bought. Returns the piece. Raises Refused, NotFound.
         def plan(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)

@@ -8,7 +8,7 @@ module Kohlrabi
         module_function
 
         # given: {"label"?, "area"?, "grade"?, "material"?, "relief"?, "relief_depth"?, "relief_pitch"?, "parts"?, "into"?}; all of a zone's
-        # changes at once: what is empty is as the measures give it. Returns the piece. Raises Refused, Missing.
+        # changes at once: what is empty is as the measures give it. Returns the piece. Raises Refused, NotFound.
         def update(piece_id, zone, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)

@@ -58,7 +58,7 @@ module Kohlrabi
           end
         end
 
-        # A changed tag corrects the sighting it was last seen in. Raises Refused, Stale, Missing.
+        # A changed tag corrects the sighting it was last seen in. Raises Refused, EditConflict, NotFound.
         def update(id, given)
           Records::Base.transaction do
             prospect = Support::Finder.find(Records::Prospect, id)

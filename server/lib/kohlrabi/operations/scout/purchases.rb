@@ -9,7 +9,7 @@ module Kohlrabi
 
         module_function
 
-        # given: {"price"?, "on"?}; the price is the tag unless given. Returns the pieces. Raises Refused, Missing.
+        # given: {"price"?, "on"?}; the price is the tag unless given. Returns the pieces. Raises Refused, NotFound.
         def buy(id, given)
           Records::Base.transaction do
             prospect = Support::Finder.find(Records::Prospect, id)

@@ -20,7 +20,7 @@ module Kohlrabi
           mixes.sort_by { |mix| mix.product.label.downcase }
         end
 
-        # A mix with its product and versions. Raises Missing.
+        # A mix with its product and versions. Raises NotFound.
         def find(id) = Records::AtOnce.preload([Support::Finder.find(Records::Mix, id)], %i[product versions]).first
 
         # given: {"name", "like" (a generic product), "parts", "swatch"?, "target"?, "note"?}. Returns the mix.

@@ -20,13 +20,13 @@ module Kohlrabi
 
         module_function
 
-        # Raises Missing.
+        # Raises NotFound.
         def find(model, id)
           scope = model.respond_to?(:live) ? model.live : model
           scope.find_by(id: id) or raise NotFound.new(NAMES.fetch(model), id)
         end
 
-        # Live pieces by id, in the order given. Raises Missing for the first that is not there.
+        # Live pieces by id, in the order given. Raises NotFound for the first that is not there.
         def pieces(ids)
           found = Records::Piece.live.where(id: ids).index_by(&:id)
           ids.map { |id| found[id] or raise NotFound.new("piece", id) }

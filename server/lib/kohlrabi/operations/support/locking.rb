@@ -8,7 +8,7 @@ module Kohlrabi
         module_function
 
         # given: the request, with "lock_version"; values: attributes to set. The block checks the record before it is
-        # written. Raises Stale with both versions, Refused from the block.
+        # written. Raises EditConflict with both versions, Refused from the block.
         def save(record, given, values)
           raise EditConflict.new(record, given) unless given["lock_version"] == record.lock_version
 

@@ -29,7 +29,7 @@ module Kohlrabi
           end
         end
 
-        # Brings back what a removal hid. Raises Missing, or Refused when it no longer fits what has happened since.
+        # Brings back what a removal hid. Raises NotFound, or Refused when it no longer fits what has happened since.
         def undo(id)
           Records::Base.transaction do
             deletion = Finder.find(Records::Deletion, id)

@@ -18,8 +18,12 @@ module Kohlrabi
           # The way to the wood that somebody asks for; bleaching what is bare says nothing of it.
           def asked = (choice.preparation unless choice.preparation == "bleach")
 
-          # Whether open wood is bleached: for its own sake, or under what comes after.
-          def bleaches? = choice.finish == "bleach" || (choice.preparation == "bleach" && Finishes.bare?(choice.finish))
+          # Whether open wood is bleached: for its own sake, or under what comes after, unless the trial went badly.
+          def bleaches?
+            return true if choice.finish == "bleach"
+
+            choice.preparation == "bleach" && Finishes.bare?(choice.finish) && !brief.failed?("try-bleach")
+          end
 
           # Whether the old finish must come off: for open wood, or because paint lies too thick; lead seals in what
           # holds.

@@ -19,7 +19,7 @@ module Kohlrabi
           def plan
             row = choice.finish == "bleach" ? main_product : products.standard("bleach")
             add(:try_bleach, of: row, key: "try-bleach#{recoat_suffix}", seq: -1, wait: DRY,
-                             try: { product: row[:key], stop: STOP, fallback: "a clear finish on the wood as it is" })
+                             try: { product: row[:key], stop: STOP, fallback: "the wood as it is" })
             GOES.times do |pass|
               add(:bleach, of: row, key: "bleach/#{pass + 1}#{recoat_suffix}", seq: pass, words: { coat: pass + 1 },
                            materials: amount(row),
