@@ -3,10 +3,9 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useMemo, useState } from "react";
-import { api, ask } from "../../api/client";
 import type { Plan, PlanLine, Step, Steps, Workshop } from "../../api/types";
-import { useUndo } from "../../kit/session/undo";
 import { StepItem } from "./StepItem";
+import { useDoneUpTo } from "./useDoneUpTo";
 
 type Props = { page: Plan; plan: Steps; workshop: Workshop; all: boolean; short: boolean; next: Step | undefined };
 type Row = { line: PlanLine; number: number; steps: Step[] };
@@ -122,19 +121,15 @@ function Line({ row, page, short, children }: { row: Row; page: Plan; short: boo
   );
 }
 
-// Written down afterwards: all steps up to the end of a line.
+// All steps up to the end of a line.
 function UpToHere({ line, page }: { line: PlanLine; page: Plan }) {
-  const { done, failed } = useUndo();
-  const path = { params: { path: { id: page.id } } };
-  const finish = async () => {
-    const body = { step: line.steps[line.steps.length - 1] ?? "" };
-    const { steps } = await ask(api.POST("/api/pieces/{id}/steps/done-up-to", { ...path, body }));
-    done(`${steps.length} ${steps.length === 1 ? "step" : "steps"} done, up to ${line.label}`, async () => {
-      for (const one of steps.reverse()) await ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body: one }));
-    });
-  };
+  const upTo = useDoneUpTo(page.id);
   return (
-    <Button size="small" onClick={() => void finish().catch(failed)} aria-label={`All done up to here: ${line.label}`}>
+    <Button
+      size="small"
+      onClick={() => upTo(line.steps[line.steps.length - 1] ?? "", line.label)}
+      aria-label={`All done up to here: ${line.label}`}
+    >
       All done up to here
     </Button>
   );

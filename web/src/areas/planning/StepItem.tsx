@@ -14,6 +14,7 @@ import { StepCautions } from "./StepCautions";
 import { StepEdits } from "./StepEdits";
 import { StepMaterials } from "./StepMaterials";
 import { StepResult } from "./StepResult";
+import { useDoneUpTo } from "./useDoneUpTo";
 
 type Props = {
   step: Step;
@@ -39,13 +40,7 @@ export function StepItem({ step, number, page, plan, workshop, next, stands }: P
     setAfter(now);
     done(`Done: ${step.label}`, () => ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body })));
   };
-  // Written down afterwards: this one and all before it.
-  const upTo = async () => {
-    const { steps } = await ask(api.POST("/api/pieces/{id}/steps/done-up-to", { ...path, body: { step: step.key } }));
-    done(`${steps.length} ${steps.length === 1 ? "step" : "steps"} done, up to ${step.label}`, async () => {
-      for (const body of steps.reverse()) await ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body }));
-    });
-  };
+  const upTo = useDoneUpTo(page.id);
   const toggle = () =>
     step.state === "done"
       ? void remove(api.POST("/api/pieces/{id}/steps/open", { ...path, body: { step: step.key } }))
@@ -188,7 +183,7 @@ export function StepItem({ step, number, page, plan, workshop, next, stands }: P
             </Box>
           )}
           {step.state !== "done" && number > 1 && !answered && (
-            <Button size="small" className="no-print" onClick={() => void upTo().catch(failed)}>
+            <Button size="small" className="no-print" onClick={() => upTo(step.key, step.label)}>
               All done up to here
             </Button>
           )}
