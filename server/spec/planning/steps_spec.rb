@@ -57,6 +57,22 @@ RSpec.describe "working a plan", :api do
     expect(refusal(call(:post, "/api/pieces/#{id}/steps/open", { step: "pads" }), :step)).to include("not done")
   end
 
+  it "counts what was sanded when other papers are planned for it, and takes it back under the step that stands there now" do
+    look = call(:get, "/api/pieces/#{id}/plan").fetch("looks").first.fetch("id")
+    prepared = ->(how) { call(:put, "/api/looks/#{look}/zones", { zones: ["top"], finish: "clear", preparation: how }) }
+    ladder = -> { steps.find { |one| one["key"].start_with?("ladder/") } }
+    call(:post, "/api/pieces/#{id}/lead", { answer: "clear" })
+    prepared.call("sand_80")
+    call(:post, "/api/pieces/#{id}/confirmations", { caution: "dust" })
+    before = ladder.call["key"]
+    expect(done(before)["marks"]).to eq(1)
+    prepared.call("sand_60")
+    expect(ladder.call["key"]).to start_with("ladder/60-").and(satisfy { |key| key != before })
+    expect([ladder.call["state"], plan["plan"]["behind"]["steps"]]).to eq(["done", []])
+    call(:post, "/api/pieces/#{id}/steps/open", { step: ladder.call["key"] })
+    expect([ladder.call["state"], Kohlrabi::Records::StepMark.live.count]).to eq(["open", 0])
+  end
+
   it "keeps what was done when the look changes, and says what is left behind" do
     call(:post, "/api/pieces/#{id}/lead", { answer: "clear" })
     first = steps.find { |one| one["label"].start_with?("Paint, coat 1") }["key"]

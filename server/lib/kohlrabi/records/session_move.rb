@@ -4,6 +4,7 @@ module Kohlrabi
   module Records
     # A step that somebody moved to another day.
     class SessionMove < Base
+      include OfDeed
       include Removable
 
       belongs_to :piece

@@ -4,6 +4,7 @@ module Kohlrabi
   module Records
     # A step that was done on a zone, with what it was estimated at.
     class StepMark < Base
+      include OfDeed
       include Removable
 
       belongs_to :piece

@@ -67,6 +67,9 @@ module Kohlrabi
         # Area in m² that is painted, on which the way of applying depends.
         def painted_area = @painted_area ||= zones.select { |zone| choice(zone).finish == "paint" }.sum(&:square_metres)
 
+        # The marks as they lie over a plan.
+        def laid_marks = @laid_marks ||= Marks.new(marks)
+
         def factor(kind) = factors.fetch(kind, 1)
 
         private

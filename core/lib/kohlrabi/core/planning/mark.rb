@@ -3,8 +3,14 @@
 module Kohlrabi
   module Core
     module Planning
-      # A step that was done on a zone, by its key.
-      Mark = Struct.new(:key, :zone, keyword_init: true)
+      # What was done on a zone: an event on its state. deed: Deed; zone: key.
+      Mark = Struct.new(:deed, :zone, keyword_init: true)
+
+      # By the key of its step, where it is in a plan.
+      class Mark
+        def initialize(zone:, key: nil, deed: Deed.read(key)) = super(zone: zone, deed: deed)
+        def key = deed.key
+      end
     end
   end
 end

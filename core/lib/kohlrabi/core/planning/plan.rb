@@ -59,7 +59,7 @@ module Kohlrabi
 
         # Marks whose step is not in the plan any more: work done for an earlier look.
         def left_behind
-          brief.marks.reject { |mark| step(mark.key)&.zones&.include?(mark.zone) }
+          brief.marks.reject { |mark| step(mark.key)&.zones&.include?(mark.zone) || brief.laid_marks.served?(mark) }
         end
 
         private

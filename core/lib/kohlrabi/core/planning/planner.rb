@@ -23,8 +23,7 @@ module Kohlrabi
 
         # Tasks of one key become one step.
         def steps
-          marks = @brief.marks.group_by(&:key).transform_values { |all| all.map(&:zone) }
-          tasks.group_by(&:key).map { |key, all| Step.new(key, all, factor: @brief.factor(all.first.kind), marks: marks) }
+          tasks.group_by(&:key).map { |key, all| Step.new(key, all, factor: @brief.factor(all.first.kind), marks: @brief.laid_marks) }
         end
 
         def tasks

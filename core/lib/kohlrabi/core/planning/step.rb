@@ -15,13 +15,13 @@ module Kohlrabi
         attr_reader :key, :tasks, :needs, :edits
         attr_accessor :label_override, :seconds_override, :wait_override, :part, :note, :remembered, :seq, :moved
 
-        # factor: learned factor of its kind; marks: {step key => keys of zones already done}.
-        def initialize(key, tasks, factor: 1, marks: {})
+        # factor: learned factor of its kind; marks: Marks.
+        def initialize(key, tasks, factor: 1, marks: Marks.new([]))
           @key = key
           @tasks = tasks
           @factor = factor
           @marks = marks
-          @done = marks[key] || []
+          @done = marks.done(key, zones)
           @needs = []
           @part = 1r
           @remembered = []

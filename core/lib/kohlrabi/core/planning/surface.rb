@@ -6,7 +6,7 @@ module Kohlrabi
       # What a zone is now: its coating, layers and signs, from its material, the findings on it and what was done since.
       class Surface
         WORDS = { paint: "old paint", varnish: "old clear finish", laminate: "laminate", bare: "bare wood" }.freeze
-        STRIPPED = /\A(neutralise|scrape)/
+        STRIPPED = %w[neutralise scrape].freeze # what leaves open wood behind
 
         attr_reader :signs, :coating, :layers, :findings
 
@@ -16,7 +16,7 @@ module Kohlrabi
           @brief = brief
           @findings = brief.findings_on(zone)
           @signs = @findings.flat_map(&:signs).uniq
-          @keys = brief.marks.select { |mark| mark.zone == zone.key }.map(&:key)
+          @deeds = brief.marks.select { |mark| mark.zone == zone.key }.map(&:deed)
           @foreign = foreign(signatures)
           @layers = layered
           @coating = coated
@@ -31,7 +31,7 @@ module Kohlrabi
         def recoat_suffix = fresh? ? "~#{@foreign.size}" : ""
 
         # Whether it was taken down to the wood already, for a look that no longer asks for it.
-        def stripped? = @keys.any? { |key| key.match?(STRIPPED) }
+        def stripped? = @deeds.any? { |deed| STRIPPED.include?(deed.name) }
 
         # Whether breaking it may set lead free.
         def old? = !fresh? && !stripped? && !@brief.after_limit && %i[paint varnish].include?(coating)
@@ -68,7 +68,7 @@ module Kohlrabi
 
         # Signatures of coats laid here that are not those planned now.
         def foreign(signatures)
-          @keys.filter_map { |key| key[%r{\A(?:coat|colour)/(.+)/\d}, 1] }.uniq - signatures
+          @deeds.select(&:colours?).map(&:signature).uniq - signatures
         end
       end
     end

@@ -16,7 +16,20 @@ module Kohlrabi
         module_function
 
         # Class of the verb of a task.
-        def of(task) = BY_NAME.fetch(task.verb || of_treatment(task))
+        def of(task) = BY_NAME.fetch(name_of(task))
+
+        # The same by name.
+        def name_of(task) = task.verb || of_treatment(task)
+
+        # By what is done and how (parameters of a Deed), where no task is at hand.
+        def named(name, params = {})
+          return params.dig("layer", "finish") == "wash" ? "thin_wash" : "stain" if name == "colour"
+
+          return "sand" if name == "smooth"
+
+          row = Tasks::ROWS[name.tr("-", "_").delete_suffix("_after").to_sym] unless name.include?("_")
+          row ? row[:verb] : by_treatment(name)
+        end
 
         def of_treatment(task)
           return "bleach" if task.cautions.intersect?(Bleach::CHEMICALS) && task.materials.any?
@@ -24,6 +37,17 @@ module Kohlrabi
           BY_PHASE.fetch(task.phase) { breaks?(task) ? "carve" : "plain" }
         end
         private_class_method :of_treatment
+
+        # What findings ask for, by its row.
+        def by_treatment(name)
+          return "clean" if name.start_with?("rinse-")
+          return "carve" if name.start_with?("cut_")
+
+          row = Inspection::Findings::TREATMENTS[name] || {}
+          materials = row[:product] ? { row[:product] => 1 } : {}
+          of_treatment(Task.new(phase: row[:phase] || name, cautions: (row[:cautions] || []).map(&:to_s), acts: Array(row[:act]), materials: materials))
+        end
+        private_class_method :by_treatment
 
         # Whether it goes through what lies there, dry.
         def breaks?(task) = task.acts.any? { |act| Acts.fetch(act)[:reach] && !Acts.fetch(act)[:removes] }

@@ -14,7 +14,7 @@ module Kohlrabi
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, given["piece_id"])
             step = open_step(piece, given["step"].to_s)
-            Records::SessionMove.live.where(piece: piece, step: step.key).destroy_all
+            Records::SessionMove.live.where(piece: piece, deed: Core::Planning::Deed.read(step.key)).destroy_all
             text = given["day"].to_s.strip
             Records::SessionMove.create!(piece: piece, step: step.key, day: day(text)) unless text.empty?
           end
@@ -31,7 +31,7 @@ module Kohlrabi
         end
         private_class_method :open_step
 
-        def running?(piece, step) = Records::TimerPiece.joins(:timer).where(piece: piece, step: step.key, timers: { deletion_id: nil }).exists?
+        def running?(piece, step) = Records::TimerPiece.joins(:timer).where(piece: piece, deed: Core::Planning::Deed.read(step.key), timers: { deletion_id: nil }).exists?
         private_class_method :running?
 
         def day(text)

@@ -51,7 +51,7 @@ module Kohlrabi
         # What nothing was done about, in words: a buyer is told.
         def flaws(piece)
           zones = Planning::Drawing.zones(piece).to_h { |zone| [zone.key, zone.label.downcase] }
-          done = piece.step_marks.map { |mark| mark.step.split("/").first }
+          done = piece.step_marks.map { |mark| mark.deed.name }
           Core::Market::Flaws.left(Planning::Findings.core(piece), done, place: ->(zone) { zones.fetch(zone, zone) })
         end
 

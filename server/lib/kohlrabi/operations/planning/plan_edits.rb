@@ -103,7 +103,7 @@ module Kohlrabi
         def single(piece, values)
           return if %w[add before].include?(values[:kind])
 
-          piece.plan_edits.where(kind: values[:kind], step: values[:step]).find_each(&:destroy!)
+          piece.plan_edits.where(kind: values[:kind], deed: Core::Planning::Deed.read(values[:step])).find_each(&:destroy!)
         end
         private_class_method :single
 

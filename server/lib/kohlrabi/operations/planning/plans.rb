@@ -30,7 +30,7 @@ module Kohlrabi
                        zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.core(piece),
                        acts: acts(piece, workshop), look: Looks.core(look), lead: piece.lead_answer,
                        after_limit: Core::Planning::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
-                       marks: piece.step_marks.map { |mark| Core::Planning::Mark.new(key: mark.step, zone: mark.zone) },
+                       marks: piece.step_marks.map { |mark| Core::Planning::Mark.new(deed: mark.deed, zone: mark.zone) },
                        edits: PlanEdits.core(piece), under: under(piece, zones) }
           products = house.fetch(:products).with_swaps(JSON.parse(look.swaps))
           Core::Planning::Brief.new(**house, **recorded, products: products, **changed)

@@ -86,7 +86,7 @@ module Kohlrabi
         # {step key => seconds} really worked on a piece's steps.
         def actual(piece)
           Records::WorkShare.joins(:work_entry).where(piece: piece,
-                                                      work_entries: { deletion_id: nil }).where.not(step: nil).group(:step).sum(:seconds)
+                                                      work_entries: { deletion_id: nil }).where.not(deed: nil).group(:deed).sum(:seconds).transform_keys(&:key)
         end
 
         def marks(piece, step, plan, given)
@@ -102,10 +102,10 @@ module Kohlrabi
         def reopen(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
-            marks = piece.step_marks.where(step: given["step"].to_s)
-            marks = marks.where(zone: given["zones"]) if given["zones"]
+            asked = Core::Planning::Deed.read(given["step"].to_s)
+            marks = piece.step_marks.select { |mark| mark.deed.serves?(asked) && (given["zones"].nil? || Array(given["zones"]).include?(mark.zone)) }
             refuse(:step_is_not_done, field: :step) if marks.empty?
-            deletion = Support::Removal.of(marks.to_a, what: "“#{marks.first.label}” is to be done again")
+            deletion = Support::Removal.of(marks, what: "“#{marks.first.label}” is to be done again")
             Plans.refresh(piece.reload)
             deletion
           end

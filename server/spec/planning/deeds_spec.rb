@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+require "server_helper"
+require_relative "../../../core/spec/support_any_piece"
+
+# Marks, edits, moves, timers, experience and hours are kept by verb and parameters, not by keys of today's rules.
+RSpec.describe Kohlrabi::Records::OfDeed do
+  describe "a workshop that kept keys" do
+    around do |example|
+      Dir.mktmpdir do |folder|
+        @file = File.join(folder, "workshop.sqlite3")
+        usual = ActiveRecord::Base.connection_db_config.database
+        example.run
+      ensure
+        records::Database.open(usual)
+      end
+    end
+
+    # Keys as rules have written them, with the verb that each stands for today.
+    def steps = @steps ||= (0...40).flat_map { |seed| planning::Planner.new(AnyPiece.brief(seed)).plan.steps }.uniq(&:key)
+    def planning = Kohlrabi::Core::Planning
+
+    it "keeps every mark, edit, move, experience and hour under its step", :own_data do
+      ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: @file, pragmas: { foreign_keys: true })
+      ActiveRecord::Migration.verbose = false
+      ActiveRecord::MigrationContext.new(records::Database::MIGRATIONS).up(20_261_127_000_005)
+      connection = ActiveRecord::Base.connection
+      stamp = "'2026-01-01', '2026-01-01'"
+      connection.execute("INSERT INTO pieces (id, ticket, name, created_at, updated_at) VALUES (1, 1, 'Old chest', #{stamp})")
+      keys = steps.map(&:key) + %w[own-3 scuff~1 clear/clear_water/2~1/face2 coat/paint|paint_all|#102030/2#3]
+      keys.each do |key|
+        text = connection.quote(key)
+        connection.execute("INSERT INTO step_marks (piece_id, step, zone, label, work_kind, seconds, done_at, created_at, updated_at) " \
+                           "VALUES (1, #{text}, 'top', 'x', 'sanding', 60, '2026-01-01', #{stamp})")
+        connection.execute("INSERT INTO session_moves (piece_id, step, day, created_at, updated_at) VALUES (1, #{text}, '2026-01-02', #{stamp})")
+      end
+      connection.execute("INSERT INTO plan_edits (piece_id, kind, step, other, created_at, updated_at) VALUES (1, 'before', 'wash', 'dust~2', #{stamp})")
+      connection.execute("INSERT INTO experiences (piece_id, step, product, worked, happened_on, created_at, updated_at) " \
+                         "VALUES (1, NULL, 'paint_all', 1, '2026-01-01', #{stamp})")
+      records::Base.descendants.each(&:reset_column_information)
+      records::Database.open(@file)
+      expect([records::StepMark.order(:id).map(&:step), records::SessionMove.order(:id).map(&:step)]).to eq([keys, keys])
+      expect(records::StepMark.order(:id).first(steps.size).map { |mark| mark.deed.verb }).to eq(steps.map { |step| planning::Verbs.name_of(step.first) })
+      expect(records::StepMark.order(:id).map(&:deed)).to eq(keys.map { |key| planning::Deed.read(key) })
+      expect([records::PlanEdit.first.step, records::PlanEdit.first.other, records::Experience.first.step]).to eq(["wash", "dust~2", nil])
+    end
+  end
+end
