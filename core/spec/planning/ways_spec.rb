@@ -33,6 +33,30 @@ RSpec.describe "ways of working" do
       expect(plan(zones, white, practices: own).steps.map(&:key)).to include("scuff")
     end
 
+    it "the first paper on the way to the wood, as somebody says for a zone; on veneer from P120 all the same, and told" do
+      first = lambda do |list, how|
+        plan(list, Plans.choice("clear", preparation: how)).steps.find { |step| step.key.start_with?("ladder/") }.grits.first
+      end
+      expect([nil, "sander_60", "sander_80", "sander_100"].map { |how| first.call(zones, how) }).to eq([120, 60, 80, 100])
+      veneer = Plans.zones("bedside table", "veneer")
+      expect(first.call(veneer, "sander_80")).to eq(120)
+      told = ->(how) { planning::Conflicts.of(Plans.brief("bedside table", veneer, Plans.choice("clear", preparation: how))).map(&:key) }
+      expect([told.call("sander_80").include?("coarse"), told.call("sander").include?("coarse")]).to eq([true, false])
+    end
+
+    it "brush, roller or sprayer, as somebody says for a zone, with what that risks and what was proposed" do
+      coat = ->(how) { plan(zones, { "top" => Plans.choice("paint", colour: "#ffffff", way: how) }).steps.find { |step| step.key.start_with?("coat/") } }
+      proposed = coat.call(nil)
+      expect([proposed.ways, proposed.why]).to match([%w[roller brush], satisfy { |why| !why.include?("proposed") }])
+      expect([coat.call("roller").why, coat.call("roller").ways]).to eq([proposed.why, proposed.ways]) # trim by brush all the same
+      brush = coat.call("brush")
+      expect([brush.ways, brush.why]).to match([["brush"], /by brush as you say, roller proposed: it takes longer/])
+      expect(brush.seconds).to be > proposed.seconds
+      sprayed = coat.call("spray")
+      expect([sprayed.ways, sprayed.place, sprayed.cautions, sprayed.why])
+        .to match([["spray"], "tent", include("spray"), /House rules say that there is no sprayer/])
+    end
+
     it "grit for scuffing, never coarser than P180 on laminate" do
       grit = ->(list, answer) { plan(list, white, practices: planning::WorkshopPractices.new("scuff_grit" => answer)).step("scuff").grits }
       expect(%w[120 180 220 320].map { |answer| grit.call(zones, answer) }).to eq([[120], [180], [220], [320]])

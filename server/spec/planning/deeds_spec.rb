@@ -1,11 +1,13 @@
 # frozen_string_literal: true
 
-require "server_helper"
+require_relative "../support/records_helper"
 require_relative "../../../core/spec/support_any_piece"
 
 # Marks, edits, moves, timers, experience and hours are kept by verb and parameters, not by keys of today's rules.
 RSpec.describe Kohlrabi::Records::OfDeed do
   describe "a workshop that kept keys" do
+    let(:records) { Kohlrabi::Records }
+
     around do |example|
       Dir.mktmpdir do |folder|
         @file = File.join(folder, "workshop.sqlite3")

@@ -199,14 +199,16 @@ RSpec.describe "looking over, looks and plans", :api do
 
   describe "products of the workshop's own" do
     it "take another preparation and number of coats where somebody says so, and refuse what is none" do
-      made = look(preparation: "sander", coats: "4")
+      made = look(preparation: "sander", coats: "4", way: "brush")
       expect([steps.grep(/\Aladder/).empty?, steps.grep(/\Ascuff/)]).to eq([false, []])
       expect(steps.grep(%r{\Acoat/}).size).to eq(4)
       zone = plan["looks"].first["zones"].find { |one| one["zone"] == shown.first }
-      expect(zone).to include("preparation" => "sander", "coats" => "4")
+      expect(zone).to include("preparation" => "sander", "coats" => "4", "way" => "brush")
+      expect(plan["plan"]["steps"].find { |one| one["key"].start_with?("coat/") }).to include("ways" => ["brush"], "rests_on" => "usual")
       given = { zones: shown, finish: "paint", colour: "#ffffff" }
       expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, coats: "9" }), :coats)).to include("8")
       expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, preparation: "blast" }), :preparation)).to include("not one of the choices")
+      expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, way: "mop" }), :way)).to include("not one of the choices")
       call(:put, "/api/looks/#{made}/zones", { **given, preparation: "none" })
       expect(plan["plan"]["faults"].map { |fault| fault["text"] }).to include(/scuff it until it is dull/)
     end

@@ -62,11 +62,11 @@ RSpec.describe "working a plan", :api do
     prepared = ->(how) { call(:put, "/api/looks/#{look}/zones", { zones: ["top"], finish: "clear", preparation: how }) }
     ladder = -> { steps.find { |one| one["key"].start_with?("ladder/") } }
     call(:post, "/api/pieces/#{id}/lead", { answer: "clear" })
-    prepared.call("sand_80")
+    prepared.call("sander_80")
     call(:post, "/api/pieces/#{id}/confirmations", { caution: "dust" })
     before = ladder.call["key"]
     expect(done(before)["marks"]).to eq(1)
-    prepared.call("sand_60")
+    prepared.call("sander_60")
     expect(ladder.call["key"]).to start_with("ladder/60-").and(satisfy { |key| key != before })
     expect([ladder.call["state"], plan["plan"]["behind"]["steps"]]).to eq(["done", []])
     call(:post, "/api/pieces/#{id}/steps/open", { step: ladder.call["key"] })
@@ -202,6 +202,9 @@ RSpec.describe "working a plan", :api do
     factor = (Rational(4 * 3600, planned) + 5) / 6 # n 1: (1 × ratio + 5) ÷ 6
     expect(plan["plan"]["learned"]).to eq([{ "kind" => "Cleaning", "factor" => format("%.2f", factor), "n" => 1 }])
     expect(step("wash")["time"]["seconds"]).to be_within(30).of(before * factor) # whole minutes
+    expect([step("wash")["rests_on"], step("scuff")["rests_on"]]).to eq(["learned from 1 of your own", "usual"])
+    edit("time", "wash", time: "20 min")
+    expect(step("wash")["rests_on"]).to eq("your own time")
   end
 
   it "says whether a coat may go on now, and why not" do

@@ -30,6 +30,7 @@ export function ConflictList({ page, look }: { page: Plan; look: Look }) {
         undercolour: row?.undercolour ?? "",
         preparation: row?.preparation ?? "",
         coats: row?.coats ?? "",
+        way: row?.way ?? "",
         options: [],
       };
       await paint(zones, { ...kept, finish, product, wear, over }, remedy.label);

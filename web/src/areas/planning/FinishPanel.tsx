@@ -28,6 +28,7 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
   const [wear, setWear] = useState(first?.wear ?? "");
   const [preparation, setPreparation] = useState(first?.preparation ?? "");
   const [coats, setCoats] = useState(first?.coats ?? "");
+  const [way, setWay] = useState(first?.way ?? "");
   const [over, setOver] = useState<string[]>(first?.over ?? []);
   const [options, setOptions] = useState<string[]>(first?.options ?? []);
   const [told, setTold] = useState<string[]>([]);
@@ -60,6 +61,7 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
       wear: plain ? "" : wear,
       preparation: plain ? "" : preparation,
       coats: COATED.includes(finish) ? coats : "",
+      way: finish === "paint" ? way : "",
       options: finish === "undecided" ? options : [],
     };
     setTold(
@@ -132,7 +134,7 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
         )}
       </Box>
       {decided && (
-        <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "2fr 1fr" }, gap: 2, mb: 2 }}>
+        <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "2fr 1fr 1fr" }, gap: 2, mb: 2 }}>
           <TextField
             select
             label="Preparation"
@@ -155,6 +157,22 @@ export function FinishPanel({ page, look, selected, catalogue, onDone }: Props) 
               placeholder="as proposed"
               slotProps={{ inputLabel: { shrink: true }, htmlInput: { inputMode: "numeric" } }}
             />
+          )}
+          {finish === "paint" && (
+            <TextField
+              select
+              label="Applied by"
+              value={way}
+              onChange={(event) => setWay(event.target.value)}
+              slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+            >
+              <MenuItem value="">as proposed</MenuItem>
+              {catalogue.ways.map((one) => (
+                <MenuItem key={one.key} value={one.key}>
+                  {one.label}
+                </MenuItem>
+              ))}
+            </TextField>
           )}
         </Box>
       )}

@@ -4,6 +4,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useMemo, useState } from "react";
 import type { Plan, PlanLine, Step, Steps, Workshop } from "../../api/types";
+import { Basis } from "./Basis";
 import { StepItem } from "./StepItem";
 import { useDoneUpTo } from "./useDoneUpTo";
 
@@ -93,6 +94,7 @@ function Line({ row, page, short, children }: { row: Row; page: Plan; short: boo
         </Box>
         <Typography component="span" sx={{ whiteSpace: "nowrap" }}>
           {line.state === "part" ? `${line.remaining?.text} of ${line.time?.text}` : line.time?.text}
+          <Basis of={line.rests_on} />
         </Typography>
         <Typography component="span" sx={{ minWidth: { md: 172 }, color: "warning.main", whiteSpace: "nowrap" }}>
           {line.wait ? `then wait ${line.wait}` : ""}

@@ -10,6 +10,7 @@ import type { Plan, Step, Steps, Workshop } from "../../api/types";
 import { Drawing } from "../../kit/Drawing";
 import { useUndo } from "../../kit/session/undo";
 import { useStartStep } from "../../kit/useStartStep";
+import { Basis } from "./Basis";
 import { StepCautions } from "./StepCautions";
 import { StepEdits } from "./StepEdits";
 import { StepMaterials } from "./StepMaterials";
@@ -94,6 +95,7 @@ export function StepItem({ step, number, page, plan, workshop, next, stands }: P
             </Typography>
             <Typography component="span" sx={{ whiteSpace: "nowrap" }} title={step.range}>
               {step.state === "part" ? `${step.remaining?.text} of ${step.time?.text}` : step.time?.text}
+              <Basis of={step.rests_on} />
             </Typography>
             <Typography
               component="span"
@@ -204,7 +206,7 @@ function Facts({ step }: { step: Step }) {
   const rows: [string, string | null | undefined][] = [
     ["Why", step.why],
     ["Done when", step.done_when],
-    ["Time", `${step.time?.text}, ${step.range}`],
+    ["Time", `${step.time?.text}, ${step.range}, ${step.rests_on}`],
     ["Worked", step.actual && `${step.actual.text} so far`],
     ["Wait", step.wait && `${step.wait}: ${step.wait_why ?? "as planned"}`],
     ["Grits", step.grits.join(", ")],

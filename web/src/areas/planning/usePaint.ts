@@ -13,6 +13,7 @@ const asInput = (row: ZoneChoice): Omit<ZonesInput, "zones"> => ({
   wear: row.wear ?? "",
   preparation: row.preparation ?? "",
   coats: row.coats ?? "",
+  way: row.way ?? "",
   options: row.options,
 });
 

@@ -29,7 +29,7 @@ module Kohlrabi
         def all
           return [] if @choice.finish == "undecided"
 
-          [worn, levelled, chemistry, bleached, bleed, unneeded, oil, wax, fills, veneer, laminate, wash, over_wax, tint].compact
+          [worn, levelled, chemistry, bleached, coarse, bleed, unneeded, oil, wax, fills, veneer, laminate, wash, over_wax, tint].compact
         end
 
         private
@@ -62,6 +62,14 @@ module Kohlrabi
 
           tell("chemistry", "#{used['chlorine']} and #{used['acid']} together make toxic gas",
                settled: "clean water and full drying between them, never one on the other")
+        end
+
+        # Paper that would cut through veneer.
+        def coarse
+          grit = @course.asked_grit
+          return unless grit && grit < Judgements::Preparation::VENEER && surface.veneer?
+
+          tell("coarse", "P#{grit} cuts through veneer", settled: "it begins with P#{Judgements::Preparation::VENEER}, by hand near edges")
         end
 
         # Asked for where nothing of it would be seen.

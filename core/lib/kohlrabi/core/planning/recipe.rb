@@ -5,7 +5,7 @@ module Kohlrabi
     module Planning
       # A plan kept as the workshop's own recipe: how the zones look, by what they are, and the user's edits with the areas they were made for.
       module Recipe
-        CHOICE = %i[finish over colour undercolour product wear preparation coats].freeze
+        CHOICE = %i[finish over colour undercolour product wear preparation coats way].freeze
 
         module_function
 

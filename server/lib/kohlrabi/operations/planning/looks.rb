@@ -5,7 +5,7 @@ module Kohlrabi
     module Planning
       # The looks a piece could have; the chosen one makes its plan.
       module Looks
-        UNSAID = { colour: nil, undercolour: nil, product: nil, wear: nil, preparation: nil, coats: nil }.freeze
+        UNSAID = { colour: nil, undercolour: nil, product: nil, wear: nil, preparation: nil, coats: nil, way: nil }.freeze
         MAX_LOOKS = 4 # looks side by side
         COPIED = %w[wear hardware spacing_mm hardware_on hardware_minor inside primer expected_resale_minor swaps].freeze
 
@@ -32,7 +32,7 @@ module Kohlrabi
         end
 
         # Sets the finish of several zones. given: {"zones": [keys], "finish", "over"?, "colour"?, "undercolour"?, "product"?, "wear"?, "options"?,
-        # "preparation"?, "coats"?}.
+        # "preparation"?, "coats"?, "way"?}.
         def paint(id, given)
           changing(id) do |look|
             keys = Drawing.zones(look.piece).map(&:key)
@@ -94,7 +94,7 @@ module Kohlrabi
         def choice(row)
           Core::Planning::Choice.new(finish: row.finish, over: row.over.split(","), colour: row.colour, undercolour: row.undercolour,
                                      product: row.product, wear: row.wear, options: row.options.split(","),
-                                     preparation: row.preparation, coats: row.coats)
+                                     preparation: row.preparation, coats: row.coats, way: row.way)
         end
         private_class_method :choice
 
@@ -163,6 +163,7 @@ module Kohlrabi
           params.choice(:wear, Core::Planning::Coats::WEAR.keys)
           params.choice(:preparation, Core::Planning::Judgements::Preparation::WAYS.keys)
           params.count(:coats, 1..8)
+          params.choice(:way, Core::Planning::Judgements::Applying::WAYS.keys)
           values = params.done!
           over = listed(given["over"], finishes::OVER, :over)
           options = listed(given["options"], finishes::BY_KEY.keys - ["undecided"], :options)

@@ -27,7 +27,7 @@ module Kohlrabi
           look.update!(**body[:look].slice(:wear, :hardware, :inside, :primer))
           Core::Planning::Recipe.choices_for(body, Drawing.zones(look.piece)).each do |zone, choice|
             look.look_zones.create!(zone: zone, over: (choice.over || []).join(","), product: product(choice.product),
-                                    **choice.to_h.slice(:finish, :colour, :undercolour, :wear, :preparation, :coats))
+                                    **choice.to_h.slice(:finish, :colour, :undercolour, :wear, :preparation, :coats, :way))
           end
           lay_edits(body, look.reload)
         end

@@ -11,16 +11,32 @@ module Kohlrabi
           TURNED = 120 # minutes at the least until a face may lie on points
           LARGE = 100_000 # mm² of a flat zone from which a roller pays
 
-          def way
-            return "brush" if zone.grade == "hard" || (zone.trim? && !sprayed?)
-            return "spray" if sprayed?
+          # What somebody may ask for, with what that risks.
+          WAYS = { "brush" => "brush", "roller" => "roller", "spray" => "sprayer" }.freeze
+          RISKS = { "brush" => "it takes longer, and strokes may show", "roller" => "it leaves its texture, and does not reach into corners",
+                    "spray" => "setting up, masking and cleaning are counted, and mist goes everywhere" }.freeze
+
+          # Trim is not rolled, whatever its face is.
+          def way = choice.way && !(choice.way == "roller" && zone.trim?) ? choice.way : proposed_way
+
+          # Why it goes on otherwise than proposed; nil where it does not.
+          def way_said
+            return if way == proposed_way
+
+            "by #{WAYS.fetch(way)} as you say, #{WAYS.fetch(proposed_way)} proposed: #{RISKS.fetch(way)}" \
+              "#{' (House rules say that there is no sprayer)' if way == 'spray' && practices[:sprayer] == 'no'}"
+          end
+
+          def proposed_way
+            return "brush" if zone.grade == "hard" || (zone.trim? && !pays_to_spray?)
+            return "spray" if pays_to_spray?
             return practices[:applying] unless practices[:applying] == "computed"
 
             zone.grade == "flat" && zone.area >= LARGE ? "roller" : "brush"
           end
 
           # Clear coats follow the paint where that is sprayed, else by brush.
-          def clear_way = sprayed? && zone.grade != "hard" ? "spray" : "brush"
+          def clear_way = sprayed? && (zone.grade != "hard" || choice.way) ? "spray" : "brush"
 
           # Minutes of cleaning the nozzle, where the sprayer is set up already: between coats, and for parts of two faces that are sprayed
           # in the session of the rest.
@@ -28,9 +44,12 @@ module Kohlrabi
           def set_up? = zone.faces > 1 && brief.zones.any? { |other| other.faces == 1 && brief.choice(other) == choice }
           def where(way) = way == "spray" ? booth : "bench"
 
+          # As somebody says for the zone, else where it pays.
+          def sprayed? = choice.way ? choice.way == "spray" : pays_to_spray?
+
           # By the house's way, or where the whole piece pays for setting a sprayer up: never for a small part by
           # itself.
-          def sprayed?
+          def pays_to_spray?
             return practices[:applying] == "spray" unless practices[:applying] == "computed"
 
             practices[:sprayer] == "yes" && brief.painted_area > Shelf::Rates.spray_break_even

@@ -8,15 +8,21 @@ module Kohlrabi
         # weak).
         module Preparation
           # What somebody may ask for instead of what the findings ask.
-          WAYS = { "scuff" => "scuffed", "sander" => "to the wood by sander",
+          WAYS = { "scuff" => "scuffed", "sander" => "to the wood by sander", "sander_60" => "to the wood by sander, from P60",
+                   "sander_80" => "to the wood by sander, from P80", "sander_100" => "to the wood by sander, from P100",
                    "scraper" => "to the wood by scraper, then sander", "stripper" => "to the wood by stripper",
                    "bleach" => "to the wood, then bleached", "none" => "none" }.freeze
           TO_WOOD = %w[sander scraper stripper].freeze
+          GRIT = /_(\d+)\z/
+          VENEER = 120 # the coarsest paper on veneer
           SOFT = 100 # grit to start with on softwood and legs
           THICK = 3 # layers of paint that are better taken off than painted over
 
           # The way to the wood that somebody asks for; bleaching what is bare says nothing of it.
-          def asked = (choice.preparation unless choice.preparation == "bleach")
+          def asked = (choice.preparation&.sub(GRIT, "") unless choice.preparation == "bleach")
+
+          # The paper to begin with that somebody asks for.
+          def asked_grit = choice.preparation&.slice(GRIT, 1)&.to_i
 
           # Whether open wood is bleached: for its own sake, or under what comes after, unless the trial went badly.
           def bleaches?
@@ -70,11 +76,12 @@ module Kohlrabi
           # 80 to bare wood, 60 if caked, 100 on softwood and legs, 180 after a scraper, 120 after stripper; veneer
           # never below 120.
           def start_grit
-            start = if strips? then stripped_grit
+            start = if asked_grit then asked_grit
+                    elsif strips? then stripped_grit
                     elsif soft? then SOFT
                     else 80
                     end
-            surface.veneer? ? [start, 120].max : start
+            surface.veneer? ? [start, VENEER].max : start
           end
 
           # Under paint 180, under stain what its label says, clear 220, wax 240.
@@ -90,7 +97,7 @@ module Kohlrabi
           private
 
           def stripped_grit
-            return 120 if by_stripper?
+            return VENEER if by_stripper?
             return soft? ? SOFT : 80 unless scrapes?
 
             surface.sign?(:failing) && surface.layers >= THICK ? 60 : 180

@@ -19,7 +19,7 @@ module Kohlrabi
             under = choice.undercolour ? tone_of(choice.undercolour) : tone_under
             number, why = Coats.said(choice.coats,
                                      *Coats.paint(tone, under, primed: primed?, chalk: main_product[:chalk]))
-            coats(signature, choice.colour, number, 0, [why, unprimed].compact.join("; "))
+            coats(signature, choice.colour, number, 0, [why, unprimed, way_said].compact.join("; "))
           end
 
           private

@@ -17,6 +17,7 @@ module Kohlrabi
           attribute(:wears) { pairs(Core::Planning::Coats::WEAR) }
           attribute(:hardware) { pairs(HARDWARE) }
           attribute(:preparations) { pairs(Core::Planning::Judgements::Preparation::WAYS) }
+          attribute(:ways) { pairs(Core::Planning::Judgements::Applying::WAYS) }
           attribute(:insides) { pairs(INSIDES) }
           attribute(:grades) { pairs(Core::Planning::Shape::Zone::GRADES) }
           attribute(:leads) { pairs(Operations::Planning::Steps::LEAD) }

@@ -11,12 +11,14 @@ module Kohlrabi
           attribute(:steps) { |line| line.steps.map(&:key) }
           said :effort, :time, from: :seconds
           said :effort, :remaining
+          attribute(:rests_on) { |line| Core::Planning::Basis.of(line.steps, @known) }
           attribute(:wait) { |line| @formatter.wait(line.wait) if line.wait.positive? }
 
-          # line: Core::Planning::Lines::Line; plan: Core::Planning::Plan.
-          def initialize(line, plan, formatter)
+          # line: Core::Planning::Lines::Line; plan: Core::Planning::Plan; known: {kind of work => [factor, n]}.
+          def initialize(line, plan, formatter, known:)
             super(line, formatter)
             @plan = plan
+            @known = known
           end
 
           private

@@ -40,7 +40,7 @@ module Kohlrabi
               { zone: zone.key, finish: choice.finish, label: Core::Planning::Finishes.label(choice.finish), over: choice.over || [],
                 colour: choice.colour, undercolour: choice.undercolour, swatch: colours.hex(choice.colour),
                 colour_name: colours.fetch(choice.colour)&.to_s, product: choice.product, wear: choice.wear, options: choice.options || [],
-                preparation: choice.preparation, coats: choice.coats&.to_s }
+                preparation: choice.preparation, coats: choice.coats&.to_s, way: choice.way }
             end
           end
 

@@ -27,7 +27,7 @@ module Kohlrabi
 
           def steps
             shared = { days: days, drawn: Operations::Planning::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution),
-                       actual: Operations::Planning::Steps.actual(@piece), sprayers: Operations::Shelf::Sprayers.by_product }
+                       actual: Operations::Planning::Steps.actual(@piece), sprayers: Operations::Shelf::Sprayers.by_product, known: known }
             @plan.steps.map { |step| StepRow.new(step, @plan, @formatter, **shared).to_h }
           end
 
@@ -39,7 +39,7 @@ module Kohlrabi
             end
           end
 
-          def lines = @plan.lines.map { |line| LineRow.new(line, @plan, @formatter).to_h }
+          def lines = @plan.lines.map { |line| LineRow.new(line, @plan, @formatter, known: known).to_h }
 
           # What does not hold in it, as somebody changed it.
           def faults
@@ -97,9 +97,12 @@ module Kohlrabi
             end.map(&:label).uniq }
           end
 
+          # {kind of work => [factor, n]}.
+          def known = @known ||= Operations::Planning::Factors.known
+
           # Kinds of work whose estimate follows the workshop's own hours.
           def learned
-            Operations::Planning::Factors.known.map do |kind, (factor, number)|
+            known.map do |kind, (factor, number)|
               { kind: Core::Flips::WorkKinds.label(kind), factor: Core::Units::Numerals.text(factor.to_r, 2), n: number }
             end
           end

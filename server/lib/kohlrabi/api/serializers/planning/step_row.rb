@@ -26,6 +26,7 @@ module Kohlrabi
           attribute(:decide) { step.key.start_with?("decide/") }
           attribute(:lead) { step.key == "lead" }
           attribute(:range) { "#{Core::Units::Effort.text(step.low)} to #{Core::Units::Effort.text(step.high)}" }
+          attribute(:rests_on) { Core::Planning::Basis.of([step], @known) }
           attribute(:wait) { waited(step.wait) }
           attribute(:on) { @formatter.day(@days[step.key]) } # the day on which it could be worked
           attribute(:actual) { @formatter.effort(@actual[step.key]) }
@@ -36,8 +37,9 @@ module Kohlrabi
           attribute(:remembered) { step.remembered.map { |one| remembered(one) } }
 
           # plan: Core::Planning::Plan; days: {step key => Date} of the schedule; drawn: measures; confirmed: keys of cautions read;
-          # actual: {step key => seconds} really worked; sprayers: {product key => setting}; formatter: Formatter.
-          def initialize(step, plan, formatter, days:, drawn:, confirmed:, actual:, sprayers:)
+          # actual: {step key => seconds} really worked; sprayers: {product key => setting};
+          # known: {kind of work => [factor, n]}; formatter: Formatter.
+          def initialize(step, plan, formatter, days:, drawn:, confirmed:, actual:, sprayers:, known:)
             super(step, formatter)
             @plan = plan
             @days = days
@@ -45,6 +47,7 @@ module Kohlrabi
             @confirmed = confirmed
             @actual = actual
             @sprayers = sprayers
+            @known = known
           end
 
           private
