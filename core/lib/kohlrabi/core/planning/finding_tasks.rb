@@ -41,7 +41,7 @@ module Kohlrabi
         def treat(finding, row, own, share)
           zones = part(row[:part], own)
           share = 1 if row[:part]
-          zones = zones.reject { |zone| Course.new(zone, @brief).strips? } if row[:kept]
+          zones = zones.reject { |zone| @brief.course(zone).strips? } if row[:kept]
           zones.each_with_index.filter_map do |zone, index|
             made = @made[[row[:key], zone.key]]
             task = made || fresh(row, zone, finding)

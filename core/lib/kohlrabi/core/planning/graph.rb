@@ -37,25 +37,28 @@ module Kohlrabi
         # On each zone a step waits for what is open there: the step before it, and with it those that dry side by side.
         def chain
           open = Hash.new { |all, zone| all[zone] = [] }
+          @glues = steps.to_h { |step| [step.key, step.glues?] }
           steps.each do |step|
             befores = step.zones.flat_map { |zone| open[zone].map { |before| [before, zone] } }
             befores.group_by(&:first).each do |before, pairs|
               wait = pairs.map { |_, zone| gap(before, step, zone) }.max
               step.needs << Step::Need.new(key: before.key, wait: wait, why: Phases.why(step.phase == before.phase ? before.phase : step.phase))
             end
-            step.zones.each { |zone| open[zone] = open[zone].select { |before| beside?(before, step) } << step }
+            beside = befores.map(&:first).uniq.select { |before| beside?(before, step) }
+            step.zones.each { |zone| open[zone] = (beside.empty? ? [] : open[zone] & beside) << step }
           end
         end
 
         # Minutes on a zone between two steps.
         def gap(before, step, zone)
-          return 0 if before.glues? && step.glues?
+          return 0 if glued?(before, step)
 
           step.peels? ? before.touch_on(zone) : before.wait_on(zone)
         end
 
         # Whether a step goes on while the one before still dries: joints glued in one session, tape off the touch-dry coat.
-        def beside?(before, step) = (before.glues? && step.glues?) || (step.peels? && !before.peels?)
+        def beside?(before, step) = glued?(before, step) || (step.peels? && !before.peels?)
+        def glued?(before, step) = @glues.fetch(before.key) && @glues.fetch(step.key)
 
         # The chain of steps by which `to` waits for `from`, or nil.
         def path(from, to, seen = {})
@@ -81,9 +84,10 @@ module Kohlrabi
         def sorted
           counts = steps.to_h { |step| [step.key, step.needs.map(&:key).uniq.size] }
           after = followers
+          places = steps.each_with_index.to_h { |step, place| [step.key, place] }
           open = steps.select { |step| counts[step.key].zero? }
           result = []
-          while (step = open.min_by(&:position))
+          while (step = open.min_by { |one| places.fetch(one.key) })
             open.delete(step)
             result << step
             open.concat(after[step.key].select { |other| (counts[other.key] -= 1).zero? })
