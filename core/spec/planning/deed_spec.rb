@@ -16,7 +16,9 @@ RSpec.describe Kohlrabi::Core::Planning::Deed do
                "verb" => "coat", "name" => "coat", "layer" => { "finish" => "paint", "product" => "paint_all@c3", "colour" => "#102030" },
                "coat" => 2, "face" => "face1", "part" => 2
              },
-             "colour/wash|paint_all|/1" => { "verb" => "thin_wash", "name" => "colour", "layer" => { "finish" => "wash", "product" => "paint_all" }, "coat" => 1 },
+             "colour/wash|paint_all|/1" => {
+               "verb" => "thin_wash", "name" => "colour", "layer" => { "finish" => "wash", "product" => "paint_all" }, "coat" => 1
+             },
              "level/wet" => { "verb" => "sand", "name" => "level", "how" => "wet" }, "own-12" => { "verb" => "plain", "name" => "own-12" },
              "inspect/paint|paint_all|#102030" => { "verb" => "plain", "name" => "inspect",
                                                     "layer" => { "finish" => "paint", "product" => "paint_all", "colour" => "#102030" } } }
@@ -26,7 +28,9 @@ RSpec.describe Kohlrabi::Core::Planning::Deed do
   it "gives every step of any plan its key and verb back" do
     steps = (0...60).flat_map { |seed| planning::Planner.new(AnyPiece.brief(seed)).plan.steps }
     expect(steps.map { |step| described_class.from(described_class.read(step.key).to_h).key }).to eq(steps.map(&:key))
-    expect(steps.to_h { |step| [step.key, described_class.read(step.key).verb] }).to eq(steps.to_h { |step| [step.key, planning::Verbs.name_of(step.first)] })
+    expect(steps.to_h { |step| [step.key, described_class.read(step.key).verb] }).to eq(steps.to_h { |step|
+      [step.key, planning::Verbs.name_of(step.first)]
+    })
   end
 
   # A grit that was bought since, or another house rule, plans other papers: what was sanded stays sanded.

@@ -35,7 +35,7 @@ RSpec.describe "what is done about each finding" do
     "veneer_chips" => ["fill level spot-seal", "patch_veneer", "-"],
     "veneer_loose" => %w[glue_veneer glue_veneer glue_veneer],
     "gouge" => ["fill level spot-seal", "fill_tinted level", "-"],
-    "scratches" => %w[- - touch_up],
+    "scratches" => %w[feather_scratches - touch_up],
     "burn" => ["scrape_burn fill level #{block}", "scrape_burn fill_tinted level", "scrape_burn"],
     "white_ring" => %w[- - rub_ring],
     "black_stain" => [block, "bleach-sand oxalic rinse-oxalic", "-"],

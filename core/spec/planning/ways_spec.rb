@@ -44,8 +44,47 @@ RSpec.describe "ways of working" do
       expect([told.call("sander_80").include?("coarse"), told.call("sander").include?("coarse")]).to eq([true, false])
     end
 
+    it "edges worn by their length, dry with paper or, on chalk-style paint, wet with a cloth and without dust" do
+      worn = lambda do |product, answer|
+        choice = { "top" => Plans.choice("paint", colour: "#ffffff", product: product, over: %w[distressed]), "edge" => Plans.choice("leave") }
+        plan(zones, choice, practices: planning::WorkshopPractices.new("wearing" => answer)).steps.find { |step| step.key.start_with?("distressed") }
+      end
+      dry = worn.call("paint_chalk", "dry")
+      wet = worn.call("paint_chalk", "wet")
+      other = worn.call("paint_all", "wet")
+      metres = zones.find { |zone| zone.key == "top" }.edge / 1000.0
+      expect(metres).to eq(2 * (0.42 + 0.38))
+      expect([dry, wet].map { |step| step.tasks.first.minutes }).to match([be_within(1e-9).of(metres), be_within(1e-9).of(metres * 1.5)])
+      expect([dry, wet, other].map(&:grits)).to eq([[220], [], [220]])
+      expect([dry, wet].map { |step| step.cautions.include?("dust") }).to eq([true, false])
+      expect([dry.label, wet.label]).to match([/with P220/, /with a damp cloth, no dust/])
+    end
+
+    it "tells that the primer shows where edges are worn through it, and not where an undercolour lies over it" do
+      notes = lambda do |**rest|
+        choice = Plans.choice("paint", colour: "#ffffff", over: %w[distressed], **rest)
+        plan(zones, choice, look: { primer: "primer_shellac" }).steps.find { |step| step.key.start_with?("distressed") }.notes
+      end
+      expect([notes.call, notes.call(undercolour: "#24364f")]).to match([[/the primer will show/], []])
+    end
+
+    it "some drawers lined or all there is inside: minutes a drawer, liner by their share" do
+      deep = Plans.zones("chest of drawers", "solid", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [2, 1, 1])
+      lined = ->(number) { Plans.plan("chest of drawers", deep, white, lead: "clear", look: { inside: "liner", lined: number }).step("liner") }
+      all = lined.call(nil)
+      two = lined.call(2)
+      more = lined.call(9)
+      expect([all, two, more].map { |step| step.tasks.sum(&:minutes) }).to eq([20, 10, 20]) # five a drawer
+      expect(two.materials["liner"]).to be_within(0.01).of(all.materials["liner"] / 2)
+      expect(more.materials).to eq(all.materials)
+    end
+
     it "brush, roller or sprayer, as somebody says for a zone, with what that risks and what was proposed" do
-      coat = ->(how) { plan(zones, { "top" => Plans.choice("paint", colour: "#ffffff", way: how) }).steps.find { |step| step.key.start_with?("coat/") } }
+      coat = lambda { |how|
+        plan(zones, { "top" => Plans.choice("paint", colour: "#ffffff", way: how) }).steps.find do |step|
+          step.key.start_with?("coat/")
+        end
+      }
       proposed = coat.call(nil)
       expect([proposed.ways, proposed.why]).to match([%w[roller brush], satisfy { |why| !why.include?("proposed") }])
       expect([coat.call("roller").why, coat.call("roller").ways]).to eq([proposed.why, proposed.ways]) # trim by brush all the same

@@ -34,7 +34,7 @@ class KeepDeeds < ActiveRecord::Migration[7.2]
   def deed(key)
     part = key[/#(\d)\z/, 1]&.to_i
     name, *values = key.sub(/#\d\z/, "").sub(/~\d+/, "").split("/")
-    params = (PARAMS[name] || %w[how]).zip(values).reject { |_, value| value.nil? }.to_h { |param, value| [param, value(param, value)] }
+    params = (PARAMS[name] || %w[how]).zip(values).select(&:last).to_h { |param, value| [param, value(param, value)] }
     { "verb" => verb(name, params), "name" => name, **params, "over" => key[/~(\d+)/, 1]&.to_i, "part" => part }.compact
   end
 

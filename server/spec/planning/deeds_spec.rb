@@ -36,13 +36,15 @@ RSpec.describe Kohlrabi::Records::OfDeed do
                            "VALUES (1, #{text}, 'top', 'x', 'sanding', 60, '2026-01-01', #{stamp})")
         connection.execute("INSERT INTO session_moves (piece_id, step, day, created_at, updated_at) VALUES (1, #{text}, '2026-01-02', #{stamp})")
       end
-      connection.execute("INSERT INTO plan_edits (piece_id, kind, step, other, created_at, updated_at) VALUES (1, 'before', 'wash', 'dust~2', #{stamp})")
+      connection.execute("INSERT INTO plan_edits (piece_id, kind, step, other, created_at, updated_at) " \
+                         "VALUES (1, 'before', 'wash', 'dust~2', #{stamp})")
       connection.execute("INSERT INTO experiences (piece_id, step, product, worked, happened_on, created_at, updated_at) " \
                          "VALUES (1, NULL, 'paint_all', 1, '2026-01-01', #{stamp})")
       records::Base.descendants.each(&:reset_column_information)
       records::Database.open(@file)
       expect([records::StepMark.order(:id).map(&:step), records::SessionMove.order(:id).map(&:step)]).to eq([keys, keys])
-      expect(records::StepMark.order(:id).first(steps.size).map { |mark| mark.deed.verb }).to eq(steps.map { |step| planning::Verbs.name_of(step.first) })
+      verbs = records::StepMark.order(:id).first(steps.size).map { |mark| mark.deed.verb }
+      expect(verbs).to eq(steps.map { |step| planning::Verbs.name_of(step.first) })
       expect(records::StepMark.order(:id).map(&:deed)).to eq(keys.map { |key| planning::Deed.read(key) })
       expect([records::PlanEdit.first.step, records::PlanEdit.first.other, records::Experience.first.step]).to eq(["wash", "dust~2", nil])
     end

@@ -22,6 +22,21 @@ RSpec.describe Kohlrabi::Operations::Planning::PlanMemory, :api do
     expect(planning::Plans.of(record)).to equal(first)
   end
 
+  it "plans once for a change of finish and the page that is opened after it" do
+    look = record.looks.first.id
+    call(:get, "/api/pieces/#{id}/plan")
+    planner = Kohlrabi::Core::Planning::Planner
+    made = 0
+    allow(planner).to receive(:new).and_wrap_original do |original, *rest, **named|
+      made += 1
+      original.call(*rest, **named)
+    end
+    call(:put, "/api/looks/#{look}/zones", { zones: ["top"], finish: "paint", colour: "#ffffff" })
+    changed = made
+    call(:get, "/api/pieces/#{id}/plan")
+    expect([changed, made]).to eq([1, 1])
+  end
+
   it "makes another after each thing that a plan hangs on" do
     product = call(:post, "/api/products", { label: "House blue", generic: "paint_all", rate: "9" }).fetch("id")
     look = record.looks.first.id

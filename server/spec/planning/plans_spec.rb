@@ -199,6 +199,7 @@ RSpec.describe "looking over, looks and plans", :api do
 
   describe "products of the workshop's own" do
     it "take another preparation and number of coats where somebody says so, and refuse what is none" do
+      fronts = plan["zones"].count { |zone| zone["group"] == "fronts" && zone["role"] == "front" }
       made = look(preparation: "sander", coats: "4", way: "brush")
       expect([steps.grep(/\Aladder/).empty?, steps.grep(/\Ascuff/)]).to eq([false, []])
       expect(steps.grep(%r{\Acoat/}).size).to eq(4)
@@ -209,6 +210,13 @@ RSpec.describe "looking over, looks and plans", :api do
       expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, coats: "9" }), :coats)).to include("8")
       expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, preparation: "blast" }), :preparation)).to include("not one of the choices")
       expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, way: "mop" }), :way)).to include("not one of the choices")
+      lined = ->(number) { call(:patch, "/api/looks/#{made}", { inside: "liner", lined: number, lock_version: plan["looks"].first["lock_version"] }) }
+      expect(refusal(lined.call("0"), :lined)).to include("1")
+      minutes = ["", "1"].map do |number|
+        lined.call(number)
+        plan["plan"]["steps"].find { |one| one["key"] == "liner" }["time"]["seconds"] / 60
+      end
+      expect([minutes, plan["looks"].first["fields"]["lined"]]).to eq([[minutes.last + (5 * (fronts - 1)), minutes.last], "1"])
       call(:put, "/api/looks/#{made}/zones", { **given, preparation: "none" })
       expect(plan["plan"]["faults"].map { |fault| fault["text"] }).to include(/scuff it until it is dull/)
     end

@@ -18,6 +18,7 @@ module Kohlrabi
 
       # Key of the step that does it.
       def step = deed&.key
+
       def step=(key)
         self.deed = key && Core::Planning::Deed.read(key)
       end

@@ -12,6 +12,7 @@ module Kohlrabi
 
       # Key of the other step.
       def other = other_deed&.key
+
       def other=(key)
         self.other_deed = key && Core::Planning::Deed.read(key)
       end

@@ -5,6 +5,7 @@ module Kohlrabi
     # A piece that a running timer is for.
     class TimerPiece < Base
       include OfDeed
+
       belongs_to :timer
       belongs_to :piece
     end

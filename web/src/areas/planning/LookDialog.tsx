@@ -16,6 +16,13 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
     { name: "wear", label: "Made for", kind: "select", half: true, options: catalogue.wears },
     { name: "inside", label: "Inside and drawers", kind: "select", half: true, options: catalogue.insides },
     {
+      name: "lined",
+      label: "Drawers to line",
+      kind: "text",
+      half: true,
+      help: "how many, where it is lined; empty: all",
+    },
+    {
       name: "primer",
       label: "Primer",
       kind: "select",

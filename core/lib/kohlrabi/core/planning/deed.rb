@@ -26,7 +26,7 @@ module Kohlrabi
             part = key[PART, 1]&.to_i
             name, *values = key.sub(PART, "").sub(OVER, "").split("/")
             name = name.to_s
-            params = (PARAMS[name] || PLAIN).zip(values).reject { |_, value| value.nil? }.to_h { |param, value| [param, value(param, value)] }
+            params = (PARAMS[name] || PLAIN).zip(values).select(&:last).to_h { |param, value| [param, value(param, value)] }
             new(verb: Verbs.named(name, params), name: name, params: params, over: key[OVER, 1]&.to_i, part: part).freeze
           end
 

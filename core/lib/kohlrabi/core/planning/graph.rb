@@ -39,14 +39,16 @@ module Kohlrabi
           open = Hash.new { |all, zone| all[zone] = [] }
           @glues = steps.to_h { |step| [step.key, step.glues?] }
           steps.each do |step|
-            befores = step.zones.flat_map { |zone| open[zone].map { |before| [before, zone] } }
-            befores.group_by(&:first).each do |before, pairs|
-              wait = pairs.map { |_, zone| gap(before, step, zone) }.max
-              step.needs << Step::Need.new(key: before.key, wait: wait, why: Phases.why(step.phase == before.phase ? before.phase : step.phase))
-            end
-            beside = befores.map(&:first).uniq.select { |before| beside?(before, step) }
+            befores = step.zones.flat_map { |zone| open[zone].map { |before| [before, zone] } }.group_by(&:first)
+            befores.each { |before, pairs| need(before, step, pairs.map(&:last)) }
+            beside = befores.keys.select { |before| beside?(before, step) }
             step.zones.each { |zone| open[zone] = (beside.empty? ? [] : open[zone] & beside) << step }
           end
+        end
+
+        # A step waits for the one before it on some zones, as long as the longest of them takes.
+        def need(before, step, zones)
+          step.needs << Step::Need.new(key: before.key, wait: zones.map { |zone| gap(before, step, zone) }.max, why: Phases.why(step.phase))
         end
 
         # Minutes on a zone between two steps.

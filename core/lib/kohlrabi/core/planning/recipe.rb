@@ -11,7 +11,7 @@ module Kohlrabi
 
         # brief: Brief; plan: its Plan. Returns a Hash of plain values.
         def from(brief, plan)
-          { look: brief.look.to_h.slice(:wear, :hardware, :inside, :primer), choices: choices(brief),
+          { look: brief.look.to_h.slice(:wear, :hardware, :inside, :lined, :primer), choices: choices(brief),
             edits: brief.edits.map { |edit| edit.to_h.except(:id).merge(area: area(brief, plan, edit.step)) } }
         end
 

@@ -45,7 +45,8 @@ module Kohlrabi
 
           row = Inspection::Findings::TREATMENTS[name] || {}
           materials = row[:product] ? { row[:product] => 1 } : {}
-          of_treatment(Task.new(phase: row[:phase] || name, cautions: (row[:cautions] || []).map(&:to_s), acts: Array(row[:act]), materials: materials))
+          of_treatment(Task.new(phase: row[:phase] || name, cautions: (row[:cautions] || []).map(&:to_s), acts: Array(row[:act]),
+                                materials: materials))
         end
         private_class_method :by_treatment
 

@@ -31,7 +31,9 @@ module Kohlrabi
         end
         private_class_method :open_step
 
-        def running?(piece, step) = Records::TimerPiece.joins(:timer).where(piece: piece, deed: Core::Planning::Deed.read(step.key), timers: { deletion_id: nil }).exists?
+        def running?(piece, step)
+          Records::TimerPiece.joins(:timer).where(piece: piece, deed: Core::Planning::Deed.read(step.key), timers: { deletion_id: nil }).exists?
+        end
         private_class_method :running?
 
         def day(text)

@@ -7,7 +7,7 @@ module Kohlrabi
       module Looks
         UNSAID = { colour: nil, undercolour: nil, product: nil, wear: nil, preparation: nil, coats: nil, way: nil }.freeze
         MAX_LOOKS = 4 # looks side by side
-        COPIED = %w[wear hardware spacing_mm hardware_on hardware_minor inside primer expected_resale_minor swaps].freeze
+        COPIED = %w[wear hardware spacing_mm hardware_on hardware_minor inside lined primer expected_resale_minor swaps].freeze
 
         extend Support::Refusing
 
@@ -75,7 +75,7 @@ module Kohlrabi
         def core(look)
           choices = look.look_zones.to_h { |row| [row.zone, choice(row)] }
           Core::Planning::Look.new(wear: look.wear, hardware: look.hardware, spacing: look.spacing_mm, hardware_on: look.hardware_on,
-                                   inside: look.inside, primer: look.primer, choices: choices)
+                                   inside: look.inside, lined: look.lined, primer: look.primer, choices: choices)
         end
 
         # Does a change and says what it costs: of the plan before and after it, written into the diary when the chosen look changed.
@@ -136,6 +136,7 @@ module Kohlrabi
           params.choice(:wear, Core::Planning::Coats::WEAR.keys, required: params.sent?(:wear))
           params.choice(:hardware, Core::Planning::Brief::HARDWARE, required: params.sent?(:hardware))
           params.choice(:inside, Core::Planning::Brief::INSIDES, required: params.sent?(:inside))
+          params.count(:lined, 1..99)
           params.choice(:primer, ["auto", "none", *Shelf::Products.core.of_kind("primer").map { |row| row[:key] }], required: params.sent?(:primer))
           params.length(:spacing)
           params.day(:hardware_on)

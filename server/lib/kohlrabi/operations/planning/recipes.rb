@@ -24,7 +24,7 @@ module Kohlrabi
         # Lays a recipe over a new look: its finishes by what the zones are, its edits scaled to the areas here.
         def lay(recipe, look)
           body = JSON.parse(recipe.body, symbolize_names: true)
-          look.update!(**body[:look].slice(:wear, :hardware, :inside, :primer))
+          look.update!(**body[:look].slice(:wear, :hardware, :inside, :lined, :primer))
           Core::Planning::Recipe.choices_for(body, Drawing.zones(look.piece)).each do |zone, choice|
             look.look_zones.create!(zone: zone, over: (choice.over || []).join(","), product: product(choice.product),
                                     **choice.to_h.slice(:finish, :colour, :undercolour, :wear, :preparation, :coats, :way))

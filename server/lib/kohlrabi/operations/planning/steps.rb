@@ -85,8 +85,8 @@ module Kohlrabi
 
         # {step key => seconds} really worked on a piece's steps.
         def actual(piece)
-          Records::WorkShare.joins(:work_entry).where(piece: piece,
-                                                      work_entries: { deletion_id: nil }).where.not(deed: nil).group(:deed).sum(:seconds).transform_keys(&:key)
+          shares = Records::WorkShare.joins(:work_entry).where(piece: piece, work_entries: { deletion_id: nil })
+          shares.where.not(deed: nil).group(:deed).sum(:seconds).transform_keys(&:key)
         end
 
         def marks(piece, step, plan, given)

@@ -29,7 +29,8 @@ module Kohlrabi
           def fields
             { wear: @look.wear, hardware: @look.hardware, spacing: @formatter.typed_length(@look.spacing_mm),
               hardware_on: @look.hardware_on&.iso8601.to_s,
-              hardware_price: @formatter.typed_money(@look.hardware_minor), inside: @look.inside, primer: @look.primer, name: @look.name,
+              hardware_price: @formatter.typed_money(@look.hardware_minor), inside: @look.inside, lined: @look.lined.to_s,
+              primer: @look.primer, name: @look.name,
               expected_resale: @formatter.typed_money(@look.expected_resale_minor) }
           end
 
