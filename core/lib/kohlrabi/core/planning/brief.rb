@@ -7,9 +7,9 @@ module Kohlrabi
       # lead: clear, present, unsure or nil (not answered); after_limit: made after the lead limit; trials: {step key => "worked" or "failed"};
       # tips: whether it can tip over as it shall stand; marks: Array of Mark; edits: Array of Edit; factors: {kind of work => Rational};
       # under: {zone => "#rrggbb"} as bought; unit: the workshop's unit of length, for what is said; tent: whether there is one
-      # to spray in.
+      # to spray in; recorded: Recorded, what was worked and taken so far.
       Brief = Struct.new(:kind, :zones, :findings, :acts, :look, :practices, :products, :lead, :after_limit, :trials, :marks, :edits, :factors,
-                         :experiences, :under, :tips, :unit, :tent, keyword_init: true)
+                         :experiences, :under, :tips, :unit, :tent, :recorded, keyword_init: true)
 
       # What a brief answers.
       class Brief

@@ -34,6 +34,9 @@ module Kohlrabi
         # Keys of zones that are not decided yet.
         def undecided = steps.filter_map { |step| step.key[%r{\Adecide/(.+)}, 1] unless step.done? }
 
+        # Open steps that took well past their estimates.
+        def past = brief.recorded ? brief.recorded.past(steps) : []
+
         # Steps that somebody else does, and that are not done: until then nobody can say when it is ready.
         def outside = steps.select { |step| step.outside? && !step.done? }
 

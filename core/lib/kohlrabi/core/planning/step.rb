@@ -92,8 +92,17 @@ module Kohlrabi
           (own * 60 * part).round
         end
 
-        # Seconds still to come: the zones that are not done, and the fixed part once more.
-        def remaining
+        # Takes off what was worked, taken or bought for it otherwise. seconds; amounts: {product key => amount}.
+        def credit(seconds, amounts)
+          @credited = (@credited || 0) + seconds
+          @credits = (@credits || {}).merge(amounts) { |_, one, other| one + other }
+        end
+
+        # Seconds still to come: the zones that are not done, and the fixed part once more, less what was worked on it by then.
+        def remaining = @credited ? [unticked - @credited, 0].max : unticked
+
+        # The same by ticks alone.
+        def unticked
           return 0 if done?
           return seconds if @done.empty? || seconds_override
 
@@ -119,7 +128,12 @@ module Kohlrabi
         end
 
         # Materials still to come.
-        def materials_left = @done.empty? ? materials : materials_for(zones)
+        def materials_left
+          left = @done.empty? ? materials : materials_for(zones)
+          return left unless @credits&.any?
+
+          left.to_h { |key, amount| [key, [amount - @credits.fetch(key, 0), 0].max] }.select { |_, amount| amount.positive? }
+        end
 
         # Materials of those of some zones that are not done yet.
         def materials_for(some)

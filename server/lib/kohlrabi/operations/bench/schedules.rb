@@ -8,7 +8,7 @@ module Kohlrabi
         AHEAD = 150 # days
         STEP = 5 # minutes: the schedule is made anew at most so often while nothing changes
         UNPLANNED = 40 # pieces without a plan that are named
-        STAGES = ["bought", "on the bench"].freeze
+        STAGES = Flips::Lists::IN_WORK
 
         # The bench as it stands, from memory where nothing has changed.
         def self.now

@@ -7,6 +7,7 @@ module Kohlrabi
       module Damages
         PLACES = { "way" => "on the way", "workshop" => "in the workshop", "delivery" => "at delivery" }.freeze
         EXPECTED = %i[expected_resale_minor seconds_to_come cost_to_come_minor].freeze
+        SAID = { seconds_to_come: %i[said_seconds said_after_seconds], cost_to_come_minor: %i[said_cost_minor said_after_minor] }.freeze
 
         extend Support::Refusing
 
@@ -46,11 +47,26 @@ module Kohlrabi
         # Only what nobody has changed meanwhile is set.
         def set(damage, to, was:)
           piece = damage.piece
-          EXPECTED.each { |name| piece[name] = damage["#{name}_#{to}"] if piece[name] == damage["#{name}_#{was}"] }
+          EXPECTED.each do |name|
+            before, after = damage["#{name}_#{was}"], damage["#{name}_#{to}"]
+            next if before == after
+
+            SAID.key?(name) ? say(piece, name, before, after, back: to == "before") : (piece[name] = after if piece[name] == before)
+          end
           piece.save!
           Summaries.refresh([piece.id])
         end
         private_class_method :set
+
+        # Taken back, what was planned follows the plan again.
+        def say(piece, name, before, after, back:)
+          said, since = SAID.fetch(name)
+          return if [piece[said], piece[name]].exclude?(before)
+
+          piece[said] = back && Planning::Plans.chosen(piece) ? nil : after
+          piece[since] = nil unless back
+        end
+        private_class_method :say
 
         def read(given)
           params = Support::Params.new(given, House::WorkshopSettings.workshop)

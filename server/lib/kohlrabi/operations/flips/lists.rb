@@ -7,6 +7,7 @@ module Kohlrabi
       module Lists
         Page = Struct.new(:rows, :total, :page, :per, keyword_init: true)
 
+        IN_WORK = ["bought", "on the bench"].freeze # what is still to come, comes here
         IN_HAND = ["bought", "on the bench", "ready", "listed"].freeze
         ENDED = ["sold", "kept", "given away", "scrapped", "parted out", "lost"].freeze
         # A piece that was split has ended too, but its money stands with its parts: it is shown and never counted.

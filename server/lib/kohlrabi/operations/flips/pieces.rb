@@ -104,7 +104,7 @@ module Kohlrabi
           %i[body_colour front_colour].each { |field| params.with(field) { |raw| Shelf::Colours.hex(raw) } }
           values = params.done!
           values[:units] ||= 1 if values.key?(:units) # empty: one
-          values
+          ToCome.say(values)
         end
 
         # A shared cost or stretch of work would no longer add up over the pieces that remain.

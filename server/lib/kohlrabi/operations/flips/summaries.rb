@@ -20,6 +20,7 @@ module Kohlrabi
             now = Clock.now
             rows = compute(ids).map { |id, figures| figures.merge("piece_id" => id, "created_at" => now, "updated_at" => now) }
             Records::FlipSummary.upsert_all(rows, unique_by: :piece_id, update_only: FIGURES.map(&:to_sym), record_timestamps: true) if rows.any?
+            ToCome.renew(ids)
           end
         rescue Core::Refusal => e
           raise Support::Refused, [e]

@@ -8,7 +8,7 @@ module Kohlrabi
         FRONTS = %w[fronts doors].freeze
         # Associations of a piece that its plan is made from.
         PARTS = [:planned_shape, :zone_changes, :step_marks, :plan_edits, :experiences, :confirmations,
-                 { findings: %i[own_finding photos], looks: :look_zones }].freeze
+                 { findings: %i[own_finding photos], looks: :look_zones }, *RecordedWork::PARTS].freeze
 
         module_function
 
@@ -31,7 +31,7 @@ module Kohlrabi
                        acts: acts(piece, workshop), look: Looks.core(look), lead: piece.lead_answer,
                        after_limit: Core::Planning::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
                        marks: piece.step_marks.map { |mark| Core::Planning::Mark.new(deed: mark.deed, zone: mark.zone) },
-                       edits: PlanEdits.core(piece), under: under(piece, zones) }
+                       edits: PlanEdits.core(piece), under: under(piece, zones), recorded: RecordedWork.of(piece) }
           products = house.fetch(:products).with_swaps(JSON.parse(look.swaps))
           Core::Planning::Brief.new(**house, **recorded, products: products, **changed)
         end
@@ -59,7 +59,14 @@ module Kohlrabi
           flip = Flips::FlipRecords.of(piece)
           Core::Planning::Outcome.new(plan, resale: look.expected_resale_minor || piece.expected_resale_minor, cash_in: flip.money_in.figure.amount,
                                             done: flip.work.by(workshop.hours_rule), fee_rate: workshop.fee_rate || 0, fixed: workshop.selling_minor,
-                                            extra: (look.hardware_minor if look.hardware == "replaced" && !plan.step("hardware-on")&.done?))
+                                            extra: hardware_left(piece, look, plan))
+        end
+
+        # Minor units of new hardware still to be bought; nil where none is.
+        def hardware_left(piece, look, plan)
+          return if look.hardware != "replaced" || look.hardware_minor.nil? || RecordedWork.closed?(piece) || plan.step("hardware-on")&.done?
+
+          [look.hardware_minor - piece.summary&.hardware_minor.to_i, 0].max
         end
 
         # When it can be ready: [the Answer as estimated, days when all goes well, days when it does not].
@@ -73,11 +80,10 @@ module Kohlrabi
           [answers.first, answers[1].days, answers[2].days]
         end
 
-        # Hours and money to come follow the plan, so that prices are read off it.
+        # The plan has changed: hours and money to come follow it, whatever somebody said before.
         def refresh(piece)
-          plan = of(piece) or return
-          stock = Core::Planning::Stock.new(plan.materials_left, plan.brief.products)
-          piece.update_columns(seconds_to_come: plan.remaining, cost_to_come_minor: stock.used, updated_at: Clock.now)
+          of(piece) or return
+          piece.update_columns(said_seconds: nil, said_cost_minor: nil) if piece.said_seconds || piece.said_cost_minor
           Flips::Summaries.refresh([piece.id])
         rescue Core::Refusal => e
           raise Support::Refused, [e]

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+# What is to come ends with the work, and what is recorded counts against it. What somebody said is kept apart from what is left of it, with what
+# had been worked and spent by then; steps that an event settled know it.
+class ComeToAnEnd < ActiveRecord::Migration[7.2]
+  WORK = "('bought', 'on the bench')"
+  TO_COME = { seconds_to_come: :said_seconds, cost_to_come_minor: :said_cost_minor }.freeze
+
+  def up
+    add_column :pieces, :said_seconds, :integer
+    add_column :pieces, :said_cost_minor, :bigint
+    add_column :pieces, :said_after_seconds, :integer
+    add_column :pieces, :said_after_minor, :bigint
+    add_reference :step_marks, :event, foreign_key: true, index: false
+    TO_COME.each { |left, said| carry(left, said) }
+  end
+
+  private
+
+  # Without a plan it was said; with one it is counted anew at the next start (Operations::Flips::ToCome.complete). Past the work nothing is to come.
+  def carry(left, said)
+    planned = "SELECT piece_id FROM looks WHERE chosen = 1 AND deletion_id IS NULL"
+    execute("UPDATE pieces SET #{said} = #{left} WHERE #{left} IS NOT NULL AND id NOT IN (#{planned})")
+    execute("UPDATE pieces SET #{left} = NULL WHERE id IN (#{planned})")
+    execute("UPDATE pieces SET #{left} = 0 WHERE #{left} IS NOT NULL AND id IN (SELECT piece_id FROM flip_summaries WHERE stage NOT IN #{WORK})")
+  end
+end

@@ -1,0 +1,81 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # Hours and money to come, one figure for all that reads it: floor, target, budget, price steps, pay and lists. They follow the plan, or what
+      # somebody said, less what was recorded since; with the work they end.
+      module ToCome
+        WORK = Lists::IN_WORK
+
+        module_function
+
+        # Counts anew for some pieces. Nothing is known of a piece without a plan of which nobody has said anything.
+        def renew(ids)
+          working = Records::FlipSummary.where(piece_id: ids, stage: WORK).select(:piece_id)
+          finish(Records::Piece.where(id: ids).where.not(id: working))
+          planned = Records::Look.live.where(piece_id: ids, chosen: true).select(:piece_id)
+          open = Records::Piece.where(id: working).merge(Records::Piece.where(id: planned).or(said))
+          Records::AtOnce.load(open, Planning::Plans::PARTS).each { |piece| renew_one(piece) }
+        end
+
+        # Counts what a database of an earlier version left open: pieces in work with a plan.
+        def complete
+          looks = Records::Look.live.where(chosen: true).select(:piece_id)
+          working = Records::FlipSummary.where(stage: WORK).select(:piece_id)
+          renew(Records::Piece.live.where(id: looks, seconds_to_come: nil).where(id: working).pluck(:id))
+        end
+
+        # What somebody says is to come from now on. values: attributes with :seconds_to_come and :cost_to_come_minor, as far as they are given.
+        # Returns them as they are kept.
+        def say(values)
+          kept = values.dup
+          { seconds_to_come: %i[said_seconds said_after_seconds], cost_to_come_minor: %i[said_cost_minor said_after_minor] }.each do |name, (said, after)|
+            kept.merge!(said => kept[name], after => nil) if kept.key?(name)
+          end
+          kept
+        end
+
+        # Minor units that the open steps of a plan and new hardware still cost; nil where a price is not known.
+        def cost(piece, plan)
+          used = Core::Planning::Stock.new(plan.materials_left, plan.brief.products).used
+          used && (used + Planning::Plans.hardware_left(piece, Planning::Plans.chosen(piece), plan).to_i)
+        end
+
+        def said = Records::Piece.where.not(said_seconds: nil).or(Records::Piece.where.not(said_cost_minor: nil))
+        private_class_method :said
+
+        # Nothing is to come where something was.
+        def finish(pieces)
+          %i[seconds_to_come cost_to_come_minor].each do |name|
+            pieces.where.not(name => [nil, 0]).update_all(name => 0, updated_at: Clock.now)
+          end
+        end
+        private_class_method :finish
+
+        def renew_one(piece)
+          plan = Planning::Plans.of(piece)
+          values = { seconds_to_come: left(piece, %i[said_seconds said_after_seconds], piece.summary.bench_seconds) { plan&.remaining },
+                     cost_to_come_minor: left(piece, %i[said_cost_minor said_after_minor], spent(piece.summary)) { plan && cost(piece, plan) } }
+          changed = { **values, **piece.slice(:said_after_seconds, :said_after_minor).symbolize_keys }
+          piece.update_columns(**changed, updated_at: Clock.now) if piece.changed? || changed.any? { |name, value| piece.attribute_in_database(name) != value }
+        rescue Core::Refusal # a plan that cannot be made says so on its own page; what was known of it stands
+          nil
+        end
+        private_class_method :renew_one
+
+        # What is left of what was said, by what was recorded since; else what the block says.
+        def left(piece, (said, after), now)
+          return yield if piece[said].nil?
+
+          piece[after] ||= now.to_i
+          [piece[said] - [now.to_i - piece[after], 0].max, 0].max
+        end
+        private_class_method :left
+
+        def spent(summary) = summary.materials_minor.to_i + summary.hardware_minor.to_i
+        private_class_method :spent
+      end
+    end
+  end
+end
