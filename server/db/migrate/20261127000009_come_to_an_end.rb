@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 # What is to come ends with the work, and what is recorded counts against it. What somebody said is kept apart from what is left of it, with what
-# had been worked and spent by then; steps that an event settled know it.
+# had been worked and spent by then; steps that an event settled know it. A set can be
+# made ready.
 class ComeToAnEnd < ActiveRecord::Migration[7.2]
   WORK = "('bought', 'on the bench')"
   TO_COME = { seconds_to_come: :said_seconds, cost_to_come_minor: :said_cost_minor }.freeze
@@ -12,6 +13,8 @@ class ComeToAnEnd < ActiveRecord::Migration[7.2]
     add_column :pieces, :said_after_seconds, :integer
     add_column :pieces, :said_after_minor, :bigint
     add_reference :step_marks, :event, foreign_key: true, index: false
+    remove_check_constraint :piece_set_events, "kind IN ('listed', 'price_changed', 'sold')"
+    add_check_constraint :piece_set_events, "kind IN ('ready', 'listed', 'price_changed', 'sold')"
     TO_COME.each { |left, said| carry(left, said) }
   end
 

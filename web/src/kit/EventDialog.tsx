@@ -3,7 +3,7 @@ import { api, ask } from "../api/client";
 import { useWorkshop } from "../api/queries";
 import type { EventKind, PieceEvent, Workshop } from "../api/types";
 import { useUndo } from "./session/undo";
-import { eventFields, typedEvent } from "./eventFields";
+import { eventFields, settling, typedEvent } from "./eventFields";
 import type { Values } from "./fields";
 import { FormDialog } from "./FormDialog";
 
@@ -13,16 +13,18 @@ type Props = {
   event?: PieceEvent;
   submit: string;
   workshop: Workshop;
+  // Steps of its plan that nobody ticked.
+  openSteps?: number;
   // What the form begins with, beside the date; what it is called where another piece could be meant.
   start?: Values;
   title?: string;
   onClose: () => void;
 };
 
-export function EventDialog({ pieceId, kind, event, submit, workshop, start, title, onClose }: Props) {
+export function EventDialog({ pieceId, kind, event, submit, workshop, openSteps = 0, start, title, onClose }: Props) {
   const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
-  const fields = eventFields(kind, workshop);
+  const fields = [...eventFields(kind, workshop), ...(event ? [] : settling(kind, openSteps))];
   const only = (values: Values) => Object.fromEntries(fields.map((field) => [field.name, values[field.name] ?? ""]));
   if (!today) return null;
   return (
@@ -30,7 +32,7 @@ export function EventDialog({ pieceId, kind, event, submit, workshop, start, tit
       title={event ? `Correct: ${event.label.toLowerCase()}` : (title ?? submit)}
       submit={event ? "Save correction" : submit}
       fields={fields}
-      initial={event ? typedEvent(event) : { on: today, ...start }}
+      initial={event ? typedEvent(event) : { on: today, open_steps: "done", ...start }}
       onClose={onClose}
       onSubmit={async (values) => {
         if (event?.id) {

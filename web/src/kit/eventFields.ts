@@ -43,6 +43,29 @@ export function eventFields(kind: string, workshop: Workshop, of = ""): FieldSpe
   }
 }
 
+const SETTLED = ["ready", "listed", "sold", "kept", "given_away"];
+
+// What became of steps that nobody ticked, where the piece leaves the bench.
+export function settling(kind: string, open: number): FieldSpec[] {
+  if (!SETTLED.includes(kind) || open === 0) return [];
+  return [
+    {
+      name: "open_steps",
+      label: open === 1 ? "One step is not ticked" : `${open} steps are not ticked`,
+      kind: "select",
+      options: [
+        { key: "done", label: "they were done" },
+        { key: "dropped", label: "they were dropped" },
+      ],
+      help: "nothing is to come either way; what was dropped is told to a buyer where it is a flaw",
+    },
+  ];
+}
+
+// The answer, as it is sent.
+export const settled = ({ open_steps }: Values): { open_steps?: "done" | "dropped" } =>
+  open_steps ? { open_steps: open_steps === "dropped" ? "dropped" : "done" } : {};
+
 // Each field as it would be typed.
 export const typedEvent = ({ on, asking, channel, sale, refund }: Said): Values => ({
   on: on?.iso ?? "",

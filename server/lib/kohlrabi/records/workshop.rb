@@ -23,6 +23,9 @@ module Kohlrabi
       # The local calendar date of an instant.
       def date_of(instant) = instant.in_time_zone(zone).to_date
 
+      # Noon of a calendar day there, or now where that is earlier.
+      def noon(date) = [zone.local(date.year, date.month, date.day, 12), Clock.now].min
+
       # The workshop's own ways where practitioners disagree, {question => choice}.
       def practices_chosen = JSON.parse(practices)
 

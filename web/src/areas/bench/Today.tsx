@@ -18,6 +18,7 @@ import { WorkList } from "../../kit/WorkList";
 import { DryingPart } from "./DryingPart";
 import { InHandRow } from "./InHandRow";
 import { NowPart } from "./NowPart";
+import { PastPart } from "./PastPart";
 import { TagsPart } from "./TagsPart";
 import { WantsPart } from "./WantsPart";
 import { WeekStrip } from "./WeekStrip";
@@ -34,7 +35,8 @@ export default function Today() {
   const [entering, setEntering] = useState(false);
   if (today.error) return <Failure error={today.error} again={() => void today.refetch()} />;
   if (!today.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { timers, entries, worked, stages, date, tags, market, now, drying, week, climate, gear, summary } = today.data;
+  const { timers, entries, worked, stages, date, tags, market, now, drying, week, climate, gear, past, summary } =
+    today.data;
   const nothing = stages.every((group) => group.total === 0);
   const people = workshop.data.people;
   return (
@@ -85,6 +87,7 @@ export default function Today() {
       {!nothing && (
         <>
           <NowPart now={now} people={people} busy={timers.map((timer) => timer.person.id)} onChange={setAtHand} />
+          <PastPart past={past} />
           {gear.map((line) => (
             <Alert key={line} severity="warning" variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
               {line}

@@ -145,6 +145,7 @@ export function EventsPart({ piece, workshop }: { piece: Piece; workshop: Worksh
           event={dialog.event}
           submit={BUTTONS[dialog.kind] ?? "Record"}
           workshop={workshop}
+          openSteps={piece.open_steps}
           onClose={() => setDialog(null)}
         />
       )}

@@ -3,11 +3,11 @@ import { api, ask } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
 import type { PieceSet, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
-import { eventFields, typedEvent } from "../../kit/eventFields";
+import { eventFields, settled, settling, typedEvent } from "../../kit/eventFields";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 
-export type SetKind = "listed" | "price_changed" | "sold";
+export type SetKind = "ready" | "listed" | "price_changed" | "sold";
 type SetEvent = PieceSet["events"][number];
 type Props = {
   set: PieceSet;
@@ -27,7 +27,11 @@ function fieldsOf(set: PieceSet, kind: SetKind, workshop: Workshop): FieldSpec[]
     half: true,
     help: "only to share by hand",
   }));
-  return [...eventFields(kind, workshop, " of the set"), ...(kind === "sold" ? hand : [])];
+  return [
+    ...eventFields(kind, workshop, " of the set"),
+    ...settling(kind, set.open_steps),
+    ...(kind === "sold" ? hand : []),
+  ];
 }
 
 const typed = (event: SetEvent): Values => ({
@@ -37,6 +41,7 @@ const typed = (event: SetEvent): Values => ({
 
 function bodyOf(values: Values, set: PieceSet, kind: SetKind) {
   const { on = "", channel = "" } = values;
+  if (kind === "ready") return { on };
   if (kind !== "sold") return { on, channel, asking: values.asking ?? "" };
   const hand = set.members.map((member) => ({
     piece_id: member.piece_id,
@@ -62,7 +67,7 @@ export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: 
       title={event ? `Correct: ${event.label.toLowerCase()}` : submit}
       submit={event ? "Save correction" : submit}
       fields={fieldsOf(set, kind, workshop)}
-      initial={event ? typed(event) : { on: today }}
+      initial={event ? typed(event) : { on: today, open_steps: "done" }}
       onClose={onClose}
       onSubmit={async (values) => {
         const body = bodyOf(values, set, kind);
@@ -74,7 +79,10 @@ export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: 
           );
         } else {
           const now = await ask(
-            api.POST("/api/sets/{id}/events", { params: { path: { id: set.id } }, body: { kind, ...body } }),
+            api.POST("/api/sets/{id}/events", {
+              params: { path: { id: set.id } },
+              body: { kind, ...body, ...settled(values) },
+            }),
           );
           const made = now.events[now.events.length - 1]!;
           done(`${made.label} recorded for the set`, () =>

@@ -17,6 +17,7 @@ import { PriceTape } from "../../kit/PriceTape";
 import { SetEventDialog, type SetKind } from "./SetEventDialog";
 
 const BUTTONS: Record<SetKind, string> = {
+  ready: "The set is ready",
   listed: "List the set",
   price_changed: "Change asking price",
   sold: "Record sale",
@@ -70,7 +71,7 @@ export default function SetPage() {
               key={event.id}
               day={event.on?.text ?? "date not known"}
               name={event.label.toLowerCase()}
-              amount={`${(event.price ?? event.asking)?.text ?? "?"} ${currency}`}
+              amount={event.kind === "ready" ? undefined : `${(event.price ?? event.asking)?.text ?? "?"} ${currency}`}
               onCorrect={() => setDialog({ kind: event.kind as SetKind, event: event.id })}
               onRemove={() => remove(api.DELETE("/api/set-events/{id}", { params: { path: { id: event.id } } }))}
               removeWord="Take back"

@@ -10,6 +10,7 @@ import { api, ask, ProblemError } from "../../api/client";
 import { usePiece, usePricing, useWorkshop } from "../../api/queries";
 import { useUndo } from "../../kit/session/undo";
 import { Failure } from "../../kit/Failure";
+import { settled, settling } from "../../kit/eventFields";
 import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
@@ -134,15 +135,23 @@ export default function PricePage() {
               ],
             },
             { name: "channel", label: "Where", kind: "suggest", suggestions: workshop.data.lists.channels },
+            ...settling("listed", data.open_steps).map((field) => ({ ...field, onlyFor: { list: ["yes"] } })),
             { name: "why", label: "Why this price", kind: "multiline" },
           ]}
-          initial={{ asking: price, list: "no" }}
+          initial={{ asking: price, list: "no", open_steps: "done" }}
           onClose={() => setAsked(null)}
-          onSubmit={async ({ asking = "", list, channel = "", why = "" }) => {
+          onSubmit={async (values) => {
+            const { asking = "", list, channel = "", why = "" } = values;
             const made = await ask(
               api.POST("/api/pieces/{id}/price-decisions", {
                 ...path,
-                body: { asking, channel, why, list: list === "yes" },
+                body: {
+                  asking,
+                  channel,
+                  why,
+                  list: list === "yes",
+                  ...settled(values),
+                },
               }),
             );
             done(`${made.asking?.text} decided${list === "yes" ? ", listed at it with its steps down" : ""}`);

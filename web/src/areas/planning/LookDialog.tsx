@@ -20,7 +20,8 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
       label: "Drawers to line",
       kind: "text",
       half: true,
-      help: "how many, where it is lined; empty: all",
+      help: "how many; empty: all",
+      onlyFor: { inside: ["liner"] },
     },
     {
       name: "primer",

@@ -137,6 +137,21 @@ export function StepItem({ step, number, page, plan, workshop, next, stands }: P
           {open ? "Less" : "More"}
         </Button>
       </Box>
+      {step.past && (
+        <Alert
+          severity="info"
+          variant="outlined"
+          className="no-print"
+          sx={{ my: 0.5, color: "text.primary" }}
+          action={
+            <Button size="small" onClick={() => void finish().catch(failed)}>
+              It is done
+            </Button>
+          }
+        >
+          {`${step.actual?.text} worked, ${step.time?.text} planned. Is it done?`}
+        </Alert>
+      )}
       {questions}
       {after && (
         <Alert severity="error" role="alert" onClose={() => setAfter(null)} sx={{ my: 1 }}>

@@ -35,7 +35,7 @@ module Kohlrabi
         def undecided = steps.filter_map { |step| step.key[%r{\Adecide/(.+)}, 1] unless step.done? }
 
         # Open steps that took well past their estimates.
-        def past = brief.recorded ? brief.recorded.past(steps) : []
+        def past = @past ||= brief.recorded ? brief.recorded.past(steps) : []
 
         # Steps that somebody else does, and that are not done: until then nobody can say when it is ready.
         def outside = steps.select { |step| step.outside? && !step.done? }

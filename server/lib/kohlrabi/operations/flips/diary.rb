@@ -54,11 +54,20 @@ module Kohlrabi
         private_class_method :work
 
         def steps(piece)
-          piece.step_marks.group_by { |mark| [mark.step, mark.done_at] }.map do |(_, at), marks|
-            Line.new(on: House::WorkshopSettings.workshop.date_of(at), at: at, kind: "step", text: "Done: #{marks.first.label}")
+          piece.step_marks.group_by { |mark| [mark.event_id || mark.step, mark.done_at] }.map do |(_, at), marks|
+            Line.new(on: House::WorkshopSettings.workshop.date_of(at), at: at, kind: "step", text: done(marks))
           end
         end
         private_class_method :steps
+
+        # What an event settled is one line.
+        def done(marks)
+          steps = marks.map(&:step).uniq.size
+          return "Done: #{marks.first.label}" unless marks.first.event_id
+
+          "#{steps} open #{steps == 1 ? 'step' : 'steps'} of the plan taken as done"
+        end
+        private_class_method :done
 
         def photos(piece)
           piece.photos.group_by { |photo| [House::WorkshopSettings.workshop.date_of(photo.created_at), photo.kind] }.map do |(on, kind), photos|

@@ -21,7 +21,7 @@ module Kohlrabi
             refuse_in_set(piece)
             event = Records::Event.new(piece: piece, kind: kind, **read(given, kind, new: true))
             check_chain(piece, event)
-            event.save!
+            Planning::Settling.around(piece, kind, given) { event.tap(&:save!) }
             Summaries.refresh([piece.id])
             event
           end
@@ -46,7 +46,7 @@ module Kohlrabi
           refuse_of_set(event)
           return Splits.undo(event) if event.kind == "split"
 
-          Support::Removal.of([event], what: "#{KINDS.fetch(event.kind)} taken back")
+          Support::Removal.of([event, *Planning::Settling.marks(event)], what: "#{KINDS.fetch(event.kind)} taken back")
         end
 
         # The kinds of event that may come next, most likely first, given the chain as it stands.

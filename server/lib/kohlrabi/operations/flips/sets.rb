@@ -5,7 +5,7 @@ module Kohlrabi
     module Flips
       # Pieces sold together: one asking price, one sale, shared over the pieces so that each flip keeps its own figures.
       module Sets
-        KINDS = { "listed" => "Listed", "price_changed" => "Price changed", "sold" => "Sold" }.freeze
+        KINDS = { "ready" => "Ready", "listed" => "Listed", "price_changed" => "Price changed", "sold" => "Sold" }.freeze
 
         extend Support::Refusing
 
@@ -54,7 +54,7 @@ module Kohlrabi
             check_kind(set, kind)
             event = set.happenings.build(kind: kind, **read(given, kind, new: true))
             event.save!
-            share(set, event)
+            share(set, event, given)
             event
           end
         end
@@ -74,7 +74,7 @@ module Kohlrabi
 
         def take_back(event_id)
           event = Support::Finder.find(Records::PieceSetEvent, event_id)
-          Support::Removal.of([event, *event.events], what: "#{KINDS.fetch(event.kind)} of the set taken back")
+          Support::Removal.of([event, *event.events, *event.events.flat_map { |one| Planning::Settling.marks(one) }], what: "#{KINDS.fetch(event.kind)} of the set taken back")
         end
 
         # Breaks the set before its sale: what was recorded for it goes, each piece stands as it did. Undone as any removal.
@@ -84,7 +84,9 @@ module Kohlrabi
           refuse(:set_sold, field: :piece_ids, set: set.name) if sold
           Records::Base.transaction do
             set.members.each { |member| Changes.write(member.piece, "set", "The set “#{set.name}” was broken; this piece stands by itself again.") }
-            Support::Removal.of([set, *set.happenings, *set.happenings.flat_map { |event| event.events.to_a }], what: "Set “#{set.name}” broken")
+            events = set.happenings.flat_map { |event| event.events.to_a }
+            marks = events.flat_map { |event| Planning::Settling.marks(event) }
+            Support::Removal.of([set, *set.happenings, *events, *marks], what: "Set “#{set.name}” broken")
           end
         end
 
@@ -112,6 +114,7 @@ module Kohlrabi
         def check_kind(set, kind)
           done = set.happenings.map(&:kind)
           refuse(:set_sold_correct_sale, field: :kind, set: set.name) if done.include?("sold")
+          refuse(:set_ready_already, field: :kind, set: set.name) if kind == "ready" && (done.any? || unready(set).empty?)
           refuse(:set_listed_already, field: :kind, set: set.name) if kind == "listed" && done.include?("listed")
           refuse(:set_never_listed, field: :kind, set: set.name) if kind == "price_changed" && done.exclude?("listed")
         end
@@ -120,7 +123,9 @@ module Kohlrabi
         def read(given, kind, new: false)
           params = Support::Params.new(given, House::WorkshopSettings.workshop)
           params.date(:on, into: :happened_on, what: KINDS.fetch(kind))
-          if kind == "sold"
+          case kind
+          when "ready" then nil
+          when "sold"
             params.money(:price, required: new || params.sent?(:price))
             %i[tip fee delivery].each { |field| params.money(field) }
           else
@@ -141,16 +146,27 @@ module Kohlrabi
         end
         private_class_method :hand
 
-        # Writes the event of each piece with its share.
-        def share(set, event)
+        # Members that are still worked on.
+        def unready(set) = set.members.select { |member| Lists::IN_WORK.include?(member.piece.summary.stage) }
+
+        # Writes the event of each piece with its share. given: whether open steps were done, where it is new.
+        def share(set, event, given = {})
           amounts = %i[asking price tip fee delivery].to_h { |name| [name, split(set, event, event["#{name}_minor"])] }
           set.members.each_with_index do |member, index|
+            next if event.kind == "ready" && passed?(member.piece, event)
+
             own = amounts.transform_values { |row| row&.at(index) }
-            record(member.piece, event, own)
+            Planning::Settling.around(member.piece, event.kind, given) { record(member.piece, event, own) }
           end
           Summaries.refresh(set.members.map(&:piece_id))
         end
         private_class_method :share
+
+        # Whether a piece was made ready by itself before the set was.
+        def passed?(piece, event)
+          piece.events.none? { |one| one.piece_set_event_id == event.id } && Lists::IN_WORK.exclude?(piece.summary.stage)
+        end
+        private_class_method :passed?
 
         def split(set, event, whole)
           whole && Core::Flips::Shares.split(whole, event.hand ? by_hand(set, event) : weights(set).last)
@@ -169,13 +185,15 @@ module Kohlrabi
           row = piece.events.reload.find { |one| one.piece_set_event_id == event.id } ||
                 Records::Event.new(piece: piece, piece_set_event: event, kind: kind_for(piece, event))
           row.happened_on = event.happened_on
-          if event.kind == "sold"
+          case event.kind
+          when "ready" then nil
+          when "sold"
             (row.sale || row.build_sale).assign_attributes(channel: event.channel, **own.except(:asking).transform_keys { |name| :"#{name}_minor" })
           else
             (row.listing || row.build_listing).assign_attributes(channel: event.channel, asking_minor: own[:asking])
           end
           Events.check_chain(piece, row)
-          row.save!
+          row.tap(&:save!)
         end
         private_class_method :record
 

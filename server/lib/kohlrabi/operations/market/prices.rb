@@ -80,7 +80,7 @@ module Kohlrabi
         def offer(piece, asking, given)
           listed = Flips::Flip.core_events(piece.events).any? { |event| event.kind == :listed }
           price = { "asking" => Core::Units::MoneyText.plain(asking, House::WorkshopSettings.workshop.money), "on" => House::WorkshopSettings.today.iso8601,
-                    "channel" => given["channel"].to_s }
+                    "channel" => given["channel"].to_s, **given.slice("open_steps") }
           Flips::Events.create(piece.id, { "kind" => listed ? "price_changed" : "listed", **price })
           replan(piece.reload, asking)
         end

@@ -174,7 +174,6 @@ module Kohlrabi
         def mark(piece, step, zone, **done)
           piece.step_marks.create!(step: step.key, zone: zone, label: step.label, work_kind: step.kind, seconds: step.seconds_on(zone), **done)
         end
-        private_class_method :mark
       end
     end
   end

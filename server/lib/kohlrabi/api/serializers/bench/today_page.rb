@@ -21,6 +21,7 @@ module Kohlrabi
           attribute(:market) do
             Operations::Market::ListedPieces.wants.map { |piece, text| { piece: BenchWords.link(piece), text: text } }
           end
+          attribute(:past) { @bench.plans.flat_map { |id, plan| plan.past.map { |step| past(@bench.pieces.fetch(id), plan, step) } } }
           attribute(:gear) { Operations::Shelf::Shopping.warnings(@bench) }
           attribute(:climate) { @answer.climate && ClimateWords.reading(@answer.climate, @formatter) }
 
@@ -48,6 +49,12 @@ module Kohlrabi
             { minutes: @answer.now.minutes, person_id: @answer.now.person, rows: @answer.now.slots.map do |slot|
               @words.row(slot, to: slot.chunks.first.last)
             end }
+          end
+
+          # An open step that took well past its estimate.
+          def past(piece, plan, step)
+            { piece: BenchWords.link(piece), step: step.key, label: step.label, planned: @formatter.effort(step.seconds),
+              worked: @formatter.effort(plan.brief.recorded.on_steps.fetch(step.key)) }
           end
 
           def clock(clock)

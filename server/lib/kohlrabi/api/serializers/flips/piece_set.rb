@@ -11,6 +11,7 @@ module Kohlrabi
           attribute(:basis) { |set| Core::Flips::SetShares::BASES.fetch(Operations::Flips::Sets.weights(set).first) }
           attribute(:members) { |set| set.members.map { |member| member(member) } }
           attribute(:events) { |set| set.happenings.map { |event| event(event) } }
+          attribute(:open_steps) { |set| set.members.sum { |member| Operations::Planning::Settling.open(member.piece).size } }
           attribute(:possible) { |set| possible(set) }
           attribute(:tape) { |set| params[:formatter].tape(Operations::Market::SetPrices.tape(set)) }
           attribute(:figures) { |set| Operations::Market::SetPrices.figures(set).map { |figure| params[:formatter].figure(figure) } }
@@ -36,7 +37,9 @@ module Kohlrabi
             done = set.happenings.map(&:kind)
             return [] if done.include?("sold")
 
-            done.include?("listed") ? %w[sold price_changed] : %w[listed sold]
+            return %w[sold price_changed] if done.include?("listed")
+
+            done.empty? && Operations::Flips::Sets.unready(set).any? ? %w[ready listed sold] : %w[listed sold]
           end
         end
       end

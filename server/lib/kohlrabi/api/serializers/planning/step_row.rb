@@ -30,6 +30,7 @@ module Kohlrabi
           attribute(:wait) { waited(step.wait) }
           attribute(:on) { @formatter.day(@days[step.key]) } # the day on which it could be worked
           attribute(:actual) { @formatter.effort(@actual[step.key]) }
+          attribute(:past) { @plan.past.include?(step) } # it took well past its estimate: is it done?
           attribute(:place) { PLACES.fetch(step.place) }
           attribute(:grits) { step.grits.map { |grit| "P#{grit}" } }
           attribute(:try) { step.try&.slice(:stop, :fallback) }

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Planning
+      # A piece is made ready, offered or handed on while steps of its plan stand open: they were done, or they were dropped. Asked once; with the
+      # event they are taken back.
+      module Settling
+        ENDS = %w[ready listed sold kept given_away].freeze
+        ANSWERS = { "done" => "they were done", "dropped" => "they were dropped" }.freeze
+
+        extend Support::Refusing
+
+        module_function
+
+        # Steps of a piece in work that stand open, without those that only an answer ends.
+        def open(piece)
+          return [] if RecordedWork.closed?(piece)
+
+          (Plans.of(piece)&.steps || []).reject { |step| step.done? || step.try || step.key == "lead" || step.key.start_with?("decide/") }
+        end
+
+        # The block records the event and returns it. given: {"open_steps"?}: done unless it says otherwise. Raises Refused while a timer runs on
+        # one of its steps.
+        def around(piece, kind, given)
+          return yield unless ENDS.include?(kind)
+
+          answer = answer(given)
+          steps = open(piece)
+          refuse(:timer_running_on_piece, field: :kind, piece: piece.name) if steps.any? && running?(piece)
+          yield.tap { |event| settle(piece, event, steps) if answer == "done" }
+        end
+
+        # What an event settled.
+        def marks(event) = Records::StepMark.live.where(event_id: event.id).to_a
+
+        def answer(given)
+          params = Support::Params.new(given.slice("open_steps"), House::WorkshopSettings.workshop)
+          params.choice(:open_steps, ANSWERS.keys)
+          params.done![:open_steps] || "done"
+        end
+        private_class_method :answer
+
+        def running?(piece)
+          Records::TimerPiece.joins(:timer).where(piece: piece, timers: { deletion_id: nil }).where.not(deed: nil).exists?
+        end
+        private_class_method :running?
+
+        # Steps done on the day of the event; nothing dries any more.
+        def settle(piece, event, steps)
+          at = event.happened_on ? House::WorkshopSettings.workshop.noon(event.happened_on) : Clock.now
+          steps.each do |step|
+            (step.zones - step.done_zones).each { |zone| Steps.mark(piece, step, zone, done_at: at, event_id: event.id) }
+          end
+        end
+        private_class_method :settle
+      end
+    end
+  end
+end

@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+require_relative "../support/planned_pieces"
+
+# What is to come ends with the work, and what is recorded counts before it.
+RSpec.describe "an end to what is to come", :api do
+  include_context "with planned pieces"
+
+  def page = call(:get, "/api/pieces/#{id}")
+  def to_come = page["fields"].values_at("hours_to_come", "cost_to_come")
+  def amount(key) = page["prices"].find { |figure| figure["key"] == key }["minor"]
+  def plan = call(:get, "/api/pieces/#{id}/plan")["plan"]
+  def work(kind, effort) = call(:post, "/api/work", { kind: kind, effort: effort, worked_on: "2026-06-29", person_id: me, pieces: [{ piece_id: id }] })
+
+  describe "before the piece is ready" do
+    it "takes hours of a kind off, and says less on the plan, the price and the schedule alike" do
+      before = plan["remaining"]["seconds"]
+      work("cleaning", "20 min")
+      expect(plan["remaining"]["seconds"]).to eq(before - 1200)
+      expect([Kohlrabi::Records::Piece.find(id).seconds_to_come, page["budget"]["to_come"]["seconds"]]).to eq([before - 1200, before - 1200])
+      expect(schedule["rows"].to_s + call(:get, "/api/schedule").to_s).to include(Kohlrabi::Core::Units::Effort.text(before - 1200))
+    end
+
+    it "asks whether a step is done that took well past its estimate, on the plan and on Today" do
+      timer = start("wash")
+      wait_for(100)
+      call(:post, "/api/timers/#{timer['id']}/stop", { effort: "100 min" })
+      expect(step("wash")).to include("past" => true, "state" => "open", "remaining" => include("seconds" => 0))
+      expect(today["past"]).to match([include("step" => "wash", "worked" => include("text" => "1 h 40"))])
+      done("wash")
+      expect([step("wash")["past"], today["past"]]).to eq([false, []])
+    end
+
+    it "takes off what was bought under a product's name" do
+      before = Kohlrabi::Records::Piece.find(id).cost_to_come_minor
+      call(:post, "/api/costs", { what: "Satin paint", amount: "4", spent_on: "2026-06-29", pieces: [{ piece_id: id }] })
+      expect(before - Kohlrabi::Records::Piece.find(id).cost_to_come_minor).to be_within(2).of(400)
+      call(:post, "/api/costs", { what: "Coffee", amount: "4", spent_on: "2026-06-29", pieces: [{ piece_id: id }] })
+      expect(before - Kohlrabi::Records::Piece.find(id).cost_to_come_minor).to be_within(2).of(400)
+    end
+
+    it "counts what somebody said less what was recorded since, where there is no plan" do
+      other = piece(name: "Stool", hours_to_come: "3 h", cost_to_come: "12")
+      fields = -> { call(:get, "/api/pieces/#{other}")["fields"].values_at("hours_to_come", "cost_to_come") }
+      call(:post, "/api/work", { kind: "sanding", effort: "1 h", worked_on: "2026-06-29", person_id: me, pieces: [{ piece_id: other }] })
+      call(:post, "/api/costs", { what: "Wax", amount: "5", spent_on: "2026-06-29", pieces: [{ piece_id: other }] })
+      expect(fields.call).to eq(["2 h", "7.00"])
+      version = call(:get, "/api/pieces/#{other}")["lock_version"]
+      call(:patch, "/api/pieces/#{other}", { lock_version: version, hours_to_come: "4 h" })
+      expect(fields.call).to eq(["4 h", "7.00"]) # said anew: what was worked before is in it
+      call(:post, "/api/work", { kind: "sanding", effort: "9 h", worked_on: "2026-06-28", person_id: me, pieces: [{ piece_id: other }] })
+      expect(fields.call).to eq(["0 min", "7.00"])
+    end
+  end
+
+  describe "recorded ready" do
+    before do
+      call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], floor_pay: "8" })
+      call(:patch, "/api/pieces/#{id}", { lock_version: page["lock_version"], purchase: "40" })
+    end
+
+    it "leaves nothing to come on any page, and takes forty steps that nobody ticked as done unless it is said otherwise" do
+      open = page["open_steps"]
+      expect(open).to be > 15
+      floor = amount("floor")
+      event = event(id, "ready", "2026-06-30")
+      expect(to_come).to eq(["0 min", "0.00"])
+      expect([page["open_steps"], plan["remaining"]["seconds"], plan["materials"]]).to eq([0, 0, []])
+      expect(plan["steps"].reject { |step| step["state"] == "done" }).to eq([])
+      expect(amount("floor")).to be < floor
+      expect(call(:get, "/api/shopping")["rows"].to_s).not_to include("Chest")
+      expect(schedule.to_s).not_to include("Chest")
+      expect(call(:get, "/api/pieces/#{id}/diary").map { |line| line["text"] }).to include("#{open} open steps of the plan taken as done")
+      call(:delete, "/api/events/#{event['id']}")
+      expect([page["open_steps"], amount("floor")]).to eq([open, floor])
+    end
+
+    it "drops them where that is said: nothing is to come, and what was not done stays a flaw" do
+      call(:post, "/api/pieces/#{id}/findings", { kind: "wobble" })
+      call(:post, "/api/pieces/#{id}/events", { kind: "ready", on: "2026-06-30", open_steps: "dropped" })
+      expect([to_come, plan["remaining"]["seconds"]]).to eq([["0 min", "0.00"], 0])
+      expect(plan["steps"].map { |step| step["state"] }.uniq).to eq(["open"])
+      expect(call(:get, "/api/pieces/#{id}/listing")["texts"].to_s.downcase).to include("wobbl")
+    end
+
+    it "is refused while a timer runs on one of its steps, and an answer that is none" do
+      start("record")
+      expect(refusal(call(:post, "/api/pieces/#{id}/events", { kind: "ready", on: "2026-06-30" }), :kind)).to include("timer is running")
+      call(:post, "/api/pieces/#{id}/events", { kind: "ready", open_steps: "perhaps" })
+      expect([status, page["stage"]]).to eq([400, "bought"])
+    end
+  end
+
+  it "makes a set ready, its pieces with it, and takes that back" do
+    other = planned("Twin")
+    set = call(:post, "/api/sets", { name: "Pair", piece_ids: [id, other] })["id"]
+    expect(call(:get, "/api/sets/#{set}")).to include("possible" => %w[ready listed sold], "open_steps" => be > 30)
+    happened = call(:post, "/api/sets/#{set}/events", { kind: "ready", on: "2026-06-30" })
+    expect(happened).to include("possible" => %w[listed sold], "open_steps" => 0)
+    expect([id, other].map { |one| call(:get, "/api/pieces/#{one}").values_at("stage", "open_steps") }).to eq([["ready", 0]] * 2)
+    expect(refusal(call(:post, "/api/sets/#{set}/events", { kind: "ready", on: "2026-06-30" }), :kind)).to include("are ready")
+    call(:delete, "/api/set-events/#{happened['events'].last['id']}")
+    expect(call(:get, "/api/sets/#{set}")).to include("possible" => %w[ready listed sold], "open_steps" => be > 30)
+  end
+end

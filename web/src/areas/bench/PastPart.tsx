@@ -1,0 +1,32 @@
+// Steps that took well past their estimates and are not ticked: are they done?
+import Alert from "@mui/material/Alert";
+import Button from "@mui/material/Button";
+import { Link } from "react-router";
+import { api, ask } from "../../api/client";
+import type { Today } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+
+export function PastPart({ past }: { past: Today["past"] }) {
+  const { done, failed } = useUndo();
+  const finish = async ({ piece, step, label }: Today["past"][number]) => {
+    const path = { params: { path: { id: piece.id } } };
+    await ask(api.POST("/api/pieces/{id}/steps/done", { ...path, body: { step } }));
+    done(`Done: ${label}`, () => ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body: { step } })));
+  };
+  return past.map((one) => (
+    <Alert
+      key={`${one.piece.id} ${one.step}`}
+      severity="info"
+      variant="outlined"
+      sx={{ mb: 1, color: "text.primary" }}
+      action={
+        <Button onClick={() => void finish(one).catch(failed)} aria-label={`It is done: ${one.label}`}>
+          It is done
+        </Button>
+      }
+    >
+      <Link to={`/pieces/${one.piece.id}/plan`}>{one.piece.name}</Link>
+      {`: “${one.label}” took ${one.worked?.text} so far, ${one.planned?.text} were planned. Is it done?`}
+    </Alert>
+  ));
+}
