@@ -11,7 +11,7 @@ RSpec.describe Kohlrabi::Core::Planning::Recorded do
 
   def plan(marks: [], **recorded)
     Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: "#24364f"), lead: "clear", marks: marks,
-                                                                                  recorded: described_class.new(**recorded))
+                                                                                    recorded: described_class.new(**recorded))
   end
 
   def seconds(plan, kind) = plan.steps.select { |step| step.kind == kind }.sum(&:remaining)
@@ -84,8 +84,10 @@ RSpec.describe Kohlrabi::Core::Planning::Recorded do
       before = planning::Planner.new(brief).plan
       keys = before.steps.map(&:key)
       brief.recorded = described_class.new(
-        hours: before.steps.map(&:kind).uniq.to_h { |kind| [kind, random.rand(0..7200)] }, on_steps: keys.sample(3, random: random).to_h { |key| [key, 900] },
-        taken: before.materials.keys.sample(2, random: random).to_h { |key| [key, random.rand(1..300)] }, bought: [["paint and primer", random.rand(1..5000)]]
+        hours: before.steps.map(&:kind).uniq.to_h { |kind| [kind, random.rand(0..7200)] },
+        on_steps: keys.sample(3, random: random).to_h { |key| [key, 900] },
+        taken: before.materials.keys.sample(2, random: random).to_h { |key| [key, random.rand(1..300)] },
+        bought: [["paint and primer", random.rand(1..5000)]]
       )
       after = planning::Planner.new(brief).plan
       expect(after.steps.map(&:key)).to eq(keys)

@@ -10,7 +10,10 @@ RSpec.describe "an end to what is to come", :api do
   def to_come = page["fields"].values_at("hours_to_come", "cost_to_come")
   def amount(key) = page["prices"].find { |figure| figure["key"] == key }["minor"]
   def plan = call(:get, "/api/pieces/#{id}/plan")["plan"]
-  def work(kind, effort) = call(:post, "/api/work", { kind: kind, effort: effort, worked_on: "2026-06-29", person_id: me, pieces: [{ piece_id: id }] })
+
+  def work(kind, effort, of: id, on: "2026-06-29")
+    call(:post, "/api/work", { kind: kind, effort: effort, worked_on: on, person_id: me, pieces: [{ piece_id: of }] })
+  end
 
   describe "before the piece is ready" do
     it "takes hours of a kind off, and says less on the plan, the price and the schedule alike" do
@@ -42,15 +45,24 @@ RSpec.describe "an end to what is to come", :api do
     it "counts what somebody said less what was recorded since, where there is no plan" do
       other = piece(name: "Stool", hours_to_come: "3 h", cost_to_come: "12")
       fields = -> { call(:get, "/api/pieces/#{other}")["fields"].values_at("hours_to_come", "cost_to_come") }
-      call(:post, "/api/work", { kind: "sanding", effort: "1 h", worked_on: "2026-06-29", person_id: me, pieces: [{ piece_id: other }] })
+      work("sanding", "1 h", of: other)
       call(:post, "/api/costs", { what: "Wax", amount: "5", spent_on: "2026-06-29", pieces: [{ piece_id: other }] })
       expect(fields.call).to eq(["2 h", "7.00"])
       version = call(:get, "/api/pieces/#{other}")["lock_version"]
       call(:patch, "/api/pieces/#{other}", { lock_version: version, hours_to_come: "4 h" })
       expect(fields.call).to eq(["4 h", "7.00"]) # said anew: what was worked before is in it
-      call(:post, "/api/work", { kind: "sanding", effort: "9 h", worked_on: "2026-06-28", person_id: me, pieces: [{ piece_id: other }] })
+      work("sanding", "9 h", of: other, on: "2026-06-28")
       expect(fields.call).to eq(["0 min", "7.00"])
     end
+  end
+
+  it "forgets what a damage said once it is taken back, where nothing else is known" do
+    stool = piece(name: "Stool")
+    fields = -> { call(:get, "/api/pieces/#{stool}")["fields"].values_at("hours_to_come", "cost_to_come") }
+    damage = call(:post, "/api/pieces/#{stool}/damages", { what: "Leg", place: "way", cost_to_come: "14", hours_to_come: "1 h" })
+    expect(fields.call).to eq(["1 h", "14.00"])
+    call(:delete, "/api/damages/#{damage['id']}")
+    expect(fields.call).to eq(["", ""])
   end
 
   describe "recorded ready" do

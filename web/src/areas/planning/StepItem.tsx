@@ -13,6 +13,7 @@ import { useStartStep } from "../../kit/useStartStep";
 import { Basis } from "./Basis";
 import { StepCautions } from "./StepCautions";
 import { StepEdits } from "./StepEdits";
+import { StepFacts } from "./StepFacts";
 import { StepMaterials } from "./StepMaterials";
 import { StepResult } from "./StepResult";
 import { useDoneUpTo } from "./useDoneUpTo";
@@ -161,7 +162,7 @@ export function StepItem({ step, number, page, plan, workshop, next, stands }: P
       {open && (
         <Box sx={{ pl: { xs: 1, sm: 6 }, pb: 1 }}>
           <StepCautions step={step} page={page} />
-          <Facts step={step} />
+          <StepFacts step={step} />
           {stands && (
             <Box component="figure" sx={{ m: 0, my: 1 }}>
               <Drawing
@@ -215,50 +216,4 @@ export function StepItem({ step, number, page, plan, workshop, next, stands }: P
 function wear(step: Step): string {
   const worn = step.cautions.map((one) => one.wear).filter(Boolean);
   return worn.length > 0 ? `Wear: ${worn.join("; ")}` : `Caution: ${step.cautions.map((one) => one.text).join(" ")}`;
-}
-
-function Facts({ step }: { step: Step }) {
-  const rows: [string, string | null | undefined][] = [
-    ["Why", step.why],
-    ["Done when", step.done_when],
-    ["Time", `${step.time?.text}, ${step.range}, ${step.rests_on}`],
-    ["Worked", step.actual && `${step.actual.text} so far`],
-    ["Wait", step.wait && `${step.wait}: ${step.wait_why ?? "as planned"}`],
-    ["Grits", step.grits.join(", ")],
-    ["By", step.ways.join(" and ")],
-    ["Sprayer", step.sprayer],
-    ["Place", [step.place, step.floor && `${step.floor} of floor`].filter(Boolean).join(", ")],
-    [
-      "Comes after",
-      step.needs.map((need) => `${need.label}${need.wait ? ` and ${need.wait}` : ""} (${need.why})`).join("; "),
-    ],
-    ["Note", step.notes.join("; ")],
-    ["Before", step.remembered.join("; ")],
-  ];
-  return (
-    <Box
-      component="dl"
-      sx={{
-        display: "grid",
-        gridTemplateColumns: { xs: "84px 1fr", sm: "110px 1fr" },
-        columnGap: 2,
-        rowGap: 0.25,
-        m: 0,
-        fontSize: "0.92rem",
-      }}
-    >
-      {rows
-        .filter(([, text]) => text)
-        .map(([name, text]) => (
-          <Box key={name} sx={{ display: "contents" }}>
-            <Box component="dt" sx={{ color: "text.secondary" }}>
-              {name}
-            </Box>
-            <Box component="dd" sx={{ m: 0 }}>
-              {text}
-            </Box>
-          </Box>
-        ))}
-    </Box>
-  );
 }

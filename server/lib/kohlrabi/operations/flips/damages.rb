@@ -7,7 +7,6 @@ module Kohlrabi
       module Damages
         PLACES = { "way" => "on the way", "workshop" => "in the workshop", "delivery" => "at delivery" }.freeze
         EXPECTED = %i[expected_resale_minor seconds_to_come cost_to_come_minor].freeze
-        SAID = { seconds_to_come: %i[said_seconds said_after_seconds], cost_to_come_minor: %i[said_cost_minor said_after_minor] }.freeze
 
         extend Support::Refusing
 
@@ -48,10 +47,11 @@ module Kohlrabi
         def set(damage, to, was:)
           piece = damage.piece
           EXPECTED.each do |name|
-            before, after = damage["#{name}_#{was}"], damage["#{name}_#{to}"]
+            before = damage["#{name}_#{was}"]
+            after = damage["#{name}_#{to}"]
             next if before == after
 
-            SAID.key?(name) ? say(piece, name, before, after, back: to == "before") : (piece[name] = after if piece[name] == before)
+            ToCome::SAID.key?(name) ? say(piece, name, before, after, back: to == "before") : (piece[name] = after if piece[name] == before)
           end
           piece.save!
           Summaries.refresh([piece.id])
@@ -60,7 +60,7 @@ module Kohlrabi
 
         # Taken back, what was planned follows the plan again.
         def say(piece, name, before, after, back:)
-          said, since = SAID.fetch(name)
+          said, since = ToCome::SAID.fetch(name)
           return if [piece[said], piece[name]].exclude?(before)
 
           piece[said] = back && Planning::Plans.chosen(piece) ? nil : after

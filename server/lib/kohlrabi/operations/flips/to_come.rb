@@ -7,6 +7,8 @@ module Kohlrabi
       # somebody said, less what was recorded since; with the work they end.
       module ToCome
         WORK = Lists::IN_WORK
+        # What is left, with what somebody said, and what had been recorded by then.
+        SAID = { seconds_to_come: %i[said_seconds said_after_seconds], cost_to_come_minor: %i[said_cost_minor said_after_minor] }.freeze
 
         module_function
 
@@ -30,9 +32,7 @@ module Kohlrabi
         # Returns them as they are kept.
         def say(values)
           kept = values.dup
-          { seconds_to_come: %i[said_seconds said_after_seconds], cost_to_come_minor: %i[said_cost_minor said_after_minor] }.each do |name, (said, after)|
-            kept.merge!(said => kept[name], after => nil) if kept.key?(name)
-          end
+          SAID.each { |name, (said, after)| kept.merge!(said => kept[name], after => nil) if kept.key?(name) }
           kept
         end
 
@@ -42,7 +42,8 @@ module Kohlrabi
           used && (used + Planning::Plans.hardware_left(piece, Planning::Plans.chosen(piece), plan).to_i)
         end
 
-        def said = Records::Piece.where.not(said_seconds: nil).or(Records::Piece.where.not(said_cost_minor: nil))
+        # Pieces of which somebody has said something, or of which something stood.
+        def said = SAID.flat_map { |left, (said, _)| [left, said] }.map { |name| Records::Piece.where.not(name => nil) }.reduce(:or)
         private_class_method :said
 
         # Nothing is to come where something was.
@@ -55,17 +56,17 @@ module Kohlrabi
 
         def renew_one(piece)
           plan = Planning::Plans.of(piece)
-          values = { seconds_to_come: left(piece, %i[said_seconds said_after_seconds], piece.summary.bench_seconds) { plan&.remaining },
-                     cost_to_come_minor: left(piece, %i[said_cost_minor said_after_minor], spent(piece.summary)) { plan && cost(piece, plan) } }
-          changed = { **values, **piece.slice(:said_after_seconds, :said_after_minor).symbolize_keys }
-          piece.update_columns(**changed, updated_at: Clock.now) if piece.changed? || changed.any? { |name, value| piece.attribute_in_database(name) != value }
+          piece.seconds_to_come = left(piece, :seconds_to_come, piece.summary.bench_seconds) { plan&.remaining }
+          piece.cost_to_come_minor = left(piece, :cost_to_come_minor, spent(piece.summary)) { plan && cost(piece, plan) }
+          piece.update_columns(**piece.slice(*piece.changed), updated_at: Clock.now) if piece.changed?
         rescue Core::Refusal # a plan that cannot be made says so on its own page; what was known of it stands
           nil
         end
         private_class_method :renew_one
 
         # What is left of what was said, by what was recorded since; else what the block says.
-        def left(piece, (said, after), now)
+        def left(piece, name, now)
+          said, after = SAID.fetch(name)
           return yield if piece[said].nil?
 
           piece[after] ||= now.to_i

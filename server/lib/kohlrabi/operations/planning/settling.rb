@@ -14,7 +14,7 @@ module Kohlrabi
         module_function
 
         # Steps of a piece in work that stand open, without those that only an answer ends.
-        def open(piece)
+        def open_steps(piece)
           return [] if RecordedWork.closed?(piece)
 
           (Plans.of(piece)&.steps || []).reject { |step| step.done? || step.try || step.key == "lead" || step.key.start_with?("decide/") }
@@ -26,7 +26,7 @@ module Kohlrabi
           return yield unless ENDS.include?(kind)
 
           answer = answer(given)
-          steps = open(piece)
+          steps = open_steps(piece)
           refuse(:timer_running_on_piece, field: :kind, piece: piece.name) if steps.any? && running?(piece)
           yield.tap { |event| settle(piece, event, steps) if answer == "done" }
         end

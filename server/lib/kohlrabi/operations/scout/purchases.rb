@@ -39,11 +39,12 @@ module Kohlrabi
         def fields(prospect, place, bought_on, source, expected)
           many = prospect.count > 1
           share = ->(whole) { whole && Core::Flips::Shares.split(whole, Array.new(prospect.count, 1))[place] }
-          Flips::ToCome.say({ prospect: prospect, name: many ? "#{prospect.title}, #{place + 1} of #{prospect.count}" : prospect.title, kind: prospect.kind,
-            source: source || prospect.source, bought_on: bought_on, **prospect.slice(*MEASURES), notes: notes(prospect),
-            sundries_minor: House::WorkshopSettings.workshop.sundries_minor,
-            expected_resale_minor: share.call(expected[:expected_resale_minor]), cost_to_come_minor: share.call(expected[:expected_materials_minor]),
-            seconds_to_come: minutes(share.call(expected[:expected_seconds])) })
+          known = { prospect: prospect, name: many ? "#{prospect.title}, #{place + 1} of #{prospect.count}" : prospect.title, kind: prospect.kind,
+                    source: source || prospect.source, bought_on: bought_on, **prospect.slice(*MEASURES), notes: notes(prospect),
+                    sundries_minor: House::WorkshopSettings.workshop.sundries_minor }
+          Flips::ToCome.say({ **known, expected_resale_minor: share.call(expected[:expected_resale_minor]),
+                                       cost_to_come_minor: share.call(expected[:expected_materials_minor]),
+                                       seconds_to_come: minutes(share.call(expected[:expected_seconds])) })
         end
         private_class_method :fields
 

@@ -19,7 +19,7 @@ module Kohlrabi
           attribute(:stage) { @flip.chain.stage }
           attribute(:drawing) { @formatter.drawing(@piece) }
           attribute(:shape) { Planning::Shape.present(Operations::Planning::Shapes.of(@piece), @formatter) }
-          attribute(:open_steps) { Operations::Planning::Settling.open(@piece).size }
+          attribute(:open_steps) { Operations::Planning::Settling.open_steps(@piece).size }
           attribute(:planned) { @piece.looks.any?(&:chosen) }
           attribute(:strip) { @formatter.strip(@turnaround, ended: @flip.chain.ended?) }
           attribute(:figures) { said(@statement.figures) }

@@ -11,7 +11,7 @@ module Kohlrabi
           attribute(:basis) { |set| Core::Flips::SetShares::BASES.fetch(Operations::Flips::Sets.weights(set).first) }
           attribute(:members) { |set| set.members.map { |member| member(member) } }
           attribute(:events) { |set| set.happenings.map { |event| event(event) } }
-          attribute(:open_steps) { |set| set.members.sum { |member| Operations::Planning::Settling.open(member.piece).size } }
+          attribute(:open_steps) { |set| set.members.sum { |member| Operations::Planning::Settling.open_steps(member.piece).size } }
           attribute(:possible) { |set| possible(set) }
           attribute(:tape) { |set| params[:formatter].tape(Operations::Market::SetPrices.tape(set)) }
           attribute(:figures) { |set| Operations::Market::SetPrices.figures(set).map { |figure| params[:formatter].figure(figure) } }

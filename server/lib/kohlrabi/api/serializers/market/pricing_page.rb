@@ -13,7 +13,7 @@ module Kohlrabi
           attribute(:new_price) { |piece| @formatter.typed_money(piece.new_price_minor) }
           attribute(:comparables) { Comparable.present(@scale.comparables, @formatter) }
           attribute(:decisions) { |piece| PriceDecision.present(Operations::Market::Prices.decisions(piece), @formatter) }
-          attribute(:open_steps) { |piece| Operations::Planning::Settling.open(piece).size }
+          attribute(:open_steps) { |piece| Operations::Planning::Settling.open_steps(piece).size }
           attribute(:listed) { |piece| piece.summary.stage == "listed" }
 
           # piece: Records::Piece; price: minor units to weigh, or nil for the one asked, else the suggested one.
