@@ -23,7 +23,17 @@ module AnyPiece
     few = Array.new(2) { choice(random) }
     choices = zones.select(&:shown?).to_h { |zone| [zone.key, few.sample(random: random)] }
     Plans.brief(kind, zones, choices, findings: findings(zones, random), look: look(random), practices: practices(random),
-                                      lead: LEAD.sample(random: random))
+                                      lead: LEAD.sample(random: random)).tap { |made| made.look.works = works(zones, random) }
+  end
+
+  # Slats, wrap, legs and the like on a third of them.
+  def works(zones, random)
+    return [] if random.rand > 0.35
+
+    PLANNING::Applied::ROWS.keys.sample(random.rand(1..2), random: random).each_with_index.filter_map do |tool, place|
+      on = PLANNING::Applied.usual(tool, zones)
+      PLANNING::Applied.new(id: place + 1, tool: tool, zones: on, parts: random.rand(1..30), relief: random.rand(1.0..1.8), materials: {}) if on.any?
+    end
   end
 
   # A fault that only says what the look itself asks of a surface without open wood.

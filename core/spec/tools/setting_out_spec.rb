@@ -86,6 +86,10 @@ RSpec.describe "tools for setting out" do
     expect([found.headline, said(found, "Saw line"), said(found, "Lost in all")]).to eq(["Two tops 597.5 mm wide.", "598.5 mm", "5 mm"])
     expect(ask(:split_top, profile: "moulded").warnings.first).to include("The moulding is gone")
     expect(refused(:split_top, wide: 60, overhang: 20)).to match([:overhang, /all overhang/])
+    # A kneehole of 400 out of 1200, kerf 3: (1200 − 400) ÷ 2 − 3 = 397 to the saw line, 396 planed.
+    kneehole = ask(:split_top, out: 400)
+    expect([kneehole.headline, said(kneehole, "Saw line"), said(kneehole, "Lost in all")]).to eq(["Two tops 396 mm wide.", "397 mm", "408 mm"])
+    expect(refused(:split_top, wide: 1200, out: 1180)).to match([:overhang, /all overhang/])
   end
 
   it "makes splayed legs: tan r = √(tan² 10° + tan² 10°), so 14°, and 250 ÷ cos 14° = 257.7" do

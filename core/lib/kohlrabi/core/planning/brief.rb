@@ -55,6 +55,12 @@ module Kohlrabi
         # What rules ask of a zone under the choice for it.
         def course(zone) = (@courses ||= {})[zone.key] ||= Course.new(zone, self)
 
+        # Applied work that is the face of a zone, or nil.
+        def covering(zone) = look.works.reverse.find { |work| work.covers? && work.on?(zone) }
+
+        # Whether a zone is new itself: legs that were not there.
+        def fresh?(zone) = zone.group == "legs" && (look.works.any?(&:fresh?) || acts.any?(&:adds))
+
         # What a zone is now. signatures: of the coats planned, to tell them from what lies there already.
         def surface(zone, signatures = [])
           (@surfaces ||= {})[[zone.key, *signatures]] ||= Surface.new(zone, self, signatures)

@@ -28,7 +28,22 @@ module Kohlrabi
           tasks
         end
 
-        def surface = @surface ||= brief.surface(zone, signatures)
+        # What it is when it is finished: as found, or the new wood that covers it.
+        def surface = @surface ||= covered? ? NewWood.new(zone, brief, signatures) : ground
+        # What it is as found.
+        def ground = @ground ||= brief.surface(zone, signatures)
+        # Whether applied work is its face, or it is new itself.
+        def covered? = !covering.nil? || fresh?
+        def covering = brief.covering(zone)
+        def fresh? = brief.fresh?(zone)
+
+        # The zone as it is painted: with its slats or flutes.
+        def relieved
+          return zone unless covering
+
+          @relieved ||= zone.with(area: zone.area * covering.relief.to_f, grade: covering.row[:grade] || zone.grade)
+        end
+
         def practices = brief.practices
         def products = brief.products
         def finish = @finish ||= Finishes.fetch(choice.finish)

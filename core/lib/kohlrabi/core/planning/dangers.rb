@@ -46,7 +46,8 @@ module Kohlrabi
           @zones = brief.zones.to_h { |zone| [zone.key, zone] }
           planned = tasks.reject { |task| own?(task) }
           sanded = places(planned.select { |task| task.acts.include?("sand_bare") }, :max)
-          @removed = sanded.merge(places(planned.select { |task| Acts.removing?(task.acts - ["sand_bare"]) }, :max))
+          gone = planned.select { |task| task.verb == "apply" || Acts.removing?(task.acts - ["sand_bare"]) }
+          @removed = sanded.merge(places(gone, :max))
           @covered = places(tasks.select { |task| COATS.include?(task.phase) && task.materials.any? && task.try.nil? }, :min)
         end
 

@@ -5,6 +5,7 @@ module Kohlrabi
     module Planning
       # What is done about the findings: each by its treatments under the finish that its zone shall have.
       class FindingTasks
+        UNDER = %w[fill level bleach colour].freeze # what nobody sees under slats or wrap
         OWN_WAIT = "as given for this finding"
         OVERNIGHT = 720
         LAST = 50 # place among the repairs
@@ -40,6 +41,7 @@ module Kohlrabi
 
         def treat(finding, row, own, share)
           zones = part(row[:part], own)
+          zones = zones.reject { |zone| @brief.covering(zone) } if UNDER.include?(row[:phase])
           share = 1 if row[:part]
           zones = zones.reject { |zone| @brief.course(zone).strips? } if row[:kept]
           zones.each_with_index.filter_map do |zone, index|
@@ -123,6 +125,7 @@ module Kohlrabi
         def level(finding, row, zones)
           return [] unless row[:phase] == "fill"
 
+          zones = zones.reject { |zone| @brief.covering(zone) }
           keys = finding.deep? ? %w[level refill relevel] : %w[level]
           keys.flat_map do |key|
             zones.each_with_index.filter_map do |zone, index|

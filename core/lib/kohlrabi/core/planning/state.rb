@@ -16,6 +16,8 @@ module Kohlrabi
 
         # zone: Shape::Zone; brief: Brief. As the piece was found.
         def self.found(zone, brief)
+          return new(dirt: false, coats: [], keyed: true) if brief.fresh?(zone)
+
           surface = brief.surface(zone)
           kind = { paint: :paint, varnish: :clear, laminate: :laminate }[surface.coating]
           coats = kind ? [Coat.new(kind: kind, old: !surface.fresh?, lead: surface.old?)] : []

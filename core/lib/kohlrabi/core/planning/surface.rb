@@ -30,6 +30,9 @@ module Kohlrabi
         # Ending of the keys of steps that must be done again over them.
         def recoat_suffix = fresh? ? "~#{@foreign.size}" : ""
 
+        # Whether it is wood that goes on new.
+        def new? = false
+
         # Whether it was taken down to the wood already, for a look that no longer asks for it.
         def stripped? = @deeds.any? { |deed| STRIPPED.include?(deed.name) }
 

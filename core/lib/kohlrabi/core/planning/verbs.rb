@@ -5,7 +5,7 @@ module Kohlrabi
     module Planning
       # Which verb a task is of: as data/planning/tasks.yml says, or by the phase and the acts of what findings and people ask for.
       module Verbs
-        BY_NAME = { "bleach" => Bleach, "carve" => Carve, "clean" => Clean, "clear" => Clear, "coat" => Coat, "decorate" => Decorate,
+        BY_NAME = { "apply" => Apply, "bleach" => Bleach, "carve" => Carve, "clean" => Clean, "clear" => Clear, "coat" => Coat, "decorate" => Decorate,
                     "degloss" => Degloss, "degrease" => Degrease, "dewax" => Dewax, "dust" => Dust, "fill" => Fill, "hang" => Hang, "mask" => Mask,
                     "oil" => Oil, "peel" => Peel, "plain" => Plain, "prime" => Prime, "put_back" => PutBack, "sand" => Sand, "scrape" => Scrape,
                     "seal" => Seal, "stain" => Stain, "strip" => Strip, "take_off" => TakeOff, "thin_wash" => ThinWash, "wax" => Wax,
@@ -25,7 +25,11 @@ module Kohlrabi
         def named(name, params = {})
           return params.dig("layer", "finish") == "wash" ? "thin_wash" : "stain" if name == "colour"
 
-          return "sand" if name == "smooth"
+          return "sand" if %w[smooth ground].include?(name)
+          return "degloss" if name == "ground-wet"
+
+          applied = Applied.verb(name)
+          return applied if applied
 
           row = Tasks::ROWS[name.tr("-", "_").delete_suffix("_after").to_sym] unless name.include?("_")
           row ? row[:verb] : by_treatment(name)

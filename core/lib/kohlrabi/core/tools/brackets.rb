@@ -15,6 +15,8 @@ module Kohlrabi
 
         private
 
+        def parts = brackets
+
         def headline = "#{brackets} brackets and #{screws} screws: #{formatter.count(packs, 'pack')} of #{self[:pack]}."
 
         def lines

@@ -17,6 +17,8 @@ module Kohlrabi
 
         private
 
+        def parts = self[:count]
+
         def headline = "#{formatter.run((total / 1000).round(2))} of cloth #{length(self[:cloth])} wide."
 
         def lines

@@ -23,6 +23,8 @@ module Kohlrabi
 
         private
 
+        def parts = self[:count]
+
         def headline
           "#{formatter.count(self[:count],
                              'groove')}#{", #{length(pitch)} from centre to centre" if pitch}, #{formatter.count(passes, 'pass', 'passes')} each."

@@ -26,6 +26,8 @@ module Kohlrabi
 
         private
 
+        def parts = self[:count]
+
         def headline = "#{self[:count]} of #{length(size(:wide))} by #{length(size(:high))}."
 
         def lines

@@ -24,6 +24,8 @@ module Kohlrabi
 
         private
 
+        def parts = 4
+
         def headline = "Legs #{length(long)} long, both ends cut at #{degrees(splay)}."
 
         def lines

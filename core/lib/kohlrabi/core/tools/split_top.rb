@@ -15,16 +15,20 @@ module Kohlrabi
         field :overhang, "Overhang wanted at the new edge", :length, 20.0, within: 0..200
         field :profile, "Profile of the old edges", :choice, "square", choices: { "square" => "square", "round" => "rounded", "moulded" => "moulded" }
 
+        field :out, "Cut out of the middle", :length, 0.0, within: 0..4000, help: "a kneehole; 0 for two halves"
+
         def self.start(start) = { wide: start.width, deep: start.depth }.compact
 
         private
 
+        def parts = 2
+
         def headline = "Two tops #{length(half)} wide."
 
         def lines
-          [["Saw line", length(line), "half of the width, less half of the kerf, from either end"],
-           ["Each part", "#{length(half)} by #{length(self[:deep])}", "(width − kerf) ÷ 2 − planing"],
-           ["Lost in all", length(self[:wide] - (2 * half)), "kerf and planing of both edges"],
+          [["Saw line", length(line), saw_why],
+           ["Each part", "#{length(half)} by #{length(self[:deep])}", (out? ? "(width − what is cut out) ÷ 2 − kerf − planing" : "(width − kerf) ÷ 2 − planing")],
+           ["Lost in all", length(self[:wide] - (2 * half)), (out? ? "what is cut out, two kerfs, planing of both edges" : "kerf and planing of both edges")],
            ["Body under each", length(half - (2 * self[:overhang])), "with the overhang on both ends"]]
         end
 
@@ -44,12 +48,20 @@ module Kohlrabi
         end
 
         def half
-          mm = ((self[:wide] - self[:kerf]) / 2) - self[:plane]
+          mm = line - self[:plane]
           need(mm > 2 * self[:overhang], :half_is_all_overhang, field: :overhang, half: length([mm, 0].max), most: length([mm / 2, 0].max))
           mm
         end
 
-        def line = (self[:wide] - self[:kerf]) / 2
+        # From either end to the saw's kerf.
+        def line = out? ? ((self[:wide] - self[:out]) / 2) - self[:kerf] : (self[:wide] - self[:kerf]) / 2
+        def out? = self[:out].positive?
+
+        def saw_why
+          return "half of the width, less half of the kerf, from either end" unless out?
+
+          "half of what stays, less the kerf, from either end; the second cut from the other end"
+        end
 
         def profile
           { "square" => [], "round" => ["The sawn edges are square: round them like the old ones before the finish."],

@@ -49,7 +49,7 @@ module Kohlrabi
           found
         end
 
-        PARTS = %i[assumes warnings cautions materials steps cuts offcuts].freeze
+        PARTS = %i[assumes warnings cautions materials steps cuts offcuts parts relief].freeze
 
         private
 
@@ -62,6 +62,8 @@ module Kohlrabi
         def steps = []
         def cuts = []
         def offcuts = []
+        def parts = cuts.sum(&:number)
+        def relief = 1
 
         attr_reader :products, :grits
 

@@ -28,11 +28,11 @@ module Kohlrabi
           end
 
           def proposed_way
-            return "brush" if zone.grade == "hard" || (zone.trim? && !pays_to_spray?)
+            return "brush" if relieved.grade == "hard" || (zone.trim? && !pays_to_spray?)
             return "spray" if pays_to_spray?
             return practices[:applying] unless practices[:applying] == "computed"
 
-            zone.grade == "flat" && zone.area >= LARGE ? "roller" : "brush"
+            relieved.grade == "flat" && zone.area >= LARGE ? "roller" : "brush"
           end
 
           # Clear coats follow the paint where that is sprayed, else by brush.

@@ -20,7 +20,7 @@ module Kohlrabi
 
           # {material key => ml} on this zone.
           def amount(row, coats: 1, way: "brush", faces: zone.faces)
-            { row[:key] => Shelf::Rates.millilitres(zone.area * faces / 1_000_000.0, rate: row[:rate], coats: coats, way: way) }
+            { row[:key] => Shelf::Rates.millilitres(relieved.area * faces / 1_000_000.0, rate: row[:rate], coats: coats, way: way) }
           end
 
           # The finishes on the zone, as coats are known again by: finish, product, colour.

@@ -68,7 +68,7 @@ module Kohlrabi
           # Whether it is sanded in steps: down to the wood, or on it; scuffed only where somebody says so. There is no
           # wood under laminate.
           def to_wood?
-            return false if asked == "scuff" || surface.slick? || light?
+            return false if asked == "scuff" || surface.slick? || surface.new? || light?
 
             to_bare? || surface.coating == :bare
           end
@@ -92,7 +92,7 @@ module Kohlrabi
           end
 
           # What sanding would press into the wood is washed off before it, whatever the house does else.
-          def filthy? = surface.sign?(:filth)
+          def filthy? = ground.sign?(:filth)
 
           private
 

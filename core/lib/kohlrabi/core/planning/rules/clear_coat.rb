@@ -31,7 +31,7 @@ module Kohlrabi
             each_face do |face, word, turn|
               add(:clear, of: row, key: "clear/#{row[:key]}#{'-tint' if tint?}/#{coat + 1}#{recoat_suffix}#{face}",
                           seq: (coat * 10) + turn,
-                          area: zone.area / 1_000_000.0, materials: amount(row, way: clear_way, faces: 1),
+                          area: relieved.area / 1_000_000.0, materials: amount(row, way: clear_way, faces: 1),
                           rate: clear_way, place: where(clear_way), cautions: clear_way == "spray" ? %w[spray] : [],
                           wait: until_turned(row, face), touch: row[:touch],
                           fixed: turning(face) || nozzle(coat, clear_way), wait_why: "#{row[:label]}, recoat",

@@ -23,7 +23,7 @@ module Kohlrabi
           def coat(row, coat, face, word, turn)
             _, coats, why = primer
             add(:prime, of: row, key: "prime/#{row[:key]}/#{coat + 1}#{recoat_suffix}#{face}",
-                        area: zone.area / 1_000_000.0, seq: (coat * 10) + turn,
+                        area: relieved.area / 1_000_000.0, seq: (coat * 10) + turn,
                         words: { with: "#{row[:label]}#{", coat #{coat + 1}" if coats > 1}#{grey}#{tool(row)}#{word}" },
                         materials: amount(row, faces: 1),
                         wait: until_turned(row, face), wait_why: "#{row[:label]}, recoat", why: why,

@@ -13,12 +13,24 @@ module Kohlrabi
           STOP = 20 # minutes after which the trial is given up
 
           def applies? = brief.acts.any?
-          def plan = brief.acts.each { |act| act.cut ? cut(act) : part_off(act) }
+          
+          def plan
+            brief.acts.each do |act|
+              next part_on(act) if act.adds
+
+              act.cut ? cut(act) : part_off(act)
+            end
+          end
 
           private
 
           def part_off(act)
             add(:part_off, zones, key: act.key, words: { what: act.spare ? "#{act.label}; into the stash" : act.label })
+          end
+
+          # Where the look says how the legs are made, that stands.
+          def part_on(act)
+            add(:part_on, zones.select { |zone| zone.group == "legs" }, key: act.key, words: { what: act.label }) if look.works.none?(&:fresh?)
           end
 
           def cut(act)

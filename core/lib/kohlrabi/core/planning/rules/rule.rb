@@ -19,8 +19,11 @@ module Kohlrabi
           # See Tasks.make; of: row of a product, whose label and cautions go along.
           def add(name, of: nil, words: {}, cautions: [], **rest)
             words = { with: of[:label] }.merge(words) if of
-            tasks << Tasks.make(name, zone, words: words, cautions: of ? of[:cautions] + cautions : cautions, **rest)
+            tasks << Tasks.make(name, late?(name) ? relieved : zone, words: words, cautions: of ? of[:cautions] + cautions : cautions, **rest)
           end
+
+          # Whether it is done once all that is put on is on.
+          def late?(name) = Phases.place(Tasks::ROWS.fetch(name)[:phase]) >= Phases.place("sand")
         end
       end
     end

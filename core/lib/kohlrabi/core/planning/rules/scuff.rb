@@ -19,6 +19,7 @@ module Kohlrabi
           end
 
           def plan
+            return add(:smooth_new, key: "smooth-new#{recoat_suffix}", grits: [end_grit]) if surface.new? && !surface.fresh?
             return add(:smooth_inside, key: "smooth#{recoat_suffix}", grits: [SMOOTH]) if light?
             return degloss if practices[:grip] == "deglosser"
 

@@ -10,11 +10,11 @@ module Kohlrabi
                on: "wax, oil or silicone on a zone on which something shall stick",
                why: "they smear into everything that follows, and nothing sticks on them"
 
-          def applies? = planned?("vacuum") && surface.sign?(:wax, :oil, :silicone) && coated?
+          def applies? = planned?("vacuum") && ground.sign?(:wax, :oil, :silicone) && (coated? || covered?)
 
           def plan
             row = products.fetch("spirits")
-            twice = surface.sign?(:silicone) ? 2 : 1
+            twice = ground.sign?(:silicone) ? 2 : 1
             add(:dewax, of: row, repeats: twice, materials: amount(row, coats: twice))
           end
         end

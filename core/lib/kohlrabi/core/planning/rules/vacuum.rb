@@ -11,8 +11,8 @@ module Kohlrabi
                why: "loose dirt turns to mud under a wet cloth"
 
           # The inside is left alone where the look says so.
-          def applies? = zone.group != "inside" || brief.look.inside != "leave" || !left?
-          def plan = add(:vacuum, cautions: surface.sign?(:odour) ? %w[dust] : [])
+          def applies? = !fresh? && (zone.group != "inside" || brief.look.inside != "leave" || !left?)
+          def plan = add(:vacuum, cautions: ground.sign?(:odour) ? %w[dust] : [])
         end
       end
     end

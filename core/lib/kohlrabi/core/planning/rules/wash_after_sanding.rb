@@ -10,7 +10,7 @@ module Kohlrabi
                on: "the workshop washes after sanding, or both times",
                why: "a clean surface that was never sanded is still dirty"
 
-          def applies? = !left? && (after? || !planned?("wash"))
+          def applies? = !left? && !fresh? && (after? || !planned?("wash"))
           def plan = after? ? wash("-after", phase: "wash_after") : wash
 
           private

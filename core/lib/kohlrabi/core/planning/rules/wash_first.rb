@@ -15,7 +15,7 @@ module Kohlrabi
 
           private
 
-          def before? = practices[:washing] != "after" || filthy?
+          def before? = practices[:washing] != "after" || filthy? || covered?
         end
       end
     end

@@ -7,8 +7,8 @@ module Kohlrabi
         # What lies between the shape as bought and the shape as planned: what is taken off, what it leaves behind, what is left over.
         module Reshaping
           # key: which step it asks for; label; leaves: key of the finding it leaves on a zone, or nil; zone: that zone;
-          # spare: {name:, count:} for the stash, or nil; cut: whether it cannot be undone.
-          Act = Struct.new(:key, :label, :leaves, :zone, :spare, :cut, keyword_init: true)
+          # spare: {name:, count:} for the stash, or nil; cut: whether it cannot be undone; adds: whether it puts something on.
+          Act = Struct.new(:key, :label, :leaves, :zone, :spare, :cut, :adds, keyword_init: true)
 
           module_function
 
@@ -16,7 +16,7 @@ module Kohlrabi
           def between(bought, planned, unit: "mm")
             was = bought.drawn
             now = planned.drawn
-            [base(was, now, unit), upper(was, now), fewer(was, now, :doors, "door"), fewer(was, now, :shelves, "shelf"), rows(was, now),
+            [base(was, now, unit), stand(was, now), upper(was, now), fewer(was, now, :doors, "door"), fewer(was, now, :shelves, "shelf"), rows(was, now),
              cut(was, now, :width, "narrower", unit), cut(was, now, :depth, "shallower", unit), lower(was, now, unit)].compact.map(&:freeze)
           end
 
@@ -26,6 +26,13 @@ module Kohlrabi
             size = Units::Length.text(was[:leg], unit: unit)
             spare = was[:base] == "legs" ? { name: "Leg, #{size}", count: 4 } : { name: "#{was[:base].capitalize}, #{size} high", count: 1 }
             Act.new(key: "remove_base", label: "Take off the #{was[:base]}", leaves: "screw_holes", zone: "underside", spare: spare)
+          end
+
+          # Legs or a base where there were none.
+          def stand(was, now)
+            return unless was[:leg].zero? && now[:leg].positive?
+
+            Act.new(key: "add_base", label: "Fit the new #{now[:base]}", zone: "legs", adds: true)
           end
 
           def upper(was, now)
@@ -63,6 +70,8 @@ module Kohlrabi
 
           # Lower by more than what the base and the upper part took away is a cut.
           def lower(was, now, unit)
+            return unless now[:height] < was[:height] # a height that did not change is no cut
+
             body = ->(drawn) { drawn[:height] - drawn[:leg] - drawn[:upper_height] }
             return unless body.call(was) - body.call(now) > 0.5
 
@@ -70,7 +79,7 @@ module Kohlrabi
             Act.new(key: "cut_height", label: "Cut it lower by #{less}", leaves: "raw_edge", zone: "frame",
                     cut: true)
           end
-          private_class_method :base, :upper, :fewer, :rows, :cut, :lower
+          private_class_method :base, :stand, :upper, :fewer, :rows, :cut, :lower
         end
       end
     end
