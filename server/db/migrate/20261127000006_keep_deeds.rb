@@ -20,15 +20,33 @@ class KeepDeeds < ActiveRecord::Migration[7.2]
   }.flat_map { |verb, names| names.map { |name| [name, verb.to_s] } }.to_h.freeze
 
   def up
-    COLUMNS.each { |table, columns| columns.each { |from, to| turn(table, from, to) } }
+    COLUMNS.each { |table, columns| columns.each { |from, to| turn(table, from, to) { |key| JSON.generate(deed(key)) } } }
+  end
+
+  def down
+    COLUMNS.each { |table, columns| columns.each { |from, to| turn(table, to, from) { |text| key(JSON.parse(text)) } } }
   end
 
   private
 
   def turn(table, from, to)
     rename_column table, from, to
-    keys = select_values("SELECT DISTINCT #{to} FROM #{table} WHERE #{to} IS NOT NULL")
-    keys.each { |key| execute("UPDATE #{table} SET #{to} = #{quote(JSON.generate(deed(key)))} WHERE #{to} = #{quote(key)}") }
+    texts = select_values("SELECT DISTINCT #{to} FROM #{table} WHERE #{to} IS NOT NULL")
+    texts.each { |text| execute("UPDATE #{table} SET #{to} = #{quote(yield(text))} WHERE #{to} = #{quote(text)}") }
+  end
+
+  def key(deed)
+    values = deed.except("verb", "name", "over", "part", "face").map { |param, value| written(param, value) }
+    [[deed["name"], *values].join("/"), ("~#{deed['over']}" if deed["over"]), ("/#{deed['face']}" if deed["face"]),
+     ("##{deed['part']}" if deed["part"])].join
+  end
+
+  def written(param, value)
+    case param
+    when "grits" then value.join("-")
+    when "layer" then %w[finish product colour].map { |name| value[name] }.join("|")
+    else value.to_s
+    end
   end
 
   def deed(key)

@@ -18,6 +18,15 @@ class ComeToAnEnd < ActiveRecord::Migration[7.2]
     TO_COME.each { |left, said| carry(left, said) }
   end
 
+  def down
+    execute("DELETE FROM events WHERE piece_set_event_id IN (SELECT id FROM piece_set_events WHERE kind = 'ready')")
+    execute("DELETE FROM piece_set_events WHERE kind = 'ready'")
+    remove_check_constraint :piece_set_events, "kind IN ('ready', 'listed', 'price_changed', 'sold')"
+    add_check_constraint :piece_set_events, "kind IN ('listed', 'price_changed', 'sold')"
+    remove_reference :step_marks, :event
+    %i[said_seconds said_cost_minor said_after_seconds said_after_minor].each { |name| remove_column :pieces, name }
+  end
+
   private
 
   # Without a plan it was said; with one it is counted anew at the next start (Operations::Flips::ToCome.complete). Past the work nothing is to come.

@@ -94,7 +94,7 @@ RSpec.describe "changing a plan on the screens" do
     press("Scratches") if page.has_button?("Scratches", wait: 0)
     click_button("Surface", exact: false, match: :first)
     press("Scratches")
-    expect(page).to have_css("[role=status]", text: "Scratches: sanded out on the way to any new finish")
+    expect(page).to have_css("[role=status]", text: "Scratches: feathered out under paint")
     expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 390
   ensure
     desk
