@@ -203,7 +203,7 @@ RSpec.describe "changing a plan" do
     expect(figures[:profit].amount).to eq(26_900 - 4_000 - used)
     expect(figures[:pay].amount).to eq(Rational((26_900 - 4_000 - used) * 3600, 3600 + plan.seconds))
     expect(outcome.call(whole: true)[:materials_to_come].amount).to eq(outcome.call[:to_buy].amount)
-    expect(outcome.call(extra: 2_000)[:materials_to_come].amount).to eq(used + 2_000)
+    expect(outcome.call(extra: { "New hardware" => 1_500, "Wood and parts" => 500 })[:materials_to_come].amount).to eq(used + 2_000)
     expect(outcome.call(resale: nil)[:pay]).to have_attributes(amount: nil, why: "expected resale not given")
   end
 

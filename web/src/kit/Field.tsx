@@ -90,7 +90,10 @@ function PlainField({ spec, control, error, first = false }: Props) {
     <TextField
       {...common}
       value={value}
-      onChange={field.onChange}
+      onChange={(event) => {
+        field.onChange(event);
+        spec.onPick?.(event.target.value);
+      }}
       select={spec.kind === "select"}
       type={spec.kind === "date" ? "date" : "text"}
       multiline={spec.kind === "multiline"}

@@ -26,6 +26,8 @@ export type FieldSpec = {
   // For "effort": what a number without a unit is at first.
   bare?: "h" | "min";
   hidden?: boolean;
+  // For "select": told what was picked, where the form asks for more by it.
+  onPick?: (key: string) => void;
   // Shown only while another field has one of these values.
   onlyFor?: Record<string, string[]>;
   // For "pieces": whether shares by weight may be given.

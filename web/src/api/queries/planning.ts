@@ -5,12 +5,13 @@ import { keysOf } from "../keys";
 
 const key = keysOf("planning");
 
-export const usePlan = (id: number) =>
+export const usePlan = (id: number, enabled = true) =>
   useQuery({
     queryKey: key("plan", id),
     queryFn: () => ask(api.GET("/api/pieces/{id}/plan", { params: { path: { id } } })),
     placeholderData: keepPreviousData,
     retry: false,
+    enabled,
   });
 
 export const useCatalogue = () =>

@@ -17,6 +17,7 @@ import { LookDialog } from "./LookDialog";
 import { LooksTable } from "./LooksTable";
 import { NewLook } from "./NewLook";
 import { PlanFrame, type Shared } from "./PlanFrame";
+import { WorksPart } from "./WorksPart";
 import { looksOf, useZones } from "./useZones";
 
 export default function LookPage() {
@@ -113,6 +114,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
             onDone={() => select([])}
           />
           <ConflictList page={page} look={look} />
+          <WorksPart page={page} look={look} currency={workshop.currency} />
           <Part
             title="Wear, hardware, inside"
             action={

@@ -1,9 +1,11 @@
 // Keeping a result on a piece: its materials are bought with the others, its steps go into the plan.
 import Box from "@mui/material/Box";
+import { useState } from "react";
 import { api, ask } from "../../api/client";
-import { usePieces } from "../../api/queries";
-import type { Tool, ToolAnswer } from "../../api/types";
+import { usePieces, usePlan, useWorkshop } from "../../api/queries";
+import type { Plan, Tool, ToolAnswer } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
+import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 
 type Props = {
@@ -16,14 +18,33 @@ type Props = {
 
 export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
   const pieces = usePieces({ view: "in_hand", sort: "stage", descending: false, per: 100 });
+  const [on, setOn] = useState(piece);
+  const plan = usePlan(on ?? 0, tool.applied && on !== null);
+  const workshop = useWorkshop();
   const { done } = useUndo();
-  if (!pieces.data) return null;
+  if (!pieces.data || !workshop.data) return null;
+  const zones = plan.data?.zones ?? [];
+  const applied = tool.applied && (plan.data?.looks.some((look) => look.chosen) ?? false);
   const options = pieces.data.rows.map((row) => ({ key: String(row.id), label: `${row.ticket} ${row.name}` }));
   return (
     <FormDialog
       title="Keep on a piece"
       submit="Keep it"
-      fields={[{ name: "piece", label: "Piece", kind: "select", options }]}
+      fields={[
+        { name: "piece", label: "Piece", kind: "select", options, onPick: (id) => setOn(Number(id)) },
+        ...(applied
+          ? ([
+              {
+                name: "zones",
+                label: "Put on",
+                kind: "select",
+                half: true,
+                options: [{ key: "", label: "the usual zones" }, ...groupsOf(zones)],
+              },
+              { name: "cost", label: "Wood and parts cost", kind: "text", half: true, unit: workshop.data.currency },
+            ] satisfies FieldSpec[])
+          : []),
+      ]}
       initial={{ piece: options.find((one) => one.key === String(piece))?.key ?? options[0]?.key ?? "" }}
       extra={
         <Box sx={{ color: "text.secondary" }}>
@@ -31,7 +52,11 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
             answer.headline,
             answer.materials.length > 0 &&
               `To buy with the rest: ${answer.materials.map((one) => `${one.text} ${one.label}`).join(", ")}.`,
-            answer.steps.length > 0 && `Into its plan: ${answer.steps.map((step) => step.label).join("; ")}.`,
+            applied &&
+              "It becomes part of the chosen look: its steps stand in the plan, its wood and glue in the cost.",
+            !applied &&
+              answer.steps.length > 0 &&
+              `Into its plan: ${answer.steps.map((step) => step.label).join("; ")}.`,
             answer.cuts.length > 0 && "With its cut list.",
           ]
             .filter(Boolean)
@@ -41,11 +66,11 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
         </Box>
       }
       onClose={onClose}
-      onSubmit={async ({ piece: id }) => {
+      onSubmit={async ({ piece: id, zones: where = "", cost = "" }) => {
         const made = await ask(
           api.POST("/api/pieces/{id}/tool-results", {
             params: { path: { id: Number(id) } },
-            body: { tool: tool.key, values },
+            body: { tool: tool.key, values, ...(applied ? { zones: where ? where.split(",") : [], cost } : {}) },
           }),
         );
         done(`${made.label} kept on ${options.find((one) => one.key === id)?.label}`, () =>
@@ -55,4 +80,17 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
       }}
     />
   );
+}
+
+// All of a group at once, then each zone by itself; keys with commas between.
+function groupsOf(zones: Plan["zones"]): { key: string; label: string }[] {
+  const groups = [...new Set(zones.map((zone) => zone.group_label))].map((label) => ({
+    label,
+    key: zones
+      .filter((zone) => zone.group_label === label)
+      .map((zone) => zone.key)
+      .join(","),
+  }));
+  const single = zones.map((zone) => ({ key: zone.key, label: zone.label }));
+  return [...groups.filter((group) => group.key.includes(",")), ...single];
 }

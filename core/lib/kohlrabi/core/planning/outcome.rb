@@ -8,8 +8,9 @@ module Kohlrabi
         attr_reader :plan, :stock
 
         # plan: Plan; whole: whether whole containers are charged; resale: minor units or nil; cash_in: so far or nil; done: seconds worked or
-        # nil; fee_rate: Rational; fixed: minor units of selling that do not follow the price; extra: minor units of hardware to buy, or nil.
-        def initialize(plan, resale:, cash_in:, done:, fee_rate: 0, fixed: 0, extra: nil, whole: false)
+        # nil; fee_rate: Rational; fixed: minor units of selling that do not follow the price; extra: {label => minor units} of what else is to
+        # be bought.
+        def initialize(plan, resale:, cash_in:, done:, fee_rate: 0, fixed: 0, extra: {}, whole: false)
           @plan = plan
           @stock = Stock.new(plan.materials_left, plan.brief.products)
           @resale = resale
@@ -17,7 +18,7 @@ module Kohlrabi
           @done = done
           @fee_rate = fee_rate
           @fixed = fixed
-          @extra = extra.to_i
+          @extra = extra
           @whole = whole
         end
 
@@ -27,7 +28,7 @@ module Kohlrabi
         def materials
           amount = @whole ? stock.price : stock.used
           terms = stock.lines.map { |line| ["+", Figure.plain(line.row[:key].to_sym, line.row[:label], :money, @whole ? line.price : line.used)] }
-          terms << ["+", Figure.plain(:hardware, "New hardware", :money, @extra)] if @extra.positive?
+          @extra.each { |label, minor| terms << ["+", Figure.plain(label.downcase.tr(" ", "_").to_sym, label, :money, minor)] if minor.positive? }
           return unknown(:materials_to_come, "Materials to come", :money, priceless) if amount.nil?
 
           Figure.sum(:materials_to_come, "Materials to come", :money, terms)
@@ -36,7 +37,7 @@ module Kohlrabi
         def to_buy
           return unknown(:to_buy, "To buy, whole containers", :money, priceless) if stock.price.nil?
 
-          Figure.plain(:to_buy, "To buy, whole containers", :money, stock.price + @extra)
+          Figure.plain(:to_buy, "To buy, whole containers", :money, stock.price + @extra.values.sum)
         end
 
         def hours = Figure.plain(:hours_to_come, "Hands-on to come", :effort, plan.remaining)

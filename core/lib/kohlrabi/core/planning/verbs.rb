@@ -5,11 +5,11 @@ module Kohlrabi
     module Planning
       # Which verb a task is of: as data/planning/tasks.yml says, or by the phase and the acts of what findings and people ask for.
       module Verbs
-        BY_NAME = { "apply" => Apply, "bleach" => Bleach, "carve" => Carve, "clean" => Clean, "clear" => Clear, "coat" => Coat, "decorate" => Decorate,
-                    "degloss" => Degloss, "degrease" => Degrease, "dewax" => Dewax, "dust" => Dust, "fill" => Fill, "hang" => Hang, "mask" => Mask,
-                    "oil" => Oil, "peel" => Peel, "plain" => Plain, "prime" => Prime, "put_back" => PutBack, "sand" => Sand, "scrape" => Scrape,
-                    "seal" => Seal, "stain" => Stain, "strip" => Strip, "take_off" => TakeOff, "thin_wash" => ThinWash, "wax" => Wax,
-                    "wear" => Wear }.freeze
+        BY_NAME = { "apply" => Apply, "bleach" => Bleach, "carve" => Carve, "clean" => Clean, "clear" => Clear, "coat" => Coat,
+                    "decorate" => Decorate, "degloss" => Degloss, "degrease" => Degrease, "dewax" => Dewax, "dust" => Dust, "fill" => Fill,
+                    "hang" => Hang, "mask" => Mask, "oil" => Oil, "peel" => Peel, "plain" => Plain, "prime" => Prime, "put_back" => PutBack,
+                    "sand" => Sand, "scrape" => Scrape, "seal" => Seal, "stain" => Stain, "strip" => Strip, "take_off" => TakeOff,
+                    "thin_wash" => ThinWash, "wax" => Wax, "wear" => Wear }.freeze
         # Of treatments: by the phase they stand in.
         BY_PHASE = { "fill" => "fill", "refill" => "fill", "level" => "sand", "relevel" => "sand", "wash" => "degrease", "bleach" => "bleach" }.freeze
 

@@ -4,7 +4,8 @@ module Kohlrabi
   module Core
     module Tools
       # What a bench tool found. headline: one sentence; lines: Array of Line; table: Table or nil; picture, template: Picture or nil (the template is
-      # printed at 1:1); parts: how many things it sets out; relief: face to paint ÷ flat face; assumes, warnings: sentences; cautions: keys; materials: {product key => amount}; steps: Array of Step; cuts: Array of Cut.
+      # printed at 1:1); parts: how many things it sets out; relief: face to paint ÷ flat face; assumes, warnings: sentences; cautions: keys;
+      # materials: {product key => amount}; steps: Array of Step; cuts: Array of Cut.
       Answer = Struct.new(:headline, :lines, :table, :picture, :template, :assumes, :warnings, :cautions, :materials, :steps, :cuts,
                           :offcuts, :parts, :relief, keyword_init: true)
 

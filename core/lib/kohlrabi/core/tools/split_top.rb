@@ -27,8 +27,8 @@ module Kohlrabi
 
         def lines
           [["Saw line", length(line), saw_why],
-           ["Each part", "#{length(half)} by #{length(self[:deep])}", (out? ? "(width − what is cut out) ÷ 2 − kerf − planing" : "(width − kerf) ÷ 2 − planing")],
-           ["Lost in all", length(self[:wide] - (2 * half)), (out? ? "what is cut out, two kerfs, planing of both edges" : "kerf and planing of both edges")],
+           ["Each part", "#{length(half)} by #{length(self[:deep])}", half_why],
+           ["Lost in all", length(self[:wide] - (2 * half)), "#{'what is cut out, ' if out?}kerf and planing of both edges"],
            ["Body under each", length(half - (2 * self[:overhang])), "with the overhang on both ends"]]
         end
 
@@ -56,6 +56,8 @@ module Kohlrabi
         # From either end to the saw's kerf.
         def line = out? ? ((self[:wide] - self[:out]) / 2) - self[:kerf] : (self[:wide] - self[:kerf]) / 2
         def out? = self[:out].positive?
+
+        def half_why = out? ? "(width − what is cut out) ÷ 2 − kerf − planing" : "(width − kerf) ÷ 2 − planing"
 
         def saw_why
           return "half of the width, less half of the kerf, from either end" unless out?

@@ -39,7 +39,8 @@ module Kohlrabi
         # Minor units that the open steps of a plan and new hardware still cost; nil where a price is not known.
         def cost(piece, plan)
           used = Core::Planning::Stock.new(plan.materials_left, plan.brief.products).used
-          used && (used + Planning::Plans.hardware_left(piece, Planning::Plans.chosen(piece), plan).to_i)
+          look = Planning::Plans.chosen(piece)
+          used && (used + Planning::Plans.hardware_left(piece, look, plan).to_i + Planning::AppliedWorks.cost_left(piece, look, plan).to_i)
         end
 
         # Pieces of which somebody has said something, or of which something stood.

@@ -65,7 +65,7 @@ module Kohlrabi
           Records::Base.transaction do
             look = Support::Finder.find(Records::Look, id)
             refuse(:chosen_look_stays) if look.chosen && look.piece.looks.size > 1
-            deletion = Support::Removal.of([look], what: "Look “#{look.name}” removed")
+            deletion = Support::Removal.of([look, *look.works], what: "Look “#{look.name}” removed")
             Plans.refresh(look.piece.reload)
             deletion
           end
@@ -75,7 +75,8 @@ module Kohlrabi
         def core(look)
           choices = look.look_zones.to_h { |row| [row.zone, choice(row)] }
           Core::Planning::Look.new(wear: look.wear, hardware: look.hardware, spacing: look.spacing_mm, hardware_on: look.hardware_on,
-                                   inside: look.inside, lined: look.lined, primer: look.primer, choices: choices)
+                                   inside: look.inside, lined: look.lined, primer: look.primer, choices: choices,
+                                   works: AppliedWorks.core(look))
         end
 
         # Does a change and says what it costs: of the plan before and after it, written into the diary when the chosen look changed.
@@ -121,6 +122,7 @@ module Kohlrabi
         private_class_method :copy_zones
 
         def lay_zones(from, to)
+          AppliedWorks.copy(from, to)
           from.look_zones.each { |row| to.look_zones.create!(row.attributes.except("id", "look_id", "created_at", "updated_at")) }
         end
         private_class_method :lay_zones

@@ -8,7 +8,7 @@ module Kohlrabi
         FRONTS = %w[fronts doors].freeze
         # Associations of a piece that its plan is made from.
         PARTS = [:planned_shape, :zone_changes, :step_marks, :plan_edits, :experiences, :confirmations,
-                 { findings: %i[own_finding photos], looks: :look_zones }, *RecordedWork::PARTS].freeze
+                 { findings: %i[own_finding photos], looks: %i[look_zones works] }, *RecordedWork::PARTS].freeze
 
         module_function
 
@@ -59,7 +59,8 @@ module Kohlrabi
           flip = Flips::FlipRecords.of(piece)
           Core::Planning::Outcome.new(plan, resale: look.expected_resale_minor || piece.expected_resale_minor, cash_in: flip.money_in.figure.amount,
                                             done: flip.work.by(workshop.hours_rule), fee_rate: workshop.fee_rate || 0, fixed: workshop.selling_minor,
-                                            extra: hardware_left(piece, look, plan))
+                                            extra: { "New hardware" => hardware_left(piece, look, plan),
+                                                     "Wood and parts" => AppliedWorks.cost_left(piece, look, plan) }.compact)
         end
 
         # Minor units of new hardware still to be bought; nil where none is.

@@ -44,9 +44,9 @@ module Kohlrabi
           there.empty? ? Core::Planning::Grits::USUAL : there.sort
         end
 
-        # Keeps a result on a piece. given: {"tool", "values": {field => typed}}. Its steps go into the plan, where there is one; its materials are
-        # bought
-        # with all others. Returns the result.
+        # Keeps a result on a piece. given: {"tool", "values": {field => typed}, "zones"?, "cost"?}. What is put on a piece belongs to its chosen
+        # look, and stands in the plan in its place; of other tools the steps go into the plan, where there is one, and their materials are bought with all
+        # others. Returns the result.
         def save(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
@@ -54,13 +54,21 @@ module Kohlrabi
             found = answer(given["tool"], values)
             row = Records::ToolResult.create!(piece: piece, tool: given["tool"], given: values.to_json, unit: House::WorkshopSettings.workshop.length_unit,
                                               materials: found.materials.transform_values { |amount| amount.to_r.to_s }.to_json)
-            steps(piece, row, found.steps)
+            look = Planning::Plans.chosen(piece) if Planning::AppliedWorks::KINDS.key?(row.tool)
+            look ? Planning::AppliedWorks.put(row, look, given, found, values) : steps(piece, row, found.steps)
+            Planning::Plans.refresh(piece.reload)
             Flips::Changes.write(piece, "tool", "#{label(row)}: #{found.headline}")
             row
           end
         end
 
-        def of(piece) = Records::ToolResult.live.where(piece: piece).order(:id).to_a
+        # What was kept on a piece, without what looks put on that are not chosen.
+        def of(piece)
+          other = Records::Look.where(piece: piece, chosen: false).select(:id)
+          kept = Records::ToolResult.live.where(piece: piece)
+          kept.where(look_id: nil).or(kept.where.not(look_id: other)).order(:id).to_a
+        end
+
         def label(row) = Core::Tools::Catalogue.fetch(row.tool).label
 
         # Core::Tools::Answer of a result, as it was asked; nil where it cannot be any more.
@@ -75,6 +83,7 @@ module Kohlrabi
           Records::Base.transaction do
             row = Support::Finder.find(Records::ToolResult, id)
             row.update!(done_on: given["done"] ? House::WorkshopSettings.today : nil)
+            Planning::AppliedWorks.finish(row, given["done"]) if row.look_id
             row.stash_items.each(&:destroy!) unless given["done"]
             stash(row) if given["done"] && given["offcuts"] && row.stash_items.empty?
             row.reload
@@ -90,9 +99,9 @@ module Kohlrabi
           end
         end
 
-        # {product key => {piece name => amount}} that kept results still ask for.
+        # {product key => {piece name => amount}} that kept results still ask for; what a look puts on is in its plan.
         def needs
-          open = Records::ToolResult.live.where(done_on: nil).joins(piece: :summary)
+          open = Records::ToolResult.live.where(done_on: nil, look_id: nil).joins(piece: :summary)
                                     .where(flip_summaries: { stage: Flips::Lists::IN_HAND }).preload(:piece)
           open.each_with_object({}) do |row, all|
             JSON.parse(row.materials).each { |key, amount| (all[key] ||= Hash.new(0))[row.piece.name] += amount.to_r }

@@ -18,7 +18,11 @@ module Kohlrabi
           def steps(work)
             on = brief.zones.select { |zone| work.on?(zone) }
             on = zones.first(1) if on.empty?
-            work.steps.each_with_index { |(key, step), place| on.each_with_index { |zone, index| step(work, key, step, zone, place, first: index.zero?) } }
+            work.steps.each_with_index do |(key, step), place|
+              on.each_with_index do |zone, index|
+                step(work, key, step, zone, place, first: index.zero?)
+              end
+            end
           end
 
           # What the tool says of all zones stands on the first of them.

@@ -13,7 +13,7 @@ module Kohlrabi
           STOP = 20 # minutes after which the trial is given up
 
           def applies? = brief.acts.any?
-          
+
           def plan
             brief.acts.each do |act|
               next part_on(act) if act.adds

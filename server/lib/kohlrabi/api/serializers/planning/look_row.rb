@@ -9,6 +9,7 @@ module Kohlrabi
           shows :fields, :conflicts
           attributes :id, :name, :chosen, :lock_version
           attribute(:zones) { choices }
+          attribute(:works) { |look| look.works.map { |row| Tools::ToolResult.new(row, @formatter).to_h } }
           attribute(:figures) { outcome.figures.map { |figure| @formatter.figure(figure) } }
           attribute(:ready) { @formatter.ready(*Operations::Planning::Plans.ready(@plan)) }
           attribute(:undecided) { @plan.undecided.size }

@@ -22,7 +22,8 @@ module Kohlrabi
 
           def tool(tool)
             begun = Operations::Tools::SavedResults.begun(tool, object)
-            { key: tool.key, label: tool.label, about: tool.about, fields: tool.fields.map { |field| field(field, begun.fetch(field.key)) } }
+            { key: tool.key, label: tool.label, about: tool.about, applied: Core::Planning::Applied::ROWS.key?(tool.key),
+              fields: tool.fields.map { |field| field(field, begun.fetch(field.key)) } }
           end
 
           def field(field, value)

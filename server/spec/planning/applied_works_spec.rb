@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+require_relative "../support/planned_pieces"
+
+# Slats, wrap and the like are kept with a look, and are in its plan, cut list, cost and hours.
+RSpec.describe "work that a look puts on", :api do
+  include_context "with planned pieces"
+
+  def page = call(:get, "/api/pieces/#{id}/plan")
+  def look = page["looks"].first
+  def keys = page["plan"]["steps"].map { |step| step["key"] }
+  def minor(key) = look["figures"].find { |figure| figure["key"] == key }["minor"]
+
+  def keep(tool, of: id, values: {}, **rest)
+    call(:post, "/api/pieces/#{of}/tool-results", { tool: tool, values: values(tool, **values), **rest })
+  end
+
+  def begun = call(:get, "/api/tools?piece=#{id}")["groups"].flat_map { |group| group["tools"] }
+
+  # As the form begins for this piece.
+  def values(tool, **typed)
+    fields = begun.find { |one| one["key"] == tool }["fields"]
+    fields.to_h { |field| [field["name"], field["value"]] }.merge(typed.transform_keys(&:to_s))
+  end
+
+  it "stands in the plan with its steps, cut list, wood and paint, and goes with one tap" do
+    before = [page["plan"]["remaining"]["seconds"], minor("materials_to_come")]
+    made = keep("slats", cost: "18.50")
+    expect(made).to include("in_look" => true, "where" => "All drawer fronts", "cost" => include("text" => "18.50"))
+    expect(made["cuts"].first["count"]).to be > 5
+    expect(keys).to include("slats-cut/#{made['id']}", "slats-fix/#{made['id']}", "ground")
+    label = page["plan"]["steps"].find { |step| step["key"] == "slats-cut/#{made['id']}" }["label"]
+    expect(label).to eq("Cut #{made['cuts'].sum { |cut| cut['count'] } * 2} slats against a stop") # on two fronts
+    expect(page["plan"]["remaining"]["seconds"] - before[0]).to be > 3600
+    expect(minor("materials_to_come") - before[1]).to be > 1850 # and glue, and paint for the relief
+    expect(Kohlrabi::Records::Piece.find(id)).to have_attributes(cost_to_come_minor: minor("materials_to_come"),
+                                                                 seconds_to_come: page["plan"]["remaining"]["seconds"])
+    call(:delete, "/api/tool-results/#{made['id']}")
+    expect([page["plan"]["remaining"]["seconds"], minor("materials_to_come")]).to eq(before)
+  end
+
+  it "is put on the zones that are named, and refuses slats wider than a front, zones that are none, and a cost that is none" do
+    made = keep("slats", zones: ["front-1-1"])
+    expect(made["where"]).to eq("Drawer front 1")
+    wide = keep("slats", values: { field: "1200" })
+    expect(refusal(wide, :field)).to include("is only", "wide")
+    expect(refusal(keep("slats", zones: ["moon"]), :zones)).to include("no zone")
+    expect(refusal(keep("slats", cost: "much"), :cost)).not_to be_empty
+    expect(refusal(keep("legs", values: { high: "9000" }), :high)).to include("1200")
+    expect(look["works"].map { |row| row["id"] }).to eq([made["id"]])
+  end
+
+  it "goes with its look: another look has its own, a copied one the same, and shopping asks for the chosen one's" do
+    keep("brackets")
+    plain = call(:post, "/api/pieces/#{id}/looks", { name: "Without" })["id"]
+    like = call(:post, "/api/pieces/#{id}/looks", { name: "Same", like: look["id"] })["id"]
+    works = page["looks"].to_h { |one| [one["id"], one["works"].map { |row| row["tool"] }] }
+    expect(works.values_at(plain, like)).to eq([[], ["brackets"]])
+    hours(1, "09:00", "17:00")
+    screws = -> { call(:get, "/api/shopping")["rows"].to_s.scan("wood screws").size }
+    expect(screws.call).to be_positive
+    call(:post, "/api/looks/#{plain}/choose")
+    expect([screws.call, keys.grep(/brackets/)]).to eq([0, []])
+  end
+
+  it "belongs to nothing where there is no look yet, and keeps its old way" do
+    stool = piece(name: "Stool", kind: "stool")
+    expect(keep("brackets", of: stool)).to include("in_look" => false)
+  end
+end
