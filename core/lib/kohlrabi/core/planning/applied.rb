@@ -10,7 +10,10 @@ module Kohlrabi
 
       # What is done for it, by data/planning/applied.yml.
       class Applied
-        ROWS = Core.table("planning/applied").to_h { |row| [row[:tool], row] }.freeze
+        USUAL = { fixed: 0, each: 0, m2: 0, glue: 0, glue_m2: 0, wait: 0, cautions: [] }.freeze # of a step, unless its row says otherwise
+        ROWS = Core.table("planning/applied").to_h do |row|
+          [row[:tool], { **row, steps: row[:steps].map { |step| { **USUAL, **step } } }]
+        end.freeze
         STEPS = ROWS.flat_map { |tool, row| row[:steps].map { |step| ["#{tool.tr('_', '-')}-#{step[:key]}", step] } }.to_h.freeze
 
         # Keys of the zones that it is on unless somebody says otherwise: of the first group that there is. zones: Array of Shape::Zone.

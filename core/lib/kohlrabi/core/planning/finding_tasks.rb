@@ -40,17 +40,21 @@ module Kohlrabi
         end
 
         def treat(finding, row, own, share)
-          zones = part(row[:part], own)
-          zones = zones.reject { |zone| @brief.covering(zone) } if UNDER.include?(row[:phase])
           share = 1 if row[:part]
-          zones = zones.reject { |zone| @brief.course(zone).strips? } if row[:kept]
-          zones.each_with_index.filter_map do |zone, index|
+          treated(row, own).each_with_index.filter_map do |zone, index|
             made = @made[[row[:key], zone.key]]
             task = made || fresh(row, zone, finding)
             share(task, finding, row, finding.size * share) if index.zero? && first?(finding, row, own)
             task.not_before = [task.not_before, finding.expected_on].compact.max if row[:orders]
             task unless made
           end
+        end
+
+        # Zones on which it is done: not where nobody sees it under slats or wrap, nor, where it is for what stays, on what comes off.
+        def treated(row, own)
+          zones = part(row[:part], own)
+          zones = zones.reject { |zone| @brief.covering(zone) } if UNDER.include?(row[:phase])
+          row[:kept] ? zones.reject { |zone| @brief.course(zone).strips? } : zones
         end
 
         # Whether a finding is treated so for the first time: what concerns the whole piece is not done once more for each finish on it.

@@ -45,8 +45,8 @@ module Kohlrabi
         end
 
         # Keeps a result on a piece. given: {"tool", "values": {field => typed}, "zones"?, "cost"?}. What is put on a piece belongs to its chosen
-        # look, and stands in the plan in its place; of other tools the steps go into the plan, where there is one, and their materials are bought with all
-        # others. Returns the result.
+        # look, and stands in the plan in its place; of other tools the steps go into the plan, where there is one, and their materials are
+        # bought with all others. Returns the result.
         def save(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)

@@ -16,8 +16,9 @@ module Kohlrabi
           def between(bought, planned, unit: "mm")
             was = bought.drawn
             now = planned.drawn
-            [base(was, now, unit), stand(was, now), upper(was, now), fewer(was, now, :doors, "door"), fewer(was, now, :shelves, "shelf"), rows(was, now),
-             cut(was, now, :width, "narrower", unit), cut(was, now, :depth, "shallower", unit), lower(was, now, unit)].compact.map(&:freeze)
+            [base(was, now, unit), stand(was, now), upper(was, now), fewer(was, now, :doors, "door"),
+             fewer(was, now, :shelves, "shelf"), rows(was, now), cut(was, now, :width, "narrower", unit),
+             cut(was, now, :depth, "shallower", unit), lower(was, now, unit)].compact.map(&:freeze)
           end
 
           def base(was, now, unit)
