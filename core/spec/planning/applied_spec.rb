@@ -76,6 +76,15 @@ RSpec.describe Kohlrabi::Core::Planning::Applied do
     end
   end
 
+  it "is new wood to what does not go together, too: old knots do not bleed through slats, old fills do not show under them" do
+    told = lambda do |*works|
+      never = planning::WorkshopPractices.new("primer" => "never")
+      Plans.brief("chest of drawers", zones, Plans.choice("paint", colour: pale), findings: Plans.findings(["knots", "front-1-1", 2]), practices: never,
+                                                                                  look: { works: works }).then { |brief| planning::Conflicts.of(brief) }
+    end
+    expect([told.call, told.call(work("slats", fronts))].map { |all| all.map(&:key).include?("bleed") }).to eq([true, false])
+  end
+
   it "wraps fronts and finishes the new wood bare under a clear coat, whatever they were painted before" do
     painted = Plans.choice("paint", colour: pale)
     choices = zones.select(&:shown?).to_h { |zone| [zone.key, fronts.include?(zone.key) ? Plans.choice("clear") : painted] }

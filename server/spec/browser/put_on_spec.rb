@@ -22,7 +22,7 @@ RSpec.describe "putting work on a piece" do
     end
     expect(page).to have_text("Slats and reeding kept on")
     visit "/pieces/45/look"
-    expect(page).to have_css("section", text: /Put on it.*Slats and reeding on All drawer fronts.*Wood and parts 22.00/m)
+    expect(page).to have_css("section", text: /Put on it.*Slats and reeding on all drawer fronts.*Wood and parts 22.00/m)
     visit "/pieces/45/plan"
     steps = all("[data-step]").map { |step| step["data-step"] }
     cut, fixed, coat = ["slats-cut/", "slats-fix/", "coat/"].map { |start| steps.index { |key| key.start_with?(start) } }

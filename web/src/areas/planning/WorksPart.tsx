@@ -48,7 +48,7 @@ export function WorksPart({ page, look, currency }: { page: Plan; look: Look; cu
             >
               {work.label}
             </Link>
-            {` on ${work.where}`}
+            {` on ${work.where.toLowerCase()}`}
             <Box sx={{ color: "text.secondary" }}>
               {[work.headline, work.cost && `Wood and parts ${work.cost.text} ${currency}.`].filter(Boolean).join(" ")}
             </Box>

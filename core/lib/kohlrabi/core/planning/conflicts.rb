@@ -22,7 +22,7 @@ module Kohlrabi
           @choice = brief.choice(zone)
           @finish = Finishes.fetch(@choice.finish)
           @course = Course.new(zone, brief)
-          @surface = brief.surface(zone)
+          @surface = brief.covering(zone) || brief.fresh?(zone) ? NewWood.new(zone, brief, []) : brief.surface(zone)
         end
 
         # Array of Conflict of this zone.
