@@ -79,8 +79,9 @@ RSpec.describe Kohlrabi::Core::Planning::Applied do
   it "is new wood to what does not go together, too: old knots do not bleed through slats, old fills do not show under them" do
     told = lambda do |*works|
       never = planning::WorkshopPractices.new("primer" => "never")
-      Plans.brief("chest of drawers", zones, Plans.choice("paint", colour: pale), findings: Plans.findings(["knots", "front-1-1", 2]), practices: never,
-                                                                                  look: { works: works }).then { |brief| planning::Conflicts.of(brief) }
+      knots = Plans.findings(["knots", "front-1-1", 2])
+      brief = Plans.brief("chest of drawers", zones, Plans.choice("paint", colour: pale), findings: knots, practices: never, look: { works: works })
+      planning::Conflicts.of(brief)
     end
     expect([told.call, told.call(work("slats", fronts))].map { |all| all.map(&:key).include?("bleed") }).to eq([true, false])
   end

@@ -64,7 +64,7 @@ RSpec.describe "what is done about each finding" do
     "stripped_holes" => %w[plug_holes plug_holes plug_holes],
     "missing_part" => %w[make_part make_part make_part],
     "missing_shelf" => %w[cut_shelf cut_shelf cut_shelf],
-    "cracked_glass" => ["remove_glass order_glass", "remove_glass order_glass", "remove_glass order_glass"],
+    "cracked_glass" => ["remove_glass measure_glass order_glass"] * 3,
     "missing_foot" => %w[fit_feet fit_feet fit_feet],
     "missing_moulding" => %w[moulding moulding moulding],
     "maker_label" => %w[guard_label guard_label guard_label],

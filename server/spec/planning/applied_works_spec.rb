@@ -63,6 +63,34 @@ RSpec.describe "work that a look puts on", :api do
     expect([screws.call, keys.grep(/brackets/)]).to eq([0, []])
   end
 
+  describe "fittings" do
+    def said(*rows) = call(:put, "/api/looks/#{look['id']}/fittings", { fittings: rows })
+
+    it "are said by kind, in the plan, and refused where they cannot be" do
+      told = said({ kind: "hinge", number: "6", treatment: "sprayed" }, { kind: "castor", number: "4", missing: "1" }, { kind: "lock", number: "" })
+      expect(told["changes"].join).to include("of work to come")
+      expect(keys).to include("fitting-off/hinge", "fitting-spray/hinge-1", "fitting-match/castor", "fitting-new/castor")
+      expect(keys).not_to include("pads")
+      expect(look["fittings"].map { |row| row.values_at("kind", "number", "missing") }).to eq([%w[hinge 6 0], %w[castor 4 1]])
+      expect(refusal(said({ kind: "hinge", number: "2", missing: "3" }), :missing)).to include("More hinges are missing")
+      expect(refusal(said({ kind: "hinge", number: "0" }), :number)).not_to be_empty
+      expect(refusal(said({ kind: "wings", number: "2" }), :kind)).to include("not one of the choices")
+      expect(look["fittings"].size).to eq(2)
+      said
+      expect([look["fittings"], keys.grep(/fitting/), keys.include?("pads")]).to eq([[], [], true])
+    end
+
+    it "count six pulls on four drawers, and no pulls where there is nothing to pull" do
+      set = ->(of, number) { call(:patch, "/api/looks/#{of['id']}", { lock_version: of["lock_version"], hardware: "sprayed", pulls: number }) }
+      set.call(look, "6")
+      expect(look["fields"]["pulls"]).to eq("6")
+      stool = piece(name: "Stool", kind: "stool")
+      call(:post, "/api/pieces/#{stool}/looks", { name: "Plain" })
+      other = call(:get, "/api/pieces/#{stool}/plan")["looks"].first
+      expect(refusal(set.call(other, "7"), :pulls)).to include("no drawer or door")
+    end
+  end
+
   it "belongs to nothing where there is no look yet, and keeps its old way" do
     stool = piece(name: "Stool", kind: "stool")
     expect(keep("brackets", of: stool)).to include("in_look" => false)

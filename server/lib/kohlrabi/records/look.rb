@@ -8,6 +8,7 @@ module Kohlrabi
 
       belongs_to :piece
       has_many :look_zones, -> { order(:id) }, inverse_of: :look
+      has_many :fittings, -> { order(:id) }, class_name: "Kohlrabi::Records::LookFitting", inverse_of: :look
       has_many :works, -> { live.order(:id) }, class_name: "Kohlrabi::Records::ToolResult", inverse_of: :look
     end
   end

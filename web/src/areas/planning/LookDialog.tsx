@@ -31,6 +31,7 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
       options: [{ key: "auto", label: "where it is called for" }, { key: "none", label: "none" }, ...primers],
     },
     { name: "hardware", label: "Hardware", kind: "select", half: true, options: catalogue.hardware },
+    { name: "pulls", label: "Pulls in all", kind: "text", half: true, help: "empty: one on each front and door" },
     {
       name: "spacing",
       label: "Spacing of new pulls",

@@ -13,6 +13,7 @@ import { ZoneGroups } from "../../kit/zones/ZoneGroups";
 import { ZoneMap } from "../../kit/zones/ZoneMap";
 import { ConflictList } from "./ConflictList";
 import { FinishPanel } from "./FinishPanel";
+import { FittingsDialog } from "./FittingsDialog";
 import { LookDialog } from "./LookDialog";
 import { LooksTable } from "./LooksTable";
 import { NewLook } from "./NewLook";
@@ -55,6 +56,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
   const [shown, setShown] = useState<number | null>(null);
   const { selected, pick, select } = useZones(page);
   const [setting, setSetting] = useState(false);
+  const [fitting, setFitting] = useState(false);
   const { remove, done, failed } = useUndo();
   const spread = async (id: number) => {
     const made = await ask(api.POST("/api/looks/{id}/alike", { params: { path: { id } } }));
@@ -124,6 +126,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
                     onClick={() => void spread(look.id).catch(failed)}
                   >{`Plan the other ${page.mates.length} alike so too`}</Button>
                 )}
+                <Button onClick={() => setFitting(true)}>Fittings</Button>
                 <Button onClick={() => setSetting(true)}>Change</Button>
                 {page.looks.length > 1 && !look.chosen && (
                   <Button
@@ -137,10 +140,12 @@ function Looks({ page, catalogue, workshop }: Shared) {
             }
           >
             <Typography>{settings(look.fields, catalogue)}</Typography>
+            {look.fittings.length > 0 && <Typography>{fittings(look.fittings, catalogue)}</Typography>}
           </Part>
         </Box>
       </Box>
       <LooksTable page={page} workshop={workshop} />
+      {fitting && <FittingsDialog look={look} catalogue={catalogue} onClose={() => setFitting(false)} />}
       {setting && (
         <LookDialog look={look} catalogue={catalogue} workshop={workshop} onClose={() => setSetting(false)} />
       )}
@@ -158,4 +163,14 @@ function settings(fields: Shared["page"]["looks"][number]["fields"], catalogue: 
         ? "no primer"
         : word(catalogue.products, fields.primer);
   return `Made for ${word(catalogue.wears, fields.wear).replace(/^for /, "")}. Hardware ${word(catalogue.hardware, fields.hardware)}. Inside ${word(catalogue.insides, fields.inside)}. ${primer.charAt(0).toUpperCase()}${primer.slice(1)}.`;
+}
+
+// "6 hinges cleaned and sprayed, 8 shelf pins kept (2 missing)."
+function fittings(rows: Shared["page"]["looks"][number]["fittings"], catalogue: Shared["catalogue"]): string {
+  const said = rows.map(({ kind, number, treatment, missing }) => {
+    const label = catalogue.fittings.find((one) => one.key === kind)?.label.toLowerCase() ?? kind;
+    const what = catalogue.fitting_treatments.find((one) => one.key === treatment)?.label ?? "";
+    return `${number} ${label} ${what}${missing && missing !== "0" ? ` (${missing} missing)` : ""}`;
+  });
+  return `${said.join(", ")}.`;
 }

@@ -49,7 +49,12 @@ module Kohlrabi
           end
         end
 
-        def pulls = zones.count { |zone| zone.role == "front" && zone.group == "fronts" } + doors
+        # As many as somebody says, on fronts and doors; else one each.
+        def pulls
+          own = zones.count { |zone| zone.role == "front" && zone.group == "fronts" } + doors
+          own.zero? ? 0 : look.pulls || own
+        end
+
         def doors = zones_of("doors").map { |zone| [zone.key[/\A(upper-)?door-\d+/], zone.key[/@\d+\z/]] }.uniq.size
 
         # What rules ask of a zone under the choice for it.

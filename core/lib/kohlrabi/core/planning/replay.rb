@@ -136,8 +136,9 @@ module Kohlrabi
             note(:craft, :tape_left, nil, zone.key, "tape is never taken off") if state.taped
             note(:craft, :look_missed, nil, zone.key, "it does not end in the look that was chosen") unless reached?(zone, state)
           end
-          Verbs::PutBack::BACK.each do |back, off|
-            next unless @past.include?(off) && !@past.include?(back)
+          returned = @past.filter_map { |key| Verbs::PutBack.off(key) }
+          (Verbs::PutBack::BACK.values & @past).each do |off|
+            next if returned.include?(off)
 
             @plan.step(off).zones.each { |zone| note(:craft, :left_out, nil, zone, "what was taken off never goes back: “#{@plan.step(off).label}”") }
           end

@@ -10,7 +10,7 @@ module Kohlrabi
                      DustOff, Mask, TryNewProduct,
                      Prime, SealFills, Paint, Stain, ThinWash, Bleach, RaisedGrain, Oil, Wax, HangPaper, Lines, WornEdges,
                      ClearCoat, Harden].freeze
-        ON_THE_PIECE = [Record, DrawersOut, DoorsOff, ShelvesOut, Reshape, ApplyWork, PullsOff, CleanPulls, SprayPulls, NewPulls,
+        ON_THE_PIECE = [Record, DrawersOut, DoorsOff, ShelvesOut, Reshape, ApplyWork, PullsOff, Fittings, CleanPulls, SprayPulls, NewPulls,
                         PullsOn, ShieldInside, SealInside,
                         LineInside, WaxRunners, Pads, TipKit, LookAtLid, Picture].freeze
         ALL = [*ON_A_ZONE, *ON_THE_PIECE].freeze

@@ -6,8 +6,9 @@ module Kohlrabi
       # The looks a piece could have; the chosen one makes its plan.
       module Looks
         UNSAID = { colour: nil, undercolour: nil, product: nil, wear: nil, preparation: nil, coats: nil, way: nil }.freeze
+        PULLED = %w[fronts doors].freeze # groups of zones that pulls are on
         MAX_LOOKS = 4 # looks side by side
-        COPIED = %w[wear hardware spacing_mm hardware_on hardware_minor inside lined primer expected_resale_minor swaps].freeze
+        COPIED = %w[wear hardware spacing_mm hardware_on hardware_minor inside lined pulls primer expected_resale_minor swaps].freeze
 
         extend Support::Refusing
 
@@ -40,6 +41,15 @@ module Kohlrabi
             refuse(:no_zone_chosen, field: :zones) if zones.empty?
             values = read_zone(given)
             zones.each { |zone| look.look_zones.find_or_initialize_by(zone: zone).tap { |row| row.assign_attributes(values) }.save! }
+          end
+        end
+
+        # Says each kind of fitting anew. given: {"fittings": [{"kind", "number", "treatment"?, "missing"?}]}; an empty number leaves a kind out.
+        def fit(id, given)
+          changing(id) do |look|
+            rows = Array(given["fittings"]).reject { |row| row["number"].to_s.strip.empty? }.map { |row| read_fitting(row) }
+            look.fittings.destroy_all
+            rows.each { |row| look.fittings.create!(row) }
           end
         end
 
@@ -76,7 +86,7 @@ module Kohlrabi
           choices = look.look_zones.to_h { |row| [row.zone, choice(row)] }
           Core::Planning::Look.new(wear: look.wear, hardware: look.hardware, spacing: look.spacing_mm, hardware_on: look.hardware_on,
                                    inside: look.inside, lined: look.lined, primer: look.primer, choices: choices,
-                                   works: AppliedWorks.core(look))
+                                   works: AppliedWorks.core(look), pulls: look.pulls, fittings: fittings(look))
         end
 
         # Does a change and says what it costs: of the plan before and after it, written into the diary when the chosen look changed.
@@ -98,6 +108,27 @@ module Kohlrabi
                                      preparation: row.preparation, coats: row.coats, way: row.way)
         end
         private_class_method :choice
+
+        # Array of Core::Planning::Fitting.
+        def fittings(look)
+          look.fittings.map do |row|
+            Core::Planning::Fitting.new(kind: row.kind, number: row.number, treatment: row.treatment, missing: row.missing)
+          end
+        end
+        private_class_method :fittings
+
+        def read_fitting(given)
+          fitting = Core::Planning::Fitting
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          kind = params.choice(:kind, fitting::ROWS.keys, required: true)
+          number = params.count(:number, 1..fitting::MAX_NUMBER, required: true)
+          params.choice(:treatment, fitting::TREATMENTS.keys)
+          missing = params.count(:missing, 0..fitting::MAX_NUMBER).to_i
+          values = params.done!
+          refuse(:more_missing_than_there_are, field: :missing, what: fitting::LABELS.fetch(kind).downcase, number: number) if missing > number
+          { kind: kind, number: number, missing: missing, treatment: values[:treatment] || "kept" }
+        end
+        private_class_method :read_fitting
 
         def spread_to(mate, look)
           refuse(:mate_has_too_many_looks, mate: mate.name, most: MAX_LOOKS) if mate.looks.size >= MAX_LOOKS
@@ -123,6 +154,7 @@ module Kohlrabi
 
         def lay_zones(from, to)
           AppliedWorks.copy(from, to)
+          from.fittings.each { |row| to.fittings.create!(row.attributes.slice("kind", "number", "treatment", "missing")) }
           from.look_zones.each { |row| to.look_zones.create!(row.attributes.except("id", "look_id", "created_at", "updated_at")) }
         end
         private_class_method :lay_zones
@@ -139,14 +171,21 @@ module Kohlrabi
           params.choice(:hardware, Core::Planning::Brief::HARDWARE, required: params.sent?(:hardware))
           params.choice(:inside, Core::Planning::Brief::INSIDES, required: params.sent?(:inside))
           params.count(:lined, 1..99)
+          params.count(:pulls, 1..200)
           params.choice(:primer, ["auto", "none", *Shelf::Products.core.of_kind("primer").map { |row| row[:key] }], required: params.sent?(:primer))
           params.length(:spacing)
           params.day(:hardware_on)
           %i[hardware expected_resale].each { |field| params.money(field == :hardware ? :hardware_price : field, into: :"#{field}_minor") }
           values = params.done!
+          refuse_pulls(look) if values[:pulls]
           given["swap"] ? values.merge(swaps: JSON.generate(swapped(look, given["swap"]))) : values
         end
         private_class_method :read
+
+        def refuse_pulls(look)
+          refuse(:pulls_on_nothing, field: :pulls) if Drawing.zones(look.piece).none? { |zone| PULLED.include?(zone.group) }
+        end
+        private_class_method :refuse_pulls
 
         # given: {"product", "instead"}: the product used instead; the product itself takes it back.
         def swapped(look, given)

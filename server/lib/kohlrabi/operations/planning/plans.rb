@@ -8,7 +8,7 @@ module Kohlrabi
         FRONTS = %w[fronts doors].freeze
         # Associations of a piece that its plan is made from.
         PARTS = [:planned_shape, :zone_changes, :step_marks, :plan_edits, :experiences, :confirmations,
-                 { findings: %i[own_finding photos], looks: %i[look_zones works] }, *RecordedWork::PARTS].freeze
+                 { findings: %i[own_finding photos], looks: %i[look_zones works fittings] }, *RecordedWork::PARTS].freeze
 
         module_function
 

@@ -37,6 +37,7 @@ module Kohlrabi
             app.post("/api/pieces/:id/looks") { change(201) { { id: Operations::Planning::Looks.create(params[:id], given).id } } }
             app.patch("/api/looks/:id") { change { looked(*Operations::Planning::Looks.update(params[:id], given)) } }
             app.put("/api/looks/:id/zones") { change { looked(*Operations::Planning::Looks.paint(params[:id], given)) } }
+            app.put("/api/looks/:id/fittings") { change { looked(*Operations::Planning::Looks.fit(params[:id], given)) } }
             app.post("/api/looks/:id/choose") { change { looked(*Operations::Planning::Looks.choose(params[:id])) } }
             app.post("/api/looks/:id/alike") { change(201) { { looks: Operations::Planning::Looks.spread(params[:id]).map(&:id) } } }
             app.delete("/api/looks/:id") { removal { Operations::Planning::Looks.remove(params[:id]) } }

@@ -18,6 +18,8 @@ module Kohlrabi
           attribute(:hardware) { pairs(HARDWARE) }
           attribute(:preparations) { pairs(Core::Planning::Judgements::Preparation::WAYS) }
           attribute(:ways) { pairs(Core::Planning::Judgements::Applying::WAYS) }
+          attribute(:fittings) { pairs(Core::Planning::Fitting::LABELS) }
+          attribute(:fitting_treatments) { pairs(Core::Planning::Fitting::TREATMENTS) }
           attribute(:insides) { pairs(INSIDES) }
           attribute(:grades) { pairs(Core::Planning::Shape::Zone::GRADES) }
           attribute(:leads) { pairs(Operations::Planning::Steps::LEAD) }

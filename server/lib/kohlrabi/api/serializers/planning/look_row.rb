@@ -10,6 +10,9 @@ module Kohlrabi
           attributes :id, :name, :chosen, :lock_version
           attribute(:zones) { choices }
           attribute(:works) { |look| look.works.map { |row| Tools::ToolResult.new(row, @formatter).to_h } }
+          attribute(:fittings) do |look|
+            look.fittings.map { |row| { kind: row.kind, number: row.number.to_s, treatment: row.treatment, missing: row.missing.to_s } }
+          end
           attribute(:figures) { outcome.figures.map { |figure| @formatter.figure(figure) } }
           attribute(:ready) { @formatter.ready(*Operations::Planning::Plans.ready(@plan)) }
           attribute(:undecided) { @plan.undecided.size }
@@ -30,7 +33,7 @@ module Kohlrabi
           def fields
             { wear: @look.wear, hardware: @look.hardware, spacing: @formatter.typed_length(@look.spacing_mm),
               hardware_on: @look.hardware_on&.iso8601.to_s,
-              hardware_price: @formatter.typed_money(@look.hardware_minor), inside: @look.inside, lined: @look.lined.to_s,
+              hardware_price: @formatter.typed_money(@look.hardware_minor), inside: @look.inside, lined: @look.lined.to_s, pulls: @look.pulls.to_s,
               primer: @look.primer, name: @look.name,
               expected_resale: @formatter.typed_money(@look.expected_resale_minor) }
           end

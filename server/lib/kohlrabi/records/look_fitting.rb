@@ -1,0 +1,10 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # Fittings of one kind under a look.
+    class LookFitting < Base
+      belongs_to :look
+    end
+  end
+end
