@@ -13,8 +13,9 @@ RSpec.describe "house rules and Books", :api do
   end
 
   it "prices by cost and pay once the targets are set" do
-    id = piece(purchase: "100", hours_to_come: "4h")
+    id = piece(purchase: "100")
     call(:post, "/api/work", { kind: "sanding", effort: "6h", worked_on: "2026-05-02", pieces: [{ piece_id: id }] })
+    call(:patch, "/api/pieces/#{id}", { lock_version: 0, hours_to_come: "4h" }) # from now on
     expect(figure(id, "floor")["why"]).to include("no floor pay is set")
     change(floor_pay: "8", target_pay: "15", fee_rate: "10", fixed_fee: "5")
     prices = call(:get, "/api/pieces/#{id}")["prices"].map { |price| price["text"] }

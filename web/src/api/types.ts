@@ -35,6 +35,7 @@ export type ScoutRecord = Schemas["ScoutRecord"];
 export type Lot = Schemas["Lot"];
 export type Trip = Schemas["Trip"];
 export type PieceSet = Schemas["PieceSet"];
+export type SetPlan = Schemas["SetPlan"];
 export type Photo = Schemas["Photo"];
 export type Fit = Schemas["Fit"];
 export type Opening = Schemas["Opening"];

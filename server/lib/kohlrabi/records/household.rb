@@ -22,6 +22,10 @@ module Kohlrabi
         channels: -> { Channel.live.order(:name) },
         timers: -> { Timer.live.order(:started_at) },
         climate_readings: -> { ClimateReading.order(taken_at: :desc, id: :desc).limit(1) },
+        set_members: lambda {
+          PieceSetMember.where.not(piece_set_id: PieceSetEvent.live.where(kind: "sold").select(:piece_set_id))
+                        .where(piece_set_id: PieceSet.live.select(:id)).order(:id)
+        },
         spray_settings: -> { SpraySetting.order(:id) }
       }.freeze
 

@@ -68,6 +68,13 @@ export const useSet = (id: number) =>
     retry: false,
   });
 
+export const useSetPlan = (id: number) =>
+  useQuery({
+    queryKey: key("set-plan", id),
+    queryFn: () => ask(api.GET("/api/sets/{id}/plan", { params: { path: { id } } })),
+    retry: false,
+  });
+
 export const useDiary = (id: number, enabled: boolean) =>
   useQuery({
     queryKey: key("diary", id),

@@ -14,6 +14,7 @@ import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 import { PriceTape } from "../../kit/PriceTape";
+import { SetPlanPart } from "./SetPlanPart";
 import { SetEventDialog, type SetKind } from "./SetEventDialog";
 
 const BUTTONS: Record<SetKind, string> = {
@@ -63,6 +64,7 @@ export default function SetPage() {
           <Figures figures={data.figures} currency={currency} />
         </Box>
       </Part>
+      {data.state !== "sold" && <SetPlanPart id={id} />}
       <Part title="What happened">
         {data.events.length === 0 && <Box sx={{ color: "text.secondary" }}>Not listed yet.</Box>}
         <Entries>

@@ -7,9 +7,10 @@ module Kohlrabi
       # lead: clear, present, unsure or nil (not answered); after_limit: made after the lead limit; trials: {step key => "worked" or "failed"};
       # tips: whether it can tip over as it shall stand; marks: Array of Mark; edits: Array of Edit; factors: {kind of work => Rational};
       # under: {zone => "#rrggbb"} as bought; unit: the workshop's unit of length, for what is said; tent: whether there is one
-      # to spray in; recorded: Recorded, what was worked and taken so far.
+      # to spray in; recorded: Recorded, what was worked and taken so far; together: of each piece that is worked on
+      # along with it, the Set of keys of its steps.
       Brief = Struct.new(:kind, :zones, :findings, :acts, :look, :practices, :products, :lead, :after_limit, :trials, :marks, :edits, :factors,
-                         :experiences, :under, :tips, :unit, :tent, :recorded, keyword_init: true)
+                         :experiences, :under, :tips, :unit, :tent, :recorded, :together, keyword_init: true)
 
       # What a brief answers.
       class Brief
@@ -19,8 +20,8 @@ module Kohlrabi
         INSIDES = %w[leave clean liner sealed].freeze
 
         def initialize(acts: [], findings: [], trials: {}, marks: [], edits: [], factors: {}, experiences: [], under: {},
-                       lead: nil, after_limit: false, unit: "mm", tent: true, practices: WorkshopPractices.new, products: Shelf::Products.new,
-                       kind: nil, tips: TipOver.kind?(kind), **rest)
+                       lead: nil, after_limit: false, unit: "mm", tent: true, together: [], practices: WorkshopPractices.new,
+                       products: Shelf::Products.new, kind: nil, tips: TipOver.kind?(kind), **rest)
           acts = acts.reject { |act| act.cut && trials["try-#{act.key}"] == "failed" }
           findings += acts.filter_map { |act| left_by(act, rest.fetch(:zones)) }
           super

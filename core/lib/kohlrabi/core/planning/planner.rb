@@ -5,6 +5,8 @@ module Kohlrabi
     module Planning
       # Makes the plan of a piece from a brief: findings, look, products and house rules become ordered steps.
       class Planner
+        EACH = %w[record lead dress show].freeze # phases that each piece takes for itself, whatever else is on the bench
+
         # brief: Brief; strict: whether a wish for an order that cannot be is refused, or passed over and said to be lost.
         def initialize(brief, strict: false)
           @brief = brief
@@ -24,8 +26,13 @@ module Kohlrabi
 
         # Tasks of one key become one step.
         def steps
-          tasks.group_by(&:key).map { |key, all| Step.new(key, all, factor: @brief.factor(all.first.kind), marks: @brief.laid_marks) }
+          tasks.group_by(&:key).map do |key, all|
+            Step.new(key, all, factor: @brief.factor(all.first.kind), marks: @brief.laid_marks, pieces: together(key, all.first.phase))
+          end
         end
+
+        # On how many pieces a step is done in one go.
+        def together(key, phase) = EACH.include?(phase) ? 1 : @brief.together.count { |keys| keys.include?(key) } + 1
 
         def tasks
           made = @brief.zones.flat_map { |zone| ZoneTasks.of(zone, @brief) }

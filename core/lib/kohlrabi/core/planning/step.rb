@@ -15,11 +15,12 @@ module Kohlrabi
         attr_reader :key, :tasks, :needs, :edits
         attr_accessor :label_override, :seconds_override, :wait_override, :part, :note, :remembered, :seq, :moved
 
-        # factor: learned factor of its kind; marks: Marks.
-        def initialize(key, tasks, factor: 1, marks: Marks.new([]))
+        # factor: learned factor of its kind; marks: Marks; pieces: on how many pieces it is done in one go, which share what is fixed.
+        def initialize(key, tasks, factor: 1, marks: Marks.new([]), pieces: 1)
           @key = key
           @tasks = tasks
           @factor = factor
+          @pieces = pieces
           @marks = marks
           @done = marks.done(key, zones)
           @needs = []
@@ -31,7 +32,7 @@ module Kohlrabi
 
         # One of several equal parts of the step; only the last keeps the wait.
         def share(key, part, last:, of:)
-          Step.new(key, tasks, factor: @factor, marks: @marks).tap do |step|
+          Step.new(key, tasks, factor: @factor, marks: @marks, pieces: @pieces).tap do |step|
             step.part = part
             step.seq = seq
             step.wait_override = 0 unless last
@@ -80,7 +81,7 @@ module Kohlrabi
         def wait_why = tasks.max_by(&:wait).wait_why
 
         # Hands-on seconds by the rates alone, and as estimated: learned factor, own figure. Whole minutes, so that what is shown adds up.
-        def base_seconds = whole((tasks.sum(&:minutes) + tasks.map(&:fixed).max) * part)
+        def base_seconds = whole((tasks.sum(&:minutes) + fixed) * part)
         def seconds = seconds_override || whole(base_seconds/60r * @factor)
         def low = whole(seconds/60r * LOW)
         def high = whole(seconds/60r * HIGH)
@@ -88,7 +89,7 @@ module Kohlrabi
         # Seconds of one of its zones: its own minutes, and the fixed ones on the first. Over all zones they add up to the step's, but for rounding.
         def seconds_on(zone)
           own = tasks.select { |task| task.zone == zone }.sum(&:minutes)
-          own += tasks.map(&:fixed).max if zone == zones.first
+          own += fixed if zone == zones.first
           (own * 60 * part).round
         end
 
@@ -107,7 +108,7 @@ module Kohlrabi
           return seconds if @done.empty? || seconds_override
 
           open = tasks.reject { |task| @done.include?(task.zone) }
-          whole((open.sum(&:minutes) + tasks.map(&:fixed).max) * part * @factor)
+          whole((open.sum(&:minutes) + fixed) * part * @factor)
         end
 
         def done_zones = zones & @done
@@ -143,6 +144,9 @@ module Kohlrabi
         end
 
         private
+
+        # Minutes each time it is done, its share of them where several pieces are worked on in one go.
+        def fixed = Rational(tasks.map(&:fixed).max.to_r, @pieces)
 
         # Minutes as whole minutes in seconds; what takes any time at all takes one.
         def whole(minutes) = minutes.positive? ? [minutes.round, 1].max * 60 : 0

@@ -42,6 +42,7 @@ module Kohlrabi
             pieces.each { |piece| refuse_member(piece) }
             set = Records::PieceSet.create!(params.done!)
             pieces.each { |piece| set.members.create!(piece: piece, asking_minor: piece.summary.asking_minor) }
+            ToCome.renew(set.members.map(&:piece_id))
             set
           end
         end

@@ -32,6 +32,7 @@ module Kohlrabi
                        after_limit: Core::Planning::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
                        marks: piece.step_marks.map { |mark| Core::Planning::Mark.new(deed: mark.deed, zone: mark.zone) },
                        edits: PlanEdits.core(piece), under: under(piece, zones), recorded: RecordedWork.of(piece) }
+          recorded[:together] = Together.keys(piece, house) unless changed.key?(:together)
           products = house.fetch(:products).with_swaps(JSON.parse(look.swaps))
           Core::Planning::Brief.new(**house, **recorded, products: products, **changed)
         end

@@ -55,7 +55,7 @@ module Kohlrabi
           case record
           when Records::Piece then [record.id]
           when Records::Event, Records::Damage, Records::StashUse then [record.piece_id]
-          when Records::Lot then record.members.map(&:piece_id)
+          when Records::Lot, Records::PieceSet then record.members.map(&:piece_id)
           when Records::Cost, Records::WorkEntry then record.shares.map(&:piece_id)
           else []
           end

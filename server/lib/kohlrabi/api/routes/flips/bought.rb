@@ -54,6 +54,9 @@ module Kohlrabi
             app.get("/api/sets") { paged(Serializers::Flips::PieceSet) { |page| Operations::Flips::Sets.page(page: page) } }
             app.post("/api/sets") { change(201) { Serializers::Flips::PieceSet.present(Operations::Flips::Sets.create(given), formatter) } }
             app.get("/api/sets/:id") { json(Serializers::Flips::PieceSet.present(Operations::Support::Finder.find(Records::PieceSet, params[:id]), formatter)) }
+            app.get("/api/sets/:id/plan") do
+              json(Serializers::Flips::SetPlan.new(Operations::Support::Finder.find(Records::PieceSet, params[:id]), formatter).to_h)
+            end
             app.delete("/api/sets/:id") { removal { Operations::Flips::Sets.break_up(params[:id]) } }
             app.post("/api/sets/:id/events") do
               change(201) { Serializers::Flips::PieceSet.present(Operations::Flips::Sets.happen(params[:id], given).piece_set.reload, formatter) }

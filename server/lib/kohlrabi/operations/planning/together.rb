@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Planning
+      # Pieces of a set are worked on together: one wash, one setting-up of the sprayer, each piece ticked by itself.
+      module Together
+        # A step of several pieces: label, phase; parts: Array of [piece, Core::Planning::Step] in the order of the set.
+        Line = Struct.new(:key, :label, :phase, :parts, keyword_init: true)
+
+        module_function
+
+        # Ids of the other pieces of the set that a piece stands in.
+        def mates(id)
+          members = Records::Household.all(:set_members)
+          own = members.find { |member| member.piece_id == id } or return []
+          members.select { |member| member.piece_set_id == own.piece_set_id }.map(&:piece_id) - [id]
+        end
+
+        # Of each mate that is in work and has a look, the Set of keys of its steps.
+        def keys(piece, house)
+          ids = mates(piece.id)
+          return [] if ids.empty? || RecordedWork.closed?(piece)
+
+          pieces = Records::AtOnce.load(Records::Piece.live.where(id: ids).order(:id), Plans::PARTS)
+          pieces.reject { |mate| RecordedWork.closed?(mate) }.filter_map do |mate|
+            Plans.of(mate, house: house, together: [])&.steps&.to_set(&:key)
+          end
+        end
+
+        # [lines of the pieces of a set in the order of the work, seconds to come together, seconds to come one by one].
+        def plan(set)
+          pieces = Records::AtOnce.load(Records::Piece.where(id: set.members.map(&:piece_id)).order(:id), Plans::PARTS)
+          plans = pieces.to_h { |piece| [piece, Plans.of(piece)] }.compact
+          [lines(plans), plans.each_value.sum(&:remaining), pieces.sum { |piece| Plans.of(piece, together: [])&.remaining.to_i }]
+        end
+
+        # plans: {piece => its plan}. Each step once.
+        def lines(plans)
+          steps = plans.flat_map { |piece, plan| plan.steps.map { |step| [piece, step] } }
+          rows = steps.group_by { |_, step| step.key }.sort_by { |_, parts| parts.first.last.position }
+          rows.map do |key, parts|
+            step = parts.first.last
+            Line.new(key: key, label: step.label, phase: Core::Planning::Phases.label(step.phase), parts: parts)
+          end
+        end
+        private_class_method :lines
+      end
+    end
+  end
+end
