@@ -42,6 +42,20 @@ RSpec.describe Kohlrabi::Operations::Planning::Together, :api do
     expect(order.index("wash")).to be < order.index("reglue")
   end
 
+  it "gives the twin shape, findings and look, and says what differs; what is known of the twin stands" do
+    other = piece(name: "Other", kind: "chest of drawers", width: "900", height: "840")
+    call(:post, "/api/pieces/#{id}/findings", { kind: "wobble" })
+    call(:post, "/api/pieces/#{other}/findings", { kind: "grease" })
+    call(:post, "/api/sets", { name: "Two", piece_ids: [id, other] })
+    made = call(:post, "/api/looks/#{call(:get, "/api/pieces/#{id}/plan")['looks'].first['id']}/alike")
+    expect(made["told"]).to eq(["Other: height is 840 mm, 850 mm on Chest. Its own stands.",
+                                "1 finding taken along: look Other over for its own."])
+    page = call(:get, "/api/pieces/#{other}/plan")
+    expect(page["findings"].map { |one| one["kind"] }).to contain_exactly("grease", "wobble")
+    expect(page["zones"].count { |zone| zone["group"] == "fronts" && zone["role"] == "front" }).to eq(2)
+    expect([call(:get, "/api/pieces/#{other}")["fields"].values_at("height", "depth"), page["plan"]["steps"].size > 10]).to eq([%w[840 450], true])
+  end
+
   it "ends with the set: a piece that is ready, or a set that is broken, leaves the other to itself" do
     before = remaining(twin)
     set

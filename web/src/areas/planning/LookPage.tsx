@@ -7,6 +7,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { api, ask } from "../../api/client";
 import { useUndo } from "../../kit/session/undo";
+import { withChanges } from "../../kit/withChanges";
 import { Part } from "../../kit/Part";
 import { FinishKey } from "../../kit/zones/FinishKey";
 import { ZoneGroups } from "../../kit/zones/ZoneGroups";
@@ -60,7 +61,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
   const { remove, done, failed } = useUndo();
   const spread = async (id: number) => {
     const made = await ask(api.POST("/api/looks/{id}/alike", { params: { path: { id } } }));
-    done(`${made.looks.length} alike planned so too`, () =>
+    done(withChanges(`${made.looks.length} alike planned so too`, made.told), () =>
       Promise.all(made.looks.map((one) => ask(api.DELETE("/api/looks/{id}", { params: { path: { id: one } } })))),
     );
   };

@@ -61,13 +61,15 @@ module Kohlrabi
           end
         end
 
-        # Gives the other pieces just like it the same look, each with a plan and ticks of its own. Returns the new looks.
+        # Gives the other pieces just like it the same look, with the shape and the findings that it takes, each with a plan and ticks of its own.
+        # Returns [the new looks, sentences of what differs].
         def spread(id)
           Records::Base.transaction do
             look = Support::Finder.find(Records::Look, id)
             mates = House::Choices.mates(look.piece)
             refuse(:no_piece_alike) if mates.empty?
-            mates.map { |mate| spread_to(mate, look) }
+            told = mates.flat_map { |mate| Twins.bring(look.piece, mate) }
+            [mates.map { |mate| spread_to(mate.reload, look) }, told]
           end
         end
 

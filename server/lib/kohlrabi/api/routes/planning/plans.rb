@@ -39,7 +39,9 @@ module Kohlrabi
             app.put("/api/looks/:id/zones") { change { looked(*Operations::Planning::Looks.paint(params[:id], given)) } }
             app.put("/api/looks/:id/fittings") { change { looked(*Operations::Planning::Looks.fit(params[:id], given)) } }
             app.post("/api/looks/:id/choose") { change { looked(*Operations::Planning::Looks.choose(params[:id])) } }
-            app.post("/api/looks/:id/alike") { change(201) { { looks: Operations::Planning::Looks.spread(params[:id]).map(&:id) } } }
+            app.post("/api/looks/:id/alike") do
+              change(201) { Operations::Planning::Looks.spread(params[:id]).then { |looks, told| { looks: looks.map(&:id), told: told } } }
+            end
             app.delete("/api/looks/:id") { removal { Operations::Planning::Looks.remove(params[:id]) } }
           end
 
