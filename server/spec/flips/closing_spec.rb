@@ -56,6 +56,21 @@ RSpec.describe "an end to what is to come", :api do
     end
   end
 
+  it "mends what broke at work from the state as it is, and forgets it with the damage" do
+    %w[record drawers-out vacuum wash wash-rinse scuff dust].each { |key| done(key) }
+    coat = plan["steps"].find { |step| step["key"].start_with?("coat/") }["key"]
+    call(:post, "/api/pieces/#{id}/steps/done-up-to", { step: coat })
+    wait_for(180)
+    left = plan["remaining"]["seconds"]
+    damage = call(:post, "/api/pieces/#{id}/damages", { what: "Clamp slipped", place: "workshop", finding: "gouge", zone: "top", measure: "2" })
+    mends = plan["steps"].select { |step| step["key"].match?(/\+\d+\z/) }
+    expect(mends.map { |step| [step["key"][/\A[a-z-]+/], step["state"]] }).to eq([%w[fill open], %w[level open], %w[spot-seal open]])
+    expect(mends.first["notes"]).to include("Clamp slipped")
+    expect(plan["remaining"]["seconds"]).to be > left
+    call(:delete, "/api/damages/#{damage['id']}")
+    expect([plan["steps"].count { |step| step["key"].include?("+") }, plan["remaining"]["seconds"]]).to eq([0, left])
+  end
+
   it "forgets what a damage said once it is taken back, where nothing else is known" do
     stool = piece(name: "Stool")
     fields = -> { call(:get, "/api/pieces/#{stool}")["fields"].values_at("hours_to_come", "cost_to_come") }

@@ -115,6 +115,9 @@ RSpec.describe "looking over, looks and plans", :api do
         expect(figures.values_at("materials_to_come", "hours_to_come", "pay")).to all(be_a(String))
         expect(row["ready"]["on"]["iso"]).to be_between(row["ready"]["early"]["iso"], row["ready"]["late"]["iso"])
       end
+      expect(rows.first["ready"]).to eq(plan["plan"]["ready"]) # one date, the schedule's, on whatever page
+      row = call(:get, "/api/schedule")["pieces"].find { |one| one["piece"]["id"] == id }
+      expect(row["ready"]["on"]).to eq(rows.first["ready"]["on"])
       expect(steps.grep(%r{\Aoil/})).to be_empty
       told = call(:post, "/api/looks/#{oil}/choose").fetch("changes")
       expect(told.join(" ")).to include("of work to come")

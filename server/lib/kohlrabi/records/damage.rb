@@ -7,6 +7,7 @@ module Kohlrabi
       include Removable
 
       belongs_to :piece
+      belongs_to :finding, optional: true # that the plan mends
     end
   end
 end

@@ -1,6 +1,6 @@
 // Something broke: dated, with what is expected from now on.
 import { api, ask } from "../../api/client";
-import { useWorkshop } from "../../api/queries";
+import { useCatalogue, usePlan, useWorkshop } from "../../api/queries";
 import type { Piece, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec } from "../../kit/fields";
@@ -14,13 +14,37 @@ const PLACES = [
 
 export function DamageDialog({ piece, workshop, onClose }: { piece: Piece; workshop: Workshop; onClose: () => void }) {
   const today = useWorkshop().data?.today.iso;
+  const catalogue = useCatalogue();
+  const plan = usePlan(piece.id, piece.planned);
   const { done } = useUndo();
   if (!today) return null;
+  const kinds = (catalogue.data?.walk ?? []).flatMap((stop) =>
+    stop.findings.flatMap(({ kind, label }) => (kind ? [{ key: kind, label }] : [])),
+  );
+  const zones = (plan.data?.zones ?? []).map(({ key, label }) => ({ key, label }));
   const unit = workshop.currency;
   const fields: FieldSpec[] = [
     { name: "what", label: "What broke", kind: "text", help: workshop.lists.cautions.glass },
     { name: "place", label: "Where", kind: "select", half: true, options: PLACES },
     { name: "on", label: "Date", kind: "date", half: true },
+    ...(piece.planned
+      ? ([
+          {
+            name: "finding",
+            label: "For the plan to mend",
+            kind: "select",
+            half: true,
+            options: [{ key: "", label: "nothing" }, ...kinds],
+          },
+          {
+            name: "zone",
+            label: "On",
+            kind: "select",
+            half: true,
+            options: [{ key: "", label: "the whole piece" }, ...zones],
+          },
+        ] satisfies FieldSpec[])
+      : []),
     { name: "expected_resale", label: "Expected resale now", kind: "text", unit, half: true },
     { name: "hours_to_come", label: "Hours still to come now", kind: "effort", bare: "h", half: true },
     { name: "cost_to_come", label: "Cost still to come now", kind: "text", unit, half: true },
@@ -31,7 +55,13 @@ export function DamageDialog({ piece, workshop, onClose }: { piece: Piece; works
       title="Something broke"
       submit="Record damage"
       fields={fields}
-      initial={{ place: "way", on: today, expected_resale: resale, hours_to_come: hours, cost_to_come: cost }}
+      initial={{
+        place: piece.planned ? "workshop" : "way",
+        on: today,
+        expected_resale: resale,
+        hours_to_come: hours,
+        cost_to_come: cost,
+      }}
       onClose={onClose}
       onSubmit={async (values) => {
         const path = { params: { path: { id: piece.id } } };

@@ -41,7 +41,7 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
         columns={["", ...page.looks.map((look): [string] => [look.name])]}
         rows={[
           ...rows,
-          { key: "ready", cells: ["Ready, worked on alone", ...page.looks.map((look) => readyText(look.ready))] },
+          { key: "ready", cells: ["Ready", ...page.looks.map((look) => readyText(look.ready))] },
           {
             key: "open",
             cells: [

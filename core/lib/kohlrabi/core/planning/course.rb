@@ -64,7 +64,7 @@ module Kohlrabi
 
         # Whether a finding on it is treated in one of these phases.
         def treated?(*phases)
-          surface.findings.any? { |finding| finding.treatments(family).any? { |row| phases.include?(row[:phase]) } }
+          surface.findings.any? { |finding| !finding.late && finding.treatments(family).any? { |row| phases.include?(row[:phase]) } }
         end
 
         # Whether a task of a key, or one that sands with paper, is planned by now.

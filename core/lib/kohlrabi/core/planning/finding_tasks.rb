@@ -11,16 +11,17 @@ module Kohlrabi
         LAST = 50 # place among the repairs
         EACH = 2 # minutes to level one fill (common practice, weak)
 
-        # brief: Brief; families: {zone key => family of its finish}.
-        def initialize(brief, families)
+        # brief: Brief; families: {zone key => family of its finish}; findings: those that are treated, without the late ones.
+        def initialize(brief, families, findings = brief.findings.reject(&:late))
           @brief = brief
+          @findings = findings
           @families = families
           @made = {}
         end
 
         # Array of Task. A finding of the whole piece is treated on the zones that its treatment concerns.
         def build
-          @brief.findings.flat_map do |finding|
+          @findings.flat_map do |finding|
             zones = zones_of(finding)
             next [] if zones.empty?
 

@@ -36,7 +36,7 @@ module Kohlrabi
 
         def tasks
           made = @brief.zones.flat_map { |zone| ZoneTasks.of(zone, @brief) }
-          made += FindingTasks.new(@brief, families).build + WholePiece.new(@brief, touched).plan
+          made += LateMends.new(@brief, families, made).build + FindingTasks.new(@brief, families).build + WholePiece.new(@brief, touched).plan
           made += Edits.tasks(@brief.edits, made)
           Dangers.settle(made, @brief)
           made + lead_test(made)

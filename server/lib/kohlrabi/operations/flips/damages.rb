@@ -12,13 +12,15 @@ module Kohlrabi
 
         module_function
 
-        # given: {"what", "place", "on", "expected_resale"?, "hours_to_come"?, "cost_to_come"?}: the last three are what is expected
-        # from now on; those not sent stay. Returns the damage. Raises Refused, NotFound.
+        # given: {"what", "place", "on", "expected_resale"?, "hours_to_come"?, "cost_to_come"?, "finding"?, "zone"?, "measure"?}: what is expected
+        # from now on; what is not sent stays. A finding goes into the plan, which mends it from the state as it is.
+        # Returns the damage. Raises Refused, NotFound.
         def create(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
             values = read(given)
             refuse_early(piece, values[:happened_on])
+            values[:finding] = found(piece, given, values)
             expected = values.slice(*EXPECTED)
             damage = Records::Damage.new(values.except(*EXPECTED).merge(piece: piece))
             EXPECTED.each do |name|
@@ -31,12 +33,20 @@ module Kohlrabi
           end
         end
 
+        # The finding that it is, or nil.
+        def found(piece, given, values)
+          return if given["finding"].to_s.empty?
+
+          Planning::Findings.create(piece.id, { "kind" => given["finding"], "note" => values[:what], **given.slice("zone", "measure") })
+        end
+        private_class_method :found
+
         # Takes it back: what was expected before stands again.
         def remove(id)
           Records::Base.transaction do
             damage = Support::Finder.find(Records::Damage, id)
             set(damage, "before", was: "after")
-            Support::Removal.of([damage], what: "Damage taken back")
+            Support::Removal.of([damage, *damage.finding], what: "Damage taken back")
           end
         end
 

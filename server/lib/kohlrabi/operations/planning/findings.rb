@@ -5,6 +5,8 @@ module Kohlrabi
     module Planning
       # What was found on a piece while looking it over, and the workshop's own kinds of finding.
       module Findings
+        FINISHING = %w[fill sand prime seal coat stain thin_wash clear oil wax apply].freeze # verbs after which what is found is mended by itself
+
         module_function
 
         # given: {"kind" | "own_finding_id", "zone"?, "measure"?, "note"?, "expected_on"?}. Returns the finding. Raises Refused, NotFound.
@@ -39,11 +41,19 @@ module Kohlrabi
         # Core::Planning::Inspection::Finding of the live findings of a piece.
         def core(piece)
           rows = Records::AtOnce.preload([piece], findings: %i[own_finding photos]).first.findings
+          worked = piece.step_marks.select { |mark| FINISHING.include?(mark.deed.verb) && mark.deed.finding.nil? }
           rows.map do |row|
             Core::Planning::Inspection::Finding.new(id: row.id, key: row.kind, zone: row.zone, measure: row.measure, note: row.note,
-                                                    expected_on: row.expected_on, own: row.own_finding && own(row.own_finding))
+                                                    expected_on: row.expected_on, own: row.own_finding && own(row.own_finding),
+                                                    late: row.zone.present? && late?(row, worked))
           end
         end
+
+        # Whether a zone had been filled, sanded or coated when something was found on it.
+        def late?(row, worked)
+          worked.any? { |mark| Core::Planning::Repeats.base(mark.zone) == row.zone && mark.done_at < row.created_at }
+        end
+        private_class_method :late?
 
         # Kinds of finding of the workshop's own, by label.
         def own_kinds = Records::Household.all(:own_findings)

@@ -5,8 +5,9 @@ module Kohlrabi
     module Planning
       module Inspection
         # Something found on a piece. key: of Findings, or nil for the workshop's own; zone: key, or nil for the whole piece;
-        # measure: Numeric in the unit of its row, or nil; expected_on: when an ordered part comes; own: {label:, says:, kind:, minutes:, wait:}.
-        Finding = Struct.new(:id, :key, :zone, :measure, :note, :expected_on, :own, keyword_init: true)
+        # measure: Numeric in the unit of its row, or nil; expected_on: when an ordered part comes; own: {label:, says:, kind:, minutes:, wait:};
+        # late: whether it was noted after the zone had been filled, sanded or coated.
+        Finding = Struct.new(:id, :key, :zone, :measure, :note, :expected_on, :own, :late, keyword_init: true)
 
         # What a finding answers.
         class Finding

@@ -14,7 +14,7 @@ module Kohlrabi
             look.fittings.map { |row| { kind: row.kind, number: row.number.to_s, treatment: row.treatment, missing: row.missing.to_s } }
           end
           attribute(:figures) { outcome.figures.map { |figure| @formatter.figure(figure) } }
-          attribute(:ready) { @formatter.ready(*Operations::Planning::Plans.ready(@plan)) }
+          attribute(:ready) { @formatter.ready(ready) }
           attribute(:undecided) { @plan.undecided.size }
 
           # zones: Array of Core::Planning::Shape::Zone.
@@ -27,6 +27,12 @@ module Kohlrabi
           end
 
           private
+
+          def ready
+            return Operations::Bench::ReadyDates.of(@piece) if @look.chosen
+
+            Operations::Bench::ReadyDates.instead(@piece, @plan, Operations::Planning::Plans.of(@piece))
+          end
 
           def outcome = Operations::Planning::Plans.outcome(@piece, @look, @plan)
 

@@ -50,17 +50,7 @@ module Kohlrabi
             end
           end
 
-          # Off the schedule over all pieces; a piece that is not in work has none.
-          def ready
-            return { on: nil, early: nil, late: nil, why: "it is not in work" } unless @bench.pieces.key?(@piece.id)
-
-            on, early, late = [@bench.schedule, @bench.early, @bench.late].map do |schedule|
-              schedule.ready(@piece.id)&.then do |minute|
-                @formatter.day(@bench.date(minute))
-              end
-            end
-            { on: on, early: early, late: late, why: @bench.schedule.why_not(@piece.id) }
-          end
+          def ready = @formatter.ready(Operations::Bench::ReadyDates.of(@piece, bench: @bench))
 
           # {step key => day on which it is to be worked}.
           def days

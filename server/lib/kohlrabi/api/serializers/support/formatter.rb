@@ -108,9 +108,8 @@ module Kohlrabi
           end
 
           # When a plan can be ready, with the days when all goes well and when it does not; or why nobody can say.
-          def ready(answer, early, late)
-            today = workshop.date_of(Clock.now)
-            { on: answer.days && day(today + answer.days), early: early && day(today + early), late: late && day(today + late), why: answer.why }
+          def ready(answer)
+            { on: day(answer.on), early: day(answer.early), late: day(answer.late), why: answer.why }
           end
 
           def drawing(piece) = elevation(Operations::Planning::Drawing.elevation(piece), piece)
