@@ -2,8 +2,8 @@
 
 require "spec_helper"
 
-# Seven jobs as practitioners report them, jobs blended: what a master expects of each plan, in which order, and what must not be there (common
-# practice, no source). Building that belongs to no finish is left aside.
+# Jobs as practitioners report them, jobs blended: what a master expects of each plan, in which order, and what must not be there (common
+# practice, no source).
 RSpec.describe "a plan for a job as practitioners report it" do
   practices = Kohlrabi::Core::Planning::WorkshopPractices
   spraying = practices.new("applying" => "spray", "sprayer" => "yes")
@@ -192,5 +192,84 @@ RSpec.describe "a plan for a job as practitioners report it" do
     end
     expect(added.call(paint(sage))).to include("build_corner", "level", "spot-seal")
     expect(added.call(Plans.choice("oil"))).to include("let_in")
+  end
+
+  def applied(tool, zones, parts:, relief: 1, id: 1, materials: {})
+    on = Kohlrabi::Core::Planning::Applied.usual(tool, zones)
+    Kohlrabi::Core::Planning::Applied.new(id: id, tool: tool, zones: on, parts: parts, relief: relief, materials: materials)
+  end
+
+  describe "a low case of slick board on new legs, its fronts wrapped in half-rounds" do
+    let(:plan) do
+      zones = piece("chest of drawers", "laminate", width: 1000.0, height: 650.0, depth: 450.0, drawer_rows: [2, 2])
+      act = Kohlrabi::Core::Planning::Shape::Reshaping::Act.new(key: "add_base", label: "Fit the new legs", zone: "legs", adds: true)
+      looks = look(zones, paint(pale), "front" => Plans.choice("tinted", colour: sage))
+      Plans.plan("chest of drawers", zones, looks, findings: Plans.findings(["slick", nil, nil], ["gouge", "top", 2], ["old_holes", nil, 96]),
+                                                   after_limit: true, acts: [act], practices: spraying,
+                                                   look: { hardware: "replaced", spacing: 96.0, inside: "liner", primer: "primer_shellac",
+                                                           works: [applied("sheets", zones, parts: 4, relief: 1.57)] })
+    end
+
+    it "takes 4.5 to 8 h: washed, scuffed, wrapped and sanded flush, primed once, three coats and a tinted clear one sprayed" do
+      expect(plan.seconds / 3600.0).to be_between(4.5, 8)
+      in_turn(plan, "wash", "ground", "sheets-cut", "sheets-fix", "sheets-flush", "fill", "scuff", "smooth-new", "prime/primer_shellac/1",
+              "coat/paint", "try-tint", "clear/", "liner", "hardware-on", "drawers-in")
+      expect(keys(plan).grep(%r{\Acoat/.*/\d\z}).size).to eq(3)
+      none(plan, "drill", "fill-holes", "lead", "prime/primer_shellac/2")
+    end
+
+    it "sets the sprayer up once and only changes what is in it after that" do
+      sprayed = plan.steps.select { |one| one.ways.include?("spray") }
+      expect(sprayed.map { |one| one.tasks.map(&:fixed).max.to_i }).to eq([40, 25, 5, 5, 25, 5])
+    end
+
+    it "keeps the slick board's primer off the wood that covers it" do
+      expect(on(plan, "front-1-1").map(&:key)).to include("sheets-fix/1").and(satisfy { |all| all.grep(/\A(prime|coat)/).empty? })
+    end
+  end
+
+  describe "a desk too low to use, cut into two bedside tables and sprayed dark" do
+    let(:plan) do
+      zones = piece("desk", "veneer", width: 1300.0, height: 620.0, depth: 550.0, drawer_rows: [1, 1], leg: 300.0)
+      Plans.plan("desk", zones, look(zones, paint("#101418", preparation: "sander_80")), findings: Plans.findings(["failing", nil, nil]), lead: "clear",
+                                                                                         practices: spraying, look: { hardware: "replaced", works: [applied("split_top", zones, parts: 2)] })
+    end
+
+    it "cuts the top with a guide before anything is filled, makes both edges anew, and sands veneer from P120" do
+      in_turn(plan, "drawers-out", "wash", "wash-rinse", "split-top-mark", "split-top-cut", "split-top-edge", "fill-holes", "drill", "dust", "coat/")
+      expect(step(plan, "split-top-cut").cautions).to include("saw", "dust", "lift")
+      expect(plan.steps.flat_map { |one| one.key.start_with?("ladder") ? one.grits.min : [] }.min).to eq(120)
+    end
+
+    it "takes no primer and no clear coat with a paint that has both, and says why" do
+      none(plan, "prime/", "clear/")
+      expect(step(plan, "coat/").why).to include("no primer: the paint brings its own")
+    end
+  end
+
+  describe "a table's four chairs, pale and sprayed, their seats covered anew" do
+    def made(marks = [])
+      zones = piece("chair", units: 4)
+      works = { works: [applied("fabric", zones, parts: 4)] }
+      spraying = Kohlrabi::Core::Planning::WorkshopPractices.new("applying" => "spray", "sprayer" => "yes")
+      Plans.plan("chair", zones, look(zones, paint("#f0ece0"), "seat" => Plans.choice("leave")), findings: Plans.findings(["varnish", nil, nil]),
+                                                                                                 lead: "clear", practices: spraying, look: works,
+                                                                                                 marks: marks)
+    end
+
+    let(:chairs) { made }
+
+    it "takes the seats off first and puts them back on last, covered while the coats dry" do
+      in_turn(chairs, "fabric-loosen", "wash", "scuff", "coat/", "fabric-cover", "fabric-fasten")
+      expect(step(chairs, "fabric-cover").seconds).to eq((5 + (4 * 30)) * 60)
+    end
+
+    it "lets each chair be ticked by itself, and says what is left when the rain comes" do
+      scuff = step(chairs, "scuff")
+      marks = scuff.zones.reject { |zone| zone.end_with?("@4") }.map { |zone| Kohlrabi::Core::Planning::Mark.new(key: scuff.key, zone: zone) }
+      begun = made(marks)
+      expect(begun.step(scuff.key).state).to eq("part")
+      expect(begun.step(scuff.key).remaining).to be_between(1, scuff.seconds / 2)
+    end
   end
 end

@@ -7,6 +7,7 @@ module Kohlrabi
         # How paint goes on, where, and how parts of two faces are turned (common practice, weak).
         module Applying
           TURN = 3 # minutes to turn a part onto points and take the brush up again
+          CHANGE = 25 # minutes to clean the sprayer and fill it with another product, all being masked
           NOZZLE = 5 # minutes to clean the nozzle between coats
           TURNED = 120 # minutes at the least until a face may lie on points
           LARGE = 100_000 # mm² of a flat zone from which a roller pays
@@ -39,8 +40,17 @@ module Kohlrabi
           def clear_way = sprayed? && (zone.grade != "hard" || choice.way) ? "spray" : "brush"
 
           # Minutes of cleaning the nozzle, where the sprayer is set up already: between coats, and for parts of two faces that are sprayed
-          # in the session of the rest.
-          def nozzle(coat, way) = (NOZZLE if way == "spray" && (coat.positive? || set_up?))
+          # in the session of the rest. after: whether another product was sprayed here before, so that all is masked and only it changes.
+          def nozzle(coat, way, after: false)
+            return unless way == "spray"
+            return NOZZLE if coat.positive? || set_up?
+
+            CHANGE if after
+          end
+
+          # A primer is sprayed where the paint is, unless it says itself how it goes on.
+          def primer_way = primer && primer.first[:by].nil? && sprayed? && relieved.grade != "hard" ? "spray" : "brush"
+
           def set_up? = zone.faces > 1 && brief.zones.any? { |other| other.faces == 1 && brief.choice(other) == choice }
           def where(way) = way == "spray" ? booth : "bench"
 

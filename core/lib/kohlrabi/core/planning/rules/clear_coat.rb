@@ -34,7 +34,7 @@ module Kohlrabi
                           area: relieved.area / 1_000_000.0, materials: amount(row, way: clear_way, faces: 1),
                           rate: clear_way, place: where(clear_way), cautions: clear_way == "spray" ? %w[spray] : [],
                           wait: until_turned(row, face), touch: row[:touch],
-                          fixed: turning(face) || nozzle(coat, clear_way), wait_why: "#{row[:label]}, recoat",
+                          fixed: turning(face) || nozzle(coat, clear_way, after: painted?), wait_why: "#{row[:label]}, recoat",
                           words: { tint: tint? ? "Tinted clear coat" : "Clear coat", coat: coat + 1,
                                    with: "#{row[:label]}#{word}" },
                           way: clear_way, why: why, note: tray)
@@ -44,6 +44,9 @@ module Kohlrabi
             add(:clear_sand, key: "clear-sand/#{row[:key]}/#{coat + 1}#{recoat_suffix}", seq: (coat * 10) + 5,
                              grits: [220])
           end
+
+          # Whether paint is sprayed on the piece before it: the sprayer is set up then, and only changes.
+          def painted? = brief.zones.any? { |other| brief.choice(other).finish == "paint" }
 
           # Bare and painted zones under one clear coat: colour must not be carried over.
           def tray

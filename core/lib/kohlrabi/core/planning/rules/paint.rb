@@ -62,7 +62,7 @@ module Kohlrabi
                          area: relieved.area / 1_000_000.0, seq: seq + turn, materials: amount(row, way: way, faces: 1),
                          cautions: way == "spray" ? %w[spray] : [], note: note, wait: until_turned(row, face),
                          wait_why: "#{main_product[:label]}, recoat", touch: row[:touch],
-                         fixed: turning(face) || nozzle(coat, way), why: why, way: way,
+                         fixed: turning(face) || nozzle(coat, way, after: primer_way == "spray"), why: why, way: way,
                          place: where(way))
             end
           end
