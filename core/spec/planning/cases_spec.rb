@@ -231,8 +231,9 @@ RSpec.describe "a plan for a job as practitioners report it" do
   describe "a desk too low to use, cut into two bedside tables and sprayed dark" do
     let(:plan) do
       zones = piece("desk", "veneer", width: 1300.0, height: 620.0, depth: 550.0, drawer_rows: [1, 1], leg: 300.0)
-      Plans.plan("desk", zones, look(zones, paint("#101418", preparation: "sander_80")), findings: Plans.findings(["failing", nil, nil]), lead: "clear",
-                                                                                         practices: spraying, look: { hardware: "replaced", works: [applied("split_top", zones, parts: 2)] })
+      looks = look(zones, paint("#101418", preparation: "sander_80"))
+      works = { hardware: "replaced", works: [applied("split_top", zones, parts: 2)] }
+      Plans.plan("desk", zones, looks, findings: Plans.findings(["failing", nil, nil]), lead: "clear", practices: spraying, look: works)
     end
 
     it "cuts the top with a guide before anything is filled, makes both edges anew, and sands veneer from P120" do
