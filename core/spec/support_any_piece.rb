@@ -12,6 +12,7 @@ module AnyPiece
   FINISHES = (PLANNING::Finishes::BY_KEY.keys - %w[undecided stencil metallic distressed]).freeze
   OVER = %w[paint stain wash].freeze # finishes that decoration is asked for on
   COLOURS = %w[#243b53 #f5f2ea #8fa58a].freeze
+  FINISHING = %w[fill sand prime seal coat stain thin_wash clear oil wax apply].freeze # verbs
   LEAD = [nil, "clear", "clear", "present"].freeze
 
   module_function
@@ -23,7 +24,42 @@ module AnyPiece
     few = Array.new(2) { choice(random) }
     choices = zones.select(&:shown?).to_h { |zone| [zone.key, few.sample(random: random)] }
     Plans.brief(kind, zones, choices, findings: findings(zones, random), look: look(random), practices: practices(random),
-                                      lead: LEAD.sample(random: random)).tap { |made| made.look.works = works(zones, random) }
+                                      lead: LEAD.sample(random: random)).tap { |made| put_on(made, random) }
+  end
+
+  # The same piece part-done, and once more with a gouge that is found then; nil where nothing was finished yet. Array of two briefs.
+  def found_later(seed)
+    random = Random.new(seed)
+    steps = PLANNING::Planner.new(brief(seed)).plan.steps
+    marks = steps.take(random.rand(steps.size)).flat_map { |step| step.zones.map { |zone| PLANNING::Mark.new(key: step.key, zone: zone) } }
+    worked = marks.select { |mark| FINISHING.include?(mark.deed.verb) }.map(&:zone)
+    zone = (brief(seed).zones.select(&:shown?).map(&:key) & worked).sample(random: random) or return
+    late = PLANNING::Inspection::Finding.new(id: 900, key: "gouge", zone: zone, measure: random.rand(1..4), late: true)
+    [[], [late]].map { |found| brief(seed).tap { |made| made.marks = marks }.tap { |made| made.findings += found } }
+  end
+
+  # Faults that a plan has and another has not.
+  def new_faults(plan, before)
+    known = before.faults.map { |fault| [fault.code, fault.step&.key] }
+    plan.faults.reject { |fault| known.include?([fault.code, fault.step&.key]) || unmet?(fault, plan.brief) }
+  end
+
+  # What the look puts on and says of its fittings; steps that another piece has in common, which is worked on along with it.
+  def put_on(made, random)
+    made.look.works = works(made.zones, random)
+    made.look.fittings = fittings(random)
+    made.look.pulls = random.rand(1..12) if random.rand < 0.3
+    made.together = [%w[wash wash-rinse scuff vacuum dust].to_set] if random.rand < 0.2
+  end
+
+  def fittings(random)
+    return [] if random.rand > 0.3
+
+    PLANNING::Fitting::ROWS.keys.sample(2, random: random).map do |kind|
+      number = random.rand(1..12)
+      PLANNING::Fitting.new(kind: kind, number: number, treatment: PLANNING::Fitting::TREATMENTS.keys.sample(random: random),
+                            missing: random.rand < 0.3 ? random.rand(0..number) : 0)
+    end
   end
 
   # Slats, wrap, legs and the like on a third of them.

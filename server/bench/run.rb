@@ -68,6 +68,9 @@ class Bench
     row("a plan of 200 findings on 20 zones (aim: under 50 ms)", measure { planner.new(BenchPlan.brief).plan.steps })
     row("the same with its replay (aim: under 40 ms)", measure { planner.new(BenchPlan.brief).plan.faults })
     plans = Array.new(5000) { |seed| planner.new(AnyPiece.brief(seed)).plan }
+    later = (0...5000).filter_map { |seed| AnyPiece.found_later(seed)&.map { |brief| planner.new(brief).plan } }
+    worse = later.count { |before, after| AnyPiece.new_faults(after, before).any? }
+    puts "#{later.size} of them part-done, with something found then: #{worse} with a new fault (aim: 0)"
     faulty = plans.count { |plan| plan.faults.any? { |fault| !AnyPiece.unmet?(fault, plan.brief) } }
     puts "5,000 generated pieces planned and replayed: #{faulty} with a fault (aim: 0)"
   end

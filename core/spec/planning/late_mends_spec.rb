@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require "spec_helper"
+require "support_any_piece"
 
 # What is found, or broken, once the work is under way: mended on the state as it is (common practice, no source).
 RSpec.describe Kohlrabi::Core::Planning::LateMends do
@@ -62,5 +62,16 @@ RSpec.describe Kohlrabi::Core::Planning::LateMends do
 
   it "is planned as ever where nothing was done there yet" do
     expect(plan(found: [gouge(late: false)]).steps.map(&:key)).to include("fill", "level").and(satisfy { |keys| keys.grep(/\+/).empty? })
+  end
+
+  it "holds over random pieces that are part-done: what is found then brings mends, and no fault that was not there" do
+    mended = (0...80).filter_map do |seed|
+      before, after = AnyPiece.found_later(seed)&.map { |brief| planning::Planner.new(brief).plan }
+      next unless after
+
+      expect(AnyPiece.new_faults(after, before).map { |fault| [fault.code, fault.step&.key] }).to eq([]), "seed #{seed}"
+      after.steps.any? { |step| step.key.include?("+900") }
+    end
+    expect(mended.count(true)).to be > 30
   end
 end

@@ -20,7 +20,7 @@ RSpec.describe Kohlrabi::Records::OfDeed do
 
     # Keys as rules have written them, with the verb that each stands for today.
     def steps
-      briefs = (0...40).map { |seed| AnyPiece.brief(seed).tap { |brief| brief.look.works = [] } } # applied work came later
+      briefs = (0...40).map { |seed| AnyPiece.brief(seed).tap { |brief| brief.look.works = brief.look.fittings = [] } } # they came later
       @steps ||= briefs.flat_map { |brief| planning::Planner.new(brief).plan.steps }.uniq(&:key)
     end
 

@@ -9,6 +9,9 @@ module Kohlrabi
         LAYING = %w[colour coat clear wax].freeze # phases that lay what is seen, the deepest first
         BEHIND = 7 # places behind a coat: after it was looked over and before the next
         FILLED = "fill"
+        TOUCH = 10 # minutes (common practice, weak)
+        DAB = 5 # ml
+        WHY = "what was mended later shows until it has the coats of the rest"
 
         # brief: Brief; families: {zone key => family of its finish}; made: Array of Task of the zones by themselves.
         def initialize(brief, families, made)
@@ -55,10 +58,21 @@ module Kohlrabi
 
             done.dup.tap do |task|
               task.seq += 2 * BEHIND
+              task.why = WHY
               task.label = "#{done.label}, again over the mend"
-              task.why = "what was mended later shows until it has the coats of the rest"
+              touch_up(task) if phase == "colour"
             end
           end
+        end
+
+        # Stain and wash want open wood, and there is none any more: the mend is touched up in their colour.
+        def touch_up(task)
+          task.verb = "plain"
+          task.label = "Touch the mend up in the colour of the wood, feather it out"
+          task.minutes = 0
+          task.fixed = TOUCH
+          task.materials = task.materials.transform_values { |amount| [amount, DAB].min }
+          task.done = "not seen from a step away"
         end
 
         def laid(zone, phase) = @laid.fetch(zone, []).select { |task| task.phase == phase }
