@@ -44,6 +44,7 @@ RSpec.describe "hunting and buying" do
     find_field("Kind").send_keys("washstand", :tab)
     type("Tag price", "150")
     type("Expected resale", "240")
+    expect(page).to have_css("section[aria-label=Answer]")
     press("Change what is assumed")
     { "hours, likely" => "8", "materials, likely" => "30", "What is it?" => "Oak washstand", "Where" => "charity shop" }.each do |field, text|
       type(field, text)

@@ -90,6 +90,7 @@ RSpec.describe "pieces together, and what is kept beside them" do
     expect(page).to have_text("Hatchback added")
     find("body").send_keys("s")
     find_field("Kind").send_keys("wardrobe", :tab)
+    expect(page).to have_css("section[aria-label=Answer]") # it comes in above the button, which moves
     press("Change what is assumed")
     { "Width, mm" => "1100", "Depth, mm" => "580", "Height, mm" => "1900" }.each { |field, text| type(field, text) }
     press("Keep it in view")
