@@ -27,20 +27,12 @@ module Kohlrabi
 
         # The other pieces in hand that were bought with this one and are just like it, and those of its set that are of the same kind.
         def mates(piece)
-          others = in_set(piece)
+          others = Planning::Together.mates(piece.id)
           found = alike(piece)
           same = Records::Piece.where(id: others, kind_key: piece.kind_key) if others.any?
           found = found.null_relation? ? same : found.or(same) if same
           found.live.joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND }).where.not(id: piece.id).order(:ticket).to_a
         end
-
-        # Ids of the pieces of the set that it stands in.
-        def in_set(piece)
-          members = Records::Household.all(:set_members)
-          own = members.find { |member| member.piece_id == piece.id }
-          own ? members.select { |member| member.piece_set_id == own.piece_set_id }.map(&:piece_id) : []
-        end
-        private_class_method :in_set
 
         # All pieces that were entered with this one as several alike, itself included; none where it came alone.
         def alike(piece)

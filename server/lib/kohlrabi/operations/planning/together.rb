@@ -11,22 +11,37 @@ module Kohlrabi
         module_function
 
         # Ids of the other pieces of the set that a piece stands in.
-        def mates(id)
-          members = Records::Household.all(:set_members)
-          own = members.find { |member| member.piece_id == id } or return []
-          members.select { |member| member.piece_set_id == own.piece_set_id }.map(&:piece_id) - [id]
+        def mates(id) = members(id) - [id]
+
+        # Ids of all pieces of that set, itself included; none where it stands in none.
+        def members(id)
+          rows = Records::Household.all(:set_members)
+          own = rows.find { |row| row.piece_id == id } or return []
+          rows.select { |row| row.piece_set_id == own.piece_set_id }.map(&:piece_id)
         end
 
         # Of each mate that is in work and has a look, the Set of keys of its steps.
         def keys(piece, house)
-          ids = mates(piece.id)
-          return [] if ids.empty? || RecordedWork.closed?(piece)
+          ids = members(piece.id)
+          return [] if ids.size < 2 || RecordedWork.closed?(piece)
 
-          pieces = Records::AtOnce.load(Records::Piece.live.where(id: ids).order(:id), Plans::PARTS)
-          pieces.reject { |mate| RecordedWork.closed?(mate) }.filter_map do |mate|
-            Plans.of(mate, house: house, together: [])&.steps&.to_set(&:key)
+          of_set(ids, house).except(piece.id).values
+        end
+
+        # {id => Set of keys of steps} of the pieces in work of a set, looked up once in a request.
+        def of_set(ids, house)
+          known = Support::Context.once(:set_keys) { {} }
+          known[ids] ||= begin
+            pieces = Records::AtOnce.load(Records::Piece.live.where(id: ids).order(:id), Plans::PARTS)
+            pieces.reject { |piece| RecordedWork.closed?(piece) }.to_h do |piece|
+              [piece.id, Plans.of(piece, house: house, together: [])&.steps&.to_set(&:key)]
+            end.compact
           end
         end
+        private_class_method :of_set
+
+        # What was looked up is looked up anew: a plan may have changed.
+        def forget = Support::Context.forget(:set_keys)
 
         # [lines of the pieces of a set in the order of the work, seconds to come together, seconds to come one by one].
         def plan(set)
