@@ -95,4 +95,41 @@ RSpec.describe "work that a look puts on", :api do
     stool = piece(name: "Stool", kind: "stool")
     expect(keep("brackets", of: stool)).to include("in_look" => false)
   end
+
+  describe "what a tool had kept on a piece" do
+    let(:records) { Kohlrabi::Records }
+
+    around do |example|
+      Dir.mktmpdir do |folder|
+        @file = File.join(folder, "workshop.sqlite3")
+        usual = ActiveRecord::Base.connection_db_config.database
+        example.run
+      ensure
+        records::Database.open(usual)
+      end
+    end
+
+    it "moves into the chosen look, and its loose steps give way to those in their place", :own_data do
+      ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: @file, pragmas: { foreign_keys: true })
+      ActiveRecord::Migration.verbose = false
+      ActiveRecord::MigrationContext.new(records::Database::MIGRATIONS).up(20_261_127_000_009)
+      stamp = "'2026-01-01', '2026-01-01'"
+      insert = ->(sql) { ActiveRecord::Base.connection.execute(sql) }
+      insert.call("INSERT INTO pieces (id, ticket, name, kind, created_at, updated_at) VALUES (1, 1, 'Chest', 'chest of drawers', #{stamp})")
+      insert.call("INSERT INTO looks (id, piece_id, name, chosen, created_at, updated_at) VALUES (1, 1, 'Plain', 1, #{stamp})")
+      insert.call("INSERT INTO tool_results (id, piece_id, tool, given, unit, materials, created_at, updated_at) " \
+                  "VALUES (1, 1, 'brackets', '{\"drawers\":\"2\"}', 'mm', '{\"screws\":\"36\"}', #{stamp})")
+      insert.call("INSERT INTO tool_results (id, piece_id, tool, given, unit, created_at, updated_at) VALUES (2, 1, 'quantity', '{}', 'mm', #{stamp})")
+      [1, 2].each do |result|
+        insert.call("INSERT INTO plan_edits (piece_id, kind, deed, text, tool_result_id, created_at, updated_at) " \
+                    "VALUES (1, 'add', '{\"verb\":\"plain\",\"name\":\"wash\"}', 'x', #{result}, #{stamp})")
+      end
+      records::Base.descendants.each(&:reset_column_information)
+      records::Database.open(@file)
+      expect(records::ToolResult.order(:id).pluck(:look_id)).to eq([1, nil])
+      expect(records::PlanEdit.pluck(:tool_result_id)).to eq([2])
+      work = Kohlrabi::Operations::Planning::AppliedWorks.core(records::Look.first).first
+      expect([work.tool, work.parts, work.materials]).to eq(["brackets", 8, { "screws" => 36 }])
+    end
+  end
 end
