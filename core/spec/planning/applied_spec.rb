@@ -86,6 +86,15 @@ RSpec.describe Kohlrabi::Core::Planning::Applied do
     expect([told.call, told.call(work("slats", fronts))].map { |all| all.map(&:key).include?("bleed") }).to eq([true, false])
   end
 
+  it "hides the old holes of pulls, and new ones go through it and what lies under it" do
+    look = { works: [work("slats", fronts)], hardware: "replaced", spacing: 96.0 }
+    replaced = ->(lead) { Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: pale), lead: lead, look: look) }
+    expect(keys(replaced.call("clear"))).to include("drill").and(satisfy { |all| !all.intersect?(%w[fill-holes level-holes spot-seal]) })
+    asked = replaced.call(nil)
+    expect(%w[drill ground smooth-new].to_h { |key| [key, asked.step(key).cautions.include?("lead")] })
+      .to eq("drill" => true, "ground" => true, "smooth-new" => false)
+  end
+
   it "wraps fronts and finishes the new wood bare under a clear coat, whatever they were painted before" do
     painted = Plans.choice("paint", colour: pale)
     choices = zones.select(&:shown?).to_h { |zone| [zone.key, fronts.include?(zone.key) ? Plans.choice("clear") : painted] }

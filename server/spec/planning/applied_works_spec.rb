@@ -119,7 +119,8 @@ RSpec.describe "work that a look puts on", :api do
       insert.call("INSERT INTO looks (id, piece_id, name, chosen, created_at, updated_at) VALUES (1, 1, 'Plain', 1, #{stamp})")
       insert.call("INSERT INTO tool_results (id, piece_id, tool, given, unit, materials, created_at, updated_at) " \
                   "VALUES (1, 1, 'brackets', '{\"drawers\":\"2\"}', 'mm', '{\"screws\":\"36\"}', #{stamp})")
-      insert.call("INSERT INTO tool_results (id, piece_id, tool, given, unit, created_at, updated_at) VALUES (2, 1, 'quantity', '{}', 'mm', #{stamp})")
+      insert.call("INSERT INTO tool_results (id, piece_id, tool, given, unit, created_at, updated_at) " \
+                  "VALUES (2, 1, 'quantity', '{}', 'mm', #{stamp})")
       [1, 2].each do |result|
         insert.call("INSERT INTO plan_edits (piece_id, kind, deed, text, tool_result_id, created_at, updated_at) " \
                     "VALUES (1, 'add', '{\"verb\":\"plain\",\"name\":\"wash\"}', 'x', #{result}, #{stamp})")

@@ -46,9 +46,8 @@ module Kohlrabi
           @zones = brief.zones.to_h { |zone| [zone.key, zone] }
           planned = tasks.reject { |task| own?(task) }
           sanded = places(planned.select { |task| task.acts.include?("sand_bare") }, :max)
-          gone = planned.select { |task| task.verb == "apply" || Acts.removing?(task.acts - ["sand_bare"]) }
-          @removed = sanded.merge(places(gone, :max))
-          @covered = places(tasks.select { |task| COATS.include?(task.phase) && task.materials.any? && task.try.nil? }, :min)
+          @removed = sanded.merge(places(planned.select { |task| Acts.removing?(task.acts - ["sand_bare"]) }, :max))
+          @covered = places(tasks.select { |task| covers?(task) }, :min)
         end
 
         def settle
@@ -73,6 +72,9 @@ module Kohlrabi
 
         # {zone key => place of the first or the last (:min, :max) of some tasks on it}.
         def places(some, which) = some.group_by(&:zone).transform_values { |all| all.map { |task| place(task) }.public_send(which) }
+
+        # Whether an old coat lies under it from then on: a new coat, or new wood.
+        def covers?(task) = task.verb == "apply" || (COATS.include?(task.phase) && task.materials.any? && task.try.nil?)
 
         def place(task) = [Phases.place(task.phase), task.seq]
 

@@ -25,8 +25,7 @@ module Kohlrabi
         def named(name, params = {})
           return params.dig("layer", "finish") == "wash" ? "thin_wash" : "stain" if name == "colour"
 
-          return "sand" if %w[smooth ground].include?(name)
-          return "degloss" if name == "ground-wet"
+          return "sand" if name == "smooth"
 
           applied = Applied.verb(name)
           return applied if applied

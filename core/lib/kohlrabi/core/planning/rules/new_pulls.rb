@@ -21,31 +21,36 @@ module Kohlrabi
           # Whether old holes on a zone are filled for new pulls.
           def self.fills?(brief, zone)
             on_it = %w[fronts doors].include?(zone.group) && brief.pulls.positive?
-            on_it && brief.look.hardware == "replaced" && !same_holes?(brief)
+            on_it && brief.covering(zone).nil? && brief.look.hardware == "replaced" && !same_holes?(brief)
           end
 
           def applies? = pulls_off? && pulls_replaced? && !NewPulls.same_holes?(brief)
 
           def plan
-            fill(products.fetch(see_through? ? "filler_tinted" : "filler_two"))
-            level
+            if open.any?
+              fill(products.fetch(see_through? ? "filler_tinted" : "filler_two"))
+              level
+            end
             drill
           end
 
           private
 
+          # Where the old holes are still to be seen: not under slats or wrap.
+          def open = pulled.reject { |zone| brief.covering(zone) }
+
           def wet? = brief.sealed_in?(pulled)
           def see_through? = pulled.any? { |zone| Finishes.family(brief.choice(zone).finish) == "clear" }
 
           def fill(row)
-            add(:fill_holes, pulled, minutes: 1.5 * pulls, wait: row[:sand], materials: { row[:key] => 4.0 * pulls },
-                                     cautions: row[:cautions])
+            add(:fill_holes, open, minutes: 1.5 * pulls, wait: row[:sand], materials: { row[:key] => 4.0 * pulls },
+                                   cautions: row[:cautions])
           end
 
           def level
-            add(:level_holes, pulled, minutes: pulls, words: { how: wet? ? " with a damp sponge, no dust" : "" },
-                                      grits: wet? ? [] : [150],
-                                      cautions: wet? ? %w[lead] : [], wet: wet?)
+            add(:level_holes, open, minutes: pulls, words: { how: wet? ? " with a damp sponge, no dust" : "" },
+                                    grits: wet? ? [] : [150],
+                                    cautions: wet? ? %w[lead] : [], wet: wet?)
           end
 
           def drill

@@ -14,16 +14,12 @@ module Kohlrabi
           def applies? = covered? && !fresh? && ground.coating != :bare
 
           def plan
-            place = { phase: "build", seq: -10, why: told_why }
-            return add(:scuff, key: "ground", grits: [GRIT], **place) unless ground.sealed_in?
+            place = { seq: -10, why: self.class.told_why }
+            return add(:ground, grits: [GRIT], **place) unless ground.sealed_in?
 
             row = products.fetch("deglosser")
-            add(:seal_in, of: row, key: "ground-wet", materials: amount(row), **place)
+            add(:ground_wet, of: row, key: "ground-wet", materials: amount(row), **place)
           end
-
-          private
-
-          def told_why = self.class.told_why
         end
       end
     end
