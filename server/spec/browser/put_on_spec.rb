@@ -35,7 +35,7 @@ RSpec.describe "putting work on a piece" do
     end
     expect(page).to have_text("Ready recorded")
     visit "/pieces/45/plan"
-    expect(page).to have_text("0 min to come")
+    expect(page).to have_text(/The work is over: (\d+) of \d+ steps done/)
     visit "/pieces/45"
     press("Record sale")
     form("Record sale") do

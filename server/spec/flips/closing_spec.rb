@@ -106,7 +106,7 @@ RSpec.describe "an end to what is to come", :api do
       call(:post, "/api/pieces/#{id}/findings", { kind: "wobble" })
       call(:post, "/api/pieces/#{id}/events", { kind: "ready", on: "2026-06-30", open_steps: "dropped" })
       expect([to_come, plan["remaining"]["seconds"]]).to eq([["0 min", "0.00"], 0])
-      expect(plan["steps"].map { |step| step["state"] }.uniq).to eq(["open"])
+      expect([plan["steps"].map { |step| step["state"] }.uniq, plan["over"]]).to eq([["open"], true])
       expect(call(:get, "/api/pieces/#{id}/listing")["texts"].to_s.downcase).to include("wobbl")
     end
 

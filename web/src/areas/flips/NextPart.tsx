@@ -11,17 +11,19 @@ const SHOWN = 4;
 export function NextPart({ id }: { id: number }) {
   const { data } = usePlan(id);
   if (!data?.plan) return null;
-  const { steps, remaining, ready } = data.plan;
+  const { steps, remaining, ready, over } = data.plan;
   const open = steps.filter((step) => step.state !== "done");
   return (
     <Part title="Next in the plan">
       <Typography sx={{ color: "text.secondary" }}>
         {open.length === 0
           ? "Everything in the plan is done."
-          : `${remaining?.text} to come in ${open.length} steps. ${ready.on ? `Ready ${ready.on.text}.` : `No day yet: ${ready.why}.`}`}
+          : over
+            ? `The work is over: ${open.length} of ${steps.length} steps were not done.`
+            : `${remaining?.text} to come in ${open.length} steps. ${ready.on ? `Ready ${ready.on.text}.` : `No day yet: ${ready.why}.`}`}
       </Typography>
       <Box component="ol" start={steps.length - open.length + 1} sx={{ pl: 3, my: 1 }}>
-        {open.slice(0, SHOWN).map((step) => (
+        {(over ? [] : open).slice(0, SHOWN).map((step) => (
           <li
             key={step.key}
           >{`${step.label}, ${step.remaining?.text}${step.wait ? `, then wait ${step.wait}` : ""}`}</li>

@@ -42,7 +42,14 @@ export default function PlanPage() {
   );
 }
 
-const summary = (plan: Steps, page: Plan) =>
+const summary = (plan: Steps, page: Plan) => (plan.over ? ended(plan, page) : toCome(plan, page));
+
+function ended(plan: Steps, page: Plan): string {
+  const dropped = plan.steps.filter((step) => step.state !== "done").length;
+  return `${page.ticket}. The work is over: ${plan.steps.length - dropped} of ${plan.steps.length} steps done${dropped > 0 ? `, ${dropped} not done` : ""}.`;
+}
+
+const toCome = (plan: Steps, page: Plan) =>
   `${page.ticket}. ${plan.remaining?.text} to come of ${plan.hours?.text} (${plan.low?.text} to ${plan.high?.text}). ${plan.ready.on ? `Ready ${readyText(plan.ready)}` : `No day yet: ${plan.ready.why}`}.`;
 
 const Nothing = ({ page }: { page: Plan }) => (

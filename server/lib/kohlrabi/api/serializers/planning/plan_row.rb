@@ -12,6 +12,7 @@ module Kohlrabi
           attribute(:materials) { @stock.lines.map { |line| material(line) } }
           attribute(:to_buy) { @formatter.money(@stock.price) }
           attribute(:used) { @formatter.money(@stock.used) }
+          attribute(:over) { @plan.brief.recorded.closed } # the piece is ready, or further
           attribute(:unpriced) { @stock.unpriced }
           attribute(:lost_edits) { lost }
 
