@@ -15,7 +15,7 @@ module Kohlrabi
         # Counts anew for some pieces. Nothing is known of a piece without a plan of which nobody has said anything.
         def renew(ids)
           Planning::Together.forget
-          ids |= ids.flat_map { |id| Planning::Together.mates(id) } # what one of a set takes, the others share
+          ids = Planning::Together.with_mates(ids) # what one of a set takes, the others share
           working = Records::FlipSummary.where(piece_id: ids, stage: WORK).select(:piece_id)
           finish(Records::Piece.where(id: ids).where.not(id: working))
           planned = Records::Look.live.where(piece_id: ids, chosen: true).select(:piece_id)

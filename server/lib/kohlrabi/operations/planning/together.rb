@@ -20,6 +20,13 @@ module Kohlrabi
           rows.select { |row| row.piece_set_id == own.piece_set_id }.map(&:piece_id)
         end
 
+        # Ids with those of the pieces that share a set with one of them.
+        def with_mates(ids)
+          rows = Records::Household.all(:set_members)
+          sets = rows.select { |row| ids.include?(row.piece_id) }.map(&:piece_set_id).uniq
+          ids | rows.select { |row| sets.include?(row.piece_set_id) }.map(&:piece_id)
+        end
+
         # Of each mate that is in work and has a look, the Set of keys of its steps.
         def keys(piece, house)
           ids = members(piece.id)
