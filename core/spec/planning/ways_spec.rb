@@ -26,6 +26,13 @@ RSpec.describe "ways of working" do
       end
     end
 
+    it "grip: a deglosser makes no dust, and scratches that were feathered out under it do" do
+      gloss = ->(*found) { plan(zones, white, findings: Plans.findings(*found), practices: planning::WorkshopPractices.new("grip" => "deglosser")) }
+      expect(gloss.call(["glossy", nil, nil]).steps.map(&:key)).not_to include("dust")
+      scratched = gloss.call(["scratches", "top", nil])
+      expect([scratched.step("dust").zones, scratched.faults]).to eq([["top"], []])
+    end
+
     it "grip: nothing under chalk-style paint, and only under that" do
       chalk = Plans.choice("paint", colour: "#ffffff", product: "paint_chalk")
       own = planning::WorkshopPractices.new("grip" => "chalk")

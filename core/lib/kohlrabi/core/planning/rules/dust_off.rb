@@ -11,9 +11,9 @@ module Kohlrabi
                why: "dust under a coat stays in it"
 
           def applies?
-            return sealed_inside? && (treated?("sand") || filled?) if left?
+            return sealed_inside? && (treated?("sand", "level") || filled?) if left?
 
-            sanded? || surface.sealed_in? || filled? || treated?("sand")
+            sanded? || surface.sealed_in? || filled? || treated?("sand", "level")
           end
 
           def plan = add(:dust, key: "dust#{recoat_suffix}")
