@@ -113,6 +113,12 @@ RSpec.describe Kohlrabi::Core::Planning::Applied do
     expect(made.faults).to eq([])
   end
 
+  it "looks for nothing on new legs that was found on the old piece" do
+    made = plan(work("legs", %w[legs], parts: 4), findings: Plans.findings(["nails", nil, 20], ["gouge", "legs", 3]))
+    expect(on(made, "legs")).to(satisfy { |all| !all.intersect?(%w[draw_nails fill level]) })
+    expect([on(made, "side-left").include?("draw_nails"), made.faults]).to eq([true, []])
+  end
+
   it "cuts grooves and tops before anything is filled or finished, and asks about lead first" do
     grooves = plan(work("grooves", fronts, parts: 5), findings: Plans.findings(["gouge", "top", 3]), lead: nil)
     expect([at(grooves, "lead"), at(grooves, "grooves-cut"), at(grooves, "fill")].each_cons(2).all? { |one, two| one < two }).to be(true)

@@ -53,7 +53,7 @@ module Kohlrabi
 
         # Zones on which it is done: not where nobody sees it under slats or wrap, nor, where it is for what stays, on what comes off.
         def treated(row, own)
-          zones = part(row[:part], own)
+          zones = part(row[:part], own).reject { |zone| @brief.fresh?(zone) }
           zones = zones.reject { |zone| @brief.covering(zone) } if UNDER.include?(row[:phase])
           row[:kept] ? zones.reject { |zone| @brief.course(zone).strips? } : zones
         end
@@ -168,11 +168,11 @@ module Kohlrabi
 
         # Zones a finding is on: its own, none where the shape as planned is without it; or all that are seen.
         def zones_of(finding)
-          return @seen ||= @brief.zones.select(&:shown?) unless finding.zone
+          return @seen ||= @brief.zones.select { |zone| zone.shown? && !@brief.fresh?(zone) } unless finding.zone
 
           (@own ||= {})[finding.zone] ||= @brief.zones.select do |zone|
             key = Repeats.base(zone.key)
-            key == finding.zone || key.start_with?("#{finding.zone}/")
+            (key == finding.zone || key.start_with?("#{finding.zone}/")) && !@brief.fresh?(zone)
           end
         end
 
