@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../support/planned_pieces"
+require_relative "../support/older_database"
 
 # Slats, wrap and the like are kept with a look, and are in its plan, cut list, cost and hours.
 RSpec.describe "work that a look puts on", :api do
@@ -97,22 +98,10 @@ RSpec.describe "work that a look puts on", :api do
   end
 
   describe "what a tool had kept on a piece" do
-    let(:records) { Kohlrabi::Records }
-
-    around do |example|
-      Dir.mktmpdir do |folder|
-        @file = File.join(folder, "workshop.sqlite3")
-        usual = ActiveRecord::Base.connection_db_config.database
-        example.run
-      ensure
-        records::Database.open(usual)
-      end
-    end
+    include_context "with an older database"
 
     it "moves into the chosen look, and its loose steps give way to those in their place", :own_data do
-      ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: @file, pragmas: { foreign_keys: true })
-      ActiveRecord::Migration.verbose = false
-      ActiveRecord::MigrationContext.new(records::Database::MIGRATIONS).up(20_261_127_000_009)
+      older(20_261_127_000_009)
       stamp = "'2026-01-01', '2026-01-01'"
       insert = ->(sql) { ActiveRecord::Base.connection.execute(sql) }
       insert.call("INSERT INTO pieces (id, ticket, name, kind, created_at, updated_at) VALUES (1, 1, 'Chest', 'chest of drawers', #{stamp})")
@@ -125,8 +114,7 @@ RSpec.describe "work that a look puts on", :api do
         insert.call("INSERT INTO plan_edits (piece_id, kind, deed, text, tool_result_id, created_at, updated_at) " \
                     "VALUES (1, 'add', '{\"verb\":\"plain\",\"name\":\"wash\"}', 'x', #{result}, #{stamp})")
       end
-      records::Base.descendants.each(&:reset_column_information)
-      records::Database.open(@file)
+      brought_up
       expect(records::ToolResult.order(:id).pluck(:look_id)).to eq([1, nil])
       expect(records::PlanEdit.pluck(:tool_result_id)).to eq([2])
       work = Kohlrabi::Operations::Planning::AppliedWorks.core(records::Look.first).first

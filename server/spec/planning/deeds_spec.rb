@@ -2,21 +2,12 @@
 
 require_relative "../support/records_helper"
 require_relative "../../../core/spec/support_any_piece"
+require_relative "../support/older_database"
 
 # Marks, edits, moves, timers, experience and hours are kept by verb and parameters, not by keys of today's rules.
 RSpec.describe Kohlrabi::Records::OfDeed do
   describe "a workshop that kept keys" do
-    let(:records) { Kohlrabi::Records }
-
-    around do |example|
-      Dir.mktmpdir do |folder|
-        @file = File.join(folder, "workshop.sqlite3")
-        usual = ActiveRecord::Base.connection_db_config.database
-        example.run
-      ensure
-        records::Database.open(usual)
-      end
-    end
+    include_context "with an older database"
 
     # Keys as rules have written them, with the verb that each stands for today.
     def steps
@@ -27,9 +18,7 @@ RSpec.describe Kohlrabi::Records::OfDeed do
     def planning = Kohlrabi::Core::Planning
 
     it "keeps every mark, edit, move, experience and hour under its step", :own_data do
-      ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: @file, pragmas: { foreign_keys: true })
-      ActiveRecord::Migration.verbose = false
-      ActiveRecord::MigrationContext.new(records::Database::MIGRATIONS).up(20_261_127_000_005)
+      older(20_261_127_000_005)
       connection = ActiveRecord::Base.connection
       stamp = "'2026-01-01', '2026-01-01'"
       connection.execute("INSERT INTO pieces (id, ticket, name, created_at, updated_at) VALUES (1, 1, 'Old chest', #{stamp})")
@@ -44,8 +33,7 @@ RSpec.describe Kohlrabi::Records::OfDeed do
                          "VALUES (1, 'before', 'wash', 'dust~2', #{stamp})")
       connection.execute("INSERT INTO experiences (piece_id, step, product, worked, happened_on, created_at, updated_at) " \
                          "VALUES (1, NULL, 'paint_all', 1, '2026-01-01', #{stamp})")
-      records::Base.descendants.each(&:reset_column_information)
-      records::Database.open(@file)
+      brought_up
       expect([records::StepMark.order(:id).map(&:step), records::SessionMove.order(:id).map(&:step)]).to eq([keys, keys])
       verbs = records::StepMark.order(:id).first(steps.size).map { |mark| mark.deed.verb }
       expect(verbs).to eq(steps.map { |step| planning::Verbs.name_of(step.first) })

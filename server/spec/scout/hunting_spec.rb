@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../support/records_helper"
+require_relative "../support/older_database"
 
 RSpec.describe "records of hunting and buying" do
   let(:operations) { Kohlrabi::Operations }
@@ -160,22 +161,10 @@ RSpec.describe "records of hunting and buying" do
   end
 
   describe "a workshop of the first version" do
-    around do |example|
-      Dir.mktmpdir do |folder|
-        @file = File.join(folder, "workshop.sqlite3")
-        usual = ActiveRecord::Base.connection_db_config.database
-        example.run
-      ensure
-        records::Database.open(usual)
-      end
-    end
+    include_context "with an older database"
 
     it "is brought to the present shape with all it holds", :own_data do
-      connect = -> { ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: @file, pragmas: { foreign_keys: true }) }
-      connect.call
-      ActiveRecord::Migration.verbose = false
-      context = ActiveRecord::MigrationContext.new(records::Database::MIGRATIONS)
-      context.up(20_261_124_000_001)
+      older(20_261_124_000_001)
       insert = ->(sql) { ActiveRecord::Base.connection.execute(sql) }
       stamp = "'2026-01-01', '2026-01-01'"
       insert.call("INSERT INTO pieces (id, ticket, name, purchase_minor, created_at, updated_at) VALUES (1, 1, 'Old chest', 4200, #{stamp})")
@@ -183,8 +172,7 @@ RSpec.describe "records of hunting and buying" do
       insert.call("INSERT INTO listings (event_id, asking_minor, created_at, updated_at) VALUES (1, 9900, #{stamp})")
       insert.call("INSERT INTO costs (id, what, category, amount_minor, created_at, updated_at) VALUES (1, 'Oil', 'materials', 350, #{stamp})")
       insert.call("INSERT INTO cost_shares (cost_id, piece_id, weight, amount_minor, created_at, updated_at) VALUES (1, 1, '1', 350, #{stamp})")
-      records::Base.descendants.each(&:reset_column_information)
-      records::Database.open(@file)
+      brought_up
       operations::House::Doctor.mend
       expect(records::Piece.find(1)).to have_attributes(name: "Old chest", purchase_minor: 4200, maker: nil)
       expect([records::Event.find(1).listing.asking_minor, records::FlipSummary.first.cash_in_minor]).to eq([9900, 4550])
