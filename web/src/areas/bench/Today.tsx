@@ -86,8 +86,8 @@ export default function Today() {
       )}
       {!nothing && (
         <>
-          <NowPart now={now} people={people} busy={timers.map((timer) => timer.person.id)} onChange={setAtHand} />
           <PastPart past={past} />
+          <NowPart now={now} people={people} busy={timers.map((timer) => timer.person.id)} onChange={setAtHand} />
           {gear.map((line) => (
             <Alert key={line} severity="warning" variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
               {line}
