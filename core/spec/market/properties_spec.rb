@@ -64,21 +64,21 @@ RSpec.describe "selling, over random listings" do
     expect(answer).to have_attributes(days: 180, money: 14_580, left: 1)
   end
 
-  it "never declines what it would take, and takes more the dearer the place" do
+  # The worth of waiting is set at random: from nothing to all that is asked.
+  it "never declines what it would take, takes the more readily the less waiting is worth, and never counters above what is asked" do
     random = Random.new(44)
+    order = %i[decline counter take]
     200.times do
-      found = outlook(random, survival(random))
-      offers = Array.new(2) { random.rand(100..21_000) }.sort
-      place = random.rand(0..400)
-      verdicts = offers.map do |offer|
-        market::OfferAdvice.new(offer: offer, asking: 20_000, outlook: found, profit_per_space_day: place).answer.verdict
+      offers = Array.new(2) { random.rand(100..19_900) }.sort
+      worth = random.rand(0..20_000)
+      advise = lambda do |offer, least|
+        waiting = market::Model::Waiting.new(worth: least, money: least, days: 10, day: 0)
+        market::OfferAdvice.new(offer: offer, asking: 20_000, waiting: waiting).answer
       end
-      order = %i[decline counter take]
-      expect(order.index(verdicts[0])).to be <= order.index(verdicts[1])
-      worth = [place, place + 50].map do |each|
-        market::OfferAdvice.new(offer: 1, asking: 20_000, outlook: found, profit_per_space_day: each).indifference
-      end
-      expect(worth[1]).to be <= worth[0]
+      answers = offers.map { |offer| advise.call(offer, worth) }
+      expect(order.index(answers[0].verdict)).to be <= order.index(answers[1].verdict)
+      expect(order.index(advise.call(offers[1], worth / 2).verdict)).to be >= order.index(answers[1].verdict)
+      offers.zip(answers).each { |offer, answer| expect(answer.counter || offer).to be_between(offer, 20_000) }
     end
   end
 

@@ -57,6 +57,14 @@ RSpec.describe Kohlrabi::Core::Market::Outlook do
     expect(stepped.money).to eq((10_000 + 8_000) * 9/10r)
   end
 
+  it "goes by the price of a step from its own day on" do
+    # The second is sold from the 19th to the 20th day: at the price that stands from the 19th.
+    [[19, 16_000], [20, 20_000]].each do |day, brought|
+      stepped = described_class.new(survival, stood: 0, prices: [[0, 20_000], [day, 16_000]], ratio: 1r, last: 0).answer
+      expect(stepped.money).to eq(10_000 + (brought / 2r))
+    end
+  end
+
   it "reckons from the day it is: after 12 days only the second is left, 8 days on" do
     answer = described_class.new(survival, stood: 12, prices: [[0, 20_000]], ratio: 1r, last: 5_000).answer
     expect(answer).to have_attributes(days: 8, money: 20_000)
@@ -71,31 +79,42 @@ RSpec.describe Kohlrabi::Core::Market::Outlook do
 end
 
 RSpec.describe Kohlrabi::Core::Market::OfferAdvice do
-  let(:waiting) { Kohlrabi::Core::Market::Outlook::Answer.new(days: 20r, money: 18_000r, left: 0r) }
+  # 180.00 − 20 × 1.00 = 160.00.
+  let(:waiting) { Kohlrabi::Core::Market::Model::Waiting.new(worth: 16_000, money: 18_000, days: 20, day: 100) }
 
   def advice(offer, **rest)
     text = ->(minor) { format("%.2f", minor / 100.0) }
-    described_class.new(offer: offer, asking: 20_000, outlook: waiting, profit_per_space_day: 100, text: text, **rest).answer
+    described_class.new(offer: offer, asking: 20_000, waiting: waiting, text: text, **rest).answer
   end
 
-  it "takes an offer that is worth no less than waiting: 180.00 − 20 × 1.00 = 160.00" do
-    expect(advice(16_000)).to have_attributes(verdict: :take, at: 16_000)
-    expect(advice(15_999)).to have_attributes(verdict: :counter, counter: 16_000)
-    held = "180.00 expected within 20 days, less 20 days of its place at 1.00 a day"
-    expect(advice(16_000).why).to eq("Waiting is worth 160.00: #{held}. The offer is no less.")
+  it "counters half-way between asking and the worth of waiting, takes what is no less, and says what a no may cost" do
+    # (200.00 + 160.00) ÷ 2 = 180.00.
+    expect(advice(15_999)).to have_attributes(verdict: :counter, at: 16_000, counter: 18_000)
+    expect(advice(18_000)).to have_attributes(verdict: :take, at: 16_000)
+    held = "Waiting is worth 160.00: 180.00 on average after about 20 days, less 1.00 for each of them."
+    expect(advice(18_000).why).to eq("#{held} The offer is no less.")
+    # Of those who offer 159.99 the share (200 − 180) ÷ (200 − 159.99) takes 180.00: 0.49987 × 20.00 = 10.00 more than 160.00.
+    expect(advice(15_999).why).to eq("#{held} At 180.00 about 50 in 100 say yes, which brings 10.00 more on average; after a no you wait.")
+    # At 170.00: 20 ÷ 30 × 180 + 10 ÷ 30 × 160 − 170 = 3.33, under 2% of 200.00: not worth a no.
+    expect(advice(17_000)).to have_attributes(verdict: :take, why: /A counter would bring 3.33 more at best, and a no may lose the buyer/)
     expect(advice(20_000)).to have_attributes(verdict: :take, why: "It is what you ask.")
   end
 
   it "declines below a share of it, and only warns below the floor" do
     # 60% of 160.00 are 96.00.
     expect([advice(9_600).verdict, advice(9_599).verdict]).to eq(%i[counter decline])
-    expect(advice(16_000, floor: 17_000)).to have_attributes(verdict: :take, warnings: [/Under the floor price of 170.00/])
+    expect(advice(18_000, floor: 19_000)).to have_attributes(verdict: :take, warnings: [/Under the floor price of 190.00/])
     expect(advice(17_000, floor: 17_000).warnings).to eq([])
   end
 
-  it "counts the place as free where too little is known, and meets half-way where nothing is" do
-    expect(advice(17_000, profit_per_space_day: nil)).to have_attributes(verdict: :counter, counter: 18_000, why: /counted as free/)
-    expect(advice(15_000, outlook: nil)).to have_attributes(verdict: :counter, counter: 17_500, at: nil)
+  it "meets half-way where nothing tells what waiting brings, and goes by how own counters fared" do
+    expect(advice(15_000, waiting: nil)).to have_attributes(verdict: :counter, counter: 17_500, at: nil)
+    tried = Array.new(12) { Kohlrabi::Core::Market::Model::Counters::Tried.new(offer: 15_000, asking: 20_000, counter: 18_000, taken: false) }
+    shy = Kohlrabi::Core::Market::Model::Counters.new(tried)
+    expect(shy.theta).to be > 1.5
+    expect(advice(15_000, counters: shy).counter).to be_between(16_000, 17_500)
+    expect(Kohlrabi::Core::Market::Model::Counters.new.theta).to eq(1)
+    expect(shy.text).to eq("0 of 12 counters of yours were taken")
   end
 
   # Two of four sold by day 10, the others stand 20 days: half are unsold on day 12.

@@ -26,7 +26,7 @@ RSpec.describe "pricing and the market", :api do
 
   it "puts all ways of finding a price on one scale, and suggests an asking price with its reason" do
     house(floor_pay: "8", target_pay: "15", fee_rate: "10", fixed_fee: "5", haggle: "10", price_ending: "5")
-    id = piece(name: "Chair", kind: "chair", purchase: "100")
+    id = piece(name: "Chair", purchase: "100")
     worked(id, "10 h")
     page = pricing(id)
     # (100 + 5 + 10 × pay) ÷ 0.9: 116.67, 205.56, 283.34 (worked by hand); 283.34 ÷ 0.9 = 314.83, up to 315.
@@ -51,7 +51,7 @@ RSpec.describe "pricing and the market", :api do
 
   it "says what a price brings: profit, pay, days and the steps down" do
     house(floor_pay: "8", target_pay: "15", fee_rate: "10", fixed_fee: "5", step: "10", step_days: "14")
-    id = piece(name: "Chair", kind: "chair", purchase: "100")
+    id = piece(name: "Chair", purchase: "100")
     worked(id, "10 h")
     at = pricing(id, "300")["at"]
     # 270 − 5 − 100 = 165 over 10 h. Steps: 270, 243, 218.70, then the floor.
@@ -61,6 +61,7 @@ RSpec.describe "pricing and the market", :api do
     expect(at["steps"].first["on"]["iso"]).to eq("2026-07-14")
     expect(refusal(pricing(id, "dear"), :price)).to include("not")
     history
+    id = piece(name: "Chair", kind: "chair", purchase: "100")
     later = pricing(id, "300")["at"]
     # All eight took ten days, so before the first step: ten days, and 90% of 300.00.
     expect(later).to include("days" => 10, "expected" => include("text" => "270.00"), "left" => "0%", "time_why" => "8 listings of this kind")
@@ -90,7 +91,7 @@ RSpec.describe "pricing and the market", :api do
 
   it "keeps a decision with its reason, lists the piece, and plans its steps down" do
     house(floor_pay: "8", target_pay: "15", step: "10", step_days: "14")
-    id = piece(name: "Chair", kind: "chair", purchase: "100")
+    id = piece(name: "Chair", purchase: "100")
     worked(id, "5 h")
     kept = call(:post, "/api/pieces/#{id}/price-decisions", { asking: "200", why: "rare form", list: true, channel: "online" })
     expect(kept).to include("asking" => include("text" => "200.00"), "why" => "rare form")
@@ -115,21 +116,26 @@ RSpec.describe "pricing and the market", :api do
     id = chair("2026-06-30")
     # Held from 2 January to 11…18 March, 68 to 75 days, 71.5 on average; profit 160.00 each: 8 × 160 ÷ 572 days = 2.24 a day.
     expect(market["profit_per_space_day"]["text"]).to eq("2.24")
-    # Ten days at 90% of 200.00: 180.00 − 10 × 2.24 = 157.60.
-    offer(id, "157.60", who: "First caller")
+    # By the curve of own listings alone: ten days at 90% of 200.00. By the market: what waiting is worth, less its days.
+    offer(id, "185", who: "First caller")
     offer(id, "157.50")
     offer(id, "90")
     call(:post, "/api/pieces/#{id}/offers", { note: "Is it still there?" })
     found = row(id)
     expect(found).to include("enquiries" => 1, "expected_days" => 10, "expected" => include("text" => "180.00"))
     expect(found["offers"].reverse.map { |one| one["advice"]["verdict"] }).to eq(%w[take counter decline])
-    expect(found["offers"].reverse[1]["advice"]).to include("counter" => include("text" => "157.60"), "at" => include("text" => "157.60"))
-    why = "Waiting is worth 157.60: 180.00 expected within 10 days, less 10 days of its place at 2.24"
-    expect(found["offers"].last["advice"]["why"]).to start_with(why)
+    advice = found["offers"].reverse[1]["advice"]
+    worth, money, days = found["waiting"].values_at("worth", "money", "days")
+    expect(advice["at"]).to eq(worth)
+    day = advice["why"][/less ([\d.]+) for each/, 1].to_f
+    expect(worth["minor"]).to be_within(100).of(money["minor"] - (days * day * 100))
+    # Half-way between what is asked and what waiting is worth, in fives.
+    expect(advice["counter"]["minor"]).to eq(((20_000 + worth["minor"]) / 1000.0).round * 500)
+    expect(advice["why"]).to start_with("Waiting is worth #{worth['text']}: #{money['text']} on average after about #{days} days")
     countered = call(:patch, "/api/offers/#{found['offers'][1]['id']}", { answer: "countered", counter: "165" })
     expect(countered).to include("answer" => "countered", "counter" => include("text" => "165.00"), "then" => include("Waiting is worth"))
     expect(row(id)["offers"][1]["advice"]).to be_nil
-    expect(diary(id)).to include("Offer of 157.60 from First caller.", "Offer countered at 165.00.", "Enquiry.")
+    expect(diary(id)).to include("Offer of 185.00 from First caller.", "Offer countered at 165.00.", "Enquiry.")
     expect(refusal(call(:patch, "/api/offers/#{countered['id']}", { answer: "countered", counter: "" }), :counter)).to include("empty")
     gone = call(:delete, "/api/offers/#{countered['id']}")
     expect(row(id)["offers"].size).to eq(2)

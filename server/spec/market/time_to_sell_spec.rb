@@ -66,9 +66,10 @@ RSpec.describe "own listings" do
     expect(operations::Market::TimeToSell.profit_per_space_day).to eq(0)
   end
 
+  # Without a kind nothing tells what it is worth, and steps go by the house rules alone.
   it "plan steps anew from a new price, and leave those that were done" do
     operations::House::WorkshopSettings.update("floor_pay" => "8", "lock_version" => operations::House::WorkshopSettings.workshop.lock_version)
-    piece = operations::Flips::Pieces.create("name" => "Chair", "kind" => "chair", "purchase" => "50", "bought_on" => "2026-06-01")
+    piece = operations::Flips::Pieces.create("name" => "Chair", "purchase" => "50", "bought_on" => "2026-06-01")
     operations::Flips::Work.create("kind" => "sanding", "effort" => "60", "worked_on" => "2026-06-02", "pieces" => [{ "piece_id" => piece.id }])
     operations::Market::Prices.decide(piece.id, "asking" => "100", "list" => true)
     steps = -> { Kohlrabi::Records::PriceStep.where(piece: piece).order(:id).map { |step| [step.asking_minor, step.state] } }
@@ -84,32 +85,42 @@ RSpec.describe "own listings" do
     piece = listed("chair", "2026-06-01")
     Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: "2026-06-15", asking_minor: 90_00)
     Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: "2027-06-15", asking_minor: 80_00)
-    operations::Market::Holds.create(piece.id, "who" => "a café", "pick_up_on" => "2026-07-02", "pick_up" => "after six")
+    held = listed("chair", "2026-06-02")
+    Kohlrabi::Records::PriceStep.create!(piece: held, due_on: "2026-06-15", asking_minor: 70_00)
+    operations::Market::Holds.create(held.id, "who" => "a café", "pick_up_on" => "2026-07-02", "pick_up" => "after six")
     text = operations::Bench::Feed.text.gsub("\r\n ", "")
-    expect(text).to include("Price step: chair of 2026-06-01 to 90.00", "Fetched: chair of 2026-06-01", "a café\\, after six")
+    expect(text).to include("Price step: chair of 2026-06-01 to 90.00", "Fetched: chair of 2026-06-02", "a café\\, after six")
     expect(text[/UID:step-.*?END:VEVENT/m]).to include("DTSTART;VALUE=DATE:20260630")
     expect(text.scan("Price step").size).to eq(1)
-    event(piece, "sold", "2026-06-30", price: "90")
+    [piece, held].each { |one| event(one, "sold", "2026-06-30", price: "90") }
     expect(operations::Bench::Feed.text).not_to include("Price step", "Fetched")
   end
 
-  it "say whether a month sells slowly, a set as one, and nothing where history is short" do
+  it "say whether the time of the year moves sales, a set as one, and nothing where history is short" do
     5.times { |number| event(listed("chair", "2026-01-0#{number + 1}"), "sold", "2026-03-1#{number}", price: "90") }
     expect(operations::Market::TimeToSell.seasons).to eq([])
-    5.times { |number| event(listed("chair", "2026-05-0#{number + 1}"), "sold", "2026-05-1#{number}", price: "90") }
-    # 1 January to 10 March are 68 days, 1 to 10 May 9: 7.6 times, and the other way round 0.1.
-    expect(operations::Market::TimeToSell.seasons.map(&:text)).to eq(
-      ["January listings took 7.6 times as long as those of other months: median 68 against 9 days, n = 5 and 5.",
-       "May listings took 0.1 times as long as those of other months: median 9 against 68 days, n = 5 and 5."]
-    )
+    # Two years: what is listed in winter stands to spring, what is listed then is sold within days.
+    2.times do |year|
+      12.times do |month|
+        from = Date.new(2024 + year, month + 1, 3)
+        2.times do
+          piece = Kohlrabi::Operations::Flips::Pieces.create("name" => "Chair", "kind" => "chair", "bought_on" => "2023-12-01", "purchase" => "10")
+          event(piece, "listed", from.iso8601, asking: "100")
+          event(piece, "sold", (from + (month.between?(3, 8) ? 6 : 80)).iso8601, price: "90")
+        end
+      end
+    end
+    expect(operations::Market::TimeToSell.seasons.first.text).to match(/\AThe time of the year moves your sales: (May|June|July) is about the best month/)
   end
 
-  it "weigh an offer without keeping it" do
+  it "weigh an offer without keeping it, within nothing and what is asked" do
     8.times { event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: "90") }
     piece = listed("chair", "2026-06-30")
-    # All took ten days at nine tenths: 90.00 less 10 days of a place at 80 ÷ 161 = 0.50 a day.
-    expect(operations::Market::ListedPieces.weigh(piece.reload, 85_01)).to have_attributes(verdict: :take)
-    expect(operations::Market::ListedPieces.weigh(piece, 84_00)).to have_attributes(verdict: :counter)
+    worth = operations::Market::ListedPieces.weigh(piece.reload, 1).at
+    expect(worth).to be_between(4_000, 10_000)
+    expect(operations::Market::ListedPieces.weigh(piece, 99_00)).to have_attributes(verdict: :take)
+    expect(operations::Market::ListedPieces.weigh(piece, (worth * 0.8).round)).to have_attributes(verdict: :counter, counter: be_between(worth, 10_000))
+    expect(operations::Market::ListedPieces.weigh(piece, (worth * 0.55).round)).to have_attributes(verdict: :decline)
     expect(Kohlrabi::Records::Offer.count).to eq(0)
   end
 
@@ -117,10 +128,17 @@ RSpec.describe "own listings" do
     piece = listed("chair", "2026-06-01")
     expect(operations::Market::ListedPieces.wants).to eq([])
     offer = operations::Market::Offers.create(piece.id, "amount" => "70", "who" => "a caller")
+    # Two that were missed are one.
+    Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 6, 15), asking_minor: 9_500)
     Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 6, 29), asking_minor: 9_000)
     Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 7, 20), asking_minor: 8_000)
     expect(operations::Market::ListedPieces.wants.map(&:last)).to eq(["Offer of 70.00 from a caller to answer",
                                                                       "Price step to 90.00 due 29 Jun 2026"])
+    hold = operations::Market::Holds.create(piece.id, "who" => "a café")
+    expect(operations::Market::ListedPieces.wants.map(&:last)).to eq(["Offer of 70.00 from a caller to answer"])
+    operations::Market::Holds.release(hold.id)
+    operations::Market::PriceSteps.answer(Kohlrabi::Records::PriceStep.find_by(asking_minor: 9_000).id, "state" => "done")
+    expect(Kohlrabi::Records::PriceStep.where(asking_minor: 9_500).pluck(:state)).to eq(["skipped"])
     operations::Market::Offers.answer(offer.id, "answer" => "declined")
     event(piece, "sold", "2026-06-30", price: "95")
     expect(operations::Market::ListedPieces.wants).to eq([])

@@ -29,6 +29,7 @@ module Kohlrabi
           use Rack::Static, urls: ["/favicon.svg"], root: Routes::Pages::PUBLIC
           use Committee::Middleware::RequestValidation, schema: Contract.schema, error_class: Contract::Error, strict: false,
                                                         parse_response_by_content_type: true, coerce_date_times: false
+          use Middleware::Renewal
           use Middleware::Context
           run App
         end.to_app

@@ -7,6 +7,7 @@ module Kohlrabi
       include Removable
       include OfKind
 
+      belongs_to :piece, optional: true
       has_many :photos, -> { live.order(:position, :id) }, inverse_of: :comparable
     end
   end

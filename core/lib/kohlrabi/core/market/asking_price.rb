@@ -19,11 +19,13 @@ module Kohlrabi
           ended((Rational(target) / (1 - haggle)).ceil, ending, unit)
         end
 
-        # The next amount at or above with such an ending.
+        # The next amount at or above with such an ending; "whole": the next whole unit.
         def ended(minor, ending, unit)
           return minor if ending == "none"
 
           whole = Rational(minor, unit).ceil
+          return whole * unit if ending == "whole"
+
           whole += 1 until ENDINGS.fetch(ending).last.any? { |modulus, rest| whole % modulus == rest }
           whole * unit
         end

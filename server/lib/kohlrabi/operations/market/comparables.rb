@@ -13,8 +13,11 @@ module Kohlrabi
         def create(piece_id, given)
           piece = Support::Finder.find(Records::Piece, piece_id)
           refuse_kind unless piece.kind
-          Records::Comparable.create!(kind: piece.kind, seen_on: House::WorkshopSettings.today, **read(given, new: true).compact)
+          Records::Comparable.create!(kind: piece.kind, piece: piece, seen_on: House::WorkshopSettings.today, **read(given, new: true).compact)
         end
+
+        # Those that were looked up for a piece.
+        def of(piece) = Records::Comparable.live.where(piece: piece, seen_on: ..House::WorkshopSettings.today).order(:id).to_a
 
         def refuse_kind
           refuse(:piece_has_no_kind, field: :what)

@@ -6,9 +6,11 @@ module Kohlrabi
       # What is for sale: how it stands, what it is asked for, and what the market wants today.
       module ListedPieces
         MAX_ROWS = 200 # listed pieces that are shown
-        # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; advice: {offer id => Core::Market::OfferAdvice::Answer}.
+        # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; value: Core::Market::Model::Value as it is by now, got:
+        # [low, middle, high] that it brings, or nil; waiting: Core::Market::Model::Waiting or nil; advice: {offer id =>
+        # Core::Market::OfferAdvice::Answer}.
         Row = Struct.new(:piece, :asking, :days, :time, :outlook, :floor, :offers, :enquiries, :next_step, :hold, :advice, :payments, :set, :mixes,
-                         keyword_init: true)
+                         :fetch, :waiting, :prices, keyword_init: true)
 
         extend Support::Refusing
 
@@ -45,8 +47,9 @@ module Kohlrabi
                                          .merge(steps: of(Records::PriceStep.where(state: "planned").order(:due_on, :id), pieces),
                                                 sets: Records::AtOnce.with(members(pieces), [:piece_set])))
           { flips: Flips::FlipRecords.load(pieces).index_by { |flip| flip.piece.id }, workshop: House::WorkshopSettings.workshop,
-            times: Core::Market::TimeToSell.new(TimeToSell.spells), profit_per_space_day: TimeToSell.profit_per_space_day,
+            times: Core::Market::TimeToSell.new(TimeToSell.spells), counters: Waits.counters,
             ratio: Core::Market::Comparables.ratio(TimeToSell.sale_to_ask_ratios).first, returns: TimeToSell.returns,
+            waits: Waits.new(pieces),
             sets: found[:sets].to_h { |member| [member.piece_id, member.piece_set] },
             **found.except(:sets).transform_values { |rows| rows.group_by(&:piece_id) } }
         end
@@ -59,14 +62,16 @@ module Kohlrabi
         def adviser(piece)
           shared = shared([piece])
           found = row(piece, shared)
-          ->(amount) { found.asking && answer_to(amount, found, shared[:profit_per_space_day]) }
+          found.waiting ||= waiting(found, shared)
+          ->(amount) { found.asking && answer_to(amount, found, shared) }
         end
 
         # What the market wants today, in sentences with their piece: offers that nobody has answered, price steps that are due.
         def wants
           today = House::WorkshopSettings.today
-          asked = { holds: Holds.fetched_by(today + 1), offers: Offers.open, steps: PriceSteps.to(today).limit(20) }
+          asked = { holds: Holds.fetched_by(today + 1), offers: Offers.open, steps: PriceSteps.to(today).limit(40) }
           found = Records::AtOnce.rows(asked.transform_values { |scope| Records::AtOnce.with(scope, [:piece]) })
+          found[:steps] = PriceSteps.merged(found[:steps]).first(20)
           found[:holds].map { |hold| [hold.piece, "Fetched #{Holds.fetched(hold)} by #{hold.who}"] } +
             found[:offers].map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{Offers.from(offer)} to answer"] } +
             found[:steps].map do |step|
@@ -77,10 +82,13 @@ module Kohlrabi
         def row(piece, shared)
           steps = shared[:steps].fetch(piece.id, [])
           offers = shared[:offers].fetch(piece.id, [])
-          found = Row.new(piece: piece, **standing(piece, shared), **around(piece, shared), next_step: steps.first,
+          around = around(piece, shared)
+          found = Row.new(piece: piece, **standing(piece, shared), **around, next_step: PriceSteps.next_of(steps, held: !around[:hold].nil?),
                           offers: offers.select(&:amount_minor), enquiries: offers.count { |offer| offer.amount_minor.nil? })
           found.outlook = found.asking && TimeToSell.outlook(found.time, found.asking, planned(steps), shared[:ratio], stood: found.days.to_i)
-          found.advice = advice(found, shared[:profit_per_space_day])
+          found.fetch = shared[:waits].fetch(piece)
+          found.waiting = waiting(found, shared) if found.offers.any? { |offer| Offers.open?(offer) }
+          found.advice = advice(found, shared)
           found
         end
 
@@ -101,8 +109,9 @@ module Kohlrabi
         # How a listed piece stands: asked for how much, for how long, how long such take, and its floor.
         def standing(piece, shared)
           listed = [piece.summary.listed_on, *shared[:returns].fetch(piece.id, []).map(&:last)].compact.max
-          { asking: piece.summary.asking_minor, time: shared[:times].for(piece.kind), days: listed && (House::WorkshopSettings.today - listed).to_i,
-            floor: shared[:flips].fetch(piece.id).prices(shared[:workshop]).amount(:floor) }
+          prices = shared[:flips].fetch(piece.id).prices(shared[:workshop])
+          { asking: piece.summary.asking_minor, prices: prices, time: shared[:times].for(piece.kind), days: listed && (House::WorkshopSettings.today - listed).to_i,
+            floor: prices.amount(:floor) }
         end
         private_class_method :standing, :row
 
@@ -112,16 +121,25 @@ module Kohlrabi
         end
         private_class_method :planned
 
-        def advice(row, profit_per_space_day)
+        # What it is worth to wait for another buyer; the sums are long, so they are done only where somebody waits for an answer.
+        def waiting(row, shared)
+          return unless row.asking&.positive?
+
+          shared[:waits].of(row.piece, asking: row.asking, enquiries: row.enquiries,
+                                       cost: row.prices.amount(:break_even))
+        end
+        private_class_method :waiting
+
+        def advice(row, shared)
           open = row.offers.select { |offer| Offers.open?(offer) && row.asking }
-          open.to_h { |offer| [offer.id, answer_to(offer.amount_minor, row, profit_per_space_day)] }
+          open.to_h { |offer| [offer.id, answer_to(offer.amount_minor, row, shared)] }
         end
         private_class_method :advice
 
-        def answer_to(amount, row, profit_per_space_day)
-          Core::Market::OfferAdvice.new(offer: amount, asking: row.asking, outlook: row.outlook,
-                                        profit_per_space_day: profit_per_space_day, floor: row.floor,
-                                        decline: Rational(House::WorkshopSettings.workshop.decline_hundredths, 10_000), text: method(:money)).answer
+        def answer_to(amount, row, shared)
+          workshop = shared[:workshop]
+          Core::Market::OfferAdvice.new(offer: amount, asking: row.asking, waiting: row.waiting, counters: shared[:counters], floor: row.floor,
+                                        decline: Rational(workshop.decline_hundredths, 10_000), text: method(:money), unit: workshop.money.unit).answer
         end
         private_class_method :answer_to
 

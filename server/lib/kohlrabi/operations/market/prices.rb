@@ -5,42 +5,96 @@ module Kohlrabi
     module Market
       # The price of a piece: all ways of finding one, what a price would bring, and the decision with its reason.
       module Prices
-        # ways: Array of Core::Market::PriceMethods::Row; suggested: minor units or nil; ratio: what is got of what is asked.
-        Scale = Struct.new(:ways, :prices, :suggested, :ratio, :ratio_why, :comparables, keyword_init: true)
-        # What a price brings: take_home, profit: minor units; hourly: minor units an hour or nil; outlook: Core::Market::Outlook::Answer or nil.
-        At = Struct.new(:price, :take_home, :profit, :hourly, :steps, :outlook, :time, keyword_init: true)
+        # ways: Array of Core::Market::PriceMethods::Row; need: minor units that cost and pay ask for, with room for haggling, or nil; ratio: what is
+        # got of what is asked; market: Standing, nil where nothing tells what it is worth.
+        Scale = Struct.new(:ways, :prices, :need, :ratio, :ratio_why, :comparables, :market, keyword_init: true) do
+          # What to ask: the market's answer, and only where it has none what is needed. Minor units or nil.
+          def suggested = market ? market.best.steps.first.first : need
+        end
+        # What a piece stands for on the market. value: Core::Market::Model::Value; answer: Positions::Answer; programme: Core::Market::Model::Programme.
+        Standing = Struct.new(:value, :answer, :programme, keyword_init: true) do
+          def best = programme.best_course
+
+          # Prices that do nearly as well, [from, to]: within so much of what the best is worth.
+          def flat(within = 0.02)
+            near = programme.courses.select do |course|
+              course.worth >= best.worth - (best.worth.abs * within)
+            end.map { |course| course.steps.first.first }
+            near.minmax
+          end
+        end
+        # What a price brings: take_home, profit: minor units; hourly: minor units an hour or nil; course: Core::Market::Model::Course or nil;
+        # outlook: Core::Market::Outlook::Answer by own listings alone, or nil.
+        At = Struct.new(:price, :take_home, :profit, :hourly, :steps, :outlook, :time, :course, keyword_init: true)
         OWN = 200 # latest own sales of a kind that are looked at
 
         extend Support::Refusing
 
         module_function
 
-        # Returns Scale.
-        def scale(piece)
+        # price: minor units that are to be among those looked at. Returns Scale.
+        def scale(piece, price: nil, flip: Flips::FlipRecords.of(piece))
           workshop = House::WorkshopSettings.workshop
-          prices = Flips::FlipRecords.of(piece).prices(workshop)
+          prices = flip.prices(workshop)
           ratio, why = Core::Market::Comparables.ratio(TimeToSell.sale_to_ask_ratios)
           rows = comparables(piece)
           core = Core::Market::Comparables.new(rows.map { |row| comparable(row) }, ratio: ratio)
           methods = Core::Market::PriceMethods.new(prices: prices, comparables: core, ratio_why: why, own: own(piece), today: House::WorkshopSettings.today,
                                                    newest: rows.map(&:seen_on).max, new_price: piece.new_price_minor)
-          Scale.new(ways: methods.rows, prices: prices, suggested: suggested(prices, workshop), ratio: ratio, ratio_why: why, comparables: rows)
+          Scale.new(ways: methods.rows, prices: prices, need: need(prices, workshop), ratio: ratio, ratio_why: why, comparables: rows,
+                    market: market(piece, price || piece.summary.asking_minor, seen: rows.select do |row|
+                      row.piece_id == piece.id
+                    end, cost: prices.amount(:break_even)))
+        end
+
+        # Standing of a piece as it would be listed from today on; nil where nothing tells its value.
+        def market(piece, price = nil, seen: Comparables.of(piece), cost: nil)
+          value = Values.of(piece, seen: seen) or return
+          answer = Positions.of(value, asking: price, cost: cost)
+          Standing.new(value: value, answer: answer, programme: Positions.programme(answer))
         end
 
         # What a price would bring. price: minor units. Returns At.
-        def at(piece, price, scale: self.scale(piece))
+        def at(piece, price, scale: self.scale(piece, price: price), flip: Flips::FlipRecords.of(piece))
           workshop = House::WorkshopSettings.workshop
-          flip = Flips::FlipRecords.of(piece)
           brings = Core::Market::AtPrice.new(price: price, fee_rate: workshop.fee_rate, fixed: workshop.selling_minor,
                                              cash_in: flip.money_in.figure.amount, to_come: piece.cost_to_come_minor.to_i,
                                              seconds: flip.work.by(workshop.hours_rule).to_i + piece.seconds_to_come.to_i)
-          steps = planned(price, scale.prices, workshop)
+          course = scale.market&.programme&.courses&.find { |one| one.steps.first.first == price }
+          steps = course ? dated(course.steps) : planned(price, scale.prices, workshop)
           time = TimeToSell.time(piece.kind)
-          At.new(price: price, take_home: brings.take_home, profit: brings.profit, hourly: brings.hourly, steps: steps, time: time,
+          At.new(price: price, take_home: brings.take_home, profit: brings.profit, hourly: brings.hourly, steps: steps, time: time, course: course,
                  outlook: TimeToSell.outlook(time, price, steps, scale.ratio))
         end
 
-        # Steps down as planned by the house rules: [[Date, minor units]].
+        # What each price that may be asked brings an hour, minor units or nil, in the order of the programme's courses. Profit: what is left of the
+        # money it brings on average, less all that is in it and still to come.
+        def earnings(piece, scale, flip: Flips::FlipRecords.of(piece))
+          cash_in = flip.money_in.figure.amount
+          seconds = flip.work.by(House::WorkshopSettings.workshop.hours_rule).to_i + piece.seconds_to_come.to_i
+          scale.market.programme.courses.map do |course|
+            profit = cash_in && (course.net.round - cash_in - piece.cost_to_come_minor.to_i)
+            [profit, Core::Flips::HourlyPay.of(profit, seconds)]
+          end
+        end
+
+        # Core::Market::NeedAndFetch at a price; nil where nothing tells its value.
+        def need_and_fetch(scale, at)
+          return unless scale.market
+
+          words = Core::Market::ValueWords.new(scale.market.value, got: Fits.standing.got)
+          Core::Market::NeedAndFetch.new(fetch: words.fetch, need: scale.prices.amount(:target) || scale.prices.amount(:floor),
+                                         break_even: scale.prices.amount(:break_even), at: at&.price, pay: at&.hourly,
+                                         text: ->(minor) { money(minor) })
+        end
+
+        # Steps down from the first of them: [[Date, minor units]], [price, days] given.
+        def dated(steps)
+          day = House::WorkshopSettings.today
+          steps.each_cons(2).map { |(_, days), (minor, _)| [day += days.to_i, minor] }
+        end
+
+        # Steps down by the house rules alone, where nothing tells the value: [[Date, minor units]].
         def planned(price, prices, workshop = House::WorkshopSettings.workshop)
           Core::Market::AskingPrice.steps(price, floor: prices.amount(:floor) || prices.amount(:break_even), from: House::WorkshopSettings.today,
                                                  every: workshop.step_days,
@@ -89,17 +143,16 @@ module Kohlrabi
         # Plans the steps down anew.
         def replan(piece, asking)
           Records::PriceStep.live.where(piece: piece, state: "planned").destroy_all
-          planned(asking, Flips::FlipRecords.of(piece).prices(House::WorkshopSettings.workshop)).each do |day, minor|
-            Records::PriceStep.create!(piece: piece, due_on: day, asking_minor: minor)
-          end
+          at(piece, asking).steps.each { |day, minor| Records::PriceStep.create!(piece: piece, due_on: day, asking_minor: minor) }
         end
 
-        def suggested(prices, workshop)
+        # What cost and pay ask for, with room for haggling, on an ending of the house.
+        def need(prices, workshop)
           target = prices.amount(:target) || prices.amount(:floor) || prices.amount(:break_even) or return
           Core::Market::AskingPrice.over(target, haggle: Rational(workshop.haggle_hundredths, 10_000), ending: workshop.price_ending,
                                                  unit: workshop.money.unit)
         end
-        private_class_method :suggested
+        private_class_method :need
 
         def comparables(piece) = piece.kind ? Records::Comparable.live.where(kind_key: piece.kind_key).order(seen_on: :desc, id: :desc).to_a : []
 

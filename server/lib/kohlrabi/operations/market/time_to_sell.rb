@@ -13,11 +13,11 @@ module Kohlrabi
         # otherwise gone is censored.
         def spells = listings.each_with_object({}) { |(kind, _, spell), all| (all[kind] ||= []) << spell }
 
-        # Array of Core::Books::Season::Note: months of the year whose listings took longer or shorter.
+        # Array of Core::Books::Season::Note: whether the time of the year moves sales, of the latest listings.
         def seasons
           Support::VersionedCache.once([:seasons, House::WorkshopSettings.today]) do
-            months = listings.each_with_object({}) { |(_, listed, spell), all| (all[listed.month] ||= []) << spell }
-            Core::Books::Season.new(months).notes
+            latest = listings.max_by(Core::Market::Model::Priors::LATEST) { |_, listed, _| listed }
+            Core::Books::Season.new(latest.map { |_, listed, spell| Core::Books::Season::Stay.new(listed, spell.days, spell.sold) }).notes
           end
         end
 
@@ -84,6 +84,9 @@ module Kohlrabi
 
         # [sold, asked] of own sales, minor units.
         def sale_to_ask_ratios = record[:got]
+
+        # [flips sold with known days, their profit in minor units, the days they were held].
+        def place_record = record[:held].first.map(&:to_i)
 
         # Own profit of a place a day, minor units: profit of what was sold over the days it was held; nil where too few say.
         def profit_per_space_day

@@ -7,7 +7,7 @@ module Kohlrabi
         # A piece that is for sale (Operations::Market::ListedPieces::Row).
         class MarketRow < Support::Page
           attributes :days, :enquiries
-          shows :expected, :time, :time_why, :against, :expected_days, :paid, :left
+          shows :value, :waiting, :tape, :expected, :time, :time_why, :against, :expected_days, :paid, :left
           attribute(:piece) { |row| Bench::BenchWords.link(row.piece) }
           attribute(:asking) { |row| @formatter.money(row.asking) }
           attribute(:floor) { |row| @formatter.money(row.floor) }
@@ -20,6 +20,25 @@ module Kohlrabi
           attribute(:offers) { |row| Offer.new(row.offers.reverse, params: { formatter: @formatter, advice: row.advice }).to_h }
 
           private
+
+          # What the market pays by now: what stood long is likely worth less.
+          def value
+            low, middle, high = object.fetch&.map { |minor| @formatter.money(minor) }
+            low && { low: low, middle: middle, high: high }
+          end
+
+          def waiting
+            found = object.waiting or return
+            { worth: @formatter.money(found.worth), money: @formatter.money(found.money), days: found.days }
+          end
+
+          # What is asked, offered, paid by the market and needed, on one scale.
+          def tape
+            low, middle, high = object.fetch
+            open = object.offers.select { |offer| Operations::Market::Offers.open?(offer) }.map(&:amount_minor).max
+            @formatter.tape(Core::Market::PriceTape.new({ fetch_low: low, value: middle, fetch_high: high, floor: object.floor, asking: object.asking, offer: open },
+                                                        unit: @formatter.workshop.money.unit))
+          end
 
           # How long such take, and what is expected of it.
           def survival = object.time.survival

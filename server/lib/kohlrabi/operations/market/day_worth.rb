@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Market
+      # What a day on the market costs: a small share of the value at the least, and where places or hours are short what a place earns meanwhile.
+      module DayWorth
+        COUNTED = 10 # own sales that what this piece is expected to earn counts like
+        MONTH = 6 * 7 # days on the market that are reckoned with before there is a record
+        BENCH = 25 # days that a piece takes a place before it is listed (common practice, weak)
+        # minor: a day, Float; why: sentence.
+        Answer = Struct.new(:minor, :why, keyword_init: true)
+
+        module_function
+
+        # value: Core::Market::Model::Value; cost: minor units in it and still to come, or nil.
+        def of(value, cost: nil)
+          share = Rational(House::WorkshopSettings.workshop.day_hundredths, 10_000)
+          least = value.middle * share
+          percent = Core::Units::Numerals.text(share * 100, 1)
+          why = "#{percent}% of its value, the least by House rules"
+          reason = short or return Answer.new(minor: least, why: why)
+          earned = earned(value, cost)
+          earned > least ? Answer.new(minor: earned, why: "what a place of yours earns a day, as #{reason}") : Answer.new(minor: least, why: why)
+        end
+
+        # Why room or time is short; nil where it is not, or not known.
+        def short
+          Support::VersionedCache.once([:short_of_room, House::WorkshopSettings.today]) do
+            workshop = House::WorkshopSettings.workshop
+            held = Scout::Rooms.held
+            if workshop.places.to_i.positive? && held.size >= workshop.places then "all #{workshop.places} places are full"
+            elsif workshop.weekly_seconds.to_i.positive? && held.sum { |piece| piece.seconds_to_come.to_i } > workshop.weekly_seconds * 6
+              "more than six weeks of hours are spoken for"
+            end
+          end
+        end
+
+        # Own record, and this piece's own expectation counted as some sales of it.
+        def earned(value, cost)
+          expected = [(value.middle * Values.got) - (cost || (value.middle / 3)), 0].max / (MONTH + BENCH)
+          count, profit, days = TimeToSell.place_record
+          return expected unless count.positive? && days.positive?
+
+          own = [profit.to_f / days, 0].max
+          ((own * count) + (expected * COUNTED)) / (count + COUNTED)
+        end
+        private_class_method :earned
+      end
+    end
+  end
+end

@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Market
+      # How pieces stand on the market: value, demand, the path they took and what came of it, for the core to say what waiting is worth.
+      module Positions
+        MODEL = Core::Market::Model
+        FORTNIGHTS = 13
+        # position: Core::Market::Model::Position; day: DayWorth::Answer; prices: Array of minor units that may be
+        # asked; top: the most that is advised.
+        Answer = Struct.new(:position, :day, :prices, :top, keyword_init: true)
+
+        module_function
+
+        # value: Core::Market::Model::Value. stay: Core::Market::Model::Stay of a listed piece, nil for one that is not; asking: minor units that
+        # must be among the prices; enquiries: how many there were; cost: in it and to come, minor units or nil.
+        def of(value, stay: nil, asking: nil, enquiries: 0, cost: nil, delivery: true)
+          standing = Fits.standing
+          fit = standing.fit
+          day = DayWorth.of(value, cost: cost)
+          exposure = stay ? MODEL::Likelihood.exposure_of(stay.stretches, value.log, fit.beta, fit.season) : 0.0
+          position = MODEL::Position.new(value: value, beta: fit.beta, got: standing.got.share, net: net(delivery), day: day.minor, season: season(fit),
+                                         exposure: exposure, enquiries: enquiries / 2.0, rate: enquiry_rate)
+          Answer.new(position: position, day: day, prices: ladder(value, asking), top: value.high).freeze
+        end
+
+        def net(delivery)
+          workshop = House::WorkshopSettings.workshop
+          fixed = [workshop.fixed_fee_minor, workshop.rent_minor, (workshop.delivery_minor if delivery)].sum(&:to_i)
+          MODEL::Net.new(fee_rate: workshop.fee_rate || 0, fixed: fixed)
+        end
+
+        def ladder(value, asking)
+          workshop = House::WorkshopSettings.workshop
+          MODEL::Ladder.of(value, ending: workshop.price_ending, unit: workshop.money.unit, also: asking)
+        end
+        private_class_method :ladder
+
+        # By fortnight from today on.
+        def season(fit)
+          today = House::WorkshopSettings.today
+          (0...FORTNIGHTS).map { |n| fit.month((today + (n * 14) + 7).month) }
+        end
+        private_class_method :season
+
+        # Enquiries a sale, halved as they cluster; two sales with four of them are taken for granted.
+        def enquiry_rate
+          asked, sold = Support::VersionedCache.once(:enquiry_record) do
+            rows = Records::Offer.live.where(amount_minor: nil).joins("JOIN flip_summaries ON flip_summaries.piece_id = offers.piece_id")
+                                 .where(flip_summaries: { stage: "sold", live: true }).group(:piece_id).count
+            [rows.values.sum / 2.0, rows.size]
+          end
+          (4.0 + asked) / (2 + sold)
+        end
+        private_class_method :enquiry_rate
+
+        # The programme of what may be asked, by the house's steps. Kept by what it is made from.
+        def programme(answer, prices: answer.prices)
+          workshop = House::WorkshopSettings.workshop
+          stage = workshop.step_days.zero? ? MODEL::Programme::LONGEST : workshop.step_days.clamp(7, 91)
+          PROGRAMMES.of([answer.position, prices, stage, workshop.step_hundredths]) do
+            MODEL::Programme.new(answer.position, prices, stage: stage, step: step(workshop), top: answer.top)
+          end
+        end
+        PROGRAMMES = Support::Memory.new(60)
+
+        def step(workshop) = workshop.step_hundredths.zero? ? 0.999 : [workshop.step_hundredths / 10_000.0, 0.03].max
+        private_class_method :step
+      end
+    end
+  end
+end

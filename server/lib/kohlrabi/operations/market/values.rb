@@ -1,0 +1,112 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Market
+      # What pieces are worth on the market, from all who say something about it.
+      module Values
+        MODEL = Core::Market::Model
+        RECORD = 4 # so many figures' worth of the usual spread stand beside own past ones
+
+        module_function
+
+        # Core::Market::Model::Value of a piece, nil where nothing tells it. seen: Comparable records looked up for it; look: whose figure and
+        # finish count, the chosen one unless given; typed: whether what somebody expects counts.
+        def of(piece, seen: Comparables.of(piece), look: piece.looks.find(&:chosen), typed: true)
+          traits = TraitsOfValue.of(piece, finish: look&.look_zones&.first&.finish)
+          further = [(typed_source(piece, look) if typed), new_source(piece)].compact
+          of_traits(traits, seen: seen, further: further)
+        end
+
+        # Of what was only seen, or of a kind. resale: minor units that somebody expects for all of them together, or nil.
+        def of_kind(kind, condition: nil, count: 1, resale: nil)
+          traits = TraitsOfValue::Traits.new(kind: kind, condition: condition, count: count, alone: count == 1 && TraitsOfValue.pair?(Core::Planning::Shape::Kinds.key(kind)))
+          of_traits(traits, further: [(further(:typed, resale / got, typed_spread) if resale&.positive?)].compact)
+        end
+
+        def of_traits(traits, seen: [], further: [])
+          standing = Fits.standing
+          return unless told?(standing.fit, traits, seen, further)
+
+          workshop = House::WorkshopSettings.workshop
+          kind = TraitsOfValue::KINDS.key(traits.kind).to_s
+          row = MODEL::Evidence::Sight.new(kind: kind, base: TraitsOfValue.base(traits, workshop.money), features: TraitsOfValue.features(traits),
+                                           seen: seen.map { |one| seen(one, standing.got) })
+          MODEL::Valuation.new(standing.fit, row, further: further, known: standing.current,
+                                                  counts: { "comparables" => seen.size, **own_counts(kind) }).value
+        end
+        private_class_method :of_traits
+
+        # Of a piece without a kind, or in a money that the usual figures are not of, somebody has to have said something first.
+        def told?(fit, traits, seen, further)
+          return true if seen.any? || further.any?
+
+          traits.kind.present? && (fit.level_known || fit.listings.positive? || fit.shares.key?("seen"))
+        end
+        private_class_method :told?
+
+        def got = Fits.standing.got.share
+
+        def seen(row, got)
+          MODEL::Seen.of(row.price_minor, sold: row.sold, likeness: row.likeness, got: got.share, weight: weight(row.seen_on))
+        end
+        private_class_method :seen
+
+        def weight(on)
+          2**(-[(House::WorkshopSettings.today - on).to_i, 0].max.to_f / House::WorkshopSettings.workshop.half_life_days)
+        end
+        private_class_method :weight
+
+        def further(key, amount, spread) = MODEL::Valuation::Further.new(key: key.to_s, log: Math.log(amount), sd: spread)
+        private_class_method :further
+
+        # What somebody expects it to bring; what was carried over from the usual figures alone says nothing of its own.
+        def typed_source(piece, look)
+          minor = look&.expected_resale_minor || (piece.expected_resale_minor unless carried_over?(piece))
+          further(:typed, minor / got, typed_spread) if minor&.positive?
+        end
+        private_class_method :typed_source
+
+        def carried_over?(piece)
+          prospect = piece.prospect_id && piece.prospect
+          return false unless prospect && prospect.resale_likely_minor.nil?
+
+          (piece.expected_resale_minor.to_i - (prospect.expected_resale_minor.to_i / [prospect.count, 1].max)).abs <= 1
+        end
+        private_class_method :carried_over?
+
+        def new_source(piece)
+          share, spread = MODEL::Priors::NEW
+          further(:new, piece.new_price_minor * share, spread) if piece.new_price_minor&.positive?
+        end
+        private_class_method :new_source
+
+        # Spread of own past figures about what came: √((4 · 0.30² + Σ ln²) ÷ (4 + n)).
+        def typed_spread
+          squares, count = Support::VersionedCache.once(:typed_record) do
+            logs = typed_and_got.map { |expected, got| Math.log(got.to_f / expected)**2 }
+            [logs.sum, logs.size]
+          end
+          Math.sqrt(((RECORD * (MODEL::Priors::TYPED**2)) + squares) / (RECORD + count))
+        end
+
+        def typed_and_got
+          sold = Records::FlipSummary.where(live: true, stage: "sold").where("receipts_minor > 0")
+                                     .joins(:piece).where("pieces.expected_resale_minor > 0")
+          sold.left_joins(piece: :prospect).where("pieces.prospect_id IS NULL OR prospects.resale_likely_minor IS NOT NULL")
+              .order(ended_on: :desc).limit(200).pluck("pieces.expected_resale_minor", :receipts_minor)
+        end
+        private_class_method :typed_and_got
+
+        # {source => how many listings it rests on}.
+        def own_counts(kind)
+          all = Support::VersionedCache.once(:listings_by_kind) do
+            Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece).group("pieces.kind_key").count
+          end
+          { "own" => all.fetch(kind, 0), "others" => all.values.sum - all.fetch(kind, 0) }
+        end
+        private_class_method :own_counts
+      end
+    end
+  end
+end

@@ -1,0 +1,9 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Records
+    # What own listings said of the market, as it was last worked out. inputs: fingerprint of what it was made from.
+    class MarketFit < Base
+    end
+  end
+end
