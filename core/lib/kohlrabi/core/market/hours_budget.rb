@@ -11,9 +11,10 @@ module Kohlrabi
         Way = Struct.new(:label, :brings, :seconds, :pay, :why, keyword_init: true)
 
         # take_home: at the price aimed at, minor units or nil; cash_in; to_come: costs, minor units; seconds: worked; work: seconds to come;
-        # floor_pay: minor units an hour or nil; as_is: minor units it would fetch as it stands, or nil; simpler: Array of [label, take-home,
-        # costs to come, seconds to come] of looks that take less work.
-        def initialize(take_home:, cash_in:, seconds:, to_come: 0, work: 0, floor_pay: nil, as_is: nil, simpler: [])
+        # floor_pay: minor units an hour or nil; as_is: minor units it would bring as it stands, or nil, as_is_why: where that comes from;
+        # simpler: Array of [label, take-home, costs to come, seconds to come] of looks that take less work.
+        def initialize(take_home:, cash_in:, seconds:, to_come: 0, work: 0, floor_pay: nil, as_is: nil, simpler: [],
+                       as_is_why: "at what was paid for it, assumed")
           @take_home = take_home
           @cash_in = cash_in
           @seconds = seconds
@@ -21,6 +22,7 @@ module Kohlrabi
           @work = work
           @floor_pay = floor_pay
           @as_is = as_is
+          @as_is_why = as_is_why
           @simpler = simpler
         end
 
@@ -52,7 +54,7 @@ module Kohlrabi
           [way("Finish as planned", @take_home, @to_come, @work), *@simpler.map do |label, take, cost, seconds|
             way("Instead: #{label}", take, cost, seconds)
           end,
-           (Way.new(label: "Stop and sell it as it stands", brings: @as_is, seconds: 0, why: "at what was paid for it, assumed") if @as_is)].compact
+           (Way.new(label: "Stop and sell it as it stands", brings: @as_is, seconds: 0, why: @as_is_why) if @as_is)].compact
         end
 
         private

@@ -17,7 +17,11 @@ module Kohlrabi
         end
 
         # Those that were looked up for a piece.
-        def of(piece) = Records::Comparable.live.where(piece: piece, seen_on: ..House::WorkshopSettings.today).order(:id).to_a
+        def of(piece)
+          Support::VersionedCache.once([:comparables, House::WorkshopSettings.today]) do
+            Records::Comparable.live.where.not(piece_id: nil).where(seen_on: ..House::WorkshopSettings.today).order(:id).group_by(&:piece_id)
+          end.fetch(piece.id, [])
+        end
 
         def refuse_kind
           refuse(:piece_has_no_kind, field: :what)

@@ -95,7 +95,7 @@ module Kohlrabi
 
         def traits(row, together:)
           TraitsOfValue::Traits.new(kind: row.kind, condition: row.condition, finish: row.finish, maker: row.maker.present?,
-                                    count: [row.units.to_i, 1].max,
+                                    number: [row.units.to_i, 1].max,
                                     alone: !together && row.units.to_i <= 1 && TraitsOfValue.pair?(row.kind))
         end
 
@@ -127,7 +127,7 @@ module Kohlrabi
           listed = @rows.to_set(&:id)
           @seen.flat_map { |id, rows| listed.include?(id) ? [] : rows }.map do |row|
             kind = row[1]
-            traits = TraitsOfValue::Traits.new(kind: kind, count: 1)
+            traits = TraitsOfValue::Traits.new(kind: kind, number: 1)
             MODEL::Evidence::Sight.new(kind: TraitsOfValue::KINDS.key(kind).to_s, base: TraitsOfValue.base(traits, @currency),
                                        features: TraitsOfValue.features(traits), seen: [one_seen(row)])
           end

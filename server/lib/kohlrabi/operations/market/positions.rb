@@ -65,7 +65,7 @@ module Kohlrabi
         end
         PROGRAMMES = Support::Memory.new(60)
 
-        def step(workshop) = workshop.step_hundredths.zero? ? 0.999 : [workshop.step_hundredths / 10_000.0, 0.03].max
+        def step(workshop) = workshop.step_hundredths.zero? ? 0.999 : [workshop.step_hundredths / 20_000.0, 0.02].max # half of it at the least
         private_class_method :step
       end
     end

@@ -8,19 +8,20 @@ module Kohlrabi
         MODEL = Core::Market::Model
         KINDS = Core::Planning::Shape::Kinds
         # Of what is known about a piece. kind: key or word; condition, finish: keys or nil; maker: whether known; alone: one of a kind that
-        # sells in pairs; count: how many alike.
-        Traits = Struct.new(:kind, :condition, :finish, :maker, :alone, :count, keyword_init: true)
+        # sells in pairs; number: how many alike; found: sold as it was found.
+        Traits = Struct.new(:kind, :condition, :finish, :maker, :alone, :number, :found, keyword_init: true)
 
         module_function
 
-        # Of a piece's record. finish: of its chosen look, condition: when it was bought; each nil where not known.
-        def of(piece, finish: chosen_finish(piece), condition: piece.prospect&.condition, together: false)
+        # Of a piece's record. finish: of its look; condition: when it was bought; each nil where not known.
+        def of(piece, finish: nil, condition: nil)
           units = [piece.units.to_i, 1].max
-          Traits.new(kind: piece.kind_key || piece.kind, condition: condition, finish: finish, maker: piece.maker.present?, count: units,
-                     alone: units == 1 && !together && pair?(piece.kind_key))
+          Traits.new(kind: piece.kind_key || piece.kind, condition: condition, finish: finish, maker: piece.maker.present?, number: units,
+                     alone: units == 1 && pair?(piece.kind_key))
         end
 
-        def chosen_finish(piece) = piece.looks.find(&:chosen)&.look_zones&.first&.finish
+        # Of a look: what lies on its first zone.
+        def finish(look) = look && look.look_zones.first&.finish
 
         # {parameter => how much of it}.
         def features(traits)
@@ -31,13 +32,14 @@ module Kohlrabi
           found["finish:#{traits.finish}"] = 1.0 if traits.finish
           found["maker"] = 1.0 if traits.maker
           found["single"] = 1.0 if traits.alone
+          found["as_found"] = 1.0 if traits.found
           found
         end
 
         # ln of the usual value in minor units: what such pieces bring by the kind's table, over what is got of what is asked.
         def base(traits, currency)
           row = Core::Scout::Defaults::ROWS[KINDS.name(traits.kind)] || Core::Scout::Defaults::ROWS.fetch("other")
-          Math.log(row[:resale][1] * currency.unit * (traits.count || 1) / MODEL::Priors::GOT.last)
+          Math.log(row[:resale][1] * currency.unit * (traits.number || 1) / MODEL::Priors::GOT.last)
         end
 
         # Whether a kind sells in pairs or sets.

@@ -11,16 +11,45 @@ module Kohlrabi
         module_function
 
         # Core::Market::Model::Value of a piece, nil where nothing tells it. seen: Comparable records looked up for it; look: whose figure and
-        # finish count, the chosen one unless given; typed: whether what somebody expects counts.
-        def of(piece, seen: Comparables.of(piece), look: piece.looks.find(&:chosen), typed: true)
-          traits = TraitsOfValue.of(piece, finish: look&.look_zones&.first&.finish)
-          further = [(typed_source(piece, look) if typed), new_source(piece)].compact
-          of_traits(traits, seen: seen, further: further)
+        # finish count, the chosen one unless given; briefly: without its finish, for lists.
+        def of(piece, seen: Comparables.of(piece), look: piece.looks.find(&:chosen), briefly: false)
+          found = found(piece)
+          finish = TraitsOfValue.finish(look) unless briefly
+          further = [typed_source(piece, look, found), new_source(piece)].compact
+          of_traits(TraitsOfValue.of(piece, finish: finish, condition: found&.condition), seen: seen, further: further)
         end
+
+        # What a piece is expected to bring, minor units; nil where nothing tells it. As #of.
+        def expected(piece, look: piece.looks.find(&:chosen), briefly: false)
+          of(piece, look: look, briefly: briefly)&.then { |value| (value.middle * got).round }
+        end
+
+        # The same sold as it was found, nothing finished (the prior of that: common practice, weak).
+        def expected_as_found(piece)
+          traits = TraitsOfValue.of(piece, condition: found(piece)&.condition)
+          traits.found = true
+          of_traits(traits, seen: [])&.then { |value| (value.middle * got).round }
+        end
+
+        # How a piece in hand was found, as it was spotted: condition, resale that was given, resale that was expected, how many.
+        Found = Struct.new(:condition, :given, :expected, :number)
+
+        def found(piece)
+          return unless piece.prospect_id
+
+          known = Support::VersionedCache.once(:found_pieces) do
+            Records::Piece.live.joins(:prospect, :summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND })
+                          .pluck(:id, "prospects.condition", "prospects.resale_likely_minor", "prospects.expected_resale_minor", "prospects.count")
+                          .to_h { |id, *rest| [id, Found.new(*rest)] }
+          end
+          known[piece.id] || piece.prospect&.then { |one| Found.new(one.condition, one.resale_likely_minor, one.expected_resale_minor, one.count) }
+        end
+        private_class_method :found
 
         # Of what was only seen, or of a kind. resale: minor units that somebody expects for all of them together, or nil.
         def of_kind(kind, condition: nil, count: 1, resale: nil)
-          traits = TraitsOfValue::Traits.new(kind: kind, condition: condition, count: count, alone: count == 1 && TraitsOfValue.pair?(Core::Planning::Shape::Kinds.key(kind)))
+          traits = TraitsOfValue::Traits.new(kind: kind, condition: condition, number: count,
+                                              alone: count == 1 && TraitsOfValue.pair?(Core::Planning::Shape::Kinds.key(kind)))
           of_traits(traits, further: [(further(:typed, resale / got, typed_spread) if resale&.positive?)].compact)
         end
 
@@ -61,17 +90,16 @@ module Kohlrabi
         private_class_method :further
 
         # What somebody expects it to bring; what was carried over from the usual figures alone says nothing of its own.
-        def typed_source(piece, look)
-          minor = look&.expected_resale_minor || (piece.expected_resale_minor unless carried_over?(piece))
+        def typed_source(piece, look, found)
+          minor = look&.expected_resale_minor || (piece.expected_resale_minor unless carried_over?(piece, found))
           further(:typed, minor / got, typed_spread) if minor&.positive?
         end
         private_class_method :typed_source
 
-        def carried_over?(piece)
-          prospect = piece.prospect_id && piece.prospect
-          return false unless prospect && prospect.resale_likely_minor.nil?
+        def carried_over?(piece, found)
+          return false unless found && found.given.nil?
 
-          (piece.expected_resale_minor.to_i - (prospect.expected_resale_minor.to_i / [prospect.count, 1].max)).abs <= 1
+          (piece.expected_resale_minor.to_i - (found.expected.to_i / [found.number, 1].max)).abs <= 1
         end
         private_class_method :carried_over?
 

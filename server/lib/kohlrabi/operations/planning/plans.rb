@@ -58,7 +58,7 @@ module Kohlrabi
         # Core::Planning::Outcome of a plan. look: Records::Look.
         def outcome(piece, look, plan, workshop: House::WorkshopSettings.workshop)
           flip = Flips::FlipRecords.of(piece)
-          Core::Planning::Outcome.new(plan, resale: look.expected_resale_minor || piece.expected_resale_minor, cash_in: flip.money_in.figure.amount,
+          Core::Planning::Outcome.new(plan, resale: Market::Values.expected(piece, look: look), cash_in: flip.money_in.figure.amount,
                                             done: flip.work.by(workshop.hours_rule), fee_rate: workshop.fee_rate || 0, fixed: workshop.selling_minor,
                                             extra: { "New hardware" => hardware_left(piece, look, plan),
                                                      "Wood and parts" => AppliedWorks.cost_left(piece, look, plan) }.compact)

@@ -15,12 +15,12 @@ module Kohlrabi
 
           module_function
 
-          # x: ln asked − ln value. 1 at the value, C at nothing asked.
-          def phi(x, beta)
-            z = beta * KAPPA * x
+          # x: ln asked − ln value; cap: C. 1 at the value, C at nothing asked; without a cap the power law.
+          def phi(x, beta, cap = C)
+            z = beta * x * cap / (cap - 1)
             return 0.0 if z > FAR * 10
 
-            C / (1 + ((C - 1) * Math.exp(z)))
+            cap / (1 + ((cap - 1) * Math.exp(z)))
           end
 
           # [φ, p]: p the share of φ's bend, −d ln φ ÷ dz with z = βκx.

@@ -12,7 +12,7 @@ module Kohlrabi
           LONGEST = 182 # days that are looked ahead
           TOP = 4.0 # of y
           STEPS = 50
-          STEP = 0.1 # of the price that stands: a smaller step down is not worth making
+          STEP = 0.05 # of the price that stands: a smaller step down is not worth making
           LARGEST = 0.25 # of the price that stands
 
           attr_reader :prices
