@@ -22,20 +22,19 @@ module Kohlrabi
         def answer(minutes: nil, person: nil)
           today = House::WorkshopSettings.today
           bench = Schedules.now
-          entries, marks = done(today)
+          found = Records::AtOnce.rows({ **done(today), **in_hand })
+          entries, marks = found.values_at(:entries, :marks)
           Answer.new(date: today, summary: summary(entries, marks), timers: Timers.running, done: entries, worked: entries.sum(&:seconds),
                      tags: Scout::TagWatch.due, bench: bench, now: now(bench, minutes, person), drying: bench.clocks, climate: Climate.latest,
-                     stages: stages)
+                     stages: stages(found))
         end
 
-        # Hours of the day, and marks of what was done on it.
+        # Hours of the day, and marks of what was done on it, as asked for.
         def done(today)
           zone = House::WorkshopSettings.workshop.zone
           day = House::WorkingTimes.instant(today, 0, zone)...House::WorkingTimes.instant(today + 1, 0, zone)
           entries = Records::WorkEntry.live.where(worked_on: today).order(:id)
-          found = Records::AtOnce.rows(entries: Records::AtOnce.with(entries, [:person, { shares: :piece }]),
-                                       marks: Records::StepMark.live.where(done_at: day))
-          found.values_at(:entries, :marks)
+          { entries: Records::AtOnce.with(entries, [:person, { shares: :piece }]), marks: Records::StepMark.live.where(done_at: day) }
         end
         private_class_method :done
 
@@ -70,14 +69,18 @@ module Kohlrabi
         end
         private_class_method :left
 
-        # [stage, rows, how many there are in all] of each stage; those touched last come first, at most MOST.
-        def stages
-          in_hand = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: ORDER })
+        # What is in hand, as asked for: those touched last of each stage, and how many there are in all.
+        def in_hand
+          all = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: ORDER })
           turn = "ROW_NUMBER() OVER (PARTITION BY flip_summaries.stage ORDER BY flip_summaries.updated_at DESC, pieces.ticket DESC) AS turn"
-          recent = Records::Piece.where(id: Records::Piece.from(in_hand.select("pieces.id, #{turn}"), :pieces).where(turn: ..MAX_ROWS).select(:id))
+          recent = Records::Piece.where(id: Records::Piece.from(all.select("pieces.id, #{turn}"), :pieces).where(turn: ..MAX_ROWS).select(:id))
           recent = recent.joins(:summary).order(Arel.sql("flip_summaries.updated_at DESC, pieces.ticket DESC"))
-          found = Records::AtOnce.rows(recent: Records::AtOnce.with(recent, Flips::ListRow::PARTS),
-                                       totals: [in_hand.group("flip_summaries.stage"), "flip_summaries.stage", "COUNT(*)"])
+          { recent: Records::AtOnce.with(recent, Flips::ListRow::PARTS), totals: [all.group("flip_summaries.stage"), "flip_summaries.stage", "COUNT(*)"] }
+        end
+        private_class_method :in_hand
+
+        # [stage, rows, how many there are in all] of each stage; those touched last come first, at most MAX_ROWS.
+        def stages(found)
           rows = Flips::ListRow.all(found[:recent], House::WorkshopSettings.workshop)
           totals = found[:totals].to_h
           ORDER.map { |stage| [stage, rows.select { |row| row.piece.summary.stage == stage }, totals.fetch(stage, 0)] }

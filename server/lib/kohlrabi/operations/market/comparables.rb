@@ -18,9 +18,9 @@ module Kohlrabi
 
         # Those that were looked up for a piece.
         def of(piece)
-          Support::VersionedCache.once([:comparables, House::WorkshopSettings.today]) do
-            Records::Comparable.live.where.not(piece_id: nil).where(seen_on: ..House::WorkshopSettings.today).order(:id).group_by(&:piece_id)
-          end.fetch(piece.id, [])
+          today = House::WorkshopSettings.today
+          known = Support::VersionedCache.once([:comparables, today]) { Record.of(today)[:seen].select { |row| row.seen_on <= today }.group_by(&:piece_id) }
+          known.fetch(piece.id, [])
         end
 
         def refuse_kind

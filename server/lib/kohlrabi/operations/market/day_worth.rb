@@ -28,9 +28,9 @@ module Kohlrabi
         def short
           Support::VersionedCache.once([:short_of_room, House::WorkshopSettings.today]) do
             workshop = House::WorkshopSettings.workshop
-            held = Scout::Rooms.held
-            if workshop.places.to_i.positive? && held.size >= workshop.places then "all #{workshop.places} places are full"
-            elsif workshop.weekly_seconds.to_i.positive? && held.sum { |piece| piece.seconds_to_come.to_i } > workshop.weekly_seconds * 6
+            held, to_come = Record.of(House::WorkshopSettings.today)[:held].first.map(&:to_i)
+            if workshop.places.to_i.positive? && held >= workshop.places then "all #{workshop.places} places are full"
+            elsif workshop.weekly_seconds.to_i.positive? && to_come > workshop.weekly_seconds * 6
               "more than six weeks of hours are spoken for"
             end
           end

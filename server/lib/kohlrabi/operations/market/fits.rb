@@ -13,22 +13,25 @@ module Kohlrabi
         LOCK = Mutex.new
         MEMORY = Support::Memory.new(4)
         # fit: Core::Market::Model::Fit; got: Got; current: whether it holds all that is recorded by now.
-        Standing = Struct.new(:fit, :got, :current, keyword_init: true)
+        # listings: OwnListings that are as recorded.
+        Standing = Struct.new(:fit, :got, :current, :listings, keyword_init: true)
 
         module_function
 
         # Returns Standing. Kept until anything is written or the day is over.
-        def standing = Support::VersionedCache.once([:market_fit, House::WorkshopSettings.today]) { look_up }
+        def standing
+          Support::Context.once(:market_fit) { Support::VersionedCache.once([:market_fit, House::WorkshopSettings.today]) { look_up } }
+        end
 
         def look_up
           listings = OwnListings.new(House::WorkshopSettings.today)
           inputs = listings.fingerprint
           fit = kept(inputs) || (made(listings, inputs) if listings.size <= INLINE)
-          return Standing.new(fit: fit, got: listings.got, current: true).freeze if fit
+          return Standing.new(fit: fit, got: listings.got, current: true, listings: listings).freeze if fit
 
           @wanted = true
-          Standing.new(fit: latest || MODEL::Fit.usual(level_known: House::WorkshopSettings.workshop.money.much_alike?), got: listings.got,
-                       current: false).freeze
+          older = latest || MODEL::Fit.usual(level_known: House::WorkshopSettings.workshop.money.much_alike?)
+          Standing.new(fit: older, got: listings.got, current: false, listings: listings).freeze
         end
 
         # Whether a page had to do with an older one.
@@ -45,14 +48,18 @@ module Kohlrabi
         end
 
         def kept(inputs)
-          MEMORY.of(inputs) { Records::MarketFit.find_by(inputs: inputs)&.then { |row| MODEL::Kept.read(row.fit) } || (return nil) }
+          row = record[:fits].first
+          MEMORY.of(inputs) { (MODEL::Kept.read(row.fit) if row&.inputs == inputs) || (return nil) }
         end
         private_class_method :kept
+
+        def record = Record.of(House::WorkshopSettings.today)
+        private_class_method :record
 
         def made(listings, inputs) = MEMORY.of(inputs) { MODEL::Fitter.of(listings.evidence, from: latest) }
         private_class_method :made
 
-        def latest = Records::MarketFit.order(id: :desc).first&.then { |row| MODEL::Kept.read(row.fit) }
+        def latest = record[:fits].first&.then { |row| MODEL::Kept.read(row.fit) }
         private_class_method :latest
 
         # The one before is of no use any more.

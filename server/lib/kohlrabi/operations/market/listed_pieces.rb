@@ -19,7 +19,7 @@ module Kohlrabi
         # Array of Row: what is due first, then the longest listed; the MAX_ROWS that were listed last.
         def rows
           shown = listings.order(Arel.sql("flip_summaries.listed_on DESC, pieces.id DESC")).limit(MAX_ROWS)
-          pieces = Records::AtOnce.load(shown, [:summary, *Flips::FlipRecords::PARTS])
+          pieces = Records::AtOnce.load(shown, [:summary, :looks, *Flips::FlipRecords::PARTS])
           shared = shared(pieces)
           found = pieces.map { |piece| row(piece, shared) }
           found.sort_by do |one|
@@ -28,7 +28,8 @@ module Kohlrabi
         end
 
         # How many are listed, shown or not.
-        def total = listings.count
+        # rows: those that are shown.
+        def total(rows) = rows.size < MAX_ROWS ? rows.size : listings.count
 
         def listings = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "listed" })
 
@@ -49,7 +50,7 @@ module Kohlrabi
           { flips: Flips::FlipRecords.load(pieces).index_by { |flip| flip.piece.id }, workshop: House::WorkshopSettings.workshop,
             times: Core::Market::TimeToSell.new(TimeToSell.spells), counters: Waits.counters,
             ratio: Core::Market::Comparables.ratio(TimeToSell.sale_to_ask_ratios).first, returns: TimeToSell.returns,
-            waits: Waits.new(pieces),
+            waits: Waits.new,
             sets: found[:sets].to_h { |member| [member.piece_id, member.piece_set] },
             **found.except(:sets).transform_values { |rows| rows.group_by(&:piece_id) } }
         end

@@ -46,11 +46,8 @@ module Kohlrabi
 
         # Enquiries a sale, halved as they cluster; two sales with four of them are taken for granted.
         def enquiry_rate
-          asked, sold = Support::VersionedCache.once(:enquiry_record) do
-            rows = Records::Offer.live.where(amount_minor: nil).joins("JOIN flip_summaries ON flip_summaries.piece_id = offers.piece_id")
-                                 .where(flip_summaries: { stage: "sold", live: true }).group(:piece_id).count
-            [rows.values.sum / 2.0, rows.size]
-          end
+          counts = Record.of(House::WorkshopSettings.today)[:enquiries].flatten
+          asked, sold = [counts.sum / 2.0, counts.size]
           (4.0 + asked) / (2 + sold)
         end
         private_class_method :enquiry_rate

@@ -37,11 +37,7 @@ module Kohlrabi
         def found(piece)
           return unless piece.prospect_id
 
-          known = Support::VersionedCache.once(:found_pieces) do
-            Records::Piece.live.joins(:prospect, :summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND })
-                          .pluck(:id, "prospects.condition", "prospects.resale_likely_minor", "prospects.expected_resale_minor", "prospects.count")
-                          .to_h { |id, *rest| [id, Found.new(*rest)] }
-          end
+          known = Support::VersionedCache.once(:found_pieces) { record[:found].to_h { |id, *rest| [id, Found.new(*rest)] } }
           known[piece.id] || piece.prospect&.then { |one| Found.new(one.condition, one.resale_likely_minor, one.expected_resale_minor, one.count) }
         end
         private_class_method :found
@@ -112,25 +108,18 @@ module Kohlrabi
         # Spread of own past figures about what came: √((4 · 0.30² + Σ ln²) ÷ (4 + n)).
         def typed_spread
           squares, count = Support::VersionedCache.once(:typed_record) do
-            logs = typed_and_got.map { |expected, got| Math.log(got.to_f / expected)**2 }
+            logs = record[:expected].map { |expected, got| Math.log(got.to_f / expected)**2 }
             [logs.sum, logs.size]
           end
           Math.sqrt(((RECORD * (MODEL::Priors::TYPED**2)) + squares) / (RECORD + count))
         end
 
-        def typed_and_got
-          sold = Records::FlipSummary.where(live: true, stage: "sold").where("receipts_minor > 0")
-                                     .joins(:piece).where("pieces.expected_resale_minor > 0")
-          sold.left_joins(piece: :prospect).where("pieces.prospect_id IS NULL OR prospects.resale_likely_minor IS NOT NULL")
-              .order(ended_on: :desc).limit(200).pluck("pieces.expected_resale_minor", :receipts_minor)
-        end
-        private_class_method :typed_and_got
+        def record = Record.of(House::WorkshopSettings.today)
+        private_class_method :record
 
         # {source => how many listings it rests on}.
         def own_counts(kind)
-          all = Support::VersionedCache.once(:listings_by_kind) do
-            Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece).group("pieces.kind_key").count
-          end
+          all = record[:kinds].to_h
           { "own" => all.fetch(kind, 0), "others" => all.values.sum - all.fetch(kind, 0) }
         end
         private_class_method :own_counts

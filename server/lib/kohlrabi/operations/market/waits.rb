@@ -3,24 +3,21 @@
 module Kohlrabi
   module Operations
     module Market
-      # What listed pieces bring by now, and what it is worth to wait for another buyer, each from the path it has stood. All are read at once.
+      # What listed pieces bring by now, and what it is worth to wait for another buyer, each from the path it has stood.
       class Waits
         MODEL = Core::Market::Model
         # Days after a counter within which a sale at no less counts as its being taken.
         TAKEN = 21
 
-        # pieces: listed ones.
-        def initialize(pieces)
-          ids = pieces.map(&:id)
-          @stays = OwnListings.stays_of(ids, House::WorkshopSettings.today)
-          @seen = Records::Comparable.live.where(piece_id: ids, seen_on: ..House::WorkshopSettings.today).order(:id).group_by(&:piece_id)
-          @kept = {}
+        def initialize
+          @values = {}
+          @stays = {}
         end
 
         # Core::Market::Model::Waiting; nil where nothing tells its value. asking: minor units; enquiries: how many.
         def of(piece, asking:, enquiries: 0, cost: nil)
           value = value(piece) or return
-          answer = Positions.of(value, stay: @stays[piece.id], asking: asking, enquiries: enquiries, cost: cost, delivery: false)
+          answer = Positions.of(value, stay: stay(piece), asking: asking, enquiries: enquiries, cost: cost, delivery: false)
           MODEL::Waiting.of(answer.position, asking, answer.prices)
         end
 
@@ -28,7 +25,7 @@ module Kohlrabi
         def fetch(piece)
           value = value(piece) or return
           fit = Fits.standing.fit
-          stay = @stays[piece.id]
+          stay = stay(piece)
           exposure = stay ? MODEL::Likelihood.exposure_of(stay.stretches, value.log, fit.beta, fit.season) : 0.0
           now = MODEL::Value.new(log: value.log + sunk(value, exposure, fit.beta), doubt: value.doubt, sources: value.sources)
           Core::Market::ValueWords.new(now, got: Fits.standing.got).fetch
@@ -37,16 +34,13 @@ module Kohlrabi
         # Core::Market::Model::Counters of own ones: taken where the piece was sold soon after at no less.
         def self.counters
           Support::VersionedCache.once(:counters) do
-            rows = Records::Offer.live.where.not(counter_minor: nil).where("amount_minor > 0")
-                                 .joins("JOIN flip_summaries ON flip_summaries.piece_id = offers.piece_id").order(id: :desc).limit(200)
-                                 .pluck(:amount_minor, "flip_summaries.asking_minor", :counter_minor, "flip_summaries.stage", "flip_summaries.receipts_minor",
-                                        "flip_summaries.ended_on", :made_on)
+            rows = Record.of(House::WorkshopSettings.today)[:counters]
             MODEL::Counters.new(rows.filter_map { |row| tried(*row) })
           end
         end
 
         def self.tried(offer, asking, counter, stage, got, ended, made)
-          ended = Date.iso8601(ended) if ended.is_a?(String)
+          ended, made = [ended, made].map { |text| text && Date.iso8601(text) }
           over = stage == "sold" || made + TAKEN < House::WorkshopSettings.today
           return unless asking && over
 
@@ -57,7 +51,8 @@ module Kohlrabi
 
         private
 
-        def value(piece) = @kept[piece.id] ||= Values.of(piece, seen: @seen.fetch(piece.id, []))
+        def value(piece) = @values[piece.id] ||= Values.of(piece, briefly: true)
+        def stay(piece) = @stays[piece.id] ||= Fits.standing.listings.stay_of(piece.id)
 
         def sunk(value, exposure, beta)
           first = MODEL::Frailty.of(beta * value.doubt)

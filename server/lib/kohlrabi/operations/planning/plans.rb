@@ -55,15 +55,6 @@ module Kohlrabi
           Core::Planning::Shape::Reshaping.between(Drawing.bought(piece), Drawing.shape(piece), unit: workshop.length_unit)
         end
 
-        # Core::Planning::Outcome of a plan. look: Records::Look.
-        def outcome(piece, look, plan, workshop: House::WorkshopSettings.workshop)
-          flip = Flips::FlipRecords.of(piece)
-          Core::Planning::Outcome.new(plan, resale: Market::Values.expected(piece, look: look), cash_in: flip.money_in.figure.amount,
-                                            done: flip.work.by(workshop.hours_rule), fee_rate: workshop.fee_rate || 0, fixed: workshop.selling_minor,
-                                            extra: { "New hardware" => hardware_left(piece, look, plan),
-                                                     "Wood and parts" => AppliedWorks.cost_left(piece, look, plan) }.compact)
-        end
-
         # Minor units of new hardware still to be bought; nil where none is.
         def hardware_left(piece, look, plan)
           return if look.hardware != "replaced" || look.hardware_minor.nil? || RecordedWork.closed?(piece) || plan.step("hardware-on")&.done?

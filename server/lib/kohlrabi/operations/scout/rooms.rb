@@ -14,12 +14,12 @@ module Kohlrabi
                                 today: House::WorkshopSettings.today)
         end
 
-        # Core::Scout::Room::Held of what is in hand.
         def held
           rows = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND })
                                .pluck("flip_summaries.stage", :seconds_to_come, "flip_summaries.listed_on")
           rows.map { |stage, seconds, listed| Core::Scout::Room::Held.new(stage: stage, seconds_to_come: seconds, listed_on: listed) }
         end
+        private_class_method :held
 
         # Median days on the market of own sales, where there are enough of them.
         def own_days(histories)

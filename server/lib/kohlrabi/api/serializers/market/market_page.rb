@@ -8,7 +8,7 @@ module Kohlrabi
         class MarketPage < Support::Page
           shows :times
           attribute(:rows) { @rows.map { |row| MarketRow.new(row, @formatter).to_h } }
-          attribute(:total) { Operations::Market::ListedPieces.total }
+          attribute(:total) { Operations::Market::ListedPieces.total(@rows) }
           attribute(:asked) { @formatter.money(@rows.sum { |row| row.asking.to_i }) }
           attribute(:profit_per_space_day) { @formatter.money(Operations::Market::TimeToSell.profit_per_space_day) }
           attribute(:seasons) { Operations::Market::TimeToSell.seasons.map(&:text) }

@@ -34,7 +34,7 @@ module Kohlrabi
             Operations::Bench::ReadyDates.instead(@piece, @plan, Operations::Planning::Plans.of(@piece))
           end
 
-          def outcome = Operations::Planning::Plans.outcome(@piece, @look, @plan)
+          def outcome = Operations::Market::Outcomes.of(@piece, @look, @plan)
 
           def fields
             { wear: @look.wear, hardware: @look.hardware, spacing: @formatter.typed_length(@look.spacing_mm),
