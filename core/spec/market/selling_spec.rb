@@ -61,7 +61,7 @@ RSpec.describe Kohlrabi::Core::Market::Outlook do
     # The second is sold from the 19th to the 20th day: at the price that stands from the 19th.
     [[19, 16_000], [20, 20_000]].each do |day, brought|
       stepped = described_class.new(survival, stood: 0, prices: [[0, 20_000], [day, 16_000]], ratio: 1r, last: 0).answer
-      expect(stepped.money).to eq(10_000 + (brought / 2r))
+      expect(stepped.money).to eq(10_000 + (brought/2r))
     end
   end
 

@@ -71,6 +71,23 @@ RSpec.describe "tags that are cut" do
     expect(decide.call(nil, 0.1).key).to eq("unknown")
   end
 
+  it "waits only where that gains what a second trip costs, and forecasts nothing from one sighting or one day" do
+    weekly = scout::Gone.new(weekly: 0.5, source: "by hand")
+    known = forecast(sightings(["2026-06-01", 10_000]), rule: rule("current", 1/10r))
+    decide = ->(most, trip) { scout::WaitOrBuy.new(known, most: most, gone: weekly, today: today, trip: trip) }
+    # Now 5.00, next week 7.50: a gain of 2.50.
+    expect([decide.call(10_500, 249).key, decide.call(10_500, 251).key]).to eq(%w[wait buy])
+    expect(decide.call(10_500, 251).text(euro)).to eq("Buy now at 100.00: it leaves 5.00 above target pay. " \
+                                                      "Waiting until 8 Jun 2026 gains 2.50 on average, less than a second trip at 2.51.")
+    expect(decide.call(9_500, 1000)).to have_attributes(key: "never")
+    expect(decide.call(9_500, 1000).text(euro)).to eq("Neither: what waiting gains is not worth a second trip at 10.00.")
+    one = scout::WaitOrBuy.new(forecast(sightings(["2026-06-01", 10_000])), most: 9000, gone: weekly, today: today)
+    expect(one.text(euro)).to start_with("At 100.00 it misses target pay, and there is no forecast: one sighting")
+    twice = sightings(["2026-06-01", 10_000], ["2026-06-01", 9000])
+    expect([twice.rule, twice.last.tag]).to eq([nil, 9000])
+    expect(twice.remarks(euro)).to eq(["Seen twice on 1 Jun 2026: the later tag counts, one day tells no rule of cuts."])
+  end
+
   it "takes the weekly chance from own history once five are gone, else by size" do
     own = scout::Gone.estimate(kind: "stool", gone: 5, weeks: 20)
     expect([own.weekly, own.there_after(14).round(4)]).to eq([0.25, 0.5625])

@@ -7,7 +7,7 @@ RSpec.describe "spotted pieces", :api do
 
   # Resale 240, 8 hours, 30 of materials, no spread: by hand 240 × 0.9 − 30 − 5 − 80 = 101 to pay; 240 × 0.9 − 30 − 5 − 40 = 141 to walk away.
   def given(**rest)
-    { kind: "washstand", condition: "worn", resale_likely: "240", hours_likely: "8", materials_likely: "30", **rest }
+    { kind: "washstand", condition: "worn", resale_low: "120", resale_likely: "240", resale_high: "360", hours_likely: "8", materials_likely: "30", **rest }
   end
 
   def spot(**rest) = call(:post, "/api/prospects", given(**rest))
@@ -17,8 +17,8 @@ RSpec.describe "spotted pieces", :api do
     answer = call(:post, "/api/prospects/answer", { kind: "washstand", condition: "rough", tag: "40" })
     expect(status).to eq(200)
     expect(answer["estimates"]["resale"]).to include("source" => "usual for a washstand",
-                                                     "likely" => { "minor" => 13_000,
-                                                                   "text" => "130.00", "typed" => "130.00" })
+                                                     "likely" => { "minor" => 12_366,
+                                                                   "text" => "123.66", "typed" => "123.66" }) # 130 × e^−0.05: bought rough
     # The table's hours 3, 6, 10 and materials 14, 24, 42 by the factors of the grade: × 1.6 and × 1.4.
     expect(answer["estimates"]["hours"]).to include("likely" => { "seconds" => 34_560, "text" => "9 h 36" },
                                                     "source" => "usual for a washstand, rough")
@@ -32,9 +32,10 @@ RSpec.describe "spotted pieces", :api do
     expect(%w[most walk_away].map { |key| figure(answer, key)["text"] }).to eq(%w[101.00 141.00])
     # (216 − 30 − 5 − 121) ÷ 8 = 7.50; 20.00 short is 2 h of target pay.
     expect(figure(answer, "pay")["text"]).to eq("7.50")
-    # Each has the usual spread of its kind: resale 240 × 21.67 ÷ 135 × 0.9 = 34.67, hours 8 × 1.1667 ÷ 6.1667 × 10 = 15.14, materials
-    # 30 × 4.667 ÷ 25.33 = 5.53; together 38.23. z = −20 ÷ 38.23 = −0.523, below which lie 30.0%.
-    expect(figure(answer, "chance")["text"]).to match(/\A30\.[01]%\z/)
+    # Resale 120 to 360 spreads (360 − 120) ÷ 6 × 0.9 = 36; the others have the usual spread of their kind: hours 8 × 1.1667 ÷ 6.1667 × 10 = 15.14,
+    # materials 30 × 4.667 ÷ 25.33 = 5.53; together 39.45. z = −20 ÷ 39.45 = −0.507, below which lie 30.6%.
+    expect(figure(answer, "chance")["text"]).to match(/\A30\.[56]%\z/)
+    expect(answer["verdict"]["doubt"]).to match(/\ALikely [\d.]+ to 1\d\.\d\d an hour, four times of five; target pay is reached 3[01] times in 100\.\z/)
     expect(answer["verdict"]["text"]).to eq("Worth it up to 101.00; at 121.00 you work for 7.50 an hour, less than you aim for.")
     expect(answer["verdict"]["changes"].first).to eq("2 h less work makes it worth it")
     expect(answer["tape"]["marks"].map { |mark| [mark["key"], mark["text"]] })
@@ -46,9 +47,13 @@ RSpec.describe "spotted pieces", :api do
       event(piece(name: "Own", kind: "Washstand", purchase: "10"), "sold", "2026-06-01", price: price.to_s)
     end
     resale = call(:post, "/api/prospects/answer", { kind: "washstand", condition: "worn" })["estimates"]["resale"]
-    # Quartiles 110, 120, 130 → mean 120.
-    expect(resale).to include("source" => "from 5 of your own washstands", "n" => 5,
-                              "mean" => { "minor" => 12_000, "text" => "120.00", "typed" => "120.00" })
+    # Their geometric mean is 128.0, the table says 130.
+    expect(resale).to include("source" => "Your own of the kind count 91%, the usual table 9%", "n" => 5)
+    expect(resale["mean"]["minor"]).to be_between(12_750, 12_900)
+    typed = call(:post, "/api/prospects/answer", { kind: "washstand", condition: "worn", resale_likely: "200" })["estimates"]["resale"]
+    # A figure that is typed is one more source: between the others and itself.
+    expect(typed["mean"]["minor"]).to be_between(13_500, 19_000)
+    expect(typed["source"]).to include("the figure you gave")
   end
 
   it "has no usual amounts in a currency they are not meant in, and asks for them" do
@@ -59,7 +64,7 @@ RSpec.describe "spotted pieces", :api do
 
   it "cautions about one of a kind that sells in pairs, with the figures" do
     single = call(:post, "/api/prospects/answer", { kind: "bedside table", condition: "worn" })["single"]
-    expect(single).to start_with("Usually sells in pairs or sets. One alone brings about 50.00 instead of 62.50 each, and longer on")
+    expect(single).to start_with("Usually sells in pairs or sets. One alone brings about 48.00 instead of 60.00 each, and longer on")
     expect(single).to include("assumed, until 5 singles")
     expect(call(:post, "/api/prospects/answer", { kind: "bedside table", condition: "worn", count: "2" })["single"]).to be_nil
   end
@@ -147,9 +152,9 @@ RSpec.describe "spotted pieces", :api do
   it "gives a card of most to pay by kind and condition from the current figures" do
     card = call(:get, "/api/scout/card")
     row = card["rows"].find { |one| one["kind"] == "washstand" }
-    # Resale mean (80 + 4 × 130 + 210) ÷ 6 = 135; worn: hours (3 + 24 + 10) ÷ 6 = 6.1667, materials (14 + 96 + 42) ÷ 6 = 25.33.
-    # 135 × 0.9 − 25.3333 − 5 − 61.6667 = 29.50.
-    expect(row["cells"].map { |cell| [cell["condition"], cell["most"]["text"]] }).to include(["worn", "29.50"])
+    # Resale 130 by the table; worn: hours (3 + 24 + 10) ÷ 6 = 6.1667, materials (14 + 96 + 42) ÷ 6 = 25.33.
+    # 130 × 0.9 − 25.3333 − 5 − 61.6667 = 25.00.
+    expect(row["cells"].map { |cell| [cell["condition"], cell["most"]["text"]] }).to include(["worn", "25.00"])
     expect(card["conditions"].map { |one| one["key"] }).to eq(%w[sound worn rough])
   end
 

@@ -13,18 +13,21 @@ RSpec.describe "a market learned from own listings" do
       days = random.rand(1..120)
       Kohlrabi::Core::Market::Model::Stay.new(kind: kind, base: Math.log(10_000), features: { "market" => 1.0, "kind:#{kind}" => 1.0 }, weight: 1.0,
                                               sold: random.rand < 0.6, seen: seen(random, random.rand(0..2)),
-                                              stretches: Kohlrabi::Core::Market::Model::Stay.path([[listed, ask], [listed + 30, (ask * 0.9).round]], to: listed + days))
+                                              stretches: path([[listed, ask], [listed + 30, (ask * 0.9).round]], listed + days))
     end
   end
+
+  def path(asks, to) = Kohlrabi::Core::Market::Model::Stay.path(asks, to: to)
 
   def seen(random, number)
     Array.new(number) { Kohlrabi::Core::Market::Model::Seen.of(random.rand(8_000..15_000), sold: random.rand(3).zero?, likeness: random.rand(1..3)) }
   end
 
-  def fit(rows, sights = [], **rest) = Kohlrabi::Core::Market::Model::Fitter.of(Kohlrabi::Core::Market::Model::Evidence.new(rows, sights), **rest)
+  def fitted(rows, sights = [], **rest) = Kohlrabi::Core::Market::Model::Fitter.of(Kohlrabi::Core::Market::Model::Evidence.new(rows, sights), **rest)
 
   def value(fit, kind: "desk", seen: [], further: [])
-    row = Kohlrabi::Core::Market::Model::Evidence::Sight.new(kind: kind, base: Math.log(10_000), features: { "market" => 1.0, "kind:#{kind}" => 1.0 }, seen: seen)
+    row = Kohlrabi::Core::Market::Model::Evidence::Sight.new(kind: kind, base: Math.log(10_000), seen: seen,
+                                                             features: { "market" => 1.0, "kind:#{kind}" => 1.0 })
     Kohlrabi::Core::Market::Model::Valuation.new(fit, row, further: further, known: false).value
   end
 
@@ -69,7 +72,7 @@ RSpec.describe "a market learned from own listings" do
       model::Stay.new(kind: kind, base: Math.log(10_000), features: { "market" => 1.0, "kind:#{kind}" => 1.0 }, weight: 1.0, sold: sold, seen: [],
                       stretches: [model::Stay::Stretch.new(log, [days, 150].min.to_f, 1 + (number % 12))])
     end
-    found = fit(rows, spreads: [0.15])
+    found = fitted(rows, spreads: [0.15])
     # Within two of what the fit itself says its doubt is; that doubt is small.
     expect(found.at("kind:desk") - found.at("kind:chair")).to be_within(0.1).of(0.5)
     expect(found.beta).to be_within(1.2).of(beta)
@@ -78,8 +81,8 @@ RSpec.describe "a market learned from own listings" do
 
   it "does not hang on the order of rows, and is found from anywhere" do
     rows = stays(Random.new(3), 60)
-    one = fit(rows)
-    other = fit(rows.shuffle(random: Random.new(9)), from: fit(rows.first(20)))
+    one = fitted(rows)
+    other = fitted(rows.shuffle(random: Random.new(9)), from: fitted(rows.first(20)))
     expect(other.theta.zip(one.theta).map { |mine, theirs| (mine - theirs).abs }.max).to be < 1e-3
     expect(value(other).middle).to be_within(10).of(value(one).middle)
   end
@@ -87,10 +90,11 @@ RSpec.describe "a market learned from own listings" do
   it "answers where nothing sold, where all stood at one price, where there is one kind only, and where there is nothing" do
     random = Random.new(4)
     unsold = stays(random, 12).each { |stay| stay.sold = false }
-    expect(value(fit(unsold)).middle).to be < value(fit([])).middle
+    expect(value(fitted(unsold)).middle).to be < value(fitted([])).middle
     flat = stays(random, 12, kinds: %w[desk]).each { |stay| stay.stretches = [model::Stay::Stretch.new(Math.log(12_000), 20.0, 5)] }
-    expect(value(fit(flat)).doubt).to be < value(fit([])).doubt
-    expect(value(fit([]))).to have_attributes(log: be_within(1e-9).of(Math.log(10_000)), sources: [have_attributes(key: "usual", share: be_within(1e-9).of(1))])
+    expect(value(fitted(flat)).doubt).to be < value(fitted([])).doubt
+    expect(value(fitted([]))).to have_attributes(log: be_within(1e-9).of(Math.log(10_000)),
+                                                 sources: [have_attributes(key: "usual", share: be_within(1e-9).of(1))])
     expect(model::Stay.path([[Date.new(2026, 1, 2), 0]], to: Date.new(2026, 1, 9))).to eq([]) # an ask of nothing
     expect(model::Stay.path([[Date.new(2026, 1, 9), 100]], to: Date.new(2026, 1, 2))).to eq([]) # sold before it was listed
     expect(model::Stay.path([[Date.new(2026, 1, 9), 100]], to: Date.new(2026, 1, 9)).sum(&:days)).to eq(0.5)
@@ -107,7 +111,7 @@ RSpec.describe "a market learned from own listings" do
   it "lies between its sources' ends, whose shares add up to one" do
     random = Random.new(5)
     30.times do
-      found = fit(stays(random, random.rand(0..20)), spreads: [0.22])
+      found = fitted(stays(random, random.rand(0..20)), spreads: [0.22])
       further = [model::Valuation::Further.new(key: "typed", log: Math.log(random.rand(5_000..20_000)), sd: 0.3)]
       own = seen(random, random.rand(0..3))
       whole = value(found, seen: own, further: further)
@@ -121,9 +125,9 @@ RSpec.describe "a market learned from own listings" do
 
   it "is in less doubt the more there is behind it, on average" do
     random = Random.new(6)
-    doubts = [0, 8, 40].map { |number| Array.new(12) { value(fit(stays(random, number), spreads: [0.22])).doubt }.sum / 12 }
+    doubts = [0, 8, 40].map { |number| Array.new(12) { value(fitted(stays(random, number), spreads: [0.22])).doubt }.sum / 12 }
     expect(doubts).to eq(doubts.sort.reverse)
-    expect(value(fit([]), seen: seen(random, 3)).doubt).to be < value(fit([]), seen: seen(random, 1)).doubt
+    expect(value(fitted([]), seen: seen(random, 3)).doubt).to be < value(fitted([]), seen: seen(random, 1)).doubt
   end
 
   it "never sells sooner at a higher price, asks no less than any price on its grid is worth, and waits for no more than is asked" do
@@ -155,7 +159,7 @@ RSpec.describe "a market learned from own listings" do
   end
 
   it "is the same after it was kept as text" do
-    found = fit(stays(Random.new(8), 20))
+    found = fitted(stays(Random.new(8), 20))
     again = model::Kept.read(model::Kept.write(found))
     expect(value(again)).to eq(value(found))
     expect(model::Kept.read('{"version":0}')).to be_nil
@@ -165,7 +169,7 @@ RSpec.describe "a market learned from own listings" do
     { 100 => 0.5, 500 => 3.0 }.each do |number, limit|
       rows = stays(Random.new(9), number)
       took = Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID)
-      fit(rows)
+      fitted(rows)
       expect(Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) - took).to be < limit * 2
     end
   end

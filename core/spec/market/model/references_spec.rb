@@ -42,10 +42,10 @@ RSpec.describe "the market's model against what is known" do
     expect(poly.digamma(2.5)).to be_within(1e-7).of(0.7031566)
     expect(poly.trigamma(2.5)).to be_within(1e-7).of(0.4903578)
     expect(poly.digamma(1)).to be_within(1e-12).of(-0.5772156649015329)
-    expect(poly.trigamma(1)).to be_within(1e-12).of(Math::PI**2 / 6)
-    expect(poly.trigamma(0.5)).to be_within(1e-11).of(Math::PI**2 / 2)
+    expect(poly.trigamma(1)).to be_within(1e-12).of((Math::PI**2) / 6)
+    expect(poly.trigamma(0.5)).to be_within(1e-11).of((Math::PI**2) / 2)
     expect(poly.of(2, 1)).to be_within(1e-11).of(-2 * 1.2020569031595942) # −2 ζ(3)
-    expect(poly.of(3, 1)).to be_within(1e-10).of(Math::PI**4 / 15)
+    expect(poly.of(3, 1)).to be_within(1e-10).of((Math::PI**4) / 15)
     [0.003, 0.4, 1, 7.7, 5_000].each { |x| expect(poly.inverse_trigamma(poly.trigamma(x))).to be_within(1e-8 * x).of(x) }
   end
 
@@ -65,7 +65,8 @@ RSpec.describe "the market's model against what is known" do
   def top(range)
     low, high = range
     200.times do
-      one, two = low + ((high - low) * 0.382), low + ((high - low) * 0.618)
+      one = low + ((high - low) * 0.382)
+      two = low + ((high - low) * 0.618)
       yield(one) > yield(two) ? high = two : low = one
     end
     low

@@ -1,6 +1,7 @@
 // The answer: the verdict in words, the price tape it is read off, and the figures behind it.
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import { Link } from "react-router";
 import type { Prospect } from "../../api/types";
 import { Figures } from "../../kit/Figures";
 import { PriceTape } from "../../kit/PriceTape";
@@ -11,6 +12,12 @@ const TONE: Record<Prospect["verdict"]["key"], string> = {
   leave: "error.main",
   never: "error.main",
   unknown: "text.secondary",
+};
+
+const LACKS = {
+  resale: "Say below what it is likely to bring, or look up what others ask.",
+  hours: "Say below how many hours it takes.",
+  materials: "Say below what paint and parts cost.",
 };
 
 export function Verdict({ answer, currency }: { answer: Prospect; currency: string }) {
@@ -24,6 +31,12 @@ export function Verdict({ answer, currency }: { answer: Prospect; currency: stri
       <Typography role="status" sx={{ fontSize: 19, fontWeight: 600, lineHeight: 1.3 }}>
         {verdict.text}
       </Typography>
+      {verdict.doubt && <Box sx={{ mt: 0.5 }}>{verdict.doubt}</Box>}
+      {verdict.missing === "pay" ? (
+        <Link to="/house">Set the pay you aim for in House rules</Link>
+      ) : (
+        verdict.missing && <Box sx={{ mt: 0.5 }}>{LACKS[verdict.missing]}</Box>
+      )}
       {verdict.changes.length > 0 && (
         <Box sx={{ color: "text.secondary", mt: 0.5 }}>
           {verdict.changes

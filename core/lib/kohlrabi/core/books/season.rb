@@ -35,8 +35,8 @@ module Kohlrabi
           determinant = (information[0] * information[2]) - (information[1]**2)
           return if determinant <= 1e-9
 
-          square = ((information[2] * score[0] * score[0]) - (2 * information[1] * score[0] * score[1]) + (information[0] * score[1] * score[1])) / determinant
-          Math.exp(-square / 2)
+          square = (information[2] * score[0] * score[0]) - (2 * information[1] * score[0] * score[1]) + (information[0] * score[1] * score[1])
+          Math.exp(-square / determinant / 2)
         end
 
         private
@@ -102,10 +102,10 @@ module Kohlrabi
           return if found.expected < EXPECTED || found.p * 12 > LEVEL
 
           ratio = Rational(found.observed) / Rational(found.expected.to_s)
-          faster = ratio > 1
+          expected = Units::Numerals.text(Rational(found.expected.round(1).to_s), 1)
           Note.new(month: month, ratio: ratio, n: @stays.size, p: found.p,
-                   text: "#{Date::MONTHNAMES[month]}: #{found.observed} sold where #{Units::Numerals.text(Rational(found.expected.round(1).to_s), 1)} were " \
-                         "to be expected of days stood, #{faster ? 'more' : 'fewer'} than chance makes of it, n = #{@stays.size} listings.").freeze
+                   text: "#{Date::MONTHNAMES[month]}: #{found.observed} sold where #{expected} were to be expected of days stood, " \
+                         "#{ratio > 1 ? 'more' : 'fewer'} than chance makes of it, n = #{@stays.size} listings.").freeze
         end
 
         # By day stood: [standing in that month, standing, sold in that month, sold].

@@ -77,7 +77,10 @@ module Kohlrabi
 
         # Variance of a flip's profit per hour worked: Σ (P − R·H)² ÷ H, with what is usual counted as a few more flips.
         def noise
-          @noise ||= ((@whole.squares - (2 * @pay * @whole.profit) + (@pay * @pay * @whole.hours)) + (PRIOR * ((NOISE * @scale)**2) * LENGTH)) / freedom
+          @noise ||= begin
+            found = @whole.squares - (2 * @pay * @whole.profit) + (@pay * @pay * @whole.hours)
+            (found + (PRIOR * ((NOISE * @scale)**2) * LENGTH)) / freedom
+          end
         end
 
         # [expected difference from the rest, its variance, chance that it is above].

@@ -20,6 +20,12 @@ module Kohlrabi
               source: source).freeze
         end
 
+        # By the market: the ends that hold it four times of five, and its doubt on the log scale; from: own pieces that it rests on.
+        def self.spread(low, likely, high, doubt:, source:, from: nil)
+          new(low: low.round, likely: likely.round, high: high.round, mean: likely.round, sd: Rational((likely * doubt).round), source: source,
+              n: from).freeze
+        end
+
         # From own finished pieces: mean (q1 + median + q3) ÷ 3, sd (q3 − q1) ÷ 1.35; nil with fewer than ENOUGH.
         # (The two follow from the quartiles of a normal sample: Wan, Wang, Liu and Tong, 2014; from memory.)
         def self.own(values, source:)

@@ -11,9 +11,11 @@ module Kohlrabi
 
         attr_reader :all, :run
 
-        # seen: Array of Seen in any order (tag in minor units). A rise begins a new run; the forecast rests on the last run.
+        # seen: Array of Seen in any order (tag in minor units). A rise begins a new run; the forecast rests on the last run. Of two on one day the
+        # one noted later stands.
         def initialize(seen)
-          @all = seen.sort_by(&:on)
+          @twice = seen.group_by(&:on).select { |_, rows| rows.size > 1 }.keys
+          @all = seen.each_with_index.sort_by { |one, index| [one.on, index] }.map(&:first).group_by(&:on).values.map(&:last)
           @rise = all.each_cons(2).reverse_each.find { |earlier, later| later.tag > earlier.tag }
           @run = @rise ? all[all.index(@rise.last)..] : all
         end
@@ -22,7 +24,12 @@ module Kohlrabi
         def first = run.first
 
         # What is to be said of them: a rise between two of them. Array of sentences.
-        def remarks(currency)
+        def remarks(currency) = [*twice, *rise(currency)]
+
+        def twice = @twice.sort.map { |day| "Seen twice on #{Units::Calendar.text(day)}: the later tag counts, one day tells no rule of cuts." }
+        private :twice
+
+        def rise(currency)
           return [] unless @rise
 
           before, after = @rise
@@ -30,6 +37,7 @@ module Kohlrabi
           ["The tag rose from #{money.call(before)} on #{Units::Calendar.text(before.on)} to #{money.call(after)} on " \
            "#{Units::Calendar.text(after.on)}; the forecast begins anew from there."]
         end
+        private :rise
 
         # The rule inferred: TagRule, or nil with fewer than two sightings or without a fall.
         # Two cannot give both size and interval: weekly is assumed, and said.

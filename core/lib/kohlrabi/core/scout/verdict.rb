@@ -5,53 +5,90 @@ module Kohlrabi
     module Scout
       # The answer in words, with its reason and what would change it.
       class Verdict
-        # key: "buy", "less" (only for less pay than aimed for), "leave", "never" or "unknown".
-        attr_reader :key, :text, :changes
+        # key: "buy", "less" (only for less pay than aimed for), "leave", "never" or "unknown"; missing: what an answer lacks, "pay", "resale",
+        # "hours" or "materials", nil where it lacks nothing.
+        attr_reader :key, :text, :changes, :missing
 
         # prospect: Prospect; currency: Units::Currency, in which amounts are said.
         def initialize(prospect, currency:)
           @prospect = prospect
           @currency = currency
           @key = decide
+          @missing = lacks if @key == "unknown"
           @text = send(:"say_#{key}")
           @changes = change.freeze
+        end
+
+        # How sure that is, in a sentence: what an hour likely earns at the tag and how often target pay is reached; nil where it cannot be told.
+        def doubt
+          chance = prospect.chance.amount
+          low, high = prospect.pay_between
+          return unless chance && low
+
+          "Likely #{money(low)} to #{money(high)} an hour, four times of five; target pay is reached #{(chance * 100).round} times in 100."
         end
 
         private
 
         attr_reader :prospect
 
+        # What is not known, the nearest to be told first.
+        def lacks
+          { "resale" => prospect.resale, "hours" => prospect.hours, "materials" => prospect.materials }.find { |_, known| known.nil? }&.first || "pay"
+        end
+
+        # What an hour earns at a price, or what is left where no hours are expected.
+        def earned(seen)
+          seen.pay.amount ? "you work for #{money(seen.pay.amount)} an hour" : "it leaves #{money(seen.profit.amount)} for no hours at all"
+        end
+
         def most = prospect.most.amount
         def ask = prospect.ask
 
         def decide
           return "unknown" unless most
-          return "never" if most.negative?
-          return "buy" if ask.nil? || ask <= most
+          return "never" if most.negative? && !bearable?
+          return most.negative? ? "less" : "buy" if ask.nil?
+          return "buy" if ask <= most
 
           prospect.walk_away.amount && ask > prospect.walk_away.amount ? "leave" : "less"
         end
+
+        # Whether the least acceptable pay is reached at some price.
+        def bearable? = prospect.walk_away.amount&.positive? || false
 
         def say_unknown = "No answer yet: #{prospect.most.why}."
 
         def say_never
           zero = Prospect.new(resale: prospect.resale, hours: prospect.hours, materials: prospect.materials, ask: 0, terms: prospect.terms)
+          return "Not even free: it costs more than it brings." unless zero.pay.amount
+
           "Not even free: for nothing you would still work for #{money(zero.pay.amount)} an hour."
         end
 
         def say_buy
           return "Worth it up to #{money(most)}." unless ask
 
-          "Worth it up to #{money(most)}; at #{money(ask)} you work for #{money(prospect.pay.amount)} an hour."
+          "Worth it up to #{money(most)}; at #{money(ask)} #{earned(prospect)}."
         end
 
         def say_less
-          "Worth it up to #{money(most)}; at #{money(ask)} you work for #{money(prospect.pay.amount)} an hour, less than you aim for."
+          return below_target if most.negative?
+
+          "Worth it up to #{money(most)}; at #{money(ask)} #{earned(prospect)}, less than you aim for."
+        end
+
+        # Even free it misses the pay aimed for, not the least that is accepted.
+        def below_target
+          limit = money(prospect.walk_away.amount)
+          return "Only for less pay than you aim for, up to #{limit}." unless ask
+
+          "Only for less pay than you aim for, up to #{limit}; at #{money(ask)} #{earned(prospect)}."
         end
 
         def say_leave
-          "Leave it at #{money(ask)}: you would work for #{money(prospect.pay.amount)} an hour, under the least you accept. " \
-            "Worth it up to #{money(most)}."
+          limit = most.negative? ? "Even free it misses the pay you aim for." : "Worth it up to #{money(most)}."
+          "Leave it at #{money(ask)}: #{earned(prospect).sub('you work', 'you would work')}, under the least you accept. #{limit}"
         end
 
         # What would turn the answer, nearest first.

@@ -10,13 +10,15 @@ module Kohlrabi
 
         attr_reader :choices, :best
 
-        # forecast: TagForecast; most: minor units, nil = undefined; gone: Gone; today: Date.
-        def initialize(forecast, most:, gone:, today:)
+        # forecast: TagForecast; most: minor units, nil = undefined; gone: Gone; today: Date; trip: what a second trip there costs, minor units.
+        def initialize(forecast, most:, gone:, today:, trip: 0)
           @most = most
           @gone = gone
           @today = today
+          @trip = trip
+          @why = forecast.why
           @choices = most ? all(forecast) : []
-          @best = choices.max_by.with_index { |choice, index| [choice.worth, -index] } if choices.any?
+          @best = best_of(choices) if choices.any?
         end
 
         # "buy", "wait", "never" (no tag ahead is low enough) or "unknown".
@@ -31,13 +33,20 @@ module Kohlrabi
           money = ->(minor) { Units::MoneyText.text(minor, currency) }
           case key
           when "unknown" then "No answer yet: the most you should pay is undefined."
-          when "never" then "Neither: no tag ahead comes down to #{money.call(@most)}."
+          when "never" then never(money)
           when "buy" then buy(money)
           else wait(money)
           end
         end
 
         private
+
+        # Waiting has to gain what a second trip costs over buying now, or over leaving it.
+        def best_of(choices)
+          now, *later = choices
+          best = later.max_by.with_index { |choice, index| [choice.worth, -index] }
+          best && best.worth - @trip > [now.worth, 0].max ? best : now
+        end
 
         def all(forecast)
           now = Choice.new(on: @today, tag: forecast.now.tag, chance: 1.0, worth: (@most - forecast.now.tag).to_f)
@@ -48,9 +57,21 @@ module Kohlrabi
           [now, *ahead]
         end
 
+        def never(money)
+          return "At #{money.call(choices.first.tag)} it misses target pay, and there is no forecast: #{@why}." if @why
+          if choices.drop(1).any? { |choice| choice.worth.positive? }
+            return "Neither: what waiting gains is not worth a second trip at #{money.call(@trip)}."
+          end
+
+          "Neither: no tag ahead comes down to #{money.call(@most)}."
+        end
+
         def buy(money)
           later = choices.drop(1).max_by(&:worth)
-          if later
+          if later && later.worth > best.worth
+            reason = " Waiting until #{Units::Calendar.text(later.on)} gains #{money.call(later.worth - best.worth)} on average, " \
+                     "less than a second trip at #{money.call(@trip)}."
+          elsif later
             reason = " Waiting until #{Units::Calendar.text(later.on)} would save #{money.call(best.tag - later.tag)}, " \
                      "but it is still there only #{percent(later)} of the time."
           end

@@ -111,7 +111,8 @@ module Kohlrabi
         def standing(piece, shared)
           listed = [piece.summary.listed_on, *shared[:returns].fetch(piece.id, []).map(&:last)].compact.max
           prices = shared[:flips].fetch(piece.id).prices(shared[:workshop])
-          { asking: piece.summary.asking_minor, prices: prices, time: shared[:times].for(piece.kind), days: listed && (House::WorkshopSettings.today - listed).to_i,
+          { asking: piece.summary.asking_minor, prices: prices, time: shared[:times].for(piece.kind),
+            days: listed && (House::WorkshopSettings.today - listed).to_i,
             floor: prices.amount(:floor) }
         end
         private_class_method :standing, :row
@@ -140,7 +141,8 @@ module Kohlrabi
         def answer_to(amount, row, shared)
           workshop = shared[:workshop]
           Core::Market::OfferAdvice.new(offer: amount, asking: row.asking, waiting: row.waiting, counters: shared[:counters], floor: row.floor,
-                                        decline: Rational(workshop.decline_hundredths, 10_000), text: method(:money), unit: workshop.money.unit).answer
+                                        decline: Rational(workshop.decline_hundredths, 10_000), text: method(:money),
+                                        unit: workshop.money.unit).answer
         end
         private_class_method :answer_to
 

@@ -25,8 +25,8 @@ module Kohlrabi
           Digest::SHA256.hexdigest(Marshal.dump([MODEL::Kept::VERSION, @found, seen, @today, @workshop.half_life_days, @currency.code]))
         end
 
-        def evidence = MODEL::Evidence.new(stays, sights, level_known: @currency.much_alike?)
-        def size = @rows.size
+        def evidence = MODEL::Evidence.new(stays, sights + sales, level_known: @currency.much_alike?)
+        def size = @rows.size + @unlisted.size
         def got = @got ||= MODEL::Got.of(@rows.select(&:sold?).map { |row| [row.got, last_ask(row)] })
 
         # Core::Market::Model::Stay of a piece that is for sale; nil where it is not known.
@@ -35,8 +35,8 @@ module Kohlrabi
         private
 
         def read(record)
-          @found = record.slice(:listed, :asks, :sets, :returns)
-          @rows = record[:listed].map { |row| Row.new(*row).tap { |one| one.listed = day(one.listed) and one.ended = day(one.ended) } }
+          @found = record.slice(:listed, :unlisted, :asks, :sets, :returns)
+          @rows, @unlisted = record.values_at(:listed, :unlisted).map { |rows| rows.map { |row| dated(Row.new(*row)) } }
           @asks = record[:asks].group_by(&:first).transform_values { |rows| rows.map { |_, on, minor| [day(on), minor] } }
           @sets = record[:sets].to_h
           @returns = record[:returns].group_by(&:first)
@@ -44,6 +44,13 @@ module Kohlrabi
         end
 
         def day(text) = text && Date.iso8601(text)
+
+        def dated(row)
+          row.listed = day(row.listed)
+          row.ended = day(row.ended)
+          row
+        end
+
         def last_ask(row) = @asks.fetch(row.id, []).last&.last
 
         def stays
@@ -97,6 +104,16 @@ module Kohlrabi
 
         def one_seen(row)
           MODEL::Seen.of(row.price_minor, sold: row.sold, likeness: row.likeness, got: got.share, weight: faded(row.seen_on))
+        end
+
+        # Own sales of which no listing is known: what was got tells the value.
+        def sales
+          (@unlisted + @rows.select { |row| row.sold? && row.got&.positive? && !@asks.key?(row.id) }).map do |row|
+            traits = traits(row, together: false)
+            got = MODEL::Seen.of(row.got, sold: true, own: true, got: self.got.share, weight: row.ended ? faded(row.ended) : 1.0)
+            MODEL::Evidence::Sight.new(kind: TraitsOfValue::KINDS.key(row.kind).to_s, base: TraitsOfValue.base(traits, @currency), own: true,
+                                       features: TraitsOfValue.features(traits), seen: [got])
+          end
         end
 
         # What was looked up for pieces that are not listed, or for a kind: each is a piece of its own.

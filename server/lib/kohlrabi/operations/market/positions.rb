@@ -20,8 +20,8 @@ module Kohlrabi
           fit = standing.fit
           day = DayWorth.of(value, cost: cost)
           exposure = stay ? MODEL::Likelihood.exposure_of(stay.stretches, value.log, fit.beta, fit.season) : 0.0
-          position = MODEL::Position.new(value: value, beta: fit.beta, got: standing.got.share, net: net(delivery), day: day.minor, season: season(fit),
-                                         exposure: exposure, enquiries: enquiries / 2.0, rate: enquiry_rate)
+          position = MODEL::Position.new(value: value, beta: fit.beta, got: standing.got.share, net: net(delivery), day: day.minor,
+                                         season: season(fit), exposure: exposure, enquiries: enquiries / 2.0, rate: enquiry_rate)
           Answer.new(position: position, day: day, prices: ladder(value, asking), top: value.high).freeze
         end
 
@@ -47,8 +47,7 @@ module Kohlrabi
         # Enquiries a sale, halved as they cluster; two sales with four of them are taken for granted.
         def enquiry_rate
           counts = Record.of(House::WorkshopSettings.today)[:enquiries].flatten
-          asked, sold = [counts.sum / 2.0, counts.size]
-          (4.0 + asked) / (2 + sold)
+          (4.0 + (counts.sum / 2.0)) / (2 + counts.size)
         end
         private_class_method :enquiry_rate
 
@@ -62,7 +61,8 @@ module Kohlrabi
         end
         PROGRAMMES = Support::Memory.new(60)
 
-        def step(workshop) = workshop.step_hundredths.zero? ? 0.999 : [workshop.step_hundredths / 20_000.0, 0.02].max # half of it at the least
+        # Half of the house's step at the least; none where no steps are wanted.
+        def step(workshop) = workshop.step_hundredths.zero? ? 0.999 : [workshop.step_hundredths / 20_000.0, 0.02].max
         private_class_method :step
       end
     end

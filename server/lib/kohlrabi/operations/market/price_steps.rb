@@ -32,9 +32,8 @@ module Kohlrabi
         # Planned ones of listed pieces that nobody has held, to a day.
         def to(day)
           held = Records::Hold.live.select(:piece_id)
-          Records::PriceStep.live.where(state: "planned", piece: ListedPieces.listings, due_on: ..day).where.not(piece_id: held).preload(:piece).order(
-            :due_on, :id
-          )
+          Records::PriceStep.live.where(state: "planned", piece: ListedPieces.listings, due_on: ..day).where.not(piece_id: held)
+                            .preload(:piece).order(:due_on, :id)
         end
 
         # Of several missed ones of a piece the last alone. steps: by day.

@@ -15,6 +15,9 @@ module Kohlrabi
         Standing = Struct.new(:value, :answer, :programme, keyword_init: true) do
           def best = programme.best_course
 
+          # The one that begins with a price.
+          def course(price) = programme.courses.find { |one| one.steps.first.first == price }
+
           # Prices that do nearly as well, [from, to]: within so much of what the best is worth.
           def flat(within = 0.02)
             near = programme.courses.select do |course|
@@ -60,7 +63,7 @@ module Kohlrabi
           brings = Core::Market::AtPrice.new(price: price, fee_rate: workshop.fee_rate, fixed: workshop.selling_minor,
                                              cash_in: flip.money_in.figure.amount, to_come: piece.cost_to_come_minor.to_i,
                                              seconds: flip.work.by(workshop.hours_rule).to_i + piece.seconds_to_come.to_i)
-          course = scale.market&.programme&.courses&.find { |one| one.steps.first.first == price }
+          course = scale.market&.course(price)
           steps = course ? dated(course.steps) : planned(price, scale.prices, workshop)
           time = TimeToSell.time(piece.kind)
           At.new(price: price, take_home: brings.take_home, profit: brings.profit, hourly: brings.hourly, steps: steps, time: time, course: course,

@@ -14,8 +14,9 @@ module Kohlrabi
         PROSPECTS = "LEFT JOIN prospects ON prospects.id = pieces.prospect_id"
         LISTED = %w[flip_summaries.piece_id pieces.kind_key pieces.units pieces.maker flip_summaries.listed_on flip_summaries.ended_on
                     flip_summaries.stage flip_summaries.receipts_minor prospects.condition look_zones.finish].freeze
-        COUNTERS = %w[amount_minor flip_summaries.asking_minor counter_minor flip_summaries.stage flip_summaries.receipts_minor flip_summaries.ended_on
-                      made_on].freeze
+        COUNTERS = %w[amount_minor flip_summaries.asking_minor counter_minor flip_summaries.stage flip_summaries.receipts_minor
+                      flip_summaries.ended_on made_on].freeze
+        TOLD = "flip_summaries.listed_on IS NOT NULL OR (flip_summaries.stage = 'sold' AND receipts_minor > 0)"
         EXPECTED = 200 # latest figures that are looked back on
 
         module_function
@@ -35,7 +36,9 @@ module Kohlrabi
                                        .limit(Core::Market::Model::Priors::LATEST)
           ids = listed.reselect(:piece_id)
           asks = Records::Event.live.where(kind: %w[listed price_changed], piece_id: ids).joins(:listing).where("listings.asking_minor > 0")
-          { listed: [listed, *LISTED], asks: [asks.order(:position), :piece_id, :happened_on, "listings.asking_minor"],
+          unlisted = sold.where(listed_on: nil).where("receipts_minor > 0").joins(:piece).joins(PROSPECTS).joins(FINISHES)
+                         .order(ended_on: :desc, piece_id: :desc).limit(Core::Market::Model::Priors::LATEST)
+          { listed: [listed, *LISTED], unlisted: [unlisted, *LISTED], asks: [asks.order(:position), :piece_id, :happened_on, "listings.asking_minor"],
             sets: [Records::Event.live.where(kind: "sold", piece_id: ids).where.not(piece_set_event_id: nil), :piece_id, :piece_set_event_id],
             returns: [Records::SaleReturn.live.where(piece_id: ids).order(:id), :piece_id, :listed_on, :sold_on, :returned_on] }
         end
@@ -51,7 +54,8 @@ module Kohlrabi
         end
 
         def around
-          kinds = Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece).group("pieces.kind_key")
+          known = Records::FlipSummary.where(live: true).where(TOLD)
+          kinds = known.joins(:piece).group("pieces.kind_key")
           found = in_hand.joins(piece: :prospect)
           { fits: Records::MarketFit.order(id: :desc).limit(1), kinds: [kinds, "pieces.kind_key", "COUNT(*)"],
             held: [in_hand.joins(:piece), "COUNT(*)", "SUM(pieces.seconds_to_come)"],

@@ -23,7 +23,7 @@ module Kohlrabi
         end
 
         # Estimates, each nil where nobody knows. Raises Core::Refusal for points out of order.
-        def resale = @resale ||= given("resale", "minor", usual_resale)
+        def resale = @resale ||= given_points("resale", "minor") || by_market
         def hours = @hours ||= given("hours", "seconds", usual(:hours, @defaults.hours))
         def materials = @materials ||= given("materials", "minor", usual(:materials, @defaults.materials))
 
@@ -66,8 +66,12 @@ module Kohlrabi
         end
 
         def wait_or_buy
-          forecast && Core::Scout::WaitOrBuy.new(forecast, most: most, gone: gone, today: House::WorkshopSettings.today)
+          forecast && Core::Scout::WaitOrBuy.new(forecast, most: most, gone: gone, today: House::WorkshopSettings.today,
+                                                      trip: second_trip)
         end
+
+        # Its money and half an hour of the pay aimed for (assumed).
+        def second_trip = terms.trip + (@workshop.target_pay_minor.to_i / 2)
 
         def gone
           count, weeks = @histories.gone(prospect.kind)
@@ -95,27 +99,37 @@ module Kohlrabi
 
         # What somebody gave: likely with low or high, or likely alone, which then has the usual spread; else what is usual.
         def given(what, unit, usual)
+          points = given_points(what, unit)
+          return points if points
+
+          likely = prospect["#{what}_likely_#{unit}"]
+          likely ? Core::Scout::Estimate.around(likely, usual, source: "as you gave it") : usual
+        end
+
+        # Points that say their own doubt; nil where only the likely one was given.
+        def given_points(what, unit)
           low, likely, high = POINTS.map { |point| prospect["#{what}_#{point}_#{unit}"] }
-          return usual unless likely
-          return Core::Scout::Estimate.around(likely, usual, source: "as you gave it") unless low || high
+          return unless likely && (low || high)
 
           Core::Scout::Estimate.three(low || likely, likely, high || likely, source: "as you gave it", field: :"#{what}_likely")
         end
 
-        def usual_resale
-          own = together_own
-          return own.times(prospect.count) if own
-
-          usual = @defaults.resale or return
-          return usual.times(prospect.count) unless @defaults.pair? && prospect.count == 1
-
-          usual.times(Core::Scout::Defaults::SINGLE_PRICE, source: "#{usual.source}, less as a single")
+        # What the market pays: own listings, the usual table and a figure that was given, each by how sure it is; nil where nobody knows.
+        def by_market
+          value = Market::Values.of_kind(prospect.kind, condition: prospect.condition, count: prospect.count, resale: prospect.resale_likely_minor) or return
+          words = Core::Market::ValueWords.new(value, got: Market::Fits.standing.got)
+          own = value.sources.find { |source| source.key == "own" }
+          alone = value.sources.map(&:key) == ["usual"]
+          single = @defaults.pair? && prospect.count == 1 ? ", less as a single" : ""
+          Core::Scout::Estimate.spread(*words.fetch, doubt: value.doubt, from: own&.number, source: alone ? "#{@defaults.source}#{single}" : words.sentence)
         end
 
         # What one brings where it is sold with its like.
-        def together = together_own || @defaults.resale
-
-        def together_own = own(:resale)
+        def together
+          value = Market::Values.of_kind(prospect.kind, condition: prospect.condition, count: 2) or return
+          middle = value.middle * Market::Values.got / 2
+          Core::Scout::Estimate.spread(middle, middle, middle, doubt: value.doubt, source: "by the market")
+        end
 
         def usual(what, default)
           base = own(what) || default or return

@@ -6,8 +6,9 @@ module Kohlrabi
       module Model
         # All that a fit is made from: own listings and prices seen of others, with the parameters they speak of.
         class Evidence
-          # What was seen of a kind, not for a listed piece: kind; base: ln of its usual value; features; seen: Array of Seen.
-          Sight = Struct.new(:kind, :base, :features, :seen, keyword_init: true)
+          # What was seen of a kind, not for a listed piece: kind; base: ln of its usual value; features; seen: Array of Seen; own: whether it is
+          # an own sale of which no listing is known.
+          Sight = Struct.new(:kind, :base, :features, :seen, :own, keyword_init: true)
           ALWAYS = %w[market asked_dear sold_bias slope season_cos season_sin].freeze
           SHARED = ALWAYS.last(3).freeze # of the demand, not of a value
 
@@ -38,6 +39,8 @@ module Kohlrabi
             row.seen.each do |seen|
               share = seen.precision / total
               base += seen.log * share
+              next unless seen.bias
+
               place = index.fetch(seen.bias)
               parts[place] = parts.fetch(place, 0.0) - share
             end
@@ -48,25 +51,13 @@ module Kohlrabi
 
           # What was seen, as a quadratic in θ: [rows to add to the curvature, to the right side, constant of the log-likelihood].
           # Every one lies on value + bias, the value N(what the parameters say, spread²).
-          def quadratic(spread)
+          def quadratic(spread, rows = stays + sights)
             size = keys.size
             matrix = Array.new(size) { Array.new(size, 0.0) }
             right = Array.new(size, 0.0)
             constant = 0.0
-            (stays + sights).each { |row| constant += add(row, spread, matrix, right) unless row.seen.empty? }
+            rows.each { |row| constant += add(row, spread, matrix, right) unless row.seen.empty? }
             [matrix, right, constant]
-          end
-
-          # Of one piece alone: Σ w (f·y)² − (Σ w f·y)² ÷ P, for a direction y of the parameters.
-          def marginal(row, spread, direction)
-            total = (1.0 / (spread * spread)) + row.seen.sum(&:precision)
-            found = row.seen.map { |seen| [seen.precision, along(row, seen, direction)] }
-            found.sum { |w, at| w * at * at } - ((found.sum { |w, at| w * at }**2) / total)
-          end
-
-          # How an observation lies along a direction of the parameters.
-          def along(row, seen, direction)
-            row.features.sum { |key, much| much * (index[key] ? direction[index[key]] : 0.0) } + direction[index.fetch(seen.bias)]
           end
 
           private
@@ -84,7 +75,8 @@ module Kohlrabi
               residual = seen.log - row.base
               rest += w * residual
               squares += w * residual * residual
-              parts = row.features.map { |key, much| [index.fetch(key), much] } << [index.fetch(seen.bias), 1.0]
+              parts = row.features.map { |key, much| [index.fetch(key), much] }
+              parts << [index.fetch(seen.bias), 1.0] if seen.bias
               parts.each do |i, much|
                 sum[i] += w * much
                 right[i] += w * much * residual

@@ -121,21 +121,25 @@ module Kohlrabi
           def done(value, curvature)
             solver, = Statistics::Cholesky.raised(curvature)
             Fit.new(keys: @all.keys, theta: @theta, covariance: solver.inverse, spread: @spread, level_known: @all.level_known,
-                    evidence: value - (0.5 * solver.log_determinant), shares: shares, listings: @all.stays.size, sold: @all.stays.count(&:sold))
+                    evidence: value - (0.5 * solver.log_determinant), shares: shares, listings: @all.stays.size + @all.sights.count(&:own),
+                    sold: @all.stays.count(&:sold) + @all.sights.count(&:own))
           end
 
-          # Who says how much: the curvature by the kind of listing, and by what was seen of others; each [indices, rows] where there is any.
+          # Who says how much: the curvature by the kind of own listings and sales, and by what was seen of others; each [indices, rows].
           def shares
-            by_kind = @all.stays.each_index.group_by { |i| @all.stays[i].kind }
-            found = by_kind.to_h { |kind, places| ["own:#{kind}", curvature_of(places)] }
-            found["seen"] = Fit.sparse(@quadratic) if @quadratic.any? { |row| row.any? { |part| !part.zero? } }
+            own = @all.sights.select(&:own).group_by(&:kind)
+            listed = @all.stays.each_index.group_by { |i| @all.stays[i].kind }
+            found = (listed.keys | own.keys).to_h { |kind| ["own:#{kind}", Fit.sparse(curvature_of(listed.fetch(kind, []), own.fetch(kind, [])))] }
+            others = (@all.stays + @all.sights.reject(&:own)).reject { |row| row.seen.empty? }
+            found["seen"] = Fit.sparse(@all.quadratic(@spread, others).first) if others.any?
             found
           end
 
-          def curvature_of(places)
+          # places: of listings; sights: own sales without one.
+          def curvature_of(places, sights)
             whole = @all.stays
             locals = @locals
-            matrix = Array.new(@size) { Array.new(@size, 0.0) }
+            matrix = @all.quadratic(@spread, sights).first
             beta = Math.exp(@theta[@demand])
             season = @theta.last(2)
             places.each do |i|
@@ -144,7 +148,7 @@ module Kohlrabi
               _, slope, bend = Likelihood.of(whole[i].stretches, whole[i].sold, level, beta, season, frailty, frailty.slopes)
               spread_out(locals[i].parts, whole[i].weight, slope, bend, Array.new(@size, 0.0), matrix)
             end
-            Fit.sparse(matrix)
+            matrix
           end
         end
       end

@@ -17,9 +17,10 @@ module Kohlrabi
             new(k, Math.exp(Statistics::Polygamma.digamma(k)))
           end
 
-          def initialize(k, r)
-            @k = k
-            @r = r
+          # shape: k, rate: r of the gamma distribution.
+          def initialize(shape, rate)
+            @k = shape
+            @r = rate
           end
 
           # After so much exposure without a sale, and so many enquiries of the kind of which rate come to a sale.

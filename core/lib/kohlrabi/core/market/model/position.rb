@@ -7,7 +7,12 @@ module Kohlrabi
         # How a piece stands on the market today: its value, the doubt left after the path it took, and what its sale is worth.
         # value: Value; beta: of the demand; got: share; net: Net; day: worth of a day, minor units; season: how much the coming months speed sales,
         # Array of Float by fortnight or [1.0]; exposure: E of the path so far; enquiries: so many (halved: they cluster); rate: enquiries a sale.
-        Position = Struct.new(:value, :beta, :got, :net, :day, :season, :exposure, :enquiries, :rate, keyword_init: true) do
+        Position = Struct.new(:value, :beta, :got, :net, :day, :season, :exposure, :enquiries, :rate, keyword_init: true)
+
+        # What follows from it.
+        class Position
+          FORTNIGHT = 14.0
+
           def initialize(season: [1.0], exposure: 0.0, enquiries: 0.0, rate: 0.0, **rest) = super
 
           # The doubt as it is now.
@@ -19,8 +24,6 @@ module Kohlrabi
             now = frailty
             (Math.log(now.k / now.r) - Math.log(first.k / first.r)) / beta
           end
-
-          FORTNIGHT = 14.0
 
           # By how much the season speeds sales, so many days from now.
           def season_at(day) = season[[(day / FORTNIGHT).floor, season.size - 1].min]

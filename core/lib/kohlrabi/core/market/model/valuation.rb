@@ -9,6 +9,8 @@ module Kohlrabi
           # A figure about this very piece that the fit knows nothing of. key: typed or new; log; sd.
           Further = Struct.new(:key, :log, :sd, keyword_init: true)
 
+          BIASES = %w[asked_dear sold_bias].freeze
+
           # fit: Fit; row: Evidence::Sight of the piece (its seen: prices looked up for it); further: Array of Further; known: whether what was
           # seen for it is in the fit already; counts: {source key => how many}.
           def initialize(fit, row, further: [], known: true, counts: {})
@@ -78,19 +80,33 @@ module Kohlrabi
             left = (1.0 / variance) / precision
             found = parts.map { |key, weight| [key, left * weight / whole] } + @further.map { |one| [one.key, 1.0 / (one.sd**2) / precision] }
             found.reject { |_, share| share < 0.0005 }.sort_by { |key, share| [-share, key] }
-                 .map { |key, share| Value::Source.new(key: key, count: @counts[key], share: share, log: says[key]).freeze }
+                 .map { |key, share| Value::Source.new(key: key, number: @counts[key], share: share, log: says[key]).freeze }
           end
 
+          # What is taken for granted of how prices seen stand counts to those prices, of how sales go to the listings.
+          # That a piece lies about where its kind lies, shifted as usual, is nobody's saying: it counts to those who tell where that is.
           def weights
             own = own_part
-            mine = comparables(own)
-            kind = "own:#{row_kind}"
+            kind = "own:#{row.kind}"
             others = fit.shares.keys.select { |key| key.start_with?("own:") && key != kind }.sum { |key| fit.along(key, direction) }
-            { "own" => fit.along(kind, direction), "others" => others, "comparables" => mine, "seen" => fit.along("seen", direction) - marginal,
-              "usual" => prior + (own * own * @sharp) }.transform_values { |weight| [weight, 0.0].max }
+            own_kind = { "own" => fit.along(kind, direction), "others" => others }
+            seen = { "seen" => fit.along("seen", direction) - marginal, "comparables" => comparables(own) }
+            usual = prior(fit.keys.select { |key| level?(key) }) + unknown_prior(level: true)
+            parts = { **shared(own_kind, prior(Evidence::SHARED)), **shared(seen, prior(BIASES)), "usual" => usual }
+            parts.transform_values! { |weight| [weight, 0.0].max }
+            whole = parts.except("comparables").values.sum
+            among = (own * own * @sharp) + prior(fit.keys.reject { |key| level?(key) } - Evidence::SHARED - BIASES) + unknown_prior(level: false)
+            parts.to_h { |key, weight| [key, key == "comparables" ? weight : weight * (1 + (among / whole))] }
           end
 
-          def row_kind = row.kind
+          # Whether a parameter says where a kind lies, rather than how its condition, finish or maker shifts it.
+          def level?(key) = key == "market" || key.start_with?("kind:")
+
+          # So much more, in the proportion in which they stand.
+          def shared(parts, more)
+            whole = parts.values.sum
+            whole.positive? ? parts.transform_values { |weight| weight * (1 + (more / whole)) } : parts
+          end
 
           # Each price seen for it, against the value it would have.
           def comparables(own)
@@ -111,10 +127,12 @@ module Kohlrabi
             biasless.sum { |w, at| w * at * at } - ((biasless.sum { |w, at| w * at }**2) / @total)
           end
 
-          def prior
-            seen = fit.keys.each_with_index.sum { |key, i| (direction[i]**2) / (fit.prior_sd(key)**2) }
+          def prior(keys) = keys.sum { |key| (direction[fit.index[key]]**2) / (fit.prior_sd(key)**2) }
+
+          # Of parameters that nothing spoke of yet.
+          def unknown_prior(level:)
             pull = row.seen.sum(&:precision) / @total
-            seen + row.features.sum { |key, much| fit.index[key] ? 0.0 : (much * (1 - pull) * fit.prior_sd(key))**2 }
+            row.features.sum { |key, much| fit.index[key] || level?(key) != level ? 0.0 : (much * (1 - pull) * fit.prior_sd(key))**2 }
           end
 
           # What a source says by itself, where it can be said.

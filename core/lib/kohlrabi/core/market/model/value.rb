@@ -10,9 +10,9 @@ module Kohlrabi
 
         # How it is read.
         class Value
-          # key: own, others, comparables, seen, usual, typed or new; count: how many it rests on, or nil; share: 0..1 of the weight;
+          # key: own, others, comparables, seen, usual, typed or new; number: how many it rests on, or nil; share: 0..1 of the weight;
           # log: ln of what this one says by itself, or nil where it says it only together with others.
-          Source = Struct.new(:key, :count, :share, :log, keyword_init: true)
+          Source = Struct.new(:key, :number, :share, :log, keyword_init: true)
           EIGHTY = 1.2816 # standard deviations either side that hold 80% of a normal spread
 
           # Minor units as Float: in the middle, and the ends that hold it four times of five.

@@ -36,8 +36,8 @@ module Kohlrabi
           def tape
             low, middle, high = object.fetch
             open = object.offers.select { |offer| Operations::Market::Offers.open?(offer) }.map(&:amount_minor).max
-            @formatter.tape(Core::Market::PriceTape.new({ fetch_low: low, value: middle, fetch_high: high, floor: object.floor, asking: object.asking, offer: open },
-                                                        unit: @formatter.workshop.money.unit))
+            amounts = { fetch_low: low, value: middle, fetch_high: high, floor: object.floor, asking: object.asking, offer: open }
+            @formatter.tape(Core::Market::PriceTape.new(amounts, unit: @formatter.workshop.money.unit))
           end
 
           # How long such take, and what is expected of it.

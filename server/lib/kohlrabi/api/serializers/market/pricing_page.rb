@@ -53,9 +53,10 @@ module Kohlrabi
             standing = Operations::Market::Fits.standing
             words = Core::Market::ValueWords.new(market.value, got: standing.got)
             low, middle, high = words.fetch
-            { low: @formatter.money(low), middle: @formatter.money(middle), high: @formatter.money(high), sentence: words.sentence, current: standing.current,
-              asked: @formatter.money(market.value.middle), got: standing.got.text, day: { worth: @formatter.money(market.answer.day.minor), why: market.answer.day.why },
-              slope: slope(market.answer.position),
+            day = market.answer.day
+            { low: @formatter.money(low), middle: @formatter.money(middle), high: @formatter.money(high), sentence: words.sentence,
+              current: standing.current, asked: @formatter.money(market.value.middle), got: standing.got.text,
+              day: { worth: @formatter.money(day.minor), why: day.why }, slope: slope(market.answer.position),
               sources: words.lines.map do |line|
                 { key: line.key, label: line.label, share: line.share, says: @formatter.money(line.says), words: line.words }
               end }
@@ -76,8 +77,9 @@ module Kohlrabi
           def best
             market = @scale.market or return
             from, to = market.flat
-            { **course(market.best), steps: Operations::Market::Prices.dated(market.best.steps).map { |day, minor| step(day, minor) },
-                                     flat: (from == to ? nil : "#{@formatter.money(from)[:text]} to #{@formatter.money(to)[:text]} does nearly as well") }
+            near = "#{@formatter.money(from)[:text]} to #{@formatter.money(to)[:text]} does nearly as well" unless from == to
+            { **course(market.best), flat: near,
+              steps: Operations::Market::Prices.dated(market.best.steps).map { |day, minor| step(day, minor) } }
           end
 
           # Of each price that may be asked: what comes of it.
@@ -90,8 +92,8 @@ module Kohlrabi
           end
 
           def course(one)
-            { price: @formatter.money(one.steps.first.first), money: @formatter.money(one.money), days: one.days.round, within30: (one.within(30) * 100).round,
-              within90: (one.within(90) * 100).round }
+            { price: @formatter.money(one.steps.first.first), money: @formatter.money(one.money), days: one.days.round,
+              within30: (one.within(30) * 100).round, within90: (one.within(90) * 100).round }
           end
 
           def need_and_fetch
