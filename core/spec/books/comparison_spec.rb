@@ -24,11 +24,13 @@ RSpec.describe "flips compared" do
     expect([desk.with.hourly_pay.amount, desk.rest.hourly_pay.amount, desk.edge, desk.few]).to eq([30_00, 10_00, 20_00, nil])
   end
 
-  it "tells nothing below five flips a side" do
-    rows = compare({ "desk" => flips(*[30_00] * 4) }, flips(*[30_00] * 4, *[10_00] * 9))
-    expect(rows.first).to have_attributes(edge: nil, few: "too few to tell: 4 of 5")
+  it "tells nothing below two flips a side" do
+    rows = compare({ "desk" => flips(30_00) }, flips(30_00, *[10_00] * 9))
+    expect(rows.first).to have_attributes(edge: nil, few: "one flip so far: 2 are needed")
     rows = compare({ "desk" => flips(*[30_00] * 9) }, flips(*[30_00] * 9, 1_00))
-    expect(rows.first).to have_attributes(edge: nil, few: "nothing to compare with: 1 of 5")
+    expect(rows.first).to have_attributes(edge: nil, few: "nothing to compare with")
+    rows = compare({ "desk" => flips(30_00, 30_00) }, flips(30_00, 30_00, 10_00, 10_00))
+    expect(rows.first).to have_attributes(few: nil, edge: 20_00, pays: have_attributes(middle: be_between(20_00, 30_00), claim: nil))
   end
 
   it "orders by size and gives quartiles of what was given" do

@@ -69,24 +69,6 @@ RSpec.describe "learning from own flips" do
     end
   end
 
-  describe books::Season do
-    def spells(*days) = days.map { |day| Kohlrabi::Core::Market::Survival::Spell.new(days: day, sold: true) }
-
-    # Medians of Kaplan and Meier: 21 of (19, 20, 21, 22, 23) and 10 of (8, 9, 10, 11, 12).
-    it "names a month that took longer, with both sides" do
-      notes = described_class.new({ 1 => spells(19, 20, 21, 22, 23), 5 => spells(8, 9, 10, 11, 12) }).notes
-      expect(notes.first).to have_attributes(month: 1, ratio: 21/10r, n: 5, others: 5)
-      expect(notes.first.text).to start_with("January listings took 2.1 times as long")
-    end
-
-    it "is silent below five listings a side and where nothing differs" do
-      expect(described_class.new({ 1 => spells(19, 20, 21, 22), 5 => spells(8, 9, 10, 11, 12) }).notes).to eq([])
-      expect(described_class.new({ 1 => spells(9, 9, 10, 11, 12), 5 => spells(8, 9, 10, 11, 12) }).notes).to eq([])
-      unsold = Array.new(5) { spell.new(days: 30, sold: false) }
-      expect(described_class.new({ 1 => unsold, 5 => spells(8, 9, 10, 11, 12) }).notes.map(&:month)).not_to include(1)
-    end
-  end
-
   describe books::Without do
     def totals(profit, hours)
       tally = Kohlrabi::Core::Books::Tally.of(profit: profit, receipts: 500, cost: 10, bench_seconds: hours * 3600, all_seconds: hours * 3600)

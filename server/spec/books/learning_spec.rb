@@ -31,13 +31,17 @@ RSpec.describe "what pays", :api do
     expect([desk["hourly"], desk["rest_hourly"]].map { |money| money["text"] }).to eq(%w[30.00 10.00])
     expect(desk["days"]).to eq({ "n" => 5, "median" => "19", "lower" => "19", "upper" => "19" })
     expect(desk["profits"]["median"]).to eq("60.00")
+    # Between what came and the pay of all, 20.00; drawn in, for ten flips are few.
+    expect(desk["estimate"]["middle"]["minor"]).to be_between(20_00, 29_99)
+    expect(desk["estimate"]["low"]["minor"]).to be < desk["estimate"]["middle"]["minor"]
+    expect(compare("kind")["opening"]).to start_with("Desk pays best")
   end
 
   it "says when it is too few to tell, and where nothing is known" do
     flip("desk", "40", 3, "100")
     flip("", "40", nil, "100")
     answer = compare("kind")
-    expect(row(answer, "desk")).to include("edge" => nil, "few" => "too few to tell: 1 of 5")
+    expect(row(answer, "desk")).to include("edge" => nil, "few" => "one flip so far: 2 are needed", "estimate" => nil)
     expect(row(answer, "not given")).to include("n" => 0, "hourly" => nil, "hours" => nil)
     expect(compare("maker")["rows"].map { |one| one["label"] }).to eq(["not given"])
   end

@@ -17,8 +17,12 @@ const COLOURS: Record<Tape["marks"][number]["key"], string> = {
   tag: "var(--k-palette-secondary-main)",
   standing: "var(--k-palette-secondary-main)",
   resale: "var(--k-palette-text-primary)",
+  fetch_low: "var(--k-palette-secondary-main)",
+  value: "var(--k-palette-secondary-main)",
+  fetch_high: "var(--k-palette-secondary-main)",
+  offer: "var(--k-palette-warning-main)",
 };
-const HEAVY = ["asking", "sold", "tag"];
+const HEAVY = ["asking", "sold", "tag", "offer"];
 const LANE = 21;
 const LETTER = 7; // px a letter takes at the most, at the label's size
 
@@ -42,6 +46,8 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
   const loss = tape.marks.find((mark) => mark.key === "break_even");
   // What is worth paying: up to the most, a field of its own on the scale.
   const most = tape.marks.find((mark) => mark.key === "most");
+  // What the market pays four times of five.
+  const [from, to] = (["fetch_low", "fetch_high"] as const).map((key) => tape.marks.find((mark) => mark.key === key));
   const spoken = tape.marks.map((mark) => `${mark.label} ${mark.text}`).join(", ");
   const small = Array.from(
     { length: Math.round((tape.length / tape.step) * 5) + 1 },
@@ -86,6 +92,16 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
               height={28}
               fill="var(--k-palette-primary-main)"
               opacity={0.2}
+            />
+          )}
+          {from && to && (
+            <rect
+              x={x(from.minor)}
+              y={top + 1}
+              width={x(to.minor) - x(from.minor)}
+              height={28}
+              fill="var(--k-palette-secondary-main)"
+              opacity={0.22}
             />
           )}
           {small.map((minor) => (

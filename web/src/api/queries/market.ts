@@ -39,6 +39,8 @@ export const usePricing = (id: number, price: string) =>
       ask(api.GET("/api/pieces/{id}/pricing", { params: { path: { id }, query: price ? { price } : {} } })),
     placeholderData: keepPreviousData,
     retry: false,
+    // What was changed last is worked in after the answer: asked again until it is.
+    refetchInterval: (query) => (query.state.data?.value?.current === false ? 1500 : false),
   });
 
 export const useMarket = () => useQuery({ queryKey: key("market"), queryFn: () => ask(api.GET("/api/market")) });

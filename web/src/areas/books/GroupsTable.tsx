@@ -1,5 +1,4 @@
 // Groups of flips as a table with a bar of hourly pay; a group unfolds to the flips behind it.
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Table from "@mui/material/Table";
 import TableBody from "@mui/material/TableBody";
@@ -9,6 +8,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import type { Comparison } from "../../api/types";
+import { PayBar, scaleOf } from "./PayBar";
 
 type Group = Comparison["rows"][number];
 type Props = { comparison: Comparison; currency: string; chosen: string | null; onChoose: (key: string) => void };
@@ -18,7 +18,7 @@ const days = ({ days: { n, median, lower, upper } }: Group) =>
 
 export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
   const { rows, several, more } = comparison;
-  const most = Math.max(...rows.map((row) => Math.abs(row.major_hourly ?? 0)), 1);
+  const scale = scaleOf(rows.map((row) => row.estimate?.chart ?? []));
   if (rows.length === 0) return <Typography sx={{ color: "text.secondary" }}>No flip has ended yet.</Typography>;
   const heads = [
     "",
@@ -27,7 +27,7 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
     "Median a flip",
     "Hours",
     `${currency} an hour`,
-    "The rest",
+    "Estimated, with its doubt",
     "Days, median (middle half)",
   ];
   return (
@@ -71,26 +71,18 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
                 </TableCell>
                 <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
                   {row.hourly ? `${row.hourly.text} (n ${row.n})` : "–"}
-                  <Box
-                    aria-hidden
-                    sx={{
-                      height: 5,
-                      ml: "auto",
-                      mt: 0.25,
-                      width: `${(Math.abs(row.major_hourly ?? 0) / most) * 100}%`,
-                      bgcolor: (row.major_hourly ?? 0) < 0 ? "error.main" : "primary.main",
-                      opacity: row.few ? 0.35 : 1,
-                    }}
-                  />
                 </TableCell>
-                <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
-                  {row.rest_hourly ? `${row.rest_hourly.text} (n ${row.rest_n})` : "–"}
+                <TableCell align="right" sx={{ whiteSpace: "nowrap", minWidth: 150 }}>
+                  {row.estimate ? row.estimate.middle?.text : "–"}
+                  {row.estimate && <PayBar chart={row.estimate.chart} scale={scale} />}
                 </TableCell>
                 <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
                   {days(row)}
                 </TableCell>
                 <TableCell sx={{ minWidth: 170, color: row.few ? "text.secondary" : "text.primary" }}>
-                  {row.edge ?? row.few ?? "undefined"}
+                  {row.estimate
+                    ? `${row.estimate.claim ? "" : "not yet enough to act on: "}${row.estimate.words}`
+                    : row.few}
                 </TableCell>
               </TableRow>
             ))}
@@ -100,7 +92,8 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
       <Typography variant="caption" component="p" sx={{ mt: 1, color: "text.secondary" }}>
         {several && "A flip can be in several groups; each group and its rest add up to all flips. "}
         {more > 0 && `${more} smaller groups are not shown. `}n counts flips with both profit and hours; – is not known
-        or undefined. Choose a group to see the flips behind it.
+        or undefined. The estimate is drawn towards the rest the less a group has behind it; the line holds it four
+        times of five. Choose a group to see the flips behind it.
       </Typography>
     </>
   );

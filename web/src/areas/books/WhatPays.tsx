@@ -22,7 +22,10 @@ export default function WhatPays() {
   return (
     <BooksFrame
       title="What pays"
-      line="Each group of flips against all the rest. Below five flips on either side nothing is told."
+      line={
+        comparison.data?.opening ??
+        "Each group of flips against all the rest, with its doubt. Two flips on either side are needed."
+      }
     >
       {(currency) => (
         <>

@@ -35,14 +35,14 @@ export const selling = (workshop: Workshop): { title: string; rules: RuleSpec[] 
       label: "A price step",
       unit: "%",
       value: workshop.step,
-      why: "By how much a listed piece gets cheaper at each step, down to its floor price and no lower.",
+      why: "Where its value is known a step is at least half of this; where nothing tells its value each step is this, down to the floor price.",
     },
     {
       name: "step_days",
       label: "Every",
       unit: "days",
       value: String(workshop.step_days),
-      why: "How long each price stands. 0: no steps are planned.",
+      why: "How long each price stands at least. 0: no steps are planned.",
     },
     {
       name: "decline",
@@ -50,6 +50,20 @@ export const selling = (workshop: Workshop): { title: string; rules: RuleSpec[] 
       unit: "%",
       value: workshop.decline,
       why: "Of what waiting is worth: an offer below it is declined without a counter.",
+    },
+    {
+      name: "day",
+      label: "A day on the market costs at least",
+      unit: "%",
+      value: workshop.day,
+      why: "Of a piece's value. Where places are full or hours are booked, what a place of yours earns a day counts instead.",
+    },
+    {
+      name: "half_life_days",
+      label: "Old listings count half after",
+      unit: "days",
+      value: String(workshop.half_life_days),
+      why: "Markets change: what sold long ago says less of what sells today.",
     },
   ],
 });

@@ -16,15 +16,22 @@ export function AtPrice({ at, currency }: { at: NonNullable<Pricing["at"]>; curr
       at.hourly?.text ?? "undefined",
       at.hourly ? "profit ÷ hours done and to come" : "no hours recorded or still to come",
     ],
+    ...(at.course
+      ? ([
+          ["Expected to bring", at.course.money?.text ?? "", "on average, with the steps down below, by the market"],
+          [
+            "Days to sell",
+            `about ${at.course.days}`,
+            `sold within 30 days ${at.course.within30} times in 100, within 90 days ${at.course.within90}`,
+          ],
+        ] as [string, string, string][])
+      : []),
     [
-      "Days to sell",
-      at.days === null ? "not known" : `${at.days} expected`,
-      [at.time, at.time_why].filter(Boolean).join(" "),
-    ],
-    [
-      "Expected to bring",
-      at.expected?.text ?? "not known",
-      at.expected ? `over its steps down, within 180 days; ${at.left} of such listings stand longer` : at.time_why,
+      "By your listings alone",
+      at.days === null ? "not known" : `${at.days} days, ${at.expected?.text}`,
+      at.expected
+        ? `${[at.time, at.time_why].filter(Boolean).join(" ")}; ${at.left} of such listings stand longer`
+        : at.time_why,
     ],
   ];
   return (

@@ -9,6 +9,7 @@ import type { Market, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { EventDialog } from "../../kit/EventDialog";
 import { FormDialog } from "../../kit/FormDialog";
+import { PriceTape } from "../../kit/PriceTape";
 import { OfferRow } from "./OfferRow";
 import { PaymentDialog } from "./PaymentDialog";
 
@@ -39,8 +40,8 @@ export function ListedPiece({ row, workshop }: { row: Row; workshop: Workshop })
     row.days !== null &&
       `${row.days === 1 ? "1 day" : `${row.days} days`} listed${row.against ? ` (${row.against})` : ""}`,
     `${row.enquiries === 1 ? "1 enquiry" : `${row.enquiries} enquiries`}`,
-    row.expected && `${row.expected.text} expected within ${row.expected_days} days`,
-    !row.expected && row.time_why,
+    row.value && `the market pays about ${row.value.middle?.text} by now`,
+    row.waiting && `waiting is worth ${row.waiting.worth?.text}`,
     row.floor && `floor ${row.floor.text}`,
   ];
   return (
@@ -97,6 +98,9 @@ export function ListedPiece({ row, workshop }: { row: Row; workshop: Workshop })
             </Button>
           )}
         </Box>
+      </Box>
+      <Box sx={{ mt: 1 }}>
+        <PriceTape tape={row.tape} currency={currency} />
       </Box>
       {step && (
         <Box

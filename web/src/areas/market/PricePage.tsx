@@ -14,13 +14,13 @@ import { settled, settling } from "../../kit/eventFields";
 import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
-import { PriceTape } from "../../kit/PriceTape";
 import { piecePages } from "../../kit/sections";
 import { SmallTable } from "../../kit/SmallTable";
 import { SubNav } from "../../kit/SubNav";
 import { useSettled } from "../../kit/useSettled";
 import { AtPrice } from "./AtPrice";
 import { ComparablesPart } from "./ComparablesPart";
+import { FetchPart } from "./FetchPart";
 import { MethodScale } from "./MethodScale";
 
 export default function PricePage() {
@@ -36,7 +36,9 @@ export default function PricePage() {
   if (pricing.error && !refused) return <Failure error={pricing.error} again={() => void pricing.refetch()} />;
   if (!piece.data || !pricing.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { data } = pricing;
-  const currency = workshop.data.currency;
+  const { currency } = workshop.data;
+  // Minor units in one: as the server writes it, so that charts can label whole units.
+  const unit = 10 ** (data.at?.price?.typed.split(".")[1]?.length ?? 0);
   const path = { params: { path: { id } } };
   const price = typed ?? data.at?.price?.typed ?? "";
   const [latest] = data.decisions;
@@ -55,8 +57,9 @@ export default function PricePage() {
         </Button>
       </PageHead>
       <SubNav name={piece.data.fields.name} pages={piecePages(id)} />
+      <FetchPart pricing={data} currency={currency} unit={unit} onChoose={setTyped} />
       <Part
-        title="On one scale"
+        title="Other ways, on one scale"
         action={
           <Button onClick={() => setAsked("new")}>
             {data.new_price ? `New it costs ${data.new_price}` : "What the look costs new"}
@@ -90,9 +93,11 @@ export default function PricePage() {
             <Button onClick={() => setTyped(null)}>Back to the suggested one</Button>
           )}
         </Box>
-        <Box sx={{ mb: 2 }}>
-          <PriceTape tape={data.tape} currency={currency} />
-        </Box>
+        {data.need.price && (
+          <Typography sx={{ color: "text.secondary", mb: 1 }}>
+            {`Your costs and hours alone would ask ${data.need.price.text}: ${data.need.why}.`}
+          </Typography>
+        )}
         {data.at && <AtPrice at={data.at} currency={currency} />}
       </Part>
       <ComparablesPart

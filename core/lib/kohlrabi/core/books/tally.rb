@@ -9,6 +9,7 @@ module Kohlrabi
       # paid_*: the same over flips whose hours are known too, by each hours rule; cost: money in, where known.
       Tally = Struct.new(:flips, :profit_count, :profit, :receipts, :cost_count, :cost,
                          :bench_count, :bench_profit, :bench_seconds, :all_count, :all_profit, :all_seconds,
+                         :bench_squares, :all_squares, # Σ profit² ÷ hours over the same, each down to a whole number
                          keyword_init: true) do
         def self.zero = new(**members.to_h { |name| [name, 0] })
 
@@ -24,7 +25,8 @@ module Kohlrabi
 
         def self.worked(rule, profit, seconds)
           known = profit && seconds
-          { "#{rule}_count": known ? 1 : 0, "#{rule}_profit": known ? profit : 0, "#{rule}_seconds": known ? seconds : 0 }
+          { "#{rule}_count": known ? 1 : 0, "#{rule}_profit": known ? profit : 0, "#{rule}_seconds": known ? seconds : 0,
+            "#{rule}_squares": known && seconds.positive? ? profit * profit * 3600 / seconds : 0 }
         end
 
         def +(other)

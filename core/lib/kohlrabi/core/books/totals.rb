@@ -54,6 +54,11 @@ module Kohlrabi
           Figure.ratio(:hourly_pay, "Hourly pay", :hourly, over, hours(rule), scale: 3600, zero: "no time was worked")
         end
 
+        # WhatPays::Sums of the paid flips with hours.
+        def sums(rule = @hours_rule)
+          WhatPays::Sums.new(paid["#{rule}_count"], paid["#{rule}_profit"], paid["#{rule}_seconds"] / 3600.0, paid["#{rule}_squares"])
+        end
+
         # How many of the paid flips the hourly pay rests on.
         def hours_known(rule = @hours_rule) = paid["#{rule}_count"]
 

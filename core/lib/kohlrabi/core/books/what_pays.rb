@@ -14,6 +14,7 @@ module Kohlrabi
         PRIOR = 3
         LENGTH = 8.0 # hours
         CLAIM = 0.5 # wrong claims that are borne, over all groups of all tables
+        SURE = 0.05 # of being wrong about one group, at the most
         EIGHTY = 1.2816
 
         # Sums over flips of one group, or of all. flips; profit: minor units; hours; squares: Σ profit² ÷ hours.
@@ -30,7 +31,7 @@ module Kohlrabi
           @groups = groups
           @looked_at = [looked_at, 1].max
           @pay = whole.hours.positive? ? whole.profit.to_f / whole.hours : 0.0
-          @scale = [@pay.abs, spread_of_pay / 4].max
+          @scale = [@pay.abs, spread_of_pay / 4, 1.0].max
         end
 
         # Array of Row, ranked by their middle; those too few to estimate come last.
@@ -68,9 +69,10 @@ module Kohlrabi
         end
 
         def claim(above)
-          return "more" if 1 - above <= CLAIM / @looked_at
+          bar = [CLAIM / @looked_at, SURE].min
+          return "more" if 1 - above <= bar
 
-          "less" if above <= CLAIM / @looked_at
+          "less" if above <= bar
         end
 
         def freedom = @whole.flips + 2

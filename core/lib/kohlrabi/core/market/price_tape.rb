@@ -6,7 +6,7 @@ module Kohlrabi
       # The price tape: one horizontal scale in money that carries what a decision is read off.
       class PriceTape
         MARKS = { cash_in: "in so far", break_even: "break-even", floor: "floor", target: "target",
-                  asking: "asking", sold: "sold", fetch_low: "market pays from", value: "market pays", fetch_high: "market pays to", offer: "offered",
+                  asking: "asking", sold: "sold", fetch_low: "market from", value: "market pays", fetch_high: "market to", offer: "offered",
                   most: "most to pay", walk_away: "walk away", tag: "tag", standing: "would take it at", resale: "resale" }.freeze
         STEPS = [1, 2, 5].freeze
         LABELLED = 8 # at most this many labelled steps on the scale

@@ -39,7 +39,7 @@ module Kohlrabi
         def sums
           <<~SQL
             COUNT(*), COUNT(#{profit}), COALESCE(SUM(#{profit}), 0), COALESCE(SUM(CASE WHEN #{profit} IS NOT NULL THEN receipts_minor END), 0),
-            COUNT(cash_in_minor), COALESCE(SUM(cash_in_minor), 0), #{worked('bench')}, #{worked('all')}
+            COUNT(cash_in_minor), COALESCE(SUM(cash_in_minor), 0), #{worked('bench')}, #{worked('all')}, #{squares('bench')}, #{squares('all')}
           SQL
         end
 
@@ -47,6 +47,10 @@ module Kohlrabi
         def self.tally(sums) = Core::Books::Tally.new(**Core::Books::Tally.members.zip(sums).to_h)
 
         private
+
+        def squares(rule)
+          "COALESCE(SUM(CASE WHEN #{rule}_seconds > 0 THEN CAST(#{profit} * #{profit} * 3600 / #{rule}_seconds AS INTEGER) END), 0)"
+        end
 
         def worked(rule)
           "COUNT(#{profit} + #{rule}_seconds), COALESCE(SUM(CASE WHEN #{rule}_seconds IS NOT NULL THEN #{profit} END), 0), " \

@@ -39,6 +39,9 @@ module Kohlrabi
                 "year" => ["Year", ENDED.call(1, 4), false], "month" => ["Month", ENDED.call(1, 7), false],
                 "season" => ["Month of the year", ENDED.call(6, 2), false] }.freeze
 
+        # Kinds of work by what they are called.
+        OWN_WORDS = Core::Flips::WorkKinds.keys.to_h { |key| [Core::Flips::WorkKinds.label(key).downcase, WORK + key] }.freeze
+
         module_function
 
         # Raises KeyError for an unknown trait; the contract lets none through.
@@ -47,7 +50,16 @@ module Kohlrabi
 
         # SQL of (piece_id, trait) with one row a flip: all its traits in one text, which .split takes apart.
         def sets(by) = SETS[by] || sql(by)
-        def split(by, text) = several?(by) && text != NONE ? text.split(DIVIDER) : [text]
+        def split(by, text)
+          return [text] unless several?(by) && text != NONE
+
+          parts = text.split(DIVIDER)
+          by == "technique" ? parts.map { |part| technique(part) }.uniq : parts
+        end
+
+        # One question, one group: a tag that says a kind of work is that kind of work.
+        def technique(name) = OWN_WORDS.fetch(name.downcase, name)
+        private_class_method :technique
 
         # A trait in words; a kind by the word that is used most here.
         def label(by, trait)
@@ -77,7 +89,8 @@ module Kohlrabi
         def of(scope, by, trait, column: "pieces.id")
           return scope.where("#{column} NOT IN (SELECT piece_id FROM (#{sql(by)}))") if trait == NONE && several?(by)
 
-          scope.where("#{column} IN (SELECT piece_id FROM (#{sql(by)}) WHERE trait = ? COLLATE NOCASE)", trait)
+          words = [trait, (Core::Flips::WorkKinds.label(trait.delete_prefix(WORK)) if by == "technique" && trait.start_with?(WORK))].compact
+          scope.where("#{column} IN (SELECT piece_id FROM (#{sql(by)}) WHERE trait COLLATE NOCASE IN (?))", words)
         end
       end
     end

@@ -82,16 +82,25 @@ module Kohlrabi
         end
         private_class_method :bench
 
-        # Room for haggling, endings of prices, steps down, and below what share of its worth an offer is declined.
+        # Room for haggling, endings of prices, steps down, below what share of its worth an offer is declined, what a day costs, how listings fade.
         def selling(params)
           params.choice(:price_ending, Core::Market::AskingPrice::ENDINGS.keys, required: params.sent?(:price_ending))
           params.text(:pick_up, max: 200)
           params.count(:step_days, 0..365, required: params.sent?(:step_days))
+          params.count(:half_life_days, 30..7300, required: params.sent?(:half_life_days))
+          params.with(:day, into: :day_hundredths, required: params.sent?(:day)) { |raw| day_share(raw) }
           %i[haggle step decline].each do |field|
             params.with(field, into: :"#{field}_hundredths", required: params.sent?(field)) { |raw| Support::Percent.parse(raw, most: 99) }
           end
         end
         private_class_method :selling
+
+        # At nothing a day there is no best price: the higher the better.
+        def day_share(raw)
+          hundredths = Support::Percent.parse(raw, most: 5)
+          hundredths.positive? ? hundredths : raise(Core::Refusal.new(:day_worth_nothing))
+        end
+        private_class_method :day_share
 
         def zone(name)
           return name if ActiveSupport::TimeZone[name]

@@ -10,6 +10,7 @@ module Kohlrabi
           attribute(:by) { @by }
           attribute(:choices) { Operations::Books::Traits::ALL.map { |key, (label, _)| { key: key, label: label } } }
           attribute(:rows) { |answer| answer.rows.map { |row| compared(row) } }
+          attribute(:opening) { |answer| opening(answer.rows) }
           attribute(:profit) { |answer| @formatter.money(answer.whole.profit.amount) }
 
           # by: key of Traits; filter: Books::BooksFilter.
@@ -22,7 +23,7 @@ module Kohlrabi
 
           def compared(row)
             { key: row.key, label: row.label, **side(row.with), rest_hourly: @formatter.money(row.rest.hourly_pay.amount),
-              rest_n: row.rest.hours_known, days: @formatter.quartiles(row.days), few: row.few, edge: edge(row.edge),
+              rest_n: row.rest.hours_known, estimate: estimate(row.pays), days: @formatter.quartiles(row.days), few: row.few, edge: edge(row.edge),
               profits: @formatter.quartiles(row.profits) { |minor| @formatter.money(minor)[:text] } }
           end
 
@@ -31,6 +32,37 @@ module Kohlrabi
             { ended: with.paid.flips + with.at_cost.flips, n: with.hours_known, profit: @formatter.money(with.profit.amount),
               receipts: @formatter.money(with.receipts.amount), hours: @formatter.effort(with.hours.amount), hourly: @formatter.money(hourly),
               major_hourly: @formatter.major(hourly), margin: with.margin.text(@formatter.workshop.money) }
+          end
+
+          # What it pays with its doubt, in figures, in words, and for a chart.
+          def estimate(pays)
+            return if pays.few
+
+            amounts = { middle: pays.middle, low: pays.low, high: pays.high }
+            { **amounts.transform_values { |minor| @formatter.money(minor) }, above: (pays.above * 100).round, claim: pays.claim,
+              words: words(pays), chart: amounts.values.map { |minor| @formatter.major(minor) } }
+          end
+
+          def words(pays)
+            sure = "#{(pays.above * 100).round} in 100 that it pays more than the rest"
+            sure = "sure enough to say: it pays #{pays.claim} than the rest" if pays.claim
+            "likely #{@formatter.money(pays.low)[:text]} to #{@formatter.money(pays.high)[:text]}; #{sure}"
+          end
+
+          # The sentence that answers.
+          def opening(rows)
+            told = rows.reject(&:few).sort_by { |row| -row.pays.middle }
+            return if told.empty? || %w[year month season].include?(@by)
+
+            best = told.first
+            claimed = told.select { |row| row.pays.claim }
+            middle = "#{@formatter.money(best.pays.middle)[:text]} #{@formatter.workshop.currency} an hour"
+            start = "#{best.label} #{claimed.include?(best) ? 'pays best' : 'pays best so far'}: about #{middle}, #{words(best.pays).split(';').first}."
+            start = start.sub(/\A[a-z]/, &:upcase)
+            less = claimed.select { |row| row.pays.claim == "less" }.map(&:label)
+            return "#{start} Less than the rest for sure: #{less.join(', ')}." if less.any?
+
+            claimed.any? ? start : "#{start} Not yet enough to act on: with so few flips chance makes as much of a difference."
           end
 
           def edge(minor)

@@ -7,7 +7,7 @@ module Kohlrabi
         # House rules with the people and the lists to choose from.
         class Workshop < Support::Base
           attributes :currency, :length_unit, :hours_rule, :time_zone, :demo, :lock_version, :distance_unit, :mileage_rate, :places, :drying_places,
-                     :material_rule, :price_ending, :step_days
+                     :material_rule, :price_ending, :step_days, :half_life_days
           said :money, :floor_pay, :target_pay, :sundries, :fixed_fee, :trip, :delivery, :rent, :overhead
           attribute(:today) { params[:formatter].day(Operations::House::WorkshopSettings.today) }
           attribute(:weekly_hours) { |workshop| params[:formatter].effort(workshop.weekly_seconds) }
@@ -16,7 +16,7 @@ module Kohlrabi
           attribute(:pick_up) { |workshop| workshop.pick_up.to_s }
           attribute(:openings) { Opening.present(Operations::House::Openings.all, params[:formatter]) }
           attribute(:fee_rate) { |workshop| Operations::Support::Percent.text(workshop.fee_rate_hundredths) }
-          %i[haggle step decline].each { |name| attribute(name) { |workshop| Operations::Support::Percent.text(workshop["#{name}_hundredths"]) } }
+          %i[haggle step decline day].each { |name| attribute(name) { |workshop| Operations::Support::Percent.text(workshop["#{name}_hundredths"]) } }
           attribute(:backup) do
             latest = Backups.latest
             { latest: params[:formatter].day(latest), stale: latest.nil? || latest < Operations::House::WorkshopSettings.today - Backups::STALE }
