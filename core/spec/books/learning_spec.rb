@@ -5,7 +5,6 @@ require "spec_helper"
 # Figures by hand in the comments beside them.
 RSpec.describe "learning from own flips" do
   books = Kohlrabi::Core::Books
-  spell = Kohlrabi::Core::Market::Survival::Spell
 
   describe books::Accuracy do
     # 12 ÷ 10, 20 ÷ 10, 5 ÷ 10, 10 ÷ 10, 11 ÷ 10: median 1.1.

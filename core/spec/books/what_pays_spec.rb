@@ -2,14 +2,20 @@
 
 # What pays with its doubt: what holds whatever the flips were, and what is said of pure chance.
 RSpec.describe Kohlrabi::Core::Books::WhatPays do
-  sums_of = ->(flips) { described_class::Sums.new(flips.size, flips.sum(&:first), flips.sum(&:last), flips.sum { |profit, hours| profit * profit / hours.to_f }) }
+  sums_of = lambda do |flips|
+    described_class::Sums.new(flips.size, flips.sum(&:first), flips.sum(&:last), flips.sum { |profit, hours| profit * profit / hours.to_f })
+  end
 
   def normal(random) = Math.sqrt(-2 * Math.log(1 - random.rand)) * Math.cos(2 * Math::PI * random.rand)
 
   # Flips of a workshop: hours 3 to 14, profit about pay × hours.
-  def flips(random, number, pay: 12_00) = Array.new(number) { random.rand(3.0..14.0).then { |hours| [(pay * hours) + (normal(random) * 7_00 * Math.sqrt(8 * hours)), hours] } }
+  def flips(random, number, pay: 12_00)
+    Array.new(number) { random.rand(3.0..14.0).then { |hours| [(pay * hours) + (normal(random) * 7_00 * Math.sqrt(8 * hours)), hours] } }
+  end
 
-  define_method(:rows) { |groups, **rest| described_class.new(sums_of.call(groups.values.flatten(1)), groups.transform_values(&sums_of), **rest).rows }
+  define_method(:rows) do |groups, **rest|
+    described_class.new(sums_of.call(groups.values.flatten(1)), groups.transform_values(&sums_of), **rest).rows
+  end
 
   it "lies between what a group came to and the pay of all, nearer to its own the more it has behind it" do
     few, many = [2, 40].map do |number|
@@ -22,7 +28,7 @@ RSpec.describe Kohlrabi::Core::Books::WhatPays do
   end
 
   it "ranks by the middle, says how sure, and claims only what holds after counting all groups" do
-    groups = { "good" => Array.new(30) { |n| [(200 + n) * 100, 8.0] }, "poor" => Array.new(30) { |n| [(60 + n) * 100, 8.0] }, "one" => [[100_00, 8.0]] }
+    groups = { "good" => 200, "poor" => 60 }.transform_values { |least| Array.new(30) { |n| [(least + n) * 100, 8.0] } }.merge("one" => [[100_00, 8.0]])
     found = rows(groups)
     expect(found.map(&:key)).to eq(%w[good poor one])
     expect(found[0]).to have_attributes(claim: "more", above: be > 0.99)
@@ -47,16 +53,17 @@ RSpec.describe Kohlrabi::Core::Books::WhatPays do
 
   it "answers where nothing was earned, and where no hours are known" do
     expect(rows({ "a" => [[0, 5.0], [0, 6.0]], "b" => [[0, 4.0], [0, 3.0]] }).map(&:middle)).to eq([0.0, 0.0])
-    expect(described_class.new(described_class::Sums.new(0, 0, 0.0, 0.0), { "a" => described_class::Sums.new(0, 0, 0.0, 0.0) }).rows.first.few).to eq("no hours known")
+    nothing = described_class::Sums.new(0, 0, 0.0, 0.0)
+    expect(described_class.new(nothing, { "a" => nothing }).rows.first.few).to eq("no hours known")
   end
 end
 
 RSpec.describe Kohlrabi::Core::Books::Season do
   # Listings from every month of three years, each stands until it sells at a rate a day.
-  def stays(random, number, &rate)
+  def stays(random, number)
     Array.new(number) do
       from = Date.new(2023, 1, 1) + random.rand(3 * 365)
-      days = (0..180).find { |day| random.rand < rate.call((from + day).month) }
+      days = (0..180).find { |day| random.rand < yield((from + day).month) }
       described_class::Stay.new(from, days || 181, !days.nil?)
     end
   end

@@ -73,6 +73,7 @@ export type MixBatch = Schemas["MixBatch"];
 export type Pricing = Schemas["Pricing"];
 export type Comparable = Schemas["Comparable"];
 export type Market = Schemas["Market"];
+export type FromHere = Schemas["FromHere"];
 export type Offer = Schemas["Offer"];
 export type Tool = Schemas["Tool"];
 export type ToolAnswer = Schemas["ToolAnswer"];

@@ -59,7 +59,8 @@ export const useWithout = (filter: BooksFilter, by: Trait, trait: string | null,
 export const useCheaper = (filter: BooksFilter, less: number, quicker: string) =>
   useQuery({
     queryKey: key("cheaper", filter, less, quicker),
-    queryFn: () => ask(api.GET("/api/what-if/cheaper", { params: { query: { ...filter, less, quicker } } })),
+    queryFn: () =>
+      ask(api.GET("/api/what-if/cheaper", { params: { query: { ...filter, less, ...(quicker ? { quicker } : {}) } } })),
     ...kept,
   });
 

@@ -43,4 +43,7 @@ export const usePricing = (id: number, price: string) =>
     refetchInterval: (query) => (query.state.data?.value?.current === false ? 1500 : false),
   });
 
+export const useFromHere = () =>
+  useQuery({ queryKey: key("from-here"), queryFn: () => ask(api.GET("/api/from-here")) });
+
 export const useMarket = () => useQuery({ queryKey: key("market"), queryFn: () => ask(api.GET("/api/market")) });

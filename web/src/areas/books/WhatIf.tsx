@@ -114,7 +114,7 @@ function WithoutPart({ currency }: { currency: string }) {
 function CheaperPart({ currency }: { currency: string }) {
   const { filter } = useBooksFilter();
   const [less, setLess] = useState(10);
-  const [quicker, setQuicker] = useState("2");
+  const [quicker, setQuicker] = useState("");
   const answer = useCheaper(filter, less, quicker).data;
   return (
     <Part title="Had I asked less">
@@ -137,6 +137,7 @@ function CheaperPart({ currency }: { currency: string }) {
           onChange={(event) => setQuicker(event.target.value)}
           sx={{ width: 220 }}
         >
+          <MenuItem value="">as your listings say</MenuItem>
           {["0", "1", "2", "3", "4", "6"].map((percent) => (
             <MenuItem key={percent} value={percent}>{`${percent}%`}</MenuItem>
           ))}

@@ -3,11 +3,12 @@ import Alert from "@mui/material/Alert";
 import LinearProgress from "@mui/material/LinearProgress";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { type Trait, useComparison, useSpread } from "../../api/queries";
+import { type Trait, useComparison, useSpread, useWorkshop } from "../../api/queries";
 import { Part } from "../../kit/Part";
 import { BooksFrame } from "./BooksFrame";
 import { GroupsTable } from "./GroupsTable";
 import { FlipsTable } from "./FlipsTable";
+import { FromHerePart } from "./FromHerePart";
 import { useBooksFilter } from "./useBooksFilter";
 import { SpreadPart } from "./SpreadPart";
 import { StandoutsPart } from "./StandoutsPart";
@@ -18,6 +19,7 @@ export default function WhatPays() {
   const trait = params.get("trait");
   const comparison = useComparison(filter, by);
   const spread = useSpread(filter);
+  const workshop = useWorkshop();
   const group = comparison.data?.rows.find((row) => row.key === trait);
   return (
     <BooksFrame
@@ -67,6 +69,7 @@ export default function WhatPays() {
               behind={{ by, trait }}
             />
           )}
+          {workshop.data && <FromHerePart workshop={workshop.data} />}
           {spread.error && <Alert severity="error">{spread.error.message}</Alert>}
           {spread.data && <SpreadPart spread={spread.data} currency={currency} />}
           {spread.data && <StandoutsPart spread={spread.data} currency={currency} />}

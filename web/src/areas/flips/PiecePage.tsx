@@ -19,6 +19,7 @@ import { piecePages } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { PhotosPart } from "../../kit/photos/PhotosPart";
 import { BudgetPart } from "./BudgetPart";
+import { WorthPart } from "./WorthPart";
 import { MixesPart } from "./MixesPart";
 import { StashPart } from "./StashPart";
 import { ToolsPart } from "./ToolsPart";
@@ -131,6 +132,7 @@ export default function PiecePage() {
         owner={{ piece_id: id }}
         start={stage === "bought" ? "before" : stage === "on the bench" ? "during" : "after"}
       />
+      <WorthPart worth={piece.data.worth} />
       <BudgetPart piece={piece.data} currency={currency} />
       <PricePart piece={piece.data} currency={currency} onEstimate={() => setEditing(true)} />
       <Part title="Statement">

@@ -38,7 +38,8 @@ module Kohlrabi
           pays = estimates.fetch(key)
           came = [with.hourly_pay.amount, rest.hourly_pay.amount]
           Row.new(key: key, label: @labels.fetch(key, key), with: with, rest: rest, days: Statistics::Quantiles.summary(@days.fetch(key, [])),
-                  profits: Statistics::Quantiles.summary(@profits.fetch(key, [])), pays: pays, edge: (came.first - came.last if pays.few.nil? && came.all?))
+                  profits: Statistics::Quantiles.summary(@profits.fetch(key, [])), pays: pays,
+                  edge: pays.few.nil? && came.all? ? came.first - came.last : nil)
         end
 
         # {key => WhatPays::Row}.

@@ -12,6 +12,8 @@ module Kohlrabi
         # Dated refunds, and what the channel gave back of its fee with them.
         attribute :refunded, Types::Integer.default(0)
         attribute :fee_back, Types::Integer.default(0)
+        # Its share of the rent of the place where it stood, by days.
+        attribute :rent, Types::Integer.default(0)
 
         # Raises Refusal when more is given back than was received.
         def initialize(attributes)
@@ -28,11 +30,11 @@ module Kohlrabi
                       ["−", Figure.plain(:refunded, "Refunded", :money, refunded)]])
         end
 
-        # S = fee + delivery − fee given back.
+        # S = fee + delivery + rent share − fee given back.
         def selling
-          Figure.sum(:selling, "Selling", :money,
-                     [["+", Figure.plain(:fee, "Fee", :money, fee)], ["+", Figure.plain(:delivery, "Delivery", :money, delivery)],
-                      ["−", Figure.plain(:fee_back, "Fee given back", :money, fee_back)]])
+          own = [["+", Figure.plain(:fee, "Fee", :money, fee)], ["+", Figure.plain(:delivery, "Delivery", :money, delivery)]]
+          own << ["+", Figure.plain(:rent, "Rent of its place, by days", :money, rent)] unless rent.zero?
+          Figure.sum(:selling, "Selling", :money, [*own, ["−", Figure.plain(:fee_back, "Fee given back", :money, fee_back)]])
         end
 
         private

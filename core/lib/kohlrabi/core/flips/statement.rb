@@ -6,7 +6,7 @@ module Kohlrabi
       # The statement of one flip: money in, receipts, selling, profit, hours, hourly pay, margin, return.
       # Every line is a Figure that unfolds to its terms, or is undefined and says why.
       class Statement
-        attr_reader :stage
+        attr_reader :stage, :money_in
 
         # stage: as Chain#stage; money_in: MoneyIn; sale: Sale or nil; work: Flips::HoursWorked;
         # hours_rule: "bench" or "all", the hours that count in this workshop; stash: replacement value of what was used of the stash, minor

@@ -39,6 +39,14 @@ module Kohlrabi
         # What it brings is what is got of it.
         def fetch = [@value.low, @value.middle, @value.high].map { |asked| (asked * @got.share).round }
 
+        # The same as people say it: in fives from a hundred on, else in whole units. unit: minor units in one.
+        def fetch_said(unit)
+          fetch.map do |minor|
+            step = unit * (minor >= 100 * unit ? 5 : 1)
+            minor >= unit ? (minor.to_r / step).round * step : minor
+          end
+        end
+
         private
 
         def words(source)

@@ -17,13 +17,24 @@ module Kohlrabi
           Core::Books::Without.new(*totals, filled: filled).answer
         end
 
-        # Had less been asked. less: Rational share; quicker: percent of days a percent. Returns Core::Books::Cheaper::Answer.
+        # Had less been asked. less: Rational share; quicker: percent of days a percent, nil for what own listings say. Returns
+        # Core::Books::Cheaper::Answer.
         def cheaper(less, quicker, filter)
+          quicker, source = quicker ? [quicker, "an assumption, no source"] : learned(less)
           sales = filter.scope.where(stage: "sold").where.not(receipts_minor: nil)
                         .pluck(:receipts_minor, Arel.sql("CAST(julianday(ended_on) - julianday(listed_on) AS INTEGER)"))
-          Core::Books::Cheaper.new(sales, less: less, quicker: quicker, fee_rate: House::WorkshopSettings.workshop.fee_rate || 0,
+          Core::Books::Cheaper.new(sales, less: less, quicker: quicker, source: source, fee_rate: House::WorkshopSettings.workshop.fee_rate || 0,
                                           profit_per_space_day: Market::TimeToSell.profit_per_space_day).answer
         end
+
+        # [percent of days a percent, where that comes from].
+        def learned(less)
+          fit = Market::Fits.standing.fit
+          sales = fit.sold
+          source = sales.zero? ? "common practice, weak" : "learned from #{sales == 1 ? 'one sale' : "#{sales} sales"} of yours and what stands behind them"
+          [Core::Books::Cheaper.learned(less, fit.beta), source]
+        end
+        private_class_method :learned
 
         # Own pieces worked again, one to several at a time. Returns [Array of Core::Books::SideBySide::Row, n, profit a piece or nil].
         def side_by_side(hands, filter)

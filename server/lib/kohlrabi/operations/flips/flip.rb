@@ -13,11 +13,12 @@ module Kohlrabi
         attr_reader :piece, :chain, :money_in, :sale, :work, :stash
 
         # costs: {category => minor}; work: {kind => seconds}; worked_from: Date of the first dated bench work, or nil;
-        # inherited: Inherited or nil; stash: replacement value of what was used, nil where not all of it is known.
-        def initialize(piece, costs:, work:, worked_from:, inherited: nil, stash: 0)
+        # inherited: Inherited or nil; stash: replacement value of what was used, nil where not all of it is known; rents: BoothRents.
+        def initialize(piece, costs:, work:, worked_from:, inherited: nil, stash: 0, rents: BoothRents.new(nil))
           @piece = piece
           @stash = stash
           @inherited = inherited
+          @rents = rents
           @work = Core::Flips::HoursWorked.new(work.merge(inherited&.work || {}) { |_, own, taken| own + taken })
           @chain = Core::Flips::Chain.new(bought_on: piece.bought_on, events: Flip.core_events(piece.events),
                                           worked_from: [worked_from, inherited&.started].compact.min)
@@ -95,7 +96,8 @@ module Kohlrabi
           row = sale_row or return
           refunds = piece.events.filter_map(&:refund)
           Core::Flips::Sale.new(price: row.price_minor, tip: row.tip_minor.to_i, fee: row.fee_minor.to_i,
-                                delivery: row.delivery_minor.to_i, refunded: refunds.sum(&:amount_minor),
+                                delivery: row.delivery_minor.to_i, rent: @rents.of(piece.id, channel, chain.on(:listed), chain.ending&.on),
+                                refunded: refunds.sum(&:amount_minor),
                                 fee_back: refunds.sum { |refund| refund.fee_back_minor.to_i })
         end
       end

@@ -23,18 +23,20 @@ module Kohlrabi
         def load(pieces)
           ids = pieces.map(&:id)
           Records::AtOnce.preload(pieces, PARTS)
-          found = Records::AtOnce.rows(
+          rented = BoothRents.asked
+          found = Records::AtOnce.rows({
             costs: [cost_shares(ids).group(:piece_id, "costs.category"), :piece_id, "costs.category", SPENT, GIVEN],
             work: [work_shares(ids).group(:piece_id, "work_entries.kind"), :piece_id, "work_entries.kind", WORKED, STARTED],
             stash: [Records::StashUse.live.where(piece_id: ids), :piece_id, :count, :value_minor],
-            splits: [Splits.parted(ids), :event_id]
-          )
+            splits: [Splits.parted(ids), :event_id], rented: rented
+          }.compact)
+          rents = BoothRents.new(found[:rented])
           costs, gifts = costs_and_gifts(found[:costs])
           work, from = work_and_start(found[:work])
           taken = Splits.taken_over(found[:splits].flatten)
           stash = stash_values(found[:stash])
           pieces.map do |piece|
-            Flip.new(piece, costs: costs[piece.id], work: work[piece.id], worked_from: from[piece.id], inherited: taken[piece.id],
+            Flip.new(piece, costs: costs[piece.id], work: work[piece.id], worked_from: from[piece.id], inherited: taken[piece.id], rents: rents,
                             stash: stash.fetch(piece.id, 0)&.+(gifts.fetch(piece.id, 0)))
           end
         end

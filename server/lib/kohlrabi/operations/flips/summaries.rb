@@ -17,14 +17,24 @@ module Kohlrabi
         # so that the change that led to it is rolled back.
         def refresh(piece_ids)
           Splits.family(Array(piece_ids).uniq).each_slice(BATCH) do |ids|
-            now = Clock.now
-            rows = compute(ids).map { |id, figures| figures.merge("piece_id" => id, "created_at" => now, "updated_at" => now) }
-            Records::FlipSummary.upsert_all(rows, unique_by: :piece_id, update_only: FIGURES.map(&:to_sym), record_timestamps: true) if rows.any?
+            store(rows(ids))
             ToCome.renew(ids)
           end
+          beside = BoothRents.beside(piece_ids)
+          store(rows(beside)) if beside.any?
         rescue Core::Refusal => e
           raise Support::Refused, [e]
         end
+
+        def rows(ids)
+          now = Clock.now
+          compute(ids).map { |id, figures| figures.merge("piece_id" => id, "created_at" => now, "updated_at" => now) }
+        end
+
+        def store(rows)
+          Records::FlipSummary.upsert_all(rows, unique_by: :piece_id, update_only: FIGURES.map(&:to_sym), record_timestamps: true) if rows.any?
+        end
+        private_class_method :rows, :store
 
         # Counts what a database of an earlier version does not hold yet; nothing where all of it is there. The block is told how many first.
         def complete

@@ -18,15 +18,25 @@ module Kohlrabi
         def all = Records::Household.all(:channels)
 
         # given: {"name", "fee"? percent, "fixed_fee"?, "rent"? a month, "places"?, "delivery"?, "habits"?}.
-        def create(given) = Records::Base.transaction { Records::Channel.create!(read(given, new: true)) }
+        def create(given)
+          Records::Base.transaction { Records::Channel.create!(read(given, new: true)).tap { |row| refresh(row) } }
+        end
 
         def update(id, given)
           Records::Base.transaction do
             row = Support::Finder.find(Records::Channel, id)
             row.update!(read(given, row: row))
+            refresh(row)
             row
           end
         end
+
+        # What stood and was sold there bears its rent.
+        def refresh(row)
+          there = Records::FlipSummary.where(live: true, stage: "sold").where("LOWER(TRIM(channel)) = ?", row.name.strip.downcase)
+          Flips::Summaries.refresh(there.pluck(:piece_id))
+        end
+        private_class_method :refresh
 
         def remove(id)
           row = Support::Finder.find(Records::Channel, id)

@@ -7,6 +7,7 @@ module Kohlrabi
       module DayWorth
         COUNTED = 10 # own sales that what this piece is expected to earn counts like
         MONTH = 6 * 7 # days on the market that are reckoned with before there is a record
+        MOST = 15/1000r # of its value: what is worth little takes little room
         BENCH = 25 # days that a piece takes a place before it is listed (common practice, weak)
         # minor: a day, Float; why: sentence.
         Answer = Struct.new(:minor, :why, keyword_init: true)
@@ -17,10 +18,10 @@ module Kohlrabi
         def of(value, cost: nil)
           share = Rational(House::WorkshopSettings.workshop.day_hundredths, 10_000)
           least = value.middle * share
-          percent = Core::Units::Numerals.text(share * 100, 1)
+          percent = Support::Percent.text(House::WorkshopSettings.workshop.day_hundredths)
           why = "#{percent}% of its value, the least by House rules"
           reason = short or return Answer.new(minor: least, why: why)
-          earned = earned(value, cost)
+          earned = [earned(value, cost), value.middle * MOST].min
           earned > least ? Answer.new(minor: earned, why: "what a place of yours earns a day, as #{reason}") : Answer.new(minor: least, why: why)
         end
 

@@ -86,7 +86,7 @@ module Kohlrabi
           return unless scale.market
 
           words = Core::Market::ValueWords.new(scale.market.value, got: Fits.standing.got)
-          Core::Market::NeedAndFetch.new(fetch: words.fetch, need: scale.prices.amount(:target) || scale.prices.amount(:floor),
+          Core::Market::NeedAndFetch.new(fetch: words.fetch_said(House::WorkshopSettings.workshop.money.unit), need: scale.prices.amount(:target) || scale.prices.amount(:floor),
                                          break_even: scale.prices.amount(:break_even), at: at&.price, pay: at&.hourly,
                                          text: ->(minor) { money(minor) })
         end

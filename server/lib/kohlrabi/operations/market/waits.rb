@@ -28,7 +28,7 @@ module Kohlrabi
           stay = stay(piece)
           exposure = stay ? MODEL::Likelihood.exposure_of(stay.stretches, value.log, fit.beta, fit.season) : 0.0
           now = MODEL::Value.new(log: value.log + sunk(value, exposure, fit.beta), doubt: value.doubt, sources: value.sources)
-          Core::Market::ValueWords.new(now, got: Fits.standing.got).fetch
+          Core::Market::ValueWords.new(now, got: Fits.standing.got).fetch_said(House::WorkshopSettings.workshop.money.unit)
         end
 
         # Core::Market::Model::Counters of own ones: taken where the piece was sold soon after at no less.

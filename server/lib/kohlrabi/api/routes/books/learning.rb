@@ -38,8 +38,7 @@ module Kohlrabi
               json(Serializers::Books::WithoutPage.new(params[:by] || "kind", params[:trait].to_s, formatter, filled: filled, filter: filter).to_h)
             end
             app.get("/api/what-if/cheaper") do
-              quicker = params[:quicker] || Core::Books::Cheaper::QUICKER
-              json(Serializers::Books::CheaperPage.new((params[:less] || 10).to_i, quicker, formatter, filter: filter).to_h)
+              json(Serializers::Books::CheaperPage.new((params[:less] || 10).to_i, params[:quicker], formatter, filter: filter).to_h)
             end
             app.get("/api/what-if/side-by-side") do
               hands = (params[:hands] || Operations::House::WorkshopSettings.people.size).to_i

@@ -30,6 +30,7 @@ module Kohlrabi
           end
 
           def self.selling(app)
+            app.get("/api/from-here") { json(rows: Serializers::Market::FromHereRow.new(Operations::Market::FromHere.rows, formatter).to_h) }
             app.get("/api/market") { json(Serializers::Market::MarketPage.new(Operations::Market::ListedPieces.rows, formatter).to_h) }
             app.post("/api/pieces/:id/offers") { change(201) { Serializers::Market::Offer.present(Operations::Market::Offers.create(params[:id], given), formatter) } }
             app.patch("/api/offers/:id") { change { Serializers::Market::Offer.present(Operations::Market::Offers.answer(params[:id], given), formatter) } }

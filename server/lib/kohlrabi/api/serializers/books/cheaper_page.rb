@@ -12,9 +12,9 @@ module Kohlrabi
           attribute(:needed) { |found| found.needed && "#{Core::Units::Numerals.text(found.needed, 1)}%" }
           attribute(:profit_per_space_day) { @formatter.money(Operations::Market::TimeToSell.profit_per_space_day) }
 
-          # less, quicker: percent, Integer and decimal text; filter: Books::BooksFilter.
+          # less, quicker: percent, Integer and decimal text or nil; filter: Books::BooksFilter.
           def initialize(less, quicker, formatter, filter:)
-            super(Operations::Books::WhatIf.cheaper(Rational(less, 100), Rational(quicker), filter), formatter)
+            super(Operations::Books::WhatIf.cheaper(Rational(less, 100), quicker && Rational(quicker), filter), formatter)
           end
         end
       end

@@ -57,7 +57,8 @@ module Kohlrabi
             best = told.first
             claimed = told.select { |row| row.pays.claim }
             middle = "#{@formatter.money(best.pays.middle)[:text]} #{@formatter.workshop.currency} an hour"
-            start = "#{best.label} #{claimed.include?(best) ? 'pays best' : 'pays best so far'}: about #{middle}, #{words(best.pays).split(';').first}."
+            pays = claimed.include?(best) ? "pays best" : "pays best so far"
+            start = "#{best.label} #{pays}: about #{middle}, #{words(best.pays).split(';').first}."
             start = start.sub(/\A[a-z]/, &:upcase)
             less = claimed.select { |row| row.pays.claim == "less" }.map(&:label)
             return "#{start} Less than the rest for sure: #{less.join(', ')}." if less.any?

@@ -13,7 +13,7 @@ module Kohlrabi
           MONEY = %w[purchase sundries cost_to_come expected_resale].freeze
           LENGTHS = %w[width depth height leg leaf upper_height upper_depth].freeze
 
-          shows :fields, :budget, :events
+          shows :fields, :budget, :worth, :events
           attributes :id, :lock_version
           attribute(:ticket, &:ticket_text)
           attribute(:stage) { @flip.chain.stage }
@@ -61,6 +61,12 @@ module Kohlrabi
             amounts = @prices.to_h { |figure| [figure.key, figure.amount] }
             Core::Market::PriceTape.new(amounts.merge(cash_in: @statement.cash_in.amount, asking: @flip.asking,
                                                       sold: @flip.sale&.price), unit: @workshop.money.unit)
+          end
+
+          # Whether it was worth it, once it is sold or lost.
+          def worth
+            found = Operations::Books::WorthIt.of(@piece, @statement, @workshop) or return
+            { verdict: found.verdict.to_s, text: found.text, why: found.why }
           end
 
           # What the piece still bears, and what each way to go on pays; nil once it has ended.

@@ -52,7 +52,7 @@ module Kohlrabi
             market = @scale.market or return
             standing = Operations::Market::Fits.standing
             words = Core::Market::ValueWords.new(market.value, got: standing.got)
-            low, middle, high = words.fetch
+            low, middle, high = words.fetch_said(@formatter.workshop.money.unit)
             day = market.answer.day
             { low: @formatter.money(low), middle: @formatter.money(middle), high: @formatter.money(high), sentence: words.sentence,
               current: standing.current, asked: @formatter.money(market.value.middle), got: standing.got.text,
@@ -129,7 +129,8 @@ module Kohlrabi
           def tape
             amounts = %i[break_even floor target].to_h { |key| [key, @scale.prices.amount(key)] }
             if @scale.market
-              low, middle, high = Core::Market::ValueWords.new(@scale.market.value, got: Operations::Market::Fits.standing.got).fetch
+              low, middle, high = Core::Market::ValueWords.new(@scale.market.value, got: Operations::Market::Fits.standing.got)
+                                                   .fetch_said(@formatter.workshop.money.unit)
               amounts = { fetch_low: low, value: middle, fetch_high: high, **amounts }
             end
             @formatter.tape(Core::Market::PriceTape.new(amounts.merge(asking: @price), unit: @formatter.workshop.money.unit))
