@@ -35,6 +35,7 @@ module Kohlrabi
           Shelf.new(@house, @pieces, plans, @today).load
           Market.new(@house, @pieces, @today).load
           Books.new(@house, @pieces, @people, @today).load
+          Earlier.new(@people, @today).load
         end
       end
 
@@ -94,7 +95,7 @@ module Kohlrabi
           "purchase" => flip["paid"].to_s, "width" => width, "depth" => depth, "height" => height,
           "drawer_rows" => flip["drawers"].to_s, "doors" => flip["doors"].to_s, "leg" => flip["leg"] ? "#{flip['leg']} mm" : "",
           "body_colour" => flip["body"].to_s, "front_colour" => flip["front"].to_s, "notes" => flip["notes"].to_s,
-          "hours_to_come" => hours.to_s, "cost_to_come" => money.to_s,
+          "units" => flip.fetch("units", 1).to_s, "hours_to_come" => hours.to_s, "cost_to_come" => money.to_s,
           **%w[maker label_found made_about body_material surface_material].to_h { |name| [name, flip[name].to_s] } }
       end
 

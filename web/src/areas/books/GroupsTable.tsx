@@ -79,10 +79,14 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
                 <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
                   {days(row)}
                 </TableCell>
-                <TableCell sx={{ minWidth: 170, color: row.few ? "text.secondary" : "text.primary" }}>
-                  {row.estimate
-                    ? `${row.estimate.claim ? "" : "not yet enough to act on: "}${row.estimate.words}`
-                    : row.few}
+                <TableCell
+                  sx={{
+                    minWidth: 190,
+                    color: row.estimate?.claim ? "text.primary" : "text.secondary",
+                    fontWeight: row.estimate?.claim ? 600 : undefined,
+                  }}
+                >
+                  {row.estimate?.words ?? row.few}
                 </TableCell>
               </TableRow>
             ))}
@@ -93,7 +97,8 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
         {several && "A flip can be in several groups; each group and its rest add up to all flips. "}
         {more > 0 && `${more} smaller groups are not shown. `}n counts flips with both profit and hours; – is not known
         or undefined. The estimate is drawn towards the rest the less a group has behind it; the line holds it four
-        times of five. Choose a group to see the flips behind it.
+        times of five. Bold holds after counting all groups that are looked at; the rest is not yet enough to act on.
+        Choose a group to see the flips behind it.
       </Typography>
     </>
   );

@@ -99,7 +99,14 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
           {marks.map((mark) => (
             <g key={mark.text} fill={mark.colour} stroke={mark.colour}>
               <path d={`M${x(mark.at)} ${TOP - 4}V${HEIGHT - BOTTOM}`} strokeWidth={1.4} />
-              <text x={x(mark.at) + 5} y={TOP - 6} stroke="none" fontSize={15} fontWeight={600}>
+              <text
+                x={x(mark.at) + (x(mark.at) > width - 90 ? -5 : 5)}
+                y={TOP - 6}
+                textAnchor={x(mark.at) > width - 90 ? "end" : "start"}
+                stroke="none"
+                fontSize={15}
+                fontWeight={600}
+              >
                 {mark.text}
               </text>
             </g>

@@ -65,7 +65,7 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
       )}
       <Typography component="p" sx={{ mt: 2, mb: 1, fontSize: 17 }}>
         {`Ask ${best.price?.text}: it brings ${best.money?.text} in about ${best.days} days on average, sold within 30 days ${best.within30} times in 100, within 90 days ${best.within90}.`}
-        {best.flat && ` ${best.flat}.`}
+        {best.flat && ` ${best.flat}, but no more than the market's upper end is advised.`}
       </Typography>
       <CurveChart
         points={curve}

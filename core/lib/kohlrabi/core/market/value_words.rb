@@ -11,6 +11,8 @@ module Kohlrabi
                    "seen" => "Prices looked up for others", "usual" => "The usual table", "typed" => "The figure you gave",
                    "new" => "A share of what it costs new" }.freeze
 
+        PLURAL = %w[own others comparables seen].freeze
+
         # value: Model::Value; got: Model::Got; kind: word for it.
         def initialize(value, got:, kind: nil)
           @value = value
@@ -32,7 +34,7 @@ module Kohlrabi
         # "your own of the kind count 55%, prices looked up for it 30%, the usual table 15%".
         def sentence
           first, *rest = lines
-          [first && "#{first.label} #{first.key == 'usual' ? 'counts' : 'count'} #{first.share}%",
+          [first && "#{first.label} #{PLURAL.include?(first.key) ? 'count' : 'counts'} #{first.share}%",
            *rest.map { |line| "#{line.label.sub(/\A\w/, &:downcase)} #{line.share}%" }].compact.join(", ")
         end
 

@@ -59,16 +59,22 @@ module Kohlrabi
 
         # What a price would bring. price: minor units. Returns At.
         def at(piece, price, scale: self.scale(piece, price: price), flip: Flips::FlipRecords.of(piece))
-          workshop = House::WorkshopSettings.workshop
-          brings = Core::Market::AtPrice.new(price: price, fee_rate: workshop.fee_rate, fixed: workshop.selling_minor,
-                                             cash_in: flip.money_in.figure.amount, to_come: piece.cost_to_come_minor.to_i,
-                                             seconds: flip.work.by(workshop.hours_rule).to_i + piece.seconds_to_come.to_i)
+          brings = brings(piece, price, flip)
           course = scale.market&.course(price)
-          steps = course ? dated(course.steps) : planned(price, scale.prices, workshop)
+          steps = course ? dated(course.steps) : planned(price, scale.prices)
           time = TimeToSell.time(piece.kind)
           At.new(price: price, take_home: brings.take_home, profit: brings.profit, hourly: brings.hourly, steps: steps, time: time, course: course,
                  outlook: TimeToSell.outlook(time, price, steps, scale.ratio))
         end
+
+        # Core::Market::AtPrice of a price that is got.
+        def brings(piece, price, flip)
+          workshop = House::WorkshopSettings.workshop
+          Core::Market::AtPrice.new(price: price, fee_rate: workshop.fee_rate, fixed: workshop.selling_minor,
+                                    cash_in: flip.money_in.figure.amount, to_come: piece.cost_to_come_minor.to_i,
+                                    seconds: flip.work.by(workshop.hours_rule).to_i + piece.seconds_to_come.to_i)
+        end
+        private_class_method :brings
 
         # What each price that may be asked brings an hour, minor units or nil, in the order of the programme's courses. Profit: what is left of the
         # money it brings on average, less all that is in it and still to come.
@@ -81,13 +87,14 @@ module Kohlrabi
           end
         end
 
-        # Core::Market::NeedAndFetch at a price; nil where nothing tells its value.
-        def need_and_fetch(scale, at)
+        # Core::Market::NeedAndFetch at what the market pays; nil where nothing tells it.
+        def need_and_fetch(piece, scale, flip: Flips::FlipRecords.of(piece))
           return unless scale.market
 
           words = Core::Market::ValueWords.new(scale.market.value, got: Fits.standing.got)
-          Core::Market::NeedAndFetch.new(fetch: words.fetch_said(House::WorkshopSettings.workshop.money.unit), need: scale.prices.amount(:target) || scale.prices.amount(:floor),
-                                         break_even: scale.prices.amount(:break_even), at: at&.price, pay: at&.hourly,
+          fetch = words.fetch_said(House::WorkshopSettings.workshop.money.unit)
+          Core::Market::NeedAndFetch.new(fetch: fetch, need: scale.prices.amount(:target) || scale.prices.amount(:floor),
+                                         break_even: scale.prices.amount(:break_even), at: fetch[1], pay: brings(piece, fetch[1], flip).hourly,
                                          text: ->(minor) { money(minor) })
         end
 

@@ -8,6 +8,7 @@ module Kohlrabi
         module Ladder
           COUNT = 36
           BELOW = 0.7 # ln under the low end of the value: where steps may lead
+          ABOVE = 1.2 # times the high end: further than is advised, to see how flat it is up there
           # Under so many whole units of currency no ending is looked for.
           SMALL = 20
 
@@ -17,7 +18,7 @@ module Kohlrabi
           # from it. Array of Integer, ascending.
           def of(value, ending:, unit:, also: nil)
             low = value.low * Math.exp(-BELOW)
-            high = [value.high, also.to_f].max
+            high = [value.high * ABOVE, also.to_f].max
             ratio = Math.log(high / low) / (COUNT - 1)
             found = (0...COUNT).map { |i| ended(low * Math.exp(ratio * i), ending, unit) }
             found = found.reject { |price| price > high } if found.any? { |price| price <= high }

@@ -45,7 +45,7 @@ module Kohlrabi
 
           def words(pays)
             sure = "#{(pays.above * 100).round} in 100 that it pays more than the rest"
-            sure = "sure enough to say: it pays #{pays.claim} than the rest" if pays.claim
+            sure = "it pays #{pays.claim} than the rest" if pays.claim
             "likely #{@formatter.money(pays.low)[:text]} to #{@formatter.money(pays.high)[:text]}; #{sure}"
           end
 
@@ -63,7 +63,7 @@ module Kohlrabi
             less = claimed.select { |row| row.pays.claim == "less" }.map(&:label)
             return "#{start} Less than the rest for sure: #{less.join(', ')}." if less.any?
 
-            claimed.any? ? start : "#{start} Not yet enough to act on: with so few flips chance makes as much of a difference."
+            claimed.any? ? start : "#{start} Not yet enough to act on: chance makes as much of a difference."
           end
 
           def edge(minor)

@@ -97,13 +97,13 @@ module Kohlrabi
           end
 
           def need_and_fetch
-            found = Operations::Market::Prices.need_and_fetch(@scale, weighed) or return
+            found = both or return
             { state: found.state.to_s, sentences: found.sentences }
           end
 
           # Where the hours ask for more than it fetches: what each way to go on pays from here.
           def from_here
-            return [] unless @scale.market && %i[short loss].include?(Operations::Market::Prices.need_and_fetch(@scale, weighed).state)
+            return [] unless @scale.market && %i[short loss].include?(both.state)
 
             Operations::Market::Budgets.of(object, flip: @flip, workshop: @formatter.workshop).ways.map do |way|
               { label: way.label, brings: @formatter.money(way.brings), effort: @formatter.effort(way.seconds), pay: @formatter.money(way.pay),
@@ -111,6 +111,7 @@ module Kohlrabi
             end
           end
 
+          def both = @both ||= Operations::Market::Prices.need_and_fetch(object, @scale, flip: @flip)
           def weighed = @weighed ||= @price && Operations::Market::Prices.at(object, @price, scale: @scale, flip: @flip)
           def step(day, minor) = { on: @formatter.day(day), asking: @formatter.money(minor) }
 

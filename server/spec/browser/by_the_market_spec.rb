@@ -1,0 +1,97 @@
+# frozen_string_literal: true
+
+require_relative "bench_helper"
+
+# From a piece that is ready to what the market pays for it, through two offers; and a piece that is better dropped.
+RSpec.describe "going by the market", type: :feature do
+  include_context "with an empty workshop"
+
+  include BenchHands
+
+  def today = Date.iso8601(send_to(:get, "/today")["date"]["iso"])
+  def ago(days) = (today - days).iso8601
+
+  # Bureaus listed at 260.00 and sold three weeks later at 240.00.
+  def bureaus(number)
+    number.times do |n|
+      id = send_to(:post, "/pieces", { name: "Old bureau #{n}", kind: "writing bureau", bought_on: ago(90), purchase: "40" })["id"]
+      send_to(:post, "/pieces/#{id}/events", { kind: "listed", on: ago(60 + n), asking: "260" })
+      send_to(:post, "/pieces/#{id}/events", { kind: "sold", on: ago(39 + n), price: "240" })
+    end
+  end
+
+  def house(**rules) = send_to(:patch, "/workshop", { lock_version: send_to(:get, "/workshop")["lock_version"], **rules })
+  def asking = find("[data-listed]", match: :first)["data-listed"].to_i
+
+  it "prices it by the market, and takes the second offer" do
+    house(floor_pay: "8", target_pay: "15")
+    bureaus(5)
+    id = send_to(:post, "/pieces", { name: "Ash bureau", kind: "writing bureau", bought_on: ago(12), purchase: "60" })["id"]
+    send_to(:post, "/work", { kind: "sanding", effort: "20 h", worked_on: ago(5), pieces: [{ piece_id: id }] })
+    send_to(:post, "/pieces/#{id}/events", { kind: "ready", on: ago(1) })
+
+    visit "/pieces/#{id}/price"
+    best = find("h1 + *, [data-line]", text: "EUR to ask", match: :first).text[/\A[\d.]+/]
+    expect(best.to_f).to be_between(200, 320)
+    # (60 + 20 × 15) = 360.00: the hours ask for more than such bureaus fetch.
+    expect(page).to have_text("Your costs and hours ask for 360.00")
+    expect(page).to have_text(/The market pays \d+.00 to \d+.00, four times of five/)
+    press("Show the curve as a table")
+    expect(page).to have_css("table[aria-label='What comes of each price'] tbody tr", text: best)
+    expect(page).to have_css("table[aria-label='Who says what it is worth'] tr", text: "Your own of the kind")
+    press("Decide on #{best}")
+    form("Decide on a price") do
+      pick("From today it is", "listed at this price")
+      type("Why this price", "what the market pays")
+      press("Keep the decision")
+    end
+    expect(page).to have_text("#{best} decided, listed at it with its steps down")
+
+    visit "/market"
+    row = find("[data-listed='#{id}']")
+    expect(row).to have_text("the market pays about")
+    expect(row).to have_css("svg[aria-label*='market pays']")
+    press("Offer for Ash bureau")
+    form("Offer for Ash bureau") do
+      type("Offered", "90")
+      press("Weigh it")
+    end
+    expect(find("[data-offer]", text: "90.00", match: :first)).to have_text("Decline")
+    within(find("[data-offer]", text: "90.00", match: :first)) { press("Declined") }
+    press("Offer for Ash bureau")
+    second = (best.to_f * 0.96).round.to_s
+    form("Offer for Ash bureau") do
+      type("Offered", second)
+      type("By whom", "second caller")
+      press("Weigh it")
+    end
+    offer = find("[data-offer]", text: "second caller", match: :first)
+    expect(offer).to have_text("Take it")
+    expect(offer).to have_text("Waiting is worth")
+    within(offer) { press("Taken") }
+    within(find("[data-offer]", text: "second caller", match: :first)) { find("button", text: "Record the sale").click }
+    form("Record the sale of Ash bureau") { press("Record sale") }
+    expect(page).to have_text("Sold recorded")
+
+    visit "/pieces/#{id}"
+    expect(page).to have_css("h2", text: "Was it worth it")
+    expect(page).to have_text(/an hour, 15.00 aimed for/)
+  end
+
+  it "drops one piece that does not pay from here on" do
+    house(floor_pay: "8", target_pay: "15")
+    send_to(:post, "/pieces", { name: "Good chest", kind: "chest of drawers", bought_on: ago(12), purchase: "20", hours_to_come: "3 h" })
+    stool = send_to(:post, "/pieces", { name: "Weary stool", kind: "stool", bought_on: ago(30), purchase: "5", hours_to_come: "9 h", cost_to_come: "12" })["id"]
+    bureaus(2)
+    visit "/books/pays"
+    rows = all("[data-from-here]", minimum: 2)
+    expect(rows.first).to have_text(/Finish it.*Good chest/m)
+    expect(find("[data-from-here='#{stool}']")).to have_text(/Sell it as it is|Drop it/)
+    press("Drop Weary stool")
+    form("Drop Weary stool") { press("Record it scrapped") }
+    expect(page).to have_text("recorded")
+    expect(page).to have_no_css("[data-from-here='#{stool}']")
+    press("Undo")
+    expect(page).to have_css("[data-from-here='#{stool}']")
+  end
+end
