@@ -28,7 +28,8 @@ RSpec.describe Kohlrabi::Core::Books::WhatPays do
   end
 
   it "ranks by the middle, says how sure, and claims only what holds after counting all groups" do
-    groups = { "good" => 200, "poor" => 60 }.transform_values { |least| Array.new(30) { |n| [(least + n) * 100, 8.0] } }.merge("one" => [[100_00, 8.0]])
+    groups = { "good" => 200, "poor" => 60 }.transform_values { |least| Array.new(30) { |n| [(least + n) * 100, 8.0] } }
+    groups["one"] = [[100_00, 8.0]]
     found = rows(groups)
     expect(found.map(&:key)).to eq(%w[good poor one])
     expect(found[0]).to have_attributes(claim: "more", above: be > 0.99)

@@ -81,7 +81,8 @@ RSpec.describe "going by the market", type: :feature do
   it "drops one piece that does not pay from here on" do
     house(floor_pay: "8", target_pay: "15")
     send_to(:post, "/pieces", { name: "Good chest", kind: "chest of drawers", bought_on: ago(12), purchase: "20", hours_to_come: "3 h" })
-    stool = send_to(:post, "/pieces", { name: "Weary stool", kind: "stool", bought_on: ago(30), purchase: "5", hours_to_come: "9 h", cost_to_come: "12" })["id"]
+    weary = { name: "Weary stool", kind: "stool", bought_on: ago(30), purchase: "5", hours_to_come: "9 h", cost_to_come: "12" }
+    stool = send_to(:post, "/pieces", weary)["id"]
     bureaus(2)
     visit "/books/pays"
     rows = all("[data-from-here]", minimum: 2)

@@ -26,11 +26,12 @@ RSpec.describe "pricing by the market", :api do
     # (60 + 23 × 15) ÷ 0.9, up to fives: the hours ask for 450; bureaus of one's own sold at 240.
     expect(page["need"]["price"]["text"]).to eq("450.00")
     expect(minor(page["suggested"])).to be_between(200_00, 320_00)
-    expect(page["value"].values_at("low", "middle", "high").map { |one| minor(one) }).to match([be_between(150_00, 230_00), be_between(200_00, 270_00),
-                                                                                               be_between(240_00, 350_00)])
+    expect(page["value"].values_at("low", "middle", "high").map { |one| minor(one) })
+      .to match([be_between(150_00, 230_00), be_between(200_00, 270_00), be_between(240_00, 350_00)])
     expect(page["value"]["sentence"]).to match(/\AYour own of the kind count \d+%, the usual table \d+%/)
     expect(page["value"]["sources"].sum { |one| one["share"] }).to be_between(99, 100)
-    expect(page["need_and_fetch"]["sentences"].join(" ")).to match(/\AThe market pays \d+.00 to \d+.00, four times of five. Your costs and hours ask for 405.00/)
+    said = page["need_and_fetch"]["sentences"].join(" ")
+    expect(said).to match(/\AThe market pays \d+.00 to \d+.00, four times of five. Your costs and hours ask for 405.00/)
     expect(page["need_and_fetch"]["state"]).to eq("short")
     expect(page["from_here"].map { |way| way["label"] }).to include("Finish as planned")
     expect(page["best"]["price"]).to eq(page["suggested"])
@@ -126,7 +127,8 @@ RSpec.describe "pricing by the market", :api do
     # 30, 15 and 15 days: 30.00, 15.00, 15.00.
     expect([first, second, third].map { |id| figure(id, "cash_profit")["text"] }).to eq(%w[50.00 65.00 65.00])
     expect(Kohlrabi::Records::FlipSummary.where(piece_id: [first, second, third]).order(:piece_id).pluck(:selling_minor)).to eq([3000, 1500, 1500])
-    expect(figure(first, "cash_profit")["terms"].last["figure"]["terms"].map { |term| term["figure"]["label"] }).to include("Rent of its place, by days")
+    selling = figure(first, "cash_profit")["terms"].last["figure"]
+    expect(selling["terms"].map { |term| term["figure"]["label"] }).to include("Rent of its place, by days")
   end
 
   it "answers bad input with what can be said" do

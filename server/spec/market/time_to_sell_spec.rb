@@ -110,7 +110,8 @@ RSpec.describe "own listings" do
         end
       end
     end
-    expect(operations::Market::TimeToSell.seasons.first.text).to match(/\AThe time of the year moves your sales: (May|June|July) is about the best month/)
+    expect(operations::Market::TimeToSell.seasons.first.text)
+      .to match(/\AThe time of the year moves your sales: (May|June|July) is about the best month/)
   end
 
   it "weigh an offer without keeping it, within nothing and what is asked" do
@@ -119,7 +120,8 @@ RSpec.describe "own listings" do
     worth = operations::Market::ListedPieces.weigh(piece.reload, 1).at
     expect(worth).to be_between(4_000, 10_000)
     expect(operations::Market::ListedPieces.weigh(piece, 99_00)).to have_attributes(verdict: :take)
-    expect(operations::Market::ListedPieces.weigh(piece, (worth * 0.8).round)).to have_attributes(verdict: :counter, counter: be_between(worth, 10_000))
+    low = operations::Market::ListedPieces.weigh(piece, (worth * 0.8).round)
+    expect(low).to have_attributes(verdict: :counter, counter: be_between(worth, 10_000))
     expect(operations::Market::ListedPieces.weigh(piece, (worth * 0.55).round)).to have_attributes(verdict: :decline)
     expect(Kohlrabi::Records::Offer.count).to eq(0)
   end

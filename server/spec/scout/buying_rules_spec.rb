@@ -7,7 +7,10 @@ RSpec.describe "house rules of buying", :api do
   def most(**given) = call(:post, "/api/prospects/answer", spotted(**given))["figures"].first["text"]
 
   # Resale 200, 5 hours, 20 of materials; at a target pay of 10 that leaves 130.00.
-  def spotted(**rest) = { kind: "desk", condition: "worn", resale_low: "200", resale_likely: "200", resale_high: "200", hours_likely: "5", materials_likely: "20", **rest }
+  def spotted(**rest)
+    { kind: "desk", condition: "worn", resale_low: "200", resale_likely: "200", resale_high: "200", hours_likely: "5", materials_likely: "20",
+      **rest }
+  end
 
   it "are kept as typed and shown again" do
     given = { trip: "4.50", delivery: "7", rent: "1.25", places: "12", weekly_hours: "8h30", mileage_rate: "0.305", distance_unit: "mi" }

@@ -26,7 +26,8 @@ RSpec.describe "lists of what was hunted", :api do
 
   it "tell of a spotted piece what a row needs, with its drawing by the measures that are known" do
     call(:patch, "/api/workshop", { lock_version: 0, floor_pay: "5", target_pay: "10" })
-    spot(name: "Milking stool", tag: "12", width: "300", height: "600", resale_low: "60", resale_likely: "60", resale_high: "60", hours_likely: "2", materials_likely: "5",
+    spot(name: "Milking stool", tag: "12", width: "300", height: "600", resale_low: "60", resale_likely: "60", resale_high: "60", hours_likely: "2",
+         materials_likely: "5",
          remind_on: "2026-07-02")
     row = call(:get, "/api/prospects")["rows"].first
     # 60 − 5 − 20 = 35.00.

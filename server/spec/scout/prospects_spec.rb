@@ -7,7 +7,8 @@ RSpec.describe "spotted pieces", :api do
 
   # Resale 240, 8 hours, 30 of materials, no spread: by hand 240 × 0.9 − 30 − 5 − 80 = 101 to pay; 240 × 0.9 − 30 − 5 − 40 = 141 to walk away.
   def given(**rest)
-    { kind: "washstand", condition: "worn", resale_low: "120", resale_likely: "240", resale_high: "360", hours_likely: "8", materials_likely: "30", **rest }
+    { kind: "washstand", condition: "worn", resale_low: "120", resale_likely: "240", resale_high: "360", hours_likely: "8",
+      materials_likely: "30", **rest }
   end
 
   def spot(**rest) = call(:post, "/api/prospects", given(**rest))
@@ -35,7 +36,8 @@ RSpec.describe "spotted pieces", :api do
     # Resale 120 to 360 spreads (360 − 120) ÷ 6 × 0.9 = 36; the others have the usual spread of their kind: hours 8 × 1.1667 ÷ 6.1667 × 10 = 15.14,
     # materials 30 × 4.667 ÷ 25.33 = 5.53; together 39.45. z = −20 ÷ 39.45 = −0.507, below which lie 30.6%.
     expect(figure(answer, "chance")["text"]).to match(/\A30\.[56]%\z/)
-    expect(answer["verdict"]["doubt"]).to match(/\ALikely [\d.]+ to 1\d\.\d\d an hour, four times of five; target pay is reached 3[01] times in 100\.\z/)
+    expect(answer["verdict"]["doubt"])
+      .to match(/\ALikely [\d.]+ to 1\d\.\d\d an hour, four times of five; target pay is reached 3[01] times in 100\.\z/)
     expect(answer["verdict"]["text"]).to eq("Worth it up to 101.00; at 121.00 you work for 7.50 an hour, less than you aim for.")
     expect(answer["verdict"]["changes"].first).to eq("2 h less work makes it worth it")
     expect(answer["tape"]["marks"].map { |mark| [mark["key"], mark["text"]] })

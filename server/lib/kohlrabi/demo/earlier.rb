@@ -21,8 +21,8 @@ module Kohlrabi
       def ago(days) = (@today - days).iso8601
 
       def flip(row, person)
-        piece = Operations::Flips::Pieces.create("name" => row.name, "kind" => row.kind, "source" => "house clearance", "bought_on" => ago(row.bought),
-                                                 "purchase" => row.paid)
+        piece = Operations::Flips::Pieces.create("name" => row.name, "kind" => row.kind, "source" => "house clearance",
+                                                 "bought_on" => ago(row.bought), "purchase" => row.paid)
         on = [{ "piece_id" => piece.id }]
         Operations::Flips::Costs.create("what" => "Materials, by the book", "category" => "materials", "amount" => row.materials,
                                         "spent_on" => ago(row.ready + 3), "pieces" => on)
@@ -41,7 +41,8 @@ module Kohlrabi
 
       def events(row)
         cuts = row.cuts.map { |days, price| { "kind" => "price_changed", "on" => ago(row.listed - days), "asking" => price } }
-        [{ "kind" => "ready", "on" => ago(row.ready) }, { "kind" => "listed", "on" => ago(row.listed), "asking" => row.asked, "channel" => row.channel },
+        [{ "kind" => "ready", "on" => ago(row.ready) },
+         { "kind" => "listed", "on" => ago(row.listed), "asking" => row.asked, "channel" => row.channel },
          *cuts, { "kind" => "sold", "on" => ago(row.sold), "price" => row.price, "channel" => row.channel }]
       end
     end

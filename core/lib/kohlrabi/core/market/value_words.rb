@@ -63,7 +63,7 @@ module Kohlrabi
           end
         end
 
-        def count(number, word) = number == 1 ? "one #{word}" : "#{number.to_i} #{word}s"
+        def count(number, word) = Units::Numerals.counted(number.to_i, word)
       end
     end
   end

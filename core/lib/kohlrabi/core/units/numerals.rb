@@ -14,6 +14,9 @@ module Kohlrabi
 
         GROUPED = /\A(?<whole>-?\d{1,3}(?<mark>[,.\s])\d{3}(?:\k<mark>\d{3})*)(?:(?!\k<mark>)[.,](?<part>\d+))?\z/
 
+        # "one sale", "12 sales".
+        def counted(number, word) = number == 1 ? "one #{word}" : "#{number} #{word}s"
+
         # text: digits with at most one decimal mark. decimal: :either takes point or comma, and groups of thousands where there is no doubt;
         # :point and :comma take that mark alone, as a file has it. Returns a Rational. Raises Refusal naming the remedy.
         def parse(text, decimal: :either)

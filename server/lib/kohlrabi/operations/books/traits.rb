@@ -50,6 +50,7 @@ module Kohlrabi
 
         # SQL of (piece_id, trait) with one row a flip: all its traits in one text, which .split takes apart.
         def sets(by) = SETS[by] || sql(by)
+
         def split(by, text)
           return [text] unless several?(by) && text != NONE
 

@@ -30,8 +30,8 @@ module Kohlrabi
         # [percent of days a percent, where that comes from].
         def learned(less)
           fit = Market::Fits.standing.fit
-          sales = fit.sold
-          source = sales.zero? ? "common practice, weak" : "learned from #{sales == 1 ? 'one sale' : "#{sales} sales"} of yours and what stands behind them"
+          known = "learned from #{Core::Units::Numerals.counted(fit.sold, 'sale')} of yours and what stands behind them"
+          source = fit.sold.zero? ? "common practice, weak" : known
           [Core::Books::Cheaper.learned(less, fit.beta), source]
         end
         private_class_method :learned

@@ -5,6 +5,8 @@ module Kohlrabi
     module Books
       # Whether a flip that ended was worth it: what was expected before buying, or said of the piece, against what came.
       module WorthIt
+        MATERIALS = %i[materials hardware].freeze
+
         module_function
 
         # Core::Books::WorthIt::Answer; nil while it runs, and for what was kept or given away. statement: Core::Flips::Statement.
@@ -27,7 +29,7 @@ module Kohlrabi
         private_class_method :expected
 
         def came(statement)
-          materials = statement.money_in.parts.select { |part| %i[materials hardware].include?(part.key) }.map(&:amount)
+          materials = statement.money_in.parts.select { |part| MATERIALS.include?(part.key) }.map(&:amount)
           Core::Books::WorthIt::Figures.new(resale: statement.receipts.amount, costs: (materials.sum if materials.all?),
                                             seconds: statement.hours.amount)
         end

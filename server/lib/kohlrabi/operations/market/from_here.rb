@@ -17,7 +17,7 @@ module Kohlrabi
           pieces = Records::AtOnce.load(scope, %i[summary looks]).index_by(&:id)
           text = ->(minor) { Core::Units::MoneyText.text(minor, workshop.money) }
           found = Core::Market::FromHere.new(pieces.values.map { |piece| weighed(piece) }, text: text, floor: workshop.floor_pay_minor,
-                                                                                                 target: workshop.target_pay_minor).rows
+                                                                                           target: workshop.target_pay_minor).rows
           found.map { |row| [pieces.fetch(row.piece.id), row] }
         end
 

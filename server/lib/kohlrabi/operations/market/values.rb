@@ -45,7 +45,7 @@ module Kohlrabi
         # Of what was only seen, or of a kind. resale: minor units that somebody expects for all of them together, or nil.
         def of_kind(kind, condition: nil, count: 1, resale: nil)
           traits = TraitsOfValue::Traits.new(kind: kind, condition: condition, number: count,
-                                              alone: count == 1 && TraitsOfValue.pair?(Core::Planning::Shape::Kinds.key(kind)))
+                                             alone: count == 1 && TraitsOfValue.pair?(Core::Planning::Shape::Kinds.key(kind)))
           of_traits(traits, further: [(further(:typed, resale / got, typed_spread) if resale&.positive?)].compact)
         end
 

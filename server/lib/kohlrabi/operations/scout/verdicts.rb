@@ -67,7 +67,7 @@ module Kohlrabi
 
         def wait_or_buy
           forecast && Core::Scout::WaitOrBuy.new(forecast, most: most, gone: gone, today: House::WorkshopSettings.today,
-                                                      trip: second_trip)
+                                                           trip: second_trip)
         end
 
         # Its money and half an hour of the pay aimed for (assumed).
@@ -116,12 +116,14 @@ module Kohlrabi
 
         # What the market pays: own listings, the usual table and a figure that was given, each by how sure it is; nil where nobody knows.
         def by_market
-          value = Market::Values.of_kind(prospect.kind, condition: prospect.condition, count: prospect.count, resale: prospect.resale_likely_minor) or return
+          given = { condition: prospect.condition, count: prospect.count, resale: prospect.resale_likely_minor }
+          value = Market::Values.of_kind(prospect.kind, **given) or return
           words = Core::Market::ValueWords.new(value, got: Market::Fits.standing.got)
           own = value.sources.find { |source| source.key == "own" }
           alone = value.sources.map(&:key) == ["usual"]
           single = @defaults.pair? && prospect.count == 1 ? ", less as a single" : ""
-          Core::Scout::Estimate.spread(*words.fetch, doubt: value.doubt, from: own&.number, source: alone ? "#{@defaults.source}#{single}" : words.sentence)
+          source = alone ? "#{@defaults.source}#{single}" : words.sentence
+          Core::Scout::Estimate.spread(*words.fetch, doubt: value.doubt, from: own&.number, source: source)
         end
 
         # What one brings where it is sold with its like.

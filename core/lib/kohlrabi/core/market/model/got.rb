@@ -20,7 +20,7 @@ module Kohlrabi
             percent = "#{(share * 100).round}% of what is asked is got"
             return "#{percent} (common practice, weak; no sales of yours yet)" if sales.zero?
 
-            "#{percent}: #{sales == 1 ? 'one sale' : "#{sales} sales"} of yours, and 93% counted as five more"
+            "#{percent}: #{Units::Numerals.counted(sales, 'sale')} of yours, and 93% counted as five more"
           end
         end
       end

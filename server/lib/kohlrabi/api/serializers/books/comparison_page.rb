@@ -39,8 +39,9 @@ module Kohlrabi
             return if pays.few
 
             amounts = { middle: pays.middle, low: pays.low, high: pays.high }
-            { **amounts.transform_values { |minor| @formatter.money(minor) }, above: (pays.above * 100).round, claim: pays.claim,
-              words: words(pays), chart: amounts.values.map { |minor| @formatter.major(minor) } }
+            money = amounts.transform_values { |minor| @formatter.money(minor) }
+            chart = amounts.values.map { |minor| @formatter.major(minor) }
+            { **money, above: (pays.above * 100).round, claim: pays.claim, words: words(pays), chart: chart }
           end
 
           def words(pays)

@@ -66,11 +66,7 @@ module Kohlrabi
           def slope(position)
             fall = 1 - Core::Market::Model::DemandCurve.phi(Math.log(1.1), position.beta)
             sales = Operations::Market::Fits.standing.fit.sold
-            behind = if sales.zero?
-                       "common practice, weak"
-                     else
-                       "learned from #{sales == 1 ? 'one sale' : "#{sales} sales"} and what stands behind them"
-                     end
+            behind = sales.zero? ? "common practice, weak" : "learned from #{Core::Units::Numerals.counted(sales, 'sale')} and what stands behind them"
             "asking a tenth more makes a sale on any day #{(fall * 100).round}% less likely (#{behind})"
           end
 
@@ -79,7 +75,7 @@ module Kohlrabi
             from, to = market.flat
             near = "#{@formatter.money(from)[:text]} to #{@formatter.money(to)[:text]} does nearly as well" unless from == to
             { **course(market.best), flat: near,
-              steps: Operations::Market::Prices.dated(market.best.steps).map { |day, minor| step(day, minor) } }
+                                     steps: Operations::Market::Prices.dated(market.best.steps).map { |day, minor| step(day, minor) } }
           end
 
           # Of each price that may be asked: what comes of it.
@@ -131,7 +127,7 @@ module Kohlrabi
             amounts = %i[break_even floor target].to_h { |key| [key, @scale.prices.amount(key)] }
             if @scale.market
               low, middle, high = Core::Market::ValueWords.new(@scale.market.value, got: Operations::Market::Fits.standing.got)
-                                                   .fetch_said(@formatter.workshop.money.unit)
+                                                          .fetch_said(@formatter.workshop.money.unit)
               amounts = { fetch_low: low, value: middle, fetch_high: high, **amounts }
             end
             @formatter.tape(Core::Market::PriceTape.new(amounts.merge(asking: @price), unit: @formatter.workshop.money.unit))
