@@ -5,6 +5,7 @@ require_relative "regime"
 require_relative "piece"
 require_relative "rivals"
 require_relative "workshop"
+require_relative "claims"
 
 module MarketBench
   # Plays many workshops of every regime and prints what the model loses against one who knows the market, beside what people do by hand.
@@ -73,4 +74,7 @@ module MarketBench
   end
 end
 
-MarketBench::Run.new(workshops: (ARGV.first || 200).to_i).print if $PROGRAM_NAME == __FILE__
+if $PROGRAM_NAME == __FILE__
+  MarketBench::Run.new(workshops: (ARGV.first || 200).to_i).print
+  MarketBench::Claims.print(400)
+end

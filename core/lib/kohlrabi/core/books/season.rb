@@ -6,7 +6,8 @@ module Kohlrabi
       # Whether the time of the year moves sales: one wave over the year, by a score test with two degrees of freedom over days stood and sales by
       # month; and whether one month alone stands out, by log-rank over days stood. Said only where it is more than chance makes of it.
       class Season
-        LEVEL = 0.05
+        LEVEL = 0.05 # of the year's wave
+        ALONE = 0.025 # of one month among twelve
         EXPECTED = 4 # sales expected in a month, below which nothing is said of it alone
         SALES = 12 # below which nothing is said of the year
         MONTHS = 8 # months of the year on which something has to have stood
@@ -99,7 +100,7 @@ module Kohlrabi
 
         def month_note(month)
           found = Statistics::LogRank.new(standing(month))
-          return if found.expected < EXPECTED || found.p * 12 > LEVEL
+          return if found.expected < EXPECTED || found.p * 12 > ALONE
 
           ratio = Rational(found.observed) / Rational(found.expected.to_s)
           expected = Units::Numerals.text(Rational(found.expected.round(1).to_s), 1)

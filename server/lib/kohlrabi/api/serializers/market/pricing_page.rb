@@ -66,7 +66,8 @@ module Kohlrabi
           def slope(position)
             fall = 1 - Core::Market::Model::DemandCurve.phi(Math.log(1.1), position.beta)
             sales = Operations::Market::Fits.standing.fit.sold
-            behind = sales.zero? ? "common practice, weak" : "learned from #{Core::Units::Numerals.counted(sales, 'sale')} and what stands behind them"
+            known = "learned from #{Core::Units::Numerals.counted(sales, 'sale')} and what stands behind them"
+            behind = sales.zero? ? "common practice, weak" : known
             "asking a tenth more makes a sale on any day #{(fall * 100).round}% less likely (#{behind})"
           end
 
