@@ -146,4 +146,18 @@ RSpec.describe "what pays", :api do
     expect(answer["lost"]["text"]).to eq("15.00")
     expect(call(:get, "/api/what-if/side-by-side")).to include("n" => 0, "rows" => [])
   end
+
+  # Four chests, two with slats on: 40.00 more each, and an hour.
+  it "says what an extra brings a piece beside its kind, and asks one question once" do
+    flips = [["80", 2], ["80", 2], ["120", 3], ["120", 3]].map { |price, hours| flip("chest of drawers", "20", hours, price, techniques: "Sanding") }
+    flips.last(2).each do |id|
+      look = Kohlrabi::Records::Look.create!(piece_id: id, name: "Slatted", chosen: true, swaps: "{}")
+      Kohlrabi::Records::ToolResult.create!(piece_id: id, look: look, tool: "slats", given: "{}", unit: "mm")
+    end
+    slats = compare("extra")["rows"].find { |one| one["key"] == "slats" }
+    expect(slats["a_piece"]).to match(/\A\+[\d.]+ a piece beside its kind, likely −?[\d.]+ to [\d.]+, and 1 h of work\z/)
+    # A tag that says a kind of work is that kind of work.
+    labels = compare("technique")["rows"].map { |one| one["label"].downcase }
+    expect(labels).to eq(labels.uniq)
+  end
 end

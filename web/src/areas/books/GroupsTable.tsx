@@ -1,4 +1,5 @@
 // Groups of flips as a table with a bar of hourly pay; a group unfolds to the flips behind it.
+import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Table from "@mui/material/Table";
 import TableBody from "@mui/material/TableBody";
@@ -87,6 +88,7 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
                   }}
                 >
                   {row.estimate?.words ?? row.few}
+                  {row.a_piece && <Box sx={{ fontWeight: 400 }}>{row.a_piece}</Box>}
                 </TableCell>
               </TableRow>
             ))}

@@ -8,7 +8,9 @@ module Kohlrabi
         TRAIT = "COALESCE(trait, '#{Traits::NONE}')".freeze
         MAX_GROUPS = 60 # groups that are shown, the largest
         # rows: Array of Core::Books::Comparison::Row; more: groups left out of the list; several: a flip can be in more than one.
-        Answer = Struct.new(:rows, :more, :several, :whole, keyword_init: true)
+        # extras: {key => Core::Books::Extras::Row}, what a piece with it brings more than those of its kind without.
+        Answer = Struct.new(:rows, :more, :several, :whole, :extras, keyword_init: true)
+        EXTRAS = %w[technique extra].freeze
 
         module_function
 
@@ -24,7 +26,8 @@ module Kohlrabi
                                              looked_at: looked_at).rows
           rows = rows.sort_by(&:key) if by == "season"
           rows = rows.sort_by(&:key).reverse if %w[year month].include?(by) # the latest first
-          Answer.new(rows: rows.first(MAX_GROUPS), more: [rows.size - MAX_GROUPS, 0].max, several: Traits.several?(by),
+          Answer.new(rows: rows.first(MAX_GROUPS), extras: EXTRAS.include?(by) ? extras(by, filter, groups.keys) : {},
+                     more: [rows.size - MAX_GROUPS, 0].max, several: Traits.several?(by),
                      whole: Core::Books::Totals.new(whole, hours_rule: filter.rule))
         end
 
@@ -44,6 +47,17 @@ module Kohlrabi
           end
           [groups, spellings]
         end
+
+        # Of sold flips with a known profit.
+        def extras(by, filter, keys)
+          found = select(joined(by, filter).joins(:piece).where(stage: "sold"), "#{TRAIT}, pieces.kind_key, #{filter.profit}, #{filter.seconds}")
+          flips = found.filter_map do |traits, kind, profit, seconds|
+            Core::Books::Extras::Flip.new(kind, profit, seconds, Traits.split(by, traits).map { |trait| small(trait) }) if profit
+          end
+          all = Core::Books::Extras.new(flips)
+          (keys - [Traits::NONE]).to_h { |key| [key, all.of(key)] }.compact
+        end
+        private_class_method :extras
 
         # Days and profits of sold and lost flips, known ones: two of {trait => values}.
         def values(by, filter)

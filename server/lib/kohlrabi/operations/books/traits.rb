@@ -14,6 +14,10 @@ module Kohlrabi
           SELECT DISTINCT looks.piece_id, look_zones.finish AS trait FROM looks JOIN look_zones ON look_zones.look_id = looks.id
           WHERE looks.chosen AND looks.deletion_id IS NULL
         SQL
+        EXTRAS = <<~SQL
+          SELECT DISTINCT looks.piece_id, tool_results.tool AS trait FROM looks JOIN tool_results ON tool_results.look_id = looks.id
+          WHERE looks.chosen AND looks.deletion_id IS NULL AND tool_results.deletion_id IS NULL
+        SQL
         TECHNIQUES = <<~SQL.freeze
           SELECT piece_id, name AS trait FROM technique_tags UNION ALL
           SELECT piece_id, '#{WORK}' || kind.value FROM flip_summaries, json_each('["' || replace(kinds_worked, ',', '","') || '"]') kind
@@ -24,6 +28,7 @@ module Kohlrabi
         JOINED = "group_concat(%s, char(31))"
         SETS = {
           "finish" => "SELECT piece_id, #{format(JOINED, 'trait')} AS trait FROM (#{FINISHES}) GROUP BY piece_id",
+          "extra" => "SELECT piece_id, #{format(JOINED, 'trait')} AS trait FROM (#{EXTRAS}) GROUP BY piece_id",
           "technique" => <<~SQL
             SELECT flip_summaries.piece_id, CASE WHEN kinds_worked IS NULL THEN tags.names
               ELSE '#{WORK}' || replace(kinds_worked, ',', char(31) || '#{WORK}') || COALESCE(char(31) || tags.names, '') END AS trait
@@ -35,6 +40,7 @@ module Kohlrabi
         ALL = { "kind" => ["Kind", COLUMN.call("kind_key"), false], "source" => ["Where from", COLUMN.call("source"), false],
                 "channel" => ["Channel", "SELECT piece_id, COALESCE(TRIM(channel), '') AS trait FROM flip_summaries", false],
                 "finish" => ["Finish", FINISHES, true], "technique" => ["Technique", TECHNIQUES, true],
+                "extra" => ["What was put on", EXTRAS, true],
                 "maker" => ["Maker", COLUMN.call("maker"), false],
                 "year" => ["Year", ENDED.call(1, 4), false], "month" => ["Month", ENDED.call(1, 7), false],
                 "season" => ["Month of the year", ENDED.call(6, 2), false] }.freeze
@@ -65,8 +71,9 @@ module Kohlrabi
         # A trait in words; a kind by the word that is used most here.
         def label(by, trait)
           return words.fetch(trait, trait) if by == "kind" && trait != NONE
-          return %w[technique finish].include?(by) ? "none recorded" : "not given" if trait == NONE
+          return %w[technique finish extra].include?(by) ? "none recorded" : "not given" if trait == NONE
           return Core::Planning::Finishes::BY_KEY.dig(trait, :label) || trait if by == "finish"
+          return Core::Tools::Catalogue.fetch(trait).label if by == "extra"
           return date(by, trait) if %w[season month].include?(by)
 
           trait.start_with?(WORK) ? Core::Flips::WorkKinds.label(trait.delete_prefix(WORK)) : trait

@@ -9,7 +9,7 @@ module Kohlrabi
           attributes :several, :more
           attribute(:by) { @by }
           attribute(:choices) { Operations::Books::Traits::ALL.map { |key, (label, _)| { key: key, label: label } } }
-          attribute(:rows) { |answer| answer.rows.map { |row| compared(row) } }
+          attribute(:rows) { |answer| answer.rows.map { |row| { **compared(row), a_piece: a_piece(answer.extras[row.key]) } } }
           attribute(:opening) { |answer| opening(answer.rows) }
           attribute(:profit) { |answer| @formatter.money(answer.whole.profit.amount) }
 
@@ -42,6 +42,16 @@ module Kohlrabi
             money = amounts.transform_values { |minor| @formatter.money(minor) }
             chart = amounts.values.map { |minor| @formatter.major(minor) }
             { **money, above: (pays.above * 100).round, claim: pays.claim, words: words(pays), chart: chart }
+          end
+
+          # "+38.00 a piece, likely −5.00 to 80.00, and 3 h".
+          def a_piece(row)
+            return unless row
+
+            signed = ->(minor) { "#{'+' if minor.positive?}#{@formatter.money(minor)[:text]}" }
+            hours = row.seconds && row.seconds.abs >= 60 && "#{'−' if row.seconds.negative?}#{Core::Units::Effort.text(row.seconds.abs)}"
+            "#{signed.call(row.profit)} a piece beside its kind, likely #{@formatter.money(row.low)[:text]} to #{@formatter.money(row.high)[:text]}" \
+              "#{", and #{hours} of work" if hours}"
           end
 
           def words(pays)
