@@ -80,6 +80,8 @@ RSpec.describe "a year in Books", type: :feature do
     # 480 of the desks, and half of 10 h at 40.00.
     expect(page).to have_text("Without the 5 flips of “chair” your profit would have been 680.00 EUR instead of 580.00 EUR (+100.00)")
     expect(page).to have_text("Nothing is lost once 25% of the freed hours")
+    expect(page).to have_text(/Each percent less saves [\d.]+% of the days on the market: learned from 11 sales of yours/)
+    pick("Each percent saves, of the days", "2%")
     # 920 × 10% = 92.00 less; 11 × 10 days × 20% = 22 days at 580 ÷ 330 = 1.76 a day: 38.72.
     expect(page).to have_text("Over 11 sales 92.00 EUR less taken home, and 22 days on the market saved")
     expect(page).to have_text("−53.28 EUR in all")

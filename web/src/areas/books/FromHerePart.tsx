@@ -51,7 +51,7 @@ export function FromHerePart({ workshop }: { workshop: Workshop }) {
                 <Link to={`/pieces/${row.piece.id}${row.advice === "list" ? "/price" : ""}`}>{row.piece.name}</Link>
                 {["as_is", "drop"].includes(row.advice) && (
                   <Button size="small" onClick={() => setDropped(row)} aria-label={`Drop ${row.piece.name}`}>
-                    Drop it…
+                    Drop
                   </Button>
                 )}
               </Box>

@@ -33,7 +33,7 @@ export function Verdict({ answer, currency }: { answer: Prospect; currency: stri
       </Typography>
       {verdict.doubt && <Box sx={{ mt: 0.5 }}>{verdict.doubt}</Box>}
       {verdict.missing === "pay" ? (
-        <Link to="/house">Set the pay you aim for in House rules</Link>
+        <Link to="/rules">Set the pay you aim for in House rules</Link>
       ) : (
         verdict.missing && <Box sx={{ mt: 0.5 }}>{LACKS[verdict.missing]}</Box>
       )}
