@@ -1,11 +1,12 @@
 # frozen_string_literal: true
 
 module MarketBench
-  # One invented piece. kind: index; usual: ln of the table's figure; value: ln of what is true; others: ln of prices asked for three like it; cost:
-  # minor units.
+  # One invented piece. kind: index; usual: ln of the table's figure; value: ln of what is true; others: ln of prices
+  # asked for three like it; cost: minor units.
   Piece = Struct.new(:kind, :usual, :value, :others, :cost, :listed, keyword_init: true)
 
-  # What a path of prices brings, the truth known: all by sums over half-weeks, so that chance is left out of the comparison.
+  # What a path of prices brings, the truth known: all by sums over half-weeks, so that chance is left out of the
+  # comparison.
   module Truly
     SLICE = 3.5
     HORIZON = 182

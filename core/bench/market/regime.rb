@@ -10,8 +10,9 @@ module MarketBench
     end
   end
 
-  # An invented market whose truth is known. Every regime fixes, or draws for one workshop: how values lie about the usual table, how comparables
-  # stand, and how the chance of sale moves with price and time. At ask = value half are sold within 21 days, whatever the shape.
+  # An invented market whose truth is known. Every regime fixes, or draws for one workshop: how values lie about the
+  # usual table, how comparables stand, and how the chance of sale moves with price and time. At ask = value half are
+  # sold within 21 days, whatever the shape.
   class Regime
     H_REF = Math.log(2) / 21
     CAP = 6.0
@@ -29,8 +30,9 @@ module MarketBench
     def own? = @own
     def prior? = @prior
 
-    # What is true for one workshop. market, kinds: log shifts of the usual table; piece: lambda(random) → log shift of one piece; spread: of that;
-    # dear: how much dearer comparables stand, noise: their spread; got: lambda(random) → share got; demand: lambda(x, day of stay, date) → rate.
+    # What is true for one workshop. market, kinds: log shifts of the usual table; piece: lambda(random) → log shift
+    # of one piece; spread: of that; dear: how much dearer comparables stand, noise: their spread; got: lambda(random)
+    # → share got; demand: lambda(x, day of stay, date) → rate.
     Truth = Struct.new(:market, :kinds, :piece, :spread, :dear, :noise, :got, :demand, keyword_init: true)
 
     def truth(random) = @draw.call(random)
@@ -60,7 +62,8 @@ module MarketBench
         usual(random, market: 0.2, spread: 0.22, piece: ->(r) { Draw.normal(r, 0, 0.22) }, dear: 0.1,
                       demand: ->(x, _, date) { H_REF * bounded(x, 5.2) * season.call(date) })
       end,
-      # Most look for a bargain, a few want just this one and pay for it: a curve that is steep at first and flat further up.
+      # Most look for a bargain, a few want just this one and pay for it: a curve that is steep at first and flat
+      # further up.
       new("two sorts of buyers") do |random|
         usual(random, spread: 0.2, piece: ->(r) { Draw.normal(r, 0, 0.2) },
                       demand: lambda do |x, _, _|

@@ -12,7 +12,8 @@ module MarketBench
 
     module_function
 
-    # ln of what is seen to be asked: of three like it, else what own ones of the kind sold at, from three on, else the usual table.
+    # ln of what is seen to be asked: of three like it, else what own ones of the kind sold at, from three on, else
+    # the usual table.
     def middle(piece, sold)
       return piece.others.sort[1] if piece.others.any?
 
@@ -21,7 +22,8 @@ module MarketBench
     end
   end
 
-  # One who knows the market but not the piece: the best path, relative to where it believes the value to lie, over how far pieces lie from there.
+  # One who knows the market but not the piece: the best path, relative to where it believes the value to lie, over
+  # how far pieces lie from there.
   class Oracle
     DOWN = [0.0, 0.02, 0.04, 0.06, 0.08, 0.1, 0.13, 0.17].freeze
     FIRST = (-6..12).map { |n| n * 0.05 }.freeze

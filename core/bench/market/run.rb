@@ -8,7 +8,8 @@ require_relative "workshop"
 require_relative "claims"
 
 module MarketBench
-  # Plays many workshops of every regime and prints what the model loses against one who knows the market, beside what people do by hand.
+  # Plays many workshops of every regime and prints what the model loses against one who knows the market, beside what
+  # people do by hand.
   class Run
     SEED = 611_000
 

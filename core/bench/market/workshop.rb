@@ -3,7 +3,8 @@
 module MarketBench
   Model = Kohlrabi::Core::Market::Model
 
-  # One invented workshop: 150 pieces listed one after the other, priced by the model, which is fitted anew every ten sales.
+  # One invented workshop: 150 pieces listed one after the other, priced by the model, which is fitted anew every ten
+  # sales.
   class Workshop
     LISTINGS = 150
     EVERY = 5 # days between listings
@@ -87,7 +88,8 @@ module MarketBench
       @day ? ((@day * @fitted) + (expected * 10)) / (@fitted + 10) : expected
     end
 
-    # Before there is a record: what this piece would earn a day of its place, were it sold at its value after six weeks.
+    # Before there is a record: what this piece would earn a day of its place, were it sold at its value after six
+    # weeks.
     def expected_day(piece, value) = ((0.93 - (piece.cost / value.middle)) / (42 + Truly::WAITING)).clamp(0.005, 0.02)
 
     def stay((piece, steps, day, got, _), date)

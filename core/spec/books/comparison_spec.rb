@@ -40,7 +40,8 @@ RSpec.describe "flips compared" do
     expect(rows.last.days).to include(median: nil, n: 0)
   end
 
-  # Property: over random flips, with and rest add up to the whole in every line, whatever the grouping and whether groups overlap.
+  # Property: over random flips, with and rest add up to the whole in every line, whatever the grouping and whether
+  # groups overlap.
   it "loses nothing: the sides of every group add up to the whole" do
     random = Random.new(7)
     40.times do

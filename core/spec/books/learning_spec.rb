@@ -101,8 +101,8 @@ RSpec.describe "learning from own flips" do
   end
 
   describe books::SideBySide do
-    # Two pieces of three days' work with two days' waiting in between (one after each but the last): 5 days each, 10 in a row; together the
-    # second fills the first one's waiting: hands on days 0 to 5, six days.
+    # Two pieces of three days' work with two days' waiting in between (one after each but the last): 5 days each, 10
+    # in a row; together the second fills the first one's waiting: hands on days 0 to 5, six days.
     it "fills the waiting of one piece with the next" do
       rows = described_class.new([[3, 2], [3, 2]]).rows
       expect(rows.map(&:days)).to eq([10, 6, 6, 6])

@@ -84,7 +84,8 @@ RSpec.describe Kohlrabi::Core::Books::Season do
     expect(lone.find { |note| note.month == 8 }.text).to match(/August: \d+ sold where [\d.]+ were to be expected of days stood, more than chance/)
   end
 
-  # Two months that differ by chance: five listings each took 21 and 12 days in the middle. That used to be told as nearly twice as long.
+  # Two months that differ by chance: five listings each took 21 and 12 days in the middle. That used to be told as
+  # nearly twice as long.
   it "does not tell a month by a handful of listings" do
     spells = { 1 => [5, 21, 30, 9, 40], 5 => [10, 8, 25, 12, 20] }
     few = spells.flat_map { |month, days| days.map { |one| described_class::Stay.new(Date.new(2026, month, 1), one, true) } }

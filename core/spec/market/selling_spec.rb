@@ -93,7 +93,8 @@ RSpec.describe Kohlrabi::Core::Market::OfferAdvice do
     expect(advice(18_000)).to have_attributes(verdict: :take, at: 16_000)
     held = "Waiting is worth 160.00: 180.00 on average after about 20 days, less 1.00 for each of them."
     expect(advice(18_000).why).to eq("#{held} The offer is no less.")
-    # Of those who offer 159.99 the share (200 − 180) ÷ (200 − 159.99) takes 180.00: 0.49987 × 20.00 = 10.00 more than 160.00.
+    # Of those who offer 159.99 the share (200 − 180) ÷ (200 − 159.99) takes 180.00: 0.49987 × 20.00 = 10.00 more than
+    # 160.00.
     expect(advice(15_999).why).to eq("#{held} At 180.00 about 50 in 100 say yes, which brings 10.00 more on average; after a no you wait.")
     # At 170.00: 20 ÷ 30 × 180 + 10 ÷ 30 × 160 − 170 = 3.33, under 2% of 200.00: not worth a no.
     expect(advice(17_000)).to have_attributes(verdict: :take, why: /A counter would bring 3.33 more at best, and a no may lose the buyer/)

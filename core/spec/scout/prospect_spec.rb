@@ -8,7 +8,8 @@ RSpec.describe Kohlrabi::Core::Scout::Prospect do
   def three(*points) = Kohlrabi::Core::Scout::Estimate.three(*points)
   def terms(**given) = Kohlrabi::Core::Scout::Terms.new(floor_pay: 500, target_pay: 1000, **given)
 
-  # Resale 180 to 240 to 300 (mean 240.00, sd 20.00), hours 6 to 8 to 10 (mean 8 h, sd 40 min), materials 20, 30, 40 (sd 3.33).
+  # Resale 180 to 240 to 300 (mean 240.00, sd 20.00), hours 6 to 8 to 10 (mean 8 h, sd 40 min), materials 20, 30, 40
+  # (sd 3.33).
   def prospect(ask:, **rest)
     described_class.new(resale: three(18_000, 24_000, 30_000), hours: three(6 * 3600, 8 * 3600, 10 * 3600), materials: three(2000, 3000, 4000),
                         ask: ask, terms: terms(**rest))
@@ -31,7 +32,8 @@ RSpec.describe Kohlrabi::Core::Scout::Prospect do
   end
 
   it "takes the fee off the spread of the resale too (by hand, normal table)" do
-    # Nothing but the resale is open: net 240 × 0.9 = 216, less 80 wages; at an ask of 127.00 Z is 9.00, its deviation 0.9 × 20 = 18: z 0.5, 0.6915.
+    # Nothing but the resale is open: net 240 × 0.9 = 216, less 80 wages; at an ask of 127.00 Z is 9.00, its deviation
+    # 0.9 × 20 = 18: z 0.5, 0.6915.
     open = described_class.new(resale: three(18_000, 24_000, 30_000), hours: three(*[8 * 3600] * 3), materials: three(0, 0, 0), ask: 12_700,
                                terms: terms(fee_rate: 1/10r))
     expect(open.chance.amount.to_f).to be_within(0.00005).of(0.6915)
@@ -40,7 +42,8 @@ RSpec.describe Kohlrabi::Core::Scout::Prospect do
   it "gives the chance of target pay (by hand, normal table)" do
     # At an ask of 130.00 the mean of Z is 240 − 30 − 130 − 80 = 0 → 0.5.
     expect(prospect(ask: 13_000).chance.amount).to eq(0.5r)
-    # At 109.02: Z = 20.98; variance 20² + 3.33² + (10 × 2/3)² = 400 + 11.11 + 44.44 = 455.56, sd 21.34 → z 0.983 → 0.8372.
+    # At 109.02: Z = 20.98; variance 20² + 3.33² + (10 × 2/3)² = 400 + 11.11 + 44.44 = 455.56, sd 21.34 → z 0.983 →
+    # 0.8372.
     expect(prospect(ask: 10_902).chance.amount.to_f).to be_within(0.0005).of(0.8372)
     sure = described_class.new(resale: three(100, 100, 100), hours: three(0, 0, 0), materials: three(0, 0, 0), ask: 100, terms: terms)
     expect(sure.chance.amount).to eq(1)

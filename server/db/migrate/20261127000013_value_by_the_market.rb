@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
-# What the market says: a price seen knows the piece it was looked up for; what own listings say is kept once it is worked out; how fast old
-# listings fade and what a day is worth at the least are house rules; the rent of a place is a cost of each sale there.
+# What the market says: a price seen knows the piece it was looked up for; what own listings say is kept once it is
+# worked out; how fast old listings fade and what a day is worth at the least are house rules; the rent of a place is
+# a cost of each sale there.
 class ValueByTheMarket < ActiveRecord::Migration[7.2]
   def change
     add_reference :comparables, :piece, foreign_key: true

@@ -46,7 +46,8 @@ RSpec.describe "what pays", :api do
     expect(compare("maker")["rows"].map { |one| one["label"] }).to eq(["not given"])
   end
 
-  # 60.00 in 3 h at the bench and 1 h of photographing: 20 an hour, 15 by all hours. Overhead of 2.00 an hour at the bench: 54.00, 18 an hour.
+  # 60.00 in 3 h at the bench and 1 h of photographing: 20 an hour, 15 by all hours. Overhead of 2.00 an hour at the
+  # bench: 54.00, 18 an hour.
   it "switches profit and hours" do
     id = flip("desk", "40", 3, "100")
     person = call(:get, "/api/workshop")["people"].first["id"]

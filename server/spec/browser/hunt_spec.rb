@@ -72,7 +72,8 @@ RSpec.describe "hunting and buying" do
     expect(page).to have_css("table[aria-label='What the tag will say'] tr", text: /109\.35\s+88%\s+18\.17/)
     desk
 
-    # Bought with two others in a lot: 120.00 for all by expected resale 240, 120 and 40: 72.00, 36.00, 12.00; something inside.
+    # Bought with two others in a lot: 120.00 for all by expected resale 240, 120 and 40: 72.00, 36.00, 12.00;
+    # something inside.
     visit "/scout/lots"
     press("Record a lot", match: :first)
     form("Record a lot") do

@@ -3,7 +3,8 @@
 require_relative "bench_helper"
 require "open3"
 
-# A year in Books: flips compared, goals, money apart, files, and a restored archive with the same figures. Figures by hand.
+# A year in Books: flips compared, goals, money apart, files, and a restored archive with the same figures. Figures by
+# hand.
 RSpec.describe "a year in Books", type: :feature do
   include_context "with an empty workshop"
 

@@ -2,7 +2,8 @@
 
 require_relative "../support/api_helper"
 
-# Value, asking price, what waiting is worth and what to go on with, as the screens get them. It is Tuesday 30 June 2026.
+# Value, asking price, what waiting is worth and what to go on with, as the screens get them. It is Tuesday 30 June
+# 2026.
 RSpec.describe "pricing by the market", :api do
   def pricing(id, price = nil) = call(:get, "/api/pieces/#{id}/pricing#{"?price=#{price}" if price}")
   def house(**rules) = call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], **rules })
@@ -37,7 +38,8 @@ RSpec.describe "pricing by the market", :api do
     expect(page["best"]["price"]).to eq(page["suggested"])
     best = page["curve"].find { |one| one["price"] == page["best"]["price"] }
     expect(page["curve"].map { |one| minor(one["worth"]) }.max).to be <= minor(best["worth"]) + 1
-    # What follows the first price is the best from there on, so that neighbours may differ by a step: by a hair, never by more.
+    # What follows the first price is the best from there on, so that neighbours may differ by a step: by a hair,
+    # never by more.
     expect(page["curve"].map { |one| one["days"] }.each_cons(2)).to all(satisfy { |one, other| one <= other + 2 })
     expect(page["curve"].map { |one| one["within30"] }.each_cons(2)).to all(satisfy { |one, other| one + 3 >= other })
     steps = [minor(page["best"]["price"]), *page["best"]["steps"].map { |one| minor(one["asking"]) }]

@@ -114,9 +114,11 @@ RSpec.describe "pricing and the market", :api do
   it "answers an offer within the figures: waiting is worth what is expected less its place" do
     history
     id = chair("2026-06-30")
-    # Held from 2 January to 11…18 March, 68 to 75 days, 71.5 on average; profit 160.00 each: 8 × 160 ÷ 572 days = 2.24 a day.
+    # Held from 2 January to 11…18 March, 68 to 75 days, 71.5 on average; profit 160.00 each: 8 × 160 ÷ 572 days =
+    # 2.24 a day.
     expect(market["profit_per_space_day"]["text"]).to eq("2.24")
-    # By the curve of own listings alone: ten days at 90% of 200.00. By the market: what waiting is worth, less its days.
+    # By the curve of own listings alone: ten days at 90% of 200.00. By the market: what waiting is worth, less its
+    # days.
     offer(id, "185", who: "First caller")
     offer(id, "157.50")
     offer(id, "90")

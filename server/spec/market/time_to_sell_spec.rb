@@ -2,7 +2,8 @@
 
 require_relative "../support/records_helper"
 
-# What own listings say, read off the flips: spells, what is got of what is asked, what a place earns. It is 30 June 2026.
+# What own listings say, read off the flips: spells, what is got of what is asked, what a place earns. It is 30 June
+# 2026.
 RSpec.describe "own listings" do
   operations = Kohlrabi::Operations
 

@@ -30,7 +30,8 @@ RSpec.describe "house rules of buying", :api do
       rules(**rule)
       expect(most).to eq(left), rule.to_s
     end
-    # The piece's own figures come before the usual ones: no trip, delivery 2, premium 25%: (92.25 + 4.50 + 5) ÷ 1.25 = 81.40.
+    # The piece's own figures come before the usual ones: no trip, delivery 2, premium 25%: (92.25 + 4.50 + 5) ÷ 1.25
+    # = 81.40.
     expect(most(trip: "0", delivery: "2", added: "25")).to eq("81.40")
   end
 

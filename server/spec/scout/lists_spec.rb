@@ -114,7 +114,8 @@ RSpec.describe "lists of what was hunted", :api do
     call(:patch, "/api/workshop", { lock_version: 0, target_pay: "10", floor_pay: "5" })
     5.times { event(piece(kind: "butter churn", purchase: "5"), "sold", "2026-06-01", price: "200") }
     row = call(:get, "/api/scout/card")["rows"].find { |one| one["kind"] == "butter churn" }
-    # Near 200, less the usual 21.33 of materials ((10 + 80 + 38) ÷ 6) and 5.1667 h ((2 + 20 + 9) ÷ 6) at 10: near 127.00, for 91% own.
+    # Near 200, less the usual 21.33 of materials ((10 + 80 + 38) ÷ 6) and 5.1667 h ((2 + 20 + 9) ÷ 6) at 10: near
+    # 127.00, for 91% own.
     expect(row["source"]).to match(/\AYour own of the kind count 9\d%, the usual table \d%\z/)
     expect(row["cells"][1]["most"]["minor"]).to be_between(11_000, 12_700)
   end

@@ -5,7 +5,8 @@ require_relative "../support/api_helper"
 RSpec.describe "spotted pieces", :api do
   before { call(:patch, "/api/workshop", { lock_version: 0, floor_pay: "5", target_pay: "10", fee_rate: "10", sundries: "5" }) }
 
-  # Resale 240, 8 hours, 30 of materials, no spread: by hand 240 × 0.9 − 30 − 5 − 80 = 101 to pay; 240 × 0.9 − 30 − 5 − 40 = 141 to walk away.
+  # Resale 240, 8 hours, 30 of materials, no spread: by hand 240 × 0.9 − 30 − 5 − 80 = 101 to pay; 240 × 0.9 − 30 − 5
+  # − 40 = 141 to walk away.
   def given(**rest)
     { kind: "washstand", condition: "worn", resale_low: "120", resale_likely: "240", resale_high: "360", hours_likely: "8",
       materials_likely: "30", **rest }
@@ -33,8 +34,9 @@ RSpec.describe "spotted pieces", :api do
     expect(%w[most walk_away].map { |key| figure(answer, key)["text"] }).to eq(%w[101.00 141.00])
     # (216 − 30 − 5 − 121) ÷ 8 = 7.50; 20.00 short is 2 h of target pay.
     expect(figure(answer, "pay")["text"]).to eq("7.50")
-    # Resale 120 to 360 spreads (360 − 120) ÷ 6 × 0.9 = 36; the others have the usual spread of their kind: hours 8 × 1.1667 ÷ 6.1667 × 10 = 15.14,
-    # materials 30 × 4.667 ÷ 25.33 = 5.53; together 39.45. z = −20 ÷ 39.45 = −0.507, below which lie 30.6%.
+    # Resale 120 to 360 spreads (360 − 120) ÷ 6 × 0.9 = 36; the others have the usual spread of their kind: hours 8 ×
+    # 1.1667 ÷ 6.1667 × 10 = 15.14, materials 30 × 4.667 ÷ 25.33 = 5.53; together 39.45. z = −20 ÷ 39.45 = −0.507,
+    # below which lie 30.6%.
     expect(figure(answer, "chance")["text"]).to match(/\A30\.[56]%\z/)
     expect(answer["verdict"]["doubt"])
       .to match(/\ALikely [\d.]+ to 1\d\.\d\d an hour, four times of five; target pay is reached 3[01] times in 100\.\z/)

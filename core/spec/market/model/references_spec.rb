@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# The model's parts against published data and closed forms. Remission in weeks of two arms of leukaemia patients: Freireich et al., Blood 21, 1963,
-# as in R's package survival (data gehan); fits computed there.
+# The model's parts against published data and closed forms. Remission in weeks of two arms of leukaemia patients:
+# Freireich et al., Blood 21, 1963, as in R's package survival (data gehan); fits computed there.
 RSpec.describe "the market's model against what is known" do
   model = Kohlrabi::Core::Market::Model
   curve = model::DemandCurve

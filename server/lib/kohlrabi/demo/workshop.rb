@@ -2,7 +2,8 @@
 
 module Kohlrabi
   module Demo
-    # Loads the invented workshop through the same use cases that a person goes through; days are counted back from today.
+    # Loads the invented workshop through the same use cases that a person goes through; days are counted back from
+    # today.
     class Workshop
       FOLDER = File.join(ROOT, "server/db/demo")
       RULES = %w[currency length_unit hours_rule time_zone floor_pay target_pay sundries mileage_rate trip places weekly_hours drying_places].freeze
@@ -33,9 +34,7 @@ module Kohlrabi
           plans.load
           bench
           Shelf.new(@house, @pieces, plans, @today).load
-          Market.new(@house, @pieces, @today).load
-          Books.new(@house, @pieces, @people, @today).load
-          Earlier.new(@people, @today).load
+          [Market.new(@house, @pieces, @today), Books.new(@house, @pieces, @people, @today), Earlier.new(@people, @today)].each(&:load)
         end
       end
 

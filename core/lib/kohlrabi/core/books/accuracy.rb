@@ -5,8 +5,8 @@ module Kohlrabi
     module Books
       # One estimate against what came, over many flips: by how much and which way.
       module Accuracy
-        # pairs: Array of [estimated, actual] in one unit, either may be nil. Returns {n:, ratio:, lower:, upper:, over:, under:, text:};
-        # over, under: how many came out above and below.
+        # pairs: Array of [estimated, actual] in one unit, either may be nil. Returns {n:, ratio:, lower:, upper:,
+        # over:, under:, text:}; over, under: how many came out above and below.
         def self.of(pairs)
           known = pairs.select { |estimated, actual| estimated && actual }
           row = Scout::TrackRecord.row(pairs)

@@ -3,15 +3,18 @@
 module Kohlrabi
   module Core
     module Books
-      # What would have come had less been asked: what is lost in price is certain, what is won in days is an assumption about demand.
+      # What would have come had less been asked: what is lost in price is certain, what is won in days is an
+      # assumption about demand.
       class Cheaper
         QUICKER = 2r # percent fewer days on the market for each percent asked less, where nothing was learned; common practice, no source
-        # lost: minor units less taken home; days: days on the market saved over all; won: what those days are worth by own profit of a place
-        # a day, nil where that is not known; net; needed: percent of days a percent of price must save for it to pay, nil where undefined; n.
+        # lost: minor units less taken home; days: days on the market saved over all; won: what those days are worth
+        # by own profit of a place a day, nil where that is not known; net; needed: percent of days a percent of price
+        # must save for it to pay, nil where undefined; n.
         Answer = Struct.new(:lost, :days, :won, :net, :needed, :n, :assumes, keyword_init: true)
 
-        # sales: Array of [receipts in minor units, days on the market or nil]; less: Rational share asked less, 0 to under 1;
-        # quicker: as QUICKER; fee_rate: Rational; profit_per_space_day: minor units a place earns a day, or nil; source: where quicker comes from.
+        # sales: Array of [receipts in minor units, days on the market or nil]; less: Rational share asked less, 0 to
+        # under 1; quicker: as QUICKER; fee_rate: Rational; profit_per_space_day: minor units a place earns a day, or
+        # nil; source: where quicker comes from.
         def initialize(sales, less:, fee_rate: 0r, quicker: QUICKER, profit_per_space_day: nil, source: "an assumption, no source")
           @source = source
           @sales = sales
@@ -21,8 +24,8 @@ module Kohlrabi
           @profit_per_space_day = profit_per_space_day
         end
 
-        # Percent fewer days for each percent less by what own listings say of the demand: a rate of sale φ times as high takes 1 ÷ φ of the days.
-        # less: Rational share; beta: of Market::Model::DemandCurve.
+        # Percent fewer days for each percent less by what own listings say of the demand: a rate of sale φ times as
+        # high takes 1 ÷ φ of the days. less: Rational share; beta: of Market::Model::DemandCurve.
         def self.learned(less, beta)
           return 0r if less.zero?
 

@@ -3,17 +3,19 @@
 module Kohlrabi
   module Core
     module Books
-      # Flips compared by one trait: each group against all the rest, so that both sides add up to the whole whether a flip is in one group
-      # (its kind) or in several (its techniques).
+      # Flips compared by one trait: each group against all the rest, so that both sides add up to the whole whether a
+      # flip is in one group (its kind) or in several (its techniques).
       class Comparison
-        # One group. label; key: as it is asked for; with, rest: Totals; days, profits: quantile summaries (days; minor units); pays: WhatPays::Row,
-        # the estimate with its doubt; edge: minor units an hour above (or below) the rest as it came, nil where nothing can be told.
+        # One group. label; key: as it is asked for; with, rest: Totals; days, profits: quantile summaries (days;
+        # minor units); pays: WhatPays::Row, the estimate with its doubt; edge: minor units an hour above (or below)
+        # the rest as it came, nil where nothing can be told.
         Row = Struct.new(:key, :label, :with, :rest, :days, :profits, :pays, :edge, keyword_init: true) do
           def few = pays.few
         end
 
-        # groups: {key => {stage => Tally}}; whole: {stage => Tally}; labels: {key => String}; days, profits: {key => sorted values};
-        # hours_rule: "bench" or "all"; looked_at: groups of all tables that are looked at together, for what may be claimed.
+        # groups: {key => {stage => Tally}}; whole: {stage => Tally}; labels: {key => String}; days, profits: {key =>
+        # sorted values}; hours_rule: "bench" or "all"; looked_at: groups of all tables that are looked at together,
+        # for what may be claimed.
         def initialize(groups:, whole:, hours_rule:, labels: {}, days: {}, profits: {}, looked_at: groups.size)
           @groups = groups
           @whole = whole
@@ -24,7 +26,8 @@ module Kohlrabi
           @looked_at = looked_at
         end
 
-        # Array of Row, ranked by what they are estimated to pay; those of which nothing can be told last, the largest first.
+        # Array of Row, ranked by what they are estimated to pay; those of which nothing can be told last, the largest
+        # first.
         def rows
           @groups.map { |key, stages| row(key, stages) }
                  .sort_by { |row| [row.few ? 1 : 0, -row.pays.middle.to_f, -(row.with.paid.flips + row.with.at_cost.flips), row.label.to_s] }

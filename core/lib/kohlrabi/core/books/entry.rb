@@ -3,12 +3,14 @@
 module Kohlrabi
   module Core
     module Books
-      # One entry of double-entry book-keeping: on: Date; text; postings: Array of [account, Integer minor units] that add up to 0.
+      # One entry of double-entry book-keeping: on: Date; text; postings: Array of [account, Integer minor units] that
+      # add up to 0.
       Entry = Struct.new(:on, :text, :note, :postings, keyword_init: true)
 
       # How an entry is made.
       class Entry
-        # pairs: {account => minor units}; the last account takes what makes the entry balance. Nothing of nothing: nil where all are 0.
+        # pairs: {account => minor units}; the last account takes what makes the entry balance. Nothing of nothing:
+        # nil where all are 0.
         def self.balanced(on, text, pairs, against, note: nil)
           rows = pairs.reject { |_, amount| amount.zero? }.to_a
           return if rows.empty?

@@ -3,8 +3,9 @@
 module Kohlrabi
   module Core
     module Books
-      # The entries of one flip: what is paid for it stands in inventory until it is sold, lost or kept; its sale, fees and refunds follow.
-      # What was received and spent on a flip whose price or sale is not known stands under accounts of its own, for no profit is known of it.
+      # The entries of one flip: what is paid for it stands in inventory until it is sold, lost or kept; its sale,
+      # fees and refunds follow. What was received and spent on a flip whose price or sale is not known stands under
+      # accounts of its own, for no profit is known of it.
       class FlipLedger
         CASH = "assets:cash"
         INVENTORY = "assets:inventory"
@@ -17,8 +18,9 @@ module Kohlrabi
         Payment = Struct.new(:on, :what, :amount, :from, keyword_init: true)
         Refund = Struct.new(:on, :amount, :fee_back, keyword_init: true)
 
-        # name: "K-001 Washstand"; stage: as Flips::Chain; payments: Array of Payment; sale: Flips::Sale or nil; ended_on: Date or nil;
-        # refunds: Array of Refund; known: whether the flip's profit is known; fallback: Date for what has none.
+        # name: "K-001 Washstand"; stage: as Flips::Chain; payments: Array of Payment; sale: Flips::Sale or nil;
+        # ended_on: Date or nil; refunds: Array of Refund; known: whether the flip's profit is known; fallback: Date
+        # for what has none.
         def initialize(ticket:, name:, stage:, payments:, known:, fallback:, sale: nil, ended_on: nil, refunds: [])
           @ticket = ticket
           @name = name

@@ -7,8 +7,8 @@ module Kohlrabi
       module Months
         module_function
 
-        # groups: Hash of [month "2026-05" or nil, stage] => Tally. Returns an Array of [month, Totals] in order, without gaps;
-        # flips whose ending date is not known come last under nil.
+        # groups: Hash of [month "2026-05" or nil, stage] => Tally. Returns an Array of [month, Totals] in order,
+        # without gaps; flips whose ending date is not known come last under nil.
         def rows(groups, hours_rule: "bench")
           known = groups.keys.filter_map(&:first)
           months = known.empty? ? [] : span(*known.minmax)

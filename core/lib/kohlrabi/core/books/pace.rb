@@ -3,13 +3,13 @@
 module Kohlrabi
   module Core
     module Books
-      # A goal for a year against what has come so far. The pace is the year's own so far, spread evenly over its days: no season is assumed.
-      # Before a month has passed it says nothing.
+      # A goal for a year against what has come so far. The pace is the year's own so far, spread evenly over its
+      # days: no season is assumed. Before a month has passed it says nothing.
       class Pace
         EARLY = 30 # days
         LABELS = { profit: "Profit", hourly: "Hourly pay", pieces: "Pieces sold" }.freeze
-        # heading: where the pace leads by the end of the year, nil while it cannot be told; needed: what each day left has to bring, nil
-        # where nothing is left to do or no day is left.
+        # heading: where the pace leads by the end of the year, nil while it cannot be told; needed: what each day
+        # left has to bring, nil where nothing is left to do or no day is left.
         Row = Struct.new(:key, :label, :goal, :so_far, :heading, :needed, :text, keyword_init: true)
 
         # key: of LABELS; goal: amount or nil; so_far: amount, nil where undefined; today: Date; year: Integer;

@@ -3,8 +3,9 @@
 module Kohlrabi
   module Core
     module Books
-      # Whether the time of the year moves sales: one wave over the year, by a score test with two degrees of freedom over days stood and sales by
-      # month; and whether one month alone stands out, by log-rank over days stood. Said only where it is more than chance makes of it.
+      # Whether the time of the year moves sales: one wave over the year, by a score test with two degrees of freedom
+      # over days stood and sales by month; and whether one month alone stands out, by log-rank over days stood. Said
+      # only where it is more than chance makes of it.
       class Season
         LEVEL = 0.05 # of the year's wave
         ALONE = 0.025 # of one month among twelve

@@ -3,15 +3,17 @@
 module Kohlrabi
   module Core
     module Books
-      # Own pieces worked again, so many at a time: while one waits (drying, parts, no mood), hands go to the next. Day by day, first come,
-      # first served; a pair of hands is on one piece a day.
+      # Own pieces worked again, so many at a time: while one waits (drying, parts, no mood), hands go to the next.
+      # Day by day, first come, first served; a pair of hands is on one piece a day.
       class SideBySide
         MAX_AT_ONCE = 4
-        # at_once: pieces; days: from first to last; a_year: pieces in 365 days (Rational); idle: share of the days of hands not used.
+        # at_once: pieces; days: from first to last; a_year: pieces in 365 days (Rational); idle: share of the days of
+        # hands not used.
         Row = Struct.new(:at_once, :days, :a_year, :idle, keyword_init: true)
         Piece = Struct.new(:left, :gap, :extra, :free)
 
-        # pieces: Array of [days worked on, days of waiting between them], in the order in which they were begun; hands: people, from 1.
+        # pieces: Array of [days worked on, days of waiting between them], in the order in which they were begun;
+        # hands: people, from 1.
         def initialize(pieces, hands: 1)
           @pieces = pieces.select { |worked, _| worked.positive? }
           @hands = hands

@@ -5,11 +5,12 @@ module Kohlrabi
     module Books
       # What pieces in hand had cost at the end of a day.
       class StockTake
-        # One piece. bought_on: Date or nil; ended_on: Date or nil; ended: whether it has ended at all; payments: Array of [Date or nil, minor
-        # units, nil where not known], what has no date counting from the day it was bought.
+        # One piece. bought_on: Date or nil; ended_on: Date or nil; ended: whether it has ended at all; payments:
+        # Array of [Date or nil, minor units, nil where not known], what has no date counting from the day it was
+        # bought.
         Piece = Struct.new(:name, :bought_on, :ended_on, :ended, :payments, keyword_init: true)
-        # rows: Array of [name, minor units or nil]; total: minor units of those known; unknown: pieces whose cost is not known;
-        # undated: pieces left out, for no day of purchase or end is known.
+        # rows: Array of [name, minor units or nil]; total: minor units of those known; unknown: pieces whose cost is
+        # not known; undated: pieces left out, for no day of purchase or end is known.
         Answer = Struct.new(:rows, :total, :unknown, :undated, keyword_init: true)
 
         def initialize(pieces)

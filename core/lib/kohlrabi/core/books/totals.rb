@@ -3,8 +3,8 @@
 module Kohlrabi
   module Core
     module Books
-      # Totals over many flips. Sold flips earn; scrapped, parted-out and lost ones lose; kept and given away ones are closed at cost on
-      # a line of their own, outside pay. Nothing is dropped: what is not known is counted.
+      # Totals over many flips. Sold flips earn; scrapped, parted-out and lost ones lose; kept and given away ones are
+      # closed at cost on a line of their own, outside pay. Nothing is dropped: what is not known is counted.
       class Totals
         PAID = ["sold", *Flips::Chain::LOST].freeze
         AT_COST = ["kept", "given away"].freeze

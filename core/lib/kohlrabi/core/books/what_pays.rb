@@ -3,8 +3,9 @@
 module Kohlrabi
   module Core
     module Books
-      # What pays an hour, group by group, with its doubt: each group against the rest, drawn towards it the less it has behind it (empirical Bayes,
-      # after James and Stein 1961). For any number of flips; a claim is made only where it would hold after counting all groups that are looked at.
+      # What pays an hour, group by group, with its doubt: each group against the rest, drawn towards it the less it
+      # has behind it (empirical Bayes, after James and Stein 1961). For any number of flips; a claim is made only
+      # where it would hold after counting all groups that are looked at.
       class WhatPays
         LEAST = 2 # flips a side
         GRID = 12 # midpoints of the spread between groups
@@ -21,11 +22,12 @@ module Kohlrabi
         Sums = Struct.new(:flips, :profit, :hours, :squares) do
           def -(other) = Sums.new(*to_a.zip(other.to_a).map { |mine, theirs| mine - theirs })
         end
-        # middle, low, high: minor units an hour; above: 0..1, how sure it pays more than the rest; claim: "more", "less" or nil; few: why there is
-        # no estimate, or nil.
+        # middle, low, high: minor units an hour; above: 0..1, how sure it pays more than the rest; claim: "more",
+        # "less" or nil; few: why there is no estimate, or nil.
         Row = Struct.new(:key, :flips, :middle, :low, :high, :above, :claim, :few, keyword_init: true)
 
-        # whole: Sums of all flips with hours; groups: {key => Sums}; looked_at: groups of all tables that are looked at together.
+        # whole: Sums of all flips with hours; groups: {key => Sums}; looked_at: groups of all tables that are looked
+        # at together.
         def initialize(whole, groups, looked_at: groups.size)
           @whole = whole
           @groups = groups

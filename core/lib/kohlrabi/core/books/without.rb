@@ -5,11 +5,13 @@ module Kohlrabi
     module Books
       # What would have come without a group of flips, had part of the hours they took gone into flips like the rest.
       class Without
-        # profit, with: minor units without and with them; pay, pay_with: minor units an hour; freed: seconds; made_up: share of the freed
-        # hours, filled like the rest, at which nothing is lost. Rational or nil where undefined.
+        # profit, with: minor units without and with them; pay, pay_with: minor units an hour; freed: seconds;
+        # made_up: share of the freed hours, filled like the rest, at which nothing is lost. Rational or nil where
+        # undefined.
         Answer = Struct.new(:profit, :with, :pay, :pay_with, :freed, :made_up, :flips, :assumes, keyword_init: true)
 
-        # dropped, kept: Books::Totals; filled: Rational share 0..1 of the freed hours that is worked on flips like the rest.
+        # dropped, kept: Books::Totals; filled: Rational share 0..1 of the freed hours that is worked on flips like
+        # the rest.
         def initialize(dropped, kept, filled: 0r)
           @dropped = dropped
           @kept = kept

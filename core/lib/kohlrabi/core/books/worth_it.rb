@@ -3,15 +3,18 @@
 module Kohlrabi
   module Core
     module Books
-      # Whether a flip that ended was worth it: what it paid against what was aimed for, and what made the difference to what was expected.
+      # Whether a flip that ended was worth it: what it paid against what was aimed for, and what made the difference
+      # to what was expected.
       class WorthIt
         # What was expected, and what came: resale, costs: minor units; seconds: of work. Each nil where not known.
         Figures = Struct.new(:resale, :costs, :seconds, keyword_init: true)
-        # verdict: :worth, :less, :not or :unknown; text: sentence; why: Array of sentences, what made most difference first.
+        # verdict: :worth, :less, :not or :unknown; text: sentence; why: Array of sentences, what made most difference
+        # first.
         Answer = Struct.new(:verdict, :text, :why, keyword_init: true)
         TRIFLE = 1/50r # of what was expected, below which nothing is said
 
-        # profit: minor units or nil; pay, floor, target: minor units an hour or nil; text: writes minor units; effort: writes seconds.
+        # profit: minor units or nil; pay, floor, target: minor units an hour or nil; text: writes minor units;
+        # effort: writes seconds.
         def initialize(expected:, came:, profit:, pay:, text:, floor: nil, target: nil, effort: Units::Effort.method(:text))
           @expected = expected
           @came = came

@@ -28,7 +28,8 @@ module Kohlrabi
           @events = with_inferred_work(worked_from).freeze
         end
 
-        # "bought", "on the bench", "ready", "listed", "sold", "kept", "given away", "scrapped", "parted out", "lost" or "split".
+        # "bought", "on the bench", "ready", "listed", "sold", "kept", "given away", "scrapped", "parted out", "lost"
+        # or "split".
         def stage = STAGES.fetch(events.last.kind)
 
         def ended? = !ending.nil?

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Core
     module Flips
-      # What a cost is for, guessed from what was written: "drawer pulls" is hardware, "1 qt primer" materials. The person has the last word.
+      # What a cost is for, guessed from what was written: "drawer pulls" is hardware, "1 qt primer" materials. The
+      # person has the last word.
       module CostCategories
         ROWS = Core.table("flips/cost_words").to_h do |row|
           [row[:category], /\b(?:#{row[:words].map do |word|

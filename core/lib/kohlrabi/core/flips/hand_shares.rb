@@ -3,7 +3,8 @@
 module Kohlrabi
   module Core
     module Flips
-      # Shares given by hand that do not add up to their whole. The gap is said in minor units for whoever puts it into money.
+      # Shares given by hand that do not add up to their whole. The gap is said in minor units for whoever puts it
+      # into money.
       module HandShares
         # Raised with the gap, so that whoever knows the currency can say it.
         class Gap < Refusal

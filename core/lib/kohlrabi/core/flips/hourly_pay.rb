@@ -7,7 +7,8 @@ module Kohlrabi
       module HourlyPay
         module_function
 
-        # profit: minor units or nil; seconds: Integer or nil. Minor units an hour (Rational); nil where either is not known or nothing was worked.
+        # profit: minor units or nil; seconds: Integer or nil. Minor units an hour (Rational); nil where either is not
+        # known or nothing was worked.
         def of(profit, seconds) = (Rational(profit * Units::Effort::HOUR, seconds) if profit && seconds&.positive?)
       end
     end

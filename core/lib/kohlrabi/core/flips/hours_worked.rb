@@ -3,7 +3,8 @@
 module Kohlrabi
   module Core
     module Flips
-      # Hours of one flip by both rules of counting: at the bench only, and with the work around it. Filming stands apart.
+      # Hours of one flip by both rules of counting: at the bench only, and with the work around it. Filming stands
+      # apart.
       class HoursWorked
         attr_reader :by_kind
 

@@ -11,7 +11,8 @@ module Kohlrabi
           def total = price && (price + premium + tax)
         end
 
-        # price: minor units, nil = not known; premium, tax: minor units, or a Rational rate of the price (tax: of price and premium).
+        # price: minor units, nil = not known; premium, tax: minor units, or a Rational rate of the price (tax: of
+        # price and premium).
         def initialize(price:, premium: 0, tax: 0)
           @price = price
           @premium = whole(premium, price)
@@ -22,8 +23,8 @@ module Kohlrabi
 
         def total = price && (price + premium + tax)
 
-        # members: Array of {found:, resale:, hand:} (minor units). A found piece costs nothing. Returns Array of Part in order.
-        # Raises Refusal: nothing bought, a resale missing, parts by hand that do not add up to the price.
+        # members: Array of {found:, resale:, hand:} (minor units). A found piece costs nothing. Returns Array of Part
+        # in order. Raises Refusal: nothing bought, a resale missing, parts by hand that do not add up to the price.
         def shares(rule, members)
           raise Refusal.new(:lot_needs_a_piece, field: :members) if members.empty?
 

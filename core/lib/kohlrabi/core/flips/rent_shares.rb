@@ -3,13 +3,14 @@
 module Kohlrabi
   module Core
     module Flips
-      # What a month's rent of a place costs each piece that stood there: rent × its days ÷ all pieces' days (arrival day in, leaving day out, at
-      # least 1). Shares add up to the rent; a month in which nothing stood is nobody's.
+      # What a month's rent of a place costs each piece that stood there: rent × its days ÷ all pieces' days (arrival
+      # day in, leaving day out, at least 1). Shares add up to the rent; a month in which nothing stood is nobody's.
       class RentShares
         # from: Date of arrival; to: Date of leaving, nil while it stands.
         Stay = Struct.new(:id, :from, :to, keyword_init: true)
 
-        # stays: Array of Stay at one place; rent: a month, minor units; today: Date, to which what still stands is counted.
+        # stays: Array of Stay at one place; rent: a month, minor units; today: Date, to which what still stands is
+        # counted.
         def initialize(stays, rent:, today:)
           @stays = stays
           @rent = rent

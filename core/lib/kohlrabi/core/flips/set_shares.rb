@@ -3,8 +3,8 @@
 module Kohlrabi
   module Core
     module Flips
-      # How the one sale of a set is shared over its pieces: by their earlier asking prices, else expected resale, else cost;
-      # or by hand.
+      # How the one sale of a set is shared over its pieces: by their earlier asking prices, else expected resale,
+      # else cost; or by hand.
       module SetShares
         BASES = { asking: "by earlier asking prices", resale: "by expected resale", cost: "by cost", equal: "equally" }.freeze
 

@@ -8,9 +8,9 @@ module Kohlrabi
       class Statement
         attr_reader :stage, :money_in
 
-        # stage: as Chain#stage; money_in: MoneyIn; sale: Sale or nil; work: Flips::HoursWorked;
-        # hours_rule: "bench" or "all", the hours that count in this workshop; stash: replacement value of what was used of the stash, minor
-        # units, nil where not all of it is known; overhead: minor units an hour, nil where none is set.
+        # stage: as Chain#stage; money_in: MoneyIn; sale: Sale or nil; work: Flips::HoursWorked; hours_rule: "bench"
+        # or "all", the hours that count in this workshop; stash: replacement value of what was used of the stash,
+        # minor units, nil where not all of it is known; overhead: minor units an hour, nil where none is set.
         def initialize(stage:, money_in:, sale:, work:, hours_rule: "bench", stash: 0, overhead: nil)
           @stage = stage
           @money_in = money_in
@@ -23,7 +23,8 @@ module Kohlrabi
 
         def cash_in = @money_in.figure
 
-        # R; 0 for a piece that was lost, undefined while unsold, for one kept or given away, and for one that was split.
+        # R; 0 for a piece that was lost, undefined while unsold, for one kept or given away, and for one that was
+        # split.
         def receipts
           @receipts ||= case stage
                         when "sold" then @sale.receipts

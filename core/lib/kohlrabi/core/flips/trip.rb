@@ -3,7 +3,8 @@
 module Kohlrabi
   module Core
     module Flips
-      # What a trip cost and took: fuel paid, or distance × mileage rate in its place; hire and tolls; less a private share.
+      # What a trip cost and took: fuel paid, or distance × mileage rate in its place; hire and tolls; less a private
+      # share.
       class Trip < Value
         # metres driven, nil = not known; rate: minor units a kilometre or mile as Rational; unit: metres in that one.
         attribute :metres, Types::Integer.optional.default(nil)

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Core
     module Market
-      # The asking price over a target: room for haggling, then up to the next ending that the house likes; and the steps down from it.
+      # The asking price over a target: room for haggling, then up to the next ending that the house likes; and the
+      # steps down from it.
       module AskingPrice
         # Endings as {key => [label, Array of [modulus, rest] in whole currency units]}.
         ENDINGS = { "none" => ["any amount", [[1, 0]]], "5" => ["fives and tens", [[5, 0]]], "9" => ["nines", [[10, 9]]],
@@ -12,7 +13,8 @@ module Kohlrabi
 
         module_function
 
-        # target: minor units; haggle: Rational from 0, under 1; ending: key; unit: minor units in one. Returns minor units. Raises Refusal.
+        # target: minor units; haggle: Rational from 0, under 1; ending: key; unit: minor units in one. Returns minor
+        # units. Raises Refusal.
         def over(target, haggle: 0, ending: "none", unit: 100)
           raise Refusal.new(:haggling_leaves_no_price, field: :haggle) if haggle >= 1
 
@@ -30,8 +32,9 @@ module Kohlrabi
           whole * unit
         end
 
-        # Steps down from a price: [[Date, minor units]], each by a percent, rounded down to the minor unit, to the floor and no lower.
-        # every: days; by: Rational share. No steps where none are wanted or the price is at the floor.
+        # Steps down from a price: [[Date, minor units]], each by a percent, rounded down to the minor unit, to the
+        # floor and no lower. every: days; by: Rational share. No steps where none are wanted or the price is at the
+        # floor.
         def steps(price, floor:, from:, every:, by:)
           return [] unless every&.positive? && by&.positive? && floor && price > floor
 

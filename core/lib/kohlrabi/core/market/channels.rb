@@ -3,18 +3,21 @@
 module Kohlrabi
   module Core
     module Market
-      # What is taken home of a price by channel: fee, fixed fee, delivery, and the rent of a place for as long as it is expected to stand there.
+      # What is taken home of a price by channel: fee, fixed fee, delivery, and the rent of a place for as long as it
+      # is expected to stand there.
       module Channels
         USUAL = Core.table("market/channels")
         MONTH = Rational(365, 12) # days
-        # fee_rate: Rational; the rest minor units; rent: a month, shared by places; days: expected to stand, nil where not known.
+        # fee_rate: Rational; the rest minor units; rent: a month, shared by places; days: expected to stand, nil
+        # where not known.
         Terms = Struct.new(:name, :fee_rate, :fixed, :delivery, :rent, :places, :days, keyword_init: true)
         # Figures; rent is undefined where the days are not known.
         Answer = Struct.new(:terms, :take_home, :rent_a_day, keyword_init: true)
 
         module_function
 
-        # price: minor units. Returns Answer; take_home is a Figure with its terms. Raises Refusal for a fee that leaves nothing.
+        # price: minor units. Returns Answer; take_home is a Figure with its terms. Raises Refusal for a fee that
+        # leaves nothing.
         def answer(price, terms)
           raise Refusal.new(:fee_leaves_nothing, field: :fee) if terms.fee_rate >= 1
 

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Core
     module Market
-      # What others ask and get for pieces like it: quartiles weighted by likeness; what is only asked is scaled by what is got of it.
+      # What others ask and get for pieces like it: quartiles weighted by likeness; what is only asked is scaled by
+      # what is got of it.
       class Comparables
         # price: minor units; sold: whether it was got, not only asked; likeness: 1 (somewhat) to 3 (just like it).
         One = Struct.new(:price, :sold, :likeness, :seen_on, keyword_init: true)
@@ -11,7 +12,8 @@ module Kohlrabi
         OWN = 5 # own sales with an asking price from which their ratio counts
         LIKENESS = { 1 => "somewhat like it", 2 => "much like it", 3 => "just like it" }.freeze
 
-        # Own median of sold ÷ asked where there are enough, else the usual. pairs: Array of [sold, asked]. Returns [Rational, sentence].
+        # Own median of sold ÷ asked where there are enough, else the usual. pairs: Array of [sold, asked]. Returns
+        # [Rational, sentence].
         def self.ratio(pairs)
           ratios = pairs.select { |_, asked| asked.positive? }.map { |sold, asked| Rational(sold, asked) }
           return [GOT, "85% of what is asked is got (common practice, weak)"] if ratios.size < OWN

@@ -3,14 +3,16 @@
 module Kohlrabi
   module Core
     module Market
-      # Findings that nothing was done about: a buyer is told of them. What a new finish covers by its nature (an old coat, wax, dirt) is none.
+      # Findings that nothing was done about: a buyer is told of them. What a new finish covers by its nature (an old
+      # coat, wax, dirt) is none.
       module Flaws
         COVERED = %w[varnish glossy failing painted waxed oiled silicone bare_wood thin_veneer knots tannin_wood dark_stain brown_rinse sand_through
                      slick stickers old_liner grease spiders maker_label hardware_ok].freeze
 
         module_function
 
-        # findings: Array of Inspection::Finding; done: keys of treatments that were ticked off; place: zone key → words. Array of phrases.
+        # findings: Array of Inspection::Finding; done: keys of treatments that were ticked off; place: zone key →
+        # words. Array of phrases.
         def left(findings, done, place: ->(zone) { zone })
           findings.reject { |finding| COVERED.include?(finding.key) || treated?(finding, done) }.map do |finding|
             zone = finding.zone && place.call(finding.zone)

@@ -3,14 +3,15 @@
 module Kohlrabi
   module Core
     module Market
-      # What each piece in hand is worth going on with: what was spent and worked is spent, so only what comes from here on counts. Finishing is set
-      # against selling it as it stands; what that brings more, over the hours it takes, is what those hours earn.
+      # What each piece in hand is worth going on with: what was spent and worked is spent, so only what comes from
+      # here on counts. Finishing is set against selling it as it stands; what that brings more, over the hours it
+      # takes, is what those hours earn.
       class FromHere
-        # One piece. finish: taken home once finished, less what is still to be spent; as_is: taken home as it stands, nil where it is finished;
-        # seconds: of work to come. Minor units; each nil where not known.
+        # One piece. finish: taken home once finished, less what is still to be spent; as_is: taken home as it stands,
+        # nil where it is finished; seconds: of work to come. Minor units; each nil where not known.
         Piece = Struct.new(:id, :stage, :finish, :as_is, :seconds, keyword_init: true)
-        # advice: :list, :finish, :less (for less than aimed at), :as_is, :drop or :unknown; gain: minor units over selling as it stands; pay: minor
-        # units an hour or nil; text: sentence.
+        # advice: :list, :finish, :less (for less than aimed at), :as_is, :drop or :unknown; gain: minor units over
+        # selling as it stands; pay: minor units an hour or nil; text: sentence.
         Row = Struct.new(:piece, :advice, :gain, :pay, :text, keyword_init: true)
         ORDER = %i[list finish less as_is drop unknown].freeze
 

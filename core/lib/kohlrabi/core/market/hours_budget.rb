@@ -3,16 +3,18 @@
 module Kohlrabi
   module Core
     module Market
-      # How many hours a piece still bears: what would be left of its price over all costs, at floor pay, less the hours worked. And what each way
-      # to go on pays from here: what was spent and worked is spent, whatever one does now (common practice, no source).
+      # How many hours a piece still bears: what would be left of its price over all costs, at floor pay, less the
+      # hours worked. And what each way to go on pays from here: what was spent and worked is spent, whatever one does
+      # now (common practice, no source).
       class HoursBudget
-        # A way to go on: label; brings: minor units from here on; seconds: of work to come; pay: minor units an hour (Rational), nil
-        # where nothing is to be worked; why: what it takes for granted.
+        # A way to go on: label; brings: minor units from here on; seconds: of work to come; pay: minor units an hour
+        # (Rational), nil where nothing is to be worked; why: what it takes for granted.
         Way = Struct.new(:label, :brings, :seconds, :pay, :why, keyword_init: true)
 
-        # take_home: at the price aimed at, minor units or nil; cash_in; to_come: costs, minor units; seconds: worked; work: seconds to come;
-        # floor_pay: minor units an hour or nil; as_is: minor units it would bring as it stands, or nil, as_is_why: where that comes from;
-        # simpler: Array of [label, take-home, costs to come, seconds to come] of looks that take less work.
+        # take_home: at the price aimed at, minor units or nil; cash_in; to_come: costs, minor units; seconds: worked;
+        # work: seconds to come; floor_pay: minor units an hour or nil; as_is: minor units it would bring as it
+        # stands, or nil, as_is_why: where that comes from; simpler: Array of [label, take-home, costs to come,
+        # seconds to come] of looks that take less work.
         def initialize(take_home:, cash_in:, seconds:, to_come: 0, work: 0, floor_pay: nil, as_is: nil, simpler: [],
                        as_is_why: "at what was paid for it, assumed")
           @take_home = take_home

@@ -7,8 +7,8 @@ module Kohlrabi
       class Listing
         LENGTHS = { "line" => "One line", "short" => "Short", "full" => "In full" }.freeze
         LINE = 90 # characters that a heading may have
-        # What is recorded. measures: [width, depth, height] in mm, each may be nil; made_of, parts, done, finish, care, flaws, with, notes: Arrays of
-        # phrases; price: in words; pick_up: sentence; the rest text or nil.
+        # What is recorded. measures: [width, depth, height] in mm, each may be nil; made_of, parts, done, finish,
+        # care, flaws, with, notes: Arrays of phrases; price: in words; pick_up: sentence; the rest text or nil.
         Facts = Struct.new(:name, :maker, :made_about, :measures, :made_of, :parts, :done, :finish, :care, :flaws, :with, :notes, :price,
                            :pick_up, keyword_init: true)
 
@@ -52,7 +52,8 @@ module Kohlrabi
 
         def width = @facts.measures.first && "#{Units::Length.text(@facts.measures.first, unit: @unit)} wide"
 
-        # "790 × 440 × 760 mm (31 1/8 × 17 5/16 × 29 15/16 in), width × depth × height"; what is not measured is left out.
+        # "790 × 440 × 760 mm (31 1/8 × 17 5/16 × 29 15/16 in), width × depth × height"; what is not measured is left
+        # out.
         def size
           known = %w[width depth height].zip(@facts.measures).select(&:last)
           return if known.empty?

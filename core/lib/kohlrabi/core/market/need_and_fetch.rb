@@ -5,8 +5,9 @@ module Kohlrabi
     module Market
       # The two questions of a price side by side: what the market pays, and what the hours ask for.
       class NeedAndFetch
-        # fetch: [low, middle, high] minor units that such pieces bring; need: minor units that cover cost and the pay aimed for, nil where not set;
-        # break_even: minor units or nil; at, pay: a price and what an hour earns at it, minor units, nil where not known; text: writes minor units.
+        # fetch: [low, middle, high] minor units that such pieces bring; need: minor units that cover cost and the pay
+        # aimed for, nil where not set; break_even: minor units or nil; at, pay: a price and what an hour earns at it,
+        # minor units, nil where not known; text: writes minor units.
         def initialize(fetch:, need:, break_even:, at:, pay:, text:)
           @low, @middle, @high = fetch
           @need = need
@@ -16,7 +17,8 @@ module Kohlrabi
           @text = text
         end
 
-        # :content, :short (the hours ask for more than the market is likely to pay) or :loss (not even the costs come in).
+        # :content, :short (the hours ask for more than the market is likely to pay) or :loss (not even the costs come
+        # in).
         def state
           return :loss if @break_even && @break_even > @high
 

@@ -3,17 +3,19 @@
 module Kohlrabi
   module Core
     module Market
-      # What to answer to an offer: take it, counter, or decline; with the sum behind it. The person decides.
-      # Buyers' limits lie between offer and asking price: the counter that brings most is (asking + worth of waiting) ÷ 2 where they lie evenly.
+      # What to answer to an offer: take it, counter, or decline; with the sum behind it. The person decides. Buyers'
+      # limits lie between offer and asking price: the counter that brings most is (asking + worth of waiting) ÷ 2
+      # where they lie evenly.
       class OfferAdvice
-        # verdict: :take, :counter or :decline; at: minor units at which taking and waiting are worth the same; counter: minor units or nil;
-        # why, warnings: sentences.
+        # verdict: :take, :counter or :decline; at: minor units at which taking and waiting are worth the same;
+        # counter: minor units or nil; why, warnings: sentences.
         Answer = Struct.new(:verdict, :at, :counter, :why, :warnings, keyword_init: true)
         TRIFLE = 2/100r # of the asking price: a counter that brings less more is not worth risking a no for
 
-        # offer, asking: minor units; waiting: Model::Waiting or nil where nothing tells what it brings; counters: Model::Counters; floor: minor
-        # units or nil; decline: Rational share of the worth of waiting, below which one does not answer with a number; text: writes minor units;
-        # unit: minor units in one, for counters that people say.
+        # offer, asking: minor units; waiting: Model::Waiting or nil where nothing tells what it brings; counters:
+        # Model::Counters; floor: minor units or nil; decline: Rational share of the worth of waiting, below which one
+        # does not answer with a number; text: writes minor units; unit: minor units in one, for counters that people
+        # say.
         def initialize(offer:, asking:, waiting:, counters: Model::Counters.new, floor: nil, decline: 6/10r, text: lambda(&:to_s), unit: 100)
           @offer = offer
           @asking = asking

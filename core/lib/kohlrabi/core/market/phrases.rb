@@ -3,7 +3,8 @@
 module Kohlrabi
   module Core
     module Market
-      # What was done to a piece, what it is of, and how to keep it, in the words of a listing. Care is common practice, no source; the label wins.
+      # What was done to a piece, what it is of, and how to keep it, in the words of a listing. Care is common
+      # practice, no source; the label wins.
       module Phrases
         DONE = { "cleaning" => "cleaned", "repair" => "repaired", "woodwork" => "woodwork renewed", "stripping" => "old finish taken off",
                  "sanding" => "sanded", "priming" => "primed", "painting" => "painted", "staining" => "stained",
@@ -40,7 +41,8 @@ module Kohlrabi
           [(TIP if tips), (LID if Planning::Cautions::LIDDED.include?(kind.to_s.strip.downcase))].compact
         end
 
-        # "go easy on it until 12 Jan 2027: its finish cures 30 days"; nil where it is cured or nothing is known. days: of each product, or nil.
+        # "go easy on it until 12 Jan 2027: its finish cures 30 days"; nil where it is cured or nothing is known.
+        # days: of each product, or nil.
         def curing(ready, days, today)
           longest = days.compact.max
           return unless longest && ready && ready + longest > today

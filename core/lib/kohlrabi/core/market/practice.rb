@@ -3,8 +3,8 @@
 module Kohlrabi
   module Core
     module Market
-      # A market played for practice: invented buyers who ask, offer and sometimes do not come. Nothing of it is real, nothing is recorded, and its
-      # figures say nothing about the market outside. The same seed plays the same days.
+      # A market played for practice: invented buyers who ask, offer and sometimes do not come. Nothing of it is real,
+      # nothing is recorded, and its figures say nothing about the market outside. The same seed plays the same days.
       class Practice
         NAMES = %w[Ama Brann Cosima Dario Edda Falk Greta Hanno Ilse Jorin].freeze
         ASKS = ["Is it still there?", "Could you send me the measures?", "Does the smell of the finish stay?", "Would you bring it?",
@@ -24,7 +24,8 @@ module Kohlrabi
         # Array of Message of the first so many days.
         def days(count) = (1..count).flat_map { |day| on(day) }
 
-        # What a buyer says to a counter: true where he takes it. Nobody pays less than he has offered, nor more than it is worth to him.
+        # What a buyer says to a counter: true where he takes it. Nobody pays less than he has offered, nor more than
+        # it is worth to him.
         def takes?(message, counter) = counter <= limit(message)
 
         private

@@ -10,8 +10,8 @@ module Kohlrabi
         NEW = [2/10r, 3/10r, 4/10r].freeze # of what the look costs new (common practice, weak)
         FEW = 5
 
-        # prices: CostAndPay; comparables: Comparables; ratio_why: sentence; own: Array of sold prices of its kind, minor units; newest: Date of the
-        # youngest comparable or nil; new_price: minor units or nil; today: Date.
+        # prices: CostAndPay; comparables: Comparables; ratio_why: sentence; own: Array of sold prices of its kind,
+        # minor units; newest: Date of the youngest comparable or nil; new_price: minor units or nil; today: Date.
         def initialize(prices:, comparables:, ratio_why:, own:, today:, newest: nil, new_price: nil)
           @prices = prices
           @comparables = comparables

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Core
     module Market
-      # What a sale that was taken back has cost all the same: its fee and delivery, less what of the fee came back, and what else was lost.
+      # What a sale that was taken back has cost all the same: its fee and delivery, less what of the fee came back,
+      # and what else was lost.
       class Return
         # sale: Flips::Sale with its refunds; fee_back: given back now; other: lost besides, minor units.
         # Raises Refusal where more of the fee comes back than was paid.

@@ -3,8 +3,9 @@
 module Kohlrabi
   module Core
     module Market
-      # How long listings stay unsold: the estimator of Kaplan and Meier (Journal of the American Statistical Association 53, 1958). What is still
-      # listed, kept or withdrawn is censored; sales at a day count before what is censored on it.
+      # How long listings stay unsold: the estimator of Kaplan and Meier (Journal of the American Statistical
+      # Association 53, 1958). What is still listed, kept or withdrawn is censored; sales at a day count before what
+      # is censored on it.
       class Survival
         # One listing: days it stood, and whether it sold on the last of them.
         Spell = Struct.new(:days, :sold, keyword_init: true)
@@ -42,7 +43,8 @@ module Kohlrabi
           last ? last.share : 1r
         end
 
-        # The first day on which at most 1 − part are unsold: 1/2 for the median, 1/4 for the lower quartile; nil where that is not reached.
+        # The first day on which at most 1 − part are unsold: 1/2 for the median, 1/4 for the lower quartile; nil
+        # where that is not reached.
         def quantile(part) = steps.find { |step| step.share <= 1 - part }&.day
         def median = quantile(1/2r)
 

@@ -5,7 +5,8 @@ module Kohlrabi
     module Market
       # A value and who says it, in words.
       class ValueWords
-        # key; label; share: Integer percent, adding up to 100; says: minor units by itself, or nil; words: what it rests on.
+        # key; label; share: Integer percent, adding up to 100; says: minor units by itself, or nil; words: what it
+        # rests on.
         Line = Struct.new(:key, :label, :share, :says, :words, keyword_init: true)
         LABELS = { "own" => "Your own of the kind", "others" => "Your other pieces", "comparables" => "Prices looked up for it",
                    "seen" => "Prices looked up for others", "usual" => "The usual table", "typed" => "The figure you gave",

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Core
     module Scout
-      # What a kind usually brings and takes, from data/scout/buying_kinds.yml, until the workshop has finished enough of its own.
+      # What a kind usually brings and takes, from data/scout/buying_kinds.yml, until the workshop has finished enough
+      # of its own.
       class Defaults
         ROWS = Core.table("scout/buying_kinds").to_h { |row| [row[:kind], row] }.freeze
         # A single of a kind that sells in pairs: lower price, longer on the market (common practice, weak, no source).

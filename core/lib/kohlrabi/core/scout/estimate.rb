@@ -20,7 +20,8 @@ module Kohlrabi
               source: source).freeze
         end
 
-        # By the market: the ends that hold it four times of five, and its doubt on the log scale; from: own pieces that it rests on.
+        # By the market: the ends that hold it four times of five, and its doubt on the log scale; from: own pieces
+        # that it rests on.
         def self.spread(low, likely, high, doubt:, source:, from: nil)
           new(low: low.round, likely: likely.round, high: high.round, mean: likely.round, sd: Rational((likely * doubt).round), source: source,
               n: from).freeze
@@ -36,8 +37,8 @@ module Kohlrabi
               source: source, n: values.size).freeze
         end
 
-        # One figure that somebody gave, as the mean, with the spread that is usual for its kind: nobody is that certain.
-        # usual: Estimate, or nil where none is known, and then there is no spread.
+        # One figure that somebody gave, as the mean, with the spread that is usual for its kind: nobody is that
+        # certain. usual: Estimate, or nil where none is known, and then there is no spread.
         def self.around(likely, usual, source: "as given")
           return three(likely, likely, likely, source: source) unless usual&.mean&.positive?
 

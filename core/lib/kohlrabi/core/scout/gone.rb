@@ -11,8 +11,8 @@ module Kohlrabi
         ROWS = Core.table("scout/gone")
         ENOUGH = 5
 
-        # gone: how many watched pieces of the kind went to somebody else; weeks: how long all of them were watched together;
-        # volume: m³ of this one, nil = not known (taken as medium).
+        # gone: how many watched pieces of the kind went to somebody else; weeks: how long all of them were watched
+        # together; volume: m³ of this one, nil = not known (taken as medium).
         def self.estimate(kind:, gone: 0, weeks: 0, volume: nil)
           if gone >= ENOUGH && weeks.positive?
             return new(weekly: [gone / weeks.to_f, 0.95].min, source: "#{gone} of your own #{kind} gone in #{weeks.round} weeks watched").freeze

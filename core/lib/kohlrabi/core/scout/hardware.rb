@@ -3,8 +3,9 @@
 module Kohlrabi
   module Core
     module Scout
-      # A set of pulls with some missing, costed three ways: match the missing ones, replace them all, or adapt (keep what is
-      # there for the rows that show and put plain ones with a plate on the rest). Minutes are common practice, no source.
+      # A set of pulls with some missing, costed three ways: match the missing ones, replace them all, or adapt (keep
+      # what is there for the rows that show and put plain ones with a plate on the rest). Minutes are common
+      # practice, no source.
       class Hardware
         # money: minor units; seconds of work; total at target pay; each nil with why where a price is missing.
         Way = Struct.new(:key, :label, :money, :seconds, :total, :why, :note, keyword_init: true)
@@ -13,8 +14,9 @@ module Kohlrabi
         FILL = 6 * 60      # filling, sanding and spot-sealing the old holes of one pull
         PLATE = 8 * 60     # fitting one with a plate over the old holes
 
-        # needed, present: counts; same_holes: whether new ones use the old holes; prices in minor units, nil = not known;
-        # target_pay: minor units an hour, nil = hours are not priced. Raises Refusal for counts that cannot be.
+        # needed, present: counts; same_holes: whether new ones use the old holes; prices in minor units, nil = not
+        # known; target_pay: minor units an hour, nil = hours are not priced. Raises Refusal for counts that cannot
+        # be.
         def initialize(needed:, present:, match_price: nil, new_price: nil, plate_price: nil, same_holes: false, target_pay: nil)
           unless needed.positive? && present.between?(0, needed)
             raise Refusal.new(:pulls_out_of_range, field: :pulls_present, present: present, needed: needed)

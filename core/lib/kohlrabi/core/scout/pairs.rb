@@ -3,13 +3,15 @@
 module Kohlrabi
   module Core
     module Scout
-      # A single of a kind that sells in pairs or sets: what that costs, from own sales where there are enough, else assumed.
+      # A single of a kind that sells in pairs or sets: what that costs, from own sales where there are enough, else
+      # assumed.
       class Pairs
         ENOUGH = 5
 
         attr_reader :price_factor, :days_factor, :source
 
-        # pair: whether the kind sells in pairs; singles, together: Arrays of [price for one, days on the market or nil] of own sales.
+        # pair: whether the kind sells in pairs; singles, together: Arrays of [price for one, days on the market or
+        # nil] of own sales.
         def initialize(pair:, singles: [], together: [])
           @pair = pair
           own = singles.size >= ENOUGH && together.size >= ENOUGH

@@ -65,8 +65,9 @@ module Kohlrabi
           Figure.plain(:chance, label, :ratio, Statistics::Normal.chance_positive(mean, Math.sqrt(variance)).round(4).to_r)
         end
 
-        # What an hour earns at the price asked four times of five: [low, high] minor units an hour, nil where it cannot be told. The doubt of what it
-        # brings, costs and takes, taken as independent; pay moves by −pay ÷ hours with the hours.
+        # What an hour earns at the price asked four times of five: [low, high] minor units an hour, nil where it
+        # cannot be told. The doubt of what it brings, costs and takes, taken as independent; pay moves by −pay ÷
+        # hours with the hours.
         def pay_between
           middle = pay.amount or return
           hours_mean = hours.mean / Rational(Units::Effort::HOUR)
@@ -76,7 +77,8 @@ module Kohlrabi
           [middle - width, middle + width]
         end
 
-        # How far the price asked lies above the most to pay, with what is added to it; negative: room left. nil if undefined.
+        # How far the price asked lies above the most to pay, with what is added to it; negative: room left. nil if
+        # undefined.
         def shortfall
           (ask - most.amount) * (1 + terms.added_rate) if ask && most.amount
         end

@@ -11,8 +11,8 @@ module Kohlrabi
 
         attr_reader :all, :run
 
-        # seen: Array of Seen in any order (tag in minor units). A rise begins a new run; the forecast rests on the last run. Of two on one day the
-        # one noted later stands.
+        # seen: Array of Seen in any order (tag in minor units). A rise begins a new run; the forecast rests on the
+        # last run. Of two on one day the one noted later stands.
         def initialize(seen)
           @twice = seen.group_by(&:on).select { |_, rows| rows.size > 1 }.keys
           @all = seen.each_with_index.sort_by { |one, index| [one.on, index] }.map(&:first).group_by(&:on).values.map(&:last)

@@ -10,8 +10,8 @@ module Kohlrabi
 
         attr_reader :rule, :sightings
 
-        # sightings: Sightings, at least one; rule: TagRule as given, or nil to infer it; next_cut: Date of the next cut where
-        # known, else cuts are counted from the first sighting of the run; today: Date.
+        # sightings: Sightings, at least one; rule: TagRule as given, or nil to infer it; next_cut: Date of the next
+        # cut where known, else cuts are counted from the first sighting of the run; today: Date.
         def initialize(sightings, today:, rule: nil, next_cut: nil)
           @sightings = sightings
           @rule = rule || sightings.rule
@@ -29,7 +29,8 @@ module Kohlrabi
         # The tag to be expected today: the last one seen, less the cuts since.
         def now = point_at(@today)
 
-        # Points from the last sighting on: the tag seen, then each cut, until nothing is left. Without a rule: only what was seen.
+        # Points from the last sighting on: the tag seen, then each cut, until nothing is left. Without a rule: only
+        # what was seen.
         def points
           @points ||= begin
             seen = Point.new(on: sightings.last.on, tag: sightings.last.tag)

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Core
     module Scout
-      # A shop's rule of cuts: by a percentage of the current or of the first price, or by an amount, every so many days.
+      # A shop's rule of cuts: by a percentage of the current or of the first price, or by an amount, every so many
+      # days.
       TagRule = Struct.new(:basis, :cut, :every, :source, keyword_init: true)
 
       # Checks and sums.
@@ -13,8 +14,8 @@ module Kohlrabi
         BASES = { "current" => "% of the current price", "first" => "% of the first price", "amount" => "a fixed amount" }.freeze
         LONGEST = 365 # days between two cuts
 
-        # basis: key of BASES; cut: Rational share 0..1 of a price, or minor units for "amount"; every: days; source: in words.
-        # Raises Refusal for a cut that is none, or more than all.
+        # basis: key of BASES; cut: Rational share 0..1 of a price, or minor units for "amount"; every: days; source:
+        # in words. Raises Refusal for a cut that is none, or more than all.
         def initialize(basis:, cut:, every:, source: "as given")
           refuse(:no_such_rule_of_cuts, field: :cut_basis) unless BASES.key?(basis)
           refuse(:cut_of_nothing, field: :cut_size) unless cut.positive?

@@ -5,8 +5,8 @@ module Kohlrabi
     module Scout
       # The answer in words, with its reason and what would change it.
       class Verdict
-        # key: "buy", "less" (only for less pay than aimed for), "leave", "never" or "unknown"; missing: what an answer lacks, "pay", "resale",
-        # "hours" or "materials", nil where it lacks nothing.
+        # key: "buy", "less" (only for less pay than aimed for), "leave", "never" or "unknown"; missing: what an
+        # answer lacks, "pay", "resale", "hours" or "materials", nil where it lacks nothing.
         attr_reader :key, :text, :changes, :missing
 
         # prospect: Prospect; currency: Units::Currency, in which amounts are said.
@@ -19,7 +19,8 @@ module Kohlrabi
           @changes = change.freeze
         end
 
-        # How sure that is, in a sentence: what an hour likely earns at the tag and how often target pay is reached; nil where it cannot be told.
+        # How sure that is, in a sentence: what an hour likely earns at the tag and how often target pay is reached;
+        # nil where it cannot be told.
         def doubt
           chance = prospect.chance.amount
           low, high = prospect.pay_between

@@ -3,14 +3,16 @@
 module Kohlrabi
   module Core
     module Scout
-      # Wait for a lower tag or buy now: the saving by waiting against the chance that it is gone by then. What counts is what
-      # the piece would leave above target pay: most you should pay − tag, times the chance that it is still there.
+      # Wait for a lower tag or buy now: the saving by waiting against the chance that it is gone by then. What counts
+      # is what the piece would leave above target pay: most you should pay − tag, times the chance that it is still
+      # there.
       class WaitOrBuy
         Choice = Struct.new(:on, :tag, :chance, :worth, keyword_init: true)
 
         attr_reader :choices, :best
 
-        # forecast: TagForecast; most: minor units, nil = undefined; gone: Gone; today: Date; trip: what a second trip there costs, minor units.
+        # forecast: TagForecast; most: minor units, nil = undefined; gone: Gone; today: Date; trip: what a second trip
+        # there costs, minor units.
         def initialize(forecast, most:, gone:, today:, trip: 0)
           @most = most
           @gone = gone

@@ -3,12 +3,14 @@
 module Kohlrabi
   module Core
     module Statistics
-      # The log-rank test of two groups: at each time something ended, how many of those that stood were of the one group.
-      # (Mantel, Cancer Chemotherapy Reports 50, 1966; Peto and Peto, Journal of the Royal Statistical Society A 135, 1972.)
+      # The log-rank test of two groups: at each time something ended, how many of those that stood were of the one
+      # group. (Mantel, Cancer Chemotherapy Reports 50, 1966; Peto and Peto, Journal of the Royal Statistical Society
+      # A 135, 1972.)
       class LogRank
         attr_reader :observed, :expected, :variance
 
-        # rows: Array of [standing of the group, standing in all, ended of the group, ended in all], one for each time at which something ended.
+        # rows: Array of [standing of the group, standing in all, ended of the group, ended in all], one for each time
+        # at which something ended.
         def initialize(rows)
           @observed = rows.sum { |row| row[2] }
           @expected = rows.sum { |mine, all, _, ended| ended * mine.to_f / all }

@@ -3,12 +3,14 @@
 module Kohlrabi
   module Core
     module Statistics
-      # Derivatives of ln Γ: digamma (order 0), trigamma (1) and the two after it. The argument is raised to where the asymptotic series is exact
-      # to double precision (Abramowitz and Stegun, Handbook of Mathematical Functions, 1964, 6.3 and 6.4).
+      # Derivatives of ln Γ: digamma (order 0), trigamma (1) and the two after it. The argument is raised to where the
+      # asymptotic series is exact to double precision (Abramowitz and Stegun, Handbook of Mathematical Functions,
+      # 1964, 6.3 and 6.4).
       module Polygamma
         FROM = 12.0
         FACTORIALS = [1.0, 1.0, 2.0, 6.0].freeze
-        # What is left of the series after its leading terms: coefficients of 1 ÷ x², 1 ÷ x⁴, …, from the Bernoulli numbers.
+        # What is left of the series after its leading terms: coefficients of 1 ÷ x², 1 ÷ x⁴, …, from the Bernoulli
+        # numbers.
         BERNOULLI = [1/6r, -1/30r, 1/42r, -1/30r, 5/66r, -691/2730r].map(&:to_f).freeze
 
         module_function

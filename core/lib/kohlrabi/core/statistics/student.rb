@@ -3,7 +3,8 @@
 module Kohlrabi
   module Core
     module Statistics
-      # Student's t, by the normal distribution: t(z) = z(1 − 1 ÷ 4ν) ÷ √(1 + z² ÷ 2ν) (Abramowitz and Stegun 1964, 26.7.8).
+      # Student's t, by the normal distribution: t(z) = z(1 − 1 ÷ 4ν) ÷ √(1 + z² ÷ 2ν) (Abramowitz and Stegun 1964,
+      # 26.7.8).
       module Student
         module_function
 

@@ -17,8 +17,9 @@ module Kohlrabi
         # "one sale", "12 sales".
         def counted(number, word) = number == 1 ? "one #{word}" : "#{number} #{word}s"
 
-        # text: digits with at most one decimal mark. decimal: :either takes point or comma, and groups of thousands where there is no doubt;
-        # :point and :comma take that mark alone, as a file has it. Returns a Rational. Raises Refusal naming the remedy.
+        # text: digits with at most one decimal mark. decimal: :either takes point or comma, and groups of thousands
+        # where there is no doubt; :point and :comma take that mark alone, as a file has it. Returns a Rational.
+        # Raises Refusal naming the remedy.
         def parse(text, decimal: :either)
           plain = text.to_s.strip.tr(MINUS, "-")
           return either(plain, text) if decimal == :either
@@ -29,7 +30,8 @@ module Kohlrabi
           raise Refusal.new(:not_a_number, given: text, hint: hint(mark, plain))
         end
 
-        # "14,50" and "14.50" are the same; "1,234" may be a thousand or a little over one, and is asked about; "1.234" is what it says.
+        # "14,50" and "14.50" are the same; "1,234" may be a thousand or a little over one, and is asked about;
+        # "1.234" is what it says.
         def either(plain, text)
           if plain.match?(/\A-?[1-9]\d{0,2},\d{3}\z/)
             raise Refusal.new(:ambiguous_number, given: text, grouped: plain.delete(","), decimal: plain.tr(",", "."))

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Api
     module Middleware
-      # Once an answer is on its way, works out anew what takes longer than a page may wait: what own listings say of the market.
+      # Once an answer is on its way, works out anew what takes longer than a page may wait: what own listings say of
+      # the market.
       class Renewal
         AFTER = "rack.after_reply" # what the server calls when it has answered
 

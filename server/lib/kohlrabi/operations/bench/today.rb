@@ -5,7 +5,8 @@ module Kohlrabi
     module Bench
       # What is running, what to do next, what dries, what was worked today, and what is in hand, most pressing first.
       module Today
-        # What the day came to: seconds worked, what the steps done were estimated at, how many they are, on how many pieces.
+        # What the day came to: seconds worked, what the steps done were estimated at, how many they are, on how many
+        # pieces.
         Summary = Struct.new(:worked, :estimated, :steps, :pieces, keyword_init: true)
         Answer = Struct.new(:date, :summary, :timers, :done, :worked, :stages, :tags, :bench, :now, :drying, :climate, keyword_init: true)
         # What fits now: minutes, person id, Array of Core::Bench::Slot.

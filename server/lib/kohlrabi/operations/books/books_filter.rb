@@ -3,14 +3,16 @@
 module Kohlrabi
   module Operations
     module Books
-      # How Books are looked at: which profit, which hours, which year. Gives the sums of a group in SQL; the core composes and divides.
+      # How Books are looked at: which profit, which hours, which year. Gives the sums of a group in SQL; the core
+      # composes and divides.
       class BooksFilter
         VIEWS = %w[cash full].freeze
         RULES = %w[bench all].freeze
 
         attr_reader :view, :rule, :year
 
-        # view: "cash" or "full" (less the stash and overhead); rule: hours that count, nil for the house's; year: as Books.answer.
+        # view: "cash" or "full" (less the stash and overhead); rule: hours that count, nil for the house's; year: as
+        # Books.answer.
         def initialize(view: nil, rule: nil, year: nil)
           @workshop = House::WorkshopSettings.workshop
           @view = view || "cash"

@@ -7,8 +7,9 @@ module Kohlrabi
       module Comparisons
         TRAIT = "COALESCE(trait, '#{Traits::NONE}')".freeze
         MAX_GROUPS = 60 # groups that are shown, the largest
-        # rows: Array of Core::Books::Comparison::Row; more: groups left out of the list; several: a flip can be in more than one.
-        # extras: {key => Core::Books::Extras::Row}, what a piece with it brings more than those of its kind without.
+        # rows: Array of Core::Books::Comparison::Row; more: groups left out of the list; several: a flip can be in
+        # more than one. extras: {key => Core::Books::Extras::Row}, what a piece with it brings more than those of its
+        # kind without.
         Answer = Struct.new(:rows, :more, :several, :whole, :extras, keyword_init: true)
         EXTRAS = %w[technique extra].freeze
 
@@ -33,7 +34,8 @@ module Kohlrabi
 
         private_class_method :compare
 
-        # [{trait => {stage => Tally}}, {trait => as it is written}]; traits in small letters, for case does not tell them apart.
+        # [{trait => {stage => Tally}}, {trait => as it is written}]; traits in small letters, for case does not tell
+        # them apart.
         def groups(by, filter)
           spellings = {}
           groups = Hash.new { |hash, key| hash[key] = {} }

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Operations
     module Books
-      # Estimates against what came, over flips that were sold: hours, materials and resale, by what was expected before buying and by the plan.
+      # Estimates against what came, over flips that were sold: hours, materials and resale, by what was expected
+      # before buying and by the plan.
       module EstimateAccuracy
         SHOWN = 40
         PLANNED = <<~SQL
@@ -16,7 +17,8 @@ module Kohlrabi
         SQL
         LINES = { hours: ["Hours by the plan", :effort], hours_before: ["Hours expected before buying", :effort],
                   materials: ["Materials expected before buying", :money], resale: ["Resale expected", :money] }.freeze
-        # pairs: Array of [piece id, name, estimated, actual]; unit: :money or :effort; answer: as Core::Books::Accuracy.of.
+        # pairs: Array of [piece id, name, estimated, actual]; unit: :money or :effort; answer: as
+        # Core::Books::Accuracy.of.
         Line = Struct.new(:key, :label, :unit, :answer, :pairs, keyword_init: true)
 
         module_function
@@ -34,7 +36,8 @@ module Kohlrabi
           found.map { |key, rows| line(key, rows.select(&:all?)) }
         end
 
-        # scope: of summaries; estimated, actual: SQL of the two. Of several spotted at once nobody said how much each would take.
+        # scope: of summaries; estimated, actual: SQL of the two. Of several spotted at once nobody said how much each
+        # would take.
         def pairs(scope, estimated, actual) = [scope.where("#{estimated} IS NOT NULL"), :piece_id, "pieces.name", estimated, actual]
         private_class_method :pairs
 

@@ -22,7 +22,8 @@ module Kohlrabi
           @currency = House::WorkshopSettings.workshop.money # asked for once, not for every cell
         end
 
-        # Flips as docs/formats/flips-csv.md has it: what comes in again has the same money in, receipts, profit and hours.
+        # Flips as docs/formats/flips-csv.md has it: what comes in again has the same money in, receipts, profit and
+        # hours.
         def flips
           csv(Formats::FlipsCsv::COLUMNS) { |rows| FlipRows.all.each { |row| rows << flip(row).values_at(*Formats::FlipsCsv::COLUMNS) } }
         end

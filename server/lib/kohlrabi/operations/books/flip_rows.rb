@@ -3,8 +3,9 @@
 module Kohlrabi
   module Operations
     module Books
-      # All flips as files for other programs tell them: what is recorded of a piece, its stored figures (Flips::Summaries) and the parts of its
-      # sale, without putting each flip together anew. Amounts are minor units; dates are text as kept, "2026-03-01"; nil is not known.
+      # All flips as files for other programs tell them: what is recorded of a piece, its stored figures
+      # (Flips::Summaries) and the parts of its sale, without putting each flip together anew. Amounts are minor
+      # units; dates are text as kept, "2026-03-01"; nil is not known.
       module FlipRows
         PIECE = %i[id ticket name kind source bought_on notes width_mm depth_mm height_mm created_at].freeze
         FIGURES = %i[stage started_on ready_on listed_on ended_on asking_minor channel cash_in_minor receipts_minor cash_profit_minor bench_seconds

@@ -25,7 +25,8 @@ module Kohlrabi
         # Array of Core::Books::FlipLedger over live pieces.
         def flips = with_costs.map { |row, costs| flip(row, costs) }
 
-        # Array of [FlipRows::Row, [[date or nil, minor units, nil where not known]]]: what was paid for each, for counting stock.
+        # Array of [FlipRows::Row, [[date or nil, minor units, nil where not known]]]: what was paid for each, for
+        # counting stock.
         def stock
           with_costs.map do |row, costs|
             paid = payments(row, costs).map { |payment| [payment.on, payment.amount] }
@@ -40,7 +41,8 @@ module Kohlrabi
         end
         private_class_method :with_costs
 
-        # {piece id => Array of [date or nil, what, minor units, account it is paid from]}: what was paid for each besides its price.
+        # {piece id => Array of [date or nil, what, minor units, account it is paid from]}: what was paid for each
+        # besides its price.
         def costs
           drawn = "EXISTS (SELECT 1 FROM draws WHERE draws.cost_id = costs.id AND draws.deletion_id IS NULL)"
           rows = Records::CostShare.joins(:cost).where(costs: { deletion_id: nil }).order("costs.spent_on", "costs.id")

@@ -3,11 +3,13 @@
 module Kohlrabi
   module Operations
     module Books
-      # A flip that was finished long ago, written down in one form: read and taken as a row of a file is, in the words of a person.
+      # A flip that was finished long ago, written down in one form: read and taken as a row of a file is, in the
+      # words of a person.
       module PastFlips
         module_function
 
-        # given: {column of Formats::FlipsCsv => text}; hours as said ("9", "8h30"). Returns the piece. Raises Refused naming the field.
+        # given: {column of Formats::FlipsCsv => text}; hours as said ("9", "8h30"). Returns the piece. Raises Refused
+        # naming the field.
         def create(given)
           texts = given.except("kind_form").transform_values { |text| text.to_s.strip }
           texts["hours"] = hours(texts["hours"].to_s)

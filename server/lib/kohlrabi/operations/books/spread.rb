@@ -8,7 +8,8 @@ module Kohlrabi
         MAX_POINTS = 500 # points that are drawn, the latest
         SHOWN = 3
         Point = Struct.new(:id, :name, :kind, :stage, :receipts, :cost, :profit, :seconds)
-        # points: Array of Point with hours; without: flips whose hours or profit are not known; pays: minor units an hour whose lines are drawn.
+        # points: Array of Point with hours; without: flips whose hours or profit are not known; pays: minor units an
+        # hour whose lines are drawn.
         Answer = Struct.new(:points, :without, :left_out, :pays, keyword_init: true)
         # best, worst: Array of [Point, Array of sentences].
         Standouts = Struct.new(:best, :worst, :n, keyword_init: true)

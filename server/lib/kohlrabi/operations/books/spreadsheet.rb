@@ -24,7 +24,8 @@ module Kohlrabi
         # Nothing stands against taking it in.
         def sound? = problems.empty? && outcomes.none? { |outcome| outcome.state == :bad }
 
-        # Takes all flips in one transaction. Yields progress (done, of). Returns self. Raises Refused naming row and column.
+        # Takes all flips in one transaction. Yields progress (done, of). Returns self. Raises Refused naming row and
+        # column.
         def take!(&)
           raise Support::Refused, refusals unless sound? || @skip_bad
 

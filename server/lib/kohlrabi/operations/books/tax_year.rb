@@ -5,8 +5,8 @@ require "csv"
 module Kohlrabi
   module Operations
     module Books
-      # A year of the workshop for whoever does its taxes: purchases, costs, sales, mileage, and stock at cost at both ends. What of it counts, and
-      # when, is for local rules.
+      # A year of the workshop for whoever does its taxes: purchases, costs, sales, mileage, and stock at cost at both
+      # ends. What of it counts, and when, is for local rules.
       class TaxYear
         HEAD = %w[section date ticket name what amount note].freeze
         NOTE = "What counts, when, and how stock is valued, is for your local rules; ask whoever does your taxes. Nothing is added to the record."

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Operations
     module Books
-      # Where time and money stand: parts of the turnaround, money tied up, what was found month by month and paid for, what was not bought.
+      # Where time and money stand: parts of the turnaround, money tied up, what was found month by month and paid
+      # for, what was not bought.
       module TimeInStage
         OLDEST = 8
         MONTHS = 24
@@ -11,8 +12,9 @@ module Kohlrabi
                   "Ready, not yet listed" => %w[ready_on listed_on], "On the market" => %w[listed_on ended_on],
                   "Turnaround" => %w[pieces.bought_on ended_on] }.freeze
         SINCE = "CASE stage WHEN 'bought' THEN bought_on WHEN 'on the bench' THEN started_on WHEN 'ready' THEN ready_on ELSE listed_on END"
-        # parts: {label => quantile summary in days}; oldest: Array of [piece, days, minor]; found: {month => [count, prices known, sum, median]};
-        # gone: [count, forgone minor units of those with one]; waits: Array of [reason, count of pieces, days so far].
+        # parts: {label => quantile summary in days}; oldest: Array of [piece, days, minor]; found: {month => [count,
+        # prices known, sum, median]}; gone: [count, forgone minor units of those with one]; waits: Array of [reason,
+        # count of pieces, days so far].
         Answer = Struct.new(:parts, :oldest, :found, :gone, :waits, keyword_init: true)
 
         module_function

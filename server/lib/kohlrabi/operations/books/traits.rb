@@ -3,7 +3,8 @@
 module Kohlrabi
   module Operations
     module Books
-      # What flips can be compared by. Each trait is a query of (piece_id, trait): one row a flip for its kind, several for its techniques.
+      # What flips can be compared by. Each trait is a query of (piece_id, trait): one row a flip for its kind,
+      # several for its techniques.
       module Traits
         NONE = "" # flips that have no such trait
         WORK = "work:" # techniques that are kinds of work, from the hours; the person's own words stand beside them

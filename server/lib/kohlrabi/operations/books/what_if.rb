@@ -17,8 +17,8 @@ module Kohlrabi
           Core::Books::Without.new(*totals, filled: filled).answer
         end
 
-        # Had less been asked. less: Rational share; quicker: percent of days a percent, nil for what own listings say. Returns
-        # Core::Books::Cheaper::Answer.
+        # Had less been asked. less: Rational share; quicker: percent of days a percent, nil for what own listings
+        # say. Returns Core::Books::Cheaper::Answer.
         def cheaper(less, quicker, filter)
           quicker, source = quicker ? [quicker, "an assumption, no source"] : learned(less)
           sales = filter.scope.where(stage: "sold").where.not(receipts_minor: nil)
@@ -36,7 +36,8 @@ module Kohlrabi
         end
         private_class_method :learned
 
-        # Own pieces worked again, one to several at a time. Returns [Array of Core::Books::SideBySide::Row, n, profit a piece or nil].
+        # Own pieces worked again, one to several at a time. Returns [Array of Core::Books::SideBySide::Row, n, profit
+        # a piece or nil].
         def side_by_side(hands, filter)
           rows = filter.scope.where(stage: "sold").where.not(started_on: nil).where.not(ready_on: nil).order(started_on: :desc).limit(LATEST)
                        .pluck(:piece_id, :started_on, :ready_on, :cash_profit_minor).reverse

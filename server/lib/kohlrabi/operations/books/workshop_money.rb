@@ -3,13 +3,14 @@
 module Kohlrabi
   module Operations
     module Books
-      # Money that belongs to no flip: tools and overhead spent, filming and gifts received; kept apart from flips and set against the year.
+      # Money that belongs to no flip: tools and overhead spent, filming and gifts received; kept apart from flips and
+      # set against the year.
       module WorkshopMoney
         KINDS = { "tool" => ["Tool", -1], "overhead" => ["Overhead", -1], "filming" => ["Filming", 1], "gift" => ["Gift", 1],
                   "other" => ["Other income", 1] }.freeze
         MAX_ROWS = 500
-        # rows: Array of Records; spent, received: {kind => minor}; filming: seconds of filming in the year; profit: Figure of the flips'
-        # cash profit; left: Figure.
+        # rows: Array of Records; spent, received: {kind => minor}; filming: seconds of filming in the year; profit:
+        # Figure of the flips' cash profit; left: Figure.
         Answer = Struct.new(:rows, :spent, :received, :filming, :profit, :left, keyword_init: true)
 
         extend Support::Refusing

@@ -3,13 +3,15 @@
 module Kohlrabi
   module Operations
     module Books
-      # Whether a flip that ended was worth it: what was expected before buying, or said of the piece, against what came.
+      # Whether a flip that ended was worth it: what was expected before buying, or said of the piece, against what
+      # came.
       module WorthIt
         MATERIALS = %i[materials hardware].freeze
 
         module_function
 
-        # Core::Books::WorthIt::Answer; nil while it runs, and for what was kept or given away. statement: Core::Flips::Statement.
+        # Core::Books::WorthIt::Answer; nil while it runs, and for what was kept or given away. statement:
+        # Core::Flips::Statement.
         def of(piece, statement, workshop)
           return unless Core::Books::Totals::PAID.include?(statement.stage)
 

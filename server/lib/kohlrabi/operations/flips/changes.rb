@@ -9,8 +9,8 @@ module Kohlrabi
 
         module_function
 
-        # Does the change in the block and returns [its value, Array of sentences]. piece_ids: those that may be touched before it;
-        # what: "Shares of the lot “Barn clearance” changed".
+        # Does the change in the block and returns [its value, Array of sentences]. piece_ids: those that may be
+        # touched before it; what: "Shares of the lot “Barn clearance” changed".
         def tell(piece_ids, what)
           before = figures(piece_ids)
           value = yield

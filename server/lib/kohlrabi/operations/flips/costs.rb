@@ -11,7 +11,8 @@ module Kohlrabi
 
         module_function
 
-        # given: Hash as in the contract's CostInput; without a category it is guessed from the words. Returns the cost. Raises Refused, NotFound.
+        # given: Hash as in the contract's CostInput; without a category it is guessed from the words. Returns the
+        # cost. Raises Refused, NotFound.
         def create(given)
           Records::Base.transaction do
             values = read(given, new: true)
@@ -23,7 +24,8 @@ module Kohlrabi
           end
         end
 
-        # A changed amount is shared anew by the same weights. Where shares change, or a flip has ended, both figures stay in the diary.
+        # A changed amount is shared anew by the same weights. Where shares change, or a flip has ended, both figures
+        # stay in the diary.
         def update(id, given)
           Records::Base.transaction do
             cost = own(id)

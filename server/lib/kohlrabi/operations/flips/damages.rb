@@ -12,9 +12,9 @@ module Kohlrabi
 
         module_function
 
-        # given: {"what", "place", "on", "expected_resale"?, "hours_to_come"?, "cost_to_come"?, "finding"?, "zone"?, "measure"?}: what is expected
-        # from now on; what is not sent stays. A finding goes into the plan, which mends it from the state as it is.
-        # Returns the damage. Raises Refused, NotFound.
+        # given: {"what", "place", "on", "expected_resale"?, "hours_to_come"?, "cost_to_come"?, "finding"?, "zone"?,
+        # "measure"?}: what is expected from now on; what is not sent stays. A finding goes into the plan, which mends
+        # it from the state as it is. Returns the damage. Raises Refused, NotFound.
         def create(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)

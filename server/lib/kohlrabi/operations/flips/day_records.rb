@@ -3,7 +3,8 @@
 module Kohlrabi
   module Operations
     module Flips
-      # The hours of a day, written down in the evening: several pieces, kinds of work and people at once, all or nothing.
+      # The hours of a day, written down in the evening: several pieces, kinds of work and people at once, all or
+      # nothing.
       module DayRecords
         RECENT = 14 # days back from which pieces and their last kind of work are offered first
         SHOWN = 12
@@ -24,8 +25,9 @@ module Kohlrabi
               .map { |piece| Offer.new(piece: piece, kind: kinds[piece.id] || "sanding") }
         end
 
-        # given: {"worked_on", "unit" (what a bare number is: "h" or "min"), "rows": [{"pieces", "kind", "effort", "note"?, "people"?: [ids]}]}.
-        # An hour of two people is an entry each. Returns the entries. Raises Refused naming the row: rows/2/effort.
+        # given: {"worked_on", "unit" (what a bare number is: "h" or "min"), "rows": [{"pieces", "kind", "effort",
+        # "note"?, "people"?: [ids]}]}. An hour of two people is an entry each. Returns the entries. Raises Refused
+        # naming the row: rows/2/effort.
         def create(given)
           rows = Array(given["rows"])
           refuse(:nothing_recorded, field: :rows) if rows.empty?

@@ -3,11 +3,11 @@
 module Kohlrabi
   module Operations
     module Flips
-      # All that happened to a piece, in order: dates, costs, what was taken from the shelf, work, steps, photos, what was tried, and every change of
-      # mind with what it cost.
+      # All that happened to a piece, in order: dates, costs, what was taken from the shelf, work, steps, photos, what
+      # was tried, and every change of mind with what it cost.
       module Diary
-        # on: Date or nil; at: instant that puts lines of one day in order; kind: bought, event, cost, shelf, work, step, photo or note; text;
-        # seconds and minor: what it took, or nil.
+        # on: Date or nil; at: instant that puts lines of one day in order; kind: bought, event, cost, shelf, work,
+        # step, photo or note; text; seconds and minor: what it took, or nil.
         Line = Struct.new(:on, :at, :kind, :text, :seconds, :minor, keyword_init: true)
 
         module_function

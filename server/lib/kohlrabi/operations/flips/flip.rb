@@ -5,15 +5,16 @@ module Kohlrabi
     module Flips
       # One flip put together for the core from its records: the chain of events, money in, sale and work.
       class Flip
-        # What a part takes over from the piece it was split from. from: its ticket; money: {part of MoneyIn => minor or nil};
-        # work: {kind => seconds}; started: Date of first work, or nil.
+        # What a part takes over from the piece it was split from. from: its ticket; money: {part of MoneyIn => minor
+        # or nil}; work: {kind => seconds}; started: Date of first work, or nil.
         Inherited = Struct.new(:from, :money, :work, :started, keyword_init: true)
         CATEGORIES = { materials: "materials", hardware: "hardware", other: "other", trips: "trip" }.freeze
 
         attr_reader :piece, :chain, :money_in, :sale, :work, :stash
 
-        # costs: {category => minor}; work: {kind => seconds}; worked_from: Date of the first dated bench work, or nil;
-        # inherited: Inherited or nil; stash: replacement value of what was used, nil where not all of it is known; rents: BoothRents.
+        # costs: {category => minor}; work: {kind => seconds}; worked_from: Date of the first dated bench work, or
+        # nil; inherited: Inherited or nil; stash: replacement value of what was used, nil where not all of it is
+        # known; rents: BoothRents.
         def initialize(piece, costs:, work:, worked_from:, inherited: nil, stash: 0, rents: BoothRents.new(nil))
           @piece = piece
           @stash = stash
@@ -39,7 +40,8 @@ module Kohlrabi
         # Where it was sold, else where it is listed; in the person's words, or nil.
         def channel = sale_row&.channel.presence || piece.events.filter_map { |event| event.listing&.channel.presence }.last
 
-        # Kinds of work at the bench with time on them, "painting,sanding"; nil without any. A list that the database can compare by.
+        # Kinds of work at the bench with time on them, "painting,sanding"; nil without any. A list that the database
+        # can compare by.
         def kinds_worked
           kinds = work.by_kind.filter_map { |kind, seconds| kind if seconds.positive? && Core::Flips::WorkKinds.bench?(kind) }
           kinds.sort.join(",") if kinds.any?

@@ -23,13 +23,7 @@ module Kohlrabi
         def load(pieces)
           ids = pieces.map(&:id)
           Records::AtOnce.preload(pieces, PARTS)
-          rented = BoothRents.asked
-          found = Records::AtOnce.rows({
-            costs: [cost_shares(ids).group(:piece_id, "costs.category"), :piece_id, "costs.category", SPENT, GIVEN],
-            work: [work_shares(ids).group(:piece_id, "work_entries.kind"), :piece_id, "work_entries.kind", WORKED, STARTED],
-            stash: [Records::StashUse.live.where(piece_id: ids), :piece_id, :count, :value_minor],
-            splits: [Splits.parted(ids), :event_id], rented: rented
-          }.compact)
+          found = Records::AtOnce.rows(asked(ids))
           rents = BoothRents.new(found[:rented])
           costs, gifts = costs_and_gifts(found[:costs])
           work, from = work_and_start(found[:work])
@@ -40,6 +34,15 @@ module Kohlrabi
                             stash: stash.fetch(piece.id, 0)&.+(gifts.fetch(piece.id, 0)))
           end
         end
+
+        # What is looked up for pieces; what stood at rented places only where one is rented.
+        def asked(ids)
+          { costs: [cost_shares(ids).group(:piece_id, "costs.category"), :piece_id, "costs.category", SPENT, GIVEN],
+            work: [work_shares(ids).group(:piece_id, "work_entries.kind"), :piece_id, "work_entries.kind", WORKED, STARTED],
+            stash: [Records::StashUse.live.where(piece_id: ids), :piece_id, :count, :value_minor],
+            splits: [Splits.parted(ids), :event_id], rented: BoothRents.asked }.compact
+        end
+        private_class_method :asked
 
         # Sums by category, and what was given would have cost, of each piece.
         def costs_and_gifts(rows)

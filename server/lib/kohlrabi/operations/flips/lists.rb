@@ -25,8 +25,9 @@ module Kohlrabi
 
         module_function
 
-        # Returns a Page of ListRow. view: key of VIEWS; sort: key of SORTS, "hours" or "hourly_pay"; year: "2026", Books::NO_DATE or nil,
-        # by the date a flip ended; query: words to find; by, trait: as Traits has them, or nil.
+        # Returns a Page of ListRow. view: key of VIEWS; sort: key of SORTS, "hours" or "hourly_pay"; year: "2026",
+        # Books::NO_DATE or nil, by the date a flip ended; query: words to find; by, trait: as Traits has them, or
+        # nil.
         def page(view: "in_hand", sort: "ticket", descending: true, page: 1, per: PER_PAGE, query: nil, year: nil, by: nil, trait: nil)
           workshop = House::WorkshopSettings.workshop
           scope = search(Records::Piece.live.joins(:summary).where(flip_summaries: { stage: VIEWS.fetch(view) }), query)

@@ -29,8 +29,8 @@ module Kohlrabi
           end
         end
 
-        # Changes the lot or its members; members that are left out stay as they are unless "members" is sent, which then is all
-        # of them. Returns [lot, sentences of what changed].
+        # Changes the lot or its members; members that are left out stay as they are unless "members" is sent, which
+        # then is all of them. Returns [lot, sentences of what changed].
         def update(id, given)
           Records::Base.transaction do
             lot = Support::Finder.find(Records::Lot, id)
@@ -118,7 +118,8 @@ module Kohlrabi
         end
         private_class_method :added
 
-        # Brings the members to what was sent: new pieces are recorded, spotted ones bought, pieces already here moved in or out.
+        # Brings the members to what was sent: new pieces are recorded, spotted ones bought, pieces already here moved
+        # in or out.
         def members(lot, rows)
           refuse(:lot_needs_a_piece, field: :members) if rows.empty?
           refuse(:lot_too_large, field: :members, most: MAX_MEMBERS) if rows.size > MAX_MEMBERS

@@ -3,8 +3,8 @@
 module Kohlrabi
   module Operations
     module Flips
-      # Photos of pieces, of spotted ones, of receipts, of what lies in the stash and of comparables. The picture is made safe before anything is
-      # recorded.
+      # Photos of pieces, of spotted ones, of receipts, of what lies in the stash and of comparables. The picture is
+      # made safe before anything is recorded.
       module Photos
         KINDS = { "before" => "Before", "during" => "During", "after" => "After", "maker" => "Maker's mark", "label" => "Label",
                   "damage" => "Damage", "receipt" => "Receipt" }.freeze
@@ -14,8 +14,9 @@ module Kohlrabi
 
         module_function
 
-        # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id" | "finding_id" | "stash_item_id" |
-        # "comparable_id" | "receipt_id", "caption"?}. Returns the photo. Raises Refused, NotFound.
+        # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id" | "finding_id"
+        # | "stash_item_id" | "comparable_id" | "receipt_id", "caption"?}. Returns the photo. Raises Refused,
+        # NotFound.
         def add(picture, given)
           owner = owner(given)
           kind = kind(given["kind"])

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Operations
     module Flips
-      # Pieces sold together: one asking price, one sale, shared over the pieces so that each flip keeps its own figures.
+      # Pieces sold together: one asking price, one sale, shared over the pieces so that each flip keeps its own
+      # figures.
       module Sets
         KINDS = { "ready" => "Ready", "listed" => "Listed", "price_changed" => "Price changed", "sold" => "Sold" }.freeze
 
@@ -47,7 +48,8 @@ module Kohlrabi
           end
         end
 
-        # Lists, reprices or sells all pieces of the set. given: as in the contract's SetEventInput. Returns the set event.
+        # Lists, reprices or sells all pieces of the set. given: as in the contract's SetEventInput. Returns the set
+        # event.
         def happen(id, given)
           Records::Base.transaction do
             set = Support::Finder.find(Records::PieceSet, id)
@@ -79,7 +81,8 @@ module Kohlrabi
           Support::Removal.of([event, *event.events, *marks], what: "#{KINDS.fetch(event.kind)} of the set taken back")
         end
 
-        # Breaks the set before its sale: what was recorded for it goes, each piece stands as it did. Undone as any removal.
+        # Breaks the set before its sale: what was recorded for it goes, each piece stands as it did. Undone as any
+        # removal.
         def break_up(id)
           set = Support::Finder.find(Records::PieceSet, id)
           sold = set.happenings.any? { |event| event.kind == "sold" }

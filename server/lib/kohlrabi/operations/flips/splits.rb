@@ -3,7 +3,8 @@
 module Kohlrabi
   module Operations
     module Flips
-      # One piece becomes several. The whole ends as split; what it cost and took, now or later, passes on to its parts by shares.
+      # One piece becomes several. The whole ends as split; what it cost and took, now or later, passes on to its
+      # parts by shares.
       module Splits
         MONEY = %i[purchase trips materials hardware other sundries].freeze
 
@@ -11,7 +12,8 @@ module Kohlrabi
 
         module_function
 
-        # given: {"on", "parts": [{"name", "weight"?, "kind"?, "width"?, "depth"?, "height"?, "keep"?}]}. Returns the split event.
+        # given: {"on", "parts": [{"name", "weight"?, "kind"?, "width"?, "depth"?, "height"?, "keep"?}]}. Returns the
+        # split event.
         def create(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
@@ -39,7 +41,8 @@ module Kohlrabi
           end
         end
 
-        # Takes the split back: its parts go, the whole stands again. Raises Refused once a part has a history of its own.
+        # Takes the split back: its parts go, the whole stands again. Raises Refused once a part has a history of its
+        # own.
         def undo(event)
           parts = event.split_parts.map(&:piece)
           busy = parts.find { |part| part.cost_shares.any? || part.work_shares.any? || part.lot_member || later_events?(part, event) }

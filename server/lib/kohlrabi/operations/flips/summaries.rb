@@ -36,7 +36,8 @@ module Kohlrabi
         end
         private_class_method :rows, :store
 
-        # Counts what a database of an earlier version does not hold yet; nothing where all of it is there. The block is told how many first.
+        # Counts what a database of an earlier version does not hold yet; nothing where all of it is there. The block
+        # is told how many first.
         def complete
           ids = Records::FlipSummary.where(selling_minor: nil).pluck(:piece_id)
           return if ids.empty?

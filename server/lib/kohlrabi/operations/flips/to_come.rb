@@ -3,8 +3,8 @@
 module Kohlrabi
   module Operations
     module Flips
-      # Hours and money to come, one figure for all that reads it: floor, target, budget, price steps, pay and lists. They follow the plan, or what
-      # somebody said, less what was recorded since; with the work they end.
+      # Hours and money to come, one figure for all that reads it: floor, target, budget, price steps, pay and lists.
+      # They follow the plan, or what somebody said, less what was recorded since; with the work they end.
       module ToCome
         WORK = Lists::IN_WORK
         # What is left, with what somebody said, and what had been recorded by then.
@@ -30,8 +30,8 @@ module Kohlrabi
           renew(Records::Piece.live.where(id: looks, seconds_to_come: nil).where(id: working).pluck(:id))
         end
 
-        # What somebody says is to come from now on. values: attributes with :seconds_to_come and :cost_to_come_minor, as far as they are given.
-        # Returns them as they are kept.
+        # What somebody says is to come from now on. values: attributes with :seconds_to_come and :cost_to_come_minor,
+        # as far as they are given. Returns them as they are kept.
         def say(values)
           kept = values.dup
           SAID.each { |name, (said, after)| kept.merge!(said => kept[name], after => nil) if kept.key?(name) }

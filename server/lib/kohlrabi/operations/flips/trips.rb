@@ -3,8 +3,8 @@
 module Kohlrabi
   module Operations
     module Flips
-      # Drives that carried pieces: what they cost and took, shared over the pieces. Both stand as a shared cost and shared hours of
-      # fetching, so that statements, hours rules and undo treat them as any other.
+      # Drives that carried pieces: what they cost and took, shared over the pieces. Both stand as a shared cost and
+      # shared hours of fetching, so that statements, hours rules and undo treat them as any other.
       module Trips
         METRES = { "km" => 1000r, "mi" => Rational(1_609_344, 1000) }.freeze # NIST SP 811
 

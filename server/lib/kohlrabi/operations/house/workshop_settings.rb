@@ -82,7 +82,8 @@ module Kohlrabi
         end
         private_class_method :bench
 
-        # Room for haggling, endings of prices, steps down, below what share of its worth an offer is declined, what a day costs, how listings fade.
+        # Room for haggling, endings of prices, steps down, below what share of its worth an offer is declined, what a
+        # day costs, how listings fade.
         def selling(params)
           params.choice(:price_ending, Core::Market::AskingPrice::ENDINGS.keys, required: params.sent?(:price_ending))
           params.text(:pick_up, max: 200)

@@ -6,7 +6,8 @@ module Kohlrabi
       # Money that comes in parts, and pieces that come back.
       module AfterSale
         LATEST = 60 # days for which sold pieces are shown
-        # A sold piece with what was paid of it in parts, as Core::Market::Owed says. price, paid, left: minor units or nil.
+        # A sold piece with what was paid of it in parts, as Core::Market::Owed says. price, paid, left: minor units
+        # or nil.
         Row = Struct.new(:piece, :sold_on, :price, :paid, :left, :payments, keyword_init: true)
 
         extend Support::Refusing
@@ -61,9 +62,9 @@ module Kohlrabi
           Support::Removal.of([payment], what: "Part payment of #{money(payment.amount_minor)} removed")
         end
 
-        # It came back: the sale and its refunds are taken back, so that it is listed again, from today; the fee and delivery of that sale, less what
-        # of the fee comes back, and what else was lost on it, are a cost of the flip. given: {"fee_back"?, "lost"?, "why"?}.
-        # Returns [Deletion, cost or nil].
+        # It came back: the sale and its refunds are taken back, so that it is listed again, from today; the fee and
+        # delivery of that sale, less what of the fee comes back, and what else was lost on it, are a cost of the
+        # flip. given: {"fee_back"?, "lost"?, "why"?}. Returns [Deletion, cost or nil].
         def take_back(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)

@@ -26,8 +26,8 @@ module Kohlrabi
                                         floor_pay: workshop.floor_pay_minor)
         end
 
-        # Taken home where it is sold as it stands: what such pieces bring unfinished, else what was paid for it. [minor units
-        # or nil, why].
+        # Taken home where it is sold as it stands: what such pieces bring unfinished, else what was paid for it.
+        # [minor units or nil, why].
         def as_found(piece, workshop)
           bring = Values.expected_as_found(piece)
           bring ? [take_home(bring, workshop), "what such pieces bring as they are found: common practice, weak"] : [piece.purchase_minor, PAID]

@@ -5,8 +5,9 @@ module Kohlrabi
     module Market
       # Where pieces are sold: what each place takes and how it goes about it, and what a price leaves there.
       module Channels
-        # One channel at a price. row: Records::Channel or nil where only usual figures are known; answer: Core::Market::Channels::Answer;
-        # sold: how many were sold there; days: median days there, nil; got: median of got ÷ asked there, nil; habits; usual: whether assumed.
+        # One channel at a price. row: Records::Channel or nil where only usual figures are known; answer:
+        # Core::Market::Channels::Answer; sold: how many were sold there; days: median days there, nil; got: median of
+        # got ÷ asked there, nil; habits; usual: whether assumed.
         Line = Struct.new(:row, :name, :answer, :sold, :days, :got, :habits, :usual, keyword_init: true)
         DAYS = Arel.sql("CAST(julianday(ended_on) - julianday(listed_on) AS INTEGER)")
         ENOUGH = 5 # sales of its own from which a channel's days count; else those of the kind
@@ -43,7 +44,8 @@ module Kohlrabi
           Support::Removal.of([row], what: "#{row.name} removed")
         end
 
-        # Array of Line for a price, the most taken home first. days: expected for the kind of piece, nil where not known.
+        # Array of Line for a price, the most taken home first. days: expected for the kind of piece, nil where not
+        # known.
         def at(price, days)
           own = all
           record = record()

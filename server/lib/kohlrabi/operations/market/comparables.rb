@@ -9,7 +9,8 @@ module Kohlrabi
 
         module_function
 
-        # given: {"what", "price", "sold" (yes or no), "likeness"?, "condition"?, "seen_on"?, "place"?, "note"?}. Returns the comparable.
+        # given: {"what", "price", "sold" (yes or no), "likeness"?, "condition"?, "seen_on"?, "place"?, "note"?}.
+        # Returns the comparable.
         def create(piece_id, given)
           piece = Support::Finder.find(Records::Piece, piece_id)
           refuse_kind unless piece.kind

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Operations
     module Market
-      # What a day on the market costs: a small share of the value at the least, and where places or hours are short what a place earns meanwhile.
+      # What a day on the market costs: a small share of the value at the least, and where places or hours are short
+      # what a place earns meanwhile.
       module DayWorth
         COUNTED = 10 # own sales that what this piece is expected to earn counts like
         MONTH = 6 * 7 # days on the market that are reckoned with before there is a record

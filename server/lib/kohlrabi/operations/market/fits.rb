@@ -5,8 +5,8 @@ require "digest"
 module Kohlrabi
   module Operations
     module Market
-      # What own listings say of the market, kept and renewed after the request that changed one: no page waits for it, unless there is so little
-      # that it takes no time.
+      # What own listings say of the market, kept and renewed after the request that changed one: no page waits for
+      # it, unless there is so little that it takes no time.
       module Fits
         MODEL = Core::Market::Model
         INLINE = 15 # listings with which it is worked out at once

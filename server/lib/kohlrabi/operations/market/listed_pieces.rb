@@ -6,9 +6,9 @@ module Kohlrabi
       # What is for sale: how it stands, what it is asked for, and what the market wants today.
       module ListedPieces
         MAX_ROWS = 200 # listed pieces that are shown
-        # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; value: Core::Market::Model::Value as it is by now, got:
-        # [low, middle, high] that it brings, or nil; waiting: Core::Market::Model::Waiting or nil; advice: {offer id =>
-        # Core::Market::OfferAdvice::Answer}.
+        # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; value:
+        # Core::Market::Model::Value as it is by now, got: [low, middle, high] that it brings, or nil; waiting:
+        # Core::Market::Model::Waiting or nil; advice: {offer id => Core::Market::OfferAdvice::Answer}.
         Row = Struct.new(:piece, :asking, :days, :time, :outlook, :floor, :offers, :enquiries, :next_step, :hold, :advice, :payments, :set, :mixes,
                          :fetch, :waiting, :prices, keyword_init: true)
 
@@ -56,10 +56,12 @@ module Kohlrabi
         end
         private_class_method :shared
 
-        # What to answer to an offer of so much for a listed piece, nothing recorded. Returns Core::Market::OfferAdvice::Answer, nil without a price.
+        # What to answer to an offer of so much for a listed piece, nothing recorded. Returns
+        # Core::Market::OfferAdvice::Answer, nil without a price.
         def weigh(piece, amount) = adviser(piece).call(amount)
 
-        # What answers for one piece, offer after offer: amount in minor units to Core::Market::OfferAdvice::Answer, nil without a price.
+        # What answers for one piece, offer after offer: amount in minor units to Core::Market::OfferAdvice::Answer,
+        # nil without a price.
         def adviser(piece)
           shared = shared([piece])
           found = row(piece, shared)
@@ -67,7 +69,8 @@ module Kohlrabi
           ->(amount) { found.asking && answer_to(amount, found, shared) }
         end
 
-        # What the market wants today, in sentences with their piece: offers that nobody has answered, price steps that are due.
+        # What the market wants today, in sentences with their piece: offers that nobody has answered, price steps
+        # that are due.
         def wants
           today = House::WorkshopSettings.today
           asked = { holds: Holds.fetched_by(today + 1), offers: Offers.open, steps: PriceSteps.to(today).limit(40) }
@@ -82,10 +85,9 @@ module Kohlrabi
 
         def row(piece, shared)
           steps = shared[:steps].fetch(piece.id, [])
-          offers = shared[:offers].fetch(piece.id, [])
           around = around(piece, shared)
-          found = Row.new(piece: piece, **standing(piece, shared), **around, next_step: PriceSteps.next_of(steps, held: !around[:hold].nil?),
-                          offers: offers.select(&:amount_minor), enquiries: offers.count { |offer| offer.amount_minor.nil? })
+          found = Row.new(piece: piece, **standing(piece, shared), **around, **asked(piece, shared),
+                          next_step: PriceSteps.next_of(steps, held: !around[:hold].nil?))
           found.outlook = found.asking && TimeToSell.outlook(found.time, found.asking, planned(steps), shared[:ratio], stood: found.days.to_i)
           found.fetch = shared[:waits].fetch(piece)
           found.waiting = waiting(found, shared) if found.offers.any? { |offer| Offers.open?(offer) }
@@ -93,7 +95,15 @@ module Kohlrabi
           found
         end
 
-        # Who holds it, what was paid, the set it goes with, and, where it is about to be fetched, the mixes for a touch-up.
+        # Offers for it, and how many asked without one.
+        def asked(piece, shared)
+          offers, enquiries = shared[:offers].fetch(piece.id, []).partition(&:amount_minor)
+          { offers: offers, enquiries: enquiries.size }
+        end
+        private_class_method :asked
+
+        # Who holds it, what was paid, the set it goes with, and, where it is about to be fetched, the mixes for a
+        # touch-up.
         def around(piece, shared)
           hold = shared[:holds].fetch(piece.id, []).first
           { hold: hold, payments: shared[:payments].fetch(piece.id, []), set: shared[:sets][piece.id],
@@ -123,7 +133,8 @@ module Kohlrabi
         end
         private_class_method :planned
 
-        # What it is worth to wait for another buyer; the sums are long, so they are done only where somebody waits for an answer.
+        # What it is worth to wait for another buyer; the sums are long, so they are done only where somebody waits
+        # for an answer.
         def waiting(row, shared)
           return unless row.asking&.positive?
 

@@ -5,7 +5,8 @@ require "zip"
 module Kohlrabi
   module Operations
     module Market
-      # What a piece is offered with: its text, its photos in order, what is ready for the photographs. Nothing is posted anywhere.
+      # What a piece is offered with: its text, its photos in order, what is ready for the photographs. Nothing is
+      # posted anywhere.
       module Listings
         PHRASES = Core::Market::Phrases
         ORDER = %w[after maker label damage during before].freeze # photos of receipts stay at home

@@ -11,7 +11,8 @@ module Kohlrabi
 
         module_function
 
-        # given: {"amount"? (an enquiry without), "who"?, "note"?, "made_on"?}. Returns the offer; the advice of the moment is kept with it.
+        # given: {"amount"? (an enquiry without), "who"?, "note"?, "made_on"?}. Returns the offer; the advice of the
+        # moment is kept with it.
         def create(piece_id, given)
           Records::Base.transaction do
             piece = ListedPieces.find(piece_id)

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Operations
     module Market
-      # What a look of a piece comes to: what it costs, how long it takes, and what it pays at what the market is expected to pay for it.
+      # What a look of a piece comes to: what it costs, how long it takes, and what it pays at what the market is
+      # expected to pay for it.
       module Outcomes
         module_function
 

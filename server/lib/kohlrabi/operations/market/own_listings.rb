@@ -3,7 +3,8 @@
 module Kohlrabi
   module Operations
     module Market
-      # Own listings as the paths they took, and prices seen of others, read for the core's fit: the latest few hundred, a set as one listing.
+      # Own listings as the paths they took, and prices seen of others, read for the core's fit: the latest few
+      # hundred, a set as one listing.
       class OwnListings
         MODEL = Core::Market::Model
         # One listed piece as it was read.

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Operations
     module Market
-      # How pieces stand on the market: value, demand, the path they took and what came of it, for the core to say what waiting is worth.
+      # How pieces stand on the market: value, demand, the path they took and what came of it, for the core to say
+      # what waiting is worth.
       module Positions
         MODEL = Core::Market::Model
         FORTNIGHTS = 13
@@ -13,8 +14,9 @@ module Kohlrabi
 
         module_function
 
-        # value: Core::Market::Model::Value. stay: Core::Market::Model::Stay of a listed piece, nil for one that is not; asking: minor units that
-        # must be among the prices; enquiries: how many there were; cost: in it and to come, minor units or nil.
+        # value: Core::Market::Model::Value. stay: Core::Market::Model::Stay of a listed piece, nil for one that is
+        # not; asking: minor units that must be among the prices; enquiries: how many there were; cost: in it and to
+        # come, minor units or nil.
         def of(value, stay: nil, asking: nil, enquiries: 0, cost: nil, delivery: true)
           standing = Fits.standing
           fit = standing.fit

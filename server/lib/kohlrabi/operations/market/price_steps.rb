@@ -39,7 +39,8 @@ module Kohlrabi
         # Of several missed ones of a piece the last alone. steps: by day.
         def merged(steps) = steps.group_by(&:piece_id).values.map(&:last).sort_by { |step| [step.due_on, step.id] }
 
-        # The step that is due, several missed ones as one, else the next; none while somebody has it held. steps: planned ones of one piece by day.
+        # The step that is due, several missed ones as one, else the next; none while somebody has it held. steps:
+        # planned ones of one piece by day.
         def next_of(steps, held:)
           return if held
 

@@ -5,13 +5,15 @@ module Kohlrabi
     module Market
       # The price of a piece: all ways of finding one, what a price would bring, and the decision with its reason.
       module Prices
-        # ways: Array of Core::Market::PriceMethods::Row; need: minor units that cost and pay ask for, with room for haggling, or nil; ratio: what is
-        # got of what is asked; market: Standing, nil where nothing tells what it is worth.
+        # ways: Array of Core::Market::PriceMethods::Row; need: minor units that cost and pay ask for, with room for
+        # haggling, or nil; ratio: what is got of what is asked; market: Standing, nil where nothing tells what it is
+        # worth.
         Scale = Struct.new(:ways, :prices, :need, :ratio, :ratio_why, :comparables, :market, keyword_init: true) do
           # What to ask: the market's answer, and only where it has none what is needed. Minor units or nil.
           def suggested = market ? market.best.steps.first.first : need
         end
-        # What a piece stands for on the market. value: Core::Market::Model::Value; answer: Positions::Answer; programme: Core::Market::Model::Programme.
+        # What a piece stands for on the market. value: Core::Market::Model::Value; answer: Positions::Answer;
+        # programme: Core::Market::Model::Programme.
         Standing = Struct.new(:value, :answer, :programme, keyword_init: true) do
           def best = programme.best_course
 
@@ -26,8 +28,8 @@ module Kohlrabi
             near.minmax
           end
         end
-        # What a price brings: take_home, profit: minor units; hourly: minor units an hour or nil; course: Core::Market::Model::Course or nil;
-        # outlook: Core::Market::Outlook::Answer by own listings alone, or nil.
+        # What a price brings: take_home, profit: minor units; hourly: minor units an hour or nil; course:
+        # Core::Market::Model::Course or nil; outlook: Core::Market::Outlook::Answer by own listings alone, or nil.
         At = Struct.new(:price, :take_home, :profit, :hourly, :steps, :outlook, :time, :course, keyword_init: true)
         OWN = 200 # latest own sales of a kind that are looked at
 
@@ -76,8 +78,8 @@ module Kohlrabi
         end
         private_class_method :brings
 
-        # What each price that may be asked brings an hour, minor units or nil, in the order of the programme's courses. Profit: what is left of the
-        # money it brings on average, less all that is in it and still to come.
+        # What each price that may be asked brings an hour, minor units or nil, in the order of the programme's
+        # courses. Profit: what is left of the money it brings on average, less all that is in it and still to come.
         def earnings(piece, scale, flip: Flips::FlipRecords.of(piece))
           cash_in = flip.money_in.figure.amount
           seconds = flip.work.by(House::WorkshopSettings.workshop.hours_rule).to_i + piece.seconds_to_come.to_i
@@ -111,7 +113,8 @@ module Kohlrabi
                                                  by: Rational(workshop.step_hundredths, 10_000))
         end
 
-        # given: {"asking", "why"?, "channel"?, "list"?}: list offers it at that price from today, with its steps. Returns the decision.
+        # given: {"asking", "why"?, "channel"?, "list"?}: list offers it at that price from today, with its steps.
+        # Returns the decision.
         def decide(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)

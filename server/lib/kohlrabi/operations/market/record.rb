@@ -3,8 +3,9 @@
 module Kohlrabi
   module Operations
     module Market
-      # All that is recorded of the market, by one question: own listings and what was asked for them, prices seen of others, figures that were
-      # expected, counters, enquiries, what is in hand. Kept until anything is written or the day is over.
+      # All that is recorded of the market, by one question: own listings and what was asked for them, prices seen of
+      # others, figures that were expected, counters, enquiries, what is in hand. Kept until anything is written or
+      # the day is over.
       module Record
         FINISHES = <<~SQL
           LEFT JOIN (SELECT MIN(look_zones.id) AS zone_id, looks.piece_id FROM looks JOIN look_zones ON look_zones.look_id = looks.id
@@ -21,7 +22,8 @@ module Kohlrabi
 
         module_function
 
-        # {listed:, asks:, sets:, returns:, seen:, fits:, expected:, kinds:, found:, counters:, enquiries:, held:}, rows as they are read below.
+        # {listed:, asks:, sets:, returns:, seen:, fits:, expected:, kinds:, found:, counters:, enquiries:, held:},
+        # rows as they are read below.
         def of(today)
           Support::VersionedCache.once([:market_record, today]) { Records::AtOnce.rows({ **paths, **said, **around }) }
         end

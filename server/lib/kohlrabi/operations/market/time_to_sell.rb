@@ -9,8 +9,8 @@ module Kohlrabi
 
         module_function
 
-        # {kind => Array of Core::Market::Survival::Spell}. A piece sold as one of a set stands once for the set; what is still listed, kept or
-        # otherwise gone is censored.
+        # {kind => Array of Core::Market::Survival::Spell}. A piece sold as one of a set stands once for the set; what
+        # is still listed, kept or otherwise gone is censored.
         def spells = listings.each_with_object({}) { |(kind, _, spell), all| (all[kind] ||= []) << spell }
 
         # Array of Core::Books::Season::Note: whether the time of the year moves sales, of the latest listings.
@@ -50,7 +50,8 @@ module Kohlrabi
         def day(text) = text && Date.iso8601(text)
         private_class_method :day
 
-        # What was asked, got and held, by one question; kept until anything is written, for it grows with all that was ever listed.
+        # What was asked, got and held, by one question; kept until anything is written, for it grows with all that
+        # was ever listed.
         def record = Support::VersionedCache.once(:time_to_sell) { Records::AtOnce.rows(asked) }
         private_class_method :record
 
@@ -73,7 +74,8 @@ module Kohlrabi
         # Core::Market::TimeToSell::Answer for a kind.
         def time(kind) = Core::Market::TimeToSell.new(spells).for(Core::Planning::Shape::Kinds.key(kind))
 
-        # Core::Market::Outlook::Answer of a price with its steps; nil where too little is known. steps: [[Date, minor units]].
+        # Core::Market::Outlook::Answer of a price with its steps; nil where too little is known. steps: [[Date, minor
+        # units]].
         def outlook(time, price, steps, ratio, stood: 0)
           return unless time.survival
 
@@ -88,7 +90,8 @@ module Kohlrabi
         # [flips sold with known days, their profit in minor units, the days they were held].
         def place_record = record[:held].first.map(&:to_i)
 
-        # Own profit of a place a day, minor units: profit of what was sold over the days it was held; nil where too few say.
+        # Own profit of a place a day, minor units: profit of what was sold over the days it was held; nil where too
+        # few say.
         def profit_per_space_day
           count, profit, days = record[:held].first
           return if count < PLACE

@@ -3,12 +3,13 @@
 module Kohlrabi
   module Operations
     module Market
-      # What of a piece moves its value: its kind and what is known of its finish, maker, condition and company, as the core's features.
+      # What of a piece moves its value: its kind and what is known of its finish, maker, condition and company, as
+      # the core's features.
       module TraitsOfValue
         MODEL = Core::Market::Model
         KINDS = Core::Planning::Shape::Kinds
-        # Of what is known about a piece. kind: key or word; condition, finish: keys or nil; maker: whether known; alone: one of a kind that
-        # sells in pairs; number: how many alike; found: sold as it was found.
+        # Of what is known about a piece. kind: key or word; condition, finish: keys or nil; maker: whether known;
+        # alone: one of a kind that sells in pairs; number: how many alike; found: sold as it was found.
         Traits = Struct.new(:kind, :condition, :finish, :maker, :alone, :number, :found, keyword_init: true)
 
         module_function
@@ -36,7 +37,8 @@ module Kohlrabi
           found
         end
 
-        # ln of the usual value in minor units: what such pieces bring by the kind's table, over what is got of what is asked.
+        # ln of the usual value in minor units: what such pieces bring by the kind's table, over what is got of what
+        # is asked.
         def base(traits, currency)
           row = Core::Scout::Defaults::ROWS[KINDS.name(traits.kind)] || Core::Scout::Defaults::ROWS.fetch("other")
           Math.log(row[:resale][1] * currency.unit * (traits.number || 1) / MODEL::Priors::GOT.last)

@@ -10,8 +10,9 @@ module Kohlrabi
 
         module_function
 
-        # Core::Market::Model::Value of a piece, nil where nothing tells it. seen: Comparable records looked up for it; look: whose figure and
-        # finish count, the chosen one unless given; briefly: without its finish, for lists.
+        # Core::Market::Model::Value of a piece, nil where nothing tells it. seen: Comparable records looked up for
+        # it; look: whose figure and finish count, the chosen one unless given; briefly: without its finish, for
+        # lists.
         def of(piece, seen: Comparables.of(piece), look: piece.looks.find(&:chosen), briefly: false)
           found = found(piece)
           finish = TraitsOfValue.finish(look) unless briefly
@@ -31,7 +32,8 @@ module Kohlrabi
           of_traits(traits, seen: [])&.then { |value| (value.middle * got).round }
         end
 
-        # How a piece in hand was found, as it was spotted: condition, resale that was given, resale that was expected, how many.
+        # How a piece in hand was found, as it was spotted: condition, resale that was given, resale that was
+        # expected, how many.
         Found = Struct.new(:condition, :given, :expected, :number)
 
         def found(piece)
@@ -42,7 +44,8 @@ module Kohlrabi
         end
         private_class_method :found
 
-        # Of what was only seen, or of a kind. resale: minor units that somebody expects for all of them together, or nil.
+        # Of what was only seen, or of a kind. resale: minor units that somebody expects for all of them together, or
+        # nil.
         def of_kind(kind, condition: nil, count: 1, resale: nil)
           traits = TraitsOfValue::Traits.new(kind: kind, condition: condition, number: count,
                                              alone: count == 1 && TraitsOfValue.pair?(Core::Planning::Shape::Kinds.key(kind)))
@@ -62,7 +65,8 @@ module Kohlrabi
         end
         private_class_method :of_traits
 
-        # Of a piece without a kind, or in a money that the usual figures are not of, somebody has to have said something first.
+        # Of a piece without a kind, or in a money that the usual figures are not of, somebody has to have said
+        # something first.
         def told?(fit, traits, seen, further)
           return true if seen.any? || further.any?
 

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Operations
     module Market
-      # What listed pieces bring by now, and what it is worth to wait for another buyer, each from the path it has stood.
+      # What listed pieces bring by now, and what it is worth to wait for another buyer, each from the path it has
+      # stood.
       class Waits
         MODEL = Core::Market::Model
         # Days after a counter within which a sale at no less counts as its being taken.
@@ -21,7 +22,8 @@ module Kohlrabi
           MODEL::Waiting.of(answer.position, asking, answer.prices)
         end
 
-        # [low, middle, high] that it brings by now, minor units: what stood long is likely worth less. nil where nothing tells it.
+        # [low, middle, high] that it brings by now, minor units: what stood long is likely worth less. nil where
+        # nothing tells it.
         def fetch(piece)
           value = value(piece) or return
           fit = Fits.standing.fit

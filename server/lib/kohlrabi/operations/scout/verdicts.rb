@@ -3,8 +3,8 @@
 module Kohlrabi
   module Operations
     module Scout
-      # The answer to "should I buy it, and for how much?" for one spotted piece: own figures where there are any, the kind's usual
-      # ones else, and everything open to change.
+      # The answer to "should I buy it, and for how much?" for one spotted piece: own figures where there are any, the
+      # kind's usual ones else, and everything open to change.
       class Verdicts
         POINTS = %w[low likely high].freeze
 
@@ -78,8 +78,8 @@ module Kohlrabi
           Core::Scout::Gone.estimate(kind: prospect.kind.pluralize, gone: count, weeks: weeks, volume: volume)
         end
 
-        # The day on which the tag is to be looked at again, with why: a date set by hand, or the one it is likely to reach the
-        # standing price or the most to pay. [Date, text] or nil.
+        # The day on which the tag is to be looked at again, with why: a date set by hand, or the one it is likely to
+        # reach the standing price or the most to pay. [Date, text] or nil.
         def due
           return [prospect.remind_on, "as you asked"] if prospect.remind_on
           return unless forecast && (limit = prospect.standing_minor || most)
@@ -97,7 +97,8 @@ module Kohlrabi
 
         def positive(amount) = amount && [amount, 0].max
 
-        # What somebody gave: likely with low or high, or likely alone, which then has the usual spread; else what is usual.
+        # What somebody gave: likely with low or high, or likely alone, which then has the usual spread; else what is
+        # usual.
         def given(what, unit, usual)
           points = given_points(what, unit)
           return points if points
@@ -114,7 +115,8 @@ module Kohlrabi
           Core::Scout::Estimate.three(low || likely, likely, high || likely, source: "as you gave it", field: :"#{what}_likely")
         end
 
-        # What the market pays: own listings, the usual table and a figure that was given, each by how sure it is; nil where nobody knows.
+        # What the market pays: own listings, the usual table and a figure that was given, each by how sure it is; nil
+        # where nobody knows.
         def by_market
           given = { condition: prospect.condition, count: prospect.count, resale: prospect.resale_likely_minor }
           value = Market::Values.of_kind(prospect.kind, **given) or return

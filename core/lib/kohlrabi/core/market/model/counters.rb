@@ -4,9 +4,10 @@ module Kohlrabi
   module Core
     module Market
       module Model
-        # How willing buyers are to come up to a counter: of those whose limits lie evenly between offer and asking price a share x takes it,
-        # x = (asking − counter) ÷ (asking − offer); own counters say whether it is rather x^θ. ln θ ~ N(0, 0.5²) before there are any
-        # (common practice, weak, no source). θ above 1: fewer take it than limits spread evenly would.
+        # How willing buyers are to come up to a counter: of those whose limits lie evenly between offer and asking
+        # price a share x takes it, x = (asking − counter) ÷ (asking − offer); own counters say whether it is rather
+        # x^θ. ln θ ~ N(0, 0.5²) before there are any (common practice, weak, no source). θ above 1: fewer take it
+        # than limits spread evenly would.
         class Counters
           SPREAD = 0.5
           Tried = Struct.new(:offer, :asking, :counter, :taken, keyword_init: true)
@@ -30,7 +31,8 @@ module Kohlrabi
             ((asking - counter).to_f / (asking - offer))**theta
           end
 
-          # The counter that brings most, worth: what is left after a no. (asking + θ·worth) ÷ (1 + θ): half-way between at θ = 1.
+          # The counter that brings most, worth: what is left after a no. (asking + θ·worth) ÷ (1 + θ): half-way
+          # between at θ = 1.
           def best_for(asking:, worth:) = (asking + (theta * worth)) / (1 + theta)
 
           def text

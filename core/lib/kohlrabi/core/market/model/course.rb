@@ -4,9 +4,10 @@ module Kohlrabi
   module Core
     module Market
       module Model
-        # What comes of asking a price and its steps, until it is sold or the last of them is over. Money in minor units, all as Float.
-        # steps: Array of [price, days]; money: got on average, what is left unsold let go for half its value; days: on the market on average;
-        # within: {days => chance of sale}; net: what is left of the money; worth: net less what its days are worth.
+        # What comes of asking a price and its steps, until it is sold or the last of them is over. Money in minor
+        # units, all as Float. steps: Array of [price, days]; money: got on average, what is left unsold let go for
+        # half its value; days: on the market on average; within: {days => chance of sale}; net: what is left of the
+        # money; worth: net less what its days are worth.
         class Course
           LEFT = 0.5 # of what it would still fetch: what is unsold at the end goes for that (house practice, weak)
           SLICE = 7.0 # days in which the rate is taken as even

@@ -4,8 +4,8 @@ module Kohlrabi
   module Core
     module Market
       module Model
-        # How the chance of sale falls as the price rises: h = h_ref · φ(ln asked − ln value),
-        # φ(x) = C ÷ (1 + (C − 1)·exp(βxC ÷ (C − 1))). Near the value a power law of −β, which cannot run away at low prices.
+        # How the chance of sale falls as the price rises: h = h_ref · φ(ln asked − ln value), φ(x) = C ÷ (1 + (C −
+        # 1)·exp(βxC ÷ (C − 1))). Near the value a power law of −β, which cannot run away at low prices.
         module DemandCurve
           # Chance of sale a day at the value: half of such pieces are sold within 21 days.
           H_REF = Math.log(2) / 21

@@ -6,8 +6,8 @@ module Kohlrabi
       module Model
         # All that a fit is made from: own listings and prices seen of others, with the parameters they speak of.
         class Evidence
-          # What was seen of a kind, not for a listed piece: kind; base: ln of its usual value; features; seen: Array of Seen; own: whether it is
-          # an own sale of which no listing is known.
+          # What was seen of a kind, not for a listed piece: kind; base: ln of its usual value; features; seen: Array
+          # of Seen; own: whether it is an own sale of which no listing is known.
           Sight = Struct.new(:kind, :base, :features, :seen, :own, keyword_init: true)
           ALWAYS = %w[market asked_dear sold_bias slope season_cos season_sin].freeze
           SHARED = ALWAYS.last(3).freeze # of the demand, not of a value
@@ -29,8 +29,8 @@ module Kohlrabi
             level_known || key != "market" ? row : Priors::Row.new(mean: row.mean, sd: Priors::LEVEL_UNKNOWN, said: row.said)
           end
 
-          # What of a value is known beside the parameters, by what was seen of that one piece. spread: of a piece among its kind.
-          # Returns Local: value = base + Σ parts·θ, with the doubt left; parts: [[index, how much]].
+          # What of a value is known beside the parameters, by what was seen of that one piece. spread: of a piece
+          # among its kind. Returns Local: value = base + Σ parts·θ, with the doubt left; parts: [[index, how much]].
           def local(row, spread)
             total = (1.0 / (spread * spread)) + row.seen.sum(&:precision)
             pull = row.seen.sum(&:precision) / total
@@ -49,8 +49,8 @@ module Kohlrabi
 
           Local = Struct.new(:base, :parts, :doubt)
 
-          # What was seen, as a quadratic in θ: [rows to add to the curvature, to the right side, constant of the log-likelihood].
-          # Every one lies on value + bias, the value N(what the parameters say, spread²).
+          # What was seen, as a quadratic in θ: [rows to add to the curvature, to the right side, constant of the
+          # log-likelihood]. Every one lies on value + bias, the value N(what the parameters say, spread²).
           def quadratic(spread, rows = stays + sights)
             size = keys.size
             matrix = Array.new(size) { Array.new(size, 0.0) }

@@ -4,10 +4,10 @@ module Kohlrabi
   module Core
     module Market
       module Model
-        # What own listings and prices seen say of the market, once the sums are done: the parameters, how far each is in doubt, and who says
-        # how much.
-        # keys: of the parameters; theta: Array of Float; covariance: rows; spread: of a piece among its kind (log); evidence: of that spread;
-        # shares: {whose => [indices, rows]} of the curvature; listings, sold: how many it rests on; level_known: as Evidence.
+        # What own listings and prices seen say of the market, once the sums are done: the parameters, how far each is
+        # in doubt, and who says how much. keys: of the parameters; theta: Array of Float; covariance: rows; spread:
+        # of a piece among its kind (log); evidence: of that spread; shares: {whose => [indices, rows]} of the
+        # curvature; listings, sold: how many it rests on; level_known: as Evidence.
         Fit = Struct.new(:keys, :theta, :covariance, :spread, :evidence, :shares, :listings, :sold, :level_known, keyword_init: true)
 
         # How it is asked.

@@ -4,8 +4,9 @@ module Kohlrabi
   module Core
     module Market
       module Model
-        # Finds the parameters that the evidence and the priors together make most likely: damped Newton with curvature by formula, and the doubt
-        # that is left from it (the inverse of the curvature). The spread of pieces among their kind is the one with most evidence (Laplace).
+        # Finds the parameters that the evidence and the priors together make most likely: damped Newton with
+        # curvature by formula, and the doubt that is left from it (the inverse of the curvature). The spread of
+        # pieces among their kind is the one with most evidence (Laplace).
         class Fitter
           STEPS = 60
           ENOUGH = 1e-7 # of the log-posterior, below which another step gains nothing
@@ -125,7 +126,8 @@ module Kohlrabi
                     sold: @all.stays.count(&:sold) + @all.sights.count(&:own))
           end
 
-          # Who says how much: the curvature by the kind of own listings and sales, and by what was seen of others; each [indices, rows].
+          # Who says how much: the curvature by the kind of own listings and sales, and by what was seen of others;
+          # each [indices, rows].
           def shares
             own = @all.sights.select(&:own).group_by(&:kind)
             listed = @all.stays.each_index.group_by { |i| @all.stays[i].kind }

@@ -4,8 +4,8 @@ module Kohlrabi
   module Core
     module Market
       module Model
-        # Doubt about one piece's value, carried as a gamma-spread rate of sale: ψ′(k) = (βs)², r = exp ψ(k). What stood long without selling is
-        # then likely worth less; the share unsold after exposure E is (1 + E ÷ r)^−k.
+        # Doubt about one piece's value, carried as a gamma-spread rate of sale: ψ′(k) = (βs)², r = exp ψ(k). What
+        # stood long without selling is then likely worth less; the share unsold after exposure E is (1 + E ÷ r)^−k.
         class Frailty
           LEAST = 1e-4 # of βs, below which there is no doubt worth the name
 

@@ -14,8 +14,8 @@ module Kohlrabi
 
           module_function
 
-          # value: Value; ending: key of AskingPrice::ENDINGS; unit: minor units in one; also: an amount that must be among them, with what leads down
-          # from it. Array of Integer, ascending.
+          # value: Value; ending: key of AskingPrice::ENDINGS; unit: minor units in one; also: an amount that must be
+          # among them, with what leads down from it. Array of Integer, ascending.
           def of(value, ending:, unit:, also: nil)
             low = value.low * Math.exp(-BELOW)
             high = [value.high * ABOVE, also.to_f].max

@@ -4,9 +4,10 @@ module Kohlrabi
   module Core
     module Market
       module Model
-        # What one stay says of its value m, of ln β and of the season's two waves: the log-likelihood of its path with gradient and curvature by
-        # formula. log L = sold · (ln k − ln r + ln h_last) − (k + sold) · ln(1 + E ÷ r), E = Σ h · days over the prices at which it stood.
-        # Gradient and curvature are in the order m, ln β, cos, sin; the curvature as its upper triangle by rows.
+        # What one stay says of its value m, of ln β and of the season's two waves: the log-likelihood of its path
+        # with gradient and curvature by formula. log L = sold · (ln k − ln r + ln h_last) − (k + sold) · ln(1 + E ÷
+        # r), E = Σ h · days over the prices at which it stood. Gradient and curvature are in the order m, ln β, cos,
+        # sin; the curvature as its upper triangle by rows.
         module Likelihood
           module_function
 

@@ -4,9 +4,10 @@ module Kohlrabi
   module Core
     module Market
       module Model
-        # How a piece stands on the market today: its value, the doubt left after the path it took, and what its sale is worth.
-        # value: Value; beta: of the demand; got: share; net: Net; day: worth of a day, minor units; season: how much the coming months speed sales,
-        # Array of Float by fortnight or [1.0]; exposure: E of the path so far; enquiries: so many (halved: they cluster); rate: enquiries a sale.
+        # How a piece stands on the market today: its value, the doubt left after the path it took, and what its sale
+        # is worth. value: Value; beta: of the demand; got: share; net: Net; day: worth of a day, minor units; season:
+        # how much the coming months speed sales, Array of Float by fortnight or [1.0]; exposure: E of the path so
+        # far; enquiries: so many (halved: they cluster); rate: enquiries a sale.
         Position = Struct.new(:value, :beta, :got, :net, :day, :season, :exposure, :enquiries, :rate, keyword_init: true)
 
         # What follows from it.

@@ -10,7 +10,8 @@ module Kohlrabi
           ROWS = Core.table("market/priors").to_h { |row| [row[:key], Row.new(**row.slice(:mean, :sd, :said)).freeze] }.freeze
           # Spread of one piece among its kind: which of them is told by the evidence.
           SPREADS = [0.15, 0.22, 0.30].freeze
-          # Of what others ask or got, by likeness 3 (just like it), 2, 1; and of one that was looked up for another piece of the kind.
+          # Of what others ask or got, by likeness 3 (just like it), 2, 1; and of one that was looked up for another
+          # piece of the kind.
           ALIKE = { 3 => 0.25, 2 => 0.30, 1 => 0.40 }.freeze
           TYPED = 0.30 # of a figure somebody types, before there is a record of such figures
           NEW = [0.30, 0.5].freeze # share of what the look costs new, and its spread

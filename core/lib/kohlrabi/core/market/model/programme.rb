@@ -4,9 +4,10 @@ module Kohlrabi
   module Core
     module Market
       module Model
-        # The best price to ask and its steps down, by dynamic programming: over half a year in stages of two weeks, for as long as a price is held at
-        # least, and over what the piece has stood without selling, y = ln(1 + E ÷ r). At each state the price a is best that gains most:
-        # (1 − q)·net(g·a) + q·(worth two weeks on) − λ·days·(1 + q) ÷ 2, q the share still unsold after them.
+        # The best price to ask and its steps down, by dynamic programming: over half a year in stages of two weeks,
+        # for as long as a price is held at least, and over what the piece has stood without selling, y = ln(1 + E ÷
+        # r). At each state the price a is best that gains most: (1 − q)·net(g·a) + q·(worth two weeks on) − λ·days·(1
+        # + q) ÷ 2, q the share still unsold after them.
         class Programme
           STAGE = 14 # days that a price is held at least
           LONGEST = 182 # days that are looked ahead
@@ -17,8 +18,9 @@ module Kohlrabi
 
           attr_reader :prices
 
-          # position: Position; prices: Array of Integer minor units, ascending, at least one; stage: days that a price is held at least;
-          # step: share of a price that a step down is at least; top: the most that is to be asked, nil for the highest of the prices.
+          # position: Position; prices: Array of Integer minor units, ascending, at least one; stage: days that a
+          # price is held at least; step: share of a price that a step down is at least; top: the most that is to be
+          # asked, nil for the highest of the prices.
           def initialize(position, prices, stage: STAGE, step: STEP, top: nil)
             @position = position
             @prices = prices

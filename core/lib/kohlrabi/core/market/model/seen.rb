@@ -4,9 +4,10 @@ module Kohlrabi
   module Core
     module Market
       module Model
-        # A price that somebody else asks or got for a piece like it, as an observation of its value: ln price less its bias, with a spread.
-        # log: ln of the price in minor units (of one known sold: less ln of what is got of what is asked); bias: key of a parameter, nil for
-        # one's own; sd: of its noise; weight: 0..1, how far it has faded.
+        # A price that somebody else asks or got for a piece like it, as an observation of its value: ln price less
+        # its bias, with a spread. log: ln of the price in minor units (of one known sold: less ln of what is got of
+        # what is asked); bias: key of a parameter, nil for one's own; sd: of its noise; weight: 0..1, how far it has
+        # faded.
         Seen = Struct.new(:log, :bias, :sd, :weight, keyword_init: true) do
           # price: minor units above 0; got: share of what is asked that is got.
           def self.of(price, sold:, likeness: 3, got: 0.93, weight: 1.0, own: false)

@@ -5,8 +5,9 @@ module Kohlrabi
     module Market
       module Model
         # A listing as the path it took: for how long at which price, in which month, and whether it sold in the end.
-        # kind: key; base: ln of its usual value; features: {parameter => how much of it}; stretches: Array of Stretch; sold: at the end of the last;
-        # weight: 0..1, how far it has faded; seen: Array of Seen, looked up for this piece.
+        # kind: key; base: ln of its usual value; features: {parameter => how much of it}; stretches: Array of
+        # Stretch; sold: at the end of the last; weight: 0..1, how far it has faded; seen: Array of Seen, looked up
+        # for this piece.
         Stay = Struct.new(:kind, :base, :features, :stretches, :sold, :weight, :seen, keyword_init: true)
 
         # How a stay is put together.
@@ -17,8 +18,9 @@ module Kohlrabi
           # The month as two waves of a year.
           WAVES = (0..12).map { |month| [(month - 0.5) * Math::PI / 6].flat_map { |angle| [Math.cos(angle), Math.sin(angle)] } }.freeze
 
-          # asks: Array of [Date, minor units], by date, the first on the day it was listed; to: Date, the last day; got: minor units where sold;
-          # usual: share of the asked price that is usually got. Returns Array of Stretch; a listing of less than a day counts as half of one.
+          # asks: Array of [Date, minor units], by date, the first on the day it was listed; to: Date, the last day;
+          # got: minor units where sold; usual: share of the asked price that is usually got. Returns Array of
+          # Stretch; a listing of less than a day counts as half of one.
           def self.path(asks, to:, got: nil, usual: 0.93)
             known = asks.select { |_, minor| minor.positive? }
             return [] if known.empty? || to < known.first.first

@@ -11,8 +11,8 @@ module Kohlrabi
 
           BIASES = %w[asked_dear sold_bias].freeze
 
-          # fit: Fit; row: Evidence::Sight of the piece (its seen: prices looked up for it); further: Array of Further; known: whether what was
-          # seen for it is in the fit already; counts: {source key => how many}.
+          # fit: Fit; row: Evidence::Sight of the piece (its seen: prices looked up for it); further: Array of
+          # Further; known: whether what was seen for it is in the fit already; counts: {source key => how many}.
           def initialize(fit, row, further: [], known: true, counts: {})
             @fit = fit
             @row = row
@@ -73,7 +73,8 @@ module Kohlrabi
             (1.0 / @total) - (pull * through) - biases
           end
 
-          # Shares of the weight: yᵀ H_j y over its sum, y the direction of the value among all parameters and its own part.
+          # Shares of the weight: yᵀ H_j y over its sum, y the direction of the value among all parameters and its own
+          # part.
           def sources(variance, precision)
             parts = weights
             whole = parts.values.sum
@@ -83,8 +84,9 @@ module Kohlrabi
                  .map { |key, share| Value::Source.new(key: key, number: @counts[key], share: share, log: says[key]).freeze }
           end
 
-          # What is taken for granted of how prices seen stand counts to those prices, of how sales go to the listings.
-          # That a piece lies about where its kind lies, shifted as usual, is nobody's saying: it counts to those who tell where that is.
+          # What is taken for granted of how prices seen stand counts to those prices, of how sales go to the
+          # listings. That a piece lies about where its kind lies, shifted as usual, is nobody's saying: it counts to
+          # those who tell where that is.
           def weights
             own = own_part
             kind = "own:#{row.kind}"

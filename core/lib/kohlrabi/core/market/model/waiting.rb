@@ -4,8 +4,9 @@ module Kohlrabi
   module Core
     module Market
       module Model
-        # What it is worth to wait for another buyer, from the path a piece has stood. worth: the price at which taking and waiting are the same,
-        # minor units, from 0 to the asking price; money, days: what waiting brings on average and how long it takes; day: what a day of it costs.
+        # What it is worth to wait for another buyer, from the path a piece has stood. worth: the price at which
+        # taking and waiting are the same, minor units, from 0 to the asking price; money, days: what waiting brings
+        # on average and how long it takes; day: what a day of it costs.
         Waiting = Struct.new(:worth, :money, :days, :day, keyword_init: true) do
           # position: Position as it stands today; asking: minor units; prices: Ladder of what may still be asked.
           def self.of(position, asking, prices)
