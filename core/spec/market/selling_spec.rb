@@ -101,6 +101,16 @@ RSpec.describe Kohlrabi::Core::Market::OfferAdvice do
     expect(advice(20_000)).to have_attributes(verdict: :take, why: "It is what you ask.")
   end
 
+  # Asked 9000.00 for what the market pays 58.00 at the most: nobody goes half-way to 9000.00.
+  it "counters within what the market pays, however much is asked" do
+    dear = Kohlrabi::Core::Market::Model::Waiting.new(worth: 2_200, money: 3_100, days: 50, day: 17, most: 5_800)
+    text = ->(minor) { format("%.2f", minor / 100.0) }
+    found = described_class.new(offer: 1_500, asking: 900_000, waiting: dear, text: text).answer
+    # (58.00 + 22.00) ÷ 2 = 40.00.
+    expect(found).to have_attributes(verdict: :counter, counter: 4_000)
+    expect(described_class.new(offer: 4_500, asking: 900_000, waiting: dear, text: text).answer.verdict).to eq(:take)
+  end
+
   it "declines below a share of it, and only warns below the floor" do
     # 60% of 160.00 are 96.00.
     expect([advice(9_600).verdict, advice(9_599).verdict]).to eq(%i[counter decline])

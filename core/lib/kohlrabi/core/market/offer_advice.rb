@@ -39,17 +39,20 @@ module Kohlrabi
 
         def worth = @waiting.worth
 
+        # What buyers go up to at the most: what is asked, or the upper end of what the market pays.
+        def most = [@asking, @waiting.most || @asking].min
+
         # The counter that brings most, as people say it; above the offer, never above the asking price.
         def counter
           @counter ||= begin
-            exact = @counters.best_for(asking: @asking, worth: worth)
+            exact = @counters.best_for(asking: most, worth: worth)
             step = @unit * (exact >= 100 * @unit ? 5 : 1)
             rounded = (exact / step).round * step
-            rounded.between?(@offer + 1, @asking) ? rounded : exact.round
+            rounded.between?(@offer + 1, most) ? rounded : exact.round
           end
         end
 
-        def chance = @counters.taking(offer: @offer, asking: @asking, counter: counter)
+        def chance = @counters.taking(offer: @offer, asking: most, counter: counter)
 
         # What the counter brings on average over the better of taking and waiting.
         def gain = (chance * counter) + ((1 - chance) * worth) - [@offer, worth].max

@@ -9,8 +9,8 @@ module Kohlrabi
         MODEL = Core::Market::Model
         FORTNIGHTS = 13
         # position: Core::Market::Model::Position; day: DayWorth::Answer; prices: Array of minor units that may be
-        # asked; top: the most that is advised.
-        Answer = Struct.new(:position, :day, :prices, :top, keyword_init: true)
+        # asked; advised: those that may be the best.
+        Answer = Struct.new(:position, :day, :prices, :advised, keyword_init: true)
 
         module_function
 
@@ -24,7 +24,8 @@ module Kohlrabi
           exposure = stay ? MODEL::Likelihood.exposure_of(stay.stretches, value.log, fit.beta, fit.season) : 0.0
           position = MODEL::Position.new(value: value, beta: fit.beta, got: standing.got.share, net: net(delivery), day: day.minor,
                                          season: season(fit), exposure: exposure, enquiries: enquiries / 2.0, rate: enquiry_rate)
-          Answer.new(position: position, day: day, prices: ladder(value, asking), top: value.high).freeze
+          Answer.new(position: position, day: day, prices: ladder(value, asking),
+                     advised: ladder(value, nil).select { |price| price <= value.high }).freeze
         end
 
         def net(delivery)
@@ -58,7 +59,7 @@ module Kohlrabi
           workshop = House::WorkshopSettings.workshop
           stage = workshop.step_days.zero? ? MODEL::Programme::LONGEST : workshop.step_days.clamp(7, 91)
           PROGRAMMES.of([answer.position, prices, stage, workshop.step_hundredths]) do
-            MODEL::Programme.new(answer.position, prices, stage: stage, step: step(workshop), top: answer.top)
+            MODEL::Programme.new(answer.position, prices, stage: stage, step: step(workshop), advised: answer.advised)
           end
         end
         PROGRAMMES = Support::Memory.new(60)

@@ -15,13 +15,15 @@ module Kohlrabi
           module_function
 
           # value: Value; ending: key of AskingPrice::ENDINGS; unit: minor units in one; also: an amount that must be
-          # among them, with what leads down from it. Array of Integer, ascending.
+          # among them, with what leads down from it. Array of Integer, ascending: the same whatever else is asked for.
           def of(value, ending:, unit:, also: nil)
             low = value.low * Math.exp(-BELOW)
-            high = [value.high * ABOVE, also.to_f].max
+            high = value.high * ABOVE
             ratio = Math.log(high / low) / (COUNT - 1)
-            found = (0...COUNT).map { |i| ended(low * Math.exp(ratio * i), ending, unit) }
-            found = found.reject { |price| price > high } if found.any? { |price| price <= high }
+            rungs = also.to_f > high ? (Math.log(also / high) / ratio).ceil.clamp(0, COUNT) : 0
+            found = (0...(COUNT + rungs)).map { |i| ended(low * Math.exp(ratio * i), ending, unit) }
+            most = [high, also.to_f].max
+            found = found.reject { |price| price > most } if found.any? { |price| price <= most }
             [*found, also].compact.select(&:positive?).uniq.sort
           end
 

@@ -19,15 +19,15 @@ module Kohlrabi
           attr_reader :prices
 
           # position: Position; prices: Array of Integer minor units, ascending, at least one; stage: days that a
-          # price is held at least; step: share of a price that a step down is at least; top: the most that is to be
-          # asked, nil for the highest of the prices.
-          def initialize(position, prices, stage: STAGE, step: STEP, top: nil)
+          # price is held at least; step: share of a price that a step down is at least; advised: those of the prices
+          # that may be the best.
+          def initialize(position, prices, stage: STAGE, step: STEP, advised: prices)
             @position = position
             @prices = prices
             @stage = stage.to_f
             @stages = (LONGEST / @stage).ceil
             @step = step
-            @top = top || prices.last
+            @advised = advised
             @frailty = position.frailty
             @nets = prices.map { |price| position.net.of(price * position.got) }
             @rates = prices.map { |price| DemandCurve::H_REF * DemandCurve.phi(Math.log(price) - position.value.log, position.beta) * @stage / @frailty.r }
@@ -55,7 +55,7 @@ module Kohlrabi
           # Course of the best price and its steps.
           def best_course
             @best_course ||= begin
-              asked = courses.select { |course| course.steps.first.first <= @top }
+              asked = courses.select { |course| @advised.include?(course.steps.first.first) }
               (asked.empty? ? courses.first(1) : asked).max_by.with_index { |course, index| [course.worth, -index] }
             end
           end
