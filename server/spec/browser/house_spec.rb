@@ -68,7 +68,7 @@ RSpec.describe "the house's own way" do
     end
     expect(page).to have_text("Delivering, Second")
     expect_key_figures(hours: "1 h 30")
-    expect(page).to have_text("By the other rule of hours: hours at the bench undefined (no hours recorded)")
+    expect(page).to have_text("By the other rule of hours: hours at the bench not yet (no hours recorded)")
   end
 
   it "refuses the twenty-fifth hour of a day beside the field" do

@@ -61,10 +61,24 @@ export function Shell() {
   return (
     <OpenContext.Provider value={open}>
       <Box sx={{ display: "flex", minHeight: "100vh", "@media print": { display: "block", minHeight: 0 } }}>
+        <Box
+          component="a"
+          href="#main"
+          sx={{
+            position: "absolute",
+            left: -9999,
+            "&:focus": { left: 8, top: 8, zIndex: 20, bgcolor: "background.paper", color: "text.primary", p: 1.5 },
+          }}
+        >
+          Skip to the page
+        </Box>
         <Rail demo={workshop.data?.demo ?? false} running={running} />
         <Box
           component="main"
+          id="main"
+          tabIndex={-1}
           sx={{
+            outline: "none",
             flex: 1,
             minWidth: 0,
             px: { xs: 2, md: 3.5 },

@@ -31,23 +31,23 @@ const block = { display: "block" } as const;
 
 function Head({ figure, currency, note }: { figure: Figure; currency: string; note?: string }) {
   const loss = (figure.minor ?? 0) < 0;
-  const size = figure.text
-    ? { fontSize: 20, fontWeight: 600, lineHeight: 1.3 }
-    : { fontSize: 16, fontWeight: 400, lineHeight: 1.625 };
   return (
     <>
       <Typography variant="overline" component="span" sx={{ ...block, color: "text.secondary" }}>
         {figure.label}
       </Typography>
-      <Typography component="span" sx={{ ...block, ...size, color: loss ? "error.main" : "text.primary" }}>
-        {figure.text ?? "undefined"}{" "}
+      <Typography
+        component="span"
+        sx={{ ...block, fontSize: 20, fontWeight: 600, lineHeight: 1.3, color: loss ? "error.main" : "text.primary" }}
+      >
+        {figure.text}{" "}
         <Typography component="span" variant="caption" sx={{ color: "text.secondary" }}>
-          {figure.text ? unitOf(figure, currency) : ""}
+          {unitOf(figure, currency)}
         </Typography>
       </Typography>
-      {(figure.why || note) && (
+      {note && (
         <Typography component="span" variant="caption" sx={{ ...block, color: "text.secondary" }}>
-          {figure.why ?? note}
+          {note}
         </Typography>
       )}
     </>
@@ -56,15 +56,28 @@ function Head({ figure, currency, note }: { figure: Figure; currency: string; no
 
 type Props = { figures: Figure[]; currency: string; notes?: Record<string, string> };
 
+// What cannot be told yet, by what it waits for.
+function waiting(figures: Figure[], notes: Record<string, string>): Map<string, Figure[]> {
+  const found = new Map<string, Figure[]>();
+  for (const figure of figures) {
+    const why = figure.why ?? notes[figure.key] ?? "not known";
+    found.set(why, [...(found.get(why) ?? []), figure]);
+  }
+  return found;
+}
+
 // Figures side by side, wrapping on a narrow screen; one at a time is unfolded.
 export function Figures({ figures, currency, notes = {} }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const id = useId();
   const unfolded = figures.find((figure) => figure.key === open);
+  // What cannot exist yet is not shown as a figure: it says in a line what it waits for.
+  const known = figures.filter((figure) => figure.text);
+  const missing = figures.filter((figure) => !figure.text);
   return (
     <>
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 4, rowGap: 1.5, alignItems: "flex-start" }}>
-        {figures.map((figure) => (
+        {known.map((figure) => (
           <Box key={figure.key} sx={{ minWidth: 112 }} data-figure={figure.key}>
             {figure.terms.length > 0 ? (
               <ButtonBase
@@ -87,6 +100,20 @@ export function Figures({ figures, currency, notes = {} }: Props) {
           </Box>
         ))}
       </Box>
+      {missing.length > 0 && (
+        <Box sx={{ color: "text.secondary", fontSize: 14, mt: known.length ? 1 : 0 }}>
+          {[...waiting(missing, notes)].map(([why, waits]) => (
+            <Box key={why}>
+              {`${why.charAt(0).toUpperCase()}${why.slice(1)}: `}
+              {waits.map((figure, place) => (
+                <Box component="span" key={figure.key} data-figure={figure.key}>
+                  {`${place > 0 ? ", " : ""}${figure.label.charAt(0).toLowerCase()}${figure.label.slice(1)}`}
+                </Box>
+              ))}
+            </Box>
+          ))}
+        </Box>
+      )}
       {unfolded && (
         <Box
           id={id}

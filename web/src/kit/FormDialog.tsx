@@ -44,6 +44,7 @@ export function FormDialog({
   const form = useForm<Values>({ defaultValues: defaults });
   const [pieces, setPieces] = useState(initialPieces);
   const [problem, setProblem] = useState<ProblemError | null>(null);
+  const [leaving, setLeaving] = useState(false);
   const piecesField = fields.find((field) => field.kind === "pieces");
   const named = new Set(fields.map((field) => field.name));
   const beside = problem?.fields ?? {};
@@ -79,8 +80,12 @@ export function FormDialog({
     void send(false)(event);
   };
 
+  // What was typed is not lost by a stray click or key: it is asked about first.
+  const typed = form.formState.isDirty || pieces !== initialPieces;
+  const leave = () => (typed ? setLeaving(true) : onClose());
+
   return (
-    <Dialog open onClose={onClose} fullScreen={phone} aria-labelledby={id}>
+    <Dialog open onClose={leave} fullScreen={phone} aria-labelledby={id}>
       <Box
         component="form"
         noValidate
@@ -135,6 +140,24 @@ export function FormDialog({
             )}
           </Box>
         </DialogContent>
+        {leaving && (
+          <Alert
+            severity="warning"
+            sx={{ mx: 3 }}
+            action={
+              <>
+                <Button color="inherit" onClick={() => setLeaving(false)}>
+                  Go on typing
+                </Button>
+                <Button color="inherit" onClick={onClose}>
+                  Discard it
+                </Button>
+              </>
+            }
+          >
+            What you typed is not saved.
+          </Alert>
+        )}
         <DialogActions sx={{ px: 3, pb: 2 }}>
           <Button onClick={onClose}>Cancel</Button>
           <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>

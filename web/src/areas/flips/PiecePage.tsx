@@ -120,33 +120,47 @@ export default function PiecePage() {
           )}
         </Box>
       </Box>
-      {piece.data.planned && <NextPart id={id} />}
-      <EventsPart piece={piece.data} workshop={workshop.data} />
-      <WorkPart piece={piece.data} workshop={workshop.data} />
-      <CostsPart piece={piece.data} workshop={workshop.data} />
-      <ToolsPart id={id} />
-      <StashPart id={id} />
-      <MixesPart id={id} />
-      <PhotosPart
-        photos={photos}
-        owner={{ piece_id: id }}
-        start={stage === "bought" ? "before" : stage === "on the bench" ? "during" : "after"}
-      />
-      <WorthPart worth={piece.data.worth} />
-      <BudgetPart piece={piece.data} currency={currency} />
-      <PricePart piece={piece.data} currency={currency} onEstimate={() => setEditing(true)} />
-      <Part title="Statement">
-        <Figures figures={figures} currency={currency} />
-        <Typography variant="caption" component="p" sx={{ mt: 2, color: "text.secondary" }}>
-          By the other rule of hours:{" "}
-          {otherHours
-            .map((figure) => `${figure.label.toLowerCase()} ${figure.text ?? `undefined (${figure.why})`}`)
-            .join(", ")}
-          .
-        </Typography>
-      </Part>
-      <CarePart piece={piece.data} />
-      <DiaryPart piece={piece.data} currency={currency} />
+      {/* What is done to it on the left, what it comes to on the right; one below the other where there is no room. */}
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: "minmax(0, 1.35fr) minmax(0, 1fr)" },
+          columnGap: 5,
+          alignItems: "start",
+        }}
+      >
+        <Box>
+          {piece.data.planned && <NextPart id={id} />}
+          <EventsPart piece={piece.data} workshop={workshop.data} />
+          <WorkPart piece={piece.data} workshop={workshop.data} />
+          <CostsPart piece={piece.data} workshop={workshop.data} />
+          <PhotosPart
+            photos={photos}
+            owner={{ piece_id: id }}
+            start={stage === "bought" ? "before" : stage === "on the bench" ? "during" : "after"}
+          />
+          <ToolsPart id={id} />
+          <StashPart id={id} />
+          <MixesPart id={id} />
+        </Box>
+        <Box>
+          <WorthPart worth={piece.data.worth} />
+          <PricePart piece={piece.data} currency={currency} onEstimate={() => setEditing(true)} />
+          <BudgetPart piece={piece.data} currency={currency} />
+          <Part title="Statement">
+            <Figures figures={figures} currency={currency} />
+            <Typography variant="caption" component="p" sx={{ mt: 2, color: "text.secondary" }}>
+              By the other rule of hours:{" "}
+              {otherHours
+                .map((figure) => `${figure.label.toLowerCase()} ${figure.text ?? `not yet (${figure.why})`}`)
+                .join(", ")}
+              .
+            </Typography>
+          </Part>
+          <CarePart piece={piece.data} />
+          <DiaryPart piece={piece.data} currency={currency} />
+        </Box>
+      </Box>
       {broken && <DamageDialog piece={piece.data} workshop={workshop.data} onClose={() => setBroken(false)} />}
       {editing && <EditPiece piece={piece.data} workshop={workshop.data} onClose={() => setEditing(false)} />}
     </>

@@ -15,7 +15,10 @@ export function PricePart({ piece, currency, onEstimate }: { piece: Piece; curre
   const { hours_to_come: hours, cost_to_come: cost } = piece.fields;
   const toCome = [hours && `${hours} of work`, cost && `${cost} ${currency}`].filter(Boolean).join(" and ");
   return (
-    <Part title="Price by cost and pay" action={<Button onClick={onEstimate}>Set what is still to come</Button>}>
+    <Part
+      title="What it needs, what it fetches"
+      action={<Button onClick={onEstimate}>Set what is still to come</Button>}
+    >
       <PriceTape tape={piece.tape} currency={currency} />
       <Box sx={{ mt: 2 }}>
         <Figures figures={piece.prices} currency={currency} />

@@ -24,6 +24,8 @@ export function OfferRow({ offer, name, onSold }: Props) {
     );
   };
   const { advice } = offer;
+  // The answer that is advised stands out; the others stay at hand.
+  const weight = (verdict: string) => (advice?.verdict === verdict ? "contained" : "text");
   return (
     <Box sx={{ pl: { sm: 3 }, py: 0.75 }} data-offer={offer.id}>
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 1.5, alignItems: "center" }}>
@@ -38,21 +40,28 @@ export function OfferRow({ offer, name, onSold }: Props) {
         ) : (
           <span>{`${offer.answer}${offer.counter ? ` at ${offer.counter.text}` : ""}`}</span>
         )}
-        <Box className="no-print">
+        <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
           {offer.answer === "open" ? (
             <>
               <Button
                 size="small"
+                variant={weight("take")}
                 onClick={() => void answer({ answer: "taken" }).catch(failed)}
                 aria-label={`Taken: ${label}`}
               >
                 Taken
               </Button>
-              <Button size="small" onClick={() => setCountering(true)} aria-label={`Countered…: ${label}`}>
+              <Button
+                size="small"
+                variant={weight("counter")}
+                onClick={() => setCountering(true)}
+                aria-label={`Countered…: ${label}`}
+              >
                 Countered…
               </Button>
               <Button
                 size="small"
+                variant={weight("decline")}
                 onClick={() => void answer({ answer: "declined" }).catch(failed)}
                 aria-label={`Declined: ${label}`}
               >

@@ -51,7 +51,6 @@ export function ProspectEditor({ initial, workshop, submit, whole = false, onSav
           {wrong.message}
         </Alert>
       )}
-      {given.kind.trim() !== "" && answer.data && <Verdict answer={answer.data} currency={workshop.currency} />}
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mb: 2 }}>
         <Button variant="contained" size="large" loading={saving} disabled={given.kind.trim() === ""} onClick={save}>
           {submit}
@@ -61,6 +60,8 @@ export function ProspectEditor({ initial, workshop, submit, whole = false, onSav
         </Button>
         {children}
       </Box>
+      {/* Below the buttons: they stay where they are when the answer comes in. */}
+      {given.kind.trim() !== "" && answer.data && <Verdict answer={answer.data} currency={workshop.currency} />}
       <Collapse in={open} unmountOnExit>
         <Assumptions {...shared} />
         <Checks checks={given.checks ?? {}} set={(checks) => set({ checks })} workshop={workshop} errors={errors} />

@@ -25,6 +25,12 @@ module Kohlrabi
           of(piece, look: look, briefly: briefly)&.then { |value| (value.middle * got).round }
         end
 
+        # [low, middle, high] that it brings as people say it, minor units; nil where nothing tells it.
+        def fetch(piece)
+          value = of(piece) or return
+          Core::Market::ValueWords.new(value, got: Fits.standing.got).fetch_said(House::WorkshopSettings.workshop.money.unit)
+        end
+
         # The same sold as it was found, nothing finished (the prior of that: common practice, weak).
         def expected_as_found(piece)
           traits = TraitsOfValue.of(piece, condition: found(piece)&.condition)

@@ -57,10 +57,12 @@ module Kohlrabi
           def other = @statement.other_rule
           def said(figures) = figures.map { |figure| @formatter.figure(figure) }
 
+          # What is in it, what cost and pay ask for, and, while it is in hand, what the market pays.
           def tape
             amounts = @prices.to_h { |figure| [figure.key, figure.amount] }
-            Core::Market::PriceTape.new(amounts.merge(cash_in: @statement.cash_in.amount, asking: @flip.asking,
-                                                      sold: @flip.sale&.price), unit: @workshop.money.unit)
+            low, middle, high = @flip.chain.ended? ? nil : Operations::Market::Values.fetch(@piece)
+            Core::Market::PriceTape.new({ fetch_low: low, value: middle, fetch_high: high, **amounts, cash_in: @statement.cash_in.amount,
+                                          asking: @flip.asking, sold: @flip.sale&.price }, unit: @workshop.money.unit)
           end
 
           # Whether it was worth it, once it is sold or lost.
