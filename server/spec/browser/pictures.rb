@@ -21,7 +21,7 @@ PICTURES = [
   ["scout-phone", "/scout/11", 390, 844, "light"],
   ["books", "/books", 1280, 800, "light"],
   ["house-rules", "/rules", 1280, 800, "light"],
-  ["what-pays", "/books/pays?by=technique&trait=two+colours", 1280, 1200, "light"],
+  ["what-pays", "/books/pays?by=kind", 1280, 1200, "light"],
   ["piece-phone", "/pieces/22", 390, 844, "dark"],
   ["market", "/market", 1280, 900, "light"]
 ].freeze

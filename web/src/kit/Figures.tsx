@@ -103,7 +103,7 @@ export function Figures({ figures, currency, notes = {} }: Props) {
       {missing.length > 0 && (
         <Box sx={{ color: "text.secondary", fontSize: 14, mt: known.length ? 1 : 0 }}>
           {[...waiting(missing, notes)].map(([why, waits]) => (
-            <Box key={why}>
+            <Box key={why} data-waiting>
               {`${why.charAt(0).toUpperCase()}${why.slice(1)}: `}
               {waits.map((figure, place) => (
                 <Box component="span" key={figure.key} data-figure={figure.key}>
