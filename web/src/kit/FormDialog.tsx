@@ -42,7 +42,8 @@ export function FormDialog({
   const shown = fields.filter((field) => field.kind !== "pieces");
   const defaults = Object.fromEntries(shown.map((field) => [field.name, initial[field.name] ?? ""]));
   const form = useForm<Values>({ defaultValues: defaults });
-  const [pieces, setPieces] = useState(initialPieces);
+  const [begun] = useState(initialPieces); // as it was opened: the default is another list at each drawing
+  const [pieces, setPieces] = useState(begun);
   const [problem, setProblem] = useState<ProblemError | null>(null);
   const [leaving, setLeaving] = useState(false);
   const piecesField = fields.find((field) => field.kind === "pieces");
@@ -81,7 +82,7 @@ export function FormDialog({
   };
 
   // What was typed is not lost by a stray click or key: it is asked about first.
-  const typed = form.formState.isDirty || pieces !== initialPieces;
+  const typed = form.formState.isDirty || pieces !== begun;
   const leave = () => (typed ? setLeaving(true) : onClose());
 
   return (

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+require_relative "browser_helper"
+
+# What every screen has: sections under the thumb, and forms that lose nothing.
+RSpec.describe "the frame of every screen", type: :feature do
+  include_context "with an empty workshop"
+
+  it "has five under the thumb on a phone, the rest behind the last of them" do
+    phone
+    visit "/"
+    bar = find("nav[aria-label=Sections]", visible: true)
+    expect(bar.all("a, button").map(&:text)).to eq(%w[Today Scout Floor Market More])
+    press("More")
+    expect(all("[role=menuitem]").map(&:text)).to eq(["Shelf", "Books", "Tools", "House rules"])
+    find("[role=menuitem]", text: "Books").click
+    expect(page).to have_css("h1", text: "Books")
+    expect(page).to have_no_css("[role=menu]")
+  ensure
+    desk
+  end
+
+  it "asks before what was typed is lost, and closes at once where nothing was" do
+    visit "/floor"
+    expect(page).to have_css("h1")
+    find("body").send_keys("n")
+    expect(page).to have_field("What is it?")
+    find_field("What is it?").send_keys(:escape)
+    expect(page).to have_no_css("[role=dialog]")
+    find("body").send_keys("n")
+    type("What is it?", "Half a thought")
+    find_field("What is it?").send_keys(:escape)
+    expect(page).to have_text("What you typed is not saved.")
+    press("Go on typing")
+    expect(page).to have_no_text("What you typed is not saved.")
+    expect(find_field("What is it?").value).to eq("Half a thought")
+    find_field("What is it?").send_keys(:escape)
+    press("Discard it")
+    expect(page).to have_no_css("[role=dialog]")
+    expect(page).to have_no_text("Half a thought")
+  end
+
+  it "leads past the sections to the page by the first key" do
+    visit "/floor"
+    find("body").send_keys(:tab)
+    expect(page.evaluate_script("document.activeElement.textContent")).to eq("Skip to the page")
+    page.driver.browser.switch_to.active_element.send_keys(:enter)
+    expect(page.evaluate_script("document.activeElement.id")).to eq("main")
+  end
+end
