@@ -95,7 +95,8 @@ RSpec.describe Kohlrabi::Core::Market::OfferAdvice do
     expect(advice(18_000).why).to eq("#{held} The offer is no less.")
     # Of those who offer 159.99 the share (200 − 180) ÷ (200 − 159.99) takes 180.00: 0.49987 × 20.00 = 10.00 more than
     # 160.00.
-    expect(advice(15_999).why).to eq("#{held} At 180.00 about 50 in 100 say yes, which brings 10.00 more on average; after a no you wait.")
+    expect(advice(15_999).why).to eq("#{held} At 180.00 about 50 in 100 say yes, which brings 10.00 more on average; after a no you wait " \
+                                     "(buyers' limits taken as even: no counters of yours yet).")
     # At 170.00: 20 ÷ 30 × 180 + 10 ÷ 30 × 160 − 170 = 3.33, under 2% of 200.00: not worth a no.
     expect(advice(17_000)).to have_attributes(verdict: :take, why: /A counter would bring 3.33 more at best, and a no may lose the buyer/)
     expect(advice(20_000)).to have_attributes(verdict: :take, why: "It is what you ask.")

@@ -73,7 +73,7 @@ module Kohlrabi
         def ask
           after = @offer >= worth ? "a no may lose an offer that is no less than waiting" : "after a no you wait"
           give(:counter, "Waiting is worth #{money(worth)}: #{words}. At #{money(counter)} about #{(chance * 100).round} in 100 say yes, " \
-                         "which brings #{money([gain, 0].max)} more on average; #{after}.", at: worth, counter: counter)
+                         "which brings #{money([gain, 0].max)} more on average; #{after} (#{@counters.text}).", at: worth, counter: counter)
         end
 
         def decline

@@ -24,7 +24,7 @@ module Kohlrabi
             values = params.done!
             refuse(:offer_of_nothing, field: :amount) if values[:amount_minor]&.zero?
             made = Records::Offer.create!(piece: piece, made_on: House::WorkshopSettings.today, **values.compact)
-            made.update!(advice: ListedPieces.weigh(piece, made.amount_minor)&.why&.slice(0, 250)) if made.amount_minor
+            made.update!(advice: ListedPieces.weigh(piece, made.amount_minor)&.why&.slice(0, 400)) if made.amount_minor
             Flips::Changes.write(piece, "offer",
                                  made.amount_minor ? "Offer of #{ListedPieces.money(made.amount_minor)}#{from(made)}." : "Enquiry#{from(made)}.")
             made

@@ -36,7 +36,7 @@ module Kohlrabi
           def best_for(asking:, worth:) = (asking + (theta * worth)) / (1 + theta)
 
           def text
-            return "no counters of yours yet: buyers' limits are taken to lie evenly between offer and asking price" if tried.zero?
+            return "buyers' limits taken as even: no counters of yours yet" if tried.zero?
 
             "#{taken} of #{tried} counters of yours #{tried == 1 ? 'was' : 'were'} taken"
           end
