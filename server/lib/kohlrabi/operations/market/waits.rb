@@ -29,7 +29,8 @@ module Kohlrabi
           fit = Fits.standing.fit
           stay = stay(piece)
           exposure = stay ? MODEL::Likelihood.exposure_of(stay.stretches, value.log, fit.beta, fit.season) : 0.0
-          now = MODEL::Value.new(log: value.log + sunk(value, exposure, fit.beta), doubt: value.doubt, sources: value.sources)
+          stood = MODEL::Position.new(value: value, beta: fit.beta, exposure: exposure)
+          now = MODEL::Value.new(log: value.log + stood.sunk, doubt: value.doubt, sources: value.sources)
           Core::Market::ValueWords.new(now, got: Fits.standing.got).fetch_said(House::WorkshopSettings.workshop.money.unit)
         end
 
@@ -55,12 +56,6 @@ module Kohlrabi
 
         def value(piece) = @values[piece.id] ||= Values.of(piece, briefly: true)
         def stay(piece) = @stays[piece.id] ||= Fits.standing.listings.stay_of(piece.id)
-
-        def sunk(value, exposure, beta)
-          first = MODEL::Frailty.of(beta * value.doubt)
-          now = first.after(exposure)
-          (Math.log(now.k / now.r) - Math.log(first.k / first.r)) / beta
-        end
       end
     end
   end
