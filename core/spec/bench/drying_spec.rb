@@ -24,7 +24,7 @@ RSpec.describe Kohlrabi::Core::Bench::Drying do
     cold = described_class.new(enamel, wait: 120, climate: climate(15, 50))
     expect(cold.factor).to eq(1.41r) # 2^(5 ÷ 10)
     expect(cold.wait).to eq(170)
-    expect(cold.why).to eq("1.41 times as long at 15 °C")
+    expect(cold.why).to eq("takes 41% longer at 15 °C")
     damp = described_class.new(enamel, wait: 120, climate: climate(20, 70))
     expect(damp.factor).to eq(1.3r) # 20 points above 50%, 1.5% each
     expect(damp.stages.to_h).to eq(touch: 39, sand: 59, recoat: 156, handle: 936, cure: 39_312)

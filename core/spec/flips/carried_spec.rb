@@ -50,7 +50,7 @@ RSpec.describe "what comes along with a piece" do
     sold = flips::Event.new(kind: :sold, on: day("2026-05-02"))
     split = flips::Event.new(kind: :split, on: day("2026-05-03"), position: 2)
     expect { flips::Chain.new(bought_on: nil, events: [sold, split]) }
-      .to raise_error(Kohlrabi::Core::Refusal, /Split on 3 May 2026 cannot stand: the piece is already recorded as sold on 2 May 2026/)
+      .to raise_error(Kohlrabi::Core::Refusal, /Split on 3 May 2026 is not possible: the piece is already recorded as sold on 2 May 2026/)
   end
 
   it "unfolds where an amount comes from" do

@@ -44,7 +44,7 @@ RSpec.describe Kohlrabi::Core::Flips::Statement do
 
   it "has no profit before the sale, at cost for kept pieces, and a loss for scrapped ones" do
     expect(statement(stage: "listed", sale: nil).cash_profit.why).to eq("not sold yet")
-    expect(statement(stage: "kept", sale: nil).cash_profit.why).to include("closed at cost, outside pay")
+    expect(statement(stage: "kept", sale: nil).cash_profit.why).to include("closed at cost, not in hourly pay")
     expect(statement(stage: "scrapped", sale: nil).cash_profit.amount).to eq(-138_20)
     expect(statement(stage: "scrapped", sale: nil).hourly_pay.amount).to eq(-13_82)
   end

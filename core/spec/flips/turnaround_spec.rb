@@ -21,6 +21,11 @@ RSpec.describe Kohlrabi::Core::Flips::Turnaround do
     expect(sold.strip.map { |part| [part[:lane], part[:from], part[:to]] }).to eq([[:waiting, 0, 3], [:bench, 3, 9], [:market, 9, 32]])
   end
 
+  it "says what its days bear, one event a day, none before the purchase" do
+    expect(sold.dates.map { |on, _, event| [on, event.kind] }).to eq([[0, :bought], [3, :first_work], [9, :listed], [32, :sold]])
+    expect(turnaround({}, bought: nil).dates).to eq([])
+  end
+
   it "runs the last part until today while the piece is in hand" do
     strip = turnaround({ first_work: "2026-05-04" }, today: "2026-05-09").strip
     expect(strip.last).to include(lane: :bench, to: 8, running: true)

@@ -27,6 +27,11 @@ RSpec.describe Kohlrabi::Core::Market::HoursBudget do
     expect(budget(take_home: nil)).not_to be_short
   end
 
+  it "bears in all what is left and what was worked, nothing where nobody can tell" do
+    expect(budget).to have_attributes(worked: 4 * 3600, bears: 18.75 * 3600)
+    expect(budget(floor_pay: nil).bears).to be_nil
+  end
+
   it "says when the plan takes more than is left, and when it has run out" do
     expect(budget(work: 14 * 3600)).not_to be_short
     expect(budget(work: 15 * 3600)).to be_short

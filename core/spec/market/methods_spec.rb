@@ -83,7 +83,7 @@ RSpec.describe Kohlrabi::Core::Market::PriceMethods do
     found = rows(comparables: Kohlrabi::Core::Market::Comparables.new(list), newest: Date.new(2026, 6, 20), own: [15_000] * 6, new_price: 60_000)
     expect(found.map(&:key)).to eq(%i[cost_and_pay comparables own new bold])
     expect(found[1]).to have_attributes(low: 10_000, mid: 20_000, high: 30_000, n: 3, trust: "3: too few to lean on, the newest 10 days old")
-    expect(found[2]).to have_attributes(low: 15_000, high: 15_000, trust: "n = 6")
+    expect(found[2]).to have_attributes(low: 15_000, high: 15_000, trust: "from 6")
     expect(found[3]).to have_attributes(low: 12_000, mid: 18_000, high: 24_000)
     # The highest middle, the highest high, and a tenth more.
     expect(found[4]).to have_attributes(low: 20_000, mid: 30_000, high: 33_000)

@@ -92,7 +92,7 @@ RSpec.describe Kohlrabi::Core::Market::OfferAdvice do
     expect(advice(15_999)).to have_attributes(verdict: :counter, at: 16_000, counter: 18_000)
     expect(advice(18_000)).to have_attributes(verdict: :take, at: 16_000)
     held = "Waiting is worth 160.00: 180.00 on average after about 20 days, less 1.00 for each of them."
-    expect(advice(18_000).why).to eq("#{held} The offer is no less.")
+    expect(advice(18_000).why).to eq("#{held} The offer beats waiting.")
     # Of those who offer 159.99 the share (200 − 180) ÷ (200 − 159.99) takes 180.00: 0.49987 × 20.00 = 10.00 more than
     # 160.00.
     expect(advice(15_999).why).to eq("#{held} At 180.00 about 50 in 100 say yes, which brings 10.00 more on average; after a no you wait " \
@@ -134,7 +134,7 @@ RSpec.describe Kohlrabi::Core::Market::OfferAdvice do
     spell = Kohlrabi::Core::Market::Survival::Spell
     spells = [[5, true], [10, true], [20, false], [20, false]].map { |days, sold| spell.new(days: days, sold: sold) }
     survival = Kohlrabi::Core::Market::Survival.new(spells)
-    expect(survival.against(12)).to eq("50% of such listings were still unsold by then, n = 4")
-    expect(survival.against(21)).to eq("longer than any of 4 listings stood")
+    expect(survival.against(12)).to eq("50% of 4 such listings were gone by then")
+    expect(survival.against(21)).to eq("longer than any of 4 such listings stood")
   end
 end

@@ -115,7 +115,7 @@ RSpec.describe "before one commits to buying" do
       pieces = [held("listed", listed: "2026-06-05"), held("on the bench", hours: 3), held("bought", hours: 4)]
       expect(room(3, *pieces, market_days: 14).from).to eq(day("2026-06-19"))
       expect(room(2, *pieces, market_days: 14).from).to eq(day("2026-06-27"))
-      expect(room(3, *pieces, market_days: 14).text).to include("room for one more from 19 Jun 2026, by your own days on the market")
+      expect(room(3, *pieces, market_days: 14).text).to include("room for one more from 19 Jun 2026, at your usual selling speed")
     end
 
     it "rounds to the day on which the place is surely free: work up to the whole day, days on the market too (by hand)" do
@@ -127,7 +127,7 @@ RSpec.describe "before one commits to buying" do
     it "counts the hours left this month (by hand)" do
       # 21 days from the 10th to the 30th at 1 h a day, less 7 h to come.
       expect(room(9, held("bought", hours: 7)).seconds_left).to eq(14 * 3600)
-      expect(room(9, held("bought", hours: 30)).text).to end_with("this month's hours are spoken for, 9 h over.")
+      expect(room(9, held("bought", hours: 30)).text).to end_with("this month is overbooked by 9 h.")
     end
 
     it "says what is not set" do

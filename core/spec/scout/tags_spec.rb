@@ -34,7 +34,7 @@ RSpec.describe "tags that are cut" do
 
   it "begins anew after a rise, and says so" do
     seen = sightings(["2026-05-01", 9000], ["2026-05-08", 9500], ["2026-05-15", 8550])
-    expect(seen.remarks(euro)).to eq(["The tag rose from 90.00 on 1 May 2026 to 95.00 on 8 May 2026; the forecast begins anew from there."])
+    expect(seen.remarks(euro)).to eq(["The tag rose from 90.00 on 1 May 2026 to 95.00 on 8 May 2026; the forecast starts again from there."])
     expect(seen.rule.text(euro)).to eq("10% of the current price every 7 days")
   end
 

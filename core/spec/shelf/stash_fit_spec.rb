@@ -12,7 +12,7 @@ RSpec.describe Kohlrabi::Core::Shelf::StashFit do
              item(5, "leg", 4)]
     expect(answers(items, need("pull", 6, spacing: 96.0)))
       .to eq([[3, "fits", "8 there, 6 wanted, 96 mm between holes"], [2, "short", "4 of 6"],
-              [1, "no", "64 mm between holes, not 96 mm: fill and drill anew"], [4, "no", "one hole, or its spacing was not measured"]])
+              [1, "no", "64 mm between holes, not 96 mm: fill and drill again"], [4, "no", "one hole, or its spacing was not measured"]])
     expect(answers(items, need("pull", 6)).map { |row| row[1] }).to eq(%w[fits fits fits short]) # without holes any spacing will do
   end
 

@@ -62,4 +62,11 @@ RSpec.describe Kohlrabi::Core::Figure do
   it "cannot be changed" do
     expect { plain(1).amount = 2 }.to raise_error(FrozenError)
   end
+
+  it "writes a day without its year while it is this year's, and small numbers as words" do
+    calendar = Kohlrabi::Core::Units::Calendar
+    expect(calendar.short(Date.new(2026, 5, 3), today: Date.new(2026, 12, 31))).to eq("3 May")
+    expect(calendar.short(Date.new(2025, 12, 31), today: Date.new(2026, 1, 1))).to eq("31 Dec 2025")
+    expect([0, 1, 12, 13].map { |number| Kohlrabi::Core::Units::Numerals.word(number) }).to eq(%w[No One Twelve 13])
+  end
 end

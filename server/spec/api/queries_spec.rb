@@ -7,7 +7,7 @@ require_relative "../support/demo_records"
 RSpec.describe "queries of an answer", :own_data do
   most = 12
   # What an address needs beyond its path.
-  queries = { "/api/mixes/{id}/amounts" => "amount=100", "/api/read/effort" => "text=1h", "/api/find" => "query=ch",
+  queries = { "/api/mixes/{id}/amounts" => "amount=100", "/api/read/effort" => "text=1h", "/api/find" => "query=ch", "/api/search" => "query=ch",
               "/api/books/compare" => "by=kind",
               "/api/what-if/without" => "by=kind&trait=desk", "/api/what-if/cheaper" => "percent=10", "/api/pieces/{id}/practice" => "days=20&seed=1",
               "/api/pieces/{id}/substitutes" => "product=paint_all", "/api/tools/{tool}/template.svg" => "given=%7B%7D",

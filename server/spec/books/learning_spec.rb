@@ -84,8 +84,8 @@ RSpec.describe "what pays", :api do
     answer = call(:get, "/api/books/spread")
     expect(answer.values_at("without", "n")).to eq([1, 8])
     expect(answer["points"].find { |point| point["id"] == best }).to include("hours" => 3.0, "major_profit" => 150.0)
-    expect(answer["best"].first).to include("id" => best, "reasons" => ["brought 90.00 more than the median desk (n = 8)"])
-    expect(answer["worst"].first["reasons"]).to eq(["cost 50.00 more than the median desk (n = 8)"])
+    expect(answer["best"].first).to include("id" => best, "reasons" => ["brought 90.00 more than the median desk (of 8)"])
+    expect(answer["worst"].first["reasons"]).to eq(["cost 50.00 more than the median desk (of 8)"])
     # 5 × 60 + 150 + 10 in 21 h: 21.90 an hour; at 3 h that is 65.71.
     expect(answer["lines"].find { |line| line["label"] == "your pay" }["pay"]["text"]).to eq("21.90")
   end

@@ -61,8 +61,22 @@ module Hands
 
   # Ends a flip without a sale, or splits it: from the menu that holds these.
   def choose_ending(name)
-    press("It ends otherwise")
+    press("Ended another way")
     page.document.find("[role=menuitem]", text: name, exact_text: true).click
+  end
+
+  # What is rare on a row: from its menu.
+  def from_menu(row, name)
+    press("More: #{row}")
+    page.document.find("[role=menuitem]", text: name, exact_text: true).click
+    page.document.assert_no_selector("[role=menu]")
+  end
+
+  # Opens records that are folded to a line.
+  def unfold(title)
+    button = find("[data-fold='#{title}'] h2 button")
+    button.click if button["aria-expanded"] == "false"
+    find("[data-fold='#{title}']")
   end
 
   # Sends files as a person chooses them.

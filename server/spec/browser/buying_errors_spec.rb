@@ -43,6 +43,7 @@ RSpec.describe "mistakes while buying" do
     press("Undo")
     expect(page).to have_css("table[aria-label='Shares of the lot'] tbody tr", text: /Red chest.*30\.00\s+30\.00/)
     click_link("K-001 Red chest")
+    unfold("Diary")
     expect(page).to have_text("The lot “Two chests” changed: money in 30.00 → 33.00.")
     expect(page).to have_text("The lot “Two chests” changed: money in 33.00 → 30.00.")
     press("Edit piece")
@@ -52,7 +53,7 @@ RSpec.describe "mistakes while buying" do
       expect(page).to have_text("is its share of the lot “Two chests”")
       press("Cancel")
     end
-    press("Remove", match: :first)
+    from_menu("Red chest", "Remove")
     expect(page).to have_text("bought in the lot “Two chests”")
   end
 
@@ -98,14 +99,14 @@ RSpec.describe "mistakes while buying" do
       press("Record sale")
     end
     expect(page).to have_text("Sold recorded")
-    expect(page).to have_no_button("It ends otherwise")
+    expect(page).to have_no_button("Ended another way")
   end
 
   it "takes back a split and a purchase, and keeps both versions where two tabs change a spotted piece" do
     visit "/scout/new"
     find_field("Kind").send_keys("trunk", :tab)
     type("Tag price", "20")
-    press("Keep it in view")
+    press("Save and watch")
     expect(page).to have_css("h1", text: "Trunk")
     other = open_new_window
     address = page.current_url
@@ -141,7 +142,7 @@ RSpec.describe "mistakes while buying" do
     expect(page).to have_text("split into K-003 Trunk, left, K-004 Trunk, right")
     press("Undo")
     expect(page).to have_no_text("split into")
-    expect(page).to have_button("It ends otherwise")
+    expect(page).to have_button("Ended another way")
   end
 
   it "is usable from the keyboard alone, and prints the card on one page without its frame" do

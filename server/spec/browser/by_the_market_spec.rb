@@ -49,27 +49,27 @@ RSpec.describe "going by the market", type: :feature do
 
     visit "/market"
     row = find("[data-listed='#{id}']")
-    expect(row).to have_text("the market pays about")
+    expect(row).to have_text(/the market pays \d+.00 to \d+.00/)
     expect(row).to have_css("svg[aria-label*='market pays']")
-    press("Offer for Ash bureau")
+    from_menu("Ash bureau", "Note an offer")
     form("Offer for Ash bureau") do
       type("Offered", "90")
-      press("Weigh it")
+      press("Get advice")
     end
-    expect(find("[data-offer]", text: "90.00", match: :first)).to have_text("Decline")
-    within(find("[data-offer]", text: "90.00", match: :first)) { press("Declined") }
-    press("Offer for Ash bureau")
+    expect(find("[data-offer]", text: "90.00", match: :first)).to have_text("advice: decline")
+    press("Decline 90.00: Ash bureau")
+    from_menu("Ash bureau", "Note an offer")
     second = (best.to_f * 0.96).round.to_s
     form("Offer for Ash bureau") do
       type("Offered", second)
       type("By whom", "second caller")
-      press("Weigh it")
+      press("Get advice")
     end
     offer = find("[data-offer]", text: "second caller", match: :first)
-    expect(offer).to have_text("Take it")
-    expect(offer).to have_text("Waiting is worth")
-    within(offer) { press("Taken") }
-    within(find("[data-offer]", text: "second caller", match: :first)) { find("button", text: "Record the sale").click }
+    expect(offer).to have_text("advice: take it")
+    expect(find("[data-advice=take]")).to have_text(/Take the #{second}\.00\.\s+Waiting is worth/)
+    press("Accept #{second}.00: Ash bureau")
+    press("Record the sale: Ash bureau")
     form("Record the sale of Ash bureau") { press("Record sale") }
     expect(page).to have_text("Sold recorded")
 

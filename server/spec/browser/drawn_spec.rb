@@ -66,7 +66,7 @@ RSpec.describe "the three pictures" do
 
   it "fetches nothing from elsewhere, and runs nothing that was slipped into the page" do
     visit "/books"
-    expect(page).to have_css("h1", text: "Books")
+    expect(page).to have_css("h1", text: /In all [\d.]+ at [\d.]+ an hour/)
     origins = page.evaluate_script("[...new Set(performance.getEntriesByType('resource').map(entry => new URL(entry.name).origin))]")
     expect(origins).to eq([@server.address.chomp("/")])
     page.execute_script("const s = document.createElement('script'); s.textContent = 'window.slipped = 1'; document.head.append(s)")
@@ -87,6 +87,7 @@ RSpec.describe "the three pictures" do
 
   it "unfolds a price to costs, fees and wages that add up" do
     visit "/pieces/38"
+    unfold("What it needs")
     find("[data-figure=target] button").click
     expect(page).to have_css("[data-terms=target] li", text: /Hours × pay\n\d/)
     terms = all("[data-terms=target] li").map { |item| item.text.split("\n") }

@@ -27,7 +27,7 @@ RSpec.describe "the evening", type: :feature do
     press("Record the day")
     expect(page).to have_text("3 entries of hours recorded") # time of two people is two entries
     press("Undo")
-    expect(page).to have_text("Taken back: 3 entries of hours recorded")
+    expect(page).to have_text("Undone: 3 entries of hours recorded")
     line("Desk") { type("How long, h", "lots") }
     press("Record the day")
     line("Desk") { expect(page).to have_text("“lots” is not a time worked") }

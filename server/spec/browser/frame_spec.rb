@@ -12,7 +12,7 @@ RSpec.describe "the frame of every screen", type: :feature do
     bar = find("nav[aria-label=Sections]", visible: true)
     expect(bar.all("a, button").map(&:text)).to eq(%w[Today Scout Floor Market More])
     press("More")
-    expect(all("[role=menuitem]").map(&:text)).to eq(["Shelf", "Books", "Tools", "House rules"])
+    expect(all("[role=menuitem]").map(&:text)).to eq(["Find anything", "Done this session", "Shelf", "Books", "Tools", "House rules"])
     find("[role=menuitem]", text: "Books").click
     expect(page).to have_css("h1", text: "Books")
     expect(page).to have_no_css("[role=menu]")

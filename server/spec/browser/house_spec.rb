@@ -33,6 +33,7 @@ RSpec.describe "the house's own way" do
 
     record_piece("Oak bench", Kind: "bench", Width: "47 1/4", Height: "17 3/4")
     expect(page).to have_css("svg[aria-label='Front view, 47 1/4 in wide, 17 3/4 in high']")
+    unfold("What it needs")
     expect(page).to have_css("[data-waiting]", text: /Price paid is not known: .*break-even/)
     press("Edit piece")
     form("Edit K-001") do
@@ -66,9 +67,10 @@ RSpec.describe "the house's own way" do
       type("How long", "1:30")
       press("Record hours")
     end
-    expect(page).to have_text("Delivering, Second")
+    expect(unfold("Hours")).to have_text("Delivering, Second")
     expect_key_figures(hours: "1 h 30")
-    expect(page).to have_text("By the other rule of hours: hours at the bench not yet (no hours recorded)")
+    expect(unfold("Statement")).to have_text("Hours, all\n1 h 30")
+    expect(page).to have_no_text("Counting") # nothing was worked by the other rule, so nothing is said of it
   end
 
   it "refuses the twenty-fifth hour of a day beside the field" do
@@ -91,7 +93,8 @@ RSpec.describe "the house's own way" do
     record_piece("To keep", "Price paid": "10")
     choose_ending("Keep it")
     form("Keep it") { press("Keep it") }
-    expect(page).to have_css("[data-waiting]", text: /Kept: closed at cost, outside pay: .*cash profit/)
+    unfold("Statement")
+    expect(page).to have_css("[data-waiting]", text: /Kept: closed at cost, not in hourly pay: .*cash profit/)
     record_piece("To scrap", "Price paid": "15")
     choose_ending("Scrap it")
     form("Scrap it") { press("Scrap it") }
@@ -105,7 +108,7 @@ RSpec.describe "the house's own way" do
   it "removes a piece, and brings it back where it was" do
     visit "/floor"
     record_piece("Short-lived", "Price paid": "10")
-    press("Remove")
+    from_menu("Short-lived", "Remove")
     expect(page).to have_text("The floor is empty")
     press("Undo")
     expect(page).to have_link("Short-lived")

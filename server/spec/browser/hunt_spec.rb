@@ -56,7 +56,7 @@ RSpec.describe "hunting and buying" do
     expect(page).to have_css("[role=status]", text: "Worth it up to 130.00; at 150.00 you work for 7.50 an hour, less than you aim for.")
     expect(page).to have_css("svg[aria-label*='130.00'][aria-label*='walk away 170.00']")
     started = Time.now
-    press("Keep it in view")
+    press("Save and watch")
     expect(page).to have_css("h1", text: "Oak washstand")
     expect(Time.now - started).to be < 10
 
@@ -131,10 +131,11 @@ RSpec.describe "hunting and buying" do
     visit "/floor?view=archive"
     click_link("Shoe rack")
     expect_key_figures(cash_in: "13.67")
-    expect(page).to have_text("kept: closed at cost")
+    expect(unfold("Statement")).to have_text("Kept: closed at cost")
 
     # Photographs: several at once, bad ones refused by name, the rest kept.
     visit_piece("Oak washstand")
+    unfold("Photos")
     bad = File.join(File.dirname(@server.home), "notes.jpg").tap { |path| File.write(path, "no picture") }
     give_files("Photo files", picture("one.jpg", 120, 80, 60), bad, picture("two.png", 90, 70, 50))
     expect(page).to have_css("[role=alert]", text: "notes.jpg is no picture that can be taken")

@@ -31,9 +31,9 @@ RSpec.describe "a spreadsheet of past flips" do
     # By hand: 500 × (60.50 − 20.50) = 20 000; ÷ (500 × 2 h) = 20.00 an hour; 31 days each.
     expect(page).to have_css("[data-figure=profit]", text: "20 000.00")
     expect(page).to have_css("[data-figure=hourly_pay]", text: "20.00")
-    expect(page).to have_text("median 31 days, middle half 31 to 31, n = 500")
+    expect(page).to have_text("Half of 500 took 31 to 31 days from bought to sold.")
     press("Show as a table")
-    expect(page).to have_css("tr", text: /Apr 2025 500 30 250.00 20 000.00 1000 h 20.00 31 \(n 500\)/)
+    expect(page).to have_css("tr", text: /Apr 2025 500 30 250.00 20 000.00 1000 h 20.00 31 \(of 500\)/)
   end
 
   it "matches the columns of somebody else's file, and takes them as matched" do

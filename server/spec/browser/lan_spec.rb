@@ -25,7 +25,7 @@ RSpec.describe "a phone on the same network" do
     expect(page).to have_text("That is not the passcode.")
     type("Passcode", "turnip soup")
     press("Look in")
-    expect(page).to have_text("Nothing is in hand")
+    expect(page).to have_text("Welcome to your workshop")
     cookie = page.driver.browser.manage.cookie_named("kohlrabi_session")
     expect(cookie.values_at(:http_only, :same_site)).to eq([true, "Strict"])
     visit "/scout/new"

@@ -28,7 +28,7 @@ RSpec.describe "a phone on the bench" do
     form("Start a timer") { press("Start timer") }
     form("Not yet") { find("button", text: "No lead found").click } # nobody had said yet; then it starts by itself
     expect(page).to have_css("section[aria-label='Timer of Me']", text: "Pine box")
-    press("It was not that long")
+    press("Adjust the time")
     type("How long it really was", "2h")
     expect(page).to have_text("Counts as 2 h")
     press("Stop and record")
@@ -55,10 +55,10 @@ RSpec.describe "a phone on the bench" do
 
   it "discards a timer and takes that back" do
     record_piece("Ash stool", "0")
-    find("main").find("button", text: "Start timer", exact_text: true).click
+    press("Start timer")
     form("Start a timer") { press("Start timer") }
     form("Not yet") { find("button", text: "No lead found").click } # nobody had said yet; then it starts by itself
-    expect(page).to have_text("Sanding, Me")
+    expect(page).to have_css("[data-piece-bar] button", text: "Stop")
     visit "/"
     press("Discard")
     expect(page).to have_text("Timer discarded")

@@ -20,7 +20,7 @@ RSpec.describe "changing a plan on the screens" do
     expect(chosen).to start_with("Drawer front 1.1, Paint")
     expect(page).to have_css("h2", text: "Finish: Drawer front 1.1")
     within("[role=group][aria-label=Finish]") { press("Stain") }
-    press("Finish this zone so")
+    expect(page).to have_css("[role=status]", text: "of work to come") # stays until it is closed
     expect(page).to have_css("[role=option][aria-label^='Drawer front 1.1, Stain']")
     expect(page).to have_text(/of work to come\. [+−][\d.]+ of materials to come\./)
     expect(page).to have_css("li", text: "new pulls leave holes to fill, and fills show under stain")
@@ -55,14 +55,14 @@ RSpec.describe "changing a plan on the screens" do
       press("It is our way")
     end
     expect(page).to have_css("[aria-label='What does not hold in this plan']", text: "dust under a coat stays in it")
-    within(step("dust")) { press("Take back", exact: false) }
+    within(step("dust")) { press("Undo", exact: false) }
     expect(page).to have_no_css("[aria-label='What does not hold in this plan']")
     within(step("dust")) { press("Split") }
     form("Split: Vacuum and tack off") { press("Split step") }
     expect(page).to have_css("[data-step='dust#1']", text: "Vacuum and tack off, part 1 of 2")
     open_step("scuff")
-    within(step("scuff")) { press("Take back your own time") }
-    expect(page).to have_text("Change of the plan taken back")
+    within(step("scuff")) { press("Undo your own time") }
+    expect(page).to have_text("Change of the plan undone")
     expect(step("scuff")).to have_no_text("35 min")
   end
 

@@ -73,7 +73,7 @@ RSpec.describe "from findings to plan" do
       end
       expect(page).to have_css("button[aria-label='Colour: #{colour}']")
     end
-    find("button", text: /\AFinish (this zone|\d+ zones) so\z/).click
+    press("Done with these")
     expect(page).to have_text("Pick zones on the drawing")
   end
 

@@ -26,7 +26,7 @@ RSpec.describe "a Saturday" do
     expect(timer).to have_text("Paint, coat 1")
     expect(timer).to have_text("estimated")
     within(timer) do
-      press("It was not that long")
+      press("Adjust the time")
       fill_in "How long it really was", with: "40"
       press("Stop, it is done")
     end
@@ -46,14 +46,14 @@ RSpec.describe "a Saturday" do
     expect(page).to have_css("li", text: /\Atouch dry/)
     within("section[aria-label='Timer of Me']") do
       expect(page).to have_text("Stool")
-      press("It was not that long")
+      press("Adjust the time")
       fill_in "How long it really was", with: "25"
       press("Stop, more to do")
     end
     expect(page).to have_text("25 min of clear coat recorded")
 
     # The weather turns: no coat, unless one says why.
-    press("Enter the climate")
+    from_menu("the climate", "Enter the climate")
     form("Temperature and humidity") do
       type("Air", "8")
       type("Humidity", "90")

@@ -35,13 +35,13 @@ RSpec.describe "pieces together, and what is kept beside them" do
     expect(page).to have_text("3 h of sanding recorded")
     expect(page).to have_css("[data-key=hours]", text: "1 h 30")
 
-    press("Something broke")
+    from_menu(find("h1").text, "Something broke")
     form("Something broke") do
       type("What broke", "Back foot split")
       type("Cost still to come now", "4")
       press("Record damage")
     end
-    expect(page).to have_text("Broken on the way: Back foot split")
+    expect(unfold("Diary")).to have_text("Broken on the way: Back foot split")
     expect(page).to have_text("cost to come not known → 4.00")
     press("Undo")
     expect(page).to have_no_text("Broken on the way")
@@ -93,7 +93,7 @@ RSpec.describe "pieces together, and what is kept beside them" do
     expect(page).to have_css("section[aria-label=Answer]") # it comes in above the button, which moves
     press("Change what is assumed")
     { "Width, mm" => "1100", "Depth, mm" => "580", "Height, mm" => "1900" }.each { |field, text| type(field, text) }
-    press("Keep it in view")
+    press("Save and watch")
     # 1900 against the length of 1400: 500 mm too long, however it is turned.
     expect(page).to have_text("no, by 500 mm at its best")
     press("Let it go")

@@ -14,9 +14,10 @@ RSpec.describe "bench tools", type: :feature do
     measures = { width: "900", depth: "450", height: "850", drawer_rows: "1,1" }
     chest = send_to(:post, "/pieces", { name: "Chest", kind: "chest of drawers", **measures })["id"]
     visit "/pieces/#{chest}"
-    click_link "Reckon with a tool"
+    unfold("Saved layouts")
+    click_link "Use a tool"
     expect(page).to have_text("Begun from the measures of Chest.")
-    type("Look for", "bracket")
+    type("Search", "bracket")
     expect(page).to have_css("main li", count: 1)
     click_link "Brackets and screws"
     # 2 × 4 × 4 = 32, and 10% more, 36.
@@ -36,7 +37,7 @@ RSpec.describe "bench tools", type: :feature do
     visit "/shelf/shopping"
     expect(page).to have_text("36")
     visit "/pieces/#{chest}"
-    part = find("section", text: "Set out and reckoned")
+    part = unfold("Saved layouts")
     expect(part).to have_text("8 brackets and 36 screws")
     within(part) { click_link "Brackets and screws" }
     expect(find_field("Drawers or frames").value).to eq("2")

@@ -41,7 +41,7 @@ RSpec.describe "a year in Books", type: :feature do
     expect(group("desk")).to have_text(/in 100 that it pays more than the rest|it pays more than the rest/)
     expect(group("chair")).to have_text(/likely −?[\d.]+ to [\d.]+/)
     expect(page).to have_text("Long desk: 180.00 EUR in 2 h")
-    expect(page).to have_text("brought 120.00 more than the median desk (n = 6)")
+    expect(page).to have_text("brought 120.00 more than the median desk (of 6)")
     press("chair")
     expect(page).to have_css("table[aria-label='Flips behind “chair”'] tbody tr", count: 5)
     pick("By", "Technique")

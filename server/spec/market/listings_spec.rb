@@ -109,7 +109,7 @@ RSpec.describe "offering a piece", :api do
       paid = call(:post, "/api/pieces/#{chest}/payments", { amount: "100", note: "by hand" })
       row = market["rows"].first
       expect([row["paid"], row["left"]].map { |money| money["text"] }).to eq(%w[150.00 70.00])
-      expect(call(:get, "/api/today")["market"].map { |want| want["text"] }).to include("Fetched 1 Jul 2026, after six by a neighbour")
+      expect(call(:get, "/api/today")["market"].map { |want| want["text"] }).to include("Picked up 1 Jul, after six by a neighbour")
       call(:delete, "/api/payments/#{paid['id']}")
       expect(market["rows"].first["left"]["text"]).to eq("170.00")
       expect(refusal(call(:post, "/api/pieces/#{piece(name: 'Stool')}/payments", { amount: "5" }), :amount)).to include("neither for sale nor sold")

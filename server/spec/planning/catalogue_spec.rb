@@ -71,7 +71,7 @@ RSpec.describe "the catalogue, and what hangs on a plan", :api do
     made = call(:post, "/api/pieces/#{id}/looks", { name: "Green" }).fetch("id")
     call(:put, "/api/looks/#{made}/zones", { zones: ["door-1"], finish: "paint", colour: "#2f6b3f" })
     row = call(:get, "/api/pieces")["rows"].find { |one| one["id"] == id }
-    expect(row["drawing"]["planned"]).to eq([{ "zone" => "door-1", "finish" => "paint", "colour" => "#2f6b3f" }])
+    expect(row["drawing"]["planned"]).to eq([{ "zone" => "door-1", "finish" => "paint", "colour" => "#2f6b3f", "pattern" => nil }])
     expect(row["drawing"]["height_text"]).to eq("1000 mm")
   end
 

@@ -83,7 +83,7 @@ RSpec.describe "before one commits to buying", :api do
     call(:patch, "/api/workshop", { lock_version: 0, places: "2", weekly_hours: "7" })
     expect(before["room"]).to eq("Room for 2 more now; 1 h of work left this month.") # the 30th, at an hour a day
     piece(hours_to_come: "3h")
-    expect(before["room"]).to eq("Room for 1 more now; this month's hours are spoken for, 2 h over.")
+    expect(before["room"]).to eq("Room for 1 more now; this month is overbooked by 2 h.")
     piece
     # Three hours are three days, then 28 on the market: 31 July.
     expect(before["room"]).to include("No room now (2 in hand, 2 places); room for one more from 31 Jul 2026, taking 28 days on the market")

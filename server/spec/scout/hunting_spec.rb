@@ -87,7 +87,7 @@ RSpec.describe "records of hunting and buying" do
       5.times { sold(piece, "30") }
       waiting = piece("Waiting")
       operations::Flips::Events.create(waiting, "kind" => "listed", "on" => "2026-06-25", "asking" => "50")
-      expect(operations::Scout::Rooms.answer.text).to include("room for one more from 5 Jul 2026, by your own days on the market")
+      expect(operations::Scout::Rooms.answer.text).to include("room for one more from 5 Jul 2026, at your usual selling speed")
     end
 
     it "counts those that went to somebody else, by week of watching" do

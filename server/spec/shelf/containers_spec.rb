@@ -177,7 +177,7 @@ RSpec.describe "the shelf", :api do
       me = call(:get, "/api/workshop")["people"].first["id"]
       call(:put, "/api/people/#{me}/week", { rows: (0..6).map { |day| { weekday: day, from: "08:00", to: "20:00" } } })
       lines = shelf["gear"]
-      expect(lines).to include(include("needs dust respirators, P2 or N95, and the shelf has none"))
+      expect(lines.grep(/is short of .*dust respirators, P2 or N95/).size).to eq(1) # on the day that needs them first
       container(product: "mask_dust", size: "3", paid: "9")
       expect(shelf["gear"]).not_to include(include("dust respirators"))
     end

@@ -51,7 +51,7 @@ RSpec.describe "bench tools", :api do
     expect(refusal(ask_tool("sticks", parts: "1 × 2500 long rail"), :parts)).to include("longer than a stick leaves: 2400 mm")
     expect(refusal(ask_tool("sticks", parts: "many"), :parts)).to include("cannot be read")
     expect(refusal(call(:post, "/api/tools/nothing/answer", { values: {} }), :tool)).to include("no tool")
-    expect(refusal(ask_tool("quantity", product: "paper"), :product)).to include("not reckoned by area")
+    expect(refusal(ask_tool("quantity", product: "paper"), :product)).to include("not worked out by area")
   end
 
   it "take the grits from the discs on the shelf" do

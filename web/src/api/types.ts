@@ -82,6 +82,7 @@ export type SpraySetting = Schemas["SpraySetting"];
 export type Comparison = Schemas["Comparison"];
 export type FlipSpread = Schemas["FlipSpread"];
 export type TimeInStage = Schemas["TimeInStage"];
+export type SearchHit = Schemas["SearchHit"];
 export type BooksYear = Schemas["BooksYear"];
 export type Listing = Schemas["Listing"];
 export type ChannelLine = Schemas["ChannelLine"];

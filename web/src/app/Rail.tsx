@@ -1,11 +1,8 @@
-// The sections: a rail on a wide screen, a bar under the thumb on a phone.
+// The sections as a rail on a wide screen, with what is found and undone from anywhere.
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
-import Menu from "@mui/material/Menu";
-import MenuItem from "@mui/material/MenuItem";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
-import { Link, NavLink, useLocation } from "react-router";
+import { Link, NavLink } from "react-router";
 import type { Timer } from "../api/types";
 import { Ticking } from "../kit/Ticking";
 import { useOpen } from "../kit/session/open";
@@ -55,6 +52,28 @@ export function Rail({ demo, running }: { demo: boolean; running?: Timer }) {
       <Typography sx={{ color: "secondary.main", fontWeight: 600, fontSize: 21, px: 2.25, pt: 2.25, pb: 2 }}>
         kohlrabi
       </Typography>
+      <ButtonBase
+        onClick={open.find}
+        aria-label="Find: pieces, steps, tins, tools, notes"
+        sx={{
+          mx: 1.5,
+          mb: 1.5,
+          px: 1.25,
+          minHeight: 38,
+          border: 1,
+          borderColor: "divider",
+          borderRadius: 5,
+          bgcolor: "background.paper",
+          justifyContent: "space-between",
+          font: "inherit",
+          color: "text.secondary",
+        }}
+      >
+        <span>Find …</span>
+        <Box component="kbd" aria-hidden sx={{ ...label, fontSize: 13 }}>
+          /
+        </Box>
+      </ButtonBase>
       {SECTIONS.map((section) => (
         <Box
           key={section.to}
@@ -94,99 +113,10 @@ export function Rail({ demo, running }: { demo: boolean; running?: Timer }) {
         </Typography>
       )}
       <Box sx={{ px: 1.25, pb: 1.5 }}>
+        <QuietButton onClick={open.undoList}>Done this session</QuietButton>
         <SchemeSwitch />
         <QuietButton onClick={open.shortcuts}>Keys: press ?</QuietButton>
       </Box>
-    </Box>
-  );
-}
-
-// On a phone five stand under the thumb; the rest open from the last of them.
-const UNDER_THUMB = ["/", "/scout", "/floor", "/market"];
-
-const cell = {
-  flex: 1,
-  minHeight: 58,
-  display: "flex",
-  flexDirection: "column",
-  alignItems: "center",
-  justifyContent: "center",
-  gap: 0.25,
-  fontSize: 14,
-  color: "text.primary",
-  textDecoration: "none",
-} as const;
-
-const marked = {
-  fontWeight: 600,
-  color: "primary.main",
-  boxShadow: "inset 0 4px 0 var(--k-palette-primary-main)",
-} as const;
-
-export function PhoneBar() {
-  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const { pathname } = useLocation();
-  const others = SECTIONS.filter((section) => !UNDER_THUMB.includes(section.to));
-  const within = others.some((section) => pathname.startsWith(section.to));
-  return (
-    <Box
-      component="nav"
-      aria-label="Sections"
-      sx={{
-        display: { xs: "flex", md: "none" },
-        position: "fixed",
-        inset: "auto 0 0 0",
-        zIndex: 10,
-        bgcolor: "background.paper",
-        borderTop: 2,
-        borderColor: "text.primary",
-        pb: "env(safe-area-inset-bottom)",
-      }}
-    >
-      {SECTIONS.filter((section) => UNDER_THUMB.includes(section.to)).map((section) => (
-        <Box
-          key={section.to}
-          component={NavLink}
-          to={section.to}
-          end={section.to === "/"}
-          sx={{ ...cell, '&[aria-current="page"]': marked }}
-        >
-          <SectionIcon sign={section.sign} />
-          {section.name}
-        </Box>
-      ))}
-      <ButtonBase
-        aria-haspopup="menu"
-        aria-expanded={anchor !== null}
-        onClick={(event) => setAnchor(event.currentTarget)}
-        sx={{ ...cell, font: "inherit", ...(within ? marked : {}) }}
-      >
-        <SectionIcon sign="more" />
-        <Box component="span" sx={{ fontSize: 14 }}>
-          More
-        </Box>
-      </ButtonBase>
-      <Menu
-        anchorEl={anchor}
-        open={anchor !== null}
-        onClose={() => setAnchor(null)}
-        anchorOrigin={{ vertical: "top", horizontal: "right" }}
-        transformOrigin={{ vertical: "bottom", horizontal: "right" }}
-      >
-        {others.map((section) => (
-          <MenuItem
-            key={section.to}
-            component={Link}
-            to={section.to}
-            selected={pathname.startsWith(section.to)}
-            onClick={() => setAnchor(null)}
-            sx={{ gap: 1.5, minHeight: 48 }}
-          >
-            <SectionIcon sign={section.sign} />
-            {section.name}
-          </MenuItem>
-        ))}
-      </Menu>
     </Box>
   );
 }

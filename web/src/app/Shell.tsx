@@ -8,17 +8,19 @@ import { pieceKey, useTimers, useWorkshop } from "../api/queries";
 import type { Piece } from "../api/types";
 import type { Named } from "../kit/fields";
 import { OpenContext } from "../kit/session/open";
-import { PhoneBar, Rail, SECTIONS } from "./Rail";
+import { PhoneBar } from "./PhoneBar";
+import { Rail, SECTIONS } from "./Rail";
 import { useShortcuts } from "../kit/session/shortcuts";
 import { useStopTimer } from "../kit/session/useStopTimer";
 
 // Dialogs are fetched when first opened: the first screen loads less.
-const FindPiece = lazy(() => import("./FindPiece"));
+const Find = lazy(() => import("./Find"));
+const UndoList = lazy(() => import("./UndoList"));
 const NewPiece = lazy(() => import("./NewPiece"));
 const ShortcutList = lazy(() => import("./ShortcutList"));
 const StartTimer = lazy(() => import("./StartTimer"));
 
-type Opened = "find" | "new" | "shortcuts" | { timerFor: Named | null } | null;
+type Opened = "find" | "undo" | "new" | "shortcuts" | { timerFor: Named | null } | null;
 
 // The piece whose page is open, from what was fetched for it.
 function pieceInView(client: QueryClient): Named | null {
@@ -41,6 +43,7 @@ export function Shell() {
       newPiece: () => setOpened("new"),
       startTimer: (piece: Named | null) => setOpened({ timerFor: piece }),
       find: () => setOpened("find"),
+      undoList: () => setOpened("undo"),
       shortcuts: () => setOpened("shortcuts"),
     }),
     [],
@@ -52,6 +55,7 @@ export function Shell() {
       n: open.newPiece,
       s: () => void navigate("/scout/new"),
       "/": open.find,
+      u: open.undoList,
       "?": open.shortcuts,
       t: () => (running ? void stop(running) : open.startTimer(pieceInView(client))),
     };
@@ -95,7 +99,8 @@ export function Shell() {
         <PhoneBar />
       </Box>
       <Suspense>
-        {opened === "find" && <FindPiece onClose={() => setOpened(null)} />}
+        {opened === "find" && <Find onClose={() => setOpened(null)} />}
+        {opened === "undo" && <UndoList onClose={() => setOpened(null)} />}
         {opened === "new" && <NewPiece onClose={() => setOpened(null)} />}
         {opened === "shortcuts" && <ShortcutList onClose={() => setOpened(null)} />}
         {opened && typeof opened === "object" && <StartTimer piece={opened.timerFor} onClose={() => setOpened(null)} />}

@@ -13,9 +13,10 @@ export function daysScale(strips: Strip[]): number {
   return Math.max(7, ...strips.map((strip) => strip.days ?? 0));
 }
 
-type Props = { strip: Strip; scale: number; end?: string };
+type Props = { strip: Strip; scale: number; end?: string; dates?: { day: number; text: string }[] };
 
-// scale: days on the whole width; most: px it may take; end: a word set beside the end, such as "sold".
+// scale: days on the whole width; most: px it may take; end: a word set beside the end, such as "sold"; dates: what is
+// written under it instead of days.
 export function DaysStrip({ most = 420, ...rest }: Props & { most?: number }) {
   const [ref, width] = useWidth();
   return (
@@ -25,13 +26,30 @@ export function DaysStrip({ most = 420, ...rest }: Props & { most?: number }) {
   );
 }
 
-function Strips({ strip, scale, end, width }: Props & { width: number }) {
+const LETTER = 6.2; // px a letter of a date takes at the most
+
+// Dates in as few rows as they need, none over another; each begins at its day, or ends there near the right edge.
+function layDates(dates: { day: number; text: string }[], x: (day: number) => number, width: number) {
+  const ends: number[] = [];
+  const labels = dates.map(({ day, text }) => {
+    const wide = text.length * LETTER;
+    const at = Math.max(0, Math.min(x(day), width - wide));
+    const free = ends.findIndex((end) => end < at - 6);
+    const row = free < 0 ? ends.length : free;
+    ends[row] = at + wide;
+    return { day, text, row, at };
+  });
+  return { labels, rows: ends.length };
+}
+
+function Strips({ strip, scale, end, dates, width }: Props & { width: number }) {
   const id = useId().replace(/[^\w-]/g, "");
   const room = end ? 62 : 10;
   const x = (day: number) => 2 + (day / scale) * (width - room - 4);
   const step = STEPS.find((days) => scale / days <= 4.5) ?? 364;
   const ticks = Array.from({ length: Math.floor(scale / step) + 1 }, (_, place) => place * step);
   const last = x(strip.days ?? 0);
+  const dated = layDates(dates ?? [], x, width);
   if (strip.days === null) {
     return (
       <Box component="span" sx={{ color: "text.secondary" }}>
@@ -55,7 +73,7 @@ function Strips({ strip, scale, end, width }: Props & { width: number }) {
     <Box
       component="svg"
       width={width}
-      height={42}
+      height={dates ? 34 + dated.rows * 15 : 42}
       role="img"
       aria-label={strip.description}
       sx={{ display: "block", overflow: "visible" }}
@@ -105,7 +123,24 @@ function Strips({ strip, scale, end, width }: Props & { width: number }) {
         </text>
       )}
       <g stroke={LINE} fill={LINE} fontFamily="Barlow Condensed" fontSize={11}>
-        {ticks.map((day) => (
+        {dated.labels.map(({ day, row }) => (
+          <path key={day} d={`M${x(day)} 24v${6 + row * 15}`} strokeWidth={0.9} />
+        ))}
+        {dated.labels.map(({ day, text, row, at }) => (
+          <text
+            key={day}
+            x={at}
+            y={42 + row * 15}
+            fontSize={13.5}
+            fill="var(--k-palette-text-primary)"
+            stroke="var(--k-palette-background-default)"
+            strokeWidth={4}
+            style={{ paintOrder: "stroke" }}
+          >
+            {text}
+          </text>
+        ))}
+        {(dates ? [] : ticks).map((day) => (
           <g key={day}>
             <path d={`M${x(day)} 26v5`} strokeWidth={0.9} />
             <text x={x(day)} y={41} stroke="none" textAnchor={day === 0 ? "start" : "middle"}>

@@ -1,7 +1,7 @@
-// One recorded thing in a list: its day, what it is, its amount; it can be corrected or taken away.
+// One recorded thing in a list: its day, what it is, its amount; it can be corrected or taken away from its menu.
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import type { ReactNode } from "react";
+import { type MenuAction, RowMenu } from "./RowMenu";
 
 type Props = {
   day: string;
@@ -12,11 +12,22 @@ type Props = {
   onCorrect?: () => void;
   onRemove?: () => void;
   removeWord?: string;
-  // Something more that can be done.
+  // Something more that can be done, in its menu or beside it.
+  more?: (MenuAction | false | undefined)[];
   extra?: ReactNode;
 };
 
-export function Entry({ day, name, children, amount, onCorrect, onRemove, removeWord = "Remove", extra }: Props) {
+export function Entry({
+  day,
+  name,
+  children,
+  amount,
+  onCorrect,
+  onRemove,
+  removeWord = "Remove",
+  more = [],
+  extra,
+}: Props) {
   return (
     <Box
       component="li"
@@ -33,18 +44,16 @@ export function Entry({ day, name, children, amount, onCorrect, onRemove, remove
       <Box sx={{ minWidth: 104, color: "text.secondary" }}>{day}</Box>
       <Box sx={{ flex: "1 1 170px" }}>{children}</Box>
       {amount !== undefined && <Box sx={{ minWidth: 80, textAlign: "right", fontWeight: 500 }}>{amount}</Box>}
-      <Box className="no-print" sx={{ minWidth: 158, textAlign: "right" }}>
+      <Box className="no-print" sx={{ display: "flex", alignItems: "center" }}>
         {extra}
-        {onCorrect && (
-          <Button size="small" onClick={onCorrect} aria-label={`Correct ${name}`}>
-            Correct
-          </Button>
-        )}
-        {onRemove && (
-          <Button size="small" color="inherit" onClick={onRemove} aria-label={`${removeWord} ${name}`}>
-            {removeWord}
-          </Button>
-        )}
+        <RowMenu
+          name={name}
+          actions={[
+            onCorrect && { label: "Correct", run: onCorrect },
+            ...more,
+            onRemove && { label: removeWord, run: onRemove },
+          ]}
+        />
       </Box>
     </Box>
   );

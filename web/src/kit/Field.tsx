@@ -10,6 +10,9 @@ import { EffortInput } from "./EffortInput";
 import type { FieldSpec, Values } from "./fields";
 import { KindInput } from "./shape/KindInput";
 
+// A field of money brings the number pad; a length may be typed with its unit or as a fraction, and keeps the letters.
+const MONEY = /^[A-Z]{3}$/;
+
 type Props = { spec: FieldSpec; control: Control<Values>; error?: string; first?: boolean };
 
 // A kind with the form that is asked for where its word is not known.
@@ -99,7 +102,11 @@ function PlainField({ spec, control, error, first = false }: Props) {
       multiline={spec.kind === "multiline"}
       minRows={spec.kind === "multiline" ? 3 : undefined}
       helperText={error ?? spec.help}
-      slotProps={{ input: unit, inputLabel: spec.kind === "date" ? { shrink: true } : {} }}
+      slotProps={{
+        input: unit,
+        inputLabel: spec.kind === "date" ? { shrink: true } : {},
+        htmlInput: MONEY.test(spec.unit ?? "") ? { inputMode: "decimal" } : {},
+      }}
     >
       {spec.options?.map((option) => (
         <MenuItem key={option.key} value={option.key}>

@@ -6,8 +6,9 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
+import Typography from "@mui/material/Typography";
 import useMediaQuery from "@mui/material/useMediaQuery";
-import { type FormEvent, type ReactNode, useId, useState } from "react";
+import { Fragment, type FormEvent, type ReactNode, useId, useState } from "react";
 import { FormProvider, useForm, useWatch } from "react-hook-form";
 import { ProblemError } from "../api/client";
 import { Field } from "./Field";
@@ -23,8 +24,10 @@ type Props = {
   // Below the fields; within it the form is at hand by useFormContext.
   extra?: ReactNode | ((pieces: ShareInput[]) => ReactNode);
   onClose: () => void;
-  // Throws ProblemError to keep the form open with what is wrong.
-  onSubmit: (values: Values, pieces: ShareInput[]) => Promise<void>;
+  // Throws ProblemError to keep the form open with what is wrong. again: it stays open for another one.
+  onSubmit: (values: Values, pieces: ShareInput[], again: boolean) => Promise<void>;
+  // Whether one after the other may be entered.
+  another?: boolean;
 };
 
 export function FormDialog({
@@ -36,10 +39,12 @@ export function FormDialog({
   extra,
   onClose,
   onSubmit,
+  another = false,
 }: Props) {
   const id = useId();
   const phone = useMediaQuery("(max-width:599px)");
   const shown = fields.filter((field) => field.kind !== "pieces");
+  const parted = shown.some((field) => field.section);
   const defaults = Object.fromEntries(shown.map((field) => [field.name, initial[field.name] ?? ""]));
   const form = useForm<Values>({ defaultValues: defaults });
   const [begun] = useState(initialPieces); // as it was opened: the default is another list at each drawing
@@ -63,14 +68,16 @@ export function FormDialog({
     : problem?.is("against_the_craft")
       ? "It is our way"
       : null;
-  const send = (sure: boolean) =>
+  const send = (sure: boolean, again = false) =>
     form.handleSubmit(async (values) => {
       setProblem(null);
       try {
         await onSubmit(
           sure ? { ...values, sure: "yes" } : values,
           pieces.map(({ piece_id, weight }) => ({ piece_id, weight })),
+          again,
         );
+        if (again) form.reset(defaults);
       } catch (error) {
         if (!(error instanceof ProblemError)) throw error;
         setProblem(error);
@@ -86,7 +93,7 @@ export function FormDialog({
   const leave = () => (typed ? setLeaving(true) : onClose());
 
   return (
-    <Dialog open onClose={leave} fullScreen={phone} aria-labelledby={id}>
+    <Dialog open onClose={leave} fullScreen={phone} maxWidth={parted ? "md" : "sm"} aria-labelledby={id}>
       <Box
         component="form"
         noValidate
@@ -125,14 +132,21 @@ export function FormDialog({
             {shown
               .filter((field) => !field.hidden && fits(field))
               .map((field, place) => (
-                <Box key={field.name} sx={{ gridColumn: field.half ? { xs: "span 3", sm: "span 2" } : "1 / -1" }}>
-                  <Field
-                    spec={field}
-                    control={form.control}
-                    error={beside[field.name]}
-                    first={place === 0 && !piecesField}
-                  />
-                </Box>
+                <Fragment key={field.name}>
+                  {field.section && (
+                    <Typography component="h3" sx={{ gridColumn: "1 / -1", fontWeight: 600, mt: place ? 1 : 0 }}>
+                      {field.section}
+                    </Typography>
+                  )}
+                  <Box sx={{ gridColumn: field.half ? { xs: "span 3", sm: "span 2" } : "1 / -1" }}>
+                    <Field
+                      spec={field}
+                      control={form.control}
+                      error={beside[field.name]}
+                      first={place === 0 && !piecesField}
+                    />
+                  </Box>
+                </Fragment>
               ))}
             {extra && (
               <Box sx={{ gridColumn: "1 / -1" }}>
@@ -161,6 +175,11 @@ export function FormDialog({
         )}
         <DialogActions sx={{ px: 3, pb: 2 }}>
           <Button onClick={onClose}>Cancel</Button>
+          {another && (
+            <Button variant="outlined" onClick={(event) => void send(false, true)(event)}>
+              Save and add another
+            </Button>
+          )}
           <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
             {submit}
           </Button>

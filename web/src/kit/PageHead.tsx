@@ -1,12 +1,15 @@
-// The head of a screen: its name, one line that answers, and what can be done.
+// The head of a screen: its name or the sentence that answers, one line with its figures, and what can be done.
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { type ReactNode, useEffect } from "react";
 
-export function PageHead({ title, line, children }: { title: string; line?: ReactNode; children?: ReactNode }) {
+type Props = { title: string; name?: string; line?: ReactNode; children?: ReactNode };
+
+// name: of the screen, where its title is a sentence.
+export function PageHead({ title, name = title, line, children }: Props) {
   useEffect(() => {
-    document.title = `${title} · Kohlrabi`;
-  }, [title]);
+    document.title = `${name} · Kohlrabi`;
+  }, [name]);
   return (
     <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "flex-start", mb: 2 }}>
       <Box sx={{ flex: "1 1 320px" }}>

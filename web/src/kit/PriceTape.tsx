@@ -30,7 +30,10 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
   const [ref, width] = useWidth();
   const id = useId().replace(/[^\w-]/g, "");
   if (tape.marks.length === 0) return null;
-  const labels = tape.marks.map((mark) => ({
+  // What the market pays four times of five: a field on the scale, written below it.
+  const [from, to] = (["fetch_low", "fetch_high"] as const).map((key) => tape.marks.find((mark) => mark.key === key));
+  const marks = from && to ? tape.marks.filter((mark) => mark !== from && mark !== to) : tape.marks;
+  const labels = marks.map((mark) => ({
     share: mark.minor / tape.length,
     width: (mark.text.length + mark.label.length + 1) * LETTER + 8,
   }));
@@ -41,13 +44,12 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
     ...labels.map(({ share, width: w }) => (share > 0 ? width - left - (width - left - w) / share : 0)),
   );
   const x = (minor: number) => left + (minor / tape.length) * (width - left - right);
-  const placed = lanes(tape.marks.map((mark, place) => ({ at: x(mark.minor), width: labels[place]?.width ?? 0 })));
-  const top = (Math.max(...placed) + 1) * LANE + 6;
+  const placed = lanes(marks.map((mark, place) => ({ at: x(mark.minor), width: labels[place]?.width ?? 0 })));
+  const top = (Math.max(-1, ...placed) + 1) * LANE + 6;
   const loss = tape.marks.find((mark) => mark.key === "break_even");
   // What is worth paying: up to the most, a field of its own on the scale.
   const most = tape.marks.find((mark) => mark.key === "most");
-  // What the market pays four times of five.
-  const [from, to] = (["fetch_low", "fetch_high"] as const).map((key) => tape.marks.find((mark) => mark.key === key));
+  const band = from && to && `the market pays ${from.text} to ${to.text}`;
   const spoken = tape.marks.map((mark) => `${mark.label} ${mark.text}`).join(", ");
   const small = Array.from(
     { length: Math.round((tape.length / tape.step) * 5) + 1 },
@@ -58,7 +60,7 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
       {width > 0 && (
         <svg
           width={width}
-          height={top + 34}
+          height={top + (band ? 54 : 34)}
           role="img"
           aria-label={`Prices in ${currency}: ${spoken}`}
           style={{ display: "block" }}
@@ -127,7 +129,20 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
               </text>
             ) : null,
           )}
-          {tape.marks.map((mark, place) => {
+          {band && (
+            <text
+              x={Math.max(band.length * 3.3, Math.min((x(from.minor) + x(to.minor)) / 2, width - band.length * 3.3))}
+              textAnchor="middle"
+              y={top + 48}
+              fontSize={15}
+              fontFamily="Barlow Condensed"
+              fontWeight={600}
+              fill="var(--k-palette-secondary-main)"
+            >
+              {band}
+            </text>
+          )}
+          {marks.map((mark, place) => {
             const y = top - (placed[place] ?? 0) * LANE - LANE;
             return (
               <g key={mark.key} fill={COLOURS[mark.key]} stroke={COLOURS[mark.key]}>

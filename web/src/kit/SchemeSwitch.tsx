@@ -3,10 +3,10 @@ import { useColorScheme } from "@mui/material/styles";
 import { QuietButton } from "./QuietButton";
 
 const NEXT = { system: "light", light: "dark", dark: "system" } as const;
-const NAMES = { system: "as the device", light: "light", dark: "dark" };
+const NAMES = { system: "automatic", light: "light", dark: "dark" };
 
 export function SchemeSwitch() {
   const { mode = "system", setMode } = useColorScheme();
   const now = mode ?? "system";
-  return <QuietButton onClick={() => setMode(NEXT[now])}>Scheme: {NAMES[now]}</QuietButton>;
+  return <QuietButton onClick={() => setMode(NEXT[now])}>Theme: {NAMES[now]}</QuietButton>;
 }

@@ -1,11 +1,14 @@
-// The pages of a section, side by side under its name; they scroll sideways on a phone.
+// The pages of a section, side by side under its name; they scroll sideways on a phone. keep: what of the address stays from one to the next.
 import Box from "@mui/material/Box";
 import { useEffect, useRef } from "react";
 import { NavLink, useLocation } from "react-router";
 
-export function SubNav({ name, pages }: { name: string; pages: { to: string; label: string; end?: boolean }[] }) {
+type Props = { name: string; pages: { to: string; label: string; end?: boolean }[]; keep?: string[] };
+
+export function SubNav({ name, pages, keep = [] }: Props) {
   const row = useRef<HTMLElement>(null);
-  const { pathname } = useLocation();
+  const { pathname, search } = useLocation();
+  const kept = new URLSearchParams([...new URLSearchParams(search)].filter(([key]) => keep.includes(key))).toString();
   // On a phone the page that is open may lie out of view.
   useEffect(() => {
     const open = row.current?.querySelector<HTMLElement>('[aria-current="page"]');
@@ -23,7 +26,7 @@ export function SubNav({ name, pages }: { name: string; pages: { to: string; lab
         <Box
           key={page.to}
           component={NavLink}
-          to={page.to}
+          to={kept ? `${page.to}?${kept}` : page.to}
           end={page.end ?? false}
           sx={{
             px: 1.5,

@@ -45,7 +45,8 @@ export default function WorkDialog({ entry, piece, onClose }: Props) {
       initial={initial}
       initialPieces={entry ? shares(entry) : startWith(piece)}
       onClose={onClose}
-      onSubmit={async (values, pieces) => {
+      another={!entry}
+      onSubmit={async (values, pieces, again) => {
         if (entry) {
           const path = { params: { path: { id: entry.id } } };
           const { effort, ...rest } = body(values, pieces);
@@ -62,7 +63,7 @@ export default function WorkDialog({ entry, piece, onClose }: Props) {
             ask(api.DELETE("/api/work/{id}", { params: { path: { id: made.id } } })),
           );
         }
-        onClose();
+        if (!again) onClose();
       }}
     />
   );

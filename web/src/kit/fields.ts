@@ -23,6 +23,8 @@ export type FieldSpec = {
   // For "kind": what there is to choose from; its form goes under the name with _form.
   lists?: Workshop["lists"];
   half?: boolean;
+  // Where a long form is parted: the first field of a part says its heading.
+  section?: string;
   // For "effort": what a number without a unit is at first.
   bare?: "h" | "min";
   hidden?: boolean;

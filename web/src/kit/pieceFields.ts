@@ -27,7 +27,7 @@ export function pieceFields(
       kind: "text",
       unit: money,
       half: true,
-      help: "0 if free, empty if not known",
+      help: "0 if free, leave blank if not known",
     },
   ];
   const shape = shapeFields(unit, { planned: false });
@@ -73,15 +73,24 @@ export function pieceFields(
     help: "the price is for all of them",
   };
   if (brief) return [...first, ...shape.slice(0, 3), many, notes];
+  const headed = (section: string, fields: FieldSpec[]) =>
+    fields.map((field, place) => (place === 0 ? { ...field, section } : field));
   return [
-    ...first,
+    ...headed("What it is", first.slice(0, 3)),
     { name: "units", label: "How many alike in it", kind: "text", half: true, help: "such as 4 chairs kept as one" },
-    ...shape.slice(0, 3),
-    { name: "body_colour", label: "Body colour", kind: "colour", half: true },
-    { name: "front_colour", label: "Front colour", kind: "colour", half: true },
-    ...said,
-    { name: "sundries", label: "Sundries", kind: "text", unit: money, half: true, help: "paper, cloths, tape" },
-    ...(planned ? [] : toCome),
-    notes,
+    ...headed("How it came", first.slice(3)),
+    ...headed("Measures", shape.slice(0, 3)),
+    ...headed("How it looks and what it is made of", [
+      { name: "body_colour", label: "Body colour", kind: "colour", half: true },
+      { name: "front_colour", label: "Front colour", kind: "colour", half: true },
+    ]),
+    ...said.slice(3, 5),
+    ...headed("Who made it, and how it is worked", [...said.slice(0, 3), said[5]!]),
+    ...headed("Money", [
+      said[6]!,
+      { name: "sundries", label: "Sundries", kind: "text", unit: money, half: true, help: "paper, cloths, tape" },
+    ]),
+    ...(planned ? [] : headed("Still to come", toCome)),
+    ...headed("Notes", [notes]),
   ];
 }

@@ -4,7 +4,7 @@ export const SCOUT_PAGES = [
   { to: "/scout/lots", label: "Lots" },
   { to: "/scout/trips", label: "Trips" },
   { to: "/scout/card", label: "Card" },
-  { to: "/scout/record", label: "How well I guess" },
+  { to: "/scout/record", label: "How estimates did" },
 ];
 export const FLOOR_PAGES = [
   { to: "/floor", label: "Pieces", end: true },
@@ -35,6 +35,19 @@ export const BOOKS_PAGES = [
   { to: "/books/year", label: "The year" },
   { to: "/books/what-if", label: "What if" },
 ];
+// All pages that stand by themselves, with their section, as they are found by their words.
+const WITHIN = {
+  Scout: SCOUT_PAGES,
+  Floor: FLOOR_PAGES,
+  Today: TODAY_PAGES,
+  Shelf: SHELF_PAGES,
+  Market: MARKET_PAGES,
+  Books: BOOKS_PAGES,
+};
+export const PAGES = Object.entries(WITHIN).flatMap(([within, pages]) =>
+  pages.map(({ to, label }) => ({ to, label, within })),
+);
+
 export const piecePages = (id: number) => [
   { to: `/pieces/${id}`, label: "Piece", end: true },
   { to: `/pieces/${id}/over`, label: "Look it over" },

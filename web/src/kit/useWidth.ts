@@ -8,6 +8,7 @@ export function useWidth(): [(element: HTMLElement | null) => void, number] {
   const ref = useCallback((element: HTMLElement | null) => {
     observer.current?.disconnect();
     if (!element) return;
+    setWidth(Math.floor(element.clientWidth)); // at once: else what is below jumps when it is first drawn
     observer.current = new ResizeObserver(([entry]) => entry && setWidth(Math.floor(entry.contentRect.width)));
     observer.current.observe(element);
   }, []);

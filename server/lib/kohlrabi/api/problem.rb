@@ -8,7 +8,7 @@ module Kohlrabi
       TITLES = { 400 => "The request cannot be read", 401 => "Passcode needed", 403 => "Refused", 404 => "Not there", 405 => "Not possible",
                  410 => "Lost", 409 => "Changed elsewhere meanwhile", 413 => "Too large", 415 => "Not a kind of content that is taken",
                  429 => "Too many tries", 499 => "Nobody waits for it", 507 => "Nothing can be written",
-                 422 => "It cannot stand like this", 500 => "Something went wrong here" }.freeze
+                 422 => "Not saved", 500 => "Something went wrong here" }.freeze
 
       module_function
 

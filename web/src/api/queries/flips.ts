@@ -25,6 +25,14 @@ export const usePieces = (query: ListQuery) =>
     placeholderData: keepPreviousData,
   });
 
+export const useSearch = (query: string) =>
+  useQuery({
+    queryKey: key("search", query),
+    queryFn: () => ask(api.GET("/api/search", { params: { query: { query } } })),
+    enabled: query.trim().length > 0,
+    placeholderData: keepPreviousData,
+  });
+
 export const useFind = (query: string) =>
   useQuery({
     queryKey: key("find", query),

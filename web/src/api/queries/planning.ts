@@ -5,6 +5,13 @@ import { keysOf } from "../keys";
 
 const key = keysOf("planning");
 
+// Looks to begin with; planned on asking, as they are some plans.
+export const useStarterLooks = (id: number) =>
+  useQuery({
+    queryKey: key("starter-looks", id),
+    queryFn: () => ask(api.GET("/api/pieces/{id}/starter-looks", { params: { path: { id } } })),
+  });
+
 export const usePlan = (id: number, enabled = true) =>
   useQuery({
     queryKey: key("plan", id),

@@ -9,7 +9,7 @@ import type { ScheduleDay } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { DayBar } from "./DayBar";
 import { DayStep } from "./DayStep";
-import type { Moved } from "./useMoveStep";
+import type { Moved } from "../../kit/useMoveStep";
 
 const TYPE = "application/x-kohlrabi-step";
 

@@ -6,7 +6,7 @@ import TextField from "@mui/material/TextField";
 import { type DragEvent, useState } from "react";
 import { Link } from "react-router";
 import type { ScheduleDay, ScheduledStep } from "../../api/types";
-import type { Moved } from "./useMoveStep";
+import type { Moved } from "../../kit/useMoveStep";
 
 type Props = {
   step: ScheduledStep;

@@ -1,7 +1,6 @@
 // What dries or sets, and when it may be touched, sanded, coated again; and the climate it dries in.
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, ask } from "../../api/client";
@@ -9,6 +8,8 @@ import type { ClimateReading, DryingClock } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { LazyForm } from "../../kit/LazyForm";
 import { Part } from "../../kit/Part";
+import { RowMenu } from "../../kit/RowMenu";
+import { ClockFace } from "./ClockFace";
 
 const SOURCE = {
   entered: "entered",
@@ -25,12 +26,16 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
     <Part
       title="Drying"
       action={
-        <>
-          <Button onClick={() => setEntering(true)}>Enter the climate</Button>
-          <Button onClick={() => void ask(api.POST("/api/climate/simulated")).then(said).catch(failed)}>
-            Read the simulated gauge
-          </Button>
-        </>
+        <RowMenu
+          name="the climate"
+          actions={[
+            { label: "Enter the climate", run: () => setEntering(true) },
+            {
+              label: "Read the simulated gauge",
+              run: () => void ask(api.POST("/api/climate/simulated")).then(said).catch(failed),
+            },
+          ]}
+        />
       }
     >
       {climate ? (
@@ -59,7 +64,7 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
           sx={{
             display: "flex",
             flexWrap: "wrap",
-            columnGap: 2,
+            columnGap: 1.5,
             py: 0.75,
             minHeight: 44,
             alignItems: "center",
@@ -67,7 +72,8 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
             borderColor: "divider",
           }}
         >
-          <Box sx={{ flex: "1 1 240px" }}>
+          <ClockFace left={clock.left} over={clock.over} />
+          <Box sx={{ flex: "1 1 170px", minWidth: 0 }}>
             <Link to={`/pieces/${clock.piece.id}/plan`}>{clock.piece.name}</Link>
             <Box sx={{ color: "text.secondary" }}>
               {clock.label}

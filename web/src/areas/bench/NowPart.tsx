@@ -1,14 +1,15 @@
-// What fits into the time at hand: the next steps over all pieces, in order, each started with one tap.
+// What now: the first step that fits, large, with its place on the piece lit; then the rest of the time at hand.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { AtHand } from "../../api/queries";
-import type { Person, Today } from "../../api/types";
+import type { Person, ScheduledStep, Today } from "../../api/types";
 import { LeadAnswers } from "../../kit/LeadAnswers";
 import { Part } from "../../kit/Part";
 import { useStartStep } from "../../kit/useStartStep";
 import { words } from "./atHand";
+import { NowFirst } from "./NowFirst";
 import { NowRow } from "./NowRow";
 
 const AtHandChoice = lazy(() => import("./AtHandChoice"));
@@ -18,6 +19,21 @@ type Props = { now: Today["now"]; people: Person[]; busy: number[]; onChange: (a
 export function NowPart({ now, people, busy, onChange }: Props) {
   const [start, questions] = useStartStep();
   const taken = busy.includes(now.person_id);
+  const [first, ...rest] = now.rows;
+  const starter = (row: ScheduledStep, large: boolean) => (
+    <>
+      {row.step === "lead" && <LeadAnswers piece={row.piece} />}
+      <Button
+        variant={large ? "contained" : "outlined"}
+        size={large ? "large" : "medium"}
+        disabled={taken || row.running}
+        onClick={() => start({ piece_id: row.piece.id, step: row.step, label: row.label, person_id: now.person_id })}
+        aria-label={`Start ${row.label} on ${row.piece.name}`}
+      >
+        Start
+      </Button>
+    </>
+  );
   return (
     <Part
       title="What now"
@@ -27,29 +43,31 @@ export function NowPart({ now, people, busy, onChange }: Props) {
         </Suspense>
       }
     >
-      {now.rows.length === 0 ? (
+      {!first ? (
         <Box sx={{ py: 1.5 }}>
           Nothing of the planned work fits into {words(now.minutes)}: it dries, waits for daylight or for somebody’s
           decision. Look at <Link to="/week">the week</Link>, or choose a look for a piece that has none.
         </Box>
       ) : (
-        <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
-          {now.rows.map((row, place) => (
-            <NowRow key={row.id} row={row} first={place === 0}>
-              {row.step === "lead" && <LeadAnswers piece={row.piece} />}
-              <Button
-                variant={place === 0 ? "contained" : "outlined"}
-                disabled={taken || row.running}
-                onClick={() =>
-                  start({ piece_id: row.piece.id, step: row.step, label: row.label, person_id: now.person_id })
-                }
-                aria-label={`Start ${row.label} on ${row.piece.name}`}
-              >
-                Start
-              </Button>
-            </NowRow>
-          ))}
-        </Box>
+        <>
+          <NowFirst row={first} lit={now.lit}>
+            {starter(first, true)}
+          </NowFirst>
+          {rest.length > 0 && (
+            <>
+              <Box component="h3" sx={{ fontSize: 15, fontWeight: 500, color: "text.secondary", m: 0, mt: 2 }}>
+                {`Then, in your ${words(now.minutes)}`}
+              </Box>
+              <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
+                {rest.map((row) => (
+                  <NowRow key={row.id} row={row}>
+                    {starter(row, false)}
+                  </NowRow>
+                ))}
+              </Box>
+            </>
+          )}
+        </>
       )}
       {questions}
     </Part>

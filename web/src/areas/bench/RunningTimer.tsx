@@ -80,7 +80,7 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
             {timer.steps.length > 0 ? "Stop, more to do" : "Stop and record"}
           </Button>
           {step && <Button onClick={() => setBadly(true)}>It went badly</Button>}
-          {!asked && <Button onClick={() => setAsked(true)}>It was not that long</Button>}
+          {!asked && <Button onClick={() => setAsked(true)}>Adjust the time</Button>}
           <Button
             color="inherit"
             onClick={() => remove(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } }))}

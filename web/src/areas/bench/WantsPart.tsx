@@ -1,31 +1,62 @@
-// What the market wants today: offers to answer, price steps due.
+// What wants an answer: offers, price steps, pick-ups, tags to look at, what the next steps are short of. A line each.
 import Box from "@mui/material/Box";
+import type { ReactNode } from "react";
 import { Link } from "react-router";
 import type { Today } from "../../api/types";
 import { Part } from "../../kit/Part";
 
-export function WantsPart({ wants }: { wants: Today["market"] }) {
+type Props = { wants: Today["market"]; tags: Today["tags"]; short: string[]; currency: string };
+
+function Line({ tone, children }: { tone?: string; children: ReactNode }) {
   return (
-    <Part title="The market wants">
-      {wants.map(({ piece, text }, place) => (
-        <Box
-          key={place}
-          sx={{
-            display: "flex",
-            flexWrap: "wrap",
-            columnGap: 2,
-            minHeight: 44,
-            alignItems: "center",
-            borderBottom: 1,
-            borderColor: "divider",
-          }}
-        >
-          <Box sx={{ flex: "1 1 170px" }}>{piece.name}</Box>
-          <Box sx={{ flex: "2 1 240px", color: "secondary.main", fontWeight: 600 }}>
-            <Link to="/market">{text}</Link>
-          </Box>
-        </Box>
-      ))}
+    <Box
+      component="li"
+      sx={{
+        borderBottom: 1,
+        borderColor: "divider",
+        borderLeft: 4,
+        borderLeftColor: tone ?? "divider",
+        pl: 1.25,
+        py: 1,
+      }}
+    >
+      {children}
+    </Box>
+  );
+}
+
+const quiet = { color: "text.secondary" } as const;
+
+export function WantsPart({ wants, tags, short, currency }: Props) {
+  if (wants.length + tags.length + short.length === 0) return null;
+  return (
+    <Part title="Wants an answer">
+      <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
+        {wants.map(({ piece, text }, place) => (
+          <Line key={place} tone="secondary.main">
+            <Box sx={{ fontWeight: 600 }}>
+              <Link to="/market">{text}</Link>
+            </Box>
+            <Box sx={quiet}>{piece.name}</Box>
+          </Line>
+        ))}
+        {short.map((line) => (
+          <Line key={line} tone="warning.main">
+            {line} <Link to="/shelf/shopping">To buy</Link>
+          </Line>
+        ))}
+        {tags.map((tag) => (
+          <Line key={tag.id} tone={tag.due ? "warning.main" : undefined}>
+            <Box sx={{ fontWeight: 600 }}>
+              <Link to={`/scout/${tag.id}`}>{tag.title}</Link>
+              {`: look at its tag ${tag.due ? "now" : tag.on?.text}`}
+            </Box>
+            <Box sx={quiet}>
+              {[tag.source, tag.tag && `last seen at ${tag.tag.text} ${currency}`, tag.why].filter(Boolean).join(" · ")}
+            </Box>
+          </Line>
+        ))}
+      </Box>
     </Part>
   );
 }

@@ -12,7 +12,7 @@ import { TODAY_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { DayRow } from "./DayRow";
 import { ReadyTable } from "./ReadyTable";
-import { useMoveStep } from "./useMoveStep";
+import { useMoveStep } from "../../kit/useMoveStep";
 
 export default function WeekPage() {
   const [params, setParams] = useSearchParams();
@@ -46,7 +46,7 @@ export default function WeekPage() {
       <SubNav name="Today" pages={TODAY_PAGES} />
       {data.assumed.length > 0 && (
         <Box sx={{ mb: 2, color: "text.secondary" }}>
-          {`The hours of ${data.assumed.join(" and ")} are assumed: two evenings and Saturday. `}
+          {`${data.assumed.length === 1 ? "Your hours are" : `The hours of ${data.assumed.join(" and ")} are`} assumed: two evenings and Saturday. `}
           <Link to="/rules">Say when you work</Link>
         </Box>
       )}

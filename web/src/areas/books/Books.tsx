@@ -15,7 +15,7 @@ import { SubNav } from "../../kit/SubNav";
 import { FlipsTable } from "./FlipsTable";
 import { BooksFilterBar } from "./BooksFilterBar";
 import { MonthsChart } from "./MonthsChart";
-import { useBooksFilter } from "./useBooksFilter";
+import { KEPT, useBooksFilter } from "./useBooksFilter";
 
 const flips = (count: number) => `${count} ${count === 1 ? "flip" : "flips"}`;
 
@@ -26,26 +26,27 @@ export default function Books() {
   const workshop = useWorkshop();
   if (books.error) return <Failure error={books.error} again={() => void books.refetch()} />;
   if (!books.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { counts, years, view, hours, figures, other_hours: otherHours, turnaround, months } = books.data;
+  const { opening, counts, years, view, hours, figures, other_hours: otherHours, turnaround, months } = books.data;
   const currency = workshop.data.currency;
   const ended = counts.sold + counts.scrapped + counts.kept_or_given_away;
   const notes = {
-    profit: `over ${flips(counts.profit_known)}, ${counts.scrapped} scrapped among them`,
-    hourly_pay: `pooled over ${counts.hours_known} of ${flips(counts.sold + counts.scrapped)}, those with hours`,
+    profit: `from ${flips(counts.profit_known)}${counts.scrapped > 0 ? `, ${counts.scrapped} of them scrapped` : ""}`,
+    hourly_pay: `from the ${flips(counts.hours_known)} with hours`,
     losses: "in the profit already",
-    at_cost: `${flips(counts.kept_or_given_away)}, outside pay`,
+    at_cost: `${flips(counts.kept_or_given_away)}, not in hourly pay`,
   };
   return (
     <>
       <PageHead
-        title="Books"
+        title={opening ?? "Books"}
+        name="Books"
         line={`${flips(ended)} ended${year ? ` in ${year}` : ""}; ${inHand(books.data, currency)}.`}
       >
         <Button component={Link} to="/books/import" variant="outlined">
           Bring in past flips
         </Button>
       </PageHead>
-      <SubNav name="Books" pages={BOOKS_PAGES} />
+      <SubNav name="Books" pages={BOOKS_PAGES} keep={KEPT} />
       {years.length > 0 && <BooksFilterBar years={years} view={view} hours={hours} />}
       {ended === 0 ? (
         <Empty title="No flip has ended yet">
@@ -58,15 +59,13 @@ export default function Books() {
         </Empty>
       ) : (
         <>
-          <Part title="What came of it">
+          <Part title="Result">
             <Figures figures={figures} currency={currency} notes={notes} />
             <Typography variant="caption" component="p" sx={{ mt: 2, mb: 0, color: "text.secondary" }}>
-              By the other rule of hours:{" "}
-              {otherHours.map((figure) => `${figure.label.toLowerCase()} ${figure.text ?? "undefined"}`).join(", ")}.
-              Turnaround{" "}
+              {others(otherHours)}
               {turnaround.median
-                ? `median ${turnaround.median} days, middle half ${turnaround.lower} to ${turnaround.upper}, n = ${turnaround.n}.`
-                : "undefined: no sold flip has both dates."}
+                ? `Half of ${turnaround.n} took ${turnaround.lower} to ${turnaround.upper} days from bought to sold.`
+                : "No sold flip has both dates yet."}
             </Typography>
           </Part>
           <MonthsChart months={months} currency={currency} />
@@ -81,4 +80,10 @@ function inHand(books: BooksData, currency: string): string {
   const { count, tied_up: tiedUp, oldest_days: oldest } = books.in_hand;
   if (count === 0) return "nothing in hand";
   return `${count} in hand with ${tiedUp?.text ?? "an unknown sum"} ${currency} tied up, the oldest for ${oldest ?? "unknown"} days`;
+}
+
+// "Counting all 446 h 13: 10.08 an hour. "
+function others([hours, pay]: BooksData["other_hours"]): string {
+  if (!hours?.text || !pay?.text) return "";
+  return `Counting ${hours.label.includes("all") ? `all ${hours.text}` : `only ${hours.text} at the bench`}: ${pay.text} an hour. `;
 }

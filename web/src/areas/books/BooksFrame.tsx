@@ -7,7 +7,7 @@ import { PageHead } from "../../kit/PageHead";
 import { BOOKS_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { BooksFilterBar } from "./BooksFilterBar";
-import { useBooksFilter } from "./useBooksFilter";
+import { KEPT, useBooksFilter } from "./useBooksFilter";
 
 type Props = {
   title: string;
@@ -27,7 +27,7 @@ export function BooksFrame({ title, line, action, children }: Props) {
       <PageHead title={title} line={line}>
         {action}
       </PageHead>
-      <SubNav name="Books" pages={BOOKS_PAGES} />
+      <SubNav name="Books" pages={BOOKS_PAGES} keep={KEPT} />
       {books.data.years.length > 0 && (
         <BooksFilterBar years={books.data.years} view={books.data.view} hours={books.data.hours} />
       )}

@@ -8,7 +8,7 @@ import { SmallTable } from "../../kit/SmallTable";
 
 export function EstimatesPart({ estimates }: { estimates: TimeInStage["estimates"] }) {
   return (
-    <Part title="Estimated and came">
+    <Part title="Estimate and actual">
       {estimates.map((line) => (
         <Box key={line.key} sx={{ py: 0.75, borderBottom: 1, borderColor: "divider" }}>
           <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2 }}>
@@ -17,7 +17,7 @@ export function EstimatesPart({ estimates }: { estimates: TimeInStage["estimates
               {line.text}
               {line.n > 0 && (
                 <Typography component="span" sx={{ color: "text.secondary" }}>
-                  {` (median, n = ${line.n}; middle half ${line.spread}; ${line.over} over, ${line.under} under)`}
+                  {` (median of ${line.n}; half of them ${line.spread}; ${line.over} over, ${line.under} under)`}
                 </Typography>
               )}
             </Box>

@@ -68,7 +68,7 @@ export function FlipsTable({ year, currency, title = "All flips", first = "ended
       title={title}
       action={
         <TextField
-          label="Narrow down"
+          label="Search"
           value={text}
           onChange={(event) => (setText(event.target.value), setPage(1))}
           sx={{ width: 200 }}

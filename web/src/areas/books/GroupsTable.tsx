@@ -29,7 +29,7 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
     "Hours",
     `${currency} an hour`,
     "Estimated, with its doubt",
-    "Days, median (middle half)",
+    "Days, median (half of them)",
   ];
   return (
     <>
@@ -71,7 +71,7 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
                   {row.hours?.text ?? "–"}
                 </TableCell>
                 <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
-                  {row.hourly ? `${row.hourly.text} (n ${row.n})` : "–"}
+                  {row.hourly ? `${row.hourly.text} (${row.n} with hours)` : "–"}
                 </TableCell>
                 <TableCell align="right" sx={{ whiteSpace: "nowrap", minWidth: 150 }}>
                   {row.estimate ? row.estimate.middle?.text : "–"}
@@ -97,10 +97,9 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
       </TableContainer>
       <Typography variant="caption" component="p" sx={{ mt: 1, color: "text.secondary" }}>
         {several && "A flip can be in several groups; each group and its rest add up to all flips. "}
-        {more > 0 && `${more} smaller groups are not shown. `}n counts flips with both profit and hours; – is not known
-        or undefined. The estimate is drawn towards the rest the less a group has behind it; the line holds it four
-        times of five. Bold holds after counting all groups that are looked at; the rest is not yet enough to act on.
-        Choose a group to see the flips behind it.
+        {more > 0 && `${more} smaller groups are not shown. `}– is not known. The estimate is drawn towards the rest the
+        less a group has behind it; the line holds it four times of five. Bold holds after counting all groups that are
+        looked at; the rest is not yet enough to act on. Choose a group to see the flips behind it.
       </Typography>
     </>
   );

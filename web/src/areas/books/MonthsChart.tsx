@@ -31,7 +31,7 @@ const SHOWN: Record<string, { label: string; value: (month: Month) => number | n
     days: {
       label: "Turnaround",
       value: (month) => month.days,
-      text: (month) => (month.days === null ? "nothing sold" : `${month.days} days, n = ${month.days_n}`),
+      text: (month) => (month.days === null ? "nothing sold" : `${month.days} days, median of ${month.days_n}`),
     },
   };
 
@@ -80,7 +80,8 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
               xAxis={[{ data: shown.map((month) => month.label), tickLabelStyle: { fontSize: 12 } }]}
               yAxis={[
                 {
-                  width: 48,
+                  width: 62,
+                  label: unit,
                   colorMap: {
                     type: "piecewise",
                     thresholds: [0],
@@ -143,7 +144,7 @@ function MonthsTable({ months, currency }: { months: Books["months"]; currency: 
                   {value?.text ?? "–"}
                 </TableCell>
               ))}
-              <TableCell align="right">{month.days === null ? "–" : `${month.days} (n ${month.days_n})`}</TableCell>
+              <TableCell align="right">{month.days === null ? "–" : `${month.days} (of ${month.days_n})`}</TableCell>
             </TableRow>
           ))}
         </TableBody>

@@ -12,12 +12,26 @@ export function scaleOf(charts: number[][]): Scale {
   return { from: Math.min(...all), to: Math.max(...all, Math.min(...all) + 1) };
 }
 
-export function PayBar({ chart, scale }: { chart: number[]; scale: Scale }) {
+// bar: with a bar from nothing earned to the middle.
+export function PayBar({ chart, scale, bar = false }: { chart: number[]; scale: Scale; bar?: boolean }) {
   const at = (value: number) => `${((value - scale.from) / (scale.to - scale.from)) * 100}%`;
   const [middle = 0, low = 0, high = 0] = chart;
   const line = { position: "absolute", top: "50%", height: 2, mt: "-1px" } as const;
   return (
-    <Box aria-hidden sx={{ position: "relative", height: 14, width: "100%", minWidth: 120 }}>
+    <Box aria-hidden sx={{ position: "relative", height: bar ? 22 : 14, width: "100%", minWidth: 120 }}>
+      {bar && (
+        <Box
+          sx={{
+            position: "absolute",
+            top: 4,
+            bottom: 4,
+            left: at(Math.min(middle, 0)),
+            right: `calc(100% - ${at(Math.max(middle, 0))})`,
+            bgcolor: middle < 0 ? "error.main" : "primary.main",
+            opacity: 0.35,
+          }}
+        />
+      )}
       <Box sx={{ position: "absolute", top: 0, bottom: 0, left: at(0), borderLeft: 1, borderColor: "divider" }} />
       <Box sx={{ ...line, left: at(low), right: `calc(100% - ${at(high)})`, bgcolor: "text.secondary" }} />
       <Box

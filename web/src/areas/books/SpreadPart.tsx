@@ -44,7 +44,7 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
               </Link>,
               point.effort?.text,
               point.profit?.text,
-              point.hourly?.text ?? "undefined",
+              point.hourly?.text ?? "–",
             ],
           }))}
         />

@@ -8,6 +8,7 @@ import { useTimeInStage } from "../../api/queries";
 import type { TimeInStage } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
+import { TurnaroundStrips } from "./TurnaroundStrips";
 import { BooksFrame } from "./BooksFrame";
 import { FlipsTable } from "./FlipsTable";
 import { EstimatesPart } from "./EstimatesPart";
@@ -48,15 +49,16 @@ function TimeParts({ inStage, currency }: { inStage: TimeInStage; currency: stri
   return (
     <>
       <Part title="Days from bought to sold">
+        <TurnaroundStrips parts={inStage.parts} />
         <SmallTable
           label="Parts of the turnaround"
-          columns={["Part", ["Median days"], ["Middle half"], ["n"]]}
+          columns={["Part", ["Median days"], ["Half of them"], ["Flips"]]}
           rows={inStage.parts.map(({ label, days }) => ({
             key: label,
             strong: label === "Turnaround",
             cells: [
               label,
-              days.median ?? "undefined",
+              days.median ?? "not yet",
               days.lower === null ? "–" : `${days.lower} to ${days.upper}`,
               days.n,
             ],
@@ -67,7 +69,7 @@ function TimeParts({ inStage, currency }: { inStage: TimeInStage; currency: stri
           <Typography key={note}>{note}</Typography>
         ))}
       </Part>
-      <Part title="Money that stands still">
+      <Part title="Money tied up">
         {inStage.oldest.length === 0 ? (
           none
         ) : (
@@ -82,10 +84,10 @@ function TimeParts({ inStage, currency }: { inStage: TimeInStage; currency: stri
             />
             <SmallTable
               label="What pieces in hand wait for"
-              columns={["Standing at", ["Pieces"], ["Median days there"]]}
+              columns={["Stage", ["Pieces"], ["Median days there"]]}
               rows={inStage.waits.map((one) => ({
                 key: one.stage,
-                cells: [one.stage, one.count, one.days ?? "undefined"],
+                cells: [one.stage, one.count, one.days ?? "–"],
               }))}
             />
           </Box>
@@ -111,7 +113,7 @@ function Found({ inStage, currency }: { inStage: TimeInStage; currency: string }
               skipAnimation
               margin={{ left: 0, right: 8, top: 12, bottom: 0 }}
               xAxis={[{ data: found.map((month) => month.label), tickLabelStyle: { fontSize: 12 } }]}
-              yAxis={[{ width: 30, tickMinStep: 1 }]}
+              yAxis={[{ width: 46, tickMinStep: 1, label: "Pieces" }]}
               series={[
                 {
                   data: found.map((month) => month.count),

@@ -28,7 +28,7 @@ export default function WhatIf() {
 }
 
 const money = (value: { text: string } | null | undefined, currency: string) =>
-  value ? `${value.text} ${currency}` : "undefined";
+  value ? `${value.text} ${currency}` : "not known";
 const Assumed = ({ lines }: { lines: string[] }) => (
   <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 1 }}>
     {`Assumed: ${lines.join(" ")}`}
@@ -101,7 +101,7 @@ function WithoutPart({ currency }: { currency: string }) {
             <Typography>
               {answer.made_up
                 ? `Nothing is lost once ${answer.made_up} of the freed hours go into flips like the rest.`
-                : "Whether the freed hours could make up for them is undefined: pay or hours are not known, or the rest paid nothing."}
+                : "Whether the freed hours could make up for them cannot be told: pay or hours are not known, or the rest paid nothing."}
             </Typography>
             <Assumed lines={answer.assumes} />
           </Box>
@@ -153,12 +153,12 @@ function CheaperPart({ currency }: { currency: string }) {
                 {`Over ${answer.n} sales ${money(answer.lost, currency)} less taken home, and ${answer.days} days on the market saved. `}
                 {answer.net ? (
                   <>
-                    {`A place of yours earns ${answer.profit_per_space_day?.text} a day, so these days are worth ${answer.won?.text}: `}
+                    {`Each space earns ${answer.profit_per_space_day?.text} a day, so these days are worth ${answer.won?.text}: `}
                     <b>{`${answer.net.minor >= 0 ? "+" : ""}${money(answer.net, currency)}`}</b>
                     {" in all."}
                   </>
                 ) : (
-                  "What a saved day is worth is undefined: too few sales say what a place earns."
+                  "What a saved day is worth is not known: too few sales say what a space earns."
                 )}
               </Typography>
               {answer.needed && (
@@ -210,7 +210,7 @@ function SidePart({ currency, people }: { currency: string; people: number }) {
             ]}
             rows={answer.rows.map((row) => ({
               key: row.at_once,
-              cells: [row.at_once, row.days, row.a_year, row.profit?.text ?? "undefined", row.idle],
+              cells: [row.at_once, row.days, row.a_year, row.profit?.text ?? "not known", row.idle],
             }))}
             width={680}
           />

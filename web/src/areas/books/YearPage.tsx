@@ -18,7 +18,8 @@ import { BOOKS_PAGES } from "../../kit/sections";
 import { SmallTable } from "../../kit/SmallTable";
 import { SubNav } from "../../kit/SubNav";
 import { ExportsPart } from "./ExportsPart";
-import { useBooksFilter } from "./useBooksFilter";
+import { PaceBars } from "./PaceBars";
+import { KEPT, useBooksFilter } from "./useBooksFilter";
 
 const KINDS = [
   { key: "tool", label: "Tool" },
@@ -53,8 +54,9 @@ export default function YearPage() {
           sx={{ width: 110 }}
         />
       </PageHead>
-      <SubNav name="Books" pages={BOOKS_PAGES} />
+      <SubNav name="Books" pages={BOOKS_PAGES} keep={KEPT} />
       <Part title="Goals" action={<Button onClick={() => setAsked("goals")}>Set goals</Button>}>
+        <PaceBars goals={goals} />
         <SmallTable
           label="Goals"
           columns={["Aim", ["Goal"], ["So far"], ["Leads to"], "How it goes"]}
@@ -63,7 +65,7 @@ export default function YearPage() {
             cells: [
               goal.key === "pieces" ? goal.label : `${goal.label}, ${currency}`,
               goal.goal ?? "none",
-              goal.so_far ?? "undefined",
+              goal.so_far ?? "not yet",
               goal.heading ?? "–",
               <>
                 {goal.text}
@@ -124,7 +126,14 @@ export default function YearPage() {
           title={`Goals for ${wanted}`}
           submit="Set goals"
           fields={[
-            { name: "profit", label: "Profit", kind: "text", unit: currency, half: true, help: "empty: no goal" },
+            {
+              name: "profit",
+              label: "Profit",
+              kind: "text",
+              unit: currency,
+              half: true,
+              help: "leave blank for no goal",
+            },
             { name: "hourly", label: "Hourly pay", kind: "text", unit: currency, half: true },
             { name: "pieces", label: "Pieces sold", kind: "text", half: true },
           ]}

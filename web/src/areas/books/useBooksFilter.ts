@@ -2,6 +2,9 @@
 import { useSearchParams } from "react-router";
 import type { BooksFilter } from "../../api/queries";
 
+// What stays chosen from one page of Books to the next.
+export const KEPT = ["year", "view", "hours"];
+
 export function useBooksFilter() {
   const [params, setParams] = useSearchParams();
   const filter: BooksFilter = {};

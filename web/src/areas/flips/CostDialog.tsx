@@ -38,7 +38,8 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
       initial={cost ? typed(cost) : { spent_on: today }}
       initialPieces={cost ? shares(cost) : startWith(piece)}
       onClose={onClose}
-      onSubmit={async (values, pieces) => {
+      another={!cost}
+      onSubmit={async (values, pieces, again) => {
         if (cost) {
           const path = { params: { path: { id: cost.id } } };
           await ask(api.PATCH("/api/costs/{id}", { ...path, body: body(values, pieces) }));
@@ -51,7 +52,7 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
             ask(api.DELETE("/api/costs/{id}", { params: { path: { id: made.id } } })),
           );
         }
-        onClose();
+        if (!again) onClose();
       }}
     />
   );

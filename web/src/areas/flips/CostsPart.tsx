@@ -1,33 +1,30 @@
 // What was spent on a piece beyond its price; shared costs say of what.
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import { lazy, Suspense, useState } from "react";
+import { useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
 import type { Cost, Piece, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Entries, Entry } from "../../kit/Entry";
-import { Part } from "../../kit/Part";
+import { Fold } from "../../kit/Fold";
 import { CostDialog } from "./CostDialog";
 import { ReceiptButton } from "./ReceiptButton";
 
-const DrawDialog = lazy(() => import("../../kit/DrawDialog"));
-
 export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
-  const [dialog, setDialog] = useState<"new" | Cost | null>(null);
-  const [taking, setTaking] = useState(false);
+  const [dialog, setDialog] = useState<Cost | null>(null);
   const { remove } = useUndo();
   const named = { id: piece.id, name: piece.fields.name ?? "" };
+  const lacking = piece.costs.filter((cost) => !cost.trip_id && cost.receipts.length === 0).length;
+  const spent = piece.figures.find((figure) => figure.key === "cash_in")?.text;
+  const summary = [
+    piece.costs.length === 0 ? "nothing beyond the price paid" : lines(piece.costs.length),
+    spent && `${spent} in it`,
+    lacking > 0 && `receipt missing on ${lacking}`,
+  ]
+    .filter(Boolean)
+    .join(" · ");
   return (
-    <Part
-      title="Costs"
-      action={
-        <>
-          <Button onClick={() => setTaking(true)}>Take from the shelf</Button>
-          <Button onClick={() => setDialog("new")}>Record cost</Button>
-        </>
-      }
-    >
+    <Fold title="Costs" summary={summary}>
       {piece.costs.length === 0 && <Box sx={{ color: "text.secondary" }}>Nothing spent beyond the price paid.</Box>}
       <Entries>
         {piece.costs.map((cost) => (
@@ -58,19 +55,9 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
           </Entry>
         ))}
       </Entries>
-      {taking && (
-        <Suspense>
-          <DrawDialog piece={named} onClose={() => setTaking(false)} />
-        </Suspense>
-      )}
-      {dialog && (
-        <CostDialog
-          cost={dialog === "new" ? undefined : dialog}
-          piece={named}
-          workshop={workshop}
-          onClose={() => setDialog(null)}
-        />
-      )}
-    </Part>
+      {dialog && <CostDialog cost={dialog} piece={named} workshop={workshop} onClose={() => setDialog(null)} />}
+    </Fold>
   );
 }
+
+const lines = (count: number) => (count === 1 ? "1 line" : `${count} lines`);

@@ -6,7 +6,7 @@ import { api } from "../../api/client";
 import type { Piece } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Entries, Entry } from "../../kit/Entry";
-import { Part } from "../../kit/Part";
+import { Fold } from "../../kit/Fold";
 import { SplitShares } from "./SplitShares";
 import { WholeDiary } from "./WholeDiary";
 
@@ -16,8 +16,9 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
   const into = piece.split_into;
   const [whole, setWhole] = useState(false);
   return (
-    <Part
+    <Fold
       title="Diary"
+      summary={diarySummary(piece)}
       action={
         <>
           {into && <Button onClick={() => setSharing(true)}>Change the shares of the split</Button>}
@@ -39,7 +40,7 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
               day={damage.on?.text ?? "no date"}
               name={damage.what}
               onRemove={() => remove(api.DELETE("/api/damages/{id}", { params: { path: { id: damage.id } } }))}
-              removeWord="Take back"
+              removeWord="Undo it"
             >
               <Box component="span" sx={{ color: "error.main", fontWeight: 500 }}>
                 Broken {damage.place}:
@@ -56,6 +57,12 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
           ))}
       </Entries>
       {sharing && into && <SplitShares into={into} onClose={() => setSharing(false)} />}
-    </Part>
+    </Fold>
   );
+}
+
+function diarySummary({ diary, damages }: Piece): string {
+  const last = diary[diary.length - 1];
+  const broken = damages.length > 0 && `broken ${damages.length === 1 ? "once" : `${damages.length} times`}`;
+  return [broken, last?.text ?? (broken ? null : "no notes yet")].filter(Boolean).join(" · ");
 }

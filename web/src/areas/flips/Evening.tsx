@@ -7,7 +7,8 @@ import { TODAY_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { DayPart } from "./DayPart";
 import { LateReceipts } from "./LateReceipts";
-import { ReceiptPart } from "./ReceiptPart";
+import { Part } from "../../kit/Part";
+import { ReceiptForm } from "./ReceiptForm";
 
 export default function Evening() {
   const workshop = useWorkshop();
@@ -20,7 +21,9 @@ export default function Evening() {
       <PageHead title="The evening" line="Write down the day: how long on what, and what was bought." />
       <SubNav name="Today" pages={TODAY_PAGES} />
       <DayPart workshop={workshop.data} offers={offers.data.rows} yesterday={offers.data.yesterday} />
-      <ReceiptPart workshop={workshop.data} shops={offers.data.shops} />
+      <Part title="A receipt">
+        <ReceiptForm workshop={workshop.data} shops={offers.data.shops} />
+      </Part>
       <LateReceipts receipts={offers.data.receipts} currency={workshop.data.currency} />
     </>
   );

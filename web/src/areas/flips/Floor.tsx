@@ -18,7 +18,10 @@ import { PageHead } from "../../kit/PageHead";
 import { FLOOR_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { useSettled } from "../../kit/useSettled";
+import type { PieceRow } from "../../api/types";
 import { FloorRow, FloorHead } from "./FloorRow";
+import { Narrow } from "./Narrow";
+import { SeveralBar } from "./SeveralBar";
 
 const PastFlip = lazy(() => import("./PastFlip"));
 
@@ -51,20 +54,35 @@ export default function Floor() {
   const sort = wished in sorts ? wished : Object.keys(sorts)[0]!;
   const text = params.get("query") ?? "";
   const page = Math.max(1, Number(params.get("page")) || 1);
-  const set = (changes: Record<string, string>) =>
-    setParams({ view, sort, query: text, page: "1", ...changes }, { replace: true });
+  const [stage, kind, year] = ["stage", "kind", "year"].map((name) => params.get(name) ?? "");
+  const set = (changes: Record<string, string>) => {
+    const next = { view, sort, query: text, stage, kind, year, page: "1", ...changes };
+    setParams(new URLSearchParams(Object.entries(next).filter((entry): entry is [string, string] => !!entry[1])), {
+      replace: true,
+    });
+  };
+  const [chosen, setChosen] = useState<Map<number, PieceRow> | null>(null);
+  const toggle = (row: PieceRow) =>
+    setChosen((now) => {
+      const next = new Map(now);
+      if (!next.delete(row.id)) next.set(row.id, row);
+      return next;
+    });
   const pieces = usePieces({
     view,
     sort: sort as ListQuery["sort"],
     descending: !RISING.includes(sort),
     query: useSettled(text, 200),
     page,
+    ...(stage ? { stage } : {}),
+    ...(kind ? { by: "kind" as const, trait: kind } : {}),
+    ...(year ? { year } : {}),
   });
   const workshop = useWorkshop();
   const open = useOpen();
   if (pieces.error) return <Failure error={pieces.error} again={() => void pieces.refetch()} />;
   if (!pieces.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { rows, total, per, in_hand: inHand } = pieces.data;
+  const { rows, total, per, in_hand: inHand, choices } = pieces.data;
   const currency = workshop.data.currency;
   const unknown = inHand.count - inHand.price_known;
   const line = inHand.count
@@ -99,8 +117,13 @@ export default function Floor() {
           <ToggleButton value="in_hand">In hand</ToggleButton>
           <ToggleButton value="archive">Archive</ToggleButton>
         </ToggleButtonGroup>
+        <Narrow label="Stage" value={stage ?? ""} among={choices.stages} onChange={(value) => set({ stage: value })} />
+        <Narrow label="Kind" value={kind ?? ""} among={choices.kinds} onChange={(value) => set({ kind: value })} />
+        {view === "archive" && (
+          <Narrow label="Year" value={year ?? ""} among={choices.years} onChange={(value) => set({ year: value })} />
+        )}
         <TextField
-          label="Narrow down"
+          label="Search"
           value={text}
           onChange={(event) => set({ query: event.target.value })}
           sx={{ width: { xs: "calc(40% - 6px)", sm: 220 } }}
@@ -118,12 +141,18 @@ export default function Floor() {
             </MenuItem>
           ))}
         </TextField>
+        {view === "in_hand" && rows.length > 1 && (
+          <Button onClick={() => setChosen(chosen ? null : new Map())} aria-pressed={chosen !== null}>
+            {chosen ? "Stop choosing" : "Choose several"}
+          </Button>
+        )}
       </Box>
+      {chosen && <SeveralBar rows={[...chosen.values()]} workshop={workshop.data} onClose={() => setChosen(null)} />}
       {rows.length === 0 ? (
         <Empty
           title={
-            text
-              ? "No piece has all of these words"
+            text || stage || kind || year
+              ? "No piece is like that"
               : view === "archive"
                 ? "No flip has ended yet"
                 : "The floor is empty"
@@ -147,7 +176,14 @@ export default function Floor() {
         >
           <FloorHead view={view} currency={currency} />
           {rows.map((row) => (
-            <FloorRow key={row.id} row={row} scale={scale} view={view} />
+            <FloorRow
+              key={row.id}
+              row={row}
+              scale={scale}
+              view={view}
+              chosen={chosen?.has(row.id)}
+              onChoose={chosen ? () => toggle(row) : undefined}
+            />
           ))}
         </Box>
       )}

@@ -1,5 +1,6 @@
 // One piece on the floor: its drawing, ticket, days strip, money in, hours, and what comes next or came of it.
 import Box from "@mui/material/Box";
+import Checkbox from "@mui/material/Checkbox";
 import visuallyHidden from "@mui/utils/visuallyHidden";
 import type { ReactNode } from "react";
 import type { PieceRow } from "../../api/types";
@@ -32,7 +33,7 @@ function Cell({ children, right, sx = {} }: { children: ReactNode; right?: boole
 export function FloorHead({ view, currency }: { view: View; currency: string }) {
   const names =
     view === "archive"
-      ? ["", "Piece", "Days", `Money in, ${currency}`, "Hours", `Profit, ${currency}`, "Came of it"]
+      ? ["", "Piece", "Days", `Money in, ${currency}`, "Hours", `Profit, ${currency}`, "Outcome"]
       : ["", "Piece", "Days", `Money in, ${currency}`, "Hours", `Price, ${currency}`, "Next"];
   return (
     <Box
@@ -87,14 +88,23 @@ function Outcome({ row }: { row: PieceRow }) {
             ? "hourly pay undefined"
             : row.stage === "split"
               ? "stands with its parts"
-              : "outside pay"}
+              : "not in hourly pay"}
       </Box>
       <Box sx={quiet}>{`${row.stage} ${row.ended_on?.text ?? ", date not known"}`}</Box>
     </>
   );
 }
 
-export function FloorRow({ row, scale, view }: { row: PieceRow; scale: number; view: View }) {
+type Props = {
+  row: PieceRow;
+  scale: number;
+  view: View;
+  chosen?: boolean | undefined;
+  onChoose?: (() => void) | undefined;
+};
+
+// onChoose: where several are chosen at once.
+export function FloorRow({ row, scale, view, chosen = false, onChoose }: Props) {
   const loss = (row.cash_profit?.minor ?? 0) < 0;
   return (
     <Box
@@ -103,6 +113,13 @@ export function FloorRow({ row, scale, view }: { row: PieceRow; scale: number; v
       sx={{ ...grid, py: 1, borderBottom: 1, borderColor: "divider", breakInside: "avoid" }}
     >
       <Cell sx={{ gridRow: { xs: "span 2", md: "auto" }, alignSelf: { xs: "start", md: "center" } }}>
+        {onChoose && (
+          <Checkbox
+            checked={chosen}
+            onChange={onChoose}
+            slotProps={{ input: { "aria-label": `Choose ${row.name}` } }}
+          />
+        )}
         <Drawing shape={row.drawing} width={84} height={62} />
         {row.face && (
           <img
@@ -145,7 +162,7 @@ export function FloorRow({ row, scale, view }: { row: PieceRow; scale: number; v
             {row.cash_profit ? (
               <Box sx={{ fontWeight: 600, color: loss ? "error.main" : "text.primary" }}>{row.cash_profit.text}</Box>
             ) : (
-              <Box sx={quiet}>undefined</Box>
+              <Box sx={quiet}>not yet</Box>
             )}
           </Named>
         ) : (
@@ -156,7 +173,7 @@ export function FloorRow({ row, scale, view }: { row: PieceRow; scale: number; v
                 <Box sx={quiet}>{row.price.label}</Box>
               </>
             ) : (
-              <Box sx={quiet}>undefined</Box>
+              <Box sx={quiet}>not yet</Box>
             )}
           </Named>
         )}

@@ -1,8 +1,9 @@
-// The figures that stay in view while one reads on.
+// The figures that stay in view while one reads on, with what is recorded most beside them.
 import Box from "@mui/material/Box";
-import type { Figure, Piece } from "../../api/types";
+import type { Figure, Piece, Workshop } from "../../api/types";
 import { label } from "../../kit/theme";
 import { unitOf } from "../../kit/Figures";
+import { PieceBar } from "./PieceBar";
 
 const KEYS = ["cash_in", "hours", "cash_profit", "hourly_pay"];
 
@@ -13,24 +14,18 @@ function Key({ figure, currency }: { figure: Figure; currency: string }) {
         {figure.label}
         {figure.text && unitOf(figure, currency) && `, ${unitOf(figure, currency)}`}
       </Box>
-      <Box
-        sx={{ fontWeight: 600, fontSize: 18, color: (figure.minor ?? 0) < 0 ? "error.main" : "text.primary" }}
-        title={figure.why ?? undefined}
-      >
-        {figure.text ?? (
-          <Box component="span" sx={{ fontWeight: 400, fontSize: 15, color: "text.secondary" }}>
-            {figure.why}
-          </Box>
-        )}
+      <Box sx={{ fontWeight: 600, fontSize: 18, color: (figure.minor ?? 0) < 0 ? "error.main" : "text.primary" }}>
+        {figure.text}
       </Box>
     </Box>
   );
 }
 
-export function KeyFigures({ piece, currency }: { piece: Piece; currency: string }) {
+// What cannot exist yet, such as the profit of a piece that is not sold, is not shown.
+export function KeyFigures({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
   const turnaround = piece.turnaround.find((figure) => figure.key === "turnaround");
   const shown = [...KEYS.map((key) => piece.figures.find((figure) => figure.key === key)), turnaround].filter(
-    (figure) => figure !== undefined,
+    (figure): figure is Figure => !!figure?.text,
   );
   return (
     <Box
@@ -42,17 +37,22 @@ export function KeyFigures({ piece, currency }: { piece: Piece; currency: string
         borderTop: 2,
         borderBottom: 1,
         borderColor: "text.primary",
-        px: 2,
+        px: { xs: 1, md: 2 },
         py: 1,
         mb: 3,
-        display: "grid",
-        gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(5, auto)" },
-        gap: 1.5,
+        display: "flex",
+        flexWrap: "wrap",
+        alignItems: "center",
+        columnGap: { xs: 3, md: 4 },
+        rowGap: 1,
       }}
     >
       {shown.map((figure) => (
-        <Key key={figure.key} figure={figure} currency={currency} />
+        <Key key={figure.key} figure={figure} currency={workshop.currency} />
       ))}
+      <Box sx={{ ml: "auto" }}>
+        <PieceBar piece={piece} workshop={workshop} />
+      </Box>
     </Box>
   );
 }

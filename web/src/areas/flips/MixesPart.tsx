@@ -2,14 +2,17 @@
 import Box from "@mui/material/Box";
 import { Link } from "react-router";
 import { usePieceMixes } from "../../api/queries";
-import { Part } from "../../kit/Part";
+import { Fold } from "../../kit/Fold";
 import { Swatch } from "../../kit/Swatch";
 
 export function MixesPart({ id }: { id: number }) {
   const { data } = usePieceMixes(id);
   if (!data || data.mixes.length + data.colours.length === 0) return null;
   return (
-    <Part title="Colours on it">
+    <Fold
+      title="Colours on it"
+      summary={[...data.colours.map((one) => one.label), ...data.mixes.map((one) => one.mix.name)].join(", ")}
+    >
       {data.colours.map(({ label, swatch, zones, needed, coats, stands }) => (
         <Box key={label} sx={{ display: "flex", gap: 1.5, py: 1, borderBottom: 1, borderColor: "divider" }}>
           <Swatch colour={swatch} />
@@ -54,6 +57,6 @@ export function MixesPart({ id }: { id: number }) {
           </Box>
         </Box>
       ))}
-    </Part>
+    </Fold>
   );
 }

@@ -57,10 +57,14 @@ export function Said({ fields }: { fields: PieceFields }) {
   const rows = [
     ["Maker", fields.maker],
     ["Label", fields.label_found],
-    ["Made about", fields.made_about],
+    ["Made", fields.made_about && `about ${fields.made_about.replace(/^about /, "")}`],
     ["Body", fields.body_material],
     ["Surface", fields.surface_material],
   ].filter(([, value]) => value);
   if (rows.length === 0) return null;
-  return <Box sx={{ mt: 1.5 }}>{rows.map(([name, value]) => `${name}: ${value}`).join(" · ")}</Box>;
+  return (
+    <Box sx={{ mt: 1.5 }}>
+      {rows.map(([name, value]) => `${name === "Made" ? "Made" : `${name}:`} ${value}`).join(" · ")}
+    </Box>
+  );
 }

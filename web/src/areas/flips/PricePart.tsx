@@ -1,4 +1,4 @@
-// The price that covers cost and pay, on the tape, with the sums behind each figure.
+// The prices that cover cost and pay, with the sums behind each figure.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
@@ -6,20 +6,23 @@ import { Link } from "react-router";
 import { useWorkshop } from "../../api/queries";
 import type { Piece } from "../../api/types";
 import { Figures } from "../../kit/Figures";
-import { Part } from "../../kit/Part";
-import { PriceTape } from "../../kit/PriceTape";
+import { Fold } from "../../kit/Fold";
 
 export function PricePart({ piece, currency, onEstimate }: { piece: Piece; currency: string; onEstimate: () => void }) {
   const workshop = useWorkshop().data;
   const unset = workshop && !(workshop.floor_pay && workshop.target_pay);
   const { hours_to_come: hours, cost_to_come: cost } = piece.fields;
   const toCome = [hours && `${hours} of work`, cost && `${cost} ${currency}`].filter(Boolean).join(" and ");
+  const needs = piece.prices
+    .filter((figure) => figure.text)
+    .map((figure) => `${figure.label.toLowerCase()} ${figure.text}`)
+    .join(" · ");
   return (
-    <Part
-      title="What it needs, what it fetches"
+    <Fold
+      title="What it needs"
+      summary={needs}
       action={<Button onClick={onEstimate}>Set what is still to come</Button>}
     >
-      <PriceTape tape={piece.tape} currency={currency} />
       <Box sx={{ mt: 2 }}>
         <Figures figures={piece.prices} currency={currency} />
       </Box>
@@ -33,6 +36,6 @@ export function PricePart({ piece, currency, onEstimate }: { piece: Piece; curre
           </>
         )}
       </Typography>
-    </Part>
+    </Fold>
   );
 }

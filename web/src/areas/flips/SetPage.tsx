@@ -104,7 +104,7 @@ export default function SetPage() {
               member.asking_before?.text ?? "never",
               member.asking?.text ?? "none",
               member.receipts?.text ?? "not sold",
-              member.cash_profit?.text ?? "undefined",
+              member.cash_profit?.text ?? "not yet",
             ],
           }))}
         />

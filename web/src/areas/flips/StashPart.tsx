@@ -8,7 +8,7 @@ import { useStash, useStashFit } from "../../api/queries";
 import { useUndo } from "../../kit/session/undo";
 import { Entries, Entry } from "../../kit/Entry";
 import { FormDialog } from "../../kit/FormDialog";
-import { Part } from "../../kit/Part";
+import { Fold } from "../../kit/Fold";
 
 export function StashPart({ id }: { id: number }) {
   const { data } = useStashFit(id);
@@ -20,8 +20,9 @@ export function StashPart({ id }: { id: number }) {
   if (there.length === 0 && data.used.length === 0) return null;
   const options = there.map((item) => ({ key: String(item.id), label: `${item.name}, ${item.left} there` }));
   return (
-    <Part
+    <Fold
       title="From the stash"
+      summary={`${data.fits.filter((one) => one.state === "fits").length} would fit, ${data.used.length} used`}
       action={
         there.length > 0 && (
           <Button onClick={() => setUsing({ item: options[0]?.key ?? "", count: "1" })}>Use some of the stash</Button>
@@ -95,6 +96,6 @@ export function StashPart({ id }: { id: number }) {
           }}
         />
       )}
-    </Part>
+    </Fold>
   );
 }

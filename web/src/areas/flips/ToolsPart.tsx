@@ -7,7 +7,7 @@ import { api, ask } from "../../api/client";
 import { useToolResults } from "../../api/queries";
 import type { ToolResult } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
-import { Part } from "../../kit/Part";
+import { Fold } from "../../kit/Fold";
 import { SmallTable } from "../../kit/SmallTable";
 
 export function ToolsPart({ id }: { id: number }) {
@@ -15,11 +15,15 @@ export function ToolsPart({ id }: { id: number }) {
   if (!data) return null;
   const action = (
     <Button component={Link} to={`/tools?piece=${id}`}>
-      Reckon with a tool
+      Use a tool
     </Button>
   );
   return (
-    <Part title="Set out and reckoned" action={action}>
+    <Fold
+      title="Saved layouts"
+      summary={data.results.length === 0 ? "none saved" : data.results.map((one) => one.label).join(", ")}
+      action={action}
+    >
       {data.results.length === 0 ? (
         <Box sx={{ color: "text.secondary" }}>
           Nothing yet. The tools begin from this piece’s measures, and what they find is kept here with its cut list.
@@ -31,7 +35,7 @@ export function ToolsPart({ id }: { id: number }) {
           ))}
         </Box>
       )}
-    </Part>
+    </Fold>
   );
 }
 

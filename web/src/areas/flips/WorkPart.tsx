@@ -1,50 +1,21 @@
-// The work on a piece: its timer within one tap, hours by hand, and what each kind of work took.
+// The work on a piece: what each kind of it took, and each stretch.
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import { useState } from "react";
-import { useTimers } from "../../api/queries";
 import type { Piece, Workshop } from "../../api/types";
-import { useOpen } from "../../kit/session/open";
-import { useStopTimer } from "../../kit/session/useStopTimer";
-import { Part } from "../../kit/Part";
-import { Ticking } from "../../kit/Ticking";
-import WorkDialog from "../../kit/WorkDialog";
+import { Fold } from "../../kit/Fold";
 import { WorkList } from "../../kit/WorkList";
 
 export function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
-  const [entering, setEntering] = useState(false);
-  const open = useOpen();
-  const named = { id: piece.id, name: piece.fields.name ?? "" };
-  const stop = useStopTimer();
-  const timers = useTimers().data ?? [];
-  const here = timers.filter((timer) => timer.pieces.some((one) => one.id === piece.id));
-  const kinds = piece.figures.find((figure) => figure.key === "hours")?.terms ?? [];
+  const hours = piece.figures.find((figure) => figure.key === "hours");
+  const last = piece.work[piece.work.length - 1];
+  const count = piece.work.length === 1 ? "1 entry" : `${piece.work.length} entries`;
+  const summary = last
+    ? `${count}, ${hours?.text ?? ""} · last ${last.label.toLowerCase()}, ${last.worked_on?.text ?? "on a day not known"}`
+    : "none recorded";
   return (
-    <Part
-      title="The work"
-      action={
-        <>
-          <Button onClick={() => setEntering(true)}>Record hours</Button>
-          {timers.length < workshop.people.length && (
-            <Button variant={here.length ? "outlined" : "contained"} onClick={() => open.startTimer(named)}>
-              Start timer
-            </Button>
-          )}
-        </>
-      }
-    >
-      {here.map((timer) => (
-        <Box key={timer.id} sx={{ display: "flex", gap: 2, alignItems: "center", py: 1, color: "primary.main" }}>
-          <Ticking timer={timer} />
-          <span>{`${timer.label}, ${timer.person.name}`}</span>
-          <Button variant="contained" onClick={() => void stop(timer)}>
-            Stop and record
-          </Button>
-        </Box>
-      ))}
-      {kinds.length > 0 && (
+    <Fold title="Hours" summary={summary}>
+      {hours && hours.terms.length > 0 && (
         <Box sx={{ pb: 1, color: "text.secondary" }}>
-          {kinds.map((term) => `${term.figure.label.toLowerCase()} ${term.figure.text}`).join(" · ")}
+          {hours.terms.map((term) => `${term.figure.label.toLowerCase()} ${term.figure.text}`).join(" · ")}
         </Box>
       )}
       {piece.work.length > 0 ? (
@@ -54,7 +25,6 @@ export function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop
           No hours recorded. Start the timer, or write down afterwards what it took.
         </Box>
       )}
-      {entering && <WorkDialog piece={named} onClose={() => setEntering(false)} />}
-    </Part>
+    </Fold>
   );
 }

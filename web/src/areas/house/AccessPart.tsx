@@ -25,7 +25,7 @@ export function AccessPart() {
       <Typography>
         {devices === 0
           ? "No other device is signed in."
-          : `${devices} ${devices === 1 ? "device is" : "devices are"} signed in with the passcode${here ? ", this one among them" : ""}. Each stays so for 30 days.`}
+          : `${devices} ${devices === 1 ? "device is" : "devices are"} signed in with the passcode${here ? ", this one included" : ""}. Each stays so for 30 days.`}
       </Typography>
       {here && (
         <Button variant="outlined" sx={{ mt: 1, mr: 1 }} onClick={() => void leave().catch(failed)}>

@@ -1,11 +1,8 @@
 // House rules: how this workshop does it, with the reason beside each choice. Saved at once, each change undoable.
 import Alert from "@mui/material/Alert";
 import LinearProgress from "@mui/material/LinearProgress";
-import { useState } from "react";
-import { api, ask, ProblemError } from "../../api/client";
-import { useKeepWorkshop, useWorkshop } from "../../api/queries";
+import { useWorkshop } from "../../api/queries";
 import { SchemeSwitch } from "../../kit/SchemeSwitch";
-import { useUndo } from "../../kit/session/undo";
 import { Failure } from "../../kit/Failure";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
@@ -14,43 +11,25 @@ import { BackupPart } from "./BackupPart";
 import { Openings } from "./Openings";
 import { People } from "./People";
 import { WorkshopPractices } from "./WorkshopPractices";
-import { Rule, type RuleSpec } from "./Rule";
+import { Rule } from "./Rule";
 import { rules } from "./groups";
+import { useSaveRule } from "./useSaveRule";
 import { WorkingHours } from "./WorkingHours";
 
 export default function HouseRules() {
   const workshop = useWorkshop();
-  const keep = useKeepWorkshop();
-  const { done } = useUndo();
-  const [clash, setClash] = useState(false);
+  const [save, clash] = useSaveRule();
   if (workshop.error) return <Failure error={workshop.error} again={() => void workshop.refetch()} />;
   if (!workshop.data) return <LinearProgress aria-label="Loading" />;
   const data = workshop.data;
 
-  const save = async (rule: RuleSpec, value: string) => {
-    try {
-      const saved = await ask(
-        api.PATCH("/api/workshop", { body: { lock_version: data.lock_version, [rule.name]: value } }),
-      ).then(keep);
-      done(`${rule.label} saved`, () =>
-        ask(api.PATCH("/api/workshop", { body: { lock_version: saved.lock_version, [rule.name]: rule.value } })),
-      );
-      setClash(false);
-    } catch (error) {
-      if (error instanceof ProblemError && error.problem.status === 409) {
-        setClash(true);
-        await workshop.refetch();
-      }
-      throw error;
-    }
-  };
   return (
     <>
       <PageHead title="House rules" line="How this workshop does it. Plans and sums follow." />
       {clash && (
         <Alert severity="warning" sx={{ mb: 2 }}>
           The rules were changed in another tab meanwhile. They stand now as shown below; what you typed is still in its
-          field: press Save again if it shall stand.
+          field: press Save if it shall stand.
         </Alert>
       )}
       {rules(data).map((group) => (

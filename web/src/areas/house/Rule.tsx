@@ -1,11 +1,11 @@
-// One house rule: its value, its reason, and a Save that appears once it differs.
+// One house rule: its value and its reason. It is saved as one leaves its field; a Save stands beside it until then.
 import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import InputAdornment from "@mui/material/InputAdornment";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { type FormEvent, useState } from "react";
+import { type FocusEvent, type FormEvent, useState } from "react";
 
 export type RuleSpec = {
   name: string;
@@ -31,6 +31,11 @@ export function Rule({ rule, onSave }: { rule: RuleSpec; onSave: (value: string)
         setDraft(next);
         setError(problem.message);
       });
+  // Not on the way to its own Save.
+  const left = (event: FocusEvent<HTMLFormElement>) => {
+    if (draft === null || draft === rule.value || error !== null) return;
+    if (!event.currentTarget.contains(event.relatedTarget)) void save(draft);
+  };
   const submitted = (event: FormEvent) => {
     event.preventDefault();
     void save(value);
@@ -40,6 +45,7 @@ export function Rule({ rule, onSave }: { rule: RuleSpec; onSave: (value: string)
     <Box
       component="form"
       onSubmit={submitted}
+      onBlur={left}
       sx={{
         display: "grid",
         gridTemplateColumns: { xs: "1fr", md: "330px 90px 1fr" },
@@ -66,7 +72,11 @@ export function Rule({ rule, onSave }: { rule: RuleSpec; onSave: (value: string)
           value={value}
           name={rule.name}
           autoComplete="off"
-          onChange={(event) => (rule.options ? void save(event.target.value) : setDraft(event.target.value))}
+          onChange={(event) => {
+            setError(null);
+            if (rule.options) void save(event.target.value);
+            else setDraft(event.target.value);
+          }}
           slotProps={{
             input: rule.unit ? { endAdornment: <InputAdornment position="end">{rule.unit}</InputAdornment> } : {},
           }}

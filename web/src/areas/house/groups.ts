@@ -174,7 +174,7 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
             { key: "bench", label: "at the bench only" },
             { key: "all", label: "also fetching, photographing, selling, delivering" },
           ],
-          why: "The headline figure; the other stands beside it, as both are quoted in the trade. Filming is kept, but outside pay.",
+          why: "The headline figure; the other stands beside it, as both are quoted in the trade. Filming is kept, but not in hourly pay.",
         },
         {
           name: "time_zone",

@@ -24,7 +24,7 @@ export const selling = (workshop: Workshop): { title: string; rules: RuleSpec[] 
       value: workshop.price_ending,
       options: [
         { key: "none", label: "any amount" },
-        { key: "5", label: "fives and tens" },
+        { key: "5", label: "5 or 0" },
         { key: "9", label: "nines" },
         { key: "59", label: "fives and nines" },
       ],
@@ -56,7 +56,7 @@ export const selling = (workshop: Workshop): { title: string; rules: RuleSpec[] 
       label: "A day on the market costs at least",
       unit: "%",
       value: workshop.day,
-      why: "Of a piece's value. Where places are full or hours are booked, what a place of yours earns a day counts instead.",
+      why: "Of a piece's value. Where places are full or hours are booked, what each of your spaces earns a day counts instead.",
     },
     {
       name: "half_life_days",

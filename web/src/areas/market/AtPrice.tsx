@@ -8,12 +8,12 @@ export function AtPrice({ at, currency }: { at: NonNullable<Pricing["at"]>; curr
     ["Take-home", at.take_home?.text ?? "not known", "less fees, delivery and rent of the house rules"],
     [
       "Cash profit",
-      at.profit?.text ?? "undefined",
+      at.profit?.text ?? "not known",
       at.profit ? "less all that is in it and still to come" : "the price paid is not known",
     ],
     [
       "Hourly pay",
-      at.hourly?.text ?? "undefined",
+      at.hourly?.text ?? "not known",
       at.hourly ? "profit ÷ hours done and to come" : "no hours recorded or still to come",
     ],
     ...(at.course

@@ -34,7 +34,7 @@ export function ChannelsTable({ lines, currency, onEdit }: Props) {
           <Box key="name" component="span" sx={{ fontWeight: 600 }}>
             {line.name}
           </Box>,
-          line.take_home.text ?? "undefined",
+          line.take_home.text ?? "not known",
           line.take_home.why ?? terms(line),
           line.sold || "–",
           line.days ?? "–",

@@ -100,8 +100,8 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
               String(point.days),
               `${point.within30}%`,
               `${point.within90}%`,
-              point.profit?.text ?? "undefined",
-              point.hourly?.text ?? "undefined",
+              point.profit?.text ?? "–",
+              point.hourly?.text ?? "–",
               point.worth?.text,
             ],
           }))}

@@ -1,5 +1,6 @@
 // What is for sale: days, offers with what to answer, price steps due, holds; and how long listings took.
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
@@ -19,34 +20,43 @@ export default function Market() {
   const workshop = useWorkshop();
   if (market.error) return <Failure error={market.error} again={() => void market.refetch()} />;
   if (!market.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { rows, total, asked, times, profit_per_space_day: place, seasons, sold } = market.data;
+  const { rows, total, headline, likely, asked, times, profit_per_space_day: space, seasons, sold } = market.data;
   const currency = workshop.data.currency;
+  const line = [
+    `${asked?.text} ${currency} asked`,
+    likely?.minor && `${likely.text} likely`,
+    space && `each space earns ${space.text} a day`,
+    total > rows.length && `the latest ${rows.length} of ${total} shown`,
+  ];
   return (
     <>
       <PageHead
-        title="Market"
+        title={headline}
+        name="Market"
         line={
           rows.length
-            ? `${total === 1 ? "1 piece" : `${total} pieces`} for sale${total > rows.length ? `, the latest ${rows.length} shown` : ""}, ${asked?.text} ${currency} asked.${place ? ` A place of yours earns ${place.text} a day.` : ""}`
-            : "Listed pieces, what is offered for them, and what to answer."
+            ? line.filter(Boolean).join(" · ")
+            : "Listed pieces stand here, with what is offered for them and what to answer."
         }
       />
       <SubNav name="Market" pages={MARKET_PAGES} />
       {rows.length === 0 ? (
-        <Empty title="Nothing is for sale">
-          <span>
-            Decide on the price of a piece that is ready, and list it from there. See <Link to="/floor">the floor</Link>
-            .
-          </span>
+        <Empty title="List your first piece">
+          <span>Price a piece that is ready and list it from there; offers, price steps and holds follow here.</span>
+          <Button variant="contained" component={Link} to="/floor">
+            Choose a piece
+          </Button>
         </Empty>
       ) : (
-        <Part title="For sale">
-          <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
-            {rows.map((row) => (
-              <ListedPiece key={row.piece.id} row={row} workshop={workshop.data} />
-            ))}
-          </Box>
-        </Part>
+        <Box
+          component="ul"
+          aria-label="For sale"
+          sx={{ listStyle: "none", m: 0, mb: 4, p: 0, borderTop: 2, borderColor: "text.primary" }}
+        >
+          {rows.map((row) => (
+            <ListedPiece key={row.piece.id} row={row} curves={times} workshop={workshop.data} />
+          ))}
+        </Box>
       )}
       {sold.length > 0 && (
         <Part title="Sold lately">

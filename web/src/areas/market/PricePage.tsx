@@ -49,7 +49,7 @@ export default function PricePage() {
         line={
           data.suggested
             ? `${data.suggested.text} ${currency} to ask: ${data.suggested_why}.`
-            : "Nothing to reckon a price from yet: record what it cost."
+            : "Nothing to work out a price from yet: record what it cost."
         }
       >
         <Button variant="contained" disabled={!price || refused !== null} onClick={() => setAsked("decide")}>

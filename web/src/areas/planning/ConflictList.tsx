@@ -48,7 +48,7 @@ export function ConflictList({ page, look }: { page: Plan; look: Look }) {
     }
   };
   return (
-    <Part title={open.length > 0 ? `Does not go together (${open.length})` : "Goes together"}>
+    <Part title={open.length > 0 ? (open.length === 1 ? "1 conflict" : `${open.length} conflicts`) : "No conflicts"}>
       <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
         {open.map((one) => (
           <Box

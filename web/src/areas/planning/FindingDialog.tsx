@@ -21,7 +21,7 @@ export function FindingDialog({ kind, zone, initial, onClose, onSave }: Props) {
           kind: "text",
           half: true,
           unit: kind.measure.unit === "count" ? undefined : kind.measure.unit,
-          help: "empty if not measured",
+          help: "leave blank if unsure",
         },
       ]
     : [];

@@ -61,7 +61,7 @@ export function FittingsDialog({
           </Alert>
         )}
         <Typography sx={{ color: "text.secondary", mb: 2 }}>
-          How many there shall be, those that are missing among them. What is missing is matched and ordered first.
+          How many there shall be, counting those that are missing. What is missing is matched and ordered first.
         </Typography>
         {rows.map((row) => {
           const label = catalogue.fittings.find((kind) => kind.key === row.kind)?.label ?? row.kind;

@@ -20,7 +20,7 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
       label: "Drawers to line",
       kind: "text",
       half: true,
-      help: "how many; empty: all",
+      help: "how many; blank for all",
       onlyFor: { inside: ["liner"] },
     },
     {
@@ -31,7 +31,7 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
       options: [{ key: "auto", label: "where it is called for" }, { key: "none", label: "none" }, ...primers],
     },
     { name: "hardware", label: "Hardware", kind: "select", half: true, options: catalogue.hardware },
-    { name: "pulls", label: "Pulls in all", kind: "text", half: true, help: "empty: one on each front and door" },
+    { name: "pulls", label: "Pulls in all", kind: "text", half: true, help: "leave blank: one on each front and door" },
     {
       name: "spacing",
       label: "Spacing of new pulls",
@@ -48,7 +48,7 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
       kind: "text",
       half: true,
       unit: workshop.currency,
-      help: "empty: as the piece",
+      help: "leave blank: as the piece",
     },
   ];
   const before = look.fields as Values;

@@ -8,6 +8,7 @@ import { useState } from "react";
 import { api, ask } from "../../api/client";
 import { useUndo } from "../../kit/session/undo";
 import { withChanges } from "../../kit/withChanges";
+import { Fold } from "../../kit/Fold";
 import { Part } from "../../kit/Part";
 import { FinishKey } from "../../kit/zones/FinishKey";
 import { ZoneGroups } from "../../kit/zones/ZoneGroups";
@@ -19,6 +20,8 @@ import { LookDialog } from "./LookDialog";
 import { LooksTable } from "./LooksTable";
 import { NewLook } from "./NewLook";
 import { PlanFrame, type Shared } from "./PlanFrame";
+import { StarterLooks } from "./StarterLooks";
+import { ToldChanges } from "./ToldChanges";
 import { WorksPart } from "./WorksPart";
 import { looksOf, useZones } from "./useZones";
 
@@ -41,16 +44,19 @@ export default function LookPage() {
         </>
       )}
     >
-      {(shared) => (shared.page.looks.length === 0 ? <Nothing /> : <Looks {...shared} />)}
+      {(shared) => (shared.page.looks.length === 0 ? <Nothing {...shared} /> : <Looks {...shared} />)}
     </PlanFrame>
   );
 }
 
-const Nothing = () => (
-  <Typography sx={{ color: "text.secondary", maxWidth: "60ch" }}>
-    A look says for each zone whether it is painted, stained, oiled or left, and in what colour. From it and from what
-    was found the plan is made. Two or three looks can stand side by side with their cost, hours and expected pay.
-  </Typography>
+const Nothing = ({ page, workshop }: Shared) => (
+  <>
+    <Typography sx={{ color: "text.secondary", maxWidth: "60ch", mb: 2 }}>
+      A look says for each zone whether it is painted, stained, oiled or left. From it and from what was found the plan
+      is made. Begin with one of these, or with none.
+    </Typography>
+    <StarterLooks page={page} workshop={workshop} />
+  </>
 );
 
 function Looks({ page, catalogue, workshop }: Shared) {
@@ -58,6 +64,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
   const { selected, pick, select } = useZones(page);
   const [setting, setSetting] = useState(false);
   const [fitting, setFitting] = useState(false);
+  const [told, setTold] = useState<string[]>([]);
   const { remove, done, failed } = useUndo();
   const spread = async (id: number) => {
     const made = await ask(api.POST("/api/looks/{id}/alike", { params: { path: { id } } }));
@@ -108,12 +115,14 @@ function Looks({ page, catalogue, workshop }: Shared) {
           <FinishKey looks={[...looks.values()]} />
         </Box>
         <Box>
+          <ToldChanges lines={told} onClose={() => setTold([])} />
           <FinishPanel
             key={`${look.id} ${[...selected].join()}`}
             page={page}
             look={look}
             selected={[...selected]}
             catalogue={catalogue}
+            onTold={setTold}
             onDone={() => select([])}
           />
           <ConflictList page={page} look={look} />
@@ -146,6 +155,9 @@ function Looks({ page, catalogue, workshop }: Shared) {
         </Box>
       </Box>
       <LooksTable page={page} workshop={workshop} />
+      <Fold title="Other ways it could look" summary="planned for this piece, with hours, cost and pay">
+        <StarterLooks page={page} workshop={workshop} />
+      </Fold>
       {fitting && <FittingsDialog look={look} catalogue={catalogue} onClose={() => setFitting(false)} />}
       {setting && (
         <LookDialog look={look} catalogue={catalogue} workshop={workshop} onClose={() => setSetting(false)} />

@@ -45,8 +45,8 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
           {
             key: "open",
             cells: [
-              "Does not go together",
-              ...page.looks.map((look) => String(look.conflicts.filter((one) => !one.settled).length || "nothing")),
+              "Conflicts",
+              ...page.looks.map((look) => String(look.conflicts.filter((one) => !one.settled).length || "none")),
             ],
           },
           {

@@ -2,16 +2,25 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import type { Plan, PlanLine, Step, Steps, Workshop } from "../../api/types";
 import { Basis } from "./Basis";
 import { StepItem } from "./StepItem";
 import { useDoneUpTo } from "./useDoneUpTo";
 
-type Props = { page: Plan; plan: Steps; workshop: Workshop; all: boolean; short: boolean; next: Step | undefined };
+type Props = {
+  page: Plan;
+  plan: Steps;
+  workshop: Workshop;
+  all: boolean;
+  short: boolean;
+  next: Step | undefined;
+  at: string | undefined; // the step before which the piece is shown
+  onLook: (key: string) => void;
+};
 type Row = { line: PlanLine; number: number; steps: Step[] };
 
-export function PlanLines({ page, plan, workshop, all, short, next }: Props) {
+export function PlanLines({ page, plan, workshop, all, short, next, at, onLook }: Props) {
   const byKey = new Map(plan.steps.map((step) => [step.key, step]));
   const rows: Row[] = plan.lines
     .map((line, index) => ({
@@ -20,11 +29,16 @@ export function PlanLines({ page, plan, workshop, all, short, next }: Props) {
       steps: line.steps.flatMap((key) => byKey.get(key) ?? []).filter((step) => all || step.state !== "done"),
     }))
     .filter((row) => row.steps.length > 0);
-  const stands = useMemo(() => standing(plan), [plan]);
+  const sessions = new Map(plan.sessions.map((session) => [session.on?.iso, session]));
+  // The day on which a line begins, where the one before it begins on another.
+  const begins = (place: number) => {
+    const iso = rows[place]?.line.on?.iso;
+    return iso && iso !== rows[place - 1]?.line.on?.iso ? sessions.get(iso) : undefined;
+  };
   return (
     <Box component="ol" sx={{ listStyle: "none", p: 0, m: 0 }}>
-      {rows.map((row) => (
-        <Line key={row.line.key} row={row} page={page} short={short}>
+      {rows.map((row, place) => (
+        <Line key={row.line.key} row={row} page={page} short={short} session={begins(place)}>
           {row.steps.map((step) => (
             <StepItem
               key={step.key}
@@ -34,7 +48,8 @@ export function PlanLines({ page, plan, workshop, all, short, next }: Props) {
               plan={plan}
               workshop={workshop}
               next={step === next}
-              stands={stands.get(step.key)}
+              lit={step.key === at}
+              onLook={() => onLook(step.key)}
             />
           ))}
         </Line>
@@ -43,19 +58,16 @@ export function PlanLines({ page, plan, workshop, all, short, next }: Props) {
   );
 }
 
-// How the piece stands after each step that changes its looks: all that was changed up to it.
-function standing(plan: Steps) {
-  const now = new Map<string, Steps["frames"][number]["zones"][number]>();
-  return new Map(
-    plan.frames.map((frame) => {
-      frame.zones.forEach((zone) => now.set(zone.zone, zone));
-      return [frame.step, [...now.values()]];
-    }),
-  );
-}
-
 // On paper always the line alone: its steps are for the screen.
-function Line({ row, page, short, children }: { row: Row; page: Plan; short: boolean; children: React.ReactNode }) {
+type LineProps = {
+  row: Row;
+  page: Plan;
+  short: boolean;
+  session: Steps["sessions"][number] | undefined;
+  children: React.ReactNode;
+};
+
+function Line({ row, page, short, session, children }: LineProps) {
   const [open, setOpen] = useState(false);
   const { line, number } = row;
   const unfolded = !short || open;
@@ -65,6 +77,24 @@ function Line({ row, page, short, children }: { row: Row; page: Plan; short: boo
       sx={{ mb: short ? 0 : 1.5, breakInside: "avoid", "@media print": { mb: 0 } }}
       data-line={line.key}
     >
+      {session && (
+        <Box
+          sx={{
+            display: "flex",
+            gap: 1.5,
+            borderBottom: 2,
+            borderColor: "primary.main",
+            pt: 1.5,
+            mb: 0.5,
+            fontWeight: 600,
+          }}
+        >
+          <span>{`${session.weekday}, ${session.on?.text}`}</span>
+          <Box component="span" sx={{ color: "primary.main" }}>
+            {session.time?.text}
+          </Box>
+        </Box>
+      )}
       {!short && (
         <Typography
           variant="overline"

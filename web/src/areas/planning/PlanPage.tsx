@@ -1,21 +1,22 @@
 // The plan: steps in the order in which they are worked, each with its time, wait, materials, cautions and when it is done.
 import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link as RouterLink } from "react-router";
-import { api, ask } from "../../api/client";
 import type { Plan, Steps } from "../../api/types";
-import { useUndo } from "../../kit/session/undo";
-import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
+import { PieceInTime } from "../../kit/PieceInTime";
+import { nextOf } from "../../kit/nextStep";
 import { ClimatePart } from "./ClimatePart";
 import { LeadPart } from "./LeadPart";
 import { LostEdits } from "./LostEdits";
 import { PlanFaults } from "./PlanFaults";
 import { readyText } from "./LooksTable";
 import { MaterialsPart } from "./MaterialsPart";
+import { KeepRecipe } from "./KeepRecipe";
 import { PlanFrame, type Shared } from "./PlanFrame";
 import { PlanLines } from "./PlanLines";
 
@@ -64,11 +65,7 @@ const Nothing = ({ page }: { page: Plan }) => (
 );
 
 function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
-  const next = plan.steps.find(
-    (step) =>
-      step.state !== "done" &&
-      step.needs.every((need) => plan.steps.find((one) => one.key === need.key)?.state === "done"),
-  );
+  const [at, setAt] = useState<number | null>(null); // how many steps are done as the piece is shown
   const [all, setAll] = useState(false);
   const finished = plan.steps.filter((step) => step.state === "done").length;
   const shown = plan.steps.filter((step) => all || step.state !== "done");
@@ -82,31 +79,53 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
         </Alert>
       )}
       <PlanFaults plan={plan} />
-      <Part
-        title="Steps"
-        long
-        action={
-          <>
-            {finished > 0 && (
-              <Button onClick={() => setAll(!all)}>
-                {all ? "Hide what is done" : `Show ${finished} that ${finished === 1 ? "is" : "are"} done`}
-              </Button>
-            )}
-            <Button onClick={() => setShort(!short)} aria-pressed={short}>
-              {short ? "All steps" : "In short"}
-            </Button>
-          </>
-        }
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 400px) minmax(0, 1fr)" },
+          columnGap: 4,
+          alignItems: "start",
+          "@media print": { display: "block" },
+        }}
       >
-        {shown.length === 0 && <Typography>Everything in the plan is done.</Typography>}
-        <PlanLines page={page} plan={plan} workshop={workshop} all={all} short={short} next={next} />
-        <LostEdits plan={plan} />
-        {plan.learned.length > 0 && (
-          <Typography variant="caption" component="p">
-            {`Times follow your own hours: ${plan.learned.map((one) => `${one.kind.toLowerCase()} × ${one.factor} (n ${one.n})`).join(", ")}.`}
-          </Typography>
-        )}
-      </Part>
+        <Box sx={{ position: { md: "sticky" }, top: 16, mb: 2, "@media print": { position: "static" } }}>
+          <PieceInTime shape={page.drawing} plan={plan} width={400} height={330} at={at} onMove={setAt} />
+        </Box>
+        <Part
+          title="Steps"
+          long
+          action={
+            <>
+              {finished > 0 && (
+                <Button onClick={() => setAll(!all)}>
+                  {all ? "Hide what is done" : `Show ${finished} that ${finished === 1 ? "is" : "are"} done`}
+                </Button>
+              )}
+              <Button onClick={() => setShort(!short)} aria-pressed={short}>
+                {short ? "All steps" : "In short"}
+              </Button>
+            </>
+          }
+        >
+          {shown.length === 0 && <Typography>Everything in the plan is done.</Typography>}
+          <PlanLines
+            page={page}
+            plan={plan}
+            workshop={workshop}
+            all={all}
+            short={short}
+            next={nextOf(plan)}
+            at={at === null ? undefined : plan.steps[at]?.key}
+            onLook={(key) => setAt(plan.steps.findIndex((step) => step.key === key))}
+          />
+          <LostEdits plan={plan} />
+          {plan.learned.length > 0 && (
+            <Typography variant="caption" component="p">
+              {`Times follow your own hours: ${plan.learned.map((one) => `${one.kind.toLowerCase()} × ${one.factor} (from ${one.n})`).join(", ")}.`}
+            </Typography>
+          )}
+        </Part>
+      </Box>
       <MaterialsPart page={page} plan={plan} workshop={workshop} />
       <div className="no-print">
         <ClimatePart />
@@ -123,30 +142,4 @@ function useShort() {
     set(wanted);
   };
   return [short, keep] as const;
-}
-
-function KeepRecipe({ page, onClose }: { page: Plan; onClose: () => void }) {
-  const { done } = useUndo();
-  return (
-    <FormDialog
-      title="Keep this plan as a recipe"
-      submit="Keep recipe"
-      fields={[
-        {
-          name: "name",
-          label: "Name of the recipe",
-          kind: "text",
-          help: "finishes by what the zones are, your own changes scaled to the areas",
-        },
-      ]}
-      onClose={onClose}
-      onSubmit={async ({ name = "" }) => {
-        const made = await ask(
-          api.POST("/api/pieces/{id}/recipes", { params: { path: { id: page.id } }, body: { name } }),
-        );
-        done(`Recipe ${name} kept`, () => ask(api.DELETE("/api/recipes/{id}", { params: { path: { id: made.id } } })));
-        onClose();
-      }}
-    />
-  );
 }

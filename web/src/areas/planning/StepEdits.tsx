@@ -38,7 +38,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
       submit: "Save",
       fields: [
         { name: "time", label: "Hands-on", kind: "effort", half: true },
-        { name: "wait", label: "Wait after it", kind: "effort", half: true, help: "empty: as planned" },
+        { name: "wait", label: "Wait after it", kind: "effort", half: true, help: "leave blank: as planned" },
       ],
       initial: { time: step.time?.text ?? "" },
       save: async ({ time = "", wait = "" }) => {
@@ -51,7 +51,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
       submit: "Save note",
       fields: [
         { name: "text", label: "Note", kind: "text" },
-        { name: "label", label: "Call the step", kind: "text", help: "empty: as planned" },
+        { name: "label", label: "Call the step", kind: "text", help: "leave blank: as planned" },
       ],
       save: async ({ text = "", label = "" }) => {
         if (text) await put({ kind: "note", step: step.key, text }, "Note saved");
@@ -65,7 +65,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
         { name: "text", label: "What is done", kind: "text" },
         { name: "work_kind", label: "Kind of work", kind: "select", half: true, options: workshop.lists.work_kinds },
         { name: "time", label: "Hands-on", kind: "effort", half: true },
-        { name: "wait", label: "Wait after it", kind: "effort", half: true, help: "empty if none" },
+        { name: "wait", label: "Wait after it", kind: "effort", half: true, help: "leave blank if none" },
       ],
       initial: { work_kind: step.kind },
       save: async ({ text = "", work_kind = "", time = "", wait = "" }) =>
@@ -149,7 +149,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
           color="secondary"
           onClick={() => void remove(api.DELETE("/api/plan-edits/{id}", { params: { path: { id: edit.id } } }))}
         >
-          {`Take back ${edit.text}`}
+          {`Undo ${edit.text}`}
         </Button>
       ))}
       {form && (

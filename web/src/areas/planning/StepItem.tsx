@@ -7,15 +7,17 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { api, ask } from "../../api/client";
 import type { Plan, Step, Steps, Workshop } from "../../api/types";
-import { Drawing } from "../../kit/Drawing";
 import { useUndo } from "../../kit/session/undo";
+import { RowMenu } from "../../kit/RowMenu";
 import { useStartStep } from "../../kit/useStartStep";
 import { Basis } from "./Basis";
+import { MoveStepDialog } from "./MoveStepDialog";
 import { StepCautions } from "./StepCautions";
 import { StepEdits } from "./StepEdits";
 import { StepFacts } from "./StepFacts";
 import { StepMaterials } from "./StepMaterials";
 import { StepResult } from "./StepResult";
+import { StepZones } from "./StepZones";
 import { useDoneUpTo } from "./useDoneUpTo";
 
 type Props = {
@@ -25,12 +27,14 @@ type Props = {
   plan: Steps;
   workshop: Workshop;
   next: boolean;
-  stands?: Plan["drawing"]["planned"] | undefined; // how the piece looks after it, where it changes that
+  lit: boolean; // the piece is shown as it stands before it
+  onLook: () => void;
 };
 
-export function StepItem({ step, number, page, plan, workshop, next, stands }: Props) {
+export function StepItem({ step, number, page, plan, workshop, next, lit, onLook }: Props) {
   const [open, setOpen] = useState(next);
   const [after, setAfter] = useState<string | null>(null); // what to do now that it was done although it should not have been
+  const [moving, setMoving] = useState(false);
   const { done, remove, failed } = useUndo();
   const [start, questions] = useStartStep();
   const path = { params: { path: { id: page.id } } };
@@ -54,13 +58,6 @@ export function StepItem({ step, number, page, plan, workshop, next, stands }: P
     step.on && `from ${step.on.text}`,
     step.not_before && `waits for a part until ${step.not_before.text}`,
   ];
-  // Several alike are ticked off one by one, else zone by zone.
-  const byZone = step.zones.map((key) => ({
-    label: page.zones.find((zone) => zone.key === key)?.label ?? "Hardware",
-    zones: [key],
-    done: step.done_zones.includes(key),
-  }));
-  const parts = step.units.length > 0 ? step.units : byZone;
   const materials = step.materials.map((one) => `${one.text} ${one.label}`);
   return (
     <Box
@@ -70,6 +67,9 @@ export function StepItem({ step, number, page, plan, workshop, next, stands }: P
         borderColor: "divider",
         py: 0.5,
         opacity: step.state === "done" ? 0.75 : 1,
+        pl: 0.5,
+        borderLeft: 4,
+        borderLeftColor: lit ? "warning.main" : "transparent",
         breakInside: "avoid",
       }}
       data-step={step.key}
@@ -120,9 +120,8 @@ export function StepItem({ step, number, page, plan, workshop, next, stands }: P
           <Button
             size="small"
             className="no-print"
-            onClick={() =>
-              unread.length > 0 ? setOpen(true) : start({ piece_id: page.id, step: step.key, label: step.label })
-            }
+            variant={next ? "contained" : "text"}
+            onClick={() => start({ piece_id: page.id, step: step.key, label: step.label })}
             aria-label={`Start ${step.label}`}
           >
             Start
@@ -131,12 +130,25 @@ export function StepItem({ step, number, page, plan, workshop, next, stands }: P
         <Button
           size="small"
           className="no-print"
-          onClick={() => setOpen(!open)}
+          onClick={() => {
+            setOpen(!open);
+            if (!open) onLook();
+          }}
           aria-expanded={open}
           aria-label={`${open ? "Less" : "More"} about ${step.label}`}
         >
           {open ? "Less" : "More"}
         </Button>
+        <RowMenu
+          name={step.label}
+          actions={[
+            { label: "Show the piece before it", run: onLook },
+            step.state !== "done" && number > 1 && !answered
+              ? { label: "All done up to here", run: () => upTo(step.key, step.label) }
+              : null,
+            step.state !== "done" && { label: "Move to another session", run: () => setMoving(true) },
+          ]}
+        />
       </Box>
       {step.past && (
         <Alert
@@ -154,6 +166,7 @@ export function StepItem({ step, number, page, plan, workshop, next, stands }: P
         </Alert>
       )}
       {questions}
+      {moving && <MoveStepDialog piece={page.id} step={step} onClose={() => setMoving(false)} />}
       {after && (
         <Alert severity="error" role="alert" onClose={() => setAfter(null)} sx={{ my: 1 }}>
           {after}
@@ -163,47 +176,9 @@ export function StepItem({ step, number, page, plan, workshop, next, stands }: P
         <Box sx={{ pl: { xs: 1, sm: 6 }, pb: 1 }}>
           <StepCautions step={step} page={page} />
           <StepFacts step={step} />
-          {stands && (
-            <Box component="figure" sx={{ m: 0, my: 1 }}>
-              <Drawing
-                shape={{
-                  ...page.drawing,
-                  planned: stands,
-                  description: `${page.drawing.description}, after “${step.label}”`,
-                }}
-                width={200}
-                height={150}
-              />
-              <Typography component="figcaption" variant="caption" sx={{ color: "text.secondary" }}>
-                As it stands then
-              </Typography>
-            </Box>
-          )}
           <StepMaterials step={step} page={page} />
           {step.state !== "done" && !answered && step.zones.length > 1 && (
-            <Box
-              role="group"
-              aria-label="Done on"
-              className="no-print"
-              sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, my: 1 }}
-            >
-              {parts.map((part) => (
-                <Button
-                  key={part.label}
-                  size="small"
-                  variant={part.done ? "contained" : "outlined"}
-                  disabled={part.done}
-                  onClick={() => void finish(part.zones.filter((key) => !step.done_zones.includes(key))).catch(failed)}
-                >
-                  {part.label}
-                </Button>
-              ))}
-            </Box>
-          )}
-          {step.state !== "done" && number > 1 && !answered && (
-            <Button size="small" className="no-print" onClick={() => upTo(step.key, step.label)}>
-              All done up to here
-            </Button>
+            <StepZones step={step} page={page} onDone={(zones) => void finish(zones).catch(failed)} />
           )}
           <StepResult step={step} page={page} />
           <StepEdits step={step} page={page} plan={plan} workshop={workshop} />

@@ -37,7 +37,7 @@ export function BeforePart({ prospect, currency }: { prospect: Prospect; currenc
               `${way.label}${way.best ? " (cheapest)" : ""}`,
               way.money?.text ?? way.why,
               way.effort?.text,
-              way.total?.text ?? "undefined",
+              way.total?.text ?? "not known",
               way.note,
             ],
           }))}

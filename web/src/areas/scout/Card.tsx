@@ -54,7 +54,7 @@ export default function Card() {
               </TableCell>
               {row.cells.map((cell) => (
                 <TableCell key={cell.condition} align="right" title={cell.why ?? undefined}>
-                  {cell.most ? (cell.most.minor < 0 ? "never" : cell.most.text) : "undefined"}
+                  {cell.most ? (cell.most.minor < 0 ? "never" : cell.most.text) : "not known"}
                 </TableCell>
               ))}
               <TableCell sx={{ color: "text.secondary", display: { xs: "none", sm: "table-cell" } }}>

@@ -47,7 +47,7 @@ export function MainInputs({ given, set, answer, workshop, errors }: Props) {
         label="Tag price"
         value={given.tag ?? ""}
         error={!!errors.tag}
-        helperText={errors.tag ?? "empty if there is none"}
+        helperText={errors.tag ?? "leave blank if there is none"}
         onChange={(event) => set({ tag: event.target.value })}
         slotProps={{ input: currency, htmlInput: { inputMode: "decimal" } }}
       />

@@ -19,7 +19,7 @@ export default function NewProspect() {
       <ProspectEditor
         initial={EMPTY}
         workshop={workshop.data}
-        submit="Keep it in view"
+        submit="Save and watch"
         onSave={async (given) => {
           const made = await ask(api.POST("/api/prospects", { body: given }));
           done(`${made.title} noted`, () =>

@@ -25,7 +25,7 @@ const TONE: Record<string, string> = {
   never: "error.main",
 };
 
-const most = (row: ProspectRow) => (row.most ? (row.most.minor < 0 ? "not even free" : row.most.text) : "undefined");
+const most = (row: ProspectRow) => (row.most ? (row.most.minor < 0 ? "not even free" : row.most.text) : "not known");
 
 function Row({ row, currency }: { row: ProspectRow; currency: string }) {
   const open = row.state === "open";
@@ -113,7 +113,7 @@ export default function Spotted() {
           <ToggleButton value="closed">Bought or gone</ToggleButton>
         </ToggleButtonGroup>
         <TextField
-          label="Narrow down"
+          label="Search"
           value={text}
           onChange={(event) => set({ query: event.target.value })}
           sx={{ width: 190 }}
@@ -158,7 +158,7 @@ export default function Spotted() {
             <span>Piece</span>
             <Box sx={{ textAlign: "right" }}>Tag, {workshop.data.currency}</Box>
             <Box sx={{ textAlign: "right" }}>Most to pay</Box>
-            <span>{view === "open" ? "Answer" : "What became of it"}</span>
+            <span>{view === "open" ? "Answer" : "Outcome"}</span>
           </Box>
           <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
             {rows.map((row) => (

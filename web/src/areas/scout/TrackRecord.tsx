@@ -29,7 +29,7 @@ export default function TrackRecord() {
   const { rows, flips, missed, missed_total: missedTotal } = record.data;
   return (
     <>
-      <PageHead title="How well I guess" line="Spotted pieces that were bought and sold, and those that got away." />
+      <PageHead title="How estimates did" line="Spotted pieces that were bought and sold, and those that got away." />
       <SubNav name="Scout" pages={SCOUT_PAGES} />
       {flips.length === 0 && missed.length === 0 && (
         <Empty title="Nothing to compare yet">
@@ -59,7 +59,7 @@ export default function TrackRecord() {
                   <Box component="span" sx={{ color: "text.secondary" }}>
                     {" "}
                     (median, n {row.n}
-                    {row.spread && `, middle half ${row.spread}`})
+                    {row.spread && `, half of them ${row.spread}`})
                   </Box>
                 </Box>
               </Box>
@@ -89,7 +89,7 @@ export default function TrackRecord() {
             label="Let go and gone"
             columns={[
               "Piece",
-              "What became of it",
+              "Outcome",
               [`Last tag, ${workshop.data.currency}`],
               ["Most to pay then"],
               ["Left above target pay"],
@@ -102,7 +102,7 @@ export default function TrackRecord() {
                 </Link>,
                 [one.state_text, one.closed_on?.text, one.reason].filter(Boolean).join(", "),
                 one.tag?.text ?? "none",
-                one.most?.text ?? "undefined",
+                one.most?.text ?? "not known",
                 one.forgone?.text ?? "nothing",
               ],
             }))}

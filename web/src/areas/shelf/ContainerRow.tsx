@@ -1,6 +1,6 @@
-// One tin, bottle or pack: how full it is, what it cost, what there is to say of it, and correcting what is left.
+// One tin, bottle or pack: tapped it says what is left; beside it what it cost and what there is to say of it.
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
+import ButtonBase from "@mui/material/ButtonBase";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
@@ -8,7 +8,9 @@ import { api, ask } from "../../api/client";
 import type { Container } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
+import { RowMenu } from "../../kit/RowMenu";
 import { LevelSlider } from "./LevelSlider";
+import { Tin } from "./Tin";
 
 const QUARTERS = [
   { share: "full", label: "Full, by eye" },
@@ -22,10 +24,12 @@ export function ContainerRow({
   container,
   currency,
   onCorrect,
+  onTake,
 }: {
   container: Container;
   currency: string;
   onCorrect: () => void;
+  onTake: () => void;
 }) {
   const [menu, setMenu] = useState<HTMLElement | null>(null);
   const [weighing, setWeighing] = useState(false);
@@ -43,58 +47,33 @@ export function ContainerRow({
     container.place && `in the ${container.place}`,
     container.note,
   ].filter(Boolean);
+  const name = `${container.label}, ${container.size}`;
   return (
-    <Box
-      component="li"
-      sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", minHeight: 40, pl: { sm: 2 } }}
-    >
-      <Box
-        role="img"
-        aria-label={`${container.percent}% full`}
-        sx={{ width: 16, height: 26, border: 1, borderColor: "text.secondary", position: "relative" }}
+    <Box component="li" sx={{ display: "flex", gap: 1, alignItems: "center", minWidth: 0, maxWidth: 330 }}>
+      <ButtonBase
+        onClick={(event) => setMenu(event.currentTarget)}
+        aria-haspopup="menu"
+        aria-label={`What is left of ${name}`}
+        sx={{ borderRadius: 1, p: 0.5 }}
       >
-        <Box
-          sx={{
-            position: "absolute",
-            bottom: 0,
-            width: "100%",
-            height: `${container.percent}%`,
-            bgcolor: "primary.main",
-            opacity: 0.6,
-          }}
-        />
+        <Tin container={container} />
+      </ButtonBase>
+      <Box sx={{ minWidth: 0, fontSize: 14.5, lineHeight: 1.3 }}>
+        <Box sx={{ fontWeight: 600 }}>{`${container.left} of ${container.size}`}</Box>
+        <Box sx={{ color: "text.secondary" }}>
+          {container.paid ? `${container.paid.text} ${currency}, ${container.unit_cost}` : "price not known"}
+          {dates.length > 0 && ` · ${dates.join(", ")}`}
+        </Box>
+        {container.warn.length > 0 && <Box sx={{ color: "warning.main" }}>{container.warn.join(", ")}</Box>}
       </Box>
-      <Box sx={{ minWidth: 150 }}>{`${container.left} of ${container.size}`}</Box>
-      <Box sx={{ flex: "1 1 220px", color: "text.secondary" }}>
-        {container.paid ? `${container.paid.text} ${currency}, ${container.unit_cost}` : "paid: not known"}
-        {dates.length > 0 && ` · ${dates.join(", ")}`}
-        {container.warn.length > 0 && (
-          <Box component="span" sx={{ color: "warning.main" }}>
-            {` · ${container.warn.join(", ")}`}
-          </Box>
-        )}
-      </Box>
-      <Box className="no-print">
-        <Button
-          size="small"
-          onClick={(event) => setMenu(event.currentTarget)}
-          aria-haspopup="menu"
-          aria-label={`What is left of ${container.label}, ${container.size}`}
-        >
-          What is left
-        </Button>
-        <Button size="small" onClick={onCorrect} aria-label={`Correct ${container.label}, ${container.size}`}>
-          Correct
-        </Button>
-        <Button
-          size="small"
-          color="inherit"
-          aria-label={`Remove ${container.label}, ${container.size}`}
-          onClick={() => void remove(api.DELETE("/api/containers/{id}", path))}
-        >
-          Remove
-        </Button>
-      </Box>
+      <RowMenu
+        name={name}
+        actions={[
+          { label: "Take some", run: onTake },
+          { label: "Correct", run: onCorrect },
+          { label: "Remove", run: () => void remove(api.DELETE("/api/containers/{id}", path)) },
+        ]}
+      />
       <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
         <LevelSlider
           percent={container.percent}

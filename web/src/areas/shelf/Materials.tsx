@@ -12,6 +12,7 @@ import DrawDialog from "../../kit/DrawDialog";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
 import { Material } from "../../kit/colour/Material";
+import { RowMenu } from "../../kit/RowMenu";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { SHELF_PAGES } from "../../kit/sections";
@@ -115,26 +116,38 @@ function Product({
             <Box component="span" sx={{ color: "text.secondary" }}>{`, ${row.kind.replace("_", " ")}`}</Box>
           )}
         </Box>
-        <Box sx={{ minWidth: 90, textAlign: "right" }}>{row.left}</Box>
+        <Box sx={{ minWidth: 90, textAlign: "right", fontWeight: 600 }}>{row.left}</Box>
         <Box sx={{ minWidth: 110, textAlign: "right" }}>
           {row.worth ? `${row.worth.text} ${currency}` : "worth not known"}
         </Box>
-        <Box className="no-print" sx={{ minWidth: 190, textAlign: "right" }}>
+        <Box className="no-print" sx={{ display: "flex", alignItems: "center" }}>
           <Button
+            variant="outlined"
             size="small"
             onClick={() => onAsk({ draw: { product: row.product } })}
             aria-label={`Take ${row.label}`}
           >
             Take
           </Button>
-          <Button size="small" onClick={() => onAsk({ put: row.product })} aria-label={`One more: ${row.label}`}>
-            One more
-          </Button>
+          <RowMenu
+            name={row.label}
+            actions={[{ label: "Put one more there", run: () => onAsk({ put: row.product }) }]}
+          />
         </Box>
       </Box>
-      <Box component="ul" aria-label={`Containers of ${row.label}`} sx={{ listStyle: "none", m: 0, p: 0 }}>
+      <Box
+        component="ul"
+        aria-label={`Containers of ${row.label}`}
+        sx={{ listStyle: "none", m: 0, p: 0, display: "flex", flexWrap: "wrap", columnGap: 3 }}
+      >
         {row.containers.map((one) => (
-          <ContainerRow key={one.id} container={one} currency={currency} onCorrect={() => onAsk({ change: one })} />
+          <ContainerRow
+            key={one.id}
+            container={one}
+            currency={currency}
+            onCorrect={() => onAsk({ change: one })}
+            onTake={() => onAsk({ draw: { product: row.product, container: one.id } })}
+          />
         ))}
       </Box>
     </Box>

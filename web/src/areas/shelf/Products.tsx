@@ -61,7 +61,7 @@ export default function Products() {
       kind: "select",
       half: true,
       options: sets(catalogue.data.labels.builtin),
-      help: "a primer or clear coat then falls away",
+      help: "a primer or clear coat is then left out",
     },
     {
       name: "blocks",

@@ -126,7 +126,7 @@ export default function Stash() {
               kind: "text",
               unit: currency,
               half: true,
-              help: "empty if not known",
+              help: "leave blank if not known",
             },
             { name: "got_on", label: "Since", kind: "date", half: true },
             { name: "origin", label: "Where from", kind: "text" },

@@ -1,8 +1,8 @@
 // What all planned work still needs, less what is on the shelf, in whole containers; ticked off while shopping at the price paid.
+import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
 import { useShopping, useWorkshop } from "../../api/queries";
 import type { Shopping } from "../../api/types";
 import { Empty } from "../../kit/Empty";
@@ -13,38 +13,19 @@ import { Part } from "../../kit/Part";
 import { SHELF_PAGES } from "../../kit/sections";
 import { SmallTable } from "../../kit/SmallTable";
 import { SubNav } from "../../kit/SubNav";
-import { ContainerDialog } from "./ContainerDialog";
+import { ToBuyRow } from "./ToBuyRow";
 
 type Row = Shopping["rows"][number];
 
 export default function ToBuy() {
   const shopping = useShopping();
   const workshop = useWorkshop();
-  const [bought, setBought] = useState<{ product: string; size: string; count: string; paid: string } | null>(null);
   if (shopping.error) return <Failure error={shopping.error} again={() => void shopping.refetch()} />;
   if (!shopping.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const currency = workshop.data.currency;
+  const today = workshop.data.today.iso;
   const buy = shopping.data.rows.filter((row) => row.buy);
   const enough = shopping.data.rows.filter((row) => !row.buy);
-  const tick = (row: Row) => (
-    <span key="tick" className="no-print">
-      {row.packs.map((pack) => {
-        const said = row.packs.length > 1 ? `Bought ${pack.size}` : "Bought";
-        return (
-          <Button
-            key={pack.size}
-            size="small"
-            onClick={() =>
-              setBought({ product: row.product, size: pack.size, count: String(pack.count), paid: pack.price })
-            }
-            aria-label={`${said}, ${row.label}`}
-          >
-            {said}
-          </Button>
-        );
-      })}
-    </span>
-  );
   const total = shopping.data.total;
   return (
     <>
@@ -74,32 +55,15 @@ export default function ToBuy() {
           </span>
         </Empty>
       ) : (
-        <SmallTable
-          label="To buy"
-          columns={["What", "", ["Buy"], [`About ${currency}`], ["Needed"], ["On the shelf"], ["Left over"]]}
-          rows={buy.map((row) => ({
-            key: `${row.product} ${row.gear}`,
-            cells: [
-              <div key="what">
-                <Material label={row.label} swatch={row.swatch} />
-                {row.note && (
-                  <Typography variant="body2" sx={{ color: "warning.main" }}>
-                    {row.note}
-                  </Typography>
-                )}
-                <Typography variant="body2" sx={{ color: "text.secondary" }}>
-                  {row.pieces.join(", ")}
-                </Typography>
-              </div>,
-              tick(row),
-              row.buy,
-              row.price?.text ?? "not known",
-              row.needed ?? "to wear",
-              row.there,
-              row.over ?? "",
-            ],
-          }))}
-        />
+        byShop(buy).map(([shop, rows]) => (
+          <Part key={shop} title={shop}>
+            <Box component="ul" aria-label={`To buy: ${shop}`} sx={{ listStyle: "none", m: 0, p: 0 }}>
+              {rows.map((row) => (
+                <ToBuyRow key={`${row.product} ${row.gear}`} row={row} currency={currency} today={today} />
+              ))}
+            </Box>
+          </Part>
+        ))
       )}
       {enough.length > 0 && (
         <Part title="On the shelf already">
@@ -119,16 +83,22 @@ export default function ToBuy() {
         </Part>
       )}
       <Typography sx={{ color: "text.secondary" }}>
-        Prices are those of your own products, else usual ones; what you really paid is asked when you tick it off.
+        Prices are those of your own products, else usual ones; change them to what you really paid as you tick.
       </Typography>
-      {bought && (
-        <ContainerDialog
-          product={bought.product}
-          start={{ size: bought.size, count: bought.count, paid: bought.paid }}
-          currency={currency}
-          onClose={() => setBought(null)}
-        />
-      )}
     </>
   );
+}
+
+// Where things were bought last, then what was never bought; within a shop by colour, what has none first.
+function byShop(rows: Row[]): [string, Row[]][] {
+  const shops = new Map<string, Row[]>();
+  for (const row of rows) shops.set(row.shop ?? "", [...(shops.get(row.shop ?? "") ?? []), row]);
+  const sorted = [...shops].sort(
+    ([one], [other]) => Number(one === "") - Number(other === "") || one.localeCompare(other),
+  );
+  const colour = (row: Row) => `${row.swatch ?? ""} ${row.label}`;
+  return sorted.map(([shop, own]) => [
+    shop || (sorted.length > 1 ? "Not bought before" : "Anywhere"),
+    [...own].sort((one, other) => colour(one).localeCompare(colour(other))),
+  ]);
 }

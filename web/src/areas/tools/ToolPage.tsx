@@ -100,7 +100,7 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
           ) : answer.error ? (
             <Failure error={answer.error} again={() => void answer.refetch()} />
           ) : (
-            <LinearProgress aria-label="Reckoning" />
+            <LinearProgress aria-label="Working it out" />
           )}
         </Box>
       </Box>

@@ -34,12 +34,7 @@ export default function Tools() {
             : "Measuring, mixing and setting out; each answer can be kept on a piece."
         }
       >
-        <TextField
-          label="Look for"
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-          sx={{ width: 200 }}
-        />
+        <TextField label="Search" value={text} onChange={(event) => setText(event.target.value)} sx={{ width: 200 }} />
       </PageHead>
       {groups.length === 0 && <Box>No tool is called that. Try paint, cut, pull, leg.</Box>}
       <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, columnGap: 5 }}>

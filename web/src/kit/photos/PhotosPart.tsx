@@ -8,21 +8,39 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Photo } from "../../api/types";
+import { Fold } from "../Fold";
 import { Part } from "../Part";
 import { BeforeAfter } from "./BeforeAfter";
 import { PHOTO_KINDS } from "./kinds";
 import { PhotoCard } from "./PhotoCard";
 import { type Owner, useUpload } from "./useUpload";
 
-type Props = { photos: Photo[]; owner: Owner; start: string };
+type Props = { photos: Photo[]; owner: Owner; start: string; folded?: boolean };
 
-export function PhotosPart({ photos, owner, start }: Props) {
+// folded: to one line that says how many there are.
+export function PhotosPart({ folded = false, ...rest }: Props) {
+  if (!folded)
+    return (
+      <Part title="Photos">
+        <Photos {...rest} />
+      </Part>
+    );
+  const kinds = PHOTO_KINDS.map(({ key, label }) => [label, rest.photos.filter((one) => one.kind === key).length]);
+  const summary = kinds.filter(([, count]) => count).map(([label, count]) => `${String(label).toLowerCase()} ${count}`);
+  return (
+    <Fold title="Photos" summary={summary.join(" · ") || "none yet"}>
+      <Photos {...rest} />
+    </Fold>
+  );
+}
+
+function Photos({ photos, owner, start }: Omit<Props, "folded">) {
   const [kind, setKind] = useState(start);
   const { send, progress, refused, forget } = useUpload(owner);
   const before = photos.find((photo) => photo.kind === "before");
   const after = photos.find((photo) => photo.face) ?? [...photos].reverse().find((photo) => photo.kind === "after");
   return (
-    <Part title="Photos">
+    <>
       <Box className="no-print" sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center", mb: 1.5 }}>
         <TextField
           select
@@ -102,6 +120,6 @@ export function PhotosPart({ photos, owner, start }: Props) {
           ))}
         </Box>
       )}
-    </Part>
+    </>
   );
 }

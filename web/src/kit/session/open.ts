@@ -6,6 +6,7 @@ type Open = {
   newPiece: () => void;
   startTimer: (piece: Named | null) => void;
   find: () => void;
+  undoList: () => void;
   shortcuts: () => void;
 };
 
@@ -14,6 +15,7 @@ export const OpenContext = createContext<Open>({
   newPiece: nothing,
   startTimer: nothing,
   find: nothing,
+  undoList: nothing,
   shortcuts: nothing,
 });
 export const useOpen = () => useContext(OpenContext);

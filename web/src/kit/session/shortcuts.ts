@@ -13,8 +13,9 @@ export const SHORTCUTS: [string, string][] = [
   ["n", "Record a new piece"],
   ["s", "Spot a piece in a shop"],
   ["t", "Start a timer, or stop the running one"],
-  ["/", "Find a piece"],
-  ["Ctrl+Z", "Take back what was just done"],
+  ["/ or Ctrl+K", "Find anything"],
+  ["u", "List what was done this session"],
+  ["Ctrl+Z", "Undo what was done last"],
   ["?", "This list"],
 ];
 
@@ -28,8 +29,10 @@ export function typing(event: KeyboardEvent): boolean {
 export function useShortcuts(actions: Record<string, () => void>) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || typing(event)) return;
-      const action = actions[event.key];
+      // Ctrl+K finds from anywhere, even while one types.
+      const finds = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k";
+      if (!finds && (event.ctrlKey || event.metaKey || event.altKey || typing(event))) return;
+      const action = actions[finds ? "/" : event.key];
       if (!action) return;
       event.preventDefault();
       action();

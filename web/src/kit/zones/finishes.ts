@@ -11,6 +11,11 @@ export const PATTERNS: Record<string, string> = {
   wax: "M1 1L3 3M6 6L8 8",
   bare: "M0 4Q5 1 10 4T20 4M0 9Q5 7 10 9",
   paper: "M0 0H10M0 5H10M0 0V10M5 0V10",
+  distressed: "M1 2L3 3M6 1L7 3M3 7L6 6M8 8L9 9.5M1 9L2 8",
+  slats: "M1 0V10M3.5 0V10M6 0V10M8.5 0V10",
+  grooves: "M2.5 0V10M7.5 0V10",
+  wrap: "M0 2H4M6 2H10M2 7H8",
+  mouldings: "M2 2H8V8H2Z",
   leave: "M0 10L10 0",
   undecided: "M0 0L10 10M10 0L0 10",
 };

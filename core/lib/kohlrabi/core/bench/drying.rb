@@ -45,7 +45,7 @@ module Kohlrabi
           return if factor <= 1
 
           parts = [(Units::Measures.temperature(@climate.air, unit: @unit) if cold > 1), ("#{text(@climate.humidity)}% humidity" if damp > 1)].compact
-          "#{Units::Numerals.text(factor, 2)} times as long at #{parts.join(' and ')}"
+          "takes #{Units::Numerals.text((factor - 1) * 100, 0)}% longer at #{parts.join(' and ')}"
         end
 
         private

@@ -56,7 +56,7 @@ module Kohlrabi
           percent = ->(share) { Units::Numerals.text(share, share.denominator == 1 ? 0 : 1) }
           ["What was got would have fallen by #{percent.call(@less * 100)}% like what was asked.",
            "Each percent less saves #{percent.call(@quicker)}% of the days on the market: #{@source}.",
-           "A day saved is worth what a place of yours earns a day; it is used only if another piece is ready for it."]
+           "A day saved is worth what each of your spaces earns a day; it is used only if another piece is ready for it."]
         end
       end
     end

@@ -10,7 +10,8 @@ module Kohlrabi
         LABELS = { profit: "Profit", hourly: "Hourly pay", pieces: "Pieces sold" }.freeze
         # heading: where the pace leads by the end of the year, nil while it cannot be told; needed: what each day
         # left has to bring, nil where nothing is left to do or no day is left.
-        Row = Struct.new(:key, :label, :goal, :so_far, :heading, :needed, :text, keyword_init: true)
+        # gone: the part of the year that has passed.
+        Row = Struct.new(:key, :label, :goal, :so_far, :heading, :needed, :text, :gone, keyword_init: true)
 
         # key: of LABELS; goal: amount or nil; so_far: amount, nil where undefined; today: Date; year: Integer;
         # say: turns an amount into words. Hourly pay does not add up over days: it is compared as it is.
@@ -24,7 +25,8 @@ module Kohlrabi
         end
 
         def row
-          Row.new(key: @key, label: LABELS.fetch(@key), goal: @goal, so_far: @so_far, heading: heading, needed: needed, text: text).freeze
+          Row.new(key: @key, label: LABELS.fetch(@key), goal: @goal, so_far: @so_far, heading: heading, needed: needed, text: text,
+                  gone: Rational(passed, length)).freeze
         end
 
         # Days of the year that have begun, none before it and all after it.

@@ -51,7 +51,7 @@ module Kohlrabi
 
           difference = flip[name] - base[name]
           [difference * sign,
-           "#{verb} #{@text.call(difference.abs)} #{difference.positive? ? 'more' : 'less'} than the median #{group} (n = #{base[:n]})"]
+           "#{verb} #{@text.call(difference.abs)} #{difference.positive? ? 'more' : 'less'} than the median #{group} (of #{base[:n]})"]
         end
 
         def time(flip, base, group)
@@ -59,7 +59,7 @@ module Kohlrabi
 
           difference = flip.seconds - base[:seconds]
           [-Rational(difference * @pay, 3600).round,
-           "took #{@effort.call(difference.abs)} #{difference.positive? ? 'more' : 'less'} than the median #{group} (n = #{base[:n]})"]
+           "took #{@effort.call(difference.abs)} #{difference.positive? ? 'more' : 'less'} than the median #{group} (of #{base[:n]})"]
         end
       end
     end

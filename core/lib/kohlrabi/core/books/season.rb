@@ -85,7 +85,7 @@ module Kohlrabi
 
           best = ends
           Note.new(n: @stays.size, p: p, text: "The time of the year moves your sales: #{Date::MONTHNAMES[best.first]} is about the best month, " \
-                                               "#{Date::MONTHNAMES[best.last]} about the slowest, n = #{@stays.size} listings.").freeze
+                                               "#{Date::MONTHNAMES[best.last]} about the slowest, from #{@stays.size} listings.").freeze
         end
 
         # Months in the middle of the fastest and the slowest half-year, by sales over days.
@@ -107,7 +107,7 @@ module Kohlrabi
           expected = Units::Numerals.text(Rational(found.expected.round(1).to_s), 1)
           Note.new(month: month, ratio: ratio, n: @stays.size, p: found.p,
                    text: "#{Date::MONTHNAMES[month]}: #{found.observed} sold where #{expected} were to be expected of days stood, " \
-                         "#{ratio > 1 ? 'more' : 'fewer'} than chance makes of it, n = #{@stays.size} listings.").freeze
+                         "#{ratio > 1 ? 'more' : 'fewer'} than chance makes of it, from #{@stays.size} listings.").freeze
         end
 
         # By day stood: [standing in that month, standing, sold in that month, sold].

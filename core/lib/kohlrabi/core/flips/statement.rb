@@ -92,8 +92,8 @@ module Kohlrabi
 
         def unsold
           case stage
-          when "kept" then "kept: closed at cost, outside pay"
-          when "given away" then "given away: closed at cost, outside pay"
+          when "kept" then "kept: closed at cost, not in hourly pay"
+          when "given away" then "given away: closed at cost, not in hourly pay"
           when "split" then "split: all that went in passed on to its parts"
           else "not sold yet"
           end

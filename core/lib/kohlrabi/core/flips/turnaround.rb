@@ -51,6 +51,13 @@ module Kohlrabi
           end
         end
 
+        # The days that the strip bears out: [day on it, Date, Event], in order, each day once.
+        def dates
+          origin = @chain.on(:bought) or return []
+          known = @chain.events.select { |event| event.on && event.on >= origin }
+          known.group_by(&:on).sort.map { |on, events| [(on - origin).to_i, on, events.last] }
+        end
+
         private
 
         def segment(event, to, running:)

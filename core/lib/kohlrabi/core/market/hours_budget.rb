@@ -47,6 +47,11 @@ module Kohlrabi
           Figure.sum(:hours_budget, "Hours left", :effort, [["+", borne], ["−", Figure.plain(:hours, "Hours so far", :effort, @seconds.to_i)]])
         end
 
+        def worked = @seconds.to_i
+
+        # Seconds that it bears in all, nil where nobody can tell.
+        def bears = (borne.amount if budget.amount)
+
         # Whether the plan takes more hours than are left.
         def short? = !budget.amount.nil? && budget.amount < @work
         def out? = !budget.amount.nil? && budget.amount.negative?

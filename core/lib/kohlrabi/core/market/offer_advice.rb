@@ -67,11 +67,11 @@ module Kohlrabi
 
         def take
           more = gain.positive? && @offer < counter ? " A counter would bring #{money(gain)} more at best, and a no may lose the buyer." : ""
-          give(:take, "Waiting is worth #{money(worth)}: #{words}. The offer is no less.#{more}", at: worth)
+          give(:take, "Waiting is worth #{money(worth)}: #{words}. The offer beats waiting.#{more}", at: worth)
         end
 
         def ask
-          after = @offer >= worth ? "a no may lose an offer that is no less than waiting" : "after a no you wait"
+          after = @offer >= worth ? "a no may lose an offer that beats waiting" : "after a no you wait"
           give(:counter, "Waiting is worth #{money(worth)}: #{words}. At #{money(counter)} about #{(chance * 100).round} in 100 say yes, " \
                          "which brings #{money([gain, 0].max)} more on average; #{after} (#{@counters.text}).", at: worth, counter: counter)
         end

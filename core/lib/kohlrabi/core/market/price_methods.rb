@@ -79,7 +79,7 @@ module Kohlrabi
                                                                                       trust: "a trial: lower it when nobody asks")
         end
 
-        def few(number) = number < FEW ? "#{number}: too few to lean on" : "n = #{number}"
+        def few(number) = number < FEW ? "#{number}: too few to lean on" : "from #{number}"
       end
     end
   end

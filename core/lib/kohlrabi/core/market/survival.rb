@@ -54,16 +54,16 @@ module Kohlrabi
 
         # In words: the median with the quartiles, or how far it is known.
         def text
-          return "Median #{median} days#{quartiles}, n = #{count}." if median
+          return "Half of #{count} were gone within #{median} days#{quartiles}." if median
 
           "Not reached: #{sold} of #{count} sold, longest #{longest} days."
         end
 
         # Where a listing of so many days stands on the curve, in words.
         def against(days)
-          return "longer than any of #{count} listings stood" if days > longest
+          return "longer than any of #{count} such listings stood" if days > longest
 
-          "#{Units::Numerals.text(at(days) * 100, 0)}% of such listings were still unsold by then, n = #{count}"
+          "#{Units::Numerals.text((1 - at(days)) * 100, 0)}% of #{count} such listings were gone by then"
         end
 
         private

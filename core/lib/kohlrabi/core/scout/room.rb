@@ -69,14 +69,14 @@ module Kohlrabi
           return "Room: #{why}" if why
           return "Room for #{@places - @held.size} more now" if @held.size < @places
 
-          basis = @own_days ? "by your own days on the market" : "taking #{MARKET_DAYS} days on the market"
+          basis = @own_days ? "at your usual selling speed" : "taking #{MARKET_DAYS} days on the market"
           "No room now (#{@held.size} in hand, #{@places} places); room for one more from #{Units::Calendar.text(from)}, #{basis}"
         end
 
         def hours_text
           left = seconds_left
           return "hours left this month: no hours a week are set in House rules" unless left
-          return "this month's hours are spoken for, #{Units::Effort.text(-left)} over" if left.negative?
+          return "this month is overbooked by #{Units::Effort.text(-left)}" if left.negative?
 
           "#{Units::Effort.text(left)} of work left this month"
         end

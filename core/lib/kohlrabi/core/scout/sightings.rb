@@ -35,7 +35,7 @@ module Kohlrabi
           before, after = @rise
           money = ->(seen) { Units::MoneyText.text(seen.tag, currency) }
           ["The tag rose from #{money.call(before)} on #{Units::Calendar.text(before.on)} to #{money.call(after)} on " \
-           "#{Units::Calendar.text(after.on)}; the forecast begins anew from there."]
+           "#{Units::Calendar.text(after.on)}; the forecast starts again from there."]
         end
         private :rise
 

@@ -34,7 +34,7 @@ module Kohlrabi
         def text(currency)
           money = ->(minor) { Units::MoneyText.text(minor, currency) }
           case key
-          when "unknown" then "No answer yet: the most you should pay is undefined."
+          when "unknown" then "No answer yet: the most you should pay is not known."
           when "never" then never(money)
           when "buy" then buy(money)
           else wait(money)

@@ -43,7 +43,7 @@ module Kohlrabi
           if need.spacing && item.kind == "pull"
             return "one hole, or its spacing was not measured" unless item.spacing
             if (item.spacing - need.spacing).abs > SLACK
-              return "#{length(item.spacing)} between holes, not #{length(need.spacing)}: fill and drill anew"
+              return "#{length(item.spacing)} between holes, not #{length(need.spacing)}: fill and drill again"
             end
           end
           too_small(item.long, need.long, "long") || too_small(item.wide, need.wide, "wide")

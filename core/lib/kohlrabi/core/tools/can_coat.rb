@@ -8,7 +8,7 @@ module Kohlrabi
         tool "can_coat", "Can I coat now", "Dew point, and what speaks against a coat.", group: "coating"
         field :air, "Air", :temperature, 18, within: -40..60
         field :humidity, "Relative humidity, %", :number, 60
-        field :surface, "Surface", :temperature, nil, optional: true, help: "empty: as the air"
+        field :surface, "Surface", :temperature, nil, optional: true, help: "leave blank: as the air"
         field :coldest, "The label says not below", :temperature, nil, optional: true
 
         private

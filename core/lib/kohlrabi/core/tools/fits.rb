@@ -29,7 +29,7 @@ module Kohlrabi
         def cautions = %w[lift]
 
         def warnings
-          found.fits ? [] : ["Tilting or taking off legs, doors and drawers may do it: that is tried, not reckoned here."]
+          found.fits ? [] : ["Tilting or taking off legs, doors and drawers may do it: that is tried, not worked out here."]
         end
 
         def assumes

@@ -17,7 +17,7 @@ module Kohlrabi
         field :veneer, "Thickness of its veneer", :length, nil, within: 0.1..10, optional: true
         field :offset, "From blade to the edge of the saw's base", :length, 110.0, within: 0..500
         field :side, "The guide stands", :choice, "left", choices: { "left" => "on the left of the groove", "right" => "on its right" }
-        field :edge, "Outermost grooves from the edges", :length, nil, within: 0..2000, optional: true, help: "empty: spaced evenly over the panel"
+        field :edge, "Outermost grooves from the edges", :length, nil, within: 0..2000, optional: true, help: "blank: spaced evenly over the panel"
 
         def self.start(start) = start.doors.any? ? { panel: start.doors.first[0] } : { panel: start.width }.compact
 

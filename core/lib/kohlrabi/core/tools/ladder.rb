@@ -16,7 +16,7 @@ module Kohlrabi
         field :start, "First grit", :count, 80
         field :under, "Ends under", :choice, "clear", choices: ENDS.transform_values(&:first)
         field :finish, "Last grit", :count, 220
-        field :at_hand, "Grits at hand", :text, nil, optional: true, help: "empty: those on the shelf, else the usual ones"
+        field :at_hand, "Grits at hand", :text, nil, optional: true, help: "leave blank: those on the shelf, else the usual ones"
         field :veneer, "Veneer", :choice, "no", choices: { "no" => "no", "yes" => "yes, thin" }
 
         private

@@ -17,7 +17,7 @@ module Kohlrabi
         field :high, "Height of the front", :length, 180.0, within: 20..3000
         field :rule, "Pulls", :choice, "centre", choices: RULES
         field :spacing, "Between the screws of a pull", :length, 128.0, within: 0..1000, help: "centre to centre; 0 for a knob"
-        field :across, "From the top edge", :length, nil, within: 1..3000, optional: true, help: "empty: in the middle"
+        field :across, "From the top edge", :length, nil, within: 1..3000, optional: true, help: "leave blank: in the middle"
         field :old, "Old holes, apart", :length, nil, within: 0..1000, optional: true, help: "centre to centre, same middle; 0 for one"
         field :plate, "Foot or plate of the pull, across", :length, 12.0, within: 1..300
         field :front, "Thickness of the front", :length, 19.0, within: 3..100

@@ -6,7 +6,7 @@ module Kohlrabi
       # Splitting a top in two equal ones.
       class SplitTop < Tool
         tool "split_top", "Splitting a top in two",
-             "Two equal parts after the saw and what is planed off, and the edge to make anew.",
+             "Two equal parts after the saw and what is planed off, and the edge to make again.",
              group: "setting_out"
         field :wide, "Width", :length, 1200.0, within: 50..5000
         field :deep, "Depth", :length, 500.0, within: 20..3000

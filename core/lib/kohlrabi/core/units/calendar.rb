@@ -26,6 +26,11 @@ module Kohlrabi
           date&.strftime("%-d %b %Y")
         end
 
+        # "3 May"; with its year where that is not the year of today.
+        def short(date, today:)
+          date&.strftime(date.year == today.year ? "%-d %b" : "%-d %b %Y")
+        end
+
         # Refuses a date after today. Returns the date.
         def past!(date, today:, what:)
           return date if date.nil? || date <= today

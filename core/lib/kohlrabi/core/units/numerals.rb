@@ -14,6 +14,11 @@ module Kohlrabi
 
         GROUPED = /\A(?<whole>-?\d{1,3}(?<mark>[,.\s])\d{3}(?:\k<mark>\d{3})*)(?:(?!\k<mark>)[.,](?<part>\d+))?\z/
 
+        WORDS = %w[No One Two Three Four Five Six Seven Eight Nine Ten Eleven Twelve].freeze
+
+        # At the head of a sentence: "Five"; in digits beyond twelve.
+        def word(number) = WORDS[number] || number.to_s
+
         # "one sale", "12 sales".
         def counted(number, word) = number == 1 ? "one #{word}" : "#{number} #{word}s"
 

@@ -8,7 +8,8 @@ module Kohlrabi
         # What the day came to: seconds worked, what the steps done were estimated at, how many they are, on how many
         # pieces.
         Summary = Struct.new(:worked, :estimated, :steps, :pieces, keyword_init: true)
-        Answer = Struct.new(:date, :summary, :timers, :done, :worked, :stages, :tags, :bench, :now, :drying, :climate, keyword_init: true)
+        # fresh: no piece was ever recorded.
+        Answer = Struct.new(:date, :summary, :timers, :done, :worked, :stages, :tags, :bench, :now, :drying, :climate, :fresh, keyword_init: true)
         # What fits now: minutes, person id, Array of Core::Bench::Slot.
         Now = Struct.new(:minutes, :person, :slots, keyword_init: true)
         # What a flipper can move along: work in hand first, then what earns nothing until it is listed.
@@ -23,11 +24,11 @@ module Kohlrabi
         def answer(minutes: nil, person: nil)
           today = House::WorkshopSettings.today
           bench = Schedules.now
-          found = Records::AtOnce.rows({ **done(today), **in_hand })
+          found = Records::AtOnce.rows({ **done(today), **in_hand, pieces: [Records::Piece.all, "COUNT(*)"] })
           entries, marks = found.values_at(:entries, :marks)
           Answer.new(date: today, summary: summary(entries, marks), timers: Timers.running, done: entries, worked: entries.sum(&:seconds),
                      tags: Scout::TagWatch.due, bench: bench, now: now(bench, minutes, person), drying: bench.clocks, climate: Climate.latest,
-                     stages: stages(found))
+                     stages: stages(found), fresh: found[:pieces].first.first.zero?)
         end
 
         # Hours of the day, and marks of what was done on it, as asked for.

@@ -46,7 +46,7 @@ module Kohlrabi
           Records::Base.transaction do
             damage = Support::Finder.find(Records::Damage, id)
             set(damage, "before", was: "after")
-            Support::Removal.of([damage, *damage.finding], what: "Damage taken back")
+            Support::Removal.of([damage, *damage.finding], what: "Damage undone")
           end
         end
 

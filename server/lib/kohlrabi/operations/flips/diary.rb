@@ -19,6 +19,13 @@ module Kohlrabi
           dated.sort_by { |line| [line.on, line.at] }.reverse + undated
         end
 
+        # Notes of any piece that have all words, the latest first; at most `most`.
+        def find(words, most: 6)
+          notes = Records::DiaryEntry.joins(:piece).merge(Records::Piece.live)
+          words.inject(notes) { |scope, word| scope.where("diary_entries.text LIKE ?", "%#{Records::Base.sanitize_sql_like(word)}%") }
+               .order(id: :desc).limit(most).includes(:piece).to_a
+        end
+
         def bought(piece)
           return [] unless piece.bought_on
 

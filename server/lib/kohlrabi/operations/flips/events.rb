@@ -46,7 +46,7 @@ module Kohlrabi
           refuse_of_set(event)
           return Splits.undo(event) if event.kind == "split"
 
-          Support::Removal.of([event, *Planning::Settling.marks(event)], what: "#{KINDS.fetch(event.kind)} taken back")
+          Support::Removal.of([event, *Planning::Settling.marks(event)], what: "#{KINDS.fetch(event.kind)} undone")
         end
 
         # The kinds of event that may come next, most likely first, given the chain as it stands.

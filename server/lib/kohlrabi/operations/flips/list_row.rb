@@ -10,7 +10,7 @@ module Kohlrabi
         REACHED = { "on the bench" => :first_work, "ready" => :ready, "listed" => :listed }.freeze
 
         # Associations that a row is made from.
-        PARTS = [:summary, :planned_shape, { looks: :look_zones }].freeze
+        PARTS = [:summary, :planned_shape, { looks: %i[look_zones works] }].freeze
 
         attr_reader :piece, :summary
 

@@ -26,11 +26,12 @@ module Kohlrabi
         module_function
 
         # Returns a Page of ListRow. view: key of VIEWS; sort: key of SORTS, "hours" or "hourly_pay"; year: "2026",
-        # Books::NO_DATE or nil, by the date a flip ended; query: words to find; by, trait: as Traits has them, or
-        # nil.
-        def page(view: "in_hand", sort: "ticket", descending: true, page: 1, per: PER_PAGE, query: nil, year: nil, by: nil, trait: nil)
+        # Books::NO_DATE or nil, by the date a flip ended; query: words to find; stage: one of the view's, or nil; by,
+        # trait: as Traits has them, or nil.
+        def page(view: "in_hand", sort: "ticket", descending: true, page: 1, per: PER_PAGE, query: nil, year: nil, stage: nil, by: nil, trait: nil)
           workshop = House::WorkshopSettings.workshop
-          scope = search(Records::Piece.live.joins(:summary).where(flip_summaries: { stage: VIEWS.fetch(view) }), query)
+          stages = stage ? VIEWS.fetch(view) & [stage] : VIEWS.fetch(view)
+          scope = search(Records::Piece.live.joins(:summary).where(flip_summaries: { stage: stages }), query)
           scope = scope.merge(Books::Totals.ended_in(Records::FlipSummary.all, year)) if year
           scope = Books::Traits.of(scope, by, trait.to_s) if by
           per = per.clamp(1, MAX_PER_PAGE)
@@ -38,6 +39,17 @@ module Kohlrabi
           ids = shown.ids # first: each of its parts would sort all of them again
           found = Records::AtOnce.rows(pieces: Records::AtOnce.with(Records::Piece.where(id: ids), ListRow::PARTS), total: [scope, "COUNT(*)"])
           Page.new(rows: ListRow.all(found[:pieces].index_by(&:id).values_at(*ids), workshop), total: found[:total].first.first, page: page, per: per)
+        end
+
+        # What a view may be narrowed to: stages and kinds that are there, years in which flips ended.
+        def choices(view)
+          scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: VIEWS.fetch(view) })
+          found = Records::AtOnce.rows(stages: [scope.group("flip_summaries.stage"), "flip_summaries.stage"],
+                                       kinds: [scope.where.not(kind: [nil, ""]).group("pieces.kind COLLATE NOCASE"), "MIN(pieces.kind)"],
+                                       years: [scope.where.not(flip_summaries: { ended_on: nil }).group("years"),
+                                               "SUBSTR(flip_summaries.ended_on, 1, 4) AS years"])
+          { stages: found[:stages].flatten.sort_by { |stage| VIEWS["all"].index(stage) }, kinds: found[:kinds].flatten.sort_by(&:downcase),
+            years: found[:years].flatten.sort.reverse }
         end
 
         # What is in hand, in one line: count, money tied up (of those with a known price), oldest day.

@@ -78,7 +78,7 @@ module Kohlrabi
         def take_back(event_id)
           event = Support::Finder.find(Records::PieceSetEvent, event_id)
           marks = event.events.flat_map { |one| Planning::Settling.marks(one) }
-          Support::Removal.of([event, *event.events, *marks], what: "#{KINDS.fetch(event.kind)} of the set taken back")
+          Support::Removal.of([event, *event.events, *marks], what: "#{KINDS.fetch(event.kind)} of the set undone")
         end
 
         # Breaks the set before its sale: what was recorded for it goes, each piece stands as it did. Undone as any

@@ -48,7 +48,7 @@ module Kohlrabi
           busy = parts.find { |part| part.cost_shares.any? || part.work_shares.any? || part.lot_member || later_events?(part, event) }
           refuse(:parts_of_split_in_use, field: :kind, busy: busy.name) if busy
 
-          Support::Removal.of([event, *parts], what: "Split of #{event.piece.name} taken back")
+          Support::Removal.of([event, *parts], what: "Split of #{event.piece.name} undone")
         end
 
         # The whole that a piece is a part of, or nil.

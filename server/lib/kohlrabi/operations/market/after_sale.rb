@@ -83,7 +83,7 @@ module Kohlrabi
         # The days that it was on the market stand by themselves; from today it is listed anew.
         def undo_sale(piece, sold, why)
           listed = TimeToSell.listed_since(piece, piece.summary.listed_on)
-          deletion = Support::Removal.of([*piece.events.select { |event| event.kind == "refunded" }, sold], what: "Sale of #{piece.name} taken back")
+          deletion = Support::Removal.of([*piece.events.select { |event| event.kind == "refunded" }, sold], what: "Sale of #{piece.name} undone")
           Records::SaleReturn.create!(piece: piece, sale_deletion: deletion, listed_on: listed, sold_on: sold.happened_on, returned_on: House::WorkshopSettings.today)
           Flips::Changes.write(piece, "return", ["It came back.", why].compact.join(" "))
           deletion

@@ -23,7 +23,7 @@ module Kohlrabi
           why = "#{percent}% of its value, the least by House rules"
           reason = short or return Answer.new(minor: least, why: why)
           earned = [earned(value, cost), value.middle * MOST].min
-          earned > least ? Answer.new(minor: earned, why: "what a place of yours earns a day, as #{reason}") : Answer.new(minor: least, why: why)
+          earned > least ? Answer.new(minor: earned, why: "what each of your spaces earns a day, as #{reason}") : Answer.new(minor: least, why: why)
         end
 
         # Why room or time is short; nil where it is not, or not known.
@@ -33,7 +33,7 @@ module Kohlrabi
             held, to_come = Record.of(House::WorkshopSettings.today)[:held].first.map(&:to_i)
             if workshop.places.to_i.positive? && held >= workshop.places then "all #{workshop.places} places are full"
             elsif workshop.weekly_seconds.to_i.positive? && to_come > workshop.weekly_seconds * 6
-              "more than six weeks of hours are spoken for"
+              "more than six weeks of hours are booked"
             end
           end
         end

@@ -39,7 +39,7 @@ module Kohlrabi
 
         # When it is fetched, in words.
         def fetched(hold)
-          [hold.pick_up_on == House::WorkshopSettings.today ? "today" : Core::Units::Calendar.text(hold.pick_up_on),
+          [hold.pick_up_on == House::WorkshopSettings.today ? "today" : Core::Units::Calendar.short(hold.pick_up_on, today: House::WorkshopSettings.today),
            hold.pick_up].compact_blank.join(", ")
         end
       end

@@ -5,6 +5,7 @@ module Kohlrabi
     module Market
       # What is for sale: how it stands, what it is asked for, and what the market wants today.
       module ListedPieces
+        ADVICE = Core::Market::ListingAdvice
         MAX_ROWS = 200 # listed pieces that are shown
         # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; value:
         # Core::Market::Model::Value as it is by now, got: [low, middle, high] that it brings, or nil; waiting:
@@ -19,13 +20,51 @@ module Kohlrabi
         # Array of Row: what is due first, then the longest listed; the MAX_ROWS that were listed last.
         def rows
           shown = listings.order(Arel.sql("flip_summaries.listed_on DESC, pieces.id DESC")).limit(MAX_ROWS)
-          pieces = Records::AtOnce.load(shown, [:summary, :looks, *Flips::FlipRecords::PARTS])
+          pieces = Records::AtOnce.load(shown, [:summary, :planned_shape, { looks: %i[look_zones works] }, *Flips::FlipRecords::PARTS])
           shared = shared(pieces)
           found = pieces.map { |piece| row(piece, shared) }
           found.sort_by do |one|
             [one.offers.any? { |offer| Offers.open?(offer) } ? 0 : 1, one.next_step&.due_on || Date.new(9999), -(one.days || 0), one.piece.id]
           end
         end
+
+        # What a row wants today. left: minor units still to be paid, or nil. Returns Core::Market::ListingAdvice::Answer.
+        def advise(row, left: nil)
+          hold = row.hold
+          held = hold && ADVICE::Held.new(who: hold.who, on: (Holds.fetched(hold).presence if hold.pick_up_on || hold.pick_up), left: left,
+                                          price: hold.price_minor || row.asking)
+          offers = row.offers.filter_map do |one|
+            advice = row.advice[one.id] or next
+            ADVICE::Offered.new(id: one.id, amount: one.amount_minor, advice: advice)
+          end
+          taken = row.offers.select { |one| one.answer == "taken" }.map(&:amount_minor).max
+          ADVICE.new(asking: row.asking, held: held, offers: offers, taken: taken, step: step(row.next_step), most: row.fetch&.last,
+                     text: method(:money)).answer
+        end
+
+        # How all of it stands, in a sentence.
+        def headline(rows)
+          return "Nothing is for sale." if rows.empty?
+
+          found = rows.map { |row| advise(row) }
+          wanted = found.count(&:waits_for_answer?)
+          due = found.count { |one| one.action == :lower }
+          ["#{Core::Units::Numerals.word(total(rows))} for sale.", answers(wanted), steps_due(due)].select(&:present?).join(" ")
+        end
+
+        def answers(number) = counted(number, "wants an answer.", "want an answer.")
+        def steps_due(number) = counted(number, "is to be lowered.", "are to be lowered.")
+        def counted(number, one, many) = number.positive? && "#{Core::Units::Numerals.word(number)} #{number == 1 ? one : many}"
+        private_class_method :answers, :steps_due, :counted
+
+        def step(record)
+          return unless record
+
+          day = short(record.due_on)
+          due = record.due_on <= House::WorkshopSettings.today
+          ADVICE::Step.new(id: record.id, asking: record.asking_minor, on: due ? "since #{day}" : "on #{day}", due: due)
+        end
+        private_class_method :step
 
         # How many are listed, shown or not.
         # rows: those that are shown.
@@ -69,19 +108,25 @@ module Kohlrabi
           ->(amount) { found.asking && answer_to(amount, found, shared) }
         end
 
-        # What the market wants today, in sentences with their piece: offers that nobody has answered, price steps
-        # that are due.
+        # What the market wants today, in sentences with their piece, one a piece: who fetches it, else offers that nobody
+        # has answered, else price steps that are due.
         def wants
           today = House::WorkshopSettings.today
-          asked = { holds: Holds.fetched_by(today + 1), offers: Offers.open, steps: PriceSteps.to(today).limit(40) }
+          asked = { holds: Holds.fetched_by(today + 1), held: Records::Hold.live, offers: Offers.open, steps: PriceSteps.to(today).limit(40) }
           found = Records::AtOnce.rows(asked.transform_values { |scope| Records::AtOnce.with(scope, [:piece]) })
-          found[:steps] = PriceSteps.merged(found[:steps]).first(20)
-          found[:holds].map { |hold| [hold.piece, "Fetched #{Holds.fetched(hold)} by #{hold.who}"] } +
-            found[:offers].map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{Offers.from(offer)} to answer"] } +
-            found[:steps].map do |step|
-              [step.piece, "Price step to #{money(step.asking_minor)} due #{Core::Units::Calendar.text(step.due_on)}"]
-            end
+          offers = without(found[:offers], found[:held])
+          steps = without(PriceSteps.merged(found[:steps]), offers)
+          found[:holds].map { |hold| [hold.piece, "Picked up #{Holds.fetched(hold)} by #{hold.who}"] } +
+            offers.map { |offer| [offer.piece, "Offer of #{money(offer.amount_minor)}#{Offers.from(offer)} to answer"] } +
+            steps.first(20).map { |step| [step.piece, due(step)] }
         end
+
+        def without(rows, others) = rows.reject { |row| others.map(&:piece_id).include?(row.piece_id) }
+        def due(step) = "Price step to #{money(step.asking_minor)}, due since #{short(step.due_on)}"
+        private_class_method :without, :due
+
+        def short(date) = Core::Units::Calendar.short(date, today: House::WorkshopSettings.today)
+        private_class_method :short
 
         def row(piece, shared)
           steps = shared[:steps].fetch(piece.id, [])

@@ -89,14 +89,14 @@ module Kohlrabi
           end
         end
 
-        # Core::Market::NeedAndFetch at what the market pays; nil where nothing tells it.
-        def need_and_fetch(piece, scale, flip: Flips::FlipRecords.of(piece))
-          return unless scale.market
+        # Core::Market::NeedAndFetch at what the market pays; nil where nothing tells it. fetch: [low, middle, high] as
+        # people say it, or nil; prices: what cost and pay ask for.
+        def need_and_fetch(piece, fetch: Values.fetch(piece), prices: nil, flip: Flips::FlipRecords.of(piece))
+          return unless fetch
 
-          words = Core::Market::ValueWords.new(scale.market.value, got: Fits.standing.got)
-          fetch = words.fetch_said(House::WorkshopSettings.workshop.money.unit)
-          Core::Market::NeedAndFetch.new(fetch: fetch, need: scale.prices.amount(:target) || scale.prices.amount(:floor),
-                                         break_even: scale.prices.amount(:break_even), at: fetch[1], pay: brings(piece, fetch[1], flip).hourly,
+          prices ||= flip.prices(House::WorkshopSettings.workshop)
+          Core::Market::NeedAndFetch.new(fetch: fetch, need: prices.amount(:target) || prices.amount(:floor),
+                                         break_even: prices.amount(:break_even), at: fetch[1], pay: brings(piece, fetch[1], flip).hourly,
                                          text: ->(minor) { money(minor) })
         end
 

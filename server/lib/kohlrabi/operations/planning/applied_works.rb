@@ -24,7 +24,9 @@ module Kohlrabi
         end
 
         # Keys of the zones that it is on.
-        def zones(row) = row.zones.empty? ? Core::Planning::Applied.usual(row.tool, Drawing.zones(row.piece)) : row.zones.split(",")
+        def zones(row, piece = row.piece)
+          row.zones.empty? ? Core::Planning::Applied.usual(row.tool, Drawing.zones(piece)) : row.zones.split(",")
+        end
 
         # Puts a kept result on a look. given: {"zones"?: keys, "cost"?}; found: Core::Tools::Answer; values: as typed. Raises Refused.
         def put(row, look, given, found, values)

@@ -14,7 +14,8 @@ module Kohlrabi
 
         module_function
 
-        # given: {"name", "like"? (id of a look to copy), "recipe"? (id)}. The first look of a piece is chosen at once. Returns the look.
+        # given: {"name", "like"? (id of a look to copy), "recipe"? (id), "starter"? (key)}. The first look of a piece
+        # is chosen at once. Returns the look.
         def create(piece_id, given)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)
@@ -22,6 +23,7 @@ module Kohlrabi
             look = piece.looks.create!(name: name(given), chosen: piece.looks.empty?, **copied(piece, given["like"]))
             copy_zones(piece, look, given["like"])
             Recipes.lay(Support::Finder.find(Records::Recipe, given["recipe"]), look) if given["recipe"]
+            Starters.lay(given["starter"], look) if given["starter"]
             Plans.refresh(piece.reload)
             look
           end

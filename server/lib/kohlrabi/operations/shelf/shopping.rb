@@ -29,24 +29,28 @@ module Kohlrabi
           prices.include?(nil) ? nil : prices.sum
         end
 
-        # Worn gear that steps of a date need and that is not on the shelf: [product row, names of steps].
-        def missing_gear(bench, date)
-          there = Containers.left
-          products = Products.core
-          slots = bench.schedule.between(bench.at(date), bench.at(date + 1)).map(&:first)
-          steps_by_gear(slots.map { |slot| bench.step(slot) }).filter_map do |key, labels|
-            [products.fetch(key), labels.uniq] unless there.fetch(key, 0).positive?
+        # {product key => shop where it was bought last, by the receipts}.
+        def shops
+          rows = Records::Container.live.joins(:receipt).where.not(receipts: { shop: nil }).order("receipts.id").pluck(:product, "receipts.shop")
+          rows.to_h
+        end
+
+        # What the work of today and of tomorrow is short of: a sentence a day, each product once, on the day that needs
+        # it first.
+        def warnings(bench = Bench::Schedules.now)
+          short = rows(bench).select(&:line).to_h { |row| [row.product[:key], row.product[:label]] }
+          [["Today", 0], ["Tomorrow", 1]].filter_map do |word, days|
+            lacking = short.keys & wanted_on(bench, bench.today + days)
+            "#{word}’s work is short of #{lacking.map { |key| short.delete(key) }.to_sentence}." if lacking.any?
           end
         end
 
-        # What is missing today and tomorrow, in sentences.
-        def warnings(bench = Bench::Schedules.now)
-          [["Today", 0], ["Tomorrow", 1]].flat_map do |word, days|
-            missing_gear(bench, bench.today + days).map do |product, steps|
-              "#{word}: “#{steps.first}” needs #{product[:label]}, and the shelf has none."
-            end
-          end
+        # Keys of products and gear that the steps of a date take.
+        def wanted_on(bench, date)
+          steps = bench.schedule.between(bench.at(date), bench.at(date + 1)).map { |slot, _, _| bench.step(slot) }
+          steps.flat_map { |step| [*step.materials.keys, *Core::Planning::Cautions.gear(step.cautions)] }.uniq
         end
+        private_class_method :wanted_on
 
         # {product key => {piece name => amount}} of all plans and of what bench tools found.
         def needs(bench)

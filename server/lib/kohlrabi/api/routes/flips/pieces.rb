@@ -6,12 +6,13 @@ module Kohlrabi
       module Flips
         # Pieces, their events, and undoing removals.
         module Pieces
-          LIST = %w[view sort query year by trait].freeze
+          LIST = %w[view sort query year stage by trait].freeze
 
           def self.registered(app)
             pieces(app)
             events(app)
             app.post("/api/deletions/:id/undo") { removal { Operations::Support::Removal.undo(params[:id]) } }
+            app.get("/api/search") { json(hits: Serializers::Support::SearchHits.new(params[:query]).to_a) }
             app.get("/api/find") { json(Serializers::Flips::PieceName.present(Operations::Flips::Lists.find(params[:query]), formatter)) }
           end
 
@@ -23,6 +24,7 @@ module Kohlrabi
               options[:per] = params[:per].to_i if params[:per]
               page = Operations::Flips::Lists.page(**options)
               json(rows: Serializers::Flips::PieceRows.present(page.rows, formatter), total: page.total, page: page.page, per: page.per,
+                   choices: Operations::Flips::Lists.choices(options.fetch(:view, "in_hand")),
                    in_hand: Serializers::Books::BooksPage.in_hand(formatter))
             end
             app.get("/api/pieces/:id/diary") do
@@ -36,6 +38,7 @@ module Kohlrabi
 
           def self.events(app)
             app.post("/api/pieces/:id/events") { change(201) { Serializers::Flips::Event.present(Operations::Flips::Events.create(params[:id], given), formatter) } }
+            app.post("/api/events/several") { change(201) { { ids: Operations::Flips::Several.create(given).map(&:id) } } }
             app.patch("/api/events/:id") { change { Serializers::Flips::Event.present(Operations::Flips::Events.update(params[:id], given), formatter) } }
             app.delete("/api/events/:id") { removal { Operations::Flips::Events.remove(params[:id]) } }
           end

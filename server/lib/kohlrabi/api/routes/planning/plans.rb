@@ -34,6 +34,10 @@ module Kohlrabi
           end
 
           def self.looks(app)
+            app.get("/api/pieces/:id/starter-looks") do
+              piece = Operations::Flips::Pieces.whole(params[:id])
+              json(rows: Operations::Planning::Starters.of(piece).map { |row| Serializers::Planning::StarterLook.new(piece, row, formatter).to_h })
+            end
             app.post("/api/pieces/:id/looks") { change(201) { { id: Operations::Planning::Looks.create(params[:id], given).id } } }
             app.patch("/api/looks/:id") { change { looked(*Operations::Planning::Looks.update(params[:id], given)) } }
             app.put("/api/looks/:id/zones") { change { looked(*Operations::Planning::Looks.paint(params[:id], given)) } }

@@ -32,7 +32,7 @@ module Kohlrabi
           def nexts
             @bench.schedule.sequence.group_by { |slot| slot.job.piece }.transform_values do |slots|
               step = @bench.step(slots.first)
-              { label: step.label, time: @formatter.effort(slots.first.job.minutes * 60), at: moment(slots.first.from) }
+              { step: step.key, label: step.label, time: @formatter.effort(slots.first.job.minutes * 60), at: moment(slots.first.from) }
             end
           end
 

@@ -10,6 +10,7 @@ module Kohlrabi
           STAGES = { next: "next step" }.merge(Core::Bench::Drying::STAGES).transform_keys(&:to_s).freeze
 
           shows :now, :week, :summary, :stages
+          attribute(:fresh) { @answer.fresh }
           attribute(:date) { @formatter.day(@answer.date) }
           attribute(:timers) { Bench::Timer.present(@answer.timers, @formatter) }
           attribute(:worked) { @formatter.effort(@answer.worked) }
@@ -36,7 +37,7 @@ module Kohlrabi
           private
 
           def stages
-            rows = Flips::PieceRows.present(@answer.stages.flat_map { |_, own, _| own }, @formatter)
+            rows = Flips::PieceRows.present(@answer.stages.flat_map { |_, own, _| own }, @formatter, photos: false)
             @answer.stages.map { |stage, own, total| { stage: stage, total: total, rows: rows.shift(own.size) } }
           end
 
@@ -46,9 +47,14 @@ module Kohlrabi
           end
 
           def now
-            { minutes: @answer.now.minutes, person_id: @answer.now.person, rows: @answer.now.slots.map do |slot|
-              @words.row(slot, to: slot.chunks.first.last)
-            end }
+            slots = @answer.now.slots
+            { minutes: @answer.now.minutes, person_id: @answer.now.person, lit: slots.first && lit(slots.first),
+              rows: slots.map { |slot| @words.row(slot, to: slot.chunks.first.last) } }
+          end
+
+          # The piece of the step that comes first, and where on it that is worked.
+          def lit(slot)
+            { drawing: @formatter.drawing(@bench.pieces.fetch(slot.job.piece)), zones: @bench.step(slot).zones }
           end
 
           # An open step that took well past its estimate.
@@ -60,7 +66,13 @@ module Kohlrabi
           def clock(clock)
             stages = clock.stages.map { |stage, at| { stage: STAGES.fetch(stage), at: @words.moment(at.to_i / 60), over: at <= Clock.now } }
             { piece: BenchWords.link(clock.piece), step: clock.step, label: clock.label, product: clock.product, stages: stages,
-              free: @words.moment(clock.free.to_i / 60), over: clock.free <= Clock.now, why: clock.why }
+              free: @words.moment(clock.free.to_i / 60), over: clock.free <= Clock.now, left: left(clock), why: clock.why }
+          end
+
+          # The share of its wait that is still to come, 0 to 1.
+          def left(clock)
+            whole = clock.free - clock.done
+            whole.positive? ? ((clock.free - Clock.now) / whole).clamp(0, 1).round(3) : 0
           end
 
           def week

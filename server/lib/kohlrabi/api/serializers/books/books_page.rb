@@ -6,7 +6,7 @@ module Kohlrabi
       module Books
         # Books, as the contract has it.
         class BooksPage < Support::Page
-          shows :counts, :turnaround
+          shows :opening, :counts, :turnaround
           attribute(:year) { @answer.books.year }
           attribute(:view) { @answer.books.view }
           attribute(:hours) { @answer.books.rule }
@@ -32,6 +32,21 @@ module Kohlrabi
           private
 
           def said(figures) = figures.map { |figure| @formatter.figure(figure) }
+
+          # The sentence that answers what the flips paid: "In 2026 895.00 at 10.20 an hour; hall bench pays best so far."
+          def opening
+            profit, pay = [@totals.profit, @totals.hourly_pay].map(&:amount)
+            return unless profit
+
+            year = @answer.books.year
+            "#{year ? "In #{year}" : 'In all'} #{@formatter.money(profit)[:text]}#{" at #{@formatter.money(pay)[:text]} an hour" if pay}#{best}."
+          end
+
+          def best
+            told = Operations::Books::Comparisons.answer("kind", @answer.books).rows.reject(&:few)
+            row = told.max_by { |one| one.pays.middle } or return
+            "; #{row.label} pays best#{' so far' unless row.pays.claim}"
+          end
 
           def other = @answer.books.rule == "all" ? "bench" : "all"
 

@@ -30,7 +30,8 @@ module Kohlrabi
           def goal(row)
             words = ->(amount) { amount && (row.key == :pieces ? amount.round.to_s : @formatter.money(amount)[:text]) }
             { key: row.key.to_s, label: row.label, text: row.text, **%i[goal so_far heading].to_h { |name| [name, words.call(row[name])] },
-              needed: row.needed && needed(row) }
+              needed: row.needed && needed(row), share: row.goal&.positive? && row.so_far ? (row.so_far / row.goal.to_f).round(3) : nil,
+              gone: row.gone.to_f.round(3) }
           end
 
           # What each month left has to bring, at 30 days.

@@ -13,7 +13,7 @@ module Kohlrabi
           MONEY = %w[purchase sundries cost_to_come expected_resale].freeze
           LENGTHS = %w[width depth height leg leaf upper_height upper_depth].freeze
 
-          shows :fields, :budget, :worth, :events
+          shows :line, :fields, :budget, :worth, :need_and_fetch, :events
           attributes :id, :lock_version
           attribute(:ticket, &:ticket_text)
           attribute(:stage) { @flip.chain.stage }
@@ -22,6 +22,7 @@ module Kohlrabi
           attribute(:open_steps) { Operations::Planning::Settling.open_steps(@piece).size }
           attribute(:planned) { @piece.looks.any?(&:chosen) }
           attribute(:strip) { @formatter.strip(@turnaround, ended: @flip.chain.ended?) }
+          attribute(:dates) { dates }
           attribute(:figures) { said(@statement.figures) }
           attribute(:other_hours) { said([@statement.hours(other), @statement.hourly_pay(other)]) }
           attribute(:turnaround) { said([*@turnaround.parts, @turnaround.whole]) }
@@ -39,8 +40,16 @@ module Kohlrabi
             @workshop = formatter.workshop
             @flip = Operations::Flips::FlipRecords.of(piece)
             @statement = @flip.statement(@workshop.hours_rule, overhead: @workshop.overhead_minor)
-            @turnaround = @flip.turnaround(@workshop.date_of(Clock.now))
-            @prices = @flip.prices(@workshop).figures
+            @today = @workshop.date_of(Clock.now)
+            @turnaround = @flip.turnaround(@today)
+            @needs = @flip.prices(@workshop)
+            @prices = @needs.figures
+          end
+
+          # Where it stands, how it came, how large it is: in one line.
+          def line
+            source = @piece.source && "from #{@piece.source}"
+            [where, "bought #{[short(@piece.bought_on), source, paid].compact.join(' ')}", size].compact.join(" · ")
           end
 
           # Each field as it would be typed.
@@ -57,10 +66,46 @@ module Kohlrabi
           def other = @statement.other_rule
           def said(figures) = figures.map { |figure| @formatter.figure(figure) }
 
+          def paid
+            minor = @piece.purchase_minor or return "at a price not known"
+            minor.zero? ? "for nothing" : "for #{@formatter.money(minor)[:text]}"
+          end
+
+          def where
+            return @flip.chain.stage if @flip.chain.ended?
+
+            part = @turnaround.parts.reverse.find(&:amount)
+            began = @turnaround.strip.last&.dig(:first_day)
+            return @flip.chain.stage unless part && began
+
+            days = (@today - began).to_i
+            "#{@flip.chain.stage} #{days.zero? ? 'since today' : "for #{Core::Units::Numerals.counted(days, 'day')}"}"
+          end
+
+          def size
+            known = %i[width_mm depth_mm height_mm].filter_map { |name| @piece[name] }
+            "#{known.map { |mm| @formatter.typed_length(mm) }.join(' × ')} #{@workshop.length_unit}" if known.size > 1
+          end
+
+          def short(date) = Core::Units::Calendar.short(date, today: @today)
+
+          # The dates under the days strip; while it is in work, the day it can be ready.
+          def dates
+            @turnaround.dates.map { |day, on, event| { day: day, text: "#{short(on)} #{event.label.downcase}" } }
+          end
+
+          def fetch = @fetch ||= (Operations::Market::Values.fetch(@piece) unless @flip.chain.ended?)
+
+          # What the market pays, and what that earns an hour: while it is in hand.
+          def need_and_fetch
+            both = Operations::Market::Prices.need_and_fetch(@piece, fetch: fetch, prices: @needs, flip: @flip)
+            both && { state: both.state.to_s, sentences: both.sentences }
+          end
+
           # What is in it, what cost and pay ask for, and, while it is in hand, what the market pays.
           def tape
             amounts = @prices.to_h { |figure| [figure.key, figure.amount] }
-            low, middle, high = @flip.chain.ended? ? nil : Operations::Market::Values.fetch(@piece)
+            low, middle, high = fetch
             Core::Market::PriceTape.new({ fetch_low: low, value: middle, fetch_high: high, **amounts, cash_in: @statement.cash_in.amount,
                                           asking: @flip.asking, sold: @flip.sale&.price }, unit: @workshop.money.unit)
           end
@@ -81,7 +126,8 @@ module Kohlrabi
                 pay: way.pay && @formatter.money(way.pay), why: way.why }
             end
             { left: @formatter.figure(budget.left), hours: @formatter.figure(budget.budget),
-              to_come: @formatter.effort(@piece.seconds_to_come), short: budget.short?,
+              to_come: @formatter.effort(@piece.seconds_to_come), worked: @formatter.effort(budget.worked),
+              bears: @formatter.effort(budget.bears), short: budget.short?,
               out: budget.out?, ways: ways }
           end
 

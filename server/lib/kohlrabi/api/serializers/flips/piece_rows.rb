@@ -8,9 +8,9 @@ module Kohlrabi
         module PieceRows
           module_function
 
-          # Array of Hashes.
-          def present(rows, formatter)
-            faces = Operations::Flips::Photos.faces(rows.map { |row| row.piece.id })
+          # Array of Hashes. photos: whether their faces are photos where there are some.
+          def present(rows, formatter, photos: true)
+            faces = photos ? Operations::Flips::Photos.faces(rows.map { |row| row.piece.id }) : {}
             nexts = rows.any? { |row| Operations::Bench::Schedules::STAGES.include?(row.summary.stage) } ? Bench::BenchWords.new(Operations::Bench::Schedules.now, formatter).nexts : {}
             rows.map do |row|
               row(row, formatter).merge(face: faces[row.piece.id]&.then { |photo| Flips::Photo.address(photo) }, next_step: nexts[row.piece.id])

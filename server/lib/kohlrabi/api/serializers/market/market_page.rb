@@ -8,6 +8,8 @@ module Kohlrabi
         class MarketPage < Support::Page
           shows :times
           attribute(:rows) { @rows.map { |row| MarketRow.new(row, @formatter).to_h } }
+          attribute(:headline) { Operations::Market::ListedPieces.headline(@rows) }
+          attribute(:likely) { @formatter.money(@rows.filter_map { |row| row.fetch&.at(1) }.sum) }
           attribute(:total) { Operations::Market::ListedPieces.total(@rows) }
           attribute(:asked) { @formatter.money(@rows.sum { |row| row.asking.to_i }) }
           attribute(:profit_per_space_day) { @formatter.money(Operations::Market::TimeToSell.profit_per_space_day) }

@@ -7,8 +7,9 @@ module Kohlrabi
         # A piece that is for sale (Operations::Market::ListedPieces::Row).
         class MarketRow < Support::Page
           attributes :days, :enquiries
-          shows :value, :waiting, :tape, :expected, :time, :time_why, :against, :expected_days, :paid, :left
+          shows :value, :waiting, :tape, :advice, :against, :curve_of, :expected_days, :paid, :left
           attribute(:piece) { |row| Bench::BenchWords.link(row.piece) }
+          attribute(:drawing) { |row| @formatter.drawing(row.piece) }
           attribute(:asking) { |row| @formatter.money(row.asking) }
           attribute(:floor) { |row| @formatter.money(row.floor) }
           attribute(:today) { @formatter.day(Operations::House::WorkshopSettings.today) }
@@ -40,13 +41,17 @@ module Kohlrabi
             @formatter.tape(Core::Market::PriceTape.new(amounts, unit: @formatter.workshop.money.unit))
           end
 
-          # How long such take, and what is expected of it.
+          # Where it stands among such listings, and which of the curves tells it.
           def survival = object.time.survival
-          def time = survival&.text
-          def time_why = object.time.why
           def against = object.days && survival&.against(object.days)
+          def curve_of = object.time.basis && (object.time.basis == :kind ? object.piece.kind : "all kinds")
           def expected_days = object.outlook&.days&.round
-          def expected = @formatter.money(object.outlook&.money)
+
+          # The one thing it wants today.
+          def advice
+            found = Operations::Market::ListedPieces.advise(object, left: owed.left)
+            { headline: found.headline, why: found.why, action: found.action.to_s, amount: @formatter.money(found.amount), id: found.id }
+          end
 
           # What was paid in parts, the deposit among it, and what is left of the agreed price.
           def owed

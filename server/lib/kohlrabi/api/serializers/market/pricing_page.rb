@@ -108,7 +108,7 @@ module Kohlrabi
             end
           end
 
-          def both = @both ||= Operations::Market::Prices.need_and_fetch(object, @scale, flip: @flip)
+          def both = @both ||= @scale.market && Operations::Market::Prices.need_and_fetch(object, prices: @scale.prices, flip: @flip)
           def weighed = @weighed ||= @price && Operations::Market::Prices.at(object, @price, scale: @scale, flip: @flip)
           def step(day, minor) = { on: @formatter.day(day), asking: @formatter.money(minor) }
 

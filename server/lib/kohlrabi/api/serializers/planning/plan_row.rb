@@ -6,7 +6,7 @@ module Kohlrabi
       module Planning
         # The plan of a piece: its steps, what they add up to, materials to buy.
         class PlanRow < Support::Page
-          shows :steps, :lines, :frames, :ready, :behind, :faults, :learned
+          shows :steps, :lines, :sessions, :frames, :ready, :behind, :faults, :learned
           said :effort, :low, :high, :remaining
           said :effort, :hours, from: :seconds
           attribute(:materials) { @stock.lines.map { |line| material(line) } }
@@ -40,7 +40,23 @@ module Kohlrabi
             end
           end
 
-          def lines = @plan.lines.map { |line| LineRow.new(line, @plan, @formatter, known: known).to_h }
+          def lines
+            @plan.lines.map do |line|
+              first = line.steps.reject(&:done?).filter_map { |step| days[step.key] }.min
+              { **LineRow.new(line, @plan, @formatter, known: known).to_h, on: day(first) }
+            end
+          end
+
+          # Days on which it is worked, with the hands-on time of each.
+          def sessions
+            chunks = own_slots.flat_map(&:chunks).group_by { |from, _| @bench.date(from) }
+            chunks.sort.map do |date, parts|
+              { on: day(date), weekday: date.strftime("%A"), time: @formatter.effort(parts.sum { |from, to| to - from } * 60) }
+            end
+          end
+
+          def day(date) = @formatter.day(date)
+          def own_slots = @bench.schedule.slots.values.select { |slot| slot.job.piece == @piece.id }
 
           # What does not hold in it, as somebody changed it.
           def faults
@@ -54,9 +70,7 @@ module Kohlrabi
           def ready = @formatter.ready(Operations::Bench::ReadyDates.of(@piece, bench: @bench))
 
           # {step key => day on which it is to be worked}.
-          def days
-            @bench.schedule.slots.values.select { |slot| slot.job.piece == @piece.id }.to_h { |slot| [@bench.key(slot.job), @bench.date(slot.from)] }
-          end
+          def days = @days ||= own_slots.to_h { |slot| [@bench.key(slot.job), @bench.date(slot.from)] }
 
           def material(line)
             { product: line.row[:key], label: line.row[:label], swatch: line.row[:colour]&.hex, kind: line.row[:kind],

@@ -12,6 +12,7 @@ module Kohlrabi
           def initialize(formatter)
             super(nil, formatter)
             @rows = Operations::Shelf::Shopping.rows
+            @shops = Operations::Shelf::Shopping.shops
           end
 
           private
@@ -19,6 +20,7 @@ module Kohlrabi
           def need(row)
             product = row.product
             found = { note: row.note, needed: row.needed && @formatter.whole_amount(row.needed, product), pieces: row.pieces, gear: row.gear,
+                      shop: @shops[product[:key]] || @shops[product[:product]],
                       there: @formatter.whole_amount(row.there, product) }
             @formatter.material(product).merge(found, to_buy(row.line, product, gear: row.gear))
           end

@@ -123,11 +123,15 @@ module Kohlrabi
               body_colour: piece.body_colour, front_colour: piece.front_colour }
           end
 
-          # Finish of the zones by the chosen look, where there is one.
+          # Finish of the zones by the chosen look, where there is one, with what was put on them.
           def planned(piece)
-            look = piece.looks.find(&:chosen)
+            look = piece.looks.find(&:chosen) or return []
             colours = Operations::Shelf::Colours.core
-            look ? look.look_zones.map { |row| { zone: row.zone, finish: row.finish, colour: colours.hex(row.colour) } } : []
+            put_on = look.works.flat_map { |row| Operations::Planning::AppliedWorks.zones(row, piece).map { |zone| [zone, row.tool] } }.to_h
+            look.look_zones.map do |row|
+              { zone: row.zone, finish: row.finish, colour: colours.hex(row.colour),
+                pattern: put_on[row.zone] || ("distressed" if row.over.split(",").include?("distressed")) }
+            end
           end
 
           LANES = { waiting: "waiting", bench: "on the bench", market: "on the market" }.freeze

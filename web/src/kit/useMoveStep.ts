@@ -1,7 +1,7 @@
 // Moves a step to another day, or takes the move back; says what that does to the days on which pieces are ready.
 import { useCallback } from "react";
-import { api, ask } from "../../api/client";
-import { useUndo } from "../../kit/session/undo";
+import { api, ask } from "../api/client";
+import { useUndo } from "./session/undo";
 
 export type Moved = { piece_id: number; step: string; label: string; day: string };
 

@@ -7,16 +7,17 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { api, ask, ProblemError } from "../../api/client";
 import type { Workshop } from "../../api/types";
-import { Part } from "../../kit/Part";
+import { type Named, startWith } from "../../kit/fields";
 import { useUndo } from "../../kit/session/undo";
 import { EMPTY_LINE, type ReceiptLine, ReceiptRow, sent } from "./ReceiptRow";
 
-type Props = { workshop: Workshop; shops: string[] };
+type Props = { workshop: Workshop; shops: string[]; piece?: Named; onDone?: () => void };
 
-export function ReceiptPart({ workshop, shops }: Props) {
+// piece: the one its lines are for at first; onDone: told when it is recorded and no other follows.
+export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
   const empty = { shop: "", spent_on: workshop.today.iso, tax: "", total: "" };
   const [head, setHead] = useState(empty);
-  const [lines, setLines] = useState<ReceiptLine[]>([{ ...EMPTY_LINE, key: 0 }]);
+  const [lines, setLines] = useState<ReceiptLine[]>([{ ...EMPTY_LINE, key: 0, pieces: startWith(piece) }]);
   const [problem, setProblem] = useState<ProblemError | null>(null);
   const { done } = useUndo();
   const errors = problem?.fields ?? {};
@@ -36,7 +37,8 @@ export function ReceiptPart({ workshop, shops }: Props) {
         ask(api.DELETE("/api/receipts/{id}", { params: { path: { id: made.id } } })),
       );
       setHead(again ? { ...empty, shop: head.shop, spent_on: head.spent_on } : empty);
-      setLines([{ ...EMPTY_LINE, key: 0 }]);
+      setLines([{ ...EMPTY_LINE, key: 0, pieces: startWith(piece) }]);
+      if (!again) onDone?.();
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error;
       setProblem(error);
@@ -54,7 +56,7 @@ export function ReceiptPart({ workshop, shops }: Props) {
     />
   );
   return (
-    <Part title="A receipt">
+    <>
       <Box
         sx={{
           display: "grid",
@@ -97,6 +99,6 @@ export function ReceiptPart({ workshop, shops }: Props) {
         </Button>
         <Button onClick={another}>Another line</Button>
       </Box>
-    </Part>
+    </>
   );
 }

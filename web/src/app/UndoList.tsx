@@ -1,0 +1,49 @@
+// What was done since the application was opened, the latest first; each can be undone for as long as nothing rests on it.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import { useUndo } from "../kit/session/undo";
+
+export default function UndoList({ onClose }: { onClose: () => void }) {
+  const { history, takeBack } = useUndo();
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="undo-list">
+      <DialogTitle id="undo-list">Done this session</DialogTitle>
+      <DialogContent>
+        {history.length === 0 && <p>Nothing yet. What you record is listed here, and can be undone from here.</p>}
+        <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
+          {[...history].reverse().map((one) => (
+            <Box
+              component="li"
+              key={one.id}
+              sx={{
+                display: "flex",
+                gap: 2,
+                alignItems: "center",
+                minHeight: 48,
+                borderBottom: 1,
+                borderColor: "divider",
+              }}
+            >
+              <Box sx={{ color: "text.secondary", minWidth: 48 }}>{one.at}</Box>
+              <Box sx={{ flex: 1 }}>{one.message}</Box>
+              {one.undo ? (
+                <Button onClick={() => void takeBack(one.id)} aria-label={`Undo: ${one.message}`}>
+                  Undo
+                </Button>
+              ) : (
+                <Box sx={{ color: "text.secondary" }}>stays</Box>
+              )}
+            </Box>
+          ))}
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,94 @@
+// The dated events of a piece; each can be corrected or taken back.
+import Box from "@mui/material/Box";
+import { useState } from "react";
+import { Link } from "react-router";
+import { api } from "../../api/client";
+import type { EventKind, Piece, PieceEvent, Workshop } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+import { Entries, Entry } from "../../kit/Entry";
+import { EventDialog } from "../../kit/EventDialog";
+import { Fold } from "../../kit/Fold";
+import { EVENT_BUTTONS } from "./EventButtons";
+
+function details(event: PieceEvent, currency: string): string {
+  const { sale, refund } = event;
+  const money = (name: string, amount?: { text: string } | null) => amount && `${name} ${amount.text} ${currency}`;
+  const parts = sale
+    ? [
+        sale.price ? `for ${sale.price.text} ${currency}` : "price not known",
+        money("tip", sale.tip),
+        money("fee", sale.fee),
+        money("delivery", sale.delivery),
+        money("asked", sale.asking),
+      ]
+    : refund
+      ? [`${refund.amount?.text} ${currency}`, money("fee given back", refund.fee_back)]
+      : [
+          event.asking
+            ? `at ${event.asking.text} ${currency}`
+            : ["listed"].includes(event.kind)
+              ? "asking price not known"
+              : null,
+        ];
+  return [...parts, event.channel].filter(Boolean).join(", ");
+}
+
+export function DatesFold({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
+  const [correcting, setCorrecting] = useState<PieceEvent | null>(null);
+  const { remove } = useUndo();
+  const last = piece.events[piece.events.length - 1];
+  return (
+    <Fold title="Dates" summary={last && `${last.label.toLowerCase()} ${last.on?.text ?? "on a day not known"}`}>
+      <Entries>
+        {piece.events.map((event) => (
+          <Entry
+            key={event.id ?? event.kind}
+            day={event.on?.text ?? "date not known"}
+            name={event.label.toLowerCase()}
+            onCorrect={
+              event.id === null || event.set_id || event.kind === "split" ? undefined : () => setCorrecting(event)
+            }
+            onRemove={
+              event.id === null || event.set_id
+                ? undefined
+                : () => remove(api.DELETE("/api/events/{id}", { params: { path: { id: event.id! } } }))
+            }
+            removeWord="Undo it"
+          >
+            <Box component="span" sx={{ fontWeight: 500 }}>
+              {event.label}
+            </Box>{" "}
+            {event.kind === "bought" ? bought(piece, workshop.currency) : details(event, workshop.currency)}
+            {event.set_id && (
+              <>
+                {" "}
+                in a <Link to={`/floor/sets/${event.set_id}`}>set</Link>
+              </>
+            )}
+            {!event.recorded && (
+              <Box component="span" sx={{ color: "text.secondary" }}>
+                from the hours
+              </Box>
+            )}
+          </Entry>
+        ))}
+      </Entries>
+      {correcting && (
+        <EventDialog
+          pieceId={piece.id}
+          kind={correcting.kind as EventKind}
+          event={correcting}
+          submit={EVENT_BUTTONS[correcting.kind] ?? "Record"}
+          workshop={workshop}
+          openSteps={piece.open_steps}
+          onClose={() => setCorrecting(null)}
+        />
+      )}
+    </Fold>
+  );
+}
+
+function bought(piece: Piece, currency: string): string {
+  if (piece.fields.purchase === "") return "at a price not known";
+  return Number(piece.fields.purchase) === 0 ? "for nothing" : `for ${piece.fields.purchase} ${currency}`;
+}

@@ -1,0 +1,38 @@
+// What the market pays for it and what that earns, read off the tape; once it has ended, whether it was worth it.
+import Box from "@mui/material/Box";
+import { Link } from "react-router";
+import type { Piece } from "../../api/types";
+import { PriceTape } from "../../kit/PriceTape";
+import { WorthPart } from "./WorthPart";
+
+const TONE = { content: "primary.main", short: "warning.main", loss: "error.main" } as const;
+
+export function MoneyPart({ piece, currency }: { piece: Piece; currency: string }) {
+  const both = piece.need_and_fetch;
+  return (
+    <Box component="section" aria-label="What it fetches, what it needs" sx={{ borderTop: 2, pt: 1.25, mb: 3 }}>
+      <WorthPart worth={piece.worth} />
+      {!piece.strip.ended && (
+        <Box sx={{ display: "flex", gap: 2, alignItems: "flex-start", mb: 1 }}>
+          <Box sx={{ flex: 1, fontSize: 18, fontWeight: 600, lineHeight: 1.35 }}>
+            {both ? (
+              <Box sx={{ borderLeft: 4, borderColor: TONE[both.state], pl: 1.5 }}>
+                {both.sentences.map((sentence, place) => (
+                  <Box key={sentence} sx={{ fontWeight: place === 0 ? 600 : 400, fontSize: place === 0 ? 18 : 16 }}>
+                    {sentence}
+                  </Box>
+                ))}
+              </Box>
+            ) : (
+              "Nothing tells yet what it fetches"
+            )}
+          </Box>
+          <Link to={`/pieces/${piece.id}/price`} style={{ lineHeight: "44px", whiteSpace: "nowrap" }}>
+            Price it
+          </Link>
+        </Box>
+      )}
+      <PriceTape tape={piece.tape} currency={currency} />
+    </Box>
+  );
+}

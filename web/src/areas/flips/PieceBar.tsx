@@ -1,0 +1,83 @@
+// What is recorded on a piece most, always in reach: beside its key figures on a wide screen, under the thumb on a phone.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import useMediaQuery from "@mui/material/useMediaQuery";
+import { lazy, Suspense, useState } from "react";
+import { useTimers } from "../../api/queries";
+import type { Piece, Workshop } from "../../api/types";
+import { RowMenu } from "../../kit/RowMenu";
+import { useOpen } from "../../kit/session/open";
+import { useStopTimer } from "../../kit/session/useStopTimer";
+import { CostDialog } from "./CostDialog";
+import { PhotoButton } from "./PhotoButton";
+
+const DrawDialog = lazy(() => import("../../kit/DrawDialog"));
+const WorkDialog = lazy(() => import("../../kit/WorkDialog"));
+const ReceiptDialog = lazy(() => import("./ReceiptDialog"));
+
+type Doing = "hours" | "cost" | "receipt" | "shelf" | null;
+
+const under = {
+  position: "fixed",
+  inset: "auto 0 calc(58px + env(safe-area-inset-bottom)) 0",
+  zIndex: 9,
+  bgcolor: "background.default",
+  borderTop: 1,
+  borderColor: "divider",
+  px: 1,
+  py: 0.75,
+  display: "flex",
+  gap: 0.75,
+  "& > .MuiButton-root": { flex: 1, minHeight: 48, px: 0.5 },
+} as const;
+
+export function PieceBar({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
+  const [doing, setDoing] = useState<Doing>(null);
+  const phone = useMediaQuery("(max-width:899px)");
+  const open = useOpen();
+  const stop = useStopTimer();
+  const timers = useTimers().data ?? [];
+  const here = timers.find((timer) => timer.pieces.some((one) => one.id === piece.id));
+  const named = { id: piece.id, name: piece.fields.name ?? "" };
+  const free = timers.length < workshop.people.length;
+  const kind = { bought: "before", "on the bench": "during" }[piece.stage] ?? "after";
+  const timer = here ? (
+    <Button variant="contained" color="warning" onClick={() => void stop(here)} aria-label="Stop and record">
+      {phone ? "Stop" : "Stop and record"}
+    </Button>
+  ) : (
+    <Button
+      variant={phone ? "contained" : "outlined"}
+      disabled={!free}
+      onClick={() => open.startTimer(named)}
+      aria-label="Start timer"
+    >
+      {phone ? "Start" : "Start timer"}
+    </Button>
+  );
+  const shelf = { label: "Take from the shelf", run: () => setDoing("shelf") };
+  const receipt = { label: "Enter a receipt", run: () => setDoing("receipt") };
+  const close = () => setDoing(null);
+  return (
+    <>
+      <Box className="no-print" data-piece-bar sx={phone ? under : { display: "flex", gap: 1, flexWrap: "wrap" }}>
+        {timer}
+        {!phone && <Button onClick={() => setDoing("hours")}>Record hours</Button>}
+        <Button variant={phone ? "outlined" : "text"} onClick={() => setDoing("cost")} aria-label="Record cost">
+          {phone ? "Cost" : "Record cost"}
+        </Button>
+        <PhotoButton owner={{ piece_id: piece.id }} kind={kind} short={phone} />
+        <RowMenu
+          name="recording"
+          actions={[phone && { label: "Record hours", run: () => setDoing("hours") }, receipt, shelf]}
+        />
+      </Box>
+      <Suspense>
+        {doing === "hours" && <WorkDialog piece={named} onClose={close} />}
+        {doing === "shelf" && <DrawDialog piece={named} onClose={close} />}
+        {doing === "receipt" && <ReceiptDialog piece={named} workshop={workshop} onClose={close} />}
+      </Suspense>
+      {doing === "cost" && <CostDialog piece={named} workshop={workshop} onClose={close} />}
+    </>
+  );
+}

@@ -1,0 +1,110 @@
+// What can be done on several pieces at once: made ready, listed, lowered, their work moved, sold as a set.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { api, ask } from "../../api/client";
+import type { PieceRow, Workshop } from "../../api/types";
+import type { FieldSpec, Values } from "../../kit/fields";
+import { FormDialog } from "../../kit/FormDialog";
+import { useUndo } from "../../kit/session/undo";
+
+type Act = "ready" | "listed" | "price_changed" | "move" | "set";
+type Props = { rows: PieceRow[]; workshop: Workshop; onClose: () => void };
+
+const ACTS: [Act, string][] = [
+  ["ready", "Record ready"],
+  ["listed", "List them"],
+  ["price_changed", "Change prices"],
+  ["move", "Move their work"],
+  ["set", "Sell as a set"],
+];
+const named = (count: number) => (count === 1 ? "1 piece" : `${count} pieces`);
+
+export function SeveralBar({ rows, workshop, onClose }: Props) {
+  const [act, setAct] = useState<Act | null>(null);
+  const { done } = useUndo();
+  const navigate = useNavigate();
+  const prices = rows.map<FieldSpec>((row, place) => ({
+    name: `rows/${place}/asking`,
+    label: row.name,
+    kind: "text",
+    unit: workshop.currency,
+    half: true,
+  }));
+  const day: FieldSpec = { name: "on", label: "Date", kind: "date", half: true };
+  const fields: Record<Act, FieldSpec[]> = {
+    ready: [day],
+    listed: [day, ...prices],
+    price_changed: [day, ...prices],
+    move: [{ name: "day", label: "To the day", kind: "date", help: "the next step of each" }],
+    set: [{ name: "name", label: "Name of the set", kind: "text" }],
+  };
+  const save = async (values: Values) => {
+    const count = named(rows.length);
+    if (act === "move") {
+      const steps = rows.flatMap((row) => (row.next_step ? [{ piece_id: row.id, step: row.next_step.step }] : []));
+      const move = async (to: string) => {
+        for (const body of steps) await ask(api.PUT("/api/schedule/moves", { body: { ...body, day: to } }));
+      };
+      await move(values.day ?? "");
+      done(`The next step of ${named(steps.length)} moved`, () => move(""));
+    } else if (act === "set") {
+      const body = { name: values.name ?? "", piece_ids: rows.map((row) => row.id) };
+      const made = await ask(api.POST("/api/sets", { body }));
+      done(`Set ${made.name} made of ${count}`, () =>
+        ask(api.DELETE("/api/sets/{id}", { params: { path: { id: made.id } } })),
+      );
+      void navigate(`/floor/sets/${made.id}`);
+    } else if (act) {
+      const each = rows.map((row, place) => ({ piece_id: row.id, asking: values[`rows/${place}/asking`] ?? "" }));
+      const body = { kind: act, on: values.on ?? "", rows: each };
+      const { ids } = await ask(api.POST("/api/events/several", { body }));
+      const word = { ready: "ready", listed: "listed", price_changed: "asked at their new prices" }[act];
+      done(`${count} ${word}`, async () => {
+        for (const id of [...ids].reverse()) await ask(api.DELETE("/api/events/{id}", { params: { path: { id } } }));
+      });
+    }
+    setAct(null);
+    onClose();
+  };
+  const asked = Object.fromEntries(rows.map((row, place) => [`rows/${place}/asking`, row.price?.money?.typed ?? ""]));
+  return (
+    <Box
+      role="group"
+      aria-label="Chosen pieces"
+      sx={{
+        display: "flex",
+        flexWrap: "wrap",
+        gap: 1,
+        alignItems: "center",
+        bgcolor: "background.paper",
+        p: 1,
+        mb: 1.5,
+      }}
+    >
+      <b>{rows.length === 0 ? "Choose pieces below" : `${named(rows.length)} chosen`}</b>
+      {ACTS.map(([key, label]) => (
+        <Button
+          key={key}
+          variant="outlined"
+          size="small"
+          disabled={rows.length < (key === "set" ? 2 : 1)}
+          onClick={() => setAct(key)}
+        >
+          {label}
+        </Button>
+      ))}
+      {act && (
+        <FormDialog
+          title={`${ACTS.find(([key]) => key === act)?.[1]}: ${named(rows.length)}`}
+          submit={ACTS.find(([key]) => key === act)?.[1] ?? "Do it"}
+          fields={fields[act]}
+          initial={{ on: workshop.today.iso, day: workshop.today.iso, ...asked }}
+          onClose={() => setAct(null)}
+          onSubmit={save}
+        />
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,97 @@
+// What a listed piece wants today: one sentence, the button that does it, and all else in the menu.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { api, ask } from "../../api/client";
+import { RowMenu } from "../../kit/RowMenu";
+import { useUndo } from "../../kit/session/undo";
+import type { Asked } from "./ListedDialogs";
+import type { MarketRow } from "./ListedPiece";
+import { useAnswer } from "./useAnswer";
+
+const LONG = 70; // letters
+
+export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Asked) => void }) {
+  const { advice, piece, hold, next_step: step } = row;
+  const { done, remove, failed } = useUndo();
+  const [open, setOpen] = useState(false);
+  const navigate = useNavigate();
+  const answer = useAnswer();
+  const path = { params: { path: { id: piece.id } } };
+  const amount = advice.amount?.text ?? "";
+  const typed = advice.amount?.typed ?? "";
+  const settle = async (state: "done" | "skipped") => {
+    if (!step) return;
+    await ask(api.PATCH("/api/price-steps/{id}", { params: { path: { id: step.id } }, body: { state } }));
+    done(
+      state === "done"
+        ? `${piece.name} is asked at ${step.asking?.text} now`
+        : `Step to ${step.asking?.text} of ${piece.name} skipped`,
+    );
+  };
+  const enquire = async () => {
+    const made = await ask(api.POST("/api/pieces/{id}/offers", { ...path, body: {} }));
+    done(`Enquiry about ${piece.name} counted`, () =>
+      remove(api.DELETE("/api/offers/{id}", { params: { path: { id: made.id } } })),
+    );
+  };
+  const reply = (body: Parameters<typeof answer>[1]) => () => void answer(advice.id ?? 0, body, amount).catch(failed);
+  const main: Record<string, [string, () => void] | undefined> = {
+    pick_up: ["Picked up", () => onAsk({ sold: typed })],
+    record_sale: ["Record the sale", () => onAsk({ sold: typed })],
+    take: [`Accept ${amount}`, reply({ answer: "taken" })],
+    counter: [`Counter at ${amount}`, reply({ answer: "countered", counter: typed })],
+    decline: [`Decline ${amount}`, reply({ answer: "declined" })],
+    lower: [`Lower to ${amount}`, () => void settle("done").catch(failed)],
+    price: ["Price it", () => void navigate(`/pieces/${piece.id}/price`)],
+  };
+  const first = main[advice.action];
+  const why = advice.why ?? "";
+  // A long reason is told by its first sentence until somebody asks for more.
+  const [short = "", ...rest] = why.length > LONG ? why.split(/(?<=\.) /) : [why];
+  return (
+    <Box data-advice={advice.action}>
+      <Box sx={{ fontWeight: 600, fontSize: 17, color: first ? "text.primary" : "text.secondary" }}>
+        {advice.headline}
+      </Box>
+      <Box sx={{ color: "text.secondary", fontSize: 15 }}>
+        {open ? why : short}{" "}
+        {rest.length > 0 && (
+          <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)} sx={{ minWidth: 0, py: 0 }}>
+            {open ? "Less" : "Why"}
+          </Button>
+        )}
+      </Box>
+      <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, alignItems: "center", mt: 0.5 }}>
+        {first && (
+          <Button variant="contained" color="secondary" onClick={first[1]} aria-label={`${first[0]}: ${piece.name}`}>
+            {first[0]}
+          </Button>
+        )}
+        <Button onClick={() => void enquire().catch(failed)} aria-label={`Enquiry about ${piece.name}`}>
+          Enquiry
+        </Button>
+        <RowMenu
+          name={piece.name}
+          actions={[
+            { label: "Note an offer", run: () => onAsk("offer") },
+            step && advice.action !== "lower"
+              ? { label: `Lower to ${step.asking?.text} now`, run: () => void settle("done").catch(failed) }
+              : null,
+            step && { label: "Skip this step", run: () => void settle("skipped").catch(failed) },
+            !hold && { label: "Hold it", run: () => onAsk("hold") },
+            hold && { label: "Part payment", run: () => onAsk("payment") },
+            hold && {
+              label: `Release it from ${hold.who}`,
+              run: () => void remove(api.DELETE("/api/holds/{id}", { params: { path: { id: hold.id } } })),
+            },
+            !row.set && { label: "Sold", run: () => onAsk({ sold: hold?.price?.typed ?? row.asking?.typed ?? "" }) },
+            { label: "Think the price over", to: `/pieces/${piece.id}/price` },
+            { label: "Text of the listing", to: `/pieces/${piece.id}/listing` },
+          ]}
+        />
+      </Box>
+    </Box>
+  );
+}

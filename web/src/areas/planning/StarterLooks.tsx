@@ -1,0 +1,79 @@
+// Looks to begin with, side by side as pictures of this piece, each with its hours, cost and pay; one is begun with a tap.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import LinearProgress from "@mui/material/LinearProgress";
+import Typography from "@mui/material/Typography";
+import { api, ask } from "../../api/client";
+import { useStarterLooks } from "../../api/queries";
+import type { Plan, Workshop } from "../../api/types";
+import { Drawing } from "../../kit/Drawing";
+import { useUndo } from "../../kit/session/undo";
+
+const UNITS: Record<string, (currency: string) => string> = {
+  hours_to_come: () => " of work",
+  materials_to_come: (currency) => ` ${currency} of materials`,
+  pay: (currency) => ` ${currency} an hour`,
+};
+
+export function StarterLooks({ page, workshop }: { page: Plan; workshop: Workshop }) {
+  const { data } = useStarterLooks(page.id);
+  const { done, failed } = useUndo();
+  if (!data) return <LinearProgress aria-label="Planning looks" sx={{ mb: 30 }} />;
+  const begin = async (key: string, name: string) => {
+    const path = { params: { path: { id: page.id } } };
+    const made = await ask(api.POST("/api/pieces/{id}/looks", { ...path, body: { name, starter: key } }));
+    done(`Look “${name}” begun`, () => ask(api.DELETE("/api/looks/{id}", { params: { path: { id: made.id } } })));
+  };
+  return (
+    <>
+      <Box
+        component="ul"
+        aria-label="Looks to begin with"
+        sx={{
+          listStyle: "none",
+          m: 0,
+          p: 0,
+          display: "grid",
+          gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))",
+          gap: 3,
+        }}
+      >
+        {data.rows.map((row) => (
+          <Box component="li" key={row.key} data-starter={row.key}>
+            <Drawing
+              shape={{ ...page.drawing, planned: row.zones, description: `${page.drawing.description}. ${row.name}` }}
+              width={200}
+              height={170}
+            />
+            <Typography component="h3" sx={{ fontWeight: 600, mt: 1 }}>
+              {row.name}
+            </Typography>
+            {row.figures
+              .filter((figure) => figure.key in UNITS)
+              .map((figure) => (
+                <Box key={figure.key} title={figure.sentence} sx={{ fontWeight: figure.key === "pay" ? 600 : 400 }}>
+                  {figure.text ? `${figure.text}${UNITS[figure.key]?.(workshop.currency)}` : figure.why}
+                </Box>
+              ))}
+            {row.conflicts.map((text) => (
+              <Box key={text} sx={{ color: "warning.main", fontSize: 14 }}>
+                {text}
+              </Box>
+            ))}
+            <Button
+              variant="outlined"
+              sx={{ mt: 1 }}
+              onClick={() => void begin(row.key, row.name).catch(failed)}
+              aria-label={`Begin with this: ${row.name}`}
+            >
+              Begin with this
+            </Button>
+          </Box>
+        ))}
+      </Box>
+      <Typography variant="caption" component="p" sx={{ mt: 2, color: "text.secondary" }}>
+        Each planned for this piece, at what the market pays for it. Colours are changed zone by zone afterwards.
+      </Typography>
+    </>
+  );
+}

@@ -1,0 +1,88 @@
+// One thing to buy: ticked in the shop at the price on its tag, it stands on the shelf.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import InputAdornment from "@mui/material/InputAdornment";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { api, ask } from "../../api/client";
+import type { Shopping } from "../../api/types";
+import { Material } from "../../kit/colour/Material";
+import { useUndo } from "../../kit/session/undo";
+
+type Row = Shopping["rows"][number];
+type Props = { row: Row; currency: string; today: string };
+
+export function ToBuyRow({ row, currency, today }: Props) {
+  const facts = [
+    row.needed ? `${row.needed} needed` : "to wear",
+    `${row.there} there`,
+    row.over && `${row.over} left over`,
+    row.pieces.join(", "),
+  ];
+  return (
+    <Box
+      component="li"
+      data-to-buy={row.product}
+      sx={{
+        display: "flex",
+        flexWrap: "wrap",
+        gap: 1.5,
+        alignItems: "center",
+        borderBottom: 1,
+        borderColor: "divider",
+        py: 1,
+        breakInside: "avoid",
+      }}
+    >
+      <Box sx={{ flex: "1 1 240px", minWidth: 0 }}>
+        <Box sx={{ fontWeight: 600 }}>
+          <Material label={row.label} swatch={row.swatch} />
+        </Box>
+        {row.note && <Box sx={{ color: "warning.main", fontSize: 14.5 }}>{row.note}</Box>}
+        <Box sx={{ color: "text.secondary", fontSize: 14.5 }}>{facts.filter(Boolean).join(" · ")}</Box>
+      </Box>
+      <Box sx={{ display: "grid", gap: 1 }}>
+        {row.packs.map((pack) => (
+          <Pack key={pack.size} row={row} pack={pack} currency={currency} today={today} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function Pack({ row, pack, currency, today }: Props & { pack: Row["packs"][number] }) {
+  const [paid, setPaid] = useState(pack.price ?? "");
+  const { done, failed } = useUndo();
+  const what = `${pack.count} × ${pack.size}`;
+  const [product = "", colour = ""] = row.product.split("@"); // a material is a product in a colour
+  const buy = async () => {
+    const body = { product, colour, size: pack.size, count: String(pack.count), paid, bought_on: today };
+    const { ids } = await ask(api.POST("/api/containers", { body }));
+    done(`${what} of ${row.label} put on the shelf`, async () => {
+      for (const id of ids) await ask(api.DELETE("/api/containers/{id}", { params: { path: { id } } }));
+    });
+  };
+  return (
+    <Box sx={{ display: "flex", gap: 1, alignItems: "center" }}>
+      <Box sx={{ minWidth: 96, textAlign: "right", fontWeight: 600 }}>{what}</Box>
+      <TextField
+        label={pack.count > 1 ? "Price each" : "Price"}
+        value={paid}
+        onChange={(event) => setPaid(event.target.value)}
+        sx={{ width: 130 }}
+        slotProps={{
+          htmlInput: { inputMode: "decimal", "aria-label": `Price of ${row.label}, ${pack.size}` },
+          input: { endAdornment: <InputAdornment position="end">{currency}</InputAdornment> },
+        }}
+      />
+      <Button
+        className="no-print"
+        variant="outlined"
+        onClick={() => void buy().catch(failed)}
+        aria-label={`Bought: ${row.label}, ${pack.size}`}
+      >
+        Bought
+      </Button>
+    </Box>
+  );
+}

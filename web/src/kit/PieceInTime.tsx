@@ -1,0 +1,82 @@
+// The piece at any moment of its plan: a slider through the steps, the drawing as each leaves it, the zones of the next one lit.
+import Box from "@mui/material/Box";
+import Slider from "@mui/material/Slider";
+import Typography from "@mui/material/Typography";
+import { useMemo, useState } from "react";
+import type { Drawing as Shape, Steps } from "../api/types";
+import { Drawing } from "./Drawing";
+
+type Props = {
+  shape: Shape;
+  plan: Steps;
+  width: number;
+  height: number;
+  // How many steps are done as it is shown; null as it stands now. Without onMove it keeps that itself.
+  at?: number | null;
+  onMove?: (done: number) => void;
+};
+
+// Looks of the zones after so many steps.
+function standing(plan: Steps, done: number): Shape["planned"] {
+  const found = new Map<string, Shape["planned"][number]>();
+  const steps = new Set(plan.steps.slice(0, done).map((step) => step.key));
+  plan.frames.filter((frame) => steps.has(frame.step)).forEach((f) => f.zones.forEach((z) => found.set(z.zone, z)));
+  return [...found.values()];
+}
+
+export const doneSoFar = (plan: Steps) => {
+  const open = plan.steps.findIndex((step) => step.state !== "done");
+  return open < 0 ? plan.steps.length : open;
+};
+
+export function PieceInTime({ shape, plan, width, height, at = null, onMove }: Props) {
+  const now = doneSoFar(plan);
+  const [moved, setMoved] = useState<number | null>(null);
+  const done = Math.min((onMove ? at : moved) ?? now, plan.steps.length);
+  const end = done === plan.steps.length;
+  const planned = useMemo(() => (end ? shape.planned : standing(plan, done)), [plan, done, end, shape.planned]);
+  const last = plan.steps[done - 1];
+  const next = plan.steps[done];
+  const where =
+    done === 0 ? "As it was found" : end ? "Ready" : `As it stands after step ${done} of ${plan.steps.length}`;
+  // Where one line of the plan ends and the next begins.
+  const marks = useMemo(() => {
+    const ends = plan.lines.map((line) => line.steps[line.steps.length - 1]);
+    return plan.steps.flatMap((step, place) => (ends.includes(step.key) ? [{ value: place + 1 }] : []));
+  }, [plan]);
+  const move = onMove ?? setMoved;
+  return (
+    <Box component="figure" data-in-time={done} sx={{ m: 0, maxWidth: width }}>
+      <Typography component="figcaption" sx={{ fontWeight: 600, minHeight: 24 }}>
+        {where}
+        {done === now && done > 0 && done < plan.steps.length && " · now"}
+      </Typography>
+      <Drawing
+        shape={{ ...shape, planned, description: `${shape.description}. ${where}` }}
+        width={width}
+        height={height}
+        lit={next?.zones}
+        measures
+      />
+      <Box sx={{ px: 1.5, pt: 0.5 }} className="no-print">
+        <Slider
+          value={done}
+          min={0}
+          max={plan.steps.length}
+          step={1}
+          marks={marks}
+          aria-label="Through the steps"
+          aria-valuetext={last ? `after ${last.label}` : "as it was found"}
+          onChange={(_, value) => move(value as number)}
+        />
+      </Box>
+      <Box sx={{ display: "flex", justifyContent: "space-between", gap: 2, color: "text.secondary", fontSize: 14 }}>
+        <span>found</span>
+        <Box component="span" sx={{ textAlign: "center", minHeight: 42, color: "text.primary" }}>
+          {next ? `next: ${next.label}` : last?.label}
+        </Box>
+        <span>ready</span>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,50 @@
+// What is rare on a row: behind three dots, named for who hears it.
+import Box from "@mui/material/Box";
+import IconButton from "@mui/material/IconButton";
+import Menu from "@mui/material/Menu";
+import MenuItem from "@mui/material/MenuItem";
+import { useState } from "react";
+import { Link } from "react-router";
+
+// to leads to a page, href is fetched as a file, run does something.
+export type MenuAction = { label: string; run?: () => void; to?: string; href?: string };
+
+export function RowMenu({ name, actions }: { name: string; actions: (MenuAction | false | undefined | null)[] }) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const shown = actions.filter((action) => !!action);
+  if (shown.length === 0) return null;
+  const close = () => setAnchor(null);
+  return (
+    <Box component="span" className="no-print">
+      <IconButton
+        aria-label={`More: ${name}`}
+        aria-haspopup="menu"
+        aria-expanded={anchor !== null}
+        onClick={(event) => setAnchor(event.currentTarget)}
+        sx={{ color: "text.secondary", borderRadius: 1, "@media (max-width:599px)": { minWidth: 44, minHeight: 44 } }}
+      >
+        <svg width={20} height={20} viewBox="0 0 20 20" aria-hidden>
+          {[4, 10, 16].map((x) => (
+            <circle key={x} cx={x} cy={10} r={1.7} fill="currentColor" />
+          ))}
+        </svg>
+      </IconButton>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={close}>
+        {shown.map(({ label, run, to, href }) => (
+          <MenuItem
+            key={label}
+            {...(to ? { component: Link, to } : {})}
+            {...(href ? { component: "a", href, download: true } : {})}
+            onClick={() => {
+              close();
+              run?.();
+            }}
+            sx={{ minHeight: 44 }}
+          >
+            {label}
+          </MenuItem>
+        ))}
+      </Menu>
+    </Box>
+  );
+}
