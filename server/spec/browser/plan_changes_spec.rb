@@ -12,6 +12,12 @@ RSpec.describe "changing a plan on the screens" do
     within(step(key)) { click_button(exact: false, text: "More") if page.has_css?("button", text: "More", wait: 0) }
   end
 
+  # From the menu of what may be changed of a step.
+  def change(key, name)
+    within(step(key)) { press("Change it") }
+    find("[role=menuitem]", text: name, exact_text: true).click
+  end
+
   it "picks zones by the arrow keys, gives them a finish, says what that costs, and takes it back" do
     visit "/pieces/45/look"
     map = find("[role=listbox]")
@@ -40,14 +46,14 @@ RSpec.describe "changing a plan on the screens" do
   it "takes times, notes, own steps and splits, asks about an order against the craft with its reason, and takes each back" do
     visit "/pieces/38/plan"
     open_step("dust")
-    within(step("dust")) { press("Add a step after it") }
+    change("dust", "Add a step after it")
     form("A step of your own") do
       type("What is done", "Rub in the ticket number")
       type("Hands-on", "15")
       press("Add step")
     end
     expect(page).to have_css("[data-step]", text: "Rub in the ticket number")
-    within(step("dust")) { press("Move") }
+    change("dust", "Move")
     form("Move: Vacuum and tack off") do
       pick("Just before", "Scuff")
       press("Move step")
@@ -57,7 +63,7 @@ RSpec.describe "changing a plan on the screens" do
     expect(page).to have_css("[aria-label='What does not hold in this plan']", text: "dust under a coat stays in it")
     within(step("dust")) { press("Undo", exact: false) }
     expect(page).to have_no_css("[aria-label='What does not hold in this plan']")
-    within(step("dust")) { press("Split") }
+    change("dust", "Split")
     form("Split: Vacuum and tack off") { press("Split step") }
     expect(page).to have_css("[data-step='dust#1']", text: "Vacuum and tack off, part 1 of 2")
     open_step("scuff")

@@ -64,14 +64,14 @@ RSpec.describe "from findings to plan" do
     group.start_with?("All") || group == "Shelves" ? press(group) : zone(group)
     within("[role=group][aria-label=Finish]") { press(name) }
     if colour
-      find("button[aria-label^='Colour:']").click
+      find("button[aria-label^='Colour ']").click
       within("[role=dialog][aria-label='Palette: Colour']") do
         field = find("input[type=color]")
         page.execute_script("const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set; " \
                             "set.call(arguments[0], arguments[1]); arguments[0].dispatchEvent(new Event('input', { bubbles: true }))", field, colour)
         press("Take unnamed")
       end
-      expect(page).to have_css("button[aria-label='Colour: #{colour}']")
+      expect(page).to have_css("button[aria-label='Colour #{colour}']")
     end
     press("Done with these")
     expect(page).to have_text("Pick zones on the drawing")

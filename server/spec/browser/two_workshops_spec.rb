@@ -39,7 +39,7 @@ RSpec.describe "two workshops", type: :feature do
     end
     press("All that is seen")
     within("[role=group][aria-label=Finish]") { press("Paint") }
-    find("button[aria-label^='Colour:']").click
+    find("button[aria-label^='Colour ']").click
     within("[role=dialog][aria-label='Palette: Colour']") do
       type("Find a colour", "ink")
       press("inkwell")
@@ -52,7 +52,7 @@ RSpec.describe "two workshops", type: :feature do
     press("Put on the shelf", match: :first)
     form("Put on the shelf") do
       pick("What", "all-in-one satin paint")
-      find("button[aria-label^='Colour:']").click
+      find("button[aria-label^='Colour ']").click
       within(page.document.find("[role=dialog][aria-label='Palette: Colour']")) { press("inkwell") }
       type("Holds", said[:tin])
       type("Paid for it", said[:paid])

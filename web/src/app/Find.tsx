@@ -52,7 +52,7 @@ export default function Find({ onClose }: { onClose: () => void }) {
     void navigate(hit.to);
   };
   return (
-    <Dialog open onClose={onClose} aria-label="Find">
+    <Dialog open onClose={onClose} slotProps={{ paper: { "aria-label": "Find" } }}>
       <DialogContent>
         <Autocomplete
           open={words.length > 0}

@@ -45,7 +45,7 @@ export function EffortInput({ value, onChange, refused, help, bare = "min", ...r
               <Button
                 size="small"
                 onClick={turn}
-                aria-label={`A bare number is ${unit === "h" ? "hours" : "minutes"}: change to ${unit === "h" ? "minutes" : "hours"}`}
+                aria-label={`${unit}: a bare number is ${unit === "h" ? "hours" : "minutes"}, change to ${unit === "h" ? "minutes" : "hours"}`}
                 sx={{ minWidth: 44 }}
               >
                 {unit}

@@ -17,9 +17,15 @@ const narrow = { "& th, & td": { px: { xs: 0.75, sm: 2 } }, "& th": { whiteSpace
 
 export function SmallTable({ label, columns, rows, foot, width }: Props) {
   const side = (place: number) => (Array.isArray(columns[place]) ? "right" : "left");
+  // A column that has no name, such as that of buttons, has no head to be read out.
   const cells = (row: ReactNode[]) =>
     row.map((cell, place) => (
-      <TableCell key={place} align={side(place)} sx={side(place) === "right" ? { whiteSpace: "nowrap" } : undefined}>
+      <TableCell
+        key={place}
+        {...(cell === "" ? { component: "td" as const } : {})}
+        align={side(place)}
+        sx={side(place) === "right" ? { whiteSpace: "nowrap" } : undefined}
+      >
         {cell}
       </TableCell>
     ));

@@ -16,6 +16,7 @@ import { PageHead } from "../../kit/PageHead";
 import { ImportColumns } from "./ImportColumns";
 import { ImportQuestions } from "./ImportQuestions";
 import { ImportRows } from "./ImportRows";
+import { FileButton } from "../../kit/FileButton";
 
 // columns: how the person matched them, by name in the file.
 type Reading = {
@@ -106,18 +107,14 @@ export default function ImportFlips() {
         }}
       >
         <Typography>{file ? file.name : "Drop the file here, or choose it."}</Typography>
-        <Button component="label" variant={check ? "outlined" : "contained"}>
+        <FileButton
+          variant={check ? "outlined" : "contained"}
+          accept=".csv,.xlsx,.ods,text/csv"
+          files="Spreadsheet file"
+          onFiles={(files) => files[0] && void look(files[0], FIRST)}
+        >
           Choose a file
-          <input
-            hidden
-            type="file"
-            accept=".csv,.xlsx,.ods,text/csv"
-            aria-label="Spreadsheet file"
-            // The same file, mended, can be chosen again.
-            onClick={(event) => (event.currentTarget.value = "")}
-            onChange={(event) => event.target.files?.[0] && void look(event.target.files[0], FIRST)}
-          />
-        </Button>
+        </FileButton>
         <Typography variant="caption" sx={{ color: "text.secondary" }}>
           The first row names the columns; columns that are called otherwise are matched once the file is read. Only
           name is required. Dates as 2026-05-03, hours as decimal hours, empty for not known, 0 for nothing.

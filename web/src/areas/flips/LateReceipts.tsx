@@ -6,6 +6,7 @@ import type { DayOffers } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { useUpload } from "../../kit/photos/useUpload";
 import { useUndo } from "../../kit/session/undo";
+import { FileButton } from "../../kit/FileButton";
 
 type Late = DayOffers["receipts"][number];
 
@@ -51,17 +52,16 @@ function Row({ receipt, currency }: { receipt: Late; currency: string }) {
           {receipt.photos.length > 1 ? `Photo ${place + 1}` : "Photo"}
         </Button>
       ))}
-      <Button size="small" component="label" disabled={progress !== null}>
+      <FileButton
+        size="small"
+        disabled={progress !== null}
+        accept="image/*"
+        files={`Photo of the receipt from ${name}`}
+        multiple
+        onFiles={(files) => void send(files, "receipt")}
+      >
         Photograph it
-        <input
-          hidden
-          multiple
-          type="file"
-          accept="image/*"
-          aria-label={`Photo of the receipt from ${name}`}
-          onChange={(event) => event.target.files && void send(Array.from(event.target.files), "receipt")}
-        />
-      </Button>
+      </FileButton>
       <Button
         size="small"
         color="inherit"

@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { Cost } from "../../api/types";
 import { useUpload } from "../../kit/photos/useUpload";
+import { FileButton } from "../../kit/FileButton";
 
 export function ReceiptButton({ cost }: { cost: Cost }) {
   const { send, progress, refused } = useUpload({ cost_id: cost.id });
@@ -22,21 +23,17 @@ export function ReceiptButton({ cost }: { cost: Cost }) {
         </Button>
       ))}
       {cost.receipts.length === 0 && (
-        <Button
+        <FileButton
           size="small"
-          component="label"
+
           disabled={progress !== null}
           aria-label={`Photograph the receipt of ${cost.what}`}
+          accept="image/*"
+          files={`Receipt file of ${cost.what}`}
+          onFiles={(files) => void send(files, "receipt")}
         >
           Receipt…
-          <input
-            hidden
-            type="file"
-            accept="image/*"
-            aria-label={`Receipt file of ${cost.what}`}
-            onChange={(event) => event.target.files && void send(Array.from(event.target.files), "receipt")}
-          />
-        </Button>
+        </FileButton>
       )}
       {refused.length > 0 && (
         <Box role="alert" sx={{ color: "error.main" }}>

@@ -6,6 +6,7 @@ import { api } from "../../api/client";
 import type { Catalogue, Finding, Plan } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { useUpload } from "../../kit/photos/useUpload";
+import { FileButton } from "../../kit/FileButton";
 
 type Props = { page: Plan; walk: Catalogue["walk"]; onChange: (finding: Finding) => void };
 
@@ -70,18 +71,16 @@ function Row({ finding, onChange }: { finding: Finding; onChange: () => void }) 
         ))}
       </Box>
       <Box className="no-print">
-        <Button component="label" size="small" aria-label={`Photo of ${finding.label}`}>
+        <FileButton
+          size="small"
+          aria-label={`Photo of ${finding.label}`}
+          accept="image/*"
+          files={`Photo file of ${finding.label}`}
+          camera
+          onFiles={(files) => void send(files, "damage")}
+        >
           Photo
-          <input
-            hidden
-            type="file"
-            accept="image/*"
-            capture="environment"
-            aria-label={`Photo file of ${finding.label}`}
-            onClick={(event) => (event.currentTarget.value = "")}
-            onChange={(event) => event.target.files && void send(Array.from(event.target.files), "damage")}
-          />
-        </Button>
+        </FileButton>
         <Button size="small" onClick={onChange} aria-label={`Correct ${finding.label}`}>
           Correct
         </Button>

@@ -101,7 +101,7 @@ function Instead({
     onClose();
   };
   return (
-    <Dialog open onClose={onClose} aria-label="Instead of it">
+    <Dialog open onClose={onClose} slotProps={{ paper: { "aria-label": "Instead of it" } }}>
       <DialogTitle>{`Instead of ${found.data?.rows[0]?.label ?? "it"}`}</DialogTitle>
       <DialogContent>
         {!found.data && <LinearProgress aria-label="Planning" />}

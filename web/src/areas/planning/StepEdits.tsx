@@ -2,6 +2,8 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import Menu from "@mui/material/Menu";
+import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
 import { api, ask, ProblemError } from "../../api/client";
 import type { Plan, PlanEditInput, Step, Steps, Workshop } from "../../api/types";
@@ -15,6 +17,7 @@ type Props = { step: Step; page: Plan; plan: Steps; workshop: Workshop };
 export function StepEdits({ step, page, plan, workshop }: Props) {
   const [sort, setSort] = useState<Sort | null>(null);
   const [asked, setAsked] = useState<string | null>(null);
+  const [menu, setMenu] = useState<HTMLElement | null>(null);
   const { done, remove, failed } = useUndo();
   if (step.state === "done") return null;
   const send = async (body: PlanEditInput, message: string) => {
@@ -115,16 +118,32 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
       className="no-print"
       sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 0.5 }}
     >
-      {words.map(([key, label]) => (
-        <Button key={key} size="small" onClick={() => setSort(key)}>
-          {label}
-        </Button>
-      ))}
-      {!step.lead && (
-        <Button size="small" color="inherit" onClick={() => void takeOut(false).catch(askFirst)}>
-          Take out
-        </Button>
-      )}
+      <Button size="small" aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>
+        Change it
+      </Button>
+      <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
+        {words.map(([key, label]) => (
+          <MenuItem
+            key={key}
+            onClick={() => {
+              setMenu(null);
+              setSort(key);
+            }}
+          >
+            {label}
+          </MenuItem>
+        ))}
+        {!step.lead && (
+          <MenuItem
+            onClick={() => {
+              setMenu(null);
+              void takeOut(false).catch(askFirst);
+            }}
+          >
+            Take out
+          </MenuItem>
+        )}
+      </Menu>
       {asked && (
         <Alert
           severity="warning"

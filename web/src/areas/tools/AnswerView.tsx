@@ -92,7 +92,7 @@ function Said({ title, lines }: { title: string; lines: string[] }) {
   if (lines.length === 0) return null;
   return (
     <Box sx={{ mb: 1.5 }}>
-      <Typography variant="h3" sx={{ fontSize: 15, fontWeight: 600 }}>
+      <Typography variant="h3" component="h2" sx={{ fontSize: 15, fontWeight: 600 }}>
         {title}
       </Typography>
       <Box component="ul" sx={{ m: 0, pl: 2.5, color: "text.secondary" }}>

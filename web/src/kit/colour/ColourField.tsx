@@ -36,7 +36,7 @@ export function ColourField({ label, value, onChange, none = "none chosen", erro
         onClick={(event) => setAnchor(event.currentTarget)}
         aria-haspopup="dialog"
         aria-expanded={anchor !== null}
-        aria-label={`${label}: ${said}`}
+        aria-label={`${label} ${said}`}
         sx={{
           justifyContent: "flex-start",
           gap: 1.5,
@@ -54,7 +54,7 @@ export function ColourField({ label, value, onChange, none = "none chosen", erro
         <Box sx={{ minWidth: 0 }}>
           <Typography variant="caption" component="span" sx={{ display: "block", color: "text.secondary" }}>
             {label}
-          </Typography>
+          </Typography>{" "}
           <Box component="span" sx={{ color: value ? "text.primary" : "text.secondary" }}>
             {said}
           </Box>

@@ -1,7 +1,6 @@
 // Photos of a piece: taken or chosen, several at once, in order with captions; before and after side by side.
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
@@ -14,6 +13,7 @@ import { BeforeAfter } from "./BeforeAfter";
 import { PHOTO_KINDS } from "./kinds";
 import { PhotoCard } from "./PhotoCard";
 import { type Owner, useUpload } from "./useUpload";
+import { FileButton } from "../FileButton";
 
 type Props = { photos: Photo[]; owner: Owner; start: string; folded?: boolean };
 
@@ -55,30 +55,27 @@ function Photos({ photos, owner, start }: Omit<Props, "folded">) {
             </MenuItem>
           ))}
         </TextField>
-        <Button component="label" variant="contained" disabled={progress !== null}>
+        <FileButton
+          variant="contained"
+          disabled={progress !== null}
+          accept="image/jpeg,image/png,image/webp,image/heic,image/heif"
+          files="Photo files"
+          multiple
+          onFiles={(files) => void send(files, kind)}
+        >
           Add photos
-          <input
-            hidden
-            multiple
-            type="file"
-            accept="image/jpeg,image/png,image/webp,image/heic,image/heif"
-            aria-label="Photo files"
-            onClick={(event) => (event.currentTarget.value = "")}
-            onChange={(event) => event.target.files && void send(Array.from(event.target.files), kind)}
-          />
-        </Button>
-        <Button component="label" variant="outlined" disabled={progress !== null} sx={{ display: { md: "none" } }}>
+        </FileButton>
+        <FileButton
+          variant="outlined"
+          disabled={progress !== null}
+          sx={{ display: { md: "none" } }}
+          accept="image/*"
+          files="Camera"
+          camera
+          onFiles={(files) => void send(files, kind)}
+        >
           Take one
-          <input
-            hidden
-            type="file"
-            accept="image/*"
-            capture="environment"
-            aria-label="Camera"
-            onClick={(event) => (event.currentTarget.value = "")}
-            onChange={(event) => event.target.files && void send(Array.from(event.target.files), kind)}
-          />
-        </Button>
+        </FileButton>
       </Box>
       {progress && (
         <Box sx={{ mb: 1.5 }}>

@@ -8,6 +8,7 @@ import { api } from "../../api/client";
 import type { Photo } from "../../api/types";
 import { useUndo } from "../session/undo";
 import { type Owner, useUpload } from "./useUpload";
+import { FileButton } from "../FileButton";
 
 type Props = { owner: Owner; name: string; photos: Photo[] };
 
@@ -39,17 +40,17 @@ export function SmallPhotos({ owner, name, photos }: Props) {
           />
         </Box>
       ))}
-      <Button size="small" component="label" disabled={progress !== null} aria-label={`Photo… of ${name}`}>
+      <FileButton
+        size="small"
+        disabled={progress !== null}
+        aria-label={`Photo… of ${name}`}
+        accept="image/*"
+        files={`Photo file of ${name}`}
+        multiple
+        onFiles={(files) => void send(files, "during")}
+      >
         Photo…
-        <input
-          hidden
-          multiple
-          type="file"
-          accept="image/*"
-          aria-label={`Photo file of ${name}`}
-          onChange={(event) => event.target.files && void send(Array.from(event.target.files), "during")}
-        />
-      </Button>
+      </FileButton>
       {refused.length > 0 && (
         <Box role="alert" sx={{ color: "error.main" }}>
           {refused.join(" ")}
