@@ -11,7 +11,7 @@ RSpec.describe Kohlrabi::Core::Shelf::Mix do
     # 240 ml paint, 30 ml calcium carbonate, 15 ml water (common practice, no source): a batch of half a litre.
     home = mix(paint: 240, powder: 30, water: 15).amounts(500).transform_values { |amount| amount.round(1).to_f }
     expect(home).to eq("paint" => 421.1, "powder" => 52.6, "water" => 26.3)
-    expect { mix(a: 1, b: 1).amounts(0) }.to raise_error(Kohlrabi::Core::Refusal, /nothing/)
+    expect { mix(a: 1, b: 1).amounts(0) }.to raise_error(Kohlrabi::Core::Refusal, /must be above 0/)
   end
 
   it "says what so much of one part makes" do

@@ -18,8 +18,8 @@ RSpec.describe Kohlrabi::Core::Tools::Field do
     expect(read(:length, "0")).to eq(0.0)
     expect(read(:length, "", optional: true)).to be_nil
     expect(refused(:length, "")).to eq([:it, "It is empty.", "Fill it in."])
-    expect(refused(:length, "5", within: 10..20)).to eq([:it, "“5” cannot be.", "Give 10 mm to 20 mm."])
-    expect(refused(:length, "1/4", unit: "in", within: 25.4..50.8)).to eq([:it, "“1/4” cannot be.", "Give 1 in to 2 in."])
+    expect(refused(:length, "5", within: 10..20)).to eq([:it, "“5” is out of range.", "Give 10 mm to 20 mm."])
+    expect(refused(:length, "1/4", unit: "in", within: 25.4..50.8)).to eq([:it, "“1/4” is out of range.", "Give 1 in to 2 in."])
     expect(read(:lengths, "22, 25; 30")).to eq([22.0, 25.0, 30.0])
   end
 

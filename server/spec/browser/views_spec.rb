@@ -56,7 +56,7 @@ RSpec.describe "every main view" do
     it "passes the audit in both schemes and fits a phone without scrolling sideways: #{path}", :aggregate_failures do
       show(path, title)
       scheme("light")
-      expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21a, :wcag21aa, :wcag22aa, :"best-practice").with_options(resultTypes: ["violations"])
+      expect(page).to be_axe_clean.with_options(resultTypes: ["violations"]) # all rules, those of good practice too
       scheme("dark") # the same elements in other colours: the rules that look at colours again
       expect(page).to be_axe_clean.checking_only(:"color-contrast", :"link-in-text-block").with_options(resultTypes: ["violations"])
       phone(mobile: false)
@@ -91,7 +91,8 @@ RSpec.describe "every main view" do
 
   # Where dialogs are opened, and by what.
   dialogs = { "/pieces/33" => ["Record hours", "Record cost", "Edit piece", "Record sale"], "/floor" => ["Record a piece", "A flip finished before"],
-              "/shelf" => ["Put on the shelf"], "/pieces/45/look" => ["Add another look", "Fittings", "Change"], "/books/year" => ["Set goals", "Note money"],
+              "/shelf" => ["Put on the shelf"], "/pieces/45/look" => ["Add another look", "Fittings", "Change"],
+              "/books/year" => ["Set goals", "Note money"],
               "/pieces/45/plan" => ["Keep as a recipe"], "/pieces/45/price" => ["Add one you saw"] }
 
   dialogs.each do |path, buttons|

@@ -32,7 +32,7 @@ RSpec.describe "pricing and the market", :api do
     # (100 + 5 + 10 × pay) ÷ 0.9: 116.67, 205.56, 283.34 (worked by hand); 283.34 ÷ 0.9 = 314.83, up to 315.
     expect(method(page, "cost_and_pay")).to eq("low" => "116.67", "mid" => "205.56", "high" => "283.34")
     expect(page["suggested"]["text"]).to eq("315.00")
-    expect(page["suggested_why"]).to eq("target price ÷ (1 − 10% room for haggling), up to fives and tens")
+    expect(page["suggested_why"]).to eq("target price ÷ (1 − 10% room for haggling), rounded up to end in 5 or 0")
     expect(page["methods"].map { |one| one["key"] }).to eq(["cost_and_pay"])
     call(:put, "/api/pieces/#{id}/new-price", { price: "600" })
     expect(method(pricing(id), "new")).to eq("low" => "120.00", "mid" => "180.00", "high" => "240.00")
@@ -85,7 +85,7 @@ RSpec.describe "pricing and the market", :api do
     call(:post, "/api/deletions/#{gone['id']}/undo")
     expect(pricing(id)["comparables"].size).to eq(2)
     bad = call(:post, "/api/pieces/#{id}/comparables", { what: "", price: "0", likeness: "4" })
-    expect([refusal(bad, :what), refusal(bad, :price), refusal(bad, :likeness)]).to match([/empty/, /says nothing/, /1 to 3/])
+    expect([refusal(bad, :what), refusal(bad, :price), refusal(bad, :likeness)]).to match([/empty/, /must be above 0/, /1 to 3/])
     expect(refusal(call(:post, "/api/pieces/#{piece}/comparables", { what: "Thing", price: "5" }), :what)).to include("no kind")
   end
 
@@ -147,7 +147,7 @@ RSpec.describe "pricing and the market", :api do
 
   it "refuses an offer on what is not for sale, and of nothing" do
     expect(refusal(offer(piece, "50"), :amount)).to include("is not listed")
-    expect(refusal(offer(chair("2026-06-01"), "0"), :amount)).to include("Leave the amount empty")
+    expect(refusal(offer(chair("2026-06-01"), "0"), :amount)).to include("Leave the amount blank")
     expect(market["rows"].size).to eq(1)
   end
 
@@ -163,19 +163,19 @@ RSpec.describe "pricing and the market", :api do
   end
 
   it "says how long listings took, a set as one, and nothing where there is nothing" do
-    expect(market).to eq("rows" => [], "total" => 0, "asked" => { "minor" => 0, "text" => "0.00", "typed" => "0.00" }, "profit_per_space_day" => nil,
-                         "times" => [],
-                         "seasons" => [], "sold" => [])
+    nothing = { "minor" => 0, "text" => "0.00", "typed" => "0.00" }
+    expect(market).to eq("headline" => "Nothing is for sale.", "likely" => nothing, "asked" => nothing, "rows" => [], "total" => 0,
+                         "profit_per_space_day" => nil, "times" => [], "seasons" => [], "sold" => [])
     history
     chair("2026-06-01") # stands 29 days: censored
     times = market["times"]
     expect(times.map { |one| one["kind"] }).to eq(["chair", "all kinds"])
     # 8 of 9 sold on day 10: a ninth is left.
-    text = "Median 10 days (a quarter within 10, three quarters within 10), n = 9."
+    text = "Half of 9 were gone within 10 days (a quarter within 10, three quarters within 10)."
     expect(times.first).to include("text" => text, "curve" => [[0, 100.0], [10, 11.1], [29, 11.1]])
     pair = Array.new(2) { chair("2026-06-10") }
     set = call(:post, "/api/sets", { name: "Pair", piece_ids: pair })
     expect(set["id"]).not_to be_nil
-    expect(market["times"].last["text"]).to include("n = 1")
+    expect(market["times"].last["text"]).to start_with("Half of 11 were gone")
   end
 end

@@ -165,7 +165,7 @@ RSpec.describe "looking over, looks and plans", :api do
       expect(refusal(paint.call(colour: "red"), :colour)).to include("not a colour")
       expect(refusal(paint.call(zones: ["lid"]), :zones)).to include("no zone")
       expect(refusal(paint.call(zones: []), :zones)).to include("Choose one or more")
-      expect(refusal(paint.call(over: ["gold"]), :over)).to include("cannot stand here")
+      expect(refusal(paint.call(over: ["gold"]), :over)).to include("does not fit here")
       version = plan["looks"].first["lock_version"]
       expect(call(:patch, "/api/looks/#{made}", { lock_version: version, wear: "hard" })).to include("lock_version" => version + 1)
       call(:patch, "/api/looks/#{made}", { lock_version: version, wear: "display" })

@@ -123,7 +123,7 @@ RSpec.describe "the shelf", :api do
     expect(shelf["rows"]).to eq([])
     call(:post, "/api/deletions/#{gone['id']}/undo")
     expect(tins.size).to eq(1)
-    expect(refusal(call(:post, "/api/containers", { product: "paint_all", size: "0" }), :size)).to include("cannot be")
+    expect(refusal(call(:post, "/api/containers", { product: "paint_all", size: "0" }), :size)).to include("out of range")
   end
 
   it "has what was there at the start, and uses it first" do

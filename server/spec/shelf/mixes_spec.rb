@@ -171,7 +171,7 @@ RSpec.describe "mixes", :api do
                 "/api/spray-settings")["settings"]).to eq([{ "product" => "paint_all", "label" => "all-in-one satin paint", "nozzle" => "1.3 mm",
                                                              "setting" => "4", "thinning" => "10", "cup_seconds" => "25" }])
     expect(refusal(call(:put, "/api/spray-settings", { product: "paint_all", thinning: "11" }), :thinning)).to include("10% at most")
-    expect(refusal(call(:put, "/api/spray-settings", { product: "paint_all", cup_seconds: "-1" }), :cup_seconds)).to include("cannot be")
+    expect(refusal(call(:put, "/api/spray-settings", { product: "paint_all", cup_seconds: "-1" }), :cup_seconds)).to include("out of range")
     call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], practices: { "applying" => "spray" } })
     chest = planned("Chest")
     sprayed = call(:get, "/api/pieces/#{chest}/plan")["plan"]["steps"].filter_map { |step| step["sprayer"] }

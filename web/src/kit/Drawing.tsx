@@ -77,7 +77,7 @@ export function Drawing({ shape, width, height, measures = false, lit = [] }: Pr
           );
         })}
         {shape.parts.filter(glows).map((part, place) => (
-          <g key={place} fill="none" strokeDasharray="none">
+          <g key={place} className="no-print" fill="none" strokeDasharray="none">
             <polygon
               points={points(part)}
               stroke="#fff"

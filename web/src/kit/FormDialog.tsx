@@ -143,7 +143,7 @@ export function FormDialog({
                       spec={field}
                       control={form.control}
                       error={beside[field.name]}
-                      first={place === 0 && !piecesField}
+                      first={place === 0 && (!piecesField || begun.length > 0)}
                     />
                   </Box>
                 </Fragment>

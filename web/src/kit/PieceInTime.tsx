@@ -46,7 +46,11 @@ export function PieceInTime({ shape, plan, width, height, at = null, onMove }: P
   }, [plan]);
   const move = onMove ?? setMoved;
   return (
-    <Box component="figure" data-in-time={done} sx={{ m: 0, maxWidth: width }}>
+    <Box
+      component="figure"
+      data-in-time={done}
+      sx={{ m: 0, maxWidth: width, "@media print": { maxWidth: 230, mb: 2 } }}
+    >
       <Typography component="figcaption" sx={{ fontWeight: 600, minHeight: 24 }}>
         {where}
         {done === now && done > 0 && done < plan.steps.length && " · now"}
@@ -70,7 +74,10 @@ export function PieceInTime({ shape, plan, width, height, at = null, onMove }: P
           onChange={(_, value) => move(value as number)}
         />
       </Box>
-      <Box sx={{ display: "flex", justifyContent: "space-between", gap: 2, color: "text.secondary", fontSize: 14 }}>
+      <Box
+        className="no-print"
+        sx={{ display: "flex", justifyContent: "space-between", gap: 2, color: "text.secondary", fontSize: 14 }}
+      >
         <span>found</span>
         <Box component="span" sx={{ textAlign: "center", minHeight: 42, color: "text.primary" }}>
           {next ? `next: ${next.label}` : last?.label}

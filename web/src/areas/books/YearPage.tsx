@@ -120,7 +120,9 @@ export default function YearPage() {
           />
         )}
       </Part>
-      <ExportsPart year={wanted} />
+      <Box className="no-print">
+        <ExportsPart year={wanted} />
+      </Box>
       {asked === "goals" && (
         <FormDialog
           title={`Goals for ${wanted}`}

@@ -25,8 +25,8 @@ export const selling = (workshop: Workshop): { title: string; rules: RuleSpec[] 
       options: [
         { key: "none", label: "any amount" },
         { key: "5", label: "5 or 0" },
-        { key: "9", label: "nines" },
-        { key: "59", label: "fives and nines" },
+        { key: "9", label: "9" },
+        { key: "59", label: "5 or 9" },
       ],
       why: "Asking prices go up to the next such amount, never down.",
     },

@@ -21,6 +21,7 @@ export function ListedPiece({ row, curves, workshop }: Props) {
   const facts = [
     days !== null && (days === 1 ? "1 day" : `${days} days`),
     row.enquiries === 1 ? "1 enquiry" : `${row.enquiries} enquiries`,
+    !hold && row.expected && row.expected_days !== null && `likely ${row.expected.text} in ${row.expected_days} days`,
     hold && `held for ${hold.who}`,
     hold?.deposit && `${hold.deposit.text} paid`,
     row.left && `${row.left.text} to be paid`,

@@ -25,7 +25,7 @@ export function ShapeSays({ id, kind, shape, workshop }: Props) {
           {shape.says}
         </Alert>
       ) : (
-        <Button size="small" onClick={() => setLooking(true)}>
+        <Button size="small" className="no-print" onClick={() => setLooking(true)}>
           Its shape
         </Button>
       )}

@@ -7,8 +7,8 @@ module Kohlrabi
       # steps down from it.
       module AskingPrice
         # Endings as {key => [label, Array of [modulus, rest] in whole currency units]}.
-        ENDINGS = { "none" => ["any amount", [[1, 0]]], "5" => ["5 or 0", [[5, 0]]], "9" => ["nines", [[10, 9]]],
-                    "59" => ["fives and nines", [[10, 5], [10, 9]]] }.freeze
+        ENDINGS = { "none" => ["any amount", [[1, 0]]], "5" => ["5 or 0", [[5, 0]]], "9" => ["9", [[10, 9]]],
+                    "59" => ["5 or 9", [[10, 5], [10, 9]]] }.freeze
         MAX_STEPS = 40
 
         module_function

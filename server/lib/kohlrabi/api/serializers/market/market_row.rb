@@ -7,7 +7,7 @@ module Kohlrabi
         # A piece that is for sale (Operations::Market::ListedPieces::Row).
         class MarketRow < Support::Page
           attributes :days, :enquiries
-          shows :value, :waiting, :tape, :advice, :against, :curve_of, :expected_days, :paid, :left
+          shows :value, :waiting, :tape, :advice, :against, :curve_of, :expected, :expected_days, :paid, :left
           attribute(:piece) { |row| Bench::BenchWords.link(row.piece) }
           attribute(:drawing) { |row| @formatter.drawing(row.piece) }
           attribute(:asking) { |row| @formatter.money(row.asking) }
@@ -45,6 +45,7 @@ module Kohlrabi
           def survival = object.time.survival
           def against = object.days && survival&.against(object.days)
           def curve_of = object.time.basis && (object.time.basis == :kind ? object.piece.kind : "all kinds")
+          def expected = @formatter.money(object.outlook&.money)
           def expected_days = object.outlook&.days&.round
 
           # The one thing it wants today.

@@ -44,7 +44,8 @@ module Kohlrabi
           def need_why
             house = @formatter.workshop
             ending = Core::Market::AskingPrice::ENDINGS.fetch(house.price_ending).first
-            "target price ÷ (1 − #{Operations::Support::Percent.text(house.haggle_hundredths)}% room for haggling), up to #{ending}"
+            rounded = ", rounded up to end in #{ending}" unless house.price_ending == "none"
+            "target price ÷ (1 − #{Operations::Support::Percent.text(house.haggle_hundredths)}% room for haggling)#{rounded}"
           end
 
           # What the market pays, and who says so.
