@@ -30,11 +30,12 @@ module Kohlrabi
     class_option :demo, type: :boolean, default: false, desc: "Work on the demo's data instead of your own"
 
     desc "serve", "Serve your workshop on this machine"
-    option :port, type: :numeric, default: 4646, desc: "Port; the next free one is taken when it is busy"
-    option :lan, type: :boolean, default: false, desc: "Let other devices on your network in, with a passcode"
+    option :port, type: :numeric, default: 4646, desc: "Port; the next free one is taken when it is busy, with --lan none"
+    option :lan, type: :boolean, default: false, desc: "Let other devices on your network in, encrypted, with a passcode"
     option :address, type: :string, desc: "With --lan: only this address of the machine"
-    option :certificate, type: :string, desc: "With --lan: certificate (PEM file), so that nobody can listen"
+    option :certificate, type: :string, desc: "With --lan: a certificate of your own (PEM file) in place of the house's"
     option :key, type: :string, desc: "With --certificate: its key (PEM file)"
+    option :plain_http_that_anybody_on_the_network_can_read, type: :boolean, default: false, desc: "With --lan: not encrypted"
     option :begin_anew, type: :boolean, default: false, desc: "Begin a new workshop where the old one's database is missing or empty"
     def serve
       lock = lock("serve").tap(&:serve)
@@ -149,9 +150,18 @@ module Kohlrabi
         addresses = options[:address] ? [Network.check_address(options[:address])] : Network.addresses
         fail_with("This machine has no address on a local network. Connect it, or name one with --address.") if addresses.empty?
         ask_passcode unless Operations::House::Access.passcode?
-        Server::Lan.new(addresses: addresses, certificate: options[:certificate], key: options[:key])
+        house = house_certificate(addresses)
+        files = house ? { certificate: house.certificate, key: house.key } : { certificate: options[:certificate], key: options[:key] }
+        Server::Lan.new(addresses: addresses, house: house, **files)
       rescue Core::Refusal => e
         fail_with(e.message)
+      end
+
+      # The house's own, unless another was given or none is wanted.
+      def house_certificate(addresses)
+        return if options[:certificate] || options[:plain_http_that_anybody_on_the_network_can_read]
+
+        HouseCertificate.new(File.dirname(Folder.database(demo: options[:demo])), addresses, names: Network.names)
       end
 
       def check_certificate

@@ -15,6 +15,9 @@ module Kohlrabi
       Socket.ip_address_list.select { |address| address.ipv4_private? && !address.ipv4_loopback? }.map(&:ip_address).uniq
     end
 
+    # Names under which this machine may be known in the house.
+    def names = [Socket.gethostname[/\A[a-z0-9-]+/i]].compact.map { |name| "#{name.downcase}.local" }
+
     # text: an address to be served beside this machine's own. Returns it. Raises Core::Refusal where it is none, is this machine's own, or is not
     # one that this machine has.
     def check_address(text)

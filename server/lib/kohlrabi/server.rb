@@ -11,8 +11,9 @@ module Kohlrabi
     HOST = "127.0.0.1"
     TRIES = 20
     EVERY = 3 * 3600 # seconds between looks at whether today has its copy
-    # What other devices may reach. addresses: of this machine; certificate, key: files in PEM, or nil for plain HTTP.
-    Lan = Struct.new(:addresses, :certificate, :key, keyword_init: true) do
+    # What other devices may reach. addresses: of this machine; certificate, key: files in PEM, or nil for plain HTTP; house: the HouseCertificate
+    # that they are of, or nil.
+    Lan = Struct.new(:addresses, :certificate, :key, :house, keyword_init: true) do
       def secure? = !certificate.nil?
       def scheme = secure? ? "https" : "http"
     end
@@ -24,12 +25,13 @@ module Kohlrabi
     def run(port:, lan: nil, &told)
       Zeitwerk::Loader.eager_load_all # requests come in threads, and two that load one file at once can both fail
       hosts = [HOST, *lan&.addresses]
-      port = free_port(port, hosts)
-      application = Api::Stack.build(hosts: Api::Stack::LOCAL + hosts.drop(1), passcode: !lan.nil?)
+      port = lan ? fixed_port(port, hosts, lan) : free_port(port, hosts)
+      application = Api::Stack.build(hosts: Api::Stack::LOCAL + hosts.drop(1) + (lan ? Network.names : []), passcode: !lan.nil?)
       configuration = configuration(application, hosts, port, lan)
       events = Puma::Events.new
       events.on_booted do # not before it answers
         told&.call("http://#{HOST}:#{port}/")
+        Api::TrustPage.serve(lan, port) if lan&.house
         announce(port, lan)
       end
       events.on_booted { Thread.new { keep_copies } } unless Operations::House::WorkshopSettings.workshop.demo
@@ -51,7 +53,8 @@ module Kohlrabi
     def bind(host, port, lan)
       return "tcp://#{host}:#{port}" unless lan&.secure? && host != HOST
 
-      "ssl://#{host}:#{port}?#{URI.encode_www_form(cert: lan.certificate, key: lan.key)}"
+      how = { "cert" => lan.certificate, "key" => lan.key, "no_tlsv1" => true, "no_tlsv1_1" => true }
+      "ssl://#{host}:#{port}?#{URI.encode_www_form(how)}"
     end
 
     # A copy a day while the server runs. One that cannot be written is said, and tried again: the disk may have room by then.
@@ -70,14 +73,34 @@ module Kohlrabi
       puts "Kohlrabi is at http://#{HOST}:#{port}/ (end it with Ctrl-C)"
       lan&.addresses&.each do |address|
         link = "#{lan.scheme}://#{address}:#{port}/"
-        puts "", "From your other devices, with the passcode: #{link}", Network.qr(link)
+        first = lan.house && "http://#{address}:#{port + 1}/"
+        puts "", "From your other devices, with the passcode: #{link}"
+        puts "The first time, to have the device trust this house: #{first}" if first
+        puts Network.qr(first || link)
       end
-      puts "", PLAIN if lan && !lan.secure?
+      puts "", *closing(lan) if lan
       $stdout.flush
     end
 
-    PLAIN = "This is plain HTTP: whoever shares the network can overhear the passcode and all you record. Use it only at home,\n" \
-            "or give a certificate (--certificate FILE --key FILE)."
+    # What is said below the addresses.
+    def closing(lan)
+      return [lan.secure? ? FIXED : PLAIN] unless lan.house
+
+      fingerprint = lan.house.fingerprint.split.each_slice(8).map { |groups| groups.join(" ") }
+      [(NEW_AUTHORITY if lan.house.new_authority?), "Its fingerprint (SHA-256), to be compared on the device:", *fingerprint, FIXED].compact
+    end
+
+    NEW_AUTHORITY = "This house's authority is new: devices have to trust it, those of before again."
+    FIXED = "Give this machine a fixed address in your router: what a phone keeps belongs to the address it was opened at."
+    PLAIN = "This is plain HTTP: whoever shares the network can overhear the passcode and all you record. Leave the option out\n" \
+            "to have it encrypted, or give a certificate (--certificate FILE --key FILE)."
+
+    # With other devices the port stays what it is: another would strand what they keep.
+    def fixed_port(port, hosts, lan)
+      wanted = lan.house ? [port, port + 1] : [port]
+      busy = wanted.find { |one| hosts.any? { |host| !free?(host, one) } } or return port
+      abort "Port #{busy} is busy. End what uses it, or choose another with --port: devices keep the address, so it should stay the same."
+    end
 
     def free_port(port, hosts)
       (port..(port + TRIES)).find { |candidate| hosts.all? { |host| free?(host, candidate) } } or
@@ -90,6 +113,6 @@ module Kohlrabi
     rescue Errno::EADDRINUSE, Errno::EACCES
       false
     end
-    private_class_method :configuration, :bind, :keep_copies, :announce, :free_port, :free?
+    private_class_method :configuration, :bind, :keep_copies, :announce, :closing, :fixed_port, :free_port, :free?
   end
 end

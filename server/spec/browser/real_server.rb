@@ -46,7 +46,7 @@ class RealServer
     printed = +""
     Timeout.timeout(180) { nil until (@address = (printed << (reader.gets || raise("the server ended: #{printed}")))[%r{http://[\d.:]+}]) }
     @port = URI(@address).port
-    Timeout.timeout(20) { printed << reader.gets.to_s until printed.include?("--certificate") } if @arguments.include?("--lan")
+    Timeout.timeout(20) { printed << reader.gets.to_s until printed.match?(/--certificate|fixed address/) } if @arguments.include?("--lan")
     printed
   end
 

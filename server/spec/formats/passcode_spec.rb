@@ -70,6 +70,6 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
   it "speaks to other devices through the certificate, and to this machine plainly" do
     lan = Kohlrabi::Server::Lan.new(addresses: ["192.168.7.20"], certificate: "/c.pem", key: "/k.pem")
     expect([lan.scheme, Kohlrabi::Server.send(:bind, "192.168.7.20", 4646, lan), Kohlrabi::Server.send(:bind, "127.0.0.1", 4646, lan)])
-      .to eq(["https", "ssl://192.168.7.20:4646?cert=%2Fc.pem&key=%2Fk.pem", "tcp://127.0.0.1:4646"])
+      .to eq(["https", "ssl://192.168.7.20:4646?cert=%2Fc.pem&key=%2Fk.pem&no_tlsv1=true&no_tlsv1_1=true", "tcp://127.0.0.1:4646"])
   end
 end
