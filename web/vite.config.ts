@@ -1,9 +1,43 @@
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
+import { VitePWA } from "vite-plugin-pwa";
+
+// What the phone keeps of the application itself: its shell, its fonts, its pages. Data is another matter (api/).
+const installable = VitePWA({
+  registerType: "prompt",
+  includeAssets: ["favicon.svg"],
+  manifest: {
+    id: "/",
+    name: "Kohlrabi",
+    short_name: "Kohlrabi",
+    description: "The workshop's own record: what to buy, what to do next, what to ask",
+    start_url: "/",
+    scope: "/",
+    display: "standalone",
+    background_color: "#f2f5f0",
+    theme_color: "#f2f5f0",
+    icons: [
+      { src: "/icons/icon-192.png", sizes: "192x192", type: "image/png" },
+      { src: "/icons/icon-512.png", sizes: "512x512", type: "image/png" },
+      { src: "/icons/maskable-512.png", sizes: "512x512", type: "image/png", purpose: "maskable" },
+    ],
+    shortcuts: [
+      { name: "Look at one in a shop", url: "/scout/new" },
+      { name: "What now", url: "/" },
+    ],
+  },
+  workbox: {
+    globPatterns: ["**/*.{js,css,html,woff2,svg,png}"],
+    navigateFallback: "/index.html",
+    navigateFallbackDenylist: [/^\/api\//, /^\/photos\//],
+    cleanupOutdatedCaches: true,
+    inlineWorkboxRuntime: true,
+  },
+});
 
 // The build goes where the server serves it from. In development, requests go on to a running server.
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react(), installable],
   build: { outDir: "../server/public", emptyOutDir: true, manifest: true, assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
   server: { host: "127.0.0.1", proxy: { "/api": "http://127.0.0.1:4646" } },
 });

@@ -151,17 +151,15 @@ module Kohlrabi
         fail_with("This machine has no address on a local network. Connect it, or name one with --address.") if addresses.empty?
         ask_passcode unless Operations::House::Access.passcode?
         house = house_certificate(addresses)
-        files = house ? { certificate: house.certificate, key: house.key } : { certificate: options[:certificate], key: options[:key] }
-        Server::Lan.new(addresses: addresses, house: house, **files)
+        Server::Lan.new(addresses: addresses, house: house, **(house&.files || { certificate: options[:certificate], key: options[:key] }))
       rescue Core::Refusal => e
         fail_with(e.message)
       end
 
       # The house's own, unless another was given or none is wanted.
       def house_certificate(addresses)
-        return if options[:certificate] || options[:plain_http_that_anybody_on_the_network_can_read]
-
-        HouseCertificate.new(File.dirname(Folder.database(demo: options[:demo])), addresses, names: Network.names)
+        wanted = !options[:certificate] && !options[:plain_http_that_anybody_on_the_network_can_read]
+        HouseCertificate.new(File.dirname(Folder.database(demo: options[:demo])), addresses, names: Network.names) if wanted
       end
 
       def check_certificate

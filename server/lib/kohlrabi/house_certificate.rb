@@ -35,6 +35,9 @@ module Kohlrabi
     # Whether the authority was made just now: devices have to be told to trust it, again where there was one before.
     def new_authority? = @new_authority
 
+    # Paths of what the server speaks with.
+    def files = { certificate: certificate, key: key }
+
     # SHA-256 of the authority's certificate in groups of four, to be compared by eye.
     def fingerprint = OpenSSL::Digest::SHA256.hexdigest(read_authority.to_der).upcase.scan(/.{4}/).join(" ")
 

@@ -147,7 +147,7 @@ RSpec.describe "mistakes while buying" do
 
   it "is usable from the keyboard alone, and prints the card on one page without its frame" do
     visit "/"
-    expect(page).to have_css("h1", text: "Today")
+    expect(page).to have_css("h1", text: "Welcome to your workshop")
     find("body").send_keys("s")
     expect(page).to have_css("h1", text: "Spot a piece")
     page.driver.browser.action.send_keys("chair").send_keys(:tab).send_keys("12").send_keys(:tab).perform

@@ -88,6 +88,7 @@ RSpec.describe "the week and the shelf" do
     end
     visit "/pieces/34"
     expect(page).to have_css("h2", text: "From the stash")
+    unfold("Diary")
     press("Everything in order")
     expect(page).to have_text("Done: Glue and press the loose veneer")
     expect(page).to have_text("Taken from the shelf: 16 wood screws")

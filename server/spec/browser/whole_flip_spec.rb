@@ -14,6 +14,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
 
     # House rules first: pay targets.
     find("body").send_keys("8")
+    expect(page).to have_css("h1", text: "House rules") # the first page has these fields, too
     type("Floor pay", "8")
     press("Save Floor pay")
     expect(page).to have_text("Floor pay saved")

@@ -82,7 +82,7 @@ RSpec.describe "photos", :api do
     send_photo("x" * 26_500_000, { piece_id: id, kind: "before", name: "huge.jpg" })
     expect(status).to eq(413)
     expect(send_photo("x" * 25_200_000, { piece_id: id, kind: "before", name: "huge.jpg" })["detail"]).to start_with("huge.jpg is larger than 25 MB")
-    expect(send_photo(upright, { kind: "before" })["detail"]).to include("Say of which piece")
+    expect(send_photo(upright, { kind: "before" })["detail"]).to include("Say which piece")
     expect(send_photo(upright, { piece_id: id, kind: "selfie" })["detail"]).to include("not a kind of photo")
   end
 

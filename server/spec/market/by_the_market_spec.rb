@@ -140,14 +140,14 @@ RSpec.describe "pricing by the market", :api do
     event(id, "sold", "2026-06-01", price: "90") # on the day it was listed
     future = call(:post, "/api/pieces/#{id}/comparables", { what: "From tomorrow", price: "100", seen_on: "2026-07-01" })
     expect(refusal(future, :seen_on)).to include("lies after today")
-    expect(refusal(call(:post, "/api/pieces/#{id}/comparables", { what: "For nothing", price: "0" }), :price)).to include("nothing")
+    expect(refusal(call(:post, "/api/pieces/#{id}/comparables", { what: "For nothing", price: "0" }), :price)).to include("above 0")
     other = piece(name: "Other desk", kind: "desk", purchase: "40")
     expect(minor(pricing(other)["suggested"])).to be_positive
   end
 
   it "keeps house rules of the market, and refuses what cannot be" do
     expect(call(:get, "/api/workshop")).to include("day" => "0.5", "half_life_days" => 730)
-    expect(refusal(house(day: "0"), :day)).to include("more than nothing")
+    expect(refusal(house(day: "0"), :day)).to include("above 0")
     expect(refusal(house(half_life_days: "5"), :half_life_days)).to include("30 to 7300")
     house(day: "1", half_life_days: "365")
     id = piece(name: "Desk", kind: "desk", purchase: "40")

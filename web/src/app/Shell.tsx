@@ -15,6 +15,7 @@ import { useStopTimer } from "../kit/session/useStopTimer";
 
 // Dialogs are fetched when first opened: the first screen loads less.
 const Find = lazy(() => import("./Find"));
+const NewVersion = lazy(() => import("./NewVersion"));
 const UndoList = lazy(() => import("./UndoList"));
 const NewPiece = lazy(() => import("./NewPiece"));
 const ShortcutList = lazy(() => import("./ShortcutList"));
@@ -99,6 +100,7 @@ export function Shell() {
         <PhoneBar />
       </Box>
       <Suspense>
+        <NewVersion />
         {opened === "find" && <Find onClose={() => setOpened(null)} />}
         {opened === "undo" && <UndoList onClose={() => setOpened(null)} />}
         {opened === "new" && <NewPiece onClose={() => setOpened(null)} />}

@@ -51,7 +51,7 @@ export default function WhatPays() {
               title="Compared"
               action={
                 <>
-                  <Button onClick={() => setTable(!table)}>{table ? "Show the bars" : "Show as a table"}</Button>
+                  <Button onClick={() => setTable(!table)}>{table ? "Compared as bars" : "Compared as a table"}</Button>
                   <TextField
                     select
                     label="By"
