@@ -29,7 +29,8 @@ module Kohlrabi
           use Rack::Static, urls: ["/favicon.svg", "/icons/"], root: Routes::Pages::PUBLIC
           # What a device keeps of the application is asked for again each time it is opened.
           use Rack::Static, urls: ["/sw.js", "/manifest.webmanifest"], root: Routes::Pages::PUBLIC,
-                            header_rules: [[:all, { "cache-control" => "no-cache" }], [/webmanifest\z/, { "content-type" => "application/manifest+json" }]]
+                            header_rules: [[:all, { "cache-control" => "no-cache" }],
+                                           [/webmanifest\z/, { "content-type" => "application/manifest+json" }]]
           use Committee::Middleware::RequestValidation, schema: Contract.schema, error_class: Contract::Error, strict: false,
                                                         parse_response_by_content_type: true, coerce_date_times: false
           use Middleware::Renewal
