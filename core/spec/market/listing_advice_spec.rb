@@ -36,4 +36,32 @@ RSpec.describe Kohlrabi::Core::Market::ListingAdvice do
     expect(answer(taken: 15_000)).to have_attributes(action: :record_sale, headline: "Sold for 150.00? Record it.")
     expect(answer(held: described_class::Held.new(who: "a neighbour"))).to have_attributes(headline: "Held for a neighbour.", why: nil)
   end
+
+  # Every state that a listed piece can be in, together: one answer each, the most pressing, and what it asks to be done
+  # names the money that it is about.
+  it "answers every state with one thing, whose money its headline names" do
+    held = [nil, described_class::Held.new(who: "a neighbour", price: 19_000, left: 0)]
+    offers = [[], [offer(1, 17_000, :take)], [offer(2, 15_000, :counter, counter: 17_500)], [offer(3, 4000, :decline)]]
+    states = held.product([nil, 16_000], offers, [nil, step(due: true), step(due: false)], [nil, 17_500, 25_000])
+    states.each do |state|
+      given = %i[held taken offers step most].zip(state).to_h
+      found = answer(**given)
+      expect(found.action).to eq(pressing(**given)), "#{given} gave #{found.headline}"
+      money = format("%.2f", found.amount.to_i / 100.0)
+      offered = given[:offers].first&.amount
+      named = found.action == :decline ? format("%.2f", offered / 100.0) : money
+      expect(found.headline).to include(named) if %i[take counter decline lower record_sale].include?(found.action)
+      expect(found.headline).to match(/\A[A-Z].*[.?]\z/)
+      expect(found.why).not_to eq("")
+    end
+  end
+
+  def pressing(held:, taken:, offers:, step:, most:)
+    return :pick_up if held
+    return :record_sale if taken
+    return offers.first.advice.verdict if offers.any?
+    return :lower if step&.due
+
+    most && step.nil? && most < 20_000 ? :price : :none
+  end
 end

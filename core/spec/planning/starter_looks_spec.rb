@@ -28,4 +28,17 @@ RSpec.describe Kohlrabi::Core::Planning::StarterLooks do
       expect(finishes).to all(satisfy { |key| Kohlrabi::Core::Planning::Finishes.fetch(key) })
     end
   end
+
+  # Whatever the piece: what is shown is finished, what is not shown is left alone, and one look differs from the other.
+  it "finishes what is shown of every kind of piece, each look in its own way" do
+    Kohlrabi::Core::Planning::Shape::Kinds.names.each do |kind|
+      all = zones(kind: kind)
+      shown = all.select(&:shown?).map(&:key)
+      laid = described_class.for(all).map { |row| described_class.choices(row[:key], all) }
+      expect(laid.map(&:keys)).to all(match_array(shown)), kind
+      told = laid.map { |choices| choices.transform_values { |one| [one.finish, one.colour, one.over] } }
+      expect(told.uniq.size).to be >= (shown.empty? ? 0 : 5), kind
+      expect(laid.flat_map(&:values)).to all(have_attributes(finish: be_a(String), over: be_an(Array)))
+    end
+  end
 end

@@ -5,9 +5,10 @@ require "ipaddr"
 require "openssl"
 
 module Kohlrabi
-  # The house's own certificate authority and the certificate it gives this machine, so that what other devices send cannot be overheard. Made
-  # once, kept beside the data; its keys are read by their owner only. The authority may speak for local addresses and names alone (RFC 5280,
-  # 4.2.1.10): whoever got hold of its key could not pass for anything else.
+  # The house's own certificate authority and the certificate it gives this machine, so that what other devices send
+  # cannot be overheard. Made once, kept beside the data; its keys are read by their owner only. The authority may
+  # speak for local addresses and names alone (RFC 5280, 4.2.1.10): whoever got hold of its key could not pass for
+  # anything else.
   class HouseCertificate
     FOLDER = "tls"
     # Private and link-local networks (RFC 1918, RFC 3927) and this machine itself, with their masks.
@@ -20,8 +21,9 @@ module Kohlrabi
 
     attr_reader :certificate, :key, :authority
 
-    # folder: of the data; addresses: IPv4 addresses as text; names: further names of this machine; now: Time. Makes what is missing, has run
-    # out, or is for other addresses. Raises SystemCallError where the folder cannot be written.
+    # folder: of the data; addresses: IPv4 addresses as text; names: further names of this machine; now: Time. Makes
+    # what is missing, has run out, or is for other addresses. Raises SystemCallError where the folder cannot be
+    # written.
     def initialize(folder, addresses, names: [], now: Time.now)
       @folder = File.join(folder, FOLDER)
       @addresses = addresses

@@ -18,8 +18,8 @@ module Kohlrabi
     # Names under which this machine may be known in the house.
     def names = [Socket.gethostname[/\A[a-z0-9-]+/i]].compact.map { |name| "#{name.downcase}.local" }
 
-    # text: an address to be served beside this machine's own. Returns it. Raises Core::Refusal where it is none, is this machine's own, or is not
-    # one that this machine has.
+    # text: an address to be served beside this machine's own. Returns it. Raises Core::Refusal where it is none, is
+    # this machine's own, or is not one that this machine has.
     def check_address(text)
       address = IPAddr.new(text)
       refuse(:no_ipv4_address, address: text) unless address.ipv4?

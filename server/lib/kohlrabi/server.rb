@@ -11,8 +11,8 @@ module Kohlrabi
     HOST = "127.0.0.1"
     TRIES = 20
     EVERY = 3 * 3600 # seconds between looks at whether today has its copy
-    # What other devices may reach. addresses: of this machine; certificate, key: files in PEM, or nil for plain HTTP; house: the HouseCertificate
-    # that they are of, or nil.
+    # What other devices may reach. addresses: of this machine; certificate, key: files in PEM, or nil for plain HTTP;
+    # house: the HouseCertificate that they are of, or nil.
     Lan = Struct.new(:addresses, :certificate, :key, :house, keyword_init: true) do
       def secure? = !certificate.nil?
       def scheme = secure? ? "https" : "http"
@@ -20,8 +20,8 @@ module Kohlrabi
 
     module_function
 
-    # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. The block is told the address once it
-    # answers. Blocks until the process is ended.
+    # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. The block is told the address
+    # once it answers. Blocks until the process is ended.
     def run(port:, lan: nil, &told)
       Zeitwerk::Loader.eager_load_all # requests come in threads, and two that load one file at once can both fail
       hosts = [HOST, *lan&.addresses]
@@ -57,7 +57,8 @@ module Kohlrabi
       "ssl://#{host}:#{port}?#{URI.encode_www_form(how)}"
     end
 
-    # A copy a day while the server runs. One that cannot be written is said, and tried again: the disk may have room by then.
+    # A copy a day while the server runs. One that cannot be written is said, and tried again: the disk may have room
+    # by then.
     def keep_copies(wait: -> { sleep EVERY })
       loop do
         begin

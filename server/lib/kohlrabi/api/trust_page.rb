@@ -6,8 +6,8 @@ require "rack"
 
 module Kohlrabi
   module Api
-    # The page before the workshop: how a device is told to trust this house, in plain HTTP on the next port. It hands out the public certificate
-    # and words, takes nothing in, and knows nothing of the data.
+    # The page before the workshop: how a device is told to trust this house, in plain HTTP on the next port. It hands
+    # out the public certificate and words, takes nothing in, and knows nothing of the data.
     class TrustPage
       CERTIFICATE = "/kohlrabi-house.crt"
       HEADERS = { "content-type" => "text/html; charset=utf-8", "cache-control" => "no-store", "x-content-type-options" => "nosniff",

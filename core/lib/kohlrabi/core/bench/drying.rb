@@ -3,8 +3,9 @@
 module Kohlrabi
   module Core
     module Bench
-      # When what was coated, glued or washed may be touched, sanded, coated again and handled: the label's times or the usual ones, made longer
-      # by cold and damp. Warm and dry makes none shorter: what the label says is the least (a label always wins).
+      # When what was coated, glued or washed may be touched, sanded, coated again and handled: the label's times or
+      # the usual ones, made longer by cold and damp. Warm and dry makes none shorter: what the label says is the
+      # least (a label always wins).
       class Drying
         USUAL = 20 # °C for which labels are written (common practice)
         HALVES = 10 # °C colder takes twice as long (rule of thumb, common practice, no source)
@@ -14,8 +15,8 @@ module Kohlrabi
         STAGES = { touch: "touch dry", sand: "sand", recoat: "recoat", handle: "handle", cure: "cured" }.freeze
         DAY = 24 * 60
 
-        # row: of Shelf::Products, or nil where no product dries; wait: minutes that the plan waits; climate: Climate or nil.
-        # unit: the workshop's unit of length, for what is said.
+        # row: of Shelf::Products, or nil where no product dries; wait: minutes that the plan waits; climate: Climate
+        # or nil. unit: the workshop's unit of length, for what is said.
         def initialize(row, wait:, climate: nil, unit: "mm")
           @unit = unit
           @row = row&.fetch(:base, nil) ? row : {} # glue sets and a wash dries: only a coat has stages

@@ -6,8 +6,9 @@ module Kohlrabi
       # What a listed piece wants today: one thing, the most pressing first. Who fetches it comes before who offers, an
       # offer before a price step, a step before waiting.
       class ListingAdvice
-        # headline, why: sentences, why may be nil; action: :pick_up, :record_sale, :take, :counter, :decline, :lower, :price or :none;
-        # amount: minor units that the action is about, or nil; id: of the offer or the step it is about, or nil.
+        # headline, why: sentences, why may be nil; action: :pick_up, :record_sale, :take, :counter, :decline, :lower,
+        # :price or :none; amount: minor units that the action is about, or nil; id: of the offer or the step it is
+        # about, or nil.
         Answer = Struct.new(:headline, :why, :action, :amount, :id, keyword_init: true) do
           def waits_for_answer? = %i[take counter decline].include?(action)
         end

@@ -3,11 +3,13 @@
 module Kohlrabi
   module Core
     module Shelf
-      # What of the stash would fit a piece: pulls by their number and hole spacing, legs by their length, boards and glass by their size.
+      # What of the stash would fit a piece: pulls by their number and hole spacing, legs by their length, boards and
+      # glass by their size.
       class StashFit
         KINDS = { "pull" => "Pull or handle", "leg" => "Leg", "board" => "Board or offcut", "glass" => "Glass or mirror", "other" => "Other" }.freeze
         SLACK = 1.0 # mm by which two hole spacings may differ and still be screwed on (assumed)
-        # Something in the stash; measures in mm, nil where not taken. spacing: centre to centre of its holes, nil too for one hole.
+        # Something in the stash; measures in mm, nil where not taken. spacing: centre to centre of its holes, nil too
+        # for one hole.
         Item = Struct.new(:id, :name, :kind, :number, :spacing, :long, :wide, keyword_init: true)
         # Something a piece could take: so many, spacing of its holes, at least so long and wide.
         Need = Struct.new(:kind, :what, :number, :spacing, :long, :wide, keyword_init: true)

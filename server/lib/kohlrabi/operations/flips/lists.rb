@@ -68,10 +68,9 @@ module Kohlrabi
 
         def search(scope, query)
           query.to_s.strip.split(/\s+/).first(6).inject(scope) do |found, word|
-            like = "%#{Records::Base.sanitize_sql_like(word)}%"
+            having = Support::Having.word(found, SEARCHED.map { |column| "pieces.#{column}" }, word)
             ticket = word[/\Ak-?0*(\d{1,9})\z/i, 1]
-            found.where("#{SEARCHED.map { |column| "pieces.#{column} LIKE :like" }.join(' OR ')} OR pieces.ticket = :ticket",
-                        like: like, ticket: ticket.to_i)
+            ticket ? having.or(found.where(ticket: ticket.to_i)) : having
           end
         end
         private_class_method :search

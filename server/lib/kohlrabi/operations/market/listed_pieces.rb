@@ -28,7 +28,8 @@ module Kohlrabi
           end
         end
 
-        # What a row wants today. left: minor units still to be paid, or nil. Returns Core::Market::ListingAdvice::Answer.
+        # What a row wants today. left: minor units still to be paid, or nil. Returns
+        # Core::Market::ListingAdvice::Answer.
         def advise(row, left: nil)
           hold = row.hold
           held = hold && ADVICE::Held.new(who: hold.who, on: (Holds.fetched(hold).presence if hold.pick_up_on || hold.pick_up), left: left,
@@ -108,8 +109,8 @@ module Kohlrabi
           ->(amount) { found.asking && answer_to(amount, found, shared) }
         end
 
-        # What the market wants today, in sentences with their piece, one a piece: who fetches it, else offers that nobody
-        # has answered, else price steps that are due.
+        # What the market wants today, in sentences with their piece, one a piece: who fetches it, else offers that
+        # nobody has answered, else price steps that are due.
         def wants
           today = House::WorkshopSettings.today
           asked = { holds: Holds.fetched_by(today + 1), held: Records::Hold.live, offers: Offers.open, steps: PriceSteps.to(today).limit(40) }

@@ -3,7 +3,8 @@
 module Kohlrabi
   module Operations
     module Planning
-      # Slats, wrap, legs and the like as part of a look: what a bench tool set out, on which zones, and what its wood costs.
+      # Slats, wrap, legs and the like as part of a look: what a bench tool set out, on which zones, and what its wood
+      # costs.
       module AppliedWorks
         KINDS = Core::Planning::Applied::ROWS
         # Fields of tools that say how wide the zone is that they set out.
@@ -28,7 +29,8 @@ module Kohlrabi
           row.zones.empty? ? Core::Planning::Applied.usual(row.tool, Drawing.zones(piece)) : row.zones.split(",")
         end
 
-        # Puts a kept result on a look. given: {"zones"?: keys, "cost"?}; found: Core::Tools::Answer; values: as typed. Raises Refused.
+        # Puts a kept result on a look. given: {"zones"?: keys, "cost"?}; found: Core::Tools::Answer; values: as
+        # typed. Raises Refused.
         def put(row, look, given, found, values)
           all = Drawing.zones(row.piece)
           zones = Array(given["zones"]).each { |key| Core::Planning::Shape::Zones.check!(key, all.map(&:key), field: :zones) }

@@ -29,13 +29,14 @@ module Kohlrabi
           end
         end
 
-        # given: fields of the contract's LookChange, with lock_version. Returns [look, what the change costs, in sentences].
+        # given: fields of the contract's LookChange, with lock_version. Returns [look, what the change costs, in
+        # sentences].
         def update(id, given)
           changing(id) { |look| Support::Locking.save(look, given, read(given, look)) }
         end
 
-        # Sets the finish of several zones. given: {"zones": [keys], "finish", "over"?, "colour"?, "undercolour"?, "product"?, "wear"?, "options"?,
-        # "preparation"?, "coats"?, "way"?}.
+        # Sets the finish of several zones. given: {"zones": [keys], "finish", "over"?, "colour"?, "undercolour"?,
+        # "product"?, "wear"?, "options"?, "preparation"?, "coats"?, "way"?}.
         def paint(id, given)
           changing(id) do |look|
             keys = Drawing.zones(look.piece).map(&:key)
@@ -46,7 +47,8 @@ module Kohlrabi
           end
         end
 
-        # Says each kind of fitting anew. given: {"fittings": [{"kind", "number", "treatment"?, "missing"?}]}; an empty number leaves a kind out.
+        # Says each kind of fitting anew. given: {"fittings": [{"kind", "number", "treatment"?, "missing"?}]}; an
+        # empty number leaves a kind out.
         def fit(id, given)
           changing(id) do |look|
             rows = Array(given["fittings"]).reject { |row| row["number"].to_s.strip.empty? }.map { |row| read_fitting(row) }
@@ -63,8 +65,8 @@ module Kohlrabi
           end
         end
 
-        # Gives the other pieces just like it the same look, with the shape and the findings that it takes, each with a plan and ticks of its own.
-        # Returns [the new looks, sentences of what differs].
+        # Gives the other pieces just like it the same look, with the shape and the findings that it takes, each with
+        # a plan and ticks of its own. Returns [the new looks, sentences of what differs].
         def spread(id)
           Records::Base.transaction do
             look = Support::Finder.find(Records::Look, id)
@@ -93,7 +95,8 @@ module Kohlrabi
                                    works: AppliedWorks.core(look), pulls: look.pulls, fittings: fittings(look))
         end
 
-        # Does a change and says what it costs: of the plan before and after it, written into the diary when the chosen look changed.
+        # Does a change and says what it costs: of the plan before and after it, written into the diary when the
+        # chosen look changed.
         def changing(id)
           Records::Base.transaction do
             look = Support::Finder.find(Records::Look, id)

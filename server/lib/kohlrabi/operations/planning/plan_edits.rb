@@ -9,10 +9,11 @@ module Kohlrabi
 
         module_function
 
-        # given: {"kind", "step", "before"?, "text"?, "work_kind"?, "time"?, "wait"?, "number"?, "our_way"?}. An edit of the same sort on the same
-        # step takes the place of the one before. Returns the edit. Raises Refused where the plan could not be worked so or could hurt somebody,
-        # and where it is only against the craft unless that is said to be our way;
-        # sure: false for what is to stand in the plan all the same, handed to those who may do it.
+        # given: {"kind", "step", "before"?, "text"?, "work_kind"?, "time"?, "wait"?, "number"?, "our_way"?}. An edit
+        # of the same sort on the same step takes the place of the one before. Returns the edit. Raises Refused where
+        # the plan could not be worked so or could hurt somebody, and where it is only against the craft unless that
+        # is said to be our way; sure: false for what is to stand in the plan all the same, handed to those who may do
+        # it.
         def create(piece_id, given, sure: true)
           Records::Base.transaction do
             piece = Support::Finder.find(Records::Piece, piece_id)

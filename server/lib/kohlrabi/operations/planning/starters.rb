@@ -24,7 +24,8 @@ module Kohlrabi
           rows(key, Drawing.zones(look.piece)) { |row| look.look_zones.create!(row) }
         end
 
-        # A look as it would be, kept nowhere. Read from the piece alone: building it through the piece would add it there.
+        # A look as it would be, kept nowhere. Read from the piece alone: building it through the piece would add it
+        # there.
         def build(piece, row, zones)
           look = Records::Look.new(name: row[:label])
           look.association(:piece).target = piece

@@ -21,8 +21,7 @@ module Kohlrabi
         def read_page(view, page, per, query)
           scope = Records::Prospect.live.where(state: view == "open" ? "open" : STATES.keys - ["open"])
           query.to_s.split(/\s+/).first(6).each do |word|
-            like = "%#{Records::Base.sanitize_sql_like(word)}%"
-            scope = scope.where("name LIKE :like OR kind LIKE :like OR source LIKE :like OR notes LIKE :like", like: like)
+            scope = Support::Having.word(scope, %w[name kind source notes], word)
           end
           ordered = scope.includes(:sightings, :photos).order(Arel.sql("COALESCE(closed_on, spotted_on) DESC, id DESC"))
           rows = ordered.offset((page - 1) * per).limit(per).to_a

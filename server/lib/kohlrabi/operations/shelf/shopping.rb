@@ -5,8 +5,9 @@ module Kohlrabi
     module Shelf
       # What all planned work still needs, less what is on the shelf, in whole containers.
       module Shopping
-        # line: Core::Planning::Stock::Line of what to buy, nil where the shelf has enough; needed, there: amounts; pieces: names; gear: whether it
-        # is worn, not used up by the amount; note: what would have to be said of a colour, or nil.
+        # line: Core::Planning::Stock::Line of what to buy, nil where the shelf has enough; needed, there: amounts;
+        # pieces: names; gear: whether it is worn, not used up by the amount; note: what would have to be said of a
+        # colour, or nil.
         Row = Struct.new(:product, :needed, :there, :line, :pieces, :gear, :note, keyword_init: true)
 
         module_function

@@ -33,7 +33,8 @@ module Kohlrabi
 
           def said(figures) = figures.map { |figure| @formatter.figure(figure) }
 
-          # The sentence that answers what the flips paid: "In 2026 895.00 at 10.20 an hour; hall bench pays best so far."
+          # The sentence that answers what the flips paid: "In 2026 895.00 at 10.20 an hour; hall bench pays best so
+          # far."
           def opening
             profit, pay = [@totals.profit, @totals.hourly_pay].map(&:amount)
             return unless profit

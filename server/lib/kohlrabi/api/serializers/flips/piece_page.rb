@@ -79,7 +79,8 @@ module Kohlrabi
             return @flip.chain.stage unless part && began
 
             days = (@today - began).to_i
-            "#{@flip.chain.stage} #{days.zero? ? 'since today' : "for #{Core::Units::Numerals.counted(days, 'day')}"}"
+            stands = { "bought" => "waiting" }.fetch(@flip.chain.stage, @flip.chain.stage)
+            "#{stands} #{days.zero? ? 'since today' : "for #{Core::Units::Numerals.counted(days, 'day')}"}"
           end
 
           def size

@@ -25,7 +25,8 @@ module Kohlrabi
             seconds && { seconds: seconds, text: Core::Units::Effort.text(seconds) }
           end
 
-          # The shares of a cost or of a stretch of work. Made by hand: a piece may have hundreds, and a resource for each is slow.
+          # The shares of a cost or of a stretch of work. Made by hand: a piece may have hundreds, and a resource for
+          # each is slow.
           def shares(shares)
             shares.map do |share|
               { piece_id: share.piece_id, weight: share.weight, ticket: share.piece.ticket_text, name: share.piece.name,

@@ -4,7 +4,8 @@ module Kohlrabi
   module Api
     module Serializers
       module Support
-        # What has all words of a query: pieces first, then what stands on them and beside them. Each hit leads to its page.
+        # What has all words of a query: pieces first, then what stands on them and beside them. Each hit leads to its
+        # page.
         class SearchHits
           MOST = 6 # hits of each sort
 
