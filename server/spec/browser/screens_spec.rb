@@ -125,4 +125,29 @@ RSpec.describe "living in the screens", type: :feature do
     expect(page).to have_css("svg[aria-label='100% full']")
     expect(page).to have_text("12.40 EUR")
   end
+
+  it "orders the floor as asked, and keeps a label's figures as they were corrected and undone" do
+    { "Ash stool" => 20, "Elm stool" => 5, "Oak stool" => 12 }.each do |name, before|
+      send_to(:post, "/pieces", { name: name, kind: "stool", bought_on: ago(before), purchase: "5" })
+    end
+    visit "/floor"
+    pick("Order", "Bought, oldest first")
+    expect(page).to have_text(/Ash stool.*Oak stool.*Elm stool/m)
+    visit "/shelf/products"
+    press("Add a product")
+    form("A product") do
+      type("What it says on the tin, in your words", "Barn paint")
+      pick("Is a", "chalk-style paint")
+      press("Add product")
+    end
+    press("Correct Barn paint")
+    form("Barn paint") do
+      type("Covers", "11")
+      press("Save product")
+    end
+    row = "table[aria-label='Products of your own'] tbody tr"
+    expect(page).to have_css(row, text: /Barn paint.*11/m)
+    press("Undo")
+    expect(page).to have_css(row, text: /Barn paint.*usual/m)
+  end
 end

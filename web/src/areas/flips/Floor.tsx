@@ -20,30 +20,11 @@ import { SubNav } from "../../kit/SubNav";
 import { useSettled } from "../../kit/useSettled";
 import type { PieceRow } from "../../api/types";
 import { FloorRow, FloorHead } from "./FloorRow";
+import { RISING, SORTS } from "./floorSorts";
 import { Narrow } from "./Narrow";
 import { SeveralBar } from "./SeveralBar";
 
 const PastFlip = lazy(() => import("./PastFlip"));
-
-const SORTS = {
-  in_hand: {
-    ticket: "Ticket, newest first",
-    stage: "Stage",
-    bought_on: "Bought, oldest first",
-    cash_in: "Money in",
-    hours: "Hours",
-    name: "Name",
-  },
-  archive: {
-    ended_on: "Ended, latest first",
-    cash_profit: "Profit",
-    hourly_pay: "Hourly pay",
-    turnaround: "Turnaround",
-    hours: "Hours",
-    name: "Name",
-  },
-};
-const RISING = ["name", "bought_on", "stage"];
 
 export default function Floor() {
   const [past, setPast] = useState(false);

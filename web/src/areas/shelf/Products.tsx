@@ -9,31 +9,14 @@ import type { Product } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
-import type { FieldSpec, Values } from "../../kit/fields";
+import type { Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { SHELF_PAGES } from "../../kit/sections";
 import { SmallTable } from "../../kit/SmallTable";
 import { SubNav } from "../../kit/SubNav";
-
-const NOTHING = "none";
-
-// What a label can say of several things: nothing, one of them, or all.
-const sets = (choices: { key: string; label: string }[]) => [
-  { key: "", label: "as its kind" },
-  { key: NOTHING, label: "nothing" },
-  ...choices,
-  { key: choices.map((one) => one.key).join(","), label: choices.map((one) => one.label).join(" and ") },
-];
-const said = (keys: string[] | null) => (keys === null ? "" : keys.join(",") || NOTHING);
-// Only what was said is sent.
-const listed = (chosen: Record<"builtin" | "blocks", string>) =>
-  Object.fromEntries(
-    Object.entries(chosen)
-      .filter(([, value]) => value !== "")
-      .map(([name, value]) => [name, value === NOTHING ? [] : value.split(",")]),
-  );
+import { listed, productFields, said } from "./productFields";
 
 export default function Products() {
   const catalogue = useCatalogue();
@@ -42,62 +25,8 @@ export default function Products() {
   const { done, remove } = useUndo();
   if (catalogue.error) return <Failure error={catalogue.error} again={() => void catalogue.refetch()} />;
   if (!catalogue.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
-  const { own_products: own, recipes, products } = catalogue.data;
-  const generic = products.filter((one) => !one.own).map(({ key, label }) => ({ key, label }));
+  const { own_products: own, recipes } = catalogue.data;
   const product = editing === "new" ? null : editing;
-  const fields: FieldSpec[] = [
-    { name: "label", label: "What it says on the tin, in your words", kind: "text" },
-    { name: "generic", label: "Is a", kind: "select", options: generic },
-    {
-      name: "base",
-      label: "Base",
-      kind: "select",
-      options: [{ key: "", label: "the label does not say" }, ...catalogue.data.bases],
-      help: "what it is thinned and cleaned with: its cautions follow from it",
-    },
-    {
-      name: "builtin",
-      label: "Built in",
-      kind: "select",
-      half: true,
-      options: sets(catalogue.data.labels.builtin),
-      help: "a primer or clear coat is then left out",
-    },
-    {
-      name: "blocks",
-      label: "Holds back",
-      kind: "select",
-      half: true,
-      options: sets(catalogue.data.labels.blocks),
-    },
-    {
-      name: "grips",
-      label: "Sticks on slick surfaces",
-      kind: "select",
-      half: true,
-      options: [
-        { key: "", label: "as its kind" },
-        { key: "yes", label: "yes" },
-        { key: "no", label: "no" },
-      ],
-    },
-    { name: "thin", label: "Thinned at most", kind: "text", half: true, unit: "%" },
-    { name: "rate", label: "Covers", kind: "text", half: true, unit: workshop.data.measures.rate },
-    { name: "touch", label: "Touch dry after", kind: "effort", half: true },
-    { name: "sand", label: "Sand after", kind: "effort", half: true },
-    { name: "recoat", label: "Recoat after", kind: "effort", half: true },
-    { name: "handle", label: "Handle after", kind: "effort", half: true },
-    { name: "cure", label: "Cured after", kind: "text", half: true, unit: "days" },
-    { name: "coldest", label: "Not below", kind: "text", half: true, unit: workshop.data.measures.temperature },
-    {
-      name: "pack_amount",
-      label: "Tin holds",
-      kind: "text",
-      half: true,
-      help: `${workshop.data.measures.volume}, ${workshop.data.measures.mass}`,
-    },
-    { name: "pack_price", label: "Tin costs", kind: "text", half: true, unit: workshop.data.currency },
-  ];
   const save = async (values: Values) => {
     const { label = "", generic: like = "", builtin = "", blocks = "", ...figures } = values;
     const rest = { ...figures, ...listed({ builtin, blocks }) };
@@ -216,7 +145,7 @@ export default function Products() {
         <FormDialog
           title={product ? product.label : "A product"}
           submit={product ? "Save product" : "Add product"}
-          fields={fields}
+          fields={productFields(catalogue.data, workshop.data)}
           initial={
             product
               ? { ...product.fields, builtin: said(product.fields.builtin), blocks: said(product.fields.blocks) }
