@@ -40,6 +40,7 @@ RSpec.describe "a Saturday" do
     # Another piece while it dries; the server may end and begin again meanwhile.
     within(now) { click_button(text: "Start", match: :first) }
     expect(find("section[aria-label='Timer of Me']")).to have_text("Oil, coat 1")
+    visit "about:blank"
     @server.stop
     @server.start
     visit "/"
