@@ -5,15 +5,14 @@ module Kohlrabi
     module Flips
       # The same event on several pieces at once: ready, listed, price changed. All of them, or none.
       module Several
-        KINDS = %w[ready listed price_changed].freeze
         MAX_PIECES = 100
 
         extend Support::Refusing
 
         module_function
 
-        # given: {"kind", "on", "channel"?, "rows": [{"piece_id", "asking"?}]}. Returns the events. Raises Refused that
-        # names the row (rows/2/asking) and the piece.
+        # given: {"kind", "on", "channel"?, "rows": [{"piece_id", "asking"?}]}; the contract lets no other kind than the
+        # three through. Returns the events. Raises Refused that names the row (rows/2/asking) and the piece.
         def create(given)
           kind = given["kind"]
           rows = Array(given["rows"])
