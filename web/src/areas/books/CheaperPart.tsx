@@ -33,7 +33,8 @@ export function CheaperPart({ currency }: { currency: string }) {
           label="Each percent saves, of the days"
           value={quicker}
           onChange={(event) => setQuicker(event.target.value)}
-          sx={{ width: 220 }}
+          slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+          sx={{ width: 260 }}
         >
           <MenuItem value="">as your listings say</MenuItem>
           {["0", "1", "2", "3", "4", "6"].map((percent) => (
