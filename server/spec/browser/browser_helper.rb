@@ -61,6 +61,7 @@ module Hands
 
   # Ends a flip without a sale, or splits it: from the menu that holds these.
   def choose_ending(name)
+    page.assert_no_selector("main [role=progressbar]") # what comes in above it would move the button from under the hand
     press("Ended another way")
     page.document.find("[role=menuitem]", text: name, exact_text: true).click
   end

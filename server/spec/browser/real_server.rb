@@ -41,12 +41,12 @@ class RealServer
 
   def start
     reader, writer = IO.pipe
-    @pid = spawn(environment, *program, *@arguments, "--port", (@port || ports).to_s, out: writer)
+    @pid = spawn(environment, *program, *@arguments, "--port", (@port ||= fixed? ? free_pair : ports).to_s, out: writer)
     writer.close
     printed = +""
     Timeout.timeout(180) { nil until (@address = (printed << (reader.gets || raise("the server ended: #{printed}")))[%r{http://[\d.:]+}]) }
     @port = URI(@address).port
-    Timeout.timeout(20) { printed << reader.gets.to_s until printed.match?(/--certificate|fixed address/) } if @arguments.include?("--lan")
+    Timeout.timeout(20) { printed << reader.gets.to_s until printed.match?(/--certificate|fixed address/) } if fixed?
     printed
   end
 
@@ -91,6 +91,20 @@ class RealServer
 
   # Lanes that run beside each other have ports of their own.
   def ports = 4800 + (ENV["TEST_ENV_NUMBER"].to_i * 100)
+
+  # Served to other devices: its port is never moved to a free one, as it is on this machine alone.
+  def fixed? = @arguments.include?("--lan")
+
+  # A port of this lane that is free, and the next one with it, where those that are moved do not come.
+  def free_pair
+    (ports + 60).step(by: 2).find { |port| [port, port + 1].all? { |one| free?(one) } }
+  end
+
+  def free?(port)
+    TCPServer.new("0.0.0.0", port).close.nil?
+  rescue Errno::EADDRINUSE
+    false
+  end
 
   def renew_files
     files = File.join(folder, "photos")
