@@ -8,7 +8,10 @@ import createCache from "@emotion/cache";
 import { CacheProvider } from "@emotion/react";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
+import { read } from "./api/device/outbox";
 import { App } from "./app/App";
+
+void read(); // what waits here
 
 // Styles made at run time carry the nonce of the page, as its content security policy asks.
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce;

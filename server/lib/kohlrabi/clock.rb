@@ -6,21 +6,25 @@ module Kohlrabi
   # process of its own can be told that it is a minute before midnight.
   module Clock
     AHEAD = ENV["RACK_ENV"] == "test" ? ENV.fetch("KOHLRABI_TEST_CLOCK", nil) : nil
-    private_constant :AHEAD
+    THEN = :kohlrabi_then
+    private_constant :AHEAD, :THEN
 
     class << self
       attr_writer :source
 
-      # The present instant, UTC.
-      def now = (@source || -> { Time.now + ahead }).call.utc
+      # The present instant, UTC; within `during`, the one that was given.
+      def now = Thread.current[THEN] || now_here
 
-      # Does the block as of another instant: what the demo lays into the past.
+      # The present instant, whatever is being done as of another.
+      def now_here = (@source || -> { Time.now + ahead }).call.utc
+
+      # Does the block as of another instant, in this thread: what the demo lays into the past, and what devices tell later.
       def during(instant)
-        before = @source
-        @source = -> { instant }
+        before = Thread.current[THEN]
+        Thread.current[THEN] = instant.utc
         yield
       ensure
-        @source = before
+        Thread.current[THEN] = before
       end
 
       private

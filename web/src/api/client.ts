@@ -1,6 +1,7 @@
 // Speaks to the server by the contract. A POST carries a key of its own, so that a repeat after a lost answer
 // counts once; an answer that is not good becomes a ProblemError with the server's words.
 import createClient from "openapi-fetch";
+import { inReach, reached } from "./device/reach";
 import type { paths } from "./schema";
 import type { Problem } from "./types";
 
@@ -21,19 +22,35 @@ export class ProblemError extends Error {
 }
 
 const AGAIN = [400, 1500]; // ms to wait before asking again when no answer came
+const PATIENCE = 30_000; // ms for what is only looked at
 
+// Asks, and asks again; not where the workshop is known to be out of reach: what was seen last stands in then.
 async function persistentFetch(request: Request): Promise<Response> {
-  for (const wait of AGAIN) {
-    try {
-      return await fetch(request.clone());
-    } catch {
-      await new Promise((resolve) => setTimeout(resolve, wait));
+  const reading = request.method === "GET";
+  const once = (given: Request) => (reading ? fetch(given, { signal: AbortSignal.timeout(PATIENCE) }) : fetch(given));
+  try {
+    for (const wait of inReach() ? AGAIN : []) {
+      try {
+        return await answered(once(request.clone()));
+      } catch {
+        await new Promise((resolve) => setTimeout(resolve, wait));
+      }
     }
+    return await answered(once(request));
+  } catch (error) {
+    reached(false);
+    throw error;
   }
-  return fetch(request);
 }
 
-function key(): string {
+async function answered(asked: Promise<Response>): Promise<Response> {
+  const answer = await asked;
+  reached(true);
+  return answer;
+}
+
+// 128 random bits, as text: names a request, or something noted on this device.
+export function newKey(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(16));
   return Array.from(bytes, (byte) => byte.toString(16).padStart(2, "0")).join("");
 }
@@ -42,7 +59,8 @@ export const api = createClient<paths>({ fetch: persistentFetch });
 
 api.use({
   onRequest({ request }) {
-    if (request.method === "POST") request.headers.set("Idempotency-Key", key());
+    if (request.method === "POST" && !request.headers.has("Idempotency-Key"))
+      request.headers.set("Idempotency-Key", newKey());
     return request;
   },
 });
@@ -50,13 +68,16 @@ api.use({
 // Told to the window when the server asks for the passcode; app/Gate listens.
 export const LOCKED = "kohlrabi:locked";
 
-const unreachable: Problem = {
+export const unreachable: Problem = {
   type: "about:blank",
   title: "No answer",
   status: 503,
   detail: "The server does not answer. Is it still running? Nothing was saved.",
   errors: [],
 };
+
+// Whether there was no answer at all.
+export const isUnreachable = (error: unknown) => error instanceof ProblemError && error.problem.status === 503;
 
 // Waits for an answer and returns its data, or throws ProblemError.
 export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {

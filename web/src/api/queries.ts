@@ -8,3 +8,5 @@ export * from "./queries/scout";
 export * from "./queries/shelf";
 export * from "./queries/tools";
 export * from "./queries/planning";
+export * from "./queries/timers";
+export * from "./queries/version";

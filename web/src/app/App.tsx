@@ -1,16 +1,19 @@
 import CssBaseline from "@mui/material/CssBaseline";
 import { ThemeProvider } from "@mui/material/styles";
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { QueryClient } from "@tanstack/react-query";
+import { PersistQueryClientProvider } from "@tanstack/react-query-persist-client";
 import { lazy } from "react";
 import { BrowserRouter, useRoutes } from "react-router";
 import { Unbroken } from "./Broken";
 import { Gate } from "./Gate";
 import { Lost } from "./Lost";
 import { Shell } from "./Shell";
+import { isKept, KEPT_FOR, KEPT_KEYS, persister } from "../api/device/seen";
 import { theme } from "../kit/theme";
 import { UndoProvider } from "../kit/session/undo";
 
 const Today = lazy(() => import("../areas/bench/Today"));
+const BenchView = lazy(() => import("../areas/bench/BenchView"));
 const WeekPage = lazy(() => import("../areas/bench/WeekPage"));
 const Evening = lazy(() => import("../areas/flips/Evening"));
 const Floor = lazy(() => import("../areas/flips/Floor"));
@@ -52,7 +55,17 @@ const Mixes = lazy(() => import("../areas/shelf/Mixes"));
 const MixPage = lazy(() => import("../areas/shelf/MixPage"));
 const Stash = lazy(() => import("../areas/shelf/Stash"));
 
-const client = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
+const client = new QueryClient({
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, networkMode: "always" } },
+});
+// What is kept on the device must not be forgotten in memory before.
+KEPT_KEYS.forEach((key) => client.setQueryDefaults(key, { gcTime: KEPT_FOR }));
+const kept = {
+  persister,
+  maxAge: KEPT_FOR,
+  buster: __SHAPE__,
+  dehydrateOptions: { shouldDehydrateQuery: isKept, shouldDehydrateMutation: () => false },
+};
 
 const ROUTES = [
   {
@@ -86,6 +99,7 @@ const ROUTES = [
       { path: "/pieces/:id", element: <PiecePage /> },
       { path: "/pieces/:id/over", element: <InspectionPage /> },
       { path: "/pieces/:id/look", element: <LookPage /> },
+      { path: "/pieces/:id/bench", element: <BenchView /> },
       { path: "/pieces/:id/plan", element: <PlanPage /> },
       { path: "/market", element: <Market /> },
       { path: "/market/channels", element: <Channels /> },
@@ -113,7 +127,7 @@ export function App() {
   return (
     <ThemeProvider theme={theme} defaultMode="system">
       <CssBaseline />
-      <QueryClientProvider client={client}>
+      <PersistQueryClientProvider client={client} persistOptions={kept}>
         <Gate>
           <UndoProvider>
             <BrowserRouter>
@@ -121,7 +135,7 @@ export function App() {
             </BrowserRouter>
           </UndoProvider>
         </Gate>
-      </QueryClientProvider>
+      </PersistQueryClientProvider>
     </ThemeProvider>
   );
 }

@@ -2,6 +2,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
 import { LOCKED } from "../api/client";
+import { sendAll } from "../api/device/sender";
 
 const Passcode = lazy(() => import("./Passcode"));
 
@@ -17,6 +18,7 @@ export function Gate({ children }: { children: ReactNode }) {
   const enter = async () => {
     setLocked(false);
     await client.resetQueries();
+    void sendAll();
   };
   return (
     <Suspense>

@@ -3,13 +3,15 @@ import Box from "@mui/material/Box";
 import LinearProgress from "@mui/material/LinearProgress";
 import { type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useMemo, useState } from "react";
-import { Outlet, useNavigate } from "react-router";
-import { pieceKey, useTimers, useWorkshop } from "../api/queries";
+import { Outlet, useLocation, useNavigate } from "react-router";
+import { pieceKey, useTimers, useVersion, useWorkshop } from "../api/queries";
 import type { Piece } from "../api/types";
 import type { Named } from "../kit/fields";
 import { OpenContext } from "../kit/session/open";
 import { PhoneBar } from "./PhoneBar";
 import { Rail, SECTIONS } from "./Rail";
+import { ReachStrip } from "./ReachStrip";
+import { useToldLater } from "./useToldLater";
 import { useShortcuts } from "../kit/session/shortcuts";
 import { useStopTimer } from "../kit/session/useStopTimer";
 
@@ -36,6 +38,7 @@ export function Shell() {
   const timers = useTimers();
   const workshop = useWorkshop();
   const stop = useStopTimer();
+  const bare = useLocation().pathname.endsWith("/bench"); // the whole screen for one step
   const running = timers.data?.[0];
   const client = useQueryClient();
 
@@ -62,6 +65,8 @@ export function Shell() {
     };
   }, [client, navigate, open, running, stop]);
   useShortcuts(actions);
+  useVersion();
+  useToldLater();
 
   return (
     <OpenContext.Provider value={open}>
@@ -77,7 +82,7 @@ export function Shell() {
         >
           Skip to the page
         </Box>
-        <Rail demo={workshop.data?.demo ?? false} running={running} />
+        {!bare && <Rail demo={workshop.data?.demo ?? false} running={running} />}
         <Box
           component="main"
           id="main"
@@ -88,16 +93,17 @@ export function Shell() {
             minWidth: 0,
             px: { xs: 2, md: 3.5 },
             pt: { xs: 2, md: 2.5 },
-            pb: { xs: 12, md: 6 },
+            pb: bare ? 0 : { xs: 12, md: 6 },
             maxWidth: 1240,
             "@media print": { p: 0, maxWidth: "none" },
           }}
         >
+          <ReachStrip />
           <Suspense fallback={<LinearProgress aria-label="Opening" />}>
             <Outlet />
           </Suspense>
         </Box>
-        <PhoneBar />
+        {!bare && <PhoneBar />}
       </Box>
       <Suspense>
         <NewVersion />

@@ -1,17 +1,19 @@
 // Starting a timer: for which piece or pieces, and what kind of work.
 import { useState } from "react";
-import { api, ask } from "../api/client";
+import { api, ask, isUnreachable } from "../api/client";
 import { useTimers, useWorkshop } from "../api/queries";
 import { type Named, startWith } from "../kit/fields";
 import { type Danger, dangerOf } from "../kit/danger";
 import DangerDialog from "../kit/DangerDialog";
 import { FormDialog } from "../kit/FormDialog";
+import { useBeginHere } from "../kit/session/useBeginHere";
 import { useUndo } from "../kit/session/undo";
 
 export default function StartTimer({ piece, onClose }: { piece: Named | null; onClose: () => void }) {
   const workshop = useWorkshop();
   const timers = useTimers();
   const { done, failed } = useUndo();
+  const beginHere = useBeginHere();
   const [danger, setDanger] = useState<{ met: Danger; again: () => Promise<void> } | null>(null);
   if (!workshop.data || !timers.data) return null;
   const busy = new Set(timers.data.map((timer) => timer.person.id));
@@ -19,6 +21,10 @@ export default function StartTimer({ piece, onClose }: { piece: Named | null; on
   const start = async (kind: string, person: number, pieces: number[]): Promise<void> => {
     const answer = ask(api.POST("/api/timers", { body: { kind, person_id: person, piece_ids: pieces } }));
     const timer = await answer.catch((error: unknown) => {
+      if (isUnreachable(error)) {
+        beginHere({ kind, pieces, person_id: person });
+        return onClose();
+      }
       const met = dangerOf(error);
       if (!met) throw error;
       setDanger({ met, again: () => start(kind, person, pieces) });

@@ -7,7 +7,7 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
-import { api, ask } from "../api/client";
+import { useConfirm } from "./session/useTick";
 import { useUndo } from "./session/undo";
 import { CautionText } from "./CautionText";
 import type { Danger } from "./danger";
@@ -18,10 +18,9 @@ type Props = { danger: Danger; onClose: () => void; onCleared: () => void };
 export default function DangerDialog({ danger, onClose, onCleared }: Props) {
   const { failed } = useUndo();
   const { piece, caution, about, why } = danger;
+  const read = useConfirm(piece.id);
   const confirm = async (key: string) => {
-    await ask(
-      api.POST("/api/pieces/{id}/confirmations", { params: { path: { id: piece.id } }, body: { caution: key } }),
-    );
+    await read(key, () => undefined);
     onCleared();
   };
   return (

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { api, ask, ProblemError } from "../api/client";
 import { useShelf, useWorkshop } from "../api/queries";
 import { useUndo } from "./session/undo";
+import { useTell } from "./session/useTell";
 import { type Named, startWith, type ShareInput, type Values } from "./fields";
 import { FormDialog } from "./FormDialog";
 import { PlanTakes } from "./PlanTakes";
@@ -15,24 +16,27 @@ export default function DrawDialog({ product, container, piece = null, amount = 
   const shelf = useShelf(false);
   const measures = useWorkshop().data?.measures;
   const { done, failed } = useUndo();
+  const tell = useTell();
   const [short, setShort] = useState<Tried | null>(null);
   if (!shelf.data) return null;
   const options = shelf.data.rows.map((row) => ({ key: row.product, label: `${row.label}, ${row.left} left` }));
   const send = async ({ values, pieces }: Tried, more: boolean) => {
-    const cost = await ask(
-      api.POST("/api/draws", {
-        body: {
-          product: product ?? values.product ?? "",
-          pieces,
-          ...(values.amount ? { amount: values.amount } : {}),
-          ...(values.share && !values.amount ? { share: values.share } : {}),
-          ...(container ? { container_id: container } : {}),
-          ...(more ? { more } : {}),
-        },
-      }),
-    );
-    done(`${cost.what} taken, ${cost.amount?.text}`, () =>
-      ask(api.DELETE("/api/costs/{id}", { params: { path: { id: cost.id } } })),
+    const body = {
+      product: product ?? values.product ?? "",
+      pieces,
+      ...(values.amount ? { amount: values.amount } : {}),
+      ...(values.share && !values.amount ? { share: values.share } : {}),
+      ...(container ? { container_id: container } : {}),
+      ...(more ? { more } : {}),
+    };
+    const name = shelf.data?.rows.find((row) => row.product === body.product)?.label ?? body.product;
+    await tell(
+      { what: `${values.amount || values.share} of ${name}` },
+      (how) => api.POST("/api/draws", { body, ...how }),
+      (cost) =>
+        done(`${cost.what} taken, ${cost.amount?.text}`, () =>
+          ask(api.DELETE("/api/costs/{id}", { params: { path: { id: cost.id } } })),
+        ),
     );
     onClose();
   };

@@ -2,7 +2,9 @@
 import { api, ask } from "../api/client";
 import { useWorkshop } from "../api/queries";
 import type { Work } from "../api/types";
+import { devicePerson } from "./session/person";
 import { useUndo } from "./session/undo";
+import { useTell } from "./session/useTell";
 import { type Named, type ShareInput, startWith } from "./fields";
 import { FormDialog } from "./FormDialog";
 import { workFields } from "./workFields";
@@ -33,10 +35,15 @@ const shares = (entry: Work): ShareInput[] =>
 export default function WorkDialog({ entry, piece, onClose }: Props) {
   const workshop = useWorkshop();
   const { done } = useUndo();
+  const tell = useTell();
   if (!workshop.data) return null;
   const initial = entry
     ? typed(entry)
-    : { kind: "sanding", worked_on: workshop.data.today.iso, person_id: String(workshop.data.people[0]?.id ?? "") };
+    : {
+        kind: "sanding",
+        worked_on: workshop.data.today.iso,
+        person_id: String(devicePerson().person_id ?? workshop.data.people[0]?.id ?? ""),
+      };
   return (
     <FormDialog
       title={entry ? "Correct hours" : "Record hours"}
@@ -58,9 +65,14 @@ export default function WorkDialog({ entry, piece, onClose }: Props) {
             ask(api.PATCH("/api/work/{id}", { ...path, body: body(typed(entry), bare(entry)) })),
           );
         } else {
-          const made = await ask(api.POST("/api/work", { body: body(values, pieces) }));
-          done(`${made.effort?.text} of ${made.label.toLowerCase()} recorded`, () =>
-            ask(api.DELETE("/api/work/{id}", { params: { path: { id: made.id } } })),
+          const today = workshop.data.today.iso;
+          await tell(
+            { what: `${values.effort} of ${values.kind}`, today: values.worked_on === today ? ["worked_on"] : [] },
+            (how) => api.POST("/api/work", { body: body(values, pieces), ...how }),
+            (made) =>
+              done(`${made.effort?.text} of ${made.label.toLowerCase()} recorded`, () =>
+                ask(api.DELETE("/api/work/{id}", { params: { path: { id: made.id } } })),
+              ),
           );
         }
         if (!again) onClose();

@@ -1,7 +1,8 @@
 // Starts a timer on a step with one tap; asks for the reason where it is too early, and has a caution read, or the lead question answered,
 // on the spot.
 import { lazy, type ReactNode, Suspense, useState } from "react";
-import { api, ask, ProblemError } from "../api/client";
+import { api, ask, isUnreachable, ProblemError } from "../api/client";
+import { useBeginHere } from "./session/useBeginHere";
 import { useUndo } from "./session/undo";
 import { type Danger, dangerOf } from "./danger";
 import { LazyForm } from "./LazyForm";
@@ -15,9 +16,14 @@ export function useStartStep(): [(wanted: Wanted) => void, ReactNode] {
   const [early, setEarly] = useState<{ wanted: Wanted; why: string } | null>(null);
   const [danger, setDanger] = useState<{ wanted: Wanted; danger: Danger } | null>(null);
   const { done, failed } = useUndo();
+  const beginHere = useBeginHere();
   const send = async ({ piece_id, step, label, person_id }: Wanted, reason?: string) => {
     const body = { steps: [{ piece_id, step }], ...(person_id ? { person_id } : {}), ...(reason ? { reason } : {}) };
-    const timer = await ask(api.POST("/api/timers", { body }));
+    const timer = await ask(api.POST("/api/timers", { body })).catch((error: unknown) => {
+      if (!isUnreachable(error)) throw error;
+      beginHere({ piece_id, step, ...(person_id ? { person_id } : {}) });
+    });
+    if (!timer) return;
     done(`Timer started: ${label}`, () => ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } })));
   };
   const start = (wanted: Wanted) =>

@@ -31,13 +31,22 @@ module Kohlrabi
       end
 
       # Does a change, all or nothing, and once for each Idempotency-Key. The block returns the value to send.
-      def change(status_code = 200)
+      def change(status_code = 200, &act)
         seen = Operations::Support::Idempotency.fingerprint(request.request_method, request.fullpath, raw_body)
         key = request.env["HTTP_IDEMPOTENCY_KEY"] if request.post?
-        code, body = Operations::Support::Idempotency.answer(key, seen) { [status_code, yield] }
+        code, body = Operations::Support::Idempotency.answer(key, seen) { [status_code, Operations::Support::Facts.once(fact, &act)] }
         status code
         content_type :json
         body
+      end
+
+      # What a device says of something that it noted before it sent it; nil for what happens now.
+      def fact
+        reference = request.env["HTTP_REFERENCE"] if request.post?
+        reference && Operations::Support::Facts::Given.new(
+          reference: reference, happened_at: request.env["HTTP_HAPPENED_AT"], sent_at: request.env["HTTP_SENT_AT"],
+          workshop: request.env["HTTP_WORKSHOP"], path: request.path
+        )
       end
 
       # The same for a removal: sends its id and words, so that it can be undone.

@@ -4,6 +4,7 @@ module Kohlrabi
   module Records
     # Opens the workshop's one SQLite file, safely set, and brings it to the current shape.
     module Database
+      WATCHING = Mutex.new
       MIGRATIONS = File.join(ROOT, "server/db/migrate")
 
       module_function
@@ -27,8 +28,8 @@ module Kohlrabi
                                                 pragmas: { foreign_keys: true, journal_mode: :wal, synchronous: synchronous })
       end
 
-      # Changes whenever anybody, this process or another, has committed a change.
-      def version = [@watch.filename, @watch.get_first_value("PRAGMA data_version")]
+      # Changes whenever anybody, this process or another, has committed a change. May be asked by any thread.
+      def version = WATCHING.synchronize { [@watch.filename, @watch.get_first_value("PRAGMA data_version")] }
 
       # to: version of the shape; the latest where none is given.
       def migrate(to = nil)

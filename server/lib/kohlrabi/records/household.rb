@@ -26,6 +26,7 @@ module Kohlrabi
           PieceSetMember.where.not(piece_set_id: PieceSetEvent.live.where(kind: "sold").select(:piece_set_id))
                         .where(piece_set_id: PieceSet.live.select(:id)).order(:id)
         },
+        questions: -> { Question.where(answer: nil).order(:id) },
         spray_settings: -> { SpraySetting.order(:id) }
       }.freeze
 

@@ -14,7 +14,7 @@ module Kohlrabi
       has_many :work_entries, -> { live.order(:worked_on, :id) }, through: :work_shares
       has_many :photos, -> { live.order(:position) }, inverse_of: :piece
       has_many :damages, -> { live.order(:happened_on, :id) }, inverse_of: :piece
-      has_many :diary_entries, -> { order(:happened_on, :id) }, inverse_of: :piece
+      has_many :diary_entries, -> { live.order(:happened_on, :id) }, inverse_of: :piece
       has_one :planned_shape
       has_many :zone_changes, -> { order(:id) }, inverse_of: :piece
       has_many :findings, -> { live.order(:id) }, inverse_of: :piece

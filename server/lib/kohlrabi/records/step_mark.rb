@@ -8,6 +8,7 @@ module Kohlrabi
       include Removable
 
       belongs_to :piece
+      belongs_to :person, optional: true # who did it, where that was said
       belongs_to :event, optional: true # that settled it
     end
   end

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "securerandom"
+
 module Kohlrabi
   module Records
     # The one workshop with its house rules. Pay, fees and sundries are empty until somebody sets them.
@@ -13,7 +15,7 @@ module Kohlrabi
       def self.begin!(zone)
         transaction do
           Person.create!(name: "Me") unless Person.exists?
-          create!(currency: "EUR", length_unit: "mm", hours_rule: "bench", time_zone: zone)
+          create!(currency: "EUR", length_unit: "mm", hours_rule: "bench", time_zone: zone, uuid: SecureRandom.uuid)
         end
       end
 

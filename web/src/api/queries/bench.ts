@@ -15,14 +15,6 @@ export const useToday = (given: AtHand = {}) =>
     refetchInterval: 60_000,
   });
 
-// What runs: asked for by every screen, so apart from Today, which plans the whole bench.
-export const useTimers = () =>
-  useQuery({
-    queryKey: key("timers"),
-    queryFn: () => ask(api.GET("/api/timers")).then((answer) => answer.timers),
-    refetchInterval: 60_000,
-  });
-
 export const useSchedule = (from?: string) =>
   useQuery({
     queryKey: key("schedule", from),

@@ -5,11 +5,12 @@ import { keysOf } from "../keys";
 import type { Workshop } from "../types";
 
 const key = keysOf("house");
+export const workshopKey = key("workshop");
 
 // House rules, lists and today's date: looked up anew each minute, for the date changes while a page stands open.
 export const useWorkshop = () =>
   useQuery({
-    queryKey: key("workshop"),
+    queryKey: workshopKey,
     queryFn: () => ask(api.GET("/api/workshop")),
     staleTime: 60_000,
     refetchInterval: 60_000,
@@ -20,8 +21,8 @@ export const useWorkshop = () =>
 export const useKeepWorkshop = () => {
   const client = useQueryClient();
   return async (saved: Workshop) => {
-    await client.cancelQueries({ queryKey: key("workshop") });
-    client.setQueryData(key("workshop"), saved);
+    await client.cancelQueries({ queryKey: workshopKey });
+    client.setQueryData(workshopKey, saved);
     return saved;
   };
 };

@@ -1,9 +1,13 @@
 // Inspection, looks and plans.
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
 import { api, ask } from "../client";
+import { useWaiting } from "../device/outbox";
+import { withTicks } from "../device/ticks";
 import { keysOf } from "../keys";
 
 const key = keysOf("planning");
+export const planKey = (id: number) => key("plan", id);
 
 // Looks to begin with; planned on asking, as they are some plans.
 export const useStarterLooks = (id: number) =>
@@ -12,14 +16,20 @@ export const useStarterLooks = (id: number) =>
     queryFn: () => ask(api.GET("/api/pieces/{id}/starter-looks", { params: { path: { id } } })),
   });
 
-export const usePlan = (id: number, enabled = true) =>
-  useQuery({
-    queryKey: key("plan", id),
+// A plan, with what was ticked and read on this device and is not told yet.
+export function usePlan(id: number, enabled = true) {
+  const asked = useQuery({
+    queryKey: planKey(id),
     queryFn: () => ask(api.GET("/api/pieces/{id}/plan", { params: { path: { id } } })),
     placeholderData: keepPreviousData,
     retry: false,
     enabled,
   });
+  const waiting = useWaiting();
+  const { data } = asked;
+  const plan = useMemo(() => data && withTicks(data, waiting), [data, waiting]);
+  return { ...asked, data: plan };
+}
 
 export const useCatalogue = () =>
   useQuery({ queryKey: key("catalogue"), queryFn: () => ask(api.GET("/api/catalogue")), staleTime: 60_000 });

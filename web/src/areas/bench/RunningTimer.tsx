@@ -9,6 +9,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link as RouterLink } from "react-router";
 import { api, ask } from "../../api/client";
+import { forget } from "../../api/device/ownTimers";
 import type { Timer } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { useStopTimer } from "../../kit/session/useStopTimer";
@@ -23,6 +24,8 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
   const [asked, setAsked] = useState(timer.long);
   const [take, setTake] = useState(true);
   const [badly, setBadly] = useState(false);
+  const discard = () =>
+    timer.id < 0 ? forget(timer.id) : remove(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } }));
   const step = timer.steps.length === 1 ? timer.steps[0] : undefined;
   const time = effort ? { effort } : {};
   const finish = (zones?: string[]) => void stop(timer, { ...time, done: true, take, ...(zones ? { zones } : {}) });
@@ -81,10 +84,7 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
           </Button>
           {step && <Button onClick={() => setBadly(true)}>It went badly</Button>}
           {!asked && <Button onClick={() => setAsked(true)}>Adjust the time</Button>}
-          <Button
-            color="inherit"
-            onClick={() => remove(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } }))}
-          >
+          <Button color="inherit" onClick={() => void discard()}>
             Discard
           </Button>
         </Box>

@@ -4,10 +4,11 @@ import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
 import { lazy, Suspense, useState } from "react";
 import { Link } from "react-router";
-import { type AtHand, useToday, useWorkshop } from "../../api/queries";
+import { type AtHand, useTimers, useToday, useWorkshop } from "../../api/queries";
 import type { Today as TodayData } from "../../api/types";
 import { useOpen } from "../../kit/session/open";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { TODAY_PAGES } from "../../kit/sections";
@@ -36,13 +37,14 @@ function workedSoFar(worked: TodayData["worked"], summary: TodayData["summary"])
 export default function Today() {
   const [atHand, setAtHand] = useState<AtHand>({});
   const today = useToday(atHand);
+  const running = useTimers();
   const workshop = useWorkshop();
   const open = useOpen();
   const [entering, setEntering] = useState(false);
-  if (today.error) return <Failure error={today.error} again={() => void today.refetch()} />;
+  if (today.error && !isKept(today)) return <Failure error={today.error} again={() => void today.refetch()} />;
   if (!today.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  const timers = running.data ?? today.data.timers;
   const {
-    timers,
     entries,
     worked,
     stages,
@@ -57,6 +59,7 @@ export default function Today() {
     past,
     summary,
     fresh,
+    questions,
   } = today.data;
   const nothing = stages.every((group) => group.total === 0);
   const people = workshop.data.people;
@@ -103,7 +106,13 @@ export default function Today() {
             <NowPart now={now} people={people} busy={timers.map((timer) => timer.person.id)} onChange={setAtHand} />
           </Box>
           <Box>
-            <WantsPart wants={market} tags={tags} short={gear} currency={workshop.data.currency} />
+            <WantsPart
+              wants={market}
+              tags={tags}
+              short={gear}
+              questions={questions}
+              currency={workshop.data.currency}
+            />
             <DryingPart clocks={drying} climate={climate} />
           </Box>
         </Box>

@@ -4,8 +4,15 @@ import type { ReactNode } from "react";
 import { Link } from "react-router";
 import type { Today } from "../../api/types";
 import { Part } from "../../kit/Part";
+import { QuestionLine } from "./QuestionLine";
 
-type Props = { wants: Today["market"]; tags: Today["tags"]; short: string[]; currency: string };
+type Props = {
+  questions: Today["questions"];
+  wants: Today["market"];
+  tags: Today["tags"];
+  short: string[];
+  currency: string;
+};
 
 function Line({ tone, children }: { tone?: string; children: ReactNode }) {
   return (
@@ -27,11 +34,16 @@ function Line({ tone, children }: { tone?: string; children: ReactNode }) {
 
 const quiet = { color: "text.secondary" } as const;
 
-export function WantsPart({ wants, tags, short, currency }: Props) {
-  if (wants.length + tags.length + short.length === 0) return null;
+export function WantsPart({ questions, wants, tags, short, currency }: Props) {
+  if (questions.length + wants.length + tags.length + short.length === 0) return null;
   return (
     <Part title="Wants an answer">
       <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
+        {questions.map((question) => (
+          <Line key={question.id} tone="warning.main">
+            <QuestionLine question={question} />
+          </Line>
+        ))}
         {wants.map(({ piece, text }, place) => (
           <Line key={place} tone="secondary.main">
             <Box sx={{ fontWeight: 600 }}>

@@ -7,6 +7,7 @@ import { Link, useSearchParams } from "react-router";
 import { useSchedule } from "../../api/queries";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { TODAY_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
@@ -19,7 +20,8 @@ export default function WeekPage() {
   const from = params.get("from") ?? undefined;
   const schedule = useSchedule(from);
   const move = useMoveStep();
-  if (schedule.error) return <Failure error={schedule.error} again={() => void schedule.refetch()} />;
+  if (schedule.error && !isKept(schedule))
+    return <Failure error={schedule.error} again={() => void schedule.refetch()} />;
   if (!schedule.data) return <LinearProgress aria-label="Loading" />;
   const data = schedule.data;
   const steps = data.days.reduce((sum, day) => sum + day.steps.length, 0);

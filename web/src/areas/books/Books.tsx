@@ -7,6 +7,7 @@ import { useBooks, useWorkshop } from "../../api/queries";
 import type { Books as BooksData } from "../../api/types";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { Figures } from "../../kit/Figures";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
@@ -24,7 +25,7 @@ export default function Books() {
   const year = filter.year ?? "";
   const books = useBooks(filter);
   const workshop = useWorkshop();
-  if (books.error) return <Failure error={books.error} again={() => void books.refetch()} />;
+  if (books.error && !isKept(books)) return <Failure error={books.error} again={() => void books.refetch()} />;
   if (!books.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { opening, counts, years, view, hours, figures, other_hours: otherHours, turnaround, months } = books.data;
   const currency = workshop.data.currency;

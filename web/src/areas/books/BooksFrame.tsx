@@ -3,6 +3,7 @@ import LinearProgress from "@mui/material/LinearProgress";
 import type { ReactNode } from "react";
 import { useBooks, useWorkshop } from "../../api/queries";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { BOOKS_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
@@ -20,7 +21,7 @@ export function BooksFrame({ title, line, action, children }: Props) {
   const { filter } = useBooksFilter();
   const books = useBooks(filter);
   const workshop = useWorkshop();
-  if (books.error) return <Failure error={books.error} again={() => void books.refetch()} />;
+  if (books.error && !isKept(books)) return <Failure error={books.error} again={() => void books.refetch()} />;
   if (!books.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   return (
     <>

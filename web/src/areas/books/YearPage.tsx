@@ -10,6 +10,7 @@ import { api, ask } from "../../api/client";
 import { useWorkshop, useYear } from "../../api/queries";
 import { useUndo } from "../../kit/session/undo";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { Figures } from "../../kit/Figures";
 import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
@@ -36,7 +37,7 @@ export default function YearPage() {
   const workshop = useWorkshop();
   const [asked, setAsked] = useState<"goals" | "entry" | null>(null);
   const { done, remove } = useUndo();
-  if (year.error) return <Failure error={year.error} again={() => void year.refetch()} />;
+  if (year.error && !isKept(year)) return <Failure error={year.error} again={() => void year.refetch()} />;
   if (!year.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const currency = workshop.data.currency;
   const { goals, typed, entries, sums, filming, left } = year.data;

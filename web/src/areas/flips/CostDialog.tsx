@@ -3,6 +3,7 @@ import { api, ask } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
 import type { Cost, CostCategory, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
+import { useTell } from "../../kit/session/useTell";
 import { type Named, type ShareInput, startWith, type Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { costFields } from "../../kit/workFields";
@@ -29,6 +30,7 @@ const shares = (cost: Cost): ShareInput[] =>
 export function CostDialog({ cost, piece, workshop, onClose }: Props) {
   const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
+  const tell = useTell();
   if (!today) return null;
   return (
     <FormDialog
@@ -47,9 +49,16 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
             ask(api.PATCH("/api/costs/{id}", { ...path, body: body(typed(cost), bare(cost)) })),
           );
         } else {
-          const made = await ask(api.POST("/api/costs", { body: body(values, pieces) }));
-          done(`${made.what} recorded, ${made.amount?.text} ${workshop.currency}`, () =>
-            ask(api.DELETE("/api/costs/{id}", { params: { path: { id: made.id } } })),
+          await tell(
+            {
+              what: `${values.what}, ${values.amount} ${workshop.currency}`,
+              today: values.spent_on === today ? ["spent_on"] : [],
+            },
+            (how) => api.POST("/api/costs", { body: body(values, pieces), ...how }),
+            (made) =>
+              done(`${made.what} recorded, ${made.amount?.text} ${workshop.currency}`, () =>
+                ask(api.DELETE("/api/costs/{id}", { params: { path: { id: made.id } } })),
+              ),
           );
         }
         if (!again) onClose();

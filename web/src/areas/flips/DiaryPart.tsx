@@ -7,6 +7,7 @@ import type { Piece } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Entries, Entry } from "../../kit/Entry";
 import { Fold } from "../../kit/Fold";
+import NoteDialog from "../../kit/NoteDialog";
 import { SplitShares } from "./SplitShares";
 import { WholeDiary } from "./WholeDiary";
 
@@ -15,12 +16,14 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
   const [sharing, setSharing] = useState(false);
   const into = piece.split_into;
   const [whole, setWhole] = useState(false);
+  const [noting, setNoting] = useState(false);
   return (
     <Fold
       title="Diary"
       summary={diarySummary(piece)}
       action={
         <>
+          <Button onClick={() => setNoting(true)}>Note something</Button>
           {into && <Button onClick={() => setSharing(true)}>Change the shares of the split</Button>}
           <Button onClick={() => setWhole(!whole)} aria-expanded={whole}>
             {whole ? "Only notes" : "Everything in order"}
@@ -56,6 +59,7 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
             </Entry>
           ))}
       </Entries>
+      {noting && <NoteDialog piece={piece.id} onClose={() => setNoting(false)} />}
       {sharing && into && <SplitShares into={into} onClose={() => setSharing(false)} />}
     </Fold>
   );

@@ -14,6 +14,7 @@ import { useOpen } from "../../kit/session/open";
 import { daysScale } from "../../kit/DaysStrip";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { FLOOR_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
@@ -61,7 +62,7 @@ export default function Floor() {
   });
   const workshop = useWorkshop();
   const open = useOpen();
-  if (pieces.error) return <Failure error={pieces.error} again={() => void pieces.refetch()} />;
+  if (pieces.error && !isKept(pieces)) return <Failure error={pieces.error} again={() => void pieces.refetch()} />;
   if (!pieces.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { rows, total, per, in_hand: inHand, choices } = pieces.data;
   const currency = workshop.data.currency;

@@ -8,6 +8,7 @@ import { api } from "../../api/client";
 import { useLot, useWorkshop } from "../../api/queries";
 import { useUndo } from "../../kit/session/undo";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
@@ -20,7 +21,7 @@ export default function LotPage() {
   const navigate = useNavigate();
   const { remove } = useUndo();
   const [editing, setEditing] = useState(false);
-  if (lot.error) return <Failure error={lot.error} again={() => void lot.refetch()} />;
+  if (lot.error && !isKept(lot)) return <Failure error={lot.error} again={() => void lot.refetch()} />;
   if (!lot.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const data = lot.data;
   const currency = workshop.data.currency;

@@ -9,6 +9,7 @@ import { Link as RouterLink, useNavigate } from "react-router";
 import { useLots, useWorkshop } from "../../api/queries";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
@@ -20,7 +21,7 @@ export default function Lots() {
   const lots = useLots(page);
   const workshop = useWorkshop();
   const navigate = useNavigate();
-  if (lots.error) return <Failure error={lots.error} again={() => void lots.refetch()} />;
+  if (lots.error && !isKept(lots)) return <Failure error={lots.error} again={() => void lots.refetch()} />;
   if (!lots.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { rows, total, per } = lots.data;
   const button = (

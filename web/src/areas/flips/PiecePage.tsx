@@ -8,6 +8,7 @@ import { usePiece, useWorkshop } from "../../api/queries";
 import type { Piece, Workshop } from "../../api/types";
 import { DaysStrip, daysScale } from "../../kit/DaysStrip";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { Figures } from "../../kit/Figures";
 import { Fold } from "../../kit/Fold";
 import { PhotosPart } from "../../kit/photos/PhotosPart";
@@ -38,7 +39,7 @@ export default function PiecePage() {
   const piece = usePiece(id);
   const workshop = useWorkshop();
   const [editing, setEditing] = useState(false);
-  if (piece.error) return <Failure error={piece.error} again={() => void piece.refetch()} />;
+  if (piece.error && !isKept(piece)) return <Failure error={piece.error} again={() => void piece.refetch()} />;
   if (!piece.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const shared = { piece: piece.data, workshop: workshop.data };
   return (

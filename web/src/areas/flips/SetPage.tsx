@@ -9,6 +9,7 @@ import { useSet, useWorkshop } from "../../api/queries";
 import { useUndo } from "../../kit/session/undo";
 import { Entries, Entry } from "../../kit/Entry";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { Figures } from "../../kit/Figures";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
@@ -31,7 +32,7 @@ export default function SetPage() {
   const navigate = useNavigate();
   const { remove } = useUndo();
   const [dialog, setDialog] = useState<{ kind: SetKind; event?: number } | null>(null);
-  if (set.error) return <Failure error={set.error} again={() => void set.refetch()} />;
+  if (set.error && !isKept(set)) return <Failure error={set.error} again={() => void set.refetch()} />;
   if (!set.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const data = set.data;
   const currency = workshop.data.currency;

@@ -11,6 +11,7 @@ import { useSets, useWorkshop } from "../../api/queries";
 import { useUndo } from "../../kit/session/undo";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
 import { FLOOR_PAGES } from "../../kit/sections";
@@ -30,7 +31,7 @@ export default function Sets() {
   const navigate = useNavigate();
   const { done } = useUndo();
   const [making, setMaking] = useState(false);
-  if (sets.error) return <Failure error={sets.error} again={() => void sets.refetch()} />;
+  if (sets.error && !isKept(sets)) return <Failure error={sets.error} again={() => void sets.refetch()} />;
   if (!sets.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const button = (
     <Button variant="contained" onClick={() => setMaking(true)}>

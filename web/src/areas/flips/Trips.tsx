@@ -11,6 +11,7 @@ import type { Trip } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
@@ -30,7 +31,7 @@ export default function Trips() {
   const trips = useTrips(page);
   const workshop = useWorkshop();
   const { remove } = useUndo();
-  if (trips.error) return <Failure error={trips.error} again={() => void trips.refetch()} />;
+  if (trips.error && !isKept(trips)) return <Failure error={trips.error} again={() => void trips.refetch()} />;
   if (!trips.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { rows, total, per } = trips.data;
   const { currency, distance_unit: unit, mileage_rate: rate } = workshop.data;

@@ -5,12 +5,12 @@ import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, ask } from "../../api/client";
 import { usePlan } from "../../api/queries";
 import type { Plan, Steps } from "../../api/types";
 import { Chips } from "../../kit/Chips";
 import { nextOf } from "../../kit/nextStep";
 import { RowMenu } from "../../kit/RowMenu";
+import { useTick } from "../../kit/session/useTick";
 import { useUndo } from "../../kit/session/undo";
 import { useStartStep } from "../../kit/useStartStep";
 
@@ -46,7 +46,8 @@ export function NoPlan({ id }: { id: number }) {
 function NextStep({ page, plan }: { page: Plan; plan: Steps }) {
   const [why, setWhy] = useState(false);
   const [start, questions] = useStartStep();
-  const { done, failed } = useUndo();
+  const { failed } = useUndo();
+  const tick = useTick(page.id);
   const step = nextOf(plan);
   const link = `/pieces/${page.id}/plan`;
   if (!step)
@@ -56,13 +57,6 @@ function NextStep({ page, plan }: { page: Plan; plan: Steps }) {
         <Link to={link}>The whole plan</Link>
       </Box>
     );
-  const path = { params: { path: { id: page.id } } };
-  const finish = async () => {
-    await ask(api.POST("/api/pieces/{id}/steps/done", { ...path, body: { step: step.key } }));
-    done(`Done: ${step.label}`, () =>
-      ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body: { step: step.key } })),
-    );
-  };
   const answered = step.lead || step.decide || step.try !== null;
   const unread = step.cautions.filter((one) => one.serious && !one.confirmed);
   const number = plan.steps.indexOf(step) + 1;
@@ -97,8 +91,11 @@ function NextStep({ page, plan }: { page: Plan; plan: Steps }) {
             <Button variant="contained" onClick={() => start({ piece_id: page.id, step: step.key, label: step.label })}>
               Start
             </Button>
+            <Button variant="outlined" component={Link} to={`/pieces/${page.id}/bench`}>
+              At the bench
+            </Button>
             {unread.length === 0 && (
-              <Button variant="outlined" onClick={() => void finish().catch(failed)}>
+              <Button variant="outlined" onClick={() => void tick(step).catch(failed)}>
                 Done already
               </Button>
             )}

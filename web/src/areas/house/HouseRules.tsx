@@ -4,6 +4,7 @@ import LinearProgress from "@mui/material/LinearProgress";
 import { useWorkshop } from "../../api/queries";
 import { SchemeSwitch } from "../../kit/SchemeSwitch";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { AccessPart } from "./AccessPart";
@@ -19,7 +20,8 @@ import { WorkingHours } from "./WorkingHours";
 export default function HouseRules() {
   const workshop = useWorkshop();
   const [save, clash] = useSaveRule();
-  if (workshop.error) return <Failure error={workshop.error} again={() => void workshop.refetch()} />;
+  if (workshop.error && !isKept(workshop))
+    return <Failure error={workshop.error} again={() => void workshop.refetch()} />;
   if (!workshop.data) return <LinearProgress aria-label="Loading" />;
   const data = workshop.data;
 

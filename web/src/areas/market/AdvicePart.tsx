@@ -6,6 +6,7 @@ import { useNavigate } from "react-router";
 import { api, ask } from "../../api/client";
 import { RowMenu } from "../../kit/RowMenu";
 import { useUndo } from "../../kit/session/undo";
+import { useTell } from "../../kit/session/useTell";
 import type { Asked } from "./ListedDialogs";
 import type { MarketRow } from "./ListedPiece";
 import { useAnswer } from "./useAnswer";
@@ -15,6 +16,7 @@ const LONG = 70; // letters
 export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Asked) => void }) {
   const { advice, piece, hold, next_step: step } = row;
   const { done, remove, failed } = useUndo();
+  const tell = useTell();
   const [open, setOpen] = useState(false);
   const navigate = useNavigate();
   const answer = useAnswer();
@@ -31,9 +33,13 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
     );
   };
   const enquire = async () => {
-    const made = await ask(api.POST("/api/pieces/{id}/offers", { ...path, body: {} }));
-    done(`Enquiry about ${piece.name} counted`, () =>
-      remove(api.DELETE("/api/offers/{id}", { params: { path: { id: made.id } } })),
+    await tell(
+      { what: `Enquiry about ${piece.name}` },
+      (how) => api.POST("/api/pieces/{id}/offers", { ...path, body: {}, ...how }),
+      (made) =>
+        done(`Enquiry about ${piece.name} counted`, () =>
+          remove(api.DELETE("/api/offers/{id}", { params: { path: { id: made.id } } })),
+        ),
     );
   };
   const reply = (body: Parameters<typeof answer>[1]) => () => void answer(advice.id ?? 0, body, amount).catch(failed);

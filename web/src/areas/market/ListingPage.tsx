@@ -12,6 +12,7 @@ import { useListing, usePiece, useWorkshop } from "../../api/queries";
 import type { Listing } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { piecePages } from "../../kit/sections";
@@ -24,8 +25,8 @@ export default function ListingPage() {
   const piece = usePiece(id);
   const listing = useListing(id, "");
   const workshop = useWorkshop();
-  if (piece.error) return <Failure error={piece.error} again={() => void piece.refetch()} />;
-  if (listing.error) return <Failure error={listing.error} again={() => void listing.refetch()} />;
+  if (piece.error && !isKept(piece)) return <Failure error={piece.error} again={() => void piece.refetch()} />;
+  if (listing.error && !isKept(listing)) return <Failure error={listing.error} again={() => void listing.refetch()} />;
   if (!piece.data || !listing.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { texts, flaws, notes, price, channels } = listing.data;
   const currency = workshop.data.currency;

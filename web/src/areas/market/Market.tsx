@@ -7,6 +7,7 @@ import { Link } from "react-router";
 import { useMarket, useWorkshop } from "../../api/queries";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { MARKET_PAGES } from "../../kit/sections";
@@ -18,7 +19,7 @@ import { UnsoldCurve } from "./UnsoldCurve";
 export default function Market() {
   const market = useMarket();
   const workshop = useWorkshop();
-  if (market.error) return <Failure error={market.error} again={() => void market.refetch()} />;
+  if (market.error && !isKept(market)) return <Failure error={market.error} again={() => void market.refetch()} />;
   if (!market.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { rows, total, headline, likely, asked, times, profit_per_space_day: space, seasons, sold } = market.data;
   const currency = workshop.data.currency;

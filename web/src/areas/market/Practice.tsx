@@ -11,6 +11,7 @@ import { Link } from "react-router";
 import { useMarket, usePractice, useWorkshop } from "../../api/queries";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { MARKET_PAGES } from "../../kit/sections";
@@ -27,7 +28,7 @@ export default function Practice() {
   const priced = market.data?.rows.filter((row) => row.asking) ?? [];
   const id = chosen ?? priced[0]?.piece.id ?? null;
   const game = usePractice(id, seed, day);
-  if (market.error) return <Failure error={market.error} again={() => void market.refetch()} />;
+  if (market.error && !isKept(market)) return <Failure error={market.error} again={() => void market.refetch()} />;
   if (!market.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const currency = workshop.data.currency;
   const start = (piece: number | null, again: number) => {

@@ -10,6 +10,7 @@ import { api, ask, ProblemError } from "../../api/client";
 import { usePiece, usePricing, useWorkshop } from "../../api/queries";
 import { useUndo } from "../../kit/session/undo";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { settled, settling } from "../../kit/eventFields";
 import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
@@ -32,7 +33,7 @@ export default function PricePage() {
   const [asked, setAsked] = useState<"decide" | "new" | null>(null);
   const { done } = useUndo();
   const refused = pricing.error instanceof ProblemError ? (pricing.error.fields.price ?? pricing.error.message) : null;
-  if (piece.error) return <Failure error={piece.error} again={() => void piece.refetch()} />;
+  if (piece.error && !isKept(piece)) return <Failure error={piece.error} again={() => void piece.refetch()} />;
   if (pricing.error && !refused) return <Failure error={pricing.error} again={() => void pricing.refetch()} />;
   if (!piece.data || !pricing.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { data } = pricing;

@@ -2,17 +2,15 @@
 import Alert from "@mui/material/Alert";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { api, ask } from "../../api/client";
 import type { Plan, Step } from "../../api/types";
+import { useConfirm } from "../../kit/session/useTick";
 import { useUndo } from "../../kit/session/undo";
 import { CautionText } from "../../kit/CautionText";
 
 export function StepCautions({ step, page }: { step: Step; page: Plan }) {
   const { done, failed } = useUndo();
-  const confirm = async (caution: string) => {
-    await ask(api.POST("/api/pieces/{id}/confirmations", { params: { path: { id: page.id } }, body: { caution } }));
-    done("Caution confirmed for this piece");
-  };
+  const read = useConfirm(page.id);
+  const confirm = (caution: string) => read(caution, () => done("Caution confirmed for this piece"));
   if (step.cautions.length === 0) return null;
   return (
     <>

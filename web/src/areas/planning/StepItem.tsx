@@ -5,8 +5,9 @@ import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Plan, Step, Steps, Workshop } from "../../api/types";
+import { useTick } from "../../kit/session/useTick";
 import { useUndo } from "../../kit/session/undo";
 import { RowMenu } from "../../kit/RowMenu";
 import { useStartStep } from "../../kit/useStartStep";
@@ -35,16 +36,14 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
   const [open, setOpen] = useState(next);
   const [after, setAfter] = useState<string | null>(null); // what to do now that it was done although it should not have been
   const [moving, setMoving] = useState(false);
-  const { done, remove, failed } = useUndo();
+  const { remove, failed } = useUndo();
+  const tick = useTick(page.id);
   const [start, questions] = useStartStep();
   const path = { params: { path: { id: page.id } } };
   const unread = step.cautions.filter((one) => one.serious && !one.confirmed);
   const finish = async (zones?: string[]) => {
     if (unread.length > 0) return setOpen(true);
-    const body = { step: step.key, ...(zones ? { zones } : {}) };
-    const { now } = await ask(api.POST("/api/pieces/{id}/steps/done", { ...path, body }));
-    setAfter(now);
-    done(`Done: ${step.label}`, () => ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body })));
+    setAfter(await tick(step, zones));
   };
   const upTo = useDoneUpTo(page.id);
   const toggle = () =>

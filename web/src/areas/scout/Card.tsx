@@ -9,6 +9,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { useScoutCard, useWorkshop } from "../../api/queries";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
@@ -16,7 +17,7 @@ import { SubNav } from "../../kit/SubNav";
 export default function Card() {
   const card = useScoutCard();
   const workshop = useWorkshop();
-  if (card.error) return <Failure error={card.error} again={() => void card.refetch()} />;
+  if (card.error && !isKept(card)) return <Failure error={card.error} again={() => void card.refetch()} />;
   if (!card.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { conditions, rows, date, target_pay: target } = card.data;
   const currency = workshop.data.currency;

@@ -1,35 +1,65 @@
-// In the shop: four inputs and the answer.
+// In the shop: a photo, four inputs and the answer. Noted at once, or kept on this device until the workshop is in reach.
+import Box from "@mui/material/Box";
 import LinearProgress from "@mui/material/LinearProgress";
+import { useState } from "react";
 import { useNavigate } from "react-router";
-import { api, ask } from "../../api/client";
-import { useWorkshop } from "../../api/queries";
-import { useUndo } from "../../kit/session/undo";
+import { api, ask, newKey } from "../../api/client";
+import { useScoutCard, useWorkshop } from "../../api/queries";
+import { FileButton } from "../../kit/FileButton";
 import { PageHead } from "../../kit/PageHead";
-import { EMPTY } from "./given";
+import { useUpload } from "../../kit/photos/useUpload";
+import { useUndo } from "../../kit/session/undo";
+import { useTell } from "../../kit/session/useTell";
+import { EMPTY, type Given } from "./given";
 import { ProspectEditor } from "./ProspectEditor";
 
 export default function NewProspect() {
   const workshop = useWorkshop();
+  useScoutCard(); // kept for where there is no connection
   const navigate = useNavigate();
   const { done } = useUndo();
+  const tell = useTell();
+  const [photos, setPhotos] = useState<File[]>([]);
+  const { send, progress } = useUpload();
   if (!workshop.data) return <LinearProgress aria-label="Loading" />;
+  const save = async (given: Given) => {
+    const reference = newKey();
+    const made = await tell(
+      { what: `Spotted: ${given.kind}${given.tag ? `, tag ${given.tag}` : ""}`, reference },
+      (how) => api.POST("/api/prospects", { body: given, ...how }),
+      (noted) =>
+        done(`${noted.title} noted`, () =>
+          ask(api.DELETE("/api/prospects/{id}", { params: { path: { id: noted.id! } } })).then(() =>
+            navigate("/scout"),
+          ),
+        ),
+    );
+    if (photos.length > 0)
+      await send(photos, "before", made ? { owner: { prospect_id: made.id! } } : { waits: { prospect_id: reference } });
+    void navigate(made ? `/scout/${made.id}` : "/scout");
+  };
   return (
     <>
-      <PageHead title="Spot a piece" line="Kind, tag, condition, resale: what is the most you should pay?" />
-      <ProspectEditor
-        initial={EMPTY}
-        workshop={workshop.data}
-        submit="Save and watch"
-        onSave={async (given) => {
-          const made = await ask(api.POST("/api/prospects", { body: given }));
-          done(`${made.title} noted`, () =>
-            ask(api.DELETE("/api/prospects/{id}", { params: { path: { id: made.id! } } })).then(() =>
-              navigate("/scout"),
-            ),
-          );
-          void navigate(`/scout/${made.id}`);
-        }}
-      />
+      <PageHead title="Spot a piece" line="Kind, tag, condition, resale: what is the most you should pay?">
+        <FileButton
+          variant="outlined"
+          size="large"
+          accept="image/*"
+          files="Photo of what was spotted"
+          camera
+          disabled={progress !== null}
+          onFiles={(files) => setPhotos((before) => [...before, ...files])}
+        >
+          Photo
+        </FileButton>
+      </PageHead>
+      <ProspectEditor initial={EMPTY} workshop={workshop.data} submit="Save and watch" onSave={save}>
+        {photos.length > 0 && (
+          <Box component="span" role="status" sx={{ alignSelf: "center", color: "text.secondary" }}>
+            {photos.length === 1 ? "1 photo goes with it" : `${photos.length} photos go with it`}
+          </Box>
+        )}
+      </ProspectEditor>
     </>
   );
 }

@@ -4,11 +4,12 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Collapse from "@mui/material/Collapse";
 import { type ReactNode, useState } from "react";
-import { ProblemError } from "../../api/client";
+import { isUnreachable, ProblemError } from "../../api/client";
 import { useAnswer } from "../../api/queries";
 import type { Workshop } from "../../api/types";
 import { useSettled } from "../../kit/useSettled";
 import { Assumptions } from "./Assumptions";
+import { CardAnswer } from "./CardAnswer";
 import { Checks } from "./Checks";
 import type { Given } from "./given";
 import { MainInputs } from "./MainInputs";
@@ -32,7 +33,8 @@ export function ProspectEditor({ initial, workshop, submit, whole = false, onSav
   const set = (changes: Partial<Given>) => setGiven((before) => ({ ...before, ...changes }));
   const settled = useSettled(given, 150);
   const answer = useAnswer(settled, settled.kind.trim() !== "");
-  const wrong = problem ?? (given.kind.trim() ? answer.error : null);
+  const away = isUnreachable(answer.error);
+  const wrong = away ? problem : (problem ?? (given.kind.trim() ? answer.error : null));
   const errors = wrong instanceof ProblemError ? wrong.fields : {};
   const hidden = Object.keys(errors).some((name) => !["kind", "tag", "resale", "resale_likely"].includes(name));
   const save = () => {
@@ -61,7 +63,12 @@ export function ProspectEditor({ initial, workshop, submit, whole = false, onSav
         {children}
       </Box>
       {/* Below the buttons: they stay where they are when the answer comes in. */}
-      {given.kind.trim() !== "" && answer.data && <Verdict answer={answer.data} currency={workshop.currency} />}
+      {given.kind.trim() !== "" && answer.data && !away && (
+        <Verdict answer={answer.data} currency={workshop.currency} />
+      )}
+      {given.kind.trim() !== "" && away && (
+        <CardAnswer kind={given.kind} condition={given.condition ?? ""} currency={workshop.currency} />
+      )}
       <Collapse in={open} unmountOnExit>
         <Assumptions {...shared} />
         <Checks checks={given.checks ?? {}} set={(checks) => set({ checks })} workshop={workshop} errors={errors} />

@@ -11,6 +11,7 @@ import { useUndo } from "../../kit/session/undo";
 import { Cautions } from "../../kit/Cautions";
 import { Drawing } from "../../kit/Drawing";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { PhotosPart } from "../../kit/photos/PhotosPart";
@@ -34,7 +35,8 @@ export default function ProspectPage() {
   const save = useSave(editing);
   const [closing, setClosing] = useState<Closing | null>(null);
   const buy = useBuy(id, prospect.data?.title ?? "");
-  if (prospect.error) return <Failure error={prospect.error} again={() => void prospect.refetch()} />;
+  if (prospect.error && !isKept(prospect))
+    return <Failure error={prospect.error} again={() => void prospect.refetch()} />;
   if (!prospect.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const data = prospect.data;
   const path = { params: { path: { id } } };

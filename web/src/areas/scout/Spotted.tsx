@@ -13,6 +13,7 @@ import type { ProspectRow } from "../../api/types";
 import { Drawing } from "../../kit/Drawing";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
@@ -90,7 +91,7 @@ export default function Spotted() {
   const workshop = useWorkshop();
   const set = (changes: Record<string, string>) =>
     setParams({ view, query: text, page: "1", ...changes }, { replace: true });
-  if (spotted.error) return <Failure error={spotted.error} again={() => void spotted.refetch()} />;
+  if (spotted.error && !isKept(spotted)) return <Failure error={spotted.error} again={() => void spotted.refetch()} />;
   if (!spotted.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { rows, total, per, room } = spotted.data;
   return (

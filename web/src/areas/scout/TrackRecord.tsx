@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import { useScoutRecord, useWorkshop } from "../../api/queries";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
@@ -24,7 +25,7 @@ const became = (expected: Said, came: Said) => `${expected?.text ?? "?"} → ${c
 export default function TrackRecord() {
   const record = useScoutRecord();
   const workshop = useWorkshop();
-  if (record.error) return <Failure error={record.error} again={() => void record.refetch()} />;
+  if (record.error && !isKept(record)) return <Failure error={record.error} again={() => void record.refetch()} />;
   if (!record.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { rows, flips, missed, missed_total: missedTotal } = record.data;
   return (

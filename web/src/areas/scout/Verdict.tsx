@@ -28,6 +28,13 @@ export function Verdict({ answer, currency }: { answer: Prospect; currency: stri
       aria-label="Answer"
       sx={{ borderTop: 3, borderColor: TONE[verdict.key], bgcolor: "background.paper", px: 2, py: 1.5, mb: 3 }}
     >
+      {verdict.short && (
+        <Box
+          sx={{ fontSize: { xs: 46, md: 34 }, fontWeight: 600, lineHeight: 1.05, color: TONE[verdict.key], mb: 0.5 }}
+        >
+          {verdict.short}
+        </Box>
+      )}
       <Typography role="status" sx={{ fontSize: 19, fontWeight: 600, lineHeight: 1.3 }}>
         {verdict.text}
       </Typography>

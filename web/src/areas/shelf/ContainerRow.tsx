@@ -7,6 +7,7 @@ import { useState } from "react";
 import { api, ask } from "../../api/client";
 import type { Container } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
+import { useTell } from "../../kit/session/useTell";
 import { FormDialog } from "../../kit/FormDialog";
 import { RowMenu } from "../../kit/RowMenu";
 import { LevelSlider } from "./LevelSlider";
@@ -34,11 +35,16 @@ export function ContainerRow({
   const [menu, setMenu] = useState<HTMLElement | null>(null);
   const [weighing, setWeighing] = useState(false);
   const { done, remove, failed } = useUndo();
+  const tell = useTell();
   const path = { params: { path: { id: container.id } } };
   const level = async (body: { left?: string; share?: string }) => {
-    const now = await ask(api.POST("/api/containers/{id}/level", { ...path, body }));
-    done(`${now.left} of ${now.label} left`, () =>
-      ask(api.POST("/api/containers/{id}/level", { ...path, body: { left: container.left } })),
+    await tell(
+      { what: `${container.label}: ${body.left ?? body.share} left` },
+      (how) => api.POST("/api/containers/{id}/level", { ...path, body, ...how }),
+      (now) =>
+        done(`${now.left} of ${now.label} left`, () =>
+          ask(api.POST("/api/containers/{id}/level", { ...path, body: { left: container.left } })),
+        ),
     );
   };
   const dates = [

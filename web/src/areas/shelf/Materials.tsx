@@ -11,6 +11,7 @@ import type { Container, Shelf } from "../../api/types";
 import DrawDialog from "../../kit/DrawDialog";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { Material } from "../../kit/colour/Material";
 import { RowMenu } from "../../kit/RowMenu";
 import { PageHead } from "../../kit/PageHead";
@@ -27,7 +28,7 @@ export default function Materials() {
   const shelf = useShelf(finished);
   const workshop = useWorkshop();
   const [asked, setAsked] = useState<Asked | null>(null);
-  if (shelf.error) return <Failure error={shelf.error} again={() => void shelf.refetch()} />;
+  if (shelf.error && !isKept(shelf)) return <Failure error={shelf.error} again={() => void shelf.refetch()} />;
   if (!shelf.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { rows, worth, unknown, gear } = shelf.data;
   const currency = workshop.data.currency;

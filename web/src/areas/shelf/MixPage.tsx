@@ -10,6 +10,7 @@ import { useMix, useMixes } from "../../api/queries";
 import type { Mix } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
@@ -28,7 +29,7 @@ export default function MixPage() {
   const [asked, setAsked] = useState<"version" | "name" | null>(null);
   const { done, remove } = useUndo();
   const go = useNavigate();
-  if (mix.error) return <Failure error={mix.error} again={() => void mix.refetch()} />;
+  if (mix.error && !isKept(mix)) return <Failure error={mix.error} again={() => void mix.refetch()} />;
   if (!mix.data || !lists.data) return <LinearProgress aria-label="Loading" />;
   const { data } = mix;
   const path = { params: { path: { id } } };

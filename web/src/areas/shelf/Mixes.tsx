@@ -7,6 +7,7 @@ import { Link } from "react-router";
 import { useCatalogue, useMixes } from "../../api/queries";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { SHELF_PAGES } from "../../kit/sections";
@@ -22,7 +23,7 @@ export default function Mixes() {
   const mixes = useMixes();
   const catalogue = useCatalogue();
   const [adding, setAdding] = useState(false);
-  if (mixes.error) return <Failure error={mixes.error} again={() => void mixes.refetch()} />;
+  if (mixes.error && !isKept(mixes)) return <Failure error={mixes.error} again={() => void mixes.refetch()} />;
   if (!mixes.data || !catalogue.data) return <LinearProgress aria-label="Loading" />;
   const { mixes: rows } = mixes.data;
   const likes = catalogue.data.products

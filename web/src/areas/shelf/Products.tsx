@@ -9,6 +9,7 @@ import type { Product } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import type { Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
@@ -23,7 +24,8 @@ export default function Products() {
   const workshop = useWorkshop();
   const [editing, setEditing] = useState<Product | "new" | null>(null);
   const { done, remove } = useUndo();
-  if (catalogue.error) return <Failure error={catalogue.error} again={() => void catalogue.refetch()} />;
+  if (catalogue.error && !isKept(catalogue))
+    return <Failure error={catalogue.error} again={() => void catalogue.refetch()} />;
   if (!catalogue.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { own_products: own, recipes } = catalogue.data;
   const product = editing === "new" ? null : editing;

@@ -12,6 +12,7 @@ import { useUndo } from "../../kit/session/undo";
 import { Empty } from "../../kit/Empty";
 import { Entries, Entry } from "../../kit/Entry";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
 import { SHELF_PAGES } from "../../kit/sections";
@@ -39,7 +40,7 @@ export default function Stash() {
   const workshop = useWorkshop();
   const { done, remove } = useUndo();
   const [editing, setEditing] = useState<StashItem | "new" | null>(null);
-  if (stash.error) return <Failure error={stash.error} again={() => void stash.refetch()} />;
+  if (stash.error && !isKept(stash)) return <Failure error={stash.error} again={() => void stash.refetch()} />;
   if (!stash.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { items, worth, unknown, total, per, kinds } = stash.data;
   const currency = workshop.data.currency;

@@ -7,6 +7,7 @@ import { useShopping, useWorkshop } from "../../api/queries";
 import type { Shopping } from "../../api/types";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { Material } from "../../kit/colour/Material";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
@@ -20,7 +21,8 @@ type Row = Shopping["rows"][number];
 export default function ToBuy() {
   const shopping = useShopping();
   const workshop = useWorkshop();
-  if (shopping.error) return <Failure error={shopping.error} again={() => void shopping.refetch()} />;
+  if (shopping.error && !isKept(shopping))
+    return <Failure error={shopping.error} again={() => void shopping.refetch()} />;
   if (!shopping.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const currency = workshop.data.currency;
   const today = workshop.data.today.iso;

@@ -10,6 +10,7 @@ import { Link, useParams, useSearchParams } from "react-router";
 import { ProblemError } from "../../api/client";
 import { usePieces, useToolAnswer, useTools } from "../../api/queries";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { useSettled } from "../../kit/useSettled";
 import { AnswerView } from "./AnswerView";
@@ -40,7 +41,7 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
     (tool?.fields ?? []).map((field) => [field.name, typed[field.name] ?? field.value]),
   );
   const answer = useToolAnswer(key, useSettled(JSON.stringify(values), 200), tool !== undefined);
-  if (tools.error) return <Failure error={tools.error} again={() => void tools.refetch()} />;
+  if (tools.error && !isKept(tools)) return <Failure error={tools.error} again={() => void tools.refetch()} />;
   if (!tools.data) return <LinearProgress aria-label="Loading" />;
   if (!tool)
     return (

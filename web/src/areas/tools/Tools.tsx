@@ -6,6 +6,7 @@ import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { usePiece, useTools } from "../../api/queries";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 
@@ -15,7 +16,7 @@ export default function Tools() {
   const tools = useTools(piece);
   const named = usePiece(piece ?? 0, piece !== null);
   const [text, setText] = useState("");
-  if (tools.error) return <Failure error={tools.error} again={() => void tools.refetch()} />;
+  if (tools.error && !isKept(tools)) return <Failure error={tools.error} again={() => void tools.refetch()} />;
   if (!tools.data) return <LinearProgress aria-label="Loading" />;
   const wanted = text.trim().toLowerCase();
   const groups = tools.data.groups

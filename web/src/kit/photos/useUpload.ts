@@ -1,7 +1,9 @@
 // Sends photos one after the other; a bad one is refused by name and the rest are kept.
 import { useState } from "react";
 import { api, ask } from "../../api/client";
+import { record } from "../../api/device/record";
 import { useUndo } from "../session/undo";
+import { shrink } from "./shrink";
 
 export type Owner =
   | { piece_id: number }
@@ -19,25 +21,39 @@ const RAW = {
   bodySerializer: (body: unknown) => body as BodyInit,
 };
 
-export function useUpload(owner: Owner) {
+// owner: where it is known before there are photos.
+export function useUpload(owner?: Owner) {
   const [progress, setProgress] = useState<Progress | null>(null);
   const [refused, setRefused] = useState<string[]>([]);
   const { done } = useUndo();
 
-  const send = async (files: File[], kind: string) => {
+  // of: another owner; or what waits on this device to be told, by its reference, and then is the owner.
+  const send = async (files: File[], kind: string, of: { owner?: Owner; waits?: { prospect_id: string } } = {}) => {
     const bad: string[] = [];
     const made: number[] = [];
+    let kept = 0;
     for (const [place, file] of files.entries()) {
       setProgress({ done: place, of: files.length, name: file.name });
-      if (file.size > MAX_BYTES) {
+      const picture = await shrink(file);
+      if (picture.size > MAX_BYTES) {
         bad.push(`${file.name} is larger than 25 MB. Send a smaller copy of it.`);
         continue;
       }
       try {
-        const query = { kind, name: file.name, ...owner };
-        made.push(
-          (await ask(api.POST("/api/photos", { ...RAW, params: { query }, body: file as unknown as string }))).id,
+        const whose = of.owner ?? owner ?? (of.waits as unknown as Owner); // a reference until it is sent
+        const query = { kind, name: file.name, ...whose };
+        const names = Object.values(of.waits ?? {});
+        const photo = await record({ what: `Photo ${file.name}`, names }, ({ fetch, headers }) =>
+          api.POST("/api/photos", {
+            ...RAW,
+            params: { query },
+            body: picture as unknown as string,
+            fetch,
+            headers: { ...RAW.headers, ...headers },
+          }),
         );
+        if (photo) made.push(photo.id);
+        else kept += 1;
       } catch (error) {
         const { message } = error as Error;
         bad.push(message.includes(file.name) ? message : `${file.name}: ${message}`);
@@ -45,6 +61,7 @@ export function useUpload(owner: Owner) {
     }
     setProgress(null);
     setRefused(bad);
+    if (kept > 0) done(`${kept} ${kept === 1 ? "photo" : "photos"} kept on this device`);
     if (made.length === 0) return;
     done(`${made.length} ${made.length === 1 ? "photo" : "photos"} added`, () =>
       Promise.all(made.map((id) => ask(api.DELETE("/api/photos/{id}", { params: { path: { id } } })))),

@@ -1,38 +1,87 @@
-// Stops a timer and records the work, with the step done where that is said; undo takes both back.
+// Stops a timer and records the work, with the step done where that is said; undo takes both back. Where the workshop is out of
+// reach, the finished timer is kept with both its moments.
 import { useCallback } from "react";
 import { api, ask } from "../../api/client";
-import type { Timer } from "../../api/types";
+import { forget } from "../../api/device/ownTimers";
+import type { Timer, Work } from "../../api/types";
 import { useUndo } from "./undo";
+import { useTell } from "./useTell";
 
 export type Stop = { effort?: string; done?: boolean; zones?: string[]; take?: boolean };
 
+// A finished timer, as it is told later; seconds: on its clock.
+function finished(timer: Timer, stop: Stop, seconds: number) {
+  const now = Date.now();
+  return {
+    from: new Date(now - seconds * 1000).toISOString(),
+    to: new Date(now).toISOString(),
+    person_id: timer.person.id,
+    kind: timer.kind,
+    ...(timer.id > 0 ? { timer_id: timer.id } : {}),
+    ...(timer.steps.length > 0
+      ? { steps: timer.steps.map(({ piece_id, step }) => ({ piece_id, step })) }
+      : { piece_ids: timer.pieces.map((piece) => piece.id) }),
+    ...stop,
+  };
+}
+
 export function useStopTimer() {
   const { done, failed } = useUndo();
+  const tell = useTell();
   return useCallback(
     async (timer: Timer, stop: Stop = {}) => {
+      const seconds = (Date.now() - startOf(timer)) / 1000;
+      const step = timer.steps[0];
+      const pieces = timer.pieces.map((piece) => piece.name).join(" + ");
+      const body = finished(timer, stop, seconds);
+      const fact = {
+        what: `${stop.effort ?? `${Math.max(Math.round(seconds / 60), 1)} min`} of ${timer.label.toLowerCase()}, ${pieces}`,
+        instead: { url: "/api/work/timed", body },
+        ...(timer.id > 0 ? { ends: timer.id } : {}),
+        ...(stop.done && step && !stop.zones ? { tick: { piece: step.piece_id, step: step.step } } : {}),
+      };
       try {
-        const entry = await ask(api.POST("/api/timers/{id}/stop", { params: { path: { id: timer.id } }, body: stop }));
-        const reopen = stop.done ? timer.steps : [];
-        const taken = entry.taken.map((one) => one.what);
-        const said = [
-          `${entry.effort?.text} of ${entry.label.toLowerCase()} recorded`,
-          stop.done && "step done",
-          taken.length > 0 && `${taken.join(", ")} taken from the shelf`,
-        ];
-        done(said.filter(Boolean).join(", "), async () => {
-          for (const { id } of entry.taken) await ask(api.DELETE("/api/costs/{id}", { params: { path: { id } } }));
-          await ask(api.DELETE("/api/work/{id}", { params: { path: { id: entry.id } } }));
-          for (const { piece_id, step } of reopen) {
-            const body = { step, ...(stop.zones ? { zones: stop.zones } : {}) };
-            await ask(api.POST("/api/pieces/{id}/steps/open", { params: { path: { id: piece_id } }, body }));
-          }
-        });
+        await tell<Work>(
+          fact,
+          (how) =>
+            timer.id > 0
+              ? api.POST("/api/timers/{id}/stop", { params: { path: { id: timer.id } }, body: stop, ...how })
+              : api.POST("/api/work/timed", { body, ...how }),
+          (entry) => done(...recorded(entry, timer, stop)),
+        );
+        if (timer.id < 0) forget(timer.id);
         return true;
       } catch (error) {
         failed(error);
         return false;
       }
     },
-    [done, failed],
+    [done, failed, tell],
   );
+}
+
+// When it began, by this device's clock.
+const startOf = (timer: Timer) =>
+  timer.id > 0 ? Date.now() - (timer.elapsed?.seconds ?? 0) * 1000 : new Date(timer.started_at).getTime();
+
+// What to say of recorded work, and how it is taken back.
+function recorded(entry: Work, timer: Timer, stop: Stop): [string, () => Promise<void>] {
+  const reopen = stop.done ? timer.steps : [];
+  const taken = entry.taken.map((one) => one.what);
+  const said = [
+    `${entry.effort?.text} of ${entry.label.toLowerCase()} recorded`,
+    stop.done && "step done",
+    taken.length > 0 && `${taken.join(", ")} taken from the shelf`,
+  ];
+  return [
+    said.filter(Boolean).join(", "),
+    async () => {
+      for (const { id } of entry.taken) await ask(api.DELETE("/api/costs/{id}", { params: { path: { id } } }));
+      await ask(api.DELETE("/api/work/{id}", { params: { path: { id: entry.id } } }));
+      for (const { piece_id, step } of reopen) {
+        const body = { step, ...(stop.zones ? { zones: stop.zones } : {}) };
+        await ask(api.POST("/api/pieces/{id}/steps/open", { params: { path: { id: piece_id } }, body }));
+      }
+    },
+  ];
 }

@@ -19,6 +19,12 @@ module Kohlrabi
           @changes = change.freeze
         end
 
+        # The answer at arm's length, in two or three words; nil where there is none.
+        def short
+          { "buy" => -> { ask ? "yes, up to #{money(most)}" : "up to #{money(most)}" }, "less" => -> { most.negative? ? "only for less pay" : "up to #{money(most)}" },
+            "leave" => -> { "no, up to #{money(most)}" }, "never" => -> { "no" } }[key]&.call
+        end
+
         # How sure that is, in a sentence: what an hour likely earns at the tag and how often target pay is reached;
         # nil where it cannot be told.
         def doubt

@@ -36,17 +36,20 @@ module Kohlrabi
             timer = Support::Finder.find(Records::Timer, id)
             steps = timer.timer_pieces.order(:id).map { |row| [row.piece_id, row.step] }
             entry = record(timer, steps.map { |piece_id, _| [piece_id, "1"] }, given)
-            steps.each { |piece_id, step| entry.shares.find_by!(piece_id: piece_id).update!(step: step) if step }
             timer.timer_pieces.destroy_all
             timer.destroy!
-            entry.taken = given["done"] ? steps.select(&:last).flat_map { |piece_id, step| worked(piece_id, step, given) } : []
-            entry
+            on_its_steps(entry, steps, given)
           end
         end
 
-        # Costs of what was taken from the shelf.
-        def worked(piece_id, step, given) = Planning::Steps.worked(piece_id, step, zones: given["zones"], take: given["take"])
-        private_class_method :worked
+        # Work that was recorded counts on its steps, done with them or not. steps: Array of [piece id, step key or nil]. Returns the entry
+        # with the costs of what was taken from the shelf.
+        def on_its_steps(entry, steps, given)
+          steps.each { |piece_id, step| entry.shares.find_by!(piece_id: piece_id).update!(step: step) if step }
+          done = given["done"] ? steps.select(&:last) : []
+          entry.taken = done.flat_map { |piece_id, step| Planning::Steps.worked(piece_id, step, zones: given["zones"], take: given["take"], person: entry.person) }
+          entry
+        end
 
         def record(timer, rows, given)
           workshop = House::WorkshopSettings.workshop

@@ -16,6 +16,7 @@ module Kohlrabi
         def create(given)
           Records::Base.transaction do
             values = read(given, new: true)
+            values[:spent_on] ||= House::WorkshopSettings.today if Support::Facts.noted? && !given.key?("spent_on")
             values[:category] ||= Core::Flips::CostCategories.guess(values[:what])
             rows = Sharing.read(given["pieces"])
             cost = Records::Cost.create!(values)

@@ -13,7 +13,9 @@ module Kohlrabi
         def create(given)
           Records::Base.transaction do
             rows = Sharing.read(given["pieces"])
-            record(rows, person_id: person(given).id, **read(given, new: true))
+            values = read(given, new: true)
+            values[:worked_on] ||= House::WorkshopSettings.today if Support::Facts.noted? && !given.key?("worked_on")
+            record(rows, person_id: person(given).id, **values)
           end
         end
 
@@ -22,6 +24,7 @@ module Kohlrabi
           entry = Records::WorkEntry.create!(attributes)
           check_day(entry)
           Summaries.refresh(Sharing.write(entry, rows))
+          Questions.ask_overlaps(entry) if entry.started_at
           entry
         end
 
@@ -72,7 +75,13 @@ module Kohlrabi
         end
         private_class_method :read
 
-        # The person named, or the only one there is.
+        # Who did something: the person named, or the only one there is; nil where that cannot be told.
+        def who(given)
+          people = House::WorkshopSettings.people
+          given["person_id"] ? person(given) : (people.first if people.one?)
+        end
+
+        # The person named, or the first there is.
         def person(given)
           return Support::Finder.find(Records::Person, given["person_id"]) if given["person_id"]
 

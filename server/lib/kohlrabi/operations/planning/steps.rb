@@ -19,7 +19,7 @@ module Kohlrabi
             refuse_lead(step)
             check_cautions(piece, step)
             Bench::Clocks.check(piece, step, plan, given) unless tried
-            marks(piece, step, plan, given)
+            marks(piece, step, plan, given, Flips::Work.who(given))
           end
         end
 
@@ -63,7 +63,7 @@ module Kohlrabi
 
         # A step is done after its timer; what stood in its way was looked at when the timer started. A step that has left the plan since, or that
         # ends with an answer, stays as it is; one that somebody else ticked off meanwhile is done. Returns the costs of what was taken.
-        def worked(piece_id, key, zones: nil, take: false)
+        def worked(piece_id, key, zones: nil, take: false, person: nil)
           piece = Support::Finder.find(Records::Piece, piece_id)
           plan = Plans.of(piece)
           step = plan&.step(key)
@@ -72,7 +72,7 @@ module Kohlrabi
           return tried(piece_id, key) if step.try
 
           taken = take ? Shelf::Draws.for_step(piece, step.materials_for(zones || step.zones), step: step.label) : []
-          marks(piece, step, plan, { "zones" => zones }.compact)
+          marks(piece, step, plan, { "zones" => zones }.compact, person)
           taken
         end
 
@@ -89,10 +89,10 @@ module Kohlrabi
           shares.where.not(deed: nil).group(:deed).sum(:seconds).transform_keys(&:key)
         end
 
-        def marks(piece, step, plan, given)
+        def marks(piece, step, plan, given, person = nil)
           clock = Bench::Clocks.start(step, plan)
           now = Clock.now # one for all zones: they were done together
-          made = open_zones(step, given).map { |zone| mark(piece, step, zone, clock: clock, done_at: now) }
+          made = open_zones(step, given).map { |zone| mark(piece, step, zone, clock: clock, done_at: now, person: person) }
           Plans.refresh(piece.reload)
           made
         end

@@ -98,9 +98,10 @@ module Kohlrabi
             left = left_of(given, container, product(row.product))
             gone, cost = container.lost(left)
             lost = { amount_thousandths: (gone * THOUSANDTHS).round, amount_minor: cost.to_i, value_minor: valued(row).lost(left).last.to_i,
-                     drawn_on: House::WorkshopSettings.today }
-            row.draws.create!(lost) unless gone.zero?
-            row.reload
+                     drawn_on: House::WorkshopSettings.today, happened_at: Clock.now, reading_thousandths: (left * THOUSANDTHS).round }
+            row.draws.create!(lost)
+            Flips::Questions.level_read(row)
+            Levels.settle(row.reload)
           end
         end
 

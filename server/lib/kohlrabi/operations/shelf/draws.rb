@@ -17,10 +17,32 @@ module Kohlrabi
             rows = Flips::Sharing.read(given["pieces"])
             containers = containers(product, given["container_id"])
             amount, on = read(given, product, containers)
+            next noted(product, containers, amount, rows, on) if Support::Facts.noted?
+
             find_more(containers, amount) if given["more"]
             draw(product, containers, amount, rows, on)
           end
         end
+
+        # What a device noted was taken, whatever the shelf says: what was read since then holds, and where more was taken than stood in a
+        # container, that is asked about.
+        def noted(product, containers, amount, rows, on)
+          Levels.lift(containers)
+          ask_more(containers, amount - containers.sum { |row| Containers.core(row).left })
+          cost = draw(product, containers, amount, rows, on)
+          containers.each { |row| ask_more([Levels.settle(row.reload)], -Containers.core(row).left) }
+          cost
+        end
+        private_class_method :noted
+
+        # There was more in the last container by so much; asked about.
+        def ask_more(containers, short)
+          return unless short.positive? && containers.any?
+
+          grow(containers.last, short)
+          Flips::Questions.ask_level(containers.last, (short * Containers::THOUSANDTHS).ceil)
+        end
+        private_class_method :ask_more
 
         # Takes a cost back with its draws.
         def remove(cost)
@@ -107,7 +129,7 @@ module Kohlrabi
         # given: what it is for: a cost and its step, or a batch.
         def keep(part, on, **given)
           Records::Draw.create!(container_id: part.container.id, amount_thousandths: (part.amount * Containers::THOUSANDTHS).round,
-                                amount_minor: part.cost, drawn_on: on, **given)
+                                amount_minor: part.cost, drawn_on: on, happened_at: Clock.now, **given)
           Records::Container.where(id: part.container.id, opened_on: nil).update_all(opened_on: on, updated_at: Clock.now)
         end
         private_class_method :keep
@@ -138,10 +160,12 @@ module Kohlrabi
           short = amount - containers.sum { |row| Containers.core(row).left }
           return unless short.positive? && containers.any?
 
-          last = containers.last
-          last.update!(size_thousandths: last.size_thousandths + (short * Containers::THOUSANDTHS).ceil)
+          grow(containers.last, short)
         end
         private_class_method :find_more
+
+        def grow(container, short) = container.update!(size_thousandths: container.size_thousandths + (short * Containers::THOUSANDTHS).ceil)
+        private_class_method :grow
 
         def category(product) = product[:kind] == "fitting" ? "hardware" : "materials"
         private_class_method :category

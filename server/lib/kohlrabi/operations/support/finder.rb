@@ -16,7 +16,8 @@ module Kohlrabi
                   Records::StashUse => "use of the stash", Records::Mix => "mix", Records::MixVersion => "version",
                   Records::ToolResult => "result of a tool", Records::Comparable => "comparable",
                   Records::PriceStep => "price step", Records::Offer => "offer", Records::Hold => "hold", Records::WorkshopEntry => "entry",
-                  Records::Channel => "channel", Records::Receipt => "receipt", Records::Payment => "payment" }.freeze
+                  Records::Channel => "channel", Records::Receipt => "receipt", Records::Payment => "payment",
+                  Records::DiaryEntry => "note" }.freeze
 
         module_function
 

@@ -30,6 +30,8 @@ module Kohlrabi
             app.get("/api/pieces/:id/diary") do
               json(Serializers::Flips::DiaryLine.present(Operations::Flips::Diary.of(Operations::Flips::Pieces.whole(params[:id])), formatter))
             end
+            app.post("/api/pieces/:id/notes") { change(201) { { id: Operations::Flips::Notes.create(params[:id], given).id } } }
+            app.delete("/api/notes/:id") { removal { Operations::Flips::Notes.remove(params[:id]) } }
             app.post("/api/pieces") { change(201) { piece_page(Operations::Flips::Pieces.create(given)) } }
             app.get("/api/pieces/:id") { json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.whole(params[:id]), formatter).to_h) }
             app.patch("/api/pieces/:id") { change { piece_page(Operations::Flips::Pieces.update(params[:id], given)) } }

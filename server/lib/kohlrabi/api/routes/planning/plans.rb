@@ -52,12 +52,7 @@ module Kohlrabi
           def self.steps(app)
             app.post("/api/pieces/:id/plan-edits") { change(201) { { id: Operations::Planning::PlanEdits.create(params[:id], given).id } } }
             app.delete("/api/plan-edits/:id") { removal { Operations::Planning::PlanEdits.remove(params[:id]) } }
-            app.post("/api/pieces/:id/steps/done") do
-              change do
-                after = Operations::Planning::Steps.aftermath(params[:id], given)
-                { marks: Operations::Planning::Steps.finish(params[:id], given).size, now: after }
-              end
-            end
+            app.post("/api/pieces/:id/steps/done") { change { Operations::Planning::Ticks.tick(params[:id], given) } }
             app.post("/api/pieces/:id/steps/done-up-to") do
               change { { steps: Operations::Planning::Steps.finish_up_to(params[:id], given).map { |step, zones| { step: step, zones: zones } } } }
             end

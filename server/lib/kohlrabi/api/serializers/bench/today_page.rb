@@ -24,6 +24,7 @@ module Kohlrabi
           end
           attribute(:past) { @bench.plans.flat_map { |id, plan| plan.past.map { |step| past(@bench.pieces.fetch(id), plan, step) } } }
           attribute(:gear) { Operations::Shelf::Shopping.warnings(@bench) }
+          attribute(:questions) { Operations::Flips::Questions.open.map { |question| QuestionWords.of(question, @formatter) } }
           attribute(:climate) { @answer.climate && ClimateWords.reading(@answer.climate, @formatter) }
 
           # answer: Bench::Today::Answer; formatter: Formatter.
@@ -66,7 +67,8 @@ module Kohlrabi
           def clock(clock)
             stages = clock.stages.map { |stage, at| { stage: STAGES.fetch(stage), at: @words.moment(at.to_i / 60), over: at <= Clock.now } }
             { piece: BenchWords.link(clock.piece), step: clock.step, label: clock.label, product: clock.product, stages: stages,
-              free: @words.moment(clock.free.to_i / 60), over: clock.free <= Clock.now, left: left(clock), why: clock.why }
+              free: @words.moment(clock.free.to_i / 60), over: clock.free <= Clock.now,
+              free_in: [(clock.free - Clock.now).ceil, 0].max, left: left(clock), why: clock.why }
           end
 
           # The share of its wait that is still to come, 0 to 1.

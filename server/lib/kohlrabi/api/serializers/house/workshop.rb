@@ -6,6 +6,7 @@ module Kohlrabi
       module House
         # House rules with the people and the lists to choose from.
         class Workshop < Support::Base
+          attributes :uuid
           attributes :currency, :length_unit, :hours_rule, :time_zone, :demo, :lock_version, :distance_unit, :mileage_rate, :places, :drying_places,
                      :material_rule, :price_ending, :step_days, :half_life_days
           said :money, :floor_pay, :target_pay, :sundries, :fixed_fee, :trip, :delivery, :rent, :overhead

@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # What was taken in as it came and does not fit together: asked until somebody says how it was.
+      module Questions
+        # Whose minutes count where hours overlap.
+        ANSWERS = %w[both first second].freeze
+
+        extend Support::Refusing
+
+        module_function
+
+        # Open ones, the oldest first.
+        def open
+          found = Records::Household.all(:questions)
+          found.empty? ? found : Records::Question.where(id: found.map(&:id)).order(:id).preload(:container, work_entry: :person, other_entry: :person).to_a
+        end
+
+        # An entry was recorded with the time at which it began: those of the same person that it overlaps are asked about.
+        def ask_overlaps(entry)
+          own = span(entry)
+          others = Records::WorkEntry.live.where(person_id: entry.person_id).where.not(id: entry.id)
+                                     .where(started_at: (own.first - Core::Units::Effort::DAY)..own.last)
+          others.select { |other| Core::Bench::Overlap.seconds(own, span(other)).positive? }.each do |other|
+            first, second = [entry, other].sort_by { |one| [one.started_at, one.id] }
+            Records::Question.create!(kind: "overlap", work_entry: first, other_entry: second)
+          end
+        end
+
+        # More was taken from a container than stood in it. One question a container.
+        def ask_level(container, thousandths)
+          open = Records::Question.find_or_initialize_by(kind: "short", container: container, answer: nil)
+          open.update!(amount_thousandths: open.amount_thousandths.to_i + thousandths)
+        end
+
+        # What stands in it was read.
+        def level_read(container) = Records::Question.where(kind: "short", container: container, answer: nil).update_all(answer: "read", updated_at: Clock.now)
+
+        # given: {"answer"}: both stand, or the first or the second has the minutes that they share. Returns what it came to, a sentence.
+        def answer(id, given)
+          Records::Base.transaction do
+            question = Records::Question.find_by(id: id, answer: nil) or refuse(:asked_no_longer)
+            refuse(:not_one_of_these, field: :answer, given: given["answer"].to_s, choices: ANSWERS.join(", ")) unless ANSWERS.include?(given["answer"])
+            refuse(:read_the_level, field: :answer) if question.kind == "short"
+            question.update!(answer: given["answer"])
+            shorten(question)
+          end
+        end
+
+        def shorten(question)
+          return "Both stand." if question.answer == "both"
+
+          kept, other = question.answer == "first" ? [question.work_entry, question.other_entry] : [question.other_entry, question.work_entry]
+          left = Core::Bench::Overlap.without(span(other), span(kept))
+          if left.nil?
+            Support::Removal.of([other], what: "Hours that overlapped removed")
+            return "It is removed: all of it was in the other."
+          end
+          other.update!(started_at: left.first, seconds: (left.last - left.first).round)
+          Summaries.refresh(Sharing.write(other, Sharing.rows(other)))
+          "#{Core::Units::Effort.text(other.seconds)} of #{Core::Flips::WorkKinds.label(other.kind).downcase} are left of it."
+        end
+        private_class_method :shorten
+
+        # [from, to] of an entry, instants.
+        def span(entry) = [entry.started_at, entry.started_at + entry.seconds]
+      end
+    end
+  end
+end

@@ -1,0 +1,22 @@
+// Whether the workshop answers, as far as this device knows; and since when not.
+import { useSyncExternalStore } from "react";
+
+type Reach = { within: boolean; since: Date };
+
+let reach: Reach = { within: true, since: new Date() };
+const listeners = new Set<() => void>();
+
+export const inReach = () => reach.within;
+
+export function reached(within: boolean): void {
+  if (within === reach.within) return;
+  reach = { within, since: new Date() };
+  listeners.forEach((listener) => listener());
+}
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+export const useReach = () => useSyncExternalStore(subscribe, () => reach);

@@ -1,0 +1,34 @@
+// Where the workshop is out of reach: what the card says for this kind and condition, at once; the full answer comes when it is back.
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { Link } from "react-router";
+import { useScoutCard } from "../../api/queries";
+
+type Props = { kind: string; condition: string; currency: string };
+
+export function CardAnswer({ kind, condition, currency }: Props) {
+  const card = useScoutCard().data;
+  const row = card?.rows.find((one) => one.kind.toLowerCase() === kind.trim().toLowerCase());
+  const cell = row?.cells.find((one) => one.condition === condition);
+  const most = cell?.most;
+  const large = !most ? null : most.minor < 0 ? "no" : `up to ${most.text}`;
+  return (
+    <Box
+      component="section"
+      aria-label="Answer of the card"
+      sx={{ borderTop: 3, borderColor: "warning.main", bgcolor: "background.paper", px: 2, py: 1.5, mb: 3 }}
+    >
+      {large && (
+        <Box sx={{ fontSize: { xs: 46, md: 34 }, fontWeight: 600, lineHeight: 1.05, color: "primary.main" }}>
+          {large}
+        </Box>
+      )}
+      <Typography role="status">
+        {large
+          ? `By your card of ${card?.date?.text}, ${currency}; the workshop is out of reach. The whole answer comes once it is back.`
+          : `The workshop is out of reach, and the card kept here says nothing of ${kind.trim()}${cell?.why ? `: ${cell.why}` : ""}.`}{" "}
+        <Link to="/scout/card">The card</Link>
+      </Typography>
+    </Box>
+  );
+}

@@ -1,0 +1,2 @@
+// Put in by the build: which shape of answers this program speaks.
+declare const __SHAPE__: string;
