@@ -10,6 +10,19 @@ module Kohlrabi
   module Network
     module_function
 
+    class << self
+      # Where other devices open the workshop, "https://192.168.1.7:4646"; nil where it serves this machine alone.
+      attr_accessor :shared_at
+    end
+
+    # The address at which a phone opens what a request was made for: the one it came by, unless that is this machine's own.
+    # Returns nil where there is none.
+    def open_at(request)
+      return shared_at if Api::Stack::LOCAL.include?(request.host)
+
+      "#{request.scheme}://#{request.host_with_port}"
+    end
+
     # Private IPv4 addresses of this machine, as text.
     def addresses
       Socket.ip_address_list.select { |address| address.ipv4_private? && !address.ipv4_loopback? }.map(&:ip_address).uniq

@@ -27,6 +27,7 @@ module Kohlrabi
       hosts = [HOST, *lan&.addresses]
       port = lan ? fixed_port(port, hosts, lan) : free_port(port, hosts)
       application = Api::Stack.build(hosts: Api::Stack::LOCAL + hosts.drop(1) + (lan ? Network.names : []), passcode: !lan.nil?)
+      Network.shared_at = lan && "#{lan.scheme}://#{lan.addresses.first}:#{port}"
       configuration = configuration(application, hosts, port, lan)
       events = Puma::Events.new
       events.on_booted do # not before it answers

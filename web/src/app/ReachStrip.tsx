@@ -13,7 +13,8 @@ export function ReachStrip() {
   const waiting = useWaiting();
   const [open, setOpen] = useState(false);
   const refused = waiting.filter((entry) => entry.refused).length;
-  if (within && waiting.length === 0) return null;
+  const quiet = within && waiting.length === 0;
+  if (quiet && !open) return null;
   const at = since.toLocaleTimeString(undefined, { hour: "2-digit", minute: "2-digit" });
   const said = [
     !within && `Out of reach since ${at}: this is what was seen last`,
@@ -22,30 +23,32 @@ export function ReachStrip() {
   ].filter(Boolean);
   return (
     <>
-      <ButtonBase
-        onClick={() => setOpen(true)}
-        className="no-print"
-        data-reach
-        sx={{
-          position: "sticky",
-          top: 0,
-          zIndex: 8,
-          width: "100%",
-          minHeight: 44,
-          mb: 1.5,
-          px: 1.5,
-          justifyContent: "flex-start",
-          textAlign: "left",
-          font: "inherit",
-          color: "text.primary",
-          bgcolor: "background.paper",
-          borderLeft: 5,
-          borderBottom: 1,
-          borderColor: refused > 0 ? "error.main" : "warning.main",
-        }}
-      >
-        <Box component="span" role="status">{`${said.join(" · ")}.`}</Box>
-      </ButtonBase>
+      {!quiet && (
+        <ButtonBase
+          onClick={() => setOpen(true)}
+          className="no-print"
+          data-reach
+          sx={{
+            position: "sticky",
+            top: 0,
+            zIndex: 8,
+            width: "100%",
+            minHeight: 44,
+            mb: 1.5,
+            px: 1.5,
+            justifyContent: "flex-start",
+            textAlign: "left",
+            font: "inherit",
+            color: "text.primary",
+            bgcolor: "background.paper",
+            borderLeft: 5,
+            borderBottom: 1,
+            borderColor: refused > 0 ? "error.main" : "warning.main",
+          }}
+        >
+          <Box component="span" role="status">{`${said.join(" · ")}.`}</Box>
+        </ButtonBase>
+      )}
       {open && <Waiting onClose={() => setOpen(false)} />}
     </>
   );

@@ -18,7 +18,7 @@ module Kohlrabi
                Routes::Scout::Prospects, Routes::Flips::Bought, Routes::Planning::Plans, Routes::Bench::Schedule, Routes::Shelf::Containers,
                Routes::Shelf::Mixes, Routes::Shelf::Colours, Routes::Tools::Calculators, Routes::Market::Selling,
                Routes::Flips::Photos, Routes::Books::Learning, Routes::Books::Exports, Routes::Market::Listings,
-               Routes::House::Access, Routes::Pages
+               Routes::House::Access, Routes::House::Labels, Routes::Pages
 
       error(JSON::ParserError) { problem(Problem.document(400, "The body is not a JSON object. Send it again whole.")) }
       error(Sinatra::BadRequest) { problem(Problem.document(400, "The request cannot be read: its query or body is malformed.")) }

@@ -28,8 +28,14 @@ export const KEPT_KEYS = [
 ];
 
 export const isKept = (query: Query) =>
-  query.state.status === "success" &&
+  query.state.data !== undefined &&
   KEPT_KEYS.some(([area, name]) => query.queryKey[0] === area && query.queryKey[1] === name);
+
+// An answer stays what it was where the next one did not come.
+const asAnswered = <T extends PersistedClient["clientState"]["queries"][number]>(query: T): T => ({
+  ...query,
+  state: { ...query.state, status: "success", error: null, fetchFailureCount: 0, fetchFailureReason: null },
+});
 
 // The latest answers that fit.
 export function bounded(client: PersistedClient): PersistedClient {
@@ -38,7 +44,7 @@ export function bounded(client: PersistedClient): PersistedClient {
   );
   let size = 0;
   const queries = latest.slice(0, MOST).filter((query) => (size += JSON.stringify(query.state.data).length) <= LARGEST);
-  return { ...client, clientState: { mutations: [], queries } };
+  return { ...client, clientState: { mutations: [], queries: queries.map(asAnswered) } };
 }
 
 let next: PersistedClient | null = null;

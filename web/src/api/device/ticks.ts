@@ -1,5 +1,5 @@
 // A plan as it stands with what was ticked or read on this device and was not told yet.
-import type { Plan } from "../types";
+import type { Plan, Today } from "../types";
 import type { Entry } from "./store";
 
 export function withTicks(page: Plan, waiting: Entry[]): Plan {
@@ -13,4 +13,12 @@ export function withTicks(page: Plan, waiting: Entry[]): Plan {
     cautions: step.cautions.map((one) => (read.has(one.key) ? { ...one, confirmed: true } : one)),
   }));
   return { ...page, plan: { ...page.plan, steps } };
+}
+
+// Today without the steps that were ticked on this device and are not told yet.
+export function withoutTicked(today: Today, waiting: Entry[]): Today {
+  const done = new Set(waiting.map(({ tick }) => tick?.step && `${tick.piece} ${tick.step}`));
+  const rows = today.now.rows.filter((row) => !done.has(`${row.piece.id} ${row.step}`));
+  if (rows.length === today.now.rows.length) return today;
+  return { ...today, now: { ...today.now, rows, lit: rows[0] === today.now.rows[0] ? today.now.lit : null } };
 }

@@ -1,19 +1,27 @@
 // Today, the schedule, the climate.
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
 import { api, ask } from "../client";
+import { useWaiting } from "../device/outbox";
+import { withoutTicked } from "../device/ticks";
 import { keysOf } from "../keys";
 
 const key = keysOf("bench");
 
 export type AtHand = { minutes?: number; person?: number };
 
-export const useToday = (given: AtHand = {}) =>
-  useQuery({
+export function useToday(given: AtHand = {}) {
+  const asked = useQuery({
     queryKey: key("today", given),
     queryFn: () => ask(api.GET("/api/today", { params: { query: given } })),
     placeholderData: keepPreviousData,
     refetchInterval: 60_000,
   });
+  const waiting = useWaiting();
+  const { data } = asked;
+  const today = useMemo(() => data && withoutTicked(data, waiting), [data, waiting]);
+  return { ...asked, data: today };
+}
 
 export const useSchedule = (from?: string) =>
   useQuery({

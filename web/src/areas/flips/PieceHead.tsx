@@ -40,6 +40,7 @@ export function PieceHead({ piece, workshop, onEdit }: Props) {
       <RowMenu
         name={name}
         actions={[
+          { label: "Ticket to print", href: `/api/pieces/${id}/label` },
           { label: "Flip card", href: `/api/pieces/${id}/card` },
           { label: "Something broke", run: () => setBroken(true) },
           { label: "Remove", run: () => void away() },

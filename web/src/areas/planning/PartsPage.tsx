@@ -38,6 +38,7 @@ export default function PartsPage() {
           </Button>
           <Button onClick={() => setAdding(true)}>Add a part</Button>
           {page.parts.length > 0 && <Button onClick={() => window.print()}>Print</Button>}
+          <Button href={`/api/pieces/${page.id}/parts/label`}>Ticket for the tub</Button>
           {adding && <AddPart page={page} onClose={() => setAdding(false)} />}
         </>
       )}

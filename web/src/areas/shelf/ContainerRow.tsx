@@ -4,6 +4,7 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
+import { useSearchParams } from "react-router";
 import { api, ask } from "../../api/client";
 import type { Container } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
@@ -33,6 +34,7 @@ export function ContainerRow({
   onTake: () => void;
 }) {
   const [menu, setMenu] = useState<HTMLElement | null>(null);
+  const scanned = Number(useSearchParams()[0].get("tin")) === container.id; // its ticket led here
   const [weighing, setWeighing] = useState(false);
   const { done, remove, failed } = useUndo();
   const tell = useTell();
@@ -55,7 +57,20 @@ export function ContainerRow({
   ].filter(Boolean);
   const name = `${container.label}, ${container.size}`;
   return (
-    <Box component="li" sx={{ display: "flex", gap: 1, alignItems: "center", minWidth: 0, maxWidth: 330 }}>
+    <Box
+      component="li"
+      data-tin={container.id}
+      ref={(row: HTMLLIElement | null) => void (scanned && row?.scrollIntoView({ block: "center" }))}
+      sx={{
+        display: "flex",
+        gap: 1,
+        alignItems: "center",
+        minWidth: 0,
+        maxWidth: 330,
+        outline: scanned ? "3px solid var(--k-palette-primary-main)" : "none",
+        outlineOffset: 4,
+      }}
+    >
       <ButtonBase
         onClick={(event) => setMenu(event.currentTarget)}
         aria-haspopup="menu"
@@ -76,6 +91,7 @@ export function ContainerRow({
         name={name}
         actions={[
           { label: "Take some", run: onTake },
+          { label: "Ticket to print", href: `/api/containers/${container.id}/label` },
           { label: "Correct", run: onCorrect },
           { label: "Remove", run: () => void remove(api.DELETE("/api/containers/{id}", path)) },
         ]}

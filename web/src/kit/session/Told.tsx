@@ -4,6 +4,8 @@ import Snackbar from "@mui/material/Snackbar";
 
 type Props = { message: string; onUndo?: () => void; onClose: () => void };
 
+const head = { top: 8, bottom: "auto !important" } as const;
+
 export default function Told({ message, onUndo, onClose }: Props) {
   return (
     <Snackbar
@@ -11,7 +13,8 @@ export default function Told({ message, onUndo, onClose }: Props) {
       autoHideDuration={9000}
       onClose={(_, reason) => reason !== "clickaway" && onClose()}
       message={message}
-      sx={{ mb: { xs: 8, md: 0 } }}
+      // Where what one reaches for stands at the foot, it is said at the head.
+      sx={{ "@media (max-width: 899px)": head, "body:has([data-bench]) &": head }}
       action={
         onUndo && (
           <Button color="inherit" size="small" onClick={onUndo}>
