@@ -26,6 +26,14 @@ RSpec.describe Kohlrabi::Core::Scout::Prospect do
     expect(seen.most.sentence(euro)).to eq("most you should pay 80.00 = 201.00 − 30.00 − 6.00 − 5.00 − 80.00")
   end
 
+  # Net 240, less materials 30 and 8 h × 10 = 130 at most; less 8 h × 5 = 170 to walk away.
+  it "answers at arm's length: yes, up to, or no" do
+    asks = [10_000, nil, 15_000, 18_000].map { |ask| verdict(prospect(ask: ask)).short }
+    expect(asks).to eq(["yes, up to 130.00", "up to 130.00", "up to 130.00", "no, up to 130.00"])
+    dear = ->(delivery) { verdict(prospect(ask: 500, delivery: delivery)).short } # 130 − 150 for pay aimed at, 170 − 150 for the least
+    expect([dear.call(15_000), dear.call(18_000)]).to eq(["only for less pay", "no"])
+  end
+
   it "divides by what premium and tax add, rounded down" do
     # (240 − 30 − 80) ÷ 1.18 = 110.169…
     expect(prospect(ask: nil, added_rate: 18/100r).most.amount).to eq(11_016)

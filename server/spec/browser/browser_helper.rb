@@ -103,6 +103,11 @@ module Hands
     Capybara.current_session.visit("about:blank")
   end
 
+  # What this browser kept of the workshop at an address: the next example's has the same id, and is another.
+  def forget_device
+    page.driver.browser.execute_cdp("Storage.clearDataForOrigin", origin: Capybara.app_host.chomp("/"), storageTypes: "indexeddb")
+  end
+
   # Errors the browser has met since last asked, a refused resource of a 4xx answer aside.
   def complaints = page.driver.browser.logs.get(:browser).select { |entry| entry.level == "SEVERE" }.map(&:message).grep_v(/status of 4\d\d/)
 end
@@ -155,6 +160,7 @@ RSpec.shared_context "with an empty workshop" do
     @server = RealServer.on(Templates.empty)
     Capybara.app_host = @server.address
     BrowserClock.set(page.driver)
+    forget_device
   end
 
   after do |example|
@@ -170,6 +176,7 @@ RSpec.shared_context "with the demo" do
     @server = RealServer.on(Templates.demo)
     Capybara.app_host = @server.address
     BrowserClock.set(Capybara.current_session.driver)
+    forget_device
   end
 
   after(:context) { leave }

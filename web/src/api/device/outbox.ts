@@ -12,8 +12,19 @@ tabs.onmessage = () => void read();
 export async function read(): Promise<Entry[]> {
   const all = await (await store()).getAll("outbox");
   waiting = all.filter((entry) => entry.workshop === workshop());
-  listeners.forEach((listener) => listener());
+  show();
   return waiting;
+}
+
+const CALM = 200; // ms: hundreds may be told within seconds, and nobody reads each
+let shown: ReturnType<typeof setTimeout> | undefined;
+let listed = waiting; // as screens show it
+
+function show(): void {
+  clearTimeout(shown);
+  shown = undefined;
+  listed = waiting;
+  listeners.forEach((listener) => listener());
 }
 
 async function changed(): Promise<void> {
@@ -45,11 +56,18 @@ export async function drop(id: number): Promise<void> {
 // It was told: what builds on it finds its id in the workshop.
 export async function told(entry: Entry, id: number | null): Promise<void> {
   const writing = (await store()).transaction(["outbox", "made"], "readwrite");
-  await writing.objectStore("outbox").delete(entry.id);
-  if (id !== null) await writing.objectStore("made").put(id, entry.reference);
+  void writing.objectStore("outbox").delete(entry.id);
+  if (entry.named && id !== null) void writing.objectStore("made").put(id, entry.reference);
   await writing.done;
-  await changed();
+  waiting = waiting.filter((one) => one.id !== entry.id);
+  shown ??= setTimeout(() => {
+    show();
+    tabs.postMessage("changed");
+  }, CALM);
 }
+
+// As they wait now, first in, first out.
+export const all = () => waiting;
 
 export const idOf = async (reference: string) => (await store()).get("made", reference);
 
@@ -58,5 +76,5 @@ function subscribe(listener: () => void): () => void {
   return () => listeners.delete(listener);
 }
 
-export const useWaiting = () => useSyncExternalStore(subscribe, () => waiting);
+export const useWaiting = () => useSyncExternalStore(subscribe, () => listed);
 export const anyWaits = () => waiting.some((entry) => !entry.refused);

@@ -13,6 +13,7 @@ const PHOTO = 60_000;
 export type Fact = {
   what: string; // in words, for the list of what waits
   reference?: string;
+  named?: boolean; // whether others may build on it
   names?: string[]; // references of what waits that it builds on
   tick?: Tick;
   ends?: number; // id of a timer of the workshop that it ends
@@ -44,6 +45,7 @@ export async function record<T>(fact: Fact, send: (how: How) => Sent<T>): Promis
       reference,
       key: newKey(), // what is kept may be worded otherwise than what was tried
       happenedAt,
+      named: fact.named,
       names: fact.names ?? [],
       what: fact.what,
       tick: fact.tick,

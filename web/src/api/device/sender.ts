@@ -2,7 +2,7 @@
 // passcode is asked for, all of it waits on; what is refused is set aside with all that builds on it, and the rest goes on.
 import { LOCKED } from "../client";
 import type { Problem } from "../types";
-import { anyWaits, idOf, put, read, told } from "./outbox";
+import { all, anyWaits, idOf, put, read, told } from "./outbox";
 import { inReach, reached } from "./reach";
 import type { Entry } from "./store";
 
@@ -39,16 +39,16 @@ async function run(): Promise<void> {
   const said: string[] = [];
   let sent = 0;
   try {
+    await read();
     for (;;) {
-      const all = await read();
-      const entry = all.find((one) => !one.refused);
+      const entry = all().find((one) => !one.refused);
       if (!entry) return;
-      const blocked = all.find((one) => one.refused && entry.names.includes(one.reference));
+      const blocked = all().find((one) => one.refused && entry.names.includes(one.reference));
       if (blocked) {
         await put({ ...entry, refused: waits(blocked) });
         continue;
       }
-      const answer = await send(entry);
+      const answer = await send(entry, all().filter((one) => !one.refused).length > 1);
       if (answer === "hold") return;
       sent += 1;
       if (answer) said.push(answer);
@@ -59,8 +59,8 @@ async function run(): Promise<void> {
 }
 
 // A sentence or nothing where it was taken in, or set aside; "hold" where it must wait.
-async function send(entry: Entry): Promise<string | undefined> {
-  const response = await post(entry);
+async function send(entry: Entry, more: boolean): Promise<string | undefined> {
+  const response = await post(entry, more);
   if (!response || HOLDS.includes(response.status)) {
     if (response?.status === 401) window.dispatchEvent(new Event(LOCKED));
     return "hold";
@@ -80,7 +80,7 @@ async function send(entry: Entry): Promise<string | undefined> {
 }
 
 // The answer, or null where none came.
-async function post(entry: Entry): Promise<Response | null> {
+async function post(entry: Entry, more: boolean): Promise<Response | null> {
   let { url, body } = entry;
   for (const name of entry.names) {
     const id = String(await idOf(name));
@@ -94,6 +94,7 @@ async function post(entry: Entry): Promise<Response | null> {
     "Happened-At": entry.happenedAt,
     "Sent-At": new Date().toISOString(),
     Workshop: entry.workshop,
+    ...(more ? { "More-Follows": "yes" } : {}), // what takes longer is worked out once, after the last
   };
   try {
     const answer = await fetch(url, { method: "POST", headers, body, signal: AbortSignal.timeout(LONGEST) });

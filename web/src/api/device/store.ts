@@ -18,6 +18,7 @@ export type Entry = {
   type: string;
   body: string | Blob;
   what: string; // in words
+  named?: boolean | undefined; // whether others may build on it
   names: string[]; // references of entries that it builds on
   tick?: Tick | undefined;
   ends?: number | undefined; // id of a timer of the workshop

@@ -90,6 +90,11 @@ export function BenchBar({ page, step, running, onNext }: Props) {
       <Button variant="outlined" sx={small} onClick={onNext}>
         Next
       </Button>
+      {running && !answered && step.materials.length > 0 && (
+        <Box sx={{ gridColumn: "1 / -1", color: "text.secondary" }}>
+          {`Done takes it from the shelf: ${step.materials.map((one) => `${one.text} ${one.label}`).join(", ")}.`}
+        </Box>
+      )}
       {refused.length > 0 && (
         <Box role="alert" sx={{ gridColumn: "1 / -1", color: "error.main" }}>
           {refused.join(" ")}

@@ -25,7 +25,7 @@ export default function NewProspect() {
   const save = async (given: Given) => {
     const reference = newKey();
     const made = await tell(
-      { what: `Spotted: ${given.kind}${given.tag ? `, tag ${given.tag}` : ""}`, reference },
+      { what: `Spotted: ${given.kind}${given.tag ? `, tag ${given.tag}` : ""}`, reference, named: true },
       (how) => api.POST("/api/prospects", { body: given, ...how }),
       (noted) =>
         done(`${noted.title} noted`, () =>

@@ -18,7 +18,8 @@ module Kohlrabi
 
         private
 
-        def changes?(env) = !%w[GET HEAD].include?(env["REQUEST_METHOD"])
+        # A device that tells much says so with all but the last of it.
+        def changes?(env) = !%w[GET HEAD].include?(env["REQUEST_METHOD"]) && env["HTTP_MORE_FOLLOWS"].nil?
 
         def renew
           Operations::Support::Context.open { Operations::Market::Fits.renew }

@@ -20,7 +20,8 @@ module Kohlrabi
           finish(Records::Piece.where(id: ids).where.not(id: working))
           planned = Records::Look.live.where(piece_id: ids, chosen: true).select(:piece_id)
           open = Records::Piece.where(id: working).merge(Records::Piece.where(id: planned).or(said))
-          Records::AtOnce.load(open, Planning::Plans::PARTS).each { |piece| renew_one(piece) }
+          open = open.pluck(:id) # most have no plan: theirs is not looked up
+          Records::AtOnce.load(Records::Piece.where(id: open), Planning::Plans::PARTS).each { |piece| renew_one(piece) } if open.any?
         end
 
         # Counts what a database of an earlier version left open: pieces in work with a plan.
