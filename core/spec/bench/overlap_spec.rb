@@ -2,14 +2,21 @@
 
 require "spec_helper"
 
-# Intervals of whole seconds; the cases are those of Allen's interval algebra (Allen 1983, "Maintaining knowledge about temporal
-# intervals", Communications of the ACM 26: before, meets, overlaps, starts, during, finishes, equals).
+# Intervals of whole seconds; the cases are those of Allen's interval algebra (Allen 1983, "Maintaining knowledge
+# about temporal intervals", Communications of the ACM 26: before, meets, overlaps, starts, during, finishes, equals).
 RSpec.describe Kohlrabi::Core::Bench::Overlap do
   def shared(one, other) = described_class.seconds(one, other)
 
   it "finds what two stretches share, whichever comes first" do
-    { [[0, 600], [900, 1200]] => 0, [[0, 600], [600, 900]] => 0, [[0, 600], [300, 900]] => 300, [[0, 600], [0, 300]] => 300,
-      [[0, 900], [300, 600]] => 300, [[0, 600], [300, 600]] => 300, [[0, 600], [0, 600]] => 600 }.each do |(one, other), seconds|
+    {
+      [[0, 600], [900, 1200]] => 0, # before
+      [[0, 600], [600, 900]] => 0, # meets
+      [[0, 600], [300, 900]] => 300, # overlaps
+      [[0, 600], [0, 300]] => 300, # is started by
+      [[0, 900], [300, 600]] => 300, # contains
+      [[0, 600], [300, 600]] => 300, # is finished by
+      [[0, 600], [0, 600]] => 600 # equals
+    }.each do |(one, other), seconds|
       expect([shared(one, other), shared(other, one)]).to eq([seconds, seconds])
     end
   end

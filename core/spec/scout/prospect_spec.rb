@@ -30,7 +30,8 @@ RSpec.describe Kohlrabi::Core::Scout::Prospect do
   it "answers at arm's length: yes, up to, or no" do
     asks = [10_000, nil, 15_000, 18_000].map { |ask| verdict(prospect(ask: ask)).short }
     expect(asks).to eq(["yes, up to 130.00", "up to 130.00", "up to 130.00", "no, up to 130.00"])
-    dear = ->(delivery) { verdict(prospect(ask: 500, delivery: delivery)).short } # 130 − 150 for pay aimed at, 170 − 150 for the least
+    # 130 − 150 for the pay aimed at, 170 − 150 for the least; 170 − 180 for neither.
+    dear = ->(delivery) { verdict(prospect(ask: 500, delivery: delivery)).short }
     expect([dear.call(15_000), dear.call(18_000)]).to eq(["only for less pay", "no"])
   end
 

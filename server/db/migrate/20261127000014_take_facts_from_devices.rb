@@ -5,7 +5,8 @@ require "securerandom"
 # What devices note while the workshop is out of reach, and send later: each once, as of when it happened.
 class TakeFactsFromDevices < ActiveRecord::Migration[7.2]
   def up
-    add_column :workshops, :uuid, :string # a device keeps the data of one workshop apart from another's at the same address
+    # A device keeps the data of one workshop apart from another's at the same address.
+    add_column :workshops, :uuid, :string
     execute("UPDATE workshops SET uuid = '#{SecureRandom.uuid}'")
     change_column_null :workshops, :uuid, false
     create_table :facts do |t|

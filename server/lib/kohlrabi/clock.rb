@@ -18,7 +18,8 @@ module Kohlrabi
       # The present instant, whatever is being done as of another.
       def now_here = (@source || -> { Time.now + ahead }).call.utc
 
-      # Does the block as of another instant, in this thread: what the demo lays into the past, and what devices tell later.
+      # Does the block as of another instant, in this thread: what the demo lays into the past, and what devices tell
+      # later.
       def during(instant)
         before = Thread.current[THEN]
         Thread.current[THEN] = instant.utc

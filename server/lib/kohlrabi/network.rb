@@ -15,8 +15,8 @@ module Kohlrabi
       attr_accessor :shared_at
     end
 
-    # The address at which a phone opens what a request was made for: the one it came by, unless that is this machine's own.
-    # Returns nil where there is none.
+    # The address at which a phone opens what a request was made for: the one it came by, unless that is this machine's
+    # own. Returns nil where there is none.
     def open_at(request)
       return shared_at if Api::Stack::LOCAL.include?(request.host)
 

@@ -61,7 +61,8 @@ module Hands
 
   # Ends a flip without a sale, or splits it: from the menu that holds these.
   def choose_ending(name)
-    page.assert_no_selector("main [role=progressbar]") # what comes in above it would move the button from under the hand
+    # What comes in above it would move the button from under the hand.
+    page.assert_no_selector("main [role=progressbar]")
     press("Ended another way")
     page.document.find("[role=menuitem]", text: name, exact_text: true).click
   end
@@ -105,7 +106,8 @@ module Hands
 
   # What this browser kept of the workshop at an address: the next example's has the same id, and is another.
   def forget_device
-    page.driver.browser.execute_cdp("Storage.clearDataForOrigin", origin: Capybara.app_host.chomp("/"), storageTypes: "indexeddb")
+    kept = { origin: Capybara.app_host.chomp("/"), storageTypes: "indexeddb" }
+    page.driver.browser.execute_cdp("Storage.clearDataForOrigin", **kept)
   end
 
   # Errors the browser has met since last asked, a refused resource of a 4xx answer aside.

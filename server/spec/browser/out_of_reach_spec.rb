@@ -15,7 +15,8 @@ DEVICE_KEEPS = <<~JS
   };
 JS
 
-# The phone where the workshop does not answer: the server really ends, is killed, and comes back; the page is reloaded meanwhile.
+# The phone where the workshop does not answer: the server really ends, is killed, and comes back; the page is
+# reloaded meanwhile.
 RSpec.describe "out of reach of the workshop" do
   include BenchHands
 
@@ -27,8 +28,7 @@ RSpec.describe "out of reach of the workshop" do
     phone
   end
 
-  after do |example|
-    page.save_screenshot("failed-#{example.description.gsub(/\W+/, '-')[0, 40]}.png") if example.exception
+  after do
     desk
     leave
     complaints # what did not come in was meant
@@ -40,7 +40,8 @@ RSpec.describe "out of reach of the workshop" do
   def waits(text) = expect(page).to have_css("[data-reach]", text: text)
   def worker = page.evaluate_async_script("navigator.serviceWorker.ready.then((one) => arguments[0](one.active.state))")
 
-  # Seen once, so that it opens from the device. What was seen is written down a moment later. seen: {path => what is kept of it}.
+  # Seen once, so that it opens from the device. What was seen is written down a moment later. seen: {path => what is
+  # kept of it}.
   def look_at(seen)
     seen.each do |path, key|
       visit path
@@ -110,7 +111,8 @@ RSpec.describe "out of reach of the workshop" do
     expect(page).to have_text("6 things told to the workshop")
     after = send_to(:get, "/pieces/#{chest}")
     figures = after["figures"].to_h { |one| [one["key"], one["minor"]] }
-    # Hinges 8.00; of a tin of 500 ml at 25.00 first 100 ml, 5.00, then with Done the 225 ml that the coat was planned at, 11.25.
+    # Hinges 8.00; of a tin of 500 ml at 25.00 first 100 ml, 5.00, then with Done the 225 ml that the coat was planned
+    # at, 11.25.
     expect(figures["cash_in"] - before["cash_in"]).to eq(2425)
     expect(after["photos"].size).to eq(1)
     expect(send_to(:get, "/pieces/#{chest}/diary").map { |line| line["text"] }).to include("Left runner worn")
@@ -163,7 +165,8 @@ RSpec.describe "out of reach of the workshop" do
       expect(page).to have_text("Nothing waits")
       press("Close")
     end
-    expect(send_to(:get, "/pieces/#{chair}")["costs"].map { |one| one.dig("amount", "text") }).to contain_exactly("6.00", "4.50")
+    paid = send_to(:get, "/pieces/#{chair}")["costs"].map { |one| one.dig("amount", "text") }
+    expect(paid).to contain_exactly("6.00", "4.50")
   end
 
   it "takes back what waits, throws away what is not wanted, and says where the device has no more room" do

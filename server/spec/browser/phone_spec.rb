@@ -66,4 +66,34 @@ RSpec.describe "a phone on the bench" do
     press("Undo")
     expect(page).to have_css("section[aria-label='Timer of Me']", text: "Ash stool")
   end
+
+  it "closes dialogs by Back, asks first where something was typed, and keeps what runs in view" do
+    record_piece("Elm table", "20")
+    press("Record cost")
+    expect(page).to have_css("[role=dialog]", text: "Record cost")
+    page.go_back
+    expect(page).to have_no_css("[role=dialog]")
+    expect(page).to have_css("h1", text: "Elm table")
+    press("Record cost")
+    form("Record cost") { type("What", "Screws") }
+    page.go_back
+    expect(page).to have_text("What you typed is not saved.")
+    press("Go on typing")
+    page.go_back
+    press("Discard it")
+    expect(page).to have_no_css("[role=dialog]")
+    page.document.synchronize { raise Capybara::ElementNotFound if evaluate_script("history.state?.dialog") } # a moment later
+    page.go_back # where one came from
+    expect(page).to have_no_css("h1", text: "Elm table")
+    page.go_forward
+    press("Start timer")
+    form("Start a timer") do
+      pick("Kind of work", "Cleaning")
+      press("Start timer")
+    end
+    expect(page).to have_css("[data-running] [role=timer]")
+    visit "/market"
+    find("[data-running]").click
+    expect(page).to have_css("section[aria-label='Timer of Me']")
+  end
 end

@@ -33,7 +33,8 @@ RSpec.describe "two devices", type: :feature do
     now = Time.now.utc + SpecClock.ahead
     2.times do |number|
       from = now - 3600 - (number * 600)
-      send_to(:post, "/work/timed", { from: from.iso8601, to: (from + 1800).iso8601, piece_ids: [chair], kind: %w[sanding cleaning][number] })
+      send_to(:post, "/work/timed",
+              { from: from.iso8601, to: (from + 1800).iso8601, piece_ids: [chair], kind: %w[sanding cleaning][number] })
     end
     visit "/"
     line = find("li", text: "worked at two things at once")
@@ -45,7 +46,8 @@ RSpec.describe "two devices", type: :feature do
   it "sends a large photo small, turned as it was taken" do
     chair = send_to(:post, "/pieces", { name: "Chair", purchase: "5", bought_on: "2026-05-01" })["id"]
     picture = File.join(@server.home, "large.png")
-    Vips::Image.gaussnoise(4600, 3000, mean: 120, sigma: 40).cast(:uchar).bandjoin([100, 90]).write_to_file(picture, compression: 0)
+    Vips::Image.gaussnoise(4600, 3000, mean: 120, sigma: 40).cast(:uchar).bandjoin([100, 90]).write_to_file(picture,
+                                                                                                            compression: 0)
     expect(File.size(picture)).to be > 40_000_000
     visit "/pieces/#{chair}"
     find("input[aria-label='Photo of the piece']", visible: :all).set(picture)

@@ -12,7 +12,7 @@ MAIN_VIEWS = { "/" => "Today", "/week" => "The week", "/floor" => "Floor", "/flo
                "/pieces/32" => "Oak washstand, bow front", "/books/import" => "Bring in past flips", "/rules" => "House rules",
                "/pieces/45/over" => "Larch chest, four drawers: look it over", "/pieces/45/look" => "Larch chest, four drawers: the look",
                "/pieces/34/plan" => "Walnut bureau, slant top: the plan", "/pieces/34/parts" => "Walnut bureau, slant top: parts",
-               "/pieces/38/plan" => "Pine blanket box, dovetailed: the plan",
+               "/pieces/38/bench" => "Take off the candle wax", "/pieces/38/plan" => "Pine blanket box, dovetailed: the plan",
                "/shelf/products" => "Products and recipes", "/shelf/mixes" => "Mixes", "/shelf/mixes/1" => "Gable cream",
                "/books/pays?by=technique&trait=two+colours" => "What pays", "/books/time" => "Time and estimates",
                "/books/year" => "The year",

@@ -29,13 +29,16 @@ RSpec.describe "tickets to print", :api do
   after { Kohlrabi::Network.shared_at = nil }
 
   # What a phone's camera would read off the printed page.
-  def scan(pdf) = QrReader.read(Vips::Image.pdfload_buffer(pdf, dpi: 150).flatten(background: 255).colourspace(:srgb).bandjoin(255))
+  def scan(pdf)
+    QrReader.read(Vips::Image.pdfload_buffer(pdf, dpi: 150).flatten(background: 255).colourspace(:srgb).bandjoin(255))
+  end
 
   def ticket(path, **headers) = call(:get, path, nil, headers.transform_keys(&:to_s))
 
   it "leads a phone to the page of a piece, of its parts, of a tin" do
     id = piece(name: "Bench with a very long name that has to fit beside its code", kind: "hall bench")
-    tin = call(:post, "/api/containers", { product: "paint_all", size: "500 ml", paid: "25", place: "shed" })["ids"].first
+    tin = call(:post, "/api/containers",
+               { product: "paint_all", size: "500 ml", paid: "25", place: "shed" })["ids"].first
     expect(scan(ticket("/api/pieces/#{id}/label"))).to eq("https://192.168.1.7:4646/pieces/#{id}")
     expect(scan(ticket("/api/pieces/#{id}/parts/label"))).to eq("https://192.168.1.7:4646/pieces/#{id}/parts")
     expect(scan(ticket("/api/containers/#{tin}/label"))).to eq("https://192.168.1.7:4646/shelf?tin=#{tin}")

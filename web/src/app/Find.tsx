@@ -1,7 +1,7 @@
 // Finds anything by its words: pieces, steps, findings, materials, tools, notes, house rules and pages; Enter opens it.
 import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
-import Dialog from "@mui/material/Dialog";
+import Dialog from "../kit/BackDialog";
 import DialogContent from "@mui/material/DialogContent";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";

@@ -11,6 +11,7 @@ import { OpenContext } from "../kit/session/open";
 import { PhoneBar } from "./PhoneBar";
 import { Rail, SECTIONS } from "./Rail";
 import { ReachStrip } from "./ReachStrip";
+import { RunningPill } from "./RunningPill";
 import { useToldLater } from "./useToldLater";
 import { useShortcuts } from "../kit/session/shortcuts";
 import { useStopTimer } from "../kit/session/useStopTimer";
@@ -104,6 +105,7 @@ export function Shell() {
           </Suspense>
         </Box>
         {!bare && <PhoneBar />}
+        {!bare && <RunningPill timers={timers.data ?? []} />}
       </Box>
       <Suspense>
         <NewVersion />

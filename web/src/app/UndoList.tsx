@@ -1,7 +1,7 @@
 // What was done since the application was opened, the latest first; each can be undone for as long as nothing rests on it.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
+import Dialog from "../kit/BackDialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";

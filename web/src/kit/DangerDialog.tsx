@@ -1,7 +1,7 @@
 // What stands before something that can hurt: a caution to read, confirmed here once for the piece, or the lead question, answered here. What was
 // wanted goes on by itself once it may.
 import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
+import Dialog from "./BackDialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";

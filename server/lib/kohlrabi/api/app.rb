@@ -31,7 +31,9 @@ module Kohlrabi
         headers "retry-after" => error.wait.to_s
         problem(Problem.document(429, error.message))
       end
-      error(Operations::Support::Facts::Known) { |error| problem(Problem.document(409, error.message, known: { id: error.id })) }
+      error(Operations::Support::Facts::Known) do |error|
+        problem(Problem.document(409, error.message, known: { id: error.id }))
+      end
       error(Operations::Support::EditConflict) { |error| problem(stale(error)) }
       error(ActiveRecord::RecordNotUnique) { problem(Problem.document(409, "The same was recorded a moment ago. Load the page anew and look.")) }
       error do |error|

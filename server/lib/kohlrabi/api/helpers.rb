@@ -34,7 +34,9 @@ module Kohlrabi
       def change(status_code = 200, &act)
         seen = Operations::Support::Idempotency.fingerprint(request.request_method, request.fullpath, raw_body)
         key = request.env["HTTP_IDEMPOTENCY_KEY"] if request.post?
-        code, body = Operations::Support::Idempotency.answer(key, seen) { [status_code, Operations::Support::Facts.once(fact, &act)] }
+        code, body = Operations::Support::Idempotency.answer(key, seen) do
+          [status_code, Operations::Support::Facts.once(fact, &act)]
+        end
         status code
         content_type :json
         body

@@ -5,8 +5,9 @@ require "rqrcode"
 
 module Kohlrabi
   module Formats
-    # A ticket to tie or stick on, A7 across (ISO 216): name, number, and a QR code (ISO/IEC 18004) of the address at which its page opens on
-    # a phone. A workshop that serves this machine alone has no such address: the ticket then says so and stands without.
+    # A ticket to tie or stick on, A7 across (ISO 216): name, number, and a QR code (ISO/IEC 18004) of the address at
+    # which its page opens on a phone. A workshop that serves this machine alone has no such address: the ticket then
+    # says so and stands without.
     class Label
       PAGE = [298, 210].freeze # points, A7 across
       MARGIN = 16
@@ -19,8 +20,10 @@ module Kohlrabi
         @name = name
         @line = line
         @address = address
-        @document = Prawn::Document.new(page_size: PAGE, margin: MARGIN, info: { Title: "#{number} #{name}", Creator: "Kohlrabi" })
-        @document.font_families.update("Barlow" => { normal: File.join(Paper::FONTS, "Barlow-Regular.ttf"), bold: File.join(Paper::FONTS, "Barlow-SemiBold.ttf") })
+        @document = Prawn::Document.new(page_size: PAGE, margin: MARGIN,
+                                        info: { Title: "#{number} #{name}", Creator: "Kohlrabi" })
+        @document.font_families.update("Barlow" => { normal: File.join(Paper::FONTS, "Barlow-Regular.ttf"),
+                                                     bold: File.join(Paper::FONTS, "Barlow-SemiBold.ttf") })
         @document.font("Barlow")
         @document.fill_color(Paper::INK)
       end
@@ -30,14 +33,19 @@ module Kohlrabi
         width = PAGE[0] - (2 * MARGIN)
         beside = @address ? width - QR - 10 : width
         top = @document.bounds.top
-        @document.text_box(@number, at: [0, top], width: beside, height: 44, size: 38, style: :bold, overflow: :shrink_to_fit)
-        @document.text_box(@name, at: [0, top - 52], width: beside, height: 76, size: 17, style: :bold, overflow: :shrink_to_fit)
-        @document.text_box(@line, at: [0, top - 134], width: beside, height: 28, size: 11, overflow: :shrink_to_fit) if @line
+        line(@number, top, beside, 44, size: 38, style: :bold)
+        line(@name, top - 52, beside, 76, size: 17, style: :bold)
+        line(@line, top - 134, beside, 28, size: 11) if @line
         @address ? code([width - QR, top]) : alone
         @document.render
       end
 
       private
+
+      # Text within a box, smaller where it is long.
+      def line(text, top, width, height, **type)
+        @document.text_box(text, at: [0, top], width: width, height: height, overflow: :shrink_to_fit, **type)
+      end
 
       def code(corner)
         modules = RQRCode::QRCode.new(@address, level: :m).modules
@@ -46,11 +54,12 @@ module Kohlrabi
           row.each_with_index do |dark, x|
             next unless dark
 
-            @document.fill_rectangle([corner[0] + ((x + QUIET_ZONE) * side), corner[1] - ((y + QUIET_ZONE) * side)], side, side)
+            place = [corner[0] + ((x + QUIET_ZONE) * side), corner[1] - ((y + QUIET_ZONE) * side)]
+            @document.fill_rectangle(place, side, side)
           end
         end
         @document.fill
-        @document.text_box(@address, at: [0, 14], width: PAGE[0] - (2 * MARGIN), height: 14, size: 8, overflow: :shrink_to_fit)
+        line(@address, 14, PAGE[0] - (2 * MARGIN), 14, size: 8)
       end
 
       def alone

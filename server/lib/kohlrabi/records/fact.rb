@@ -2,7 +2,8 @@
 
 module Kohlrabi
   module Records
-    # That something which a device noted was taken in, under the reference made there. Kept for ever, so that it counts once.
+    # That something which a device noted was taken in, under the reference made there. Kept for ever, so that it
+    # counts once.
     class Fact < Base
     end
   end

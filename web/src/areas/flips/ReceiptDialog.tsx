@@ -1,5 +1,5 @@
 // A receipt with all its lines in one dialog, begun from a piece.
-import Dialog from "@mui/material/Dialog";
+import Dialog from "../../kit/BackDialog";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import DialogActions from "@mui/material/DialogActions";

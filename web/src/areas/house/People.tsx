@@ -1,9 +1,12 @@
 // Who works here. Each person has a timer of their own, and a day of 24 hours.
 import Button from "@mui/material/Button";
 import Box from "@mui/material/Box";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { api, ask } from "../../api/client";
 import type { Person } from "../../api/types";
+import { deviceName, useDevicePerson } from "../../kit/session/person";
 import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
@@ -11,6 +14,7 @@ import { Part } from "../../kit/Part";
 export function People({ people }: { people: Person[] }) {
   const [editing, setEditing] = useState<Person | "new" | null>(null);
   const { done } = useUndo();
+  const [mine, setMine] = useDevicePerson();
   const person = editing === "new" ? null : editing;
   return (
     <Part title="Who works here" action={<Button onClick={() => setEditing("new")}>Add a person</Button>}>
@@ -26,6 +30,23 @@ export function People({ people }: { people: Person[] }) {
         </Box>
       ))}
       <Box sx={{ color: "text.secondary", py: 1 }}>Each has a timer of their own.</Box>
+      {people.length > 1 && (
+        <TextField
+          select
+          label={deviceName}
+          value={mine}
+          onChange={(event) => setMine(Number(event.target.value))}
+          helperText="what is timed and ticked here is theirs, unless said otherwise"
+          sx={{ minWidth: 260, mt: 1 }}
+        >
+          <MenuItem value={0}>nobody in particular</MenuItem>
+          {people.map((one) => (
+            <MenuItem key={one.id} value={one.id}>
+              {one.name}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
       {editing && (
         <FormDialog
           title={person ? `Rename ${person.name}` : "Add a person"}

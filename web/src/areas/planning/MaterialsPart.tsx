@@ -1,6 +1,6 @@
 // What the plan still takes: amounts, whole containers, cost, and what could be used instead.
 import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
+import Dialog from "../../kit/BackDialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";

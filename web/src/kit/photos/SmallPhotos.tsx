@@ -1,7 +1,7 @@
 // Photos of something that has no page of its own: shown small, added, taken away.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
+import Dialog from "../BackDialog";
 import DialogActions from "@mui/material/DialogActions";
 import { useState } from "react";
 import { api } from "../../api/client";

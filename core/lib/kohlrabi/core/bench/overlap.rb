@@ -3,8 +3,8 @@
 module Kohlrabi
   module Core
     module Bench
-      # Whether two stretches of one person's work lie over each other, and what is left of one without the other. A stretch is
-      # [from, to]: two instants or numbers of which differences are seconds.
+      # Whether two stretches of one person's work lie over each other, and what is left of one without the other. A
+      # stretch is [from, to]: two instants or numbers of which differences are seconds.
       module Overlap
         LEAST = 60 # seconds; less is rounding to whole minutes
 
@@ -16,7 +16,8 @@ module Kohlrabi
           shared >= LEAST ? shared : 0
         end
 
-        # What is left of a stretch without the other, the longer end where it lies within it; nil where less than a minute is.
+        # What is left of a stretch without the other, the longer end where it lies within it; nil where less than a
+        # minute is.
         def without(one, other)
           before = [one.first, [other.first, one.last].min]
           after = [[other.last, one.first].max, one.last]

@@ -21,8 +21,9 @@ module Kohlrabi
 
         # The answer at arm's length, in two or three words; nil where there is none.
         def short
-          { "buy" => -> { ask ? "yes, up to #{money(most)}" : "up to #{money(most)}" }, "less" => -> { most.negative? ? "only for less pay" : "up to #{money(most)}" },
-            "leave" => -> { "no, up to #{money(most)}" }, "never" => -> { "no" } }[key]&.call
+          return { "unknown" => nil, "never" => "no" }.fetch(key, "only for less pay") if most.nil? || most.negative?
+
+          { "buy" => ("yes, " if ask), "leave" => "no, " }[key].to_s + "up to #{money(most)}"
         end
 
         # How sure that is, in a sentence: what an hour likely earns at the tag and how often target pay is reached;

@@ -9,9 +9,10 @@ module Kohlrabi
 
         module_function
 
-        # given: {"from", "to" (ISO 8601, by the device's clock), "effort"? (how long it really was), "person_id"?, "timer_id"? (one of ours that it
-        # ended), "steps": [{"piece_id", "step"}] with "done"?, "zones"?, "take"?, or "kind" and "piece_ids"}. Returns the entry; hours that overlap are
-        # recorded, and asked about. Raises Refused, NotFound.
+        # given: {"from", "to" (ISO 8601, by the device's clock), "effort"? (how long it really was), "person_id"?,
+        # "timer_id"? (one of ours that it ended), "steps": [{"piece_id", "step"}] with "done"?, "zones"?, "take"?, or
+        # "kind" and "piece_ids"}. Returns the entry; hours that overlap are recorded, and asked about. Raises
+        # Refused, NotFound.
         def record(given)
           Records::Base.transaction do
             person = Flips::Work.person(given)
@@ -20,8 +21,8 @@ module Kohlrabi
             rows = Flips::Sharing.read(pieces.map { |id| { "piece_id" => id } })
             from, seconds = span(given)
             forget(given["timer_id"])
-            entry = Flips::Work.record(rows, person_id: person.id, kind: kind(given, steps), started_at: from, seconds: seconds,
-                                             worked_on: House::WorkshopSettings.workshop.date_of(from))
+            entry = Flips::Work.record(rows, person_id: person.id, kind: kind(given, steps), started_at: from,
+                                             seconds: seconds, worked_on: House::WorkshopSettings.workshop.date_of(from))
             Timers.on_its_steps(entry, steps, given)
           end
         end
@@ -34,7 +35,7 @@ module Kohlrabi
           params = Support::Params.new(given, House::WorkshopSettings.workshop)
           params.effort(:effort)
           seconds = params.done![:seconds] || ([(ran / 60).round, 1].max * 60)
-          refuse(:timer_ran_too_long, field: :effort, seconds: Core::Units::Effort.text(seconds)) if seconds > Core::Units::Effort::DAY
+          Timers.refuse_long(seconds)
           [to - [ran, seconds].max, seconds]
         end
         private_class_method :span

@@ -15,8 +15,8 @@ module Kohlrabi
           Records::AtOnce.preload(Records::Household.all(:timers), [:person, named])
         end
 
-        # given: {"piece_ids", "kind"} or {"steps": [{"piece_id", "step"}], "reason"? where it is too early}, "person_id"?.
-        # Returns the timer. Raises Refused, NotFound.
+        # given: {"piece_ids", "kind"} or {"steps": [{"piece_id", "step"}], "reason"? where it is too early},
+        # "person_id"?. Returns the timer. Raises Refused, NotFound.
         def start(given)
           Records::Base.transaction do
             person = Flips::Work.person(given)
@@ -29,8 +29,9 @@ module Kohlrabi
           end
         end
 
-        # Stops the timer and records the work. given: {"effort"?, "done"?, "zones"?, "take"?}: how long it really was; whether the steps it ran on
-        # are done, all of them, or on some zones of the one; whether their materials were taken from the shelf as planned. Returns the entry.
+        # Stops the timer and records the work. given: {"effort"?, "done"?, "zones"?, "take"?}: how long it really
+        # was; whether the steps it ran on are done, all of them, or on some zones of the one; whether their materials
+        # were taken from the shelf as planned. Returns the entry.
         def stop(id, given = {})
           Records::Base.transaction do
             timer = Support::Finder.find(Records::Timer, id)
@@ -42,12 +43,13 @@ module Kohlrabi
           end
         end
 
-        # Work that was recorded counts on its steps, done with them or not. steps: Array of [piece id, step key or nil]. Returns the entry
-        # with the costs of what was taken from the shelf.
+        # Work that was recorded counts on its steps, done with them or not. steps: Array of [piece id, step key or
+        # nil]. Returns the entry with the costs of what was taken from the shelf.
         def on_its_steps(entry, steps, given)
           steps.each { |piece_id, step| entry.shares.find_by!(piece_id: piece_id).update!(step: step) if step }
           done = given["done"] ? steps.select(&:last) : []
-          entry.taken = done.flat_map { |piece_id, step| Planning::Steps.worked(piece_id, step, zones: given["zones"], take: given["take"], person: entry.person) }
+          how = { zones: given["zones"], take: given["take"], person: entry.person }
+          entry.taken = done.flat_map { |piece_id, step| Planning::Steps.worked(piece_id, step, **how) }
           entry
         end
 
@@ -84,7 +86,8 @@ module Kohlrabi
         # pieces: {id => step key or nil}.
         def begin_timer(person, kind, pieces)
           Flips::Sharing.read(pieces.keys.map { |id| { "piece_id" => id } })
-          timer = Records::Timer.create!(person: person, kind: Core::Flips::WorkKinds.fetch(kind)[:key], started_at: Clock.now)
+          timer = Records::Timer.create!(person: person, kind: Core::Flips::WorkKinds.fetch(kind)[:key],
+                                         started_at: Clock.now)
           pieces.each { |piece_id, step| timer.timer_pieces.create!(piece_id: piece_id, step: step) }
           timer
         end
@@ -131,7 +134,13 @@ module Kohlrabi
         # Seconds since the start in whole minutes, at least one. Raises Refused beyond a day.
         def elapsed(timer)
           seconds = [((Clock.now - timer.started_at) / 60).round, 1].max * 60
-          return seconds if seconds <= Core::Units::Effort::DAY
+          refuse_long(seconds)
+          seconds
+        end
+
+        # Raises Refused beyond a day.
+        def refuse_long(seconds)
+          return if seconds <= Core::Units::Effort::DAY
 
           refuse(:timer_ran_too_long, field: :effort, seconds: Core::Units::Effort.text(seconds))
         end

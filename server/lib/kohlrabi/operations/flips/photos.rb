@@ -23,7 +23,8 @@ module Kohlrabi
           Records::Base.transaction do
             refuse(:too_many_photos, field: :photo, most: MAX_PHOTOS) if owner.values.first.photos.size >= MAX_PHOTOS
             Records::Photo.create!(**owner, cost: cost(given), finding: finding(given), kind: kind, caption: caption(given),
-                                            position: next_position(owner.values.first), created_at: Clock.now, **picture)
+                                            position: next_position(owner.values.first),
+                                            created_at: Clock.now, **picture)
           end
         end
 

@@ -14,11 +14,15 @@ module Kohlrabi
 
         # Open ones, the oldest first.
         def open
-          found = Records::Household.all(:questions)
-          found.empty? ? found : Records::Question.where(id: found.map(&:id)).order(:id).preload(:container, work_entry: :person, other_entry: :person).to_a
+          ids = Records::Household.all(:questions).map(&:id)
+          return [] if ids.empty?
+
+          parts = [:container, { work_entry: :person, other_entry: :person }]
+          Records::Question.where(id: ids).order(:id).preload(*parts).to_a
         end
 
-        # An entry was recorded with the time at which it began: those of the same person that it overlaps are asked about.
+        # An entry was recorded with the time at which it began: those of the same person that it overlaps are asked
+        # about.
         def ask_overlaps(entry)
           own = span(entry)
           others = Records::WorkEntry.live.where(person_id: entry.person_id).where.not(id: entry.id)
@@ -36,15 +40,21 @@ module Kohlrabi
         end
 
         # What stands in it was read.
-        def level_read(container) = Records::Question.where(kind: "short", container: container, answer: nil).update_all(answer: "read", updated_at: Clock.now)
+        def level_read(container)
+          open = Records::Question.where(kind: "short", container: container, answer: nil)
+          open.update_all(answer: "read", updated_at: Clock.now)
+        end
 
-        # given: {"answer"}: both stand, or the first or the second has the minutes that they share. Returns what it came to, a sentence.
+        # given: {"answer"}: both stand, or the first or the second has the minutes that they share. Returns what it
+        # came to, a sentence.
         def answer(id, given)
           Records::Base.transaction do
             question = Records::Question.find_by(id: id, answer: nil) or refuse(:asked_no_longer)
-            refuse(:not_one_of_these, field: :answer, given: given["answer"].to_s, choices: ANSWERS.join(", ")) unless ANSWERS.include?(given["answer"])
+            said = given["answer"].to_s
+            known = ANSWERS.include?(said)
+            refuse(:not_one_of_these, field: :answer, given: said, choices: ANSWERS.join(", ")) unless known
             refuse(:read_the_level, field: :answer) if question.kind == "short"
-            question.update!(answer: given["answer"])
+            question.update!(answer: said)
             shorten(question)
           end
         end
@@ -52,7 +62,9 @@ module Kohlrabi
         def shorten(question)
           return "Both stand." if question.answer == "both"
 
-          kept, other = question.answer == "first" ? [question.work_entry, question.other_entry] : [question.other_entry, question.work_entry]
+          kept = question.work_entry
+          other = question.other_entry
+          kept, other = other, kept if question.answer == "second"
           left = Core::Bench::Overlap.without(span(other), span(kept))
           if left.nil?
             Support::Removal.of([other], what: "Hours that overlapped removed")
@@ -60,7 +72,8 @@ module Kohlrabi
           end
           other.update!(started_at: left.first, seconds: (left.last - left.first).round)
           Summaries.refresh(Sharing.write(other, Sharing.rows(other)))
-          "#{Core::Units::Effort.text(other.seconds)} of #{Core::Flips::WorkKinds.label(other.kind).downcase} are left of it."
+          kind = Core::Flips::WorkKinds.label(other.kind).downcase
+          "#{Core::Units::Effort.text(other.seconds)} of #{kind} are left of it."
         end
         private_class_method :shorten
 

@@ -21,7 +21,9 @@ module Kohlrabi
           planned = Records::Look.live.where(piece_id: ids, chosen: true).select(:piece_id)
           open = Records::Piece.where(id: working).merge(Records::Piece.where(id: planned).or(said))
           open = open.pluck(:id) # most have no plan: theirs is not looked up
-          Records::AtOnce.load(Records::Piece.where(id: open), Planning::Plans::PARTS).each { |piece| renew_one(piece) } if open.any?
+          return if open.empty?
+
+          Records::AtOnce.load(Records::Piece.where(id: open), Planning::Plans::PARTS).each { |piece| renew_one(piece) }
         end
 
         # Counts what a database of an earlier version left open: pieces in work with a plan.

@@ -20,13 +20,15 @@ module Kohlrabi
           piece = Support::Finder.find(Records::Piece, id)
           count = piece.numbered_parts.size
           line = count.zero? ? "Parts and hardware" : "Parts and hardware, #{count} numbered"
-          Ticket.new(number: "#{piece.ticket_text} parts", name: piece.name, line: line, path: "/pieces/#{piece.id}/parts")
+          Ticket.new(number: "#{piece.ticket_text} parts", name: piece.name, line: line,
+                     path: "/pieces/#{piece.id}/parts")
         end
 
         # words: what the shelf calls it, and how much it held.
         def tin(id, words)
           container = Support::Finder.find(Records::Container, id)
-          Ticket.new(number: format("T-%03d", container.id), name: words.fetch(:label), line: [words[:size], container.place].compact_blank.join(", "),
+          line = [words[:size], container.place].compact_blank.join(", ")
+          Ticket.new(number: format("T-%03d", container.id), name: words.fetch(:label), line: line,
                      path: "/shelf?tin=#{container.id}")
         end
       end

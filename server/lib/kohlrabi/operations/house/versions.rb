@@ -11,7 +11,8 @@ module Kohlrabi
 
         module_function
 
-        # {version:, workshop:}: both texts; the one changes with each write, the other with the workshop that is served.
+        # {version:, workshop:}: both texts; the one changes with each write, the other with the workshop that is
+        # served.
         def now = { version: "#{STARTED}-#{Records::Database.version.last}", workshop: WorkshopSettings.workshop.uuid }
       end
     end

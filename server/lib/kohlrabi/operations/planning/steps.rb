@@ -92,7 +92,8 @@ module Kohlrabi
         def marks(piece, step, plan, given, person = nil)
           clock = Bench::Clocks.start(step, plan)
           now = Clock.now # one for all zones: they were done together
-          made = open_zones(step, given).map { |zone| mark(piece, step, zone, clock: clock, done_at: now, person: person) }
+          done = { clock: clock, done_at: now, person: person }
+          made = open_zones(step, given).map { |zone| mark(piece, step, zone, **done) }
           Plans.refresh(piece.reload)
           made
         end

@@ -3,12 +3,13 @@
 module Kohlrabi
   module Operations
     module Planning
-      # A step that is ticked, at the bench or on a device that tells it later: somebody else may have ticked it meanwhile.
+      # A step that is ticked, at the bench or on a device that tells it later: somebody else may have ticked it
+      # meanwhile.
       module Ticks
         module_function
 
-        # given: as of Steps.finish. Returns {marks: how many, now: what to do now, where it should not have been done, told: that it was done
-        # before}; the last two a sentence or nil. Raises as Steps.finish does.
+        # given: as of Steps.finish. Returns {marks: how many, now: what to do now, where it should not have been
+        # done, told: that it was done before}; the last two a sentence or nil. Raises as Steps.finish does.
         def tick(piece_id, given)
           told = Support::Facts.noted? && before(piece_id, given)
           return { marks: 0, now: nil, told: told } if told
@@ -27,7 +28,9 @@ module Kohlrabi
 
         def marks(piece, given)
           asked = Core::Planning::Deed.read(given["step"].to_s)
-          piece.step_marks.select { |mark| mark.deed.serves?(asked) && (given["zones"].nil? || given["zones"].include?(mark.zone)) }
+          piece.step_marks.select do |mark|
+            mark.deed.serves?(asked) && (given["zones"].nil? || given["zones"].include?(mark.zone))
+          end
         end
         private_class_method :marks
 

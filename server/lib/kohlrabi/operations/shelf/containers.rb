@@ -8,8 +8,8 @@ module Kohlrabi
         THOUSANDTHS = 1000
         SOON = 30 # days before its time is over that one is told
         LOW = 1/5r # of a container: nearly used up
-        # One product: row of Core::Shelf::Products; containers: of Records; left: Rational; worth: minor units or nil where something paid is
-        # not known.
+        # One product: row of Core::Shelf::Products; containers: of Records; left: Rational; worth: minor units or nil
+        # where something paid is not known.
         Row = Struct.new(:product, :containers, :left, :worth, keyword_init: true)
 
         extend Support::Refusing
@@ -26,7 +26,8 @@ module Kohlrabi
 
         def row(product, containers)
           cores = containers.map { |one| core(one) }
-          Row.new(product: product, containers: containers, left: cores.sum(&:left), worth: (cores.sum(&:worth) if cores.all?(&:paid)))
+          Row.new(product: product, containers: containers, left: cores.sum(&:left),
+                  worth: (cores.sum(&:worth) if cores.all?(&:paid)))
         end
         private_class_method :row
 
@@ -55,9 +56,8 @@ module Kohlrabi
           containers.group_by(&:product).transform_values { |all| all.sum { |one| core(one).left } }
         end
 
-        # given: {"product", "colour"?, "size", "paid"?, "value"? (of a gift: what it would have cost), "count"?, "bought_on"?, "opened_on"?,
-        # "keeps_until"?, "place"?, "note"?, "opening"?}.
-        # Returns the containers.
+        # given: {"product", "colour"?, "size", "paid"?, "value"? (of a gift: what it would have cost), "count"?,
+        # "bought_on"?, "opened_on"?, "keeps_until"?, "place"?, "note"?, "opening"?}. Returns the containers.
         def create(given)
           Records::Base.transaction do
             product = material(given)
@@ -86,11 +86,12 @@ module Kohlrabi
           refuse(:mixed_from_it) if row.draws.any?(&:batch_id)
 
           # What a batch was mixed from goes back where it came from.
-          Support::Removal.of([row, *row.draws, *row.ingredients, *row.additions], what: "#{product(row.product)[:label]} taken off the shelf")
+          Support::Removal.of([row, *row.draws, *row.ingredients, *row.additions],
+                              what: "#{product(row.product)[:label]} taken off the shelf")
         end
 
-        # What is really left, by weighing or by eye. given: {"left"} an amount, or {"share"} of what it held. The difference is lost or found
-        # at its part of what was paid, and no piece pays for it. Returns the container.
+        # What is really left, by weighing or by eye. given: {"left"} an amount, or {"share"} of what it held. The
+        # difference is lost or found at its part of what was paid, and no piece pays for it. Returns the container.
         def level(id, given)
           Records::Base.transaction do
             row = Support::Finder.find(Records::Container, id)
@@ -98,14 +99,16 @@ module Kohlrabi
             left = left_of(given, container, product(row.product))
             gone, cost = container.lost(left)
             lost = { amount_thousandths: (gone * THOUSANDTHS).round, amount_minor: cost.to_i, value_minor: valued(row).lost(left).last.to_i,
-                     drawn_on: House::WorkshopSettings.today, happened_at: Clock.now, reading_thousandths: (left * THOUSANDTHS).round }
+                     drawn_on: House::WorkshopSettings.today, happened_at: Clock.now,
+                     reading_thousandths: (left * THOUSANDTHS).round }
             row.draws.create!(lost)
             Flips::Questions.level_read(row)
             Levels.settle(row.reload)
           end
         end
 
-        # Row of a product in the colour that was said; where none is sent it stays as it is. now: material key. Raises Refused.
+        # Row of a product in the colour that was said; where none is sent it stays as it is. now: material key.
+        # Raises Refused.
         def material(given, now = nil)
           row = product(given["product"].to_s.empty? ? now : given["product"])
           return row unless given.key?("colour")
@@ -114,7 +117,10 @@ module Kohlrabi
           plain = products.fetch(Core::Shelf::Products.product(row[:key]))
           return plain if given["colour"].to_s.strip.empty?
 
-          refuse(:product_has_no_colour, field: :colour, product: plain[:label].upcase_first) unless products.colours?(plain)
+          unless products.colours?(plain)
+            refuse(:product_has_no_colour, field: :colour,
+                                           product: plain[:label].upcase_first)
+          end
           products.coloured(plain, Colours.parse(given["colour"]))
         rescue Core::Refusal => e
           raise Support::Refused, [e.at(:colour)]
@@ -173,7 +179,9 @@ module Kohlrabi
 
         # What pieces have paid for stays as it was; a tin that nobody has opened yet can be exchanged for another.
         def refuse_used(row, values)
-          changed = %i[product size_thousandths paid_minor value_minor].find { |name| values.key?(name) && values[name] != row[name] }
+          changed = %i[product size_thousandths paid_minor value_minor].find do |name|
+            values.key?(name) && values[name] != row[name]
+          end
           field = { product: :product, paid_minor: :paid, value_minor: :value }.fetch(changed, :size)
           refuse(:batch_is_what_went_in, field: field) if changed && row.ingredients.any?
           return unless changed && row.draws.any? { |draw| draw.cost_id || draw.batch_id }

@@ -9,8 +9,9 @@ module Kohlrabi
 
         module_function
 
-        # given: {"product", "amount" | "share", "pieces": [{"piece_id", "weight"?}], "drawn_on"?, "container_id"?, "more"?}: share is of the
-        # container (or of the oldest); more: there was more in it than the shelf says. Returns the cost.
+        # given: {"product", "amount" | "share", "pieces": [{"piece_id", "weight"?}], "drawn_on"?, "container_id"?,
+        # "more"?}: share is of the container (or of the oldest); more: there was more in it than the shelf says.
+        # Returns the cost.
         def create(given)
           Records::Base.transaction do
             product = Containers.product(given["product"])
@@ -24,8 +25,8 @@ module Kohlrabi
           end
         end
 
-        # What a device noted was taken, whatever the shelf says: what was read since then holds, and where more was taken than stood in a
-        # container, that is asked about.
+        # What a device noted was taken, whatever the shelf says: what was read since then holds, and where more was
+        # taken than stood in a container, that is asked about.
         def noted(product, containers, amount, rows, on)
           Levels.lift(containers)
           ask_more(containers, amount - containers.sum { |row| Containers.core(row).left })
@@ -49,8 +50,8 @@ module Kohlrabi
           Support::Removal.of([cost, *cost.draws], what: "#{cost.what} put back on the shelf")
         end
 
-        # Takes what a step is planned to need, as far as it is there. Returns Array of costs; what is not on the shelf is left out.
-        # amounts: {product key => Numeric}; step: its label, kept with what was taken.
+        # Takes what a step is planned to need, as far as it is there. Returns Array of costs; what is not on the
+        # shelf is left out. amounts: {product key => Numeric}; step: its label, kept with what was taken.
         def for_step(piece, amounts, step: nil)
           available(amounts).map { |product, containers, taken| draw(product, containers, taken, [[piece.id, "1"]], House::WorkshopSettings.today, step: step) }
         end
@@ -79,8 +80,11 @@ module Kohlrabi
           Containers.containers(keys(product))
         end
 
-        # Keys of what serves as a material, of what is on the shelf. row: of a product or material; shelf: keys of what is there, where known.
-        def keys(row, shelf = Support::Context.once(:on_shelf) { Containers.left.keys }) = Products.core.serving(row, shelf)
+        # Keys of what serves as a material, of what is on the shelf. row: of a product or material; shelf: keys of
+        # what is there, where known.
+        def keys(row, shelf = Support::Context.once(:on_shelf) { Containers.left.keys })
+          Products.core.serving(row, shelf)
+        end
 
         # Takes an amount into a batch that is being mixed. Returns what it cost, minor units. Raises Refused.
         def into(batch, key, amount, more: false)
@@ -98,7 +102,8 @@ module Kohlrabi
 
         def draw(product, containers, amount, rows, on, step: nil)
           parts = parts(product, containers, amount)
-          what = "#{Core::Shelf::Amount.text(amount, product, unit: House::WorkshopSettings.workshop.length_unit)} #{product[:label]}"
+          unit = House::WorkshopSettings.workshop.length_unit
+          what = "#{Core::Shelf::Amount.text(amount, product, unit: unit)} #{product[:label]}"
           values = values(parts, containers)
           cost = Records::Cost.create!(what: what, category: category(product), amount_minor: parts.sum(&:cost), value_minor: values.sum,
                                        spent_on: on)
@@ -130,7 +135,8 @@ module Kohlrabi
         def keep(part, on, **given)
           Records::Draw.create!(container_id: part.container.id, amount_thousandths: (part.amount * Containers::THOUSANDTHS).round,
                                 amount_minor: part.cost, drawn_on: on, happened_at: Clock.now, **given)
-          Records::Container.where(id: part.container.id, opened_on: nil).update_all(opened_on: on, updated_at: Clock.now)
+          Records::Container.where(id: part.container.id, opened_on: nil).update_all(opened_on: on,
+                                                                                     updated_at: Clock.now)
         end
         private_class_method :keep
 
@@ -164,7 +170,9 @@ module Kohlrabi
         end
         private_class_method :find_more
 
-        def grow(container, short) = container.update!(size_thousandths: container.size_thousandths + (short * Containers::THOUSANDTHS).ceil)
+        def grow(container, short)
+          container.update!(size_thousandths: container.size_thousandths + (short * Containers::THOUSANDTHS).ceil)
+        end
         private_class_method :grow
 
         def category(product) = product[:kind] == "fitting" ? "hardware" : "materials"

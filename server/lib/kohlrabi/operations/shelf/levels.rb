@@ -3,12 +3,14 @@
 module Kohlrabi
   module Operations
     module Shelf
-      # Levels that were read, and what was taken before and after them: told in any order, the level comes out the same.
+      # Levels that were read, and what was taken before and after them: told in any order, the level comes out the
+      # same.
       module Levels
         module_function
 
-        # What was lost or found unseen by each reading of a container, worked out anew from the order in which all happened; its money
-        # follows, so that all draws together cost their part of what was paid. Returns the container, fresh.
+        # What was lost or found unseen by each reading of a container, worked out anew from the order in which all
+        # happened; its money follows, so that all draws together cost their part of what was paid. Returns the
+        # container, fresh.
         def settle(container)
           lines = in_order(container)
           return container if lines.none?(&:reading_thousandths)
@@ -16,14 +18,15 @@ module Kohlrabi
           thousandths = ->(number) { number && Rational(number, Containers::THOUSANDTHS) }
           gone = Core::Shelf::Readings.gone(thousandths[container.size_thousandths], lines.map do |line|
             reading = thousandths[line.reading_thousandths]
-            Core::Shelf::Readings::Line.new(at: line.happened_at, amount: reading ? nil : thousandths[line.amount_thousandths], reading: reading)
+            amount = thousandths[line.amount_thousandths] unless reading
+            Core::Shelf::Readings::Line.new(at: line.happened_at, amount: amount, reading: reading)
           end)
           lines.zip(gone) { |line, lost| lost && put(line, (lost * Containers::THOUSANDTHS).round) }
           container.reload
         end
 
-        # Readings made later than now, which is when something happened that is told late, are taken as if they had not been made yet;
-        # settle makes them stand again.
+        # Readings made later than now, which is when something happened that is told late, are taken as if they had
+        # not been made yet; settle makes them stand again.
         def lift(containers)
           containers.each do |container|
             later = container.draws.select { |draw| draw.reading_thousandths && moment(draw) > Clock.now }

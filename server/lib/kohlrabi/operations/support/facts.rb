@@ -22,18 +22,18 @@ module Kohlrabi
           end
         end
 
-        # What a device says of a fact. reference: made there; happened_at, sent_at: ISO 8601 by its clock; happened_at nil for
-        # what is told as it happens, sent_at where its clock is not said;
-        # workshop: uuid of the one it was meant for, or nil; path: where it was sent to; ahead: seconds by which ours is ahead of
-        # its clock, found here.
+        # What a device says of a fact. reference: made there; happened_at, sent_at: ISO 8601 by its clock;
+        # happened_at nil for what is told as it happens, sent_at where its clock is not said; workshop: uuid of the
+        # one it was meant for, or nil; path: where it was sent to; ahead: seconds by which ours is ahead of its
+        # clock, found here.
         Given = Struct.new(:reference, :happened_at, :sent_at, :workshop, :path, :ahead, keyword_init: true)
 
         extend Refusing
 
         module_function
 
-        # Takes it in: the block does it as of then and returns a Hash. given: Given, or nil for what happens now. Raises Known,
-        # Refused where its moment cannot be, or it is meant for another workshop.
+        # Takes it in: the block does it as of then and returns a Hash. given: Given, or nil for what happens now.
+        # Raises Known, Refused where its moment cannot be, or it is meant for another workshop.
         def once(given, &)
           return yield unless given
 
@@ -68,7 +68,8 @@ module Kohlrabi
 
         def keep(given, moment)
           value = yield
-          Records::Fact.create!(reference: given.reference, path: given.path, record_id: value[:id] || value["id"], happened_at: moment)
+          Records::Fact.create!(reference: given.reference, path: given.path, record_id: value[:id] || value["id"],
+                                happened_at: moment)
           value
         end
         private_class_method :keep

@@ -11,7 +11,8 @@ module Kohlrabi
                   Records::NumberedPart, Records::Recipe, Records::Product, Records::Colour, Records::SessionMove,
                   Records::Container, Records::Draw, Records::StashUse, Records::Mix, Records::MixVersion,
                   Records::MixAddition, Records::ToolResult, Records::Comparable, Records::PriceDecision, Records::PriceStep,
-                  Records::Offer, Records::Hold, Records::Receipt, Records::WorkshopEntry, Records::Channel, Records::Payment, Records::DiaryEntry].freeze
+                  Records::Offer, Records::Hold, Records::Receipt, Records::WorkshopEntry, Records::Channel, Records::Payment,
+                  Records::DiaryEntry].freeze
         PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze
 
         extend Refusing

@@ -9,7 +9,9 @@ module Kohlrabi
           def self.registered(app)
             app.get("/api/today") { json(Serializers::Bench::TodayPage.new(Operations::Bench::Today.answer(minutes: params[:minutes]&.to_i, person: params[:person]&.to_i), formatter).to_h) }
             app.get("/api/version") { json(Operations::House::Versions.now) }
-            app.post("/api/questions/:id/answer") { change { { told: Operations::Flips::Questions.answer(params[:id], given) } } }
+            app.post("/api/questions/:id/answer") do
+              change { { told: Operations::Flips::Questions.answer(params[:id], given) } }
+            end
             app.get("/api/read/climate") { json(Serializers::Bench::ClimateWords.of(Operations::Bench::Climate.now(params), formatter)) }
             app.get("/api/read/effort") { json(formatter.effort(Core::Units::Effort.parse(params[:text], bare: params[:bare] == "h" ? :hours : :minutes))) }
           end

@@ -10,6 +10,7 @@ module Kohlrabi
 
           def self.registered(app)
             pieces(app)
+            diary(app)
             events(app)
             app.post("/api/deletions/:id/undo") { removal { Operations::Support::Removal.undo(params[:id]) } }
             app.get("/api/search") { json(hits: Serializers::Support::SearchHits.new(params[:query]).to_a) }
@@ -27,15 +28,20 @@ module Kohlrabi
                    choices: Operations::Flips::Lists.choices(options.fetch(:view, "in_hand")),
                    in_hand: Serializers::Books::BooksPage.in_hand(formatter))
             end
-            app.get("/api/pieces/:id/diary") do
-              json(Serializers::Flips::DiaryLine.present(Operations::Flips::Diary.of(Operations::Flips::Pieces.whole(params[:id])), formatter))
-            end
-            app.post("/api/pieces/:id/notes") { change(201) { { id: Operations::Flips::Notes.create(params[:id], given).id } } }
-            app.delete("/api/notes/:id") { removal { Operations::Flips::Notes.remove(params[:id]) } }
             app.post("/api/pieces") { change(201) { piece_page(Operations::Flips::Pieces.create(given)) } }
             app.get("/api/pieces/:id") { json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.whole(params[:id]), formatter).to_h) }
             app.patch("/api/pieces/:id") { change { piece_page(Operations::Flips::Pieces.update(params[:id], given)) } }
             app.delete("/api/pieces/:id") { removal { Operations::Flips::Pieces.remove(params[:id]) } }
+          end
+
+          def self.diary(app)
+            app.get("/api/pieces/:id/diary") do
+              json(Serializers::Flips::DiaryLine.present(Operations::Flips::Diary.of(Operations::Flips::Pieces.whole(params[:id])), formatter))
+            end
+            app.post("/api/pieces/:id/notes") do
+              change(201) { { id: Operations::Flips::Notes.create(params[:id], given).id } }
+            end
+            app.delete("/api/notes/:id") { removal { Operations::Flips::Notes.remove(params[:id]) } }
           end
 
           def self.events(app)

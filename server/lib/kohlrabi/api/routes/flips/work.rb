@@ -11,7 +11,9 @@ module Kohlrabi
             app.patch("/api/costs/:id") { change { Serializers::Flips::Cost.present(Operations::Flips::Costs.update(params[:id], given), formatter) } }
             app.delete("/api/costs/:id") { removal { Operations::Flips::Costs.remove(params[:id]) } }
             app.post("/api/work") { change(201) { Serializers::Flips::Work.present(Operations::Flips::Work.create(given), formatter) } }
-            app.post("/api/work/timed") { change(201) { Serializers::Flips::Work.present(Operations::Bench::FinishedTimers.record(given), formatter) } }
+            app.post("/api/work/timed") do
+              change(201) { Serializers::Flips::Work.present(Operations::Bench::FinishedTimers.record(given), formatter) }
+            end
             app.patch("/api/work/:id") { change { Serializers::Flips::Work.present(Operations::Flips::Work.update(params[:id], given), formatter) } }
             app.get("/api/days/offers") do
               json(rows: Serializers::Flips::DayOffer.present(Operations::Flips::DayRecords.offers, formatter), shops: Operations::Shelf::Receipts.shops,

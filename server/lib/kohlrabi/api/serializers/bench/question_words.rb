@@ -18,15 +18,16 @@ module Kohlrabi
           def short(question, formatter)
             container = question.container
             product = Operations::Shelf::Products.core.fetch(container.product)
-            more = Core::Shelf::Amount.text(Rational(question.amount_thousandths, Operations::Shelf::Containers::THOUSANDTHS), product,
-                                            unit: formatter.workshop.length_unit)
+            amount = Rational(question.amount_thousandths, Operations::Shelf::Containers::THOUSANDTHS)
+            more = Core::Shelf::Amount.text(amount, product, unit: formatter.workshop.length_unit)
             "#{more} more #{product[:label]} was taken than stood in it. How much is left now?"
           end
 
           def overlap(question, formatter)
             first, second = entries(question)
             on = formatter.day(question.work_entry.worked_on)[:text]
-            "#{question.work_entry.person.name} worked at two things at once on #{on}: #{first}; #{second}. Whose are the minutes that both have?"
+            "#{question.work_entry.person.name} worked at two things at once on #{on}: #{first}; #{second}. " \
+              "Whose are the minutes that both have?"
           end
 
           def answers(question)
@@ -38,7 +39,8 @@ module Kohlrabi
           # "sanding 14:00 to 14:40" of both.
           def entries(question)
             [question.work_entry, question.other_entry].map do |entry|
-              from, to = Operations::Flips::Questions.span(entry).map { |at| at.in_time_zone(Operations::House::WorkshopSettings.workshop.zone).strftime("%H:%M") }
+              zone = Operations::House::WorkshopSettings.workshop.zone
+              from, to = Operations::Flips::Questions.span(entry).map { |at| at.in_time_zone(zone).strftime("%H:%M") }
               "#{Core::Flips::WorkKinds.label(entry.kind).downcase} #{from} to #{to}"
             end
           end

@@ -24,7 +24,9 @@ module Kohlrabi
           end
           attribute(:past) { @bench.plans.flat_map { |id, plan| plan.past.map { |step| past(@bench.pieces.fetch(id), plan, step) } } }
           attribute(:gear) { Operations::Shelf::Shopping.warnings(@bench) }
-          attribute(:questions) { Operations::Flips::Questions.open.map { |question| QuestionWords.of(question, @formatter) } }
+          attribute(:questions) do
+            Operations::Flips::Questions.open.map { |question| QuestionWords.of(question, @formatter) }
+          end
           attribute(:climate) { @answer.climate && ClimateWords.reading(@answer.climate, @formatter) }
 
           # answer: Bench::Today::Answer; formatter: Formatter.

@@ -17,7 +17,8 @@ module Kohlrabi
           attribute(:drawing) { VerdictWords.drawing(@prospect, @formatter) }
           attribute(:verdict) do
             verdict = @scouting.verdict
-            { key: verdict.key, text: verdict.text, short: verdict.short, changes: verdict.changes, doubt: verdict.doubt, missing: verdict.missing }
+            { key: verdict.key, text: verdict.text, short: verdict.short, changes: verdict.changes,
+              doubt: verdict.doubt, missing: verdict.missing }
           end
           attribute(:figures) { figures.map { |figure| @formatter.figure(figure) } }
           attribute(:tape) { @formatter.tape(@scouting.tape) }
