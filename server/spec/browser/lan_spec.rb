@@ -111,4 +111,58 @@ RSpec.describe "a phone on the same network" do
     cookie = page.driver.browser.manage.cookie_named("kohlrabi_session")
     expect(cookie.values_at(:http_only, :same_site)).to eq([true, "Strict"])
   end
+
+  # What waits on the device of a session, put there as the interface does.
+  # refused: that it was set aside, and does not go out by itself.
+  def put_waiting(session, number, refused: false)
+    session.evaluate_async_script(<<~JS, number, refused)
+      const [number, refused, done] = arguments, opening = indexedDB.open("kohlrabi");
+      opening.onsuccess = () => {
+        const writing = opening.result.transaction("outbox", "readwrite");
+        writing.oncomplete = () => { opening.result.close(); done(); };
+        writing.objectStore("outbox").add({
+          workshop: localStorage.getItem("kohlrabi workshop"), reference: `reference-${number}`, key: `key-number-${number}`,
+          happenedAt: new Date().toISOString(), url: "/api/prospects", type: "application/json", names: [],
+          ...(refused ? { refused: { type: "about:blank", title: "Not saved", status: 422, detail: "No.", errors: [] } } : {}),
+          what: `Spotted: stool ${number}`, body: JSON.stringify({ kind: "stool", condition: "worn", tag: String(number) })
+        });
+      };
+    JS
+  end
+
+  it "holds what waits where the passcode was changed meanwhile, tells it once it is given" do
+    serve("--plain-http-that-anybody-on-the-network-can-read")
+    Capybara.app_host = @server.address.sub("127.0.0.1", address)
+    visit "/"
+    let_in(page)
+    put_waiting(page, 12)
+    IO.popen([@server.environment, *@server.program, "passcode"], "r+") { |io| io.write("parsnip stew\n") && io.close_write && io.read }
+    visit "/scout"
+    expect(page).to have_field("Passcode")
+    fill_in "Passcode", with: "parsnip stew"
+    press("Look in")
+    expect(page).to have_text("1 thing told to the workshop")
+    expect(page).to have_css("a", text: "Stool", match: :first)
+    complaints # the questions that were answered 401
+  end
+
+  it "asks before signing out throws away what waits, and clears the device" do
+    serve("--plain-http-that-anybody-on-the-network-can-read")
+    Capybara.app_host = @server.address.sub("127.0.0.1", address)
+    visit "/"
+    let_in(page)
+    visit "/rules"
+    expect(page).to have_button("Sign out here")
+    put_waiting(page, 14, refused: true)
+    page.execute_script("new BroadcastChannel('kohlrabi outbox').postMessage('changed')")
+    expect(page).to have_css("[data-reach]", text: "1 was refused")
+    press("Sign out here")
+    expect(page).to have_text("1 thing waits on this device to be told. Signing out throws that away.")
+    press("Sign out all the same")
+    expect(page).to have_field("Passcode")
+    kept = "const done = arguments[0], opening = indexedDB.open('kohlrabi'); opening.onsuccess = () => { " \
+           "const all = opening.result.transaction('outbox').objectStore('outbox').count(); all.onsuccess = () => done(all.result) }"
+    expect(page.evaluate_async_script(kept)).to eq(0)
+    expect(page.evaluate_script("localStorage.getItem('kohlrabi workshop')")).to be_nil
+  end
 end

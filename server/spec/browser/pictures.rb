@@ -11,7 +11,6 @@ PICTURES = [
   ["evening", "/evening", 1280, 900, "light"],
   ["piece", "/pieces/34", 1280, 1000, "light"],
   ["price", "/pieces/45/price", 1280, 1000, "light"],
-  ["spotted", "/scout/9", 1280, 800, "light"],
   ["listing", "/pieces/32/listing", 1280, 1500, "light"],
   ["look-over", "/pieces/45/over", 1280, 800, "light"],
   ["look", "/pieces/39/look", 1280, 1000, "light"],
@@ -21,6 +20,7 @@ PICTURES = [
   ["books", "/books", 1280, 800, "light"],
   ["house-rules", "/rules", 1280, 800, "light"],
   ["what-pays", "/books/pays?by=kind", 1280, 1200, "light"],
+  ["bench-phone", "/pieces/38/bench", 390, 844, "dark"],
   ["piece-phone", "/pieces/34", 390, 844, "dark"],
   ["market", "/market", 1280, 900, "light"]
 ].freeze
