@@ -75,7 +75,8 @@ RSpec.describe "two devices by a bad network", :api do
         random.rand(0..2).times { devices.sample(random: random).tell { |entry| send_it(entry) } }
       end
       devices.each { |device| device.tell { |entry| send_it(entry) } until device.queue.empty? }
-      expect([spent, worked, drawn(tin)]).to eq([sums[:money] + sums[:drawn], sums[:hours], sums[:drawn]]) # a ml of the tin costs a cent
+      # A ml of the tin costs a cent.
+      expect([spent, worked, drawn(tin)]).to eq([sums[:money] + sums[:drawn], sums[:hours], sums[:drawn]])
       expect(pieces.sum { |id| figure(id, "cash_in")["minor"] }).to eq(6000 + sums[:money] + sums[:drawn])
     end
   end

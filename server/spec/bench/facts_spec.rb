@@ -95,7 +95,9 @@ RSpec.describe "facts that devices tell later", :api do
                                    piece_ids: [], kind: "sanding", done: true)
     expect([gone["label"], gone["effort"]["text"]]).to eq(["Sanding", "20 min"])
     question = today["questions"].first
-    expect(question["text"]).to include("Me worked at two things at once on 30 Jun 2026: cleaning 11:00 to 11:40; sanding 11:30 to 11:50.")
+    expect(question["text"]).to start_with(
+      "Me worked at two things at once on 30 Jun 2026: cleaning 11:00 to 11:40; sanding 11:30 to 11:50."
+    )
     labels = question["answers"].map { |one| one["label"] }
     expect(labels).to eq(["Both stand", "Only cleaning 11:00 to 11:40", "Only sanding 11:30 to 11:50"])
     expect(call(:post, "/api/questions/#{question['id']}/answer",
@@ -130,8 +132,8 @@ RSpec.describe "facts that devices tell later", :api do
       spent = Kohlrabi::Records::Cost.live.sum(:amount_minor)
       [left, spent - spent_before, Kohlrabi::Records::Draw.live.sum(:amount_minor)]
     end
-    # 500 − 100 taken − 50 unseen − 50 taken − 50 unseen − 20 taken = 230 ml; of 25.00 a tin, 170 ml for the piece
-    # cost 8.50.
+    # 500 − 100 taken − 50 unseen − 50 taken − 50 unseen − 20 taken = 230 ml; of 25.00 a tin, 170 ml for the
+    # piece cost 8.50.
     expect(ends.uniq).to eq([["230 ml", 850, 1350]])
   end
 

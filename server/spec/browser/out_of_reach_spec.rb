@@ -55,7 +55,7 @@ RSpec.describe "out of reach of the workshop" do
 
   def away = @server.stop(:KILL)
 
-  it "keeps a Saturday: start, tick, draw, photo, cost, note, spotted piece; told once, as of when it was, and worked by hand it comes out" do
+  it "keeps a Saturday, tells it once as of when it was, and comes out as worked by hand" do
     me = send_to(:get, "/workshop")["people"].first["id"]
     send_to(:put, "/people/#{me}/week", { rows: (0..6).map { |day| { weekday: day, from: "00:00", to: "24:00" } } })
     chest = planned({ name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1" },

@@ -82,7 +82,8 @@ RSpec.describe "a phone on the bench" do
     page.go_back
     press("Discard it")
     expect(page).to have_no_css("[role=dialog]")
-    page.document.synchronize { raise Capybara::ElementNotFound if evaluate_script("history.state?.dialog") } # a moment later
+    # Its place in the history is given back a moment later.
+    page.document.synchronize { raise Capybara::ElementNotFound if evaluate_script("history.state?.dialog") }
     page.go_back # where one came from
     expect(page).to have_no_css("h1", text: "Elm table")
     page.go_forward

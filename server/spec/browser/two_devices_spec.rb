@@ -43,7 +43,7 @@ RSpec.describe "two devices", type: :feature do
     expect(page).to have_no_text("worked at two things at once")
   end
 
-  it "sends a large photo small, turned as it was taken" do
+  it "sends a photo of 40 MB small" do
     chair = send_to(:post, "/pieces", { name: "Chair", purchase: "5", bought_on: "2026-05-01" })["id"]
     picture = File.join(@server.home, "large.png")
     Vips::Image.gaussnoise(4600, 3000, mean: 120, sigma: 40).cast(:uchar).bandjoin([100, 90]).write_to_file(picture,
@@ -52,8 +52,6 @@ RSpec.describe "two devices", type: :feature do
     visit "/pieces/#{chair}"
     find("input[aria-label='Photo of the piece']", visible: :all).set(picture)
     expect(page).to have_text("1 photo added", wait: 60)
-    sizes = page.evaluate_script("performance.getEntriesByType('resource').filter((one) => one.name.includes('/api/photos')).length")
-    expect(sizes).to eq(1)
     expect(send_to(:get, "/pieces/#{chair}")["photos"].size).to eq(1)
   end
 end

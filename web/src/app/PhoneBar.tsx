@@ -5,8 +5,10 @@ import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
 import { Link, NavLink, useLocation } from "react-router";
+import type { Timer } from "../api/types";
 import { useOpen } from "../kit/session/open";
 import { SectionIcon } from "../kit/SectionIcon";
+import { Ticking } from "../kit/Ticking";
 import { SECTIONS } from "./Rail";
 
 const UNDER_THUMB = ["/", "/scout", "/floor", "/market"];
@@ -30,7 +32,8 @@ const marked = {
   boxShadow: "inset 0 4px 0 var(--k-palette-primary-main)",
 } as const;
 
-export function PhoneBar() {
+// running: a timer, whose time stands in place of Today's sign, in view everywhere.
+export function PhoneBar({ running }: { running: Timer | undefined }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const open = useOpen();
   const { pathname } = useLocation();
@@ -59,7 +62,13 @@ export function PhoneBar() {
           end={section.to === "/"}
           sx={{ ...cell, '&[aria-current="page"]': marked }}
         >
-          <SectionIcon sign={section.sign} />
+          {running && section.to === "/" ? (
+            <Box component="span" data-running sx={{ color: "primary.main", "& [role=timer]": { fontSize: 18 } }}>
+              <Ticking timer={running} />
+            </Box>
+          ) : (
+            <SectionIcon sign={section.sign} />
+          )}
           {section.name}
         </Box>
       ))}

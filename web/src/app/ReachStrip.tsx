@@ -1,10 +1,11 @@
 // Says, while it is so, that the workshop is out of reach, and what waits on this device to be told. A tap lists it.
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { useReach } from "../api/device/reach";
 import { useWaiting } from "../api/device/outbox";
-import Waiting from "./Waiting";
+
+const Waiting = lazy(() => import("./Waiting"));
 
 const things = (count: number) => (count === 1 ? "1 thing waits here" : `${count} things wait here`);
 
@@ -49,7 +50,7 @@ export function ReachStrip() {
           <Box component="span" role="status">{`${said.join(" · ")}.`}</Box>
         </ButtonBase>
       )}
-      {open && <Waiting onClose={() => setOpen(false)} />}
+      <Suspense>{open && <Waiting onClose={() => setOpen(false)} />}</Suspense>
     </>
   );
 }

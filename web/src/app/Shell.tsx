@@ -1,5 +1,6 @@
 // The frame of every screen: rail on the left, or bar at the bottom on a phone, and what can be opened from anywhere.
 import Box from "@mui/material/Box";
+import useMediaQuery from "@mui/material/useMediaQuery";
 import LinearProgress from "@mui/material/LinearProgress";
 import { type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useMemo, useState } from "react";
@@ -11,13 +12,13 @@ import { OpenContext } from "../kit/session/open";
 import { PhoneBar } from "./PhoneBar";
 import { Rail, SECTIONS } from "./Rail";
 import { ReachStrip } from "./ReachStrip";
-import { RunningPill } from "./RunningPill";
 import { useToldLater } from "./useToldLater";
 import { useShortcuts } from "../kit/session/shortcuts";
 import { useStopTimer } from "../kit/session/useStopTimer";
 
 // Dialogs are fetched when first opened: the first screen loads less.
 const Find = lazy(() => import("./Find"));
+const PieceFoot = lazy(() => import("./PieceFoot"));
 const NewVersion = lazy(() => import("./NewVersion"));
 const UndoList = lazy(() => import("./UndoList"));
 const NewPiece = lazy(() => import("./NewPiece"));
@@ -39,7 +40,9 @@ export function Shell() {
   const timers = useTimers();
   const workshop = useWorkshop();
   const stop = useStopTimer();
-  const bare = useLocation().pathname.endsWith("/bench"); // the whole screen for one step
+  const { pathname } = useLocation();
+  const bare = pathname.endsWith("/bench"); // the whole screen for one step
+  const phone = useMediaQuery("(max-width:899px)");
   const running = timers.data?.[0];
   const client = useQueryClient();
 
@@ -94,7 +97,7 @@ export function Shell() {
             minWidth: 0,
             px: { xs: 2, md: 3.5 },
             pt: { xs: 2, md: 2.5 },
-            pb: bare ? 0 : { xs: 12, md: 6 },
+            pb: bare ? 0 : { xs: pathname.startsWith("/pieces/") ? 18 : 12, md: 6 },
             maxWidth: 1240,
             "@media print": { p: 0, maxWidth: "none" },
           }}
@@ -104,8 +107,8 @@ export function Shell() {
             <Outlet />
           </Suspense>
         </Box>
-        {!bare && <PhoneBar />}
-        {!bare && <RunningPill timers={timers.data ?? []} />}
+        {!bare && <PhoneBar running={running} />}
+        <Suspense>{!bare && phone && <PieceFoot />}</Suspense>
       </Box>
       <Suspense>
         <NewVersion />

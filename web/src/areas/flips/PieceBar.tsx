@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { lazy, Suspense, useState } from "react";
+import { Link } from "react-router";
 import { useTimers } from "../../api/queries";
 import type { Piece, Workshop } from "../../api/types";
 import { RowMenu } from "../../kit/RowMenu";
@@ -31,9 +32,16 @@ const under = {
   "& > .MuiButton-root": { flex: 1, minHeight: 48, px: 0.5 },
 } as const;
 
-export function PieceBar({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
-  const [doing, setDoing] = useState<Doing>(null);
+type Props = { piece: Piece; workshop: Workshop; foot?: boolean };
+
+// foot: under the thumb, on any page of the piece on a phone; else beside the key figures, where there is room.
+export function PieceBar(props: Props) {
   const phone = useMediaQuery("(max-width:899px)");
+  return phone === !!props.foot ? <Bar {...props} phone={phone} /> : null;
+}
+
+function Bar({ piece, workshop, phone }: Props & { phone: boolean }) {
+  const [doing, setDoing] = useState<Doing>(null);
   const open = useOpen();
   const stop = useStopTimer();
   const timers = useTimers().data ?? [];
@@ -67,6 +75,11 @@ export function PieceBar({ piece, workshop }: { piece: Piece; workshop: Workshop
           {phone ? "Cost" : "Record cost"}
         </Button>
         <PhotoButton owner={{ piece_id: piece.id }} kind={kind} short={phone} />
+        {phone && piece.planned && (
+          <Button variant="outlined" component={Link} to={`/pieces/${piece.id}/bench`}>
+            Next
+          </Button>
+        )}
         <RowMenu
           name="recording"
           actions={[phone && { label: "Record hours", run: () => setDoing("hours") }, receipt, shelf]}

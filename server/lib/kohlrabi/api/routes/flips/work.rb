@@ -12,7 +12,9 @@ module Kohlrabi
             app.delete("/api/costs/:id") { removal { Operations::Flips::Costs.remove(params[:id]) } }
             app.post("/api/work") { change(201) { Serializers::Flips::Work.present(Operations::Flips::Work.create(given), formatter) } }
             app.post("/api/work/timed") do
-              change(201) { Serializers::Flips::Work.present(Operations::Bench::FinishedTimers.record(given), formatter) }
+              change(201) do
+                Serializers::Flips::Work.present(Operations::Bench::FinishedTimers.record(given), formatter)
+              end
             end
             app.patch("/api/work/:id") { change { Serializers::Flips::Work.present(Operations::Flips::Work.update(params[:id], given), formatter) } }
             app.get("/api/days/offers") do
