@@ -22,7 +22,9 @@ RSpec.describe "queries of an answer", :own_data do
     stages = records::Piece.live.joins(:summary).order(:id).pluck("flip_summaries.stage", :id).group_by(&:first).values
     pieces = stages.flat_map { |rows| rows.map(&:last).first(2) }
     @ids = { "pieces" => pieces, "people" => [records::Person.first.id], "year" => [2026], "tool" => ["pulls"] }
-    { "mixes" => records::Mix, "prospects" => records::Prospect, "lots" => records::Lot, "sets" => records::PieceSet }.each do |name, model|
+    models = { "mixes" => records::Mix, "containers" => records::Container, "prospects" => records::Prospect,
+               "lots" => records::Lot, "sets" => records::PieceSet }
+    models.each do |name, model|
       @ids[name] = [model.live.first.id]
     end
   end

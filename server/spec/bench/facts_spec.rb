@@ -168,7 +168,9 @@ RSpec.describe "facts that devices tell later", :api do
     answers = Array.new(8) { Thread.new { Array.new(25) { ask.call } } }.flat_map(&:value)
     expect(answers.uniq).to eq([before["version"]])
     piece
+    own = last_response.headers["Workshop-Version"] # what the page that wrote takes for its own
     after = call(:get, "/api/version")
+    expect(after["version"]).to eq(own)
     expect([after["workshop"], after["version"] == before["version"]]).to eq([before["workshop"], false])
   end
 end

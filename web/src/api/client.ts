@@ -1,7 +1,7 @@
 // Speaks to the server by the contract. A POST carries a key of its own, so that a repeat after a lost answer
 // counts once; an answer that is not good becomes a ProblemError with the server's words.
 import createClient from "openapi-fetch";
-import { inReach, reached } from "./device/reach";
+import { inReach, noteAnswer, reached } from "./device/reach";
 import type { paths } from "./schema";
 import type { Problem } from "./types";
 
@@ -45,7 +45,7 @@ async function persistentFetch(request: Request): Promise<Response> {
 
 async function answered(asked: Promise<Response>): Promise<Response> {
   const answer = await asked;
-  reached(true);
+  noteAnswer(answer);
   return answer;
 }
 

@@ -39,6 +39,8 @@ module Kohlrabi
         end
         status code
         content_type :json
+        # What the asker has changed itself is no news to it.
+        headers "Workshop-Version" => Operations::House::Versions.now[:version]
         body
       end
 

@@ -1,6 +1,16 @@
 // Whether the workshop answers, as far as this device knows; and since when not.
 import { useSyncExternalStore } from "react";
 
+let written: string | null = null; // the workshop's version after what this page wrote last
+
+// Takes note of what the workshop says beside an answer.
+export function noteAnswer(answer: Response): void {
+  reached(true);
+  written = answer.headers.get("Workshop-Version") ?? written;
+}
+
+export const writtenHere = () => written;
+
 type Reach = { within: boolean; since: Date };
 
 let reach: Reach = { within: true, since: new Date() };

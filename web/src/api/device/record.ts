@@ -3,7 +3,7 @@
 import { newKey, ProblemError, unreachable } from "../client";
 import type { Problem } from "../types";
 import { add, anyWaits } from "./outbox";
-import { inReach, reached } from "./reach";
+import { inReach, noteAnswer, reached } from "./reach";
 import { sendAll } from "./sender";
 import { isFull, type Tick, workshop } from "./store";
 
@@ -62,7 +62,9 @@ export async function record<T>(fact: Fact, send: (how: How) => Sent<T>): Promis
       try {
         const wait = request.headers.get("Content-Type")?.includes("json") ? PATIENCE : PHOTO;
         const now = new Request(request.clone(), { signal: AbortSignal.timeout(wait) });
-        return await fetch(now);
+        const answer = await fetch(now);
+        noteAnswer(answer);
+        return answer;
       } catch {
         reached(false);
         return keep(request);

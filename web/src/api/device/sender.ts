@@ -3,7 +3,7 @@
 import { LOCKED } from "../client";
 import type { Problem } from "../types";
 import { all, anyWaits, idOf, put, read, told } from "./outbox";
-import { inReach, reached } from "./reach";
+import { inReach, noteAnswer, reached } from "./reach";
 import type { Entry } from "./store";
 
 const LONGEST = 60_000; // ms for one entry, a photo by a weak network included
@@ -98,7 +98,7 @@ async function post(entry: Entry, more: boolean): Promise<Response | null> {
   };
   try {
     const answer = await fetch(url, { method: "POST", headers, body, signal: AbortSignal.timeout(LONGEST) });
-    reached(true);
+    noteAnswer(answer);
     return answer;
   } catch {
     reached(false);

@@ -3,6 +3,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { api, ask } from "../client";
+import { writtenHere } from "../device/reach";
 import { sendWhenInReach } from "../device/sender";
 import { nowIn, workshop } from "../device/store";
 import { read } from "../device/outbox";
@@ -18,7 +19,8 @@ export function useVersion(): void {
       const answer = await ask(api.GET("/api/version")).catch(() => null);
       if (!answer) return;
       await settle(answer.workshop);
-      if (last !== null && answer.version !== last) void client.invalidateQueries();
+      // What this page wrote itself, it has asked anew for already.
+      if (last !== null && answer.version !== last && answer.version !== writtenHere()) void client.invalidateQueries();
       last = answer.version;
       sendWhenInReach();
     };
