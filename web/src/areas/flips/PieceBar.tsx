@@ -34,13 +34,10 @@ const under = {
 
 type Props = { piece: Piece; workshop: Workshop; foot?: boolean };
 
-// foot: under the thumb, on any page of the piece on a phone; else beside the key figures, where there is room.
-export function PieceBar(props: Props) {
+// foot: under the thumb, on any page of the piece on a phone; else beside the key figures, where there is room. A dialog that it opened
+// stays when the screen is turned.
+export function PieceBar({ piece, workshop, foot = false }: Props) {
   const phone = useMediaQuery("(max-width:899px)");
-  return phone === !!props.foot ? <Bar {...props} phone={phone} /> : null;
-}
-
-function Bar({ piece, workshop, phone }: Props & { phone: boolean }) {
   const [doing, setDoing] = useState<Doing>(null);
   const open = useOpen();
   const stop = useStopTimer();
@@ -68,7 +65,12 @@ function Bar({ piece, workshop, phone }: Props & { phone: boolean }) {
   const close = () => setDoing(null);
   return (
     <>
-      <Box className="no-print" data-piece-bar sx={phone ? under : { display: "flex", gap: 1, flexWrap: "wrap" }}>
+      <Box
+        className="no-print"
+        data-piece-bar
+        hidden={phone !== foot}
+        sx={phone === foot ? (phone ? under : { display: "flex", gap: 1, flexWrap: "wrap" }) : {}}
+      >
         {timer}
         {!phone && <Button onClick={() => setDoing("hours")}>Record hours</Button>}
         <Button variant={phone ? "outlined" : "text"} onClick={() => setDoing("cost")} aria-label="Record cost">

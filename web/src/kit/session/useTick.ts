@@ -1,4 +1,5 @@
 // Ticks a step, now or when the workshop is in reach again; and has a caution read.
+import { useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
 import { api, ask } from "../../api/client";
 import { devicePerson } from "./person";
@@ -28,14 +29,18 @@ export function useTick(piece: number) {
 
 export function useConfirm(piece: number) {
   const tell = useTell();
+  const client = useQueryClient();
   return useCallback(
     (caution: string, then: () => void) =>
       tell(
         { what: "A caution was read", tick: { piece, caution } },
         (how) =>
           api.POST("/api/pieces/{id}/confirmations", { params: { path: { id: piece } }, body: { caution }, ...how }),
-        then,
+        () => {
+          then();
+          void client.invalidateQueries();
+        },
       ),
-    [piece, tell],
+    [client, piece, tell],
   );
 }
