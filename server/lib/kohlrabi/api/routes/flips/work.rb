@@ -11,11 +11,6 @@ module Kohlrabi
             app.patch("/api/costs/:id") { change { Serializers::Flips::Cost.present(Operations::Flips::Costs.update(params[:id], given), formatter) } }
             app.delete("/api/costs/:id") { removal { Operations::Flips::Costs.remove(params[:id]) } }
             app.post("/api/work") { change(201) { Serializers::Flips::Work.present(Operations::Flips::Work.create(given), formatter) } }
-            app.post("/api/work/timed") do
-              change(201) do
-                Serializers::Flips::Work.present(Operations::Bench::FinishedTimers.record(given), formatter)
-              end
-            end
             app.patch("/api/work/:id") { change { Serializers::Flips::Work.present(Operations::Flips::Work.update(params[:id], given), formatter) } }
             app.get("/api/days/offers") do
               json(rows: Serializers::Flips::DayOffer.present(Operations::Flips::DayRecords.offers, formatter), shops: Operations::Shelf::Receipts.shops,
@@ -32,6 +27,11 @@ module Kohlrabi
           end
 
           def self.timers(app)
+            app.post("/api/work/timed") do
+              change(201) do
+                Serializers::Flips::Work.present(Operations::Bench::FinishedTimers.record(given), formatter)
+              end
+            end
             app.get("/api/timers") { json(timers: Serializers::Bench::Timer.present(Operations::Bench::Timers.running, formatter)) }
             app.post("/api/timers") { change(201) { Serializers::Bench::Timer.present(Operations::Bench::Timers.start(given), formatter) } }
             app.post("/api/timers/:id/stop") { change(201) { Serializers::Flips::Work.present(Operations::Bench::Timers.stop(params[:id], given), formatter) } }
