@@ -62,6 +62,7 @@ export async function record<T>(fact: Fact, send: (how: How) => Sent<T>): Promis
       try {
         const wait = request.headers.get("Content-Type")?.includes("json") ? PATIENCE : PHOTO;
         const now = new Request(request.clone(), { signal: AbortSignal.timeout(wait) });
+        now.headers.set("Sent-At", new Date().toISOString()); // this device's clock may be wrong
         const answer = await fetch(now);
         noteAnswer(answer);
         return answer;

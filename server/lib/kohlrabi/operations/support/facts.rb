@@ -41,15 +41,13 @@ module Kohlrabi
           known = Records::Fact.find_by(reference: given.reference)
           raise Known, known.record_id if known
 
-          return keep(given, Clock.now, &) unless given.happened_at
-
           given.ahead = given.sent_at ? Clock.now_here - read(given.sent_at) : 0
-          moment = right(given.happened_at, given)
+          moment = given.happened_at ? right(given.happened_at, given) : Clock.now_here
           as_of(moment, given) { keep(given, moment, &) }
         end
 
-        # Whether what is being done was noted by a device before.
-        def noted? = !Thread.current[KEY].nil?
+        # Whether what is being done was noted by a device before, and is told late.
+        def noted? = !Thread.current[KEY]&.happened_at.nil?
 
         # An instant of the device's clock, set right. Raises Refused.
         def right(text, given = Thread.current[KEY])
