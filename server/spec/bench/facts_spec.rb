@@ -61,8 +61,10 @@ RSpec.describe "facts that devices tell later", :api do
     expect(hours.values_at("effort", "worked_on").map { |one| one["text"] }).to eq(["40 min", "30 Jun 2026"])
     expect(Kohlrabi::Records::WorkEntry.last.started_at).to eq(Time.utc(2026, 6, 30, 11, 10))
     ended = { from: "2026-07-01T09:00:00Z", to: "2026-07-01T09:30:00Z", piece_ids: [id], kind: "sanding" }
-    now = tell("/api/work/timed", ended, happened: nil, sent: "2026-07-01T12:00:00Z") # told as it ends
-    expect([now["effort"]["text"], Kohlrabi::Records::WorkEntry.last.started_at]).to eq(["30 min", Time.utc(2026, 6, 30, 9)])
+    # Told as it ends.
+    now = tell("/api/work/timed", ended, happened: nil, sent: "2026-07-01T12:00:00Z")
+    begun = Kohlrabi::Records::WorkEntry.last.started_at
+    expect([now["effort"]["text"], begun]).to eq(["30 min", Time.utc(2026, 6, 30, 9)])
   end
 
   it "refuses what cannot be a moment, is of another workshop, or ended before it began, and writes nothing" do

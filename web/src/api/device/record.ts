@@ -1,6 +1,6 @@
 // Something happened: it is told to the workshop at once, or kept on this device with its moment until the workshop is in reach.
 // What waits goes first, so nothing overtakes. Either way it counts once: its reference stays the same.
-import { newKey, ProblemError, unreachable } from "../client";
+import { LOCKED, newKey, ProblemError, unreachable } from "../client";
 import type { Problem } from "../types";
 import { add, anyWaits } from "./outbox";
 import { inReach, noteAnswer, reached } from "./reach";
@@ -65,7 +65,9 @@ export async function record<T>(fact: Fact, send: (how: How) => Sent<T>): Promis
         now.headers.set("Sent-At", new Date().toISOString()); // this device's clock may be wrong
         const answer = await fetch(now);
         noteAnswer(answer);
-        return answer;
+        if (answer.status !== 401) return answer;
+        window.dispatchEvent(new Event(LOCKED)); // asked for anew: what was typed waits until it is given
+        return keep(request);
       } catch {
         reached(false);
         return keep(request);
