@@ -106,7 +106,7 @@ module Hands
 
   # What this browser kept of the workshop at an address: the next example's has the same id, and is another.
   def forget_device
-    kept = { origin: Capybara.app_host.chomp("/"), storageTypes: "indexeddb" }
+    kept = { origin: Capybara.app_host.chomp("/"), storageTypes: "indexeddb,local_storage" }
     page.driver.browser.execute_cdp("Storage.clearDataForOrigin", **kept)
   end
 

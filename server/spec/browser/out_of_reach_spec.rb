@@ -3,14 +3,15 @@
 require "vips"
 require_relative "bench_helper"
 
-# What is written down on this device, as the first two parts of its keys.
+# What is written down on this device: the first two parts of its keys, and names of pieces.
 DEVICE_KEEPS = <<~JS
   const done = arguments[0], opening = indexedDB.open("kohlrabi");
   opening.onsuccess = () => {
     const all = opening.result.transaction("seen").objectStore("seen").getAll();
     all.onsuccess = () => {
       opening.result.close();
-      done(all.result.flatMap((one) => one.clientState.queries.map((query) => query.queryKey.slice(0, 2).join(" "))));
+      const queries = all.result.flatMap((one) => one.clientState.queries);
+      done(queries.flatMap(({ queryKey, state }) => [queryKey.slice(0, 2).join(" "), state.data.fields?.name]));
     };
   };
 JS
@@ -131,6 +132,33 @@ RSpec.describe "out of reach of the workshop" do
     expect(worker).to include("activat")
     away
     chair
+  end
+
+  # Notes whether a text was ever on the page, from the next page on.
+  def watch_for(text)
+    page.driver.browser.execute_cdp("Page.addScriptToEvaluateOnNewDocument", source: <<~JS)["identifier"]
+      addEventListener("DOMContentLoaded", () => new MutationObserver(() => {
+        window.met ||= document.body.innerText.includes(#{text.to_json});
+      }).observe(document.body, { childList: true, subtree: true, characterData: true }));
+    JS
+  end
+
+  it "shows nothing old where the workshop answers, not even for a moment; the last there was where it does not" do
+    chair = send_to(:post, "/pieces", { name: "Chair", purchase: "5", bought_on: "2026-05-01" })
+    look_at("/pieces/#{chair['id']}" => "flips piece")
+    expect(worker).to include("activat")
+    send_to(:patch, "/pieces/#{chair['id']}", { name: "Armchair", lock_version: chair["lock_version"] })
+    watch = watch_for("Chair")
+    look_at("/pieces/#{chair['id']}" => "Armchair")
+    expect(page).to have_css("h1", text: "Armchair")
+    expect(page.evaluate_script("window.met")).to be(false)
+    look_at("/scout/card" => "scout card")
+    away
+    visit "/scout/card"
+    page.driver.browser.execute_cdp("Page.removeScriptToEvaluateOnNewDocument", identifier: watch)
+    waits("Out of reach since")
+    visit "/pieces/#{chair['id']}"
+    expect(page).to have_css("h1", text: "Armchair")
   end
 
   def cost(what, amount)

@@ -1,7 +1,7 @@
 // Speaks to the server by the contract. A POST carries a key of its own, so that a repeat after a lost answer
 // counts once; an answer that is not good becomes a ProblemError with the server's words.
 import createClient from "openapi-fetch";
-import { inReach, noteAnswer, reached } from "./device/reach";
+import { inReach, noteAnswer, noteSilence, reached } from "./device/reach";
 import type { paths } from "./schema";
 import type { Problem } from "./types";
 
@@ -33,6 +33,7 @@ async function persistentFetch(request: Request): Promise<Response> {
       try {
         return await answered(once(request.clone()));
       } catch {
+        noteSilence();
         await new Promise((resolve) => setTimeout(resolve, wait));
       }
     }

@@ -8,7 +8,7 @@ import { Unbroken } from "./Broken";
 import { Gate } from "./Gate";
 import { Lost } from "./Lost";
 import { Shell } from "./Shell";
-import { isKept, KEPT_FOR, KEPT_KEYS, persister } from "../api/device/seen";
+import { isKept, KEPT_FOR, KEPT_KEYS, persister, standIn } from "../api/device/seen";
 import { theme } from "../kit/theme";
 import { UndoProvider } from "../kit/session/undo";
 
@@ -60,6 +60,7 @@ const client = new QueryClient({
 });
 // What is kept on the device must not be forgotten in memory before.
 KEPT_KEYS.forEach((key) => client.setQueryDefaults(key, { gcTime: KEPT_FOR }));
+standIn(client);
 const kept = {
   persister,
   maxAge: KEPT_FOR,

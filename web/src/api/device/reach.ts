@@ -5,15 +5,23 @@ let written: string | null = null; // the workshop's version after what this pag
 
 // Takes note of what the workshop says beside an answer.
 export function noteAnswer(answer: Response): void {
+  heard(true);
   reached(true);
   written = answer.headers.get("Workshop-Version") ?? written;
 }
+
+// A request got no answer; it may be made again.
+export const noteSilence = () => heard(false);
 
 export const writtenHere = () => written;
 
 type Reach = { within: boolean; since: Date };
 
 let reach: Reach = { within: true, since: new Date() };
+let heard: (answered: boolean) => void;
+
+// Whether the first request of this page was answered.
+export const firstHeard = new Promise<boolean>((resolve) => (heard = resolve));
 const listeners = new Set<() => void>();
 
 export const inReach = () => reach.within;
@@ -24,7 +32,7 @@ export function reached(within: boolean): void {
   listeners.forEach((listener) => listener());
 }
 
-function subscribe(listener: () => void): () => void {
+export function subscribe(listener: () => void): () => void {
   listeners.add(listener);
   return () => listeners.delete(listener);
 }

@@ -115,7 +115,6 @@ function Looks({ page, catalogue, workshop }: Shared) {
           <FinishKey looks={[...looks.values()]} />
         </Box>
         <Box>
-          <ToldChanges lines={told} onClose={() => setTold([])} />
           <FinishPanel
             key={`${look.id} ${[...selected].join()}`}
             page={page}
@@ -125,6 +124,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
             onTold={setTold}
             onDone={() => select([])}
           />
+          <ToldChanges lines={told} onClose={() => setTold([])} />
           <ConflictList page={page} look={look} />
           <WorksPart page={page} look={look} currency={workshop.currency} />
           <Part
