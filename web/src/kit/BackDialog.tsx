@@ -6,7 +6,15 @@ import { useEffect, useRef } from "react";
 const SOON = 60; // ms in which a dialog may follow another in its place
 let count = 0;
 let spare: ReturnType<typeof setTimeout> | undefined; // the place of one that has just closed
+let returning: Promise<unknown> | undefined; // from that place, until the browser is back
 const markOf = () => (window.history.state as { dialog?: string } | null)?.dialog;
+
+function giveBack(): void {
+  returning = new Promise((resolve) => window.addEventListener("popstate", resolve, { once: true })).then(
+    () => (returning = undefined),
+  );
+  window.history.back();
+}
 
 function useBackCloses(open: boolean, close: () => void): void {
   const latest = useRef(close);
@@ -16,7 +24,12 @@ function useBackCloses(open: boolean, close: () => void): void {
   useEffect(() => {
     if (!open) return;
     const mark = `dialog ${++count}`;
+    let entered = false;
+    let gone = false;
     const enter = () => {
+      if (gone) return;
+      if (returning) return void returning.then(enter);
+      entered = true;
       const state = { ...(window.history.state as object), dialog: mark };
       if (spare === undefined || !markOf()) window.history.pushState(state, "");
       else window.history.replaceState(state, "");
@@ -25,20 +38,21 @@ function useBackCloses(open: boolean, close: () => void): void {
     };
     let again: ReturnType<typeof setTimeout> | undefined;
     const back = () => {
-      if (Number(markOf()?.slice(7) ?? 0) >= Number(mark.slice(7))) return; // only what lies over it went
+      if (!entered || Number(markOf()?.slice(7) ?? 0) >= Number(mark.slice(7))) return; // only what lies over it went
       latest.current();
       again = setTimeout(enter, 50); // it may have asked, and stay
     };
     enter();
     window.addEventListener("popstate", back);
     return () => {
+      gone = true;
       clearTimeout(again);
       window.removeEventListener("popstate", back);
       // Closed otherwise: its place is given back, unless another page was gone to.
       if (markOf() !== mark) return;
       spare = setTimeout(() => {
         spare = undefined;
-        if (markOf() === mark) window.history.back();
+        if (markOf() === mark) giveBack();
       }, SOON);
     };
   }, [open]);
