@@ -4,7 +4,7 @@ import Dialog, { type DialogProps } from "@mui/material/Dialog";
 import { useEffect, useRef } from "react";
 
 const SOON = 60; // ms in which a dialog may follow another in its place
-let count = 0;
+let count = Date.now(); // above the places of before a reload, which the browser keeps
 let spare: ReturnType<typeof setTimeout> | undefined; // the place of one that has just closed
 let returning: Promise<unknown> | undefined; // from that place, until the browser is back
 const markOf = () => (window.history.state as { dialog?: string } | null)?.dialog;

@@ -11,9 +11,11 @@ import useMediaQuery from "@mui/material/useMediaQuery";
 import { Fragment, type FormEvent, type ReactNode, useId, useState } from "react";
 import { FormProvider, useForm, useWatch } from "react-hook-form";
 import { ProblemError } from "../api/client";
+import { BackAgain } from "./BackAgain";
 import { Field } from "./Field";
 import type { FieldSpec, ShareInput, Values } from "./fields";
 import { PiecesField } from "./PiecesField";
+import { useFormDraft } from "./session/useFormDraft";
 
 type Props = {
   title: string;
@@ -48,7 +50,7 @@ export function FormDialog({
   const defaults = Object.fromEntries(shown.map((field) => [field.name, initial[field.name] ?? ""]));
   const form = useForm<Values>({ defaultValues: defaults });
   const [begun] = useState(initialPieces); // as it was opened: the default is another list at each drawing
-  const [pieces, setPieces] = useState(begun);
+  const { pieces, choose, back, drop, anew } = useFormDraft(title, form, defaults, begun);
   const [problem, setProblem] = useState<ProblemError | null>(null);
   const [leaving, setLeaving] = useState(false);
   const piecesField = fields.find((field) => field.kind === "pieces");
@@ -78,6 +80,7 @@ export function FormDialog({
           again,
         );
         if (again) form.reset(defaults);
+        drop();
       } catch (error) {
         if (!(error instanceof ProblemError)) throw error;
         setProblem(error);
@@ -91,6 +94,10 @@ export function FormDialog({
   // What was typed is not lost by a stray click or key: it is asked about first.
   const typed = form.formState.isDirty || pieces !== begun;
   const leave = () => (typed ? setLeaving(true) : onClose());
+  const discard = () => {
+    drop();
+    onClose();
+  };
 
   return (
     <Dialog open onClose={leave} fullScreen={phone} maxWidth={parted ? "md" : "sm"} aria-labelledby={id}>
@@ -103,6 +110,7 @@ export function FormDialog({
         <DialogTitle id={id}>{title}</DialogTitle>
         <DialogContent>
           <Box sx={{ display: "grid", gridTemplateColumns: "repeat(6, 1fr)", gap: 2, pt: 1 }}>
+            {back && <BackAgain onAnew={anew} />}
             {asked && (
               <Alert
                 severity="warning"
@@ -125,7 +133,7 @@ export function FormDialog({
               <PiecesField
                 spec={piecesField}
                 value={pieces}
-                onChange={setPieces}
+                onChange={choose}
                 error={beside.pieces ?? beside.piece_ids}
               />
             )}
@@ -164,7 +172,7 @@ export function FormDialog({
                 <Button color="inherit" onClick={() => setLeaving(false)}>
                   Go on typing
                 </Button>
-                <Button color="inherit" onClick={onClose}>
+                <Button color="inherit" onClick={discard}>
                   Discard it
                 </Button>
               </>
@@ -174,7 +182,7 @@ export function FormDialog({
           </Alert>
         )}
         <DialogActions sx={{ px: 3, pb: 2 }}>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={discard}>Cancel</Button>
           {another && (
             <Button variant="outlined" onClick={(event) => void send(false, true)(event)}>
               Save and add another

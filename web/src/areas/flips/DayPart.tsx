@@ -13,6 +13,8 @@ import { EffortEcho } from "../../kit/EffortEcho";
 import type { ShareInput } from "../../kit/fields";
 import { Part } from "../../kit/Part";
 import { PiecesField } from "../../kit/PiecesField";
+import { BackAgain } from "../../kit/BackAgain";
+import { useDraftState } from "../../kit/session/useDraft";
 import { useUndo } from "../../kit/session/undo";
 
 type Line = { key: number; pieces: ShareInput[]; name: string; kind: string; effort: string; people: number[] };
@@ -32,9 +34,12 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
     people: first,
   });
   const fresh = () => offers.map((offer, place) => line(place, offer));
-  const [lines, setLines] = useState<Line[]>(fresh);
+  const bare = () => ({ day: workshop.today.iso, lines: fresh() });
+  const { value, set: change, begin, back } = useDraftState("hours of the day", bare());
+  const { day, lines } = value;
+  const setDay = (next: string) => change((before) => ({ ...before, day: next }));
+  const setLines = (next: (all: Line[]) => Line[]) => change((before) => ({ ...before, lines: next(before.lines) }));
   const [shown, setShown] = useState(SHOWN);
-  const [day, setDay] = useState(workshop.today.iso);
   const [unit, setUnit] = useState<"h" | "min">("h");
   const [problem, setProblem] = useState<ProblemError | null>(null);
   const { done } = useUndo();
@@ -59,7 +64,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
       done(`${made.ids.length === 1 ? "One entry" : `${made.ids.length} entries`} of hours recorded`, () =>
         ask(api.POST("/api/days/removals", { body: made })),
       );
-      setLines(fresh());
+      begin({ ...bare(), day });
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error;
       setProblem(error);
@@ -67,6 +72,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
   };
   return (
     <Part title="Hours of the day">
+      {back && <BackAgain onAnew={() => begin(bare())} />}
       <Box sx={{ display: "flex", gap: 2, flexWrap: "wrap", alignItems: "center", mb: 2 }}>
         <TextField
           label="Date"

@@ -8,6 +8,8 @@ import { useState } from "react";
 import { api, ask, ProblemError } from "../../api/client";
 import type { Workshop } from "../../api/types";
 import { type Named, startWith } from "../../kit/fields";
+import { BackAgain } from "../../kit/BackAgain";
+import { useDraftState } from "../../kit/session/useDraft";
 import { useUndo } from "../../kit/session/undo";
 import { EMPTY_LINE, type ReceiptLine, ReceiptRow, sent } from "./ReceiptRow";
 
@@ -16,8 +18,12 @@ type Props = { workshop: Workshop; shops: string[]; piece?: Named; onDone?: () =
 // piece: the one its lines are for at first; onDone: told when it is recorded and no other follows.
 export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
   const empty = { shop: "", spent_on: workshop.today.iso, tax: "", total: "" };
-  const [head, setHead] = useState(empty);
-  const [lines, setLines] = useState<ReceiptLine[]>([{ ...EMPTY_LINE, key: 0, pieces: startWith(piece) }]);
+  const bare = { head: empty, lines: [{ ...EMPTY_LINE, key: 0, pieces: startWith(piece) }] as ReceiptLine[] };
+  const { value, set: change, begin, back } = useDraftState("receipt", bare);
+  const { head, lines } = value;
+  const setHead = (next: typeof head) => change((before) => ({ ...before, head: next }));
+  const setLines = (next: (all: ReceiptLine[]) => ReceiptLine[]) =>
+    change((before) => ({ ...before, lines: next(before.lines) }));
   const [problem, setProblem] = useState<ProblemError | null>(null);
   const { done } = useUndo();
   const errors = problem?.fields ?? {};
@@ -36,8 +42,7 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
       done(`Receipt of ${made.total?.text} ${workshop.currency} recorded`, () =>
         ask(api.DELETE("/api/receipts/{id}", { params: { path: { id: made.id } } })),
       );
-      setHead(again ? { ...empty, shop: head.shop, spent_on: head.spent_on } : empty);
-      setLines([{ ...EMPTY_LINE, key: 0, pieces: startWith(piece) }]);
+      begin(again ? { ...bare, head: { ...empty, shop: head.shop, spent_on: head.spent_on } } : bare);
       if (!again) onDone?.();
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error;
@@ -57,6 +62,7 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
   );
   return (
     <>
+      {back && <BackAgain onAnew={() => begin(bare)} />}
       <Box
         sx={{
           display: "grid",
@@ -85,7 +91,7 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
           errors={errors}
           place={used.indexOf(one)}
           onChange={(changes) => set(one.key, changes)}
-          onRemove={lines.length > 1 ? () => setLines(lines.filter((other) => other !== one)) : undefined}
+          onRemove={lines.length > 1 ? () => setLines((all) => all.filter((other) => other !== one)) : undefined}
           number={place + 1}
         />
       ))}

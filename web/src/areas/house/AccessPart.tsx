@@ -6,6 +6,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, LOCKED } from "../../api/client";
 import { useWaiting } from "../../api/device/outbox";
+import { dropDrafts } from "../../api/device/drafts";
 import { clearDevice } from "../../api/device/store";
 import { useAccess } from "../../api/queries";
 import { useUndo } from "../../kit/session/undo";
@@ -23,6 +24,7 @@ export function AccessPart() {
     if (waiting.length > 0 && !sure) return setSure(true);
     await ask(api.DELETE("/api/session"));
     await clearDevice();
+    dropDrafts();
     client.clear();
     window.dispatchEvent(new Event(LOCKED));
   };

@@ -7,6 +7,8 @@ import { type ReactNode, useState } from "react";
 import { isUnreachable, ProblemError } from "../../api/client";
 import { useAnswer } from "../../api/queries";
 import type { Workshop } from "../../api/types";
+import { BackAgain } from "../../kit/BackAgain";
+import { useDraftState } from "../../kit/session/useDraft";
 import { useSettled } from "../../kit/useSettled";
 import { Assumptions } from "./Assumptions";
 import { CardAnswer } from "./CardAnswer";
@@ -26,7 +28,7 @@ type Props = {
 };
 
 export function ProspectEditor({ initial, workshop, submit, whole = false, onSave, children }: Props) {
-  const [given, setGiven] = useState(initial);
+  const { value: given, set: setGiven, begin, back } = useDraftState("spotted piece", initial);
   const [open, setOpen] = useState(whole);
   const [saving, setSaving] = useState(false);
   const [problem, setProblem] = useState<Error | null>(null);
@@ -41,12 +43,14 @@ export function ProspectEditor({ initial, workshop, submit, whole = false, onSav
     setSaving(true);
     setProblem(null);
     onSave(given)
+      .then(() => begin(given))
       .catch((error: Error) => setProblem(error))
       .finally(() => setSaving(false));
   };
   const shared = { given, set, answer: answer.data, workshop, errors };
   return (
     <>
+      {back && <BackAgain onAnew={() => begin(initial)} />}
       <MainInputs {...shared} />
       {wrong && (Object.keys(errors).length === 0 || (hidden && !open)) && (
         <Alert severity="error" sx={{ mb: 2 }}>

@@ -1,0 +1,18 @@
+// Says that a form begins with what was typed into it before.
+import Alert from "@mui/material/Alert";
+import Button from "@mui/material/Button";
+
+export const BackAgain = ({ onAnew }: { onAnew: () => void }) => (
+  <Alert
+    severity="info"
+    variant="outlined"
+    sx={{ gridColumn: "1 / -1", mb: 2, color: "text.primary" }}
+    action={
+      <Button color="inherit" onClick={onAnew}>
+        Begin anew
+      </Button>
+    }
+  >
+    As you left it, not saved yet.
+  </Alert>
+);
