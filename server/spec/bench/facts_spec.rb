@@ -50,6 +50,28 @@ RSpec.describe "facts that devices tell later", :api do
     expect(figure(id, "cash_in")["text"]).to eq("30.00")
   end
 
+  it "has plans counted once where more follows: before anybody else asks, or at the next start" do
+    both = [id, planned("Second chest")]
+    to_come = -> { Kohlrabi::Records::Piece.order(:id).pluck(:seconds_to_come, :cost_to_come_minor) }
+    before = to_come.call
+    expect(before.flatten).to all(be_positive)
+    expect(Kohlrabi::Operations::Flips::ToCome).to receive(:renew).twice.and_call_original # for both, and at the start
+    (both * 2).each_with_index do |one, number|
+      tell("/api/work/timed", { from: "2026-06-30T0#{number}:00:00Z", to: "2026-06-30T0#{number}:20:00Z", piece_ids: [one], kind: "painting" },
+           happened: "2026-06-30T0#{number}:20:00Z", "HTTP_MORE_FOLLOWS" => "yes")
+    end
+    expect(to_come.call.map(&:first)).to eq([nil, nil])
+    call(:get, "/api/version")
+    expect(to_come.call.map(&:first)).to eq([nil, nil])
+    call(:get, "/api/timers")
+    after = to_come.call
+    expect(after.flatten).to all(be_positive)
+    Kohlrabi::Records::Piece.where(id: id).update_all(seconds_to_come: nil) # as a server leaves it that ended in between
+    Kohlrabi::Operations::Flips::ToCome.complete
+    expect(to_come.call).to eq(after)
+    expect(after.map(&:first)).to all(be < before.first.first)
+  end
+
   it "sets a wrong clock right by the time at which it is sent, and never into the future" do
     cost("a-day-behind", happened: "2026-06-27T09:00:00Z", sent: "2026-06-29T12:00:00Z")
     ahead = cost("a-day-ahead", happened: "2026-07-01T11:00:00Z", sent: "2026-07-01T12:00:00Z")

@@ -53,13 +53,16 @@ export async function drop(id: number): Promise<void> {
   await changed();
 }
 
-// It was told: what builds on it finds its id in the workshop.
-export async function told(entry: Entry, id: number | null): Promise<void> {
-  const writing = (await store()).transaction(["outbox", "made"], "readwrite");
-  void writing.objectStore("outbox").delete(entry.id);
-  if (entry.named && id !== null) void writing.objectStore("made").put(id, entry.reference);
-  await writing.done;
+// It was told: what builds on it finds its id in the workshop. The next need not wait until that is written down: the database keeps
+// the order, and what is told a second time counts once.
+export function told(entry: Entry, id: number | null): void {
   waiting = waiting.filter((one) => one.id !== entry.id);
+  void store().then((db) => {
+    const writing = db.transaction(["outbox", "made"], "readwrite");
+    void writing.objectStore("outbox").delete(entry.id);
+    if (entry.named && id !== null) void writing.objectStore("made").put(id, entry.reference);
+    return writing.done;
+  });
   shown ??= setTimeout(() => {
     show();
     tabs.postMessage("changed");

@@ -67,11 +67,11 @@ async function send(entry: Entry, more: boolean): Promise<string | undefined> {
   }
   const answer = (await response.json().catch(() => ({}))) as Problem & { id?: number; told?: string };
   if (response.ok) {
-    await told(entry, answer.id ?? null);
+    told(entry, answer.id ?? null);
     return answer.told ? `${entry.what}: ${answer.told}` : undefined;
   }
   if (answer.known) {
-    await told(entry, answer.known.id);
+    told(entry, answer.known.id);
     return undefined;
   }
   if (response.status === 409 || answer.errors?.some((one) => one.code === "other_workshop")) return "hold";

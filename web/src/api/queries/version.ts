@@ -6,7 +6,7 @@ import { api, ask } from "../client";
 import { writtenHere } from "../device/reach";
 import { sendWhenInReach } from "../device/sender";
 import { nowIn, workshop } from "../device/store";
-import { read } from "../device/outbox";
+import { anyWaits, read } from "../device/outbox";
 
 const EVERY = 4000; // ms
 
@@ -19,8 +19,9 @@ export function useVersion(): void {
       const answer = await ask(api.GET("/api/version")).catch(() => null);
       if (!answer) return;
       await settle(answer.workshop);
-      // What this page wrote itself, it has asked anew for already.
-      if (last !== null && answer.version !== last && answer.version !== writtenHere()) void client.invalidateQueries();
+      // What this page wrote itself, it has asked anew for already; while it tells what waited, it will when that is done.
+      const here = answer.version === writtenHere() || anyWaits();
+      if (last !== null && answer.version !== last && !here) void client.invalidateQueries();
       last = answer.version;
       sendWhenInReach();
     };

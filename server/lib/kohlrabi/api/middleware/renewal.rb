@@ -4,22 +4,30 @@ module Kohlrabi
   module Api
     module Middleware
       # Once an answer is on its way, works out anew what takes longer than a page may wait: what own listings say of
-      # the market.
+      # the market. A device that tells much has plans counted once, after the last of it.
       class Renewal
         AFTER = "rack.after_reply" # what the server calls when it has answered
+        ASKED_ALL_THE_TIME = "/api/version" # and reads nothing that is counted here
+        MORE = "HTTP_MORE_FOLLOWS" # said by a device with all but the last of what it tells
 
         def initialize(app)
           @app = app
         end
 
         def call(env)
-          @app.call(env).tap { env[AFTER]&.push(method(:renew)) if Operations::Market::Fits.wanted? || changes?(env) }
+          answer(env).tap { env[AFTER]&.push(method(:renew)) if Operations::Market::Fits.wanted? || changes?(env) }
         end
 
         private
 
-        # A device that tells much says so with all but the last of it.
-        def changes?(env) = !%w[GET HEAD].include?(env["REQUEST_METHOD"]) && env["HTTP_MORE_FOLLOWS"].nil?
+        def answer(env)
+          return Operations::Flips::Later.gather { @app.call(env) } if env.key?(MORE)
+
+          Operations::Flips::Later.catch_up unless env["PATH_INFO"] == ASKED_ALL_THE_TIME
+          @app.call(env)
+        end
+
+        def changes?(env) = !%w[GET HEAD].include?(env["REQUEST_METHOD"]) && !env.key?(MORE)
 
         def renew
           Operations::Support::Context.open { Operations::Market::Fits.renew }

@@ -18,7 +18,7 @@ module Kohlrabi
         def refresh(piece_ids)
           Splits.family(Array(piece_ids).uniq).each_slice(BATCH) do |ids|
             store(rows(ids))
-            ToCome.renew(ids)
+            Later.renew(ids)
           end
           beside = BoothRents.beside(piece_ids)
           store(rows(beside)) if beside.any?

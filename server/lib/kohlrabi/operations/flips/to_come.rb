@@ -26,11 +26,15 @@ module Kohlrabi
           Records::AtOnce.load(Records::Piece.where(id: open), Planning::Plans::PARTS).each { |piece| renew_one(piece) }
         end
 
-        # Counts what a database of an earlier version left open: pieces in work with a plan.
+        # Counts what a database of an earlier version, or a server that was ended, left open.
         def complete
-          looks = Records::Look.live.where(chosen: true).select(:piece_id)
-          working = Records::FlipSummary.where(stage: WORK).select(:piece_id)
-          renew(Records::Piece.live.where(id: looks, seconds_to_come: nil).where(id: working).pluck(:id))
+          renew(Records::Piece.live.where(id: planned(Records::Piece.live.select(:id)), seconds_to_come: nil).pluck(:id))
+        end
+
+        # Those among some pieces, or a selection of them, that are worked on by a plan: a selection of their ids.
+        def planned(ids)
+          looks = Records::Look.live.where(piece_id: ids, chosen: true).select(:piece_id)
+          Records::FlipSummary.where(piece_id: looks, stage: WORK).select(:piece_id)
         end
 
         # What somebody says is to come from now on. values: attributes with :seconds_to_come and :cost_to_come_minor,
@@ -50,7 +54,6 @@ module Kohlrabi
 
         # Pieces of which somebody has said something, or of which something stood.
         def said = SAID.flat_map { |left, (said, _)| [left, said] }.map { |name| Records::Piece.where.not(name => nil) }.reduce(:or)
-        private_class_method :said
 
         # Nothing is to come where something was.
         def finish(pieces)

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module Kohlrabi
+  module Operations
+    module Flips
+      # A device that tells hundreds of things one after the other has the plans of its pieces counted once: after the last
+      # of them, or before anybody else asks for anything. Until then nothing is known of what is to come, which is also
+      # what a server that ends in between leaves; its next start counts it.
+      module Later
+        KEY = :kohlrabi_later
+        LOCK = Mutex.new
+        private_constant :KEY, :LOCK
+        @due = Set.new
+
+        module_function
+
+        # Does the block with what is to come put off, in this thread.
+        def gather
+          Thread.current[KEY] = Set.new
+          yield
+        ensure # by now it is written down, or undone
+          LOCK.synchronize { @due.merge(Thread.current[KEY]) }
+          Thread.current[KEY] = nil
+        end
+
+        # Counts what is to come of some pieces, now or later.
+        def renew(ids)
+          gathered = Thread.current[KEY] or return ToCome.renew(ids)
+          planned = Records::Piece.where(id: ToCome.planned(ids)).pluck(:id)
+          Records::Piece.where(id: planned).update_all(seconds_to_come: nil)
+          gathered.merge(planned)
+          rest = Records::Piece.where(id: ids - planned).merge(ToCome.said).pluck(:id)
+          ToCome.renew(rest) if rest.any?
+        end
+
+        # Counts what was put off.
+        def catch_up
+          ids = LOCK.synchronize { @due.to_a.tap { @due.clear } }
+          Support::Context.open { Records::Base.transaction { ToCome.renew(ids) } } if ids.any?
+        end
+      end
+    end
+  end
+end
