@@ -50,6 +50,19 @@ RSpec.describe "facts that devices tell later", :api do
     expect(figure(id, "cash_in")["text"]).to eq("30.00")
   end
 
+  it "knows a timer again whose answer was lost: it runs once, and its hours count once" do
+    asked = { kind: "sanding", piece_ids: [id] }
+    call(:post, "/api/timers", asked, "HTTP_REFERENCE" => "lost-answer")
+    expect(call(:get, "/api/timers")["timers"].map { |one| one["reference"] }).to eq(["lost-answer"])
+    timed("11:20", "12:00", begun_as: "another-one")
+    expect([call(:get, "/api/timers")["timers"].size, today["questions"].size]).to eq([1, 0])
+    wait_for(30)
+    tell("/api/work/timed", { from: "2026-06-30T12:00:00Z", to: "2026-06-30T12:30:00Z", person_id: me, piece_ids: [id], kind: "sanding",
+                              begun_as: "lost-answer" }, happened: "2026-06-30T12:30:00Z")
+    expect([status, call(:get, "/api/timers")["timers"], today["questions"]]).to eq([201, [], []])
+    expect(call(:get, "/api/pieces/#{id}")["work"].map { |one| one["effort"]["text"] }).to contain_exactly("40 min", "30 min")
+  end
+
   it "has plans counted once where more follows: before anybody else asks, or at the next start" do
     both = [id, planned("Second chest")]
     to_come = -> { Kohlrabi::Records::Piece.order(:id).pluck(:seconds_to_come, :cost_to_come_minor) }

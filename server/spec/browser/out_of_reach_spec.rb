@@ -197,6 +197,36 @@ RSpec.describe "out of reach of the workshop" do
     expect(paid).to contain_exactly("6.00", "4.50")
   end
 
+  it "runs a timer once whose answer was lost" do
+    chair = send_to(:post, "/pieces", { name: "Chair", purchase: "5", bought_on: "2026-05-01" })["id"]
+    look_at("/pieces/#{chair}" => "flips piece")
+    page.execute_script(<<~JS)
+      const real = window.fetch;
+      window.lost = 0;
+      window.fetch = async (request, ...rest) => {
+        const answer = await real(request, ...rest);
+        if (request.method !== "POST" || !request.url.endsWith("/api/timers")) return answer;
+        window.lost += 1;
+        throw new TypeError("lost");
+      };
+    JS
+    press("Start timer")
+    form("Start a timer") do
+      pick("Kind of work", "Cleaning")
+      press("Start timer")
+    end
+    expect(page).to have_text("Timer started on this device: cleaning")
+    expect(page.evaluate_script("window.lost")).to eq(3) # it was asked for again, and is one timer there
+    in_reach
+    expect(send_to(:get, "/timers")["timers"].map { |one| one["label"] }).to eq(["Cleaning"])
+    page.document.synchronize { raise Capybara::ElementNotFound if evaluate_script("localStorage.getItem('kohlrabi timers')") != "[]" }
+    visit "/"
+    expect(page).to have_css("section[aria-label='Timer of Me']", count: 1)
+    press("Stop and record")
+    expect(page).to have_text("of cleaning recorded")
+    expect(send_to(:get, "/pieces/#{chair}")["work"].size).to eq(1)
+  end
+
   it "takes back what waits, throws away what is not wanted, and says where the device has no more room" do
     chair_seen
     cost("Wax", "6")

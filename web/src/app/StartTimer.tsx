@@ -1,6 +1,6 @@
 // Starting a timer: for which piece or pieces, and what kind of work.
 import { useState } from "react";
-import { api, ask, isUnreachable } from "../api/client";
+import { api, ask, isUnreachable, newKey } from "../api/client";
 import { useTimers, useWorkshop } from "../api/queries";
 import { type Named, startWith } from "../kit/fields";
 import { type Danger, dangerOf } from "../kit/danger";
@@ -19,10 +19,12 @@ export default function StartTimer({ piece, onClose }: { piece: Named | null; on
   const busy = new Set(timers.data.map((timer) => timer.person.id));
   const free = workshop.data.people.find((person) => !busy.has(person.id)) ?? workshop.data.people[0];
   const start = async (kind: string, person: number, pieces: number[]): Promise<void> => {
-    const answer = ask(api.POST("/api/timers", { body: { kind, person_id: person, piece_ids: pieces } }));
-    const timer = await answer.catch((error: unknown) => {
+    const reference = newKey();
+    const body = { kind, person_id: person, piece_ids: pieces };
+    const asked = api.POST("/api/timers", { body, headers: { Reference: reference } });
+    const timer = await ask(asked).catch((error: unknown) => {
       if (isUnreachable(error)) {
-        beginHere({ kind, pieces, person_id: person });
+        beginHere({ kind, pieces, person_id: person }, reference);
         return onClose();
       }
       const met = dangerOf(error);

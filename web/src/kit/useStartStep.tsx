@@ -1,7 +1,7 @@
 // Starts a timer on a step with one tap; asks for the reason where it is too early, and has a caution read, or the lead question answered,
 // on the spot.
 import { lazy, type ReactNode, Suspense, useState } from "react";
-import { api, ask, isUnreachable, ProblemError } from "../api/client";
+import { api, ask, isUnreachable, newKey, ProblemError } from "../api/client";
 import { useBeginHere } from "./session/useBeginHere";
 import { useUndo } from "./session/undo";
 import { type Danger, dangerOf } from "./danger";
@@ -19,9 +19,11 @@ export function useStartStep(): [(wanted: Wanted) => void, ReactNode] {
   const beginHere = useBeginHere();
   const send = async ({ piece_id, step, label, person_id }: Wanted, reason?: string) => {
     const body = { steps: [{ piece_id, step }], ...(person_id ? { person_id } : {}), ...(reason ? { reason } : {}) };
-    const timer = await ask(api.POST("/api/timers", { body })).catch((error: unknown) => {
+    const reference = newKey();
+    const asked = api.POST("/api/timers", { body, headers: { Reference: reference } });
+    const timer = await ask(asked).catch((error: unknown) => {
       if (!isUnreachable(error)) throw error;
-      beginHere({ piece_id, step, ...(person_id ? { person_id } : {}) });
+      beginHere({ piece_id, step, ...(person_id ? { person_id } : {}) }, reference);
     });
     if (!timer) return;
     done(`Timer started: ${label}`, () => ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } })));

@@ -12,6 +12,9 @@ module Kohlrabi
       # Steps of plans that it runs on, once they have been looked up.
       attr_accessor :planned
 
+      # Under which a device asked for it, once that has been looked up.
+      attr_accessor :reference
+
       def pieces = timer_pieces.map(&:piece)
     end
   end

@@ -9,6 +9,7 @@ const KEY = "kohlrabi timers";
 // startedAt: ISO 8601, by this device's clock; id: below zero.
 export type OwnTimer = {
   id: number;
+  begunAs: string; // reference under which the workshop was asked for it: an answer may have been lost
   workshop: string;
   startedAt: string;
   kind: string;
@@ -60,6 +61,7 @@ export function asTimer(own: OwnTimer, at: number): Timer {
   const seconds = Math.max(Math.round((at - started.getTime()) / 1000), 0);
   return {
     id: own.id,
+    reference: own.begunAs,
     kind: own.kind,
     label: own.label,
     person: own.person,

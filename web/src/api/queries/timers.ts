@@ -1,10 +1,10 @@
 // What runs: asked for by every screen, so apart from Today, which plans the whole bench. Timers that this device runs by itself are
 // among them, and those that it stopped are not, though the workshop does not know yet.
 import { useQuery } from "@tanstack/react-query";
-import { useMemo } from "react";
+import { useEffect, useMemo } from "react";
 import { api, ask } from "../client";
 import { useWaiting } from "../device/outbox";
-import { asTimer, type OwnTimer, useOwnTimers } from "../device/ownTimers";
+import { asTimer, forget, type OwnTimer, useOwnTimers } from "../device/ownTimers";
 import type { Entry } from "../device/store";
 import { keysOf } from "../keys";
 import type { Timer } from "../types";
@@ -21,6 +21,11 @@ export function useTimers() {
   const own = useOwnTimers();
   const waiting = useWaiting();
   const { data, dataUpdatedAt } = asked;
+  // The workshop runs it, though its answer was lost: it is the same one.
+  useEffect(() => {
+    const theirs = new Set(data?.map((timer) => timer.reference));
+    own.filter((timer) => theirs.has(timer.begunAs)).forEach((timer) => forget(timer.id));
+  }, [data, own]);
   const timers = useMemo(() => data && merged(data, dataUpdatedAt, own, waiting), [data, dataUpdatedAt, own, waiting]);
   return { ...asked, data: timers };
 }

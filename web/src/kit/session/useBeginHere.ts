@@ -32,7 +32,8 @@ function refuseDust(kind: string, plan: Plan | undefined): void {
     refuse("The old finish may hold lead: without the workshop in reach, nothing that makes dust of it is begun.");
 }
 
-// Returns what begins a timer on a step, or of a kind on some pieces. Throws ProblemError where it may not.
+// Returns what begins a timer on a step, or of a kind on some pieces. begunAs: the reference under which the workshop was asked for it.
+// Throws ProblemError where it may not.
 export function useBeginHere() {
   const client = useQueryClient();
   const timers = useTimers().data;
@@ -40,7 +41,7 @@ export function useBeginHere() {
   const waiting = useWaiting();
   const { done } = useUndo();
   return useCallback(
-    (wanted: Wanted | WantedKind) => {
+    (wanted: Wanted | WantedKind, begunAs: string) => {
       const asked = wanted.person_id ?? devicePerson().person_id;
       const busy = new Set((timers ?? []).map((timer) => timer.person.id));
       const person = people?.find((one) => (asked ? one.id === asked : !busy.has(one.id)));
@@ -60,6 +61,7 @@ export function useBeginHere() {
         refuseUnread(step);
         const { key, label, kind, kind_label } = step;
         begin({
+          begunAs,
           kind,
           label: kind_label,
           person,
@@ -71,7 +73,7 @@ export function useBeginHere() {
       wanted.pieces.forEach((id) => refuseDust(wanted.kind, planOf(id)));
       const lists = client.getQueryData<Workshop>(workshopKey)?.lists;
       const label = lists?.work_kinds.find((one) => one.key === wanted.kind)?.label ?? wanted.kind;
-      begin({ kind: wanted.kind, label, person, pieces: wanted.pieces.map(nameOf), steps: [] });
+      begin({ begunAs, kind: wanted.kind, label, person, pieces: wanted.pieces.map(nameOf), steps: [] });
       done(`Timer started on this device: ${label.toLowerCase()}`);
     },
     [client, done, people, timers, waiting],

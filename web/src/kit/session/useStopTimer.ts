@@ -17,7 +17,7 @@ function finished(timer: Timer, stop: Stop, seconds: number) {
     to: new Date(now).toISOString(),
     person_id: timer.person.id,
     kind: timer.kind,
-    ...(timer.id > 0 ? { timer_id: timer.id } : {}),
+    ...(timer.id > 0 ? { timer_id: timer.id } : timer.reference ? { begun_as: timer.reference } : {}),
     ...(timer.steps.length > 0
       ? { steps: timer.steps.map(({ piece_id, step }) => ({ piece_id, step })) }
       : { piece_ids: timer.pieces.map((piece) => piece.id) }),

@@ -10,7 +10,8 @@ module Kohlrabi
         module_function
 
         # given: {"from", "to" (ISO 8601, by the device's clock), "effort"? (how long it really was), "person_id"?,
-        # "timer_id"? (one of ours that it ended), "steps": [{"piece_id", "step"}] with "done"?, "zones"?, "take"?, or
+        # "timer_id"? (one of ours that it ended), "begun_as"? (reference under which the device had asked for it and had
+        # no answer), "steps": [{"piece_id", "step"}] with "done"?, "zones"?, "take"?, or
         # "kind" and "piece_ids"}. Returns the entry; hours that overlap are recorded, and asked about. Raises
         # Refused, NotFound.
         def record(given)
@@ -20,7 +21,7 @@ module Kohlrabi
             pieces = steps.any? ? steps.map(&:first) : Array(given["piece_ids"])
             rows = Flips::Sharing.read(pieces.map { |id| { "piece_id" => id } })
             from, seconds = span(given)
-            forget(given["timer_id"])
+            forget(given["timer_id"] || Support::Facts.made("/api/timers", given["begun_as"]))
             entry = Flips::Work.record(rows, person_id: person.id, kind: kind(given, steps), started_at: from,
                                              seconds: seconds, worked_on: House::WorkshopSettings.workshop.date_of(from))
             Timers.on_its_steps(entry, steps, given)

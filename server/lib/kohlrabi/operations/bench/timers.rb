@@ -15,6 +15,14 @@ module Kohlrabi
           Records::AtOnce.preload(Records::Household.all(:timers), [:person, named])
         end
 
+        # The same, each with the reference under which a device asked for it.
+        def with_references
+          running.tap do |timers|
+            references = Support::Facts.references("/api/timers", timers.map(&:id))
+            timers.each { |timer| timer.reference = references[timer.id] }
+          end
+        end
+
         # given: {"piece_ids", "kind"} or {"steps": [{"piece_id", "step"}], "reason"? where it is too early},
         # "person_id"?. Returns the timer. Raises Refused, NotFound.
         def start(given)

@@ -49,6 +49,14 @@ module Kohlrabi
         # Whether what is being done was noted by a device before, and is told late.
         def noted? = !Thread.current[KEY]&.happened_at.nil?
 
+        # Id of what was made under a reference at a path; nil where nothing was.
+        def made(path, reference)
+          reference && Records::Fact.where(path: path, reference: reference.to_s).pick(:record_id)
+        end
+
+        # {id => reference} of what devices asked for at a path.
+        def references(path, ids) = ids.empty? ? {} : Records::Fact.where(path: path, record_id: ids).pluck(:record_id, :reference).to_h
+
         # An instant of the device's clock, set right. Raises Refused.
         def right(text, given = Thread.current[KEY])
           now = Clock.now_here

@@ -32,7 +32,7 @@ module Kohlrabi
                 Serializers::Flips::Work.present(Operations::Bench::FinishedTimers.record(given), formatter)
               end
             end
-            app.get("/api/timers") { json(timers: Serializers::Bench::Timer.present(Operations::Bench::Timers.running, formatter)) }
+            app.get("/api/timers") { json(timers: Serializers::Bench::Timer.present(Operations::Bench::Timers.with_references, formatter)) }
             app.post("/api/timers") { change(201) { Serializers::Bench::Timer.present(Operations::Bench::Timers.start(given), formatter) } }
             app.post("/api/timers/:id/stop") { change(201) { Serializers::Flips::Work.present(Operations::Bench::Timers.stop(params[:id], given), formatter) } }
             app.delete("/api/timers/:id") { removal { Operations::Bench::Timers.discard(params[:id]) } }

@@ -6,7 +6,7 @@ module Kohlrabi
       module Bench
         # A running timer: what it runs on, and where it may have been forgotten, when the work was probably over.
         class Timer < Support::Base
-          attributes :id, :kind
+          attributes :id, :kind, :reference
           attribute(:label) { |timer| Core::Flips::WorkKinds.label(timer.kind) }
           attribute(:started_at) { |timer| timer.started_at.iso8601 }
           attribute(:started_text) { |timer| timer.started_at.in_time_zone(params[:formatter].workshop.zone).strftime("%H:%M") }
