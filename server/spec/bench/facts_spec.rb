@@ -148,6 +148,33 @@ RSpec.describe "facts that devices tell later", :api do
                 { answer: "first" })["errors"].first["code"]).to eq("asked_no_longer")
   end
 
+  def take_back(question) = call(:delete, "/api/questions/#{question['id']}/answer")
+  def spans = Kohlrabi::Records::WorkEntry.live.order(:id).map { |one| [one.started_at.strftime("%H:%M"), one.seconds / 60] }
+
+  it "takes an answer back: the hours are what they were, and it is asked again; not where they were changed since" do
+    timed("09:00", "10:00")
+    timed("09:50", "10:20")
+    question = today["questions"].first
+    answer = ->(key) { call(:post, "/api/questions/#{question['id']}/answer", { answer: key }) }
+    take_back(question)
+    expect(status).to eq(422)
+    %w[second first both].each do |key|
+      answer.call(key)
+      take_back(question)
+      expect([status, spans, today["worked"]["text"], today["questions"]]).to eq([200, [["09:00", 60], ["09:50", 30]], "1 h 30", [question]])
+    end
+    answer.call("first")
+    work = call(:get, "/api/pieces/#{id}")["work"].find { |one| one["effort"]["text"] == "20 min" }
+    call(:patch, "/api/work/#{work['id']}", { effort: "25" })
+    expect([status, take_back(question)["errors"].first["code"], spans.last.last]).to eq([200, "hours_changed_since", 25])
+    timed("09:10", "09:40") # wholly in the first
+    inner = today["questions"].first
+    call(:post, "/api/questions/#{inner['id']}/answer", { answer: "first" })
+    expect(spans.size).to eq(2)
+    take_back(inner)
+    expect([spans.size, today["questions"].map { |one| one["id"] }]).to eq([3, [inner["id"]]])
+  end
+
   it "lets both stand, or takes away what lay wholly in the other" do
     timed("09:00", "10:00")
     timed("09:10", "09:40")

@@ -9,10 +9,9 @@ import { useUndo } from "../../kit/session/undo";
 export function QuestionLine({ question }: { question: Today["questions"][number] }) {
   const { done, failed } = useUndo();
   const answer = async (key: string) => {
-    const { told } = await ask(
-      api.POST("/api/questions/{id}/answer", { params: { path: { id: question.id } }, body: { answer: key } }),
-    );
-    done(told);
+    const path = { params: { path: { id: question.id } } };
+    const { told } = await ask(api.POST("/api/questions/{id}/answer", { ...path, body: { answer: key } }));
+    done(told, () => ask(api.DELETE("/api/questions/{id}/answer", path)));
   };
   return (
     <>

@@ -59,19 +59,45 @@ module Kohlrabi
           end
         end
 
-        def shorten(question)
-          return "Both stand." if question.answer == "both"
+        # Takes an answer back: the hours are again what they were, and it is asked again.
+        def ask_again(id)
+          Records::Base.transaction do
+            question = Records::Question.find_by(id: id, answer: ANSWERS) or refuse(:not_answered)
+            lengthen(question)
+            question.update!(answer: nil, deletion: nil, before_started_at: nil, before_seconds: nil)
+          end
+        end
 
-          kept = question.work_entry
-          other = question.other_entry
-          kept, other = other, kept if question.answer == "second"
+        def lengthen(question)
+          Support::Removal.undo(question.deletion_id) if question.deletion_id
+          return unless question.before_seconds
+
+          kept, cut = question.kept_and_cut
+          now = Core::Bench::Overlap.without([question.before_started_at, question.before_started_at + question.before_seconds], span(kept))
+          same = [kept, cut].none?(&:deletion_id) && now&.zip(span(cut))&.all? { |one, other| (one - other).abs < 1 }
+          refuse(:hours_changed_since) unless same
+          last(cut, question.before_started_at, question.before_seconds)
+        end
+        private_class_method :lengthen
+
+        # Hours that began then and lasted so long.
+        def last(entry, from, seconds)
+          entry.update!(started_at: from, seconds: seconds)
+          Summaries.refresh(Sharing.write(entry, Sharing.rows(entry)))
+        end
+        private_class_method :last
+
+        def shorten(question)
+          kept, other = question.kept_and_cut
+          return "Both stand." unless kept
+
           left = Core::Bench::Overlap.without(span(other), span(kept))
           if left.nil?
-            Support::Removal.of([other], what: "Hours that overlapped removed")
+            question.update!(deletion: Support::Removal.of([other], what: "Hours that overlapped removed"))
             return "It is removed: all of it was in the other."
           end
-          other.update!(started_at: left.first, seconds: (left.last - left.first).round)
-          Summaries.refresh(Sharing.write(other, Sharing.rows(other)))
+          question.update!(before_started_at: other.started_at, before_seconds: other.seconds)
+          last(other, left.first, (left.last - left.first).round)
           kind = Core::Flips::WorkKinds.label(other.kind).downcase
           "#{Core::Units::Effort.text(other.seconds)} of #{kind} are left of it."
         end

@@ -12,6 +12,9 @@ module Kohlrabi
             app.post("/api/questions/:id/answer") do
               change { { told: Operations::Flips::Questions.answer(params[:id], given) } }
             end
+            app.delete("/api/questions/:id/answer") do
+              change { { told: "It is asked again." }.tap { Operations::Flips::Questions.ask_again(params[:id]) } }
+            end
             app.get("/api/read/climate") { json(Serializers::Bench::ClimateWords.of(Operations::Bench::Climate.now(params), formatter)) }
             app.get("/api/read/effort") { json(formatter.effort(Core::Units::Effort.parse(params[:text], bare: params[:bare] == "h" ? :hours : :minutes))) }
           end
