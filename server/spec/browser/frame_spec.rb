@@ -12,12 +12,38 @@ RSpec.describe "the frame of every screen", type: :feature do
     bar = find("nav[aria-label=Sections]", visible: true)
     expect(bar.all("a, button").map(&:text)).to eq(%w[Today Scout Floor Market More])
     press("More")
-    expect(all("[role=menuitem]").map(&:text)).to eq(["Find anything", "Done this session", "Shelf", "Books", "Tools", "House rules"])
+    rest = ["Find anything", "Done this session", "Shelf", "Books", "Tools", "House rules", "How it all fits together"]
+    expect(all("[role=menuitem]").map(&:text)).to eq(rest)
     find("[role=menuitem]", text: "Books").click
     expect(page).to have_css("h1", text: "Books")
     expect(page).to have_no_css("[role=menu]")
   ensure
     desk
+  end
+
+  it "explains a word under its dotted line, and all of them on the page that the keys lead to" do
+    visit "/floor"
+    find("body").send_keys("n")
+    form("Record a piece") do
+      type("What is it?", "Stool")
+      type("Price paid", "5")
+      press("Record piece")
+    end
+    expect(page).to have_css("h1", text: "Stool")
+    find("[data-key=cash_in] [role=button]", text: "Money in").send_keys(:tab) # by the keyboard, too
+    meaning = "What was paid so far: the piece, trips, materials, hardware, sundries."
+    find("[data-key=cash_in] [role=button]").hover
+    expect(page).to have_css("[role=tooltip]", text: meaning)
+    find("body").send_keys("?")
+    form("Keys") { click_link("How it all fits together") }
+    expect(page).to have_css("h1", text: "How it all fits together")
+    expect(page).to have_no_css("[role=dialog]")
+    expect(find("section", text: "Words")).to have_css("dt + dd", text: meaning)
+    all("main ol a").map { |link| link["href"] }.uniq.each do |address| # every stage is there
+      page.driver.browser.navigate.to(address)
+      expect(page).to have_css("h1")
+      expect(page).to have_no_text("There is nothing at this address")
+    end
   end
 
   it "asks before what was typed is lost, and closes at once where nothing was" do

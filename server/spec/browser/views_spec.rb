@@ -10,6 +10,7 @@ MAIN_VIEWS = { "/" => "Today", "/week" => "The week", "/floor" => "Floor", "/flo
                "/scout/trips" => "Trips", "/floor/sets" => "Sets", "/floor/sets/2" => "Pair of chapel chairs, bare seats", "/shelf" => "Materials",
                "/shelf/shopping" => "To buy", "/shelf/stash" => "Stash",
                "/pieces/32" => "Oak washstand, bow front", "/books/import" => "Bring in past flips", "/rules" => "House rules",
+               "/how" => "How it all fits together",
                "/pieces/45/over" => "Larch chest, four drawers: look it over", "/pieces/45/look" => "Larch chest, four drawers: the look",
                "/pieces/34/plan" => "Walnut bureau, slant top: the plan", "/pieces/34/parts" => "Walnut bureau, slant top: parts",
                "/pieces/38/bench" => "Take off the candle wax", "/pieces/38/plan" => "Pine blanket box, dovetailed: the plan",

@@ -25,6 +25,7 @@ const YearPage = lazy(() => import("../areas/books/YearPage"));
 const WhatIf = lazy(() => import("../areas/books/WhatIf"));
 const ImportFlips = lazy(() => import("../areas/books/ImportFlips"));
 const HouseRules = lazy(() => import("../areas/house/HouseRules"));
+const HowItFits = lazy(() => import("../areas/house/HowItFits"));
 
 const Spotted = lazy(() => import("../areas/scout/Spotted"));
 const NewProspect = lazy(() => import("../areas/scout/NewProspect"));
@@ -117,6 +118,7 @@ const ROUTES = [
       { path: "/books/what-if", element: <WhatIf /> },
       { path: "/books/import", element: <ImportFlips /> },
       { path: "/rules", element: <HouseRules /> },
+      { path: "/how", element: <HowItFits /> },
       { path: "*", element: <Lost /> },
     ],
   },

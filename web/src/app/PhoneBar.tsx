@@ -121,6 +121,9 @@ export function PhoneBar({ running }: { running: Timer | undefined }) {
             {section.name}
           </MenuItem>
         ))}
+        <MenuItem component={Link} to="/how" onClick={() => setAnchor(null)} sx={{ minHeight: 48 }}>
+          How it all fits together
+        </MenuItem>
       </Menu>
     </Box>
   );

@@ -4,6 +4,7 @@ import Dialog from "../kit/BackDialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
+import { Link } from "react-router";
 import { SHORTCUTS } from "../kit/session/shortcuts";
 
 export default function ShortcutList({ onClose }: { onClose: () => void }) {
@@ -31,6 +32,9 @@ export default function ShortcutList({ onClose }: { onClose: () => void }) {
         </Box>
       </DialogContent>
       <DialogActions>
+        <Button component={Link} to="/how" onClick={onClose}>
+          How it all fits together
+        </Button>
         <Button onClick={onClose}>Close</Button>
       </DialogActions>
     </Dialog>

@@ -4,6 +4,7 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { useId, useState } from "react";
 import type { Figure } from "../api/types";
+import { type Word, WORDS } from "./words";
 
 export function unitOf(figure: Figure, currency: string): string {
   if (figure.unit === "money") return currency;
@@ -122,6 +123,7 @@ export function Figures({ figures, currency, notes = {} }: Props) {
           data-terms={unfolded.key}
           sx={{ mt: 1.5, maxWidth: 480 }}
         >
+          {unfolded.key in WORDS && <Box sx={{ mb: 0.5 }}>{WORDS[unfolded.key as Word][1]}</Box>}
           <Box sx={{ mb: 0.5 }}>{unfolded.sentence}</Box>
           <Box sx={{ fontSize: 14, color: "text.secondary" }}>
             <Terms figure={unfolded} />

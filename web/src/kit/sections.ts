@@ -44,9 +44,10 @@ const WITHIN = {
   Market: MARKET_PAGES,
   Books: BOOKS_PAGES,
 };
-export const PAGES = Object.entries(WITHIN).flatMap(([within, pages]) =>
-  pages.map(({ to, label }) => ({ to, label, within })),
-);
+export const PAGES = [
+  ...Object.entries(WITHIN).flatMap(([within, pages]) => pages.map(({ to, label }) => ({ to, label, within }))),
+  { to: "/how", label: "How it all fits together", within: "Help" },
+];
 
 export const piecePages = (id: number) => [
   { to: `/pieces/${id}`, label: "Piece", end: true },

@@ -2,6 +2,7 @@
 import Box from "@mui/material/Box";
 import type { Figure, Piece, Workshop } from "../../api/types";
 import { label } from "../../kit/theme";
+import { Labelled } from "../../kit/Explained";
 import { unitOf } from "../../kit/Figures";
 import { PieceBar } from "./PieceBar";
 
@@ -11,7 +12,7 @@ function Key({ figure, currency }: { figure: Figure; currency: string }) {
   return (
     <Box sx={{ minWidth: 0 }} data-key={figure.key}>
       <Box sx={{ ...label, fontSize: 13, color: "text.secondary", whiteSpace: "nowrap" }}>
-        {figure.label}
+        <Labelled name={figure.key} label={figure.label} />
         {figure.text && unitOf(figure, currency) && `, ${unitOf(figure, currency)}`}
       </Box>
       <Box sx={{ fontWeight: 600, fontSize: 18, color: (figure.minor ?? 0) < 0 ? "error.main" : "text.primary" }}>

@@ -24,7 +24,8 @@ export default function FirstRun({ workshop }: { workshop: Workshop }) {
         Kohlrabi goes along with each piece you buy, repair and sell: what to pay, what to do next, what to ask.
       </Typography>
       <Typography sx={{ color: "text.secondary", mb: 2 }}>
-        Your hours, costs and sales stay on this computer. Begin with one piece; the rest follows from it.
+        Your hours, costs and sales stay on this computer. Begin with one piece; the rest follows from it.{" "}
+        <Link to="/how">How it all fits together</Link>
       </Typography>
       <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mb: 3 }}>
         <Button variant="contained" size="large" onClick={open.newPiece}>
