@@ -3,7 +3,8 @@
 require_relative "../support/api_helper"
 require_relative "../support/demo_records"
 
-# How often one answer asks the database, over the demo: what was looked up once is not looked up again, and no list asks row by row.
+# How often one answer asks the database, over the demo: what was looked up once is not looked up again, and no list
+# asks row by row.
 RSpec.describe "queries of an answer", :own_data do
   most = 12
   # What an address needs beyond its path.

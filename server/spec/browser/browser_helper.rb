@@ -20,8 +20,8 @@ Capybara.default_retry_interval = 0.05 # seconds; asking a hundred times a secon
 Capybara.enable_aria_label = true
 Capybara.automatic_label_click = true
 Capybara.save_path = Dir.tmpdir
-# What a person sees of an element, as the page itself lays it out. WebDriver's own way walks the document from outside it, at three
-# times the cost.
+# What a person sees of an element, as the page itself lays it out. WebDriver's own way walks the document from
+# outside it, at three times the cost.
 module SeenText
   SEEN = <<~JS
     const element = arguments[0];
@@ -35,7 +35,8 @@ module SeenText
   end
 end
 Capybara::Selenium::ChromeNode.prepend(SeenText)
-# The interface has no frames. The audit's way of looking into them would give the renderer one second, too little on a busy machine.
+# The interface has no frames. The audit's way of looking into them would give the renderer one second, too little on
+# a busy machine.
 Axe::Configuration.instance.legacy_mode = true
 
 # What a person does on the screens.
@@ -84,7 +85,8 @@ module Hands
   # Sends files as a person chooses them.
   def give_files(label, *paths) = find("input[aria-label='#{label}']", visible: :all).set(paths)
 
-  # Key figures of the piece page by their keys. Waits: a figure is read anew a moment after what changed it was said to be recorded.
+  # Key figures of the piece page by their keys. Waits: a figure is read anew a moment after what changed it was said
+  # to be recorded.
   def expect_key_figures(**figures)
     figures.each { |key, text| expect(page).to have_css("[data-key=#{key}] > :nth-child(2)", exact_text: text) }
   end
@@ -96,8 +98,8 @@ module Hands
 
   def desk = page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")
 
-  # Leaves the application, so that nothing of it asks the server any more. For a picture of the same server, as the browser then need not
-  # start a process of its own for the next page; where the server is gone, for an empty page.
+  # Leaves the application, so that nothing of it asks the server any more. For a picture of the same server, as the
+  # browser then need not start a process of its own for the next page; where the server is gone, for an empty page.
   def leave
     Capybara.current_session.visit("/favicon.svg")
   rescue Selenium::WebDriver::Error::UnknownError

@@ -2,8 +2,8 @@
 
 require_relative "browser_helper"
 
-# Issue 4's three pieces, from findings to plan on the screens: each step in its order with its wait, and the cautions it shows.
-# The tables were worked out by hand; common practice, no published source.
+# Issue 4's three pieces, from findings to plan on the screens: each step in its order with its wait, and the cautions
+# it shows. The tables were worked out by hand; common practice, no published source.
 RSpec.describe "from findings to plan" do
   include_context "with an empty workshop"
 
@@ -89,8 +89,8 @@ RSpec.describe "from findings to plan" do
     expect(page).to have_css("[role=listbox]")
   end
 
-  # [label, wait, caution] of each step as it stands on the screen. caution: "read" where one must be confirmed first, "wear" where
-  # something is to be worn, else "".
+  # [label, wait, caution] of each step as it stands on the screen. caution: "read" where one must be confirmed first,
+  # "wear" where something is to be worn, else "".
   def steps
     page.evaluate_script(<<~JS)
       [...document.querySelectorAll('[data-step]')].map((step) => {

@@ -70,8 +70,9 @@ RSpec.describe "every main view" do
     end
   end
 
-  # What lies before the eye as a page comes up, when its figures come in: the sum of what jumped, as the browser counts it
-  # (layout shift without a hand on it; a good page stays under 0.1, https://web.dev/articles/cls, from memory).
+  # What lies before the eye as a page comes up, when its figures come in: the sum of what jumped, as the browser
+  # counts it (layout shift without a hand on it; a good page stays under 0.1, https://web.dev/articles/cls, from
+  # memory).
   let(:shifts) { <<~JS }
     const done = arguments[0];
     let sum = 0;

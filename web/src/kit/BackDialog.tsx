@@ -1,5 +1,5 @@
-// A dialog that Back closes first, as one expects on a phone. Where it asks before it closes, it stays, and so does its place in the
-// browser's history.
+// A dialog that Back closes first, as one expects on a phone. Where it asks before it closes, it stays, and so does
+// its place in the browser's history.
 import Dialog, { type DialogProps } from "@mui/material/Dialog";
 import { useEffect, useRef } from "react";
 

@@ -64,7 +64,8 @@ export function FormDialog({
     problem &&
     (problem.problem.errors.length === 0 || problem.problem.errors.some((e) => !e.field || !named.has(e.field)));
 
-  // A measure far outside the usual, or a change against the craft, is asked about; said to be meant so, it is sent again as such.
+  // A measure far outside the usual, or a change against the craft, is asked about; said to be meant so, it is sent
+  // again as such.
   const asked = problem?.is("measure_unusual")
     ? "It is right"
     : problem?.is("against_the_craft")

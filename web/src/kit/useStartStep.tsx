@@ -1,5 +1,5 @@
-// Starts a timer on a step with one tap; asks for the reason where it is too early, and has a caution read, or the lead question answered,
-// on the spot.
+// Starts a timer on a step with one tap; asks for the reason where it is too early, and has a caution read, or the
+// lead question answered, on the spot.
 import { lazy, type ReactNode, Suspense, useState } from "react";
 import { api, ask, isUnreachable, newKey, ProblemError } from "../api/client";
 import { useBeginHere } from "./session/useBeginHere";

@@ -1,4 +1,5 @@
-// The words of the house, each in a sentence: where one stands under a dotted line, and all of them on the page of how it all fits together.
+// The words of the house, each in a sentence: where one stands under a dotted line, and all of them on the page of
+// how it all fits together.
 export const WORDS = {
   asking: ["Asking price", "What a listing asks. It goes up to your usual ending, never down."],
   break_even: [

@@ -2,8 +2,9 @@
 
 module Kohlrabi
   module Records
-    # Several tables by one question. A page of a piece needs two dozen of them; asked one by one they cost more than all else it does.
-    # Each is a part of one UNION ALL, padded to the width of the widest, so that values keep their types.
+    # Several tables by one question. A page of a piece needs two dozen of them; asked one by one they cost more than
+    # all else it does. Each is a part of one UNION ALL, padded to the width of the widest, so that values keep their
+    # types.
     #
     #   AtOnce.rows(people: Person.order(:id), looks: Look.live)     # => {people: [Person…], looks: [Look…]}
     #   AtOnce.rows(spent: [CostShare.group(:piece_id), :piece_id, "SUM(amount_minor)"]) # => {spent: [[1, 4000], …]}, as pluck
@@ -11,8 +12,8 @@ module Kohlrabi
     #   AtOnce.load(Piece.live, [:events])                           # the same of one relation alone: [Piece…]
     #   AtOnce.preload(pieces, [:events])                            # the same of records that are there already
     #
-    # Relations of whole rows have conditions, joins, an order and a limit, but no selection of their own. What is plucked comes as
-    # SQLite has it: a date as text.
+    # Relations of whole rows have conditions, joins, an order and a limit, but no selection of their own. What is
+    # plucked comes as SQLite has it: a date as text.
     class AtOnce
       PART = 0
       SEQUENCE = 1
@@ -23,7 +24,8 @@ module Kohlrabi
         # A relation with associations. tree: as `preload` takes it, of has_many, has_one and belongs_to.
         def with(relation, tree) = With.new(relation, tree)
 
-        # asked: {name => Relation, [Relation, columns…] or With}. Returns {name => Array of records in the relation's order, or of Arrays}.
+        # asked: {name => Relation, [Relation, columns…] or With}. Returns {name => Array of records in the relation's
+        # order, or of Arrays}.
         def rows(asked)
           branches = asked.transform_values { |one| one.is_a?(With) ? Branch.all(Owners.new(one.relation), one.tree) : [] }
           roots = asked.transform_values { |one| one.is_a?(With) ? one.relation : one }
@@ -52,8 +54,9 @@ module Kohlrabi
         end
       end
 
-      # asked: {name => Relation, [Relation, columns…] or Branch}. Nothing is asked yet; each reading asks, and the query cache of a request
-      # answers all but the first. lasting: whether the same question is asked over and over, so that the database keeps it prepared.
+      # asked: {name => Relation, [Relation, columns…] or Branch}. Nothing is asked yet; each reading asks, and the
+      # query cache of a request answers all but the first. lasting: whether the same question is asked over and over,
+      # so that the database keeps it prepared.
       def initialize(asked, lasting: false)
         @lasting = lasting
         @names = asked.keys
@@ -170,8 +173,8 @@ module Kohlrabi
       end
       private_constant :Owners
 
-      # One association of the tree: where its rows come from, and how they are given to their owners. Its SQL is made once, with a
-      # blank for the owners.
+      # One association of the tree: where its rows come from, and how they are given to their owners. Its SQL is made
+      # once, with a blank for the owners.
       class Branch
         OWNERS = "'owners'"
         KEY = "'key'"

@@ -2,13 +2,14 @@
 
 module Kohlrabi
   module Records
-    # Thousands of rows into one table by one prepared statement, within the transaction that is open. The constraints of the database hold;
-    # validations and callbacks are the caller's business, as with insert_all, which spends most of its time in turning values into text.
+    # Thousands of rows into one table by one prepared statement, within the transaction that is open. The constraints
+    # of the database hold; validations and callbacks are the caller's business, as with insert_all, which spends most
+    # of its time in turning values into text.
     module Bulk
       module_function
 
-      # columns: names; rows: Array of Arrays of Integer, Float, String, Date, true, false or nil. Stamps each row with `now`.
-      # Returns the ids, in the order of the rows.
+      # columns: names; rows: Array of Arrays of Integer, Float, String, Date, true, false or nil. Stamps each row
+      # with `now`. Returns the ids, in the order of the rows.
       def insert(model, columns, rows, now: Clock.now)
         return [] if rows.empty?
 

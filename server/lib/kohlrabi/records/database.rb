@@ -9,7 +9,8 @@ module Kohlrabi
 
       module_function
 
-      # file: path of the database; begin_anew: take an empty one for a new workshop though copies lie beside it. Raises Unusable.
+      # file: path of the database; begin_anew: take an empty one for a new workshop though copies lie beside it.
+      # Raises Unusable.
       def open(file, begin_anew: false)
         Soundness.new(file, known: versions, begin_anew: begin_anew).check!
         connect(file)
@@ -18,8 +19,8 @@ module Kohlrabi
         Workshop.first || Workshop.begin!(LocalZone.name)
       end
 
-      # Every acknowledged write is on disk (WAL with synchronous FULL). Transactions begin immediate, so that what was read in
-      # one still holds when it writes. synchronous: off for a file that nobody works with yet.
+      # Every acknowledged write is on disk (WAL with synchronous FULL). Transactions begin immediate, so that what
+      # was read in one still holds when it writes. synchronous: off for a file that nobody works with yet.
       def connect(file, synchronous: :full)
         ActiveRecord.default_timezone = :utc
         BusyTimeout.apply

@@ -2,8 +2,8 @@
 
 module Kohlrabi
   module Records
-    # Something taken from a container: for pieces (with its cost), into a mix (with its batch), or lost, dried up, found more than was
-    # thought (without).
+    # Something taken from a container: for pieces (with its cost), into a mix (with its batch), or lost, dried up,
+    # found more than was thought (without).
     class Draw < Base
       include Removable
 

@@ -2,8 +2,8 @@
 
 module Kohlrabi
   module Records
-    # The small tables that nearly every answer looks something up in, all read by one question of a request: its query cache
-    # answers from then on, until something is written.
+    # The small tables that nearly every answer looks something up in, all read by one question of a request: its
+    # query cache answers from then on, until something is written.
     module Household
       LATEST = 200 # experiences that are looked back on
       TABLES = {

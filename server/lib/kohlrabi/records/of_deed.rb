@@ -2,8 +2,8 @@
 
 module Kohlrabi
   module Records
-    # What was done in a plan or said of it, kept by verb and parameters, as JSON, so that it outlives the rules that named its step. It holds for
-    # all faces of the step; a mark has its own (zone).
+    # What was done in a plan or said of it, kept by verb and parameters, as JSON, so that it outlives the rules that
+    # named its step. It holds for all faces of the step; a mark has its own (zone).
     module OfDeed
       extend ActiveSupport::Concern
 

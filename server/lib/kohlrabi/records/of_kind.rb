@@ -2,7 +2,8 @@
 
 module Kohlrabi
   module Records
-    # What is of a kind keeps beside the word that was said the kind that it leads to, so that "dresser" and "chest of drawers" are found as one.
+    # What is of a kind keeps beside the word that was said the kind that it leads to, so that "dresser" and "chest of
+    # drawers" are found as one.
     module OfKind
       extend ActiveSupport::Concern
 

@@ -2,8 +2,8 @@
 
 module Kohlrabi
   module Records
-    # A photo of a piece, spotted or bought, of a receipt, of something in the stash, or of a comparable. The picture itself is a file
-    # named by its fingerprint.
+    # A photo of a piece, spotted or bought, of a receipt, of something in the stash, or of a comparable. The picture
+    # itself is a file named by its fingerprint.
     class Photo < Base
       include Removable
 

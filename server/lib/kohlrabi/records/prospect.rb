@@ -2,8 +2,8 @@
 
 module Kohlrabi
   module Records
-    # A piece that was spotted and not (yet) bought. Estimates are empty until somebody changes them; what was expected when it
-    # was closed stays with it.
+    # A piece that was spotted and not (yet) bought. Estimates are empty until somebody changes them; what was
+    # expected when it was closed stays with it.
     class Prospect < Base
       include Removable
       include OfKind

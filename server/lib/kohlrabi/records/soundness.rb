@@ -2,8 +2,8 @@
 
 module Kohlrabi
   module Records
-    # Looks at a database file before it is opened for work: whether it is one, whole, of this program's shape or an earlier
-    # one. A file that is missing or empty is a new workshop only where nothing speaks of an older one.
+    # Looks at a database file before it is opened for work: whether it is one, whole, of this program's shape or an
+    # earlier one. A file that is missing or empty is a new workshop only where nothing speaks of an older one.
     class Soundness
       # file: path; begin_anew: take an empty one for new all the same; known: versions of the migrations there are.
       def initialize(file, known:, begin_anew: false)

@@ -2,8 +2,9 @@
 
 module Kohlrabi
   module Records
-    # What a bench tool found for a piece. given: JSON of what was typed; unit: in which bare lengths were meant; materials: JSON {product => amount};
-    # with a look it is put on by it: zones (keys with commas, empty for the usual ones), parts, relief, cost of its wood.
+    # What a bench tool found for a piece. given: JSON of what was typed; unit: in which bare lengths were meant;
+    # materials: JSON {product => amount}; with a look it is put on by it: zones (keys with commas, empty for the
+    # usual ones), parts, relief, cost of its wood.
     class ToolResult < Base
       include Removable
 

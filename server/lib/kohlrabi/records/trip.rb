@@ -2,7 +2,8 @@
 
 module Kohlrabi
   module Records
-    # A drive that carried pieces. What it cost and took stands as one shared cost and one shared stretch of work a person.
+    # A drive that carried pieces. What it cost and took stands as one shared cost and one shared stretch of work a
+    # person.
     class Trip < Base
       include Removable
 

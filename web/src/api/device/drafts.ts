@@ -1,5 +1,5 @@
-// What was typed into a form and not saved yet, kept on this device for a day: a reload, or a phone that throws the page away, loses
-// nothing of it. By workshop, page and form.
+// What was typed into a form and not saved yet, kept on this device for a day: a reload, or a phone that throws the
+// page away, loses nothing of it. By workshop, page and form.
 import { workshop } from "./store";
 
 const PREFIX = "draft ";

@@ -1,4 +1,5 @@
-// What waits on this device to be told, first in, first out. The list is also kept at hand in memory, so that screens can show it.
+// What waits on this device to be told, first in, first out. The list is also kept at hand in memory, so that screens
+// can show it.
 import { useSyncExternalStore } from "react";
 import { type Entry, store, workshop } from "./store";
 
@@ -53,8 +54,8 @@ export async function drop(id: number): Promise<void> {
   await changed();
 }
 
-// It was told: what builds on it finds its id in the workshop. The next need not wait until that is written down: the database keeps
-// the order, and what is told a second time counts once.
+// It was told: what builds on it finds its id in the workshop. The next need not wait until that is written down: the
+// database keeps the order, and what is told a second time counts once.
 export function told(entry: Entry, id: number | null): void {
   waiting = waiting.filter((one) => one.id !== entry.id);
   void store().then((db) => {

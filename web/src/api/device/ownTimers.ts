@@ -1,5 +1,5 @@
-// Timers that this device runs by itself, begun while the workshop was out of reach. They outlive a reload, and are told once they
-// are stopped, with both their moments.
+// Timers that this device runs by itself, begun while the workshop was out of reach. They outlive a reload, and are
+// told once they are stopped, with both their moments.
 import { useSyncExternalStore } from "react";
 import type { Timer } from "../types";
 import { workshop } from "./store";

@@ -1,5 +1,5 @@
-// Something happened: it is told to the workshop at once, or kept on this device with its moment until the workshop is in reach.
-// What waits goes first, so nothing overtakes. Either way it counts once: its reference stays the same.
+// Something happened: it is told to the workshop at once, or kept on this device with its moment until the workshop
+// is in reach. What waits goes first, so nothing overtakes. Either way it counts once: its reference stays the same.
 import { LOCKED, newKey, ProblemError, unreachable } from "../client";
 import type { Problem } from "../types";
 import { add, anyWaits } from "./outbox";
@@ -33,8 +33,8 @@ const full: Problem = {
     "This device has no room left and the workshop does not answer: nothing was kept. Make room, or come into reach.",
 };
 
-// send: asks the workshop, in the given way. Returns its answer, or null where it is kept here. Throws ProblemError where it was
-// refused, or there is no room to keep it.
+// send: asks the workshop, in the given way. Returns its answer, or null where it is kept here. Throws ProblemError
+// where it was refused, or there is no room to keep it.
 export async function record<T>(fact: Fact, send: (how: How) => Sent<T>): Promise<T | null> {
   const reference = fact.reference ?? newKey();
   const happenedAt = new Date().toISOString();

@@ -1,6 +1,6 @@
-// What was seen last, kept on this device: Today, pieces in hand, plans, shelf, spotted pieces, market and the card open from here
-// without a connection. Bounded: the latest answers, up to a size. Where the workshop answers, none of it is shown: it may be old, and
-// what is new comes at once.
+// What was seen last, kept on this device: Today, pieces in hand, plans, shelf, spotted pieces, market and the card
+// open from here without a connection. Bounded: the latest answers, up to a size. Where the workshop answers, none of
+// it is shown: it may be old, and what is new comes at once.
 import type { PersistedClient, Persister } from "@tanstack/react-query-persist-client";
 import { hydrate, type Query, type QueryClient } from "@tanstack/react-query";
 import { firstHeard, inReach, subscribe } from "./reach";

@@ -1,5 +1,6 @@
-// Tells the workshop what waits on this device: one sender a device, one entry after the other. Where no answer comes, or the
-// passcode is asked for, all of it waits on; what is refused is set aside with all that builds on it, and the rest goes on.
+// Tells the workshop what waits on this device: one sender a device, one entry after the other. Where no answer
+// comes, or the passcode is asked for, all of it waits on; what is refused is set aside with all that builds on it,
+// and the rest goes on.
 import { LOCKED } from "../client";
 import type { Problem } from "../types";
 import { all, anyWaits, idOf, put, read, told } from "./outbox";

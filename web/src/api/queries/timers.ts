@@ -1,5 +1,5 @@
-// What runs: asked for by every screen, so apart from Today, which plans the whole bench. Timers that this device runs by itself are
-// among them, and those that it stopped are not, though the workshop does not know yet.
+// What runs: asked for by every screen, so apart from Today, which plans the whole bench. Timers that this device
+// runs by itself are among them, and those that it stopped are not, though the workshop does not know yet.
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo } from "react";
 import { api, ask } from "../client";

@@ -1,5 +1,5 @@
-// Whether anything was written by anybody: asked for every few seconds while the page is in view. What one device changes shows on
-// the other that way; and it tells whether the workshop is in reach.
+// Whether anything was written by anybody: asked for every few seconds while the page is in view. What one device
+// changes shows on the other that way; and it tells whether the workshop is in reach.
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { api, ask } from "../client";
@@ -19,7 +19,8 @@ export function useVersion(): void {
       const answer = await ask(api.GET("/api/version")).catch(() => null);
       if (!answer) return;
       await settle(answer.workshop);
-      // What this page wrote itself, it has asked anew for already; while it tells what waited, it will when that is done.
+      // What this page wrote itself, it has asked anew for already; while it tells what waited, it will when that is
+      // done.
       const here = answer.version === writtenHere() || anyWaits();
       if (last !== null && answer.version !== last && !here) void client.invalidateQueries();
       last = answer.version;

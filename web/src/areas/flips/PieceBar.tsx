@@ -1,4 +1,5 @@
-// What is recorded on a piece most, always in reach: beside its key figures on a wide screen, under the thumb on a phone.
+// What is recorded on a piece most, always in reach: beside its key figures on a wide screen, under the thumb on a
+// phone.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import useMediaQuery from "@mui/material/useMediaQuery";
@@ -34,8 +35,8 @@ const under = {
 
 type Props = { piece: Piece; workshop: Workshop; foot?: boolean };
 
-// foot: under the thumb, on any page of the piece on a phone; else beside the key figures, where there is room. A dialog that it opened
-// stays when the screen is turned.
+// foot: under the thumb, on any page of the piece on a phone; else beside the key figures, where there is room. A
+// dialog that it opened stays when the screen is turned.
 export function PieceBar({ piece, workshop, foot = false }: Props) {
   const phone = useMediaQuery("(max-width:899px)");
   const [doing, setDoing] = useState<Doing>(null);

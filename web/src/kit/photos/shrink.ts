@@ -1,5 +1,5 @@
-// Makes a picture small enough to send over a weak network, on the device: its longer side at most as long as the workshop keeps it.
-// What the browser cannot read as a picture is sent as it is; the workshop has the last word.
+// Makes a picture small enough to send over a weak network, on the device: its longer side at most as long as the
+// workshop keeps it. What the browser cannot read as a picture is sent as it is; the workshop has the last word.
 
 const LONGEST = 2000; // pixels
 const SMALL = 900_000; // bytes; less is sent as it is

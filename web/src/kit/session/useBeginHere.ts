@@ -1,5 +1,5 @@
-// Begins a timer on this device, where the workshop is out of reach. What makes dust of an old finish waits for the same answers as ever:
-// they are looked up in what was seen last, and where that does not tell, nothing is begun.
+// Begins a timer on this device, where the workshop is out of reach. What makes dust of an old finish waits for the
+// same answers as ever: they are looked up in what was seen last, and where that does not tell, nothing is begun.
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
 import { ProblemError, unreachable } from "../../api/client";
@@ -32,8 +32,8 @@ function refuseDust(kind: string, plan: Plan | undefined): void {
     refuse("The old finish may hold lead: without the workshop in reach, nothing that makes dust of it is begun.");
 }
 
-// Returns what begins a timer on a step, or of a kind on some pieces. begunAs: the reference under which the workshop was asked for it.
-// Throws ProblemError where it may not.
+// Returns what begins a timer on a step, or of a kind on some pieces. begunAs: the reference under which the workshop
+// was asked for it. Throws ProblemError where it may not.
 export function useBeginHere() {
   const client = useQueryClient();
   const timers = useTimers().data;

@@ -10,7 +10,8 @@ export function useDraft<T>(form: string) {
   return { draft, keep };
 }
 
-// As useState, with a draft. back: it begins with what was typed before. begin: from here on, as what was typed was saved or thrown away.
+// As useState, with a draft. back: it begins with what was typed before. begin: from here on, as what was typed was
+// saved or thrown away.
 export function useDraftState<T>(form: string, initial: T) {
   const [key] = useState(() => draftKey(form));
   const [blank, setBlank] = useState(() => JSON.stringify(initial));

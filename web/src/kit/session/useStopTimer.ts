@@ -1,5 +1,5 @@
-// Stops a timer and records the work, with the step done where that is said; undo takes both back. Where the workshop is out of
-// reach, the finished timer is kept with both its moments.
+// Stops a timer and records the work, with the step done where that is said; undo takes both back. Where the workshop
+// is out of reach, the finished timer is kept with both its moments.
 import { useCallback } from "react";
 import { api, ask } from "../../api/client";
 import { forget } from "../../api/device/ownTimers";

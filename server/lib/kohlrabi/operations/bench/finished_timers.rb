@@ -10,10 +10,9 @@ module Kohlrabi
         module_function
 
         # given: {"from", "to" (ISO 8601, by the device's clock), "effort"? (how long it really was), "person_id"?,
-        # "timer_id"? (one of ours that it ended), "begun_as"? (reference under which the device had asked for it and had
-        # no answer), "steps": [{"piece_id", "step"}] with "done"?, "zones"?, "take"?, or
-        # "kind" and "piece_ids"}. Returns the entry; hours that overlap are recorded, and asked about. Raises
-        # Refused, NotFound.
+        # "timer_id"? (one of ours that it ended), "begun_as"? (reference under which the device had asked for it and
+        # had no answer), "steps": [{"piece_id", "step"}] with "done"?, "zones"?, "take"?, or "kind" and "piece_ids"}.
+        # Returns the entry; hours that overlap are recorded, and asked about. Raises Refused, NotFound.
         def record(given)
           Records::Base.transaction do
             person = Flips::Work.person(given)

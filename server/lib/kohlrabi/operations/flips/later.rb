@@ -3,9 +3,9 @@
 module Kohlrabi
   module Operations
     module Flips
-      # A device that tells hundreds of things one after the other has the plans of its pieces counted once: after the last
-      # of them, or before anybody else asks for anything. Until then nothing is known of what is to come, which is also
-      # what a server that ends in between leaves; its next start counts it.
+      # A device that tells hundreds of things one after the other has the plans of its pieces counted once: after the
+      # last of them, or before anybody else asks for anything. Until then nothing is known of what is to come, which
+      # is also what a server that ends in between leaves; its next start counts it.
       module Later
         KEY = :kohlrabi_later
         LOCK = Mutex.new
