@@ -95,7 +95,8 @@ RSpec.describe "a phone on the same network" do
       "refused"
     end
     expect([OpenSSL::SSL::TLS1_1_VERSION, OpenSSL::SSL::TLS1_2_VERSION, OpenSSL::SSL::TLS1_3_VERSION].map(&talk)).to eq(%w[refused 200 200])
-    expect { Net::HTTP.get(URI("http://#{address}:#{port}/")) }.to raise_error(StandardError)
+    plain = -> { Net::HTTP.start(address, port, read_timeout: 3, max_retries: 0) { |http| http.get("/favicon.svg").code } }
+    expect(&plain).to raise_error(StandardError)
     _, errors, status = Open3.capture3(@server.environment.merge("KOHLRABI_HOME" => "#{@server.home}-other"), *@server.program, "serve", "--lan",
                                        "--address", address, "--port", port.to_s, stdin_data: "turnip soup\n")
     expect([status.exitstatus, errors]).to match([1, /Port #{port} is busy\. .*devices keep the address/])
