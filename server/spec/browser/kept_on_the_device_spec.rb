@@ -33,6 +33,30 @@ RSpec.describe "what a device keeps" do
     expect(page).to have_css("h1", text: "Armchair")
   end
 
+  it "opens all that was seen; what was not says so, and opens by itself in reach" do
+    chest, other = %w[Chest Trunk].map do |name|
+      id = send_to(:post, "/pieces", { name: name, kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1",
+                                       purchase: "30", bought_on: "2026-05-01" })["id"]
+      send_to(:post, "/pieces/#{id}/looks", { name: "Painted", starter: "painted" }) && id
+    end
+    seen = { "/floor" => "flips pieces", "/pieces/#{chest}/plan" => "planning catalogue", "/week" => "bench schedule",
+             "/evening" => "flips day-offers", "/shelf/shopping" => "shelf shopping", "/scout" => "scout prospects", "/market" => "market market" }
+    look_at(seen)
+    expect(worker).to include("activat")
+    away
+    seen.each_key do |path|
+      visit path
+      waits("Out of reach since")
+      settled
+      expect(page).to have_css("h1")
+      expect(page).to have_no_text("Not seen on this device before")
+    end
+    visit "/pieces/#{other}/plan"
+    expect(page).to have_text("Not seen on this device before")
+    @server.start
+    expect(page).to have_css("h1", text: "Trunk: the plan")
+  end
+
   it "runs a timer once whose answer was lost" do
     chair = send_to(:post, "/pieces", { name: "Chair", purchase: "5", bought_on: "2026-05-01" })["id"]
     look_at("/pieces/#{chair}" => "flips piece")

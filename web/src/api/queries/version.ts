@@ -3,7 +3,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { api, ask } from "../client";
-import { writtenHere } from "../device/reach";
+import { inReach, subscribe, writtenHere } from "../device/reach";
 import { sendWhenInReach } from "../device/sender";
 import { nowIn, workshop } from "../device/store";
 import { anyWaits, read } from "../device/outbox";
@@ -14,6 +14,8 @@ export function useVersion(): void {
   const client = useQueryClient();
   useEffect(() => {
     let last: string | null = null;
+    let away = false; // whether something had no answer since
+    const stop = subscribe(() => (away ||= !inReach()));
     const look = async () => {
       if (document.visibilityState === "hidden") return;
       const answer = await ask(api.GET("/api/version")).catch(() => null);
@@ -22,7 +24,9 @@ export function useVersion(): void {
       // What this page wrote itself, it has asked anew for already; while it tells what waited, it will when that is
       // done.
       const here = answer.version === writtenHere() || anyWaits();
-      if (last !== null && answer.version !== last && !here) void client.invalidateQueries();
+      const back = away && !anyWaits();
+      if (back || (last !== null && answer.version !== last && !here)) void client.invalidateQueries();
+      away = false;
       last = answer.version;
       sendWhenInReach();
     };
@@ -32,6 +36,7 @@ export function useVersion(): void {
     window.addEventListener("online", now);
     document.addEventListener("visibilitychange", now);
     return () => {
+      stop();
       clearInterval(timer);
       window.removeEventListener("online", now);
       document.removeEventListener("visibilitychange", now);

@@ -2,6 +2,7 @@
 import LinearProgress from "@mui/material/LinearProgress";
 import { useDayOffers, useWorkshop } from "../../api/queries";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { TODAY_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
@@ -13,8 +14,8 @@ import { ReceiptForm } from "./ReceiptForm";
 export default function Evening() {
   const workshop = useWorkshop();
   const offers = useDayOffers();
-  const error = workshop.error ?? offers.error;
-  if (error) return <Failure error={error} again={() => void offers.refetch()} />;
+  const failed = [workshop, offers].find((one) => one.error && !isKept(one));
+  if (failed?.error) return <Failure error={failed.error} again={() => void failed.refetch()} />;
   if (!workshop.data || !offers.data) return <LinearProgress aria-label="Loading" />;
   return (
     <>

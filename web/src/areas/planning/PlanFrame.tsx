@@ -5,6 +5,7 @@ import { useParams } from "react-router";
 import { useCatalogue, usePlan, useWorkshop } from "../../api/queries";
 import type { Catalogue, Plan, Workshop } from "../../api/types";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { piecePages } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
@@ -22,14 +23,8 @@ export function PlanFrame({ title, line, actions, children }: Props) {
   const plan = usePlan(id);
   const catalogue = useCatalogue();
   const workshop = useWorkshop();
-  const error = plan.error ?? catalogue.error ?? workshop.error;
-  if (error)
-    return (
-      <Failure
-        error={error}
-        again={() => void Promise.all([plan.refetch(), catalogue.refetch(), workshop.refetch()])}
-      />
-    );
+  const failed = [plan, catalogue, workshop].find((one) => one.error && !isKept(one));
+  if (failed?.error) return <Failure error={failed.error} again={() => void failed.refetch()} />;
   if (!plan.data || !catalogue.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const shared = { page: plan.data, catalogue: catalogue.data, workshop: workshop.data };
   return (

@@ -9,6 +9,7 @@ import { useColours } from "../../api/queries";
 import type { Colour } from "../../api/types";
 import { Empty } from "../../kit/Empty";
 import { Failure } from "../../kit/Failure";
+import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { SHELF_PAGES } from "../../kit/sections";
@@ -18,10 +19,11 @@ import { Swatch } from "../../kit/Swatch";
 import { ColourDialog } from "./ColourDialog";
 
 export default function Colours() {
-  const { data, error, refetch } = useColours();
+  const colours = useColours();
+  const { data, error, refetch } = colours;
   const [asked, setAsked] = useState<Colour | "new" | null>(null);
   const { remove } = useUndo();
-  if (error) return <Failure error={error} again={() => void refetch()} />;
+  if (error && !isKept(colours)) return <Failure error={error} again={() => void refetch()} />;
   if (!data) return <LinearProgress aria-label="Loading" />;
   const own = data.colours.filter((one) => one.own);
   const take = (one: Colour) => setAsked({ ...one, id: null });
