@@ -50,6 +50,19 @@ RSpec.describe "facts that devices tell later", :api do
     expect(figure(id, "cash_in")["text"]).to eq("30.00")
   end
 
+  it "gives what is told without a day the day on which it was noted: tins, receipts, hours of a day" do
+    noted = { happened: "2026-06-28T09:00:00Z" }
+    tell("/api/containers", { product: "paint_all", size: "500 ml", paid: "25" }, **noted)
+    tell("/api/receipts", { lines: [{ what: "Wax", amount: "7", pieces: [{ piece_id: id }] }] }, **noted)
+    tell("/api/days", { unit: "h", rows: [{ pieces: [{ piece_id: id }], kind: "sanding", effort: "1" }] }, **noted)
+    page = call(:get, "/api/pieces/#{id}")
+    tin = call(:get, "/api/shelf")["rows"].first["containers"].first
+    days = [tin["bought_on"], page["costs"].first["spent_on"], page["work"].first["worked_on"]]
+    expect(days.map { |day| day["iso"] }).to eq(["2026-06-28"] * 3)
+    call(:post, "/api/containers", { product: "paint_all", size: "1 l" }) # here and now: not said is not known
+    expect(call(:get, "/api/shelf")["rows"].first["containers"].map { |one| one["bought_on"]&.fetch("iso") }).to include(nil)
+  end
+
   it "knows a timer again whose answer was lost: it runs once, and its hours count once" do
     asked = { kind: "sanding", piece_ids: [id] }
     call(:post, "/api/timers", asked, "HTTP_REFERENCE" => "lost-answer")

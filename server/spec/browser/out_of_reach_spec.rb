@@ -102,6 +102,48 @@ RSpec.describe "out of reach of the workshop" do
     expect(paid).to contain_exactly("6.00", "4.50")
   end
 
+  it "keeps what was bought, the hours of the day and a receipt, of which a line can be mended" do
+    chest = send_to(:post, "/pieces", { name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1",
+                                        purchase: "30", bought_on: "2026-05-01" })["id"]
+    send_to(:post, "/pieces/#{chest}/looks", { name: "Painted", starter: "painted" })
+    look_at("/evening" => "flips day-offers", "/shelf/shopping" => "shelf shopping")
+    expect(worker).to include("activat")
+    away
+    visit "/shelf/shopping"
+    bought = find("button[aria-label^='Bought: all-in-one']", match: :first)
+    name = bought["aria-label"].delete_prefix("Bought: ")
+    fill_in("Price of #{name}", with: "19.50", exact: true)
+    bought.click
+    expect(page).to have_css("[role=status]", text: "Bought, waits here") # nobody buys it twice
+    expect(page).to have_no_button("Bought: #{name}")
+    visit "/evening"
+    within("[role=group][aria-label='Chest']") { type("How long, h", "1.5") }
+    press("Record the day")
+    waits("2 things wait here")
+    within("[role=group][aria-label='Line 1']") do
+      type("What", "Wax")
+      type("Amount of line 1", "seven")
+      find_field("For which pieces").send_keys("Chest")
+    end
+    find("[role=option]", text: "Chest").click
+    press("Record receipt")
+    waits("3 things wait here")
+    @server.start
+    waits(/\A1 was refused\.\z/)
+    find("[data-reach]").click
+    press("Mend it")
+    form("Mend: Receipt") do
+      type("Line 1: amount", "7.20")
+      press("Tell it again")
+    end
+    form("What waits") { expect(page).to have_text("Nothing waits") }
+    piece = send_to(:get, "/pieces/#{chest}")
+    expect(piece["work"].map { |one| [one["effort"]["text"], one["worked_on"]["iso"]] }).to eq([["1 h 30", "2026-06-30"]])
+    expect(piece["costs"].map { |one| [one["what"], one["amount"]["text"], one["spent_on"]["iso"]] }).to eq([["Wax", "7.20", "2026-06-30"]])
+    tin = send_to(:get, "/shelf")["rows"].first["containers"].first
+    expect([tin["paid"]["text"], tin["bought_on"]["iso"]]).to eq(["19.50", "2026-06-30"])
+  end
+
   it "keeps photos with what was spotted, in order; what builds on something refused waits for it" do
     look_at("/scout/new" => "scout card")
     expect(worker).to include("activat")

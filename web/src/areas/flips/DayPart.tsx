@@ -15,6 +15,7 @@ import { Part } from "../../kit/Part";
 import { PiecesField } from "../../kit/PiecesField";
 import { BackAgain } from "../../kit/BackAgain";
 import { useDraftState } from "../../kit/session/useDraft";
+import { useTell } from "../../kit/session/useTell";
 import { useUndo } from "../../kit/session/undo";
 
 type Line = { key: number; pieces: ShareInput[]; name: string; kind: string; effort: string; people: number[] };
@@ -43,6 +44,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
   const [unit, setUnit] = useState<"h" | "min">("h");
   const [problem, setProblem] = useState<ProblemError | null>(null);
   const { done } = useUndo();
+  const tell = useTell();
   const set = (key: number, changes: Partial<Line>) =>
     setLines((all) => all.map((one) => (one.key === key ? { ...one, ...changes } : one)));
   const written = lines.filter((one) => one.effort.trim() !== "");
@@ -60,9 +62,16 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
       people: who,
     }));
     try {
-      const made = await ask(api.POST("/api/days", { body: { worked_on: day, unit, rows } }));
-      done(`${made.ids.length === 1 ? "One entry" : `${made.ids.length} entries`} of hours recorded`, () =>
-        ask(api.POST("/api/days/removals", { body: made })),
+      await tell(
+        {
+          what: `Hours of the day, ${written.map((one) => one.name || "another piece").join(", ")}`,
+          today: day === workshop.today.iso ? ["worked_on"] : [],
+        },
+        (how) => api.POST("/api/days", { body: { worked_on: day, unit, rows }, ...how }),
+        (made) =>
+          done(`${made.ids.length === 1 ? "One entry" : `${made.ids.length} entries`} of hours recorded`, () =>
+            ask(api.POST("/api/days/removals", { body: made })),
+          ),
       );
       begin({ ...bare(), day });
     } catch (error) {

@@ -10,6 +10,7 @@ import type { Workshop } from "../../api/types";
 import { type Named, startWith } from "../../kit/fields";
 import { BackAgain } from "../../kit/BackAgain";
 import { useDraftState } from "../../kit/session/useDraft";
+import { useTell } from "../../kit/session/useTell";
 import { useUndo } from "../../kit/session/undo";
 import { EMPTY_LINE, type ReceiptLine, ReceiptRow, sent } from "./ReceiptRow";
 
@@ -26,6 +27,7 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
     change((before) => ({ ...before, lines: next(before.lines) }));
   const [problem, setProblem] = useState<ProblemError | null>(null);
   const { done } = useUndo();
+  const tell = useTell();
   const errors = problem?.fields ?? {};
   const set = (key: number, changes: Partial<ReceiptLine>) =>
     setLines((all) => all.map((one) => (one.key === key ? { ...one, ...changes } : one)));
@@ -38,9 +40,16 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
   const save = async (again: boolean) => {
     setProblem(null);
     try {
-      const made = await ask(api.POST("/api/receipts", { body: { ...head, lines: used.map(sent) } }));
-      done(`Receipt of ${made.total?.text} ${workshop.currency} recorded`, () =>
-        ask(api.DELETE("/api/receipts/{id}", { params: { path: { id: made.id } } })),
+      await tell(
+        {
+          what: `Receipt${head.shop && ` from ${head.shop}`}, ${used.length === 1 ? "1 line" : `${used.length} lines`}`,
+          today: head.spent_on === empty.spent_on ? ["spent_on"] : [],
+        },
+        (how) => api.POST("/api/receipts", { body: { ...head, lines: used.map(sent) }, ...how }),
+        (made) =>
+          done(`Receipt of ${made.total?.text} ${workshop.currency} recorded`, () =>
+            ask(api.DELETE("/api/receipts/{id}", { params: { path: { id: made.id } } })),
+          ),
       );
       begin(again ? { ...bare, head: { ...empty, shop: head.shop, spent_on: head.spent_on } } : bare);
       if (!again) onDone?.();

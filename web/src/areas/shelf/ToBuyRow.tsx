@@ -5,8 +5,10 @@ import InputAdornment from "@mui/material/InputAdornment";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { api, ask } from "../../api/client";
+import { useWaiting } from "../../api/device/outbox";
 import type { Shopping } from "../../api/types";
 import { Material } from "../../kit/colour/Material";
+import { useTell } from "../../kit/session/useTell";
 import { useUndo } from "../../kit/session/undo";
 
 type Row = Shopping["rows"][number];
@@ -53,15 +55,26 @@ export function ToBuyRow({ row, currency, today }: Props) {
 function Pack({ row, pack, currency, today }: Props & { pack: Row["packs"][number] }) {
   const [paid, setPaid] = useState(pack.price ?? "");
   const { done, failed } = useUndo();
+  const tell = useTell();
   const what = `${pack.count} × ${pack.size}`;
   const [product = "", colour = ""] = row.product.split("@"); // a material is a product in a colour
   const buy = async () => {
     const body = { product, colour, size: pack.size, count: String(pack.count), paid, bought_on: today };
-    const { ids } = await ask(api.POST("/api/containers", { body }));
-    done(`${what} of ${row.label} put on the shelf`, async () => {
-      for (const id of ids) await ask(api.DELETE("/api/containers/{id}", { params: { path: { id } } }));
-    });
+    await tell(
+      { what: `Bought: ${what} of ${row.label}`, today: ["bought_on"] },
+      (how) => api.POST("/api/containers", { body, ...how }),
+      ({ ids }) =>
+        done(`${what} of ${row.label} put on the shelf`, async () => {
+          for (const id of ids) await ask(api.DELETE("/api/containers/{id}", { params: { path: { id } } }));
+        }),
+    );
   };
+  // In a shop without a connection it was ticked already.
+  const noted = useWaiting().some((entry) => {
+    if (entry.url !== "/api/containers" || typeof entry.body !== "string") return false;
+    const body = JSON.parse(entry.body) as { product: string; colour: string; size: string };
+    return body.product === product && body.colour === colour && body.size === pack.size;
+  });
   return (
     <Box sx={{ display: "flex", gap: 1, alignItems: "center" }}>
       <Box sx={{ minWidth: 96, textAlign: "right", fontWeight: 600 }}>{what}</Box>
@@ -75,14 +88,18 @@ function Pack({ row, pack, currency, today }: Props & { pack: Row["packs"][numbe
           input: { endAdornment: <InputAdornment position="end">{currency}</InputAdornment> },
         }}
       />
-      <Button
-        className="no-print"
-        variant="outlined"
-        onClick={() => void buy().catch(failed)}
-        aria-label={`Bought: ${row.label}, ${pack.size}`}
-      >
-        Bought
-      </Button>
+      {noted ? (
+        <Box role="status">Bought, waits here</Box>
+      ) : (
+        <Button
+          className="no-print"
+          variant="outlined"
+          onClick={() => void buy().catch(failed)}
+          aria-label={`Bought: ${row.label}, ${pack.size}`}
+        >
+          Bought
+        </Button>
+      )}
     </Box>
   );
 }

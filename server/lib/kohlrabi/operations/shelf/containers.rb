@@ -61,7 +61,7 @@ module Kohlrabi
         def create(given)
           Records::Base.transaction do
             product = material(given)
-            values = read(given, product, new: true)
+            values = { bought_on: Support::Facts.day, **read(given, product, new: true) }
             params = Support::Params.new(given, House::WorkshopSettings.workshop)
             params.count(:count, 1..100)
             count = params.done![:count] || 1

@@ -66,7 +66,7 @@ module Kohlrabi
           params.money(:tax)
           params.money(:total, into: :printed)
           values = params.done!
-          values.merge(tax_minor: values[:tax_minor] || 0)
+          { spent_on: Support::Facts.day, **values, tax_minor: values[:tax_minor] || 0 }
         end
         private_class_method :head
 

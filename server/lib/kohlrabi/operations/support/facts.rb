@@ -49,6 +49,9 @@ module Kohlrabi
         # Whether what is being done was noted by a device before, and is told late.
         def noted? = !Thread.current[KEY]&.happened_at.nil?
 
+        # The day on which a device noted it; nil where it is done here and now.
+        def day = noted? ? House::WorkshopSettings.today : nil
+
         # Id of what was made under a reference at a path; nil where nothing was.
         def made(path, reference)
           reference && Records::Fact.where(path: path, reference: reference.to_s).pick(:record_id)
