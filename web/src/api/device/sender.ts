@@ -29,6 +29,8 @@ export function sendAll(): Promise<void> {
   return running;
 }
 
+export const sending = () => running !== null;
+
 const alone = (act: () => Promise<void>): Promise<void> =>
   navigator.locks
     ? navigator.locks

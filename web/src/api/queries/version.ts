@@ -4,9 +4,9 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { api, ask } from "../client";
 import { inReach, subscribe, writtenHere } from "../device/reach";
-import { sendWhenInReach } from "../device/sender";
+import { sending, sendWhenInReach } from "../device/sender";
 import { nowIn, workshop } from "../device/store";
-import { anyWaits, read } from "../device/outbox";
+import { read } from "../device/outbox";
 
 const EVERY = 4000; // ms
 
@@ -23,9 +23,8 @@ export function useVersion(): void {
       await settle(answer.workshop);
       // What this page wrote itself, it has asked anew for already; while it tells what waited, it will when that is
       // done.
-      const here = answer.version === writtenHere() || anyWaits();
-      const back = away && !anyWaits();
-      if (back || (last !== null && answer.version !== last && !here)) void client.invalidateQueries();
+      const here = answer.version === writtenHere() || sending();
+      if (away || (last !== null && answer.version !== last && !here)) void client.invalidateQueries();
       away = false;
       last = answer.version;
       sendWhenInReach();

@@ -33,10 +33,13 @@ module Kohlrabi
           ToCome.renew(rest) if rest.any?
         end
 
-        # Counts what was put off.
+        # Counts what was put off. Where that fails, it is tried again before the next answer.
         def catch_up
           ids = LOCK.synchronize { @due.to_a.tap { @due.clear } }
           Support::Context.open { Records::Base.transaction { ToCome.renew(ids) } } if ids.any?
+        rescue StandardError => e
+          LOCK.synchronize { @due.merge(ids) }
+          warn "What is to come could not be counted: #{e.class}: #{e.message}"
         end
       end
     end
