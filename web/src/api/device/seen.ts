@@ -32,6 +32,8 @@ export const KEPT_KEYS = [
   ["scout", "prospect"],
   ["scout", "card"],
   ["market", "market"],
+  ["market", "pricing"],
+  ["market", "listing"],
 ];
 
 export const isKept = (query: Query) =>

@@ -6,7 +6,7 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { useParams } from "react-router";
-import { api, ask, ProblemError } from "../../api/client";
+import { api, ask, isUnreachable, ProblemError } from "../../api/client";
 import { usePiece, usePricing, useWorkshop } from "../../api/queries";
 import { useUndo } from "../../kit/session/undo";
 import { Failure } from "../../kit/Failure";
@@ -34,7 +34,8 @@ export default function PricePage() {
   const { done } = useUndo();
   const refused = pricing.error instanceof ProblemError ? (pricing.error.fields.price ?? pricing.error.message) : null;
   if (piece.error && !isKept(piece)) return <Failure error={piece.error} again={() => void piece.refetch()} />;
-  if (pricing.error && !refused) return <Failure error={pricing.error} again={() => void pricing.refetch()} />;
+  if (pricing.error && (!refused || (isUnreachable(pricing.error) && !pricing.data)))
+    return <Failure error={pricing.error} again={() => void pricing.refetch()} />;
   if (!piece.data || !pricing.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { data } = pricing;
   const { currency } = workshop.data;
