@@ -50,7 +50,7 @@ module Kohlrabi
         def noted? = !Thread.current[KEY]&.happened_at.nil?
 
         # The day on which a device noted it; nil where it is done here and now.
-        def day = noted? ? House::WorkshopSettings.today : nil
+        def day = noted? ? Context.workshop.date_of(Clock.now) : nil
 
         # Id of what was made under a reference at a path; nil where nothing was.
         def made(path, reference)
