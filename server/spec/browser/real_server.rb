@@ -95,9 +95,10 @@ class RealServer
   # Served to other devices: its port is never moved to a free one, as it is on this machine alone.
   def fixed? = @arguments.include?("--lan")
 
-  # A port of this lane that is free, and the next one with it, where those that are moved do not come.
+  # A port of this lane that is free, and the next one with it, where those that are moved do not come. Browsers open no
+  # page at 5060 and 5061, which belong to telephones.
   def free_pair
-    (ports + 60).step(by: 2).find { |port| [port, port + 1].all? { |one| free?(one) } }
+    (ports + 40).step(by: 2).find { |port| [port, port + 1].all? { |one| free?(one) } }
   end
 
   def free?(port)
