@@ -3,11 +3,12 @@ import Box from "@mui/material/Box";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import LinearProgress from "@mui/material/LinearProgress";
 import { type QueryClient, useQueryClient } from "@tanstack/react-query";
-import { lazy, Suspense, useMemo, useState } from "react";
+import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { Outlet, useLocation, useNavigate } from "react-router";
 import { pieceKey, useTimers, useVersion, useWorkshop } from "../api/queries";
 import type { Piece } from "../api/types";
 import type { Named } from "../kit/fields";
+import { notePlace } from "../kit/BackDialog";
 import { OpenContext } from "../kit/session/open";
 import { PhoneBar } from "./PhoneBar";
 import { Rail, SECTIONS } from "./Rail";
@@ -40,7 +41,8 @@ export function Shell() {
   const timers = useTimers();
   const workshop = useWorkshop();
   const stop = useStopTimer();
-  const { pathname } = useLocation();
+  const location = useLocation();
+  const { pathname } = location;
   const bare = pathname.endsWith("/bench"); // the whole screen for one step
   const phone = useMediaQuery("(max-width:899px)");
   const running = timers.data?.[0];
@@ -69,6 +71,7 @@ export function Shell() {
     };
   }, [client, navigate, open, running, stop]);
   useShortcuts(actions);
+  useEffect(notePlace, [location]);
   useVersion();
   useToldLater();
 

@@ -1,61 +1,58 @@
-// A dialog that Back closes first, as one expects on a phone. Where it asks before it closes, it stays, and so does
-// its place in the browser's history.
+// A dialog that Back closes first, as one expects on a phone. Where it asks before it closes, it stays, and so does its place in the
+// browser's history. The place of one that was closed otherwise is left for the next; Back passes over it. It is never given back by
+// going back there and then: that takes its time, and would overtake somebody who goes on to another page.
 import Dialog, { type DialogProps } from "@mui/material/Dialog";
 import { useEffect, useRef } from "react";
 
-const SOON = 60; // ms in which a dialog may follow another in its place
+type State = { dialog?: string; idx?: number } | null; // idx: the router's number of the page
+const here = () => {
+  const state = window.history.state as State;
+  return { mark: Number(state?.dialog?.slice(7) ?? 0), page: state?.idx ?? 0 };
+};
+
 let count = Date.now(); // above the places of before a reload, which the browser keeps
-let spare: ReturnType<typeof setTimeout> | undefined; // the place of one that has just closed
-let returning: Promise<unknown> | undefined; // from that place, until the browser is back
-const markOf = () => (window.history.state as { dialog?: string } | null)?.dialog;
+let at = here();
+const open = new Set<number>();
+const empty = (mark: number) => mark > 0 && !open.has(mark);
 
-function giveBack(): void {
-  returning = new Promise((resolve) => window.addEventListener("popstate", resolve, { once: true })).then(
-    () => (returning = undefined),
-  );
-  window.history.back();
-}
+// Told by the frame of every screen when another page is shown.
+export const notePlace = () => void (at = here());
 
-function useBackCloses(open: boolean, close: () => void): void {
+window.addEventListener("popstate", () => {
+  const left = at;
+  at = here();
+  if (empty(left.mark) && at.page <= left.page) window.history.back();
+});
+
+function useBackCloses(shown: boolean, close: () => void): void {
   const latest = useRef(close);
   useEffect(() => {
     latest.current = close;
   }, [close]);
   useEffect(() => {
-    if (!open) return;
-    const mark = `dialog ${++count}`;
-    let entered = false;
-    let gone = false;
+    if (!shown) return;
+    const mark = ++count;
     const enter = () => {
-      if (gone) return;
-      if (returning) return void returning.then(enter);
-      entered = true;
-      const state = { ...(window.history.state as object), dialog: mark };
-      if (spare === undefined || !markOf()) window.history.pushState(state, "");
-      else window.history.replaceState(state, "");
-      clearTimeout(spare);
-      spare = undefined;
+      const state = { ...(window.history.state as object), dialog: `dialog ${mark}` };
+      if (empty(here().mark)) window.history.replaceState(state, "");
+      else window.history.pushState(state, "");
+      at = here();
     };
     let again: ReturnType<typeof setTimeout> | undefined;
     const back = () => {
-      if (!entered || Number(markOf()?.slice(7) ?? 0) >= Number(mark.slice(7))) return; // only what lies over it went
+      if (here().mark >= mark) return; // only what lies over it went
       latest.current();
       again = setTimeout(enter, 50); // it may have asked, and stay
     };
     enter();
+    open.add(mark);
     window.addEventListener("popstate", back);
     return () => {
-      gone = true;
+      open.delete(mark);
       clearTimeout(again);
       window.removeEventListener("popstate", back);
-      // Closed otherwise: its place is given back, unless another page was gone to.
-      if (markOf() !== mark) return;
-      spare = setTimeout(() => {
-        spare = undefined;
-        if (markOf() === mark) giveBack();
-      }, SOON);
     };
-  }, [open]);
+  }, [shown]);
 }
 
 export default function BackDialog(props: DialogProps) {
