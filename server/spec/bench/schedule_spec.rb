@@ -31,16 +31,16 @@ RSpec.describe "the bench", :api do
     end
 
     it "moves a step to another day with what follows it, says what that does, and takes it back" do
-      told = call(:put, "/api/schedule/moves", { piece_id: id, step: "record", day: "2026-07-04" })
+      told = call(:put, "/api/schedule/moves", { steps: [{ piece_id: id, step: "record" }], day: "2026-07-04" })
       expect(told["changes"].first).to match(/Chest: ready .* instead of/)
       expect(keys(day("2026-06-30"))).to eq([])
       expect(day("2026-07-04")["steps"].first).to include("step" => "record", "moved" => true, "why" => include("You moved it to this day."))
-      call(:put, "/api/schedule/moves", { piece_id: id, step: "record", day: "" })
+      call(:put, "/api/schedule/moves", { steps: [{ piece_id: id, step: "record" }], day: "" })
       expect(keys(day("2026-06-30"))).to include("record")
     end
 
     it "refuses moves that cannot be: into the past, too far, of what is done, runs or is not there" do
-      move = ->(key, to) { call(:put, "/api/schedule/moves", { piece_id: id, step: key, day: to }) }
+      move = ->(key, to) { call(:put, "/api/schedule/moves", { steps: [{ piece_id: id, step: key }], day: to }) }
       expect(refusal(move.call("record", "2026-06-29"), :day)).to include("is over")
       expect(refusal(move.call("record", "2027-06-29"), :day)).to include("too far ahead")
       expect(refusal(move.call("record", "tomorrow"), :day)).to include("not a date")

@@ -80,6 +80,17 @@ export const unreachable: Problem = {
 // Whether there was no answer at all.
 export const isUnreachable = (error: unknown) => error instanceof ProblemError && error.problem.status === 503;
 
+// Ids of the acts by which answers can be undone, by the answer.
+const acts = new WeakMap<object, string>();
+
+// Undoes all that the request did that was answered so, with one request.
+export function undoOf(answer: object): (() => Promise<unknown>) | undefined {
+  const id = acts.get(answer);
+  return id === undefined
+    ? undefined
+    : () => ask(api.POST("/api/acts/{id}/undo", { params: { path: { id: Number(id) } } }));
+}
+
 // Waits for an answer and returns its data, or throws ProblemError.
 export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   let settled;
@@ -88,7 +99,11 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
   } catch {
     throw new ProblemError(unreachable);
   }
-  if (settled.response.ok) return settled.data as T;
+  if (settled.response.ok) {
+    const act = settled.response.headers.get("Act");
+    if (act && typeof settled.data === "object" && settled.data) acts.set(settled.data, act);
+    return settled.data as T;
+  }
   if (settled.response.status === 401) window.dispatchEvent(new Event(LOCKED));
   const problem = settled.error as Problem | undefined;
   throw new ProblemError(

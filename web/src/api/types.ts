@@ -86,3 +86,5 @@ export type SearchHit = Schemas["SearchHit"];
 export type BooksYear = Schemas["BooksYear"];
 export type Listing = Schemas["Listing"];
 export type ChannelLine = Schemas["ChannelLine"];
+export type FinishedSteps = Schemas["FinishedSteps"];
+export type Covers = Schemas["Covers"];

@@ -1,5 +1,5 @@
 // Recording or correcting one dated event.
-import { api, ask } from "../api/client";
+import { api, ask, undoOf } from "../api/client";
 import { useWorkshop } from "../api/queries";
 import type { EventKind, PieceEvent, Workshop } from "../api/types";
 import { useUndo } from "./session/undo";
@@ -45,9 +45,7 @@ export function EventDialog({ pieceId, kind, event, submit, workshop, openSteps 
           const made = await ask(
             api.POST("/api/pieces/{id}/events", { params: { path: { id: pieceId } }, body: { kind, ...only(values) } }),
           );
-          done(`${made.label} recorded`, () =>
-            ask(api.DELETE("/api/events/{id}", { params: { path: { id: made.id! } } })),
-          );
+          done(`${made.label} recorded`, undoOf(made));
         }
         onClose();
       }}

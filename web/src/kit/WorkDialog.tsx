@@ -1,11 +1,14 @@
 // Recording hours by hand, or correcting them.
-import { api, ask } from "../api/client";
+import { useRef } from "react";
+import { useFormContext, useWatch } from "react-hook-form";
+import { api, ask, undoOf } from "../api/client";
 import { useWorkshop } from "../api/queries";
-import type { Work } from "../api/types";
+import type { FinishedSteps, Work } from "../api/types";
 import { devicePerson } from "./session/person";
 import { useUndo } from "./session/undo";
 import { useTell } from "./session/useTell";
-import { type Named, type ShareInput, startWith } from "./fields";
+import { DoneWith } from "./DoneWith";
+import { type Named, type ShareInput, startWith, type Values } from "./fields";
 import { FormDialog } from "./FormDialog";
 import { workFields } from "./workFields";
 
@@ -32,10 +35,18 @@ const bare = (entry: Work) => entry.shares.map(({ piece_id, weight }) => ({ piec
 const shares = (entry: Work): ShareInput[] =>
   entry.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
 
+// Asks which steps the hours finished, by what stands in the form.
+function Finished({ pieces, onChange }: { pieces: ShareInput[]; onChange: (done: FinishedSteps | undefined) => void }) {
+  const { control } = useFormContext<Values>();
+  const [kind = "", effort = ""] = useWatch({ control, name: ["kind", "effort"] });
+  return <DoneWith pieces={pieces.map((one) => one.piece_id)} kind={kind} effort={effort} onChange={onChange} />;
+}
+
 export default function WorkDialog({ entry, piece, onClose }: Props) {
   const workshop = useWorkshop();
   const { done } = useUndo();
   const tell = useTell();
+  const finished = useRef<FinishedSteps | undefined>(undefined);
   if (!workshop.data) return null;
   const initial = entry
     ? typed(entry)
@@ -53,6 +64,11 @@ export default function WorkDialog({ entry, piece, onClose }: Props) {
       initialPieces={entry ? shares(entry) : startWith(piece)}
       onClose={onClose}
       another={!entry}
+      extra={
+        entry
+          ? undefined
+          : (pieces: ShareInput[]) => <Finished pieces={pieces} onChange={(done) => (finished.current = done)} />
+      }
       onSubmit={async (values, pieces, again) => {
         if (entry) {
           const path = { params: { path: { id: entry.id } } };
@@ -68,11 +84,12 @@ export default function WorkDialog({ entry, piece, onClose }: Props) {
           const today = workshop.data.today.iso;
           await tell(
             { what: `${values.effort} of ${values.kind}`, today: values.worked_on === today ? ["worked_on"] : [] },
-            (how) => api.POST("/api/work", { body: body(values, pieces), ...how }),
-            (made) =>
-              done(`${made.effort?.text} of ${made.label.toLowerCase()} recorded`, () =>
-                ask(api.DELETE("/api/work/{id}", { params: { path: { id: made.id } } })),
-              ),
+            (how) => {
+              const steps = finished.current;
+              const sent = { ...body(values, pieces), ...(steps ? { done_steps: steps } : {}) };
+              return api.POST("/api/work", { body: sent, ...how });
+            },
+            (made) => done(`${made.effort?.text} of ${made.label.toLowerCase()} recorded`, undoOf(made)),
           );
         }
         if (!again) onClose();

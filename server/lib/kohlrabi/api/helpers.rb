@@ -34,10 +34,12 @@ module Kohlrabi
       def change(status_code = 200, &act)
         seen = Operations::Support::Idempotency.fingerprint(request.request_method, request.fullpath, raw_body)
         key = request.env["HTTP_IDEMPOTENCY_KEY"] if request.post?
-        code, body = Operations::Support::Idempotency.answer(key, seen) do
-          [status_code, Operations::Support::Facts.once(fact, &act)]
+        code, body, undo = Operations::Support::Idempotency.answer(key, seen) do
+          value, id = Operations::Support::Acts.record { Operations::Support::Facts.once(fact, &act) }
+          [status_code, value, id]
         end
         status code
+        headers "Act" => undo.to_s if undo # POST /api/acts/{id}/undo reverses all that this request did
         content_type :json
         # What the asker has changed itself is no news to it.
         headers "Workshop-Version" => Operations::House::Versions.now[:version]

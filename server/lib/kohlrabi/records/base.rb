@@ -6,8 +6,18 @@ module Kohlrabi
     class Base < ActiveRecord::Base
       self.abstract_class = true
 
+      after_create { Journal.note("created", self, attributes.transform_values { |value| [nil, value] }) }
+      after_update { Journal.note("changed", self, saved_changes) if saved_changes? }
+      after_destroy { Journal.note("destroyed", self, attributes.transform_values { |value| [value, nil] }) }
+
       # Sets a table name after the class without the module.
       def self.compute_table_name = name.demodulize.underscore.pluralize
+
+      # Writes past validations, but not past the journal.
+      def update_columns(values)
+        before = values.to_h { |name, _| [name.to_s, self[name]] }
+        super.tap { Journal.note("changed", self, before.to_h { |name, value| [name, [value, self[name]]] }) }
+      end
     end
   end
 end

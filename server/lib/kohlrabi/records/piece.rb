@@ -10,6 +10,7 @@ module Kohlrabi
       has_many :events, -> { live.order(:position) }, inverse_of: :piece
       has_many :cost_shares
       has_many :costs, -> { live.order(:spent_on, :id) }, through: :cost_shares
+      has_many :cost_links
       has_many :work_shares
       has_many :work_entries, -> { live.order(:worked_on, :id) }, through: :work_shares
       has_many :photos, -> { live.order(:position) }, inverse_of: :piece

@@ -2,14 +2,19 @@
 
 module Kohlrabi
   module Records
-    # What does not fit together among things that were taken in as they came, until somebody says how it was: hours
-    # of one person that overlap, or more taken from a tin than stood in it. deletion, before_*: what its answer
-    # changed.
+    # What the person has to say, until it is said. kind: "overlap" (hours of one person that overlap), "short" (more used of a container than
+    # was in it), and of one piece "hours" (which steps are done, details: {kind of work => seconds}), "costs" (what they cover, details: ids),
+    # "materials" (what became of what was planned, details: {material key => amount}), "touch_up" (of a finding), "said" (the hours that were
+    # said are used up). deletion, before_*: what its answer changed.
     class Question < Base
+      belongs_to :piece, optional: true
+      belongs_to :finding, optional: true
       belongs_to :work_entry, optional: true
       belongs_to :other_entry, class_name: "Kohlrabi::Records::WorkEntry", optional: true
       belongs_to :container, optional: true
       belongs_to :deletion, optional: true
+
+      def said = details ? JSON.parse(details) : nil
 
       # The hours that an answer leaves as they were, and the others, which lose what they share; nil where both stand.
       def kept_and_cut

@@ -108,6 +108,26 @@ export function useMates(ids: number[]) {
 export const useDayOffers = () =>
   useQuery({ queryKey: key("day-offers"), queryFn: () => ask(api.GET("/api/days/offers")) });
 
+// Open steps that hours without a step may have finished.
+export const useDoneWith = (pieces: number[], kind: string, effort: string) =>
+  useQuery({
+    queryKey: key("done-with", pieces, kind, effort),
+    queryFn: () => ask(api.GET("/api/done-with", { params: { query: { pieces: pieces.join(), kind, effort } } })),
+    enabled: pieces.length > 0 && kind !== "" && effort !== "",
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+// What pieces still have to buy that a cost may cover.
+export const useStillToBuy = (pieces: number[], what: string, category: string) =>
+  useQuery({
+    queryKey: key("still-to-buy", pieces, what, category),
+    queryFn: () => ask(api.GET("/api/still-to-buy", { params: { query: { pieces: pieces.join(), what, category } } })),
+    enabled: pieces.length > 0 && what !== "",
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
 // What a cost is for, guessed from its words.
 export const useCategory = (what: string) =>
   useQuery({

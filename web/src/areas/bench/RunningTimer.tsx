@@ -8,11 +8,12 @@ import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link as RouterLink } from "react-router";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { forget } from "../../api/device/ownTimers";
-import type { Timer } from "../../api/types";
+import type { FinishedSteps, Timer } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { useStopTimer } from "../../kit/session/useStopTimer";
+import { DoneWith } from "../../kit/DoneWith";
 import { EffortInput } from "../../kit/EffortInput";
 import { LazyForm } from "../../kit/LazyForm";
 import { Ticking } from "../../kit/Ticking";
@@ -24,6 +25,7 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
   const [asked, setAsked] = useState(timer.long);
   const [take, setTake] = useState(true);
   const [badly, setBadly] = useState(false);
+  const [finished, setFinished] = useState<FinishedSteps | undefined>(undefined);
   const discard = () =>
     timer.id < 0 ? forget(timer.id) : remove(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } }));
   const step = timer.steps.length === 1 ? timer.steps[0] : undefined;
@@ -78,7 +80,7 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
           <Button
             variant={timer.steps.length > 0 ? "outlined" : "contained"}
             size="large"
-            onClick={() => void stop(timer, time)}
+            onClick={() => void stop(timer, { ...time, ...(finished ? { done_steps: finished } : {}) })}
           >
             {timer.steps.length > 0 ? "Stop, more to do" : "Stop and record"}
           </Button>
@@ -94,6 +96,16 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
           control={<Checkbox checked={take} onChange={(_, on) => setTake(on)} />}
           label={`When it is done, take ${timer.takes.join(", ")} from the shelf`}
         />
+      )}
+      {timer.steps.length === 0 && (
+        <Box sx={{ mt: 1.5 }}>
+          <DoneWith
+            pieces={timer.pieces.map((piece) => piece.id)}
+            kind={timer.kind}
+            effort={effort || (timer.elapsed?.text ?? "")}
+            onChange={setFinished}
+          />
+        </Box>
       )}
       {open.length > 0 && (
         <Box role="group" aria-label="Stop with these done" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 1 }}>
@@ -114,12 +126,8 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
           ]}
           onClose={() => setBadly(false)}
           onSubmit={async (values) => {
-            const path = { params: { path: { id: step.piece_id } } };
-            await ask(
-              api.POST("/api/pieces/{id}/experiences", { ...path, body: { step: step.step, worked: "no", ...values } }),
-            );
             setBadly(false);
-            await stop(timer, time);
+            await stop(timer, { ...time, badly: values });
           }}
         />
       )}

@@ -1,7 +1,10 @@
 // Recording a cost, for one piece or shared over several, or correcting it.
-import { api, ask } from "../../api/client";
+import { useRef } from "react";
+import { useFormContext, useWatch } from "react-hook-form";
+import { api, ask, undoOf } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
-import type { Cost, CostCategory, Workshop } from "../../api/types";
+import type { Cost, CostCategory, Covers as Covered, Workshop } from "../../api/types";
+import { Covers } from "../../kit/Covers";
 import { useUndo } from "../../kit/session/undo";
 import { useTell } from "../../kit/session/useTell";
 import { type Named, type ShareInput, startWith, type Values } from "../../kit/fields";
@@ -27,10 +30,18 @@ const bare = (cost: Cost) => cost.shares.map(({ piece_id, weight }) => ({ piece_
 const shares = (cost: Cost): ShareInput[] =>
   cost.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
 
+// Asks what the cost covers, by what stands in the form.
+function Covering({ pieces, onChange }: { pieces: ShareInput[]; onChange: (covers: Covered | undefined) => void }) {
+  const { control } = useFormContext<Values>();
+  const [what = "", category = ""] = useWatch({ control, name: ["what", "category"] });
+  return <Covers pieces={pieces.map((one) => one.piece_id)} what={what} category={category} onChange={onChange} />;
+}
+
 export function CostDialog({ cost, piece, workshop, onClose }: Props) {
   const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
   const tell = useTell();
+  const covers = useRef<Covered | undefined>(undefined);
   if (!today) return null;
   return (
     <FormDialog
@@ -41,6 +52,11 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
       initialPieces={cost ? shares(cost) : startWith(piece)}
       onClose={onClose}
       another={!cost}
+      extra={
+        cost
+          ? undefined
+          : (pieces: ShareInput[]) => <Covering pieces={pieces} onChange={(covered) => (covers.current = covered)} />
+      }
       onSubmit={async (values, pieces, again) => {
         if (cost) {
           const path = { params: { path: { id: cost.id } } };
@@ -54,11 +70,12 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
               what: `${values.what}, ${values.amount} ${workshop.currency}`,
               today: values.spent_on === today ? ["spent_on"] : [],
             },
-            (how) => api.POST("/api/costs", { body: body(values, pieces), ...how }),
-            (made) =>
-              done(`${made.what} recorded, ${made.amount?.text} ${workshop.currency}`, () =>
-                ask(api.DELETE("/api/costs/{id}", { params: { path: { id: made.id } } })),
-              ),
+            (how) => {
+              const covered = covers.current;
+              const sent = { ...body(values, pieces), ...(covered ? { covers: covered } : {}) };
+              return api.POST("/api/costs", { body: sent, ...how });
+            },
+            (made) => done(`${made.what} recorded, ${made.amount?.text} ${workshop.currency}`, undoOf(made)),
           );
         }
         if (!again) onClose();

@@ -7,8 +7,9 @@ import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask, ProblemError } from "../../api/client";
-import type { DayOffers, Workshop } from "../../api/types";
+import { api, ProblemError, undoOf } from "../../api/client";
+import type { DayOffers, FinishedSteps, Workshop } from "../../api/types";
+import { DoneWith } from "../../kit/DoneWith";
 import { EffortEcho } from "../../kit/EffortEcho";
 import type { ShareInput } from "../../kit/fields";
 import { Part } from "../../kit/Part";
@@ -18,7 +19,15 @@ import { useDraftState } from "../../kit/session/useDraft";
 import { useTell } from "../../kit/session/useTell";
 import { useUndo } from "../../kit/session/undo";
 
-type Line = { key: number; pieces: ShareInput[]; name: string; kind: string; effort: string; people: number[] };
+type Line = {
+  key: number;
+  pieces: ShareInput[];
+  name: string;
+  kind: string;
+  effort: string;
+  people: number[];
+  done?: FinishedSteps | undefined;
+};
 type Props = { workshop: Workshop; offers: DayOffers["rows"]; yesterday: string };
 
 const SHOWN = 6; // lines before "more pieces"
@@ -55,11 +64,12 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
   };
   const save = async () => {
     setProblem(null);
-    const rows = written.map(({ pieces, kind, effort, people: who }) => ({
+    const rows = written.map(({ pieces, kind, effort, people: who, done: steps }) => ({
       pieces: pieces.map(({ piece_id, weight }) => ({ piece_id, weight })),
       kind,
       effort,
       people: who,
+      ...(steps ? { done_steps: steps } : {}),
     }));
     try {
       await tell(
@@ -69,9 +79,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
         },
         (how) => api.POST("/api/days", { body: { worked_on: day, unit, rows }, ...how }),
         (made) =>
-          done(`${made.ids.length === 1 ? "One entry" : `${made.ids.length} entries`} of hours recorded`, () =>
-            ask(api.POST("/api/days/removals", { body: made })),
-          ),
+          done(`${made.ids.length === 1 ? "One entry" : `${made.ids.length} entries`} of hours recorded`, undoOf(made)),
       );
       begin({ ...bare(), day });
     } catch (error) {
@@ -165,6 +173,14 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
               ))}
             </ToggleButtonGroup>
           )}
+          <Box sx={{ gridColumn: "1 / -1" }}>
+            <DoneWith
+              pieces={one.pieces.map((piece) => piece.piece_id)}
+              kind={one.kind}
+              effort={one.effort.trim() && unit === "min" ? `${one.effort} min` : one.effort}
+              onChange={(steps) => set(one.key, { done: steps })}
+            />
+          </Box>
         </Box>
       ))}
       <Box sx={{ display: "flex", gap: 1, mt: 2, flexWrap: "wrap" }}>

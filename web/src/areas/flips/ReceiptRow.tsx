@@ -6,8 +6,9 @@ import TextField from "@mui/material/TextField";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import { useCatalogue, useCategory } from "../../api/queries";
-import type { CostCategory, ReceiptInput, Workshop } from "../../api/types";
+import type { CostCategory, Covers as Covered, ReceiptInput, Workshop } from "../../api/types";
 import { ColourField } from "../../kit/colour/ColourField";
+import { Covers } from "../../kit/Covers";
 import type { ShareInput } from "../../kit/fields";
 import { PiecesField } from "../../kit/PiecesField";
 import { useSettled } from "../../kit/useSettled";
@@ -22,6 +23,7 @@ export type ReceiptLine = {
   product: string;
   colour: string;
   size: string;
+  covers?: Covered | undefined;
 };
 export const EMPTY_LINE: Omit<ReceiptLine, "key"> = {
   what: "",
@@ -43,6 +45,7 @@ export const sent = (line: ReceiptLine): ReceiptInput["lines"][number] =>
         amount: line.amount,
         category: line.category,
         pieces: line.pieces.map(({ piece_id, weight }) => ({ piece_id, weight })),
+        ...(line.covers ? { covers: line.covers } : {}),
       };
 
 const CATEGORIES: CostCategory[] = ["materials", "hardware", "other"];
@@ -159,6 +162,12 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
               </ToggleButton>
             ))}
           </ToggleButtonGroup>
+          <Covers
+            pieces={line.pieces.map((piece) => piece.piece_id)}
+            what={line.what}
+            category={line.category || (guess.data?.category ?? "")}
+            onChange={(covers) => onChange({ covers })}
+          />
         </Box>
       )}
       {onRemove && (

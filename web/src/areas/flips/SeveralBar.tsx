@@ -3,7 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import type { PieceRow, Workshop } from "../../api/types";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
@@ -44,11 +44,8 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
     const count = named(rows.length);
     if (act === "move") {
       const steps = rows.flatMap((row) => (row.next_step ? [{ piece_id: row.id, step: row.next_step.step }] : []));
-      const move = async (to: string) => {
-        for (const body of steps) await ask(api.PUT("/api/schedule/moves", { body: { ...body, day: to } }));
-      };
-      await move(values.day ?? "");
-      done(`The next step of ${named(steps.length)} moved`, () => move(""));
+      const moved = await ask(api.PUT("/api/schedule/moves", { body: { steps, day: values.day ?? "" } }));
+      done(`The next step of ${named(steps.length)} moved`, undoOf(moved));
     } else if (act === "set") {
       const body = { name: values.name ?? "", piece_ids: rows.map((row) => row.id) };
       const made = await ask(api.POST("/api/sets", { body }));
@@ -59,11 +56,9 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
     } else if (act) {
       const each = rows.map((row, place) => ({ piece_id: row.id, asking: values[`rows/${place}/asking`] ?? "" }));
       const body = { kind: act, on: values.on ?? "", rows: each };
-      const { ids } = await ask(api.POST("/api/events/several", { body }));
+      const made = await ask(api.POST("/api/events/several", { body }));
       const word = { ready: "ready", listed: "listed", price_changed: "asked at their new prices" }[act];
-      done(`${count} ${word}`, async () => {
-        for (const id of [...ids].reverse()) await ask(api.DELETE("/api/events/{id}", { params: { path: { id } } }));
-      });
+      done(`${count} ${word}`, undoOf(made));
     }
     setAct(null);
     onClose();

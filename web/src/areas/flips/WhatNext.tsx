@@ -17,7 +17,7 @@ import { useStartStep } from "../../kit/useStartStep";
 export function WhatNext({ id }: { id: number }) {
   const { data } = usePlan(id);
   if (!data) return <LinearProgress aria-label="Loading the plan" sx={{ mb: 17 }} />;
-  if (!data.plan || data.plan.over) return null;
+  if (!data.plan || (data.plan.over && !nextOf(data.plan))) return null; // ready, and nothing to touch up
   return <NextStep page={data} plan={data.plan} />;
 }
 

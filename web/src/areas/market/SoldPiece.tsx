@@ -3,7 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import type { Market } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
@@ -113,10 +113,7 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
             const back = await ask(
               api.POST("/api/pieces/{id}/return", { ...path, body: { lost, fee_back: feeBack, why } }),
             );
-            done(`${piece.name} is yours again, the sale is taken back`, async () => {
-              if (back.cost_id) await ask(api.DELETE("/api/costs/{id}", { params: { path: { id: back.cost_id } } }));
-              await ask(api.POST("/api/deletions/{id}/undo", { params: { path: { id: back.id } } }));
-            });
+            done(`${piece.name} is yours again, the sale is taken back`, undoOf(back));
             setAsked(null);
           }}
         />

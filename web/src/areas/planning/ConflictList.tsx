@@ -3,14 +3,14 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { api, ask } from "../../api/client";
-import type { Look, Plan, Remedy } from "../../api/types";
+import type { Look, Remedy } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { withChanges } from "../../kit/withChanges";
 import { Part } from "../../kit/Part";
 import { usePaint } from "./usePaint";
 
-export function ConflictList({ page, look }: { page: Plan; look: Look }) {
-  const { paint } = usePaint(look, page);
+export function ConflictList({ look }: { look: Look }) {
+  const { paint } = usePaint(look);
   const { done, failed } = useUndo();
   const open = look.conflicts.filter((one) => !one.settled);
   const settled = look.conflicts.filter((one) => one.settled);

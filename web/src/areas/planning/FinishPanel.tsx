@@ -45,7 +45,7 @@ export function FinishPanel({ page, look, selected, catalogue, onTold, onDone }:
     setSet(of(row));
   }
   const queue = useRef(Promise.resolve());
-  const { paint } = usePaint(look, page);
+  const { paint } = usePaint(look);
   const { failed } = useUndo();
   const names = page.zones.filter((zone) => selected.includes(zone.key)).map((zone) => zone.label);
   if (selected.length === 0) {

@@ -126,7 +126,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
             onDone={() => select([])}
           />
           <ToldChanges lines={told} onClose={() => setTold([])} />
-          <ConflictList page={page} look={look} />
+          <ConflictList look={look} />
           <WorksPart page={page} look={look} currency={workshop.currency} />
           <Part
             title="Wear, hardware, inside"

@@ -46,8 +46,14 @@ export default function PlanPage() {
 const summary = (plan: Steps, page: Plan) => (plan.over ? ended(plan, page) : toCome(plan, page));
 
 function ended(plan: Steps, page: Plan): string {
-  const dropped = plan.steps.filter((step) => step.state !== "done").length;
-  return `${page.ticket}. The work is over: ${plan.steps.length - dropped} of ${plan.steps.length} steps done${dropped > 0 ? `, ${dropped} not done` : ""}.`;
+  const open = plan.steps.filter((step) => step.state !== "done").length;
+  const done = plan.steps.length - open;
+  const said = [
+    `${page.ticket}. The work is done: ${done === 1 ? "1 step" : `${done} steps`}.`,
+    plan.dropped.length > 0 && `Not done: ${plan.dropped.length}.`,
+    open > 0 && `Touch-up: about ${plan.remaining?.text} left.`,
+  ];
+  return said.filter(Boolean).join(" ");
 }
 
 const toCome = (plan: Steps, page: Plan) =>

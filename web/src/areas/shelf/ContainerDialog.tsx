@@ -1,5 +1,5 @@
 // Putting containers on the shelf, or correcting one.
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import { useCatalogue, useWorkshop } from "../../api/queries";
 import type { Container } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
@@ -59,15 +59,13 @@ export function ContainerDialog({ product, container, start = {}, currency, onCl
         ask(api.PATCH("/api/containers/{id}", { ...path, body: container.fields })),
       );
     } else {
-      const { ids } = await ask(
+      const made = await ask(
         api.POST("/api/containers", {
           body: { product: key, size, colour, count, opening: opening === "yes", ...rest },
         }),
       );
       const label = options.find((one) => one.key === key)?.label ?? "";
-      done(`${label} put on the shelf`, async () => {
-        for (const id of ids) await ask(api.DELETE("/api/containers/{id}", { params: { path: { id } } }));
-      });
+      done(`${label} put on the shelf`, undoOf(made));
     }
     onClose();
   };

@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import InputAdornment from "@mui/material/InputAdornment";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api, undoOf } from "../../api/client";
 import { useWaiting } from "../../api/device/outbox";
 import type { Shopping } from "../../api/types";
 import { Material } from "../../kit/colour/Material";
@@ -63,10 +63,7 @@ function Pack({ row, pack, currency, today }: Props & { pack: Row["packs"][numbe
     await tell(
       { what: `Bought: ${what} of ${row.label}`, today: ["bought_on"] },
       (how) => api.POST("/api/containers", { body, ...how }),
-      ({ ids }) =>
-        done(`${what} of ${row.label} put on the shelf`, async () => {
-          for (const id of ids) await ask(api.DELETE("/api/containers/{id}", { params: { path: { id } } }));
-        }),
+      (made) => done(`${what} of ${row.label} put on the shelf`, undoOf(made)),
     );
   };
   // In a shop without a connection it was ticked already.

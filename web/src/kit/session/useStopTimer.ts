@@ -1,13 +1,21 @@
 // Stops a timer and records the work, with the step done where that is said; undo takes both back. Where the workshop
 // is out of reach, the finished timer is kept with both its moments.
 import { useCallback } from "react";
-import { api, ask } from "../../api/client";
+import { api, undoOf } from "../../api/client";
 import { forget } from "../../api/device/ownTimers";
-import type { Timer, Work } from "../../api/types";
+import type { FinishedSteps, Timer, Work } from "../../api/types";
 import { useUndo } from "./undo";
 import { useTell } from "./useTell";
 
-export type Stop = { effort?: string; done?: boolean; zones?: string[]; take?: boolean };
+// done: the steps that it ran on; done_steps: of a timer without steps, those that it finished; badly: it did not work.
+export type Stop = {
+  effort?: string;
+  done?: boolean;
+  zones?: string[];
+  take?: boolean;
+  done_steps?: FinishedSteps;
+  badly?: { lost?: string; note?: string };
+};
 
 // A finished timer, as it is told later; seconds: on its clock.
 function finished(timer: Timer, stop: Stop, seconds: number) {
@@ -47,7 +55,7 @@ export function useStopTimer() {
             timer.id > 0
               ? api.POST("/api/timers/{id}/stop", { params: { path: { id: timer.id } }, body: stop, ...how })
               : api.POST("/api/work/timed", { body, ...how }),
-          (entry) => done(...recorded(entry, timer, stop)),
+          (entry) => done(recorded(entry, stop), undoOf(entry)),
         );
         if (timer.id < 0) forget(timer.id);
         return true;
@@ -64,24 +72,13 @@ export function useStopTimer() {
 const startOf = (timer: Timer) =>
   timer.id > 0 ? Date.now() - (timer.elapsed?.seconds ?? 0) * 1000 : new Date(timer.started_at).getTime();
 
-// What to say of recorded work, and how it is taken back.
-function recorded(entry: Work, timer: Timer, stop: Stop): [string, () => Promise<void>] {
-  const reopen = stop.done ? timer.steps : [];
+// What to say of recorded work.
+function recorded(entry: Work, stop: Stop): string {
   const taken = entry.taken.map((one) => one.what);
   const said = [
     `${entry.effort?.text} of ${entry.label.toLowerCase()} recorded`,
     stop.done && "step done",
     taken.length > 0 && `${taken.join(", ")} taken from the shelf`,
   ];
-  return [
-    said.filter(Boolean).join(", "),
-    async () => {
-      for (const { id } of entry.taken) await ask(api.DELETE("/api/costs/{id}", { params: { path: { id } } }));
-      await ask(api.DELETE("/api/work/{id}", { params: { path: { id: entry.id } } }));
-      for (const { piece_id, step } of reopen) {
-        const body = { step, ...(stop.zones ? { zones: stop.zones } : {}) };
-        await ask(api.POST("/api/pieces/{id}/steps/open", { params: { path: { id: piece_id } }, body }));
-      }
-    },
-  ];
+  return said.filter(Boolean).join(", ");
 }

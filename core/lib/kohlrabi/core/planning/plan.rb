@@ -14,9 +14,15 @@ module Kohlrabi
           @lost_edits = lost_edits
         end
 
-        # Array of Step in an order that can be worked.
-        def steps = graph.order
-        def step(key) = graph[key]
+        # Array of Step in an order that can be worked. Once the piece is ready, what was not done is in it no more: see dropped.
+        def steps = @steps ||= graph.order.reject(&:dropped?)
+        def step(key) = graph[key]&.then { |step| step unless step.dropped? }
+
+        # Whether the piece is ready or further: nothing is open but what is to be touched up.
+        def closed? = brief.recorded&.closed == true
+
+        # Steps that were never done, once the piece is ready.
+        def dropped = graph.order.select(&:dropped?)
 
         # The same as lines to read: Array of Lines::Line.
         def lines = Lines.of(steps)
@@ -32,18 +38,20 @@ module Kohlrabi
         def materials_left = total(:materials_left)
 
         # Keys of zones that are not decided yet.
-        def undecided = steps.filter_map { |step| step.key[%r{\Adecide/(.+)}, 1] unless step.done? }
+        def undecided = steps.filter_map { |step| step.key[%r{\Adecide/(.+)}, 1] if step.open? }
 
         # Open steps that took well past their estimates.
         def past = @past ||= brief.recorded ? brief.recorded.past(steps) : []
 
         # Steps that somebody else does, and that are not done: until then nobody can say when it is ready.
-        def outside = steps.select { |step| step.outside? && !step.done? }
+        def outside = steps.select { |step| step.outside? && step.open? }
 
         AFTER = %w[dress show].freeze # phases that do not make a zone unfinished
 
-        # How far a zone is by the steps on it: untouched, begun or finished. key: the zone's, of one piece or of several alike.
+        # How far a zone is by the steps on it: untouched, begun or finished; finished once the piece is ready. key: the zone's, of one piece or of several alike.
         def zone_state(key)
+          return "finished" if closed?
+
           own = steps.select { |step| !AFTER.include?(step.phase) && on?(step.zones, key) }
           done = own.count { |step| !on?(step.zones - step.done_zones, key) }
           return "untouched" if done.zero?
@@ -51,14 +59,14 @@ module Kohlrabi
           done == own.size ? "finished" : "begun"
         end
 
-        # What does not hold in it: Array of Fault.
-        def faults = replay.faults
+        # What does not hold in it: Array of Fault. What was done is not judged once the piece is ready.
+        def faults = closed? ? [] : replay.faults
 
         # How it looks after each step: see Replay#frames.
         def frames = replay.frames
 
         # Whether the lead question is open: some step breaks an old finish of unknown age.
-        def lead_open? = !step("lead").nil?
+        def lead_open? = step("lead")&.open? == true
 
         # Marks whose step is not in the plan any more: work done for an earlier look.
         def left_behind

@@ -17,7 +17,7 @@ module Kohlrabi
         def plan
           graph = Graph.new(Edits.apply(steps, @brief.edits))
           lost = Edits.order(graph, @brief.edits, strict: @strict)
-          (@brief.recorded || Recorded.new).lay(graph.order, @brief.products)
+          (@brief.recorded || Recorded.new).apply(graph.order, @brief.products)
           graph.steps.each { |step| step.remembered = @brief.experiences.select { |one| recalls?(one, step) } }
           Plan.new(@brief, graph, lost_edits: lost)
         end

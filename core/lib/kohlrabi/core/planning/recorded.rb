@@ -3,79 +3,54 @@
 module Kohlrabi
   module Core
     module Planning
-      # What was worked, taken and bought for a piece so far. It comes off what is to come of the same kind of work and the same product, ticked or
-      # not, and never adds to it.
-      # hours: {kind of work => seconds} that stand on no step; on_steps: {step key => seconds}; taken: {product key => amount} for no step;
-      # for_steps: the same for steps; bought: Array of [words of a cost, minor units]; closed: whether it is ready or further, so that nothing is
-      # to come.
-      Recorded = Struct.new(:hours, :on_steps, :taken, :for_steps, :bought, :closed, keyword_init: true)
+      # What was worked, used and bought for a piece so far, and how it changes the work left and the money still to spend.
+      #
+      # Work left of a step: nothing once it is ticked. Until then its estimate, less the hours recorded on that very step, but at least a
+      # quarter of the estimate. Hours that belong to no step never reduce a step: the person says which steps they finished.
+      # Money still to spend: what was bought for a product leaves nothing to buy of it, where the person said that a cost covers it.
+      # on_steps: {step key => seconds}; taken: {product key => amount} used for no step; for_steps: the same, used for steps;
+      # bought: Array of product keys that a recorded cost covers; closed: whether the piece is ready or further; touch_ups: Array of ids of
+      # findings noted after that, which the person wants touched up.
+      Recorded = Struct.new(:on_steps, :taken, :for_steps, :bought, :closed, :touch_ups, keyword_init: true)
 
-      # How it is laid over the steps of a plan.
+      # Applies it to the steps of a plan.
       class Recorded
-        SHORT = 3 # letters of the shortest word by which a cost names a product
-        # Kinds of product that people call by the kind alone.
-        CALLED = %w[paint primer stain clear oil wax filler glue stripper deglosser cleaner liner bleach].freeze
-
-        def initialize(hours: {}, on_steps: {}, taken: {}, for_steps: {}, bought: [], closed: false) = super
-
+        LEAST_LEFT = 1/4r # of the estimate of a step that is not ticked, however long it took so far (common practice, no source)
         PAST = 3/2r # of its estimate: an open step that took so much is probably done
         LEAST = 900 # seconds beyond it at the least
 
-        # Open steps that were worked on well past their estimates: somebody is asked whether they are done.
+        def initialize(on_steps: {}, taken: {}, for_steps: {}, bought: [], closed: false, touch_ups: []) = super
+
+        # Open steps that were worked on well past their estimates: the person is asked whether they are done.
         def past(steps)
-          steps.reject(&:done?).select do |step|
+          steps.select(&:open?).select do |step|
             worked = on_steps.fetch(step.key, 0)
             worked >= step.seconds * PAST && worked >= step.seconds + LEAST
           end
         end
 
-        # Whether there is nothing to lay.
-        def none? = !closed && [hours, on_steps, taken, for_steps, bought].all?(&:empty?)
+        # Whether a step may still be done: always while the piece is in work; once it is ready, only those of touch-ups. A step that is in
+        # part done counts as done then.
+        def open?(step) = !closed || touch_ups.include?(step.finding)
 
-        # steps: Array of Step in their order; products: Products. Credits each step with its seconds and amounts.
-        def lay(steps, products)
-          return if none?
-          return steps.each { |step| step.credit(step.remaining, step.materials_left) } if closed
-
-          lay_hours(steps)
-          lay_amounts(steps, products)
+        # steps: Array of Step in their order; products: Products.
+        def apply(steps, products)
+          steps.each { |step| open?(step) ? step.worked(on_steps.fetch(step.key, 0)) : step.drop }
+          apply_amounts(steps.reject(&:dropped?), products)
         end
 
         private
 
-        # Hours on a step first cover what is ticked of it, then the rest. Those of a kind cover what is ticked without hours of its own; what is
-        # left over comes off the open steps of the kind, the earliest first.
-        def lay_hours(steps)
-          steps.each do |step|
-            ticked = step.seconds - step.remaining
-            step.credit([on_steps.fetch(step.key, 0) - ticked, 0].max, {})
-          end
-          steps.group_by(&:kind).each do |kind, some|
-            spare = hours.fetch(kind, 0) - some.sum { |step| [step.seconds - step.remaining - on_steps.fetch(step.key, 0), 0].max }
-            spread(some, spare)
-          end
-        end
+        # What was used without a step comes off the open steps, the earliest first; what was bought leaves nothing to buy.
+        def apply_amounts(steps, products)
+          return if [taken, bought].all?(&:empty?)
 
-        def spread(steps, spare)
-          steps.each do |step|
-            break unless spare.positive?
-
-            part = [spare, step.remaining].min
-            step.credit(part, {})
-            spare -= part
-          end
-        end
-
-        # The same of products, by what serves them; then what was bought under a product's name, by its worth.
-        def lay_amounts(steps, products)
           planned = totals(steps, &:materials)
-          open = totals(steps, &:materials_left)
-          used = Stock.new(open, products).lines.to_h { |line| [line.row[:key], line.used] }
-          paid = paid(open.keys.map { |key| products.fetch(key) })
-          open.each do |key, left|
+          totals(steps, &:materials_left).each do |key, left|
             row = products.fetch(key)
+            next take(steps, key, left) if (products.serving(row, bought) & bought).any?
+
             take(steps, key, amount(taken, row, products) - [planned[key] - left - amount(for_steps, row, products), 0].max)
-            take(steps, key, left.to_r * paid[key] / used[key]) if paid.key?(key) && used[key].to_i.positive?
           end
         end
 
@@ -84,7 +59,7 @@ module Kohlrabi
             break unless spare.positive?
 
             part = [spare, step.materials_left.fetch(key, 0)].min
-            step.credit(0, { key => part }) if part.positive?
+            step.credit(key => part) if part.positive?
             spare -= part
           end
         end
@@ -92,24 +67,6 @@ module Kohlrabi
         def totals(steps) = steps.each_with_object(Hash.new(0)) { |step, sums| yield(step).each { |key, amount| sums[key] += amount } }
 
         def amount(some, row, products) = some.empty? ? 0 : products.serving(row, some.keys).sum { |key| some.fetch(key, 0) }
-
-        # {product key => minor units of the costs that name it}; a cost counts for the one that it names best.
-        def paid(rows)
-          bought.each_with_object(Hash.new(0)) do |(text, minor), all|
-            row = rows.max_by { |one| named(text, one) }
-            all[row[:key]] += minor if row && named(text, row).positive?
-          end
-        end
-
-        # How many words of a cost name a product: its kind, or two of its label at the least.
-        def named(text, row)
-          shared = (words(row[:label]) & words(text)).size
-          return shared + 1 if CALLED.include?(row[:kind]) && words(text).include?(row[:kind])
-
-          shared >= 2 ? shared : 0
-        end
-
-        def words(text) = text.to_s.downcase.scan(/[[:alpha:]]+/).select { |word| word.size >= SHORT }.map { |word| word.delete_suffix("s") }
       end
     end
   end

@@ -93,14 +93,25 @@ module Kohlrabi
           (own * 60 * part).round
         end
 
-        # Takes off what was worked, taken or bought for it otherwise. seconds; amounts: {product key => amount}.
-        def credit(seconds, amounts)
-          @credited = (@credited || 0) + seconds
+        # What was recorded on the step itself. seconds: of hours that belong to it.
+        def worked(seconds) = @worked = seconds
+
+        # The step won't be done: the piece is ready without it.
+        def drop = @dropped = true
+
+        # Takes off what was used or bought for it otherwise. amounts: {product key => amount}.
+        def credit(amounts)
           @credits = (@credits || {}).merge(amounts) { |_, one, other| one + other }
         end
 
-        # Seconds still to come: the zones that are not done, and the fixed part once more, less what was worked on it by then.
-        def remaining = @credited ? [unticked - @credited, 0].max : unticked
+        # Work left, in seconds: of the zones that are not done, and the fixed part once more, less what was recorded on the step beyond
+        # its ticked zones, but at least Recorded::LEAST_LEFT of it.
+        def remaining
+          return 0 if @dropped
+          return unticked unless @worked&.positive?
+
+          [unticked - [@worked - (seconds - unticked), 0].max, least_left].max
+        end
 
         # The same by ticks alone.
         def unticked
@@ -113,14 +124,21 @@ module Kohlrabi
 
         def done_zones = zones & @done
         def done? = (zones - @done).empty?
+        def open? = !done? && !@dropped
+
+        # Id of the finding noted late that it is for, or nil.
+        def finding = @finding ||= Deed.read(key).finding
 
         def state
-          if done?
+          if done? || (@dropped && done_zones.any?)
             "done"
           else
             done_zones.any? ? "part" : "open"
           end
         end
+
+        # Whether it was dropped without any of it done.
+        def dropped? = @dropped == true && done_zones.empty?
 
         # {product key => amount rounded up to whole units or hundredths of m²}.
         def materials
@@ -128,8 +146,10 @@ module Kohlrabi
                               .transform_values { |amount| (amount * part).round(6).ceil(amount < 10 ? 2 : 0) }
         end
 
-        # Materials still to come.
+        # Materials still to be used.
         def materials_left
+          return {} if @dropped
+
           left = @done.empty? ? materials : materials_for(zones)
           return left unless @credits&.any?
 
@@ -144,6 +164,9 @@ module Kohlrabi
         end
 
         private
+
+        # In whole minutes, up.
+        def least_left = (unticked * Recorded::LEAST_LEFT / 60).ceil * 60
 
         # Minutes each time it is done, its share of them where several pieces are worked on in one go.
         def fixed = Rational(tasks.map(&:fixed).max.to_r, @pieces)

@@ -9,16 +9,18 @@ module Kohlrabi
 
         module_function
 
-        # given: {"piece_id", "step", "day"}: an empty day takes the move back. Returns the move or nil.
+        # given: {"steps": [{"piece_id", "step"}], "day"}: an empty day takes the moves back. All of them are moved, or none.
         def put(given)
-          Records::Base.transaction do
-            piece = Support::Finder.find(Records::Piece, given["piece_id"])
-            step = open_step(piece, given["step"].to_s)
-            Records::SessionMove.live.where(piece: piece, deed: Core::Planning::Deed.read(step.key)).destroy_all
-            text = given["day"].to_s.strip
-            Records::SessionMove.create!(piece: piece, step: step.key, day: day(text)) unless text.empty?
-          end
+          Records::Base.transaction { given["steps"].each { |row| move(row, given["day"].to_s.strip) } }
         end
+
+        def move(row, text)
+          piece = Support::Finder.find(Records::Piece, row["piece_id"])
+          step = open_step(piece, row["step"].to_s)
+          Records::SessionMove.live.where(piece: piece, deed: Core::Planning::Deed.read(step.key)).destroy_all
+          Records::SessionMove.create!(piece: piece, step: step.key, day: day(text)) unless text.empty?
+        end
+        private_class_method :move
 
         # {[piece id, step] => date} of all that were moved.
         def all = Records::Household.all(:session_moves).to_h { |row| [[row.piece_id, row.step], row.day] }

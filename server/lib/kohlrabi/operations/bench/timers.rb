@@ -39,7 +39,8 @@ module Kohlrabi
 
         # Stops the timer and records the work. given: {"effort"?, "done"?, "zones"?, "take"?}: how long it really
         # was; whether the steps it ran on are done, all of them, or on some zones of the one; whether their materials
-        # were taken from the shelf as planned. Returns the entry.
+        # were taken from the shelf as planned; "badly"? {"lost"?, "note"?}: it did not work; "done_steps"? of a timer without steps: those
+        # that were finished. Returns the entry.
         def stop(id, given = {})
           Records::Base.transaction do
             timer = Support::Finder.find(Records::Timer, id)
@@ -55,11 +56,22 @@ module Kohlrabi
         # nil]. Returns the entry with the costs of what was taken from the shelf.
         def on_its_steps(entry, steps, given)
           steps.each { |piece_id, step| entry.shares.find_by!(piece_id: piece_id).update!(step: step) if step }
+          Flips::Summaries.refresh(steps.select(&:last).map(&:first)) # the hours are the step's own now
+          went_badly(steps, given["badly"])
+          Flips::Work.done_with(entry.tap { |one| one.shares.reset }, given["done_steps"]) if steps.none?(&:last)
           done = given["done"] ? steps.select(&:last) : []
           how = { zones: given["zones"], take: given["take"], person: entry.person }
           entry.taken = done.flat_map { |piece_id, step| Planning::Steps.worked(piece_id, step, **how) }
           entry
         end
+
+        # What was worked on with a timer did not work. said: {"lost"?, "note"?} or nil.
+        def went_badly(steps, said)
+          return unless said
+
+          steps.select(&:last).each { |piece_id, step| Planning::Experiences.create(piece_id, { "step" => step, "worked" => "no", **said }) }
+        end
+        private_class_method :went_badly
 
         def record(timer, rows, given)
           workshop = House::WorkshopSettings.workshop

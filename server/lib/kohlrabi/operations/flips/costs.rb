@@ -11,8 +11,8 @@ module Kohlrabi
 
         module_function
 
-        # given: Hash as in the contract's CostInput; without a category it is guessed from the words. Returns the
-        # cost. Raises Refused, NotFound.
+        # given: Hash as in the contract's CostInput; without a category it is guessed from the words; "covers": what it pays for of what its
+        # pieces still need, none where it is empty; without it that is asked later. Returns the cost. Raises Refused, NotFound.
         def create(given)
           Records::Base.transaction do
             values = read(given, new: true)
@@ -21,6 +21,7 @@ module Kohlrabi
             rows = Sharing.read(given["pieces"])
             cost = Records::Cost.create!(values)
             Summaries.refresh(Sharing.write(cost, rows))
+            given.key?("covers") ? Planning::StillToBuy.link(cost, given["covers"]) : Questions.ask_costs(cost)
             cost
           end
         end
@@ -36,6 +37,7 @@ module Kohlrabi
             told(touched, cost, rows != Sharing.rows(cost)) do
               cost.update!(read(given))
               Summaries.refresh(Sharing.write(cost, rows))
+              Planning::StillToBuy.link(cost, given["covers"]) if given.key?("covers")
             end
             cost
           end

@@ -26,7 +26,7 @@ module Kohlrabi
         end
 
         # given: {"worked_on", "unit" (what a bare number is: "h" or "min"), "rows": [{"pieces", "kind", "effort",
-        # "note"?, "people"?: [ids]}]}. An hour of two people is an entry each. Returns the entries. Raises Refused
+        # "note"?, "people"?: [ids], "done_steps"?}]}. An hour of two people is an entry each. Returns the entries. Raises Refused
         # naming the row: rows/2/effort.
         def create(given)
           rows = Array(given["rows"])
@@ -45,9 +45,10 @@ module Kohlrabi
         def entries(row, given)
           effort = Core::Units::Effort.parse(row["effort"].to_s, bare: given["unit"] == "min" ? :minutes : :hours)
           people = Array(row["people"]).presence || [nil]
-          people.map do |person|
+          people.map.with_index do |person, place|
+            steps = place.zero? ? row["done_steps"] : row["done_steps"] && [] # ticked once, by the first of them
             Work.create({ "kind" => row["kind"], "effort" => "#{effort / 60} min", "worked_on" => given["worked_on"], "note" => row["note"],
-                          "pieces" => row["pieces"], "person_id" => person }.compact)
+                          "pieces" => row["pieces"], "person_id" => person, "done_steps" => steps }.compact)
           end
         end
         private_class_method :entries

@@ -3,10 +3,13 @@
 module Kohlrabi
   module Operations
     module Flips
-      # What was taken in as it came and does not fit together: asked until somebody says how it was.
+      # What only the person can say: asked until it is answered. Of each kind a piece has one question at a time, which grows with what is
+      # recorded meanwhile.
       module Questions
         # Whose minutes count where hours overlap.
         ANSWERS = %w[both first second].freeze
+        OF_PIECE = %w[hours costs materials touch_up said].freeze
+        USED = %w[used left_over not_needed].freeze # what may have become of planned material
 
         extend Support::Refusing
 
@@ -17,9 +20,58 @@ module Kohlrabi
           ids = Records::Household.all(:questions).map(&:id)
           return [] if ids.empty?
 
-          parts = [:container, { work_entry: :person, other_entry: :person }]
-          Records::Question.where(id: ids).order(:id).preload(*parts).to_a
+          parts = [:container, :finding, { piece: :summary, work_entry: :person, other_entry: :person }]
+          found = Records::Question.where(id: ids).order(:id).preload(*parts).to_a
+          found.reject { |question| question.piece && past?(question) }
         end
+
+        # Whether nothing is left to ask: the piece was removed, has ended, or needs nothing more of what is asked about.
+        def past?(question)
+          piece = question.piece
+          return true if piece.deletion_id || (question.kind != "materials" && Lists::IN_HAND.exclude?(piece.summary.stage))
+          return question.finding.deletion_id.present? if question.kind == "touch_up"
+
+          { "hours" => -> { Planning::DoneWith.of(piece, question.said).empty? }, "costs" => -> { Planning::StillToBuy.of(piece).empty? },
+            "said" => -> { !piece.seconds_to_come&.zero? } }.fetch(question.kind, -> { false }).call
+        end
+
+        # Hours that belong to no step were recorded, and nobody was asked which steps they finished. shares: of the work.
+        def ask_hours(entry)
+          entry.shares.each do |share|
+            next if share.deed || Planning::DoneWith.of(share.piece, { entry.kind => share.seconds }).empty?
+
+            grow("hours", share.piece) { |said| said.to_h.merge(entry.kind => said.to_h.fetch(entry.kind, 0) + share.seconds) }
+          end
+        end
+
+        # A cost was recorded, and nobody was asked what it covers.
+        def ask_costs(cost)
+          cost.shares.map(&:piece).each do |piece|
+            next if Planning::StillToBuy.likely(Planning::StillToBuy.of(piece), cost.what, cost.category).empty?
+
+            grow("costs", piece) { |said| Array(said) | [cost.id] }
+          end
+        end
+
+        # Steps were taken as done; their material was planned and never recorded. amounts: {material key => amount}.
+        def ask_materials(piece, amounts)
+          amounts = amounts.select { |_, amount| amount.positive? }
+          grow("materials", piece) { amounts.transform_values(&:to_f) } if amounts.any?
+        end
+
+        # A problem was noted after the piece was ready.
+        def ask_touch_up(finding) = Records::Question.create!(kind: "touch_up", piece: finding.piece, finding: finding)
+
+        # The hours that somebody said are used up.
+        def ask_said(piece) = grow("said", piece) { nil }
+
+        # The open question of a kind about a piece, made where there is none. The block takes its details and returns the new ones.
+        def grow(kind, piece)
+          question = Records::Question.find_or_initialize_by(kind: kind, piece: piece, answer: nil)
+          details = yield(question.said)
+          question.update!(details: details && JSON.generate(details))
+        end
+        private_class_method :grow
 
         # An entry was recorded with the time at which it began: those of the same person that it overlaps are asked
         # about.
@@ -45,11 +97,13 @@ module Kohlrabi
           open.update_all(answer: "read", updated_at: Clock.now)
         end
 
-        # given: {"answer"}: both stand, or the first or the second has the minutes that they share. Returns what it
-        # came to, a sentence.
+        # given: {"answer"}: both stand, or the first or the second has the minutes that they share; of a piece see PieceAnswers. Returns what
+        # it came to, a sentence.
         def answer(id, given)
           Records::Base.transaction do
             question = Records::Question.find_by(id: id, answer: nil) or refuse(:asked_no_longer)
+            next PieceAnswers.new(question, given).take if OF_PIECE.include?(question.kind)
+
             said = given["answer"].to_s
             known = ANSWERS.include?(said)
             refuse(:not_one_of_these, field: :answer, given: said, choices: ANSWERS.join(", ")) unless known

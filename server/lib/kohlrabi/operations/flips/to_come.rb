@@ -16,7 +16,7 @@ module Kohlrabi
         def renew(ids)
           Planning::Together.forget
           ids = Planning::Together.with_mates(ids) # what one of a set takes, the others share
-          working = Records::FlipSummary.where(piece_id: ids, stage: WORK).select(:piece_id)
+          working = in_work(ids)
           finish(Records::Piece.where(id: ids).where.not(id: working))
           planned = Records::Look.live.where(piece_id: ids, chosen: true).select(:piece_id)
           open = Records::Piece.where(id: working).merge(Records::Piece.where(id: planned).or(said))
@@ -32,9 +32,13 @@ module Kohlrabi
         end
 
         # Those among some pieces, or a selection of them, that are worked on by a plan: a selection of their ids.
-        def planned(ids)
-          looks = Records::Look.live.where(piece_id: ids, chosen: true).select(:piece_id)
-          Records::FlipSummary.where(piece_id: looks, stage: WORK).select(:piece_id)
+        def planned(ids) = in_work(Records::Look.live.where(piece_id: ids, chosen: true).select(:piece_id))
+
+        # Those among some pieces, or a selection of them, that are worked on: not ready yet, or to be touched up. A selection of their ids.
+        def in_work(ids)
+          touched = Records::Finding.live.where(touch_up: "planned").select(:piece_id)
+          rows = Records::FlipSummary.where(piece_id: ids)
+          rows.where(stage: WORK).or(rows.where(stage: Lists::IN_HAND, piece_id: touched)).select(:piece_id)
         end
 
         # What somebody says is to come from now on. values: attributes with :seconds_to_come and :cost_to_come_minor,
@@ -67,7 +71,9 @@ module Kohlrabi
           plan = Planning::Plans.of(piece)
           piece.seconds_to_come = left(piece, :seconds_to_come, piece.summary.bench_seconds) { plan&.remaining }
           piece.cost_to_come_minor = left(piece, :cost_to_come_minor, spent(piece.summary)) { plan && cost(piece, plan) }
+          used_up = plan.nil? && piece.seconds_to_come_changed? && piece.seconds_to_come == 0 && piece.said_seconds.to_i.positive?
           piece.update_columns(**piece.slice(*piece.changed), updated_at: Clock.now) if piece.changed?
+          Questions.ask_said(piece) if used_up
         rescue Core::Refusal # a plan that cannot be made says so on its own page; what was known of it stands
           nil
         end

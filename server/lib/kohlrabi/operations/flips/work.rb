@@ -9,14 +9,22 @@ module Kohlrabi
 
         module_function
 
-        # given: Hash as in the contract's WorkInput. Returns the entry. Raises Refused, NotFound.
+        # given: Hash as in the contract's WorkInput; "done_steps": steps that were finished by it, none where it is empty; without it that is
+        # asked later. Returns the entry. Raises Refused, NotFound.
         def create(given)
           Records::Base.transaction do
             rows = Sharing.read(given["pieces"])
             values = read(given, new: true)
             values[:worked_on] ||= House::WorkshopSettings.today if Support::Facts.noted? && !given.key?("worked_on")
-            record(rows, person_id: person(given).id, **values)
+            record(rows, person_id: person(given).id, **values).tap { |entry| done_with(entry, given["done_steps"]) }
           end
+        end
+
+        # Which steps hours finished, as far as somebody said; else it is asked.
+        def done_with(entry, steps)
+          return Questions.ask_hours(entry) if steps.nil?
+
+          Planning::DoneWith.tick(steps, person: entry.person, pieces: entry.shares.map(&:piece_id), on: entry.worked_on)
         end
 
         # Stores an entry with its shares. attributes: of Records::WorkEntry. Must run in a transaction.
@@ -37,6 +45,7 @@ module Kohlrabi
             check_day(entry)
             rows = given.key?("pieces") ? Sharing.read(given["pieces"]) : Sharing.rows(entry)
             Summaries.refresh(Sharing.write(entry, rows))
+            done_with(entry, given["done_steps"]) if given.key?("done_steps")
             entry
           end
         end

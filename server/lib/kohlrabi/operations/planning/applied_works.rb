@@ -42,9 +42,14 @@ module Kohlrabi
         end
 
         # Minor units of wood and parts that are still to be bought for a look; nil where none has a price.
-        def cost_left(piece, look, plan)
-          priced = look.works.select { |row| row.cost_minor && !begun?(row, plan) }
-          priced.sum(&:cost_minor) if priced.any? && !RecordedWork.closed?(piece)
+        def cost_left(piece, look, plan) = to_buy(piece, look, plan).sum(&:cost_minor).then { |sum| sum if sum.positive? }
+
+        # Works whose wood and parts are still to be bought: not begun, and no cost covers them.
+        def to_buy(piece, look, plan)
+          return [] if RecordedWork.closed?(piece)
+
+          covered = StillToBuy.covered(piece)
+          look.works.select { |row| row.cost_minor && !begun?(row, plan) && covered.exclude?("work:#{row.id}") }
         end
 
         # The same works on another look.

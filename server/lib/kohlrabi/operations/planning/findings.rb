@@ -15,7 +15,8 @@ module Kohlrabi
             piece = Support::Finder.find(Records::Piece, piece_id)
             kind = kind(given)
             finding = piece.findings.create!(**kind, **read(given, piece, kind))
-            Plans.refresh(piece)
+            Plans.refresh(piece.reload)
+            Flips::Questions.ask_touch_up(finding) if after_ready?(piece, finding) && Flips::Lists::IN_HAND.include?(piece.summary.stage)
             finding
           end
         end
@@ -38,14 +39,34 @@ module Kohlrabi
           end
         end
 
+        # The same without those noted after the piece was ready, unless the person wants them touched up: they change nothing by themselves.
+        def planned(piece)
+          left = piece.findings.select { |row| after_ready?(piece, row) && row.touch_up != "planned" }.to_set(&:id)
+          core(piece).reject { |finding| left.include?(finding.id) }
+        end
+
+        # Whether a finding was noted after the event by which the piece left the bench was recorded.
+        def after_ready?(piece, finding)
+          return false unless RecordedWork.closed?(piece)
+
+          left = piece.events.select { |event| Settling::LEAVES.include?(event.kind) }.map(&:created_at).min
+          !left.nil? && finding.created_at > left
+        end
+
+        # What the person wants with one noted after the piece was ready. said: "planned" (touch it up) or "left".
+        def touch_up(finding, said)
+          finding.update!(touch_up: said)
+          Plans.refresh(finding.piece.reload)
+        end
+
         # Core::Planning::Inspection::Finding of the live findings of a piece.
         def core(piece)
           rows = Records::AtOnce.preload([piece], findings: %i[own_finding photos]).first.findings
-          worked = piece.step_marks.select { |mark| FINISHING.include?(mark.deed.verb) && mark.deed.finding.nil? }
+          worked = piece.step_marks.select { |mark| mark.event_id.nil? && FINISHING.include?(mark.deed.verb) && mark.deed.finding.nil? }
           rows.map do |row|
             Core::Planning::Inspection::Finding.new(id: row.id, key: row.kind, zone: row.zone, measure: row.measure, note: row.note,
                                                     expected_on: row.expected_on, own: row.own_finding && own(row.own_finding),
-                                                    late: row.zone.present? && late?(row, worked))
+                                                    late: row.touch_up == "planned" || (row.zone.present? && late?(row, worked)))
           end
         end
 

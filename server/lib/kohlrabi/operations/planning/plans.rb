@@ -27,7 +27,7 @@ module Kohlrabi
         def brief(piece, look, workshop: House::WorkshopSettings.workshop, house: self.house(workshop), **changed)
           zones = Drawing.zones(piece)
           recorded = { kind: piece.kind, unit: workshop.length_unit, tips: Core::Planning::TipOver.any?(Drawing.shape(piece)),
-                       zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.core(piece),
+                       zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.planned(piece),
                        acts: acts(piece, workshop), look: Looks.core(look), lead: piece.lead_answer,
                        after_limit: Core::Planning::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
                        marks: piece.step_marks.map { |mark| Core::Planning::Mark.new(deed: mark.deed, zone: mark.zone) },
@@ -59,7 +59,7 @@ module Kohlrabi
         def hardware_left(piece, look, plan)
           return if look.hardware != "replaced" || look.hardware_minor.nil? || RecordedWork.closed?(piece) || plan.step("hardware-on")&.done?
 
-          [look.hardware_minor - piece.summary&.hardware_minor.to_i, 0].max
+          StillToBuy.covered(piece).include?("hardware") ? 0 : look.hardware_minor
         end
 
         # When it can be ready: [the Answer as estimated, days when all goes well, days when it does not].

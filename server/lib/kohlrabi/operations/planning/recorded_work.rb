@@ -6,19 +6,22 @@ module Kohlrabi
       # What was worked, taken and bought for a piece so far, as its plan has to know it.
       module RecordedWork
         # Associations of a piece that it is read from.
-        PARTS = [:summary, { work_shares: :work_entry, cost_shares: { cost: [:shares, { draws: :container }] } }].freeze
+        PARTS = [:summary, { cost_links: :cost, work_shares: :work_entry, cost_shares: { cost: [:shares, { draws: :container }] } }].freeze
 
         module_function
 
         # Core::Planning::Recorded of a piece.
         def of(piece)
-          shares = piece.work_shares.reject { |share| share.work_entry.deletion_id }
-          on_steps, loose = shares.partition(&:deed)
-          drawn, paid = piece.cost_shares.reject { |share| share.cost.deletion_id }.partition { |share| share.cost.draws.any? }
+          on_steps = piece.work_shares.select { |share| share.deed && share.work_entry.deletion_id.nil? }
+          drawn = piece.cost_shares.select { |share| share.cost.deletion_id.nil? && share.cost.draws.any? }
           taken, for_steps = drawn.flat_map { |share| draws(share) }.partition { |step, _, _| step.nil? }.map { |rows| amounts(rows) }
-          Core::Planning::Recorded.new(hours: seconds(loose) { |share| share.work_entry.kind }, on_steps: seconds(on_steps, &:step),
-                                       taken: taken, for_steps: for_steps, bought: bought(paid), closed: closed?(piece))
+          Core::Planning::Recorded.new(on_steps: seconds(on_steps, &:step), taken: taken, for_steps: for_steps,
+                                       bought: StillToBuy.covered(piece).filter_map { |item| item[/\Aproduct:(.+)/, 1] },
+                                       closed: closed?(piece), touch_ups: touch_ups(piece))
         end
+
+        # Ids of problems noted after the piece was ready that the person wants touched up.
+        def touch_ups(piece) = piece.findings.select { |finding| finding.touch_up == "planned" }.map(&:id)
 
         # Whether the work on it has ended: it is ready, or further.
         def closed?(piece) = piece.summary.present? && Flips::Lists::IN_WORK.exclude?(piece.summary.stage)
@@ -36,12 +39,6 @@ module Kohlrabi
 
         def amounts(rows) = rows.group_by { |_, product, _| product }.transform_values { |all| all.sum(&:last) }
         private_class_method :amounts
-
-        # What was bought as material, by its words.
-        def bought(shares)
-          shares.filter_map { |share| [share.cost.what, share.amount_minor] if share.cost.category == "materials" && share.amount_minor.positive? }
-        end
-        private_class_method :bought
       end
     end
   end

@@ -7,6 +7,7 @@ module Kohlrabi
       # event they are taken back.
       module Settling
         ENDS = %w[ready listed sold kept given_away].freeze
+        LEAVES = [*ENDS, "scrapped", "parted_out", "lost"].freeze # events after which nobody works on it
         ANSWERS = { "done" => "they were done", "dropped" => "they were dropped" }.freeze
 
         extend Support::Refusing
@@ -17,7 +18,7 @@ module Kohlrabi
         def open_steps(piece)
           return [] if RecordedWork.closed?(piece)
 
-          (Plans.of(piece)&.steps || []).reject { |step| step.done? || step.try || step.key == "lead" || step.key.start_with?("decide/") }
+          (Plans.of(piece)&.steps || []).select { |step| Core::Planning::LikelyDone.offered?(step) }
         end
 
         # The block records the event and returns it. given: {"open_steps"?}: done unless it says otherwise. Raises Refused while a timer runs on
@@ -28,7 +29,11 @@ module Kohlrabi
           answer = answer(given)
           steps = open_steps(piece)
           refuse(:timer_running_on_piece, field: :kind, piece: piece.name) if steps.any? && running?(piece)
-          yield.tap { |event| settle(piece, event, steps) if answer == "done" }
+          unused = answer == "done" && steps.any? ? Plans.of(piece).materials_left : {}
+          yield.tap do |event|
+            settle(piece, event, steps) if answer == "done"
+            Flips::Questions.ask_materials(piece, unused)
+          end
         end
 
         # What an event settled.

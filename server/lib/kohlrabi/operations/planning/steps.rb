@@ -62,8 +62,9 @@ module Kohlrabi
         end
 
         # A step is done after its timer; what stood in its way was looked at when the timer started. A step that has left the plan since, or that
-        # ends with an answer, stays as it is; one that somebody else ticked off meanwhile is done. Returns the costs of what was taken.
-        def worked(piece_id, key, zones: nil, take: false, person: nil)
+        # ends with an answer, stays as it is; one that somebody else ticked off meanwhile is done. at: when it was done. Returns the costs of
+        # what was taken.
+        def worked(piece_id, key, zones: nil, take: false, person: nil, at: Clock.now)
           piece = Support::Finder.find(Records::Piece, piece_id)
           plan = Plans.of(piece)
           step = plan&.step(key)
@@ -72,7 +73,7 @@ module Kohlrabi
           return tried(piece_id, key) if step.try
 
           taken = take ? Shelf::Draws.for_step(piece, step.materials_for(zones || step.zones), step: step.label) : []
-          marks(piece, step, plan, { "zones" => zones }.compact, person)
+          marks(piece, step, plan, { "zones" => zones }.compact, person, at: at)
           taken
         end
 
@@ -89,10 +90,9 @@ module Kohlrabi
           shares.where.not(deed: nil).group(:deed).sum(:seconds).transform_keys(&:key)
         end
 
-        def marks(piece, step, plan, given, person = nil)
+        def marks(piece, step, plan, given, person = nil, at: Clock.now)
           clock = Bench::Clocks.start(step, plan)
-          now = Clock.now # one for all zones: they were done together
-          done = { clock: clock, done_at: now, person: person }
+          done = { clock: clock, done_at: at, person: person } # one moment for all zones: they were done together
           made = open_zones(step, given).map { |zone| mark(piece, step, zone, **done) }
           Plans.refresh(piece.reload)
           made

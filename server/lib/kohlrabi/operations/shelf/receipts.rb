@@ -92,7 +92,7 @@ module Kohlrabi
           end
 
           Flips::Costs.create("what" => given["what"], "category" => given["category"].to_s, "amount" => text, "spent_on" => day,
-                              "pieces" => given["pieces"]).update!(receipt: receipt)
+                              "pieces" => given["pieces"], **given.slice("covers")).update!(receipt: receipt)
         end
         private_class_method :keep
 

@@ -14,16 +14,17 @@ module Kohlrabi
 
         module_function
 
-        # Yields once a key; returns [status, body text]. The block returns [status, Hash]. key may be nil.
+        # Yields once a key; returns [status, body text, id of the act or nil]. The block returns [status, Hash, id of the act or nil]. key may be
+        # nil.
         def answer(key, fingerprint)
           Records::Base.transaction do
             stored = key && Records::IdempotencyKey.find_by(key: key)
             next repeat(stored, fingerprint) if stored
 
-            status, value = yield
+            status, value, act = yield
             body = JSON.generate(value)
-            remember(key, fingerprint, status, body) if key
-            [status, body]
+            remember(key, fingerprint, status, body, act) if key
+            [status, body, act]
           end
         end
 
@@ -31,15 +32,15 @@ module Kohlrabi
         def fingerprint(*parts) = Digest::SHA256.hexdigest(parts.join("\n"))
 
         def repeat(stored, fingerprint)
-          return [stored.status, stored.body] if stored.fingerprint == fingerprint
+          return [stored.status, stored.body, stored.act_id] if stored.fingerprint == fingerprint
 
           refuse(:idempotency_key_used, field: "Idempotency-Key")
         end
         private_class_method :repeat
 
-        def remember(key, fingerprint, status, body)
+        def remember(key, fingerprint, status, body, act)
           Records::IdempotencyKey.where(created_at: ...(Clock.now - KEPT)).delete_all
-          Records::IdempotencyKey.create!(key: key, fingerprint: fingerprint, status: status, body: body, created_at: Clock.now)
+          Records::IdempotencyKey.create!(key: key, fingerprint: fingerprint, status: status, body: body, act_id: act, created_at: Clock.now)
         end
         private_class_method :remember
       end

@@ -13,6 +13,7 @@ module Kohlrabi
             diary(app)
             events(app)
             app.post("/api/deletions/:id/undo") { removal { Operations::Support::Removal.undo(params[:id]) } }
+            app.post("/api/acts/:id/undo") { change { { undone: Operations::Support::Acts.undo(params[:id]) } } }
             app.get("/api/search") { json(hits: Serializers::Support::SearchHits.new(params[:query]).to_a) }
             app.get("/api/find") { json(Serializers::Flips::PieceName.present(Operations::Flips::Lists.find(params[:query]), formatter)) }
           end

@@ -17,6 +17,8 @@ module Kohlrabi
                    receipts: Serializers::Shelf::Receipt.present(Operations::Shelf::Receipts.recent, formatter),
                    yesterday: (Operations::House::WorkshopSettings.today - 1).iso8601)
             end
+            app.get("/api/done-with") { json(rows: Serializers::Planning::DoneWithRow.all(params, formatter)) }
+            app.get("/api/still-to-buy") { json(rows: Serializers::Planning::StillToBuyRow.all(params, formatter)) }
             app.post("/api/days") { change(201) { { ids: Operations::Flips::DayRecords.create(given).map(&:id) } } }
             app.post("/api/days/removals") { removal { Operations::Flips::DayRecords.remove(given["ids"]) } }
             app.get("/api/read/category") { json(category: Core::Flips::CostCategories.guess(params[:what])) }

@@ -13,6 +13,7 @@ module Kohlrabi
           attribute(:to_buy) { @formatter.money(@stock.price) }
           attribute(:used) { @formatter.money(@stock.used) }
           attribute(:over) { @plan.brief.recorded.closed } # the piece is ready, or further
+          attribute(:dropped) { @plan.dropped.map(&:label).uniq }
           attribute(:unpriced) { @stock.unpriced }
           attribute(:lost_edits) { lost }
 
