@@ -32,6 +32,20 @@ RSpec.describe "currencies against ISO 4217 and the money gem" do
     expect(cents).to eq(%w[0.10 0.20 19.99 4.35].sum { |text| Money.from_amount(BigDecimal(text), "EUR") }.fractional)
   end
 
+  # ISO 4217 (from memory): what was withdrawn, and what is nobody's money.
+  it "offers what is in use, each once, and no tests, metals or withdrawn ones; those stay known where a workshop counts in one" do
+    codes = currency.all.map(&:code)
+    expect(codes.uniq).to eq(codes)
+    expect(codes & %w[XTS XAU XAG XBA XDR HRK EEK LTL ZWD STD VEF BGN CLF]).to eq([])
+    expect(codes).to include("USD", "GBP", "GHS", "XOF", "XAF", "SLE")
+    expect(currency.find("HRK").exponent).to eq(2)
+  end
+
+  it "knows which money a country uses" do
+    expect(%w[US de GB JP ZZ].map { |letters| currency.of_country(letters)&.code }).to eq(["USD", "EUR", "GBP", "JPY", nil])
+    expect(currency::REGIONS.values.uniq - currency.all.map(&:code)).to eq([])
+  end
+
   it "does not offer currencies whose minor unit is no power of ten" do
     expect { currency.find("MRU") }.to raise_error(Kohlrabi::Core::Refusal, /not a currency code/)
     expect(currency.all.map(&:code)).to include("EUR", "JPY", "KWD").and(satisfy { |codes| !codes.include?("MRU") })

@@ -35,6 +35,20 @@ module Kohlrabi
           expect(colours.fetch(nil)).to be_nil
         end
 
+        # Common practice, no source: words that people use for furniture paint.
+        it "knows at least sixty plain words, each with a swatch, in both spellings, after the workshop's own and the palette" do
+          words = described_class::WORDS
+          expect([words.size, words.values.uniq.size]).to all(be >= 60)
+          expect(words.values.map(&:hex)).to all(match(described_class::HEX))
+          expect(%w[white cream gray grey navy sage black]).to all(satisfy { |word| words.key?(word) })
+          expect([colours.key("Grey"), colours.key("gray")]).to eq(%w[gray gray])
+          expect(colours.fetch(colours.key("Navy blue"))).to have_attributes(name: "navy", hex: match(described_class::HEX))
+          expect(described_class.new([Colour.new(key: "c9", name: "Navy", hex: "#112244", own: true)]).key("navy")).to eq("c9")
+          expect { colours.key("navy 2") }.to raise_error(Refusal, /Did you mean “navy”/)
+          dark, light = %w[navy white].map { |word| words.fetch(word).hex.scan(/\h\h/).sum { |two| two.to_i(16) } }
+          expect(dark).to be < light / 3
+        end
+
         it "answers what is no colour with the name that comes nearest" do
           expect { colours.key("bottle shad") }.to raise_error(Refusal, /“bottle shad” is not a colour. Did you mean “bottle shed”\?/)
           expect { colours.key("xyz") }.to raise_error(Refusal, /write it as #2f6b3f/)

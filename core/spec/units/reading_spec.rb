@@ -21,12 +21,31 @@ RSpec.describe "reading what a person typed" do
       .to eq([4200, 4250, 7, 1250, 1250, 900])
   end
 
-  { "-5" => /negative.*0 or more/, "1,234" => /two ways\. Write 1234, or 1\.234/, "abc" => /not a number/,
-    "1e5" => /not a number/, "1.005" => /finer than EUR has: 2 decimals/, "9999999999999" => /too large/, "10000000000" => /too large/,
-    "" => /not a number/ }.each do |text, message|
+  { "-5" => /negative.*0 or more/, "1,234" => /two ways\. Write 1234, or 1\.234/, "abc" => /isn't an amount\. Type it like 14,50 or 2 x 34,99 \+ 5/,
+    "1e5" => /isn't an amount/, "14.5.2" => /isn't an amount/, "2 x" => /isn't an amount/, "+" => /isn't an amount/, "$20" => /another currency/,
+    "20 CHF" => /another currency/, "5 - 9" => /negative/, "20 apples" => /isn't an amount/, "1.005" => /finer than EUR has: 2 decimals/, "9999999999999" => /too large/, "10000000000" => /too large/,
+    "" => /isn't an amount/ }.each do |text, message|
     it "refuses #{text.inspect} as money" do
       expect { money(text) }.to raise_error(refusal, message)
     end
+  end
+
+  # As people type money, in a house that counts in dollars, and in one that counts in euros; sums worked by hand.
+  { "USD" => { "$20" => 2000, "20$" => 2000, "US$ 20.50" => 2050, "12,500" => 1_250_000, "1,234.50" => 123_450, "2 x 34.99 + 5" => 7498, "3*4.50" => 1350,
+               "20 - 5.25" => 1475, "usd 7" => 700, "2 × 1,200" => 240_000, "10+10+2.5" => 2250 },
+    "EUR" => { "€14,50" => 1450, "14,50 €" => 1450, "eur 14.50" => 1450, "2 x 34,99 + 5" => 7498, "1.234,50" => 123_450, "1 234,50" => 123_450 },
+    "JPY" => { "¥1500" => 150_0, "2 x 700 + 50" => 1450 } }.each do |code, texts|
+    texts.each do |text, minor|
+      it "reads #{text} in #{code}" do
+        expect(money(text, currency: Kohlrabi::Core::Units::Currency.find(code))).to eq(minor)
+      end
+    end
+  end
+
+  it "asks what a comma is before two digits where people write a point, and before three where they write a comma" do
+    dollar = Kohlrabi::Core::Units::Currency.find("USD")
+    expect { money("12,50", currency: dollar) }.to raise_error(refusal, /two ways\. Write 1250, or 12\.50/)
+    expect { money("12,500") }.to raise_error(refusal, /two ways/)
   end
 
   it "refuses decimals in a currency without them" do

@@ -25,9 +25,16 @@ class TakeWhatPeopleSay < ActiveRecord::Migration[7.2]
       t.timestamps
     end
     add_column :idempotency_keys, :act_id, :bigint # of the answer that is repeated
+    reversible { |way| way.up { tick_again } }
   end
 
   private
+
+  # Renaming a column had lost the condition of this index: a step that was opened again could not be ticked any more.
+  def tick_again
+    remove_index :step_marks, %i[piece_id deed zone]
+    add_index :step_marks, %i[piece_id deed zone], unique: true, where: "deletion_id IS NULL"
+  end
 
   def kinds(later)
     remove_check_constraint :questions, check(!later)

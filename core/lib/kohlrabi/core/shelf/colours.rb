@@ -9,9 +9,16 @@ module Kohlrabi
         include Refusing
 
         PALETTE = Core.table("shelf/colours").map { |row| Colour.new(**row, own: false).freeze }.freeze
+        # Plain words for colours: {word => Colour}; several words may be one colour.
+        WORDS = Core.table("shelf/color_words").flat_map do |row|
+          colour = Colour.new(key: row[:words].first.tr(" ", "-"), name: row[:words].first, hex: row[:hex], own: false).freeze
+          row[:words].map { |word| [word, colour] }
+        end.to_h.freeze
         HEX = /\A#\h{6}\z/
 
-        BY_KEY = PALETTE.to_h { |colour| [colour.key, colour] }.freeze
+        BY_KEY = WORDS.values.to_h { |colour| [colour.key, colour] }.merge(PALETTE.to_h { |colour| [colour.key, colour] }).freeze
+
+        PALETTE_KEYS = PALETTE.to_set(&:key).freeze
 
         # own: Enumerable of Colour, read when the first is asked for; gone: of those that were removed, which what was painted with them keeps.
         def initialize(own = [], gone: [])
@@ -39,10 +46,12 @@ module Kohlrabi
         # the name that comes nearest.
         def key(text)
           said = text.strip
-          return said if BY_KEY.key?(said) || own.any? { |colour| colour.key == said }
+          return said if PALETTE_KEYS.include?(said) || own.any? { |colour| colour.key == said }
 
           named = all.find { |colour| fold(colour.name) == fold(said) }
           return named.key if named
+          return BY_KEY.fetch(said).key if BY_KEY.key?(said)
+          return WORDS.fetch(fold(said)).key if WORDS.key?(fold(said))
 
           HEX.match?(said) ? of_swatch(said.downcase) : refuse_unknown(text)
         end
@@ -70,7 +79,7 @@ module Kohlrabi
         end
 
         def refuse_unknown(text)
-          near = DidYouMean::SpellChecker.new(dictionary: all.map(&:name)).correct(text).first
+          near = DidYouMean::SpellChecker.new(dictionary: all.map(&:name) + WORDS.keys).correct(text).first
           near ? refuse(:colour_nearly, given: text, near: near) : refuse(:not_a_colour, given: text)
         end
 

@@ -21,9 +21,7 @@ module Kohlrabi
           plain = text.to_s.strip
           return empty if plain.empty?
 
-          value = send(:"read_#{kind}", plain, unit)
-          check(value, plain, unit)
-          value
+          check(send(:"read_#{kind}", plain, unit), plain, unit)
         rescue Refusal => e
           raise e.at(key)
         end
@@ -117,12 +115,18 @@ module Kohlrabi
           Refusal.new(:list_cannot_be_read, given: row, like: like)
         end
 
+        # The value, or the edge of what can be where both are shown alike: a limit of 9.5 mm is shown as 3/8 in, and 3/8 in keeps to it.
         def check(value, text, unit)
-          return unless within && !within.cover?(value)
+          return value if within.nil? || within.cover?(value)
 
-          low, high = [within.begin, within.end].map { |edge| kind == :length ? Formatter.new(unit).length(edge) : write(edge, unit: unit) }
-          raise Refusal.new(:out_of_range, given: text, low: low, high: high)
+          edges = [within.begin, within.end].compact
+          alike = edges.find { |edge| said(edge, unit) == said(value, unit) }
+          return alike if alike
+
+          raise Refusal.new(:out_of_range, given: text, low: said(within.begin, unit), high: said(within.end, unit))
         end
+
+        def said(value, unit) = kind == :length ? Formatter.new(unit).length(value) : write(value, unit: unit)
 
         def written(part, unit)
           formatter = Formatter.new(unit)

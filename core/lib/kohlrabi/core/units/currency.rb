@@ -11,7 +11,12 @@ module Kohlrabi
         # Those whose unit buys about what a euro, a dollar or a pound does: amounts that are usual in one are about right in another.
         MUCH_ALIKE = %w[EUR USD GBP CHF CAD AUD NZD].freeze
 
-        attr_reader :code, :name, :exponent
+        # Withdrawn, or nobody's money: bonds, metals, tests and units of account (ISO 4217, lists one and three; from memory).
+        NOT_IN_USE = %w[ANG BGN BYR CLF CUC EEK HRK LTL LVL MTL SKK SLL STD TMM VEF XAG XAU XBA XBB XBC XBD XDR XPD XPT XTS ZMK ZWD ZWL ZWN
+                        ZWR].freeze
+        REGIONS = Core.table("house/currencies").flat_map { |code, countries| countries.map { |letters| [letters, code.to_s] } }.to_h.freeze
+
+        attr_reader :code, :name, :exponent, :decimal_mark
 
         # code: three letters, any case. Raises Refusal for an unknown one.
         def self.find(code)
@@ -19,12 +24,18 @@ module Kohlrabi
           @found[code.to_s.upcase] ||= new(code)
         end
 
-        # All currencies in use whose minor unit is a power of ten, by code.
+        # All currencies in use whose minor unit is a power of ten, by code, each once.
         def self.all
           @all ||= ::Money::Currency.table.values
                                     .select { |row| row[:iso_numeric].to_s.match?(/\d/) && decimal?(row[:subunit_to_unit]) }
-                                    .map { |row| find(row[:iso_code]) }.sort_by(&:code)
+                                    .map { |row| row[:iso_code] }.uniq.-(NOT_IN_USE).sort.map { |code| find(code) }
         end
+
+        # The currency of a country by its two letters ("US"), or nil.
+        def self.of_country(letters) = REGIONS[letters.to_s.upcase]&.then { |code| find(code) }
+
+        # Whether something is the sign or the code of any currency.
+        def self.sign?(text) = all.any? { |one| one.sign?(text) }
 
         def self.decimal?(subunit_to_unit)
           10**Math.log10(subunit_to_unit).round == subunit_to_unit
@@ -37,7 +48,12 @@ module Kohlrabi
           @code = row.iso_code
           @name = row.name
           @exponent = Math.log10(row.subunit_to_unit).round
+          @decimal_mark = row.decimal_mark
+          @signs = [row.iso_code, row.symbol, row.disambiguate_symbol, *::Money::Currency.table.fetch(row.id)[:alternate_symbols]].compact.map { |sign| sign.downcase.delete_suffix(".") }
         end
+
+        # Whether a text is its sign or its code, in any case.
+        def sign?(text) = @signs.include?(text.to_s.strip.downcase.delete_suffix("."))
 
         def much_alike? = MUCH_ALIKE.include?(code)
 

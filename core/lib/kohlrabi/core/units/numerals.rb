@@ -23,11 +23,11 @@ module Kohlrabi
         def counted(number, word) = number == 1 ? "one #{word}" : "#{number} #{word}s"
 
         # text: digits with at most one decimal mark. decimal: :either takes point or comma, and groups of thousands
-        # where there is no doubt; :point and :comma take that mark alone, as a file has it. Returns a Rational.
-        # Raises Refusal naming the remedy.
-        def parse(text, decimal: :either)
+        # where there is no doubt; :point and :comma take that mark alone, as a file has it. house: "." where people write 12,500.00, which
+        # settles what "12,500" is and makes "12,50" doubtful. Returns a Rational. Raises Refusal naming the remedy.
+        def parse(text, decimal: :either, house: nil)
           plain = text.to_s.strip.tr(MINUS, "-")
-          return either(plain, text) if decimal == :either
+          return either(plain, text, house) if decimal == :either
 
           mark = decimal == :comma ? "," : "."
           return Rational(plain.tr(",", ".")) if plain.match?(/\A-?\d+(#{Regexp.escape(mark)}\d+)?\z/)
@@ -37,10 +37,12 @@ module Kohlrabi
 
         # "14,50" and "14.50" are the same; "1,234" may be a thousand or a little over one, and is asked about;
         # "1.234" is what it says.
-        def either(plain, text)
-          if plain.match?(/\A-?[1-9]\d{0,2},\d{3}\z/)
+        def either(plain, text, house = nil)
+          if plain.match?(house == "." ? /\A-?\d+,\d{1,2}\z/ : /\A-?[1-9]\d{0,2},\d{3}\z/)
             raise Refusal.new(:ambiguous_number, given: text, grouped: plain.delete(","), decimal: plain.tr(",", "."))
           end
+          return Rational(plain.delete(",")) if house == "." && plain.match?(/\A-?[1-9]\d{0,2}(?:,\d{3})+\z/)
+
           return Rational(plain.tr(",", ".")) if plain.match?(/\A-?\d+([.,]\d+)?\z/)
 
           found = plain.match(GROUPED) or raise Refusal.new(:not_a_number, given: text, hint: hint)

@@ -85,7 +85,7 @@ module Kohlrabi
           params.date(:on, into: :happened_on, what: "Broken")
           params.money(:expected_resale)
           params.money(:cost_to_come)
-          params.effort(:hours_to_come, into: :seconds_to_come)
+          params.effort(:hours_to_come, into: :seconds_to_come, bare: :hours, most: Core::Units::Effort::MOST_LEFT)
           params.done!
         end
         private_class_method :read

@@ -43,7 +43,7 @@ module Kohlrabi
         end
 
         def entries(row, given)
-          effort = Core::Units::Effort.parse(row["effort"].to_s, bare: given["unit"] == "min" ? :minutes : :hours)
+          effort = Core::Units::Effort.parse(row["effort"].to_s, bare: given["unit"] == "min" ? :minutes : :auto)
           people = Array(row["people"]).presence || [nil]
           people.map.with_index do |person, place|
             steps = place.zero? ? row["done_steps"] : row["done_steps"] && [] # ticked once, by the first of them

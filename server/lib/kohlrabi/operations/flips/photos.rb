@@ -93,7 +93,7 @@ module Kohlrabi
         private_class_method :caption
 
         def face(photo, chosen)
-          Records::Photo.where(piece_id: photo.piece_id, face: true).update_all(face: false) if photo.piece_id
+          Records::Photo.where(piece_id: photo.piece_id, face: true).where.not(id: photo.id).each { |one| one.update!(face: false) } if photo.piece_id
           photo.update!(face: chosen == true)
         end
         private_class_method :face

@@ -53,7 +53,7 @@ module Kohlrabi
 
         def said
           text = @given["answer"].to_s
-          seconds = text == "none" ? 0 : Core::Units::Effort.parse(text, bare: :hours)
+          seconds = text == "none" ? 0 : Core::Units::Effort.parse(text, bare: :hours, most: Core::Units::Effort::MOST_LEFT)
           @piece.update!(ToCome.say(seconds_to_come: seconds))
           Summaries.refresh([@piece.id])
           seconds.zero? ? "No work is left." : "#{Core::Units::Effort.text(seconds)} of work left."

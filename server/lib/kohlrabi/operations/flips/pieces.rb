@@ -98,7 +98,7 @@ module Kohlrabi
           params.date(:bought_on, what: "Bought")
           params.day(:promised_on)
           %i[purchase sundries cost_to_come expected_resale].each { |field| params.money(field) }
-          params.with(:hours_to_come, into: :seconds_to_come) { |raw| Core::Units::Effort.parse(raw) }
+          params.with(:hours_to_come, into: :seconds_to_come) { |raw| Core::Units::Effort.parse(raw, bare: :hours, most: Core::Units::Effort::MOST_LEFT) }
           params.count(:units, 1..Core::Planning::Repeats::MAX_UNITS)
           Planning::Shapes.read(params)
           %i[body_colour front_colour].each { |field| params.with(field) { |raw| Shelf::Colours.hex(raw) } }

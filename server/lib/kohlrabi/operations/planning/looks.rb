@@ -60,7 +60,7 @@ module Kohlrabi
         # Makes it the one that is planned.
         def choose(id)
           changing(id) do |look|
-            Records::Look.where(piece_id: look.piece_id, chosen: true).update_all(chosen: false)
+            Records::Look.where(piece_id: look.piece_id, chosen: true).where.not(id: look.id).each { |other| other.update!(chosen: false) }
             look.update!(chosen: true)
           end
         end

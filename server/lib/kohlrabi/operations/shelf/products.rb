@@ -99,7 +99,7 @@ module Kohlrabi
         private_class_method :pack
 
         def waits(params)
-          WAITS.each { |field, column| params.with(field, into: column) { |raw| Core::Units::Effort.parse(raw) / 60 } }
+          WAITS.each { |field, column| params.with(field, into: column) { |raw| Core::Units::Effort.parse(raw, bare: :hours, most: Core::Units::Effort::LONGEST_WAIT) / 60 } }
           params.count(:cure, 1..365)
         end
         private_class_method :waits

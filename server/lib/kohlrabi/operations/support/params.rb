@@ -35,8 +35,9 @@ module Kohlrabi
           read(field, into) { |raw| Core::Units::Length.parse(raw, unit: @workshop.length_unit) }
         end
 
-        def effort(field, into: :seconds, required: false)
-          read(field, into, required: required) { |raw| Core::Units::Effort.parse(raw) }
+        # bare, most: as Core::Units::Effort has them.
+        def effort(field, into: :seconds, required: false, **how)
+          read(field, into, required: required) { |raw| Core::Units::Effort.parse(raw, **how) }
         end
 
         # A date that is not after today.

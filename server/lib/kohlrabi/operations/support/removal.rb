@@ -52,6 +52,7 @@ module Kohlrabi
           refuse(:place_taken_since)
         end
 
+        # Ids of the pieces whose figures depend on a record.
         def touched(record)
           case record
           when Records::Piece then [record.id]
@@ -61,7 +62,6 @@ module Kohlrabi
           else []
           end
         end
-        private_class_method :touched
 
         # What makes a plan came back: hours and money to come follow it.
         def replan(records)

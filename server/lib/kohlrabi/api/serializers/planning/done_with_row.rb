@@ -22,7 +22,7 @@ module Kohlrabi
           end
 
           def seconds(asked)
-            Core::Units::Effort.parse(asked["effort"].to_s, bare: asked["bare"] == "min" ? :minutes : :hours)
+            Core::Units::Effort.parse(asked["effort"].to_s, bare: asked["bare"] == "min" ? :minutes : :auto)
           rescue Core::Refusal
             0
           end
