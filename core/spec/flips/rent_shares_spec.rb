@@ -3,7 +3,10 @@
 # The rent of a place by days, worked by hand beside each.
 RSpec.describe Kohlrabi::Core::Flips::RentShares do
   def stay(id, from, to) = described_class::Stay.new(id: id, from: Date.iso8601(from), to: to && Date.iso8601(to))
-  def shares(*stays, rent: 6000) = described_class.new(stays, rent: rent, today: Date.new(2026, 6, 30))
+  def shares(*stays, rent: 6000, rents: [["1900-01-01", rent]], ended: nil)
+    described_class.new(stays, rents: rents.map { |from, minor| [Date.iso8601(from), minor] }, ended: ended && Date.iso8601(ended),
+                               today: Date.new(2026, 6, 30))
+  end
 
   it "charges 60.00 over 30, 15 and 15 days as 30.00, 15.00 and 15.00" do
     found = shares(stay(1, "2026-04-01", "2026-05-01"), stay(2, "2026-04-01", "2026-04-16"), stay(3, "2026-04-16", nil))
@@ -27,6 +30,14 @@ RSpec.describe Kohlrabi::Core::Flips::RentShares do
       expect(stays.sum { |one| all.of(one.id) }).to eq(months.sum { |month| month.values.sum })
       expect(months.map { |month| month.values.sum }.uniq.size).to eq(1)
     end
+  end
+
+  # Worked by hand: 60.00 in March and April, 90.00 from May; given up in June, July costs nothing.
+  it "charges the rent that holds on the first of a month, or the first that begins in it, until the place is given up" do
+    found = shares(stay(1, "2026-03-01", nil), rents: [["2026-03-10", 6000], ["2026-05-01", 9000]], ended: "2026-06-05")
+    months = (2..7).map { |month| found.rent(Date.new(2026, month, 1)) }
+    expect(months).to eq([0, 6000, 6000, 9000, 9000, 0])
+    expect(found.of(1)).to eq(6000 + 6000 + 9000 + 9000)
   end
 
   it "charges nothing for what never stood there" do

@@ -189,6 +189,7 @@ module Kohlrabi
       # Said apart from what a command prints: it may be read by another program.
       def complete_figures
         Operations::Flips::ToCome.complete
+        Operations::Flips::BoothRents.run
         Operations::Flips::Summaries.complete { |number| warn "Bringing the figures of #{number} flips up to date …" }
       end
 

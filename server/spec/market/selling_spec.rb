@@ -59,7 +59,7 @@ RSpec.describe "pricing and the market", :api do
                           "days" => nil, "time_why" => "8 listings and 4 sales are needed; there are 0 and 0")
     expect(at["steps"].map { |step| step["asking"]["text"] }).to eq(%w[270.00 243.00 218.70 205.56])
     expect(at["steps"].first["on"]["iso"]).to eq("2026-07-14")
-    expect(refusal(pricing(id, "dear"), :price)).to include("not")
+    expect(refusal(pricing(id, "dear"), :price)).to include("isn't an amount")
     history
     id = piece(name: "Chair", kind: "chair", purchase: "100")
     later = pricing(id, "300")["at"]

@@ -5,6 +5,11 @@ module Kohlrabi
     # Where pieces are sold, with what it takes and its habits.
     class Channel < Base
       include Removable
+
+      has_many :rents, -> { order(:from_on) }, class_name: "Kohlrabi::Records::ChannelRent", inverse_of: :channel
+
+      # Rent a month as of a day, minor units; 0 where none holds.
+      def rent_minor(day) = rents.select { |rent| rent.from_on <= day }.last&.rent_minor.to_i
     end
   end
 end

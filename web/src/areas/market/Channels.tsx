@@ -5,7 +5,7 @@ import LinearProgress from "@mui/material/LinearProgress";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask, ProblemError } from "../../api/client";
+import { api, ask, ProblemError, undoOf } from "../../api/client";
 import { useChannels, useWorkshop } from "../../api/queries";
 import type { ChannelLine } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
@@ -69,6 +69,13 @@ export default function Channels() {
             { name: "fee", label: "Fee", kind: "text", unit: "%", half: true },
             { name: "fixed_fee", label: "Fixed fee", kind: "text", unit: currency, half: true },
             { name: "rent", label: "Rent a month", kind: "text", unit: currency, half: true },
+            {
+              name: "rent_from",
+              label: "That rent holds from",
+              kind: "date",
+              half: true,
+              help: edited ? "empty: from this month on" : "empty: for all that stood there",
+            },
             { name: "places", label: "Pieces that share the rent", kind: "text", half: true },
             { name: "delivery", label: "Delivery you pay", kind: "text", unit: currency, half: true },
             { name: "habits", label: "Its habits", kind: "multiline" },
@@ -90,15 +97,13 @@ export default function Channels() {
           onClose={() => setAsked(null)}
           onSubmit={async ({ name = "", ...rest }) => {
             if (edited?.id) {
-              await ask(
+              const changed = await ask(
                 api.PATCH("/api/channels/{id}", { params: { path: { id: edited.id } }, body: { name, ...rest } }),
               );
-              done(`${name} changed`);
+              done(`${name} changed`, undoOf(changed));
             } else {
               const made = await ask(api.POST("/api/channels", { body: { name, ...rest } }));
-              done(`${made.name} added`, () =>
-                remove(api.DELETE("/api/channels/{id}", { params: { path: { id: made.id } } })),
-              );
+              done(`${made.name} added`, undoOf(made));
             }
             setAsked(null);
           }}

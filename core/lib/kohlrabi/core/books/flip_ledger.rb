@@ -11,7 +11,7 @@ module Kohlrabi
         INVENTORY = "assets:inventory"
         SHELF = "assets:shelf" # materials bought by the container, until they are drawn
         PROFIT = { sales: "income:sales", tips: "income:tips", refunds: "income:refunds", fees: "expenses:selling:fees",
-                   delivery: "expenses:selling:delivery", sold: "expenses:goods sold", lost: "expenses:losses" }.freeze
+                   delivery: "expenses:selling:delivery", rent: "expenses:selling:rent", sold: "expenses:goods sold", lost: "expenses:losses" }.freeze
         UNKNOWN = "not counted" # takes the place of "income" and "expenses"
         WITHDRAWN = { "kept" => "equity:kept", "given away" => "equity:given away" }.freeze
         # One payment: on: Date; what; amount: minor units; from: account it is paid from.
@@ -51,7 +51,7 @@ module Kohlrabi
           return unless @stage == "sold" && @sale&.price
 
           [entry(@ended_on, "sold", { account(:sales) => -@sale.price, account(:tips) => -@sale.tip }, CASH),
-           entry(@ended_on, "selling", { account(:fees) => @sale.fee, account(:delivery) => @sale.delivery }, CASH)]
+           entry(@ended_on, "selling", { account(:fees) => @sale.fee, account(:delivery) => @sale.delivery, account(:rent) => @sale.rent }, CASH)]
         end
 
         # Out of inventory with all that went in, late costs too.

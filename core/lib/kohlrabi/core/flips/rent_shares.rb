@@ -9,12 +9,22 @@ module Kohlrabi
         # from: Date of arrival; to: Date of leaving, nil while it stands.
         Stay = Struct.new(:id, :from, :to, keyword_init: true)
 
-        # stays: Array of Stay at one place; rent: a month, minor units; today: Date, to which what still stands is
-        # counted.
-        def initialize(stays, rent:, today:)
+        # stays: Array of Stay at one place; rents: Array of [Date from which it holds, minor units a month], by date; ended: Date on which
+        # the place was given up, or nil; today: Date, to which what still stands is counted.
+        def initialize(stays, rents:, today:, ended: nil)
           @stays = stays
-          @rent = rent
+          @rents = rents
+          @ended = ended
           @today = today
+        end
+
+        # The rent of the month that begins on a day: the one that holds on that day, else the first that begins in the month; none for months
+        # after the one in which the place was given up.
+        def rent(first)
+          return 0 if @ended && first > @ended
+
+          held = @rents.select { |from, _| from <= first }.last || @rents.find { |from, _| from < first.next_month }
+          held ? held.last : 0
         end
 
         # Minor units of one stay over its months, the running one as it stands so far.
@@ -27,7 +37,7 @@ module Kohlrabi
         def month(first)
           (@months ||= {})[first] ||= begin
             days = @stays.to_h { |stay| [stay.id, days(stay, first)] }.select { |_, number| number.positive? }
-            days.empty? ? {} : days.keys.zip(Shares.split(@rent, days.values)).to_h
+            days.empty? ? {} : days.keys.zip(Shares.split(rent(first), days.values)).to_h
           end
         end
 

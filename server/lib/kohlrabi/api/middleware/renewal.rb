@@ -23,8 +23,20 @@ module Kohlrabi
         def answer(env)
           return Operations::Flips::Later.gather { @app.call(env) } if env.key?(MORE)
 
-          Operations::Flips::Later.catch_up unless env["PATH_INFO"] == ASKED_ALL_THE_TIME
+          bring_up_to_date unless env["PATH_INFO"] == ASKED_ALL_THE_TIME
           @app.call(env)
+        end
+
+        # What was put off, and what follows the day: counted before anybody reads it.
+        def bring_up_to_date
+          Operations::Flips::Later.catch_up
+          today = Operations::Support::Context.open { Operations::House::WorkshopSettings.today }
+          return if [@day, @file] == [today, Records::Database.file]
+
+          Operations::Support::Context.open { Operations::Flips::BoothRents.run }
+          @day, @file = today, Records::Database.file
+        rescue StandardError => e # the next request tries again
+          warn "Rents could not be brought up to today: #{e.class}: #{e.message}"
         end
 
         def changes?(env) = !%w[GET HEAD].include?(env["REQUEST_METHOD"]) && !env.key?(MORE)

@@ -11,7 +11,7 @@ module Kohlrabi
                      "lost" => "scrapped" }.freeze
         COSTS = %w[ticket name category what amount whole spent_on].freeze
         HOURS = %w[ticket name person kind worked_on hours note].freeze
-        SALES = %w[ticket name channel listed_on sold_on asking_price price tip fee delivery refunded fee_back take_home].freeze
+        SALES = %w[ticket name channel listed_on sold_on asking_price price tip fee delivery refunded fee_back take_home rent].freeze
 
         WHAT = %i[flips costs hours sales journal].freeze
 
@@ -95,7 +95,7 @@ module Kohlrabi
 
         def sale(row)
           amounts = [row.asking_minor, row.price_minor, row.tip_minor.to_i, row.fee_minor.to_i, row.delivery_minor.to_i, row.refunded, row.fee_back,
-                     row.take_home]
+                     row.take_home, row.rent]
           [row.ticket_text, text(row.name), text(row.channel), row.listed_on, row.ended_on, *amounts.map { |minor| money(minor) }]
         end
 

@@ -17,6 +17,9 @@ module Kohlrabi
           def refunded = refunds.sum { |_, amount, _| amount }
           def fee_back = refunds.sum { |_, _, back| back.to_i }
 
+          # Its share of the rent of the place where it was sold.
+          def rent = sold ? selling_minor - fee_minor.to_i - delivery_minor.to_i + fee_back : 0
+
           # nil while not sold, or sold at a price that is not known.
           def take_home = sold && price_minor ? receipts_minor - selling_minor : nil
 

@@ -58,6 +58,8 @@ module Kohlrabi
           costs(rows)
           work(rows)
           Flips::Summaries.keep(rows.to_h { |flip, id| [id, Flips::Summaries.figures(ImportedFlip.flip(flip, id))] })
+          rented = Records::FlipSummary.where(piece_id: ids, channel_id: Flips::BoothRents.places.keys).pluck(:piece_id)
+          Flips::Summaries.refresh(rented) if rented.any?
         end
         private_class_method :write
 
@@ -67,8 +69,9 @@ module Kohlrabi
             [id, event[:kind], event[:happened_on], index]
           end)
           DETAILS.each do |key, (model, columns)|
-            details = wanted.zip(ids).filter_map { |(event, _, _), id| [id, *event[key].values_at(*columns)] if event[key] }
-            Records::Bulk.insert(model, [:event_id, *columns], details)
+            linked = columns.include?(:channel) ? [*columns, :channel_id] : columns
+            details = wanted.zip(ids).filter_map { |(event, _, _), id| [id, *Market::Channels.linked(event[key]).values_at(*linked)] if event[key] }
+            Records::Bulk.insert(model, [:event_id, *linked], details)
           end
         end
         private_class_method :events

@@ -8,8 +8,8 @@ module Kohlrabi
         KIND = "other" # of hours that a spreadsheet gives in one sum
         Piece = Struct.new(:id, :bought_on, :purchase_minor, :sundries_minor, :events, :lot_member, :deletion_id, keyword_init: true)
         Event = Struct.new(:kind, :happened_on, :position, :listing, :sale, :refund, keyword_init: true)
-        Listing = Struct.new(:asking_minor, :channel, keyword_init: true)
-        Sale = Struct.new(:price_minor, :tip_minor, :fee_minor, :delivery_minor, :asking_minor, :channel, keyword_init: true)
+        Listing = Struct.new(:asking_minor, :channel, :channel_id, keyword_init: true)
+        Sale = Struct.new(:price_minor, :tip_minor, :fee_minor, :delivery_minor, :asking_minor, :channel, :channel_id, keyword_init: true)
         Refund = Struct.new(:amount_minor, :fee_back_minor, keyword_init: true)
 
         module_function
@@ -24,7 +24,8 @@ module Kohlrabi
         def events(row)
           row.events.each_with_index.map do |event, index|
             Event.new(kind: event[:kind], happened_on: event[:happened_on], position: index + 1,
-                      listing: event[:listing] && Listing.new(**event[:listing]), sale: event[:sale] && Sale.new(**event[:sale]),
+                      listing: event[:listing] && Listing.new(**Market::Channels.linked(event[:listing])),
+                      sale: event[:sale] && Sale.new(**Market::Channels.linked(event[:sale])),
                       refund: event[:refund] && Refund.new(**event[:refund]))
           end
         end

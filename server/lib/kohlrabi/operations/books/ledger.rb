@@ -66,7 +66,7 @@ module Kohlrabi
           return unless row.sold
 
           Core::Flips::Sale.new(price: row.price_minor, tip: row.tip_minor.to_i, fee: row.fee_minor.to_i, delivery: row.delivery_minor.to_i,
-                                refunded: row.refunded, fee_back: row.fee_back)
+                                refunded: row.refunded, fee_back: row.fee_back, rent: row.rent)
         end
         private_class_method :sale
 

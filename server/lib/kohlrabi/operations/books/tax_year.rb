@@ -72,7 +72,7 @@ module Kohlrabi
           on = flip.chain.on(:sold)
           sale = flip.sale
           own = [["sale", "sold#{" at #{flip.channel}" if flip.channel}", sale.price], ["tip", "tip", sale.tip], ["fee", "fee", sale.fee],
-                 ["delivery", "delivery", sale.delivery]]
+                 ["delivery", "delivery", sale.delivery], ["rent", "rent of its place, by days", sale.rent]]
           rows = if @days.cover?(on)
                    own.reject do |_, _, amount|
                      amount&.zero?

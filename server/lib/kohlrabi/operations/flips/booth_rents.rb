@@ -3,50 +3,87 @@
 module Kohlrabi
   module Operations
     module Flips
-      # The rent of rented places, charged by days to what stood there and was sold.
+      # The rent of rented places, charged by days to what stood there and was sold. A month is settled when it ends; until then its shares follow
+      # the days, and the stored figures are brought up to each new day before anybody reads them (#run), so that Books and every page have the
+      # same.
       class BoothRents
-        STAYS = %w[piece_id channel listed_on ended_on].freeze
+        STAYS = %w[piece_id channel_id listed_on ended_on].freeze
+        # A rented place. rents: Array of [Date, minor units a month]; ended: Date on which it was removed, or nil.
+        Place = Struct.new(:rents, :ended, keyword_init: true)
 
-        # Rented places: {name in small letters => rent a month}; empty where there are none.
-        def self.places
-          Records::Household.all(:channels).select { |row| row.rent_minor.to_i.positive? }.to_h { |row| [row.name.strip.downcase, row.rent_minor] }
-        end
+        class << self
+          # {channel id => Place} of places that cost rent at any time, removed ones too.
+          def places
+            Support::Context.once(:rented_places) do
+              rents = Records::ChannelRent.order(:from_on).pluck(:channel_id, :from_on, :rent_minor).group_by(&:first)
+              ended = Records::Channel.where(id: rents.keys).joins(:deletion).pluck(:id, "deletions.created_at").to_h
+              zone = House::WorkshopSettings.workshop
+              rents.select { |_, rows| rows.any? { |row| row.last.positive? } }.to_h do |id, rows|
+                [id, Place.new(rents: rows.map { |row| row.drop(1) }, ended: ended[id] && zone.date_of(ended[id]))]
+              end
+            end
+          end
 
-        # What stood at rented places, as asked for; nil where nothing is rented.
-        def self.asked
-          names = places.keys
-          return if names.empty?
+          # A rent or a channel has changed.
+          def forget = Support::Context.forget(:rented_places)
 
-          [Records::FlipSummary.where(live: true).where.not(listed_on: nil).where("LOWER(TRIM(channel)) IN (?)", names), *STAYS]
+          # What stood at rented places, as asked for; nil where nothing is rented.
+          def asked
+            ids = places.keys
+            [stood.where(channel_id: ids), *STAYS] if ids.any?
+          end
+
+          # Sold pieces whose rent may hang on some others, as those are stored: they stood at the same rented place in the same months.
+          def beside(ids)
+            rented = places.keys
+            return [] if rented.empty?
+
+            own = stood.where(piece_id: ids, channel_id: rented).group(:channel_id).minimum(:listed_on)
+            own.flat_map { |channel, from| sold_since(channel, from).where.not(piece_id: ids).pluck(:piece_id) }.uniq
+          end
+
+          # Brings what was sold in months that were still running the last time up to today.
+          def run
+            workshop = House::WorkshopSettings.workshop
+            today = House::WorkshopSettings.today
+            return if workshop.rents_run_on == today
+
+            Records::Base.transaction do
+              since = [workshop.rents_run_on, today].compact.min
+              ids = places.keys.flat_map { |channel| sold_since(channel, since).pluck(:piece_id) }
+              Summaries.recount(ids) if ids.any?
+              workshop.update_columns(rents_run_on: today)
+            end
+          end
+
+          private
+
+          def stood = Records::FlipSummary.where(live: true).where.not(listed_on: nil)
+
+          # Sold pieces of a channel that were there in the month of a day or later.
+          def sold_since(channel, day) = stood.where(stage: "sold", channel_id: channel, ended_on: day.beginning_of_month..)
         end
 
         # rows: of #asked, or nil.
         def initialize(rows)
           @places = rows ? BoothRents.places : {}
-          @rows = (rows || []).map { |id, channel, from, to| [id, channel.strip.downcase, Date.iso8601(from), to && Date.iso8601(to)] }
+          @stays = (rows || []).group_by { |_, channel, *| channel }
         end
 
         # Minor units of a sold piece. from, to: days it was there; nil where it was never listed.
         def of(id, channel, from, to)
-          place = channel.to_s.strip.downcase
-          rent = @places[place]
-          return 0 unless rent && from && to
+          place = @places[channel]
+          return 0 unless place && from && to
 
-          own = Core::Flips::RentShares::Stay.new(id: id, from: from, to: to)
-          others = @rows.select { |other, name, *| name == place && other != id }
-          stays = others.map { |other, _, came, left| Core::Flips::RentShares::Stay.new(id: other, from: came, to: left) }
-          Core::Flips::RentShares.new([own, *stays], rent: rent, today: House::WorkshopSettings.today).of(id)
+          others = @stays.fetch(channel, []).reject { |other, *| other == id }
+          stays = [[id, channel, from, to], *others].map { |one, _, came, left| stay(one, date(came), date(left)) }
+          Core::Flips::RentShares.new(stays, rents: place.rents, ended: place.ended, today: House::WorkshopSettings.today).of(id)
         end
 
-        # Sold pieces whose rent hangs on some others: they stood at the same rented place in the same months.
-        def self.beside(ids)
-          names = places.keys
-          return [] if names.empty?
+        private
 
-          there = Records::FlipSummary.where(live: true).where.not(listed_on: nil).where("LOWER(TRIM(channel)) IN (?)", names)
-          own = there.where(piece_id: ids).minimum(:listed_on) or return []
-          there.where(stage: "sold").where.not(piece_id: ids).where(ended_on: own.beginning_of_month..).pluck(:piece_id)
-        end
+        def stay(id, from, to) = Core::Flips::RentShares::Stay.new(id: id, from: from, to: to)
+        def date(value) = value.is_a?(String) ? Date.iso8601(value) : value
       end
     end
   end

@@ -20,6 +20,7 @@ module Kohlrabi
             refuse(:split_needs_its_parts, field: :kind) if kind == "split"
             refuse_in_set(piece)
             event = Records::Event.new(piece: piece, kind: kind, **read(given, kind, new: true))
+            fill_in_fee(piece, event)
             check_chain(piece, event)
             Planning::Settling.around(piece, kind, given) { event.tap(&:save!) }
             Summaries.refresh([piece.id])
@@ -82,7 +83,7 @@ module Kohlrabi
           params.money(:asking, required: kind == "price_changed" && new)
           params.text(:channel, max: 80)
           row = event&.listing || Records::Listing.new
-          row.assign_attributes(params.values.slice(:asking_minor, :channel))
+          row.assign_attributes(Market::Channels.linked(params.values.slice(:asking_minor, :channel)))
           { listing: row }
         end
         private_class_method :listing
@@ -92,10 +93,20 @@ module Kohlrabi
           %i[tip fee delivery].each { |field| params.money(field) }
           params.text(:channel, max: 80)
           row = event&.sale || Records::Sale.new
-          row.assign_attributes(params.values.slice(:price_minor, :tip_minor, :fee_minor, :delivery_minor, :channel))
+          row.assign_attributes(Market::Channels.linked(params.values.slice(:price_minor, :tip_minor, :fee_minor, :delivery_minor, :channel)))
           { sale: row }
         end
         private_class_method :sale
+
+        # A sale whose fee nobody gave takes its channel's, of the place where it was sold or else listed.
+        def fill_in_fee(piece, event)
+          sale = event.sale
+          return unless sale&.price_minor && sale.fee_minor.nil?
+
+          id = sale.channel.present? ? sale.channel_id : Flip.new(piece, costs: {}, work: {}, worked_from: nil).channel_id
+          sale.fee_minor = Market::Channels.fee(id, sale.price_minor)
+        end
+        private_class_method :fill_in_fee
 
         def refund(params, event, new:)
           params.money(:amount, required: new)

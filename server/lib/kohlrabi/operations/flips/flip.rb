@@ -40,6 +40,13 @@ module Kohlrabi
         # Where it was sold, else where it is listed; in the person's words, or nil.
         def channel = sale_row&.channel.presence || piece.events.filter_map { |event| event.listing&.channel.presence }.last
 
+        # Id of that channel, nil where it is none of the workshop's.
+        def channel_id
+          return sale_row.channel_id if sale_row&.channel.present?
+
+          piece.events.filter_map { |event| event.listing if event.listing&.channel.present? }.last&.channel_id
+        end
+
         # Kinds of work at the bench with time on them, "painting,sanding"; nil without any. A list that the database
         # can compare by.
         def kinds_worked
@@ -98,7 +105,7 @@ module Kohlrabi
           row = sale_row or return
           refunds = piece.events.filter_map(&:refund)
           Core::Flips::Sale.new(price: row.price_minor, tip: row.tip_minor.to_i, fee: row.fee_minor.to_i,
-                                delivery: row.delivery_minor.to_i, rent: @rents.of(piece.id, channel, chain.on(:listed), chain.ending&.on),
+                                delivery: row.delivery_minor.to_i, rent: @rents.of(piece.id, channel_id, chain.on(:listed), chain.ending&.on),
                                 refunded: refunds.sum(&:amount_minor),
                                 fee_back: refunds.sum { |refund| refund.fee_back_minor.to_i })
         end

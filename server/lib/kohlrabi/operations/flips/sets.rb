@@ -56,11 +56,18 @@ module Kohlrabi
             kind = given["kind"]
             check_kind(set, kind)
             event = set.happenings.build(kind: kind, **read(given, kind, new: true))
+            event.fee_minor ||= Market::Channels.fee(event.channel_id || listed_at(set, event), event.price_minor) if kind == "sold"
             event.save!
             share(set, event, given)
             event
           end
         end
+
+        # Id of the channel where a set is listed, for a sale that names none.
+        def listed_at(set, event)
+          set.happenings.reverse.find { |one| one.channel.present? }&.channel_id unless event.channel.present?
+        end
+        private_class_method :listed_at
 
         # Corrects one. Returns [set event, sentences of what changed].
         def correct(event_id, given)
@@ -137,7 +144,7 @@ module Kohlrabi
             params.money(:asking, required: new || params.sent?(:asking))
           end
           params.text(:channel, max: 80)
-          params.done!.merge(hand(given))
+          Market::Channels.linked(params.done!.merge(hand(given)))
         end
         private_class_method :read
 
@@ -193,9 +200,9 @@ module Kohlrabi
           case event.kind
           when "ready" then nil
           when "sold"
-            (row.sale || row.build_sale).assign_attributes(channel: event.channel, **own.except(:asking).transform_keys { |name| :"#{name}_minor" })
+            (row.sale || row.build_sale).assign_attributes(channel: event.channel, channel_id: event.channel_id, **own.except(:asking).transform_keys { |name| :"#{name}_minor" })
           else
-            (row.listing || row.build_listing).assign_attributes(channel: event.channel, asking_minor: own[:asking])
+            (row.listing || row.build_listing).assign_attributes(channel: event.channel, channel_id: event.channel_id, asking_minor: own[:asking])
           end
           Events.check_chain(piece, row)
           row.tap(&:save!)

@@ -8,23 +8,28 @@ module Kohlrabi
       module Summaries
         BATCH = 500
         FIGURES = %w[stage started_on ready_on listed_on ended_on asking_minor cash_in_minor receipts_minor cash_profit_minor
-                     bench_seconds all_seconds turnaround_days live stash_minor channel kinds_worked
+                     bench_seconds all_seconds turnaround_days live stash_minor channel channel_id kinds_worked
                      purchase_minor sundries_minor materials_minor hardware_minor trips_minor other_minor selling_minor].freeze
 
         module_function
 
         # Computes anew and stores the rows of the pieces. Raises Refused when a piece's events cannot stand,
         # so that the change that led to it is rolled back.
+        # Sold pieces that stood at a rented place beside one of them, before the change or after it, are recounted, too.
         def refresh(piece_ids)
-          Splits.family(Array(piece_ids).uniq).each_slice(BATCH) do |ids|
-            store(rows(ids))
-            Later.renew(ids)
+          ids = Splits.family(Array(piece_ids).uniq)
+          before = BoothRents.beside(ids)
+          ids.each_slice(BATCH) do |some|
+            store(rows(some))
+            Later.renew(some)
           end
-          beside = BoothRents.beside(piece_ids)
-          store(rows(beside)) if beside.any?
+          recount(before | BoothRents.beside(ids))
         rescue Core::Refusal => e
           raise Support::Refused, [e]
         end
+
+        # Computes and stores figures of pieces of which nothing was changed.
+        def recount(piece_ids) = piece_ids.each_slice(BATCH) { |ids| store(rows(ids)) }
 
         def rows(ids)
           now = Clock.now
@@ -67,7 +72,7 @@ module Kohlrabi
             "cash_profit_minor" => statement.cash_profit.amount,
             "bench_seconds" => flip.work.bench, "all_seconds" => flip.work.all,
             "turnaround_days" => flip.turnaround(Date.new(9999)).whole.amount, "live" => flip.piece.deletion_id.nil?,
-            "stash_minor" => flip.stash, "channel" => flip.channel, "kinds_worked" => flip.kinds_worked, **parts(flip, statement) }
+            "stash_minor" => flip.stash, "channel" => flip.channel, "channel_id" => flip.channel_id, "kinds_worked" => flip.kinds_worked, **parts(flip, statement) }
         end
 
         # What went in and what the sale took, part by part.

@@ -18,27 +18,86 @@ module Kohlrabi
 
         def all = Records::Household.all(:channels)
 
-        # given: {"name", "fee"? percent, "fixed_fee"?, "rent"? a month, "places"?, "delivery"?, "habits"?}.
+        # values of a listing or a sale with the id of the channel that they name, where they name one.
+        def linked(values) = values.key?(:channel) ? values.merge(channel_id: id_of(values[:channel])) : values
+
+        # Id of the channel of a name, in any case; nil for none.
+        def id_of(name)
+          plain = name.to_s.strip.downcase
+          plain.empty? ? nil : all.find { |row| row.name.strip.downcase == plain }&.id
+        end
+
+        # What a channel takes of a price, minor units; nil where it is none of the workshop's or takes nothing.
+        def fee(id, price)
+          row = id && price && all.find { |one| one.id == id } or return
+          fee = (Rational(price * row.fee_hundredths, 10_000).round(half: :up) + row.fixed_fee_minor.to_i)
+          [fee, price].min if fee.positive?
+        end
+
+        # given: {"name", "fee"? percent, "fixed_fee"?, "rent"? a month, "rent_from"? the day from which it holds, "places"?, "delivery"?,
+        # "habits"?}. A new channel takes over the listings and sales that were written down under its name.
         def create(given)
-          Records::Base.transaction { Records::Channel.create!(read(given, new: true)).tap { |row| refresh(row) } }
+          Records::Base.transaction do
+            values, rent = read(given, new: true)
+            row = Records::Channel.create!(values)
+            take_over(row)
+            set_rent(row, rent[:minor], rent[:from] || ALWAYS) if rent[:minor].to_i.positive?
+            refresh([row.id])
+            row
+          end
         end
 
         def update(id, given)
           Records::Base.transaction do
             row = Support::Finder.find(Records::Channel, id)
-            row.update!(read(given, row: row))
-            refresh(row)
+            values, rent = read(given, row: row)
+            row.update!(values)
+            rename(row) if row.saved_change_to_name?
+            set_rent(row, rent[:minor].to_i, rent[:from] || House::WorkshopSettings.today.beginning_of_month) if rent.key?(:minor)
+            refresh([row.id])
             row
           end
         end
 
-        # What stood and was sold there bears its rent.
-        def refresh(row)
-          there = Records::FlipSummary.where(live: true, stage: "sold").where("LOWER(TRIM(channel)) = ?", row.name.strip.downcase)
-          Flips::Summaries.refresh(there.pluck(:piece_id))
-        end
-        private_class_method :refresh
+        ALWAYS = Date.new(1900, 1, 1) # the first rent of a place holds for all that stood there before
+        WHERE = [Records::Listing, Records::Sale, Records::PieceSetEvent].freeze # what names a channel
 
+        # A rent that changed, from a day on; what was said for later days gives way to it.
+        def set_rent(row, minor, from)
+          return if row.rent_minor(from) == minor && row.rents.none? { |rent| rent.from_on > from }
+
+          row.rents.select { |rent| rent.from_on >= from }.each(&:destroy!)
+          row.rents.create!(from_on: from, rent_minor: minor)
+          row.rents.reset
+        end
+        private_class_method :set_rent
+
+        # What was written down under its name without being linked is its own now.
+        def take_over(row)
+          WHERE.each { |model| model.where(channel_id: nil).where("LOWER(TRIM(channel)) = ?", row.name.strip.downcase).update_all(channel_id: row.id) }
+          Flips::Summaries.refresh(pieces_of([row.id]))
+        end
+        private_class_method :take_over
+
+        # What was listed or sold there is told by its name of now.
+        def rename(row)
+          WHERE.each { |model| model.where(channel_id: row.id).update_all(channel: row.name) }
+          take_over(row)
+        end
+        private_class_method :rename
+
+        # Ids of pieces that were listed or sold at channels.
+        def pieces_of(ids)
+          [Records::Listing, Records::Sale].flat_map { |model| model.where(channel_id: ids).joins(:event).pluck("events.piece_id") }.uniq
+        end
+
+        # Figures of all that stood there: its name, its rent, or whether there is one has changed.
+        def refresh(ids)
+          Flips::BoothRents.forget
+          Flips::Summaries.refresh(pieces_of(ids))
+        end
+
+        # A removed channel costs nothing from the next month on; what it cost until then stands.
         def remove(id)
           row = Support::Finder.find(Records::Channel, id)
           Support::Removal.of([row], what: "#{row.name} removed")
@@ -49,7 +108,7 @@ module Kohlrabi
         def at(price, days)
           own = all
           record = record()
-          lines = own.map { |row| line(row, price, days, record.fetch(row.name.downcase, [])) }
+          lines = own.map { |row| line(row, price, days, record.fetch(row.id, [])) }
           (lines.empty? ? Core::Market::Channels::USUAL.map { |usual| usual(usual, price, days) } : lines)
             .sort_by { |line| -(line.answer.take_home.amount || -1) }
         end
@@ -58,7 +117,9 @@ module Kohlrabi
           params = Support::Params.new(given, House::WorkshopSettings.workshop)
           params.text(:name, max: 60, required: new || params.sent?(:name))
           params.percent(:fee, most: 99)
-          %i[fixed_fee rent delivery].each { |field| params.money(field) }
+          %i[fixed_fee delivery].each { |field| params.money(field) }
+          params.money(:rent, into: :rent)
+          params.day(:rent_from)
           params.count(:places, 1..10_000)
           params.text(:habits, max: 300)
           values = params.done!
@@ -66,15 +127,16 @@ module Kohlrabi
           taken = values[:name] && Records::Channel.live.where("name = ? COLLATE NOCASE", values[:name]).where.not(id: row&.id).exists?
           refuse(:channel_here_already, field: :name, name: values[:name]) if taken
 
-          values
+          rent = params.sent?(:rent) ? { minor: values[:rent], from: values[:rent_from] } : {}
+          [values.except(:rent, :rent_from), rent]
         end
         private_class_method :read
 
-        # {channel in small letters => Array of [days on the market or nil, got ÷ asked or nil]} of own sales.
+        # {channel id => Array of [days on the market or nil, got ÷ asked or nil]} of own sales.
         def record
-          rows = Records::FlipSummary.where(live: true, stage: "sold").where.not(channel: nil)
-                                     .pluck(:channel, DAYS, :receipts_minor, :asking_minor)
-          rows.group_by { |channel, *| channel.strip.downcase }.transform_values do |all|
+          rows = Records::FlipSummary.where(live: true, stage: "sold").where.not(channel_id: nil)
+                                     .pluck(:channel_id, DAYS, :receipts_minor, :asking_minor)
+          rows.group_by(&:first).transform_values do |all|
             all.map { |_, days, got, asked| [days, (Rational(got, asked) if got && asked&.positive?)] }
           end
         end
@@ -85,7 +147,7 @@ module Kohlrabi
           median = Core::Statistics::Quantiles.at(own, 1/2r)
           terms = Core::Market::Channels::Terms.new(
             name: row.name, fee_rate: Rational(row.fee_hundredths, 10_000), fixed: row.fixed_fee_minor.to_i, delivery: row.delivery_minor.to_i,
-            rent: row.rent_minor.to_i, places: row.places || 1, days: own.size >= ENOUGH ? median : days
+            rent: row.rent_minor(House::WorkshopSettings.today), places: row.places || 1, days: own.size >= ENOUGH ? median : days
           )
           Line.new(row: row, name: row.name, answer: Core::Market::Channels.answer(price, terms), sold: sales.size, days: median, habits: row.habits,
                    usual: false, got: Core::Statistics::Quantiles.at(sales.filter_map(&:last), 1/2r))

@@ -59,6 +59,9 @@ module Kohlrabi
           when Records::Event, Records::Damage, Records::StashUse then [record.piece_id]
           when Records::Lot, Records::PieceSet then record.members.map(&:piece_id)
           when Records::Cost, Records::WorkEntry then record.shares.map(&:piece_id)
+          when Records::Channel, Records::ChannelRent
+            Flips::BoothRents.forget
+            Market::Channels.pieces_of(record.is_a?(Records::Channel) ? record.id : record.channel_id)
           else []
           end
         end
