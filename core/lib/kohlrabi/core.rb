@@ -14,7 +14,7 @@ module Kohlrabi
   module Core
     DATA = File.expand_path("../../data", __dir__)
 
-    # One of the core's own tables. name: file name without ending. Returns frozen data.
+    # One of the core's own tables. name: file name without ending. Returns frozen data. A spec keeps keys from standing twice.
     def self.table(name)
       YAML.safe_load_file(File.join(DATA, "#{name}.yml"), symbolize_names: true, freeze: true)
     end

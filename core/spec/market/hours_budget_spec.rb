@@ -37,7 +37,10 @@ RSpec.describe Kohlrabi::Core::Market::HoursBudget do
     expect(budget(work: 15 * 3600)).to be_short
     spent = budget(seconds: 20 * 3600)
     expect(spent).to be_out
-    expect(spent.budget.amount).to eq(-1.25 * 3600)
+    expect(spent.budget).to have_attributes(key: :hours_over, amount: 1.25 * 3600) # 1 h 15 beyond the 18 h 45 that it bears
+    expect(spent).to be_short
+    dear = budget(cash_in: 900_000, seconds: 6 * 60) # bought so dear that it bears no hour
+    expect([dear.bears, dear.budget.amount, dear.out?]).to eq([0, 360, true])
   end
 
   it "says what each way pays from here on: what was spent is spent" do

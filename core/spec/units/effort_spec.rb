@@ -33,6 +33,7 @@ RSpec.describe Kohlrabi::Core::Units::Effort do
 
   it "echoes hours and minutes" do
     expect([0, 300, 4800, 43_200].map { |seconds| described_class.text(seconds) }).to eq(["0 min", "5 min", "1 h 20", "12 h"])
+    expect(described_class.text(-360)).to eq("−6 min")
   end
 
   it "reads back every time that it writes" do

@@ -4,13 +4,13 @@ import { useQuery } from "@tanstack/react-query";
 import { api, ask } from "../api/client";
 import { useSettled } from "./useSettled";
 
-type Props = { text: string; help?: string; bare?: "h" | "min" };
+type Props = { text: string; help?: string; bare?: "h" | "min" | "auto" };
 
 // bare: what a number without a unit is.
 export function EffortEcho({
   text,
-  bare = "min",
-  help = `1h20, 1:20, 80 min or 1.5 h; a bare number is ${bare === "h" ? "hours" : "minutes"}`,
+  bare = "auto",
+  help = `1h20, 80 min, 1.5 or half an hour; 3 is ${bare === "min" ? "3 minutes" : "3 hours"}`,
 }: Props) {
   const settled = useSettled(text.trim(), 150);
   const read = useQuery({

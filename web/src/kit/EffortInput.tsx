@@ -5,28 +5,29 @@ import TextField, { type TextFieldProps } from "@mui/material/TextField";
 import { useState } from "react";
 import { EffortEcho } from "./EffortEcho";
 
-type Unit = "min" | "h";
+type Unit = "min" | "h" | "auto";
 type Props = Omit<TextFieldProps, "value" | "onChange" | "helperText"> & {
   value: string;
   // Called with the unit written out: what is sent can be read in one way only.
   onChange: (text: string) => void;
   refused?: string | undefined;
   help?: string | undefined;
-  bare?: Unit;
+  // "min" where the field says minutes; else 3 is three hours, and what is too much for that minutes (the core decides).
+  bare?: "min" | "h";
 };
 
 const BARE = /^\s*\d+([.,]\d+)?\s*$/;
-const meant = (text: string, unit: Unit) => (BARE.test(text) ? `${text.trim()} ${unit}` : text);
+const meant = (text: string, unit: Unit) => (unit !== "auto" && BARE.test(text) ? `${text.trim()} ${unit}` : text);
 
-export function EffortInput({ value, onChange, refused, help, bare = "min", ...rest }: Props) {
-  const [unit, setUnit] = useState<Unit>(bare);
+export function EffortInput({ value, onChange, refused, help, bare, ...rest }: Props) {
+  const [unit, setUnit] = useState<Unit>(bare ?? "auto");
   const [typed, setTyped] = useState(value);
   const type = (text: string) => {
     setTyped(text);
     onChange(meant(text, unit));
   };
   const turn = () => {
-    const other = unit === "h" ? "min" : "h";
+    const other = unit === "min" ? "h" : "min";
     setUnit(other);
     onChange(meant(typed, other));
   };
@@ -37,7 +38,7 @@ export function EffortInput({ value, onChange, refused, help, bare = "min", ...r
       {...rest}
       value={shown}
       onChange={(event) => type(event.target.value)}
-      helperText={refused ?? <EffortEcho text={value} help={help} />}
+      helperText={refused ?? <EffortEcho text={value} help={help} bare={unit} />}
       slotProps={{
         input: {
           endAdornment: (
@@ -45,10 +46,10 @@ export function EffortInput({ value, onChange, refused, help, bare = "min", ...r
               <Button
                 size="small"
                 onClick={turn}
-                aria-label={`${unit}: a bare number is ${unit === "h" ? "hours" : "minutes"}, change to ${unit === "h" ? "minutes" : "hours"}`}
+                aria-label={`A number without a unit is ${unit === "min" ? "minutes, change to hours" : "hours, change to minutes"}`}
                 sx={{ minWidth: 44 }}
               >
-                {unit}
+                {unit === "min" ? "min" : "h"}
               </Button>
             </InputAdornment>
           ),

@@ -24,7 +24,10 @@ type Props = {
 export function EventDialog({ pieceId, kind, event, submit, workshop, openSteps = 0, start, title, onClose }: Props) {
   const today = useWorkshop().data?.today.iso;
   const { done } = useUndo();
-  const fields = [...eventFields(kind, workshop), ...(event ? [] : settling(kind, openSteps))];
+  const fields = [
+    ...eventFields(kind, workshop, "", event ? undefined : { piece: pieceId }),
+    ...(event ? [] : settling(kind, openSteps)),
+  ];
   const only = (values: Values) => Object.fromEntries(fields.map((field) => [field.name, values[field.name] ?? ""]));
   if (!today) return null;
   return (

@@ -6,6 +6,7 @@ import TextField from "@mui/material/TextField";
 import { type Control, useController } from "react-hook-form";
 import { ColourField } from "./colour/ColourField";
 import { CategoryField } from "./CategoryField";
+import { FeeField } from "./FeeField";
 import { EffortInput } from "./EffortInput";
 import type { FieldSpec, Values } from "./fields";
 import { KindInput } from "./shape/KindInput";
@@ -36,6 +37,7 @@ function KindField({ spec, control, error, first = false }: Props) {
 
 export function Field(props: Props) {
   if (props.spec.kind === "kind") return <KindField {...props} />;
+  if (props.spec.kind === "fee") return <FeeField {...props} />;
   if (props.spec.kind === "category") return <CategoryField {...props} />;
   return <PlainField {...props} />;
 }

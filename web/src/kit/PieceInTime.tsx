@@ -37,7 +37,11 @@ export function PieceInTime({ shape, plan, width, height, at = null, onMove }: P
   const planned = useMemo(() => (end ? shape.planned : standing(plan, done)), [plan, done, end, shape.planned]);
   const last = plan.steps[done - 1];
   const next = plan.steps[done];
-  const where = end ? "Ready" : done === 0 ? "As it was found" : `As it stands after step ${done} of ${plan.steps.length}`;
+  const where = end
+    ? "Ready"
+    : done === 0
+      ? "As it was found"
+      : `As it stands after step ${done} of ${plan.steps.length}`;
   // Where one line of the plan ends and the next begins.
   const marks = useMemo(() => {
     const ends = plan.lines.map((line) => line.steps[line.steps.length - 1]);

@@ -43,7 +43,8 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
     20,
     ...labels.map(({ share, width: w }) => (share > 0 ? width - left - (width - left - w) / share : 0)),
   );
-  const x = (minor: number) => left + (minor / tape.length) * (width - left - right);
+  const room = Math.max(width - left - right, 40); // labels may take all of a narrow tape
+  const x = (minor: number) => left + (minor / tape.length) * room;
   const placed = lanes(marks.map((mark, place) => ({ at: x(mark.minor), width: labels[place]?.width ?? 0 })));
   const top = (Math.max(-1, ...placed) + 1) * LANE + 6;
   const loss = tape.marks.find((mark) => mark.key === "break_even");

@@ -12,7 +12,13 @@ type Said = {
 };
 
 // of: " of the set" where the price is one of several pieces.
-export function eventFields(kind: string, workshop: Workshop, of = ""): FieldSpec[] {
+// fresh: of a sale that is being recorded, its piece: the channel's fee is filled in.
+export function eventFields(
+  kind: string,
+  workshop: Workshop,
+  of = "",
+  fresh?: { piece?: number } | undefined,
+): FieldSpec[] {
   const unit = workshop.currency;
   const money = (name: string, label: string): FieldSpec => ({ name, label, kind: "text", unit, half: true });
   const date: FieldSpec = { name: "on", label: "Date", kind: "date", half: true };
@@ -31,7 +37,7 @@ export function eventFields(kind: string, workshop: Workshop, of = ""): FieldSpe
       return [
         date,
         money("price", `Sale price${of}`),
-        money("fee", "Fee"),
+        fresh ? { ...money("fee", "Fee"), kind: "fee", ...fresh } : money("fee", "Fee"),
         money("delivery", "Delivery"),
         money("tip", "Tip"),
         channel,

@@ -15,7 +15,8 @@ export type Values = Record<string, string>;
 export type FieldSpec = {
   name: string;
   label: string;
-  kind: "text" | "date" | "effort" | "select" | "suggest" | "colour" | "multiline" | "pieces" | "kind" | "category";
+  kind:
+    "text" | "date" | "effort" | "select" | "suggest" | "colour" | "multiline" | "pieces" | "kind" | "category" | "fee";
   unit?: string;
   help?: string;
   options?: { key: string; label: string }[];
@@ -32,6 +33,8 @@ export type FieldSpec = {
   onPick?: (key: string) => void;
   // Shown only while another field has one of these values.
   onlyFor?: Record<string, string[]>;
+  // For "fee": the piece that is sold, for the channel where it is listed.
+  piece?: number;
   // For "pieces": whether shares by weight may be given.
   weights?: boolean;
 };

@@ -14,6 +14,20 @@ export const useListing = (id: number, price: string) =>
     retry: false,
   });
 
+// What a channel takes of a price, or the one where a piece is listed.
+export const useChannelFee = (price: string, channel: string, piece: number | undefined) =>
+  useQuery({
+    queryKey: key("channel-fee", price, channel, piece),
+    queryFn: () =>
+      ask(
+        api.GET("/api/channels/fee", {
+          params: { query: { price, ...(channel ? { channel } : {}), ...(piece ? { piece_id: piece } : {}) } },
+        }),
+      ),
+    enabled: price !== "",
+    retry: false,
+  });
+
 export const useChannels = (price: string) =>
   useQuery({
     queryKey: key("channels", price),

@@ -121,7 +121,7 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
           title={`It went badly: ${step.label}`}
           submit="Stop and remember it"
           fields={[
-            { name: "lost", label: "Time lost", kind: "effort", half: true },
+            { name: "lost", label: "Time lost", kind: "effort", bare: "min", half: true },
             { name: "note", label: "What happened", kind: "text", help: "shown when the same is planned again" },
           ]}
           onClose={() => setBadly(false)}

@@ -157,7 +157,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
             value={one.effort}
             onChange={(event) => set(one.key, { effort: event.target.value })}
             error={!!wrong(one.key)}
-            helperText={wrong(one.key) ?? <EffortEcho text={one.effort} bare={unit} help="" />}
+            helperText={wrong(one.key) ?? <EffortEcho text={one.effort} bare={unit === "h" ? "auto" : "min"} help="" />}
           />
           {people.length > 1 && (
             <ToggleButtonGroup

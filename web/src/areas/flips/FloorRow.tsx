@@ -151,7 +151,7 @@ export function FloorRow({ row, scale, view, chosen = false, onChoose }: Props) 
                 whiteSpace: "nowrap",
               }}
             >
-              {row.budget.out ? `${row.budget.hours.text.replace("−", "")} over` : `${row.budget.hours.text} left`}
+              {row.budget.out ? `${row.budget.hours.text} over` : `${row.budget.hours.text} left`}
             </Box>
           )}
         </Named>

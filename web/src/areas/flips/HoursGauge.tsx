@@ -13,8 +13,7 @@ const WIDTH = 600; // units of the picture, stretched to the room there is
 function sentence(budget: Budget): string | null {
   const hours = budget.hours.text;
   if (!hours) return null;
-  if (budget.out)
-    return `The hours have run out: ${hours.replace("−", "")} more was worked than it bears at floor pay.`;
+  if (budget.out) return `The hours have run out: ${hours} more was worked than it bears at floor pay.`;
   if (budget.short)
     return `${hours} left, and the work to come takes ${budget.to_come?.text}: it will run out before it is finished.`;
   return `${hours} left at floor pay${budget.to_come ? `; ${budget.to_come.text} of work to come` : ""}.`;

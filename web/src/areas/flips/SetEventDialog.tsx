@@ -18,7 +18,7 @@ type Props = {
   onClose: () => void;
 };
 
-function fieldsOf(set: PieceSet, kind: SetKind, workshop: Workshop): FieldSpec[] {
+function fieldsOf(set: PieceSet, kind: SetKind, workshop: Workshop, fresh: boolean): FieldSpec[] {
   const hand = set.members.map<FieldSpec>((member) => ({
     name: `hand_${member.piece_id}`,
     label: `Of it: ${member.name}`,
@@ -28,7 +28,7 @@ function fieldsOf(set: PieceSet, kind: SetKind, workshop: Workshop): FieldSpec[]
     help: "only to share by hand",
   }));
   return [
-    ...eventFields(kind, workshop, " of the set"),
+    ...eventFields(kind, workshop, " of the set", fresh ? {} : undefined),
     ...settling(kind, set.open_steps),
     ...(kind === "sold" ? hand : []),
   ];
@@ -66,7 +66,7 @@ export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: 
     <FormDialog
       title={event ? `Correct: ${event.label.toLowerCase()}` : submit}
       submit={event ? "Save correction" : submit}
-      fields={fieldsOf(set, kind, workshop)}
+      fields={fieldsOf(set, kind, workshop, !event)}
       initial={event ? typed(event) : { on: today, open_steps: "done" }}
       onClose={onClose}
       onSubmit={async (values) => {

@@ -17,6 +17,18 @@ export type RuleSpec = {
 };
 const LONG = 10; // more options than this are searched by typing
 
+// What was typed exactly comes first, then what begins so, then what has it anywhere: Enter takes the first.
+function closest<T extends { key: string; label: string }>(options: T[], { inputValue }: { inputValue: string }): T[] {
+  const typed = inputValue.trim().toLowerCase();
+  if (typed === "" || options.some((option) => option.label.toLowerCase() === typed)) return options;
+  const rank = ({ key, label }: T) => {
+    if (key.toLowerCase() === typed) return 0;
+    if (key.toLowerCase().startsWith(typed) || label.toLowerCase().startsWith(typed)) return 1;
+    return label.toLowerCase().includes(typed) ? 2 : 3;
+  };
+  return options.filter((option) => rank(option) < 3).sort((one, other) => rank(one) - rank(other));
+}
+
 export function Rule({ rule, onSave }: { rule: RuleSpec; onSave: (value: string) => Promise<void> }) {
   const [draft, setDraft] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
@@ -62,6 +74,8 @@ export function Rule({ rule, onSave }: { rule: RuleSpec; onSave: (value: string)
           options={rule.options}
           value={rule.options.find((option) => option.key === value)}
           isOptionEqualToValue={(one, other) => one.key === other.key}
+          autoHighlight
+          filterOptions={closest}
           onChange={(_, option) => void save(option.key)}
           renderInput={(params) => <TextField {...params} {...common} />}
         />

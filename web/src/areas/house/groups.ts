@@ -3,6 +3,14 @@ import type { Workshop } from "../../api/types";
 import type { RuleSpec } from "./Rule";
 import { selling } from "./selling";
 
+// The money of the country that the browser is set to stands first.
+function ownFirst(all: Workshop["lists"]["currencies"], countries: Record<string, string>) {
+  const own = navigator.languages
+    .map((language) => countries[language.split("-")[1]?.toUpperCase() ?? ""])
+    .find(Boolean);
+  return [...all].sort((one, other) => Number(other.key === own) - Number(one.key === own));
+}
+
 export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[] {
   const { currency, lists } = workshop;
   return [
@@ -13,7 +21,7 @@ export function rules(workshop: Workshop): { title: string; rules: RuleSpec[] }[
           name: "currency",
           label: "Currency",
           value: currency,
-          options: lists.currencies,
+          options: ownFirst(lists.currencies, lists.currency_of),
           why: "One workshop, one currency. It cannot change once money is recorded.",
         },
         {

@@ -40,7 +40,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
       title: `Time and wait: ${step.label}`,
       submit: "Save",
       fields: [
-        { name: "time", label: "Hands-on", kind: "effort", half: true },
+        { name: "time", label: "Hands-on", kind: "effort", bare: "min", half: true },
         { name: "wait", label: "Wait after it", kind: "effort", half: true, help: "leave blank: as planned" },
       ],
       initial: { time: step.time?.text ?? "" },
@@ -67,7 +67,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
       fields: [
         { name: "text", label: "What is done", kind: "text" },
         { name: "work_kind", label: "Kind of work", kind: "select", half: true, options: workshop.lists.work_kinds },
-        { name: "time", label: "Hands-on", kind: "effort", half: true },
+        { name: "time", label: "Hands-on", kind: "effort", bare: "min", half: true },
         { name: "wait", label: "Wait after it", kind: "effort", half: true, help: "leave blank if none" },
       ],
       initial: { work_kind: step.kind },

@@ -55,7 +55,7 @@ export function StepResult({ step, page }: { step: Step; page: Plan }) {
           title={`It went badly: ${step.label}`}
           submit="Remember it"
           fields={[
-            { name: "lost", label: "Time lost", kind: "effort", half: true },
+            { name: "lost", label: "Time lost", kind: "effort", bare: "min", half: true },
             { name: "note", label: "What happened", kind: "text" },
           ]}
           onClose={() => setBadly(false)}

@@ -38,13 +38,16 @@ module Kohlrabi
                       ["−", Figure.plain(:cash_in, "Money in", :money, @cash_in)], ["−", Figure.plain(:to_come, "Still to spend", :money, @to_come)]])
         end
 
-        # Seconds that may still be worked at floor pay: negative where more were worked than the piece bears.
+        # Seconds that may still be worked at floor pay; where more were worked than the piece bears, those beyond it (see out?). Never negative.
         def budget
           return undefined("no floor pay is set in House rules") if @floor_pay.nil?
           return undefined("floor pay is 0: any hour is borne") if @floor_pay.zero?
           return undefined(left.why) if left.amount.nil?
 
-          Figure.sum(:hours_budget, "Hours left", :effort, [["+", borne], ["−", Figure.plain(:hours, "Hours so far", :effort, @seconds.to_i)]])
+          hours = Figure.plain(:hours, "Hours so far", :effort, @seconds.to_i)
+          return Figure.sum(:hours_over, "Hours over", :effort, [["+", hours], ["−", borne]]) if worked > borne.amount
+
+          Figure.sum(:hours_budget, "Hours left", :effort, [["+", borne], ["−", hours]])
         end
 
         def worked = @seconds.to_i
@@ -53,8 +56,8 @@ module Kohlrabi
         def bears = (borne.amount if budget.amount)
 
         # Whether the plan takes more hours than are left.
-        def short? = !budget.amount.nil? && budget.amount < @work
-        def out? = !budget.amount.nil? && budget.amount.negative?
+        def short? = out? || (!budget.amount.nil? && budget.amount < @work)
+        def out? = budget.key == :hours_over
 
         # Array of Way: finishing as planned, simpler looks, stopping.
         def ways
@@ -66,9 +69,9 @@ module Kohlrabi
 
         private
 
-        # In whole minutes, down.
+        # In whole minutes, down; none where no money is left for them.
         def borne
-          Figure.new(key: :borne, label: "Hours that the piece bears", unit: :effort, amount: Rational(left.amount * 60, @floor_pay).floor * 60,
+          Figure.new(key: :borne, label: "Hours that the piece bears", unit: :effort, amount: [Rational(left.amount * 60, @floor_pay).floor * 60, 0].max,
                      terms: [Figure::Term.new(sign: "+", figure: left), Figure::Term.new(sign: "÷", figure: pay)])
         end
 

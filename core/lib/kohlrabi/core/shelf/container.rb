@@ -15,8 +15,8 @@ module Kohlrabi
         # Minor units a unit, Rational; nil where what was paid is not known.
         def unit_cost = paid && Rational(paid, volume)
 
-        # What is left of what was paid, so that draws and worth add up to it.
-        def worth = paid && (paid - charged)
+        # What is left of what was paid, so that draws and worth add up to it; never below 0, where a level was read anew and draws were undone.
+        def worth = paid && [paid - charged, 0].max
 
         # What a batch of the rest and an addition has cost; nil where one of the two is not known. added: minor units or nil.
         def worth_with(added) = worth && added && (worth + added)
@@ -32,9 +32,9 @@ module Kohlrabi
         # A negative amount was found again. whole: the first draw bears all, the rest draws at 0 (house rule).
         def cost(amount, whole: false)
           return unless paid
-          return paid - charged if whole || drawn + amount >= volume
 
-          (Rational(paid) * (drawn + amount) / volume).round - charged
+          cost = (whole || drawn + amount >= volume ? paid : (Rational(paid) * (drawn + amount) / volume).round) - charged
+          amount.negative? ? cost : [cost, 0].max
         end
       end
     end

@@ -104,9 +104,10 @@ module Kohlrabi
           (value * HOUR).round(half: :up)
         end
 
-        # "1 h 20", "45 min", "12 h"; rounded to the minute. nil stays nil.
+        # "1 h 20", "45 min", "12 h"; rounded to the minute; a difference below 0 with a true minus. nil stays nil.
         def text(seconds)
           return if seconds.nil?
+          return "#{Numerals::MINUS}#{text(-seconds)}" if seconds.negative?
 
           hours, minutes = (((2 * seconds) + 60).floor / 120).divmod(60) # half a minute up
           return "#{minutes} min" if hours.zero?

@@ -67,10 +67,16 @@ module Kohlrabi
 
         def too_early(piece, step)
           clock = wet(piece, step).first or return
-          ["Too early: “#{clock.label}” is free at #{clock.free.in_time_zone(House::WorkshopSettings.workshop.zone).strftime('%H:%M')}.",
-           "before “#{clock.label}” was free"]
+          ["Too early: “#{clock.label}” is free #{free(clock)}.", "before “#{clock.label}” was free"]
         end
         private_class_method :too_early
+
+        # "at 10:40", with the day where it is another one.
+        def free(clock)
+          at = clock.free.in_time_zone(House::WorkshopSettings.workshop.zone)
+          time = "at #{at.strftime('%H:%M')}"
+          at.to_date == House::WorkshopSettings.today ? time : "on #{Core::Units::Calendar.short(at.to_date, today: House::WorkshopSettings.today)} #{time}"
+        end
 
         def too_cold(step, plan)
           climate = Climate.climate if Core::Bench::Jobs::COATS.include?(step.phase)

@@ -9,7 +9,7 @@ module Kohlrabi
 
         def all
           { currencies: Core::Units::Currency.all.map { |currency| { key: currency.code, label: "#{currency.code} #{currency.name}" } },
-            time_zones: zones, kinds: Planning::Kinds.words(used(Records::Piece, :kind)), forms: forms,
+            currency_of: Core::Units::Currency::REGIONS, time_zones: zones, kinds: Planning::Kinds.words(used(Records::Piece, :kind)), forms: forms,
             work_kinds: Core::Flips::WorkKinds::ALL.map { |row| row.slice(:key, :label, :count) },
             conditions: Core::Scout::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
             uses: Core::Scout::Heights.choices.map { |key, label| { key: key, label: label } },

@@ -34,6 +34,13 @@ module Kohlrabi
           [fee, price].min if fee.positive?
         end
 
+        # [name, minor units or nil] of what a channel takes of a price, or the one where a piece is listed.
+        def fee_of(price, channel: nil, piece_id: nil)
+          id = id_of(channel)
+          id = Records::FlipSummary.find_by(piece_id: piece_id)&.channel_id if channel.to_s.strip.empty? && piece_id
+          [all.find { |row| row.id == id }&.name, fee(id, price)]
+        end
+
         # given: {"name", "fee"? percent, "fixed_fee"?, "rent"? a month, "rent_from"? the day from which it holds, "places"?, "delivery"?,
         # "habits"?}. A new channel takes over the listings and sales that were written down under its name.
         def create(given)

@@ -29,6 +29,11 @@ module Kohlrabi
 
           def self.channels(app)
             app.get("/api/channels") { json(Serializers::Market::ListingPage.channels(formatter, Selling.price(params[:price]) || (formatter.workshop.money.unit * 100), nil)) }
+            app.get("/api/channels/fee") do
+              price = Selling.price(params[:price])
+              name, fee = Operations::Market::Channels.fee_of(price, channel: params[:channel], piece_id: params[:piece_id])
+              json(channel: name, fee: formatter.money(fee))
+            end
             app.post("/api/channels") { change(201) { Listings.named(Operations::Market::Channels.create(given)) } }
             app.patch("/api/channels/:id") { change { Listings.named(Operations::Market::Channels.update(params[:id], given)) } }
             app.delete("/api/channels/:id") { removal { Operations::Market::Channels.remove(params[:id]) } }
