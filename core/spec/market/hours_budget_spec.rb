@@ -45,9 +45,9 @@ RSpec.describe Kohlrabi::Core::Market::HoursBudget do
 
   it "says what each way pays from here on: what was spent is spent" do
     ways = budget(to_come: 5000, work: 10 * 3600, as_is: 4000, simpler: [["Oil only", 18_000, 1000, 4 * 3600], ["No price", nil, 0, 60]]).ways
-    # (250 − 50) ÷ 10 h = 20.00 an hour; (180 − 10) ÷ 4 h = 42.50.
+    # (250 − 50 − 40) ÷ 10 h = 16.00 an hour over selling it as it stands; (180 − 10 − 40) ÷ 4 h = 32.50.
     expect(ways.map { |way| [way.label, way.brings, way.pay] })
-      .to eq([["Finish as planned", 20_000, 2000], ["Instead: Oil only", 17_000, 4250], ["Stop and sell it as it stands", 4000, nil]])
+      .to eq([["Finish as planned", 20_000, 1600], ["Instead: Oil only", 17_000, 3250], ["Stop and sell it as it stands", 4000, nil]])
     expect(budget(work: 0).ways.first.pay).to be_nil
   end
 end

@@ -5,6 +5,7 @@ class TakeWhatPeopleSay < ActiveRecord::Migration[7.2]
   KINDS = { true => %w[overlap short hours costs materials touch_up said], false => %w[overlap short] }.freeze
 
   def change
+    add_column :pieces, :go_on, :boolean, null: false, default: false # whatever is recommended
     add_column :findings, :touch_up, :string # "planned" or "left", of one noted after the piece was ready
     change_table :questions, bulk: true do |t|
       t.references :piece, foreign_key: true, index: false

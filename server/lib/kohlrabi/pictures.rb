@@ -45,6 +45,9 @@ module Kohlrabi
       false
     end
 
+    # Removes what a write left that was cut off with its process.
+    def sweep = FileUtils.rm_f(Dir[File.join(folder, "**/*.part")])
+
     # Bytes of a stored picture. Raises Core::Refusal where its file is lost.
     def read(fingerprint)
       File.binread(path(fingerprint))
@@ -115,8 +118,13 @@ module Kohlrabi
 
       FileUtils.mkdir_p(File.dirname(path), mode: 0o700)
       partial = "#{path}.#{Process.pid}.part"
-      File.binwrite(partial, bytes)
+      File.open(partial, "wb", 0o600) do |file|
+        file.write(bytes)
+        file.fsync # on the disk before it has its name
+      end
       File.rename(partial, path)
+    ensure
+      FileUtils.rm_f(partial) if partial
     end
     private_class_method :write
 

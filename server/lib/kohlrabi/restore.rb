@@ -76,7 +76,7 @@ module Kohlrabi
       reader.check_tables(names)
       data.transaction do
         names.each_with_index do |table, done|
-          insert(data, table, reader.rows(table))
+          insert(data, table, reader.enum_for(:rows, table))
           yield done + 1, names.size if block_given?
         end
       end
@@ -118,6 +118,7 @@ module Kohlrabi
       broken = ActiveRecord::Base.connection.select_rows("PRAGMA foreign_key_check")
       refuse(:archive_records_apart) if broken.any?
       Records::Workshop.first || refuse(:archive_without_workshop)
+      refuse(:archive_shares_off) if Operations::House::Doctor.shares.any?
       Operations::House::Doctor.mend
     rescue ActiveRecord::ActiveRecordError => e
       raise if Storage.trouble(e)

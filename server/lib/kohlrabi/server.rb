@@ -10,6 +10,8 @@ module Kohlrabi
   module Server
     HOST = "127.0.0.1"
     TRIES = 20
+    THREADS = 5
+    SLOWEST = 30 # seconds in which a request must have come in
     EVERY = 3 * 3600 # seconds between looks at whether today has its copy
     # What other devices may reach. addresses: of this machine; certificate, key: files in PEM, or nil for plain HTTP;
     # house: the HouseCertificate that they are of, or nil.
@@ -24,6 +26,7 @@ module Kohlrabi
     # once it answers. Blocks until the process is ended.
     def run(port:, lan: nil, &told)
       Zeitwerk::Loader.eager_load_all # requests come in threads, and two that load one file at once can both fail
+      Pictures.sweep
       hosts = [HOST, *lan&.addresses]
       port = lan ? fixed_port(port, hosts, lan) : free_port(port, hosts)
       application = Api::Stack.build(hosts: Api::Stack::LOCAL + hosts.drop(1) + (lan ? Network.names : []), passcode: !lan.nil?)
@@ -42,7 +45,14 @@ module Kohlrabi
     def configuration(application, hosts, port, lan)
       Puma::Configuration.new do |puma|
         hosts.each { |host| puma.bind(bind(host, port, lan)) }
-        puma.threads 1, 5
+        # As many threads as there ever are, from the start, and a connection that is kept open goes back to the end of the line after each
+        # request: eight devices that read without a pause starve nobody (spec).
+        puma.threads THREADS, THREADS
+        puma.max_fast_inline 1
+        puma.http_content_length_limit Api::Middleware::BodyLimit::MAX_PHOTO_BYTES # before the body is read, whoever sends it
+        puma.first_data_timeout SLOWEST # what declares no length is cut off then
+        puma.supported_http_methods :any # the application answers those it doesn't know, with its headers
+        puma.lowlevel_error_handler { |error, _env, status| Api::Middleware::Readable.by_the_server(error, status) }
         puma.workers 0
         puma.app application
         puma.environment "production"

@@ -88,3 +88,5 @@ export type Listing = Schemas["Listing"];
 export type ChannelLine = Schemas["ChannelLine"];
 export type FinishedSteps = Schemas["FinishedSteps"];
 export type Covers = Schemas["Covers"];
+export type Block = Schemas["Block"];
+export type Standing = NonNullable<Schemas["Standing"]>;

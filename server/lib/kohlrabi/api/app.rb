@@ -37,6 +37,9 @@ module Kohlrabi
       error(Operations::Support::EditConflict) { |error| problem(stale(error)) }
       error(ActiveRecord::RecordNotUnique) { problem(Problem.document(409, "The same was recorded a moment ago. Load the page anew and look.")) }
       error do |error|
+        # A module of Rack that several of its errors include: too many parts, too deep, a boundary too long.
+        next problem(Problem.document(400, "The request cannot be read: its query or body is malformed.")) if error.is_a?(Rack::BadRequest)
+
         if (trouble = Storage.trouble(error))
           warn "#{request.request_method} #{request.path}: #{error.message}"
           next problem(Problem.document(507, trouble.to_s))

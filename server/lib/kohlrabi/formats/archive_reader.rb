@@ -7,6 +7,9 @@ module Kohlrabi
     class ArchiveReader
       PHOTO = %r{\A\h{2}/\h{64}(-small)?\.jpg\z}
       MAX_TABLE = 500_000_000 # bytes unpacked; ten thousand flips take a tenth of that
+      MAX_LINE = 4_000_000 # bytes of one row
+      MAX_MANIFEST = 50_000_000 # bytes; a photo takes a hundred
+      CHUNK = 1_000_000 # bytes read at once
       NO_ARCHIVE = "This is no archive of a workshop, or it is damaged."
       # file: path; latest: the latest shape of the database that this program knows.
       def initialize(file, latest:)
@@ -26,10 +29,12 @@ module Kohlrabi
         refuse(:archive_lacks_tables) unless @manifest["tables"].keys.sort == names.sort
       end
 
-      # Array of Hash of a table's rows.
+      # Yields each row of a table as a Hash, as the file is read.
       def rows(table)
-        guarded do
-          text("tables/#{table}.jsonl").each_line.map { |line| object(JSON.parse(line), "a line of the table #{table}") }
+        stream("tables/#{table}.jsonl") do |stream|
+          while (line = guarded { stream.gets("\n") })
+            yield guarded { object(JSON.parse(line.force_encoding(Encoding::UTF_8)), "a line of the table #{table}") }
+          end
         end
       end
 
@@ -72,10 +77,20 @@ module Kohlrabi
 
       def later? = @manifest["version"] > Archive::VERSION || schema > @latest
 
+      # Read by the chunk, and no further than it may be: rows that the manifest doesn't know of, a line that never ends.
       def check_table(name, part)
-        body = text("tables/#{name}.jsonl")
-        sound = Digest::SHA256.hexdigest(body) == part["sha256"] && body.each_line.count == part["rows"]
-        refuse(:table_damaged, given: name) unless sound
+        digest = Digest::SHA256.new
+        rows = bytes = line = 0
+        stream("tables/#{name}.jsonl") do |stream|
+          while (chunk = stream.read(CHUNK)) && !chunk.empty?
+            digest << chunk
+            rows += chunk.count("\n")
+            line = (last = chunk.rindex("\n")) ? chunk.bytesize - last - 1 : line + chunk.bytesize
+            refuse(:table_damaged, given: name) if rows > part["rows"].to_i || line > MAX_LINE
+            refuse(:entry_too_large, given: "tables/#{name}.jsonl") if (bytes += chunk.bytesize) > MAX_TABLE
+          end
+        end
+        refuse(:table_damaged, given: name) unless digest.hexdigest == part["sha256"] && rows == part["rows"]
       end
 
       def check_photo(name, sha)
@@ -85,7 +100,13 @@ module Kohlrabi
         refuse(:photo_no_picture, name: name) unless Pictures.picture?(bytes)
       end
 
-      def text(name) = read(name, MAX_TABLE).force_encoding(Encoding::UTF_8)
+      def text(name) = read(name, MAX_MANIFEST).force_encoding(Encoding::UTF_8)
+
+      def stream(name, &)
+        entry = @zip.find_entry(name)
+        refuse(:missing_in_archive, given: name) unless entry&.file?
+        entry.get_input_stream(&)
+      end
 
       # Bytes of an entry, never more than it may have: what a zip says of its sizes need not be true.
       def read(name, most)

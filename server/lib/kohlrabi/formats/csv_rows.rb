@@ -6,15 +6,21 @@ module Kohlrabi
   module Formats
     # Reads a CSV (RFC 4180) row by row, so that one broken row does not spoil the others. Takes a byte-order mark,
     # semicolons or tabs for commas, and Unix, Windows or old line ends.
+    # Rows and time are bounded while it is read, and reading stops where nobody waits any more.
     class CsvRows
+      MAX_ROWS = 20_000
+      MAX_SECONDS = 20
       Row = Struct.new(:number, :cells, :problem, keyword_init: true)
       SEPARATORS = [",", ";", "\t"].freeze
       LONGEST = 200 # lines that one quoted cell may run over before it counts as never closed
 
       attr_reader :header, :rows
 
-      # bytes: the file. Raises Core::Refusal when it is not UTF-8 text or has no header row.
-      def initialize(bytes)
+      # bytes: the file; gone: told with each row, raises where nobody waits for the answer any more. Raises Core::Refusal when it is not UTF-8
+      # text, has no header row, or is larger than it may be.
+      def initialize(bytes, gone: nil)
+        @gone = gone
+        @until = now + MAX_SECONDS
         text = bytes.dup.force_encoding(Encoding::UTF_8).delete_prefix("\uFEFF")
         refuse(:file_not_utf8) unless text.valid_encoding? && !text.include?("\0")
 
@@ -31,6 +37,9 @@ module Kohlrabi
         number = 1
         @rows = []
         until @lines.empty?
+          refuse(:too_many_rows, max_rows: MAX_ROWS) if number > MAX_ROWS + 1
+          refuse(:sheet_too_slow, max_seconds: MAX_SECONDS) if now > @until
+          @gone&.call
           row = next_row(number)
           number += 1
           @rows << row if row.problem || row.cells.any? { |cell| !cell.to_s.strip.empty? }
@@ -73,6 +82,7 @@ module Kohlrabi
         Row.new(number: number, cells: [], problem: "The row is broken: #{message.sub(/ in line \d+\.?\z/, '')}.")
       end
 
+      def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
       def refuse(code, **params) = raise(Core::Refusal.new(code, field: :file, **params))
     end
   end

@@ -24,7 +24,7 @@ module Kohlrabi
       def initialize(bytes, currency:, today:, decimal: :point, dates: :iso, columns: {}, guess: false, gone: nil, unit: "mm")
         @reading = { currency: currency, today: today, decimal: decimal, dates: dates, unit: unit }
         @guess = guess
-        @rows = SheetRows.sheet?(bytes) ? SheetRows.new(bytes, gone: gone) : CsvRows.new(bytes)
+        @rows = SheetRows.sheet?(bytes) ? SheetRows.new(bytes, gone: gone) : CsvRows.new(bytes, gone: gone)
         @heads = @rows.header.cells.map { |cell| cell.to_s.strip }
         @matching = Columns.new(@heads, chosen: columns, guess: guess)
         @columns = @matching.targets

@@ -5,8 +5,10 @@ module Kohlrabi
     # Text that a spreadsheet program would take for a formula, and work out, is written with an apostrophe before it, and read without it.
     # Numbers are never touched (OWASP's advice on CSV injection, from memory).
     module FormulaGuard
-      FORMULA = /\A'*[=+\-@\t\r]/
-      GUARDED = /\A'+[=+\-@\t\r]/
+      # The full-width ones too: some programs read them as the plain signs.
+      SIGNS = "=+\\-@\\t\\r＝＋－＠"
+      FORMULA = /\A'*[#{SIGNS}]/
+      GUARDED = /\A'+[#{SIGNS}]/
 
       module_function
 

@@ -13,10 +13,17 @@ module Kohlrabi
       # Raises Unusable.
       def open(file, begin_anew: false)
         Soundness.new(file, known: versions, begin_anew: begin_anew).check!
+        keep_private(file)
         connect(file)
         migrate
         watch(file)
         Workshop.first || Workshop.begin!(LocalZone.name)
+      end
+
+      # For its owner alone; what SQLite lays beside it gets the same rights.
+      def keep_private(file)
+        FileUtils.touch(file)
+        File.chmod(0o600, file)
       end
 
       # Every acknowledged write is on disk (WAL with synchronous FULL). Transactions begin immediate, so that what

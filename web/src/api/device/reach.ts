@@ -8,7 +8,15 @@ export function noteAnswer(answer: Response): void {
   heard(true);
   reached(true);
   written = answer.headers.get("Workshop-Version") ?? written;
+  const told = Date.parse(answer.headers.get("Date") ?? "");
+  if (!Number.isNaN(told)) ahead = told - Date.now();
 }
+
+// By how many ms the workshop's clock is ahead of this device's, to a second.
+let ahead = 0;
+
+// The time by the workshop's clock, as far as it is known.
+export const clockNow = () => Date.now() + ahead;
 
 // A request got no answer; it may be made again.
 export const noteSilence = () => heard(false);

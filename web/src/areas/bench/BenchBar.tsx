@@ -7,6 +7,7 @@ import type { Plan, Step, Timer } from "../../api/types";
 import { FileButton } from "../../kit/FileButton";
 import { useUpload } from "../../kit/photos/useUpload";
 import { useStopTimer } from "../../kit/session/useStopTimer";
+import { drying, useBlocks } from "../../kit/session/useBlocks";
 import { useTick } from "../../kit/session/useTick";
 import { useUndo } from "../../kit/session/undo";
 import { devicePerson } from "../../kit/session/person";
@@ -30,6 +31,7 @@ export function BenchBar({ page, step, running, onNext }: Props) {
   const wanted = { piece_id: page.id, step: step.key, label: step.label, ...devicePerson() };
   const answered = step.lead || step.decide || step.try !== null;
   const unread = unreadOf(step).length > 0;
+  const wet = drying(useBlocks(step, page.id));
   return (
     <Box
       sx={{
@@ -66,7 +68,12 @@ export function BenchBar({ page, step, running, onNext }: Props) {
           <Button variant="contained" sx={large} disabled={unread} onClick={() => start(wanted)}>
             Start
           </Button>
-          <Button variant="outlined" sx={large} disabled={unread} onClick={() => void tick(step).catch(failed)}>
+          <Button
+            variant="outlined"
+            sx={large}
+            disabled={unread || wet.length > 0}
+            onClick={() => void tick(step).catch(failed)}
+          >
             Done
           </Button>
         </>
@@ -90,6 +97,11 @@ export function BenchBar({ page, step, running, onNext }: Props) {
       <Button variant="outlined" sx={small} onClick={onNext}>
         Next
       </Button>
+      {!running && wet.length > 0 && (
+        <Box role="note" sx={{ gridColumn: "1 / -1", color: "warning.main" }}>
+          {wet.map((block) => block.text).join(" ")}
+        </Box>
+      )}
       {running && !answered && step.materials.length > 0 && (
         <Box sx={{ gridColumn: "1 / -1", color: "text.secondary" }}>
           {`Done takes it from the shelf: ${step.materials.map((one) => `${one.text} ${one.label}`).join(", ")}.`}

@@ -31,6 +31,7 @@ import { PieceHead } from "./PieceHead";
 import { PricePart } from "./PricePart";
 import { StashPart } from "./StashPart";
 import { ToolsPart } from "./ToolsPart";
+import { VerdictLine } from "./VerdictLine";
 import { NoPlan, WhatNext } from "./WhatNext";
 import { WorkPart } from "./WorkPart";
 
@@ -106,6 +107,7 @@ function Ahead({ piece, workshop }: Shared) {
   const atWork = !strip.ended && ["bought", "on the bench"].includes(stage);
   return (
     <>
+      <VerdictLine piece={piece} />
       {atWork && (planned ? <WhatNext id={id} /> : <NoPlan id={id} />)}
       <EventButtons piece={piece} workshop={workshop} first={!atWork} />
       <MoneyPart piece={piece} currency={workshop.currency} />

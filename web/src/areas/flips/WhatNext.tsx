@@ -6,10 +6,11 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link } from "react-router";
 import { usePlan } from "../../api/queries";
-import type { Plan, Steps } from "../../api/types";
+import type { Plan, Step, Steps } from "../../api/types";
 import { Chips } from "../../kit/Chips";
 import { nextOf } from "../../kit/nextStep";
 import { RowMenu } from "../../kit/RowMenu";
+import { drying, useBlocks } from "../../kit/session/useBlocks";
 import { useTick } from "../../kit/session/useTick";
 import { useUndo } from "../../kit/session/undo";
 import { useStartStep } from "../../kit/useStartStep";
@@ -44,10 +45,6 @@ export function NoPlan({ id }: { id: number }) {
 }
 
 function NextStep({ page, plan }: { page: Plan; plan: Steps }) {
-  const [why, setWhy] = useState(false);
-  const [start, questions] = useStartStep();
-  const { failed } = useUndo();
-  const tick = useTick(page.id);
   const step = nextOf(plan);
   const link = `/pieces/${page.id}/plan`;
   if (!step)
@@ -57,6 +54,15 @@ function NextStep({ page, plan }: { page: Plan; plan: Steps }) {
         <Link to={link}>The whole plan</Link>
       </Box>
     );
+  return <Next key={step.key} page={page} plan={plan} step={step} link={link} />;
+}
+
+function Next({ page, plan, step, link }: { page: Plan; plan: Steps; step: Step; link: string }) {
+  const [why, setWhy] = useState(false);
+  const [start, questions] = useStartStep();
+  const { failed } = useUndo();
+  const tick = useTick(page.id);
+  const wet = drying(useBlocks(step, page.id));
   const answered = step.lead || step.decide || step.try !== null;
   const unread = step.cautions.filter((one) => one.serious && !one.confirmed);
   const number = plan.steps.indexOf(step) + 1;
@@ -81,6 +87,11 @@ function NextStep({ page, plan }: { page: Plan; plan: Steps }) {
           {one.text}
         </Box>
       ))}
+      {wet.map((block) => (
+        <Box key={block.text} role="note" sx={{ color: "warning.main", mt: 1 }}>
+          {block.text}
+        </Box>
+      ))}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", mt: 1 }} className="no-print">
         {answered ? (
           <Button variant="contained" component={Link} to={link}>
@@ -94,7 +105,7 @@ function NextStep({ page, plan }: { page: Plan; plan: Steps }) {
             <Button variant="outlined" component={Link} to={`/pieces/${page.id}/bench`}>
               At the bench
             </Button>
-            {unread.length === 0 && (
+            {unread.length === 0 && wet.length === 0 && (
               <Button variant="outlined" onClick={() => void tick(step).catch(failed)}>
                 Done already
               </Button>

@@ -7,6 +7,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { api } from "../../api/client";
 import type { Plan, Step, Steps, Workshop } from "../../api/types";
+import { drying, useBlocks } from "../../kit/session/useBlocks";
 import { useTick } from "../../kit/session/useTick";
 import { useUndo } from "../../kit/session/undo";
 import { RowMenu } from "../../kit/RowMenu";
@@ -40,6 +41,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
   const tick = useTick(page.id);
   const [start, questions] = useStartStep();
   const path = { params: { path: { id: page.id } } };
+  const wet = drying(useBlocks(step, page.id));
   const unread = step.cautions.filter((one) => one.serious && !one.confirmed);
   const finish = async (zones?: string[]) => {
     if (unread.length > 0) return setOpen(true);
@@ -77,7 +79,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
         <Checkbox
           checked={step.state === "done"}
           indeterminate={step.state === "part"}
-          disabled={answered}
+          disabled={answered || (wet.length > 0 && step.state !== "done")}
           onChange={toggle}
           slotProps={{ input: { "aria-label": `Done: ${step.label}` } }}
           sx={{ p: 1.25, mt: -0.5 }}
@@ -108,6 +110,11 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
           <Typography variant="body2" sx={{ color: "text.secondary" }}>
             {facts.filter(Boolean).join(", ")}
           </Typography>
+          {wet.map((block) => (
+            <Typography key={block.text} variant="body2" sx={{ color: "warning.main" }}>
+              {block.text}
+            </Typography>
+          ))}
           {materials.length > 0 && <Typography variant="body2">{materials.join(", ")}</Typography>}
           {step.cautions.length > 0 && !open && (
             <Typography variant="caption" sx={{ color: unread.length > 0 ? "error.main" : "text.secondary" }}>

@@ -1,17 +1,17 @@
-// Begins a timer on this device, where the workshop is out of reach. What makes dust of an old finish waits for the
-// same answers as ever: they are looked up in what was seen last, and where that does not tell, nothing is begun.
+// Begins a timer on this device, where the workshop is out of reach: unless one of the blocks that the core sent with the step, or with the kind
+// of work, holds. Where the plan was never seen, nothing is begun.
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
 import { ProblemError, unreachable } from "../../api/client";
 import { begin } from "../../api/device/ownTimers";
 import { pieceKey, planKey, useTimers, useWorkshop, workshopKey } from "../../api/queries";
-import type { Piece, Plan, Step, Workshop } from "../../api/types";
+import type { Block, Piece, Plan, Workshop } from "../../api/types";
+import { holding } from "../../api/device/blocks";
+import type { Entry } from "../../api/device/store";
 import { withTicks } from "../../api/device/ticks";
 import { useWaiting } from "../../api/device/outbox";
 import { devicePerson } from "./person";
 import { useUndo } from "./undo";
-
-const DUSTY = ["sanding", "stripping"]; // kinds of work that the workshop asks about lead
 
 type Wanted = { piece_id: number; step: string; person_id?: number };
 type WantedKind = { kind: string; pieces: number[]; person_id?: number };
@@ -20,16 +20,10 @@ function refuse(detail: string): never {
   throw new ProblemError({ ...unreachable, status: 422, title: "Not begun", detail });
 }
 
-function refuseUnread(step: Step): void {
-  if (step.cautions.some((one) => one.serious && !one.confirmed))
-    refuse("A caution must be read first: open the plan, read it there, and start then.");
-  if (step.lead || step.decide) refuse("This step ends with an answer that the workshop has to hear.");
-}
-
-function refuseDust(kind: string, plan: Plan | undefined): void {
-  if (!DUSTY.includes(kind)) return;
-  if (!plan || (plan.lead.answer !== "clear" && !plan.lead.after_limit))
-    refuse("The old finish may hold lead: without the workshop in reach, nothing that makes dust of it is begun.");
+// The first block that holds, as the core says it.
+function refuseHeld(blocks: Block[], piece: number, waiting: Entry[]): void {
+  const [held] = holding(blocks, piece, waiting);
+  if (held) refuse(held.text);
 }
 
 // Returns what begins a timer on a step, or of a kind on some pieces. begunAs: the reference under which the workshop
@@ -58,7 +52,7 @@ export function useBeginHere() {
       if ("step" in wanted) {
         const step = planOf(wanted.piece_id)?.plan?.steps.find((one) => one.key === wanted.step);
         if (!step) refuse("This plan was not seen here before. Come into reach once.");
-        refuseUnread(step);
+        refuseHeld(step.blocks, wanted.piece_id, waiting);
         const { key, label, kind, kind_label } = step;
         begin({
           begunAs,
@@ -70,9 +64,14 @@ export function useBeginHere() {
         });
         return done(`Timer started on this device: ${label}`);
       }
-      wanted.pieces.forEach((id) => refuseDust(wanted.kind, planOf(id)));
       const lists = client.getQueryData<Workshop>(workshopKey)?.lists;
-      const label = lists?.work_kinds.find((one) => one.key === wanted.kind)?.label ?? wanted.kind;
+      const known = lists?.work_kinds.find((one) => one.key === wanted.kind);
+      const label = known?.label ?? wanted.kind;
+      for (const id of wanted.pieces) {
+        const page = planOf(id);
+        if (!page && known?.dusty !== false) refuse("This piece was not seen here before. Come into reach once.");
+        refuseHeld(page?.kinds.find((one) => one.kind === wanted.kind)?.blocks ?? [], id, waiting);
+      }
       begin({ begunAs, kind: wanted.kind, label, person, pieces: wanted.pieces.map(nameOf), steps: [] });
       done(`Timer started on this device: ${label.toLowerCase()}`);
     },

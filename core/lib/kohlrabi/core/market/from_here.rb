@@ -50,7 +50,7 @@ module Kohlrabi
 
         def advice(piece, pay)
           return :finish if pay >= @target && pay.positive?
-          return :less if pay >= @floor && pay.positive?
+          return :less if pay >= @floor && (pay.positive? || @floor.negative?)
 
           piece.as_is.to_i.positive? ? :as_is : :drop
         end

@@ -7,8 +7,8 @@ module Kohlrabi
       # hours worked. And what each way to go on pays from here: what was spent and worked is spent, whatever one does
       # now (common practice, no source).
       class HoursBudget
-        # A way to go on: label; brings: minor units from here on; seconds: of work to come; pay: minor units an hour
-        # (Rational), nil where nothing is to be worked; why: what it takes for granted.
+        # A way to go on: label; brings: minor units from here on; seconds: of work to come; pay: minor units an hour that it brings more than
+        # stopping (Rational), nil where nothing is to be worked; why: what it takes for granted.
         Way = Struct.new(:label, :brings, :seconds, :pay, :why, keyword_init: true)
 
         # take_home: at the price aimed at, minor units or nil; cash_in; to_come: costs, minor units; seconds: worked;
@@ -82,7 +82,8 @@ module Kohlrabi
           return if take_home.nil?
 
           brings = take_home - cost
-          Way.new(label: label, brings: brings, seconds: seconds, pay: (Rational(brings * 3600, seconds) if seconds.positive?))
+          gain = brings - [@as_is.to_i, 0].max
+          Way.new(label: label, brings: brings, seconds: seconds, pay: (Rational(gain * 3600, seconds) if seconds.positive?))
         end
       end
     end

@@ -9,6 +9,14 @@ module Kohlrabi
         UNREADABLE = [Rack::BadRequest, URI::InvalidURIError, EncodingError, EOFError].freeze
         BAD_TEXT = /invalid %-encoding|invalid byte sequence|null byte|bad URI/
 
+        # What the web server answers by itself, before a request reaches the application: [status, headers, body], as all other answers.
+        def self.by_the_server(error, status)
+          warn "The web server refused a request: #{error.class}" unless status < 500 || status == 501
+          unreadable = "The request cannot be read: its address, query or body is malformed."
+          code, headers, body = status < 500 || status == 501 ? Problem.response(400, unreadable) : Problem.response(500, "Nothing was changed. Try again.")
+          [code, headers.merge(SecurityHeaders.policy(SecureRandom.base64(18))), body]
+        end
+
         def initialize(app)
           @app = app
         end

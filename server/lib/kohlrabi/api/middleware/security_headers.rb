@@ -14,12 +14,11 @@ module Kohlrabi
         def call(env)
           nonce = env[NONCE] = SecureRandom.base64(18)
           status, headers, body = @app.call(env)
-          [status, headers.merge(policy(nonce)), body]
+          [status, headers.merge(SecurityHeaders.policy(nonce)), body]
         end
 
-        private
-
-        def policy(nonce)
+        # The headers of an answer. nonce: of its styles.
+        def self.policy(nonce)
           { "content-security-policy" => "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-#{nonce}'; img-src 'self' data:; " \
                                          "font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; " \
                                          "form-action 'none'; frame-ancestors 'none'",

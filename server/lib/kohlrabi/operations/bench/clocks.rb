@@ -67,13 +67,19 @@ module Kohlrabi
 
         def too_early(piece, step)
           clock = wet(piece, step).first or return
-          ["Too early: “#{clock.label}” is free #{free(clock)}.", "before “#{clock.label}” was free"]
+          ["Too early: “#{clock.label}” is dry enough #{said(follows(piece, step, clock))}.", "before “#{clock.label}” was free"]
         end
         private_class_method :too_early
 
+        # Moment from which a step may follow what it waits for.
+        def follows(piece, step, clock)
+          minute, factor = done(piece).fetch(clock.step)
+          Time.at((minute + (step.needs.find { |need| need.key == clock.step }.wait * factor)).ceil * 60).utc
+        end
+
         # "at 10:40", with the day where it is another one.
-        def free(clock)
-          at = clock.free.in_time_zone(House::WorkshopSettings.workshop.zone)
+        def said(moment)
+          at = moment.in_time_zone(House::WorkshopSettings.workshop.zone)
           time = "at #{at.strftime('%H:%M')}"
           at.to_date == House::WorkshopSettings.today ? time : "on #{Core::Units::Calendar.short(at.to_date, today: House::WorkshopSettings.today)} #{time}"
         end

@@ -23,12 +23,8 @@ module Kohlrabi
           Records::AtOnce.load(pieces.order(:id), [:summary, *Planning::Plans::PARTS])
         end
 
-        # Expected resale less money in and to come, minor units; nil where either is not known.
-        def self.profit(piece)
-          resale = piece.looks.find(&:chosen)&.expected_resale_minor || piece.expected_resale_minor
-          cash_in = piece.summary.cash_in_minor
-          resale && cash_in && (resale - cash_in - piece.cost_to_come_minor.to_i)
-        end
+        # Expected profit, minor units; nil where nothing tells it.
+        def self.profit(piece) = Market::Standings.of(piece)&.profit
 
         attr_reader :minute, :pieces, :plans, :sessions
 

@@ -56,9 +56,13 @@ module Kohlrabi
           person = Support::Finder.find(Records::Person, person).id if person
           person ||= House::WorkshopSettings.people.map(&:id).find { |id| busy.exclude?(id) } || House::WorkshopSettings.people.first.id
           minutes = (minutes || left(bench, person) || HOUR).clamp(Schedules::STEP, MAX_MINUTES)
-          Now.new(minutes: minutes, person: person, slots: bench.within(minutes, person))
+          Now.new(minutes: minutes, person: person, slots: bench.within(minutes, person).reject { |slot| stops?(bench.pieces.fetch(slot.job.piece)) })
         end
         private_class_method :now
+
+        # Whether a piece is recommended to be sold as it is, or dropped: unless it was promised, no work on it is suggested.
+        def stops?(piece) = piece.promised_on.nil? && Market::Standings.of(piece)&.stop? == true
+        private_class_method :stops?
 
         # Minutes until the session that runs is over; nil where none does.
         def left(bench, person)

@@ -21,12 +21,14 @@ module Kohlrabi
         # [flips done, of all] of the import that is under way, or of the last one.
         def progress = @progress || [0, 0]
 
-        # Records the flips. Yields progress (done, of). Raises Refused when the core does not accept one after all.
-        def take(flips)
+        # Records the flips. gone: told with each batch, raises where nobody waits for the answer any more; nothing is recorded then. Yields
+        # progress (done, of). Raises Refused when the core does not accept one after all.
+        def take(flips, gone: nil)
           @progress = [0, flips.size]
           Records::Base.transaction do
             ticket = Records::Piece.maximum(:ticket).to_i
             flips.each_slice(BATCH).with_index do |batch, index|
+              gone&.call
               write(batch, ticket + (index * BATCH))
               @progress = [[(index + 1) * BATCH, flips.size].min, flips.size]
               yield(*@progress) if block_given?

@@ -18,6 +18,7 @@ module Kohlrabi
           @problems = file.problems
           @questions = file.questions
           @skip_bad = skip_bad
+          @gone = gone
           @outcomes, @wanted = Import.check(file.flips, again: again)
         end
 
@@ -29,7 +30,7 @@ module Kohlrabi
         def take!(&)
           raise Support::Refused, refusals unless sound? || @skip_bad
 
-          Import.take(@wanted, &)
+          Import.take(@wanted, gone: @gone, &)
           self
         end
 

@@ -34,7 +34,10 @@ module Kohlrabi
         def hourly_pay = Core::Flips::HourlyPay.of(summary.cash_profit_minor, seconds)
 
         # Core::Market::HoursBudget; nil once the flip has ended.
-        def budget = chain.ended? ? nil : Market::Budgets.of_row(piece, summary, seconds, @workshop)
+        def budget = chain.ended? ? nil : Market::Budgets.of_row(piece, @workshop)
+
+        # Core::Market::Standing; nil once the flip has ended.
+        def standing = Market::Standings.of(piece)
 
         def turnaround = @turnaround ||= Core::Flips::Turnaround.new(chain, today: @today)
 

@@ -100,10 +100,12 @@ module Kohlrabi
           %i[purchase sundries cost_to_come expected_resale].each { |field| params.money(field) }
           params.with(:hours_to_come, into: :seconds_to_come) { |raw| Core::Units::Effort.parse(raw, bare: :hours, most: Core::Units::Effort::MOST_LEFT) }
           params.count(:units, 1..Core::Planning::Repeats::MAX_UNITS)
+          params.choice(:go_on, %w[yes no])
           Planning::Shapes.read(params)
           %i[body_colour front_colour].each { |field| params.with(field) { |raw| Shelf::Colours.hex(raw) } }
           values = params.done!
           values[:units] ||= 1 if values.key?(:units) # empty: one
+          values[:go_on] = values[:go_on] == "yes" if values.key?(:go_on)
           ToCome.say(values)
         end
 

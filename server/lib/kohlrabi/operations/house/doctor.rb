@@ -35,8 +35,8 @@ module Kohlrabi
         end
         private_class_method :lost_photos
 
+        # Wholes whose shares don't add up to them, in sentences.
         def shares = cost_and_work_shares + lot_shares
-        private_class_method :shares
 
         LOT_PARTS = %i[price premium tax].freeze
 

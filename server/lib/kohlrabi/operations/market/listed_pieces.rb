@@ -135,7 +135,7 @@ module Kohlrabi
           found = Row.new(piece: piece, **standing(piece, shared), **around, **asked(piece, shared),
                           next_step: PriceSteps.next_of(steps, held: !around[:hold].nil?))
           found.outlook = found.asking && TimeToSell.outlook(found.time, found.asking, planned(steps), shared[:ratio], stood: found.days.to_i)
-          found.fetch = shared[:waits].fetch(piece)
+          found.fetch = Standings.of(piece)&.likely
           found.waiting = waiting(found, shared) if found.offers.any? { |offer| Offers.open?(offer) }
           found.advice = advice(found, shared)
           found

@@ -91,12 +91,13 @@ module Kohlrabi
 
         # Core::Market::NeedAndFetch at what the market pays; nil where nothing tells it. fetch: [low, middle, high] as
         # people say it, or nil; prices: what cost and pay ask for.
-        def need_and_fetch(piece, fetch: Values.fetch(piece), prices: nil, flip: Flips::FlipRecords.of(piece))
-          return unless fetch
+        def need_and_fetch(piece, prices: nil, flip: Flips::FlipRecords.of(piece))
+          standing = Standings.of(piece)
+          fetch = standing&.likely or return
 
           prices ||= flip.prices(House::WorkshopSettings.workshop)
           Core::Market::NeedAndFetch.new(fetch: fetch, need: prices.amount(:target) || prices.amount(:floor),
-                                         break_even: prices.amount(:break_even), at: fetch[1], pay: brings(piece, fetch[1], flip).hourly,
+                                         break_even: prices.amount(:break_even), at: fetch[1], pay: standing.pay_when_finished,
                                          text: ->(minor) { money(minor) })
         end
 

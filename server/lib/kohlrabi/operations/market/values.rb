@@ -26,8 +26,8 @@ module Kohlrabi
         end
 
         # [low, middle, high] that it brings as people say it, minor units; nil where nothing tells it.
-        def fetch(piece)
-          value = of(piece) or return
+        def fetch(piece, look: piece.looks.find(&:chosen))
+          value = of(piece, look: look) or return
           Core::Market::ValueWords.new(value, got: Fits.standing.got).fetch_said(House::WorkshopSettings.workshop.money.unit)
         end
 

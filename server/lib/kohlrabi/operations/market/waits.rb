@@ -54,7 +54,7 @@ module Kohlrabi
 
         private
 
-        def value(piece) = @values[piece.id] ||= Values.of(piece, briefly: true)
+        def value(piece) = @values[piece.id] ||= Values.of(piece)
         def stay(piece) = @stays[piece.id] ||= Fits.standing.listings.stay_of(piece.id)
       end
     end

@@ -78,6 +78,7 @@ module Kohlrabi
             days = ready && piece.promised_on && (@bench.date(ready) - piece.promised_on).to_i
             { piece: BenchWords.link(piece), remaining: @formatter.effort(@bench.plans.fetch(piece.id).remaining), why: @words.rank(piece),
               ready: { on: ready && @formatter.day(@bench.date(ready)), early: early, late: late, why: @bench.schedule.why_not(piece.id) },
+              standing: Market::Standing.present(Operations::Market::Standings.of(piece), @formatter),
               promised: @formatter.day(piece.promised_on), late_days: days&.positive? ? days : nil }
           end
 

@@ -13,7 +13,7 @@ module Kohlrabi
           MONEY = %w[purchase sundries cost_to_come expected_resale].freeze
           LENGTHS = %w[width depth height leg leaf upper_height upper_depth].freeze
 
-          shows :line, :fields, :budget, :worth, :need_and_fetch, :events
+          shows :line, :fields, :budget, :standing, :worth, :need_and_fetch, :events
           attributes :id, :lock_version
           attribute(:ticket, &:ticket_text)
           attribute(:stage) { @flip.chain.stage }
@@ -95,11 +95,13 @@ module Kohlrabi
             @turnaround.dates.map { |day, on, event| { day: day, text: "#{short(on)} #{event.label.downcase}" } }
           end
 
-          def fetch = @fetch ||= (Operations::Market::Values.fetch(@piece) unless @flip.chain.ended?)
+          def standing = Market::Standing.present(place, @formatter)
+          def place = @place ||= Operations::Market::Standings.of(@piece)
+          def fetch = place&.likely
 
           # What the market pays, and what that earns an hour: while it is in hand.
           def need_and_fetch
-            both = Operations::Market::Prices.need_and_fetch(@piece, fetch: fetch, prices: @needs, flip: @flip)
+            both = Operations::Market::Prices.need_and_fetch(@piece, prices: @needs, flip: @flip)
             both && { state: both.state.to_s, sentences: both.sentences }
           end
 
@@ -121,13 +123,13 @@ module Kohlrabi
           def budget
             return if @flip.chain.ended?
 
-            budget = Operations::Market::Budgets.of(@piece, flip: @flip, workshop: @workshop)
+            budget = Operations::Market::Budgets.of(@piece, workshop: @workshop) or return
             ways = budget.ways.map do |way|
               { label: way.label, take: @formatter.money(way.brings), time: @formatter.effort(way.seconds),
                 pay: way.pay && @formatter.money(way.pay), why: way.why }
             end
             { left: @formatter.figure(budget.left), hours: @formatter.figure(budget.budget),
-              to_come: @formatter.effort(@piece.seconds_to_come), worked: @formatter.effort(budget.worked),
+              to_come: @formatter.effort(place.work_left), worked: @formatter.effort(budget.worked),
               bears: @formatter.effort(budget.bears), short: budget.short?,
               out: budget.out?, ways: ways }
           end

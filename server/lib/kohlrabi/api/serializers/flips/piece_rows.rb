@@ -20,7 +20,8 @@ module Kohlrabi
           def row(row, formatter)
             summary = row.summary
             worked = { hours: formatter.effort(row.seconds), hourly_pay: formatter.money(row.hourly_pay) }
-            shown = { stage: summary.stage, drawing: formatter.drawing(row.piece), price: price(row, formatter), budget: budget(row, formatter) }
+            shown = { stage: summary.stage, drawing: formatter.drawing(row.piece), price: price(row, formatter), budget: budget(row, formatter),
+                      standing: Market::Standing.present(row.standing, formatter) }
             named(row.piece).merge(days(row, formatter), money(summary, formatter), worked, shown)
           end
           private_class_method :row

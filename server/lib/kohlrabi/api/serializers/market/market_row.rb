@@ -7,7 +7,7 @@ module Kohlrabi
         # A piece that is for sale (Operations::Market::ListedPieces::Row).
         class MarketRow < Support::Page
           attributes :days, :enquiries
-          shows :value, :waiting, :tape, :advice, :against, :curve_of, :expected, :expected_days, :paid, :left
+          shows :value, :standing, :waiting, :tape, :advice, :against, :curve_of, :expected, :expected_days, :paid, :left
           attribute(:piece) { |row| Bench::BenchWords.link(row.piece) }
           attribute(:drawing) { |row| @formatter.drawing(row.piece) }
           attribute(:asking) { |row| @formatter.money(row.asking) }
@@ -27,6 +27,8 @@ module Kohlrabi
             low, middle, high = object.fetch&.map { |minor| @formatter.money(minor) }
             low && { low: low, middle: middle, high: high }
           end
+
+          def standing = Market::Standing.present(Operations::Market::Standings.of(object.piece), @formatter)
 
           def waiting
             found = object.waiting or return

@@ -6,7 +6,7 @@ module Kohlrabi
       module Market
         # Pricing a piece: what each way to a price says, and what one price would bring.
         class PricingPage < Support::Page
-          shows :at, :tape, :suggested_why, :need, :value, :best, :curve, :need_and_fetch, :from_here
+          shows :at, :tape, :suggested_why, :need, :value, :best, :curve, :need_and_fetch, :from_here, :standing
           attribute(:suggested) { @formatter.money(@scale.suggested) }
           attribute(:methods) { @scale.ways.map { |row| way(row) } }
           attribute(:ratio_why) { @scale.ratio_why }
@@ -53,7 +53,7 @@ module Kohlrabi
             market = @scale.market or return
             standing = Operations::Market::Fits.standing
             words = Core::Market::ValueWords.new(market.value, got: standing.got)
-            low, middle, high = words.fetch_said(@formatter.workshop.money.unit)
+            low, middle, high = likely
             day = market.answer.day
             { low: @formatter.money(low), middle: @formatter.money(middle), high: @formatter.money(high), sentence: words.sentence,
               current: standing.current, asked: @formatter.money(market.value.middle), got: standing.got.text,
@@ -101,12 +101,21 @@ module Kohlrabi
 
           # Where the hours ask for more than it fetches: what each way to go on pays from here.
           def from_here
-            return [] unless @scale.market && %i[short loss].include?(both.state)
+            return [] unless @scale.market && both && %i[short loss].include?(both.state)
 
-            Operations::Market::Budgets.of(object, flip: @flip, workshop: @formatter.workshop).ways.map do |way|
+            Operations::Market::Budgets.of(object, workshop: @formatter.workshop).ways.map do |way|
               { label: way.label, brings: @formatter.money(way.brings), effort: @formatter.effort(way.seconds), pay: @formatter.money(way.pay),
                 why: way.why }
             end
+          end
+
+          def place = @place ||= Operations::Market::Standings.of(object)
+          def standing = Market::Standing.present(place, @formatter)
+
+          # [low, middle, high]: as it stands on every page while it is in hand.
+          def likely
+            place&.likely || Core::Market::ValueWords.new(@scale.market.value, got: Operations::Market::Fits.standing.got)
+                                                     .fetch_said(@formatter.workshop.money.unit)
           end
 
           def both = @both ||= @scale.market && Operations::Market::Prices.need_and_fetch(object, prices: @scale.prices, flip: @flip)
@@ -128,8 +137,7 @@ module Kohlrabi
           def tape
             amounts = %i[break_even floor target].to_h { |key| [key, @scale.prices.amount(key)] }
             if @scale.market
-              low, middle, high = Core::Market::ValueWords.new(@scale.market.value, got: Operations::Market::Fits.standing.got)
-                                                          .fetch_said(@formatter.workshop.money.unit)
+              low, middle, high = likely
               amounts = { fetch_low: low, value: middle, fetch_high: high, **amounts }
             end
             @formatter.tape(Core::Market::PriceTape.new(amounts.merge(asking: @price), unit: @formatter.workshop.money.unit))

@@ -21,6 +21,10 @@ module Kohlrabi
           attribute(:parts) { Planning::NumberedPart.present(@piece.numbered_parts, @formatter) }
           attribute(:mates) { Operations::House::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } } }
 
+          attribute(:kinds) do
+            Operations::Bench::Blocks.of_kinds(@piece).map { |kind, blocks| { kind: kind, blocks: StepRow.blocks(blocks) } }
+          end
+
           # piece: Records::Piece; formatter: Formatter.
           def initialize(piece, formatter)
             super

@@ -29,7 +29,8 @@ module Kohlrabi
 
           def steps
             shared = { days: days, drawn: Operations::Planning::Drawing.shape(@piece).drawn, confirmed: @piece.confirmations.map(&:caution),
-                       actual: Operations::Planning::Steps.actual(@piece), sprayers: Operations::Shelf::Sprayers.by_product, known: known }
+                       actual: Operations::Planning::Steps.actual(@piece), sprayers: Operations::Shelf::Sprayers.by_product, known: known,
+                       blocks: Operations::Bench::Blocks.of(@piece, @plan) }
             @plan.steps.map { |step| StepRow.new(step, @plan, @formatter, **shared).to_h }
           end
 

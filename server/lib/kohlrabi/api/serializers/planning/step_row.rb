@@ -19,7 +19,7 @@ module Kohlrabi
           said :effort, :remaining
           said :effort, :time, from: :seconds
           said :day, :not_before
-          shows :where, :floor, :materials, :sprayer, :cautions, :needs, :edits
+          shows :where, :floor, :materials, :sprayer, :cautions, :needs, :edits, :blocks
           attribute(:phase) { Core::Planning::Phases.label(step.phase) }
           attribute(:kind_label) { Core::Flips::WorkKinds.label(step.kind) }
           attribute(:units) { StepRow.units(step) }
@@ -40,7 +40,7 @@ module Kohlrabi
           # plan: Core::Planning::Plan; days: {step key => Date} of the schedule; drawn: measures; confirmed: keys of cautions read;
           # actual: {step key => seconds} really worked; sprayers: {product key => setting};
           # known: {kind of work => [factor, n]}; formatter: Formatter.
-          def initialize(step, plan, formatter, days:, drawn:, confirmed:, actual:, sprayers:, known:)
+          def initialize(step, plan, formatter, days:, drawn:, confirmed:, actual:, sprayers:, known:, blocks: {})
             super(step, formatter)
             @plan = plan
             @days = days
@@ -49,11 +49,20 @@ module Kohlrabi
             @actual = actual
             @sprayers = sprayers
             @known = known
+            @blocks = blocks
+          end
+
+          # Blocks as they are sent.
+          def self.blocks(blocks)
+            blocks.map do |one|
+              { code: one.code, text: one.text, until: one.until&.iso8601, until_step: one.until_step, wait: one.wait, until_answer: one.until_answer }
+            end
           end
 
           private
 
           def step = object
+          def blocks = StepRow.blocks(@blocks.fetch(step.key, []))
 
           def where
             repeats = Core::Planning::Repeats

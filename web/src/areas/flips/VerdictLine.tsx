@@ -1,0 +1,30 @@
+// Where a piece in hand stands, in one sentence from the core: the same on every page. Whoever goes on whatever is recommended says so here.
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { api, ask, undoOf } from "../../api/client";
+import type { Piece } from "../../api/types";
+import { useUndo } from "../../kit/session/undo";
+
+export function VerdictLine({ piece }: { piece: Piece }) {
+  const { standing, id, lock_version: version } = piece;
+  const { done, failed } = useUndo();
+  if (!standing || standing.advice === "listed") return null;
+  const goOn = async (go: boolean) => {
+    const body = { lock_version: version, go_on: go ? "yes" : "no" };
+    const saved = await ask(api.PATCH("/api/pieces/{id}", { params: { path: { id } }, body }));
+    done(go ? "You go on with it" : "Recommended as before", undoOf(saved));
+  };
+  return (
+    <Box
+      data-verdict={standing.advice}
+      sx={{ borderLeft: 4, borderColor: standing.stop ? "warning.main" : "secondary.main", pl: 1.5, mb: 2 }}
+    >
+      <Box sx={{ fontWeight: 600 }}>{standing.sentence}</Box>
+      {(standing.stop || standing.go_on) && (
+        <Button size="small" className="no-print" onClick={() => void goOn(!standing.go_on).catch(failed)}>
+          {standing.go_on ? "Follow the recommendation again" : "Go on anyway"}
+        </Button>
+      )}
+    </Box>
+  );
+}
