@@ -40,7 +40,7 @@ module Kohlrabi
           words = described_class::WORDS
           expect([words.size, words.values.uniq.size]).to all(be >= 60)
           expect(words.values.map(&:hex)).to all(match(described_class::HEX))
-          expect(%w[white cream gray grey navy sage black]).to all(satisfy { |word| words.key?(word) })
+          expect(words.keys).to include(*%w[white cream gray grey navy sage black])
           expect([colours.key("Grey"), colours.key("gray")]).to eq(%w[gray gray])
           expect(colours.fetch(colours.key("Navy blue"))).to have_attributes(name: "navy", hex: match(described_class::HEX))
           expect(described_class.new([Colour.new(key: "c9", name: "Navy", hex: "#112244", own: true)]).key("navy")).to eq("c9")

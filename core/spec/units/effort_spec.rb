@@ -19,7 +19,8 @@ RSpec.describe Kohlrabi::Core::Units::Effort do
     texts.each { |text, minutes| it("reads a bare #{text} in #{bare}") { expect(described_class.parse(text, bare: bare)).to eq(minutes * 60) } }
   end
 
-  ["", "abc", "1:75", "-20", "1h20h", "1,5,5 h", "25h", "1 h 70", "1/0", "2 3", "20 min 5", "half", "3 h 2.5", "h", "30 min 1 h", "an hour of"].each do |text|
+  ["", "abc", "1:75", "-20", "1h20h", "1,5,5 h", "25h", "1 h 70", "1/0", "2 3", "20 min 5", "half", "3 h 2.5", "h", "30 min 1 h",
+   "an hour of"].each do |text|
     it "refuses #{text.inspect} and says how to write it" do
       expect { described_class.parse(text) }.to raise_error(Kohlrabi::Core::Refusal, /Type it like 1h20|Enter each day/)
     end

@@ -23,7 +23,8 @@ RSpec.describe "reading what a person typed" do
 
   { "-5" => /negative.*0 or more/, "1,234" => /two ways\. Write 1234, or 1\.234/, "abc" => /isn't an amount\. Type it like 14,50 or 2 x 34,99 \+ 5/,
     "1e5" => /isn't an amount/, "14.5.2" => /isn't an amount/, "2 x" => /isn't an amount/, "+" => /isn't an amount/, "$20" => /another currency/,
-    "20 CHF" => /another currency/, "5 - 9" => /negative/, "20 apples" => /isn't an amount/, "1.005" => /finer than EUR has: 2 decimals/, "9999999999999" => /too large/, "10000000000" => /too large/,
+    "20 CHF" => /another currency/, "5 - 9" => /negative/, "20 apples" => /isn't an amount/,
+    "1.005" => /finer than EUR has: 2 decimals/, "9999999999999" => /too large/, "10000000000" => /too large/,
     "" => /isn't an amount/ }.each do |text, message|
     it "refuses #{text.inspect} as money" do
       expect { money(text) }.to raise_error(refusal, message)
@@ -31,7 +32,8 @@ RSpec.describe "reading what a person typed" do
   end
 
   # As people type money, in a house that counts in dollars, and in one that counts in euros; sums worked by hand.
-  { "USD" => { "$20" => 2000, "20$" => 2000, "US$ 20.50" => 2050, "12,500" => 1_250_000, "1,234.50" => 123_450, "2 x 34.99 + 5" => 7498, "3*4.50" => 1350,
+  { "USD" => { "$20" => 2000, "20$" => 2000, "US$ 20.50" => 2050, "12,500" => 1_250_000, "1,234.50" => 123_450, "2 x 34.99 + 5" => 7498,
+               "3*4.50" => 1350,
                "20 - 5.25" => 1475, "usd 7" => 700, "2 × 1,200" => 240_000, "10+10+2.5" => 2250 },
     "EUR" => { "€14,50" => 1450, "14,50 €" => 1450, "eur 14.50" => 1450, "2 x 34,99 + 5" => 7498, "1.234,50" => 123_450, "1 234,50" => 123_450 },
     "JPY" => { "¥1500" => 150_0, "2 x 700 + 50" => 1450 } }.each do |code, texts|

@@ -6,6 +6,8 @@ class TakeWhatPeopleSay < ActiveRecord::Migration[7.2]
 
   def change
     add_column :pieces, :go_on, :boolean, null: false, default: false # whatever is recommended
+    add_column :workshops, :figures_version, :integer, null: false, default: 0 # by which rules the stored figures were counted
+    add_column :workshops, :learned_factors, :string # those that the work left of all pieces was counted with
     add_column :findings, :touch_up, :string # "planned" or "left", of one noted after the piece was ready
     change_table :questions, bulk: true do |t|
       t.references :piece, foreign_key: true, index: false

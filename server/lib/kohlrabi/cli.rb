@@ -188,9 +188,7 @@ module Kohlrabi
 
       # Said apart from what a command prints: it may be read by another program.
       def complete_figures
-        Operations::Flips::ToCome.complete
-        Operations::Flips::BoothRents.run
-        Operations::Flips::Summaries.complete { |number| warn "Bringing the figures of #{number} flips up to date …" }
+        Operations::Flips::Summaries.bring_up_to_date { |number| warn "Bringing the figures of #{number} flips up to date …" }
       end
 
       def lock(name) = @lock ||= DataLock.new(File.dirname(Folder.database(demo: options[:demo])), as: name)

@@ -9,7 +9,6 @@ RSpec.describe "facts that devices tell later", :api do
   # Questions about what does not fit together, without those about steps and costs.
   def asked = today["questions"].select { |one| %w[overlap short].include?(one["kind"]) }
 
-
   let(:tin) do
     call(:post, "/api/containers",
          { product: "paint_all", size: "500 ml", paid: "25", bought_on: "2026-06-01" })["ids"].first
@@ -105,7 +104,7 @@ RSpec.describe "facts that devices tell later", :api do
     expect(to_come.call).to eq(after)
     expect(Kohlrabi::Operations::Flips::ToCome).to have_received(:renew).exactly(3).times # in vain, for both, and at the start
     expect(after.map(&:first)).to eq(before.map(&:first)) # hours without a step leave the work that is left: which steps they finished is asked
-    expect(today["questions"].map { |one| [one["kind"], one["piece"]["name"]] }).to contain_exactly(["hours", "Chest"], ["hours", "Second chest"])
+    expect(today["questions"].map { |one| [one["kind"], one["piece"]["name"]] }).to contain_exactly(%w[hours Chest], ["hours", "Second chest"])
   end
 
   it "sets a wrong clock right by the time at which it is sent, and never into the future" do

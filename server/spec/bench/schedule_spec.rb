@@ -25,7 +25,7 @@ RSpec.describe "the bench", :api do
       expect(row["ready"]["on"]["iso"]).to be > "2026-07-04"
       expect(row["ready"]["early"]["iso"]).to be <= row["ready"]["on"]["iso"]
       expect(row["ready"]["late"]["iso"]).to be >= row["ready"]["on"]["iso"]
-      expect(row["why"]).to include("No expected resale")
+      expect(row["why"]).to include("of expected profit for")
       expect(schedule["assumed"]).to eq([])
       expect(schedule("2026-07-07").values_at("from", "earlier").map { |one| one["iso"] }).to eq(%w[2026-07-07 2026-06-30])
     end

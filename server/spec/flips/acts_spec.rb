@@ -70,7 +70,10 @@ RSpec.describe "undoing what one request did", :api do
     look = call(:get, "/api/pieces/#{id}/plan")["looks"].first["id"]
     undone { call(:put, "/api/looks/#{look}/zones", { zones: %w[top edge], finish: "stain", colour: "#4a3020" }) }
     undone { call(:put, "/api/schedule/moves", { steps: [{ piece_id: id, step: "record" }], day: "2026-07-04" }) }
-    undone { call(:post, "/api/receipts", { shop: "Shed", lines: [{ what: "paint", amount: "10", pieces: shares }, { product: "glue", size: "250 ml", amount: "6" }] }) }
+    undone do
+      call(:post, "/api/receipts",
+           { shop: "Shed", lines: [{ what: "paint", amount: "10", pieces: shares }, { product: "glue", size: "250 ml", amount: "6" }] })
+    end
     undone { call(:post, "/api/pieces/#{id}/steps/done-up-to", { step: "wash" }) }
     undone { call(:post, "/api/pieces/#{id}/findings", { kind: "gouge", zone: "top", measure: "2" }) }
   end

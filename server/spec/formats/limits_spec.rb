@@ -45,7 +45,7 @@ RSpec.describe "limits", :own_data do
 
   it "refuses a body that is declared too large before it is sent, whoever sends it" do
     from = clock
-    status, = request("POST /api/costs HTTP/1.1", "Content-Type: application/json\r\nContent-Length: 400000000\r\n")
+    status, = request("POST /api/costs HTTP/1.1", "Content-Type: application/json\r\nContent-Length: 400000000\r\n\r\n#{'x' * 200_000}")
     expect([status, ago(from)]).to match([413, be < 3])
   end
 

@@ -62,7 +62,8 @@ RSpec.describe "rents of places", :api do
       expect([what, status, profit(sold)]).to eq([what, 200, profit])
       sound
     end
-    set = call(:post, "/api/sets", { name: "Two", piece_ids: [stand("One", "2026-06-16", channel: "Mill booth"), stand("Other", "2026-06-16", channel: "Mill booth")] })["id"]
+    both = %w[One Other].map { |name| stand(name, "2026-06-16", channel: "Mill booth") }
+    set = call(:post, "/api/sets", { name: "Two", piece_ids: both })["id"]
     call(:post, "/api/sets/#{set}/events", { kind: "sold", on: "2026-06-26", price: "200" })
     expect(profit(sold)).to eq(9000 - 2700) # 90.00 over 15, 15, 10 and 10 days
     sound
@@ -121,7 +122,8 @@ RSpec.describe "rents of places", :api do
       when 3, 4 then pieces.sample(random: random)&.then { |id| event(id, "sold", today.iso8601, price: random.rand(30..200).to_s) }
       when 5
         place = places.sample(random: random)
-        call(:patch, "/api/channels/#{place}", [{ rent: random.rand(0..120).to_s }, { name: "Place #{step}" }, { rent: "55", rent_from: day.call }].sample(random: random))
+        call(:patch, "/api/channels/#{place}",
+             [{ rent: random.rand(0..120).to_s }, { name: "Place #{step}" }, { rent: "55", rent_from: day.call }].sample(random: random))
       when 6
         gone = call(:delete, "/api/channels/#{places.sample(random: random)}")["id"]
         call(:post, "/api/deletions/#{gone}/undo") if gone && random.rand(3).positive?

@@ -43,47 +43,59 @@ module ComparedPages
   end
 
   def compare(id, shared)
-    page = read("/api/pieces/#{id}")
-    plan = read("/api/pieces/#{id}/plan")
-    price = read("/api/pieces/#{id}/pricing")
-    rows = shared.slice(:floor, :schedule, :market).transform_values { |all| all[id] }.compact
-    standing = page["standing"]
-    same(id, "standing", standing, price["standing"], *rows.values.map { |row| row["standing"] })
-    compare_work(id, page, plan, rows[:schedule], shared[:booked])
-    compare_money(id, page, plan, price, shared)
-    ahead = shared[:ahead][id]
-    same(id, "advice", standing["advice"], ahead["advice"]) if ahead
-    same(id, "sentence", standing["sentence"], ahead["text"]) if ahead
-    same(id, "not suggested today", standing["stop"] && page["fields"]["promised_on"].empty? && shared[:now].include?(id), false)
+    pages = { page: read("/api/pieces/#{id}"), plan: read("/api/pieces/#{id}/plan"), price: read("/api/pieces/#{id}/pricing") }
+    standing = pages[:page]["standing"]
+    rows = shared.slice(:floor, :schedule, :market).values.filter_map { |all| all[id] }
+    same(id, "standing", standing, pages[:price]["standing"], *rows.map { |row| row["standing"] })
+    compare_work(id, standing, pages, shared)
+    compare_week(id, pages[:plan]["plan"], shared)
+    compare_money(id, standing, pages, shared)
+    compare_pay(id, standing, pages)
+    compare_ahead(id, standing, shared[:ahead][id])
+    promised = !pages[:page]["fields"]["promised_on"].empty?
+    same(id, "not suggested today", standing["stop"] && !promised && shared[:now].include?(id), false)
   end
 
-  def compare_work(id, page, plan, scheduled, booked)
-    left = page["standing"]["work_left"]&.fetch("seconds")
-    same(id, "work left of the budget", left, page.dig("budget", "to_come", "seconds")) if page["budget"]
-    return unless plan["plan"] # without one it is what somebody said
+  def open_steps(plan) = plan["steps"].reject { |step| step["state"] == "done" }
 
-    open = plan["plan"]["steps"].reject { |step| step["state"] == "done" }
-    same(id, "work left of the plan", left, plan["plan"]["remaining"]["seconds"], open.sum { |step| step["remaining"]["seconds"] })
-    same(id, "open steps once it is ready", [], open) if plan["plan"]["over"] && left.to_i.zero?
-    return unless scheduled
+  def compare_work(id, standing, pages, shared)
+    left = standing["work_left"]&.fetch("seconds")
+    same(id, "work left of the budget", left, pages[:page].dig("budget", "to_come", "seconds")) if pages[:page]["budget"]
+    plan = pages[:plan]["plan"] or return # without one it is what somebody said
 
-    same(id, "work left of the week", left, scheduled["remaining"]["seconds"])
-    open.each do |step|
-      seconds = booked[[id, step["key"]]] or next
-      same(id, "booked for #{step['key']}", [step["remaining"]["seconds"], 60].max, seconds)
+    same(id, "work left of the plan", left, plan["remaining"]["seconds"], open_steps(plan).sum { |step| step["remaining"]["seconds"] })
+    same(id, "open steps once it is ready", [], open_steps(plan)) if plan["over"] && left.to_i.zero?
+    same(id, "work left of the week", left, shared[:schedule][id]["remaining"]["seconds"]) if shared[:schedule][id]
+  end
+
+  # The week books each open step for the work left in it.
+  def compare_week(id, plan, shared)
+    return unless plan && shared[:schedule][id]
+
+    open_steps(plan).each do |step|
+      seconds = shared[:booked][[id, step["key"]]]
+      same(id, "booked for #{step['key']}", [step["remaining"]["seconds"], 60].max, seconds) if seconds
     end
   end
 
-  def compare_money(id, page, plan, price, shared)
-    standing = page["standing"]
-    likely = standing["likely"]
-    same(id, "likely price", likely, *[price["value"], shared[:market].dig(id, "value")].compact.map { |value| value.slice("low", "middle", "high") }) if likely
+  def compare_money(id, standing, pages, shared)
+    shown = [pages[:price]["value"], shared[:market].dig(id, "value")].compact.map { |value| value.slice("low", "middle", "high") }
+    same(id, "likely price", standing["likely"], *shown) if standing["likely"]
     same(id, "spent", standing["spent"]&.fetch("minor"), shared[:floor][id]["cash_in"]&.fetch("minor"))
-    finish = (page.dig("budget", "ways") || []).find { |way| way["label"] == "Finish as planned" }
+  end
+
+  def compare_pay(id, standing, pages)
+    finish = (pages[:page].dig("budget", "ways") || []).find { |way| way["label"] == "Finish as planned" }
     same(id, "pay from here on", standing["pay_from_here"], finish["pay"]) if finish
-    same(id, "pay from here on in Books", standing["pay_from_here"], shared[:ahead][id]["pay"]) if shared[:ahead][id]
-    chosen = plan["looks"].find { |look| look["chosen"] }
-    paid = chosen && chosen["figures"].find { |figure| figure["key"] == "pay" }
-    same(id, "pay when finished", standing["pay_when_finished"]&.fetch("minor"), paid["minor"]) if paid && standing["pay_when_finished"]
+    chosen = pages[:plan]["looks"].find { |look| look["chosen"] } or return
+    paid = chosen["figures"].find { |figure| figure["key"] == "pay" }
+    same(id, "pay when finished", standing["pay_when_finished"]["minor"], paid["minor"]) if standing["pay_when_finished"]
+  end
+
+  def compare_ahead(id, standing, ahead)
+    return unless ahead
+
+    same(id, "pay from here on in Books", standing["pay_from_here"], ahead["pay"])
+    same(id, "advice", standing.values_at("advice", "sentence"), ahead.values_at("advice", "text"))
   end
 end

@@ -9,7 +9,7 @@ module Kohlrabi
       has_many :rents, -> { order(:from_on) }, class_name: "Kohlrabi::Records::ChannelRent", inverse_of: :channel
 
       # Rent a month as of a day, minor units; 0 where none holds.
-      def rent_minor(day) = rents.select { |rent| rent.from_on <= day }.last&.rent_minor.to_i
+      def rent_minor(day) = rents.reverse.find { |rent| rent.from_on <= day }&.rent_minor.to_i
     end
   end
 end

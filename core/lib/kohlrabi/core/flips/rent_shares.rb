@@ -23,7 +23,7 @@ module Kohlrabi
         def rent(first)
           return 0 if @ended && first > @ended
 
-          held = @rents.select { |from, _| from <= first }.last || @rents.find { |from, _| from < first.next_month }
+          held = @rents.reverse.find { |from, _| from <= first } || @rents.find { |from, _| from < first.next_month }
           held ? held.last : 0
         end
 

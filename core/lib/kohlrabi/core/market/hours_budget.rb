@@ -71,7 +71,8 @@ module Kohlrabi
 
         # In whole minutes, down; none where no money is left for them.
         def borne
-          Figure.new(key: :borne, label: "Hours that the piece bears", unit: :effort, amount: [Rational(left.amount * 60, @floor_pay).floor * 60, 0].max,
+          seconds = [Rational(left.amount * 60, @floor_pay).floor * 60, 0].max
+          Figure.new(key: :borne, label: "Hours that the piece bears", unit: :effort, amount: seconds,
                      terms: [Figure::Term.new(sign: "+", figure: left), Figure::Term.new(sign: "÷", figure: pay)])
         end
 

@@ -38,7 +38,8 @@ module Kohlrabi
             before = plan.step(need.key)
             next unless before&.open? && need.wait.positive?
 
-            new(code: "dries_after", text: "Wait #{Units::Effort.text(need.wait * 60)} after “#{before.label}”.", until_step: need.key, wait: need.wait)
+            new(code: "dries_after", text: "Wait #{Units::Effort.text(need.wait * 60)} after “#{before.label}”.", until_step: need.key,
+                wait: need.wait)
           end
         end
         private_class_method :answers, :danger, :unread, :waits

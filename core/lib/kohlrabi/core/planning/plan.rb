@@ -48,7 +48,8 @@ module Kohlrabi
 
         AFTER = %w[dress show].freeze # phases that do not make a zone unfinished
 
-        # How far a zone is by the steps on it: untouched, begun or finished; finished once the piece is ready. key: the zone's, of one piece or of several alike.
+        # How far a zone is by the steps on it: untouched, begun or finished; finished once the piece is ready. key: the
+        # zone's, of one piece or of several alike.
         def zone_state(key)
           return "finished" if closed?
 

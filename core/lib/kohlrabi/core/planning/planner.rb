@@ -18,7 +18,10 @@ module Kohlrabi
           graph = Graph.new(Edits.apply(steps, @brief.edits))
           lost = Edits.order(graph, @brief.edits, strict: @strict)
           (@brief.recorded || Recorded.new).apply(graph.order, @brief.products)
-          graph.steps.each { |step| step.remembered = @brief.experiences.select { |one| recalls?(one, step) } }
+          graph.steps.each do |step|
+            step.needs.reject! { |need| graph[need.key].dropped? } # nobody waits for what won't be done
+            step.remembered = @brief.experiences.select { |one| recalls?(one, step) }
+          end
           Plan.new(@brief, graph, lost_edits: lost)
         end
 

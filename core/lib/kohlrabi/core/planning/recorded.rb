@@ -48,7 +48,7 @@ module Kohlrabi
           planned = totals(steps, &:materials)
           totals(steps, &:materials_left).each do |key, left|
             row = products.fetch(key)
-            next take(steps, key, left) if (products.serving(row, bought) & bought).any?
+            next take(steps, key, left) if products.serving(row, bought).intersect?(bought)
 
             take(steps, key, amount(taken, row, products) - [planned[key] - left - amount(for_steps, row, products), 0].max)
           end

@@ -26,9 +26,9 @@ module Kohlrabi
 
         # All currencies in use whose minor unit is a power of ten, by code, each once.
         def self.all
-          @all ||= ::Money::Currency.table.values
+          @all ||= (::Money::Currency.table.values
                                     .select { |row| row[:iso_numeric].to_s.match?(/\d/) && decimal?(row[:subunit_to_unit]) }
-                                    .map { |row| row[:iso_code] }.uniq.-(NOT_IN_USE).sort.map { |code| find(code) }
+                                    .map { |row| row[:iso_code] }.uniq - NOT_IN_USE).sort.map { |code| find(code) }
         end
 
         # The currency of a country by its two letters ("US"), or nil.

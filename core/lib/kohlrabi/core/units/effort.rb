@@ -30,7 +30,7 @@ module Kohlrabi
         # "20" twenty minutes: common practice, no source); most: the most that may be, in seconds. Returns Integer seconds (whole minutes,
         # rounded half up). Raises Refusal when it reads as none of these or exceeds the most.
         def parse(text, bare: :auto, most: DAY)
-          seconds = (read(plain(text), bare) || raise(Refusal.new(:not_a_time_worked, given: text)))
+          seconds = read(plain(text), bare) || raise(Refusal.new(:not_a_time_worked, given: text))
           seconds = (seconds / 60).round(half: :up) * 60
           raise Refusal.new(most == DAY ? :more_than_a_day : :more_time_than_can_be, seconds: text(seconds), most: text(most)) if seconds > most
 
@@ -56,7 +56,7 @@ module Kohlrabi
             found = text.match(TERM) or return
             number = number(found) or return
             unit = found[:unit]&.slice(0) || unsaid(number, units, bare, last: found.post_match.strip.empty?)
-            return if unit.nil? || (units.include?(unit) && !found.to_s.match?(/\A\s*\+/)) || (units & %w[m bare]).any?
+            return unless follows?(unit, units, found)
 
             units << (found[:unit] ? unit : "bare")
             sum += number * UNITS.fetch(unit)
@@ -65,6 +65,12 @@ module Kohlrabi
           sum if units.any?
         end
         private_class_method :read
+
+        # Whether a term may follow those before it: smaller units, each once; "+30 min" of a half may come after minutes' hours.
+        def follows?(unit, units, found)
+          !unit.nil? && !units.intersect?(%w[m bare]) && (!units.include?(unit) || found.to_s.match?(/\A\s*\+/))
+        end
+        private_class_method :follows?
 
         def number(found)
           return if found[:under]&.to_i&.zero?

@@ -13,7 +13,13 @@ module Kohlrabi
         def self.by_the_server(error, status)
           warn "The web server refused a request: #{error.class}" unless status < 500 || status == 501
           unreadable = "The request cannot be read: its address, query or body is malformed."
-          code, headers, body = status < 500 || status == 501 ? Problem.response(400, unreadable) : Problem.response(500, "Nothing was changed. Try again.")
+          code, headers, body = if status < 500 || status == 501
+                                  Problem.response(400,
+                                                   unreadable)
+                                else
+                                  Problem.response(500,
+                                                   "Nothing was changed. Try again.")
+                                end
           [code, headers.merge(SecurityHeaders.policy(SecureRandom.base64(18))), body]
         end
 

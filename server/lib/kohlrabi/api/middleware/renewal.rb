@@ -34,7 +34,8 @@ module Kohlrabi
           return if [@day, @file] == [today, Records::Database.file]
 
           Operations::Support::Context.open { Operations::Flips::BoothRents.run }
-          @day, @file = today, Records::Database.file
+          @day = today
+          @file = Records::Database.file
         rescue StandardError => e # the next request tries again
           warn "Rents could not be brought up to today: #{e.class}: #{e.message}"
         end

@@ -81,7 +81,12 @@ module Kohlrabi
         def said(moment)
           at = moment.in_time_zone(House::WorkshopSettings.workshop.zone)
           time = "at #{at.strftime('%H:%M')}"
-          at.to_date == House::WorkshopSettings.today ? time : "on #{Core::Units::Calendar.short(at.to_date, today: House::WorkshopSettings.today)} #{time}"
+          if at.to_date == House::WorkshopSettings.today
+            time
+          else
+            "on #{Core::Units::Calendar.short(at.to_date,
+                                              today: House::WorkshopSettings.today)} #{time}"
+          end
         end
 
         def too_cold(step, plan)

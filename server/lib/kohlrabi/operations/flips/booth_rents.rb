@@ -24,6 +24,11 @@ module Kohlrabi
             end
           end
 
+          # Ids of pieces that were listed or sold at channels.
+          def pieces_of(channels)
+            [Records::Listing, Records::Sale].flat_map { |model| model.where(channel_id: channels).joins(:event).pluck("events.piece_id") }.uniq
+          end
+
           # A rent or a channel has changed.
           def forget = Support::Context.forget(:rented_places)
 
@@ -41,6 +46,9 @@ module Kohlrabi
             own = stood.where(piece_id: ids, channel_id: rented).group(:channel_id).minimum(:listed_on)
             own.flat_map { |channel, from| sold_since(channel, from).where.not(piece_id: ids).pluck(:piece_id) }.uniq
           end
+
+          # Those of some that were sold at a rented place.
+          def sold_among(ids) = places.empty? ? [] : stood.where(piece_id: ids, stage: "sold", channel_id: places.keys).pluck(:piece_id)
 
           # Brings what was sold in months that were still running the last time up to today.
           def run

@@ -33,6 +33,12 @@ module Kohlrabi
           ToCome.renew(rest) if rest.any?
         end
 
+        # Has what is to come of some pieces counted before the next answer; until then nothing is known of it.
+        def put_off(ids)
+          Records::Piece.where(id: ids).update_all(seconds_to_come: nil)
+          LOCK.synchronize { @due.merge(ids) }
+        end
+
         # Counts what was put off. Where that fails, it is tried again before the next answer.
         def catch_up
           ids = LOCK.synchronize { @due.to_a.tap { @due.clear } }

@@ -41,7 +41,13 @@ module Kohlrabi
         def materials
           rows = Array(@given["materials"])
           rows.each_with_index { |row, index| material(row, index) }
-          rows.any? { |row| row["became"] == "used" } ? "What was used is taken from the shelf as far as it was there." : "Nothing is taken from the shelf."
+          if rows.any? do |row|
+            row["became"] == "used"
+          end
+            "What was used is taken from the shelf as far as it was there."
+          else
+            "Nothing is taken from the shelf."
+          end
         end
 
         def touch_up
@@ -65,9 +71,13 @@ module Kohlrabi
 
         # Used: off the shelf as far as it is there. Left over and not needed: the shelf stays as it is.
         def material(row, index)
-          planned = @question.said.fetch(row["material"]) { refuse(:not_one_of_these, field: :"materials/#{index}/material", given: row["material"], choices: @question.said.keys.join(", ")) }
+          planned = @question.said.fetch(row["material"]) do
+            refuse(:not_one_of_these, field: :"materials/#{index}/material", given: row["material"], choices: @question.said.keys.join(", "))
+          end
           became = row["became"].to_s
-          refuse(:not_one_of_these, field: :"materials/#{index}/became", given: became, choices: Questions::USED.join(", ")) unless Questions::USED.include?(became)
+          unless Questions::USED.include?(became)
+            refuse(:not_one_of_these, field: :"materials/#{index}/became", given: became, choices: Questions::USED.join(", "))
+          end
           Shelf::Draws.for_step(@piece, { row["material"] => amount(row, planned, index) }) if became == "used"
         end
 

@@ -44,6 +44,11 @@ module Kohlrabi
           end
         end
 
+        # The same of hours from before anybody was asked. hours: {kind of work => seconds}.
+        def ask_old_hours(piece, hours)
+          grow("hours", piece) { hours } if hours.any? && Planning::DoneWith.of(piece, hours).any?
+        end
+
         # A cost was recorded, and nobody was asked what it covers.
         def ask_costs(cost)
           cost.shares.map(&:piece).each do |piece|

@@ -200,7 +200,8 @@ module Kohlrabi
           case event.kind
           when "ready" then nil
           when "sold"
-            (row.sale || row.build_sale).assign_attributes(channel: event.channel, channel_id: event.channel_id, **own.except(:asking).transform_keys { |name| :"#{name}_minor" })
+            amounts = own.except(:asking).transform_keys { |name| :"#{name}_minor" }
+            (row.sale || row.build_sale).assign_attributes(channel: event.channel, channel_id: event.channel_id, **amounts)
           else
             (row.listing || row.build_listing).assign_attributes(channel: event.channel, channel_id: event.channel_id, asking_minor: own[:asking])
           end

@@ -15,7 +15,8 @@ module Kohlrabi
 
         # Computes anew and stores the rows of the pieces. Raises Refused when a piece's events cannot stand,
         # so that the change that led to it is rolled back.
-        # Sold pieces that stood at a rented place beside one of them, before the change or after it, are recounted, too.
+        # Sold pieces that stood at a rented place beside one of them, before the change or after it, are recounted, too; of several that changed
+        # together each is beside the others.
         def refresh(piece_ids)
           ids = Splits.family(Array(piece_ids).uniq)
           before = BoothRents.beside(ids)
@@ -23,7 +24,7 @@ module Kohlrabi
             store(rows(some))
             Later.renew(some)
           end
-          recount(before | BoothRents.beside(ids))
+          recount(before | BoothRents.beside(ids) | (ids.size > 1 ? BoothRents.sold_among(ids) : []))
         rescue Core::Refusal => e
           raise Support::Refused, [e]
         end
@@ -40,6 +41,14 @@ module Kohlrabi
           Records::FlipSummary.upsert_all(rows, unique_by: :piece_id, update_only: FIGURES.map(&:to_sym), record_timestamps: true) if rows.any?
         end
         private_class_method :rows, :store
+
+        # At a start: all that an earlier version, a server that was ended, or the days since have left uncounted. The block is told how many
+        # flips first.
+        def bring_up_to_date(&)
+          ToCome.complete
+          BoothRents.run
+          complete(&)
+        end
 
         # Counts what a database of an earlier version does not hold yet; nothing where all of it is there. The block
         # is told how many first.
@@ -72,7 +81,8 @@ module Kohlrabi
             "cash_profit_minor" => statement.cash_profit.amount,
             "bench_seconds" => flip.work.bench, "all_seconds" => flip.work.all,
             "turnaround_days" => flip.turnaround(Date.new(9999)).whole.amount, "live" => flip.piece.deletion_id.nil?,
-            "stash_minor" => flip.stash, "channel" => flip.channel, "channel_id" => flip.channel_id, "kinds_worked" => flip.kinds_worked, **parts(flip, statement) }
+            "stash_minor" => flip.stash, "channel" => flip.channel, "channel_id" => flip.channel_id,
+            "kinds_worked" => flip.kinds_worked, **parts(flip, statement) }
         end
 
         # What went in and what the sale took, part by part.

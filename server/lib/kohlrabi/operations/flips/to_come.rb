@@ -18,6 +18,7 @@ module Kohlrabi
           ids = Planning::Together.with_mates(ids) # what one of a set takes, the others share
           working = in_work(ids)
           finish(Records::Piece.where(id: ids).where.not(id: working))
+          put_off_all if learned_anew?
           planned = Records::Look.live.where(piece_id: ids, chosen: true).select(:piece_id)
           open = Records::Piece.where(id: working).merge(Records::Piece.where(id: planned).or(said))
           open = open.pluck(:id) # most have no plan: theirs is not looked up
@@ -26,10 +27,40 @@ module Kohlrabi
           Records::AtOnce.load(Records::Piece.where(id: open), Planning::Plans::PARTS).each { |piece| renew_one(piece) }
         end
 
+        # Whether finished pieces teach other factors than those that work left was counted with; remembered.
+        def learned_anew?
+          workshop = House::WorkshopSettings.workshop
+          now = JSON.generate(Planning::Factors.known.transform_values { |factor, _| factor.to_f.round(6) })
+          return false if workshop.learned_factors.to_s == now || (workshop.learned_factors.nil? && now == "{}")
+
+          workshop.update_columns(learned_factors: now)
+          true
+        end
+        private_class_method :learned_anew?
+
+        # All that is worked on by a plan is counted before the next answer.
+        def put_off_all = Later.put_off(planned(Records::Piece.live.select(:id)).pluck(:piece_id))
+        private_class_method :put_off_all
+
         # Counts what a database of an earlier version, or a server that was ended, left open.
         def complete
+          return by_new_rules if House::WorkshopSettings.workshop.figures_version < Records::Workshop::FIGURES
+
           renew(Records::Piece.live.where(id: planned(Records::Piece.live.select(:id)), seconds_to_come: nil).pluck(:id))
         end
+
+        # A database of an earlier version: work left of all pieces in hand is counted again. What hours without a step had taken off steps that
+        # nobody ticked is asked about, once a piece.
+        def by_new_rules
+          Records::Base.transaction do
+            ids = Records::FlipSummary.where(stage: Lists::IN_HAND, live: true).pluck(:piece_id)
+            renew(ids)
+            working = Records::Piece.live.where(id: planned(ids))
+            Records::AtOnce.load(working, Planning::Plans::PARTS).each { |piece| Questions.ask_old_hours(piece, Planning::DoneWith.unticked_hours(piece)) }
+            House::WorkshopSettings.workshop.update_columns(figures_version: Records::Workshop::FIGURES)
+          end
+        end
+        private_class_method :by_new_rules
 
         # Those among some pieces, or a selection of them, that are worked on by a plan: a selection of their ids.
         def planned(ids) = in_work(Records::Look.live.where(piece_id: ids, chosen: true).select(:piece_id))
@@ -71,7 +102,7 @@ module Kohlrabi
           plan = Planning::Plans.of(piece)
           piece.seconds_to_come = left(piece, :seconds_to_come, piece.summary.bench_seconds) { plan&.remaining }
           piece.cost_to_come_minor = left(piece, :cost_to_come_minor, spent(piece.summary)) { plan && cost(piece, plan) }
-          used_up = plan.nil? && piece.seconds_to_come_changed? && piece.seconds_to_come == 0 && piece.said_seconds.to_i.positive?
+          used_up = plan.nil? && piece.seconds_to_come_changed? && piece.seconds_to_come.zero? && piece.said_seconds.to_i.positive?
           piece.update_columns(**piece.slice(*piece.changed), updated_at: Clock.now) if piece.changed?
           Questions.ask_said(piece) if used_up
         rescue Core::Refusal # a plan that cannot be made says so on its own page; what was known of it stands

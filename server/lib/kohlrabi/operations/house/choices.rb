@@ -10,7 +10,9 @@ module Kohlrabi
         def all
           { currencies: Core::Units::Currency.all.map { |currency| { key: currency.code, label: "#{currency.code} #{currency.name}" } },
             currency_of: Core::Units::Currency::REGIONS, time_zones: zones, kinds: Planning::Kinds.words(used(Records::Piece, :kind)), forms: forms,
-            work_kinds: Core::Flips::WorkKinds::ALL.map { |row| row.slice(:key, :label, :count).merge(dusty: Core::Planning::Dangers::DUSTY.include?(row[:key])) },
+            work_kinds: Core::Flips::WorkKinds::ALL.map do |row|
+              row.slice(:key, :label, :count).merge(dusty: Core::Planning::Dangers::DUSTY.include?(row[:key]))
+            end,
             conditions: Core::Scout::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
             uses: Core::Scout::Heights.choices.map { |key, label| { key: key, label: label } },
             cores: Core::Scout::Cores.choices.map { |key, label| { key: key, label: label } },

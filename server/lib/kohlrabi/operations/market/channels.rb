@@ -81,8 +81,10 @@ module Kohlrabi
 
         # What was written down under its name without being linked is its own now.
         def take_over(row)
-          WHERE.each { |model| model.where(channel_id: nil).where("LOWER(TRIM(channel)) = ?", row.name.strip.downcase).update_all(channel_id: row.id) }
-          Flips::Summaries.refresh(pieces_of([row.id]))
+          WHERE.each do |model|
+            model.where(channel_id: nil).where("LOWER(TRIM(channel)) = ?", row.name.strip.downcase).update_all(channel_id: row.id)
+          end
+          Flips::Summaries.refresh(Flips::BoothRents.pieces_of([row.id]))
         end
         private_class_method :take_over
 
@@ -93,15 +95,10 @@ module Kohlrabi
         end
         private_class_method :rename
 
-        # Ids of pieces that were listed or sold at channels.
-        def pieces_of(ids)
-          [Records::Listing, Records::Sale].flat_map { |model| model.where(channel_id: ids).joins(:event).pluck("events.piece_id") }.uniq
-        end
-
         # Figures of all that stood there: its name, its rent, or whether there is one has changed.
         def refresh(ids)
           Flips::BoothRents.forget
-          Flips::Summaries.refresh(pieces_of(ids))
+          Flips::Summaries.refresh(Flips::BoothRents.pieces_of(ids))
         end
 
         # A removed channel costs nothing from the next month on; what it cost until then stands.

@@ -23,6 +23,21 @@ module Kohlrabi
           []
         end
 
+        # {kind of work => seconds} recorded on a piece without a step, beyond what is ticked of that kind without hours of its own.
+        def unticked_hours(piece)
+          plan = Plans.of(piece) or return {}
+          loose = piece.work_shares.select { |share| share.deed.nil? && share.work_entry.deletion_id.nil? }
+          loose.group_by { |share| share.work_entry.kind }.filter_map do |kind, shares|
+            ticked = plan.steps.select { |step| step.kind == kind }.sum do |step|
+              [step.seconds - step.unticked - plan.brief.recorded.on_steps.fetch(step.key, 0), 0].max
+            end
+            spare = shares.sum(&:seconds) - ticked
+            [kind, spare] if spare.positive?
+          end.to_h
+        rescue Core::Refusal # a plan that cannot be made says so on its own page
+          {}
+        end
+
         # Marks steps as done. rows: Array of {"piece_id", "step"}; on: the day of the work, or nil for now. Raises Refused for a step of a piece
         # that is not among those worked on.
         def tick(rows, person:, pieces:, on: nil)

@@ -50,7 +50,7 @@ module Kohlrabi
         def read(given)
           params = Support::Params.new(given, House::WorkshopSettings.workshop)
           params.choice(:worked, %w[yes no], required: true)
-          params.effort(:lost, into: :seconds_lost)
+          params.effort(:lost, into: :seconds_lost, bare: :minutes)
           params.text(:note, max: 200)
           values = params.done!
           values.merge(worked: values[:worked] == "yes", seconds_lost: values[:seconds_lost].to_i)

@@ -87,7 +87,7 @@ module Kohlrabi
           params.text(:says, max: 200, required: true)
           params.text(:treatment, max: 80)
           params.choice(:work_kind, Core::Flips::WorkKinds.keys, required: true)
-          params.effort(:time, into: :seconds, required: true)
+          params.effort(:time, into: :seconds, required: true, bare: :minutes)
           params.with(:wait, into: :wait_minutes) { |raw| Core::Units::Effort.parse(raw, bare: :hours, most: Core::Units::Effort::LONGEST_WAIT) / 60 }
           Records::OwnFinding.create!(params.done!.compact)
         end

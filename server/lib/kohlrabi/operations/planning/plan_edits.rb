@@ -54,7 +54,7 @@ module Kohlrabi
           params.text(:before, into: :other, max: 120, required: kind == "before")
           params.text(:text, max: 160, required: %w[label note add].include?(kind))
           params.choice(:work_kind, Core::Flips::WorkKinds.keys, required: kind == "add")
-          params.effort(:time, into: :seconds, required: %w[time add].include?(kind))
+          params.effort(:time, into: :seconds, required: %w[time add].include?(kind), bare: :minutes)
           params.with(:wait, into: :minutes, required: kind == "wait") { |raw| Core::Units::Effort.parse(raw, bare: :hours, most: Core::Units::Effort::LONGEST_WAIT) / 60 }
           params.count(:number, 2..Core::Planning::Edits::MAX_PARTS, required: kind == "split")
           params.done!

@@ -61,7 +61,7 @@ module Kohlrabi
           when Records::Cost, Records::WorkEntry then record.shares.map(&:piece_id)
           when Records::Channel, Records::ChannelRent
             Flips::BoothRents.forget
-            Market::Channels.pieces_of(record.is_a?(Records::Channel) ? record.id : record.channel_id)
+            Flips::BoothRents.pieces_of(record.is_a?(Records::Channel) ? record.id : record.channel_id)
           else []
           end
         end

@@ -16,7 +16,10 @@ module Kohlrabi
               change { { told: "It is asked again." }.tap { Operations::Flips::Questions.ask_again(params[:id]) } }
             end
             app.get("/api/read/climate") { json(Serializers::Bench::ClimateWords.of(Operations::Bench::Climate.now(params), formatter)) }
-            app.get("/api/read/effort") { json(formatter.effort(Core::Units::Effort.parse(params[:text], bare: { "h" => :hours, "min" => :minutes }.fetch(params[:bare], :auto), most: Core::Units::Effort::MOST_LEFT))) }
+            app.get("/api/read/effort") do
+              json(formatter.effort(Core::Units::Effort.parse(params[:text], bare: { "h" => :hours, "min" => :minutes }.fetch(params[:bare], :auto),
+                                                                             most: Core::Units::Effort::MOST_LEFT)))
+            end
           end
         end
       end

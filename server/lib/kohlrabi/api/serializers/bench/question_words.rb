@@ -47,7 +47,8 @@ module Kohlrabi
 
           def said(question, _formatter)
             said = Core::Units::Effort.text(question.piece.said_seconds)
-            { text: "The #{said} you gave #{question.piece.name} are used up. How much work is left?", answers: [{ key: "none", label: "Nothing is left" }] }
+            { text: "The #{said} you gave #{question.piece.name} are used up. How much work is left?",
+              answers: [{ key: "none", label: "Nothing is left" }] }
           end
 
           def short(question, formatter)

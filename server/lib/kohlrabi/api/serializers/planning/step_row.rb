@@ -55,7 +55,8 @@ module Kohlrabi
           # Blocks as they are sent.
           def self.blocks(blocks)
             blocks.map do |one|
-              { code: one.code, text: one.text, until: one.until&.iso8601, until_step: one.until_step, wait: one.wait, until_answer: one.until_answer }
+              { code: one.code, text: one.text, until: one.until&.iso8601, until_step: one.until_step, wait: one.wait,
+                until_answer: one.until_answer }
             end
           end
 
