@@ -59,4 +59,11 @@ RSpec.describe "queries of an answer", :own_data do
       expect(@answered.keys - [200, 400, 422]).to eq([])
     end
   end
+  it "are of the piece alone where one is changed, however many are in hand" do
+    allow(Kohlrabi::Core::Market::Standing).to receive(:new).and_call_original
+    answer = Rack::MockRequest.new(app).post("/api/pieces", input: JSON.generate(name: "Ash stool"), "CONTENT_TYPE" => "application/json",
+                                                            "HTTP_HOST" => "127.0.0.1")
+    expect(answer.status).to eq(201)
+    expect(Kohlrabi::Core::Market::Standing).to have_received(:new).at_most(3).times # its page asks more than once, its neighbours never
+  end
 end

@@ -28,7 +28,10 @@ module Kohlrabi
         %i[id stage work_left worked spent likely go_on].each { |name| define_method(name) { @given[name] } }
 
         # Minor units that the work left will cost; 0 where nothing is known of any.
-        def still_to_spend = @given.still_to_spend.to_i
+        def still_to_spend = known_still_to_spend.to_i
+
+        # The same; nil where nothing is known of any.
+        def known_still_to_spend = @given.still_to_spend
 
         # The price that its pay is counted at: the likely one, else what is asked; nil where neither is known.
         def price = likely ? likely[1] : @given.asking
