@@ -23,6 +23,11 @@ RSpec.describe Kohlrabi::Core::Tools::Field do
     expect(read(:lengths, "22, 25; 30")).to eq([22.0, 25.0, 30.0])
   end
 
+  it "takes what is shown as the limit for the limit: 9.5 mm is shown as 3/8 in" do
+    expect(read(:length, "3/8", unit: "in", within: 1..9.5)).to eq(9.5)
+    expect(refused(:length, "7/16", unit: "in", within: 1..9.5)).to include("“7/16” is out of range.")
+  end
+
   it "reads numbers, counts, areas and choices" do
     expect(read(:number, "1.25")).to eq(5/4r)
     expect(read(:count, "12")).to eq(12)
