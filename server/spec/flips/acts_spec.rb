@@ -78,6 +78,13 @@ RSpec.describe "undoing what one request did", :api do
     undone { call(:post, "/api/pieces/#{id}/findings", { kind: "gouge", zone: "top", measure: "2" }) }
   end
 
+  it "ticks a step that was opened again" do
+    done("record")
+    call(:post, "/api/pieces/#{id}/steps/open", { step: "record" })
+    done("record")
+    expect([status, step("record")["state"]]).to match([be_between(200, 201), "done"])
+  end
+
   it "undoes an undo, and what a removal took away" do
     cost = call(:post, "/api/costs", { what: "knobs", amount: "9", category: "other", pieces: [{ piece_id: id }] })
     undone { call(:delete, "/api/costs/#{cost['id']}") }
