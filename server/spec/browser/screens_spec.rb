@@ -60,7 +60,7 @@ RSpec.describe "living in the screens", type: :feature do
       type("Ash stool", "30")
       type("Elm stool", "3x")
       press("List them")
-      expect(page).to have_text("Elm stool: “3x” is not a number")
+      expect(page).to have_text("Elm stool: “3x” isn't an amount")
       type("Elm stool", "31")
       press("List them")
     end

@@ -34,7 +34,7 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
       type("Kind", "side table")
       type("Price paid", "4x")
       press("Record piece")
-      expect(page).to have_text("“4x” is not a number")
+      expect(page).to have_text("“4x” isn't an amount")
       type("Price paid", "42")
       type("Width", "23 5/8 in")
       type("Height", "610")
@@ -57,9 +57,9 @@ RSpec.describe "a whole flip by hand, from bought to sold" do
       type("How long", "1h20")
       expect(page).to have_text("Counts as 1 h 20")
       type("How long", "2")
-      find("button[aria-label='min: a bare number is minutes, change to hours']").click
       expect(page).to have_css("[role=status]", text: "Counts as 2 h")
-      find("button[aria-label='h: a bare number is hours, change to minutes']").click
+      find("button[aria-label='A number without a unit is hours, change to minutes']").click
+      expect(page).to have_css("[role=status]", text: "Counts as 2 min")
       type("How long", "80")
       expect(page).to have_text("Counts as 1 h 20")
       set_date("Date", (today - 8).iso8601)

@@ -70,7 +70,7 @@ RSpec.describe "dated events", :api do
     expect(event(id, "sold", "2026-05-10", price: "1")["detail"]).to include("already recorded as kept on 9 May 2026")
     other = piece
     expect(refusal(event(other, "ready", "2026-07-01"), :on)).to include("lies after today")
-    expect(refusal(event(other, "sold", "2026-05-10", price: "many"), :price)).to include("not a number")
+    expect(refusal(event(other, "sold", "2026-05-10", price: "many"), :price)).to include("isn't an amount")
     expect(refusal(event(other, "price_changed", "2026-05-10", asking: ""), :asking)).to include("empty")
   end
 

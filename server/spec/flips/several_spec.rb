@@ -17,7 +17,7 @@ RSpec.describe "several at once", :api do
     priced = pieces.zip(%w[30 31 3x]).map { |id, asking| { piece_id: id, asking: asking } }
     refused = call(:post, "/api/events/several", { kind: "listed", on: "2026-06-21", rows: priced })
     expect(last_response.status).to eq(422)
-    expect(refused["errors"]).to contain_exactly(include("field" => "rows/2/asking", "message" => start_with("Oak stool: “3x” is not a number")))
+    expect(refused["errors"]).to contain_exactly(include("field" => "rows/2/asking", "message" => start_with("Oak stool: “3x” isn't an amount")))
     expect(pieces.map { |id| stage(id) }).to eq(%w[ready ready ready]) # all or none
     call(:post, "/api/events/several", { kind: "listed", on: "2026-06-21", rows: priced.first(2) })
     expect(named("/api/pieces?stage=listed&sort=name&descending=false")).to eq(["Ash stool", "Elm stool"])

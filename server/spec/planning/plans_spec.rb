@@ -90,7 +90,7 @@ RSpec.describe "looking over, looks and plans", :api do
 
     it "can be the workshop's own" do
       kind = { label: "Crayon", walk: "surface", says: "off with heat and spirits", treatment: "Melt off the crayon", work_kind: "cleaning",
-               time: "20", wait: "30" }
+               time: "20", wait: "30 min" }
       own = call(:post, "/api/own-findings", kind).fetch("id")
       offered = call(:get, "/api/catalogue").fetch("walk").find { |stop| stop["key"] == "surface" }.fetch("findings")
       expect(offered.last).to include("own_finding_id" => own, "label" => "Crayon")
@@ -162,7 +162,7 @@ RSpec.describe "looking over, looks and plans", :api do
       paint = ->(**given) { call(:put, "/api/looks/#{made}/zones", { zones: ["top"], finish: "paint", **given }) }
       expect(refusal(paint.call(finish: "gold"), :finish)).to include("not one of the choices")
       expect(refusal(paint.call(product: "gold"), :product)).to include("not a product")
-      expect(refusal(paint.call(colour: "red"), :colour)).to include("not a colour")
+      expect(refusal(paint.call(colour: "red 7"), :colour)).to include("not a colour")
       expect(refusal(paint.call(zones: ["lid"]), :zones)).to include("no zone")
       expect(refusal(paint.call(zones: []), :zones)).to include("Choose one or more")
       expect(refusal(paint.call(over: ["gold"]), :over)).to include("does not fit here")

@@ -114,7 +114,7 @@ RSpec.describe "records of hunting and buying" do
     expect do
       operations::Flips::Lots.create("name" => "Lot", "price" => "10",
                                      "members" => members)
-    end.to raise_error(operations::Support::Refused, /“ten” is not a number/)
+    end.to raise_error(operations::Support::Refused, /“ten” isn.t an amount/)
     expect([records::Lot.count, records::Piece.count, records::LotMember.count]).to eq([0, 0, 0])
   end
 

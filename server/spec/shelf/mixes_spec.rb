@@ -49,7 +49,7 @@ RSpec.describe "mixes", :api do
     expect(refusal(mix(parts: [part("pads", "1"), part("water", "1")]), :product)).to include("cannot be a part")
     expect(refusal(mix(parts: [{ parts: "1" }, part("water", "1")]), :parts)).to include("no name")
     expect(refusal(mix(""), :name)).to include("empty")
-    expect(refusal(mix(swatch: "blue"), :swatch)).to include("not a colour")
+    expect(refusal(mix(swatch: "blueish 7"), :swatch)).to include("not a colour")
     expect(call(:get, "/api/mixes")["mixes"]).to eq([])
     inner = mix
     expect(refusal(mix("Second", parts: [part(inner["product"], "1"), part("water", "1")]), :product)).to include("Name what it is mixed of")

@@ -91,6 +91,13 @@ export function undoOf(answer: object): (() => Promise<unknown>) | undefined {
     : () => ask(api.POST("/api/acts/{id}/undo", { params: { path: { id: Number(id) } } }));
 }
 
+// The data of an answer; remembers by which act it can be undone.
+export function dataOf<T>({ data, response }: { data?: T; response: Response }): T {
+  const act = response.headers.get("Act");
+  if (act && typeof data === "object" && data) acts.set(data, act);
+  return data as T;
+}
+
 // Waits for an answer and returns its data, or throws ProblemError.
 export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   let settled;
@@ -99,11 +106,7 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
   } catch {
     throw new ProblemError(unreachable);
   }
-  if (settled.response.ok) {
-    const act = settled.response.headers.get("Act");
-    if (act && typeof settled.data === "object" && settled.data) acts.set(settled.data, act);
-    return settled.data as T;
-  }
+  if (settled.response.ok) return dataOf(settled);
   if (settled.response.status === 401) window.dispatchEvent(new Event(LOCKED));
   const problem = settled.error as Problem | undefined;
   throw new ProblemError(

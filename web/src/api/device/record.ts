@@ -1,6 +1,6 @@
 // Something happened: it is told to the workshop at once, or kept on this device with its moment until the workshop
 // is in reach. What waits goes first, so nothing overtakes. Either way it counts once: its reference stays the same.
-import { LOCKED, newKey, ProblemError, unreachable } from "../client";
+import { dataOf, LOCKED, newKey, ProblemError, unreachable } from "../client";
 import type { Problem } from "../types";
 import { add, anyWaits } from "./outbox";
 import { inReach, noteAnswer, reached } from "./reach";
@@ -81,7 +81,7 @@ export async function record<T>(fact: Fact, send: (how: How) => Sent<T>): Promis
     if (inReach()) void sendAll();
     return null;
   }
-  if (response.ok) return data as T;
+  if (response.ok) return dataOf({ data, response });
   throw new ProblemError(
     (error as Problem | undefined)?.detail ? (error as Problem) : { ...unreachable, status: response.status },
   );

@@ -22,7 +22,7 @@ export function OwnFindingDialog({ workshop, catalogue, stop, onClose }: Props) 
     { name: "says", label: "What it means for the plan", kind: "text" },
     { name: "treatment", label: "What is done about it", kind: "text" },
     { name: "time", label: "Time it takes", kind: "effort", bare: "min", half: true },
-    { name: "wait", label: "Wait after it", kind: "effort", half: true, help: "leave blank if none" },
+    { name: "wait", label: "Wait after it", kind: "effort", bare: "h", half: true, help: "leave blank if none" },
   ];
   return (
     <FormDialog

@@ -41,7 +41,14 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
       submit: "Save",
       fields: [
         { name: "time", label: "Hands-on", kind: "effort", bare: "min", half: true },
-        { name: "wait", label: "Wait after it", kind: "effort", half: true, help: "leave blank: as planned" },
+        {
+          name: "wait",
+          label: "Wait after it",
+          kind: "effort",
+          bare: "h",
+          half: true,
+          help: "leave blank: as planned",
+        },
       ],
       initial: { time: step.time?.text ?? "" },
       save: async ({ time = "", wait = "" }) => {
@@ -68,7 +75,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
         { name: "text", label: "What is done", kind: "text" },
         { name: "work_kind", label: "Kind of work", kind: "select", half: true, options: workshop.lists.work_kinds },
         { name: "time", label: "Hands-on", kind: "effort", bare: "min", half: true },
-        { name: "wait", label: "Wait after it", kind: "effort", half: true, help: "leave blank if none" },
+        { name: "wait", label: "Wait after it", kind: "effort", bare: "h", half: true, help: "leave blank if none" },
       ],
       initial: { work_kind: step.kind },
       save: async ({ text = "", work_kind = "", time = "", wait = "" }) =>
