@@ -36,7 +36,7 @@ RSpec.describe "putting work on a piece" do
     end
     expect(page).to have_text("Ready recorded")
     visit "/pieces/45/plan"
-    expect(page).to have_text(/The work is over: (\d+) of \d+ steps done/)
+    expect(page).to have_text(/The work is done: (\d+) steps/)
     visit "/pieces/45"
     press("Record sale")
     form("Record sale") do

@@ -35,7 +35,7 @@ RSpec.describe "the evening", :api do
     answer = day(row(desk, "sanding", "2"), row(chair, "painting", "lots"))
     expect(refusal(answer, "rows/1/effort")).to include("“lots” is not a time worked")
     expect(refusal(day(row(desk, "sanding", "2"), row(chair, "juggling", "1")), "rows/1/kind")).to include("not a kind of work")
-    expect(refusal(day(row(desk, "sanding", "20"), row(desk, "painting", "6")), "rows/1/effort")).to include("a day has 24 h")
+    expect(refusal(day(row(desk, "sanding", "20 h"), row(desk, "painting", "6")), "rows/1/effort")).to include("a day has 24 h")
     expect(refusal(day, :rows)).to include("No time is written")
     expect(hours(desk)).to eq([])
   end

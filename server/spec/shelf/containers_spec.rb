@@ -134,7 +134,7 @@ RSpec.describe "the shelf", :api do
   end
 
   it "keeps the figures of a label, and a product that is on the shelf" do
-    label = { touch: "40", sand: "1 h", recoat: "3 h", cure: "28", coldest: "12" }
+    label = { touch: "40 min", sand: "1 h", recoat: "3 h", cure: "28", coldest: "12" }
     made = call(:post, "/api/products", { label: "Moss satin", generic: "paint_all", **label })
     expect(made["fields"]).to include("touch" => "40 min", "cure" => "28", "coldest" => "12")
     container(product: made["key"])

@@ -66,7 +66,7 @@ class RandomWorkshop
 
   def finish(id)
     plan = OPERATIONS::Planning::Plans.of(Kohlrabi::Records::Piece.find(id)) or return
-    step = plan.steps[@random.rand(plan.steps.size)]
+    step = plan.steps.sample(random: @random)
     OPERATIONS::Planning::Steps.worked(id, step.key, at: Kohlrabi::Clock.now) if step
   end
 

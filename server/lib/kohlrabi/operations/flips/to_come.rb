@@ -102,7 +102,7 @@ module Kohlrabi
           plan = Planning::Plans.of(piece)
           piece.seconds_to_come = left(piece, :seconds_to_come, piece.summary.bench_seconds) { plan&.remaining }
           piece.cost_to_come_minor = left(piece, :cost_to_come_minor, spent(piece.summary)) { plan && cost(piece, plan) }
-          used_up = plan.nil? && piece.seconds_to_come_changed? && piece.seconds_to_come.zero? && piece.said_seconds.to_i.positive?
+          used_up = plan.nil? && piece.seconds_to_come_changed? && piece.seconds_to_come&.zero? && piece.said_seconds.to_i.positive?
           piece.update_columns(**piece.slice(*piece.changed), updated_at: Clock.now) if piece.changed?
           Questions.ask_said(piece) if used_up
         rescue Core::Refusal # a plan that cannot be made says so on its own page; what was known of it stands
