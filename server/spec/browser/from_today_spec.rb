@@ -15,6 +15,14 @@ RSpec.describe "from Today and from a step" do
     stool = planned(old, { finish: "paint", colour: "#243b53" }, "lead")
     visit "/"
     within("section", text: "What now") do
+      expect(page).to have_text("No work is suggested on Stool") # it brings less than finishing it costs
+      click_link "Stool"
+    end
+    press("Go on anyway")
+    expect(page).to have_text("You go on with it")
+    visit "/"
+    within("section", text: "What now") do
+      expect(page).to have_no_text("No work is suggested")
       expect(page).to have_text("Test the old finish for lead")
       press("No lead found, Stool")
     end

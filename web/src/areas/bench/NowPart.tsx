@@ -1,7 +1,7 @@
 // What now: the first step that fits, large, with its place on the piece lit; then the rest of the time at hand.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { lazy, Suspense } from "react";
+import { Fragment, lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { AtHand } from "../../api/queries";
 import type { Person, ScheduledStep, Today } from "../../api/types";
@@ -43,6 +43,18 @@ export function NowPart({ now, people, busy, onChange }: Props) {
         </Suspense>
       }
     >
+      {now.stopped.length > 0 && (
+        <Box sx={{ py: 1.5, color: "text.secondary" }}>
+          No work is suggested on{" "}
+          {now.stopped.map(({ id, name }, place) => (
+            <Fragment key={id}>
+              {place > 0 && ", "}
+              <Link to={`/pieces/${id}`}>{name}</Link>
+            </Fragment>
+          ))}
+          : sold as it is, or given up, it pays better. “Go on anyway” on its page brings it back.
+        </Box>
+      )}
       {!first ? (
         <Box sx={{ py: 1.5 }}>
           Nothing of the planned work fits into {words(now.minutes)}: it dries, waits for daylight or for somebody’s

@@ -11,7 +11,7 @@ module Kohlrabi
         # fresh: no piece was ever recorded.
         Answer = Struct.new(:date, :summary, :timers, :done, :worked, :stages, :tags, :bench, :now, :drying, :climate, :fresh, keyword_init: true)
         # What fits now: minutes, person id, Array of Core::Bench::Slot.
-        Now = Struct.new(:minutes, :person, :slots, keyword_init: true)
+        Now = Struct.new(:minutes, :person, :slots, :stopped, keyword_init: true)
         # What a flipper can move along: work in hand first, then what earns nothing until it is listed.
         ORDER = ["on the bench", "ready", "bought", "listed"].freeze
         MAX_ROWS = 12
@@ -56,7 +56,9 @@ module Kohlrabi
           person = Support::Finder.find(Records::Person, person).id if person
           person ||= House::WorkshopSettings.people.map(&:id).find { |id| busy.exclude?(id) } || House::WorkshopSettings.people.first.id
           minutes = (minutes || left(bench, person) || HOUR).clamp(Schedules::STEP, MAX_MINUTES)
-          Now.new(minutes: minutes, person: person, slots: bench.within(minutes, person).reject { |slot| stops?(bench.pieces.fetch(slot.job.piece)) })
+          stopped = bench.pieces.values.select { |piece| stops?(piece) }
+          slots = bench.within(minutes, person).reject { |slot| stopped.include?(bench.pieces.fetch(slot.job.piece)) }
+          Now.new(minutes: minutes, person: person, slots: slots, stopped: stopped)
         end
         private_class_method :now
 
