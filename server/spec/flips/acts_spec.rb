@@ -27,7 +27,7 @@ RSpec.describe "undoing what one request did", :api do
 
   def act = last_response.headers["act"]
   def undo(id = act) = call(:post, "/api/acts/#{id}/undo")
-  def stages = Kohlrabi::Records::FlipSummary.order(:piece_id).map { |row| row.attributes.except("id", "created_at", "updated_at") }
+  def stages = Kohlrabi::Records::FlipSummary.where(live: true).order(:piece_id).map { |row| row.attributes.except("id", "created_at", "updated_at") }
 
   # Does what the block asks for and undoes it with one request: all is as it was.
   def undone
@@ -76,6 +76,12 @@ RSpec.describe "undoing what one request did", :api do
     end
     undone { call(:post, "/api/pieces/#{id}/steps/done-up-to", { step: "wash" }) }
     undone { call(:post, "/api/pieces/#{id}/findings", { kind: "gouge", zone: "top", measure: "2" }) }
+  end
+
+  it "takes back a purchase: what was spotted is open again" do
+    spotted = call(:post, "/api/prospects", { kind: "trunk", tag: "20", condition: "worn" })["id"]
+    undone { call(:post, "/api/prospects/#{spotted}/buy", { price: "18" }) }
+    expect(Kohlrabi::Records::Prospect.find(spotted).state).to eq("open")
   end
 
   it "ticks a step that was opened again" do

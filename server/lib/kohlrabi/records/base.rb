@@ -15,7 +15,7 @@ module Kohlrabi
 
       # Writes past validations, but not past the journal.
       def update_columns(values)
-        before = values.to_h { |name, _| [name.to_s, self[name]] }
+        before = values.to_h { |name, _| [name.to_s, attribute_in_database(name.to_s)] }
         super.tap { Journal.note("changed", self, before.to_h { |name, value| [name, [value, self[name]]] }) }
       end
     end

@@ -52,7 +52,8 @@ module Kohlrabi
           def now
             slots = @answer.now.slots
             { minutes: @answer.now.minutes, person_id: @answer.now.person, lit: slots.first && lit(slots.first),
-              stopped: @answer.now.stopped.map { |piece| BenchWords.link(piece) }, rows: slots.map { |slot| @words.row(slot, to: slot.chunks.first.last) } }
+              stopped: @answer.now.stopped.map { |piece| BenchWords.link(piece) },
+              rows: slots.map { |slot| @words.row(slot, to: slot.chunks.first.last) } }
           end
 
           # The piece of the step that comes first, and where on it that is worked.

@@ -14,7 +14,8 @@ module Kohlrabi
 
             low, middle, high = standing.likely
             money = formatter.method(:money)
-            { work_left: formatter.effort(standing.work_left), spent: money.call(standing.spent), still_to_spend: money.call(standing.known_still_to_spend),
+            { work_left: formatter.effort(standing.work_left), spent: money.call(standing.spent),
+              still_to_spend: money.call(standing.known_still_to_spend),
               likely: middle && { low: money.call(low), middle: money.call(middle), high: money.call(high) },
               profit: money.call(standing.profit), pay_when_finished: money.call(standing.pay_when_finished),
               pay_from_here: money.call(standing.pay_from_here), pay_as_is: money.call(standing.pay_as_is),
