@@ -51,4 +51,8 @@ RSpec.describe Kohlrabi::Core::Planning::CostWords do
     "half-round wrap panels" => ["work:4"], "Sandwiches" => [], "" => [], "Decorative box" => [] }.each do |what, keys|
     it("takes “#{what}” for #{keys.inspect}") { expect(described_class.likely(what, items)).to eq(keys) }
   end
+
+  it "takes the product of that kind rather than a thing that has its name" do
+    expect(described_class.likely("Wax", [["product:wax_dark", "dark wax", "wax"], ["work:2", "Wax", nil]])).to eq(["product:wax_dark"])
+  end
 end

@@ -58,6 +58,10 @@ RSpec.describe Kohlrabi::Core::Planning::Recorded do
       expect(plan(marks: ticked("wash"), on_steps: { "wash" => wash * 2 }).past).to eq([])
       short = bare.steps.min_by(&:seconds) # twice a few minutes is no reason to ask
       expect(plan(on_steps: { short.key => short.seconds * 2 }).past).to eq([])
+      long = bare.steps.max_by(&:seconds) # nor is less than half over on a long one, though that is more than a quarter of an hour
+      worked = long.seconds * 149 / 100
+      expect(worked - long.seconds).to be > described_class::LEAST
+      expect(plan(on_steps: { long.key => worked }).past).to eq([])
     end
   end
 

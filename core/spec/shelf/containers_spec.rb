@@ -23,6 +23,10 @@ RSpec.describe Kohlrabi::Core::Shelf::FirstIn do
     expect(container(:new, 150, 180_000, drawn: 80, charged: 96_000).worth).to eq(84_000)
   end
 
+  it "is never worth less than nothing, whatever a reading of its level had charged" do
+    expect(container(:read, 150, 180_000, drawn: 120, charged: 190_000).worth).to eq(0)
+  end
+
   it "rounds what all draws together cost, not each: thirds of 10.00 are 3.33, 3.34 and 3.33" do
     charged = 0
     costs = Array.new(3) { |third| container(1, 3, 1000, drawn: third, charged: charged).cost(1r).tap { |cost| charged += cost } }
