@@ -49,7 +49,7 @@ RSpec.describe "a value in words" do
     end
     short = said.call(40_400, 9_000)
     expect(short.sentences).to eq(["The market pays 210.00 to 265.00, four times of five.", "Your costs and hours ask for 404.00.",
-                                   "At 240.00 you earn 5.80 an hour."])
+                                   "At 240.00 you earn 5.80 an hour, over all its hours."])
     expect([short.state, said.call(25_000, 9_000).state, said.call(20_000, 9_000).state]).to eq(%i[short short content])
     expect(said.call(25_000, 9_000).sentences[1]).to end_with("250.00, which it may pay.")
     expect(said.call(20_000, 9_000).sentences[1]).to end_with("200.00, which it likely pays.")

@@ -52,7 +52,7 @@ export function NowPart({ now, people, busy, onChange }: Props) {
               <Link to={`/pieces/${id}`}>{name}</Link>
             </Fragment>
           ))}
-          : sold as it is, or given up, it pays better. “Go on anyway” on its page brings it back.
+          : selling as it is, or giving up, pays better. “Go on anyway” on the piece’s page brings it back.
         </Box>
       )}
       {!first ? (

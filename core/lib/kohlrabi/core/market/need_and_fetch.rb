@@ -39,7 +39,7 @@ module Kohlrabi
           "Your costs and hours ask for #{money(@need)}#{inside}."
         end
 
-        def earns = (@at && @pay ? "At #{money(@at)} you earn #{money(@pay)} an hour." : nil)
+        def earns = (@at && @pay ? "At #{money(@at)} you earn #{money(@pay)} an hour, over all its hours." : nil)
         def loss = "What went into it does not come back by a sale: what counts now is what each way brings from here on."
         def money(minor) = @text.call(minor.round)
       end
