@@ -29,6 +29,8 @@ RSpec.describe Kohlrabi::Core::Market::Standing do
     expect(standing(work_left: 0, worked: 0).pay_when_finished).to be_nil
     expect(standing(as_is: nil).pay_from_here).to eq(3400)
     expect(unknown.advice).to eq(:unknown)
+    unsaid = standing(work_left: nil) # three hours worked, and nobody knows how many are left
+    expect([unsaid.pay_when_finished, unsaid.pay_from_here, unsaid.advice]).to eq([nil, nil, :unknown])
   end
 
   it "recommends one thing, and stops where the work left earns less than the minimum; not where the person goes on" do

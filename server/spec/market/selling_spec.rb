@@ -53,6 +53,8 @@ RSpec.describe "pricing and the market", :api do
     house(floor_pay: "8", target_pay: "15", fee_rate: "10", fixed_fee: "5", step: "10", step_days: "14")
     id = piece(name: "Chair", purchase: "100")
     worked(id, "10 h")
+    expect(pricing(id, "300").dig("at", "hourly")).to be_nil # nobody has said how many hours are left
+    call(:patch, "/api/pieces/#{id}", { hours_to_come: "0", lock_version: call(:get, "/api/pieces/#{id}")["lock_version"] })
     at = pricing(id, "300")["at"]
     # 270 − 5 − 100 = 165 over 10 h. Steps: 270, 243, 218.70, then the floor.
     expect(at).to include("take_home" => include("text" => "265.00"), "profit" => include("text" => "165.00"), "hourly" => include("text" => "16.50"),

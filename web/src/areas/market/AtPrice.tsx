@@ -14,7 +14,7 @@ export function AtPrice({ at, currency }: { at: NonNullable<Pricing["at"]>; curr
     [
       "Hourly pay",
       at.hourly?.text ?? "not known",
-      at.hourly ? "profit ÷ hours done and to come" : "no hours recorded or still to come",
+      at.hourly ? "profit ÷ hours done and to come" : "the hours still to come are not known",
     ],
     ...(at.course
       ? ([

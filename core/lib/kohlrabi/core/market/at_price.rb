@@ -6,7 +6,7 @@ module Kohlrabi
       # What a price leaves of itself and earns, were the piece sold at it once the work to come is done (arithmetic).
       class AtPrice
         # price: minor units; fee_rate: share of the price; fixed: fee, delivery and rent together, minor units;
-        # cash_in: so far, minor units or nil; to_come: costs, minor units; seconds: worked and to come.
+        # cash_in: so far, minor units or nil; to_come: costs, minor units; seconds: worked and to come; nil where not known.
         def initialize(price:, fee_rate:, fixed:, cash_in:, to_come:, seconds:)
           @price = price
           @fee_rate = fee_rate || 0

@@ -15,7 +15,7 @@ module Kohlrabi
         end
 
         # costs: Integer minor units, in so far and still to come (nil: price paid not known).
-        # seconds: hours done and to come in seconds (nil: none recorded). fee_rate: Rational of the price, 0…1.
+        # seconds: hours done and to come in seconds, as far as they are known (nil: none). fee_rate: Rational of the price, 0…1.
         # fixed: fixed fee, delivery and rent, minor units. floor_pay, target_pay: minor units an hour, nil = not set.
         # Raises Refusal when the rate leaves nothing, or target pay lies under floor pay.
         def initialize(costs:, seconds:, fee_rate: 0, fixed: 0, floor_pay: nil, target_pay: nil)

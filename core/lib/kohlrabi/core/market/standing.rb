@@ -43,8 +43,8 @@ module Kohlrabi
         # Minor units once it is sold finished; nil where the price or what was spent is not known.
         def profit = take_home && spent && (take_home - spent - still_to_spend)
 
-        def pay_when_finished = an_hour(profit, worked.to_i + work_left.to_i)
-        def pay_from_here = take_home && an_hour(take_home - still_to_spend - [as_is.to_i, 0].max, work_left.to_i)
+        def pay_when_finished = work_left && an_hour(profit, worked.to_i + work_left)
+        def pay_from_here = take_home && work_left && an_hour(take_home - still_to_spend - [as_is.to_i, 0].max, work_left)
         def pay_as_is = as_is && spent && an_hour(as_is - spent, worked.to_i)
 
         # :list, :finish, :less, :as_is, :drop or :unknown, and for a listed piece :listed.

@@ -63,11 +63,10 @@ module Kohlrabi
 
         # The price by cost and pay, from money and hours so far and what is still to come.
         def prices(workshop)
-          done = work.by(workshop.hours_rule)
           cash_in = money_in.figure.amount
           Core::Market::CostAndPay.new(
             costs: cash_in && (cash_in + piece.cost_to_come_minor.to_i),
-            seconds: (done.to_i + piece.seconds_to_come.to_i if done || piece.seconds_to_come),
+            seconds: ToCome.known_seconds(piece, work.by(workshop.hours_rule)),
             fee_rate: workshop.fee_rate || 0, fixed: workshop.selling_minor,
             floor_pay: workshop.floor_pay_minor, target_pay: workshop.target_pay_minor
           )

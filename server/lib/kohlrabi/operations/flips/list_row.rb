@@ -78,7 +78,7 @@ module Kohlrabi
         def prices
           @prices ||= Core::Market::CostAndPay.new(
             costs: summary.cash_in_minor && (summary.cash_in_minor + piece.cost_to_come_minor.to_i),
-            seconds: (seconds.to_i + piece.seconds_to_come.to_i if seconds || piece.seconds_to_come),
+            seconds: ToCome.known_seconds(piece, seconds),
             fee_rate: @workshop.fee_rate || 0, fixed: @workshop.selling_minor,
             floor_pay: @workshop.floor_pay_minor, target_pay: @workshop.target_pay_minor
           )

@@ -62,6 +62,21 @@ module Kohlrabi
         end
         private_class_method :by_new_rules
 
+        # Seconds of work left of a piece; nil where that is not known: nothing is planned and nobody has said it, or more than was said has been
+        # worked (then it is asked).
+        def work_left(piece)
+          seconds = piece.seconds_to_come
+          return seconds.to_i unless WORK.include?(piece.summary.stage)
+
+          seconds unless seconds&.zero? && piece.said_seconds.to_i.positive?
+        end
+
+        # All seconds of a piece, those worked and those left; nil where those left are not known. worked: seconds or nil.
+        def all_seconds(piece, worked) = work_left(piece)&.then { |left| worked.to_i + left }
+
+        # The seconds that are known of, for what a price must cover at least; nil where none are.
+        def known_seconds(piece, worked) = (worked.to_i + piece.seconds_to_come.to_i if worked || piece.seconds_to_come)
+
         # Those among some pieces, or a selection of them, that are worked on by a plan: a selection of their ids.
         def planned(ids) = in_work(Records::Look.live.where(piece_id: ids, chosen: true).select(:piece_id))
 

@@ -74,7 +74,7 @@ module Kohlrabi
           workshop = House::WorkshopSettings.workshop
           Core::Market::AtPrice.new(price: price, fee_rate: workshop.fee_rate, fixed: workshop.selling_minor,
                                     cash_in: flip.money_in.figure.amount, to_come: piece.cost_to_come_minor.to_i,
-                                    seconds: flip.work.by(workshop.hours_rule).to_i + piece.seconds_to_come.to_i)
+                                    seconds: Flips::ToCome.all_seconds(piece, flip.work.by(workshop.hours_rule)))
         end
         private_class_method :brings
 
@@ -82,7 +82,7 @@ module Kohlrabi
         # courses. Profit: what is left of the money it brings on average, less all that is in it and still to come.
         def earnings(piece, scale, flip: Flips::FlipRecords.of(piece))
           cash_in = flip.money_in.figure.amount
-          seconds = flip.work.by(House::WorkshopSettings.workshop.hours_rule).to_i + piece.seconds_to_come.to_i
+          seconds = Flips::ToCome.all_seconds(piece, flip.work.by(House::WorkshopSettings.workshop.hours_rule))
           scale.market.programme.courses.map do |course|
             profit = cash_in && (course.net.round - cash_in - piece.cost_to_come_minor.to_i)
             [profit, Core::Flips::HourlyPay.of(profit, seconds)]

@@ -39,11 +39,10 @@ module Kohlrabi
         def prices(set)
           workshop = House::WorkshopSettings.workshop
           pieces = set.members.map(&:piece)
-          worked = pieces.map { |piece| piece.summary["#{workshop.hours_rule}_seconds"] }
-          come = pieces.map(&:seconds_to_come)
+          hours = pieces.map { |piece| Flips::ToCome.known_seconds(piece, piece.summary["#{workshop.hours_rule}_seconds"]) }
           costs = cash_in(set).amount
           Core::Market::CostAndPay.new(costs: costs && (costs + pieces.sum { |piece| piece.cost_to_come_minor.to_i }),
-                                       seconds: ((worked + come).compact.sum if (worked + come).any?), fee_rate: workshop.fee_rate || 0,
+                                       seconds: (hours.compact.sum if hours.any?), fee_rate: workshop.fee_rate || 0,
                                        fixed: workshop.selling_minor, floor_pay: workshop.floor_pay_minor,
                                        target_pay: workshop.target_pay_minor)
         end

@@ -39,19 +39,12 @@ module Kohlrabi
         def given(piece, waits, workshop)
           summary = piece.summary
           Core::Market::Standing::Given.new(
-            id: piece.id, stage: summary.stage, work_left: work_left(piece), worked: summary["#{workshop.hours_rule}_seconds"],
+            id: piece.id, stage: summary.stage, work_left: Flips::ToCome.work_left(piece), worked: summary["#{workshop.hours_rule}_seconds"],
             spent: summary.cash_in_minor, still_to_spend: piece.cost_to_come_minor, asking: summary.asking_minor, go_on: piece.go_on,
             likely: summary.stage == "listed" ? waits.fetch(piece) : Values.fetch(piece), as_is: Values.expected_as_found(piece)
           )
         end
         private_class_method :given
-
-        # Seconds, or nil. Where more than was said has been worked and it isn't ready, how much is left is asked, and not known.
-        def work_left(piece)
-          seconds = piece.seconds_to_come
-          seconds unless seconds&.zero? && piece.said_seconds.to_i.positive? && Flips::ToCome::WORK.include?(piece.summary.stage)
-        end
-        private_class_method :work_left
 
         # What is left of a price, minor units: the fee is rounded up.
         def take_home(price, workshop = House::WorkshopSettings.workshop)
