@@ -135,7 +135,7 @@ module Kohlrabi
     desc "doctor", "Compute every flip anew and compare it with what is stored"
     option :mend, type: :boolean, default: false, desc: "Write the stored figures anew"
     def doctor
-      open_workshop
+      Storage.full?(Folder.path(demo: options[:demo])) ? open_copy : open_workshop
       Operations::House::Doctor.mend if options[:mend]
       findings = Operations::House::Doctor.examine { |done, of| progress("flips", done, of) }
       findings.each { |finding| say finding }
@@ -184,6 +184,15 @@ module Kohlrabi
         lock(current_command_chain.last.to_s).share
         Records::Database.open(Folder.database(demo: options[:demo]), **how)
         complete_figures
+      end
+
+      # The disk is full, and nothing can be opened there.
+      def open_copy
+        fail_with(Storage::FULL.to_s) if options[:mend]
+        warn "The disk is full. Make room on it; this looks at a copy."
+        folder = Dir.mktmpdir
+        at_exit { FileUtils.rm_rf(folder) }
+        Records::Database.open_copy(Folder.database(demo: options[:demo]), folder)
       end
 
       # Said apart from what a command prints: it may be read by another program.

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "tempfile"
+
 module Kohlrabi
   # What is wrong with the disk or folder that data is kept on, in words and with what to do, whatever layer it came through.
   module Storage
@@ -24,7 +26,17 @@ module Kohlrabi
       DAMAGED => [SQLite3::CorruptException, SQLite3::NotADatabaseException]
     }.freeze
 
+    ROOM = 65_536 # bytes; SQLite needs 32 kB beside a database even to read it
+
     module_function
+
+    # Whether a folder's disk has no room left.
+    def full?(folder)
+      Tempfile.create("room", folder) { |file| file.write("\0" * ROOM) && file.fsync }
+      false
+    rescue Errno::ENOSPC, Errno::EDQUOT
+      true
+    end
 
     # Trouble that an exception or one of its causes speaks of, or nil.
     def trouble(error)

@@ -33,6 +33,18 @@ RSpec.describe "a disk that fails", :api do
     expect(status).to eq(201)
   end
 
+  it "calls no database damaged whose disk is full, and looks at a copy of it elsewhere" do
+    Dir.mktmpdir do |folder|
+      file = File.join(folder, "workshop.sqlite3")
+      connection.execute("VACUUM INTO '#{file}'")
+      allow(SQLite3::Database).to receive(:new).with(file).and_raise(SQLite3::IOException, "disk I/O error")
+      check = -> { Kohlrabi::Records::Soundness.new(file, known: Kohlrabi::Records::Database.versions).check! }
+      expect(&check).to raise_error(Kohlrabi::Records::Unusable, /is damaged/)
+      allow(Tempfile).to receive(:create).and_raise(Errno::ENOSPC)
+      expect(&check).to raise_error(Kohlrabi::Records::Unusable, /\AThe disk is full.*not touched/m)
+    end
+  end
+
   it "says of a folder that cannot be written that it cannot" do
     answer = pragma("query_only = ON") { call(:post, "/api/pieces", { name: "Bench" }) }
     expect([status, answer["detail"]]).to match([507, /cannot be written: nothing was recorded. Make the folder and its files writable/])

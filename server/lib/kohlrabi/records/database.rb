@@ -20,6 +20,14 @@ module Kohlrabi
         Workshop.first || Workshop.begin!(LocalZone.name)
       end
 
+      # Opens a copy of a database whose own disk is full, to be looked at; photos are found where they are. folder: empty, on another disk.
+      # Raises Unusable.
+      def open_copy(file, folder)
+        FileUtils.cp([file, "#{file}-wal"].select { |path| File.exist?(path) }, folder)
+        File.symlink(File.join(File.dirname(file), "photos"), File.join(folder, "photos"))
+        open(File.join(folder, File.basename(file)))
+      end
+
       # For its owner alone; what SQLite lays beside it gets the same rights.
       def keep_private(file)
         FileUtils.touch(file)

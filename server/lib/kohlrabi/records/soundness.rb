@@ -36,6 +36,7 @@ module Kohlrabi
         versions = tables.include?("schema_migrations") ? data.execute("SELECT version FROM schema_migrations").flatten : []
         { tables: tables, versions: versions.map(&:to_i) }
       rescue SQLite3::CorruptException, SQLite3::NotADatabaseException, SQLite3::IOException => e
+        full if e.is_a?(SQLite3::IOException) && Storage.full?(File.dirname(@file))
         damaged(e.message.lines.first.chomp.delete_suffix(":"))
       ensure
         data&.close
@@ -49,6 +50,11 @@ module Kohlrabi
 
         raise Unusable, ["There was a workshop here, but its database is missing or empty: #{@file}", *Copies.lines(@file),
                          "To begin a new workshop all the same: bin/kohlrabi serve --begin-anew"].join("\n")
+      end
+
+      def full
+        raise Unusable, "The disk is full, and the database needs room beside it even to be read: #{@file}\nMake room on that disk, then start again. " \
+                        "What is recorded is not touched; bin/kohlrabi doctor looks at a copy of it."
       end
 
       def damaged(why) = unusable("is damaged (#{why})", nil)
