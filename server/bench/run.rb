@@ -10,9 +10,9 @@ require_relative "../../core/spec/support_any_piece"
 require_relative "stick_cases"
 require_relative "thirty_pieces"
 
-# Prints each response as median and worst of many, and as a ratio to bare SQL measured in the same run.
 $stdout.sync = true # each figure shows as it is had, also where the output goes to a file
 
+# Prints each response as median and worst of many, and as a ratio to bare SQL measured in the same run.
 class Bench
   RUNS = 15
 

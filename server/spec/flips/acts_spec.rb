@@ -99,6 +99,16 @@ RSpec.describe "undoing what one request did", :api do
     expect([status, call(:get, "/api/pieces/#{id}")["costs"].map { |one| one["what"] }]).to eq([200, %w[knobs wax]])
   end
 
+  it "is refused where what it would take from the shelf was used for something else since" do
+    draw = ->(amount) { call(:post, "/api/draws", { product: "degreaser", amount: amount, pieces: [{ piece_id: id }] }) }
+    call(:delete, "/api/costs/#{draw.call('700 ml')['id']}")
+    given_back = act
+    draw.call("600 ml")
+    before = all_rows
+    expect(undo(given_back)["errors"].first).to include("code" => "shelf_taken_since")
+    expect(all_rows).to eq(before)
+  end
+
   it "is refused as a whole where something was changed since, and a second time" do
     cost = call(:post, "/api/costs", { what: "knobs", amount: "9", category: "other", pieces: [{ piece_id: id }] })
     first = act

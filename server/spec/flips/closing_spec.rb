@@ -117,6 +117,8 @@ RSpec.describe "an end to what is to come", :api do
       expect(fields.call).to eq(["4 h", "7.00"]) # said anew: what was worked before is in it
       work("sanding", "9 h", of: other, on: "2026-06-28")
       expect(fields.call).to eq(["0 min", "7.00"])
+      standing = call(:get, "/api/pieces/#{other}")["standing"] # more was worked than was said, so how much is left is not known
+      expect(standing.slice("work_left", "pay_when_finished", "advice")).to eq("work_left" => nil, "pay_when_finished" => nil, "advice" => "unknown")
       question = today["questions"].sole
       expect(question).to include("kind" => "said", "text" => "The 4 h you gave Stool are used up. How much work is left?")
       expect(call(:post, "/api/questions/#{question['id']}/answer", { answer: "1.5" })["told"]).to eq("1 h 30 of work left.")

@@ -25,7 +25,7 @@ module Kohlrabi
       def open_copy(file, folder)
         FileUtils.cp([file, "#{file}-wal"].select { |path| File.exist?(path) }, folder)
         File.symlink(File.join(File.dirname(file), "photos"), File.join(folder, "photos"))
-        open(File.join(folder, File.basename(file)))
+        self.open(File.join(folder, File.basename(file)))
       end
 
       # For its owner alone; what SQLite lays beside it gets the same rights.

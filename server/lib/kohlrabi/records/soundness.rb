@@ -53,8 +53,8 @@ module Kohlrabi
       end
 
       def full
-        raise Unusable, "The disk is full, and the database needs room beside it even to be read: #{@file}\nMake room on that disk, then start again. " \
-                        "What is recorded is not touched; bin/kohlrabi doctor looks at a copy of it."
+        raise Unusable, "The disk is full, and the database needs room beside it even to be read: #{@file}\n" \
+                        "Make room on that disk, then start again. What is recorded is not touched; bin/kohlrabi doctor looks at a copy."
       end
 
       def damaged(why) = unusable("is damaged (#{why})", nil)

@@ -70,7 +70,7 @@ module Kohlrabi
           def initialize(entries)
             @entries = entries
             @hidden = entries.select { |entry| entry.change == "created" && removable?(entry) }.to_set { |entry| [entry.model, entry.id] }
-            @containers = entries.select { |entry| entry.model == "Draw" }.map { |entry| (entry.after || entry.before)["container_id"] }
+            @draws = entries.select { |entry| entry.model == "Draw" }.map(&:id)
           end
 
           def run
@@ -111,7 +111,8 @@ module Kohlrabi
 
           # What goes back on the shelf may have been used for something else since.
           def check_shelf
-            Records::Container.where(id: @containers.compact.uniq).preload(:draws).each do |row|
+            drawn_from = Records::Draw.where(id: @draws).select(:container_id)
+            Records::Container.where(id: drawn_from).preload(:draws).each do |row|
               refuse(:shelf_taken_since) if Shelf::Containers.core(row).left.negative?
             end
           end
