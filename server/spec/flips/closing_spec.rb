@@ -123,6 +123,10 @@ RSpec.describe "an end to what is to come", :api do
       expect(question).to include("kind" => "said", "text" => "The 4 h you gave Stool are used up. How much work is left?")
       expect(call(:post, "/api/questions/#{question['id']}/answer", { answer: "1.5" })["told"]).to eq("1 h 30 of work left.")
       expect([fields.call, today["questions"]]).to eq([["1 h 30", "7.00"], []])
+      work("sanding", "2 h", of: other)
+      expect(today["questions"].map { |one| one["kind"] }).to eq(["said"])
+      event(other, "sold", "2026-06-30", price: "60") # nothing is left to ask of what is gone
+      expect(today["questions"]).to eq([])
     end
   end
 

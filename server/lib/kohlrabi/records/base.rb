@@ -13,6 +13,18 @@ module Kohlrabi
       # Sets a table name after the class without the module.
       def self.compute_table_name = name.demodulize.underscore.pluralize
 
+      # Fills associations of records that are there already. associations: as `preload` takes them. Returns the records.
+      def self.preload_all(records, associations)
+        ActiveRecord::Associations::Preloader.new(records: records, associations: associations).call
+        records
+      end
+
+      # Columns of a relation as SQLite has them: a date is text. columns: names of its own, or SQL. Array of Arrays.
+      def self.rows(relation, *columns)
+        columns = columns.map { |column| column.is_a?(Symbol) ? column : Arel.sql(column) }
+        connection.select_rows(relation.select(*columns).to_sql)
+      end
+
       # Writes past validations, but not past the journal.
       def update_columns(values)
         before = values.to_h { |name, _| [name.to_s, attribute_in_database(name.to_s)] }

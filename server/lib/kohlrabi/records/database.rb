@@ -53,7 +53,6 @@ module Kohlrabi
         context = ActiveRecord::MigrationContext.new(MIGRATIONS)
         to ? context.up(to) : context.migrate
         Base.descendants.each(&:reset_column_information) if to
-        Household.forget
       end
 
       # Versions of all migrations there are.

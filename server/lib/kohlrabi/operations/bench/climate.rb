@@ -42,7 +42,7 @@ module Kohlrabi
         end
 
         # Latest reading that still says something of now, or nil.
-        def latest = Records::Household.all(:climate_readings).find { |row| row.taken_at >= Clock.now - HOLDS }
+        def latest = Records::ClimateReading.where(taken_at: (Clock.now - HOLDS)..).order(taken_at: :desc, id: :desc).first
 
         # Core::Bench::Climate of the latest reading, or nil.
         def climate = latest&.then { |row| of(row) }

@@ -23,7 +23,7 @@ module Kohlrabi
         private_class_method :move
 
         # {[piece id, step] => date} of all that were moved.
-        def all = Records::Household.all(:session_moves).to_h { |row| [[row.piece_id, row.step], row.day] }
+        def all = Records::SessionMove.live.order(:id).to_h { |row| [[row.piece_id, row.step], row.day] }
 
         def open_step(piece, key)
           step = Planning::Plans.of(piece)&.step(key) or refuse(:no_such_step_on_page, field: :step)

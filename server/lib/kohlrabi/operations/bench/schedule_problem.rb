@@ -23,7 +23,7 @@ module Kohlrabi
 
         # {piece id => {step key => minute}}: what was moved to a day begins no earlier than its first session.
         def moved
-          @moved ||= Records::Household.all(:session_moves).group_by(&:piece_id).slice(*@bench.pieces.keys).transform_values do |rows|
+          @moved ||= Records::SessionMove.live.order(:id).group_by(&:piece_id).slice(*@bench.pieces.keys).transform_values do |rows|
             rows.to_h { |row| [row.step, [@bench.on(row.day).map(&:from).min || @bench.at(row.day), @bench.minute].max] }
           end
         end

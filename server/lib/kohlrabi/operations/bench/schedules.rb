@@ -20,7 +20,7 @@ module Kohlrabi
         def self.pieces
           pieces = Records::Piece.live.where(id: Records::FlipSummary.where(stage: STAGES).select(:piece_id))
                                  .where(id: Records::Look.live.where(chosen: true).select(:piece_id))
-          Records::AtOnce.load(pieces.order(:id), [:summary, *Planning::Plans::PARTS])
+          pieces.order(:id).preload(:summary, *Planning::Plans::PARTS).to_a
         end
 
         # Expected profit, minor units; nil where nothing tells it.
@@ -38,7 +38,7 @@ module Kohlrabi
           @plans = found.transform_values { |piece| plan(piece, house) }.compact
           @pieces = found.slice(*@plans.keys)
           @hours = House::WorkingTimes.hours
-          @wet = Records::Household.all(:wet_days).to_set(&:day)
+          @wet = Records::WetDay.order(:day).to_set(&:day)
           @sessions = dates.flat_map { |date| on(date) }.reject { |session| session.to <= minute }
         end
 

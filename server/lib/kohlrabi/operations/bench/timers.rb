@@ -12,7 +12,7 @@ module Kohlrabi
         # Running ones, with what their pieces are called.
         def running
           named = { timer_pieces: { piece: [:summary, { lot_member: :lot }] } }
-          Records::AtOnce.preload(Records::Household.all(:timers), [:person, named])
+          Records::Base.preload_all(Records::Timer.live.order(:started_at), [:person, named])
         end
 
         # The same, each with the reference under which a device asked for it.

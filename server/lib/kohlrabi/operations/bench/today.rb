@@ -24,19 +24,18 @@ module Kohlrabi
         def answer(minutes: nil, person: nil)
           today = House::WorkshopSettings.today
           bench = Schedules.now
-          found = Records::AtOnce.rows({ **done(today), **in_hand, pieces: [Records::Piece.all, "COUNT(*)"] })
-          entries, marks = found.values_at(:entries, :marks)
+          entries, marks = done(today)
           Answer.new(date: today, summary: summary(entries, marks), timers: Timers.running, done: entries, worked: entries.sum(&:seconds),
                      tags: Scout::TagWatch.due, bench: bench, now: now(bench, minutes, person), drying: bench.clocks, climate: Climate.latest,
-                     stages: stages(found), fresh: found[:pieces].first.first.zero?)
+                     stages: stages, fresh: Records::Piece.none?)
         end
 
-        # Hours of the day, and marks of what was done on it, as asked for.
+        # Hours of the day, and marks of what was done on it.
         def done(today)
           zone = House::WorkshopSettings.workshop.zone
           day = House::WorkingTimes.instant(today, 0, zone)...House::WorkingTimes.instant(today + 1, 0, zone)
-          entries = Records::WorkEntry.live.where(worked_on: today).order(:id)
-          { entries: Records::AtOnce.with(entries, [:person, { shares: :piece }]), marks: Records::StepMark.live.where(done_at: day) }
+          [Records::WorkEntry.live.where(worked_on: today).order(:id).preload(:person, { shares: :piece }).to_a,
+           Records::StepMark.live.where(done_at: day).to_a]
         end
         private_class_method :done
 
@@ -77,20 +76,14 @@ module Kohlrabi
         end
         private_class_method :left
 
-        # What is in hand, as asked for: those touched last of each stage, and how many there are in all.
-        def in_hand
+        # [stage, rows, how many there are in all] of each stage; those touched last come first, at most MAX_ROWS.
+        def stages
           all = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: ORDER })
           turn = "ROW_NUMBER() OVER (PARTITION BY flip_summaries.stage ORDER BY flip_summaries.updated_at DESC, pieces.ticket DESC) AS turn"
           recent = Records::Piece.where(id: Records::Piece.from(all.select("pieces.id, #{turn}"), :pieces).where(turn: ..MAX_ROWS).select(:id))
           recent = recent.joins(:summary).order(Arel.sql("flip_summaries.updated_at DESC, pieces.ticket DESC"))
-          { recent: Records::AtOnce.with(recent, Flips::ListRow::PARTS), totals: [all.group("flip_summaries.stage"), "flip_summaries.stage", "COUNT(*)"] }
-        end
-        private_class_method :in_hand
-
-        # [stage, rows, how many there are in all] of each stage; those touched last come first, at most MAX_ROWS.
-        def stages(found)
-          rows = Flips::ListRow.all(found[:recent], House::WorkshopSettings.workshop)
-          totals = found[:totals].to_h
+          rows = Flips::ListRow.all(recent.preload(Flips::ListRow::PARTS), House::WorkshopSettings.workshop)
+          totals = all.group("flip_summaries.stage").count
           ORDER.map { |stage| [stage, rows.select { |row| row.piece.summary.stage == stage }, totals.fetch(stage, 0)] }
         end
         private_class_method :stages

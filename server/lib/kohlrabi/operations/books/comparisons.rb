@@ -86,11 +86,10 @@ module Kohlrabi
           Support::VersionedCache.once(:groups_looked_at) do
             ended = Records::FlipSummary.where(live: true).where.not(ended_on: nil).joins(:piece)
             distinct = ->(name) { "COUNT(DISTINCT LOWER(TRIM(#{name})))" }
-            found = Records::AtOnce.rows(
-              pieces: [ended, *%w[pieces.kind_key pieces.source pieces.maker flip_summaries.channel].map(&distinct)],
-              finishes: [Records::LookZone.all, distinct.call("finish")], tags: [Records::TechniqueTag.all, distinct.call("name")]
-            )
-            [found.values.flatten.sum + Core::Flips::WorkKinds::ALL.size, 1].max
+            found = [Records::Base.rows(ended, *%w[pieces.kind_key pieces.source pieces.maker flip_summaries.channel].map(&distinct)),
+                     Records::Base.rows(Records::LookZone.all, distinct.call("finish")),
+                     Records::Base.rows(Records::TechniqueTag.all, distinct.call("name"))]
+            [found.flatten.sum + Core::Flips::WorkKinds::ALL.size, 1].max
           end
         end
         private_class_method :looked_at

@@ -27,18 +27,18 @@ module Kohlrabi
         def lines(filter)
           scope = filter.scope.where(stage: "sold").joins(:piece).order(piece_id: :desc)
           spotted = scope.joins("JOIN prospects ON prospects.id = pieces.prospect_id").where("prospects.count = 1")
-          found = Records::AtOnce.rows(
+          found = {
             hours: pairs(scope.joins(PLANNED), "planned.seconds", "bench_seconds"),
             hours_before: pairs(spotted, "prospects.expected_seconds", "bench_seconds"),
             materials: pairs(spotted, "prospects.expected_materials_minor", SPENT),
             resale: pairs(scope, "pieces.expected_resale_minor", "receipts_minor")
-          )
+          }
           found.map { |key, rows| line(key, rows.select(&:all?)) }
         end
 
         # scope: of summaries; estimated, actual: SQL of the two. Of several spotted at once nobody said how much each
         # would take.
-        def pairs(scope, estimated, actual) = [scope.where("#{estimated} IS NOT NULL"), :piece_id, "pieces.name", estimated, actual]
+        def pairs(scope, estimated, actual) = Records::Base.rows(scope.where("#{estimated} IS NOT NULL"), :piece_id, "pieces.name", estimated, actual)
         private_class_method :pairs
 
         def line(key, pairs)

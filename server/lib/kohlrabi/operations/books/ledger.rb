@@ -17,9 +17,8 @@ module Kohlrabi
 
         # Array of Core::Books::Entry by date; what has no date stands on the day it was recorded.
         def entries
-          found = Records::AtOnce.rows(bought: Records::Container.live.where(mix_version_id: nil).where("paid_minor > 0").order(:id),
-                                       apart: Records::WorkshopEntry.live.order(:id))
-          (flips.flat_map(&:entries) + shelf(found[:bought]) + apart(found[:apart])).sort_by.with_index { |entry, index| [entry.on.jd, index] }
+          bought = Records::Container.live.where(mix_version_id: nil).where("paid_minor > 0").order(:id)
+          (flips.flat_map(&:entries) + shelf(bought) + apart(Records::WorkshopEntry.live.order(:id))).sort_by.with_index { |entry, index| [entry.on.jd, index] }
         end
 
         # Array of Core::Books::FlipLedger over live pieces.

@@ -38,13 +38,13 @@ module Kohlrabi
 
         # Purchases, shares of costs, trips and entries of the year.
         def found
-          @found ||= Records::AtOnce.rows(
+          @found ||= {
             purchases: Records::Piece.live.where(bought_on: @days).where("id NOT IN (SELECT piece_id FROM split_parts)").order(:bought_on, :ticket),
-            shares: Records::AtOnce.with(Records::CostShare.joins(:cost).where(costs: { deletion_id: nil, spent_on: @days })
-                                                           .order("costs.spent_on", "costs.id"), %i[cost piece]),
+            shares: Records::CostShare.joins(:cost).where(costs: { deletion_id: nil, spent_on: @days }).order("costs.spent_on", "costs.id")
+                                      .preload(:cost, :piece),
             trips: Records::Trip.live.where(happened_on: @days).where.not(metres: nil).order(:happened_on, :id),
             apart: Records::WorkshopEntry.live.where(happened_on: @days).order(:happened_on, :id)
-          )
+          }
         end
 
         def guarded(row) = row.each_with_index.map { |cell, index| TEXTS.include?(index) ? Formats::FormulaGuard.write(cell) : cell }

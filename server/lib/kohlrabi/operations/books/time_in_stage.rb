@@ -20,8 +20,10 @@ module Kohlrabi
         module_function
 
         def answer(filter)
-          found = Records::AtOnce.rows(asked)
-          Answer.new(parts: parts(filter), oldest: oldest(found[:oldest]), found: found(bought), gone: gone, waits: waits(found[:waiting]))
+          in_hand = Records::FlipSummary.where(live: true, stage: Flips::Lists::IN_HAND)
+          longest = Records::Piece.live.where(id: in_hand.select(:piece_id)).where.not(bought_on: nil).order(:bought_on, :id).limit(OLDEST)
+          Answer.new(parts: parts(filter), oldest: oldest(longest.preload(:summary)), found: found(bought), gone: gone,
+                     waits: waits(Records::Base.rows(in_hand.joins(:piece), :stage, SINCE)))
         end
 
         # Days of each of PARTS, of what was sold: narrow rows, but as many as there are flips, so asked apart.
@@ -40,15 +42,6 @@ module Kohlrabi
           rows + (first < since ? [[first.strftime("%Y-%m"), nil]] : [])
         end
         private_class_method :bought
-
-        # What else is asked of the records.
-        def asked
-          in_hand = Records::FlipSummary.where(live: true, stage: Flips::Lists::IN_HAND)
-          { oldest: Records::AtOnce.with(Records::Piece.live.where(id: in_hand.select(:piece_id)).where.not(bought_on: nil).order(:bought_on, :id)
-                                                       .limit(OLDEST), [:summary]),
-            waiting: [in_hand.joins(:piece), :stage, SINCE] }
-        end
-        private_class_method :asked
 
         # Over sold flips; a part with an unknown end is left out of its n. Kept until anything is written.
         def parts(filter)

@@ -22,13 +22,10 @@ module Kohlrabi
           days = Date.new(year, 1, 1)..Date.new(year, 12, 31)
           rows = Records::WorkshopEntry.live.where(happened_on: days)
           filming = Records::WorkEntry.live.where(kind: "filming", worked_on: days)
-          found = Records::AtOnce.rows(rows: rows.order(happened_on: :desc, id: :desc).limit(MAX_ROWS),
-                                       sums: [rows.group(:kind), :kind, "SUM(amount_minor)"],
-                                       filming: [filming, "COALESCE(SUM(seconds), 0)"])
-          spent, received = found[:sums].partition { |kind, _| KINDS.fetch(kind).last.negative? }.map(&:to_h)
+          spent, received = rows.group(:kind).sum(:amount_minor).partition { |kind, _| KINDS.fetch(kind).last.negative? }.map(&:to_h)
           profit = Totals.answer(BooksFilter.new(year: year.to_s)).totals.profit
-          Answer.new(rows: found[:rows], spent: spent, received: received, profit: profit,
-                     filming: found[:filming].first.first, left: left(profit, spent, received))
+          Answer.new(rows: rows.order(happened_on: :desc, id: :desc).limit(MAX_ROWS).to_a, spent: spent, received: received, profit: profit,
+                     filming: filming.sum(:seconds), left: left(profit, spent, received))
         end
 
         # given: {"kind", "what", "amount", "on"?}. Returns the entry.

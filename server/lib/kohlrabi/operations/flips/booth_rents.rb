@@ -24,6 +24,9 @@ module Kohlrabi
             end
           end
 
+          # [piece id, channel id, first day, last day or nil] of what stood at rented places.
+          def stays = stood.where(channel_id: places.keys).pluck(*STAYS)
+
           # Ids of pieces that were listed or sold at channels.
           def pieces_of(channels)
             [Records::Listing, Records::Sale].flat_map { |model| model.where(channel_id: channels).joins(:event).pluck("events.piece_id") }.uniq
@@ -31,12 +34,6 @@ module Kohlrabi
 
           # A rent or a channel has changed.
           def forget = Support::Context.forget(:rented_places)
-
-          # What stood at rented places, as asked for; nil where nothing is rented.
-          def asked
-            ids = places.keys
-            [stood.where(channel_id: ids), *STAYS] if ids.any?
-          end
 
           # Sold pieces whose rent may hang on some others, as those are stored: they stood at the same rented place in the same months.
           def beside(ids)
@@ -72,10 +69,10 @@ module Kohlrabi
           def sold_since(channel, day) = stood.where(stage: "sold", channel_id: channel, ended_on: day.beginning_of_month..)
         end
 
-        # rows: of #asked, or nil.
-        def initialize(rows)
-          @places = rows ? BoothRents.places : {}
-          @stays = (rows || []).group_by { |_, channel, *| channel }
+        # places: as BoothRents.places has them; none, and nothing costs rent.
+        def initialize(places = BoothRents.places)
+          @places = places
+          @stays = places.empty? ? {} : BoothRents.stays.group_by { |_, channel, *| channel }
         end
 
         # Minor units of a sold piece. from, to: days it was there; nil where it was never listed.

@@ -15,7 +15,7 @@ module Kohlrabi
         # costs: {category => minor}; work: {kind => seconds}; worked_from: Date of the first dated bench work, or
         # nil; inherited: Inherited or nil; stash: replacement value of what was used, nil where not all of it is
         # known; rents: BoothRents.
-        def initialize(piece, costs:, work:, worked_from:, inherited: nil, stash: 0, rents: BoothRents.new(nil))
+        def initialize(piece, costs:, work:, worked_from:, inherited: nil, stash: 0, rents: BoothRents.new({}))
           @piece = piece
           @stash = stash
           @inherited = inherited

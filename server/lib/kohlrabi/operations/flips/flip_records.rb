@@ -22,27 +22,17 @@ module Kohlrabi
         # Array of Flip in the order of the pieces.
         def load(pieces)
           ids = pieces.map(&:id)
-          Records::AtOnce.preload(pieces, PARTS)
-          found = Records::AtOnce.rows(asked(ids))
-          rents = BoothRents.new(found[:rented])
-          costs, gifts = costs_and_gifts(found[:costs])
-          work, from = work_and_start(found[:work])
-          taken = Splits.taken_over(found[:splits].flatten)
-          stash = stash_values(found[:stash])
+          Records::Base.preload_all(pieces, PARTS)
+          rents = BoothRents.new
+          costs, gifts = costs_and_gifts(cost_shares(ids).group(:piece_id, "costs.category").pluck(:piece_id, "costs.category", SPENT, GIVEN))
+          work, from = work_and_start(work_shares(ids).group(:piece_id, "work_entries.kind").pluck(:piece_id, "work_entries.kind", WORKED, STARTED))
+          taken = Splits.taken_over(Splits.parted(ids).pluck(:event_id))
+          stash = stash_values(Records::StashUse.live.where(piece_id: ids).pluck(:piece_id, :count, :value_minor))
           pieces.map do |piece|
             Flip.new(piece, costs: costs[piece.id], work: work[piece.id], worked_from: from[piece.id], inherited: taken[piece.id], rents: rents,
                             stash: stash.fetch(piece.id, 0)&.+(gifts.fetch(piece.id, 0)))
           end
         end
-
-        # What is looked up for pieces; what stood at rented places only where one is rented.
-        def asked(ids)
-          { costs: [cost_shares(ids).group(:piece_id, "costs.category"), :piece_id, "costs.category", SPENT, GIVEN],
-            work: [work_shares(ids).group(:piece_id, "work_entries.kind"), :piece_id, "work_entries.kind", WORKED, STARTED],
-            stash: [Records::StashUse.live.where(piece_id: ids), :piece_id, :count, :value_minor],
-            splits: [Splits.parted(ids), :event_id], rented: BoothRents.asked }.compact
-        end
-        private_class_method :asked
 
         # Sums by category, and what was given would have cost, of each piece.
         def costs_and_gifts(rows)

@@ -37,19 +37,17 @@ module Kohlrabi
           per = per.clamp(1, MAX_PER_PAGE)
           shown = scope.order(order(sort, descending, workshop)).offset((page - 1) * per).limit(per)
           ids = shown.ids # first: each of its parts would sort all of them again
-          found = Records::AtOnce.rows(pieces: Records::AtOnce.with(Records::Piece.where(id: ids), ListRow::PARTS), total: [scope, "COUNT(*)"])
-          Page.new(rows: ListRow.all(found[:pieces].index_by(&:id).values_at(*ids), workshop), total: found[:total].first.first, page: page, per: per)
+          pieces = Records::Piece.where(id: ids).preload(ListRow::PARTS).index_by(&:id).values_at(*ids)
+          Page.new(rows: ListRow.all(pieces, workshop), total: scope.count, page: page, per: per)
         end
 
         # What a view may be narrowed to: stages and kinds that are there, years in which flips ended.
         def choices(view)
           scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: VIEWS.fetch(view) })
-          found = Records::AtOnce.rows(stages: [scope.group("flip_summaries.stage"), "flip_summaries.stage"],
-                                       kinds: [scope.where.not(kind: [nil, ""]).group("pieces.kind COLLATE NOCASE"), "MIN(pieces.kind)"],
-                                       years: [scope.where.not(flip_summaries: { ended_on: nil }).group("years"),
-                                               "SUBSTR(flip_summaries.ended_on, 1, 4) AS years"])
-          { stages: found[:stages].flatten.sort_by { |stage| VIEWS["all"].index(stage) }, kinds: found[:kinds].flatten.sort_by(&:downcase),
-            years: found[:years].flatten.sort.reverse }
+          kinds = scope.where.not(kind: [nil, ""]).group("pieces.kind COLLATE NOCASE").pluck(Arel.sql("MIN(pieces.kind)"))
+          years = scope.where.not(flip_summaries: { ended_on: nil }).distinct.pluck(Arel.sql("SUBSTR(flip_summaries.ended_on, 1, 4)"))
+          { stages: scope.distinct.pluck("flip_summaries.stage").sort_by { |stage| VIEWS["all"].index(stage) },
+            kinds: kinds.sort_by(&:downcase), years: years.sort.reverse }
         end
 
         # What is in hand, in one line: count, money tied up (of those with a known price), oldest day.
@@ -63,7 +61,7 @@ module Kohlrabi
         def find(query, most: 12)
           return [] if query.to_s.strip.empty?
 
-          search(Records::Piece.live.joins(:summary), query).order(ticket: :desc).limit(most).then { |found| Records::AtOnce.load(found, [:summary, { lot_member: :lot }]) }
+          search(Records::Piece.live.joins(:summary), query).order(ticket: :desc).limit(most).then { |found| found.preload(:summary, { lot_member: :lot }).to_a }
         end
 
         def search(scope, query)

@@ -57,7 +57,7 @@ module Kohlrabi
 
         # A lot with what its page says. Raises NotFound.
         def read_whole(id)
-          Records::AtOnce.load(Records::Lot.live.where(id: id), PARTS).first or raise Support::NotFound.new("lot", id)
+          Records::Lot.live.where(id: id).preload(PARTS).first or raise Support::NotFound.new("lot", id)
         end
 
         # Core::Flips::Lot of a record.

@@ -26,16 +26,15 @@ module Kohlrabi
         def offered(id) = with(id, [*OFFERED, *Planning::Plans::PARTS])
 
         def with(id, parts)
-          Records::AtOnce.load(Records::Piece.live.where(id: id), parts).first or raise Support::NotFound.new("piece", id)
+          Records::Piece.live.where(id: id).preload(parts).first or raise Support::NotFound.new("piece", id)
         end
         private_class_method :with
 
         # {costs:, work:} of a piece, with what their lines say.
         def costs_and_work(piece)
-          at_once = Records::AtOnce
           costs = Records::Cost.live.where(id: Records::CostShare.where(piece_id: piece.id).select(:cost_id)).order(:spent_on, :id)
           work = Records::WorkEntry.live.where(id: Records::WorkShare.where(piece_id: piece.id).select(:work_entry_id)).order(:worked_on, :id)
-          at_once.rows(costs: at_once.with(costs, [:receipts, { shares: :piece }]), work: at_once.with(work, [:person, { shares: :piece }]))
+          { costs: costs.preload(:receipts, { shares: :piece }).to_a, work: work.preload(:person, { shares: :piece }).to_a }
         end
 
         def find(id) = Support::Finder.find(Records::Piece, id)

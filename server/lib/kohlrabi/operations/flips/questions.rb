@@ -17,11 +17,8 @@ module Kohlrabi
 
         # Open ones, the oldest first.
         def open
-          ids = Records::Household.all(:questions).map(&:id)
-          return [] if ids.empty?
-
           parts = [:container, :finding, { piece: :summary, work_entry: :person, other_entry: :person }]
-          found = Records::Question.where(id: ids).order(:id).preload(*parts).to_a
+          found = Records::Question.where(answer: nil).order(:id).preload(*parts).to_a
           found.reject { |question| question.piece && past?(question) }
         end
 
@@ -38,7 +35,7 @@ module Kohlrabi
         # Hours that belong to no step were recorded, and nobody was asked which steps they finished. shares: of the work.
         def ask_hours(entry)
           entry.shares.each do |share|
-            next if share.deed || Planning::DoneWith.of(share.piece, { entry.kind => share.seconds }).empty?
+            next if Planning::DoneWith.of(share.piece, { entry.kind => share.seconds }).empty?
 
             grow("hours", share.piece) { |said| said.to_h.merge(entry.kind => said.to_h.fetch(entry.kind, 0) + share.seconds) }
           end

@@ -24,7 +24,7 @@ module Kohlrabi
         # Live sets that a piece is in.
         def all_of(piece)
           sets = Records::PieceSet.live.where(id: Records::PieceSetMember.where(piece_id: piece.id).select(:piece_set_id))
-          Records::AtOnce.load(sets.order(:id), [:happenings])
+          sets.order(:id).preload(:happenings).to_a
         end
         private_class_method :all_of
 

@@ -65,7 +65,7 @@ module Kohlrabi
         end
 
         # Records::SplitPart of a split, with their pieces.
-        def parts(event) = Records::AtOnce.preload([event], split_parts: :piece).first.split_parts
+        def parts(event) = Records::Base.preload_all([event], split_parts: :piece).first.split_parts
 
         # A changed date of purchase holds for the parts too.
         def redate(piece)
@@ -91,7 +91,7 @@ module Kohlrabi
         def taken_over(ids)
           return {} if ids.empty?
 
-          events = Records::AtOnce.load(Records::Event.where(id: ids), %i[split_parts piece])
+          events = Records::Event.where(id: ids).preload(:split_parts, :piece).to_a
           wholes = FlipRecords.load(events.map(&:piece)).index_by { |flip| flip.piece.id }
           events.map { |event| pass_on(event, wholes.fetch(event.piece_id)) }.reduce({}, :merge)
         end

@@ -24,7 +24,7 @@ module Kohlrabi
           open = open.pluck(:id) # most have no plan: theirs is not looked up
           return if open.empty?
 
-          Records::AtOnce.load(Records::Piece.where(id: open), Planning::Plans::PARTS).each { |piece| renew_one(piece) }
+          Records::Piece.where(id: open).preload(Planning::Plans::PARTS).each { |piece| renew_one(piece) }
         end
 
         # Whether finished pieces teach other factors than those that work left was counted with; remembered.
@@ -56,7 +56,7 @@ module Kohlrabi
             ids = Records::FlipSummary.where(stage: Lists::IN_HAND, live: true).pluck(:piece_id)
             renew(ids)
             working = Records::Piece.live.where(id: planned(ids))
-            Records::AtOnce.load(working, Planning::Plans::PARTS).each { |piece| Questions.ask_old_hours(piece, Planning::DoneWith.unticked_hours(piece)) }
+            working.preload(Planning::Plans::PARTS).each { |piece| Questions.ask_old_hours(piece, Planning::DoneWith.unticked_hours(piece)) }
             House::WorkshopSettings.workshop.update_columns(figures_version: Records::Workshop::FIGURES)
           end
         end

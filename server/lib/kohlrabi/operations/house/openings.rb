@@ -7,7 +7,7 @@ module Kohlrabi
       module Openings
         module_function
 
-        def all = Records::Household.all(:openings)
+        def all = Records::Opening.live.order(:kind, :name)
 
         def create(given)
           opening = Records::Opening.new(read(given, new: true))

@@ -13,7 +13,7 @@ module Kohlrabi
 
         # Core::Bench::Hours of all people; who has given none works as usual.
         def hours
-          rows = Records::Household.all(:working_hours)
+          rows = Records::WorkingHours.order(:id)
           known = rows.select(&:weekday).map(&:person_id)
           usual = (WorkshopSettings.people.map(&:id) - known).flat_map { |id| Core::Bench::Hours.usual(id, share) }
           Core::Bench::Hours.new(rows.map { |row| core(row) } + usual)
@@ -75,7 +75,7 @@ module Kohlrabi
         end
 
         # What a person has given by weekday.
-        def weekly(person) = Records::Household.all(:working_hours).select { |row| row.person_id == person.id && row.weekday }
+        def weekly(person) = Records::WorkingHours.order(:id).select { |row| row.person_id == person.id && row.weekday }
         private_class_method :weekly
 
         # Share of the week's hours that each person is assumed to work, in seconds.

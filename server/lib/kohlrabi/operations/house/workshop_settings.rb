@@ -14,7 +14,7 @@ module Kohlrabi
         # Today's local calendar date in the workshop.
         def today = workshop.date_of(Clock.now)
 
-        def people = Records::Household.all(:people)
+        def people = Records::Person.order(:id)
 
         # given: Hash as in the contract's HouseRulesChange. Returns the workshop. Raises Refused, EditConflict.
         def update(given)

@@ -16,12 +16,10 @@ module Kohlrabi
 
         # Array of Row: sold lately, or with something still to be paid where parts were noted.
         def rows
-          pieces = Records::AtOnce.load(lately, [:summary])
+          pieces = lately.preload(:summary).to_a
           ids = pieces.map(&:id)
-          found = Records::AtOnce.rows(paid: Records::Payment.live.where(piece_id: ids).order(:paid_on, :id),
-                                       holds: Records::Hold.live.where(piece_id: ids))
-          paid = found[:paid].group_by(&:piece_id)
-          holds = found[:holds].index_by(&:piece_id)
+          paid = Records::Payment.live.where(piece_id: ids).order(:paid_on, :id).group_by(&:piece_id)
+          holds = Records::Hold.live.where(piece_id: ids).index_by(&:piece_id)
           found = pieces.map { |piece| row(piece, paid.fetch(piece.id, []), holds[piece.id]) }
           found.select { |one| one.left&.positive? || (one.sold_on && one.sold_on >= House::WorkshopSettings.today - LATEST) }
         end

@@ -16,7 +16,7 @@ module Kohlrabi
 
         module_function
 
-        def all = Records::Household.all(:channels)
+        def all = Records::Channel.live.order(:name)
 
         # values of a listing or a sale with the id of the channel that they name, where they name one.
         def linked(values) = values.key?(:channel) ? values.merge(channel_id: id_of(values[:channel])) : values

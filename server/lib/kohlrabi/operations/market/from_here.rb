@@ -14,7 +14,7 @@ module Kohlrabi
         # Array of [Records::Piece, Core::Market::Standing].
         def rows
           found = Standings.all.values.select { |standing| STAGES.include?(standing.stage) }.max_by(MOST, &:id)
-          pieces = Records::AtOnce.load(Records::Piece.where(id: found.map(&:id)), %i[summary]).index_by(&:id)
+          pieces = Records::Piece.where(id: found.map(&:id)).preload(:summary).index_by(&:id)
           found.sort_by { |one| [ORDER.index(one.advice), -(one.pay_from_here || one.row.gain || 0), one.id] }
                .map { |standing| [pieces.fetch(standing.id), standing] }
         end

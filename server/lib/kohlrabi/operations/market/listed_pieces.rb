@@ -20,7 +20,7 @@ module Kohlrabi
         # Array of Row: what is due first, then the longest listed; the MAX_ROWS that were listed last.
         def rows
           shown = listings.order(Arel.sql("flip_summaries.listed_on DESC, pieces.id DESC")).limit(MAX_ROWS)
-          pieces = Records::AtOnce.load(shown, [:summary, :planned_shape, { looks: %i[look_zones works] }, *Flips::FlipRecords::PARTS])
+          pieces = shown.preload(:summary, :planned_shape, { looks: %i[look_zones works] }, *Flips::FlipRecords::PARTS).to_a
           shared = shared(pieces)
           found = pieces.map { |piece| row(piece, shared) }
           found.sort_by do |one|
@@ -83,16 +83,15 @@ module Kohlrabi
 
         # What all rows look up.
         def shared(pieces)
-          found = Records::AtOnce.rows({ offers: Records::Offer, holds: Records::Hold, payments: Records::Payment }
-                                         .transform_values { |model| of(model.order(:id), pieces) }
-                                         .merge(steps: of(Records::PriceStep.where(state: "planned").order(:due_on, :id), pieces),
-                                                sets: Records::AtOnce.with(members(pieces), [:piece_set])))
+          found = { offers: Records::Offer, holds: Records::Hold, payments: Records::Payment }
+                  .transform_values { |model| of(model.order(:id), pieces) }
+                  .merge(steps: of(Records::PriceStep.where(state: "planned").order(:due_on, :id), pieces))
           { flips: Flips::FlipRecords.load(pieces).index_by { |flip| flip.piece.id }, workshop: House::WorkshopSettings.workshop,
             times: Core::Market::TimeToSell.new(TimeToSell.spells), counters: Waits.counters,
             ratio: Core::Market::Comparables.ratio(TimeToSell.sale_to_ask_ratios).first, returns: TimeToSell.returns,
             waits: Waits.new,
-            sets: found[:sets].to_h { |member| [member.piece_id, member.piece_set] },
-            **found.except(:sets).transform_values { |rows| rows.group_by(&:piece_id) } }
+            sets: members(pieces).preload(:piece_set).to_h { |member| [member.piece_id, member.piece_set] },
+            **found.transform_values { |rows| rows.group_by(&:piece_id) } }
         end
         private_class_method :shared
 
@@ -114,7 +113,7 @@ module Kohlrabi
         def wants
           today = House::WorkshopSettings.today
           asked = { holds: Holds.fetched_by(today + 1), held: Records::Hold.live, offers: Offers.open, steps: PriceSteps.to(today).limit(40) }
-          found = Records::AtOnce.rows(asked.transform_values { |scope| Records::AtOnce.with(scope, [:piece]) })
+          found = asked.transform_values { |scope| scope.preload(:piece).to_a }
           offers = without(found[:offers], found[:held])
           steps = without(PriceSteps.merged(found[:steps]), offers)
           found[:holds].map { |hold| [hold.piece, "Picked up #{Holds.fetched(hold)} by #{hold.who}"] } +

@@ -36,7 +36,7 @@ module Kohlrabi
         private
 
         def read(record)
-          @found = record.slice(:listed, :unlisted, :asks, :sets, :returns)
+          @found = %i[listed unlisted asks sets returns].to_h { |name| [name, record[name]] }
           @rows, @unlisted = record.values_at(:listed, :unlisted).map { |rows| rows.map { |row| dated(Row.new(*row)) } }
           @asks = record[:asks].group_by(&:first).transform_values { |rows| rows.map { |_, on, minor| [day(on), minor] } }
           @sets = record[:sets].to_h

@@ -3,7 +3,7 @@
 module Kohlrabi
   module Operations
     module Market
-      # All that is recorded of the market, by one question: own listings and what was asked for them, prices seen of
+      # All that is recorded of the market: own listings and what was asked for them, prices seen of
       # others, figures that were expected, counters, enquiries, what is in hand. Kept until anything is written or
       # the day is over.
       module Record
@@ -23,10 +23,16 @@ module Kohlrabi
         module_function
 
         # {listed:, asks:, sets:, returns:, seen:, fits:, expected:, kinds:, found:, counters:, enquiries:, held:},
-        # rows as they are read below.
+        # rows as they are read below, each when it is asked for.
         def of(today)
-          Support::VersionedCache.once([:market_record, today]) { Records::AtOnce.rows({ **paths, **said, **around }) }
+          Support::VersionedCache.once([:market_record, today]) do
+            asked = { **paths, **said, **around }
+            Hash.new { |read, name| read[name] = rows(*asked.fetch(name)) }
+          end
         end
+
+        # Whole records where no columns are named.
+        def rows(relation, *columns) = columns.empty? ? relation.to_a : Records::Base.rows(relation, *columns)
 
         def sold = Records::FlipSummary.where(live: true, stage: "sold")
         def in_hand = Records::FlipSummary.where(live: true, stage: Flips::Lists::IN_HAND)
@@ -50,7 +56,7 @@ module Kohlrabi
           typed = sold.where("receipts_minor > 0").joins(:piece).joins(PROSPECTS).where("pieces.expected_resale_minor > 0")
                       .where("pieces.prospect_id IS NULL OR prospects.resale_likely_minor IS NOT NULL").order(ended_on: :desc).limit(EXPECTED)
           offers = Records::Offer.live.joins("JOIN flip_summaries ON flip_summaries.piece_id = offers.piece_id")
-          { seen: Records::Comparable.live.order(:id), expected: [typed, "pieces.expected_resale_minor", :receipts_minor],
+          { seen: [Records::Comparable.live.order(:id)], expected: [typed, "pieces.expected_resale_minor", :receipts_minor],
             counters: [offers.where.not(counter_minor: nil).where("amount_minor > 0").order(id: :desc).limit(EXPECTED), *COUNTERS],
             enquiries: [offers.where(amount_minor: nil, flip_summaries: { stage: "sold", live: true }).group("offers.piece_id"), "COUNT(*)"] }
         end
@@ -59,11 +65,11 @@ module Kohlrabi
           known = Records::FlipSummary.where(live: true).where(TOLD)
           kinds = known.joins(:piece).group("pieces.kind_key")
           found = in_hand.joins(piece: :prospect)
-          { fits: Records::MarketFit.order(id: :desc).limit(1), kinds: [kinds, "pieces.kind_key", "COUNT(*)"],
+          { fits: [Records::MarketFit.order(id: :desc).limit(1)], kinds: [kinds, "pieces.kind_key", "COUNT(*)"],
             held: [in_hand.joins(:piece), "COUNT(*)", "SUM(pieces.seconds_to_come)"],
             found: [found, :piece_id, "prospects.condition", "prospects.resale_likely_minor", "prospects.expected_resale_minor", "prospects.count"] }
         end
-        private_class_method :paths, :said, :around, :sold, :in_hand
+        private_class_method :rows, :paths, :said, :around, :sold, :in_hand
       end
     end
   end

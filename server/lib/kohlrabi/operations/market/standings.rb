@@ -16,7 +16,7 @@ module Kohlrabi
           Support::VersionedCache.once([:standings, House::WorkshopSettings.today]) do
             scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND }).order(:id)
             waits = Waits.new
-            Records::AtOnce.load(scope, PARTS).to_h { |piece| [piece.id, build(piece, waits)] }
+            scope.preload(PARTS).to_h { |piece| [piece.id, build(piece, waits)] }
           end
         end
 

@@ -50,9 +50,10 @@ module Kohlrabi
         def day(text) = text && Date.iso8601(text)
         private_class_method :day
 
-        # What was asked, got and held, by one question; kept until anything is written, for it grows with all that
-        # was ever listed.
-        def record = Support::VersionedCache.once(:time_to_sell) { Records::AtOnce.rows(asked) }
+        # What was asked, got and held; kept until anything is written, for it grows with all that was ever listed.
+        def record
+          Support::VersionedCache.once(:time_to_sell) { asked.transform_values { |relation, *columns| Records::Base.rows(relation, *columns) } }
+        end
         private_class_method :record
 
         def asked

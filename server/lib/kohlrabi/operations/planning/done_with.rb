@@ -11,7 +11,7 @@ module Kohlrabi
         # ids: of pieces; hours: {kind of work => seconds}, of each of them. Returns {piece => Array of [Core::Planning::Step, likely]}, without
         # the pieces that have no such open steps.
         def offers(ids, hours)
-          pieces = Records::AtOnce.load(Records::Piece.live.where(id: ids).order(:id), [:summary, *Plans::PARTS])
+          pieces = Records::Piece.live.where(id: ids).order(:id).preload(:summary, *Plans::PARTS).to_a
           pieces.to_h { |piece| [piece, of(piece, hours)] }.reject { |_, steps| steps.empty? }
         end
 

@@ -7,6 +7,8 @@ module Kohlrabi
       module Experiences
         extend Support::Refusing
 
+        LATEST = 200 # that are looked back on
+
         module_function
 
         # given: {"step", "worked" (yes or no), "lost"?, "note"?}. A trial that is answered is done. Returns the experience.
@@ -39,9 +41,9 @@ module Kohlrabi
         end
         private_class_method :replan
 
-        # Array of Core::Planning::Experience, latest first.
+        # Array of Core::Planning::Experience, the LATEST ones first.
         def core
-          Records::Household.all(:experiences).map do |row|
+          Records::Experience.live.order(id: :desc).limit(LATEST).map do |row|
             Core::Planning::Experience.new(product: row.product, surface: row.surface, tool: row.tool, worked: row.worked,
                                            seconds_lost: row.seconds_lost, note: row.note)
           end

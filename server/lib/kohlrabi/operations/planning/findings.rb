@@ -61,7 +61,7 @@ module Kohlrabi
 
         # Core::Planning::Inspection::Finding of the live findings of a piece.
         def core(piece)
-          rows = Records::AtOnce.preload([piece], findings: %i[own_finding photos]).first.findings
+          rows = Records::Base.preload_all([piece], findings: %i[own_finding photos]).first.findings
           worked = piece.step_marks.select { |mark| mark.event_id.nil? && FINISHING.include?(mark.deed.verb) && mark.deed.finding.nil? }
           rows.map do |row|
             Core::Planning::Inspection::Finding.new(id: row.id, key: row.kind, zone: row.zone, measure: row.measure, note: row.note,
@@ -77,7 +77,7 @@ module Kohlrabi
         private_class_method :late?
 
         # Kinds of finding of the workshop's own, by label.
-        def own_kinds = Records::Household.all(:own_findings)
+        def own_kinds = Records::OwnFinding.live.order(:label)
 
         # A kind of finding of the workshop's own. given: {"label", "walk", "says", "treatment"?, "work_kind", "time", "wait"?}.
         def add_kind(given)

@@ -12,7 +12,7 @@ module Kohlrabi
         # Form of a word that the core does not know; nil where nobody has said.
         def form(kind)
           word = CORE.key(kind) or return
-          Support::Context.once(:own_kinds) { Records::Household.all(:own_kinds).to_h { |row| [row.word, row.form] } }[word]
+          Support::Context.once(:own_kinds) { Records::OwnKind.order(:word).to_h { |row| [row.word, row.form] } }[word]
         end
 
         # Whether a word says what to draw, here or in the core.
@@ -30,7 +30,7 @@ module Kohlrabi
         end
 
         # Words to choose from, those used here first.
-        def words(used) = used | Records::Household.all(:own_kinds).map(&:word) | CORE.words
+        def words(used) = used | Records::OwnKind.order(:word).map(&:word) | CORE.words
       end
     end
   end

@@ -14,7 +14,7 @@ module Kohlrabi
 
         # Core::Planning::Plan by the chosen look, or by another; nil where a piece has no look yet.
         def of(piece, look: nil, **changed)
-          Records::AtOnce.preload([piece], PARTS)
+          Records::Base.preload_all([piece], PARTS)
           look ||= chosen(piece) or return
 
           brief = brief(piece, look, **changed)

@@ -23,7 +23,7 @@ module Kohlrabi
 
         # {piece => Array of [Item, whether a cost probably covers it]} of pieces that have something to buy of the cost's category.
         def offers(ids, what, category)
-          pieces = Records::AtOnce.load(Records::Piece.live.where(id: ids).order(:id), [:summary, *Plans::PARTS])
+          pieces = Records::Piece.live.where(id: ids).order(:id).preload(:summary, *Plans::PARTS).to_a
           pieces.to_h { |piece| [piece, likely(of(piece), what, category)] }.reject { |_, items| items.empty? }
         end
 

@@ -15,17 +15,24 @@ module Kohlrabi
 
         # Ids of all pieces of that set, itself included; none where it stands in none.
         def members(id)
-          rows = Records::Household.all(:set_members)
+          rows = standing.to_a
           own = rows.find { |row| row.piece_id == id } or return []
           rows.select { |row| row.piece_set_id == own.piece_set_id }.map(&:piece_id)
         end
 
         # Ids with those of the pieces that share a set with one of them.
         def with_mates(ids)
-          rows = Records::Household.all(:set_members)
+          rows = standing.to_a
           sets = rows.select { |row| ids.include?(row.piece_id) }.map(&:piece_set_id).uniq
           ids | rows.select { |row| sets.include?(row.piece_set_id) }.map(&:piece_id)
         end
+
+        # Members of all sets that were not sold.
+        def standing
+          sold = Records::PieceSetEvent.live.where(kind: "sold").select(:piece_set_id)
+          Records::PieceSetMember.where.not(piece_set_id: sold).where(piece_set_id: Records::PieceSet.live.select(:id)).order(:id)
+        end
+        private_class_method :standing
 
         # Of each mate that is in work and has a look, the Set of keys of its steps.
         def keys(piece, house)
@@ -39,7 +46,7 @@ module Kohlrabi
         def of_set(ids, house)
           known = Support::Context.once(:set_keys) { {} }
           known[ids] ||= begin
-            pieces = Records::AtOnce.load(Records::Piece.live.where(id: ids).order(:id), Plans::PARTS)
+            pieces = Records::Piece.live.where(id: ids).order(:id).preload(Plans::PARTS).to_a
             pieces.reject { |piece| RecordedWork.closed?(piece) }.to_h do |piece|
               [piece.id, Plans.of(piece, house: house, together: [])&.steps&.to_set(&:key)]
             end.compact
@@ -52,7 +59,7 @@ module Kohlrabi
 
         # [lines of the pieces of a set in the order of the work, seconds to come together, seconds to come one by one].
         def plan(set)
-          pieces = Records::AtOnce.load(Records::Piece.where(id: set.members.map(&:piece_id)).order(:id), Plans::PARTS)
+          pieces = Records::Piece.where(id: set.members.map(&:piece_id)).order(:id).preload(Plans::PARTS).to_a
           plans = pieces.to_h { |piece| [piece, Plans.of(piece)] }.compact
           [lines(plans), plans.each_value.sum(&:remaining), pieces.sum { |piece| Plans.of(piece, together: [])&.remaining.to_i }]
         end

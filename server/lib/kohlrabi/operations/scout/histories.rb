@@ -53,12 +53,12 @@ module Kohlrabi
         # "Dressers" and "chest of drawers" are looked up as one.
         def key(kind) = Core::Planning::Shape::Kinds.key(kind).to_s
 
-        # {kind => {resale:, hours:, materials:}} of sold pieces of the kinds, by one question however many kinds.
+        # {kind => {resale:, hours:, materials:}} of the pieces of kinds that were sold last.
         def load(kinds)
-          found = Records::AtOnce.rows(known(kinds))
-          ids = by_kind(found[:sold])
-          prices = found[:prices].group_by(&:first)
-          hours, spent = found.values_at(:hours, :spent).map(&:to_h)
+          sold = sold(kinds)
+          ids = by_kind(sold.pluck(:kind_key, :id))
+          prices, hours, spent = known(sold.except(:order).select(:id))
+          prices = prices.group_by(&:first)
           kinds.to_h do |kind|
             own = ids.fetch(kind, [])
             [kind, { resale: own.flat_map { |id| prices.fetch(id, []).map(&:last) }, hours: hours.values_at(*own).compact,
@@ -66,16 +66,13 @@ module Kohlrabi
           end
         end
 
-        # What is asked of kinds: their pieces sold last, what each fetched, took and cost.
-        def known(kinds)
-          sold = sold(kinds)
-          ids = sold.except(:order).select(:id)
-          { sold: [sold, "kind_key", "id"],
-            prices: [Records::Sale.joins(:event).where(events: { piece_id: ids, kind: "sold", deletion_id: nil }).where.not(price_minor: nil),
-                     "events.piece_id", :price_minor],
-            hours: [Records::FlipSummary.where(piece_id: ids).where.not(bench_seconds: nil), :piece_id, :bench_seconds],
-            spent: [Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil, category: %w[materials hardware] })
-                                      .group(:piece_id), :piece_id, "SUM(cost_shares.amount_minor)"] }
+        # Of pieces: [[id, price]], {id => seconds}, {id => cost of materials and hardware}.
+        def known(ids)
+          sales = Records::Sale.joins(:event).where(events: { piece_id: ids, kind: "sold", deletion_id: nil }).where.not(price_minor: nil)
+          spent = Records::CostShare.joins(:cost).where(costs: { deletion_id: nil, category: %w[materials hardware] })
+          [sales.pluck("events.piece_id", :price_minor),
+           Records::FlipSummary.where(piece_id: ids).where.not(bench_seconds: nil).pluck(:piece_id, :bench_seconds).to_h,
+           spent.where(piece_id: ids).group(:piece_id).sum("cost_shares.amount_minor")]
         end
 
         # Pieces of kinds that were sold last, the latest first.

@@ -34,7 +34,7 @@ module Kohlrabi
         # Raises NotFound.
         def find(id)
           parts = [:sightings, :photos, { pieces: [:summary, { lot_member: :lot }] }]
-          found = Records::AtOnce.load(Records::Prospect.live.where(id: id), parts).first
+          found = Records::Prospect.live.where(id: id).preload(parts).first
           Verdicts.new(found || raise(Support::NotFound.new("spotted piece", id)))
         end
 

@@ -27,7 +27,7 @@ module Kohlrabi
           scope = Records::Prospect.live.where(state: "open")
           seen = Records::Sighting.live.group(:prospect_id).having("COUNT(*) > 1").select(:prospect_id)
           due = scope.where.not(remind_on: nil).or(scope.where.not(cut_basis: nil)).or(scope.where(id: seen))
-          Records::AtOnce.load(due.order(id: :desc).limit(WATCHED), [:sightings])
+          due.order(id: :desc).limit(WATCHED).preload(:sightings).to_a
         end
         private_class_method :watched
       end

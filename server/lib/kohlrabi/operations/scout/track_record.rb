@@ -16,10 +16,9 @@ module Kohlrabi
         def answer
           closed = Records::Prospect.live.where(state: %w[let_go gone])
           bought = Records::Prospect.live.where(state: "bought").order(closed_on: :desc, id: :desc)
-          found = Records::AtOnce.rows(bought: Records::AtOnce.with(bought, pieces: :summary), total: [closed, "COUNT(*)"],
-                                       missed: Records::AtOnce.with(closed.order(closed_on: :desc, id: :desc).limit(SHOWN), [:sightings]))
-          flips = ended(found[:bought])
-          Answer.new(rows: rows(flips), flips: flips.first(SHOWN), missed: missed(found[:missed]), missed_total: found[:total].first.first)
+          flips = ended(bought.preload(pieces: :summary))
+          latest = closed.order(closed_on: :desc, id: :desc).limit(SHOWN).preload(:sightings)
+          Answer.new(rows: rows(flips), flips: flips.first(SHOWN), missed: missed(latest), missed_total: closed.count)
         end
 
         # What a spotted piece that was not bought would have left above target pay, by the estimates of its time; nil where nothing.

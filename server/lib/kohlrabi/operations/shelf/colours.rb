@@ -53,7 +53,7 @@ module Kohlrabi
         # Where a swatch alone is kept, the swatch of what was typed or picked.
         def hex(raw) = core.hex(core.key(raw))
 
-        def rows = Records::Household.all(:colours)
+        def rows = Records::Colour.order(:id)
         private_class_method :rows
 
         def of(row) = Core::Shelf::Colour.new(key: key(row), name: row.name, hex: row.hex, note: row.note, own: true)

@@ -36,7 +36,7 @@ module Kohlrabi
         def containers(products = nil, parts = [:draws])
           scope = Records::Container.live
           scope = scope.where(product: products) if products
-          Records::AtOnce.load(scope, parts).sort_by { |one| [one.opening ? 0 : 1, one.bought_on || Date.new(1), one.id] }
+          scope.preload(parts).sort_by { |one| [one.opening ? 0 : 1, one.bought_on || Date.new(1), one.id] }
         end
 
         # Core::Shelf::Container of a record.

@@ -28,7 +28,7 @@ module Kohlrabi
           painted = Records::LookZone.joins(:look).where(product: key, looks: { deletion_id: nil, chosen: true }).select("looks.piece_id")
           taken = draws(key).joins(cost: :shares).select("cost_shares.piece_id")
           found = Records::Piece.live.where(id: painted).or(Records::Piece.live.where(id: taken)).order(id: :desc).limit(MAX_PIECES)
-          pieces = Records::AtOnce.load(found, Planning::Plans::PARTS)
+          pieces = found.preload(Planning::Plans::PARTS).to_a
           coats = coats([key], pieces)
           pieces.filter_map { |piece| use(mix, Planning::Plans.of(piece), piece, coats.fetch(piece.id, [])) }
         end

@@ -16,12 +16,12 @@ module Kohlrabi
         module_function
 
         def all
-          mixes = Records::AtOnce.preload(Records::Household.all(:mixes), %i[product versions])
+          mixes = Records::Base.preload_all(Records::Mix.live.order(:id), %i[product versions])
           mixes.sort_by { |mix| mix.product.label.downcase }
         end
 
         # A mix with its product and versions. Raises NotFound.
-        def find(id) = Records::AtOnce.preload([Support::Finder.find(Records::Mix, id)], %i[product versions]).first
+        def find(id) = Records::Base.preload_all([Support::Finder.find(Records::Mix, id)], %i[product versions]).first
 
         # given: {"name", "like" (a generic product), "parts", "swatch"?, "target"?, "note"?}. Returns the mix.
         def create(given)
@@ -77,8 +77,8 @@ module Kohlrabi
 
         # {product id => {product key => share}} of all mixes by their latest version.
         def shares
-          versions = Records::Household.all(:mix_versions).group_by(&:mix_id)
-          Records::Household.all(:mixes).to_h do |mix|
+          versions = Records::MixVersion.live.order(:number).group_by(&:mix_id)
+          Records::Mix.live.order(:id).to_h do |mix|
             version = versions.fetch(mix.id).last
             [mix.product_id, core(version).shares.slice(*products(version).keys)]
           end

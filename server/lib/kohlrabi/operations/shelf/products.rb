@@ -12,7 +12,7 @@ module Kohlrabi
 
         module_function
 
-        def all = Records::Household.all(:products)
+        def all = Records::Product.live.order(:generic, :label)
 
         # Core::Shelf::Products for the workshop.
         def core(workshop = House::WorkshopSettings.workshop)

@@ -9,7 +9,7 @@ module Kohlrabi
 
         module_function
 
-        def all = Records::Household.all(:spray_settings)
+        def all = Records::SpraySetting.order(:id)
 
         # {product key => setting}.
         def by_product = all.index_by(&:product)

@@ -16,18 +16,14 @@ module Kohlrabi
         def page(page: 1)
           scope = Records::StashItem.live
           shown = scope.order(Arel.sql("got_on DESC NULLS LAST, id DESC")).offset((page - 1) * PER_PAGE).limit(PER_PAGE)
-          found = Records::AtOnce.rows(items: Records::AtOnce.with(shown, PARTS), total: [scope, "COUNT(*)"])
-          [found[:items], found[:total].first.first]
+          [shown.preload(PARTS).to_a, scope.count]
         end
 
         # What it would cost to replace all that is still there, minor units: [sum of what is known, how many rows have no value].
         def worth
           rows = Records::StashItem.live
-          found = Records::AtOnce.rows(all: [rows, "COALESCE(SUM(value_minor * count), 0)", "COUNT(*) - COUNT(value_minor)"],
-                                       used: [Records::StashUse.live.joins(:stash_item).merge(rows),
-                                              "COALESCE(SUM(stash_items.value_minor * stash_uses.count), 0)"])
-          worth, unknown = found[:all].first
-          [worth - found[:used].first.first, unknown]
+          used = Records::StashUse.live.joins(:stash_item).merge(rows).sum("stash_items.value_minor * stash_uses.count")
+          [rows.sum("value_minor * count") - used, rows.where(value_minor: nil).count]
         end
 
         # given: {"name", "count", "value", "origin", "got_on"}; value: replacement value of one.

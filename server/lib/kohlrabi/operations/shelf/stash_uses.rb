@@ -35,7 +35,7 @@ module Kohlrabi
         end
 
         # What was used on a piece.
-        def of_piece(piece) = Records::AtOnce.load(Records::StashUse.live.where(piece: piece).order(:id), [:stash_item])
+        def of_piece(piece) = Records::StashUse.live.where(piece: piece).order(:id).preload(:stash_item).to_a
 
         # How many of it are still there.
         def left(item)
