@@ -3,9 +3,8 @@
 module Kohlrabi
   module Operations
     module Market
-      # All that is recorded of the market: own listings and what was asked for them, prices seen of
-      # others, figures that were expected, counters, enquiries, what is in hand. Kept until anything is written or
-      # the day is over.
+      # All that is recorded of the market, as rows: own listings and what was asked for them, prices seen of others,
+      # figures that were expected, counters, enquiries, what is in hand.
       module Record
         FINISHES = <<~SQL
           LEFT JOIN (SELECT MIN(look_zones.id) AS zone_id, looks.piece_id FROM looks JOIN look_zones ON look_zones.look_id = looks.id
@@ -20,56 +19,90 @@ module Kohlrabi
         TOLD = "flip_summaries.listed_on IS NOT NULL OR (flip_summaries.stage = 'sold' AND receipts_minor > 0)"
         EXPECTED = 200 # latest figures that are looked back on
 
-        module_function
-
-        # {listed:, asks:, sets:, returns:, seen:, fits:, expected:, kinds:, found:, counters:, enquiries:, held:},
-        # rows as they are read below, each when it is asked for.
-        def of(today)
-          Support::VersionedCache.once([:market_record, today]) do
-            asked = { **paths, **said, **around }
-            Hash.new { |read, name| read[name] = rows(*asked.fetch(name)) }
+        class << self
+          # {name of a method below => its rows}, read when first asked for; kept until anything is written or the day
+          # is over.
+          def of(today)
+            Support::VersionedCache.once([:market_record, today]) do
+              Hash.new { |rows, name| rows[name] = read(*send(name)) }
+            end
           end
+
+          private
+
+          # Whole records where no columns are named.
+          def read(relation, *columns) = columns.empty? ? relation.to_a : Records::Base.rows(relation, *columns)
+
+          # Own listings, what stands before what ended, the latest first.
+          def listed
+            standing_first = Arel.sql("flip_summaries.stage = 'listed' DESC")
+            [latest(listings.order(standing_first, listed_on: :desc, piece_id: :desc)), *LISTED]
+          end
+
+          # Sold without a listing.
+          def unlisted
+            [latest(sold.where(listed_on: nil).where("receipts_minor > 0").order(ended_on: :desc, piece_id: :desc)), *LISTED]
+          end
+
+          # What was asked for them, in order.
+          def asks
+            events = Records::Event.live.where(kind: %w[listed price_changed], piece_id: listed_ids).joins(:listing)
+            [events.where("listings.asking_minor > 0").order(:position), :piece_id, :happened_on, "listings.asking_minor"]
+          end
+
+          def sets
+            events = Records::Event.live.where(kind: "sold", piece_id: listed_ids)
+            [events.where.not(piece_set_event_id: nil), :piece_id, :piece_set_event_id]
+          end
+
+          def returns
+            [Records::SaleReturn.live.where(piece_id: listed_ids).order(:id), :piece_id, :listed_on, :sold_on, :returned_on]
+          end
+
+          # What others ask.
+          def seen = [Records::Comparable.live.order(:id)]
+
+          # Expected and got.
+          def expected
+            typed = sold.where("receipts_minor > 0").joins(:piece).joins(PROSPECTS).where("pieces.expected_resale_minor > 0")
+            typed = typed.where("pieces.prospect_id IS NULL OR prospects.resale_likely_minor IS NOT NULL")
+            [typed.order(ended_on: :desc).limit(EXPECTED), "pieces.expected_resale_minor", :receipts_minor]
+          end
+
+          # Offers that were answered with a price.
+          def counters
+            answered = offers.where.not(counter_minor: nil).where("amount_minor > 0")
+            [answered.order(id: :desc).limit(EXPECTED), *COUNTERS]
+          end
+
+          def enquiries
+            asked = offers.where(amount_minor: nil, flip_summaries: { stage: "sold", live: true })
+            [asked.group("offers.piece_id"), "COUNT(*)"]
+          end
+
+          def fits = [Records::MarketFit.order(id: :desc).limit(1)]
+
+          # How many are known of each kind.
+          def kinds
+            [Records::FlipSummary.where(live: true).where(TOLD).joins(:piece).group("pieces.kind_key"), "pieces.kind_key", "COUNT(*)"]
+          end
+
+          # How many are in hand, and the seconds they still take.
+          def held = [in_hand.joins(:piece), "COUNT(*)", "SUM(pieces.seconds_to_come)"]
+
+          # What was said of pieces in hand before they were bought.
+          def found
+            [in_hand.joins(piece: :prospect), :piece_id, "prospects.condition", "prospects.resale_likely_minor",
+             "prospects.expected_resale_minor", "prospects.count"]
+          end
+
+          def sold = Records::FlipSummary.where(live: true, stage: "sold")
+          def in_hand = Records::FlipSummary.where(live: true, stage: Flips::Lists::IN_HAND)
+          def offers = Records::Offer.live.joins("JOIN flip_summaries ON flip_summaries.piece_id = offers.piece_id")
+          def listings = Records::FlipSummary.where(live: true).where.not(listed_on: nil)
+          def latest(rows) = rows.joins(:piece).joins(PROSPECTS).joins(FINISHES).limit(Core::Market::Model::Priors::LATEST)
+          def listed_ids = listed.first.reselect(:piece_id)
         end
-
-        # Whole records where no columns are named.
-        def rows(relation, *columns) = columns.empty? ? relation.to_a : Records::Base.rows(relation, *columns)
-
-        def sold = Records::FlipSummary.where(live: true, stage: "sold")
-        def in_hand = Records::FlipSummary.where(live: true, stage: Flips::Lists::IN_HAND)
-
-        # Own listings, what stands before what ended, the latest first.
-        def paths
-          listed = Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece).joins(PROSPECTS).joins(FINISHES)
-                                       .order(Arel.sql("flip_summaries.stage = 'listed' DESC"), listed_on: :desc, piece_id: :desc)
-                                       .limit(Core::Market::Model::Priors::LATEST)
-          ids = listed.reselect(:piece_id)
-          asks = Records::Event.live.where(kind: %w[listed price_changed], piece_id: ids).joins(:listing).where("listings.asking_minor > 0")
-          unlisted = sold.where(listed_on: nil).where("receipts_minor > 0").joins(:piece).joins(PROSPECTS).joins(FINISHES)
-                         .order(ended_on: :desc, piece_id: :desc).limit(Core::Market::Model::Priors::LATEST)
-          { listed: [listed, *LISTED], unlisted: [unlisted, *LISTED], asks: [asks.order(:position), :piece_id, :happened_on, "listings.asking_minor"],
-            sets: [Records::Event.live.where(kind: "sold", piece_id: ids).where.not(piece_set_event_id: nil), :piece_id, :piece_set_event_id],
-            returns: [Records::SaleReturn.live.where(piece_id: ids).order(:id), :piece_id, :listed_on, :sold_on, :returned_on] }
-        end
-
-        # What others ask, what was expected, offered and asked back.
-        def said
-          typed = sold.where("receipts_minor > 0").joins(:piece).joins(PROSPECTS).where("pieces.expected_resale_minor > 0")
-                      .where("pieces.prospect_id IS NULL OR prospects.resale_likely_minor IS NOT NULL").order(ended_on: :desc).limit(EXPECTED)
-          offers = Records::Offer.live.joins("JOIN flip_summaries ON flip_summaries.piece_id = offers.piece_id")
-          { seen: [Records::Comparable.live.order(:id)], expected: [typed, "pieces.expected_resale_minor", :receipts_minor],
-            counters: [offers.where.not(counter_minor: nil).where("amount_minor > 0").order(id: :desc).limit(EXPECTED), *COUNTERS],
-            enquiries: [offers.where(amount_minor: nil, flip_summaries: { stage: "sold", live: true }).group("offers.piece_id"), "COUNT(*)"] }
-        end
-
-        def around
-          known = Records::FlipSummary.where(live: true).where(TOLD)
-          kinds = known.joins(:piece).group("pieces.kind_key")
-          found = in_hand.joins(piece: :prospect)
-          { fits: [Records::MarketFit.order(id: :desc).limit(1)], kinds: [kinds, "pieces.kind_key", "COUNT(*)"],
-            held: [in_hand.joins(:piece), "COUNT(*)", "SUM(pieces.seconds_to_come)"],
-            found: [found, :piece_id, "prospects.condition", "prospects.resale_likely_minor", "prospects.expected_resale_minor", "prospects.count"] }
-        end
-        private_class_method :rows, :paths, :said, :around, :sold, :in_hand
       end
     end
   end
