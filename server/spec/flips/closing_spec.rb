@@ -176,6 +176,37 @@ RSpec.describe "an end to what is to come", :api do
       expect([page["open_steps"], amount("floor")]).to eq([open, floor])
     end
 
+    it "asks once what became of the material planned for them: used comes off the shelf, what is left over or not needed does not" do
+      call(:post, "/api/containers", { product: "degreaser", size: "1 l", paid: "10" })
+      left = -> { Kohlrabi::Operations::Shelf::Containers.left.fetch("degreaser") }
+      full = left.call
+      event(id, "ready", "2026-06-30")
+      question = today["questions"].find { |one| one["kind"] == "materials" }
+      planned = question["materials"].map { |row| row["material"] }
+      expect(planned).to include("degreaser")
+      answer = ->(became) { call(:post, "/api/questions/#{question['id']}/answer", { materials: planned.map { |one| { material: one, became: became } } }) }
+      expect([answer.call("left_over")["told"], left.call]).to eq(["Nothing is taken from the shelf.", full])
+      call(:post, "/api/acts/#{last_response.headers['act']}/undo")
+      expect(answer.call("used")["told"]).to include("is taken from the shelf")
+      expect([left.call == full, today["questions"]]).to eq([false, []])
+    end
+
+    it "asks whether a problem noted since is touched up: work again where it is, none where it stays" do
+      event(id, "ready", "2026-06-20")
+      today["questions"].each { |one| call(:post, "/api/questions/#{one['id']}/answer", { materials: [] }) }
+      %w[left planned].each { |answer| touch_up(answer) }
+      expect([page["stage"], plan["steps"].reject { |step| step["state"] == "done" }]).to match(["ready", satisfy(&:any?)])
+    end
+
+    # A gouge is found after it was ready; nothing is open before the question is answered.
+    def touch_up(answer)
+      call(:post, "/api/pieces/#{id}/findings", { kind: "gouge", zone: "top", measure: "2" })
+      question = today["questions"].sole
+      expect([question["kind"], plan["remaining"]["seconds"]]).to eq(["touch_up", 0])
+      call(:post, "/api/questions/#{question['id']}/answer", { answer: answer })
+      expect([plan["remaining"]["seconds"].positive?, today["questions"]]).to eq([answer == "planned", []])
+    end
+
     it "drops them where that is said: nothing is to come, and what was not done stays a flaw" do
       call(:post, "/api/pieces/#{id}/findings", { kind: "wobble" })
       call(:post, "/api/pieces/#{id}/events", { kind: "ready", on: "2026-06-30", open_steps: "dropped" })
