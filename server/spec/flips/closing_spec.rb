@@ -184,7 +184,11 @@ RSpec.describe "an end to what is to come", :api do
       question = today["questions"].find { |one| one["kind"] == "materials" }
       planned = question["materials"].map { |row| row["material"] }
       expect(planned).to include("degreaser")
-      answer = ->(became) { call(:post, "/api/questions/#{question['id']}/answer", { materials: planned.map { |one| { material: one, became: became } } }) }
+      answer = lambda { |became|
+        call(:post, "/api/questions/#{question['id']}/answer", { materials: planned.map do |one|
+          { material: one, became: became }
+        end })
+      }
       expect([answer.call("left_over")["told"], left.call]).to eq(["Nothing is taken from the shelf.", full])
       call(:post, "/api/acts/#{last_response.headers['act']}/undo")
       expect(answer.call("used")["told"]).to include("is taken from the shelf")
