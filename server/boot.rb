@@ -2,11 +2,13 @@
 
 # Loads the three Ruby parts of the server and the core. Nothing is started and no database is opened here.
 ENV["VIPS_WARNING"] ||= "1" # a damaged photo is told to whoever sent it, not to the terminal
-# What was compiled once is kept in the clone, so that each further start takes half as long. Where nothing may be written, nothing is kept.
+# What was compiled once is kept in the clone, so that each further start takes half as long. Where nothing may be
+# written, nothing is kept.
 cache = File.expand_path("../tmp/cache", __dir__)
 if File.writable?(File.dirname(cache, 2))
   require "bootsnap"
-  Bootsnap.setup(cache_dir: cache, development_mode: false, load_path_cache: true, compile_cache_iseq: true, compile_cache_yaml: true)
+  Bootsnap.setup(cache_dir: cache, development_mode: false, load_path_cache: true, compile_cache_iseq: true,
+                 compile_cache_yaml: true)
 end
 require "active_record"
 require "alba"
@@ -18,13 +20,11 @@ require "zeitwerk"
 require "zip"
 
 # The application: core (rules), records (what is kept), operations (use cases), formats (files in and out), api (HTTP).
-module Kohlrabi
-  ROOT = File.expand_path("..", __dir__)
-end
+ROOT = File.expand_path("..", __dir__)
 
 loader = Zeitwerk::Loader.new
 loader.tag = "kohlrabi-server"
-loader.push_dir(File.join(__dir__, "lib/kohlrabi"), namespace: Kohlrabi)
+loader.push_dir(File.join(__dir__, "lib/kohlrabi"))
 loader.inflector.inflect("flips_csv" => "FlipsCsv")
 loader.setup
-Kohlrabi::Clock # reads its environment before the server names one of its own
+Clock # reads its environment before the server names one of its own

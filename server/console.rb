@@ -5,10 +5,8 @@ require_relative "boot"
 require "irb"
 
 # Here, its parts are called by their short names.
-module Kohlrabi
-  database = Folder.database(demo: !ARGV.delete("--demo").nil?)
-  DataLock.new(File.dirname(database), as: "console").share
-  Records::Database.open(database)
-  puts "#{database}: Kohlrabi::Records, Kohlrabi::Operations and Kohlrabi::Core are at hand. What you change is changed."
-end
+database = Folder.database(demo: !ARGV.delete("--demo").nil?)
+DataLock.new(File.dirname(database), as: "console").share
+Records::Database.open(database)
+puts "#{database}: Records, Operations and Core are at hand. What you change is changed."
 IRB.start

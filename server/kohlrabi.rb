@@ -2,4 +2,4 @@
 
 # Entry point of bin/kohlrabi, once everything it needs is installed.
 require_relative "boot"
-Kohlrabi::Cli.start(ARGV)
+Cli.start(ARGV)

@@ -4,7 +4,7 @@ require_relative "support_plans"
 
 # A brief of any piece with any findings, look and house ways, by a seed: the same seed, the same brief.
 module AnyPiece
-  PLANNING = Kohlrabi::Core::Planning
+  PLANNING = Core::Planning
   KINDS = ["chest of drawers", "table", "chair", "bench", "blanket box", "bookcase", "sideboard", "wardrobe", "desk", "mirror", "bar cart", "hutch",
            "secretary", "bed"].freeze
   MATERIALS = %w[solid veneer laminate].freeze
@@ -24,10 +24,13 @@ module AnyPiece
     few = Array.new(2) { choice(random) }
     choices = zones.select(&:shown?).to_h { |zone| [zone.key, few.sample(random: random)] }
     Plans.brief(kind, zones, choices, findings: findings(zones, random), look: look(random), practices: practices(random),
-                                      lead: LEAD.sample(random: random)).tap { |made| put_on(made, random) }
+                                      lead: LEAD.sample(random: random)).tap do |made|
+      put_on(made, random)
+    end
   end
 
-  # The same piece part-done, and once more with a gouge that is found then; nil where nothing was finished yet. Array of two briefs.
+  # The same piece part-done, and once more with a gouge that is found then; nil where nothing was finished yet. Array
+  # of two briefs.
   def found_later(seed)
     random = Random.new(seed)
     steps = PLANNING::Planner.new(brief(seed)).plan.steps
@@ -44,7 +47,8 @@ module AnyPiece
     plan.faults.reject { |fault| known.include?([fault.code, fault.step&.key]) || unmet?(fault, plan.brief) }
   end
 
-  # What the look puts on and says of its fittings; steps that another piece has in common, which is worked on along with it.
+  # What the look puts on and says of its fittings; steps that another piece has in common, which is worked on along
+  # with it.
   def put_on(made, random)
     made.look.works = works(made.zones, random)
     made.look.fittings = fittings(random)
@@ -68,13 +72,20 @@ module AnyPiece
 
     PLANNING::Applied::ROWS.keys.sample(random.rand(1..2), random: random).each_with_index.filter_map do |tool, place|
       on = PLANNING::Applied.usual(tool, zones)
-      PLANNING::Applied.new(id: place + 1, tool: tool, zones: on, parts: random.rand(1..30), relief: random.rand(1.0..1.8), materials: {}) if on.any?
+      if on.any?
+        PLANNING::Applied.new(id: place + 1, tool: tool, zones: on, parts: random.rand(1..30),
+                              relief: random.rand(1.0..1.8), materials: {})
+      end
     end
   end
 
   # A fault that only says what the look itself asks of a surface without open wood.
   def unmet?(fault, brief)
-    fault.code == :not_open_wood && fault.zones.all? { |key| brief.surface(brief.zones.find { |zone| zone.key == key }).slick? }
+    fault.code == :not_open_wood && fault.zones.all? do |key|
+      brief.surface(brief.zones.find do |zone|
+        zone.key == key
+      end).slick?
+    end
   end
 
   def choice(random)
@@ -84,7 +95,9 @@ module AnyPiece
   end
 
   def findings(zones, random)
-    found = Array.new(random.rand(5)) { [KEYS.sample(random: random), random.rand < 0.6 ? zones.sample(random: random).key : nil, random.rand(1..4)] }
+    found = Array.new(random.rand(5)) do
+      [KEYS.sample(random: random), random.rand < 0.6 ? zones.sample(random: random).key : nil, random.rand(1..4)]
+    end
     Plans.findings(*found)
   end
 
@@ -93,6 +106,8 @@ module AnyPiece
   end
 
   def practices(random)
-    PLANNING::WorkshopPractices.new(PLANNING::WorkshopPractices::ALL.to_h { |row| [row[:question], row[:choices].sample(random: random)[:key]] })
+    PLANNING::WorkshopPractices.new(PLANNING::WorkshopPractices::ALL.to_h do |row|
+      [row[:question], row[:choices].sample(random: random)[:key]]
+    end)
   end
 end

@@ -2,19 +2,19 @@
 
 # Briefs for the specs of planning.
 module Plans
-  PLANNING = Kohlrabi::Core::Planning
-  EURO = Kohlrabi::Core::Units::Currency.find("EUR")
+  PLANNING = Core::Planning
+  EURO = Core::Units::Currency.find("EUR")
 
   module_function
 
   def zones(kind, material, **measures)
-    Kohlrabi::Core::Planning::Shape::Zones.of(Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: kind, width: nil, height: nil, **measures),
-                                              surface: material)
+    Core::Planning::Shape::Zones.of(Core::Planning::Shape::PieceShape.new(kind: kind, width: nil, height: nil, **measures),
+                                    surface: material)
   end
 
   # found: [key, zone, measure] each.
   def findings(*found)
-    found.each_with_index.map { |(key, zone, size), place| Kohlrabi::Core::Planning::Inspection::Finding.new(id: place + 1, key: key, zone: zone, measure: size) }
+    found.each_with_index.map { |(key, zone, size), place| Core::Planning::Inspection::Finding.new(id: place + 1, key: key, zone: zone, measure: size) }
   end
 
   def choice(finish, **rest) = PLANNING::Choice.new(finish: finish, over: [], **rest)
@@ -27,7 +27,7 @@ module Plans
 
   def brief(kind, zones, choices, findings: [], look: {}, **rest)
     PLANNING::Brief.new(kind: kind, zones: zones, findings: findings, look: look(zones, choices, **look),
-                        products: Kohlrabi::Core::Shelf::Products.new(currency: EURO), **rest)
+                        products: Core::Shelf::Products.new(currency: EURO), **rest)
   end
 
   def plan(...) = PLANNING::Planner.new(brief(...)).plan

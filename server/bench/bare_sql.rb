@@ -2,7 +2,7 @@
 
 # The best bare SQL we know for the figures that the screens show, straight from what was recorded.
 module BareSql
-  OUTSIDE = Kohlrabi::Core::Flips::WorkKinds::ALL.reject { |row| row[:count] == "bench" }.map { |row| "'#{row[:key]}'" }.join(",")
+  OUTSIDE = Core::Flips::WorkKinds::ALL.reject { |row| row[:count] == "bench" }.map { |row| "'#{row[:key]}'" }.join(",")
 
   # Profit, receipts and bench hours month by month, over all that was ever recorded. Each kind of share is summed
   # once, over its covering index.

@@ -5,7 +5,7 @@ require "zlib"
 
 # Weighs the scripts that the first screen loads, compressed, from the manifest of the build.
 module FirstScreen
-  PUBLIC = File.join(Kohlrabi::ROOT, "server/public")
+  PUBLIC = File.join(ROOT, "server/public")
   ENTRIES = ["index.html", "src/areas/bench/Today.tsx"].freeze
 
   module_function
@@ -14,7 +14,9 @@ module FirstScreen
   def script_bytes
     manifest = JSON.parse(File.read(File.join(PUBLIC, ".vite/manifest.json")))
     names = ENTRIES.flat_map { |entry| with_imports(manifest, entry) }.uniq
-    names.sum { |name| Zlib.gzip(File.binread(File.join(PUBLIC, manifest.fetch(name).fetch("file"))), level: 6).bytesize }
+    names.sum do |name|
+      Zlib.gzip(File.binread(File.join(PUBLIC, manifest.fetch(name).fetch("file"))), level: 6).bytesize
+    end
   end
 
   def with_imports(manifest, name)

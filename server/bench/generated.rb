@@ -2,7 +2,7 @@
 
 # Fills an empty database with generated flips, in bulk. Invented figures, from a fixed seed.
 class Generated
-  RECORDS = Kohlrabi::Records
+  RECORDS = Records
   BATCH = 2000
   PERSON = 1
   FURNITURE = %w[washstand stool bench desk].freeze
@@ -25,7 +25,7 @@ class Generated
       shared(RECORDS::Cost, RECORDS::CostShare, @lines, :amount_minor) { cost }
       shared(RECORDS::WorkEntry, RECORDS::WorkShare, @entries, :seconds) { work }
     end
-    Kohlrabi::Operations::Flips::Summaries.refresh((1..@flips).to_a)
+    Operations::Flips::Summaries.refresh((1..@flips).to_a)
     RECORDS::Base.connection.execute("ANALYZE")
   end
 
@@ -54,7 +54,9 @@ class Generated
     end
     insert(RECORDS::Event, rows)
     insert(RECORDS::Sale, rows.select { |row| row[:kind] == "sold" }.map { |row| sale(row[:id]) })
-    insert(RECORDS::Listing, rows.select { |row| row[:kind] == "listed" }.map { |row| { event_id: row[:id], asking_minor: 20_000, **stamp } })
+    insert(RECORDS::Listing, rows.select do |row|
+      row[:kind] == "listed"
+    end.map { |row| { event_id: row[:id], asking_minor: 20_000, **stamp } })
   end
 
   def sale(event)
@@ -67,11 +69,19 @@ class Generated
     key = :"#{whole.name.demodulize.underscore}_id"
     rows = (1..count).map { |id| { id: id, **yield, **stamp } }
     insert(whole, rows)
-    insert(share, rows.map { |row| { key => row[:id], piece_id: ((row[:id] - 1) % @flips) + 1, weight: "1", amount => row[amount], **stamp } })
+    insert(share, rows.map do |row|
+      { key => row[:id], piece_id: ((row[:id] - 1) % @flips) + 1, weight: "1", amount => row[amount], **stamp }
+    end)
   end
 
-  def cost = { what: "Paint", category: %w[materials hardware other].sample(random: @random), amount_minor: @random.rand(50..3000), spent_on: nil }
-  def kind(word) = { kind: word, kind_key: Kohlrabi::Core::Planning::Shape::Kinds.key(word) }
+  def cost
+    { what: "Paint", category: %w[materials hardware other].sample(random: @random),
+      amount_minor: @random.rand(50..3000), spent_on: nil }
+  end
 
-  def work = { person_id: PERSON, kind: KINDS.sample(random: @random), seconds: @random.rand(5..120) * 60, worked_on: nil }
+  def kind(word) = { kind: word, kind_key: Core::Planning::Shape::Kinds.key(word) }
+
+  def work
+    { person_id: PERSON, kind: KINDS.sample(random: @random), seconds: @random.rand(5..120) * 60, worked_on: nil }
+  end
 end

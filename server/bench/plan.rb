@@ -2,7 +2,7 @@
 
 # A piece of 20 zones with 200 findings and a look of several finishes, to be planned.
 module BenchPlan
-  CORE = Kohlrabi::Core
+  CORE = Core
   PLANNING = CORE::Planning
   FINISHES = %w[paint stain oil clear].freeze
 

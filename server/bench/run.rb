@@ -18,11 +18,11 @@ class Bench
 
   def run
     Dir.mktmpdir do |folder|
-      Kohlrabi::Records::Database.open(File.join(folder, "bench.sqlite3"))
+      Records::Database.open(File.join(folder, "bench.sqlite3"))
       took = clock { Generated.new(flips: 10_000, entries: 200_000, lines: 60_000).fill }
       puts format("10,000 flips, 200,000 hour entries, 60,000 cost lines laid out in %.0f s", took)
-      @app = Kohlrabi::Api::Stack.build
-      40.times { |i| Kohlrabi::Operations::Scout::Prospects.create("kind" => %w[desk chair stool].at(i % 3), "condition" => "worn", "tag" => "30") }
+      @app = Api::Stack.build
+      40.times { |i| Operations::Scout::Prospects.create("kind" => %w[desk chair stool].at(i % 3), "condition" => "worn", "tag" => "30") }
       responses
       plans
       schedule
@@ -49,8 +49,10 @@ class Bench
   end
 
   def grouped(books)
-    Kohlrabi::Operations::Books::Traits::ALL.each_key { |by| row("Books by #{by}, response (aim: 50 ms)", get("/api/books/compare?by=#{by}"), books) }
-    %w[spread passing].each { |page| row("Books, #{page}, response (aim: 50 ms, passing 100)", get("/api/books/#{page}"), books) }
+    Operations::Books::Traits::ALL.each_key { |by| row("Books by #{by}, response (aim: 50 ms)", get("/api/books/compare?by=#{by}"), books) }
+    %w[spread passing].each do |page|
+      row("Books, #{page}, response (aim: 50 ms, passing 100)", get("/api/books/#{page}"), books)
+    end
     row("What if without a kind, response", get("/api/what-if/without?by=kind&trait=desk"), books)
   end
 
@@ -61,12 +63,13 @@ class Bench
     row("archive narrowed down", get("/api/pieces?view=archive&query=flip+77"))
     row("Today (aim: 80 ms)", get("/api/today"))
     row("Market (aim: 80 ms)", get("/api/market"))
-    row("Scout, an answer while typing (aim: under 500 ms)", post("/api/prospects/answer", kind: "desk", condition: "worn", tag: "45"))
+    row("Scout, an answer while typing (aim: under 500 ms)",
+        post("/api/prospects/answer", kind: "desk", condition: "worn", tag: "45"))
     row("Scout, 40 spotted pieces", get("/api/prospects"))
   end
 
   def plans
-    planner = Kohlrabi::Core::Planning::Planner
+    planner = Core::Planning::Planner
     row("a plan of 200 findings on 20 zones (aim: under 50 ms)", measure { planner.new(BenchPlan.brief).plan.steps })
     row("the same with its replay (aim: under 40 ms)", measure { planner.new(BenchPlan.brief).plan.faults })
     plans = Array.new(5000) { |seed| planner.new(AnyPiece.brief(seed)).plan }
@@ -80,11 +83,11 @@ class Bench
   # Everything planned anew, and how close the last ready time comes to what cannot be undercut.
   def schedule
     ThirtyPieces.fill
-    minute = Kohlrabi::Clock.now.to_i / 60
-    bench = Kohlrabi::Operations::Bench::Schedules.new(minute)
+    minute = Clock.now.to_i / 60
+    bench = Operations::Bench::Schedules.new(minute)
     steps = bench.plans.values.sum { |plan| plan.steps.size }
     row("#{bench.pieces.size} pieces, #{steps} steps planned anew (aim: 1 s)", measure do
-      Kohlrabi::Operations::Bench::Schedules.new(minute).schedule
+      Operations::Bench::Schedules.new(minute).schedule
     end)
     row("Today with them, from memory (aim: under 100 ms)", get("/api/today"))
     last = bench.pieces.keys.filter_map { |id| bench.schedule.ready(id) }.max
@@ -94,9 +97,11 @@ class Bench
 
   # How many cutting plans are proven; the worst is said too.
   def sticks
-    { "of a few lengths" => StickCases.repeating(150), "all different" => StickCases.different(60) }.each do |name, cases|
+    { "of a few lengths" => StickCases.repeating(150),
+      "all different" => StickCases.different(60) }.each do |name, cases|
       proven, gap, worst = StickCases.measure(cases)
-      puts format("stick plans up to 60 parts, %s: %d of %d proven within 2 s; largest gap %d, slowest %.2f s", name, proven, cases.size, gap, worst)
+      puts format("stick plans up to 60 parts, %s: %d of %d proven within 2 s; largest gap %d, slowest %.2f s", name,
+                  proven, cases.size, gap, worst)
     end
   end
 
@@ -107,27 +112,32 @@ class Bench
 
   # Each once: they take seconds.
   def files(folder)
-    took = clock { Kohlrabi::Backups.write(File.join(folder, "archive.zip")) }
-    puts format("archive of %d flips without photos: %.1f s (aim: under 20 s)", Kohlrabi::Records::Piece.count, took)
-    took = clock { Kohlrabi::Operations::Books::Exports.journal }
+    took = clock { Backups.write(File.join(folder, "archive.zip")) }
+    puts format("archive of %d flips without photos: %.1f s (aim: under 20 s)", Records::Piece.count, took)
+    took = clock { Operations::Books::Exports.journal }
     puts format("journal of them: %.1f s (aim: 3 s)", took)
-    took = clock { @csv = Kohlrabi::Operations::Books::Exports.flips }
+    took = clock { @csv = Operations::Books::Exports.flips }
     puts format("flips as CSV: %.1f s (aim: 3 s)", took)
     text = @csv.lines.first(5001).join.gsub(/^Flip/, "Again")
-    took = clock { Kohlrabi::Operations::Books::Spreadsheet.new(text, skip_bad: true, again: true).take! }
+    took = clock { Operations::Books::Spreadsheet.new(text, skip_bad: true, again: true).take! }
     puts format("import of 5,000 rows: %.1f s (aim: under 5 s)", took)
   end
 
   def row(name, times, base = nil)
     median = times.sort[times.size / 2]
-    puts format("%-46s %10.1f %10.1f %10s", name, median * 1000, times.max * 1000, base ? format("%.2f", median / base.sort[base.size / 2]) : "")
+    puts format("%-46s %10.1f %10.1f %10s", name, median * 1000, times.max * 1000,
+                base ? format("%.2f", median / base.sort[base.size / 2]) : "")
   end
 
-  def sql(text) = measure { Kohlrabi::Records::Base.connection.select_rows(text) }
+  def sql(text) = measure { Records::Base.connection.select_rows(text) }
 
   def get(path)
     request = Rack::MockRequest.new(@app)
-    measure { request.get(path, "HTTP_HOST" => "127.0.0.1").then { |answer| raise answer.body unless answer.status == 200 } }
+    measure do
+      request.get(path, "HTTP_HOST" => "127.0.0.1").then do |answer|
+        raise answer.body unless answer.status == 200
+      end
+    end
   end
 
   def post(path, **body)

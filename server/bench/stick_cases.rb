@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Cutting plans as a workshop meets them, up to 60 parts: a few lengths that repeat, and all different; from sticks of 2400 mm with a kerf of 3.
+# Cutting plans as a workshop meets them, up to 60 parts: a few lengths that repeat, and all different; from sticks of
+# 2400 mm with a kerf of 3.
 module StickCases
   STICK = 240_300 # hundredths of a millimetre, one kerf more
   KERF = 300
@@ -23,7 +24,7 @@ module StickCases
   def measure(cases)
     rows = cases.map do |sizes|
       start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-      plan = Kohlrabi::Core::Tools::StickPlan.new(sizes, STICK)
+      plan = Core::Tools::StickPlan.new(sizes, STICK)
       gap = plan.count - plan.bound
       [gap, Process.clock_gettime(Process::CLOCK_MONOTONIC) - start]
     end

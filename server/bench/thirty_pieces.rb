@@ -4,14 +4,16 @@
 module ThirtyPieces
   FINISHES = [["paint", "#243b53"], ["paint", "#8fa58a"], ["oil", nil], ["clear", nil]].freeze
 
-  PIECE = { "kind" => "bench", "bought_on" => "2026-01-01", "purchase" => "20", "made_about" => "1995", "surface_material" => "solid" }.freeze
+  PIECE = { "kind" => "bench", "bought_on" => "2026-01-01", "purchase" => "20", "made_about" => "1995",
+            "surface_material" => "solid" }.freeze
 
   module_function
 
   def fill
-    operations = Kohlrabi::Operations
+    operations = Operations
     30.times do |number|
-      piece = operations::Flips::Pieces.create(PIECE.merge("name" => "In work #{number}", "expected_resale" => (100 + number).to_s))
+      piece = operations::Flips::Pieces.create(PIECE.merge("name" => "In work #{number}",
+                                                           "expected_resale" => (100 + number).to_s))
       look = operations::Planning::Looks.create(piece.id, "name" => "Plain")
       finish, colour = FINISHES[number % FINISHES.size]
       zones = operations::Planning::Drawing.zones(piece).select(&:shown?).map(&:key)

@@ -15,17 +15,17 @@ module FreshWorkshop
 
   # In one transaction: each of seventy would wait for the disk.
   def self.clear
-    connection = Kohlrabi::Records::Base.connection
+    connection = Records::Base.connection
     connection.disable_referential_integrity do
       connection.transaction do
         (connection.tables - KEPT).each { |table| connection.execute("DELETE FROM #{table}") }
       end
     end
-    Kohlrabi::Records::Workshop.begin!("Etc/UTC")
+    Records::Workshop.begin!("Etc/UTC")
   end
 
   def at(text)
-    Kohlrabi::Clock.source = -> { Time.iso8601(text) }
+    Clock.source = -> { Time.iso8601(text) }
   end
 end
 
@@ -38,8 +38,8 @@ RSpec.configure do |config|
     CommandLine.prepare
     folder = Dir.mktmpdir("kohlrabi-spec")
     Templates.copy(Templates.empty, folder)
-    Kohlrabi::Records::Database.open(File.join(folder, "workshop.sqlite3"))
-    Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = OFF") # nothing here outlives the run
+    Records::Database.open(File.join(folder, "workshop.sqlite3"))
+    Records::Base.connection.execute("PRAGMA synchronous = OFF") # nothing here outlives the run
     at_exit { FileUtils.rm_rf(folder) }
   end
 

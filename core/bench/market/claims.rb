@@ -6,7 +6,7 @@ module MarketBench
     SEED = 97_000
     KINDS = 6
     TABLES = [6, 5, 4, 5].freeze # kinds, sources, channels, finishes: groups by chance, looked at together
-    Books = Kohlrabi::Core::Books
+    Books = Core::Books
 
     module_function
 
@@ -16,7 +16,8 @@ module MarketBench
       [15, 36, 60, 300].each do |flips|
         wrong = share(workshops) { |random| wrong?(random, flips) }
         found = share(workshops) { |random| found?(random, flips) }
-        puts format("%4d flips: something claimed of noise %5.1f; a kind that pays double found %5.1f", flips, wrong, found)
+        puts format("%4d flips: something claimed of noise %5.1f; a kind that pays double found %5.1f", flips, wrong,
+                    found)
       end
       [30, 60, 150].each do |listings|
         wrong = share(workshops) { |random| Books::Season.new(stays(random, listings) { 0.03 }).notes.any? }
@@ -34,10 +35,14 @@ module MarketBench
     end
 
     def sums(flips)
-      Books::WhatPays::Sums.new(flips.size, flips.sum(&:first), flips.sum(&:last), flips.sum { |profit, hours| profit * profit / hours })
+      Books::WhatPays::Sums.new(flips.size, flips.sum(&:first), flips.sum(&:last), flips.sum do |profit, hours|
+        profit * profit / hours
+      end)
     end
 
-    def claims(flips, groups) = Books::WhatPays.new(sums(flips), groups.transform_values { |rows| sums(rows) }, looked_at: TABLES.sum).rows
+    def claims(flips, groups)
+      Books::WhatPays.new(sums(flips), groups.transform_values { |rows| sums(rows) }, looked_at: TABLES.sum).rows
+    end
 
     def wrong?(random, number)
       flips = Array.new(number) { flip(random) }

@@ -45,7 +45,9 @@ module MarketBench
 
     # Truth with what most regimes share.
     def self.usual(random, **other)
-      Truth.new(market: Draw.normal(random, 0, 0.3), kinds: Array.new(10) { Draw.normal(random, 0, 0.3) }, dear: Draw.normal(random, 0.1625, 0.2),
+      Truth.new(market: Draw.normal(random, 0, 0.3), kinds: Array.new(10) do
+        Draw.normal(random, 0, 0.3)
+      end, dear: Draw.normal(random, 0.1625, 0.2),
                 noise: 0.25, got: ->(r) { [Draw.normal(r, 0.93, 0.04), 1.0].min }, **other)
     end
 
@@ -73,8 +75,12 @@ module MarketBench
       # Most is seen in the first days, then the listing sinks; offers are low.
       new("novelty fades") do |random|
         scale = 21 / ((1.8 * 15 * (1 - Math.exp(-21 / 15.0))) + (0.45 * 21))
-        usual(random, spread: 0.2, piece: ->(r) { Draw.normal(r, 0, 0.2) }, got: ->(r) { [Draw.normal(r, 0.88, 0.05), 1.0].min },
-                      demand: ->(x, day, _) { H_REF * scale * ((1.8 * Math.exp(-day / 15.0)) + 0.45) * bounded(x, 4.0) })
+        usual(random, spread: 0.2, piece: ->(r) { Draw.normal(r, 0, 0.2) }, got: lambda { |r|
+          [Draw.normal(r, 0.88, 0.05), 1.0].min
+        },
+                      demand: lambda { |x, day, _|
+                        H_REF * scale * ((1.8 * Math.exp(-day / 15.0)) + 0.45) * bounded(x, 4.0)
+                      })
       end,
       # Buyers come by with a limit of their own and more of them after pay-day; a piece is either a catch or a dud.
       new("limits, pay-days, catches and duds") do |random|

@@ -43,7 +43,11 @@ module MarketBench
     # Array of [ln price − ln value believed, days].
     def steps
       @steps ||= begin
-        found = FIRST.product(DOWN).map { |first, down| (0..12).map { |n| first - (n * down) } }.max_by { |path| worth(path) }
+        found = FIRST.product(DOWN).map do |first, down|
+          (0..12).map do |n|
+            first - (n * down)
+          end
+        end.max_by { |path| worth(path) }
         improved(found).map { |log| [log, 14] }
       end
     end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module MarketBench
-  Model = Kohlrabi::Core::Market::Model
+  Model = Core::Market::Model
 
   # One invented workshop: 150 pieces listed one after the other, priced by the model, which is fitted anew every ten
   # sales.
@@ -69,7 +69,9 @@ module MarketBench
       return if @past.empty? || number < @fitted + 10
 
       @fitted = number - (number % 10)
-      @got = Model::Got.of(@past.filter_map { |piece, _, day, got, log| [got, Math.exp(log)] if day && piece.listed + day <= date })
+      @got = Model::Got.of(@past.filter_map do |piece, _, day, got, log|
+        [got, Math.exp(log)] if day && piece.listed + day <= date
+      end)
       @day = place_day(date)
       @fit = Model::Fitter.of(Model::Evidence.new(@past.map { |row| stay(row, date) }), from: @fit)
     end
@@ -107,7 +109,8 @@ module MarketBench
     def seen(piece) = piece.others.map { |log| Model::Seen.of(Math.exp(log), sold: false) }
 
     def model_value(piece)
-      row = Model::Evidence::Sight.new(kind: piece.kind.to_s, base: piece.usual, features: features(piece), seen: seen(piece))
+      row = Model::Evidence::Sight.new(kind: piece.kind.to_s, base: piece.usual, features: features(piece),
+                                       seen: seen(piece))
       Model::Valuation.new(@fit, row, known: false).value
     end
 
@@ -122,7 +125,9 @@ module MarketBench
     def programme(beta, doubt, day, got, season)
       position = Model::Position.new(value: Model::Value.new(log: Math.log(10_000), doubt: doubt, sources: []), beta: beta, got: got,
                                      net: Model::Net.new(fee_rate: 0, fixed: 0), day: day * 10_000, season: [season])
-      prices = (-28..32).map { |n| (10_000 * Math.exp(n * 0.03)).round }.select { |price| price <= position.value.high || price == 10_000 }
+      prices = (-28..32).map do |n|
+        (10_000 * Math.exp(n * 0.03)).round
+      end.select { |price| price <= position.value.high || price == 10_000 }
       Model::Programme.new(position, prices).best_course.steps.map { |price, days| [Math.log(price / 10_000.0), days] }
     end
 
@@ -133,8 +138,10 @@ module MarketBench
 
       add(check, "model", piece, steps)
       add(check, "knows the market", piece, oracle(piece))
-      by_kind = @past.select { |other, _, day, *| day && other.listed + day <= piece.listed }.group_by { |other, *| other.kind }
-                     .transform_values { |rows| rows.map(&:last) }
+      by_kind = @past.select do |other, _, day, *|
+        day && other.listed + day <= piece.listed
+      end.group_by { |other, *| other.kind }
+         .transform_values { |rows| rows.map(&:last) }
       middle = Rivals.middle(piece, by_kind)
       Rivals::ALL.each { |who, rule| add(check, who, piece, rule.call(piece, middle)) }
     end
@@ -147,7 +154,9 @@ module MarketBench
     end
 
     # The same for all workshops of a regime, unless each has a demand of its own.
-    def knows(doubt) = @regime.prior? ? Oracle.new(@truth, doubt) : ORACLES[[@regime.name, doubt.round(3)]] ||= Oracle.new(@truth, doubt)
+    def knows(doubt)
+      @regime.prior? ? Oracle.new(@truth, doubt) : ORACLES[[@regime.name, doubt.round(3)]] ||= Oracle.new(@truth, doubt)
+    end
 
     def oracle(piece)
       typical = piece.usual + @truth.market + @truth.kinds[piece.kind]

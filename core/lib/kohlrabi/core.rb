@@ -7,24 +7,24 @@ require "yaml"
 require "dry-struct"
 require "zeitwerk"
 
-# Everything of the application lives under this name.
-module Kohlrabi
-  # The rules of the job, in pure Ruby: no database, no HTTP, no clock, no files but its own tables.
-  # It is told the date, the rates and the records, and answers with values that explain themselves.
-  module Core
-    DATA = File.expand_path("../../data", __dir__)
+# The rules of the job, in pure Ruby: no database, no HTTP, no clock, no files but its own tables.
+# It is told the date, the rates and the records, and answers with values that explain themselves.
+module Core
+  DATA = File.expand_path("../../data", __dir__)
 
-    # One of the core's own tables. name: file name without ending. Returns frozen data. A spec keeps keys from standing twice.
-    def self.table(name)
-      YAML.safe_load_file(File.join(DATA, "#{name}.yml"), symbolize_names: true, freeze: true)
-    end
+  # One of the core's own tables. name: file name without ending. Returns frozen data. A spec keeps keys from standing
+  # twice.
+  def self.table(name)
+    YAML.safe_load_file(File.join(DATA, "#{name}.yml"), symbolize_names: true, freeze: true)
+  end
 
-    # Rows that stand in a file each. name: of their folder. Returns frozen data, by file name.
-    def self.tables(name) = Dir.children(File.join(DATA, name)).sort.map { |file| table("#{name}/#{file.delete_suffix('.yml')}") }.freeze
+  # Rows that stand in a file each. name: of their folder. Returns frozen data, by file name.
+  def self.tables(name)
+    Dir.children(File.join(DATA, name)).sort.map { |file| table("#{name}/#{file.delete_suffix('.yml')}") }.freeze
   end
 end
 
 loader = Zeitwerk::Loader.new
 loader.tag = "kohlrabi-core"
-loader.push_dir(File.join(__dir__, "core"), namespace: Kohlrabi::Core)
+loader.push_dir(File.join(__dir__, "core"), namespace: Core)
 loader.setup

@@ -1,11 +1,14 @@
 # frozen_string_literal: true
 
 # What no schedule can undercut: arithmetic, and the scheduler itself over small cases.
-RSpec.describe Kohlrabi::Core::Bench::Bound do
-  bench = Kohlrabi::Core::Bench
+RSpec.describe Core::Bench::Bound do
+  bench = Core::Bench
 
-  def job(id, minutes, wait: 0, after: []) = Kohlrabi::Core::Bench::Job.new(id: id, piece: 1, minutes: minutes, wait: wait, needs: after)
-  def session(from, to) = Kohlrabi::Core::Bench::Session.new(person: 1, from: from, to: to)
+  def job(id, minutes, wait: 0, after: [])
+    Core::Bench::Job.new(id: id, piece: 1, minutes: minutes, wait: wait, needs: after)
+  end
+
+  def session(from, to) = Core::Bench::Session.new(person: 1, from: from, to: to)
 
   it "is the longest chain of work and waits where hands are plenty" do
     first = job("a", 30, wait: 120)
@@ -15,7 +18,8 @@ RSpec.describe Kohlrabi::Core::Bench::Bound do
 
   it "is the hours that are to be had where hands are few, from now on" do
     jobs = [job("a", 60), job("b", 60)]
-    expect(described_class.new(jobs: jobs, sessions: [session(500, 560), session(0, 100), session(900, 999)], now: 40).minute).to eq(560)
+    expect(described_class.new(jobs: jobs, sessions: [session(500, 560), session(0, 100), session(900, 999)],
+                               now: 40).minute).to eq(560)
   end
 
   it "is now where nothing is to be done, or no session reaches so far" do
@@ -29,7 +33,8 @@ RSpec.describe Kohlrabi::Core::Bench::Bound do
       jobs = Array.new(5) { |place| job("j#{place}", random.rand(15..90), wait: random.rand(0..200)) }
       sessions = Array.new(6) { |day| session(day * 1440, (day * 1440) + 240) }
       places = { "bench" => bench::Place.new(capacity: 3) }
-      schedule = bench::Scheduler.new(jobs: jobs, sessions: sessions, places: places, wishes: [], now: 0, running: [], drying: []).schedule
+      schedule = bench::Scheduler.new(jobs: jobs, sessions: sessions, places: places, wishes: [], now: 0, running: [],
+                                      drying: []).schedule
       expect(schedule.ready(1)).to be >= described_class.new(jobs: jobs, sessions: sessions, now: 0).minute
     end
   end

@@ -3,9 +3,9 @@
 require "spec_helper"
 
 # Waits by label or common practice; the influence of cold and damp is common practice, no source.
-RSpec.describe Kohlrabi::Core::Bench::Drying do
-  def climate(air, humidity) = Kohlrabi::Core::Bench::Climate.new(air: air, humidity: humidity)
-  let(:enamel) { Kohlrabi::Core::Shelf::Products::GENERIC.fetch("paint_enamel") }
+RSpec.describe Core::Bench::Drying do
+  def climate(air, humidity) = Core::Bench::Climate.new(air: air, humidity: humidity)
+  let(:enamel) { Core::Shelf::Products::GENERIC.fetch("paint_enamel") }
 
   it "lets a coat go on at 85% exactly, and not above" do
     damp = ->(humidity) { climate(30, humidity).against.grep(/too damp/).size }
@@ -32,16 +32,16 @@ RSpec.describe Kohlrabi::Core::Bench::Drying do
   end
 
   it "leaves damp out where no water must leave, and names only the next step where no product dries" do
-    shellac = Kohlrabi::Core::Shelf::Products::GENERIC.fetch("primer_shellac")
+    shellac = Core::Shelf::Products::GENERIC.fetch("primer_shellac")
     expect(described_class.new(shellac, wait: 45, climate: climate(20, 80)).factor).to eq(1)
     expect(described_class.new(nil, wait: 720).stages).to eq([[:next, 720]])
-    glue = Kohlrabi::Core::Shelf::Products::GENERIC.fetch("glue")
+    glue = Core::Shelf::Products::GENERIC.fetch("glue")
     expect(described_class.new(glue, wait: 720).stages).to eq([[:next, 720]]) # glue is not coated again
     expect(described_class.new(enamel, wait: 300).stages).to include([:next, 300])
   end
 
   it "has a simulated gauge that is warmer in summer and by day, drier when warmer, and the same at the same hour" do
-    gauge = Kohlrabi::Core::Bench::Gauge
+    gauge = Core::Bench::Gauge
     winter = gauge.read(day: 20, hour: 15)
     summer = gauge.read(day: 200, hour: 15)
     night = gauge.read(day: 200, hour: 3)

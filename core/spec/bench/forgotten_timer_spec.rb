@@ -2,7 +2,7 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Bench::ForgottenTimer do
+RSpec.describe Core::Bench::ForgottenTimer do
   def stop(now, **rest) = described_class.stop_at(started: 0, now: now, **rest)
 
   it "notices a timer that runs twice as long as estimated, at least an hour, and proposes the estimate" do

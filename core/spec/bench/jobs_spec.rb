@@ -2,13 +2,17 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Bench::Jobs do
-  planning = Kohlrabi::Core::Planning
+RSpec.describe Core::Bench::Jobs do
+  planning = Core::Planning
   let(:zones) { Plans.zones("chest of drawers", "solid", drawer_rows: [1, 1]) }
 
   def jobs(plan, stretch: 1, **bench)
-    bench = described_class::Bench.new(at: ->(date) { (date - Date.new(2026, 1, 1)).to_i * 1440 }, done: {}, moved: {}, tent: false, **bench)
-    described_class.new(plan, piece: 7, bench: bench, stretch: stretch).all.to_h { |job| [job.id.delete_prefix("7:"), job] }
+    bench = described_class::Bench.new(at: lambda { |date|
+      (date - Date.new(2026, 1, 1)).to_i * 1440
+    }, done: {}, moved: {}, tent: false, **bench)
+    described_class.new(plan, piece: 7, bench: bench, stretch: stretch).all.to_h do |job|
+      [job.id.delete_prefix("7:"), job]
+    end
   end
 
   it "makes a job of each open step, with the waits between them, and knows sanding as divisible and coats as alike" do
@@ -39,7 +43,8 @@ RSpec.describe Kohlrabi::Core::Bench::Jobs do
     blocked = jobs(undecided).values.select(&:blocked)
     expect(blocked.map(&:blocked)).to all(include("undecided"))
     spraying = planning::WorkshopPractices.new("applying" => "spray")
-    plan = Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: "#243b53"), lead: "clear", practices: spraying)
+    plan = Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: "#243b53"), lead: "clear",
+                                                                                           practices: spraying)
     expect(jobs(plan, moved: { "wash" => 555 })["wash"].pinned).to eq(555)
     sprayed = plan.steps.select { |step| step.place == "tent" }
     expect(sprayed).not_to be_empty

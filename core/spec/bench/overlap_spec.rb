@@ -4,7 +4,7 @@ require "spec_helper"
 
 # Intervals of whole seconds; the cases are those of Allen's interval algebra (Allen 1983, "Maintaining knowledge
 # about temporal intervals", Communications of the ACM 26: before, meets, overlaps, starts, during, finishes, equals).
-RSpec.describe Kohlrabi::Core::Bench::Overlap do
+RSpec.describe Core::Bench::Overlap do
   def shared(one, other) = described_class.seconds(one, other)
 
   it "finds what two stretches share, whichever comes first" do

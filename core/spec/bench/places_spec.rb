@@ -2,7 +2,7 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Bench::Place do
+RSpec.describe Core::Bench::Place do
   it "has room from the minute at which enough of the others have gone" do
     place = described_class.new(capacity: 2)
     place.hold(0, 100, :a)
@@ -37,13 +37,15 @@ RSpec.describe Kohlrabi::Core::Bench::Place do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Bench::Priority do
+RSpec.describe Core::Bench::Priority do
   def job(id, minutes, needs: [], **rest)
-    Kohlrabi::Core::Bench::Job.new(id: id, piece: id[0], minutes: minutes, needs: needs, **rest)
+    Core::Bench::Job.new(id: id, piece: id[0], minutes: minutes, needs: needs, **rest)
   end
 
   def order(jobs, *wishes)
-    described_class.new(jobs, wishes.to_h { |id, rest| [id, Kohlrabi::Core::Bench::PieceWish.new(id: id, **rest)] }).order.map(&:id)
+    described_class.new(jobs, wishes.to_h do |id, rest|
+      [id, Core::Bench::PieceWish.new(id: id, **rest)]
+    end).order.map(&:id)
   end
 
   it "knows the work and waits that hang on a job" do
@@ -70,14 +72,19 @@ RSpec.describe Kohlrabi::Core::Bench::Priority do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Bench::Schedule do
-  bench = Kohlrabi::Core::Bench
-  jobs = [bench::Job.new(id: "a1", piece: "a", minutes: 70, divisible: true), bench::Job.new(id: "b1", piece: "b", minutes: 20, wait: 30)]
+RSpec.describe Core::Bench::Schedule do
+  bench = Core::Bench
+  jobs = [bench::Job.new(id: "a1", piece: "a", minutes: 70, divisible: true),
+          bench::Job.new(id: "b1", piece: "b", minutes: 20, wait: 30)]
   sessions = [[0, 50], [100, 160]].map { |from, to| bench::Session.new(person: 1, from: from, to: to) }
-  let(:schedule) { bench::Scheduler.new(jobs: jobs, sessions: sessions, wishes: [bench::PieceWish.new(id: "a", profit: 1)]).schedule }
+  let(:schedule) do
+    bench::Scheduler.new(jobs: jobs, sessions: sessions, wishes: [bench::PieceWish.new(id: "a", profit: 1)]).schedule
+  end
 
   it "says what is worked between two minutes, part by part" do
-    expect(schedule.between(0, 1000).map { |slot, from, to| [slot.job.id, from, to] }).to eq([["a1", 0, 50], ["a1", 100, 120], ["b1", 120, 140]])
+    expect(schedule.between(0, 1000).map do |slot, from, to|
+      [slot.job.id, from, to]
+    end).to eq([["a1", 0, 50], ["a1", 100, 120], ["b1", 120, 140]])
     expect(schedule.between(50, 100)).to eq([])
     expect(schedule.between(110, 125).map { |slot, _, _| slot.job.id }).to eq(%w[a1 b1])
   end

@@ -4,7 +4,7 @@ require "spec_helper"
 
 # Over many generated workshops.
 RSpec.describe "any schedule" do
-  bench = Kohlrabi::Core::Bench
+  bench = Core::Bench
   day = 1440
 
   any_jobs = lambda do |random|
@@ -49,7 +49,9 @@ RSpec.describe "any schedule" do
         grouped = bench::Grouping.new(plain, problem[:sessions], problem[:places]).schedule(problem[:jobs])
         [plain, grouped].each { |schedule| check(schedule, problem, seed) }
         expect(grouped.slots.transform_values(&:person)).to eq(plain.slots.transform_values(&:person)), "seed #{seed}"
-        problem[:jobs].map(&:piece).uniq.each { |piece| expect(grouped.ready(piece).to_i).to be <= plain.ready(piece).to_i, "seed #{seed}" }
+        problem[:jobs].map(&:piece).uniq.each do |piece|
+          expect(grouped.ready(piece).to_i).to be <= plain.ready(piece).to_i, "seed #{seed}"
+        end
       end
     end
   end
@@ -71,22 +73,30 @@ RSpec.describe "any schedule" do
   end
 
   def check_running(slots, running, seed)
-    running.each { |job, person, from, to| expect(slots[job.id]).to have_attributes(person: person, chunks: [[from, to]]), "seed #{seed}" }
+    running.each do |job, person, from, to|
+      expect(slots[job.id]).to have_attributes(person: person, chunks: [[from, to]]), "seed #{seed}"
+    end
   end
 
   def check_slot(slot, slots, now, seed)
     job = slot.job
     expect(slot.minutes).to eq(job.minutes), "seed #{seed}"
     expect(slot.from).to be >= [now, job.not_before, job.pinned || 0].max, "seed #{seed}"
-    job.needs.each { |id, wait| expect(slot.from).to be >= slots.fetch(id).to + wait, "seed #{seed}: #{job.id} before #{id} is dry" }
+    job.needs.each do |id, wait|
+      expect(slot.from).to be >= slots.fetch(id).to + wait, "seed #{seed}: #{job.id} before #{id} is dry"
+    end
   end
 
   # A chunk lies in a session of its person, in daylight where it is outdoors, and is not too short.
   def check_chunk(slot, (from, to), problem, seed)
-    held = problem[:sessions].any? { |session| session.person == slot.person && session.from <= from && session.to >= to }
+    held = problem[:sessions].any? do |session|
+      session.person == slot.person && session.from <= from && session.to >= to
+    end
     expect(held).to be(true), "seed #{seed}"
     windows = problem[:places][slot.job.place].windows || [[from, to]]
-    expect(windows.any? { |open, shut| open <= from && shut >= to }).to be(true), "seed #{seed}: #{slot.job.id} in the dark or the rain"
+    expect(windows.any? do |open, shut|
+      open <= from && shut >= to
+    end).to be(true), "seed #{seed}: #{slot.job.id} in the dark or the rain"
     least = slot.job.divisible ? 10 : 15
     expect(slot.chunks.size == 1 || to - from >= least).to be(true), "seed #{seed}"
   end
@@ -97,7 +107,9 @@ RSpec.describe "any schedule" do
 
   # The pieces that are worked on or dry there at once, at each moment at which one comes.
   def check_place(name, place, slots, seed)
-    stays = slots.select { |slot| slot.job.place == name }.map { |slot| [slot.from, [slot.free, slot.to].max, slot.job.piece] }
+    stays = slots.select do |slot|
+      slot.job.place == name
+    end.map { |slot| [slot.from, [slot.free, slot.to].max, slot.job.piece] }
     stays.each do |from, _, _|
       here = stays.select { |start, stop, _| start <= from && stop > from }.map(&:last).uniq
       expect(here.size).to be <= [place.capacity, 1].max, "seed #{seed}: #{name} is over its capacity"

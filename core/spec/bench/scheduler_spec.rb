@@ -3,12 +3,12 @@
 require "spec_helper"
 
 # Small workshops worked out by hand; times are minutes.
-RSpec.describe Kohlrabi::Core::Bench::Scheduler do
-  bench = Kohlrabi::Core::Bench
+RSpec.describe Core::Bench::Scheduler do
+  bench = Core::Bench
 
-  def job(id, minutes, **rest) = Kohlrabi::Core::Bench::Job.new(id: id, piece: id[0], minutes: minutes, place: "bench", **rest)
-  def session(from, to, person: 1) = Kohlrabi::Core::Bench::Session.new(person: person, from: from, to: to)
-  def wish(id, **rest) = Kohlrabi::Core::Bench::PieceWish.new(id: id, **rest)
+  def job(id, minutes, **rest) = Core::Bench::Job.new(id: id, piece: id[0], minutes: minutes, place: "bench", **rest)
+  def session(from, to, person: 1) = Core::Bench::Session.new(person: person, from: from, to: to)
+  def wish(id, **rest) = Core::Bench::PieceWish.new(id: id, **rest)
   def slots(jobs, sessions, **rest) = described_class.new(jobs: jobs, sessions: sessions, **rest).schedule
   def times(schedule) = schedule.sequence.map { |slot| [slot.job.id, *slot.chunks.flatten] }
 
@@ -37,7 +37,8 @@ RSpec.describe Kohlrabi::Core::Bench::Scheduler do
     expect(times(found)).to eq([["a", 1000, 1120, 2000, 2030]])
     early = slots([job("a", 150)], [*evenings.first(2), session(9000, 9300)])
     expect(times(early)).to eq([["a", 1000, 1120, 2000, 2030]])
-    full = slots([job("a", 150), job("b", 280)], [session(0, 300), *evenings], wishes: [wish("b", promised: 10), wish("a")])
+    full = slots([job("a", 150), job("b", 280)], [session(0, 300), *evenings],
+                 wishes: [wish("b", promised: 10), wish("a")])
     expect(times(full)).to eq([["b", 0, 280], ["a", 280, 300, 1000, 1115, 2000, 2015]])
   end
 
@@ -47,7 +48,8 @@ RSpec.describe Kohlrabi::Core::Bench::Scheduler do
     sanding = slots([job("a", 60, divisible: true)], [session(0, 40), session(100, 200)])
     expect(times(sanding)).to eq([["a", 0, 40, 100, 120]])
     # 5 minutes would be left after 40: it stops at 35, so that 10 are.
-    expect(times(slots([job("a", 45, divisible: true)], [session(0, 40), session(100, 200)]))).to eq([["a", 0, 35, 100, 110]])
+    expect(times(slots([job("a", 45, divisible: true)],
+                       [session(0, 40), session(100, 200)]))).to eq([["a", 0, 35, 100, 110]])
     # What no session can hold is broken all the same, with at least 15 minutes in each part.
     long = slots([job("a", 110)], [session(0, 50), session(100, 150), session(200, 250)])
     expect(times(long)).to eq([["a", 0, 50, 100, 145, 200, 215]])
@@ -63,7 +65,8 @@ RSpec.describe Kohlrabi::Core::Bench::Scheduler do
 
   it "keeps places: a piece that dries holds its own, and outdoors is open on dry days only" do
     full = { "bench" => bench::Place.new(capacity: 1) }
-    found = slots([job("a1", 30, wait: 100), job("b1", 30)], [session(0, 400)], places: full, wishes: [wish("a", profit: 1)])
+    found = slots([job("a1", 30, wait: 100), job("b1", 30)], [session(0, 400)], places: full,
+                                                                                wishes: [wish("a", profit: 1)])
     expect(times(found)).to eq([["a1", 0, 30], ["b1", 130, 160]])
     expect(found.slots["b1"].earliest).to eq(0)
     light = { "outdoors" => bench::Place.new(windows: [[100, 140], [300, 500]]) }
@@ -85,8 +88,10 @@ RSpec.describe Kohlrabi::Core::Bench::Scheduler do
   it "says why something cannot be planned, and of what hangs on it; a piece with it has no ready date" do
     jobs = [job("a1", 30, blocked: "a zone is undecided"), job("a2", 30, needs: [["a1", 0]]), job("b1", 500)]
     found = slots(jobs, [session(0, 100)])
-    expect(found.left).to eq("a1" => "a zone is undecided", "a2" => "a zone is undecided", "b1" => described_class::NEVER)
-    expect([found.ready("a"), found.why_not("a"), found.why_not("b")]).to eq([nil, "a zone is undecided", described_class::NEVER])
+    expect(found.left).to eq("a1" => "a zone is undecided", "a2" => "a zone is undecided",
+                             "b1" => described_class::NEVER)
+    expect([found.ready("a"), found.why_not("a"),
+            found.why_not("b")]).to eq([nil, "a zone is undecided", described_class::NEVER])
     expect(slots([], []).makespan).to eq(0)
   end
 
@@ -102,7 +107,9 @@ RSpec.describe Kohlrabi::Core::Bench::Scheduler do
     plain = slots(jobs, sessions, wishes: wishes)
     expect(plain.sequence.map { |slot| slot.job.id }).to eq(%w[a1 b1 c1])
     # b would be ready 20 minutes later: it stays.
-    expect(bench::Grouping.new(plain, sessions, {}).schedule(jobs).sequence.map { |slot| slot.job.id }).to eq(%w[a1 b1 c1])
+    expect(bench::Grouping.new(plain, sessions, {}).schedule(jobs).sequence.map do |slot|
+      slot.job.id
+    end).to eq(%w[a1 b1 c1])
 
     more = [*jobs, job("b2", 20, needs: [["b1", 100]])]
     waiting = slots(more, sessions, wishes: wishes)

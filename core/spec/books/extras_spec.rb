@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe Kohlrabi::Core::Books::Extras do
+RSpec.describe Core::Books::Extras do
   def flip(kind, profit, hours, *extras) = described_class::Flip.new(kind, profit, hours * 3600, extras)
 
   it "sets flips with an extra against those of their kind without, drawn towards nothing the fewer there are" do
@@ -22,7 +22,8 @@ RSpec.describe Kohlrabi::Core::Books::Extras do
   end
 
   it "says nothing below two a side, and of nothing" do
-    expect(described_class.new([flip("chest", 100, 1, "slats"), flip("chest", 100, 1), flip("chest", 100, 1)]).of("slats")).to be_nil
+    expect(described_class.new([flip("chest", 100, 1, "slats"), flip("chest", 100, 1),
+                                flip("chest", 100, 1)]).of("slats")).to be_nil
     expect(described_class.new(Array.new(4) { flip("chest", 100, 1, "slats") }).of("slats")).to be_nil
     expect(described_class.new([]).of("slats")).to be_nil
   end

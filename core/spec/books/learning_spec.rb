@@ -4,7 +4,7 @@ require "spec_helper"
 
 # Figures by hand in the comments beside them.
 RSpec.describe "learning from own flips" do
-  books = Kohlrabi::Core::Books
+  books = Core::Books
 
   describe books::Accuracy do
     # 12 ÷ 10, 20 ÷ 10, 5 ÷ 10, 10 ÷ 10, 11 ÷ 10: median 1.1.
@@ -20,19 +20,24 @@ RSpec.describe "learning from own flips" do
 
   describe books::Pace do
     def row(key, goal, so_far, on)
-      Kohlrabi::Core::Books::Pace.new(key, goal, so_far, today: Date.iso8601(on), year: 2026, say: ->(amount) { amount.round.to_s }).row
+      Core::Books::Pace.new(key, goal, so_far, today: Date.iso8601(on), year: 2026, say: lambda { |amount|
+        amount.round.to_s
+      }).row
     end
 
     # 1 January to 14 March are 73 days, a fifth of 365: 100 so far lead to 500; 292 days are left for the other 300.
     it "spreads what came evenly over the days" do
       expect(row(:profit, 400, 100,
-                 "2026-03-14")).to have_attributes(heading: 500, needed: Rational(300, 292), text: "at this year's pace 500 by the end: on course")
+                 "2026-03-14")).to have_attributes(heading: 500, needed: Rational(300, 292),
+                                                   text: "at this year's pace 500 by the end: on course")
       expect(row(:profit, 600, 100, "2026-03-14").text).to eq("at this year's pace 500 by the end: short by 100")
     end
 
     it "says nothing before a month has passed, and calls nothing undefined" do
-      expect(row(:pieces, 10, 2, "2026-01-29")).to have_attributes(heading: nil, text: "too early to tell a pace: 29 of 30 days")
-      expect(row(:profit, 400, nil, "2026-03-14")).to have_attributes(heading: nil, text: "nothing has come yet: undefined")
+      expect(row(:pieces, 10, 2,
+                 "2026-01-29")).to have_attributes(heading: nil, text: "too early to tell a pace: 29 of 30 days")
+      expect(row(:profit, 400, nil,
+                 "2026-03-14")).to have_attributes(heading: nil, text: "nothing has come yet: undefined")
       expect(row(:pieces, nil, 3, "2026-03-14").text).to eq("no goal set")
     end
 
@@ -51,14 +56,16 @@ RSpec.describe "learning from own flips" do
     flip = described_class::Flip
     usual = Array.new(5) { flip.new(kind: "desk", receipts: 200, cost: 50, profit: 150, seconds: 36_000) }
 
-    def reasons(flips, pay: 10) = Kohlrabi::Core::Books::Reasons.new(flips, pay: pay, text: :to_s.to_proc)
+    def reasons(flips, pay: 10) = Core::Books::Reasons.new(flips, pay: pay, text: :to_s.to_proc)
 
     # 120 more brought; 20 more cost works against it; 2 h more at 10 an hour are 20.
     it "names what set it apart, the largest first, and only what goes the same way" do
       best = flip.new(kind: "desk", receipts: 320, cost: 70, profit: 250, seconds: 28_800)
-      expect(reasons(usual).for(best)).to eq(["brought 120 more than the median desk (of 5)", "took 2 h less than the median desk (of 5)"])
+      expect(reasons(usual).for(best)).to eq(["brought 120 more than the median desk (of 5)",
+                                              "took 2 h less than the median desk (of 5)"])
       worst = flip.new(kind: "desk", receipts: 90, cost: 80, profit: 10, seconds: 36_000)
-      expect(reasons(usual).for(worst)).to eq(["brought 110 less than the median desk (of 5)", "cost 30 more than the median desk (of 5)"])
+      expect(reasons(usual).for(worst)).to eq(["brought 110 less than the median desk (of 5)",
+                                               "cost 30 more than the median desk (of 5)"])
     end
 
     it "looks at all kinds where its own are too few, and says nothing where all are" do
@@ -70,33 +77,38 @@ RSpec.describe "learning from own flips" do
 
   describe books::Without do
     def totals(profit, hours)
-      tally = Kohlrabi::Core::Books::Tally.of(profit: profit, receipts: 500, cost: 10, bench_seconds: hours * 3600, all_seconds: hours * 3600)
-      Kohlrabi::Core::Books::Totals.new({ "sold" => tally })
+      tally = Core::Books::Tally.of(profit: profit, receipts: 500, cost: 10, bench_seconds: hours * 3600,
+                                    all_seconds: hours * 3600)
+      Core::Books::Totals.new({ "sold" => tally })
     end
 
     # Dropped 100 in 20 h (5 an hour), kept 300 in 15 h (20 an hour). Together 400 in 35 h. Half of 20 h at 20 is 200.
     it "drops what they earned and fills what they took" do
       nothing = described_class.new(totals(100, 20), totals(300, 15)).answer
-      expect(nothing).to have_attributes(profit: 300, with: 400, pay: 20, pay_with: Rational(400, 35), freed: 72_000, made_up: 1/4r)
+      expect(nothing).to have_attributes(profit: 300, with: 400, pay: 20, pay_with: Rational(400, 35), freed: 72_000,
+                                         made_up: 1/4r)
       expect(described_class.new(totals(100, 20), totals(300, 15), filled: 1/2r).answer.profit).to eq(500)
     end
 
     it "is undefined where nothing is left" do
-      none = Kohlrabi::Core::Books::Totals.new({})
-      expect(described_class.new(totals(100, 20), none, filled: 1r).answer).to have_attributes(profit: nil, pay: nil, made_up: nil, with: 100)
+      none = Core::Books::Totals.new({})
+      expect(described_class.new(totals(100, 20), none,
+                                 filled: 1r).answer).to have_attributes(profit: nil, pay: nil, made_up: nil, with: 100)
     end
   end
 
   describe books::Cheaper do
     # 1000 of receipts, 10% less, 10% fees: 90 lost. 50 days, 2% a percent: 10 days saved at 12 a day are 120.
     it "weighs what is lost against the days it saves" do
-      answer = described_class.new([[600, 30], [400, 20]], less: 1/10r, fee_rate: 1/10r, quicker: 2r, profit_per_space_day: 12).answer
+      answer = described_class.new([[600, 30], [400, 20]], less: 1/10r, fee_rate: 1/10r, quicker: 2r,
+                                                           profit_per_space_day: 12).answer
       expect(answer).to have_attributes(lost: 90, days: 10, won: 120, net: 30, needed: Rational(90, 60), n: 2)
     end
 
     it "never saves more days than there were, and knows no worth without a place's profit" do
       expect(described_class.new([[600, 30]], less: 1/2r, quicker: 5r, profit_per_space_day: 1).answer.days).to eq(30)
-      expect(described_class.new([[600, nil]], less: 1/10r).answer).to have_attributes(won: nil, net: nil, needed: nil, lost: 60)
+      expect(described_class.new([[600, nil]],
+                                 less: 1/10r).answer).to have_attributes(won: nil, net: nil, needed: nil, lost: 60)
     end
   end
 

@@ -4,7 +4,7 @@ require "spec_helper"
 
 # What must hold of any history, over random ones.
 RSpec.describe "learning, over random histories" do
-  books = Kohlrabi::Core::Books
+  books = Core::Books
   random = Random.new(2026)
 
   describe books::SideBySide do
@@ -35,8 +35,12 @@ RSpec.describe "learning, over random histories" do
   describe books::Cheaper do
     it "loses more the less is asked, and saves no fewer days" do
       40.times do
-        sales = Array.new(random.rand(1..20)) { [random.rand(1..400_00), [nil, random.rand(0..90)].sample(random: random)] }
-        answers = [1/20r, 1/10r, 3/10r, 9/10r].map { |less| described_class.new(sales, less: less, quicker: 2r, profit_per_space_day: 50).answer }
+        sales = Array.new(random.rand(1..20)) do
+          [random.rand(1..400_00), [nil, random.rand(0..90)].sample(random: random)]
+        end
+        answers = [1/20r, 1/10r, 3/10r, 9/10r].map do |less|
+          described_class.new(sales, less: less, quicker: 2r, profit_per_space_day: 50).answer
+        end
         expect(answers.map(&:lost)).to eq(answers.map(&:lost).sort)
         expect(answers.map(&:days)).to eq(answers.map(&:days).sort)
         expect(answers.last.days).to be <= sales.sum { |_, days| days.to_i }
@@ -54,8 +58,8 @@ RSpec.describe "learning, over random histories" do
 
   describe books::Without do
     def totals(rows)
-      tallies = rows.map { |profit, hours| Kohlrabi::Core::Books::Tally.of(profit: profit, receipts: 1, cost: 1, bench_seconds: hours * 3600, all_seconds: 0) }
-      Kohlrabi::Core::Books::Totals.new({ "sold" => tallies.sum(Kohlrabi::Core::Books::Tally.zero) })
+      tallies = rows.map { |profit, hours| Core::Books::Tally.of(profit: profit, receipts: 1, cost: 1, bench_seconds: hours * 3600, all_seconds: 0) }
+      Core::Books::Totals.new({ "sold" => tallies.sum(Core::Books::Tally.zero) })
     end
 
     it "loses nothing just where it says that all is made up" do
@@ -87,7 +91,9 @@ RSpec.describe "learning, over random histories" do
     def piece(random)
       bought = Date.new(2026, 1, 1) + random.rand(0..200)
       ended = [nil, bought + random.rand(0..200)].sample(random: random)
-      payments = Array.new(random.rand(1..3)) { [[nil, bought + random.rand(0..60)].sample(random: random), random.rand(0..100_00)] }
+      payments = Array.new(random.rand(1..3)) do
+        [[nil, bought + random.rand(0..60)].sample(random: random), random.rand(0..100_00)]
+      end
       described_class::Piece.new(name: "x", bought_on: bought, ended_on: ended, ended: !ended.nil?, payments: payments)
     end
 

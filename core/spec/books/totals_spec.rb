@@ -2,11 +2,12 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Books::Totals do
-  let(:tally) { Kohlrabi::Core::Books::Tally }
+RSpec.describe Core::Books::Totals do
+  let(:tally) { Core::Books::Tally }
 
   def flip(profit, hours: 1, receipts: 100_00, cost: 50_00)
-    tally.of(profit: profit, receipts: receipts, cost: cost, bench_seconds: hours && (hours * 3600), all_seconds: hours && (hours * 7200))
+    tally.of(profit: profit, receipts: receipts, cost: cost, bench_seconds: hours && (hours * 3600),
+             all_seconds: hours && (hours * 7200))
   end
 
   def totals(rule = "bench")
@@ -36,7 +37,7 @@ RSpec.describe Kohlrabi::Core::Books::Totals do
 
   it "adds up to the same whole under every month" do
     groups = { %w[2026-01 sold] => flip(10_00), %w[2026-03 sold] => flip(5_00), [nil, "scrapped"] => flip(-3_00) }
-    rows = Kohlrabi::Core::Books::Months.rows(groups)
+    rows = Core::Books::Months.rows(groups)
     expect(rows.map(&:first)).to eq(["2026-01", "2026-02", "2026-03", nil])
     expect(rows.sum { |_, month| month.profit.amount || 0 }).to eq(12_00)
     expect(rows[1].last.profit.amount).to be_nil

@@ -1,16 +1,22 @@
 # frozen_string_literal: true
 
 # What pays with its doubt: what holds whatever the flips were, and what is said of pure chance.
-RSpec.describe Kohlrabi::Core::Books::WhatPays do
+RSpec.describe Core::Books::WhatPays do
   sums_of = lambda do |flips|
-    described_class::Sums.new(flips.size, flips.sum(&:first), flips.sum(&:last), flips.sum { |profit, hours| profit * profit / hours.to_f })
+    described_class::Sums.new(flips.size, flips.sum(&:first), flips.sum(&:last), flips.sum do |profit, hours|
+      profit * profit / hours.to_f
+    end)
   end
 
   def normal(random) = Math.sqrt(-2 * Math.log(1 - random.rand)) * Math.cos(2 * Math::PI * random.rand)
 
   # Flips of a workshop: hours 3 to 14, profit about pay × hours.
   def flips(random, number, pay: 12_00)
-    Array.new(number) { random.rand(3.0..14.0).then { |hours| [(pay * hours) + (normal(random) * 7_00 * Math.sqrt(8 * hours)), hours] } }
+    Array.new(number) do
+      random.rand(3.0..14.0).then do |hours|
+        [(pay * hours) + (normal(random) * 7_00 * Math.sqrt(8 * hours)), hours]
+      end
+    end
   end
 
   define_method(:rows) do |groups, **rest|
@@ -35,7 +41,8 @@ RSpec.describe Kohlrabi::Core::Books::WhatPays do
     expect(found[0]).to have_attributes(claim: "more", above: be > 0.99)
     expect(found[1]).to have_attributes(claim: "less", above: be < 0.01)
     expect(found[2]).to have_attributes(middle: nil, few: "one flip so far: 2 are needed")
-    expect(rows({ "good" => groups["good"].first(2), "poor" => groups["poor"].first(2) }, looked_at: 40).map(&:claim)).to eq([nil, nil])
+    expect(rows({ "good" => groups["good"].first(2), "poor" => groups["poor"].first(2) },
+                looked_at: 40).map(&:claim)).to eq([nil, nil])
   end
 
   it "claims something of pure chance in at most a twentieth of workshops, and finds a kind that pays double in most with sixty flips" do
@@ -59,7 +66,7 @@ RSpec.describe Kohlrabi::Core::Books::WhatPays do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Books::Season do
+RSpec.describe Core::Books::Season do
   # Listings from every month of three years, each stands until it sells at a rate a day.
   def stays(random, number)
     Array.new(number) do
@@ -77,18 +84,26 @@ RSpec.describe Kohlrabi::Core::Books::Season do
 
   it "finds a wave of the year, and a month that stands out alone" do
     random = Random.new(9)
-    wave = described_class.new(stays(random, 200) { |month| 0.03 * (1 + (0.8 * Math.cos((month - 5) * Math::PI / 6))) }).notes
+    wave = described_class.new(stays(random, 200) do |month|
+      0.03 * (1 + (0.8 * Math.cos((month - 5) * Math::PI / 6)))
+    end).notes
     expect(wave.first.text).to match(/(March|April|May|June) is about the best month, (September|October|November|December) about the slowest/)
     lone = described_class.new(stays(random, 300) { |month| month == 8 ? 0.2 : 0.02 }).notes
     expect(lone.filter_map(&:month)).to include(8)
-    expect(lone.find { |note| note.month == 8 }.text).to match(/August: \d+ sold where [\d.]+ were to be expected of days stood, more than chance/)
+    expect(lone.find do |note|
+      note.month == 8
+    end.text).to match(/August: \d+ sold where [\d.]+ were to be expected of days stood, more than chance/)
   end
 
   # Two months that differ by chance: five listings each took 21 and 12 days in the middle. That used to be told as
   # nearly twice as long.
   it "does not tell a month by a handful of listings" do
     spells = { 1 => [5, 21, 30, 9, 40], 5 => [10, 8, 25, 12, 20] }
-    few = spells.flat_map { |month, days| days.map { |one| described_class::Stay.new(Date.new(2026, month, 1), one, true) } }
+    few = spells.flat_map do |month, days|
+      days.map do |one|
+        described_class::Stay.new(Date.new(2026, month, 1), one, true)
+      end
+    end
     expect(described_class.new(few).notes).to eq([])
   end
 

@@ -2,9 +2,9 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Flips::Chain do
+RSpec.describe Core::Flips::Chain do
   def event(kind, on = nil, **rest)
-    Kohlrabi::Core::Flips::Event.new(kind: kind, on: on && day(on), **rest)
+    Core::Flips::Event.new(kind: kind, on: on && day(on), **rest)
   end
 
   def chain(*events, bought: "2026-05-01", worked_from: nil)
@@ -16,29 +16,33 @@ RSpec.describe Kohlrabi::Core::Flips::Chain do
             event(:price_changed, "2026-05-20", asking: 8000), event(:sold, "2026-05-21"), event(:refunded, "2026-06-01")]
     stages = (0..path.size).map { |n| chain(*path.first(n)).stage }
     expect(stages).to eq(["bought", "on the bench", "ready", "listed", "listed", "sold", "sold"])
-    expect(%i[kept given_away scrapped].map { |kind| chain(event(kind, "2026-05-02")).stage }).to eq(["kept", "given away", "scrapped"])
+    expect(%i[kept given_away scrapped].map do |kind|
+      chain(event(kind, "2026-05-02")).stage
+    end).to eq(["kept", "given away", "scrapped"])
   end
 
   it "refuses a sale before the purchase and names both dates" do
     expect { chain(event(:sold, "2026-04-30")) }
-      .to raise_error(Kohlrabi::Core::Refusal, "Sold on 30 Apr 2026 lies before bought on 1 May 2026. Correct one of the two dates.")
+      .to raise_error(Core::Refusal,
+                      "Sold on 30 Apr 2026 lies before bought on 1 May 2026. Correct one of the two dates.")
   end
 
   it "refuses any earlier event after a later one, across undated ones too" do
     expect { chain(event(:ready), event(:first_work, "2026-05-09"), event(:listed, "2026-05-08")) }
-      .to raise_error(Kohlrabi::Core::Refusal, /Listed on 8 May 2026 lies before first work on 9 May 2026/)
+      .to raise_error(Core::Refusal, /Listed on 8 May 2026 lies before first work on 9 May 2026/)
   end
 
   it "refuses two endings, a refund without a sale and a price change without a listing" do
     expect { chain(event(:sold, "2026-05-03"), event(:kept, "2026-05-04")) }
-      .to raise_error(Kohlrabi::Core::Refusal, /already recorded as sold on 3 May 2026/)
-    expect { chain(event(:refunded, "2026-05-03")) }.to raise_error(Kohlrabi::Core::Refusal, /has not been sold/)
-    expect { chain(event(:price_changed, "2026-05-03", asking: 1)) }.to raise_error(Kohlrabi::Core::Refusal, /never been listed/)
+      .to raise_error(Core::Refusal, /already recorded as sold on 3 May 2026/)
+    expect { chain(event(:refunded, "2026-05-03")) }.to raise_error(Core::Refusal, /has not been sold/)
+    expect { chain(event(:price_changed, "2026-05-03", asking: 1)) }.to raise_error(Core::Refusal, /never been listed/)
   end
 
   it "takes the latest asking price" do
     listed = event(:listed, "2026-05-06", asking: 9000)
-    changes = [event(:price_changed, "2026-05-20", asking: 7000, position: 2), event(:price_changed, "2026-05-20", asking: 8000, position: 1)]
+    changes = [event(:price_changed, "2026-05-20", asking: 7000, position: 2),
+               event(:price_changed, "2026-05-20", asking: 8000, position: 1)]
     expect(chain(listed, *changes).asking).to eq(7000)
     expect(chain(event(:listed, "2026-05-06")).asking).to be_nil
   end

@@ -3,8 +3,8 @@
 require_relative "../spec_helper"
 
 RSpec.describe "shares and what is said of them" do
-  let(:flips) { Kohlrabi::Core::Flips }
-  let(:euro) { Kohlrabi::Core::Units::Currency.find("EUR") }
+  let(:flips) { Core::Flips }
+  let(:euro) { Core::Units::Currency.find("EUR") }
 
   it "follows the price with a premium that is a rate, and not with one that is an amount" do
     # 10% of 20.00 and of 30.00; an amount stays 2.00. Tax of 20% is on both.
@@ -22,13 +22,18 @@ RSpec.describe "shares and what is said of them" do
   it "says over and under, of the price and of a sale" do
     over = flips::HandShares.refusal(250, "sale price", :members).in(euro)
     expect([over.message,
-            over.field]).to eq(["The shares do not add up to the sale price: they are 2.50 EUR over. Change one of them by 2.50.", :members])
+            over.field]).to eq([
+                                 "The shares do not add up to the sale price: they are 2.50 EUR over. Change one of them by 2.50.", :members
+                               ])
     plain = flips::HandShares.refusal(-1, "price", :members)
     expect(plain.message).to eq("The shares do not add up to the price. They are under it; change one of them.")
   end
 
   it "refuses a way of sharing that there is none of" do
-    expect { flips::Lot.new(price: 1).shares("by weight", [{}]) }.to raise_error(Kohlrabi::Core::Refusal, /equally, by expected resale, by hand/)
+    expect do
+      flips::Lot.new(price: 1).shares("by weight",
+                                      [{}])
+    end.to raise_error(Core::Refusal, /equally, by expected resale, by hand/)
   end
 
   it "drives no distance for nothing, and rounds half a minute up" do

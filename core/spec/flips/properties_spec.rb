@@ -4,18 +4,18 @@ require "spec_helper"
 
 # What must hold of every flip, over many made at random from fixed seeds.
 RSpec.describe "any flip" do
-  let(:flips) { Kohlrabi::Core::Flips }
+  let(:flips) { Core::Flips }
   let(:random) { Random.new(20_261_124) }
 
   def money = random.rand(0..50_000)
 
   def statement(rule: "bench")
     sale = { price: money, tip: random.rand(0..500), fee: random.rand(0..2000), delivery: random.rand(0..1500) }
-    kinds = Kohlrabi::Core::Flips::WorkKinds.keys.sample(random.rand(0..5), random: random)
+    kinds = Core::Flips::WorkKinds.keys.sample(random.rand(0..5), random: random)
     flips::Statement.new(
       stage: "sold", hours_rule: rule, sale: flips::Sale.new(**sale),
       money_in: flips::MoneyIn.new(purchase: money, materials: money, hardware: money, other: money, sundries: random.rand(0..500)),
-      work: Kohlrabi::Core::Flips::HoursWorked.new(kinds.to_h { |kind| [kind, random.rand(0..400) * 60] })
+      work: Core::Flips::HoursWorked.new(kinds.to_h { |kind| [kind, random.rand(0..400) * 60] })
     )
   end
 
@@ -24,7 +24,9 @@ RSpec.describe "any flip" do
       flip = statement
       expect(flip.cash_profit.amount).to eq(flip.receipts.amount - flip.cash_in.amount - flip.selling.amount)
       expect(flip.cash_profit.amount).to eq(flip.take_home.amount - flip.cash_in.amount)
-      [flip.cash_in, flip.receipts, flip.selling, flip.take_home, flip.cash_profit].each { |figure| expect(total(figure)).to eq(figure.amount) }
+      [flip.cash_in, flip.receipts, flip.selling, flip.take_home, flip.cash_profit].each do |figure|
+        expect(total(figure)).to eq(figure.amount)
+      end
     end
   end
 
@@ -39,7 +41,7 @@ RSpec.describe "any flip" do
       all = flip.hours("all").amount
       # Unknown at the bench: then whatever hours there are were worked around it.
       counted = flip.hours("all").terms.map { |term| term.figure.key }
-      next expect(counted.count { |kind| Kohlrabi::Core::Flips::WorkKinds.bench?(kind) }).to eq(0) if bench.nil?
+      next expect(counted.count { |kind| Core::Flips::WorkKinds.bench?(kind) }).to eq(0) if bench.nil?
 
       expect(all).to be >= bench
       next unless bench.positive? && flip.cash_profit.amount.positive?
@@ -55,11 +57,12 @@ RSpec.describe "any flip" do
   end
 
   it "adds up to the same totals however it is grouped" do
-    tally = Kohlrabi::Core::Books::Tally
+    tally = Core::Books::Tally
     100.times do
       flips = Array.new(random.rand(1..30)) do
         seconds = [nil, random.rand(0..9000)].sample(random: random)
-        tally.of(profit: [nil, money - 20_000].sample(random: random), receipts: money, cost: money, bench_seconds: seconds, all_seconds: seconds)
+        tally.of(profit: [nil, money - 20_000].sample(random: random), receipts: money, cost: money,
+                 bench_seconds: seconds, all_seconds: seconds)
       end
       whole = flips.sum(tally.zero)
       groups = flips.group_by { random.rand(4) }.values.map { |group| group.sum(tally.zero) }
@@ -125,8 +128,8 @@ RSpec.describe "any flip" do
         seconds = random.rand(1..600) * 60
         rate = Rational(random.rand(0..60), 100)
         floor = random.rand(0..3000)
-        prices = Kohlrabi::Core::Market::CostAndPay.new(costs: costs, seconds: seconds, fee_rate: rate, fixed: random.rand(0..800),
-                                                        floor_pay: floor, target_pay: floor + random.rand(0..2000))
+        prices = Core::Market::CostAndPay.new(costs: costs, seconds: seconds, fee_rate: rate, fixed: random.rand(0..800),
+                                              floor_pay: floor, target_pay: floor + random.rand(0..2000))
         amounts = prices.figures.map(&:amount)
         expect(amounts).to eq(amounts.sort)
         left = (prices.floor.amount * (1 - rate)) - prices.floor.terms.first(3).sum { |term| term.figure.amount }

@@ -1,11 +1,13 @@
 # frozen_string_literal: true
 
 # The rent of a place by days, worked by hand beside each.
-RSpec.describe Kohlrabi::Core::Flips::RentShares do
+RSpec.describe Core::Flips::RentShares do
   def stay(id, from, to) = described_class::Stay.new(id: id, from: Date.iso8601(from), to: to && Date.iso8601(to))
 
   def shares(*stays, rent: 6000, rents: [["1900-01-01", rent]], ended: nil)
-    described_class.new(stays, rents: rents.map { |from, minor| [Date.iso8601(from), minor] }, ended: ended && Date.iso8601(ended),
+    described_class.new(stays, rents: rents.map do |from, minor|
+      [Date.iso8601(from), minor]
+    end, ended: ended && Date.iso8601(ended),
                                today: Date.new(2026, 6, 30))
   end
 

@@ -2,7 +2,7 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Flips::Shares do
+RSpec.describe Core::Flips::Shares do
   it "adds up to the whole whatever the weights" do
     random = Random.new(7)
     500.times do
@@ -25,7 +25,7 @@ RSpec.describe Kohlrabi::Core::Flips::Shares do
   end
 
   it "refuses a negative weight and an empty list" do
-    expect { described_class.split(100, [1, -1]) }.to raise_error(Kohlrabi::Core::Refusal, /negative/)
-    expect { described_class.split(100, []) }.to raise_error(Kohlrabi::Core::Refusal, /at least one piece/)
+    expect { described_class.split(100, [1, -1]) }.to raise_error(Core::Refusal, /negative/)
+    expect { described_class.split(100, []) }.to raise_error(Core::Refusal, /at least one piece/)
   end
 end

@@ -2,10 +2,10 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Flips::Turnaround do
+RSpec.describe Core::Flips::Turnaround do
   def turnaround(dates, bought: "2026-05-01", today: "2026-06-30")
-    events = dates.map { |kind, on| Kohlrabi::Core::Flips::Event.new(kind: kind, on: on && day(on)) }
-    chain = Kohlrabi::Core::Flips::Chain.new(bought_on: bought && day(bought), events: events)
+    events = dates.map { |kind, on| Core::Flips::Event.new(kind: kind, on: on && day(on)) }
+    chain = Core::Flips::Chain.new(bought_on: bought && day(bought), events: events)
     described_class.new(chain, today: day(today))
   end
 
@@ -18,23 +18,30 @@ RSpec.describe Kohlrabi::Core::Flips::Turnaround do
   end
 
   it "gives each day to the latest stage that has begun" do
-    expect(sold.strip.map { |part| [part[:lane], part[:from], part[:to]] }).to eq([[:waiting, 0, 3], [:bench, 3, 9], [:market, 9, 32]])
+    expect(sold.strip.map do |part|
+      [part[:lane], part[:from], part[:to]]
+    end).to eq([[:waiting, 0, 3], [:bench, 3, 9], [:market, 9, 32]])
   end
 
   it "says what its days bear, one event a day, none before the purchase" do
-    expect(sold.dates.map { |on, _, event| [on, event.kind] }).to eq([[0, :bought], [3, :first_work], [9, :listed], [32, :sold]])
+    expect(sold.dates.map do |on, _, event|
+      [on, event.kind]
+    end).to eq([[0, :bought], [3, :first_work], [9, :listed], [32, :sold]])
     expect(turnaround({}, bought: nil).dates).to eq([])
   end
 
   it "runs the last part until today while the piece is in hand" do
     strip = turnaround({ first_work: "2026-05-04" }, today: "2026-05-09").strip
     expect(strip.last).to include(lane: :bench, to: 8, running: true)
-    expect(turnaround({}, today: "2026-05-01").strip).to contain_exactly(include(lane: :waiting, from: 0, to: 0, running: true))
+    expect(turnaround({},
+                      today: "2026-05-01").strip).to contain_exactly(include(lane: :waiting, from: 0, to: 0,
+                                                                             running: true))
   end
 
   it "leaves undefined what cannot be known, with why" do
     gaps = turnaround({ sold: "2026-06-02" })
-    expect(gaps.parts.map(&:why)).to eq(["first work: not recorded", "first work: not recorded", "ready: not recorded", "listed: not recorded"])
+    expect(gaps.parts.map(&:why)).to eq(["first work: not recorded", "first work: not recorded", "ready: not recorded",
+                                         "listed: not recorded"])
     expect(turnaround({}).whole.why).to eq("sold: not recorded")
     expect(turnaround({ sold: nil }).whole.why).to eq("sold: date not known")
     expect(turnaround({ sold: "2026-06-02" }, bought: nil).strip).to eq([])
@@ -42,7 +49,9 @@ RSpec.describe Kohlrabi::Core::Flips::Turnaround do
 
   it "shows no stage that began and ended on one day, and runs nothing past an end whose day is not known" do
     expect(turnaround({ sold: "2026-05-01" }).strip).to eq([])
-    expect(turnaround({ first_work: "2026-05-04", ready: "2026-05-04" }, today: "2026-05-09").strip.map { |part| part.values_at(:lane, :from, :to) })
+    expect(turnaround({ first_work: "2026-05-04", ready: "2026-05-04" }, today: "2026-05-09").strip.map do |part|
+      part.values_at(:lane, :from, :to)
+    end)
       .to eq([[:waiting, 0, 3], [:waiting, 3, 8]])
     ended = turnaround({ listed: "2026-05-10", sold: nil })
     expect(ended.parts.last).to have_attributes(amount: nil, why: "sold: date not known")

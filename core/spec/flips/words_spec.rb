@@ -4,12 +4,12 @@ require "spec_helper"
 
 # The sentences a person reads when something cannot stand: what is wrong, and what to do.
 RSpec.describe "words of refusal" do
-  let(:core) { Kohlrabi::Core }
+  let(:core) { Core }
 
   def words
     yield
     nil
-  rescue Kohlrabi::Core::Refusal => e
+  rescue Core::Refusal => e
     e
   end
 

@@ -2,9 +2,10 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Market::AtPrice do
+RSpec.describe Core::Market::AtPrice do
   def at(price, **rest)
-    described_class.new(price: price, fee_rate: 1/10r, fixed: 500, cash_in: 10_000, to_come: 1000, seconds: 10 * 3600, **rest)
+    described_class.new(price: price, fee_rate: 1/10r, fixed: 500, cash_in: 10_000, to_come: 1000, seconds: 10 * 3600,
+                        **rest)
   end
 
   it "is what the fees leave, less what went in and is to come, over the hours (worked by hand)" do
@@ -17,7 +18,7 @@ RSpec.describe Kohlrabi::Core::Market::AtPrice do
   it "knows no profit of a piece whose price paid is not known, and no pay where nothing is worked" do
     expect([at(24_000, cash_in: nil).profit, at(24_000, cash_in: nil).hourly]).to eq([nil, nil])
     expect(at(24_000, seconds: 0)).to have_attributes(profit: 10_100, hourly: nil)
-    expect(Kohlrabi::Core::Flips::HourlyPay.of(-500, 1800)).to eq(-1000) # 5.00 lost in half an hour
-    expect(Kohlrabi::Core::Flips::HourlyPay.of(500, nil)).to be_nil
+    expect(Core::Flips::HourlyPay.of(-500, 1800)).to eq(-1000) # 5.00 lost in half an hour
+    expect(Core::Flips::HourlyPay.of(500, nil)).to be_nil
   end
 end

@@ -2,7 +2,7 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Market::CostAndPay do
+RSpec.describe Core::Market::CostAndPay do
   def prices(**given)
     described_class.new(costs: 100_00, seconds: 36_000, floor_pay: 8_00, target_pay: 15_00, **given)
   end
@@ -15,9 +15,9 @@ RSpec.describe Kohlrabi::Core::Market::CostAndPay do
   end
 
   it "refuses a target under the floor and a fee that takes all" do
-    expect { prices(target_pay: 7_99) }.to raise_error(Kohlrabi::Core::Refusal, /Target pay is under floor pay/)
+    expect { prices(target_pay: 7_99) }.to raise_error(Core::Refusal, /Target pay is under floor pay/)
     expect { prices(target_pay: 8_00) }.not_to raise_error # one pay for both
-    expect { prices(fee_rate: 1) }.to raise_error(Kohlrabi::Core::Refusal, /leaves nothing/)
+    expect { prices(fee_rate: 1) }.to raise_error(Core::Refusal, /leaves nothing/)
   end
 
   it "gives the bare amounts of its figures, for long lists" do
@@ -31,7 +31,7 @@ RSpec.describe Kohlrabi::Core::Market::CostAndPay do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Market::PriceTape do
+RSpec.describe Core::Market::PriceTape do
   it "puts marks in order on a scale that reaches beyond them" do
     tape = described_class.new({ cash_in: 96_00, asking: 269_00, target: 245_00, sold: nil, floor: 176_00 })
     expect(tape.marks.map { |mark| mark[:key] }).to eq(%i[cash_in floor target asking])

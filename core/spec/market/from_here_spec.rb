@@ -1,8 +1,10 @@
 # frozen_string_literal: true
 
 # What pays from here on, by hand.
-RSpec.describe Kohlrabi::Core::Market::FromHere do
-  def piece(id, **rest) = described_class::Piece.new(id: id, stage: "on the bench", finish: 200_00, as_is: 80_00, seconds: 6 * 3600, **rest)
+RSpec.describe Core::Market::FromHere do
+  def piece(id, **rest)
+    described_class::Piece.new(id: id, stage: "on the bench", finish: 200_00, as_is: 80_00, seconds: 6 * 3600, **rest)
+  end
 
   def rows(*pieces, floor: 8_00, target: 15_00)
     described_class.new(pieces, text: ->(minor) { format("%.2f", minor / 100.0) }, floor: floor, target: target).rows
@@ -10,8 +12,11 @@ RSpec.describe Kohlrabi::Core::Market::FromHere do
 
   it "ranks by what the hours to come earn over selling it as it stands" do
     # (200 − 80) ÷ 6 h = 20.00; (200 − 80) ÷ 12 h = 10.00; (100 − 80) ÷ 6 h = 3.33; nothing either way.
-    found = rows(piece(1, seconds: 12 * 3600), piece(2), piece(3, finish: 100_00), piece(4, finish: -5_00, as_is: 0), piece(5, stage: "ready"))
-    expect(found.map { |row| [row.piece.id, row.advice] }).to eq([[5, :list], [2, :finish], [1, :less], [3, :as_is], [4, :drop]])
+    found = rows(piece(1, seconds: 12 * 3600), piece(2), piece(3, finish: 100_00), piece(4, finish: -5_00, as_is: 0),
+                 piece(5, stage: "ready"))
+    expect(found.map do |row|
+      [row.piece.id, row.advice]
+    end).to eq([[5, :list], [2, :finish], [1, :less], [3, :as_is], [4, :drop]])
     expect(found[1]).to have_attributes(pay: 20_00, gain: 120_00,
                                         text: "Finished it brings 200.00 from here on, as it stands 80.00: 6 h earn 20.00 an hour.")
     expect(found[2].text).to end_with("12 h earn 10.00 an hour, less than you aim for.")
@@ -26,18 +31,21 @@ RSpec.describe Kohlrabi::Core::Market::FromHere do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Books::WorthIt do
+RSpec.describe Core::Books::WorthIt do
   def figures(**given) = described_class::Figures.new(resale: 200_00, costs: 30_00, seconds: 6 * 3600, **given)
 
   def answer(came, profit:, pay:, **rest)
-    described_class.new(expected: figures, came: came, profit: profit, pay: pay, text: ->(minor) { format("%.2f", minor / 100.0) }, floor: 8_00,
+    described_class.new(expected: figures, came: came, profit: profit, pay: pay, text: lambda { |minor|
+      format("%.2f", minor / 100.0)
+    }, floor: 8_00,
                         target: 15_00, **rest).answer
   end
 
   it "says what it paid, and what made the difference, the largest first" do
     # Three hours longer at 15.00 are 45.00; 30.00 less brought; 10.00 more cost.
     found = answer(figures(resale: 170_00, costs: 40_00, seconds: 9 * 3600), profit: 90_00, pay: 10_00)
-    expect(found).to have_attributes(verdict: :less, text: "It paid less than you aim for: 10.00 an hour, 15.00 aimed for.")
+    expect(found).to have_attributes(verdict: :less,
+                                     text: "It paid less than you aim for: 10.00 an hour, 15.00 aimed for.")
     expect(found.why).to eq(["It took 3 h longer than expected (9 h for 6 h), 45.00 at the pay you aim for.",
                              "It brought 30.00 less than expected (170.00 for 200.00).", "It cost 10.00 more than expected (40.00 for 30.00)."])
     expect(answer(figures, profit: 150_00, pay: 25_00)).to have_attributes(verdict: :worth, why: [])
@@ -45,7 +53,8 @@ RSpec.describe Kohlrabi::Core::Books::WorthIt do
   end
 
   it "answers where hours or profit are not known" do
-    expect(answer(figures(seconds: nil), profit: 150_00, pay: nil)).to have_attributes(verdict: :worth, text: /It left 150.00/)
+    expect(answer(figures(seconds: nil), profit: 150_00,
+                                         pay: nil)).to have_attributes(verdict: :worth, text: /It left 150.00/)
     expect(answer(figures, profit: nil, pay: nil)).to have_attributes(verdict: :unknown)
   end
 end

@@ -2,8 +2,10 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Market::HoursBudget do
-  def budget(**rest) = described_class.new(take_home: 25_000, cash_in: 10_000, seconds: 4 * 3600, floor_pay: 800, **rest)
+RSpec.describe Core::Market::HoursBudget do
+  def budget(**rest)
+    described_class.new(take_home: 25_000, cash_in: 10_000, seconds: 4 * 3600, floor_pay: 800, **rest)
+  end
 
   it "is 14 h 45 for a take-home of 250, 100 in, nothing to come, floor pay 8 and 4 h done (worked by hand)" do
     expect(budget.budget.amount).to eq(14.75 * 3600)
@@ -44,10 +46,12 @@ RSpec.describe Kohlrabi::Core::Market::HoursBudget do
   end
 
   it "says what each way pays from here on: what was spent is spent" do
-    ways = budget(to_come: 5000, work: 10 * 3600, as_is: 4000, simpler: [["Oil only", 18_000, 1000, 4 * 3600], ["No price", nil, 0, 60]]).ways
+    ways = budget(to_come: 5000, work: 10 * 3600, as_is: 4000,
+                  simpler: [["Oil only", 18_000, 1000, 4 * 3600], ["No price", nil, 0, 60]]).ways
     # (250 − 50 − 40) ÷ 10 h = 16.00 an hour over selling it as it stands; (180 − 10 − 40) ÷ 4 h = 32.50.
     expect(ways.map { |way| [way.label, way.brings, way.pay] })
-      .to eq([["Finish as planned", 20_000, 1600], ["Instead: Oil only", 17_000, 3250], ["Stop and sell it as it stands", 4000, nil]])
+      .to eq([["Finish as planned", 20_000, 1600], ["Instead: Oil only", 17_000, 3250],
+              ["Stop and sell it as it stands", 4000, nil]])
     expect(budget(work: 0).ways.first.pay).to be_nil
   end
 end

@@ -1,13 +1,16 @@
 # frozen_string_literal: true
 
 # What a listed piece wants today: the order is common practice, no source.
-RSpec.describe Kohlrabi::Core::Market::ListingAdvice do
-  let(:advice) { Kohlrabi::Core::Market::OfferAdvice::Answer }
+RSpec.describe Core::Market::ListingAdvice do
+  let(:advice) { Core::Market::OfferAdvice::Answer }
 
-  def answer(**given) = described_class.new(asking: 20_000, text: ->(minor) { format("%.2f", minor / 100.0) }, **given).answer
+  def answer(**given)
+    described_class.new(asking: 20_000, text: ->(minor) { format("%.2f", minor / 100.0) }, **given).answer
+  end
 
   def offer(id, amount, verdict, counter: nil)
-    described_class::Offered.new(id: id, amount: amount, advice: advice.new(verdict: verdict, counter: counter, why: "Because.", warnings: []))
+    described_class::Offered.new(id: id, amount: amount,
+                                 advice: advice.new(verdict: verdict, counter: counter, why: "Because.", warnings: []))
   end
 
   def step(due:) = described_class::Step.new(id: 7, asking: 18_000, on: due ? "since 3 May" : "on 3 Jun", due: due)
@@ -18,7 +21,8 @@ RSpec.describe Kohlrabi::Core::Market::ListingAdvice do
     expect(answer(**everything)).to have_attributes(action: :pick_up, headline: "Pick-up 29 Nov, at six.", why: "By a café. 65.00 on the day.",
                                                     amount: 19_000)
     expect(answer(**everything, held: nil)).to have_attributes(action: :take, headline: "Take the 170.00.", id: 1)
-    expect(answer(step: step(due: true))).to have_attributes(action: :lower, headline: "Lower it to 180.00.", why: "Due since 3 May.", id: 7)
+    expect(answer(step: step(due: true))).to have_attributes(action: :lower, headline: "Lower it to 180.00.",
+                                                             why: "Due since 3 May.", id: 7)
     expect(answer(step: step(due: false))).to have_attributes(action: :none, why: "Next step: 180.00 on 3 Jun.")
   end
 
@@ -30,11 +34,14 @@ RSpec.describe Kohlrabi::Core::Market::ListingAdvice do
   end
 
   it "says when it is asked above all that the market pays, and when it has no price" do
-    expect(answer(most: 17_500)).to have_attributes(action: :price, headline: "Asked above what the market pays.", why: "It pays 175.00 at the most.")
+    expect(answer(most: 17_500)).to have_attributes(action: :price, headline: "Asked above what the market pays.",
+                                                    why: "It pays 175.00 at the most.")
     expect(answer(most: 20_000)).to have_attributes(action: :none, why: "No price step is planned.")
     expect(described_class.new(asking: nil).answer).to have_attributes(action: :price, headline: "Give it a price.")
     expect(answer(taken: 15_000)).to have_attributes(action: :record_sale, headline: "Sold for 150.00? Record it.")
-    expect(answer(held: described_class::Held.new(who: "a neighbour"))).to have_attributes(headline: "Held for a neighbour.", why: nil)
+    expect(answer(held: described_class::Held.new(who: "a neighbour"))).to have_attributes(
+      headline: "Held for a neighbour.", why: nil
+    )
   end
 
   # Every state that a listed piece can be in, together: one answer each, the most pressing, and what it asks to be done

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # Prices by their methods, asking prices and steps, by hand arithmetic beside each.
-RSpec.describe Kohlrabi::Core::Market::AskingPrice do
+RSpec.describe Core::Market::AskingPrice do
   it "adds room for haggling and goes up to the next ending" do
     # 283.34 ÷ 0.9 = 314.82: 315 by fives, 319 by nines.
     expect(described_class.over(28_334, haggle: 1/10r)).to eq(31_483)
@@ -10,7 +10,7 @@ RSpec.describe Kohlrabi::Core::Market::AskingPrice do
     expect(described_class.over(31_501, ending: "59")).to eq(31_900)
     expect(described_class.over(31_500, ending: "59")).to eq(31_500)
     expect(described_class.over(1_800, ending: "9", unit: 1)).to eq(1_809) # a currency without decimals
-    expect { described_class.over(100, haggle: 1) }.to raise_error(Kohlrabi::Core::Refusal, /100% or more/)
+    expect { described_class.over(100, haggle: 1) }.to raise_error(Core::Refusal, /100% or more/)
   end
 
   it "never ends below what was asked for" do
@@ -35,7 +35,7 @@ RSpec.describe Kohlrabi::Core::Market::AskingPrice do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Market::Comparables do
+RSpec.describe Core::Market::Comparables do
   def one(price, sold: true, likeness: 1) = described_class::One.new(price: price, sold: sold, likeness: likeness)
 
   it "scales what is only asked, and weighs by likeness" do
@@ -63,14 +63,14 @@ RSpec.describe Kohlrabi::Core::Market::Comparables do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Market::PriceMethods do
+RSpec.describe Core::Market::PriceMethods do
   let(:prices) do
-    Kohlrabi::Core::Market::CostAndPay.new(costs: 10_000, seconds: 36_000, fee_rate: 1/10r, fixed: 500, floor_pay: 800,
-                                           target_pay: 1_500)
+    Core::Market::CostAndPay.new(costs: 10_000, seconds: 36_000, fee_rate: 1/10r, fixed: 500, floor_pay: 800,
+                                 target_pay: 1_500)
   end
 
   def rows(**given)
-    none = { comparables: Kohlrabi::Core::Market::Comparables.new([]), ratio_why: "", own: [] }
+    none = { comparables: Core::Market::Comparables.new([]), ratio_why: "", own: [] }
     described_class.new(prices: prices, today: Date.new(2026, 6, 30), **none, **given).rows
   end
 
@@ -79,10 +79,12 @@ RSpec.describe Kohlrabi::Core::Market::PriceMethods do
   end
 
   it "leaves out ways without figures, and says how far the others can be trusted" do
-    list = [10_000, 20_000, 30_000].map { |price| Kohlrabi::Core::Market::Comparables::One.new(price: price, sold: true, likeness: 2) }
-    found = rows(comparables: Kohlrabi::Core::Market::Comparables.new(list), newest: Date.new(2026, 6, 20), own: [15_000] * 6, new_price: 60_000)
+    list = [10_000, 20_000, 30_000].map { |price| Core::Market::Comparables::One.new(price: price, sold: true, likeness: 2) }
+    found = rows(comparables: Core::Market::Comparables.new(list), newest: Date.new(2026, 6, 20), own: [15_000] * 6,
+                 new_price: 60_000)
     expect(found.map(&:key)).to eq(%i[cost_and_pay comparables own new bold])
-    expect(found[1]).to have_attributes(low: 10_000, mid: 20_000, high: 30_000, n: 3, trust: "3: too few to lean on, the newest 10 days old")
+    expect(found[1]).to have_attributes(low: 10_000, mid: 20_000, high: 30_000, n: 3,
+                                        trust: "3: too few to lean on, the newest 10 days old")
     expect(found[2]).to have_attributes(low: 15_000, high: 15_000, trust: "from 6")
     expect(found[3]).to have_attributes(low: 12_000, mid: 18_000, high: 24_000)
     # The highest middle, the highest high, and a tenth more.

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe Kohlrabi::Core::Market::PricePlan do
+RSpec.describe Core::Market::PricePlan do
   day = ->(number) { Date.new(2026, 6, number) }
 
   it "leaves steps to come where they are" do

@@ -4,18 +4,18 @@ require "spec_helper"
 
 # What holds of waiting and of answers to offers, whatever the listings were.
 RSpec.describe "selling, over random listings" do
-  market = Kohlrabi::Core::Market
+  market = Core::Market
 
   def survival(random)
     spells = Array.new(random.rand(1..25)) do
-      Kohlrabi::Core::Market::Survival::Spell.new(days: random.rand(0..120), sold: random.rand(3).positive?)
+      Core::Market::Survival::Spell.new(days: random.rand(0..120), sold: random.rand(3).positive?)
     end
-    Kohlrabi::Core::Market::Survival.new(spells)
+    Core::Market::Survival.new(spells)
   end
 
   def outlook(random, found, **rest)
     given = { stood: random.rand(0..90), prices: [[0, 20_000], [14, 18_000], [28, 16_200]], ratio: 9/10r, last: 14_580 }
-    Kohlrabi::Core::Market::Outlook.new(found, **given, **rest).answer
+    Core::Market::Outlook.new(found, **given, **rest).answer
   end
 
   it "expects days within the horizon, and money between the last price and the first" do
@@ -59,7 +59,7 @@ RSpec.describe "selling, over random listings" do
   end
 
   it "sells all at the last price where nothing ever sold" do
-    found = Kohlrabi::Core::Market::Survival.new([Kohlrabi::Core::Market::Survival::Spell.new(days: 40, sold: false)])
+    found = Core::Market::Survival.new([Core::Market::Survival::Spell.new(days: 40, sold: false)])
     answer = outlook(Random.new(1), found, stood: 0)
     expect(answer).to have_attributes(days: 180, money: 14_580, left: 1)
   end
@@ -84,12 +84,13 @@ RSpec.describe "selling, over random listings" do
 
   it "keeps an asking price at or above its target, and its steps falling to the floor" do
     random = Random.new(45)
-    pricing = Kohlrabi::Core::Market::AskingPrice
+    pricing = Core::Market::AskingPrice
     150.times do
       floor = random.rand(1_000..20_000)
       ending = pricing::ENDINGS.keys.sample(random: random)
       price = pricing.over(floor + random.rand(0..20_000), haggle: Rational(random.rand(0..30), 100), ending: ending)
-      steps = pricing.steps(price, floor: floor, from: Date.new(2026, 6, 30), every: random.rand(1..30), by: Rational(random.rand(1..40), 100))
+      steps = pricing.steps(price, floor: floor, from: Date.new(2026, 6, 30), every: random.rand(1..30),
+                                   by: Rational(random.rand(1..40), 100))
       amounts = [price, *steps.map(&:last)]
       expect(amounts.each_cons(2)).to all(satisfy { |one, other| one > other })
       expect(amounts.last).to eq(steps.empty? || steps.size == pricing::MAX_STEPS ? amounts.last : floor)

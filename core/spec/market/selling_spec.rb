@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # Time to sell, what waiting brings and what to answer to an offer, by hand arithmetic beside each.
-RSpec.describe Kohlrabi::Core::Market::Survival do
+RSpec.describe Core::Market::Survival do
   def spell(days, sold: true) = described_class::Spell.new(days: days, sold: sold)
 
   it "says how far it is known where the median is not reached" do
@@ -28,11 +28,15 @@ RSpec.describe Kohlrabi::Core::Market::Survival do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Market::TimeToSell do
-  def spells(number, sold) = Array.new(number) { |place| Kohlrabi::Core::Market::Survival::Spell.new(days: place + 1, sold: place < sold) }
+RSpec.describe Core::Market::TimeToSell do
+  def spells(number, sold)
+    Array.new(number) { |place| Core::Market::Survival::Spell.new(days: place + 1, sold: place < sold) }
+  end
 
   it "goes by the kind where there are 8 listings and 4 sales of it, else by all, else says what is missing" do
-    expect(described_class.new("chair" => spells(8, 4)).for("chair")).to have_attributes(basis: :kind, why: "8 listings of this kind")
+    expect(described_class.new("chair" => spells(8,
+                                                 4)).for("chair")).to have_attributes(basis: :kind,
+                                                                                      why: "8 listings of this kind")
     thin = described_class.new("chair" => spells(7, 7), "desk" => spells(3, 1))
     expect(thin.for("chair")).to have_attributes(basis: :all, why: "10 listings of all kinds: too few of this kind")
     expect(thin.for("sofa").survival.count).to eq(10)
@@ -41,19 +45,22 @@ RSpec.describe Kohlrabi::Core::Market::TimeToSell do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Market::Outlook do
+RSpec.describe Core::Market::Outlook do
   # Two sold, on days 10 and 20: S is 1, then a half, then nothing.
   let(:survival) do
-    Kohlrabi::Core::Market::Survival.new([10, 20].map { |day| Kohlrabi::Core::Market::Survival::Spell.new(days: day, sold: true) })
+    Core::Market::Survival.new([10, 20].map { |day| Core::Market::Survival::Spell.new(days: day, sold: true) })
   end
 
-  def outlook(**rest) = described_class.new(survival, stood: 0, prices: [[0, 20_000]], ratio: 1r, last: 5_000, **rest).answer
+  def outlook(**rest)
+    described_class.new(survival, stood: 0, prices: [[0, 20_000]], ratio: 1r, last: 5_000, **rest).answer
+  end
 
   it "expects days as the sum of what is still unsold, and money over the prices that stand" do
     # Days 0 to 9 all, 10 to 19 a half: 10 + 5 = 15 days; all at 200.00.
     expect(outlook).to have_attributes(days: 15, money: 20_000, left: 0)
     # Lowered to 160.00 from day 15: half at 200.00, half at 160.00; and nine tenths of it are got.
-    stepped = described_class.new(survival, stood: 0, prices: [[0, 20_000], [15, 16_000]], ratio: 9/10r, last: 5_000).answer
+    stepped = described_class.new(survival, stood: 0, prices: [[0, 20_000], [15, 16_000]], ratio: 9/10r,
+                                            last: 5_000).answer
     expect(stepped.money).to eq((10_000 + 8_000) * 9/10r)
   end
 
@@ -73,14 +80,15 @@ RSpec.describe Kohlrabi::Core::Market::Outlook do
   it "stops at its horizon, and takes what is unsold then to go at the last price" do
     # To day 12: 10 + 2 × ½ = 11 days; half at 200.00, half at 50.00.
     expect(outlook(horizon: 12)).to have_attributes(days: 11, money: 12_500, left: 1/2r)
-    expect(described_class.new(survival, stood: 30, prices: [[0, 1]], ratio: 1r, last: 5_000).answer).to have_attributes(days: 180, money: 5_000,
-                                                                                                                         left: 1)
+    expect(described_class.new(survival, stood: 30, prices: [[0, 1]], ratio: 1r,
+                                         last: 5_000).answer).to have_attributes(days: 180, money: 5_000,
+                                                                                 left: 1)
   end
 end
 
-RSpec.describe Kohlrabi::Core::Market::OfferAdvice do
+RSpec.describe Core::Market::OfferAdvice do
   # 180.00 − 20 × 1.00 = 160.00.
-  let(:waiting) { Kohlrabi::Core::Market::Model::Waiting.new(worth: 16_000, money: 18_000, days: 20, day: 100) }
+  let(:waiting) { Core::Market::Model::Waiting.new(worth: 16_000, money: 18_000, days: 20, day: 100) }
 
   def advice(offer, **rest)
     text = ->(minor) { format("%.2f", minor / 100.0) }
@@ -98,13 +106,14 @@ RSpec.describe Kohlrabi::Core::Market::OfferAdvice do
     expect(advice(15_999).why).to eq("#{held} At 180.00 about 50 in 100 say yes, which brings 10.00 more on average; after a no you wait " \
                                      "(buyers' limits taken as even: no counters of yours yet).")
     # At 170.00: 20 ÷ 30 × 180 + 10 ÷ 30 × 160 − 170 = 3.33, under 2% of 200.00: not worth a no.
-    expect(advice(17_000)).to have_attributes(verdict: :take, why: /A counter would bring 3.33 more at best, and a no may lose the buyer/)
+    expect(advice(17_000)).to have_attributes(verdict: :take,
+                                              why: /A counter would bring 3.33 more at best, and a no may lose the buyer/)
     expect(advice(20_000)).to have_attributes(verdict: :take, why: "It is what you ask.")
   end
 
   # Asked 9000.00 for what the market pays 58.00 at the most: nobody goes half-way to 9000.00.
   it "counters within what the market pays, however much is asked" do
-    dear = Kohlrabi::Core::Market::Model::Waiting.new(worth: 2_200, money: 3_100, days: 50, day: 17, most: 5_800)
+    dear = Core::Market::Model::Waiting.new(worth: 2_200, money: 3_100, days: 50, day: 17, most: 5_800)
     text = ->(minor) { format("%.2f", minor / 100.0) }
     found = described_class.new(offer: 1_500, asking: 900_000, waiting: dear, text: text).answer
     # (58.00 + 22.00) ÷ 2 = 40.00.
@@ -115,25 +124,26 @@ RSpec.describe Kohlrabi::Core::Market::OfferAdvice do
   it "declines below a share of it, and only warns below the floor" do
     # 60% of 160.00 are 96.00.
     expect([advice(9_600).verdict, advice(9_599).verdict]).to eq(%i[counter decline])
-    expect(advice(18_000, floor: 19_000)).to have_attributes(verdict: :take, warnings: [/Under the floor price of 190.00/])
+    expect(advice(18_000,
+                  floor: 19_000)).to have_attributes(verdict: :take, warnings: [/Under the floor price of 190.00/])
     expect(advice(17_000, floor: 17_000).warnings).to eq([])
   end
 
   it "meets half-way where nothing tells what waiting brings, and goes by how own counters fared" do
     expect(advice(15_000, waiting: nil)).to have_attributes(verdict: :counter, counter: 17_500, at: nil)
-    tried = Array.new(12) { Kohlrabi::Core::Market::Model::Counters::Tried.new(offer: 15_000, asking: 20_000, counter: 18_000, taken: false) }
-    shy = Kohlrabi::Core::Market::Model::Counters.new(tried)
+    tried = Array.new(12) { Core::Market::Model::Counters::Tried.new(offer: 15_000, asking: 20_000, counter: 18_000, taken: false) }
+    shy = Core::Market::Model::Counters.new(tried)
     expect(shy.theta).to be > 1.5
     expect(advice(15_000, counters: shy).counter).to be_between(16_000, 17_500)
-    expect(Kohlrabi::Core::Market::Model::Counters.new.theta).to eq(1)
+    expect(Core::Market::Model::Counters.new.theta).to eq(1)
     expect(shy.text).to eq("0 of 12 counters of yours were taken")
   end
 
   # Two of four sold by day 10, the others stand 20 days: half are unsold on day 12.
   it "says where a listing stands on the curve of the others" do
-    spell = Kohlrabi::Core::Market::Survival::Spell
+    spell = Core::Market::Survival::Spell
     spells = [[5, true], [10, true], [20, false], [20, false]].map { |days, sold| spell.new(days: days, sold: sold) }
-    survival = Kohlrabi::Core::Market::Survival.new(spells)
+    survival = Core::Market::Survival.new(spells)
     expect(survival.against(12)).to eq("50% of 4 such listings were gone by then")
     expect(survival.against(21)).to eq("longer than any of 4 such listings stood")
   end

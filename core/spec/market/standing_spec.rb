@@ -3,7 +3,7 @@
 require "spec_helper"
 
 # Worked by hand. A fee of a tenth; money in cents.
-RSpec.describe Kohlrabi::Core::Market::Standing do
+RSpec.describe Core::Market::Standing do
   def standing(minimum: 800, target: 1500, **rest)
     given = described_class::Given.new(id: 1, stage: "on the bench", work_left: 5 * 3600, worked: 3 * 3600, spent: 6000, still_to_spend: 1000,
                                        likely: [15_000, 20_000, 25_000], as_is: 6000, **rest)
@@ -40,13 +40,16 @@ RSpec.describe Kohlrabi::Core::Market::Standing do
     expect([poor.advice, poor.stop?, poor.sentence]).to match([:as_is, true, include("sell it as it is")])
     expect(standing(work_left: 20 * 3600, as_is: nil, minimum: 900).advice).to eq(:drop)
     going = standing(work_left: 20 * 3600, go_on: true)
-    expect([going.advice, going.stop?, going.sentence]).to match([:less, false, satisfy { |text| !text.include?("sell it as it is") }])
+    expect([going.advice, going.stop?, going.sentence]).to match([:less, false, satisfy do |text|
+      !text.include?("sell it as it is")
+    end])
     expect(standing(work_left: 20 * 3600, go_on: true, likely: [1, 2, 3]).stop?).to be(false) # at a loss, too
   end
 
   it "has only to be listed when nothing is left, and stands listed then; a touch-up is work again" do
     expect([standing(stage: "ready", work_left: 0).advice, standing(work_left: 0).advice]).to eq(%i[list list])
     expect(standing(stage: "ready", work_left: nil).advice).to eq(:list)
-    expect([standing(stage: "listed", work_left: 0).advice, standing(stage: "listed", work_left: 600).advice]).to eq(%i[listed finish])
+    expect([standing(stage: "listed", work_left: 0).advice,
+            standing(stage: "listed", work_left: 600).advice]).to eq(%i[listed finish])
   end
 end

@@ -2,18 +2,18 @@
 
 # What is said of a value and of a price, by hand beside each.
 RSpec.describe "a value in words" do
-  model = Kohlrabi::Core::Market::Model
+  model = Core::Market::Model
   text = ->(minor) { format("%.2f", minor / 100.0) }
 
   def value(shares, log: Math.log(24_000), doubt: 0.1)
     sources = shares.map do |key, share|
-      Kohlrabi::Core::Market::Model::Value::Source.new(key: key, number: 3, share: share, log: Math.log(20_000))
+      Core::Market::Model::Value::Source.new(key: key, number: 3, share: share, log: Math.log(20_000))
     end
-    Kohlrabi::Core::Market::Model::Value.new(log: log, doubt: doubt, sources: sources)
+    Core::Market::Model::Value.new(log: log, doubt: doubt, sources: sources)
   end
 
   def words(value, pairs = [])
-    Kohlrabi::Core::Market::ValueWords.new(value, got: Kohlrabi::Core::Market::Model::Got.of(pairs))
+    Core::Market::ValueWords.new(value, got: Core::Market::Model::Got.of(pairs))
   end
 
   it "gives shares that add up, in whole percent, and leaves out what comes to nothing" do
@@ -37,15 +37,18 @@ RSpec.describe "a value in words" do
     expect(got.of([]).share).to be_within(1e-9).of(0.93)
     # (5 ln 0.93 + 5 ln 0.8) ÷ 10: √(0.93 × 0.8).
     expect(got.of([[80, 100]] * 5).share).to be_within(1e-9).of(Math.sqrt(0.93 * 0.8))
-    # A slip (300 got for 30 asked) counts as a tenth above, nothing asked as nothing; never more than all that is asked.
+    # A slip (300 got for 30 asked) counts as a tenth above, nothing asked as nothing; never more than all that is
+    # asked.
     expect(got.of([[300, 30]] * 100).share).to eq(1.0)
     expect(got.of([[50, 0], [nil, 100]]).sales).to eq(0)
-    expect(got.of([[90, 100]]).text).to eq("92% of what is asked is got: one sale of yours, and 93% counted as five more")
+    expect(got.of([[90,
+                    100]]).text).to eq("92% of what is asked is got: one sale of yours, and 93% counted as five more")
   end
 
   it "sets need beside fetch" do
     said = lambda do |need, break_even|
-      Kohlrabi::Core::Market::NeedAndFetch.new(fetch: [21_000, 24_000, 26_500], need: need, break_even: break_even, at: 24_000, pay: 580, text: text)
+      Core::Market::NeedAndFetch.new(fetch: [21_000, 24_000, 26_500], need: need, break_even: break_even, at: 24_000,
+                                     pay: 580, text: text)
     end
     short = said.call(40_400, 9_000)
     expect(short.sentences).to eq(["The market pays 210.00 to 265.00, four times of five.", "Your costs and hours ask for 404.00.",
@@ -74,11 +77,12 @@ RSpec.describe "a value in words" do
     expect(eager.best_for(asking: 20_000, worth: 16_000)).to be > shy.best_for(asking: 20_000, worth: 16_000)
     expect([shy, eager].map { |one| one.taking(offer: 15_000, asking: 20_000, counter: 20_000) }).to eq([0.0, 0.0])
     # One that is no counter says nothing.
-    expect(model::Counters.new([model::Counters::Tried.new(offer: 15_000, asking: 20_000, counter: 14_000, taken: true)]).tried).to eq(0)
+    expect(model::Counters.new([model::Counters::Tried.new(offer: 15_000, asking: 20_000, counter: 14_000,
+                                                           taken: true)]).tried).to eq(0)
   end
 
   it "says of asking less what own demand says" do
-    cheaper = Kohlrabi::Core::Books::Cheaper
+    cheaper = Core::Books::Cheaper
     # φ(ln 0.9) at β 4.25: 6 ÷ (1 + 5 · e^(4.25 · 1.2 · ln 0.9)) = 1.529: a third of the days, 3.5% a percent.
     expect(cheaper.learned(1/10r, 4.25)).to eq(3.5r)
     expect(cheaper.learned(0r, 4.25)).to eq(0)

@@ -3,7 +3,7 @@
 require "spec_helper"
 
 # What a step of a person's own does, by its words and the kind of work.
-RSpec.describe Kohlrabi::Core::Planning::Acts do
+RSpec.describe Core::Planning::Acts do
   { ["Stripping the back", "other"] => "strip", ["Sanded by hand", "other"] => "abrade", ["Drill for knobs", "hardware"] => "drill",
     ["Sawing the legs off", "woodwork"] => "cut", ["Scraping the runners", "cleaning"] => "scrape", ["Planing the edge", "repair"] => "plane",
     ["Levelling the fill", "other"] => "abrade", ["Splitting the top", "woodwork"] => "cut",

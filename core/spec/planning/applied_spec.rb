@@ -3,11 +3,13 @@
 require "spec_helper"
 
 # Slats, wrap, legs and the like in the plan, as part of the look (common practice, no source).
-RSpec.describe Kohlrabi::Core::Planning::Applied do
-  planning = Kohlrabi::Core::Planning
+RSpec.describe Core::Planning::Applied do
+  planning = Core::Planning
   pale = "#f0ece0"
 
-  let(:zones) { Plans.zones("chest of drawers", "solid", width: 900.0, height: 700.0, depth: 450.0, drawer_rows: [1, 1, 1]) }
+  let(:zones) do
+    Plans.zones("chest of drawers", "solid", width: 900.0, height: 700.0, depth: 450.0, drawer_rows: [1, 1, 1])
+  end
   let(:fronts) { described_class.usual("slats", zones) }
 
   def work(tool, on, parts: 30, relief: 1, id: 1, materials: {})
@@ -15,7 +17,8 @@ RSpec.describe Kohlrabi::Core::Planning::Applied do
   end
 
   def plan(*works, findings: [], lead: "clear", **rest)
-    Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: "#f0ece0"), findings: findings, lead: lead, look: { works: works }, **rest)
+    Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: "#f0ece0"), findings: findings, lead: lead,
+                                                                                    look: { works: works }, **rest)
   end
 
   def keys(plan) = plan.steps.map(&:key)
@@ -31,7 +34,9 @@ RSpec.describe Kohlrabi::Core::Planning::Applied do
 
     it "go on what is washed, dull and dry, and are sanded and painted after the glue has set" do
       made = plan(work("slats", fronts))
-      order = %w[vacuum wash wash-rinse ground slats-cut slats-ease slats-fix smooth-new dust coat/].map { |key| at(made, key) }
+      order = %w[vacuum wash wash-rinse ground slats-cut slats-ease slats-fix smooth-new dust coat/].map do |key|
+        at(made, key)
+      end
       expect(order).to eq(order.sort)
       expect(made.step("slats-fix/1")).to have_attributes(wait: 720, cautions: [])
       expect(made.step("slats-cut/1").cautions).to include("saw", "dust")
@@ -60,7 +65,9 @@ RSpec.describe Kohlrabi::Core::Planning::Applied do
       asked = plan(work("slats", fronts), lead: nil)
       expect(at(asked, "lead")).to be < at(asked, "ground")
       present = plan(work("slats", fronts), lead: "present")
-      expect(on(present, "front-1-1")).to include("ground-wet", "smooth-new").and(satisfy { |all| !all.include?("ground") })
+      expect(on(present, "front-1-1")).to include("ground-wet", "smooth-new").and(satisfy { |all|
+        !all.include?("ground")
+      })
       expect(present.faults.select(&:refused?)).to eq([])
     end
 
@@ -71,8 +78,11 @@ RSpec.describe Kohlrabi::Core::Planning::Applied do
       end
       expect(faults.call("remove", "ground")).to include("glue does not hold on a glossy finish")
       expect(faults.call("wait", "slats-fix/1", minutes: 30)).to include("is not dry yet")
-      washed = %w[wash wash-rinse].map.with_index { |key, place| planning::Edit.new(id: place, kind: "remove", step: key) }
-      expect(plan(work("slats", fronts), edits: washed).faults.map(&:text).join).to include("glue does not hold on dirt")
+      washed = %w[wash wash-rinse].map.with_index do |key, place|
+        planning::Edit.new(id: place, kind: "remove", step: key)
+      end
+      expect(plan(work("slats", fronts),
+                  edits: washed).faults.map(&:text).join).to include("glue does not hold on dirt")
     end
   end
 
@@ -80,16 +90,23 @@ RSpec.describe Kohlrabi::Core::Planning::Applied do
     told = lambda do |*works|
       never = planning::WorkshopPractices.new("primer" => "never")
       knots = Plans.findings(["knots", "front-1-1", 2])
-      brief = Plans.brief("chest of drawers", zones, Plans.choice("paint", colour: pale), findings: knots, practices: never, look: { works: works })
+      brief = Plans.brief("chest of drawers", zones, Plans.choice("paint", colour: pale), findings: knots,
+                                                                                          practices: never, look: { works: works })
       planning::Conflicts.of(brief)
     end
-    expect([told.call, told.call(work("slats", fronts))].map { |all| all.map(&:key).include?("bleed") }).to eq([true, false])
+    expect([told.call, told.call(work("slats", fronts))].map do |all|
+      all.map(&:key).include?("bleed")
+    end).to eq([true, false])
   end
 
   it "hides the old holes of pulls, and new ones go through it and what lies under it" do
     look = { works: [work("slats", fronts)], hardware: "replaced", spacing: 96.0 }
-    replaced = ->(lead) { Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: pale), lead: lead, look: look) }
-    expect(keys(replaced.call("clear"))).to include("drill").and(satisfy { |all| !all.intersect?(%w[fill-holes level-holes spot-seal]) })
+    replaced = lambda { |lead|
+      Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: pale), lead: lead, look: look)
+    }
+    expect(keys(replaced.call("clear"))).to include("drill").and(satisfy { |all|
+      !all.intersect?(%w[fill-holes level-holes spot-seal])
+    })
     asked = replaced.call(nil)
     expect(%w[drill ground smooth-new].to_h { |key| [key, asked.step(key).cautions.include?("lead")] })
       .to eq("drill" => true, "ground" => true, "smooth-new" => false)
@@ -97,18 +114,24 @@ RSpec.describe Kohlrabi::Core::Planning::Applied do
 
   it "wraps fronts and finishes the new wood bare under a clear coat, whatever they were painted before" do
     painted = Plans.choice("paint", colour: pale)
-    choices = zones.select(&:shown?).to_h { |zone| [zone.key, fronts.include?(zone.key) ? Plans.choice("clear") : painted] }
+    choices = zones.select(&:shown?).to_h do |zone|
+      [zone.key, fronts.include?(zone.key) ? Plans.choice("clear") : painted]
+    end
     made = Plans.plan("chest of drawers", zones, choices, findings: Plans.findings(["painted", nil, 3]), lead: "clear",
                                                           look: { works: [work("sheets", fronts, parts: 3, relief: 1.57)] })
     expect(on(made, "front-1-1")).to include("sheets-fix/1", "sheets-flush/1", "clear/clear_water/1")
       .and(satisfy { |all| all.none? { |key| key.match?(/\A(strip|scrape|ladder|coat)/) } })
     expect(made.faults).to eq([])
-    expect(made.materials["glue"]).to be_within(15).of(150 * zones.sum { |zone| fronts.include?(zone.key) ? zone.square_metres : 0 })
+    expect(made.materials["glue"]).to be_within(15).of(150 * zones.sum { |zone|
+      fronts.include?(zone.key) ? zone.square_metres : 0
+    })
   end
 
   it "fits legs that were not there as new wood: neither washed nor stripped, on last" do
     made = plan(work("legs", %w[legs], parts: 4))
-    expect(on(made, "legs")).to include("legs-fit/1", "legs-fasten/1").and(satisfy { |all| !all.intersect?(%w[vacuum wash scuff]) })
+    expect(on(made, "legs")).to include("legs-fit/1", "legs-fasten/1").and(satisfy { |all|
+      !all.intersect?(%w[vacuum wash scuff])
+    })
     expect(at(made, "legs-fasten")).to be > at(made, "coat/")
     expect(made.faults).to eq([])
   end
@@ -121,9 +144,12 @@ RSpec.describe Kohlrabi::Core::Planning::Applied do
 
   it "cuts grooves and tops before anything is filled or finished, and asks about lead first" do
     grooves = plan(work("grooves", fronts, parts: 5), findings: Plans.findings(["gouge", "top", 3]), lead: nil)
-    expect([at(grooves, "lead"), at(grooves, "grooves-cut"), at(grooves, "fill")].each_cons(2).all? { |one, two| one < two }).to be(true)
+    expect([at(grooves, "lead"), at(grooves, "grooves-cut"), at(grooves, "fill")].each_cons(2).all? do |one, two|
+      one < two
+    end).to be(true)
     expect(grooves.step("grooves-cut/1").cautions).to include("saw", "lead")
-    expect(at(plan(work("split_top", %w[top], parts: 2)), "split-top-cut")).to be < at(plan(work("split_top", %w[top], parts: 2)), "scuff")
+    expect(at(plan(work("split_top", %w[top], parts: 2)),
+              "split-top-cut")).to be < at(plan(work("split_top", %w[top], parts: 2)), "scuff")
   end
 
   it "brings along what its tool asks for, once" do

@@ -3,15 +3,19 @@
 require "spec_helper"
 
 # What keeps a step from being started, as the plan alone tells it; a device asks nothing else.
-RSpec.describe Kohlrabi::Core::Planning::Block do
-  planning = Kohlrabi::Core::Planning
+RSpec.describe Core::Planning::Block do
+  planning = Core::Planning
   let(:zones) { Plans.zones("chest of drawers", "solid") }
 
   def plan(lead:, finish: "paint", **rest)
-    Plans.plan("chest of drawers", zones, Plans.choice(finish, colour: "#243b53"), findings: Plans.findings(["painted", nil, 3]), lead: lead, **rest)
+    Plans.plan("chest of drawers", zones, Plans.choice(finish, colour: "#243b53"),
+               findings: Plans.findings(["painted", nil, 3]), lead: lead, **rest)
   end
 
-  def blocks(plan, step, confirmed: []) = described_class.of(step, plan, confirmed: confirmed, read: ->(key) { "About #{key}." })
+  def blocks(plan, step, confirmed: [])
+    described_class.of(step, plan, confirmed: confirmed, read: ->(key) { "About #{key}." })
+  end
+
   def codes(...) = blocks(...).map(&:code)
 
   it "has every step that breaks an old coat wait for the lead answer, read cautions or not" do
@@ -31,11 +35,15 @@ RSpec.describe Kohlrabi::Core::Planning::Block do
     wary = clear.steps.find { |step| step.cautions.any? { |key| planning::Cautions.serious?(key) } }
     unread = blocks(clear, wary).select { |one| one.code == "caution" }
     serious = wary.cautions.select { |key| planning::Cautions.serious?(key) }
-    expect(unread.map { |one| [one.until_answer, one.text] }).to eq(serious.map { |key| ["caution:#{key}", "Read the caution first: About #{key}."] })
+    expect(unread.map { |one| [one.until_answer, one.text] }).to eq(serious.map { |key|
+      ["caution:#{key}", "Read the caution first: About #{key}."]
+    })
     expect(codes(clear, wary, confirmed: serious)).not_to include("caution")
     later = clear.steps.find { |step| step.needs.any? { |need| need.wait.positive? && clear.step(need.key)&.open? } }
     dries = blocks(clear, later).find { |one| one.code == "dries_after" }
-    expect([dries.until_step, dries.wait]).to eq(later.needs.find { |need| need.wait.positive? }.then { |need| [need.key, need.wait] })
+    expect([dries.until_step, dries.wait]).to eq(later.needs.find { |need|
+      need.wait.positive?
+    }.then { |need| [need.key, need.wait] })
     expect(dries.text).to start_with("Wait ").and include("“#{clear.step(dries.until_step).label}”")
   end
 

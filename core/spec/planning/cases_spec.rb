@@ -2,10 +2,10 @@
 
 require "spec_helper"
 
-# Jobs as practitioners report them, jobs blended: what a master expects of each plan, in which order, and what must not be there (common
-# practice, no source).
+# Jobs as practitioners report them, jobs blended: what a master expects of each plan, in which order, and what must not
+# be there (common practice, no source).
 RSpec.describe "a plan for a job as practitioners report it" do
-  practices = Kohlrabi::Core::Planning::WorkshopPractices
+  practices = Core::Planning::WorkshopPractices
   spraying = practices.new("applying" => "spray", "sprayer" => "yes")
   navy = "#22356b"
   pale = "#f0ece0"
@@ -13,18 +13,22 @@ RSpec.describe "a plan for a job as practitioners report it" do
   sage = "#7d9468"
 
   def piece(kind, material = "solid", units: 1, **measures)
-    Kohlrabi::Core::Planning::Repeats.expand(Plans.zones(kind, material, checked: true, **measures), units)
+    Core::Planning::Repeats.expand(Plans.zones(kind, material, checked: true, **measures), units)
   end
 
   # {zone => choice} of all that is seen; own: for zones whose key begins so.
   def look(zones, choice, own = {})
-    seen = Kohlrabi::Core::Planning::Repeats.single(zones).select(&:shown?)
+    seen = Core::Planning::Repeats.single(zones).select(&:shown?)
     seen.to_h { |zone| [zone.key, own.find { |start, _| zone.key.start_with?(start) }&.last || choice] }
   end
 
   def paint(colour, **rest) = Plans.choice("paint", colour: colour, **rest)
   def keys(plan) = plan.steps.map(&:key)
-  def step(plan, start) = plan.steps.find { |one| one.key.start_with?(start) } || raise("no #{start} in #{keys(plan).join(', ')}")
+
+  def step(plan, start)
+    plan.steps.find { |one| one.key.start_with?(start) } || raise("no #{start} in #{keys(plan).join(', ')}")
+  end
+
   def on(plan, zone) = plan.steps.select { |one| one.zones.include?(zone) }
   def nights(plan, zone) = on(plan, zone).count { |one| one.wait_on(zone) >= 720 }
 
@@ -40,7 +44,8 @@ RSpec.describe "a plan for a job as practitioners report it" do
   describe "a glossy chest, a corner broken, to be deep blue with two drawers bare and waxed and its pulls sprayed" do
     let(:plan) do
       zones = piece("chest of drawers", width: 1000.0, height: 900.0, depth: 480.0, drawer_rows: [2, 2, 2], doors: 0)
-      found = Plans.findings(["glossy", nil, nil], ["gouge", "top", 2.0], ["gouge", "front-2-1", 1.0], ["broken_corner", "side-left", 1])
+      found = Plans.findings(["glossy", nil, nil], ["gouge", "top", 2.0], ["gouge", "front-2-1", 1.0],
+                             ["broken_corner", "side-left", 1])
       Plans.plan("chest of drawers", zones, look(zones, paint(navy), "front-1" => Plans.choice("wax")),
                  findings: found, lead: "clear", look: { hardware: "sprayed", inside: "liner" }, practices: practices.new("scuff_grit" => "120"))
     end
@@ -116,14 +121,15 @@ RSpec.describe "a plan for a job as practitioners report it" do
     wash = Plans.choice("wash", colour: pale, preparation: "bleach")
     plan = Plans.plan("end table", zones, look(zones, paint(sage), "top" => wash, "edge" => wash), lead: "clear",
                                                                                                    findings: Plans.findings(["varnish", nil, nil]))
-    in_turn(plan, "ladder", "try-bleach", "bleach/1", "bleach/2", "bleach-rinse", "bleach-sand", "try-wash", "colour/wash", "clear/")
+    in_turn(plan, "ladder", "try-bleach", "bleach/1", "bleach/2", "bleach-rinse", "bleach-sand", "try-wash",
+            "colour/wash", "clear/")
     expect(on(plan, "apron").map(&:key).grep(/bleach/)).to eq([])
     expect(plan.steps.count { |one| one.key.start_with?("bleach-sand") }).to eq(1)
     failed = Plans.plan("end table", zones, look(zones, wash), lead: "clear", trials: { "try-bleach" => "failed" })
     expect(keys(failed).grep(/bleach/)).to eq([])
     expect(keys(failed)).to include(start_with("colour/wash"))
     painted = Plans.brief("end table", zones, look(zones, paint(sage, preparation: "bleach")), lead: "clear")
-    expect(Kohlrabi::Core::Planning::Conflicts.of(painted).map(&:settled)).to include("it is not bleached")
+    expect(Core::Planning::Conflicts.of(painted).map(&:settled)).to include("it is not bleached")
   end
 
   it "gives a bleach or stain that failed its trial up for what is left to do" do
@@ -160,18 +166,22 @@ RSpec.describe "a plan for a job as practitioners report it" do
     zones = piece("sideboard", width: 1500.0, height: 900.0, depth: 480.0, drawer_rows: [2], doors: 2)
     found = Plans.findings(["nails", nil, 20], ["grease", nil, nil], ["lock_stuck", nil, nil], ["open_joint", nil, nil], ["black_stain", "top", nil],
                            ["bottom_loose", nil, 2])
-    plan = Plans.plan("sideboard", zones, look(zones, paint("#24364f"), "top" => Plans.choice("wash", colour: sage)), findings: found, lead: "clear")
+    plan = Plans.plan("sideboard", zones, look(zones, paint("#24364f"), "top" => Plans.choice("wash", colour: sage)),
+                      findings: found, lead: "clear")
     in_turn(plan, "vacuum", "wash", "wash_again", "wash-rinse", "draw_nails", "drawer_bottom", "reglue", "fill",
             "level", "ladder", "oxalic", "rinse-oxalic",
             "bleach-sand", "try-wash", "colour/wash", "mask", "coat/paint", "peel", "clear/")
-    expect(plan.graph.steps.find { |one| one.key == "reglue" }.needs.find { |need| need.key == "drawer_bottom" }&.wait.to_i).to eq(0)
+    expect(plan.graph.steps.find do |one|
+      one.key == "reglue"
+    end.needs.find { |need| need.key == "drawer_bottom" }&.wait.to_i).to eq(0)
     expect(step(plan, "rinse-oxalic").wait).to be >= 720
   end
 
   it "asks about lead before a failing finish comes off, primes laminate by foam roller, and fills old holes before new ones are drilled" do
     zones = piece("chest of drawers", width: 1000.0, height: 900.0, depth: 480.0, drawer_rows: [1, 1, 1], doors: 0)
     zones = zones.map { |zone| zone.key == "top" ? zone.with(material: "laminate") : zone }
-    found = Plans.findings(["failing", nil, nil], ["veneer_loose", "side-left", 1], ["mould", "front-1-1", nil], ["old_holes", nil, 64])
+    found = Plans.findings(["failing", nil, nil], ["veneer_loose", "side-left", 1], ["mould", "front-1-1", nil],
+                           ["old_holes", nil, 64])
     plan = Plans.plan("chest of drawers", zones, look(zones, paint("#101010", product: "paint_chalk"),
                                                       "front" => Plans.choice("stain", colour: brown)),
                       findings: found, look: { hardware: "replaced", spacing: 128.0 }, practices: spraying)
@@ -188,21 +198,23 @@ RSpec.describe "a plan for a job as practitioners report it" do
   it "builds a broken corner up under paint and lets wood in under a clear look" do
     zones = piece("end table", width: 550.0, height: 600.0, depth: 450.0, drawer_rows: [], doors: 0)
     added = lambda do |choice|
-      keys(Plans.plan("end table", zones, look(zones, choice), lead: "clear", findings: Plans.findings(["broken_corner", "top", 1])))
+      keys(Plans.plan("end table", zones, look(zones, choice), lead: "clear",
+                                                               findings: Plans.findings(["broken_corner", "top", 1])))
     end
     expect(added.call(paint(sage))).to include("build_corner", "level", "spot-seal")
     expect(added.call(Plans.choice("oil"))).to include("let_in")
   end
 
   def applied(tool, zones, parts:, relief: 1, id: 1, materials: {})
-    on = Kohlrabi::Core::Planning::Applied.usual(tool, zones)
-    Kohlrabi::Core::Planning::Applied.new(id: id, tool: tool, zones: on, parts: parts, relief: relief, materials: materials)
+    on = Core::Planning::Applied.usual(tool, zones)
+    Core::Planning::Applied.new(id: id, tool: tool, zones: on, parts: parts, relief: relief, materials: materials)
   end
 
   describe "a low case of slick board on new legs, its fronts wrapped in half-rounds" do
     let(:plan) do
       zones = piece("chest of drawers", "laminate", width: 1000.0, height: 650.0, depth: 450.0, drawer_rows: [2, 2])
-      act = Kohlrabi::Core::Planning::Shape::Reshaping::Act.new(key: "add_base", label: "Fit the new legs", zone: "legs", adds: true)
+      act = Core::Planning::Shape::Reshaping::Act.new(key: "add_base", label: "Fit the new legs", zone: "legs",
+                                                      adds: true)
       looks = look(zones, paint(pale), "front" => Plans.choice("tinted", colour: sage))
       Plans.plan("chest of drawers", zones, looks, findings: Plans.findings(["slick", nil, nil], ["gouge", "top", 2], ["old_holes", nil, 96]),
                                                    after_limit: true, acts: [act], practices: spraying,
@@ -224,7 +236,9 @@ RSpec.describe "a plan for a job as practitioners report it" do
     end
 
     it "keeps the slick board's primer off the wood that covers it" do
-      expect(on(plan, "front-1-1").map(&:key)).to include("sheets-fix/1").and(satisfy { |all| all.grep(/\A(prime|coat)/).empty? })
+      expect(on(plan, "front-1-1").map(&:key)).to include("sheets-fix/1").and(satisfy { |all|
+        all.grep(/\A(prime|coat)/).empty?
+      })
     end
   end
 
@@ -233,11 +247,13 @@ RSpec.describe "a plan for a job as practitioners report it" do
       zones = piece("desk", "veneer", width: 1300.0, height: 620.0, depth: 550.0, drawer_rows: [1, 1], leg: 300.0)
       looks = look(zones, paint("#101418", preparation: "sander_80"))
       works = { hardware: "replaced", works: [applied("split_top", zones, parts: 2)] }
-      Plans.plan("desk", zones, looks, findings: Plans.findings(["failing", nil, nil]), lead: "clear", practices: spraying, look: works)
+      Plans.plan("desk", zones, looks, findings: Plans.findings(["failing", nil, nil]), lead: "clear",
+                                       practices: spraying, look: works)
     end
 
     it "cuts the top with a guide before anything is filled, makes both edges anew, and sands veneer from P120" do
-      in_turn(plan, "drawers-out", "wash", "wash-rinse", "split-top-mark", "split-top-cut", "split-top-edge", "fill-holes", "drill", "dust", "coat/")
+      in_turn(plan, "drawers-out", "wash", "wash-rinse", "split-top-mark", "split-top-cut", "split-top-edge",
+              "fill-holes", "drill", "dust", "coat/")
       expect(step(plan, "split-top-cut").cautions).to include("saw", "dust", "lift")
       expect(plan.steps.flat_map { |one| one.key.start_with?("ladder") ? one.grits.min : [] }.min).to eq(120)
     end
@@ -252,7 +268,7 @@ RSpec.describe "a plan for a job as practitioners report it" do
     def made(marks = [])
       zones = piece("chair", units: 4)
       works = { works: [applied("fabric", zones, parts: 4)] }
-      spraying = Kohlrabi::Core::Planning::WorkshopPractices.new("applying" => "spray", "sprayer" => "yes")
+      spraying = Core::Planning::WorkshopPractices.new("applying" => "spray", "sprayer" => "yes")
       Plans.plan("chair", zones, look(zones, paint("#f0ece0"), "seat" => Plans.choice("leave")), findings: Plans.findings(["varnish", nil, nil]),
                                                                                                  lead: "clear", practices: spraying, look: works,
                                                                                                  marks: marks)
@@ -267,7 +283,7 @@ RSpec.describe "a plan for a job as practitioners report it" do
 
     it "lets each chair be ticked by itself, and says what is left when the rain comes" do
       scuff = step(chairs, "scuff")
-      marks = scuff.zones.reject { |zone| zone.end_with?("@4") }.map { |zone| Kohlrabi::Core::Planning::Mark.new(key: scuff.key, zone: zone) }
+      marks = scuff.zones.reject { |zone| zone.end_with?("@4") }.map { |zone| Core::Planning::Mark.new(key: scuff.key, zone: zone) }
       begun = made(marks)
       expect(begun.step(scuff.key).state).to eq("part")
       expect(begun.step(scuff.key).remaining).to be_between(1, scuff.seconds / 2)

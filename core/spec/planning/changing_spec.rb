@@ -4,9 +4,11 @@ require "spec_helper"
 
 # A plan is cheap to change: trials, undecided zones, edits, what was done, substitutes, recipes.
 RSpec.describe "changing a plan" do
-  planning = Kohlrabi::Core::Planning
+  planning = Core::Planning
   edit = ->(kind, step, **rest) { planning::Edit.new(id: rest.delete(:id) || 1, kind: kind, step: step, **rest) }
-  let(:zones) { Plans.zones("chest of drawers", "solid", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1]) }
+  let(:zones) do
+    Plans.zones("chest of drawers", "solid", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1])
+  end
   let(:white) { Plans.choice("paint", colour: "#ffffff") }
 
   def plan(choices = white, **rest) = Plans.plan("chest of drawers", zones, choices, lead: "clear", **rest)
@@ -27,16 +29,22 @@ RSpec.describe "changing a plan" do
       expect(plan(wash, trials: { "try-wash" => "failed" }).steps.map(&:kind)).to include("painting")
       navy = Plans.choice("paint", colour: "#0a1a2f", wear: "hard")
       expect(keys(plan(navy))).to include("try-tint")
-      expect(plan(navy, trials: { "try-tint" => "failed" }).steps.map(&:label)).to include("Clear coat, coat 1: water-based clear coat")
+      expect(plan(navy,
+                  trials: { "try-tint" => "failed" }).steps.map(&:label)).to include("Clear coat, coat 1: water-based clear coat")
       cut = planning_act("cut_width", cut: true)
       expect(keys(plan(acts: [cut]))).to include("try-cut_width", "cut_width")
       expect(keys(plan(acts: [cut], trials: { "try-cut_width" => "failed" }))).not_to include("cut_width")
     end
 
     it "tries the workshop's own product until it has worked once, and recalls what happened" do
-      own = Kohlrabi::Core::Shelf::Products.new(own: [{ key: "p1", like: "paint_all", label: "leaf green satin", recoat: 240 }], currency: Plans::EURO)
+      own = Core::Shelf::Products.new(own: [{ key: "p1", like: "paint_all", label: "leaf green satin", recoat: 240 }],
+                                      currency: Plans::EURO)
       choice = Plans.choice("paint", colour: "#ffffff", product: "p1")
-      brief = ->(list) { Plans.brief("chest of drawers", zones, choice, lead: "clear", experiences: list).tap { |one| one.products = own } }
+      brief = lambda { |list|
+        Plans.brief("chest of drawers", zones, choice, lead: "clear", experiences: list).tap do |one|
+          one.products = own
+        end
+      }
       fresh = planning::Planner.new(brief.call([])).plan
       expect(keys(fresh)).to include("try-product/p1")
       expect(fresh.steps.find { |step| step.key.start_with?("coat/") }.wait).to eq(240)
@@ -47,12 +55,14 @@ RSpec.describe "changing a plan" do
       expect(again.steps.find { |step| step.key == "wash" }.remembered).to be_empty
     end
 
-    def planning_act(key, **rest) = Kohlrabi::Core::Planning::Shape::Reshaping::Act.new(key: key, label: "Cut it", **rest)
+    def planning_act(key, **rest) = Core::Planning::Shape::Reshaping::Act.new(key: key, label: "Cut it", **rest)
   end
 
   describe "undecided zones" do
     it "are planned as far as their options go together, and say the last moment and what each costs" do
-      choices = zones.select(&:shown?).to_h { |zone| [zone.key, zone.key == "top" ? Plans.choice("undecided", options: %w[paint oil]) : white] }
+      choices = zones.select(&:shown?).to_h do |zone|
+        [zone.key, zone.key == "top" ? Plans.choice("undecided", options: %w[paint oil]) : white]
+      end
       result = plan(choices)
       gate = result.step("decide/top")
       on_top = result.steps.select { |step| step.zones.include?("top") }.map(&:key)
@@ -82,7 +92,8 @@ RSpec.describe "changing a plan" do
     end
 
     it "say which of them found no step" do
-      lost = plan(edits: [edit.call("time", "stencil/0", seconds: 60), edit.call("wait", "wash", minutes: 5)]).lost_edits
+      lost = plan(edits: [edit.call("time", "stencil/0", seconds: 60),
+                          edit.call("wait", "wash", minutes: 5)]).lost_edits
       expect(lost.map(&:step)).to eq(["stencil/0"])
     end
 
@@ -95,23 +106,36 @@ RSpec.describe "changing a plan" do
       moved = plan(edits: [edit.call("before", "wax-runners", other: "tip-kit")])
       expect(keys(moved).index("wax-runners")).to be < keys(moved).index("tip-kit")
       first = keys(plan).grep(%r{\Acoat/}).first
-      asked = ->(*edits) { planning::Planner.new(plan.brief.dup.tap { |brief| brief.edits = edits }, strict: true).plan }
+      asked = lambda { |*edits|
+        planning::Planner.new(plan.brief.dup.tap do |brief|
+          brief.edits = edits
+        end, strict: true).plan
+      }
       own_way = asked.call(edit.call("before", first, other: "scuff"))
       expect(keys(own_way).index(first)).to eq(keys(own_way).index("scuff") - 1)
-      expect(own_way.faults).to include(have_attributes(level: :craft, code: :no_grip, step: own_way.step(first), text: /scuff it until it is dull/))
+      expect(own_way.faults).to include(have_attributes(level: :craft, code: :no_grip, step: own_way.step(first),
+                                                        text: /scuff it until it is dull/))
       expect(own_way.lost_edits).to eq([])
-      expect { asked.call(edit.call("before", "wash", other: "wash")) }.to raise_error(Kohlrabi::Core::Refusal, /it is the same step/)
-      expect { asked.call(edit.call("before", "wash", other: "hardware-off"), edit.call("before", "hardware-off", id: 2, other: "wash")) }
-        .to raise_error(Kohlrabi::Core::Refusal, /cannot come before/) { |error| expect(error.field).to eq(:before) } # a circle
+      expect do
+        asked.call(edit.call("before", "wash", other: "wash"))
+      end.to raise_error(Core::Refusal, /it is the same step/)
+      expect do
+        asked.call(edit.call("before", "wash", other: "hardware-off"),
+                   edit.call("before", "hardware-off", id: 2, other: "wash"))
+      end
+        .to raise_error(Core::Refusal, /cannot come before/) { |error| expect(error.field).to eq(:before) } # a circle
     end
   end
 
   describe "what was done already" do
-    def marks(plan, *found) = found.flat_map { |key| plan.step(key).zones.map { |zone| Kohlrabi::Core::Planning::Mark.new(key: key, zone: zone) } }
+    def marks(plan, *found)
+      found.flat_map { |key| plan.step(key).zones.map { |zone| Core::Planning::Mark.new(key: key, zone: zone) } }
+    end
 
     it "counts by zone, so that three of four may be done" do
       whole = plan
-      part = plan(marks: [planning::Mark.new(key: "scuff", zone: "top"), planning::Mark.new(key: "scuff", zone: "frame")])
+      part = plan(marks: [planning::Mark.new(key: "scuff", zone: "top"),
+                          planning::Mark.new(key: "scuff", zone: "frame")])
       step = part.step("scuff")
       expect([step.state, step.done_zones]).to eq(["part", %w[top frame]])
       expect(step.remaining).to be_between(1, whole.step("scuff").seconds - 1)
@@ -145,7 +169,9 @@ RSpec.describe "changing a plan" do
     expect(pulls.index("drill")).to be < pulls.index("scuff")
     gel = plan(Plans.choice("stain", product: "stain_gel")).steps.find { |step| step.key.start_with?("colour/") }
     expect([gel.wait, gel.wait_why]).to eq([1440, "a day before a water-based coat goes over it"])
-    under = plan(Plans.choice("paint", colour: "#ffffff", undercolour: "#243b53")).steps.select { |step| step.label.start_with?("Paint") }
+    under = plan(Plans.choice("paint", colour: "#ffffff", undercolour: "#243b53")).steps.select do |step|
+      step.label.start_with?("Paint")
+    end
     expect(under.map(&:label).grep(/#ffffff/).size).to eq(3) # white over its dark undercolour
     expect(plan.steps.map(&:seconds)).to all(satisfy { |seconds| (seconds % 60).zero? })
   end
@@ -186,7 +212,8 @@ RSpec.describe "changing a plan" do
     brief = Plans.brief("bedside table", small, choices, lead: "clear")
     fitted = planning::Recipe.edits_for(recipe, brief, planning::Planner.new(brief).plan).first
     area = ->(list, touched) { list.select { |zone| touched.include?(zone.key) }.sum(&:square_metres) }
-    ratio = area.call(small, choices.keys & small.select(&:shown?).map(&:key)) / area.call(zones, source.step("scuff").zones)
+    ratio = area.call(small,
+                      choices.keys & small.select(&:shown?).map(&:key)) / area.call(zones, source.step("scuff").zones)
     expect(fitted).to include(kind: "time", step: "scuff", seconds: (3600 * ratio / 60).round * 60)
   end
 
@@ -203,13 +230,15 @@ RSpec.describe "changing a plan" do
     expect(figures[:profit].amount).to eq(26_900 - 4_000 - used)
     expect(figures[:pay].amount).to eq(Rational((26_900 - 4_000 - used) * 3600, 3600 + plan.seconds))
     expect(outcome.call(whole: true)[:materials_to_come].amount).to eq(outcome.call[:to_buy].amount)
-    expect(outcome.call(extra: { "New hardware" => 1_500, "Wood and parts" => 500 })[:materials_to_come].amount).to eq(used + 2_000)
+    expect(outcome.call(extra: { "New hardware" => 1_500,
+                                 "Wood and parts" => 500 })[:materials_to_come].amount).to eq(used + 2_000)
     expect(outcome.call(resale: nil)[:pay]).to have_attributes(amount: nil, why: "expected resale not given")
   end
 
   it "names zones shortly" do
     all = zones.map(&:key)
-    expect([planning::ZoneWords.list(all, zones), planning::ZoneWords.list(%w[front-1-1 front-2-1 top hardware], zones)])
+    expect([planning::ZoneWords.list(all, zones),
+            planning::ZoneWords.list(%w[front-1-1 front-2-1 top hardware], zones)])
       .to eq(["whole piece", "Top, all drawer fronts, hardware"])
   end
 end

@@ -3,7 +3,7 @@
 require "spec_helper"
 
 # Numbers of coats (common practice, no source): every tone over every tone, bare of primer and primed.
-RSpec.describe Kohlrabi::Core::Planning::Coats do
+RSpec.describe Core::Planning::Coats do
   tones = %i[white pale mid dark black]
   # tone of the paint => coats over white, pale, mid, dark, black
   {
@@ -14,7 +14,9 @@ RSpec.describe Kohlrabi::Core::Planning::Coats do
     black: { plain: [3, 3, 3, 3, 3], primed: [3, 3, 3, 3, 3] }
   }.each do |tone, rows|
     rows.each do |state, numbers|
-      it "#{tone} paint, #{state}: #{tones.zip(numbers).map { |under, number| "#{number} over #{under}" }.join(', ')}" do
+      it "#{tone} paint, #{state}: #{tones.zip(numbers).map do |under, number|
+        "#{number} over #{under}"
+      end.join(', ')}" do
         expect(tones.map { |under| described_class.paint(tone, under, primed: state == :primed).first }).to eq(numbers)
       end
     end

@@ -2,17 +2,20 @@
 
 require "spec_helper"
 
-# What a master expects of a plan: its hours, its order, its amounts. Ranges of hours are what practitioners report of such jobs (common
-# practice, no source), jobs blended.
+# What a master expects of a plan: its hours, its order, its amounts. Ranges of hours are what practitioners report of
+# such jobs (common practice, no source), jobs blended.
 RSpec.describe "a plan as a master would sign it" do
-  planning = Kohlrabi::Core::Planning
+  planning = Core::Planning
   pale = "#f0ece0"
 
   def piece(kind, units: 1, **measures)
-    Kohlrabi::Core::Planning::Repeats.expand(Plans.zones(kind, "solid", checked: true, **measures), units)
+    Core::Planning::Repeats.expand(Plans.zones(kind, "solid", checked: true, **measures), units)
   end
 
-  def everywhere(zones, choice) = Kohlrabi::Core::Planning::Repeats.single(zones).select(&:shown?).to_h { |zone| [zone.key, choice] }
+  def everywhere(zones, choice)
+    Core::Planning::Repeats.single(zones).select(&:shown?).to_h { |zone| [zone.key, choice] }
+  end
+
   def paint(colour, **rest) = Plans.choice("paint", colour: colour, **rest)
   def hours(plan) = plan.seconds / 3600.0
   def at(plan, prefix) = plan.steps.index { |step| step.key.start_with?(prefix) } || raise("no #{prefix}")
@@ -23,31 +26,41 @@ RSpec.describe "a plan as a master would sign it" do
     expect(places).to eq(places.sort), plan.steps.map(&:key).join(", ")
   end
 
-  let(:chest) { piece("chest of drawers", width: 900.0, height: 850.0, depth: 450.0, drawer_rows: [1, 1, 1, 1], doors: 0) }
+  let(:chest) do
+    piece("chest of drawers", width: 900.0, height: 850.0, depth: 450.0, drawer_rows: [1, 1, 1, 1], doors: 0)
+  end
 
   describe "hours, hands-on" do
     it "takes 3.5 to 6 h for an ordinary painted chest, and for a sideboard" do
       found = Plans.findings(["varnish", nil, nil], ["gouge", "top", 3.0])
-      expect(hours(Plans.plan("chest of drawers", chest, paint(pale), findings: found, lead: "clear"))).to be_between(3.5, 6)
+      expect(hours(Plans.plan("chest of drawers", chest, paint(pale), findings: found,
+                                                                      lead: "clear"))).to be_between(3.5, 6)
       board = piece("sideboard", width: 1300.0, height: 850.0, depth: 450.0, drawer_rows: [2], doors: 2)
-      expect(hours(Plans.plan("sideboard", board, paint("#7d9468"), findings: found, lead: "clear"))).to be_between(3.5, 6)
+      expect(hours(Plans.plan("sideboard", board, paint("#7d9468"), findings: found,
+                                                                    lead: "clear"))).to be_between(3.5, 6)
     end
 
     it "takes 7.5 to 13 h for two alike tall bookcases, dark, in four pale coats, their hardware sprayed" do
-      cases = piece("bookcase", width: 750.0, height: 1900.0, depth: 300.0, drawer_rows: [1], doors: 2, shelves: 3, units: 2)
-      dark = Kohlrabi::Core::Planning::Repeats.single(cases).to_h { |zone| [zone.key, "#2a1a12"] }
+      cases = piece("bookcase", width: 750.0, height: 1900.0, depth: 300.0, drawer_rows: [1], doors: 2, shelves: 3,
+                                units: 2)
+      dark = Core::Planning::Repeats.single(cases).to_h { |zone| [zone.key, "#2a1a12"] }
       plan = Plans.plan("bookcase", cases, everywhere(cases, paint(pale)), findings: Plans.findings(["varnish", nil, nil], ["extra_holes", nil, 6]),
                                                                            lead: "clear", look: { hardware: "sprayed" }, under: dark)
       expect(plan.steps.count { |step| step.key.match?(%r{\Acoat/.*/\d\z}) }).to eq(4)
       expect(hours(plan)).to be_between(7.5, 13)
-      expect(plan.steps.select { |step| step.phase == "sand" }.sum(&:seconds) / 60).to be_between(40, 75) # "about an hour for both"
+      expect( # "about an hour for both"
+        plan.steps.select do |step|
+          step.phase == "sand"
+        end.sum(&:seconds) / 60
+      ).to be_between(40, 75)
     end
 
     it "takes 4 to 9 h for an old case from a barn: top stained and cleared, the rest in chalk-style paint and wax, glued and stopped" do
       barn = piece("chest of drawers", width: 1000.0, height: 850.0, depth: 480.0, drawer_rows: [2, 1, 1], doors: 0)
       looks = everywhere(barn, paint(pale, product: "paint_chalk")).each_value { |choice| choice.over = %w[wax] }
       looks["top"] = Plans.choice("stain", colour: "#2a1a12")
-      found = Plans.findings(["varnish", nil, nil], ["grease", nil, nil], ["no_stops", nil, 4], ["bottom_loose", nil, 1], ["wobble", nil, nil])
+      found = Plans.findings(["varnish", nil, nil], ["grease", nil, nil], ["no_stops", nil, 4],
+                             ["bottom_loose", nil, 1], ["wobble", nil, nil])
       expect(hours(Plans.plan("chest of drawers", barn, looks, findings: found, lead: "clear"))).to be_between(4, 9)
     end
 
@@ -63,7 +76,8 @@ RSpec.describe "a plan as a master would sign it" do
 
     it "sets the sprayer up once: later coats clean the nozzle" do
       practices = planning::WorkshopPractices.new("applying" => "spray", "sprayer" => "yes")
-      coats = Plans.plan("chest of drawers", chest, paint("#24364f"), lead: "clear", practices: practices).steps.select do |step|
+      coats = Plans.plan("chest of drawers", chest, paint("#24364f"), lead: "clear",
+                                                                      practices: practices).steps.select do |step|
         step.ways.include?("spray")
       end
       expect(coats.map { |step| step.tasks.map(&:fixed).max }).to match([40, be <= 8]) # the brush for the edges
@@ -73,17 +87,23 @@ RSpec.describe "a plan as a master would sign it" do
 
   it "sprays outdoors where there is no tent, and finishes the edge of a top with its top until somebody says otherwise" do
     practices = planning::WorkshopPractices.new("applying" => "spray", "sprayer" => "yes")
-    places = ->(tent) { Plans.plan("chest of drawers", chest, paint(pale), lead: "clear", practices: practices, tent: tent).steps.map(&:place).uniq }
-    expect([places.call(true).include?("tent"), places.call(false).include?("tent"), places.call(false)]).to match([true, false, include("outdoors")])
+    places = lambda { |tent|
+      Plans.plan("chest of drawers", chest, paint(pale), lead: "clear", practices: practices,
+                                                         tent: tent).steps.map(&:place).uniq
+    }
+    expect([places.call(true).include?("tent"), places.call(false).include?("tent"),
+            places.call(false)]).to match([true, false, include("outdoors")])
     plan = Plans.plan("chest of drawers", chest, { "top" => Plans.choice("oil") }, lead: "clear")
     expect(plan.steps.find { |step| step.key.start_with?("oil/") }.zones).to contain_exactly("top", "edge")
-    own = Plans.plan("chest of drawers", chest, { "top" => Plans.choice("oil"), "edge" => Plans.choice("leave") }, lead: "clear")
+    own = Plans.plan("chest of drawers", chest, { "top" => Plans.choice("oil"), "edge" => Plans.choice("leave") },
+                     lead: "clear")
     expect(own.steps.find { |step| step.key.start_with?("oil/") }.zones).to eq(["top"])
   end
 
   describe "what somebody says instead of what is proposed" do
     def keys(**rest)
-      Plans.plan("chest of drawers", chest, paint("#f0ece0", **rest), findings: Plans.findings(["varnish", nil, nil]), lead: "clear")
+      Plans.plan("chest of drawers", chest, paint("#f0ece0", **rest), findings: Plans.findings(["varnish", nil, nil]),
+                                                                      lead: "clear")
     end
 
     it "prepares a zone as asked, and says where it does not hold so" do
@@ -91,7 +111,9 @@ RSpec.describe "a plan as a master would sign it" do
                "stripper" => %w[try-strip strip ladder], "none" => [] }
       ways.each do |preparation, expected|
         plan = keys(preparation: preparation)
-        expect(plan.steps.filter_map { |step| step.key[/\A(scuff|ladder|scrape|try-strip|strip)/] }.uniq).to eq(expected), preparation.to_s
+        expect(plan.steps.filter_map do |step|
+          step.key[/\A(scuff|ladder|scrape|try-strip|strip)/]
+        end.uniq).to eq(expected), preparation.to_s
         expect(plan.faults.map(&:code).uniq).to eq(preparation == "none" ? [:no_grip] : []), preparation.to_s
       end
       stained = Plans.plan("chest of drawers", chest, Plans.choice("stain", preparation: "scuff"), lead: "clear")
@@ -116,7 +138,8 @@ RSpec.describe "a plan as a master would sign it" do
   describe "amounts" do
     it "reads what was measured: a split of 30 cm is long, not deep" do
       grams = lambda { |*found|
-        Plans.plan("chest of drawers", chest, paint(pale), findings: Plans.findings(found), lead: "clear").materials["filler_two"]
+        Plans.plan("chest of drawers", chest, paint(pale), findings: Plans.findings(found),
+                                                           lead: "clear").materials["filler_two"]
       }
       touching_up = Plans.plan("chest of drawers", chest, paint(pale), lead: "clear").materials["filler_two"]
       expect(grams.call("split_panel", "side-left", 300.0) - touching_up).to be_between(15, 60)
@@ -152,27 +175,34 @@ RSpec.describe "a plan as a master would sign it" do
     it "washes grease, mould and droppings off before sanding, though the house washes after it" do
       after = planning::WorkshopPractices.new("washing" => "after")
       washed = lambda { |*found|
-        Plans.plan("chest of drawers", chest, paint(pale), findings: Plans.findings(*found), lead: "clear", practices: after).steps.map(&:key)
+        Plans.plan("chest of drawers", chest, paint(pale), findings: Plans.findings(*found), lead: "clear",
+                                                           practices: after).steps.map(&:key)
       }
       expect(washed.call(["grease", nil, nil])).to include("wash", "wash-after")
       expect(washed.call(["varnish", nil, nil])).not_to include("wash")
     end
 
     it "holds an odour back with the primer that can, though a water-based one is used instead elsewhere" do
-      products = Kohlrabi::Core::Shelf::Products.new(swaps: { "primer_shellac" => "primer_block" })
+      products = Core::Shelf::Products.new(swaps: { "primer_shellac" => "primer_block" })
       brief = lambda { |*found|
-        Plans.brief("chest of drawers", chest, paint(pale), findings: Plans.findings(*found), lead: "clear").tap do |one|
+        Plans.brief("chest of drawers", chest, paint(pale), findings: Plans.findings(*found),
+                                                            lead: "clear").tap do |one|
           one.products = products
         end
       }
-      primed = ->(*found) { planning::Planner.new(brief.call(*found)).plan.steps.map(&:key).grep(/\Aprime/).map { |key| key.split("/")[1] }.uniq }
+      primed = lambda { |*found|
+        planning::Planner.new(brief.call(*found)).plan.steps.map(&:key).grep(/\Aprime/).map do |key|
+          key.split("/")[1]
+        end.uniq
+      }
       expect(primed.call(["smoke", nil, nil])).to eq(["primer_shellac"])
       expect(primed.call(["tannin_wood", nil, nil])).to eq(["primer_block"])
     end
 
     it "seals fills after the last sanding, and waxes, lines and fits pulls while drawers are out" do
       found = Plans.findings(["gouge", "top", 3.0], ["varnish", nil, nil])
-      plan = Plans.plan("chest of drawers", chest, paint(pale), findings: found, lead: "clear", look: { inside: "liner" })
+      plan = Plans.plan("chest of drawers", chest, paint(pale), findings: found, lead: "clear",
+                                                                look: { inside: "liner" })
       in_turn(plan, %w[level scuff spot-seal coat/])
       expect([at(plan, "wax-runners"), at(plan, "liner"), at(plan, "hardware-on")].max).to be < at(plan, "drawers-in")
     end
@@ -189,12 +219,15 @@ RSpec.describe "a plan as a master would sign it" do
     end
 
     it "takes the tape off drawers that stay in place, waxes bare wood twice, and turns no door before two hours" do
-      place = Plans.plan("chest of drawers", chest, paint(pale), lead: "clear", practices: planning::WorkshopPractices.new("drawers" => "place"))
+      place = Plans.plan("chest of drawers", chest, paint(pale), lead: "clear",
+                                                                 practices: planning::WorkshopPractices.new("drawers" => "place"))
       expect(at(place, "drawers-unmask")).to be > at(place, "coat/")
       waxed = Plans.plan("chest of drawers", chest, Plans.choice("wax"), lead: "clear").steps.map(&:label).grep(/Wax/)
       expect(waxed.first(2)).to eq(["Wax, buff after 30 min", "Wax, a second time, buff after 30 min"])
       doors = piece("cabinet", width: 800.0, height: 1200.0, depth: 400.0, doors: 2)
-      turned = Plans.plan("cabinet", doors, paint(pale, product: "paint_chalk"), lead: "clear").steps.select { |step| step.key.end_with?("/face1") }
+      turned = Plans.plan("cabinet", doors, paint(pale, product: "paint_chalk"), lead: "clear").steps.select do |step|
+        step.key.end_with?("/face1")
+      end
       expect(turned.map(&:wait)).to all(be >= 120)
     end
   end

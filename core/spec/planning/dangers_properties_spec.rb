@@ -2,10 +2,10 @@
 
 require "spec_helper"
 
-# Over many generated pieces, findings, looks, edits and steps of tools: nothing that can hurt is planned unsaid. What may hold lead is
-# worked out here anew from findings and material, not by the code under test.
+# Over many generated pieces, findings, looks, edits and steps of tools: nothing that can hurt is planned unsaid. What
+# may hold lead is worked out here anew from findings and material, not by the code under test.
 RSpec.describe "dangers of any plan" do
-  planning = Kohlrabi::Core::Planning
+  planning = Core::Planning
   kinds = %w[stool bookcase mirror] + ["chest of drawers", "blanket box", "side table", "bedside table", "cabinet"]
   materials = [nil, "solid", "veneer", "laminate"]
   # Findings that bear on what hurts, and a few that do not.
@@ -15,12 +15,14 @@ RSpec.describe "dangers of any plan" do
   own = [["Saw the top in two", "woodwork"], ["Drill for the knobs", "hardware"], ["Sand the edges", "sanding"], ["Strip the back", "stripping"],
          ["Heat the old glue", "repair"], ["Scrape the runners", "other"], ["Polish the handle", "cleaning"],
          ["Drill 4 cups, hang the door", "hardware"]]
-  products = Kohlrabi::Core::Shelf::Products.new(currency: Plans::EURO, own: [
-                                                   { key: "own-1", like: "bleach_chlorine", label: "Kitchen bleach" },
-                                                   { key: "own-2", like: "stain_liquid", label: "Walnut stain", base: "oil" },
-                                                   { key: "own-3", like: "clear_water", label: "Hall varnish", base: "solvent" },
-                                                   { key: "own-4", like: "bleach_two", label: "Household bleach" }
-                                                 ])
+  products = Core::Shelf::Products.new(currency: Plans::EURO, own: [
+                                         { key: "own-1", like: "bleach_chlorine", label: "Kitchen bleach" },
+                                         { key: "own-2", like: "stain_liquid", label: "Walnut stain",
+                                           base: "oil" },
+                                         { key: "own-3", like: "clear_water", label: "Hall varnish",
+                                           base: "solvent" },
+                                         { key: "own-4", like: "bleach_two", label: "Household bleach" }
+                                       ])
   chosen = { "bleach" => [nil, "own-1", "own-4"], "stain" => [nil, "own-2", "stain_gel"], "clear" => [nil, "own-3"] }
 
   any_choice = lambda do |random|
@@ -32,17 +34,23 @@ RSpec.describe "dangers of any plan" do
   any_brief = lambda do |random|
     kind = kinds.sample(random: random)
     zones = Plans.zones(kind, materials.sample(random: random))
-    found = Array.new(random.rand(5)) { [keys.sample(random: random), random.rand < 0.6 ? zones.sample(random: random).key : nil, random.rand(1..4)] }
+    found = Array.new(random.rand(5)) do
+      [keys.sample(random: random), random.rand < 0.6 ? zones.sample(random: random).key : nil, random.rand(1..4)]
+    end
     few = Array.new(2) { any_choice.call(random) }
     practices = planning::WorkshopPractices::ALL.to_h { |row| [row[:question], row[:choices].sample(random: random)[:key]] }
     look = { hardware: planning::Brief::HARDWARE.sample(random: random), inside: planning::Brief::INSIDES.sample(random: random) }
-    cut = Kohlrabi::Core::Planning::Shape::Reshaping::Act.new(key: "cut_width", label: "Cut it narrower", cut: true) if random.rand < 0.2
+    if random.rand < 0.2
+      cut = Core::Planning::Shape::Reshaping::Act.new(key: "cut_width", label: "Cut it narrower",
+                                                      cut: true)
+    end
     edits = Array.new(random.rand(3)) do |number|
       label, work = own.sample(random: random)
       planning::Edit.new(id: number + 1, kind: "add", step: %w[record vacuum wash picture].sample(random: random), text: label, work: work,
                          seconds: 600)
     end
-    edits << planning::Edit.new(id: 9, kind: "remove", step: %w[lead rinse-oxalic rinse-treat_mould bleach-rinse dust].sample(random: random))
+    edits << planning::Edit.new(id: 9, kind: "remove",
+                                step: %w[lead rinse-oxalic rinse-treat_mould bleach-rinse dust].sample(random: random))
     lead = [nil, nil, "clear", "present", "unsure"].sample(random: random)
     Plans.brief(kind, zones, zones.to_h { |zone| [zone.key, few.sample(random: random)] },
                 acts: [cut].compact, edits: edits, findings: Plans.findings(*found), look: look, lead: lead,
@@ -74,18 +82,28 @@ RSpec.describe "dangers of any plan" do
       old = coated.call(brief)
 
       plan.steps.each do |step|
-        expect(step.cautions - Kohlrabi::Core::Planning::Cautions::ROWS.keys.map(&:to_s)).to eq([]), "seed #{seed}: #{step.key}"
-        needed = step.materials.keys.flat_map { |key| Kohlrabi::Core::Shelf::ProductCautions.of(products.fetch(key)) }
-        expect(needed - step.cautions).to eq([]), "seed #{seed}: #{step.label} lacks #{needed - step.cautions}" unless step.outside?
+        expect(step.cautions - Core::Planning::Cautions::ROWS.keys.map(&:to_s)).to eq([]), "seed #{seed}: #{step.key}"
+        needed = step.materials.keys.flat_map { |key| Core::Shelf::ProductCautions.of(products.fetch(key)) }
+        unless step.outside?
+          expect(needed - step.cautions).to eq([]),
+                                            "seed #{seed}: #{step.label} lacks #{needed - step.cautions}"
+        end
         next unless step.label.match?(dry) && step.zones.intersect?(old) && brief.lead != "clear"
 
         counted[brief.lead] += 1
         wet = step.label.match?(/damp|no dust/)
-        gone = plan.steps.any? { |other| other.key == "lead-safe" && at[other.key] < at[step.key] && !step.zones.intersect?(old - other.zones) }
+        gone = plan.steps.any? do |other|
+          other.key == "lead-safe" && at[other.key] < at[step.key] && !step.zones.intersect?(old - other.zones)
+        end
         if brief.lead.nil?
-          stripped = plan.steps.any? { |other| other.key.match?(/\A(strip|scrape|neutralise)/) && at[other.key] < at[step.key] }
+          stripped = plan.steps.any? do |other|
+            other.key.match?(/\A(strip|scrape|neutralise)/) && at[other.key] < at[step.key]
+          end
           tested = at["lead"] && at["lead"] < at[step.key]
-          expect(tested).to be_truthy, "seed #{seed}: “#{step.label}” with the question open" unless stripped && !step.breaks?
+          unless stripped && !step.breaks?
+            expect(tested).to be_truthy,
+                              "seed #{seed}: “#{step.label}” with the question open"
+          end
           expect(step.cautions).to include("lead"), "seed #{seed}: “#{step.label}” says nothing of lead" if step.breaks?
         else
           expect(wet || step.outside? || gone || planted?(step, brief, plan, at)).to be(true),
@@ -102,7 +120,9 @@ RSpec.describe "dangers of any plan" do
 
   # New coats lie over the old one by then: sanding them lightly is not sanding it.
   def planted?(step, _brief, plan, at)
-    step.grits.any? && step.grits.min >= 220 && plan.steps.any? { |other| %w[prime coat clear].include?(other.phase) && at[other.key] < at[step.key] }
+    step.grits.any? && step.grits.min >= 220 && plan.steps.any? do |other|
+      %w[prime coat clear].include?(other.phase) && at[other.key] < at[step.key]
+    end
   end
 
   # Acid and chlorine on one zone without clean water between them, in words.
@@ -113,7 +133,11 @@ RSpec.describe "dangers of any plan" do
   end
 
   def using(plan, brief, caution)
-    plan.steps.select { |step| step.materials.keys.any? { |key| brief.products.fetch(key)[:cautions].include?(caution) } }
+    plan.steps.select do |step|
+      step.materials.keys.any? do |key|
+        brief.products.fetch(key)[:cautions].include?(caution)
+      end
+    end
   end
 
   def rinsed?(plan, at, first, second)
@@ -125,9 +149,13 @@ RSpec.describe "dangers of any plan" do
   # What goes back while what stands round it is wet or has coats to come, in words.
   def refits(plan, at)
     frame = plan.brief.zones.select { |zone| zone.group == "carcass" }.map(&:key)
-    coats = plan.steps.select { |step| %w[prime colour coat clear wax distress].include?(step.phase) && step.zones.intersect?(frame) }
+    coats = plan.steps.select do |step|
+      %w[prime colour coat clear wax distress].include?(step.phase) && step.zones.intersect?(frame)
+    end
     back = plan.steps.select { |step| %w[drawers-in doors-on shelves-in].include?(step.key) }
-    back.product(coats).reject { |step, coat| at[coat.key] < at[step.key] && waits?(plan, step, coat) }.map { |pair| pair.map(&:label) }
+    back.product(coats).reject do |step, coat|
+      at[coat.key] < at[step.key] && waits?(plan, step, coat)
+    end.map { |pair| pair.map(&:label) }
   end
 
   # Whether a step comes after another by the needs between them.

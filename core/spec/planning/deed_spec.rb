@@ -3,11 +3,11 @@
 require "support_any_piece"
 
 # What was done is kept by verb, parameters and face, so that it outlives the rules that named the step.
-RSpec.describe Kohlrabi::Core::Planning::Deed do
-  planning = Kohlrabi::Core::Planning
+RSpec.describe Core::Planning::Deed do
+  planning = Core::Planning
 
   def marks(plan, *keys)
-    keys.flat_map { |key| plan.step(key).zones.map { |zone| Kohlrabi::Core::Planning::Mark.new(key: key, zone: zone) } }
+    keys.flat_map { |key| plan.step(key).zones.map { |zone| Core::Planning::Mark.new(key: key, zone: zone) } }
   end
 
   it "says what a key of a step said, verb by verb" do
@@ -17,7 +17,8 @@ RSpec.describe Kohlrabi::Core::Planning::Deed do
                "coat" => 2, "face" => "face1", "part" => 2
              },
              "colour/wash|paint_all|/1" => {
-               "verb" => "thin_wash", "name" => "colour", "layer" => { "finish" => "wash", "product" => "paint_all" }, "coat" => 1
+               "verb" => "thin_wash", "name" => "colour", "layer" => { "finish" => "wash",
+                                                                       "product" => "paint_all" }, "coat" => 1
              },
              "level/wet" => { "verb" => "sand", "name" => "level", "how" => "wet" }, "own-12" => { "verb" => "plain", "name" => "own-12" },
              "inspect/paint|paint_all|#102030" => { "verb" => "plain", "name" => "inspect",

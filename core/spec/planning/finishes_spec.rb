@@ -2,10 +2,10 @@
 
 require "spec_helper"
 
-# What each finish takes, step by step: a solid table with an old clear finish, tested and free of lead, and what follows where
-# the finish of the top alone differs. Common practice, no source; waits in minutes.
+# What each finish takes, step by step: a solid table with an old clear finish, tested and free of lead, and what
+# follows where the finish of the top alone differs. Common practice, no source; waits in minutes.
 RSpec.describe "what each finish takes" do
-  planning = Kohlrabi::Core::Planning
+  planning = Core::Planning
 
   # [label, wait] of the steps on the top, without the picture before, pads and the picture after.
   def on_top(choice, material: "solid", **rest)
@@ -14,7 +14,9 @@ RSpec.describe "what each finish takes" do
       zone.key == "top"
     end.to_h { |zone| [zone.key, Plans.choice("leave")] } },
                       lead: "clear", **rest)
-    plan.steps.select { |step| step.zones.include?("top") && !%w[record dress show].include?(step.phase) }.map { |step| [step.label, step.wait] }
+    plan.steps.select do |step|
+      step.zones.include?("top") && !%w[record dress show].include?(step.phase)
+    end.map { |step| [step.label, step.wait] }
   end
 
   washed = [["Vacuum and brush out", 0], ["Wash with degreaser", 0], ["Rinse with clean water", 120]]
@@ -30,7 +32,8 @@ RSpec.describe "what each finish takes" do
     "leave" => washed,
     "bare" => [*to.call(80, 120, 150, 220), *tacked],
     "clear" => [*to.call(80, 120, 150, 220), *tacked, *clear.call],
-    "tinted" => [*to.call(80, 120, 150, 220), *tacked, ["Try the tinted clear coat on a hidden spot", 120], *clear.call("Tinted clear coat")],
+    "tinted" => [*to.call(80, 120, 150, 220), *tacked, ["Try the tinted clear coat on a hidden spot", 120],
+                 *clear.call("Tinted clear coat")],
     "stain" => [*to.call(80, 120, 180), *tacked,
                 ["Try liquid stain, #7d9468 on a hidden spot and on the worst one, look at it dry and in daylight", 120],
                 ["Stain: liquid stain, #7d9468", 720], *clear.call],
@@ -42,7 +45,8 @@ RSpec.describe "what each finish takes" do
                  ["Sand the raised grain lightly, damp the dust", 0], *tacked, *clear.call],
     "oil" => [*to.call(80, 120, 150, 220), *tacked, ["Oil, coat 1; wipe off the excess after 15 min", 1440],
               ["Oil, coat 2; wipe off the excess after 15 min", 1440]],
-    "wax" => [*to.call(80, 120, 180, 240), *tacked, ["Wax, buff after 30 min", 30], ["Wax, a second time, buff after 30 min", 720]],
+    "wax" => [*to.call(80, 120, 180, 240), *tacked, ["Wax, buff after 30 min", 30],
+              ["Wax, a second time, buff after 30 min", 720]],
     "paper" => [*washed, ["Scuff", 0], *tacked, ["Hang the paper, trim the edges", 720], *clear.call],
     "paint" => [*washed, ["Scuff", 0], *tacked, ["Mask the edges", 0], ["Paint, coat 1: all-in-one satin paint, #7d9468", 120],
                 ["Look over the first coat in raking light, touch up fills and bleed", 15], ["Sand lightly between coats, dust off", 0],
@@ -55,9 +59,12 @@ RSpec.describe "what each finish takes" do
 
   it "takes old paint of two layers off by stripper for open wood, one by scraper where it is flat" do
     stripped = on_top(Plans.choice("oil"), findings: Plans.findings(["painted", nil, 2])).map(&:first)
-    expect(stripped).to include("Try solvent stripper gel on a hidden patch", "Strip", "Neutralise as the label says, rinse", "Sand P120, P150, P220")
+    expect(stripped).to include("Try solvent stripper gel on a hidden patch", "Strip",
+                                "Neutralise as the label says, rinse", "Sand P120, P150, P220")
     expect(on_top(Plans.choice("oil"),
-                  findings: Plans.findings(["painted", nil, 1])).map(&:first)).to include("Scrape off the old finish", "Sand P180, P220")
+                  findings: Plans.findings(["painted", nil,
+                                            1])).map(&:first)).to include("Scrape off the old finish",
+                                                                          "Sand P180, P220")
     caked = Plans.findings(["painted", nil, 4], ["failing", nil, nil])
     sander = planning::WorkshopPractices.new("strip" => "sander")
     labels = on_top(Plans.choice("oil"), findings: caked, practices: sander).map(&:first)
@@ -65,17 +72,23 @@ RSpec.describe "what each finish takes" do
   end
 
   it "never sands laminate to the wood that is not there" do
-    expect(on_top(Plans.choice("oil"), material: "laminate").map(&:first)).to include("Scuff").and(satisfy { |labels| labels.grep(/Sand P/).empty? })
+    expect(on_top(Plans.choice("oil"), material: "laminate").map(&:first)).to include("Scuff").and(satisfy { |labels|
+      labels.grep(/Sand P/).empty?
+    })
   end
 
   it "lays decoration in the order asked for, over the paint and under the clear coat" do
-    over = ->(*extras) { on_top(planning::Choice.new(finish: "paint", colour: "#7d9468", over: extras, wear: "hard")).map(&:first) }
+    over = lambda { |*extras|
+      on_top(planning::Choice.new(finish: "paint", colour: "#7d9468", over: extras, wear: "hard")).map(&:first)
+    }
     labels = over.call("stencil", "distressed")
     places = ["Paint, coat 2: all-in-one satin paint, #7d9468", "Stencil", "Wear the edges through with P220, dust off",
               "Clear coat, coat 1: water-based clear coat"]
     expect(places.map { |label| labels.index(label) }).to eq(places.filter_map { |label| labels.index(label) }.sort)
-    expect(over.call("metallic", "stencil").grep(/metallic|Stencil/)).to eq(["Tape and draw the metallic line", "Stencil"])
-    expect(over.call("stencil", "metallic").grep(/metallic|Stencil/)).to eq(["Stencil", "Tape and draw the metallic line"])
+    expect(over.call("metallic",
+                     "stencil").grep(/metallic|Stencil/)).to eq(["Tape and draw the metallic line", "Stencil"])
+    expect(over.call("stencil",
+                     "metallic").grep(/metallic|Stencil/)).to eq(["Stencil", "Tape and draw the metallic line"])
     expect(over.call("wax").grep(/Clear|Wax/)).to eq(["Wax, buff after 30 min"]) # nothing sticks on wax
   end
 
@@ -83,8 +96,11 @@ RSpec.describe "what each finish takes" do
     big = Plans.zones("wardrobe", "solid")
     ways = lambda do |answer|
       practices = planning::WorkshopPractices.new("sprayer" => answer)
-      steps = Plans.plan("wardrobe", big, Plans.choice("paint", colour: "#7d9468"), lead: "clear", practices: practices).steps
-      steps.select { |step| step.label.start_with?("Paint") }.flat_map { |step| [step.ways, step.place, step.cautions] }.flatten.uniq
+      steps = Plans.plan("wardrobe", big, Plans.choice("paint", colour: "#7d9468"), lead: "clear",
+                                                                                    practices: practices).steps
+      steps.select do |step|
+        step.label.start_with?("Paint")
+      end.flat_map { |step| [step.ways, step.place, step.cautions] }.flatten.uniq
     end
     expect(ways.call("yes")).to include("spray", "tent")
     expect(ways.call("no")).to include("roller", "brush", "bench").and(satisfy { |all| !all.include?("spray") })

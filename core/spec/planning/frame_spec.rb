@@ -18,7 +18,9 @@ RSpec.describe "drawers and doors beside a frame that is painted" do
   end
 
   define_method(:washstand) do |painted, **rest|
-    choices = (frame + fronts).to_h { |key| [key, painted.include?(key) ? Plans.choice("paint", colour: "#243b53") : Plans.choice("leave")] }
+    choices = (frame + fronts).to_h do |key|
+      [key, painted.include?(key) ? Plans.choice("paint", colour: "#243b53") : Plans.choice("leave")]
+    end
     Plans.plan("washstand", zones, choices, lead: "clear", **rest)
   end
 

@@ -3,10 +3,12 @@
 require "support_any_piece"
 
 # What is found, or broken, once the work is under way: mended on the state as it is (common practice, no source).
-RSpec.describe Kohlrabi::Core::Planning::LateMends do
-  planning = Kohlrabi::Core::Planning
+RSpec.describe Core::Planning::LateMends do
+  planning = Core::Planning
 
-  let(:zones) { Plans.zones("chest of drawers", "solid", width: 900.0, height: 700.0, depth: 450.0, drawer_rows: [1, 1]) }
+  let(:zones) do
+    Plans.zones("chest of drawers", "solid", width: 900.0, height: 700.0, depth: 450.0, drawer_rows: [1, 1])
+  end
   let(:whole) { plan }
 
   def plan(found: [], marks: [], finish: Plans.choice("paint", colour: "#24364f"), **rest)
@@ -14,21 +16,24 @@ RSpec.describe Kohlrabi::Core::Planning::LateMends do
   end
 
   def gouge(id: 7, late: true)
-    Kohlrabi::Core::Planning::Inspection::Finding.new(id: id, key: "gouge", zone: "top", measure: 2, late: late)
+    Core::Planning::Inspection::Finding.new(id: id, key: "gouge", zone: "top", measure: 2, late: late)
   end
 
   # Marks of all steps of a plan up to one, by the start of its key.
   def up_to(plan, start)
     last = plan.steps.rindex { |step| step.key.start_with?(start) }
-    plan.steps.take(last + 1).flat_map { |step| step.zones.map { |zone| Kohlrabi::Core::Planning::Mark.new(key: step.key, zone: zone) } }
+    plan.steps.take(last + 1).flat_map { |step| step.zones.map { |zone| Core::Planning::Mark.new(key: step.key, zone: zone) } }
   end
 
-  def open_on(plan, zone) = plan.steps.select { |step| step.zones.include?(zone) && !step.done_zones.include?(zone) }.map(&:key)
+  def open_on(plan, zone)
+    plan.steps.select { |step| step.zones.include?(zone) && !step.done_zones.include?(zone) }.map(&:key)
+  end
 
   it "fills, levels and seals behind the coat that lies there, and leaves the next coat to cover it" do
     made = plan(found: [gouge], marks: up_to(whole, "coat/paint|paint_all|#24364f/1"))
     open = open_on(made, "top")
-    expect(open.first(4)).to eq(["inspect/paint|paint_all|#24364f", "between/paint|paint_all|#24364f/1", "fill+7", "level+7"])
+    expect(open.first(4)).to eq(["inspect/paint|paint_all|#24364f", "between/paint|paint_all|#24364f/1", "fill+7",
+                                 "level+7"])
     expect(open.index("spot-seal+7")).to be < open.index("coat/paint|paint_all|#24364f/2")
     expect(open.grep(/coat.*\+7/)).to eq([])
     expect(made.faults).to eq([])
@@ -56,12 +61,15 @@ RSpec.describe Kohlrabi::Core::Planning::LateMends do
     expect(made.step("fill+7").state).to eq("open")
     ticked = plan(found: [first, gouge], marks: marks + [planning::Mark.new(key: "fill+7", zone: "top")])
     expect(ticked.step("fill+7").state).to eq("done")
-    expect(planning::Deed.read("level/wet+7#2").to_h).to include("name" => "level", "how" => "wet", "finding" => 7, "part" => 2)
+    expect(planning::Deed.read("level/wet+7#2").to_h).to include("name" => "level", "how" => "wet", "finding" => 7,
+                                                                 "part" => 2)
     expect(planning::Deed.read("level/wet+7#2").key).to eq("level/wet+7#2")
   end
 
   it "is planned as ever where nothing was done there yet" do
-    expect(plan(found: [gouge(late: false)]).steps.map(&:key)).to include("fill", "level").and(satisfy { |keys| keys.grep(/\+/).empty? })
+    expect(plan(found: [gouge(late: false)]).steps.map(&:key)).to include("fill", "level").and(satisfy { |keys|
+      keys.grep(/\+/).empty?
+    })
   end
 
   it "holds over random pieces that are part-done: what is found then brings mends, and no fault that was not there" do

@@ -3,15 +3,24 @@
 require "spec_helper"
 require_relative "../support_plans"
 
-# Which steps hours without a step probably finished (common practice, no source); worked by hand on the plan's own estimates.
-RSpec.describe Kohlrabi::Core::Planning::LikelyDone do
-  planning = Kohlrabi::Core::Planning
-  let(:zones) { Plans.zones("chest of drawers", "solid", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1]) }
+# Which steps hours without a step probably finished (common practice, no source); worked by hand on the plan's own
+# estimates.
+RSpec.describe Core::Planning::LikelyDone do
+  planning = Core::Planning
+  let(:zones) do
+    Plans.zones("chest of drawers", "solid", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1])
+  end
   let(:bare) { plan }
 
-  def plan(**rest) = Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: "#24364f"), lead: "clear", **rest)
+  def plan(**rest)
+    Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: "#24364f"), lead: "clear", **rest)
+  end
+
   def likely(hours, plan = bare) = described_class.of(plan, hours).select(&:last).map { |step, _| step.key }
-  def ticked(plan) = plan.steps.flat_map { |step| step.zones.map { |zone| Kohlrabi::Core::Planning::Mark.new(key: step.key, zone: zone) } }
+
+  def ticked(plan)
+    plan.steps.flat_map { |step| step.zones.map { |zone| Core::Planning::Mark.new(key: step.key, zone: zone) } }
+  end
 
   it "ticks the steps of the kind as far as the hours reach, with what they need first" do
     coats = bare.steps.select { |step| step.kind == "painting" }
@@ -35,14 +44,17 @@ RSpec.describe Kohlrabi::Core::Planning::LikelyDone do
   end
 
   it "never offers what ends with an answer" do
-    asked = Plans.plan("chest of drawers", zones, Plans.choice("stain"), findings: [planning::Inspection::Finding.new(id: 1, key: "painted")])
-    keys = described_class.of(asked, asked.steps.map(&:kind).uniq.to_h { |kind| [kind, 360_000] }).map { |step, _| step.key }
+    asked = Plans.plan("chest of drawers", zones, Plans.choice("stain"),
+                       findings: [planning::Inspection::Finding.new(id: 1, key: "painted")])
+    keys = described_class.of(asked, asked.steps.map(&:kind).uniq.to_h do |kind|
+      [kind, 360_000]
+    end).map { |step, _| step.key }
     expect(asked.steps.map(&:key).grep(/\A(lead|try-|decide)/)).not_to be_empty
     expect(keys.grep(/\A(lead|try-|decide)/)).to eq([])
   end
 end
 
-RSpec.describe Kohlrabi::Core::Planning::CostWords do
+RSpec.describe Core::Planning::CostWords do
   items = [["product:paint_all@navy", "all-in-one paint, navy", "paint"], ["product:primer", "shellac-based primer", "primer"],
            ["hardware", "new hardware", nil], ["work:4", "Wrap and panels", nil]]
 
@@ -53,6 +65,8 @@ RSpec.describe Kohlrabi::Core::Planning::CostWords do
   end
 
   it "takes the product of that kind rather than a thing that has its name" do
-    expect(described_class.likely("Wax", [["product:wax_dark", "dark wax", "wax"], ["work:2", "Wax", nil]])).to eq(["product:wax_dark"])
+    expect(described_class.likely("Wax",
+                                  [["product:wax_dark", "dark wax", "wax"],
+                                   ["work:2", "Wax", nil]])).to eq(["product:wax_dark"])
   end
 end

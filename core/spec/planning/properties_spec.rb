@@ -4,10 +4,10 @@ require "spec_helper"
 
 # Over many generated pieces, findings and looks.
 RSpec.describe "plans of any piece" do
-  planning = Kohlrabi::Core::Planning
-  kinds = Kohlrabi::Core::Planning::Shape::Kinds.names
+  planning = Core::Planning
+  kinds = Core::Planning::Shape::Kinds.names
   materials = [nil, "solid", "veneer", "laminate", "plywood", "board"]
-  keys = Kohlrabi::Core::Planning::Inspection::Findings::BY_KEY.keys
+  keys = Core::Planning::Inspection::Findings::BY_KEY.keys
   finishes = planning::Finishes::BY_KEY.keys
   colours = [nil, "#ffffff", "#e8e0d0", "#7d9468", "#243b53", "#0b0b0b"]
 
@@ -20,7 +20,9 @@ RSpec.describe "plans of any piece" do
   any_brief = lambda do |random|
     kind = kinds.sample(random: random)
     zones = Plans.zones(kind, materials.sample(random: random), base: %w[legs plinth none].sample(random: random))
-    found = Array.new(random.rand(8)) { [keys.sample(random: random), random.rand < 0.5 ? zones.sample(random: random).key : nil, random.rand(1..6)] }
+    found = Array.new(random.rand(8)) do
+      [keys.sample(random: random), random.rand < 0.5 ? zones.sample(random: random).key : nil, random.rand(1..6)]
+    end
     few = Array.new(3) { any_choice.call(random) }
     choices = zones.to_h { |zone| [zone.key, few.sample(random: random)] }.reject { random.rand < 0.1 }
     practices = planning::WorkshopPractices::ALL.to_h { |row| [row[:question], row[:choices].sample(random: random)[:key]] }
@@ -40,18 +42,32 @@ RSpec.describe "plans of any piece" do
       plan.steps.each do |step|
         step.zones.each do |zone|
           later = plan.steps.select { |other| other.zones.include?(zone) && places[other.key] > places[step.key] }
-          expect(later.map(&:phase)).not_to include("prime"), "seed #{seed}: #{step.label} before its primer on #{zone}" if step.phase == "coat"
-          broken = later.select(&:breaks?).reject { |other| other.tasks.any? { |task| task.acts.include?("wear") } } # edges are worn last
+          if step.phase == "coat"
+            expect(later.map(&:phase)).not_to include("prime"),
+                                              "seed #{seed}: #{step.label} before its primer on #{zone}"
+          end
+          broken = # edges are worn last
+            later.select(&:breaks?).reject do |other|
+              other.tasks.any? do |task|
+                task.acts.include?("wear")
+              end
+            end
           expect(broken).to be_empty, "seed #{seed}: breaks the finish after #{step.label}" if %w[prime coat colour
                                                                                                   clear].include?(step.phase)
         end
       end
 
       expect(plan.seconds).to eq(plan.steps.sum(&:seconds)), "seed #{seed}"
-      expect(plan.materials.values.sum).to be_within(1e-6).of(plan.steps.sum { |step| step.materials.values.sum }), "seed #{seed}"
+      expect(plan.materials.values.sum).to be_within(1e-6).of(plan.steps.sum { |step|
+        step.materials.values.sum
+      }), "seed #{seed}"
       expect(plan.steps.map(&:phase).last).to eq("show"), "seed #{seed}"
       tested = plan.step("lead")
-      expect(plan.steps.select(&:breaks?).reject { |step| places[step.key] > places["lead"] }).to be_empty, "seed #{seed}" if tested
+      if tested
+        expect(plan.steps.select(&:breaks?).reject do |step|
+          places[step.key] > places["lead"]
+        end).to be_empty, "seed #{seed}"
+      end
       expect(plan.steps.none?(&:breaks?)).to be(true), "seed #{seed}" if brief.lead == "present"
     end
   end
@@ -71,7 +87,8 @@ RSpec.describe "plans of any piece" do
           next if before.glues? && after.glues? # clamped side by side in one session
 
           wait = after.peels? ? before.touch_on(zone.key) : before.wait_on(zone.key)
-          expect(second.from).to be >= first.to + wait, "seed #{seed}: #{after.label} on wet #{zone.key} after #{before.label}"
+          expect(second.from).to be >= first.to + wait,
+                                 "seed #{seed}: #{after.label} on wet #{zone.key} after #{before.label}"
         end
       end
     end

@@ -2,11 +2,14 @@
 
 require "support_any_piece"
 
-# What was worked, used and bought, and what it leaves of the work and the money still to spend (common practice, no source).
-RSpec.describe Kohlrabi::Core::Planning::Recorded do
-  planning = Kohlrabi::Core::Planning
+# What was worked, used and bought, and what it leaves of the work and the money still to spend (common practice, no
+# source).
+RSpec.describe Core::Planning::Recorded do
+  planning = Core::Planning
 
-  let(:zones) { Plans.zones("chest of drawers", "solid", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1]) }
+  let(:zones) do
+    Plans.zones("chest of drawers", "solid", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1])
+  end
   let(:bare) { plan }
 
   def plan(marks: [], **recorded)
@@ -14,7 +17,7 @@ RSpec.describe Kohlrabi::Core::Planning::Recorded do
                                                                                     recorded: described_class.new(**recorded))
   end
 
-  def ticked(key) = bare.step(key).zones.map { |zone| Kohlrabi::Core::Planning::Mark.new(key: key, zone: zone) }
+  def ticked(key) = bare.step(key).zones.map { |zone| Core::Planning::Mark.new(key: key, zone: zone) }
   def paint(plan) = plan.materials_left.fetch("paint_all@#24364f", 0)
 
   describe "hours" do
@@ -27,8 +30,10 @@ RSpec.describe Kohlrabi::Core::Planning::Recorded do
 
     it "on a step come off that step alone, and off a ticked one nothing" do
       part = plan(on_steps: { "scuff" => 600 })
-      expect([part.step("scuff").remaining, part.remaining]).to eq([bare.step("scuff").seconds - 600, bare.remaining - 600])
-      expect(plan(marks: ticked("scuff"), on_steps: { "scuff" => 99_999 }).remaining).to eq(plan(marks: ticked("scuff")).remaining)
+      expect([part.step("scuff").remaining,
+              part.remaining]).to eq([bare.step("scuff").seconds - 600, bare.remaining - 600])
+      expect(plan(marks: ticked("scuff"),
+                  on_steps: { "scuff" => 99_999 }).remaining).to eq(plan(marks: ticked("scuff")).remaining)
     end
 
     # Worked by hand: 40 minutes estimated leave 10 after 35, and after five hours still 10, until somebody ticks it.
@@ -44,11 +49,12 @@ RSpec.describe Kohlrabi::Core::Planning::Recorded do
 
     it "on a step done in part first cover what is ticked of it, then the rest" do
       zones = bare.step("scuff").zones
-      first = [Kohlrabi::Core::Planning::Mark.new(key: "scuff", zone: zones.first)]
+      first = [Core::Planning::Mark.new(key: "scuff", zone: zones.first)]
       part = plan(marks: first).step("scuff")
       ticked = part.seconds - part.remaining
       expect(plan(marks: first, on_steps: { "scuff" => ticked }).step("scuff").remaining).to eq(part.remaining)
-      expect(plan(marks: first, on_steps: { "scuff" => ticked + 120 }).step("scuff").remaining).to eq(part.remaining - 120)
+      expect(plan(marks: first,
+                  on_steps: { "scuff" => ticked + 120 }).step("scuff").remaining).to eq(part.remaining - 120)
     end
 
     it "well past an estimate ask whether the step is done, and a little past it do not" do
@@ -86,7 +92,7 @@ RSpec.describe Kohlrabi::Core::Planning::Recorded do
   end
 
   describe "once the piece is ready" do
-    let(:late) { Kohlrabi::Core::Planning::Inspection::Finding.new(id: 7, key: "gouge", zone: "top", measure: 2, late: true) }
+    let(:late) { Core::Planning::Inspection::Finding.new(id: 7, key: "gouge", zone: "top", measure: 2, late: true) }
 
     def ready(marks: [], findings: [], **recorded)
       Plans.plan("chest of drawers", zones, Plans.choice("paint", colour: "#24364f"), lead: "clear", marks: marks, findings: findings,
@@ -95,14 +101,16 @@ RSpec.describe Kohlrabi::Core::Planning::Recorded do
 
     it "leaves nothing open and nothing in the plan that was not done, whatever was ticked" do
       closed = ready(marks: ticked("wash"))
-      expect([closed.remaining, closed.materials_left, closed.steps.map(&:key), closed.steps.map(&:state)]).to eq([0, {}, ["wash"], ["done"]])
+      expect([closed.remaining, closed.materials_left, closed.steps.map(&:key),
+              closed.steps.map(&:state)]).to eq([0, {}, ["wash"], ["done"]])
       expect(closed.dropped.size).to eq(bare.steps.size - 1)
-      expect([closed.undecided, closed.outside, closed.past, closed.lead_open?, closed.faults]).to eq([[], [], [], false, []])
+      expect([closed.undecided, closed.outside, closed.past, closed.lead_open?,
+              closed.faults]).to eq([[], [], [], false, []])
       expect(closed.zone_state("top")).to eq("finished")
     end
 
     it "has open only what is touched up, where the person wants that" do
-      all = bare.steps.flat_map { |step| step.zones.map { |zone| Kohlrabi::Core::Planning::Mark.new(key: step.key, zone: zone) } }
+      all = bare.steps.flat_map { |step| step.zones.map { |zone| Core::Planning::Mark.new(key: step.key, zone: zone) } }
       touched = ready(marks: all, findings: [late], touch_ups: [7])
       open = touched.steps.select(&:open?)
       expect(open.map(&:finding).uniq).to eq([7])
@@ -125,7 +133,9 @@ RSpec.describe Kohlrabi::Core::Planning::Recorded do
       after = planning::Planner.new(brief).plan
       expect(after.steps.map(&:key)).to eq(keys)
       after.steps.zip(before.steps) { |now, was| expect(now.remaining).to be_between(0, was.remaining) }
-      expect(after.materials_left.reject { |key, amount| amount <= before.materials_left.fetch(key, 0) }).to eq({}), "seed #{seed}"
+      expect(after.materials_left.reject do |key, amount|
+        amount <= before.materials_left.fetch(key, 0)
+      end).to eq({}), "seed #{seed}"
       expect(after.remaining).to eq(after.steps.sum(&:remaining))
     end
   end

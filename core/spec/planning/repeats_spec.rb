@@ -3,8 +3,8 @@
 require "spec_helper"
 
 # Four chairs kept as one piece: work and material for four, ticked off one by one.
-RSpec.describe Kohlrabi::Core::Planning::Repeats do
-  planning = Kohlrabi::Core::Planning
+RSpec.describe Core::Planning::Repeats do
+  planning = Core::Planning
   chair = Plans.zones("chair", "solid", width: 430.0, depth: 450.0, height: 880.0)
   four = described_class.expand(chair, 4)
   seen = chair.select(&:shown?).to_h { |zone| [zone.key, Plans.choice("paint", colour: "#243b53")] }
@@ -31,11 +31,18 @@ RSpec.describe Kohlrabi::Core::Planning::Repeats do
   it "lets findings and looks hold for all, and names them once" do
     found = plan(four, seen, findings: Plans.findings(["gouge", "seat", 2]))
     expect(found.step("fill").zones).to eq(%w[seat@1 seat@2 seat@3 seat@4])
-    conflict = planning::Conflicts.of(Plans.brief("chair", four, Plans.choice("oil").then { |oil| chair.to_h { |zone| [zone.key, oil] } },
+    conflict = planning::Conflicts.of(Plans.brief("chair", four, Plans.choice("oil").then do |oil|
+      chair.to_h do |zone|
+        [zone.key, oil]
+      end
+    end,
                                                   findings: Plans.findings(["gouge", "seat", 2]))).find { |one| one.key == "fills" }
     expect(conflict.zones).to eq(["seat"])
-    expect(described_class.single(four).map { |zone| [zone.key, zone.label] }).to eq(chair.map { |zone| [zone.key, zone.label] })
-    expect([described_class.count(four), described_class.count(chair), described_class.expand(chair, 1)]).to eq([4, 1, chair])
+    expect(described_class.single(four).map { |zone| [zone.key, zone.label] }).to eq(chair.map { |zone|
+      [zone.key, zone.label]
+    })
+    expect([described_class.count(four), described_class.count(chair),
+            described_class.expand(chair, 1)]).to eq([4, 1, chair])
     open = plan(four, seen.merge("seat" => Plans.choice("undecided", options: %w[paint oil])))
     expect(open.undecided).to eq(["seat"])
   end

@@ -4,8 +4,8 @@ require "spec_helper"
 
 # The figures of planning worked by hand; common practice, no published source, unless one is named.
 RSpec.describe "rules of planning" do
-  planning = Kohlrabi::Core::Planning
-  refusal = Kohlrabi::Core::Refusal
+  planning = Core::Planning
+  refusal = Core::Refusal
 
   describe "sanding" do
     it "knows the mean sizes of FEPA 43-1 / ISO 6344 (from memory)" do
@@ -31,19 +31,24 @@ RSpec.describe "rules of planning" do
       coats = ->(tone, under, **rest) { planning::Coats.paint(tone, under, **rest).first }
       expect([coats.call(:pale, :dark), coats.call(:pale, :dark, primed: true), coats.call(:white, :mid), coats.call(:mid, :pale),
               coats.call(:mid, :dark)]).to eq([4, 3, 3, 2, 3])
-      expect([coats.call(:dark, :pale), coats.call(:black, :pale), coats.call(:pale, :mid), coats.call(:pale, :mid, chalk: true)]).to eq([2, 3, 2, 3])
-      expect([coats.call(:white, :black, chalk: true), coats.call(:white, :black, primed: true, chalk: true)]).to eq([4, 3])
+      expect([coats.call(:dark, :pale), coats.call(:black, :pale), coats.call(:pale, :mid),
+              coats.call(:pale, :mid, chalk: true)]).to eq([2, 3, 2, 3])
+      expect([coats.call(:white, :black, chalk: true),
+              coats.call(:white, :black, primed: true, chalk: true)]).to eq([4, 3])
     end
 
     it "counts clear coats by wear, and leaves out what the paint brings, unless wear calls for it" do
       clear = ->(wear, **rest) { planning::Coats.clear(wear, **rest).first }
-      expect([clear.call("display"), clear.call("everyday"), clear.call("everyday", top: true), clear.call("hard")]).to eq([1, 2, 3, 4])
+      expect([clear.call("display"), clear.call("everyday"), clear.call("everyday", top: true),
+              clear.call("hard")]).to eq([1, 2, 3, 4])
       expect([clear.call("everyday", top: true, builtin: true), clear.call("hard", builtin: true)]).to eq([0, 4])
     end
 
     it "tells tones by relative luminance: WCAG 2's own figures for black, white and sRGB red 0.2126" do
       expect(planning::Tone.luminance("#ff0000")).to be_within(1e-9).of(0.2126)
-      expect(%w[#ffffff #cfc8b4 #7d9468 #243b53 #050505].map { |colour| planning::Tone.of(colour) }).to eq(%i[white pale mid dark black])
+      expect(%w[#ffffff #cfc8b4 #7d9468 #243b53 #050505].map do |colour|
+        planning::Tone.of(colour)
+      end).to eq(%i[white pale mid dark black])
     end
   end
 
@@ -53,24 +58,24 @@ RSpec.describe "rules of planning" do
       gallon = 3.785411784
       range = (350 * foot / gallon)..(400 * foot / gallon)
       expect(range.minmax.map { |rate| rate.round(1) }).to eq([8.6, 9.8])
-      paints = Kohlrabi::Core::Shelf::Products::GENERIC.values.select { |row| %w[paint primer clear].include?(row[:kind]) }
+      paints = Core::Shelf::Products::GENERIC.values.select { |row| %w[paint primer clear].include?(row[:kind]) }
       expect(paints.map { |row| row[:rate] }).to all(satisfy { |rate| range.cover?(rate) || rate == 10 })
     end
 
     it "adds the surcharge of the way of applying: 1.8 m², two coats, 9 m² a litre" do
-      ways = %w[brush roller spray].map { |way| Kohlrabi::Core::Shelf::Rates.millilitres(1.8, rate: 9, coats: 2, way: way).round }
+      ways = %w[brush roller spray].map { |way| Core::Shelf::Rates.millilitres(1.8, rate: 9, coats: 2, way: way).round }
       expect(ways).to eq([420, 440, 520]) # 400 ml and 5, 10, 30%
     end
 
     it "lets spraying pay from overhead ÷ (1 ÷ v − 1 ÷ 4.5v): 40 min over a brush of 60 ÷ 22 m² an hour" do
-      expect(Kohlrabi::Core::Shelf::Rates.spray_break_even).to be_within(0.01).of((40 / 60.0) / ((22 / 60.0) - (22 / 270.0)))
+      expect(Core::Shelf::Rates.spray_break_even).to be_within(0.01).of((40 / 60.0) / ((22 / 60.0) - (22 / 270.0)))
     end
 
     it "buys whole containers for the least money, and says what is left over and what was used" do
       euro = Plans::EURO
-      line = planning::Stock.new({ "paint_all" => 1400 }, Kohlrabi::Core::Shelf::Products.new(currency: euro)).lines.first
+      line = planning::Stock.new({ "paint_all" => 1400 }, Core::Shelf::Products.new(currency: euro)).lines.first
       expect(line.to_h).to include(packs: { 500 => 1, 1000 => 1 }, bought: 1500, price: 6600, over: 100, used: 6160) # 66.00 × 1400 ÷ 1500
-      yen = planning::Stock.new({ "paint_all" => 1400 }, Kohlrabi::Core::Shelf::Products.new(currency: Kohlrabi::Core::Units::Currency.find("JPY")))
+      yen = planning::Stock.new({ "paint_all" => 1400 }, Core::Shelf::Products.new(currency: Core::Units::Currency.find("JPY")))
       expect([yen.price, yen.used, yen.unpriced]).to eq([nil, nil, ["all-in-one satin paint"]])
     end
   end
@@ -95,7 +100,7 @@ RSpec.describe "rules of planning" do
   end
 
   describe "the tables" do
-    findings = Kohlrabi::Core::Planning::Inspection::Findings
+    findings = Core::Planning::Inspection::Findings
 
     it "hold at least forty findings, each with consequence and reason, treated by what exists" do
       expect(findings::ALL.size).to be >= 40
@@ -106,7 +111,7 @@ RSpec.describe "rules of planning" do
         expect(findings.treatments(row) - findings::TREATMENTS.values).to be_empty, row[:key]
         expect(row[:source]).to match(/\w/), row[:key]
       end
-      files = Dir.children(File.join(Kohlrabi::Core::DATA, "planning/findings"))
+      files = Dir.children(File.join(Core::DATA, "planning/findings"))
       expect(files.map { |name| name.delete_suffix(".yml") }).to match_array(findings::BY_KEY.keys)
       expect(findings::ALL.map { |row| row[:turn] }.uniq.size).to eq(findings::ALL.size)
       expect(findings::OWN.map { |row| row[:key] }.tally.select { |_, times| times > 1 }).to eq({})
@@ -117,11 +122,12 @@ RSpec.describe "rules of planning" do
     it "name only phases, kinds of work, products and cautions that there are" do
       findings::TREATMENTS.each_value do |row|
         expect(planning::Phases::PLACE).to have_key(row[:phase]), row[:key]
-        expect(Kohlrabi::Core::Flips::WorkKinds.keys).to include(row[:kind])
-        expect([*row[:product], *(row[:materials] || []).map(&:first)] - Kohlrabi::Core::Shelf::Products::GENERIC.keys).to be_empty, row[:key]
-        (row[:cautions] || []).each { |key| Kohlrabi::Core::Planning::Cautions.row(key) }
+        expect(Core::Flips::WorkKinds.keys).to include(row[:kind])
+        expect([*row[:product], *(row[:materials] || []).map(&:first)] - Core::Shelf::Products::GENERIC.keys).to be_empty,
+                                                                                                                 row[:key]
+        (row[:cautions] || []).each { |key| Core::Planning::Cautions.row(key) }
       end
-      Kohlrabi::Core::Shelf::Products::GENERIC.each_value { |row| row[:cautions].each { |key| expect(Kohlrabi::Core::Planning::Cautions.row(key)).to include(:wear) } }
+      Core::Shelf::Products::GENERIC.each_value { |row| row[:cautions].each { |key| expect(Core::Planning::Cautions.row(key)).to include(:wear) } }
     end
   end
 end

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 # Looks to begin with: common practice, no source.
-RSpec.describe Kohlrabi::Core::Planning::StarterLooks do
+RSpec.describe Core::Planning::StarterLooks do
   def zones(kind: "chest of drawers", **given)
-    shape = Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: kind, width: 900.0, depth: 450.0, height: 800.0, **given)
-    Kohlrabi::Core::Planning::Shape::Zones.of(shape)
+    shape = Core::Planning::Shape::PieceShape.new(kind: kind, width: 900.0, depth: 450.0, height: 800.0, **given)
+    Core::Planning::Shape::Zones.of(shape)
   end
 
   it "finishes what is shown and leaves the rest, top and body each in its own way" do
@@ -22,16 +22,18 @@ RSpec.describe Kohlrabi::Core::Planning::StarterLooks do
   end
 
   it "refuses one that is not there, and names only finishes that there are" do
-    expect { described_class.choices("gilded", zones) }.to raise_error(Kohlrabi::Core::Refusal, /“gilded” is not a look to begin with/)
+    expect do
+      described_class.choices("gilded", zones)
+    end.to raise_error(Core::Refusal, /“gilded” is not a look to begin with/)
     described_class::ALL.each do |row|
       finishes = described_class.choices(row[:key], zones(drawer_rows: [1])).values.map(&:finish)
-      expect(finishes).to all(satisfy { |key| Kohlrabi::Core::Planning::Finishes.fetch(key) })
+      expect(finishes).to all(satisfy { |key| Core::Planning::Finishes.fetch(key) })
     end
   end
 
   # Whatever the piece: what is shown is finished, what is not shown is left alone, and one look differs from the other.
   it "finishes what is shown of every kind of piece, each look in its own way" do
-    Kohlrabi::Core::Planning::Shape::Kinds.names.each do |kind|
+    Core::Planning::Shape::Kinds.names.each do |kind|
       all = zones(kind: kind)
       shown = all.select(&:shown?).map(&:key)
       laid = described_class.for(all).map { |row| described_class.choices(row[:key], all) }

@@ -2,14 +2,17 @@
 
 require "spec_helper"
 
-# Three pieces worked through by hand (coats and waits, grits, order, cautions; common practice, no source), beside the planner's first
-# draft, which was mended after them: each step in its order, the minutes to wait after it, the cautions to show. Common practice,
-# no published source.
+# Three pieces worked through by hand (coats and waits, grits, order, cautions; common practice, no source), beside the
+# planner's first
+# draft, which was mended after them: each step in its order, the minutes to wait after it, the cautions to show. Common
+# practice, no published source.
 RSpec.describe "plans of three very different pieces" do
   def read(plan) = Plans.table(plan)
 
   describe "a solid chest painted five times, of unknown age, to be pale green" do
-    let(:zones) { Plans.zones("chest of drawers", "solid", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1, 1]) }
+    let(:zones) do
+      Plans.zones("chest of drawers", "solid", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1, 1])
+    end
     let(:findings) { Plans.findings(["painted", nil, 5]) }
     let(:green) { Plans.choice("paint", colour: "#bcd0b0") }
 
@@ -30,13 +33,16 @@ RSpec.describe "plans of three very different pieces" do
     clear = ->(rows) { rows.map { |label, wait, cautions| [label, wait, cautions - ["lead"]] } }
 
     it "tests for lead before anything breaks the paint, tries the stripper, blocks what remains, paints, puts back" do
-      expect(read(Plans.plan("chest of drawers", zones, green, findings: findings, look: { hardware: "cleaned" }))).to eq(start + stripped + finish)
+      expect(read(Plans.plan("chest of drawers", zones, green, findings: findings,
+                                                               look: { hardware: "cleaned" }))).to eq(start + stripped + finish)
     end
 
     it "leaves the test out once it was answered clear, or where it was made after the limit" do
-      clear_plan = Plans.plan("chest of drawers", zones, green, findings: findings, look: { hardware: "cleaned" }, lead: "clear")
+      clear_plan = Plans.plan("chest of drawers", zones, green, findings: findings, look: { hardware: "cleaned" },
+                                                                lead: "clear")
       expect(read(clear_plan)).to eq(start.reject { |row| row.first.include?("lead") } + clear.call(stripped) + finish)
-      young = Plans.plan("chest of drawers", zones, green, findings: findings, look: { hardware: "cleaned" }, after_limit: true)
+      young = Plans.plan("chest of drawers", zones, green, findings: findings, look: { hardware: "cleaned" },
+                                                           after_limit: true)
       expect(read(young)).to eq(read(clear_plan))
     end
 
@@ -44,16 +50,21 @@ RSpec.describe "plans of three very different pieces" do
       it "neither strips, sands nor scrapes the old paint when lead is #{answer}: it is wiped down wet and sealed in whole" do
         sealed = [["Wipe down with liquid deglosser, wet, no sanding", 30, %w[lead solvent]], ["Vacuum and tack off", 0, []],
                   ["Prime with bonding primer, by foam roller", 720, []], ["Sand the primer lightly, dust off", 0, %w[dust]]]
-        plan = Plans.plan("chest of drawers", zones, green, findings: findings, look: { hardware: "cleaned" }, lead: answer)
+        plan = Plans.plan("chest of drawers", zones, green, findings: findings, look: { hardware: "cleaned" },
+                                                            lead: answer)
         expect(read(plan)).to eq(start.reject { |row| row.first.include?("lead") } + sealed + finish.drop(3))
         expect(plan.steps.flat_map { |step| step.breaks? ? [step.label] : [] }).to be_empty
       end
     end
 
     it "hands failing paint with lead to a certified firm, and then nobody can say when it is ready" do
-      plan = Plans.plan("chest of drawers", zones, green, findings: findings + Plans.findings(["failing", nil, nil]), lead: "present")
+      plan = Plans.plan("chest of drawers", zones, green, findings: findings + Plans.findings(["failing", nil, nil]),
+                                                          lead: "present")
       expect(plan.outside.map(&:label)).to eq(["Have the old finish taken off by a certified lead-safe firm"])
-      expect(Plans::PLANNING::Ready.new(plan, today: Date.new(2026, 3, 2)).answer).to have_attributes(days: nil, why: /not in your hands/)
+      expect(Plans::PLANNING::Ready.new(plan,
+                                        today: Date.new(2026, 3,
+                                                        2)).answer).to have_attributes(days: nil,
+                                                                                       why: /not in your hands/)
     end
   end
 
@@ -94,7 +105,8 @@ RSpec.describe "plans of three very different pieces" do
 
     coat = lambda do |number, last|
       name = "Paint, coat #{number}: all-in-one satin paint, #fafafa"
-      [[name, last ? 720 : 120, []], ["#{name}, first face", 120, []], ["#{name}, turned, second face", last ? 720 : 120, []]]
+      [[name, last ? 720 : 120, []], ["#{name}, first face", 120, []],
+       ["#{name}, turned, second face", last ? 720 : 120, []]]
     end
     between = ["Sand lightly between coats, dust off", 0, %w[dust]]
     expected = [["Take the picture before; write numbers and places on all parts", 0, []], ["Take the shelves out", 0, []],
@@ -113,7 +125,8 @@ RSpec.describe "plans of three very different pieces" do
       white = zones.select do |zone|
         zone.shown? || zone.group == "shelves" || zone.key == "inside"
       end.to_h { |zone| [zone.key, Plans.choice("paint", colour: "#fafafa")] }
-      expect(read(Plans.plan("bookcase", zones, white, findings: Plans.findings(["edging_loose", "side-left", 300])))).to eq(expected)
+      expect(read(Plans.plan("bookcase", zones, white,
+                             findings: Plans.findings(["edging_loose", "side-left", 300])))).to eq(expected)
     end
   end
 end

@@ -3,10 +3,10 @@
 require "spec_helper"
 
 # ASTM F2057 (from memory): clothing storage from 27 in, 686 mm, high. Other cases: common practice, no source.
-RSpec.describe Kohlrabi::Core::Planning::TipOver do
+RSpec.describe Core::Planning::TipOver do
   def tips?(kind, height, depth, **rest)
-    described_class.any?(Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: kind, width: 900.0, height: height&.to_f, depth: depth&.to_f,
-                                                                         **rest))
+    described_class.any?(Core::Planning::Shape::PieceShape.new(kind: kind, width: 900.0, height: height&.to_f, depth: depth&.to_f,
+                                                               **rest))
   end
 
   it "goes by form and measures, whatever a piece is called" do

@@ -2,8 +2,8 @@
 
 require "spec_helper"
 
-# What each finding adds to the plan of a solid chest, free of lead: painted, oiled, or left as it is. Common practice, no source.
-# Keys of steps; "-" where nothing is added.
+# What each finding adds to the plan of a solid chest, free of lead: painted, oiled, or left as it is. Common practice,
+# no source. Keys of steps; "-" where nothing is added.
 RSpec.describe "what is done about each finding" do
   zones = Plans.zones("chest of drawers", "solid", drawer_rows: [1], doors: 1)
   block = "prime/primer_shellac/1 prime/primer_shellac/2 sand-prime"
@@ -11,7 +11,8 @@ RSpec.describe "what is done about each finding" do
   {
     "wobble" => %w[reglue reglue reglue],
     "loose_leg" => %w[refix_leg refix_leg refix_leg],
-    "split_panel" => ["glue_split fill level spot-seal", "glue_split fill_tinted level", "glue_split fill_tinted level"],
+    "split_panel" => ["glue_split fill level spot-seal", "glue_split fill_tinted level",
+                      "glue_split fill_tinted level"],
     "open_joint" => %w[reglue reglue reglue],
     "nails" => ["draw_nails fill level spot-seal", "draw_nails fill_tinted level", "draw_nails fill_tinted level"],
     "woodworm" => ["treat_worm fill level spot-seal", "treat_worm fill_tinted level", "treat_worm fill_tinted level"],
@@ -51,7 +52,8 @@ RSpec.describe "what is done about each finding" do
     "rust_stain" => [block, "bleach-sand oxalic rinse-oxalic", "-"],
     "smoke" => ["air #{block}", "air", "air"],
     "soot" => ["wipe_soot air #{block}", "wipe_soot air", "wipe_soot air"],
-    "mould" => ["treat_mould rinse-treat_mould #{block}", "treat_mould rinse-treat_mould", "treat_mould rinse-treat_mould"],
+    "mould" => ["treat_mould rinse-treat_mould #{block}", "treat_mould rinse-treat_mould",
+                "treat_mould rinse-treat_mould"],
     "droppings" => ["clear_droppings #{block}", "clear_droppings", "clear_droppings"],
     "spiders" => %w[brush_out brush_out brush_out],
     "bedbugs" => %w[quarantine quarantine quarantine],
@@ -75,11 +77,12 @@ RSpec.describe "what is done about each finding" do
     "raw_edge" => %w[dress_edge dress_edge dress_edge]
   }.each do |key, expected|
     it "#{key}: #{expected.uniq.join(' | ')}" do
-      size = Kohlrabi::Core::Planning::Inspection::Findings.fetch(key)[:measure] && 2
+      size = Core::Planning::Inspection::Findings.fetch(key)[:measure] && 2
       added = %w[paint oil leave].map do |finish|
         choice = Plans.choice(finish, colour: "#7d9468")
         plain = Plans.plan("chest of drawers", zones, choice, lead: "clear").steps.map(&:key)
-        plan = Plans.plan("chest of drawers", zones, choice, lead: "clear", findings: Plans.findings([key, "top", size]))
+        plan = Plans.plan("chest of drawers", zones, choice, lead: "clear",
+                                                             findings: Plans.findings([key, "top", size]))
         (plan.steps.map(&:key) - plain).sort.join(" ").then { |keys| keys.empty? ? "-" : keys }
       end
       expect(added).to eq(expected.map { |keys| keys.split.sort.join(" ") })
@@ -88,11 +91,13 @@ RSpec.describe "what is done about each finding" do
 
   it "waits overnight for glue, a day for air and woodworm, a quarter of an hour for two-part filler" do
     waits = lambda do |key, size = nil|
-      Plans.plan("chest of drawers", zones, Plans.choice("paint"), lead: "clear", findings: Plans.findings([key, "top", size])).steps.to_h do |step|
+      Plans.plan("chest of drawers", zones, Plans.choice("paint"), lead: "clear",
+                                                                   findings: Plans.findings([key, "top", size])).steps.to_h do |step|
         [step.key, step.wait]
       end
     end
-    expect([waits.call("wobble")["reglue"], waits.call("smoke")["air"], waits.call("woodworm")["treat_worm"]]).to eq([720, 1440, 1440])
+    expect([waits.call("wobble")["reglue"], waits.call("smoke")["air"],
+            waits.call("woodworm")["treat_worm"]]).to eq([720, 1440, 1440])
     expect(waits.call("gouge", 2).values_at("fill", "level")).to eq([15, 0])
     expect(waits.call("gouge", 3).values_at("fill", "refill", "relevel")).to eq([15, 15, 0]) # deep: filled twice
   end
@@ -100,7 +105,8 @@ RSpec.describe "what is done about each finding" do
   it "shows the cautions that belong to it, at its step" do
     cautions = lambda do |key, step|
       zones = Plans.zones("blanket box", "solid")
-      Plans.plan("blanket box", zones, Plans.choice("oil"), lead: "clear", findings: Plans.findings([key, nil, nil])).step(step).cautions
+      Plans.plan("blanket box", zones, Plans.choice("oil"), lead: "clear",
+                                                            findings: Plans.findings([key, nil, nil])).step(step).cautions
     end
     expect(cautions.call("mould", "treat_mould")).to eq(%w[mould chlorine])
     expect(cautions.call("woodworm", "treat_worm")).to include("mould", "solvent")

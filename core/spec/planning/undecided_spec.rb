@@ -4,7 +4,7 @@ require "spec_helper"
 
 # Zones whose finish is still in question, the shape that changes, and the order between steps.
 RSpec.describe "what is open and what changes in a plan" do
-  planning = Kohlrabi::Core::Planning
+  planning = Core::Planning
   zones = Plans.zones("chest of drawers", "solid", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1])
 
   def plan(zones, choices, **rest) = Plans.plan("chest of drawers", zones, choices, lead: "clear", **rest)
@@ -46,11 +46,11 @@ RSpec.describe "what is open and what changes in a plan" do
   end
 
   describe "a shape that changes" do
-    shape = ->(**measures) { Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: "chest of drawers", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1], **measures) }
+    shape = ->(**measures) { Core::Planning::Shape::PieceShape.new(kind: "chest of drawers", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [1, 1], **measures) }
 
     it "takes the base off before washing, and fills the holes that it leaves" do
-      acts = Kohlrabi::Core::Planning::Shape::Reshaping.between(shape.call, shape.call(base: "none", height: 760.0))
-      legless = Kohlrabi::Core::Planning::Shape::Zones.of(shape.call(base: "none", height: 760.0), surface: "solid")
+      acts = Core::Planning::Shape::Reshaping.between(shape.call, shape.call(base: "none", height: 760.0))
+      legless = Core::Planning::Shape::Zones.of(shape.call(base: "none", height: 760.0), surface: "solid")
       painted = legless.to_h { |zone| [zone.key, Plans.choice("paint", colour: "#ffffff")] }
       keys = plan(legless, painted, acts: acts).steps.map(&:key)
       expect(keys.index("remove_base")).to be < keys.index("wash")
@@ -59,9 +59,10 @@ RSpec.describe "what is open and what changes in a plan" do
     end
 
     it "marks and checks a cut before it is made, makes it before repairs, and dresses the edge it leaves" do
-      acts = Kohlrabi::Core::Planning::Shape::Reshaping.between(shape.call, shape.call(width: 700.0))
-      narrow = Kohlrabi::Core::Planning::Shape::Zones.of(shape.call(width: 700.0), surface: "solid")
-      result = plan(narrow, Plans.choice("paint", colour: "#ffffff"), acts: acts, findings: Plans.findings(["wobble", nil, nil]))
+      acts = Core::Planning::Shape::Reshaping.between(shape.call, shape.call(width: 700.0))
+      narrow = Core::Planning::Shape::Zones.of(shape.call(width: 700.0), surface: "solid")
+      result = plan(narrow, Plans.choice("paint", colour: "#ffffff"), acts: acts,
+                                                                      findings: Plans.findings(["wobble", nil, nil]))
       keys = result.steps.map(&:key)
       order = %w[try-cut_width cut_width reglue dress_edge]
       expect(order.map { |key| keys.index(key) }).to eq(order.map { |key| keys.index(key) }.sort)
@@ -69,7 +70,7 @@ RSpec.describe "what is open and what changes in a plan" do
     end
 
     it "hands a cut through a finish with lead to a certified firm" do
-      acts = Kohlrabi::Core::Planning::Shape::Reshaping.between(shape.call, shape.call(width: 700.0))
+      acts = Core::Planning::Shape::Reshaping.between(shape.call, shape.call(width: 700.0))
       result = Plans.plan("chest of drawers", zones, Plans.choice("paint"), acts: acts, lead: "present")
       expect(result.step("cut_width")).to have_attributes(outside?: true, breaks?: false,
                                                           label: start_with("Have it done by a certified lead-safe firm"))
@@ -95,9 +96,14 @@ RSpec.describe "what is open and what changes in a plan" do
 
     it "makes the same plan of the same brief" do
       plans = Array.new(2) do
-        plan(zones, Plans.choice("paint", colour: "#243b53"), findings: Plans.findings(["gouge", "top", 4], ["musty", nil, nil]))
+        plan(zones, Plans.choice("paint", colour: "#243b53"),
+             findings: Plans.findings(["gouge", "top", 4], ["musty", nil, nil]))
       end
-      expect(plans.map { |one| one.steps.map { |step| [step.key, step.seconds, step.wait, step.needs.map(&:to_h)] } }.uniq.size).to eq(1)
+      expect(plans.map do |one|
+        one.steps.map do |step|
+          [step.key, step.seconds, step.wait, step.needs.map(&:to_h)]
+        end
+      end.uniq.size).to eq(1)
     end
   end
 end

@@ -2,9 +2,10 @@
 
 require "spec_helper"
 
-# What the house rules, the hardware and the inside change in a plan (practitioners disagree on it; common practice, no source).
+# What the house rules, the hardware and the inside change in a plan (practitioners disagree on it; common practice, no
+# source).
 RSpec.describe "ways of working" do
-  planning = Kohlrabi::Core::Planning
+  planning = Core::Planning
   zones = Plans.zones("bedside table", "solid", width: 420.0, depth: 380.0, height: 600.0)
   found = Plans.findings(["painted", nil, 2])
   white = Plans.choice("paint", colour: "#ffffff")
@@ -21,13 +22,17 @@ RSpec.describe "ways of working" do
     }.each do |(question, answer), (come, gone)|
       it "#{question}: #{answer}" do
         usual = plan(zones, white, findings: found).steps.map(&:key)
-        own = plan(zones, white, findings: found, practices: planning::WorkshopPractices.new(question => answer)).steps.map(&:key)
+        own = plan(zones, white, findings: found,
+                                 practices: planning::WorkshopPractices.new(question => answer)).steps.map(&:key)
         expect([(own - usual).sort, (usual - own).sort]).to eq([come, gone])
       end
     end
 
     it "grip: a deglosser makes no dust, and scratches that were feathered out under it do" do
-      gloss = ->(*found) { plan(zones, white, findings: Plans.findings(*found), practices: planning::WorkshopPractices.new("grip" => "deglosser")) }
+      gloss = lambda { |*found|
+        plan(zones, white, findings: Plans.findings(*found),
+                           practices: planning::WorkshopPractices.new("grip" => "deglosser"))
+      }
       expect(gloss.call(["glossy", nil, nil]).steps.map(&:key)).not_to include("dust")
       scratched = gloss.call(["scratches", "top", nil])
       expect([scratched.step("dust").zones, scratched.faults]).to eq([["top"], []])
@@ -42,26 +47,37 @@ RSpec.describe "ways of working" do
 
     it "the first paper on the way to the wood, as somebody says for a zone; on veneer from P120 all the same, and told" do
       first = lambda do |list, how|
-        plan(list, Plans.choice("clear", preparation: how)).steps.find { |step| step.key.start_with?("ladder/") }.grits.first
+        plan(list, Plans.choice("clear", preparation: how)).steps.find do |step|
+          step.key.start_with?("ladder/")
+        end.grits.first
       end
-      expect([nil, "sander_60", "sander_80", "sander_100"].map { |how| first.call(zones, how) }).to eq([120, 60, 80, 100])
+      expect([nil, "sander_60", "sander_80", "sander_100"].map do |how|
+        first.call(zones, how)
+      end).to eq([120, 60, 80, 100])
       veneer = Plans.zones("bedside table", "veneer")
       expect(first.call(veneer, "sander_80")).to eq(120)
-      told = ->(how) { planning::Conflicts.of(Plans.brief("bedside table", veneer, Plans.choice("clear", preparation: how))).map(&:key) }
+      told = lambda { |how|
+        planning::Conflicts.of(Plans.brief("bedside table", veneer, Plans.choice("clear", preparation: how))).map(&:key)
+      }
       expect([told.call("sander_80").include?("coarse"), told.call("sander").include?("coarse")]).to eq([true, false])
     end
 
     it "edges worn by their length, dry with paper or, on chalk-style paint, wet with a cloth and without dust" do
       worn = lambda do |product, answer|
-        choice = { "top" => Plans.choice("paint", colour: "#ffffff", product: product, over: %w[distressed]), "edge" => Plans.choice("leave") }
-        plan(zones, choice, practices: planning::WorkshopPractices.new("wearing" => answer)).steps.find { |step| step.key.start_with?("distressed") }
+        choice = { "top" => Plans.choice("paint", colour: "#ffffff", product: product, over: %w[distressed]),
+                   "edge" => Plans.choice("leave") }
+        plan(zones, choice, practices: planning::WorkshopPractices.new("wearing" => answer)).steps.find do |step|
+          step.key.start_with?("distressed")
+        end
       end
       dry = worn.call("paint_chalk", "dry")
       wet = worn.call("paint_chalk", "wet")
       other = worn.call("paint_all", "wet")
       metres = zones.find { |zone| zone.key == "top" }.edge / 1000.0
       expect(metres).to eq(2 * (0.42 + 0.38))
-      expect([dry, wet].map { |step| step.tasks.first.minutes }).to match([be_within(1e-9).of(metres), be_within(1e-9).of(metres * 1.5)])
+      expect([dry, wet].map do |step|
+        step.tasks.first.minutes
+      end).to match([be_within(1e-9).of(metres), be_within(1e-9).of(metres * 1.5)])
       expect([dry, wet, other].map(&:grits)).to eq([[220], [], [220]])
       expect([dry, wet].map { |step| step.cautions.include?("dust") }).to eq([true, false])
       expect([dry.label, wet.label]).to match([/with P220/, /with a damp cloth, no dust/])
@@ -70,14 +86,19 @@ RSpec.describe "ways of working" do
     it "tells that the primer shows where edges are worn through it, and not where an undercolour lies over it" do
       notes = lambda do |**rest|
         choice = Plans.choice("paint", colour: "#ffffff", over: %w[distressed], **rest)
-        plan(zones, choice, look: { primer: "primer_shellac" }).steps.find { |step| step.key.start_with?("distressed") }.notes
+        plan(zones, choice, look: { primer: "primer_shellac" }).steps.find do |step|
+          step.key.start_with?("distressed")
+        end.notes
       end
       expect([notes.call, notes.call(undercolour: "#24364f")]).to match([[/the primer will show/], []])
     end
 
     it "some drawers lined or all there is inside: minutes a drawer, liner by their share" do
       deep = Plans.zones("chest of drawers", "solid", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [2, 1, 1])
-      lined = ->(number) { Plans.plan("chest of drawers", deep, white, lead: "clear", look: { inside: "liner", lined: number }).step("liner") }
+      lined = lambda { |number|
+        Plans.plan("chest of drawers", deep, white, lead: "clear",
+                                                    look: { inside: "liner", lined: number }).step("liner")
+      }
       all = lined.call(nil)
       two = lined.call(2)
       more = lined.call(9)
@@ -104,30 +125,39 @@ RSpec.describe "ways of working" do
     end
 
     it "grit for scuffing, never coarser than P180 on laminate" do
-      grit = ->(list, answer) { plan(list, white, practices: planning::WorkshopPractices.new("scuff_grit" => answer)).step("scuff").grits }
+      grit = lambda { |list, answer|
+        plan(list, white, practices: planning::WorkshopPractices.new("scuff_grit" => answer)).step("scuff").grits
+      }
       expect(%w[120 180 220 320].map { |answer| grit.call(zones, answer) }).to eq([[120], [180], [220], [320]])
       expect(grit.call(Plans.zones("bedside table", "laminate"), "120")).to eq([180])
     end
 
     it "sand or strip: by layers and detail, stripper wherever it may be used, or scraper and sander but for veneer" do
       bare = lambda { |list, answer|
-        plan(list, Plans.choice("oil"), practices: planning::WorkshopPractices.new("strip" => answer)).steps.map(&:key).grep(/strip|scrape/)
+        plan(list, Plans.choice("oil"),
+             practices: planning::WorkshopPractices.new("strip" => answer)).steps.map(&:key).grep(/strip|scrape/)
       }
       expect(bare.call(zones, "layers")).to eq(%w[try-strip strip/1]) # legs by stripper; flat faces are sanded, the finish is thin
       expect(bare.call(zones, "stripper")).to eq(%w[try-strip strip/1])
       expect(bare.call(zones, "sander")).to eq([])
       old = Plans.findings(["painted", nil, 1])
-      scraped = plan(zones, Plans.choice("oil"), findings: old, practices: planning::WorkshopPractices.new("strip" => "sander"))
+      scraped = plan(zones, Plans.choice("oil"), findings: old,
+                                                 practices: planning::WorkshopPractices.new("strip" => "sander"))
       expect(scraped.steps.map(&:key).grep(/strip|scrape/)).to eq(%w[scrape])
       expect(bare.call(Plans.zones("bedside table", "veneer"), "sander")).to eq(%w[try-strip strip/1])
     end
 
     it "applying: the way that is asked for, hard places by brush all the same" do
-      ways = ->(answer) { plan(zones, white, practices: planning::WorkshopPractices.new("applying" => answer)).steps.flat_map(&:ways).uniq.sort }
+      ways = lambda { |answer|
+        plan(zones, white,
+             practices: planning::WorkshopPractices.new("applying" => answer)).steps.flat_map(&:ways).uniq.sort
+      }
       expect(%w[brush roller spray].map { |answer| ways.call(answer) }).to eq([%w[brush], %w[brush roller], %w[spray]])
       hard = zones.map { |zone| zone.key == "legs" ? zone.with(grade: "hard") : zone }
       expect(plan(hard, white,
-                  practices: planning::WorkshopPractices.new("applying" => "spray")).steps.flat_map(&:ways).uniq.sort).to eq(%w[brush spray])
+                  practices: planning::WorkshopPractices.new("applying" => "spray")).steps.flat_map(&:ways).uniq.sort).to eq(%w[
+                                                                                                                               brush spray
+                                                                                                                             ])
     end
   end
 
@@ -150,12 +180,17 @@ RSpec.describe "ways of working" do
     it "stays on where nothing is done about drawers and doors, unless it is to be cleaned" do
       left = Plans.choice("leave")
       expect(plan(zones, left).steps.map(&:key)).not_to include("hardware-off")
-      expect(plan(zones, left, look: { hardware: "cleaned" }).steps.map(&:key)).to include("hardware-off", "hardware-clean", "hardware-on")
+      expect(plan(zones, left,
+                  look: { hardware: "cleaned" }).steps.map(&:key)).to include("hardware-off", "hardware-clean",
+                                                                              "hardware-on")
     end
 
     it "new pulls in the old holes ask for no filling" do
-      same = plan(zones, white, findings: Plans.findings(["old_holes", nil, 96]), look: { hardware: "replaced", spacing: 96.0 })
-      expect(same.steps.map(&:key)).to include("hardware-on").and(satisfy { |keys| !keys.intersect?(%w[fill-holes drill]) })
+      same = plan(zones, white, findings: Plans.findings(["old_holes", nil, 96]),
+                                look: { hardware: "replaced", spacing: 96.0 })
+      expect(same.steps.map(&:key)).to include("hardware-on").and(satisfy { |keys|
+        !keys.intersect?(%w[fill-holes drill])
+      })
     end
   end
 
@@ -167,7 +202,9 @@ RSpec.describe "ways of working" do
                                    wash-rinse], "liner" => %w[vacuum wash wash-rinse liner], "sealed" => %w[vacuum wash wash-rinse seal-inside]
     }.each do |way, steps|
       it "#{way}: #{steps.empty? ? 'nothing' : steps.join(', ')}" do
-        touched = plan(zones, white, look: { inside: way }).steps.select { |step| step.zones.intersect?(inner) }.map(&:key)
+        touched = plan(zones, white, look: { inside: way }).steps.select do |step|
+          step.zones.intersect?(inner)
+        end.map(&:key)
         expect(touched - around).to eq(steps)
       end
     end
@@ -196,7 +233,7 @@ RSpec.describe "ways of working" do
       plan = Plans.plan("table", zones, { "top" => Plans.choice("oil"), **%w[edge apron legs].to_h do |key|
         [key, Plans.choice("leave")]
       end }, lead: "clear")
-      answer = Kohlrabi::Core::Planning::Ready.new(plan, today: Date.new(2026, 3, 2), daily: daily * 60).answer
+      answer = Core::Planning::Ready.new(plan, today: Date.new(2026, 3, 2), daily: daily * 60).answer
       [plan, answer]
     end
 
@@ -219,13 +256,21 @@ RSpec.describe "ways of working" do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Planning::Fitting do
+RSpec.describe Core::Planning::Fitting do
   zones = Plans.zones("chest of drawers", "solid", width: 900.0, depth: 450.0, height: 850.0, drawer_rows: [2, 1, 1])
   white = Plans.choice("paint", colour: "#ffffff")
 
-  plan = ->(findings: [], **look) { Plans.plan("chest of drawers", zones, white, findings: findings, lead: "clear", look: look) }
-  fitting = ->(kind, number, treatment, missing = 0) { described_class.new(kind: kind, number: number, treatment: treatment, missing: missing) }
-  made = ->(plan) { plan.steps.select { |step| step.key.start_with?("fitting") }.map { |step| [step.key, (step.seconds / 60.0).round] } }
+  plan = lambda { |findings: [], **look|
+    Plans.plan("chest of drawers", zones, white, findings: findings, lead: "clear", look: look)
+  }
+  fitting = lambda { |kind, number, treatment, missing = 0|
+    described_class.new(kind: kind, number: number, treatment: treatment, missing: missing)
+  }
+  made = lambda { |plan|
+    plan.steps.select do |step|
+      step.key.start_with?("fitting")
+    end.map { |step| [step.key, (step.seconds / 60.0).round] }
+  }
 
   it "is taken off, cleaned, sprayed and put back by its number, in its place in the plan" do
     hinges = plan.call(fittings: [fitting.call("hinge", 6, "sprayed")])
@@ -237,19 +282,26 @@ RSpec.describe Kohlrabi::Core::Planning::Fitting do
 
   it "that is missing is matched and ordered first, and fitted with the rest; what is taken off for good stays off" do
     pins = plan.call(fittings: [fitting.call("shelf_pin", 8, "kept", 2), fitting.call("lock", 1, "removed")])
-    expect(made.call(pins)).to eq([["fitting-match/shelf_pin", 15], ["fitting-off/lock", 3], ["fitting-new/shelf_pin", 1]])
+    expect(made.call(pins)).to eq([["fitting-match/shelf_pin", 15], ["fitting-off/lock", 3],
+                                   ["fitting-new/shelf_pin", 1]])
     expect(pins.steps.first.key).to eq("fitting-match/shelf_pin").or eq("record")
-    expect(made.call(plan.call(fittings: [fitting.call("hinge", 4, "replaced")]))).to eq([["fitting-off/hinge", 8], ["fitting-new/hinge", 28]])
+    expect(made.call(plan.call(fittings: [fitting.call("hinge", 4,
+                                                       "replaced")]))).to eq([["fitting-off/hinge", 8],
+                                                                              ["fitting-new/hinge", 28]])
   end
 
   it "that rolls gets no felt pads, unless it is taken off for good" do
-    pads = ->(treatment) { plan.call(fittings: [fitting.call("castor", 4, treatment)]).steps.map(&:key).include?("pads") }
+    pads = lambda { |treatment|
+      plan.call(fittings: [fitting.call("castor", 4, treatment)]).steps.map(&:key).include?("pads")
+    }
     expect(%w[cleaned replaced removed].map(&pads)).to eq([false, false, true])
     expect(plan.call(findings: Plans.findings(["castors", nil, 4])).steps.map(&:key)).not_to include("pads")
   end
 
   it "counts six pulls on four drawers: their holes, their fitting and their paint" do
-    drilled = ->(number) { plan.call(hardware: "replaced", spacing: 96.0, pulls: number).step("drill").tasks.sum(&:minutes) }
+    drilled = lambda { |number|
+      plan.call(hardware: "replaced", spacing: 96.0, pulls: number).step("drill").tasks.sum(&:minutes)
+    }
     expect([drilled.call(nil), drilled.call(6)]).to eq([20, 30]) # five minutes a pull
     sprayed = ->(number) { plan.call(hardware: "sprayed", pulls: number).materials["aerosol"] }
     expect([sprayed.call(nil), sprayed.call(6)]).to eq([120, 180])

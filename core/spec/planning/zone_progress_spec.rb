@@ -10,7 +10,7 @@ RSpec.describe "zones under work" do
 
   # A plan in which the steps for which the block is true are done on the given zones.
   define_method(:plan) do |done = [], on: []|
-    marks = done.flat_map { |step| on.map { |zone| Kohlrabi::Core::Planning::Mark.new(key: step, zone: zone) } }
+    marks = done.flat_map { |step| on.map { |zone| Core::Planning::Mark.new(key: step, zone: zone) } }
     Plans.plan("bedside table", zones, choices, lead: "clear", marks: marks)
   end
 
@@ -26,7 +26,9 @@ RSpec.describe "zones under work" do
 
   it "are untouched, begun and finished by the steps on them; dressing and showing the piece do not hold them back" do
     zone, other = painted.map(&:key)
-    on_it = plan.steps.select { |step| step.zones.include?(zone) && !Kohlrabi::Core::Planning::Plan::AFTER.include?(step.phase) }.map(&:key)
+    on_it = plan.steps.select do |step|
+      step.zones.include?(zone) && !Core::Planning::Plan::AFTER.include?(step.phase)
+    end.map(&:key)
     expect(on_it.size).to be > 2
     expect(plan.zone_state(zone)).to eq("untouched")
     expect(plan(on_it.first(1), on: [zone]).zone_state(zone)).to eq("begun")

@@ -2,13 +2,13 @@
 
 require "spec_helper"
 
-# Areas and edges against the formulas of geometry handbooks (Bronshtein and Semendyayev, Handbook of Mathematics, plane and
-# solid figures; from memory), worked out by hand.
+# Areas and edges against the formulas of geometry handbooks (Bronshtein and Semendyayev, Handbook of Mathematics, plane
+# and solid figures; from memory), worked out by hand.
 RSpec.describe "areas by geometry" do
-  shape = Kohlrabi::Core::Planning::Shape
+  shape = Core::Planning::Shape
 
   def zones(**measures)
-    Kohlrabi::Core::Planning::Shape::Zones.of(Kohlrabi::Core::Planning::Shape::PieceShape.new(**measures))
+    Core::Planning::Shape::Zones.of(Core::Planning::Shape::PieceShape.new(**measures))
   end
 
   def total(zones, *keys)
@@ -28,7 +28,8 @@ RSpec.describe "areas by geometry" do
 
   it "gives the same front however it is divided into drawers, doors and frame" do
     plain = zones(kind: "box", width: 900.0, depth: 400.0, height: 700.0)
-    divided = zones(kind: "box", width: 900.0, depth: 400.0, height: 700.0, drawer_rows: [2, 1], doors: 2, door_style: "panelled")
+    divided = zones(kind: "box", width: 900.0, depth: 400.0, height: 700.0, drawer_rows: [2, 1], doors: 2,
+                    door_style: "panelled")
     expect(total(divided, "frame", "front", "door")).to be_within(1e-4).of(total(plain, "frame")) # polygons are kept to 0.1 mm
   end
 
@@ -50,7 +51,7 @@ RSpec.describe "areas by geometry" do
   it "enlarges slatted faces: 1 + 2 × depth ÷ pitch, π ÷ 2 for half-rounds that touch (worked by hand)" do
     expect(shape::Area.relief("square", depth: 10.0, pitch: 40.0)).to eq(1.5)
     expect(shape::Area.relief("half-round")).to be_within(1e-12).of(Math::PI / 2)
-    expect { shape::Area.relief("square", depth: 10.0) }.to raise_error(Kohlrabi::Core::Refusal, /depth and their pitch/)
+    expect { shape::Area.relief("square", depth: 10.0) }.to raise_error(Core::Refusal, /depth and their pitch/)
   end
 
   it "counts a round table's top, edge and three legs of a half-round one" do
@@ -61,7 +62,8 @@ RSpec.describe "areas by geometry" do
   end
 
   it "gives a drop-leaf table two leaves with two faces each" do
-    leaves = zones(kind: "table", width: 800.0, depth: 900.0, height: 750.0, top_shape: "drop-leaf", leaf: 300.0).select do |zone|
+    leaves = zones(kind: "table", width: 800.0, depth: 900.0, height: 750.0, top_shape: "drop-leaf",
+                   leaf: 300.0).select do |zone|
       zone.role == "leaf"
     end
     expect(leaves.map { |leaf| [leaf.area, leaf.faces, leaf.square_metres] }).to eq([[270_000.0, 2, 0.54]] * 2)

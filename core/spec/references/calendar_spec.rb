@@ -3,14 +3,14 @@
 require "spec_helper"
 
 # Leap years by the Gregorian rule (ISO 8601 calendar): every fourth year, not the hundredth, but the four-hundredth.
-RSpec.describe Kohlrabi::Core::Units::Calendar do
+RSpec.describe Core::Units::Calendar do
   { "2024-02-29" => true, "2023-02-29" => false, "2000-02-29" => true, "2100-02-29" => false,
     "2026-04-31" => false, "2026-12-31" => true, "2026-00-10" => false, "2026-13-01" => false }.each do |text, exists|
     it "#{exists ? 'takes' : 'refuses'} #{text}" do
       if exists
         expect(described_class.parse(text).iso8601).to eq(text)
       else
-        expect { described_class.parse(text) }.to raise_error(Kohlrabi::Core::Refusal, /does not exist/)
+        expect { described_class.parse(text) }.to raise_error(Core::Refusal, /does not exist/)
       end
     end
   end
@@ -24,6 +24,7 @@ RSpec.describe Kohlrabi::Core::Units::Calendar do
     expect(described_class.past!(today, today: today, what: "Ready")).to eq(today)
     expect(described_class.past!(nil, today: today, what: "Ready")).to be_nil
     expect { described_class.past!(today + 1, today: today, what: "Ready") }
-      .to raise_error(Kohlrabi::Core::Refusal, "Ready on 4 May 2026 lies after today, 3 May 2026. Record it once it has happened.")
+      .to raise_error(Core::Refusal,
+                      "Ready on 4 May 2026 lies after today, 3 May 2026. Record it once it has happened.")
   end
 end

@@ -7,8 +7,8 @@ require "money"
 RSpec.describe "currencies against ISO 4217 and the money gem" do
   before { Money.rounding_mode = BigDecimal::ROUND_HALF_UP }
 
-  let(:currency) { Kohlrabi::Core::Units::Currency }
-  let(:money_text) { Kohlrabi::Core::Units::MoneyText }
+  let(:currency) { Core::Units::Currency }
+  let(:money_text) { Core::Units::MoneyText }
 
   { "JPY" => 0, "KRW" => 0, "ISK" => 0, "VND" => 0, "EUR" => 2, "USD" => 2, "GBP" => 2, "CHF" => 2, "SEK" => 2,
     "KWD" => 3, "BHD" => 3, "TND" => 3, "JOD" => 3 }.each do |code, exponent|
@@ -42,12 +42,14 @@ RSpec.describe "currencies against ISO 4217 and the money gem" do
   end
 
   it "knows which money a country uses" do
-    expect(%w[US de GB JP ZZ].map { |letters| currency.of_country(letters)&.code }).to eq(["USD", "EUR", "GBP", "JPY", nil])
+    expect(%w[US de GB JP ZZ].map do |letters|
+      currency.of_country(letters)&.code
+    end).to eq(["USD", "EUR", "GBP", "JPY", nil])
     expect(currency::REGIONS.values.uniq - currency.all.map(&:code)).to eq([])
   end
 
   it "does not offer currencies whose minor unit is no power of ten" do
-    expect { currency.find("MRU") }.to raise_error(Kohlrabi::Core::Refusal, /not a currency code/)
+    expect { currency.find("MRU") }.to raise_error(Core::Refusal, /not a currency code/)
     expect(currency.all.map(&:code)).to include("EUR", "JPY", "KWD").and(satisfy { |codes| !codes.include?("MRU") })
   end
 end

@@ -4,10 +4,14 @@ require "spec_helper"
 
 # Cutting sticks against published cases with a known optimum, and against trying everything.
 RSpec.describe "cutting sticks, published cases" do
-  plan = ->(sizes, capacity, **rest) { Kohlrabi::Core::Tools::StickPlan.new(sizes, capacity, **rest) }
+  plan = ->(sizes, capacity, **rest) { Core::Tools::StickPlan.new(sizes, capacity, **rest) }
 
   def fits?(found, sizes)
-    cut = found.patterns.each_with_object(Hash.new(0)) { |one, all| one.parts.each { |size, number| all[size] += number * one.number } }
+    cut = found.patterns.each_with_object(Hash.new(0)) do |one, all|
+      one.parts.each do |size, number|
+        all[size] += number * one.number
+      end
+    end
     room = found.patterns.map { |one| one.parts.sum { |size, number| size * number } }
     cut == sizes && room.all? { |used| used <= found.capacity }
   end
@@ -74,7 +78,7 @@ RSpec.describe "cutting sticks, published cases" do
   end
 
   it "refuses a part longer than a stick" do
-    expect { plan.call({ 1200 => 1 }, 1000) }.to raise_error(Kohlrabi::Core::Refusal, /longer than a stick/)
+    expect { plan.call({ 1200 => 1 }, 1000) }.to raise_error(Core::Refusal, /longer than a stick/)
     expect(plan.call({}, 1000).count).to eq(0)
   end
 end

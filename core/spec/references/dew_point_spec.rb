@@ -2,8 +2,9 @@
 
 require "spec_helper"
 
-# Dew points against the usual table of coating inspectors (ISO 8502-4, annex; psychrometric tables; from memory, to 0.2 °C).
-RSpec.describe Kohlrabi::Core::Bench::Climate do
+# Dew points against the usual table of coating inspectors (ISO 8502-4, annex; psychrometric tables; from memory, to 0.2
+# °C).
+RSpec.describe Core::Bench::Climate do
   # [air °C, humidity %, dew point °C]
   [[20, 50, 9.3], [30, 70, 23.9], [10, 80, 6.7], [15, 60, 7.3], [25, 40, 10.5], [25, 90, 23.2], [5, 70, 0.0],
    [20, 100, 20.0]].each do |air, humidity, dew|
@@ -27,7 +28,7 @@ RSpec.describe Kohlrabi::Core::Bench::Climate do
   it "refuses a humidity outside 0 to 100 and temperatures that cannot be, naming the field" do
     [[{ air: 20, humidity: 101 }, :humidity], [{ air: 20, humidity: -1 }, :humidity], [{ air: 80, humidity: 50 }, :air],
      [{ air: 20, humidity: 50, surface: -60 }, :surface]].each do |given, field|
-      expect { described_class.new(**given) }.to raise_error(Kohlrabi::Core::Refusal) { |error| expect(error.field).to eq(field) }
+      expect { described_class.new(**given) }.to raise_error(Core::Refusal) { |error| expect(error.field).to eq(field) }
     end
   end
 end

@@ -2,10 +2,11 @@
 
 require "spec_helper"
 
-# The 6 × 6 instance of Fisher and Thompson, "Probabilistic learning combinations of local job-shop scheduling rules", in Muth and Thompson
-# (editors), Industrial Scheduling, Prentice-Hall 1963; optimum 55. From memory: machine and time of each operation, job by job.
+# The 6 × 6 instance of Fisher and Thompson, "Probabilistic learning combinations of local job-shop scheduling rules",
+# in Muth and Thompson (editors), Industrial Scheduling, Prentice-Hall 1963; optimum 55. From memory: machine and time
+# of each operation, job by job.
 RSpec.describe "the job shop of Fisher and Thompson" do
-  bench = Kohlrabi::Core::Bench
+  bench = Core::Bench
   shop = [[[2, 1], [0, 3], [1, 6], [3, 7], [5, 3], [4, 6]],
           [[1, 8], [2, 5], [4, 10], [5, 10], [0, 10], [3, 4]],
           [[2, 5], [3, 4], [5, 8], [0, 9], [1, 1], [4, 7]],

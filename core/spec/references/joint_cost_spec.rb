@@ -2,10 +2,10 @@
 
 require_relative "../spec_helper"
 
-# Shares by expected resale are the relative-sales-value method of cost accounting. The textbook case (in the form in which
-# Horngren, Cost Accounting, prints it; from memory): joint cost 400 000, products worth 200 000 and 300 000 at the split-off
-# bear 160 000 and 240 000.
-RSpec.describe Kohlrabi::Core::Flips::Lot do
+# Shares by expected resale are the relative-sales-value method of cost accounting. The textbook case (in the form in
+# which Horngren, Cost Accounting, prints it; from memory): joint cost 400 000, products worth 200 000 and 300 000 at
+# the split-off bear 160 000 and 240 000.
+RSpec.describe Core::Flips::Lot do
   def totals(lot, rule, *members) = lot.shares(rule, members).map(&:total)
 
   it "shares a joint cost by relative sales value" do
@@ -36,16 +36,18 @@ RSpec.describe Kohlrabi::Core::Flips::Lot do
   it "takes parts by hand that add up, and says by how much others do not" do
     lot = described_class.new(price: 5000)
     expect(totals(lot, "hand", { hand: 3500 }, { hand: 1500 })).to eq([3500, 1500])
-    expect { lot.shares("hand", [{ hand: 3500 }, { hand: 1400 }]) }.to raise_error(Kohlrabi::Core::Flips::HandShares::Gap) do |error|
-      expect(error.in(Kohlrabi::Core::Units::Currency.find("EUR")).message)
+    expect do
+      lot.shares("hand", [{ hand: 3500 }, { hand: 1400 }])
+    end.to raise_error(Core::Flips::HandShares::Gap) do |error|
+      expect(error.in(Core::Units::Currency.find("EUR")).message)
         .to eq("The shares do not add up to the price: they are 1.00 EUR under. Change one of them by 1.00.")
     end
   end
 
   it "refuses a lot of nothing, or of found things only, or by a resale that is missing" do
     lot = described_class.new(price: 5000)
-    expect { lot.shares("equal", []) }.to raise_error(Kohlrabi::Core::Refusal, /at least one piece/)
-    expect { lot.shares("equal", [{ found: true }]) }.to raise_error(Kohlrabi::Core::Refusal, /found inside/)
-    expect { lot.shares("resale", [{ resale: 1 }, {}]) }.to raise_error(Kohlrabi::Core::Refusal, /Piece 2 has no expected resale/)
+    expect { lot.shares("equal", []) }.to raise_error(Core::Refusal, /at least one piece/)
+    expect { lot.shares("equal", [{ found: true }]) }.to raise_error(Core::Refusal, /found inside/)
+    expect { lot.shares("resale", [{ resale: 1 }, {}]) }.to raise_error(Core::Refusal, /Piece 2 has no expected resale/)
   end
 end

@@ -2,9 +2,10 @@
 
 require "spec_helper"
 
-# Kaplan and Meier on the published remission data, 6-MP arm (Freireich et al., Blood 21, 1963; as worked in the textbooks; from memory).
+# Kaplan and Meier on the published remission data, 6-MP arm (Freireich et al., Blood 21, 1963; as worked in the
+# textbooks; from memory).
 RSpec.describe "Kaplan–Meier on the remission data" do
-  market = Kohlrabi::Core::Market
+  market = Core::Market
   sold = [6, 6, 6, 7, 10, 13, 16, 22, 23]
   censored = [6, 9, 10, 11, 17, 19, 20, 25, 32, 32, 34, 35]
   spells = sold.map do |days|

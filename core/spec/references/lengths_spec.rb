@@ -6,7 +6,7 @@ require "ruby-units"
 # 1 in = 25.4 mm: NIST SP 811 (2008), appendix B. 1 US gal = 3.785411784 L: the same (checked on the reference
 # library, so that the conversions of later parts rest on one that agrees with the standard). Library: ruby-units.
 RSpec.describe "lengths against NIST SP 811 and ruby-units" do
-  let(:length) { Kohlrabi::Core::Units::Length }
+  let(:length) { Core::Units::Length }
 
   it "takes the inch as 25.4 mm and the foot as 12 of them" do
     expect(length.parse("1", unit: "in")).to eq(25.4)

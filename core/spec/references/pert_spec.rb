@@ -2,10 +2,10 @@
 
 require_relative "../spec_helper"
 
-# The three-point estimate against a worked example as printed in textbooks of project management: optimistic 4, most likely 6,
-# pessimistic 14 gives a mean of 7 and a deviation of 10 ÷ 6 = 1.67 (the formulas of Malcolm, Roseboom, Clark and Fazar,
-# Operations Research 7, 1959; the example from memory).
-RSpec.describe Kohlrabi::Core::Scout::Estimate do
+# The three-point estimate against a worked example as printed in textbooks of project management: optimistic 4, most
+# likely 6, pessimistic 14 gives a mean of 7 and a deviation of 10 ÷ 6 = 1.67 (the formulas of Malcolm, Roseboom, Clark
+# and Fazar, Operations Research 7, 1959; the example from memory).
+RSpec.describe Core::Scout::Estimate do
   it "has the mean and deviation of PERT" do
     estimate = described_class.three(4, 6, 14)
     expect([estimate.mean, estimate.sd.round(2)]).to eq([7, 1.67])
@@ -23,14 +23,15 @@ RSpec.describe Kohlrabi::Core::Scout::Estimate do
   it "takes one figure as the mean, with the usual spread in proportion (by hand)" do
     usual = described_class.three(60, 120, 180) # mean 120, deviation 20
     given = described_class.around(240, usual)
-    expect(given.to_h.slice(:low, :likely, :high, :mean, :sd)).to eq(low: 120, likely: 240, high: 360, mean: 240, sd: 40)
+    expect(given.to_h.slice(:low, :likely, :high, :mean,
+                            :sd)).to eq(low: 120, likely: 240, high: 360, mean: 240, sd: 40)
     expect(given.source).to eq("as given, with the usual spread")
     expect(described_class.around(240, nil)).to have_attributes(mean: 240, sd: 0)
   end
 
   it "refuses points out of order, naming the field" do
     expect { described_class.three(5, 4, 6, field: :resale) }
-      .to raise_error(Kohlrabi::Core::Refusal, /low ≤ likely ≤ high/) { |error| expect(error.field).to eq(:resale) }
-    expect { described_class.three(-1, 4, 6) }.to raise_error(Kohlrabi::Core::Refusal)
+      .to raise_error(Core::Refusal, /low ≤ likely ≤ high/) { |error| expect(error.field).to eq(:resale) }
+    expect { described_class.three(-1, 4, 6) }.to raise_error(Core::Refusal)
   end
 end

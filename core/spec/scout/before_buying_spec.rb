@@ -3,7 +3,7 @@
 require_relative "../spec_helper"
 
 RSpec.describe "before one commits to buying" do
-  let(:scout) { Kohlrabi::Core::Scout }
+  let(:scout) { Core::Scout }
 
   describe "will it fit (geometry)" do
     def box(**size) = scout::Fit.new(**size)
@@ -66,7 +66,8 @@ RSpec.describe "before one commits to buying" do
 
     it "costs each in money and minutes (by hand)" do
       ways = set(match_price: 900, new_price: 350, plate_price: 500).ways
-      # Match: 18.00, 45 + 2 × 5 = 55 min = 11.00 → 29.00. Replace: 28.00, 8 × 11 = 88 min = 17.60 → 45.60. Adapt: 10.00, 16 min = 3.20 → 13.20.
+      # Match: 18.00, 45 + 2 × 5 = 55 min = 11.00 → 29.00. Replace: 28.00, 8 × 11 = 88 min = 17.60 → 45.60. Adapt:
+      # 10.00, 16 min = 3.20 → 13.20.
       expect(ways.map { |way| [way.key, way.money, way.seconds / 60, way.total] })
         .to eq([[:match, 1800, 55, 2900], [:replace, 2800, 88, 4560], [:adapt, 1000, 16, 1320]])
       expect(ways[1].note).to include("fills show under stain")
@@ -78,14 +79,15 @@ RSpec.describe "before one commits to buying" do
       expect(set.ways.map(&:why).uniq).to eq(["give the price of one"])
       expect(set.cheapest).to be_nil
       expect(scout::Hardware.new(needed: 4, present: 4)).to be_complete
-      expect { scout::Hardware.new(needed: 4, present: 5) }.to raise_error(Kohlrabi::Core::Refusal, /5 of 4/)
+      expect { scout::Hardware.new(needed: 4, present: 5) }.to raise_error(Core::Refusal, /5 of 4/)
     end
   end
 
   describe "one of a kind that sells in pairs" do
     it "carries its caution with the figures behind it" do
       pairs = scout::Pairs.new(pair: true)
-      expect([pairs.caution?(1), pairs.caution?(2), scout::Pairs.new(pair: false).caution?(1)]).to eq([true, false, false])
+      expect([pairs.caution?(1), pairs.caution?(2),
+              scout::Pairs.new(pair: false).caution?(1)]).to eq([true, false, false])
       expect(pairs.single(price: 5000, days: 20)).to eq(price: 4000, days: 30)
       expect(pairs.source).to include("assumed")
     end
@@ -111,17 +113,21 @@ RSpec.describe "before one commits to buying" do
     end
 
     it "says from when there is room for one more (by hand)" do
-      # Listed 5 June + 14 days = 19 June. Bench: 3 h at 1 h a day → 13 June + 14 = 27 June. Bought: 3 + 4 h → 17 June + 14 = 1 July.
+      # Listed 5 June + 14 days = 19 June. Bench: 3 h at 1 h a day → 13 June + 14 = 27 June. Bought: 3 + 4 h → 17 June +
+      # 14 = 1 July.
       pieces = [held("listed", listed: "2026-06-05"), held("on the bench", hours: 3), held("bought", hours: 4)]
       expect(room(3, *pieces, market_days: 14).from).to eq(day("2026-06-19"))
       expect(room(2, *pieces, market_days: 14).from).to eq(day("2026-06-27"))
-      expect(room(3, *pieces, market_days: 14).text).to include("room for one more from 19 Jun 2026, at your usual selling speed")
+      expect(room(3, *pieces,
+                  market_days: 14).text).to include("room for one more from 19 Jun 2026, at your usual selling speed")
     end
 
     it "rounds to the day on which the place is surely free: work up to the whole day, days on the market too (by hand)" do
       # 1 h and a second at 1 h a day ends on the second day: 12 June, and 14 days; 13.5 days on the market are 14.
       piece = scout::Room::Held.new(stage: "bought", seconds_to_come: 3601)
-      expect([14, 13.5, 13].map { |days| room(1, piece, market_days: days).from }).to eq([day("2026-06-26"), day("2026-06-26"), day("2026-06-25")])
+      expect([14, 13.5, 13].map do |days|
+        room(1, piece, market_days: days).from
+      end).to eq([day("2026-06-26"), day("2026-06-26"), day("2026-06-25")])
     end
 
     it "counts the hours left this month (by hand)" do

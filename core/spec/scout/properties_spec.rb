@@ -4,9 +4,9 @@ require_relative "../spec_helper"
 
 # What must hold for any figures, over many generated cases (fixed seeds).
 RSpec.describe "buying, whatever the figures" do
-  let(:scout) { Kohlrabi::Core::Scout }
-  let(:flips) { Kohlrabi::Core::Flips }
-  let(:euro) { Kohlrabi::Core::Units::Currency.find("EUR") }
+  let(:scout) { Core::Scout }
+  let(:flips) { Core::Flips }
+  let(:euro) { Core::Units::Currency.find("EUR") }
   let(:random) { Random.new(2026) }
 
   def three(range) = scout::Estimate.three(*Array.new(3) { random.rand(range) }.sort)
@@ -16,12 +16,14 @@ RSpec.describe "buying, whatever the figures" do
                      sundries: random.rand(0..500), floor_pay: random.rand(0..600), target_pay: random.rand(600..2500))
   end
 
-  def prospect(resale: three(3000..60_000), hours: three(3600..72_000), materials: three(0..9000), ask: random.rand(0..30_000), with: terms)
+  def prospect(resale: three(3000..60_000), hours: three(3600..72_000), materials: three(0..9000),
+               ask: random.rand(0..30_000), with: terms)
     scout::Prospect.new(resale: resale, hours: hours, materials: materials, ask: ask, terms: with)
   end
 
   def same(seen, **changes)
-    prospect(resale: seen.resale, hours: seen.hours, materials: seen.materials, ask: seen.ask, with: seen.terms, **changes)
+    prospect(resale: seen.resale, hours: seen.hours, materials: seen.materials, ask: seen.ask, with: seen.terms,
+             **changes)
   end
 
   def shifted(estimate, by)
@@ -69,14 +71,17 @@ RSpec.describe "buying, whatever the figures" do
 
   it "shares any lot so that price, premium and tax each add up, and dearer pieces never bear less" do
     200.times do
-      lot = flips::Lot.new(price: random.rand(0..90_000), premium: Rational(random.rand(0..2500), 10_000), tax: random.rand(0..3000))
+      lot = flips::Lot.new(price: random.rand(0..90_000), premium: Rational(random.rand(0..2500), 10_000),
+                           tax: random.rand(0..3000))
       members = Array.new(random.rand(1..12)) { { resale: random.rand(1..40_000), found: random.rand(6).zero? } }
       next if members.all? { |member| member[:found] }
 
       parts = lot.shares("resale", members)
       expect([parts.sum(&:price), parts.sum(&:premium), parts.sum(&:tax)]).to eq([lot.price, lot.premium, lot.tax])
       expect(parts.zip(members).select { |_, member| member[:found] }.sum { |part, _| part.total }).to eq(0)
-      borne = parts.zip(members).reject { |_, member| member[:found] }.sort_by { |_, member| member[:resale] }.map { |part, _| part.price }
+      borne = parts.zip(members).reject do |_, member|
+        member[:found]
+      end.sort_by { |_, member| member[:resale] }.map { |part, _| part.price }
       expect(borne.each_cons(2).all? { |less, more| less <= more + 1 }).to be(true)
     end
   end
@@ -86,7 +91,9 @@ RSpec.describe "buying, whatever the figures" do
     return [[money, work]] if depth.zero?
 
     weights = Array.new(random.rand(2..4)) { random.rand(0..5) }
-    flips::Inheritance.money(money, weights).zip(flips::Inheritance.work(work, weights)).flat_map { |part, hours| cut(part, hours, depth - 1) }
+    flips::Inheritance.money(money, weights).zip(flips::Inheritance.work(work, weights)).flat_map do |part, hours|
+      cut(part, hours, depth - 1)
+    end
   end
 
   it "loses nothing however often a piece is split" do
@@ -110,7 +117,8 @@ RSpec.describe "buying, whatever the figures" do
       seen = days.map { |days_on| scout::Sightings::Seen.new(on: day("2026-01-05") + days_on, tag: rule.after(days_on / every, price: first)) }
       inferred = scout::Sightings.new(seen).rule
       ahead = 5
-      expect(inferred.after(ahead * every / inferred.every, price: first)).to be_within(first * 0.01).of(rule.after(ahead, price: first))
+      expect(inferred.after(ahead * every / inferred.every,
+                            price: first)).to be_within(first * 0.01).of(rule.after(ahead, price: first))
     end
   end
 
@@ -136,7 +144,9 @@ RSpec.describe "buying, whatever the figures" do
         scout::Room::Held.new(stage: listed ? "listed" : "bought", seconds_to_come: random.rand(0..40_000),
                               listed_on: (day("2026-05-01") + random.rand(0..30) if listed))
       end
-      from = ->(places, pieces) { scout::Room.new(places: places, weekly: 36_000, held: pieces, today: day("2026-06-10")).from }
+      from = lambda { |places, pieces|
+        scout::Room.new(places: places, weekly: 36_000, held: pieces, today: day("2026-06-10")).from
+      }
       places = random.rand(1..held.size)
       expect(from.call(places + 1, held)).to be <= from.call(places, held)
       expect(from.call(places, held.drop(1))).to be <= from.call(places, held)

@@ -2,11 +2,11 @@
 
 require_relative "../spec_helper"
 
-RSpec.describe Kohlrabi::Core::Scout::Prospect do
-  let(:euro) { Kohlrabi::Core::Units::Currency.find("EUR") }
+RSpec.describe Core::Scout::Prospect do
+  let(:euro) { Core::Units::Currency.find("EUR") }
 
-  def three(*points) = Kohlrabi::Core::Scout::Estimate.three(*points)
-  def terms(**given) = Kohlrabi::Core::Scout::Terms.new(floor_pay: 500, target_pay: 1000, **given)
+  def three(*points) = Core::Scout::Estimate.three(*points)
+  def terms(**given) = Core::Scout::Terms.new(floor_pay: 500, target_pay: 1000, **given)
 
   # Resale 180 to 240 to 300 (mean 240.00, sd 20.00), hours 6 to 8 to 10 (mean 8 h, sd 40 min), materials 20, 30, 40
   # (sd 3.33).
@@ -15,7 +15,7 @@ RSpec.describe Kohlrabi::Core::Scout::Prospect do
                         ask: ask, terms: terms(**rest))
   end
 
-  def verdict(prospect) = Kohlrabi::Core::Scout::Verdict.new(prospect, currency: euro)
+  def verdict(prospect) = Core::Scout::Verdict.new(prospect, currency: euro)
 
   it "says the most to pay, the walk-away price and the pay at the tag (by hand)" do
     # Net 240 × 0.9 − 5 − 10 = 201; less materials 30, trip 6, sundries 5 = 160; less 8 h × 10 = 80; less 8 h × 5 = 120.
@@ -54,14 +54,16 @@ RSpec.describe Kohlrabi::Core::Scout::Prospect do
     # At 109.02: Z = 20.98; variance 20² + 3.33² + (10 × 2/3)² = 400 + 11.11 + 44.44 = 455.56, sd 21.34 → z 0.983 →
     # 0.8372.
     expect(prospect(ask: 10_902).chance.amount.to_f).to be_within(0.0005).of(0.8372)
-    sure = described_class.new(resale: three(100, 100, 100), hours: three(0, 0, 0), materials: three(0, 0, 0), ask: 100, terms: terms)
+    sure = described_class.new(resale: three(100, 100, 100), hours: three(0, 0, 0), materials: three(0, 0, 0),
+                               ask: 100, terms: terms)
     expect(sure.chance.amount).to eq(1)
   end
 
   it "says why where something is not known" do
     blind = described_class.new(resale: nil, hours: three(1, 2, 3), materials: nil, ask: 100, terms: terms)
     expect([blind.most.why, blind.chance.why]).to eq(["expected resale is not known"] * 2)
-    unset = described_class.new(resale: three(1, 2, 3), hours: three(1, 2, 3), materials: three(0, 0, 0), ask: nil, terms: Kohlrabi::Core::Scout::Terms.new)
+    unset = described_class.new(resale: three(1, 2, 3), hours: three(1, 2, 3), materials: three(0, 0, 0), ask: nil,
+                                terms: Core::Scout::Terms.new)
     expect([unset.most.why, unset.pay.why]).to eq(["no target pay is set in House rules", "no tag price"])
     expect(verdict(blind).text).to eq("No answer yet: expected resale is not known.")
   end
@@ -69,8 +71,11 @@ RSpec.describe Kohlrabi::Core::Scout::Prospect do
   it "puts the answer in words with what would change it" do
     # Most 130.00, walk-away 170.00. At 150: (240 − 30 − 150) ÷ 8 = 7.50 an hour; 20.00 short = 2 h of target pay.
     less = verdict(prospect(ask: 15_000))
-    expect([less.key, less.text]).to eq(["less", "Worth it up to 130.00; at 150.00 you work for 7.50 an hour, less than you aim for."])
-    expect(less.changes).to eq(["2 h less work makes it worth it", "so does a resale 20.00 higher", "so does a tag of 130.00"])
+    expect([less.key,
+            less.text]).to eq(["less",
+                               "Worth it up to 130.00; at 150.00 you work for 7.50 an hour, less than you aim for."])
+    expect(less.changes).to eq(["2 h less work makes it worth it", "so does a resale 20.00 higher",
+                                "so does a tag of 130.00"])
     expect(verdict(prospect(ask: 12_000)).key).to eq("buy")
     expect(verdict(prospect(ask: 12_000)).changes.first).to eq("1 h more work than expected would use up what is left")
     expect(verdict(prospect(ask: 18_000)).text).to start_with("Leave it at 180.00: you would work for 3.75 an hour")
@@ -84,22 +89,28 @@ RSpec.describe Kohlrabi::Core::Scout::Prospect do
     known = { resale: three(*[8000] * 3), hours: three(*[8 * 3600] * 3), materials: three(*[3000] * 3), terms: terms }
     thin = ->(ask) { described_class.new(**known, ask: ask) }
     expect(verdict(thin.call(500)).text).to eq("Only for less pay than you aim for, up to 10.00; at 5.00 you work for 5.63 an hour.")
-    expect(verdict(thin.call(nil))).to have_attributes(key: "less", text: "Only for less pay than you aim for, up to 10.00.")
+    expect(verdict(thin.call(nil))).to have_attributes(key: "less",
+                                                       text: "Only for less pay than you aim for, up to 10.00.")
     expect(verdict(thin.call(1500)).text).to eq("Leave it at 15.00: you would work for 4.38 an hour, under the least you accept. " \
                                                 "Even free it misses the pay you aim for.")
   end
 
   it "answers in a sentence where no hours, no resale or no pay are given, and says what is missing" do
-    idle = described_class.new(resale: three(*[8000] * 3), hours: three(0, 0, 0), materials: three(*[3000] * 3), ask: 2000, terms: terms)
-    expect(verdict(idle)).to have_attributes(text: "Worth it up to 50.00; at 20.00 it leaves 30.00 for no hours at all.", doubt: nil, missing: nil)
-    gone = described_class.new(resale: three(0, 0, 0), hours: three(0, 0, 0), materials: three(*[3000] * 3), ask: 2000, terms: terms)
+    idle = described_class.new(resale: three(*[8000] * 3), hours: three(0, 0, 0), materials: three(*[3000] * 3),
+                               ask: 2000, terms: terms)
+    expect(verdict(idle)).to have_attributes(
+      text: "Worth it up to 50.00; at 20.00 it leaves 30.00 for no hours at all.", doubt: nil, missing: nil
+    )
+    gone = described_class.new(resale: three(0, 0, 0), hours: three(0, 0, 0), materials: three(*[3000] * 3), ask: 2000,
+                               terms: terms)
     expect(verdict(gone).text).to eq("Not even free: it costs more than it brings.")
     lacking = { resale: nil, hours: nil, materials: nil }.keys.map do |name|
       known = { resale: three(1, 2, 3), hours: three(1, 2, 3), materials: three(0, 0, 0) }
       verdict(described_class.new(**known, name => nil, ask: 1, terms: terms)).missing
     end
     expect(lacking).to eq(%w[resale hours materials])
-    unset = described_class.new(resale: three(1, 2, 3), hours: three(1, 2, 3), materials: three(0, 0, 0), ask: 1, terms: Kohlrabi::Core::Scout::Terms.new)
+    unset = described_class.new(resale: three(1, 2, 3), hours: three(1, 2, 3), materials: three(0, 0, 0), ask: 1,
+                                terms: Core::Scout::Terms.new)
     expect(verdict(unset).missing).to eq("pay")
   end
 
@@ -113,7 +124,8 @@ RSpec.describe Kohlrabi::Core::Scout::Prospect do
     random = Random.new(7)
     100.times do
       points = -> { Array.new(3) { random.rand(1..50_000) }.sort }
-      rates = { fee_rate: Rational(random.rand(0..40), 100), added_rate: Rational(random.rand(0..30), 100), trip: random.rand(0..2000) }
+      rates = { fee_rate: Rational(random.rand(0..40), 100), added_rate: Rational(random.rand(0..30), 100),
+                trip: random.rand(0..2000) }
       seen = described_class.new(resale: three(*points.call), hours: three(*points.call), materials: three(*points.call), ask: 0,
                                  terms: terms(**rates))
       at = described_class.new(resale: seen.resale, hours: seen.hours, materials: seen.materials, ask: [seen.most.amount, 0].max,

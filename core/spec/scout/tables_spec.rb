@@ -3,13 +3,17 @@
 require_relative "../spec_helper"
 
 RSpec.describe "the tables of buying" do
-  let(:scout) { Kohlrabi::Core::Scout }
-  let(:euro) { Kohlrabi::Core::Units::Currency.find("EUR") }
+  let(:scout) { Core::Scout }
+  let(:euro) { Core::Units::Currency.find("EUR") }
 
   it "knows what every kind that can be drawn usually brings and takes, in order" do
-    expect(scout::Defaults::ROWS.keys).to match_array(Kohlrabi::Core::Planning::Shape::Kinds.names)
+    expect(scout::Defaults::ROWS.keys).to match_array(Core::Planning::Shape::Kinds.names)
     scout::Defaults::ROWS.each do |kind, row|
-      %i[resale hours materials].each { |what| expect(row[what].each_cons(2).all? { |low, high| low < high }).to be(true), "#{kind}, #{what}" }
+      %i[resale hours materials].each do |what|
+        expect(row[what].each_cons(2).all? do |low, high|
+          low < high
+        end).to be(true), "#{kind}, #{what}"
+      end
       expect(scout::Heights::ROWS.keys.push("none")).to include(row[:use])
     end
   end
@@ -17,21 +21,26 @@ RSpec.describe "the tables of buying" do
   it "takes an unknown kind as other furniture, and says so" do
     strange = scout::Defaults.new("Prie-dieu", currency: euro)
     expect([strange.known?, strange.source, strange.resale.likely]).to eq([false, "usual for furniture", 9500])
-    expect(scout::Defaults.new(" Bedside Table ", currency: euro)).to have_attributes(known?: true, pair?: true, use: "bedside")
+    expect(scout::Defaults.new(" Bedside Table ",
+                               currency: euro)).to have_attributes(known?: true, pair?: true, use: "bedside")
   end
 
   it "means its amounts only in currencies of about that worth, and its hours in any" do
-    yen = scout::Defaults.new("chair", currency: Kohlrabi::Core::Units::Currency.find("JPY"))
+    yen = scout::Defaults.new("chair", currency: Core::Units::Currency.find("JPY"))
     expect([yen.resale, yen.materials, yen.hours.likely]).to eq([nil, nil, 3 * 3600])
   end
 
   it "has three grades of condition that grow in hours and materials, each saying what it assumes" do
     rows = scout::Conditions::ALL
     expect(rows.map { |row| row[:key] }).to eq(%w[sound worn rough])
-    %i[hours materials].each { |what| expect(rows.map { |row| row[what] }.each_cons(2).all? { |less, more| less < more }).to be(true) }
+    %i[hours materials].each do |what|
+      expect(rows.map do |row|
+        row[what]
+      end.each_cons(2).all? { |less, more| less < more }).to be(true)
+    end
     expect(rows.map { |row| [row[:looks], row[:assumes]] }.flatten.map(&:size)).to all(be > 20)
     expect(scout::Conditions.fetch(nil)[:key]).to eq("worn")
-    expect { scout::Conditions.fetch("mint") }.to raise_error(Kohlrabi::Core::Refusal, /Choose sound, worn, rough/)
+    expect { scout::Conditions.fetch("mint") }.to raise_error(Core::Refusal, /Choose sound, worn, rough/)
   end
 
   it "thinks small things gone sooner than large ones" do
@@ -49,11 +58,13 @@ RSpec.describe "the tables of buying" do
   end
 
   # What must be said where (common practice, no source).
-  describe Kohlrabi::Core::Planning::Cautions do
+  describe Core::Planning::Cautions do
     def said(**given) = described_class.before_buying(kind: "chair", condition: "worn", **given).join(" ")
 
     it "asks for a lead test where an old finish is broken and the age is unknown or before the limit" do
-      ["", "about 1930", "1978", "1960s", "old"].each { |age| expect(said(made_about: age)).to include("may hold lead", "never dry-sand"), age }
+      ["", "about 1930", "1978", "1960s", "old"].each do |age|
+        expect(said(made_about: age)).to include("may hold lead", "never dry-sand"), age
+      end
       ["1994", "about 1985"].each { |age| expect(said(made_about: age)).not_to include("lead"), age }
       expect(said(condition: "sound")).not_to include("lead")
     end
@@ -74,11 +85,11 @@ RSpec.describe "the tables of buying" do
   end
 
   it "reads the hours of a week, where a bare number is hours" do
-    effort = Kohlrabi::Core::Units::Effort
+    effort = Core::Units::Effort
     { "9" => 32_400, "7.5" => 27_000, "8h30" => 30_600, "8:30" => 30_600, "10 hours" => 36_000 }.each do |text, seconds|
       expect(effort.parse_week(text)).to eq(seconds), text
     end
-    expect { effort.parse_week("200") }.to raise_error(Kohlrabi::Core::Refusal, /more than a week/)
-    expect { effort.parse_week("-2") }.to raise_error(Kohlrabi::Core::Refusal, /Write 9, 7.5 or 8h30/)
+    expect { effort.parse_week("200") }.to raise_error(Core::Refusal, /more than a week/)
+    expect { effort.parse_week("-2") }.to raise_error(Core::Refusal, /Write 9, 7.5 or 8h30/)
   end
 end

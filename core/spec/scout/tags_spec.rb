@@ -3,8 +3,8 @@
 require_relative "../spec_helper"
 
 RSpec.describe "tags that are cut" do
-  let(:scout) { Kohlrabi::Core::Scout }
-  let(:euro) { Kohlrabi::Core::Units::Currency.find("EUR") }
+  let(:scout) { Core::Scout }
+  let(:euro) { Core::Units::Currency.find("EUR") }
   let(:today) { day("2026-06-01") }
 
   def rule(basis, size, every: 7) = scout::TagRule.new(basis: basis, cut: size, every: every)
@@ -20,7 +20,9 @@ RSpec.describe "tags that are cut" do
   it "assumes weekly cuts from two sightings, and says so" do
     # Two weeks, 100 → 81: two cuts of 10% of the current price.
     inferred = sightings(["2026-05-10", 10_000], ["2026-05-24", 8100]).rule
-    expect([inferred.text(euro), inferred.source]).to match(["10% of the current price every 7 days", /assumed weekly: two cannot give both/])
+    expect([inferred.text(euro),
+            inferred.source]).to match(["10% of the current price every 7 days",
+                                        /assumed weekly: two cannot give both/])
   end
 
   it "infers size and interval from more of them" do
@@ -52,7 +54,8 @@ RSpec.describe "tags that are cut" do
     expect(known.now.tag).to eq(9000)
     expect(known.reaches(7300).on).to eq(day("2026-06-15"))
     expect(known.reaches(9000).on).to eq(today)
-    expect(forecast(seen, rule: rule("current", 1/10r), next_cut: day("2026-06-03")).points[1].on).to eq(day("2026-06-03"))
+    expect(forecast(seen, rule: rule("current", 1/10r),
+                          next_cut: day("2026-06-03")).points[1].on).to eq(day("2026-06-03"))
     expect(known.reaches(1)).to be_nil
   end
 
@@ -80,7 +83,8 @@ RSpec.describe "tags that are cut" do
     expect(decide.call(10_500, 251).text(euro)).to eq("Buy now at 100.00: it leaves 5.00 above target pay. " \
                                                       "Waiting until 8 Jun 2026 gains 2.50 on average, less than a second trip at 2.51.")
     expect(decide.call(9_500, 1000)).to have_attributes(key: "never")
-    expect(decide.call(9_500, 1000).text(euro)).to eq("Neither: what waiting gains is not worth a second trip at 10.00.")
+    expect(decide.call(9_500,
+                       1000).text(euro)).to eq("Neither: what waiting gains is not worth a second trip at 10.00.")
     one = scout::WaitOrBuy.new(forecast(sightings(["2026-06-01", 10_000])), most: 9000, gone: weekly, today: today)
     expect(one.text(euro)).to start_with("At 100.00 it misses target pay, and there is no forecast: one sighting")
     twice = sightings(["2026-06-01", 10_000], ["2026-06-01", 9000])
@@ -91,13 +95,17 @@ RSpec.describe "tags that are cut" do
   it "takes the weekly chance from own history once five are gone, else by size" do
     own = scout::Gone.estimate(kind: "stool", gone: 5, weeks: 20)
     expect([own.weekly, own.there_after(14).round(4)]).to eq([0.25, 0.5625])
-    expect(scout::Gone.estimate(kind: "stool", gone: 4, weeks: 20, volume: 0.05).source).to start_with("assumed for a small piece")
-    expect(scout::Gone.estimate(kind: "wardrobe", volume: 1.1).weekly).to be < scout::Gone.estimate(kind: "stool", volume: 0.05).weekly
+    expect(scout::Gone.estimate(kind: "stool", gone: 4, weeks: 20,
+                                volume: 0.05).source).to start_with("assumed for a small piece")
+    expect(scout::Gone.estimate(kind: "wardrobe",
+                                volume: 1.1).weekly).to be < scout::Gone.estimate(
+                                  kind: "stool", volume: 0.05
+                                ).weekly
   end
 
   it "refuses a rule that is none" do
     [["current", 0r, 7], ["current", 11/10r, 7], ["amount", 5, 0], ["sometimes", 1, 7]].each do |basis, size, every|
-      expect { rule(basis, size, every: every) }.to raise_error(Kohlrabi::Core::Refusal)
+      expect { rule(basis, size, every: every) }.to raise_error(Core::Refusal)
     end
   end
 end

@@ -3,13 +3,17 @@
 require_relative "../spec_helper"
 
 RSpec.describe "what is said of buying" do
-  let(:core) { Kohlrabi::Core }
+  let(:core) { Core }
   let(:euro) { core::Units::Currency.find("EUR") }
 
-  def seen(*rows) = core::Scout::Sightings.new(rows.map { |on, tag| core::Scout::Sightings::Seen.new(on: day(on), tag: tag) })
+  def seen(*rows)
+    core::Scout::Sightings.new(rows.map { |on, tag| core::Scout::Sightings::Seen.new(on: day(on), tag: tag) })
+  end
 
   it "puts the prices of buying on the tape, in their order" do
-    tape = core::Market::PriceTape.new({ tag: 4500, most: 2866, walk_away: 6566, resale: 13_500, standing: nil, unknown: 5 }, unit: 100)
+    tape = core::Market::PriceTape.new(
+      { tag: 4500, most: 2866, walk_away: 6566, resale: 13_500, standing: nil, unknown: 5 }, unit: 100
+    )
     expect(tape.marks.map { |mark| [mark[:label], mark[:amount]] })
       .to eq([["most to pay", 2866], ["tag", 4500], ["walk away", 6566], ["resale", 13_500]])
     expect([tape.step, tape.length]).to eq([2000, 14_000])
@@ -60,7 +64,9 @@ RSpec.describe "what is said of buying" do
 
   it "gives money in the trips that brought a piece, as a line of its own" do
     money = core::Flips::MoneyIn.new(purchase: 1000, trips: 250, materials: 0)
-    expect(money.parts.map { |part| [part.key, part.amount] }.first(3)).to eq([[:purchase, 1000], [:trips, 250], [:materials, 0]])
+    expect(money.parts.map do |part|
+      [part.key, part.amount]
+    end.first(3)).to eq([[:purchase, 1000], [:trips, 250], [:materials, 0]])
     expect(money.figure.sentence(euro)).to eq("money in 12.50 = 10.00 + 2.50")
     expect(core::Flips::MoneyIn.new(purchase: nil, trips: 250).figure.why).to eq("price paid is not known")
   end

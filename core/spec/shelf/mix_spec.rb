@@ -1,8 +1,12 @@
 # frozen_string_literal: true
 
 # Mixes by parts: scaling and correcting as worked by hand (200 : 100 : 0 → 2 : 2 : 1 needs 0, 100, 100).
-RSpec.describe Kohlrabi::Core::Shelf::Mix do
-  def mix(**parts) = described_class.new(parts.map { |key, number| described_class::Part.new(key: key.to_s, label: key.to_s, parts: number) })
+RSpec.describe Core::Shelf::Mix do
+  def mix(**parts)
+    described_class.new(parts.map do |key, number|
+      described_class::Part.new(key: key.to_s, label: key.to_s, parts: number)
+    end)
+  end
 
   it "scales to an amount, and adds up to it where it does not divide" do
     expect(mix(blue: 2, white: 1, water: 1).amounts(200)).to eq("blue" => 100, "white" => 50, "water" => 50)
@@ -11,7 +15,7 @@ RSpec.describe Kohlrabi::Core::Shelf::Mix do
     # 240 ml paint, 30 ml calcium carbonate, 15 ml water (common practice, no source): a batch of half a litre.
     home = mix(paint: 240, powder: 30, water: 15).amounts(500).transform_values { |amount| amount.round(1).to_f }
     expect(home).to eq("paint" => 421.1, "powder" => 52.6, "water" => 26.3)
-    expect { mix(a: 1, b: 1).amounts(0) }.to raise_error(Kohlrabi::Core::Refusal, /must be above 0/)
+    expect { mix(a: 1, b: 1).amounts(0) }.to raise_error(Core::Refusal, /must be above 0/)
   end
 
   it "says what so much of one part makes" do
@@ -20,13 +24,19 @@ RSpec.describe Kohlrabi::Core::Shelf::Mix do
 
   it "corrects a batch by the least of each part" do
     new = mix(a: 2, b: 2, c: 1)
-    expect(new.correction("a" => 200, "b" => 100, "c" => 0)).to have_attributes(adds: { "a" => 0, "b" => 100, "c" => 100 }, whole: 500)
-    expect(new.correction("a" => 200, "b" => 200, "c" => 100)).to have_attributes(adds: { "a" => 0, "b" => 0, "c" => 0 }, whole: 500)
+    expect(new.correction("a" => 200, "b" => 100,
+                          "c" => 0)).to have_attributes(
+                            adds: { "a" => 0, "b" => 100, "c" => 100 }, whole: 500
+                          )
+    expect(new.correction("a" => 200, "b" => 200,
+                          "c" => 100)).to have_attributes(
+                            adds: { "a" => 0, "b" => 0, "c" => 0 }, whole: 500
+                          )
   end
 
   it "cannot take a part out again, nor correct what is gone" do
-    expect { mix(a: 1, b: 1).correction("a" => 10, "c" => 5) }.to raise_error(Kohlrabi::Core::Refusal, /c is in it/)
-    expect { mix(a: 1, b: 1).correction("a" => 0) }.to raise_error(Kohlrabi::Core::Refusal, /Nothing is left/)
+    expect { mix(a: 1, b: 1).correction("a" => 10, "c" => 5) }.to raise_error(Core::Refusal, /c is in it/)
+    expect { mix(a: 1, b: 1).correction("a" => 0) }.to raise_error(Core::Refusal, /Nothing is left/)
   end
 
   it "is never less than what was there, and has the parts it was asked for" do
@@ -51,16 +61,16 @@ RSpec.describe Kohlrabi::Core::Shelf::Mix do
   end
 
   it "refuses what is no mix" do
-    expect { mix(a: 1) }.to raise_error(Kohlrabi::Core::Refusal, /One part/)
-    expect { mix(a: 1, b: 0) }.to raise_error(Kohlrabi::Core::Refusal, /b has no part/)
+    expect { mix(a: 1) }.to raise_error(Core::Refusal, /One part/)
+    expect { mix(a: 1, b: 0) }.to raise_error(Core::Refusal, /b has no part/)
     expect { described_class.new(Array.new(2) { described_class::Part.new(key: "a", label: "Blue", parts: 1) }) }
-      .to raise_error(Kohlrabi::Core::Refusal, /Blue is named twice/)
-    expect { mix(**("a".."k").to_h { |name| [name.to_sym, 1] }) }.to raise_error(Kohlrabi::Core::Refusal, /11 parts/)
+      .to raise_error(Core::Refusal, /Blue is named twice/)
+    expect { mix(**("a".."k").to_h { |name| [name.to_sym, 1] }) }.to raise_error(Core::Refusal, /11 parts/)
   end
 end
 
 # Cumulative percent of the original, as a matching log is kept (common practice, no source).
-RSpec.describe Kohlrabi::Core::Shelf::MatchingLog do
+RSpec.describe Core::Shelf::MatchingLog do
   it "adds up each part and all of them, in percent of what there was at first" do
     entry = described_class::Entry
     log = described_class.new(200, [
@@ -69,6 +79,6 @@ RSpec.describe Kohlrabi::Core::Shelf::MatchingLog do
                               ])
     expect(log.lines.map { |line| [line.percent.to_f, line.all.to_f] }).to eq([[5.0, 5.0], [1.5, 6.5], [7.0, 8.5]])
     expect(log.trips).to eq(1)
-    expect { described_class.new(0, []) }.to raise_error(Kohlrabi::Core::Refusal, /nothing to match/)
+    expect { described_class.new(0, []) }.to raise_error(Core::Refusal, /nothing to match/)
   end
 end

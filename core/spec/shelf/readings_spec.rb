@@ -2,7 +2,7 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Shelf::Readings do
+RSpec.describe Core::Shelf::Readings do
   def taken(at, amount) = described_class::Line.new(at: at, amount: amount)
   def read(at, left) = described_class::Line.new(at: at, reading: left)
 

@@ -1,14 +1,16 @@
 # frozen_string_literal: true
 
 # Worked by hand; common practice, no source.
-RSpec.describe Kohlrabi::Core::Shelf::SetAside do
-  shelf = Kohlrabi::Core::Shelf
+RSpec.describe Core::Shelf::SetAside do
+  shelf = Core::Shelf
   let(:own) do
     [{ key: "own-1", label: "Barn white", like: "paint_all" },
      { key: "mix-1", label: "Cream", like: "paint_all", mix: { "paint_all" => 3/4r, "paint_chalk" => 1/4r } }]
   end
   let(:products) do
-    shelf::Products.new(own: own, colours: shelf::Colours.new([shelf::Colour.new(key: "c1", name: "Green", hex: "#2f6b3f", own: true)]))
+    shelf::Products.new(own: own,
+                        colours: shelf::Colours.new([shelf::Colour.new(key: "c1",
+                                                                       name: "Green", hex: "#2f6b3f", own: true)]))
   end
 
   def aside(there) = described_class.new(there, products)
@@ -25,7 +27,8 @@ RSpec.describe Kohlrabi::Core::Shelf::SetAside do
   end
 
   it "buys a mix as its parts, as far as no batch of it stands ready" do
-    expect(aside("mix-1" => 100).apart("mix-1" => { "Bench" => 300 })).to eq("paint_all" => { "Bench" => 150 }, "paint_chalk" => { "Bench" => 50 })
+    expect(aside("mix-1" => 100).apart("mix-1" => { "Bench" => 300 })).to eq("paint_all" => { "Bench" => 150 },
+                                                                             "paint_chalk" => { "Bench" => 50 })
     expect(aside("mix-1" => 300).apart("mix-1" => { "Bench" => 300 })).to eq({})
   end
 

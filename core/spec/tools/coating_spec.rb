@@ -7,14 +7,17 @@ RSpec.describe "tools for paint and finish" do
   it "reckons paint: 1.5 m² × 2 ÷ 9 m²/L × 1.05 = 350 ml, a tin of 500" do
     found = ask(:quantity)
     expect(found.headline).to eq("350 ml of all-in-one satin paint for 2 coats on 1.50 m².")
-    expect([said(found, "A coat"), said(found, "To buy"), said(found, "Left over")]).to eq(["175 ml", "1 × 500 ml", "150 ml"])
+    expect([said(found, "A coat"), said(found, "To buy"),
+            said(found, "Left over")]).to eq(["175 ml", "1 × 500 ml", "150 ml"])
     expect(found.materials).to eq("paint_all" => 350)
-    # A gallon of 3.785 L at 350 to 400 square feet is 8.6 to 9.8 m²/L (tins print it; common practice): the default lies between.
-    rate = Kohlrabi::Core::Shelf::Products::GENERIC["paint_all"][:rate]
+    # A gallon of 3.785 L at 350 to 400 square feet is 8.6 to 9.8 m²/L (tins print it; common practice): the default
+    # lies between.
+    rate = Core::Shelf::Products::GENERIC["paint_all"][:rate]
     expect(rate).to be_between(350 * 0.09290304 / 3.785411784, 400 * 0.09290304 / 3.785411784)
     # Aerosol: 0.3 m² × 3 ÷ 3 m²/L × 1.3 = 390 ml, one can of 400.
     expect(said(ask(:quantity, product: "aerosol", area: "0.3", coats: 3, way: "spray"), "To buy")).to eq("1 × 400 ml")
-    expect(ask(:quantity, product: "stripper", area: "0.9", coats: 1, way: "hand").headline).to start_with("315 ml of solvent stripper gel")
+    expect(ask(:quantity, product: "stripper", area: "0.9", coats: 1,
+                          way: "hand").headline).to start_with("315 ml of solvent stripper gel")
     expect(ask(:quantity, pieces: 4).materials).to eq("paint_all" => 1400)
     expect(refused(:quantity, product: "gold")).to match([:product, /not a product/])
     expect(refused(:quantity, coats: 0)).to match([:coats, /Give 1 to 12/])
@@ -39,7 +42,8 @@ RSpec.describe "tools for paint and finish" do
 
   it "adds paint where too much is in it: thinner ÷ wanted percent − paint" do
     # 0% 80 s, 20% 20 s: 40 s at 10%. 60 ml of water in 300 ml want 600 ml of paint: 300 more.
-    expect(ask(:thinning, product: "paint_chalk", readings: "0: 80; 20: 20", target: 40).headline).to eq("Too thin: add 300 ml of paint.")
+    expect(ask(:thinning, product: "paint_chalk", readings: "0: 80; 20: 20",
+                          target: 40).headline).to eq("Too thin: add 300 ml of paint.")
     expect(ask(:thinning, readings: "5: 20", target: 30).headline).to include("one reading does not say by how much")
     expect(refused(:thinning, readings: "0: 40; 10: 60")).to match([:readings, /thickens as it is thinned/])
     expect(refused(:thinning, readings: "quick")).to match([:readings, /not a number/])
@@ -59,7 +63,9 @@ RSpec.describe "tools for paint and finish" do
     expect(ask(:mix, there: "200; 200; 100").headline).to eq("It is 2 : 2 : 1 already.")
     expect(ask(:mix, usual: "wash_thin", amount: 100).table.rows.map { |row| row[2] }).to eq(["30 ml", "70 ml"])
     # Per 240 ml paint 30 ml calcium carbonate and 15 ml water (common practice, no source).
-    expect(ask(:mix, usual: "chalk_home", amount: 285).table.rows.map { |row| row[2] }).to eq(["240 ml", "30 ml", "15 ml"])
+    expect(ask(:mix, usual: "chalk_home", amount: 285).table.rows.map do |row|
+      row[2]
+    end).to eq(["240 ml", "30 ml", "15 ml"])
     expect(refused(:mix, there: "200; 100")).to match([:there, /2 amounts for 3 parts/])
     expect(refused(:mix, parts: "blue")).to match([:parts, /cannot be read/])
     expect(refused(:mix, parts: "1 blue")).to match([:parts, /One part makes no mix/])
@@ -68,12 +74,13 @@ RSpec.describe "tools for paint and finish" do
   it "finds where spraying pays, and its passes" do
     # 2.5 m² in 2 coats: 5 m². Fixed 40 + 5; brush 18 min a m² (3.33 m² an hour): 45 ÷ (v − v ÷ 4.5).
     found = ask(:method)
-    rate = Kohlrabi::Core::Shelf::Rates.of(:brush)[:m2]
+    rate = Core::Shelf::Rates.of(:brush)[:m2]
     expect(said(found, "Spraying pays from")).to eq("#{format('%.2f', 45 / (rate - (rate / 4.5)))} m²")
     # (850 − 200) ÷ (200 × 0.6) + 1 = 6.42, so 7; 120 mm on.
     expect([said(found, "Passes of the sprayer"), said(found, "From pass to pass")]).to eq(["7", "120 mm"])
     expect(said(ask(:method, height: 150), "Passes of the sprayer")).to eq("1")
-    expect(ask(:method, overlap: 10).warnings).to eq(["An overlap of 30 to 50% is usual: less leaves stripes, more runs."])
+    expect(ask(:method,
+               overlap: 10).warnings).to eq(["An overlap of 30 to 50% is usual: less leaves stripes, more runs."])
     big = ask(:method, area: 12)
     expect(big.headline).to match(/\ASprayer is quickest/)
   end
@@ -88,8 +95,10 @@ RSpec.describe "tools for paint and finish" do
   end
 
   it "makes ladders: 80, 100, 150, 220 and 60, 120, 180, 240 are used whole (common practice, no source)" do
-    expect(ask(:ladder, from: "bare", under: "clear", at_hand: "80 100 150 220").headline).to eq("P80, P100, P150, P220.")
-    expect(ask(:ladder, from: "caked", under: "wax", at_hand: "60, 120, 180, 240").headline).to eq("P60, P120, P180, P240.")
+    expect(ask(:ladder, from: "bare", under: "clear",
+                        at_hand: "80 100 150 220").headline).to eq("P80, P100, P150, P220.")
+    expect(ask(:ladder, from: "caked", under: "wax",
+                        at_hand: "60, 120, 180, 240").headline).to eq("P60, P120, P180, P240.")
     expect(refused(:ladder, at_hand: "80, 220")).to match([:grits, /missing/])
     expect(refused(:ladder, at_hand: "85")).to match([:at_hand, /P85/])
     expect(ask(:ladder, veneer: "yes").warnings).to include(/begin with P120/)

@@ -1,14 +1,14 @@
 # frozen_string_literal: true
 
 # What is typed into a tool, and how lengths are said there. An inch is 25.4 mm exactly (NIST SP 811).
-RSpec.describe Kohlrabi::Core::Tools::Field do
+RSpec.describe Core::Tools::Field do
   def field(kind, **rest) = described_class.new(key: :it, label: "It", kind: kind, **rest)
   def read(kind, text, unit: "mm", **rest) = field(kind, **rest).read(text, unit: unit)
 
   def refused(...)
     read(...)
     nil
-  rescue Kohlrabi::Core::Refusal => e
+  rescue Core::Refusal => e
     [e.field, e.problem, e.remedy]
   end
 
@@ -19,7 +19,8 @@ RSpec.describe Kohlrabi::Core::Tools::Field do
     expect(read(:length, "", optional: true)).to be_nil
     expect(refused(:length, "")).to eq([:it, "It is empty.", "Fill it in."])
     expect(refused(:length, "5", within: 10..20)).to eq([:it, "“5” is out of range.", "Give 10 mm to 20 mm."])
-    expect(refused(:length, "1/4", unit: "in", within: 25.4..50.8)).to eq([:it, "“1/4” is out of range.", "Give 1 in to 2 in."])
+    expect(refused(:length, "1/4", unit: "in",
+                                   within: 25.4..50.8)).to eq([:it, "“1/4” is out of range.", "Give 1 in to 2 in."])
     expect(read(:lengths, "22, 25; 30")).to eq([22.0, 25.0, 30.0])
   end
 
@@ -40,7 +41,9 @@ RSpec.describe Kohlrabi::Core::Tools::Field do
 
   it "reads sticks: a number, a length, a name" do
     rows = read(:sticks, "4 × 620 leg; 2x23 5/8 in front rail;1*40 cm")
-    expect(rows.map { |one| [one.number, one.long.round(1), one.name] }).to eq([[4, 620.0, "leg"], [2, 600.1, "front rail"], [1, 400.0, ""]])
+    expect(rows.map do |one|
+      [one.number, one.long.round(1), one.name]
+    end).to eq([[4, 620.0, "leg"], [2, 600.1, "front rail"], [1, 400.0, ""]])
     ["4 legs", "× 600", "4 × ", "4 × leg"].each { |text| expect(refused(:sticks, text)&.first).to eq(:it) }
     expect(refused(:sticks, "501 × 10").to_a.join).to include("too many")
     expect(refused(:sticks, "999 × 10; 2 × 5").to_a.join).to include("1001 parts are too many")
@@ -66,15 +69,19 @@ RSpec.describe Kohlrabi::Core::Tools::Field do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Tools::Formatter do
+RSpec.describe Core::Tools::Formatter do
   it "says lengths to a tenth of a millimetre, or the nearest sixteenth of an inch" do
     millimetres = described_class.new("mm")
-    expect([148.5, 0, 12_345.0, -36.46].map { |mm| millimetres.length(mm) }).to eq(["148.5 mm", "0 mm", "12 345 mm", "−36.5 mm"])
+    expect([148.5, 0, 12_345.0, -36.46].map do |mm|
+      millimetres.length(mm)
+    end).to eq(["148.5 mm", "0 mm", "12 345 mm", "−36.5 mm"])
     expect(millimetres.typed(12_345.0)).to eq("12345")
     inches = described_class.new("in")
     expect([600.075, 0.2, -25.4, 152.4].map { |mm| inches.length(mm) }).to eq(["23 5/8 in", "0 in", "−1 in", "6 in"])
     expect([inches.fine(2.5), millimetres.fine(2.5)]).to eq(["3/32 in", "2.5 mm"])
-    expect([millimetres.number(2.0), millimetres.number(2.46, 1), millimetres.number(100, 0)]).to eq(["2", "2.5", "100"])
-    expect([millimetres.amount(8.44), millimetres.amount(1500), millimetres.count(1, "pass", "passes")]).to eq(["8.4 ml", "1.50 L", "1 pass"])
+    expect([millimetres.number(2.0), millimetres.number(2.46, 1),
+            millimetres.number(100, 0)]).to eq(["2", "2.5", "100"])
+    expect([millimetres.amount(8.44), millimetres.amount(1500),
+            millimetres.count(1, "pass", "passes")]).to eq(["8.4 ml", "1.50 L", "1 pass"])
   end
 end

@@ -14,11 +14,15 @@ RSpec.describe "tools for fitting and moving" do
     cut = ask(:pulls, old: 122) # 3 mm off
     expect([cut.lines.last.text, cut.warnings]).to match(["cut by a new hole", include(/plug it first/)])
     expect(ask(:pulls, rule: "quarters", spacing: 0).table.rows.map { |row| row[1] }).to eq(["200 mm", "600 mm"])
-    expect(ask(:pulls, rule: "thirds", spacing: 0, wide: 900).table.rows.map { |row| row[1] }).to eq(["300 mm", "600 mm"])
+    expect(ask(:pulls, rule: "thirds", spacing: 0, wide: 900).table.rows.map do |row|
+      row[1]
+    end).to eq(["300 mm", "600 mm"])
   end
 
   it "knows spacings: 64, 96, 128, 160 and 192 mm are multiples of 32, 76.2 mm is 3 in (common practice, no source)" do
-    [64, 96, 128, 160, 192].each { |mm| expect(said(ask(:pulls, spacing: mm), "Spacing")).to eq("#{mm} mm, #{mm / 32} × 32 mm") }
+    [64, 96, 128, 160, 192].each do |mm|
+      expect(said(ask(:pulls, spacing: mm), "Spacing")).to eq("#{mm} mm, #{mm / 32} × 32 mm")
+    end
     expect(said(ask(:pulls, spacing: "3 in"), "Spacing")).to eq("76.2 mm, 3 × 1 in")
     expect(said(ask(:pulls, spacing: 90), "Spacing")).to include("neither a multiple")
   end
@@ -27,7 +31,9 @@ RSpec.describe "tools for fitting and moving" do
     expect(ask(:pulls).headline).to eq("2 holes in each front: 30 mm, cut back by 3 mm.") # 19 + 8 = 27
     expect(ask(:pulls, grip: 6).headline).to end_with("25 mm, as sold.")
     expect(ask(:pulls, front: 38).headline).to end_with("45 mm, holding by 7 mm of thread.") # 46 wanted
-    expect(refused(:pulls, front: 44)).to match([:sold, /does not reach through 44 mm. Screws of 52 mm, or countersink the head 4 mm deep/])
+    expect(refused(:pulls,
+                   front: 44)).to match([:sold,
+                                         /does not reach through 44 mm. Screws of 52 mm, or countersink the head 4 mm deep/])
     expect(refused(:pulls, wide: 120)).to match([:spacing, /At most 110 mm/])
     expect(refused(:pulls, across: 200)).to match([:across, /below the front/])
   end
@@ -41,7 +47,9 @@ RSpec.describe "tools for fitting and moving" do
   it "hangs doors by height and weight" do
     # 0.7 × 0.4 × 0.018 m³ × 680 = 3.4 kg: two, 500 apart. Cup 4 + 17.5; plate 13 + 4 − 16.
     found = ask(:hinges)
-    lines = ["Weight of the door", "Centre of the cup from the edge", "Height of the mounting plate"].map { |label| said(found, label) }
+    lines = ["Weight of the door", "Centre of the cup from the edge", "Height of the mounting plate"].map do |label|
+      said(found, label)
+    end
     expect([found.headline, *lines]).to eq(["2 hinges, 500 mm apart.", "3.4 kg", "21.5 mm", "1 mm"])
     expect(ask(:hinges, high: 1500, wide: 600).headline).to start_with("3 hinges, 650 mm") # 11 kg
     expect(ask(:hinges, high: 800, wide: 600, thick: 30, material: "oak").headline).to start_with("3 hinges") # 10.2 kg
@@ -55,7 +63,8 @@ RSpec.describe "tools for fitting and moving" do
     expect(found.headline).to eq("Pilot 2.5 mm, clearance 4.5 mm.")
     expect(ask(:holes, into: "hardwood").headline).to start_with("Pilot 3 mm")
     expect([said(found, "Thread that holds"), said(found, "Pocket hole instead")]).to eq(["17 mm", "screw of 32 mm"])
-    expect(ask(:holes, unit: "in", screw: "5/32", long: "1 3/8", through: "3/4", target: "1 1/4").headline).to include("3/32 in")
+    expect(ask(:holes, unit: "in", screw: "5/32", long: "1 3/8", through: "3/4",
+                       target: "1 1/4").headline).to include("3/32 in")
     expect(refused(:holes, long: 20)).to match([:long, /does not come out of 18 mm/])
     expect(refused(:holes, target: 15)).to match([:long, /comes out on the other side/])
     expect(ask(:holes, long: 25).warnings.first).to include("Only 7 mm of thread")
@@ -77,7 +86,8 @@ RSpec.describe "tools for fitting and moving" do
   end
 
   it "lays liner on a roll, turned where that saves" do
-    # Two drawers of 300 × 200, no trim, roll of 500: one beside the other turned (200 + 200 across) takes 300 mm; 200 long each would take 400.
+    # Two drawers of 300 × 200, no trim, roll of 500: one beside the other turned (200 + 200 across) takes 300 mm; 200
+    # long each would take 400.
     one = { parts: "2 × 300 × 200", trim: 0 }
     expect(ask(:liner, **one).headline).to start_with("300 mm of the roll")
     # With a pattern nothing is turned: 200 along and 300 across, so two bands, each begun at a repeat of 150.
@@ -88,7 +98,8 @@ RSpec.describe "tools for fitting and moving" do
 
   it "nests seat covers: 450 + 2 × 100 = 650 wide, two side by side on 1400, two rows of 620" do
     found = ask(:fabric)
-    expect([found.headline, said(found, "A piece"), said(found, "Rows")]).to eq(["1.24 m of cloth 1400 mm wide.", "650 mm by 620 mm", "2"])
+    expect([found.headline, said(found, "A piece"),
+            said(found, "Rows")]).to eq(["1.24 m of cloth 1400 mm wide.", "650 mm by 620 mm", "2"])
     expect(ask(:fabric, repeat: 320).headline).to start_with("1.28 m")
     expect(ask(:fabric, wide: 800, turn: "yes").headline).to start_with("2 m") # turned: 620 across, 1000 long, two rows
     expect(refused(:fabric, cloth: 600)).to match([:cloth, /Cloth of 650 mm and more, or a seam/])

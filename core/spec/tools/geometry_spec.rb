@@ -2,7 +2,8 @@
 
 require_relative "tools_helper"
 
-# Pictures and templates: what they draw lies where the figures say. Plane geometry (Pythagoras, similar triangles), by hand.
+# Pictures and templates: what they draw lies where the figures say. Plane geometry (Pythagoras, similar triangles), by
+# hand.
 RSpec.describe "geometry of the bench tools" do
   def shapes(picture, role) = picture.shapes.select { |shape| shape[:role] == role }
 
@@ -36,8 +37,12 @@ RSpec.describe "geometry of the bench tools" do
   it "lays liner within the roll and no piece over another" do
     random = Random.new(12)
     25.times do
-      parts = Array.new(random.rand(1..4)) { "#{random.rand(1..4)} × #{random.rand(150..480)} × #{random.rand(150..480)} drawer" }.join("; ")
-      pieces = shapes(ask(:liner, parts: parts, roll: 520, trim: 10).picture, "wood").map { |one| one.values_at(:x, :y, :w, :h) }
+      parts = Array.new(random.rand(1..4)) do
+        "#{random.rand(1..4)} × #{random.rand(150..480)} × #{random.rand(150..480)} drawer"
+      end.join("; ")
+      pieces = shapes(ask(:liner, parts: parts, roll: 520, trim: 10).picture, "wood").map do |one|
+        one.values_at(:x, :y, :w, :h)
+      end
       expect(pieces).to all(satisfy { |_, y, _, h| y >= 0 && y + h <= 520.0001 })
       apart = pieces.combination(2).all? { |one, other| apart?(one, other) }
       expect(apart).to be(true)
@@ -95,9 +100,10 @@ RSpec.describe "geometry of the bench tools" do
 end
 
 # A mix is bought as its parts.
-RSpec.describe Kohlrabi::Core::Shelf::Products do
+RSpec.describe Core::Shelf::Products do
   let(:products) do
-    own = [{ key: "own-1", like: "paint_chalk", label: "Sail grey", mix: { "paint_chalk" => 2/3r, "paint_wall" => 1/4r } }]
+    own = [{ key: "own-1", like: "paint_chalk", label: "Sail grey",
+             mix: { "paint_chalk" => 2/3r, "paint_wall" => 1/4r } }]
     described_class.new(own: own, currency: Plans::EURO)
   end
 
@@ -105,7 +111,7 @@ RSpec.describe Kohlrabi::Core::Shelf::Products do
     expect(products.apart({ "own-1" => 120, "paint_wall" => 5 })).to eq("paint_chalk" => 80, "paint_wall" => 35)
     expect(products.apart({ "own-1" => 100 })).to eq("paint_chalk" => 67, "paint_wall" => 25)
     expect(products.apart({ "own-1" => 1 })).to eq("paint_chalk" => 0.67, "paint_wall" => 0.25)
-    lines = Kohlrabi::Core::Planning::Stock.new({ "own-1" => 120 }, products).lines
+    lines = Core::Planning::Stock.new({ "own-1" => 120 }, products).lines
     expect(lines.map { |line| [line.row[:key], line.amount] }).to eq([["paint_chalk", 80], ["paint_wall", 30]])
   end
 end

@@ -4,20 +4,24 @@ require_relative "../tools/tools_helper"
 
 # Whatever is typed, a tool answers or refuses with a field and a remedy; and an answer adds up.
 RSpec.describe "bench tools, whatever is typed" do
-  catalogue = Kohlrabi::Core::Tools::Catalogue
+  catalogue = Core::Tools::Catalogue
 
   # A value that may or may not be fit for a field.
   def value(field, random)
     case field.kind
-    when :length then ["0", random.rand(1..3000).to_s, "#{random.rand(1..90)} 5/16 in", "-4", "x", ""].sample(random: random)
+    when :length then ["0", random.rand(1..3000).to_s, "#{random.rand(1..90)} 5/16 in", "-4", "x",
+                       ""].sample(random: random)
     when :lengths then ["#{random.rand(5..60)}, #{random.rand(5..60)}", "30", "", "a, b"].sample(random: random)
-    when :number, :count then [random.rand(0..40).to_s, "1.5", "-1", "x", "", random.rand(1..400).to_s].sample(random: random)
+    when :number, :count then [random.rand(0..40).to_s, "1.5", "-1", "x", "",
+                               random.rand(1..400).to_s].sample(random: random)
     when :area then [format("%.2f", random.rand * 6), "0", "x"].sample(random: random)
     when :choice then [*field.choices.keys, "none of these"].sample(random: random)
     when :product then %w[paint_all wax pads nothing].sample(random: random)
     when :sticks then Array.new(random.rand(1..4)) { "#{random.rand(0..9)} × #{random.rand(50..2600)} part" }.join("; ")
     when :sheets
-      Array.new(random.rand(1..4)) { "#{random.rand(0..5)} × #{random.rand(50..2600)} × #{random.rand(50..1300)} part any way" }.join("; ")
+      Array.new(random.rand(1..4)) do
+        "#{random.rand(0..5)} × #{random.rand(50..2600)} × #{random.rand(50..1300)} part any way"
+      end.join("; ")
     else ["0: 80; 5: 50", "2; 1", "2 blue; 1 white", "", "80, 120, 220", "??"].sample(random: random)
     end
   end
@@ -28,8 +32,12 @@ RSpec.describe "bench tools, whatever is typed" do
 
   # The picture's numbers are numbers, and every part of the answer is in words.
   def sound?(answer)
-    numbers = answer.picture.shapes.flat_map { |shape| shape.values.flatten.grep(Float) } + [answer.picture.width, answer.picture.height]
-    numbers.all?(&:finite?) && answer.picture.width.positive? && answer.lines.all? { |line| line.text.is_a?(String) && !line.text.empty? }
+    numbers = answer.picture.shapes.flat_map do |shape|
+      shape.values.flatten.grep(Float)
+    end + [answer.picture.width, answer.picture.height]
+    numbers.all?(&:finite?) && answer.picture.width.positive? && answer.lines.all? do |line|
+      line.text.is_a?(String) && !line.text.empty?
+    end
   end
 
   catalogue::ALL.each do |tool|
@@ -44,7 +52,7 @@ RSpec.describe "bench tools, whatever is typed" do
         expect(found.steps.map(&:minutes)).to all(be_positive)
         expect(found.cuts.map(&:long)).to all(be_positive)
         expect(found.materials.values).to all(be_positive)
-      rescue Kohlrabi::Core::Refusal => e
+      rescue Core::Refusal => e
         expect([given, e.problem.size > 5, e.remedy.to_s.size > 3]).to eq([given, true, true])
         expect(tool.fields.map(&:key) + %i[grits amount]).to include(e.field)
       end
@@ -53,7 +61,9 @@ RSpec.describe "bench tools, whatever is typed" do
 
     it "#{tool.label}: says the same in inches as in millimetres, to the nearest sixteenth" do
       millimetres = ask(tool.key)
-      given = tool.fields.select { |field| field.kind == :length && field.default }.to_h { |field| [field.key, "#{field.default} mm"] }
+      given = tool.fields.select do |field|
+        field.kind == :length && field.default
+      end.to_h { |field| [field.key, "#{field.default} mm"] }
       inches = ask(tool.key, unit: "in", **given.reject { |_, text| text.start_with?("0") })
       expect(inches.lines.map(&:label).first(1)).to eq(millimetres.lines.map(&:label).first(1))
       expect(inches.steps.map(&:work)).to eq(millimetres.steps.map(&:work))

@@ -16,37 +16,47 @@ RSpec.describe "tools for setting out" do
     expect(said(ask(:slats, by: "count"), "Gap")).to eq("13.7 mm")
     # With margins of 20: (760 − 540) ÷ 17.
     expect(ask(:slats, by: "count", margin: 20).headline).to eq("18 slats, 12.9 mm between, 20 mm at each end.")
-    # Repeating widths of 30 and 15, gap 10: pairs of 65; 24 slats use 12 × 45 + 23 × 10 = 770; the next, 30 and its gap, is too wide.
+    # Repeating widths of 30 and 15, gap 10: pairs of 65; 24 slats use 12 × 45 + 23 × 10 = 770; the next, 30 and its
+    # gap, is too wide.
     expect(ask(:slats, widths: "30, 15").headline).to eq("24 slats, 10 mm between, 15 mm at each end.")
   end
 
   it "says how many slats fit at most, and where a pull's screw meets a gap" do
-    expect(refused(:slats, by: "count", count: 27)).to match([:count, /need 810 mm, and 800 mm are there. At most 26 fit/])
+    expect(refused(:slats, by: "count",
+                           count: 27)).to match([:count, /need 810 mm, and 800 mm are there. At most 26 fit/])
     expect(refused(:slats, field: 20)).to match([:widths, /Not one slat fits/])
     # Gap from 395 to 405 in the middle: a knob's screw falls into it; screws 40 mm apart meet slats 10 and 11.
-    expect(ask(:slats, screws: 0).warnings).to eq(["The screw at 400 mm falls into a gap: pack it out to 8 mm, or change the number by one."])
+    expect(ask(:slats,
+               screws: 0).warnings).to eq(["The screw at 400 mm falls into a gap: pack it out to 8 mm, or change the number by one."])
     expect(ask(:slats, screws: 40).warnings).to eq([])
   end
 
   it "gives a rod of the field's width whose marks are the slats" do
     rod = ask(:slats).template
     expect(rod.width).to eq(800.0)
-    expect(rod.shapes.select { |shape| shape[:role] == "part" }.map { |shape| [shape[:x], shape[:w]] }.first(2)).to eq([[5.0, 30.0], [45.0, 30.0]])
+    expect(rod.shapes.select do |shape|
+      shape[:role] == "part"
+    end.map { |shape| [shape[:x], shape[:w]] }.first(2)).to eq([[5.0, 30.0], [45.0, 30.0]])
   end
 
   it "cuts sticks with kerf, labelled parts, offcuts and a proof" do
     # 8 parts are 4140 mm and 8 kerfs: two sticks of 2400 and no fewer.
     found = ask(:sticks)
     expect(found.headline).to eq("2 sticks of 2400 mm: proven, no plan does with fewer.")
-    expect(found.cuts.map { |cut| [cut.mark, cut.name, cut.number, cut.long] }).to eq([["A", "leg", 4, 620.0], ["B", "rail", 4, 415.0]])
+    expect(found.cuts.map do |cut|
+      [cut.mark, cut.name, cut.number, cut.long]
+    end).to eq([["A", "leg", 4, 620.0], ["B", "rail", 4, 415.0]])
     cut = found.table.rows.map { |row| row[1] }.join(" · ").split(" · ").tally
     expect(cut).to eq("A 620" => 4, "B 415" => 4)
-    # 4 × 600 need 4 × 603 − 3 = 2409 of 2400: the last is left for another stick; without kerf all four come out of one.
+    # 4 × 600 need 4 × 603 − 3 = 2409 of 2400: the last is left for another stick; without kerf all four come out of
+    # one.
     expect(ask(:sticks, parts: "4 × 600").headline).to start_with("2 sticks")
     expect(ask(:sticks, parts: "4 × 600", kerf: 0).headline).to start_with("1 stick ")
     expect(ask(:sticks, parts: "4 × 600", kerf: 0, trim: 10).headline).to start_with("2 sticks")
     expect(ask(:sticks, parts: "3 × 600").offcuts.map { |one| [one.number, one.long] }).to eq([[1, 591]])
-    expect(ask(:sticks, parts: "2 x 23 5/8 leg; 1 x 10 in rail", unit: "in", stick: "96").cuts.map { |one| one.long.round(2) }).to eq([600.08, 254.0])
+    expect(ask(:sticks, parts: "2 x 23 5/8 leg; 1 x 10 in rail", unit: "in", stick: "96").cuts.map do |one|
+      one.long.round(2)
+    end).to eq([600.08, 254.0])
     expect(refused(:sticks, parts: "0 × 600")).to match([:parts, /nothing to cut/])
     expect(refused(:sticks, parts: "600 × 10 a")).to match([:parts, /too many/])
   end
@@ -70,7 +80,8 @@ RSpec.describe "tools for setting out" do
     found = ask(:grooves)
     expect(found.headline).to eq("5 grooves, 75 mm from centre to centre, 2 passes each.")
     expect(found.table.rows.first).to eq(["1", "75 mm", "−150 mm", "−36.5 mm"])
-    expect([said(found, "Move the guide between passes"), said(found, "Left under the groove")]).to eq(["0.6 mm", "16 mm"])
+    expect([said(found, "Move the guide between passes"),
+            said(found, "Left under the groove")]).to eq(["0.6 mm", "16 mm"])
     expect(found.warnings).to include(/beyond the edge/)
     expect(ask(:grooves, side: "right").table.rows.first.last).to eq("186.5 mm") # 75 + 1.5 + 110
     expect(ask(:grooves, veneer: "0.6").warnings).to include(/goes through the veneer/)
@@ -83,12 +94,14 @@ RSpec.describe "tools for setting out" do
   it "splits a top into two equal ones" do
     # (1200 − 3) ÷ 2 − 1 = 597.5; lost 1200 − 1195 = 5.
     found = ask(:split_top)
-    expect([found.headline, said(found, "Saw line"), said(found, "Lost in all")]).to eq(["Two tops 597.5 mm wide.", "598.5 mm", "5 mm"])
+    expect([found.headline, said(found, "Saw line"),
+            said(found, "Lost in all")]).to eq(["Two tops 597.5 mm wide.", "598.5 mm", "5 mm"])
     expect(ask(:split_top, profile: "moulded").warnings.first).to include("The moulding is gone")
     expect(refused(:split_top, wide: 60, overhang: 20)).to match([:overhang, /all overhang/])
     # A kneehole of 400 out of 1200, kerf 3: (1200 − 400) ÷ 2 − 3 = 397 to the saw line, 396 planed.
     kneehole = ask(:split_top, out: 400)
-    expect([kneehole.headline, said(kneehole, "Saw line"), said(kneehole, "Lost in all")]).to eq(["Two tops 396 mm wide.", "397 mm", "408 mm"])
+    expect([kneehole.headline, said(kneehole, "Saw line"),
+            said(kneehole, "Lost in all")]).to eq(["Two tops 396 mm wide.", "397 mm", "408 mm"])
     expect(refused(:split_top, wide: 1200, out: 1180)).to match([:overhang, /all overhang/])
   end
 

@@ -1,8 +1,10 @@
 # frozen_string_literal: true
 
 # Cutting sheets by straight cuts: what is placed lies on the sheet, apart by the saw, with its grain; counts by hand.
-RSpec.describe Kohlrabi::Core::Tools::SheetPlan do
-  def part(long, wide, name = "", turn: false) = described_class::Part.new(long: long, wide: wide, name: name, turn: turn)
+RSpec.describe Core::Tools::SheetPlan do
+  def part(long, wide, name = "", turn: false)
+    described_class::Part.new(long: long, wide: wide, name: name, turn: turn)
+  end
 
   it "lays four quarters of a sheet on one, less the saw" do
     quarter = Array.new(4) { part(498.5, 248.5) }
@@ -23,8 +25,12 @@ RSpec.describe Kohlrabi::Core::Tools::SheetPlan do
   end
 
   it "keeps the grain, and turns what may be turned" do
-    expect { described_class.new([part(300, 900)], [1000, 500], 3) }.to raise_error(Kohlrabi::Core::Refusal, /It would fit turned/)
-    expect { described_class.new([part(1200, 900, "top")], [1000, 500], 3) }.to raise_error(Kohlrabi::Core::Refusal, /top is larger/)
+    expect do
+      described_class.new([part(300, 900)], [1000, 500], 3)
+    end.to raise_error(Core::Refusal, /It would fit turned/)
+    expect do
+      described_class.new([part(1200, 900, "top")], [1000, 500], 3)
+    end.to raise_error(Core::Refusal, /top is larger/)
     turned = described_class.new([part(300, 900, turn: true)], [1000, 500], 3).sheets.first.first
     expect([turned.long, turned.wide, turned.turned]).to eq([900, 300, true])
   end
@@ -32,7 +38,9 @@ RSpec.describe Kohlrabi::Core::Tools::SheetPlan do
   it "never lays parts over each other or over the edge, and never undercuts its bound" do
     random = Random.new(3)
     30.times do
-      parts = Array.new(random.rand(1..30)) { part(random.rand(80..900), random.rand(60..480), turn: random.rand(2).zero?) }
+      parts = Array.new(random.rand(1..30)) do
+        part(random.rand(80..900), random.rand(60..480), turn: random.rand(2).zero?)
+      end
       plan = described_class.new(parts, [1000, 500], 3)
       expect(plan.count).to be >= plan.bound
       expect(plan.sheets.sum(&:size)).to eq(parts.size)

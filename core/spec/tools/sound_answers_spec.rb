@@ -9,11 +9,13 @@ RSpec.describe "sound answers of the bench tools" do
     found = ask(:slats, field: 800, widths: "30, 15", gap: 22, high: 780, stick: 2400)
     wide, narrow = found.headline[/\d+/].to_i.then { |number| [(number + 1) / 2, number / 2] }
     expect(said(found, "Sticks to buy")).to start_with("#{(wide / 3.0).ceil + (narrow / 3.0).ceil} of 2400 mm: ")
-    expect(said(ask(:slats, field: 800, widths: "30", gap: 22, high: 780, stick: 2400), "Sticks to buy")).not_to include("wide")
+    expect(said(ask(:slats, field: 800, widths: "30", gap: 22, high: 780, stick: 2400),
+                "Sticks to buy")).not_to include("wide")
   end
 
   it "says of what is thinner than wanted without water that water is not the way" do
-    expect(ask(:thinning, readings: "5: 20; 10: 15", target: 30).headline).to start_with("Thinner than 30 s even without anything added")
+    expect(ask(:thinning, readings: "5: 20; 10: 15",
+                          target: 30).headline).to start_with("Thinner than 30 s even without anything added")
     expect(said(ask(:thinning, readings: "5: 20; 10: 15", target: 30), "Wanted")).to be_nil
   end
 
@@ -37,14 +39,19 @@ RSpec.describe "sound answers of the bench tools" do
 
   it "lays liner turned piece by piece where that is shorter" do
     # 500 and 400 side by side fill a roll of 900; the third ends behind the shorter one: 400 + 400.
-    expect(ask(:liner, parts: "2 × 500 × 400; 1 × 400 × 500", roll: 900, trim: 0).headline).to start_with("800 mm of the roll")
+    expect(ask(:liner, parts: "2 × 500 × 400; 1 × 400 × 500", roll: 900,
+                       trim: 0).headline).to start_with("800 mm of the roll")
   end
 
   it "never lets two pieces of liner overlap, stick out of the roll, or take more than laying in bands" do
     random = Random.new(16)
     60.times do
-      pieces = Array.new(random.rand(1..9)) { |place| [[random.rand(100..600), random.rand(100..600)].then { |a, b| [[a, b], [b, a]] }, place.to_s] }
-      Kohlrabi::Core::Tools::Nesting.new(pieces, 650).all.each do |placed|
+      pieces = Array.new(random.rand(1..9)) do |place|
+        [[random.rand(100..600), random.rand(100..600)].then do |a, b|
+          [[a, b], [b, a]]
+        end, place.to_s]
+      end
+      Core::Tools::Nesting.new(pieces, 650).all.each do |placed|
         expect(placed.map(&:last)).to match_array(pieces.map(&:last))
         expect(placed.all? { |_, y, _, across, _| y >= -1e-6 && y + across <= 650 + 1e-6 }).to be(true)
         clash = placed.combination(2).any? do |(x, y, long, wide, _), (u, v, far, broad, _)|
@@ -56,26 +63,31 @@ RSpec.describe "sound answers of the bench tools" do
   end
 
   it "turns some rows of seat covers where that takes less cloth" do
-    # 700 × 460: two rows of two lengthwise are 920, one of three turned 700; five seats: 700 + 460 = 1160, where all alike takes 1380.
+    # 700 × 460: two rows of two lengthwise are 920, one of three turned 700; five seats: 700 + 460 = 1160, where all
+    # alike takes 1380.
     found = ask(:fabric, count: 5, wide: 500, deep: 260, thick: 50, wrap: 50, turn: "yes", cloth: 1400)
     expect(found.headline).to eq("1.16 m of cloth 1400 mm wide.")
     expect(said(found, "Rows")).to eq("1 and 1")
-    expect(ask(:fabric, count: 5, wide: 500, deep: 260, thick: 50, wrap: 50, turn: "no", cloth: 1400).headline).to start_with("1.38 m")
+    expect(ask(:fabric, count: 5, wide: 500, deep: 260, thick: 50, wrap: 50, turn: "no",
+                        cloth: 1400).headline).to start_with("1.38 m")
   end
 
   it "plans eighty different lengths within a bounded search, and states the gap" do
     random = Random.new(1)
     sizes = Array.new(80) { |place| [(random.rand(200..1500) + place) * 100, random.rand(1..3)] }.to_h
-    plan = Kohlrabi::Core::Tools::StickPlan.new(sizes, 240_300)
+    plan = Core::Tools::StickPlan.new(sizes, 240_300)
     expect(plan.count - plan.bound).to be_between(0, 1)
     expect(plan.instance_variable_get(:@left_tries)).to be >= -1
   end
 
   it "names the thermometer that speaks against a coat" do
-    climate = Kohlrabi::Core::Bench::Climate
+    climate = Core::Bench::Climate
     expect(climate.new(air: 8, surface: 14, humidity: 50).against.first).to start_with("the air at 8 °C is too cold")
-    expect(climate.new(air: 14, surface: 8, humidity: 50).against.first).to start_with("the surface at 8 °C is too cold")
-    expect(climate.new(air: 20, surface: 40, humidity: 30).against.first).to start_with("the surface at 40 °C is too hot")
-    expect(climate.new(air: 9, surface: 15, humidity: 40).against(coldest: 12).first).to start_with("the air at 9 °C is too cold: its label")
+    expect(climate.new(air: 14, surface: 8,
+                       humidity: 50).against.first).to start_with("the surface at 8 °C is too cold")
+    expect(climate.new(air: 20, surface: 40,
+                       humidity: 30).against.first).to start_with("the surface at 40 °C is too hot")
+    expect(climate.new(air: 9, surface: 15,
+                       humidity: 40).against(coldest: 12).first).to start_with("the air at 9 °C is too cold: its label")
   end
 end

@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
-# Lower bounds on sticks, by hand: the sum of lengths, what cannot share a stick, and folded lengths (dual feasible functions).
-RSpec.describe Kohlrabi::Core::Tools::StickBound do
+# Lower bounds on sticks, by hand: the sum of lengths, what cannot share a stick, and folded lengths (dual feasible
+# functions).
+RSpec.describe Core::Tools::StickBound do
   it "counts lengths: 3 × 40 of 100 need two sticks" do
     expect(described_class.plain({ 40 => 3 }, 100)).to eq(2)
     expect(described_class.plain({ 50 => 2 }, 100)).to eq(1)
@@ -38,7 +39,7 @@ RSpec.describe Kohlrabi::Core::Tools::StickBound do
     random = Random.new(18)
     80.times do
       sizes = Array.new(random.rand(1..25)) { random.rand(20..900) }.tally
-      expect(described_class.of(sizes, 1000)).to be <= Kohlrabi::Core::Tools::StickPlan.new(sizes, 1000, steps: 500).count
+      expect(described_class.of(sizes, 1000)).to be <= Core::Tools::StickPlan.new(sizes, 1000, steps: 500).count
     end
   end
 end

@@ -3,8 +3,10 @@
 # Asking a tool as it is asked from the bench.
 module ToolsHelper
   def ask(key, unit: "mm", **given)
-    tool = Kohlrabi::Core::Tools::Catalogue.fetch(key.to_s)
-    tool.new(given.to_h { |name, value| [name.to_s, value.to_s] }, unit: unit, products: Kohlrabi::Core::Shelf::Products.new(currency: Plans::EURO)).answer
+    tool = Core::Tools::Catalogue.fetch(key.to_s)
+    tool.new(given.to_h do |name, value|
+      [name.to_s, value.to_s]
+    end, unit: unit, products: Core::Shelf::Products.new(currency: Plans::EURO)).answer
   end
 
   def said(answer, label) = answer.lines.find { |line| line.label == label }&.text
@@ -13,7 +15,7 @@ module ToolsHelper
   def refused(key, **given)
     ask(key, **given)
     raise "nothing was refused"
-  rescue Kohlrabi::Core::Refusal => e
+  rescue Core::Refusal => e
     [e.field, e.message]
   end
 end

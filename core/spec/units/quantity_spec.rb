@@ -1,25 +1,25 @@
 # frozen_string_literal: true
 
 # Amounts of material, shares of a container and parts of a mix, as they are typed.
-RSpec.describe Kohlrabi::Core::Units::Quantity do
+RSpec.describe Core::Units::Quantity do
   it "reads amounts in the product's unit, and others of the same sort" do
     expect(described_class.parse("250", unit: "ml")).to eq(250)
     expect(["0.5 L", "25 cl", "1/2 l"].map { |text| described_class.parse(text, unit: "ml") }).to eq([500, 250, 500])
     expect(described_class.parse("1.5 kg", unit: "g")).to eq(1500)
     expect(described_class.parse("6", unit: "pcs")).to eq(6)
-    expect { described_class.parse("3 kg", unit: "ml") }.to raise_error(Kohlrabi::Core::Refusal, /not an amount.*250 ml or 0.5 L/)
-    expect { described_class.parse("some", unit: "pcs") }.to raise_error(Kohlrabi::Core::Refusal, /not an amount/)
+    expect { described_class.parse("3 kg", unit: "ml") }.to raise_error(Core::Refusal, /not an amount.*250 ml or 0.5 L/)
+    expect { described_class.parse("some", unit: "pcs") }.to raise_error(Core::Refusal, /not an amount/)
   end
 
   it "reads shares only from nothing to the whole" do
     expect(["1/3", "25%", "full", "empty"].map { |text| described_class.share(text) }).to eq([1/3r, 1/4r, 1, 0])
-    ["4/3", "101%"].each { |text| expect { described_class.share(text) }.to raise_error(Kohlrabi::Core::Refusal, /not a part of the whole/) }
-    expect { described_class.share("1/0") }.to raise_error(Kohlrabi::Core::Refusal, /divided by 0/)
+    ["4/3", "101%"].each { |text| expect { described_class.share(text) }.to raise_error(Core::Refusal, /not a part of the whole/) }
+    expect { described_class.share("1/0") }.to raise_error(Core::Refusal, /divided by 0/)
   end
 
   it "reads parts of a mix: whole, decimal and fractions, above 0" do
     expect(["2", " 0.5 ", "1/3"].map { |text| described_class.ratio(text) }).to eq([2, 1/2r, 1/3r])
-    ["0", "-1"].each { |text| expect { described_class.ratio(text) }.to raise_error(Kohlrabi::Core::Refusal, /is no part of a mix/) }
-    ["", "two"].each { |text| expect { described_class.ratio(text) }.to raise_error(Kohlrabi::Core::Refusal, /not a number/) }
+    ["0", "-1"].each { |text| expect { described_class.ratio(text) }.to raise_error(Core::Refusal, /is no part of a mix/) }
+    ["", "two"].each { |text| expect { described_class.ratio(text) }.to raise_error(Core::Refusal, /not a number/) }
   end
 end

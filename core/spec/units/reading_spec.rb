@@ -4,20 +4,21 @@ require "spec_helper"
 
 # What a person may type, and what she is told when it cannot be read.
 RSpec.describe "reading what a person typed" do
-  let(:refusal) { Kohlrabi::Core::Refusal }
-  let(:euro) { Kohlrabi::Core::Units::Currency.find("EUR") }
-  let(:yen) { Kohlrabi::Core::Units::Currency.find("JPY") }
+  let(:refusal) { Core::Refusal }
+  let(:euro) { Core::Units::Currency.find("EUR") }
+  let(:yen) { Core::Units::Currency.find("JPY") }
 
   def money(text, currency: euro, **options)
-    Kohlrabi::Core::Units::MoneyText.parse(text, currency: currency, **options)
+    Core::Units::MoneyText.parse(text, currency: currency, **options)
   end
 
   def date(text, order = :iso)
-    Kohlrabi::Core::Units::Calendar.parse(text, order: order)
+    Core::Units::Calendar.parse(text, order: order)
   end
 
   it "reads money into exact minor units" do
-    expect([money("42"), money(" 42.5 "), money("0.07"), money("12,50", decimal: :comma), money("12,50"), money("900", currency: yen)])
+    expect([money("42"), money(" 42.5 "), money("0.07"), money("12,50", decimal: :comma), money("12,50"),
+            money("900", currency: yen)])
       .to eq([4200, 4250, 7, 1250, 1250, 900])
   end
 
@@ -35,17 +36,18 @@ RSpec.describe "reading what a person typed" do
   { "USD" => { "$20" => 2000, "20$" => 2000, "US$ 20.50" => 2050, "12,500" => 1_250_000, "1,234.50" => 123_450, "2 x 34.99 + 5" => 7498,
                "3*4.50" => 1350,
                "20 - 5.25" => 1475, "usd 7" => 700, "2 × 1,200" => 240_000, "10+10+2.5" => 2250 },
-    "EUR" => { "€14,50" => 1450, "14,50 €" => 1450, "eur 14.50" => 1450, "2 x 34,99 + 5" => 7498, "1.234,50" => 123_450, "1 234,50" => 123_450 },
+    "EUR" => { "€14,50" => 1450, "14,50 €" => 1450, "eur 14.50" => 1450, "2 x 34,99 + 5" => 7498,
+               "1.234,50" => 123_450, "1 234,50" => 123_450 },
     "JPY" => { "¥1500" => 150_0, "2 x 700 + 50" => 1450 } }.each do |code, texts|
     texts.each do |text, minor|
       it "reads #{text} in #{code}" do
-        expect(money(text, currency: Kohlrabi::Core::Units::Currency.find(code))).to eq(minor)
+        expect(money(text, currency: Core::Units::Currency.find(code))).to eq(minor)
       end
     end
   end
 
   it "asks what a comma is before two digits where people write a point, and before three where they write a comma" do
-    dollar = Kohlrabi::Core::Units::Currency.find("USD")
+    dollar = Core::Units::Currency.find("USD")
     expect { money("12,50", currency: dollar) }.to raise_error(refusal, /two ways\. Write 1250, or 12\.50/)
     expect { money("12,500") }.to raise_error(refusal, /two ways/)
   end
@@ -55,7 +57,7 @@ RSpec.describe "reading what a person typed" do
   end
 
   it "shows money with a true minus and gaps, and writes it plainly for programs" do
-    text = Kohlrabi::Core::Units::MoneyText
+    text = Core::Units::MoneyText
     expect(text.text(-1_234_567, euro)).to eq("−12 345.67")
     expect(text.plain(-1_234_567, euro)).to eq("-12345.67")
     expect(text.text(Rational(1, 3), yen)).to eq("0")
@@ -66,7 +68,8 @@ RSpec.describe "reading what a person typed" do
     expect([date("2026-05-03"), date("3.5.2026", :dmy), date("5/3/26", :mdy)]).to all(eq(day("2026-05-03")))
   end
 
-  { "2026-02-31" => /does not exist/, "03/05/2026" => /Write year-month-day/, "1620-05-03" => /before 1900/ }.each do |text, message|
+  { "2026-02-31" => /does not exist/, "03/05/2026" => /Write year-month-day/,
+    "1620-05-03" => /before 1900/ }.each do |text, message|
     it "refuses #{text} as a date" do
       expect { date(text) }.to raise_error(refusal, message)
     end
@@ -74,7 +77,7 @@ RSpec.describe "reading what a person typed" do
 
   ["", "wide", "1/0", "0", "12 m"].each do |text|
     it "refuses #{text.inspect} as a length" do
-      expect { Kohlrabi::Core::Units::Length.parse(text, unit: "mm") }.to raise_error(refusal)
+      expect { Core::Units::Length.parse(text, unit: "mm") }.to raise_error(refusal)
     end
   end
 end

@@ -3,7 +3,7 @@
 require "spec_helper"
 
 # How numbers are written, for people and for programs.
-RSpec.describe Kohlrabi::Core::Units::Numerals do
+RSpec.describe Core::Units::Numerals do
   { [0, 2] => "0.00", [5, 0] => "5", [1/3r, 2] => "0.33", [2/3r, 2] => "0.67", [1/8r, 2] => "0.13", [-1/8r, 2] => "-0.13",
     [-1/1000r, 2] => "0.00", [12_345_678, 0] => "12345678", [1/2r, 0] => "1" }.each do |(value, places), text|
     it "writes #{value} to #{places} places as #{text}" do
@@ -11,7 +11,8 @@ RSpec.describe Kohlrabi::Core::Units::Numerals do
     end
   end
 
-  { 999 => "999", 9999 => "9999", 10_000 => "10 000", 1_234_567 => "1 234 567", -10_000 => "−10 000" }.each do |value, text|
+  { 999 => "999", 9999 => "9999", 10_000 => "10 000", 1_234_567 => "1 234 567",
+    -10_000 => "−10 000" }.each do |value, text|
     it "groups #{value} for reading as #{text}" do
       expect(described_class.text(value, 0)).to eq(text)
     end
@@ -24,9 +25,10 @@ RSpec.describe Kohlrabi::Core::Units::Numerals do
     end
   end
 
-  ["1,500", "1.2.3", "1,2,3", "10 00", "1,50.5.5", ".5", "5.", "0x10", "1_000", "+4", "NaN", "∞", "12 EUR", "١٢"].each do |text|
+  ["1,500", "1.2.3", "1,2,3", "10 00", "1,50.5.5", ".5", "5.", "0x10", "1_000", "+4", "NaN", "∞", "12 EUR",
+   "١٢"].each do |text|
     it "refuses #{text} rather than guess" do
-      expect { described_class.parse(text) }.to raise_error(Kohlrabi::Core::Refusal)
+      expect { described_class.parse(text) }.to raise_error(Core::Refusal)
     end
   end
 
@@ -36,13 +38,15 @@ RSpec.describe Kohlrabi::Core::Units::Numerals do
   end
 end
 
-RSpec.describe Kohlrabi::Core::Figure do
-  let(:euro) { Kohlrabi::Core::Units::Currency.find("EUR") }
+RSpec.describe Core::Figure do
+  let(:euro) { Core::Units::Currency.find("EUR") }
 
   def plain(amount, unit: :money, key: :part, why: nil) = described_class.plain(key, "Part", unit, amount, why: why)
 
   it "says each unit in its own way" do
-    texts = { money: 1250, hourly: 2500/3r, effort: 5400, days: 1, ratio: 1/3r }.map { |unit, amount| plain(amount, unit: unit).text(euro) }
+    texts = { money: 1250, hourly: 2500/3r, effort: 5400, days: 1, ratio: 1/3r }.map do |unit, amount|
+      plain(amount, unit: unit).text(euro)
+    end
     expect(texts).to eq(["12.50", "8.33", "1 h 30", "1 day", "33.3%"])
   end
 
@@ -54,7 +58,8 @@ RSpec.describe Kohlrabi::Core::Figure do
   end
 
   it "is undefined with the reason of the first term that is" do
-    sum = described_class.sum(:sum, "Sum", :money, [["+", plain(500)], ["−", plain(nil, why: "price paid is not known")]])
+    sum = described_class.sum(:sum, "Sum", :money,
+                              [["+", plain(500)], ["−", plain(nil, why: "price paid is not known")]])
     expect(sum).to have_attributes(amount: nil, why: "price paid is not known")
     expect(sum.sentence(euro)).to eq("sum undefined = 5.00 − ?")
   end
@@ -64,9 +69,9 @@ RSpec.describe Kohlrabi::Core::Figure do
   end
 
   it "writes a day without its year while it is this year's, and small numbers as words" do
-    calendar = Kohlrabi::Core::Units::Calendar
+    calendar = Core::Units::Calendar
     expect(calendar.short(Date.new(2026, 5, 3), today: Date.new(2026, 12, 31))).to eq("3 May")
     expect(calendar.short(Date.new(2025, 12, 31), today: Date.new(2026, 1, 1))).to eq("31 Dec 2025")
-    expect([0, 1, 12, 13].map { |number| Kohlrabi::Core::Units::Numerals.word(number) }).to eq(%w[No One Twelve 13])
+    expect([0, 1, 12, 13].map { |number| Core::Units::Numerals.word(number) }).to eq(%w[No One Twelve 13])
   end
 end

@@ -9,8 +9,10 @@ RSpec.describe "the core's tables" do
   end
 
   it "say each thing once" do
-    files = Dir[File.join(Kohlrabi::Core::DATA, "**/*.yml")]
+    files = Dir[File.join(Core::DATA, "**/*.yml")]
     expect(files).not_to be_empty
-    expect(files.to_h { |file| [File.basename(file), twice(Psych.parse_file(file))] }.reject { |_, keys| keys.empty? }).to eq({})
+    expect(files.to_h do |file|
+      [File.basename(file), twice(Psych.parse_file(file))]
+    end.reject { |_, keys| keys.empty? }).to eq({})
   end
 end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# Everything before and around buying: spotted pieces and their tags, lots, trips, splits, sets, damage, and what things must
-# pass through.
+# Everything before and around buying: spotted pieces and their tags, lots, trips, splits, sets, damage, and what things
+# must pass through.
 class HuntAndBuy < ActiveRecord::Migration[7.2]
   MONEY = ->(column) { "#{column} IS NULL OR #{column} >= 0" }
   OLD_KINDS = "kind IN ('first_work','ready','listed','price_changed','sold','kept','given_away','scrapped','refunded')"

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Looking over, looks and plans: shapes with zones, findings, looks by zone, edits, what was done, experience, parts, recipes, products.
+# Looking over, looks and plans: shapes with zones, findings, looks by zone, edits, what was done, experience, parts,
+# recipes, products.
 class LookOverAndPlan < ActiveRecord::Migration[7.2]
   SHAPE = { width_mm: :float, depth_mm: :float, height_mm: :float, leg_mm: :float, drawer_rows: :string, row_heights: :string, doors: :integer,
             shelves: :integer, base: :string, top_shape: :string, leaf_mm: :float, upper_height_mm: :float, upper_depth_mm: :float,

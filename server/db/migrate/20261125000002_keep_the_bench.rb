@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# The bench: working hours, dates that differ, what was moved by hand, promises, timers on steps, drying clocks, the climate.
+# The bench: working hours, dates that differ, what was moved by hand, promises, timers on steps, drying clocks, the
+# climate.
 class KeepTheBench < ActiveRecord::Migration[7.2]
   def change
     hours

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# The shelf: containers and what is drawn from them; figures of labels that were missing; materials by the part used or by the container.
+# The shelf: containers and what is drawn from them; figures of labels that were missing; materials by the part used or
+# by the container.
 class FillTheShelf < ActiveRecord::Migration[7.2]
   def change
     create_table :containers do |t|

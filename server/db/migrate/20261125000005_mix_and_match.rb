@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Mixes by parts with versions, batches made of them and how they were matched; settings of the sprayer; photos of what lies in the stash.
+# Mixes by parts with versions, batches made of them and how they were matched; settings of the sprayer; photos of what
+# lies in the stash.
 class MixAndMatch < ActiveRecord::Migration[7.2]
   def change
     mixes

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Pricing and the market: comparables, decisions on a price, planned steps, offers and enquiries, holds; house rules of selling.
+# Pricing and the market: comparables, decisions on a price, planned steps, offers and enquiries, holds; house rules of
+# selling.
 class PriceAndSell < ActiveRecord::Migration[7.2]
   def change
     comparables

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# What a year of flips says: figures kept for comparing, the workshop's own money, goals; listing and channels; part payments.
+# What a year of flips says: figures kept for comparing, the workshop's own money, goals; listing and channels; part
+# payments.
 class LearnWhatPays < ActiveRecord::Migration[7.2]
   STASH = <<~SQL.squish.freeze
     UPDATE flip_summaries SET stash_minor = (SELECT CASE WHEN COUNT(*) = COUNT(value_minor) THEN COALESCE(SUM(count * value_minor), 0) END

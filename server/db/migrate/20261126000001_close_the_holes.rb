@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# What a product is thinned with, for its cautions; tries of the passcode that outlive a restart; sales that were taken back, each
-# a spell on the market of its own.
+# What a product is thinned with, for its cautions; tries of the passcode that outlive a restart; sales that were taken
+# back, each a spell on the market of its own.
 class CloseTheHoles < ActiveRecord::Migration[7.2]
   def change
     add_column :products, :base, :string

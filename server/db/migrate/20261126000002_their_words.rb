@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Kinds by what they are, whatever they are called; parts of a shape that could not be said; whether somebody has looked at it.
+# Kinds by what they are, whatever they are called; parts of a shape that could not be said; whether somebody has looked
+# at it.
 class TheirWords < ActiveRecord::Migration[7.2]
   SHAPE = { door_style: :string, front: :string, upper_style: :string, inner_shelves: :integer, compartments: :integer }.freeze
 
@@ -37,7 +38,7 @@ class TheirWords < ActiveRecord::Migration[7.2]
   def keys(table)
     add_column table, :kind_key, :string
     select_values("SELECT DISTINCT kind FROM #{table} WHERE kind IS NOT NULL").each do |kind|
-      execute "UPDATE #{table} SET kind_key = #{quote(Kohlrabi::Core::Planning::Shape::Kinds.key(kind))} WHERE kind = #{quote(kind)}"
+      execute "UPDATE #{table} SET kind_key = #{quote(Core::Planning::Shape::Kinds.key(kind))} WHERE kind = #{quote(kind)}"
     end
     remove_index :pieces, name: "pieces_by_kind" if table == :pieces
     add_index table, :kind_key

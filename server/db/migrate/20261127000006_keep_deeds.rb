@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# What was done and said of a plan was kept by keys of its steps, which rules may change. It is kept as deeds now: verb and parameters, as JSON,
-# with the face where it was done on one. Keys are read here as they were written until today.
+# What was done and said of a plan was kept by keys of its steps, which rules may change. It is kept as deeds now: verb
+# and parameters, as JSON, with the face where it was done on one. Keys are read here as they were written until today.
 class KeepDeeds < ActiveRecord::Migration[7.2]
   COLUMNS = { step_marks: { step: :deed }, plan_edits: { step: :deed, other: :other_deed }, experiences: { step: :deed },
               session_moves: { step: :deed }, timer_pieces: { step: :deed }, work_shares: { step: :deed } }.freeze

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# What is to come ends with the work, and what is recorded counts against it. What somebody said is kept apart from what is left of it, with what
-# had been worked and spent by then; steps that an event settled know it. A set can be
+# What is to come ends with the work, and what is recorded counts against it. What somebody said is kept apart from what
+# is left of it, with what had been worked and spent by then; steps that an event settled know it. A set can be
 # made ready.
 class ComeToAnEnd < ActiveRecord::Migration[7.2]
   WORK = "('bought', 'on the bench')"
@@ -29,7 +29,8 @@ class ComeToAnEnd < ActiveRecord::Migration[7.2]
 
   private
 
-  # Without a plan it was said; with one it is counted anew at the next start (Operations::Flips::ToCome.complete). Past the work nothing is to come.
+  # Without a plan it was said; with one it is counted anew at the next start (Operations::Flips::ToCome.complete). Past
+  # the work nothing is to come.
   def carry(left, said)
     planned = "SELECT piece_id FROM looks WHERE chosen = 1 AND deletion_id IS NULL"
     execute("UPDATE pieces SET #{said} = #{left} WHERE #{left} IS NOT NULL AND id NOT IN (#{planned})")

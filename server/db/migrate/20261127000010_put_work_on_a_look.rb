@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
-# Slats, wrap, legs and the like belong to a look: on which zones, how many parts, what relief, what its wood costs. What was kept of such tools on a
-# piece with a look, and not done yet, moves there; the loose steps that it had put into the plan give way to its own.
+# Slats, wrap, legs and the like belong to a look: on which zones, how many parts, what relief, what its wood costs.
+# What was kept of such tools on a piece with a look, and not done yet, moves there; the loose steps that it had put
+# into the plan give way to its own.
 class PutWorkOnALook < ActiveRecord::Migration[7.2]
   TOOLS = "('slats', 'sheets', 'grooves', 'sticks', 'brackets', 'legs', 'inserts', 'fabric', 'split_top')"
 

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# Listings and sales know their channel by id, and a rent has a day from which it holds. What was matched by its words until today is linked, so
-# that no past figure changes.
+# Listings and sales know their channel by id, and a rent has a day from which it holds. What was matched by its words
+# until today is linked, so that no past figure changes.
 class KnowChannelsById < ActiveRecord::Migration[7.2]
   LINKED = %i[listings sales piece_set_events flip_summaries].freeze
   ALWAYS = "1900-01-01"

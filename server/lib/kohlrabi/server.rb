@@ -5,126 +5,129 @@ require "puma/configuration"
 require "puma/launcher"
 require "socket"
 
-module Kohlrabi
-  # Runs the application in one process: on 127.0.0.1 and nowhere else, unless addresses of the local network are given.
-  module Server
-    HOST = "127.0.0.1"
-    TRIES = 20
-    THREADS = 5
-    SLOWEST = 30 # seconds in which a request must have come in
-    EVERY = 3 * 3600 # seconds between looks at whether today has its copy
-    # What other devices may reach. addresses: of this machine; certificate, key: files in PEM, or nil for plain HTTP;
-    # house: the HouseCertificate that they are of, or nil.
-    Lan = Struct.new(:addresses, :certificate, :key, :house, keyword_init: true) do
-      def secure? = !certificate.nil?
-      def scheme = secure? ? "https" : "http"
-    end
-
-    module_function
-
-    # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. The block is told the address
-    # once it answers. Blocks until the process is ended.
-    def run(port:, lan: nil, &told)
-      Zeitwerk::Loader.eager_load_all # requests come in threads, and two that load one file at once can both fail
-      Pictures.sweep
-      hosts = [HOST, *lan&.addresses]
-      port = lan ? fixed_port(port, hosts, lan) : free_port(port, hosts)
-      application = Api::Stack.build(hosts: Api::Stack::LOCAL + hosts.drop(1) + (lan ? Network.names : []), passcode: !lan.nil?)
-      Network.shared_at = lan && "#{lan.scheme}://#{lan.addresses.first}:#{port}"
-      configuration = configuration(application, hosts, port, lan)
-      events = Puma::Events.new
-      events.on_booted do # not before it answers
-        told&.call("http://#{HOST}:#{port}/")
-        Api::TrustPage.serve(lan, port) if lan&.house
-        announce(port, lan)
-      end
-      events.on_booted { Thread.new { keep_copies } } unless Operations::House::WorkshopSettings.workshop.demo
-      Puma::Launcher.new(configuration, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
-    end
-
-    def configuration(application, hosts, port, lan)
-      Puma::Configuration.new do |puma|
-        hosts.each { |host| puma.bind(bind(host, port, lan)) }
-        # As many threads as there ever are, from the start, and a connection that is kept open goes back to the end of the line after each
-        # request: eight devices that read without a pause starve nobody (spec).
-        puma.threads THREADS, THREADS
-        puma.max_fast_inline 1
-        puma.http_content_length_limit Api::Middleware::BodyLimit::MAX_PHOTO_BYTES # before the body is read, whoever sends it
-        puma.first_data_timeout SLOWEST # what declares no length is cut off then
-        puma.supported_http_methods :any # the application answers those it doesn't know, with its headers
-        puma.lowlevel_error_handler { |error, _env, status| Api::Middleware::Readable.by_the_server(error, status) }
-        puma.workers 0
-        puma.app application
-        puma.environment "production"
-        puma.quiet
-      end
-    end
-
-    # This machine itself is always spoken to plainly; a certificate is for the others.
-    def bind(host, port, lan)
-      return "tcp://#{host}:#{port}" unless lan&.secure? && host != HOST
-
-      how = { "cert" => lan.certificate, "key" => lan.key, "no_tlsv1" => true, "no_tlsv1_1" => true }
-      "ssl://#{host}:#{port}?#{URI.encode_www_form(how)}"
-    end
-
-    # A copy a day while the server runs. One that cannot be written is said, and tried again: the disk may have room
-    # by then.
-    def keep_copies(wait: -> { sleep EVERY })
-      loop do
-        begin
-          Backups.keep_by_rule(Records::Base.connection_pool.with_connection { Operations::House::WorkshopSettings.today })
-        rescue SystemCallError, Zip::Error, SQLite3::Exception, ActiveRecord::ActiveRecordError => e
-          warn "No backup could be written: #{Storage.trouble(e) || e.message} It is tried again in #{EVERY / 3600} hours."
-        end
-        break if wait.call == :end
-      end
-    end
-
-    def announce(port, lan)
-      puts "Kohlrabi is at http://#{HOST}:#{port}/ (end it with Ctrl-C)"
-      lan&.addresses&.each do |address|
-        link = "#{lan.scheme}://#{address}:#{port}/"
-        first = lan.house && "http://#{address}:#{port + 1}/"
-        puts "", "From your other devices, with the passcode: #{link}"
-        puts "The first time, to have the device trust this house: #{first}" if first
-        puts Network.qr(first || link)
-      end
-      puts "", *closing(lan) if lan
-      $stdout.flush
-    end
-
-    # What is said below the addresses.
-    def closing(lan)
-      return [lan.secure? ? FIXED : PLAIN] unless lan.house
-
-      fingerprint = lan.house.fingerprint.split.each_slice(8).map { |groups| groups.join(" ") }
-      [(NEW_AUTHORITY if lan.house.new_authority?), "Its fingerprint (SHA-256), to be compared on the device:", *fingerprint, FIXED].compact
-    end
-
-    NEW_AUTHORITY = "This house's authority is new: devices have to trust it, those of before again."
-    FIXED = "Give this machine a fixed address in your router: what a phone keeps belongs to the address it was opened at."
-    PLAIN = "This is plain HTTP: whoever shares the network can overhear the passcode and all you record. Leave the option out\n" \
-            "to have it encrypted, or give a certificate (--certificate FILE --key FILE)."
-
-    # With other devices the port stays what it is: another would strand what they keep.
-    def fixed_port(port, hosts, lan)
-      wanted = lan.house ? [port, port + 1] : [port]
-      busy = wanted.find { |one| hosts.any? { |host| !free?(host, one) } } or return port
-      abort "Port #{busy} is busy. End what uses it, or choose another with --port: devices keep the address, so it should stay the same."
-    end
-
-    def free_port(port, hosts)
-      (port..(port + TRIES)).find { |candidate| hosts.all? { |host| free?(host, candidate) } } or
-        abort "No free port from #{port} on. Give another with --port."
-    end
-
-    def free?(host, port)
-      TCPServer.new(host, port).close
-      true
-    rescue Errno::EADDRINUSE, Errno::EACCES
-      false
-    end
-    private_class_method :configuration, :bind, :keep_copies, :announce, :closing, :fixed_port, :free_port, :free?
+# Runs the application in one process: on 127.0.0.1 and nowhere else, unless addresses of the local network are given.
+module Server
+  HOST = "127.0.0.1"
+  TRIES = 20
+  THREADS = 5
+  SLOWEST = 30 # seconds in which a request must have come in
+  EVERY = 3 * 3600 # seconds between looks at whether today has its copy
+  # What other devices may reach. addresses: of this machine; certificate, key: files in PEM, or nil for plain HTTP;
+  # house: the HouseCertificate that they are of, or nil.
+  Lan = Struct.new(:addresses, :certificate, :key, :house, keyword_init: true) do
+    def secure? = !certificate.nil?
+    def scheme = secure? ? "https" : "http"
   end
+
+  module_function
+
+  # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. The block is told the address
+  # once it answers. Blocks until the process is ended.
+  def run(port:, lan: nil, &told)
+    Zeitwerk::Loader.eager_load_all # requests come in threads, and two that load one file at once can both fail
+    Pictures.sweep
+    hosts = [HOST, *lan&.addresses]
+    port = lan ? fixed_port(port, hosts, lan) : free_port(port, hosts)
+    application = Api::Stack.build(hosts: Api::Stack::LOCAL + hosts.drop(1) + (lan ? Network.names : []),
+                                   passcode: !lan.nil?)
+    Network.shared_at = lan && "#{lan.scheme}://#{lan.addresses.first}:#{port}"
+    configuration = configuration(application, hosts, port, lan)
+    events = Puma::Events.new
+    events.on_booted do # not before it answers
+      told&.call("http://#{HOST}:#{port}/")
+      Api::TrustPage.serve(lan, port) if lan&.house
+      announce(port, lan)
+    end
+    events.on_booted { Thread.new { keep_copies } } unless Operations::House::WorkshopSettings.workshop.demo
+    Puma::Launcher.new(configuration, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
+  end
+
+  def configuration(application, hosts, port, lan)
+    Puma::Configuration.new do |puma|
+      hosts.each { |host| puma.bind(bind(host, port, lan)) }
+      # As many threads as there ever are, from the start, and a connection that is kept open goes back to the end of
+      # the line after each
+      # request: eight devices that read without a pause starve nobody (spec).
+      puma.threads THREADS, THREADS
+      puma.max_fast_inline 1
+      puma.http_content_length_limit Api::Middleware::BodyLimit::MAX_PHOTO_BYTES # before the body is read, whoever sends it
+      puma.first_data_timeout SLOWEST # what declares no length is cut off then
+      puma.supported_http_methods :any # the application answers those it doesn't know, with its headers
+      puma.lowlevel_error_handler { |error, _env, status| Api::Middleware::Readable.by_the_server(error, status) }
+      puma.workers 0
+      puma.app application
+      puma.environment "production"
+      puma.quiet
+    end
+  end
+
+  # This machine itself is always spoken to plainly; a certificate is for the others.
+  def bind(host, port, lan)
+    return "tcp://#{host}:#{port}" unless lan&.secure? && host != HOST
+
+    how = { "cert" => lan.certificate, "key" => lan.key, "no_tlsv1" => true, "no_tlsv1_1" => true }
+    "ssl://#{host}:#{port}?#{URI.encode_www_form(how)}"
+  end
+
+  # A copy a day while the server runs. One that cannot be written is said, and tried again: the disk may have room
+  # by then.
+  def keep_copies(wait: -> { sleep EVERY })
+    loop do
+      begin
+        Backups.keep_by_rule(Records::Base.connection_pool.with_connection do
+          Operations::House::WorkshopSettings.today
+        end)
+      rescue SystemCallError, Zip::Error, SQLite3::Exception, ActiveRecord::ActiveRecordError => e
+        warn "No backup could be written: #{Storage.trouble(e) || e.message} It is tried again in #{EVERY / 3600} hours."
+      end
+      break if wait.call == :end
+    end
+  end
+
+  def announce(port, lan)
+    puts "Kohlrabi is at http://#{HOST}:#{port}/ (end it with Ctrl-C)"
+    lan&.addresses&.each do |address|
+      link = "#{lan.scheme}://#{address}:#{port}/"
+      first = lan.house && "http://#{address}:#{port + 1}/"
+      puts "", "From your other devices, with the passcode: #{link}"
+      puts "The first time, to have the device trust this house: #{first}" if first
+      puts Network.qr(first || link)
+    end
+    puts "", *closing(lan) if lan
+    $stdout.flush
+  end
+
+  # What is said below the addresses.
+  def closing(lan)
+    return [lan.secure? ? FIXED : PLAIN] unless lan.house
+
+    fingerprint = lan.house.fingerprint.split.each_slice(8).map { |groups| groups.join(" ") }
+    [(NEW_AUTHORITY if lan.house.new_authority?), "Its fingerprint (SHA-256), to be compared on the device:",
+     *fingerprint, FIXED].compact
+  end
+
+  NEW_AUTHORITY = "This house's authority is new: devices have to trust it, those of before again."
+  FIXED = "Give this machine a fixed address in your router: what a phone keeps belongs to the address it was opened at."
+  PLAIN = "This is plain HTTP: whoever shares the network can overhear the passcode and all you record. Leave the option out\n" \
+          "to have it encrypted, or give a certificate (--certificate FILE --key FILE)."
+
+  # With other devices the port stays what it is: another would strand what they keep.
+  def fixed_port(port, hosts, lan)
+    wanted = lan.house ? [port, port + 1] : [port]
+    busy = wanted.find { |one| hosts.any? { |host| !free?(host, one) } } or return port
+    abort "Port #{busy} is busy. End what uses it, or choose another with --port: devices keep the address, so it should stay the same."
+  end
+
+  def free_port(port, hosts)
+    (port..(port + TRIES)).find { |candidate| hosts.all? { |host| free?(host, candidate) } } or
+      abort "No free port from #{port} on. Give another with --port."
+  end
+
+  def free?(host, port)
+    TCPServer.new(host, port).close
+    true
+  rescue Errno::EADDRINUSE, Errno::EACCES
+    false
+  end
+  private_class_method :configuration, :bind, :keep_copies, :announce, :closing, :fixed_port, :free_port, :free?
 end

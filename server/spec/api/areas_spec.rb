@@ -13,15 +13,19 @@ RSpec.describe "the areas", :own_data do
            "shelf, tools"]
 
   it "form one order in the core: none uses one that comes after it" do
-    uses = Areas.new(File.join(Kohlrabi::ROOT, "core/lib/kohlrabi/core"), "Kohlrabi::Core").uses
+    uses = Areas.new(File.join(ROOT, "core/lib/kohlrabi/core"), "Core").uses
     expect(uses.keys).to include("flips", "tools", "books")
     expect(uses.keys + uses.values.flat_map(&:keys)).to all(be_in(order))
-    backward = uses.flat_map { |area, others| others.filter_map { |other, files| [area, other, files] if order.index(other) > order.index(area) } }
+    backward = uses.flat_map do |area, others|
+      others.filter_map do |other, files|
+        [area, other, files] if order.index(other) > order.index(area)
+      end
+    end
     expect(backward).to eq([])
   end
 
   it "use each other in the operations in no new way" do
-    expect(Areas.new(File.join(Kohlrabi::ROOT, "server/lib/kohlrabi/operations"), "Kohlrabi::Operations").circles).to eq(known)
+    expect(Areas.new(File.join(ROOT, "server/lib/kohlrabi/operations"), "Operations").circles).to eq(known)
   end
 
   def be_in(list) = satisfy("be one of #{list.join(', ')}") { |one| list.include?(one) }

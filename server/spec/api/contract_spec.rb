@@ -4,7 +4,7 @@ require_relative "../support/api_helper"
 
 # The contract as a document, and the tables that it speaks of.
 RSpec.describe "the contract" do
-  let(:document) { YAML.safe_load_file(Kohlrabi::Api::Contract::FILE, aliases: true) }
+  let(:document) { YAML.safe_load_file(Api::Contract::FILE, aliases: true) }
   let(:operations) { document["paths"].values.flat_map(&:values) }
   let(:schemas) { document["components"]["schemas"] }
 
@@ -34,11 +34,11 @@ RSpec.describe "the contract" do
 
   it "speaks of the same events, kinds of parts and lanes as the core" do
     kinds = schemas["EventInput"]["properties"]["kind"]["enum"]
-    expect(kinds.map(&:to_sym)).to match_array(Kohlrabi::Core::Flips::Event::RANKS.keys - %i[bought split])
+    expect(kinds.map(&:to_sym)).to match_array(Core::Flips::Event::RANKS.keys - %i[bought split])
     marks = schemas["PriceTape"]["properties"]["marks"]["items"]["properties"]["key"]["enum"]
-    expect(marks.map(&:to_sym)).to eq(Kohlrabi::Core::Market::PriceTape::MARKS.keys)
+    expect(marks.map(&:to_sym)).to eq(Core::Market::PriceTape::MARKS.keys)
     lanes = schemas["DaysStrip"]["properties"]["parts"]["items"]["properties"]["lane"]["enum"]
-    expect(lanes.map(&:to_sym)).to include(*Kohlrabi::Core::Flips::Turnaround::LANES.values)
+    expect(lanes.map(&:to_sym)).to include(*Core::Flips::Turnaround::LANES.values)
   end
 
   it "offers the kinds of work that flippers keep hours by, each counted one way" do
@@ -69,7 +69,7 @@ RSpec.describe "the contract" do
       end
     end
     expect(answers.flat_map(&:value)).to all(eq(201))
-    pieces = Kohlrabi::Records::Piece.order(:ticket)
+    pieces = Records::Piece.order(:ticket)
     expect([pieces.count, pieces.pluck(:ticket)]).to eq([20, (1..20).to_a])
   end
 end

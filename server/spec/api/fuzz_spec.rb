@@ -2,8 +2,8 @@
 
 require_relative "../support/planned_pieces"
 
-# Requests made from the contract, each with something in it that nobody would send: whatever comes, the answer is one of the
-# house, with its headers and without a fault of the server. FUZZ: how many; SEED: where they begin.
+# Requests made from the contract, each with something in it that nobody would send: whatever comes, the answer is one
+# of the house, with its headers and without a fault of the server. FUZZ: how many; SEED: where they begin.
 RSpec.describe "hostile requests" do
   include_context "with planned pieces"
 
@@ -19,7 +19,7 @@ RSpec.describe "hostile requests" do
             "{\"a\":#{'[' * 200}#{']' * 200}}"]
 
   # [method, path with its placeholders, JSON Schema of its body or nil] of each operation.
-  operations = Kohlrabi::Api::Contract.schema.open_api.paths.path.flat_map do |path, item|
+  operations = Api::Contract.schema.open_api.paths.path.flat_map do |path, item|
     %w[get post put patch delete].filter_map do |verb|
       operation = item.public_send(verb) or next
       content = operation.request_body&.content || {}
@@ -32,7 +32,9 @@ RSpec.describe "hostile requests" do
     next json.sample(random: random) if schema.nil? || depth > 3 || random.rand < 0.06
 
     case schema.type
-    when "object" then (schema.properties || {}).select { random.rand < 0.7 }.to_h { |name, part| [name, fit.call(part, random, depth + 1)] }
+    when "object" then (schema.properties || {}).select do
+      random.rand < 0.7
+    end.to_h { |name, part| [name, fit.call(part, random, depth + 1)] }
     when "array" then Array.new(random.rand(3)) { fit.call(schema.items, random, depth + 1) }
     when "integer" then [1, 2, 0, -1, 10**12].sample(random: random)
     when "boolean" then [true, false].sample(random: random)
@@ -43,7 +45,12 @@ RSpec.describe "hostile requests" do
   define_method(:hostile) do |random|
     verb, path, schema = operations.sample(random: random)
     address = path.gsub(/\{[^}]+\}/) do
-      (random.rand < 0.8 ? [id, 1, "pulls"] : [99, 0, "-1", "x", "%ff", "1%00", "..", "9" * 30]).sample(random: random).to_s
+      (if random.rand < 0.8
+         [id, 1,
+          "pulls"]
+       else
+         [99, 0, "-1", "x", "%ff", "1%00", "..", "9" * 30]
+       end).sample(random: random).to_s
     end
     address += "?#{Array.new(random.rand(1..2)) { queries.sample(random: random) }.join('&')}" if random.rand < 0.2
     body = case random.rand
@@ -57,7 +64,8 @@ RSpec.describe "hostile requests" do
   def answer(verb, address, body, type)
     env = { method: verb.upcase, input: body.to_s, "HTTP_HOST" => "127.0.0.1", "CONTENT_TYPE" => type }
     path, query = address.split("?", 2)
-    Rack::MockResponse[*app.call(Rack::MockRequest.env_for("/", env).merge("PATH_INFO" => path, "QUERY_STRING" => query.to_s))]
+    Rack::MockResponse[*app.call(Rack::MockRequest.env_for("/", env).merge("PATH_INFO" => path,
+                                                                           "QUERY_STRING" => query.to_s))]
   end
 
   it "are answered in words, whatever is in them" do
@@ -70,7 +78,11 @@ RSpec.describe "hostile requests" do
       got = nil
       said = capture { got = answer(*request) }
       sound = got.status < 500 && got["content-security-policy"] && (got.status < 400 || got["content-type"].to_s.include?("problem+json"))
-      faults << "seed #{first + turn}: #{request.inspect[0, 400]} → #{got.status} #{got.body[0, 120]}\n#{said.lines.first(3).join}" unless sound
+      next if sound
+
+      faults << "seed #{first + turn}: #{request.inspect[0,
+                                                         400]} → #{got.status} #{got.body[0,
+                                                                                          120]}\n#{said.lines.first(3).join}"
     end
     expect(faults).to be_empty, faults.first(12).join("\n")
   end

@@ -56,13 +56,15 @@ RSpec.describe "what the server stands" do
   it "sends a strict policy with nothing inline from elsewhere" do
     get "/api/today", {}, { "HTTP_HOST" => "127.0.0.1" }
     policy = last_response.headers["content-security-policy"]
-    expect(policy).to include("default-src 'none'", "script-src 'self';").and(satisfy { |text| !text.include?("unsafe") && !text.include?("http") })
+    expect(policy).to include("default-src 'none'", "script-src 'self';").and(satisfy { |text|
+      !text.include?("unsafe") && !text.include?("http")
+    })
     expect(last_response.headers).to include("x-content-type-options" => "nosniff", "referrer-policy" => "no-referrer")
   end
 
   it "gives the one page for every address of the interface, with this answer's nonce, and no page for a missing file" do
     Dir.mktmpdir do |folder|
-      stub_const("Kohlrabi::Api::Routes::Pages::PUBLIC", folder)
+      stub_const("Api::Routes::Pages::PUBLIC", folder)
       get "/floor", {}, { "HTTP_HOST" => "127.0.0.1" }
       expect([status, last_response.body]).to match([503, /not built/])
       File.write(File.join(folder, "index.html"), '<meta nonce="__NONCE__">')
@@ -79,14 +81,14 @@ RSpec.describe "what the server stands" do
   end
 
   it "says so without a stack trace when something breaks" do
-    allow(Kohlrabi::Operations::Bench::Today).to receive(:answer).and_raise("a fault of ours")
+    allow(Operations::Bench::Today).to receive(:answer).and_raise("a fault of ours")
     expect { call(:get, "/api/today") }.to output(/a fault of ours/).to_stderr
     problem(500, /Nothing was changed/)
   end
 
   it "keeps every answer to the contract: no operation is without a spec" do
     specs = Dir[File.join(__dir__, "../**/*.rb")].map { |file| File.read(file) }.join
-    Kohlrabi::Api::Contract.schema.open_api.raw_schema["paths"].each do |path, operations|
+    Api::Contract.schema.open_api.raw_schema["paths"].each do |path, operations|
       operations.each_key do |method|
         pattern = path.gsub(/\{\w+\}/, "[^/\"]+").sub("/pieces/[^/\"]+/events", "/pieces/[^\"]+/events")
         expect(specs.match?(/call\(:#{method}, "#{pattern}["?#]/)).to be(true), "#{method} #{path} is never called"

@@ -4,9 +4,10 @@ require_relative "../server_helper"
 
 # Nothing is kept that nobody uses. (What the contract defines and nothing uses is found by bin/contract.)
 RSpec.describe "loose ends", :own_data do
-  def read(pattern) = Dir[File.join(Kohlrabi::ROOT, pattern)].to_h { |file| [file, File.read(file)] }
+  def read(pattern) = Dir[File.join(ROOT, pattern)].to_h { |file| [file, File.read(file)] }
 
-  # Columns of the tables: keys of rows. What a row itself is called by, in tables that are one hash, is looked up by a name from elsewhere.
+  # Columns of the tables: keys of rows. What a row itself is called by, in tables that are one hash, is looked up by a
+  # name from elsewhere.
   def columns(table)
     rows = table.is_a?(Array) ? table : table.values
     rows.grep(Hash).flat_map(&:keys).map(&:to_s).uniq
@@ -14,7 +15,7 @@ RSpec.describe "loose ends", :own_data do
 
   it "leaves no column of a table of the core unread" do
     code = read("{core,server}/lib/**/*.rb").values.join
-    unread = Dir[File.join(Kohlrabi::ROOT, "core/data/**/*.yml")].flat_map do |file|
+    unread = Dir[File.join(ROOT, "core/data/**/*.yml")].flat_map do |file|
       columns(YAML.safe_load_file(file)).reject { |name| code.match?(/:#{name}\b|\b#{name}:|%[wi]\[[^\]]*\b#{name}\b/) }
                                         .map { |name| "#{File.basename(file)}: #{name}" }
     end

@@ -17,8 +17,8 @@ RSpec.describe "queries of an answer", :own_data do
 
   before do
     at("2026-06-30T12:00:00Z")
-    Kohlrabi::Operations::Support::VersionedCache.forget # what is worked out only once counts each time here
-    records = Kohlrabi::Records
+    Operations::Support::VersionedCache.forget # what is worked out only once counts each time here
+    records = Records
     stages = records::Piece.live.joins(:summary).order(:id).pluck("flip_summaries.stage", :id).group_by(&:first).values
     pieces = stages.flat_map { |rows| rows.map(&:last).first(2) }
     @ids = { "pieces" => pieces, "people" => [records::Person.first.id], "year" => [2026], "tool" => ["pulls"] }
@@ -38,24 +38,26 @@ RSpec.describe "queries of an answer", :own_data do
   # The statement that the answer asked most often, but for its values, and how often; what the query cache knew aside.
   def most_repeated(address)
     asked = Hash.new(0)
-    count = ->(*, event) { asked[event[:sql].gsub(/\d+(, \d+)*/, "?")] += 1 unless event[:cached] || event[:name] == "SCHEMA" }
+    count = lambda { |*, event|
+      asked[event[:sql].gsub(/\d+(, \d+)*/, "?")] += 1 unless event[:cached] || event[:name] == "SCHEMA"
+    }
     answer = ActiveSupport::Notifications.subscribed(count, "sql.active_record") { Rack::MockRequest.new(app).get(address, "HTTP_HOST" => "127.0.0.1") }
     expect(answer.status).to be_in([200, 400, 422])
     asked.max_by(&:last)
   end
 
   it "do not grow with the rows: none is asked row by row" do
-    paths = Kohlrabi::Api::Contract.schema.open_api.raw_schema["paths"].select { |_, operations| operations["get"] }.keys
+    paths = Api::Contract.schema.open_api.raw_schema["paths"].select { |_, operations| operations["get"] }.keys
     found = paths.flat_map { |path| addresses(path).map { |address| [address, queries[path]].compact.join("?") } }
     repeated = found.to_h { |address| [address, most_repeated(address)] }.compact
     expect(repeated.select { |_, (_, times)| times > most }).to eq({})
   end
 
   it "are of the piece alone where one is changed, however many are in hand" do
-    allow(Kohlrabi::Core::Market::Standing).to receive(:new).and_call_original
+    allow(Core::Market::Standing).to receive(:new).and_call_original
     answer = Rack::MockRequest.new(app).post("/api/pieces", input: JSON.generate(name: "Ash stool"), "CONTENT_TYPE" => "application/json",
                                                             "HTTP_HOST" => "127.0.0.1")
     expect(answer.status).to eq(201)
-    expect(Kohlrabi::Core::Market::Standing).to have_received(:new).at_most(3).times # its page asks more than once, its neighbours never
+    expect(Core::Market::Standing).to have_received(:new).at_most(3).times # its page asks more than once, its neighbours never
   end
 end

@@ -87,7 +87,7 @@ RSpec.describe "two devices by a bad network", :api do
     status
   end
 
-  def spent = Kohlrabi::Records::Cost.live.sum(:amount_minor)
-  def worked = Kohlrabi::Records::WorkEntry.live.sum(:seconds)
-  def drawn(tin) = Kohlrabi::Records::Draw.live.where(container_id: tin).sum(:amount_thousandths) / 1000
+  def spent = Records::Cost.live.sum(:amount_minor)
+  def worked = Records::WorkEntry.live.sum(:seconds)
+  def drawn(tin) = Records::Draw.live.where(container_id: tin).sum(:amount_thousandths) / 1000
 end

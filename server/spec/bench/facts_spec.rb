@@ -63,7 +63,9 @@ RSpec.describe "facts that devices tell later", :api do
     days = [tin["bought_on"], page["costs"].first["spent_on"], page["work"].first["worked_on"]]
     expect(days.map { |day| day["iso"] }).to eq(["2026-06-28"] * 3)
     call(:post, "/api/containers", { product: "paint_all", size: "1 l" }) # here and now: not said is not known
-    expect(call(:get, "/api/shelf")["rows"].first["containers"].map { |one| one["bought_on"]&.fetch("iso") }).to include(nil)
+    expect(call(:get, "/api/shelf")["rows"].first["containers"].map do |one|
+      one["bought_on"]&.fetch("iso")
+    end).to include(nil)
   end
 
   it "knows a timer again whose answer was lost: it runs once, and its hours count once" do
@@ -76,15 +78,17 @@ RSpec.describe "facts that devices tell later", :api do
     tell("/api/work/timed", { from: "2026-06-30T12:00:00Z", to: "2026-06-30T12:30:00Z", person_id: me, piece_ids: [id], kind: "sanding",
                               begun_as: "lost-answer" }, happened: "2026-06-30T12:30:00Z")
     expect([status, call(:get, "/api/timers")["timers"], asked]).to eq([201, [], []])
-    expect(call(:get, "/api/pieces/#{id}")["work"].map { |one| one["effort"]["text"] }).to contain_exactly("40 min", "30 min")
+    expect(call(:get, "/api/pieces/#{id}")["work"].map do |one|
+      one["effort"]["text"]
+    end).to contain_exactly("40 min", "30 min")
   end
 
   it "has plans counted once where more follows: before anybody else asks, or at the next start" do
     both = [id, planned("Second chest")]
-    to_come = -> { Kohlrabi::Records::Piece.order(:id).pluck(:seconds_to_come, :cost_to_come_minor) }
+    to_come = -> { Records::Piece.order(:id).pluck(:seconds_to_come, :cost_to_come_minor) }
     before = to_come.call
     expect(before.flatten).to all(be_positive)
-    allow(Kohlrabi::Operations::Flips::ToCome).to receive(:renew).and_call_original
+    allow(Operations::Flips::ToCome).to receive(:renew).and_call_original
     (both * 2).each_with_index do |one, number|
       tell("/api/work/timed", { from: "2026-06-30T0#{number}:00:00Z", to: "2026-06-30T0#{number}:20:00Z", piece_ids: [one], kind: "painting" },
            happened: "2026-06-30T0#{number}:20:00Z", "HTTP_MORE_FOLLOWS" => "yes")
@@ -92,19 +96,21 @@ RSpec.describe "facts that devices tell later", :api do
     expect(to_come.call.map(&:first)).to eq([nil, nil])
     call(:get, "/api/version")
     expect(to_come.call.map(&:first)).to eq([nil, nil])
-    allow(Kohlrabi::Operations::Planning::Together).to receive(:forget).and_raise(ActiveRecord::StatementTimeout)
+    allow(Operations::Planning::Together).to receive(:forget).and_raise(ActiveRecord::StatementTimeout)
     expect { call(:get, "/api/workshop") }.to output(/could not be counted/).to_stderr # and is not lost with that
     expect(status).to eq(200)
-    allow(Kohlrabi::Operations::Planning::Together).to receive(:forget).and_call_original
+    allow(Operations::Planning::Together).to receive(:forget).and_call_original
     call(:get, "/api/timers")
     after = to_come.call
     expect(after.flatten).to all(be_positive)
-    Kohlrabi::Records::Piece.where(id: id).update_all(seconds_to_come: nil) # as a server leaves it that ended in between
-    Kohlrabi::Operations::Flips::ToCome.complete
+    Records::Piece.where(id: id).update_all(seconds_to_come: nil) # as a server leaves it that ended in between
+    Operations::Flips::ToCome.complete
     expect(to_come.call).to eq(after)
-    expect(Kohlrabi::Operations::Flips::ToCome).to have_received(:renew).exactly(3).times # in vain, for both, and at the start
+    expect(Operations::Flips::ToCome).to have_received(:renew).exactly(3).times # in vain, for both, and at the start
     expect(after.map(&:first)).to eq(before.map(&:first)) # hours without a step leave the work that is left: which steps they finished is asked
-    expect(today["questions"].map { |one| [one["kind"], one["piece"]["name"]] }).to contain_exactly(%w[hours Chest], ["hours", "Second chest"])
+    expect(today["questions"].map do |one|
+      [one["kind"], one["piece"]["name"]]
+    end).to contain_exactly(%w[hours Chest], ["hours", "Second chest"])
   end
 
   it "sets a wrong clock right by the time at which it is sent, and never into the future" do
@@ -112,15 +118,15 @@ RSpec.describe "facts that devices tell later", :api do
     ahead = cost("a-day-ahead", happened: "2026-07-01T11:00:00Z", sent: "2026-07-01T12:00:00Z")
     future = cost("no-send-time", happened: "2026-07-02T09:00:00Z")
     expect([ahead, future].map { |one| one["spent_on"]["iso"] }).to eq(%w[2026-06-30 2026-06-30])
-    expect(Kohlrabi::Records::Fact.find_by(reference: "a-day-behind").happened_at).to eq(Time.utc(2026, 6, 28, 9))
+    expect(Records::Fact.find_by(reference: "a-day-behind").happened_at).to eq(Time.utc(2026, 6, 28, 9))
     hours = tell("/api/work/timed", { from: "2026-07-01T11:10:00Z", to: "2026-07-01T11:50:00Z", piece_ids: [id], kind: "sanding" },
                  happened: "2026-07-01T11:50:00Z", sent: "2026-07-01T12:00:00Z")
     expect(hours.values_at("effort", "worked_on").map { |one| one["text"] }).to eq(["40 min", "30 Jun 2026"])
-    expect(Kohlrabi::Records::WorkEntry.last.started_at).to eq(Time.utc(2026, 6, 30, 11, 10))
+    expect(Records::WorkEntry.last.started_at).to eq(Time.utc(2026, 6, 30, 11, 10))
     ended = { from: "2026-07-01T09:00:00Z", to: "2026-07-01T09:30:00Z", piece_ids: [id], kind: "sanding" }
     # Told as it ends.
     now = tell("/api/work/timed", ended, happened: nil, sent: "2026-07-01T12:00:00Z")
-    begun = Kohlrabi::Records::WorkEntry.last.started_at
+    begun = Records::WorkEntry.last.started_at
     expect([now["effort"]["text"], begun]).to eq(["30 min", Time.utc(2026, 6, 30, 9)])
   end
 
@@ -132,7 +138,7 @@ RSpec.describe "facts that devices tell later", :api do
     expect(cost("ours-indeed", HTTP_WORKSHOP: call(:get, "/api/version")["workshop"])["id"]).to be_positive
     expect(refusal(timed("11:00", "10:00"), :effort)).to include("clock was changed")
     expect(timed("11:00", "10:00", effort: "25 min")["errors"].first["code"]).to eq("ended_before_it_began")
-    expect(Kohlrabi::Records::Fact.count).to eq(1)
+    expect(Records::Fact.count).to eq(1)
   end
 
   it "takes a tick that somebody made before as fine, and says who and when" do
@@ -143,7 +149,7 @@ RSpec.describe "facts that devices tell later", :api do
     told = tell("/api/pieces/#{id}/steps/done", { step: "vacuum", person_id: me }, happened: "2026-06-30T15:00:00Z")
     expect(told).to eq("marks" => 0, "now" => nil, "told" => "Bram did it at 14:10.")
     expect(tell("/api/pieces/#{id}/steps/done", { step: "wash" }, happened: "2026-06-30T15:20:00Z")["told"]).to be_nil
-    expect(Kohlrabi::Records::StepMark.last.done_at).to eq(Time.utc(2026, 6, 30, 15, 20))
+    expect(Records::StepMark.last.done_at).to eq(Time.utc(2026, 6, 30, 15, 20))
     expect(refusal(done("vacuum"), :step)).to include("done already") # at the bench itself it is still said
   end
 
@@ -170,7 +176,7 @@ RSpec.describe "facts that devices tell later", :api do
   end
 
   def take_back(question) = call(:delete, "/api/questions/#{question['id']}/answer")
-  def spans = Kohlrabi::Records::WorkEntry.live.order(:id).map { |one| [one.started_at.strftime("%H:%M"), one.seconds / 60] }
+  def spans = Records::WorkEntry.live.order(:id).map { |one| [one.started_at.strftime("%H:%M"), one.seconds / 60] }
 
   it "takes an answer back: the hours are what they were, and it is asked again; not where they were changed since" do
     timed("09:00", "10:00")
@@ -182,12 +188,14 @@ RSpec.describe "facts that devices tell later", :api do
     %w[second first both].each do |key|
       answer.call(key)
       take_back(question)
-      expect([status, spans, today["worked"]["text"], asked]).to eq([200, [["09:00", 60], ["09:50", 30]], "1 h 30", [question]])
+      expect([status, spans, today["worked"]["text"],
+              asked]).to eq([200, [["09:00", 60], ["09:50", 30]], "1 h 30", [question]])
     end
     answer.call("first")
     work = call(:get, "/api/pieces/#{id}")["work"].find { |one| one["effort"]["text"] == "20 min" }
     call(:patch, "/api/work/#{work['id']}", { effort: "25" })
-    expect([status, take_back(question)["errors"].first["code"], spans.last.last]).to eq([200, "hours_changed_since", 25])
+    expect([status, take_back(question)["errors"].first["code"],
+            spans.last.last]).to eq([200, "hours_changed_since", 25])
     timed("09:10", "09:40") # wholly in the first
     inner = asked.first
     call(:post, "/api/questions/#{inner['id']}/answer", { answer: "first" })
@@ -214,12 +222,12 @@ RSpec.describe "facts that devices tell later", :api do
             [:level, "250 ml", "10:30"], [:draw, "20 ml", "11:00"]]
     spent = 0
     ends = [acts, *acts.permutation.to_a.sample(11, random: Random.new(4))].map do |order|
-      Kohlrabi::Records::Draw.live.update_all(deletion_id: Kohlrabi::Records::Deletion.create!(what: "the try before").id)
-      expect(Kohlrabi::Records::Container.find(tin).size_thousandths).to eq(500_000)
+      Records::Draw.live.update_all(deletion_id: Records::Deletion.create!(what: "the try before").id)
+      expect(Records::Container.find(tin).size_thousandths).to eq(500_000)
       order.each { |act, *given| send(act, *given) }
       spent_before = spent
-      spent = Kohlrabi::Records::Cost.live.sum(:amount_minor)
-      [left, spent - spent_before, Kohlrabi::Records::Draw.live.sum(:amount_minor)]
+      spent = Records::Cost.live.sum(:amount_minor)
+      [left, spent - spent_before, Records::Draw.live.sum(:amount_minor)]
     end
     # 500 − 100 taken − 50 unseen − 50 taken − 50 unseen − 20 taken = 230 ml; of 25.00 a tin, 170 ml for the
     # piece cost 8.50.
@@ -253,7 +261,7 @@ RSpec.describe "facts that devices tell later", :api do
 
   it "tells by a tiny answer whether anything was written, by anybody, from several threads at once" do
     before = call(:get, "/api/version")
-    ask = -> { Kohlrabi::Operations::House::Versions.now[:version] }
+    ask = -> { Operations::House::Versions.now[:version] }
     answers = Array.new(8) { Thread.new { Array.new(25) { ask.call } } }.flat_map(&:value)
     expect(answers.uniq).to eq([before["version"]])
     piece

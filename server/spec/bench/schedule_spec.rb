@@ -15,7 +15,8 @@ RSpec.describe "the bench", :api do
 
     it "puts steps into the hours of the week with their waits, and says when the piece is ready and why in this order" do
       tuesday = day("2026-06-30")
-      expect(tuesday["sessions"]).to contain_exactly(include("from" => "18:00", "to" => "20:00", "start" => 1080, "stop" => 1200))
+      expect(tuesday["sessions"]).to contain_exactly(include("from" => "18:00", "to" => "20:00", "start" => 1080,
+                                                             "stop" => 1200))
       expect(tuesday["steps"].first).to include("step" => "record", "from" => "18:00", "place" => "at the bench")
       expect(tuesday["steps"].map { |one| one["person_id"] }).to all(eq(me))
       expect(day("2026-07-01").values_at("sessions", "steps")).to eq([[], []])
@@ -27,14 +28,17 @@ RSpec.describe "the bench", :api do
       expect(row["ready"]["late"]["iso"]).to be >= row["ready"]["on"]["iso"]
       expect(row["why"]).to include("of expected profit for")
       expect(schedule["assumed"]).to eq([])
-      expect(schedule("2026-07-07").values_at("from", "earlier").map { |one| one["iso"] }).to eq(%w[2026-07-07 2026-06-30])
+      expect(schedule("2026-07-07").values_at("from", "earlier").map do |one|
+        one["iso"]
+      end).to eq(%w[2026-07-07 2026-06-30])
     end
 
     it "moves a step to another day with what follows it, says what that does, and takes it back" do
       told = call(:put, "/api/schedule/moves", { steps: [{ piece_id: id, step: "record" }], day: "2026-07-04" })
       expect(told["changes"].first).to match(/Chest: ready .* instead of/)
       expect(keys(day("2026-06-30"))).to eq([])
-      expect(day("2026-07-04")["steps"].first).to include("step" => "record", "moved" => true, "why" => include("You moved it to this day."))
+      expect(day("2026-07-04")["steps"].first).to include("step" => "record", "moved" => true,
+                                                          "why" => include("You moved it to this day."))
       call(:put, "/api/schedule/moves", { steps: [{ piece_id: id, step: "record" }], day: "" })
       expect(keys(day("2026-06-30"))).to include("record")
     end
@@ -57,13 +61,17 @@ RSpec.describe "the bench", :api do
       call(:patch, "/api/pieces/#{other}", { promised_on: "2026-07-05", lock_version: version })
       rows = schedule["pieces"]
       expect(rows.map { |row| row["piece"]["name"] }).to eq(%w[Table Chest])
-      expect(rows.first).to include("promised" => include("iso" => "2026-07-05"), "late_days" => be_positive, "why" => "Promised for 5 Jul 2026.")
+      expect(rows.first).to include("promised" => include("iso" => "2026-07-05"), "late_days" => be_positive,
+                                    "why" => "Promised for 5 Jul 2026.")
       expect(schedule["gives_way"]).to include(match(/Chest is ready \d+ days? later than without promises/))
     end
 
     it "knows hours that are assumed, days that differ, and refuses times that cannot be" do
       expect(call(:get,
-                  "/api/people/#{me}/week")).to include("assumed" => false, "rows" => include("weekday" => 6, "from" => "09:00", "to" => "13:00"))
+                  "/api/people/#{me}/week")).to include("assumed" => false,
+                                                        "rows" => include(
+                                                          "weekday" => 6, "from" => "09:00", "to" => "13:00"
+                                                        ))
       told = call(:put, "/api/people/#{me}/day", { day: "2026-06-30" })
       expect(told["changes"].join).to include("Chest")
       expect(day("2026-06-30")["sessions"]).to eq([])
@@ -71,7 +79,8 @@ RSpec.describe "the bench", :api do
       expect(day("2026-06-30")["sessions"].first).to include("from" => "14:00")
       call(:put, "/api/people/#{me}/day", { day: "2026-06-30", usual: true })
       expect(day("2026-06-30")["sessions"].first).to include("from" => "18:00")
-      expect(refusal(hours([2, "20:00", "18:00"]), :to)).to eq("Tuesday: It ends before it begins. Give the later time second.")
+      expect(refusal(hours([2, "20:00", "18:00"]),
+                     :to)).to eq("Tuesday: It ends before it begins. Give the later time second.")
       expect(refusal(hours([2, "late", "18:00"]), :from)).to include("not a time of day")
       expect(refusal(hours([2, "18:00", ""]), :to)).to include("missing")
       expect(refusal(call(:put, "/api/people/#{me}/day", { day: "someday" }), :day)).to include("not a date")
@@ -95,7 +104,7 @@ RSpec.describe "the bench", :api do
 
     it "shows the other pieces where no plan can be made of one" do
       other = planned("Table")
-      Kohlrabi::Records::Piece.find(other).update_columns(leg_mm: 9000) # legs taller than the piece: refused when typed
+      Records::Piece.find(other).update_columns(leg_mm: 9000) # legs taller than the piece: refused when typed
       expect(schedule["pieces"].map { |row| row["piece"]["id"] }).to eq([id])
       expect(schedule["unplanned"].map { |one| one["id"] }).to eq([other])
     end
@@ -140,17 +149,22 @@ RSpec.describe "the bench", :api do
 
   it "keeps a diary of everything in order, and says in the evening what the day came to" do
     expect(today["summary"]).to be_nil
-    call(:post, "/api/costs", { what: "Hinges", category: "hardware", amount: "4.50", spent_on: "2026-06-02", pieces: [{ piece_id: id }] })
+    call(:post, "/api/costs",
+         { what: "Hinges", category: "hardware", amount: "4.50", spent_on: "2026-06-02", pieces: [{ piece_id: id }] })
     call(:post, "/api/containers", { product: "degreaser", size: "750 ml", paid: "7.50" })
-    start("wash").then { |timer| wait_for(12) && call(:post, "/api/timers/#{timer['id']}/stop", { done: true, take: true }) }
+    start("wash").then do |timer|
+      wait_for(12) && call(:post, "/api/timers/#{timer['id']}/stop", { done: true, take: true })
+    end
     estimate = step("wash")["time"]["seconds"]
     evening = today["summary"]
-    expect(evening).to include("worked" => include("text" => "12 min"), "estimated" => include("seconds" => estimate), "steps" => 1, "pieces" => 1)
+    expect(evening).to include("worked" => include("text" => "12 min"), "estimated" => include("seconds" => estimate),
+                               "steps" => 1, "pieces" => 1)
     call(:post, "/api/pieces/#{id}/experiences", { step: "wash", worked: "no", lost: "10", note: "still greasy" })
     lines = call(:get, "/api/pieces/#{id}/diary")
     expect(lines.map { |line| line["kind"] }).to include("bought", "cost", "shelf", "work", "step", "note")
     texts = lines.map { |line| line["text"] }
-    expect(texts).to include("Hinges", match(/\ATaken from the shelf: \d+ ml degreaser/), "Cleaning, Me", "Lead: no lead found.")
+    expect(texts).to include("Hinges", match(/\ATaken from the shelf: \d+ ml degreaser/), "Cleaning, Me",
+                             "Lead: no lead found.")
     expect(texts).to include(match(/\ADone: Wash/), match(/did not work, 10 min lost. still greasy/))
     days = lines.filter_map { |line| line.dig("on", "iso") }
     expect(days).to eq(days.sort.reverse)
@@ -161,7 +175,8 @@ RSpec.describe "the bench", :api do
   end
 
   it "is a calendar to subscribe to: sessions, ends of drying, ready and promised dates, across the change of daylight saving" do
-    call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], time_zone: "Europe/Dublin" })
+    call(:patch, "/api/workshop",
+         { lock_version: call(:get, "/api/workshop")["lock_version"], time_zone: "Europe/Dublin" })
     id
     hours([0, "00:30", "03:30"], [2, "18:00", "20:00"])
     done("wash")
@@ -170,12 +185,13 @@ RSpec.describe "the bench", :api do
     call(:patch, "/api/pieces/#{id}", { promised_on: "2026-07-20", lock_version: version })
     events = Icalendar::Calendar.parse(call(:get, "/api/calendar.ics")).first.events
     names = events.map { |event| event.summary.to_s }
-    expect(names).to include(match(/\ABench: Me, \d+ steps?\z/), "Dry: Rinse with clean water, Chest", match(/\AReady: Chest/), "Promised: Chest")
+    expect(names).to include(match(/\ABench: Me, \d+ steps?\z/), "Dry: Rinse with clean water, Chest",
+                             match(/\AReady: Chest/), "Promised: Chest")
     tuesday = events.find { |event| event.summary.start_with?("Bench") }
     expect(tuesday.dtstart.to_i).to eq(Time.utc(2026, 6, 30, 17).to_i) # 18:00 in summer
     # The night in which the clock goes back has an hour more: three hours by the clock, four to work in.
-    long = Kohlrabi::Operations::House::WorkingTimes.on(Date.new(2026, 10, 25)).map { |_, from, to| (to - from) / 3600 }
-    short = Kohlrabi::Operations::House::WorkingTimes.on(Date.new(2026, 3, 29)).map { |_, from, to| (to - from) / 3600 }
+    long = Operations::House::WorkingTimes.on(Date.new(2026, 10, 25)).map { |_, from, to| (to - from) / 3600 }
+    short = Operations::House::WorkingTimes.on(Date.new(2026, 3, 29)).map { |_, from, to| (to - from) / 3600 }
     expect([long, short]).to eq([[4.0], [2.0]])
   end
 

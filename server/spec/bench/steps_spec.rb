@@ -9,7 +9,8 @@ RSpec.describe "steps at the bench", :api do
   describe "a timer on a step" do
     it "takes its kind from the step, shows the estimate, and ends with the step done or not, hours against estimate" do
       timer = start("vacuum")
-      expect(timer).to include("kind" => "cleaning", "steps" => [include("step" => "vacuum", "label" => "Vacuum and brush out")], "proposal" => nil)
+      expect(timer).to include("kind" => "cleaning",
+                               "steps" => [include("step" => "vacuum", "label" => "Vacuum and brush out")], "proposal" => nil)
       expect(today["timers"].first["steps"].first["estimate"]["seconds"]).to eq(step("vacuum")["time"]["seconds"])
       wait_for(20)
       entry = call(:post, "/api/timers/#{timer['id']}/stop", { done: true })
@@ -34,7 +35,8 @@ RSpec.describe "steps at the bench", :api do
       expect(entry["shares"].map { |share| share["effort"]["text"] }).to eq(["15 min", "15 min"])
       expect(step("vacuum")["state"]).to eq("done")
       expect(refusal(start("vacuum"), :step)).to include("done already")
-      mixed = call(:post, "/api/timers", { steps: [{ piece_id: id, step: "record" }, { piece_id: other, step: "wash" }] })
+      mixed = call(:post, "/api/timers",
+                   { steps: [{ piece_id: id, step: "record" }, { piece_id: other, step: "wash" }] })
       expect(refusal(mixed, :steps)).to include("different kinds")
       call(:post, "/api/pieces/#{id}/findings", { kind: "woodworm" })
       expect(refusal(start("treat_worm"), :caution)).to include("Read the caution first")
@@ -57,12 +59,16 @@ RSpec.describe "steps at the bench", :api do
       look = call(:get, "/api/pieces/#{id}/plan")["looks"].first["id"]
       zones = call(:get, "/api/pieces/#{id}/plan")["zones"].select { |zone| zone["shown"] }.map { |zone| zone["key"] }
       call(:put, "/api/looks/#{look}/zones", { zones: zones, finish: "paint", colour: "#243b53", product: made["key"] })
-      trial = call(:get, "/api/pieces/#{id}/plan")["plan"]["steps"].find { |one| one["key"].start_with?("try-product") }["key"]
+      trial = call(:get, "/api/pieces/#{id}/plan")["plan"]["steps"].find do |one|
+        one["key"].start_with?("try-product")
+      end["key"]
       timer = start(trial)
       expect(timer["steps"].first["trial"]).to be(true)
       wait_for(10)
       call(:post, "/api/timers/#{timer['id']}/stop", { done: true })
-      expect(call(:get, "/api/pieces/#{id}")["diary"].map { |line| line["text"] }).to include(match(/Try Moss satin.*: worked\./))
+      expect(call(:get, "/api/pieces/#{id}")["diary"].map do |line|
+        line["text"]
+      end).to include(match(/Try Moss satin.*: worked\./))
       expect(step(trial)).to be_nil.or include("state" => "done")
     end
 
@@ -103,17 +109,20 @@ RSpec.describe "steps at the bench", :api do
     it "waits longer in the cold, as read or simulated, and says whether a coat may go on" do
       expect(today["climate"]).to be_nil
       reading = call(:post, "/api/climate", { air: "15", humidity: 50, source: "sensor" })
-      expect(reading).to include("air" => "15 °C", "humidity" => "50%", "source" => "sensor", "taken" => "12:00", "may" => true)
+      expect(reading).to include("air" => "15 °C", "humidity" => "50%", "source" => "sensor", "taken" => "12:00",
+                                 "may" => true)
       done("wash")
       done("wash-rinse")
       expect(today["drying"].first).to include("free" => "14:50", "why" => "takes 41% longer at 15 °C") # 120 × 1.41 = 169.2, whole minutes up
       cold = call(:post, "/api/climate", { air: "8", humidity: "90", surface: "7" })
-      expect(cold).to include("may" => false, "source" => "entered", "surface" => "7 °C", "against" => include(/too cold/, /too damp/))
+      expect(cold).to include("may" => false, "source" => "entered", "surface" => "7 °C",
+                              "against" => include(/too cold/, /too damp/))
       simulated = call(:post, "/api/climate/simulated")
       expect(simulated["source"]).to eq("simulated")
       expect(today["climate"]).to eq(simulated)
       expect(refusal(call(:post, "/api/climate", { air: "15", humidity: "140" }), :humidity)).to include("out of range")
-      expect(refusal(call(:post, "/api/climate", { air: "warm", humidity: "40" }), :air)).to include("not a temperature")
+      expect(refusal(call(:post, "/api/climate", { air: "warm", humidity: "40" }),
+                     :air)).to include("not a temperature")
       wait_for(13 * 60)
       expect(today["climate"]).to be_nil
     end
@@ -127,8 +136,10 @@ RSpec.describe "steps at the bench", :api do
     it "each have a timer of their own, one at a time, and the schedule keeps them off one piece" do
       other
       start("vacuum")
-      expect(refusal(call(:post, "/api/timers", { kind: "sanding", piece_ids: [id] }), :person_id)).to include("already running")
-      expect(call(:post, "/api/timers", { kind: "sanding", piece_ids: [id], person_id: other })["person"]["name"]).to eq("Fern")
+      expect(refusal(call(:post, "/api/timers", { kind: "sanding", piece_ids: [id] }),
+                     :person_id)).to include("already running")
+      expect(call(:post, "/api/timers",
+                  { kind: "sanding", piece_ids: [id], person_id: other })["person"]["name"]).to eq("Fern")
       expect(today["timers"].map { |timer| timer["person"]["name"] }).to contain_exactly("Me", "Fern")
     end
 

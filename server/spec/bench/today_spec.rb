@@ -28,7 +28,11 @@ RSpec.describe "Today and Books over time", :api do
     event(listed, "listed", "2026-06-01", asking: "50")
     ready = piece(name: "Ready")
     event(ready, "ready", "2026-06-01")
-    expect(today["stages"].map { |group| group["rows"].map { |row| row["id"] } }).to eq([[bench], [ready], [waiting], [listed]])
+    expect(today["stages"].map do |group|
+      group["rows"].map do |row|
+        row["id"]
+      end
+    end).to eq([[bench], [ready], [waiting], [listed]])
   end
 
   it "shows the pieces touched last, a dozen at most, and counts them all" do
@@ -42,7 +46,8 @@ RSpec.describe "Today and Books over time", :api do
 
   it "lists what was worked today, by the workshop's clock, not yesterday's" do
     id = piece
-    call(:post, "/api/work", { kind: "sanding", effort: "30", worked_on: "2026-06-30", note: "by hand", pieces: [{ piece_id: id }] })
+    call(:post, "/api/work",
+         { kind: "sanding", effort: "30", worked_on: "2026-06-30", note: "by hand", pieces: [{ piece_id: id }] })
     call(:post, "/api/work", { kind: "sanding", effort: "45", worked_on: "2026-06-29", pieces: [{ piece_id: id }] })
     expect([today["worked"]["text"], today["entries"].map { |entry| entry["note"] }]).to eq(["30 min", ["by hand"]])
     call(:patch, "/api/workshop", { lock_version: 0, time_zone: "Pacific/Auckland" })
@@ -59,7 +64,8 @@ RSpec.describe "Today and Books over time", :api do
     expect(timer["started_text"]).to eq("00:00")
     at("2026-03-29T02:00:00Z")
     entry = call(:post, "/api/timers/#{timer['id']}/stop", {})
-    expect([entry["effort"]["text"], entry["started_at"], entry["worked_on"]["iso"]]).to eq(["2 h", "00:00", "2026-03-29"])
+    expect([entry["effort"]["text"], entry["started_at"],
+            entry["worked_on"]["iso"]]).to eq(["2 h", "00:00", "2026-03-29"])
   end
 
   it "notices a timer that may have been forgotten" do

@@ -2,12 +2,13 @@
 
 require_relative "../support/records_helper"
 
-# Books over random flips: nothing is made or lost by grouping, whatever the trait, the profit and the hours looked at. It is 30 June 2026.
+# Books over random flips: nothing is made or lost by grouping, whatever the trait, the profit and the hours looked at.
+# It is 30 June 2026.
 RSpec.describe "flips compared from the records" do
-  operations = Kohlrabi::Operations
+  operations = Operations
 
   def flip(random)
-    operations = Kohlrabi::Operations
+    operations = Operations
     words = { "kind" => ["desk", "Desk", "writing desk", "chair", "Äsop", "äsop", "gizmo", ""], "source" => ["kerb", ""], "maker" => ["", "a joiner"],
               "techniques" => ["", "waxed", "waxed, Oiled"] }
     given = words.transform_values { |values| values.sample(random: random) }
@@ -22,15 +23,16 @@ RSpec.describe "flips compared from the records" do
     random.rand(0..2).times do
       given = { "kind" => %w[sanding painting photographing].sample(random: random), "effort" => "#{random.rand(1..300)} min",
                 "pieces" => [{ "piece_id" => id }] }
-      Kohlrabi::Operations::Flips::Work.create(given.merge("worked_on" => "2025-12-#{random.rand(10..28)}"))
+      Operations::Flips::Work.create(given.merge("worked_on" => "2025-12-#{random.rand(10..28)}"))
     end
   end
 
   def ending(random, id)
     kind = %w[sold sold sold scrapped kept].sample(random: random)
-    sold = { "price" => "#{random.rand(1..200)}.50", "fee" => "1.25", "channel" => ["booth", "Booth", ""].sample(random: random) }
+    sold = { "price" => "#{random.rand(1..200)}.50", "fee" => "1.25",
+             "channel" => ["booth", "Booth", ""].sample(random: random) }
     on = ["", "2026-0#{random.rand(1..6)}-15"].sample(random: random)
-    Kohlrabi::Operations::Flips::Events.create(id, { "kind" => kind, "on" => on }.merge(kind == "sold" ? sold : {}))
+    Operations::Flips::Events.create(id, { "kind" => kind, "on" => on }.merge(kind == "sold" ? sold : {}))
   end
 
   before do
@@ -42,12 +44,14 @@ RSpec.describe "flips compared from the records" do
   end
 
   def sums(by, filter)
-    answer = Kohlrabi::Operations::Books::Comparisons.answer(by, filter)
+    answer = Operations::Books::Comparisons.answer(by, filter)
     expect(answer.rows.map { |row| row.with.paid + row.rest.paid }).to all(eq(answer.whole.paid)), by
     return if answer.several
 
-    parts = answer.rows.sum(Kohlrabi::Core::Books::Tally.zero) { |row| row.with.paid }
-    expect([by, parts, answer.rows.sum { |row| row.with.at_cost.flips }]).to eq([by, answer.whole.paid, answer.whole.at_cost.flips])
+    parts = answer.rows.sum(Core::Books::Tally.zero) { |row| row.with.paid }
+    expect([by, parts, answer.rows.sum do |row|
+      row.with.at_cost.flips
+    end]).to eq([by, answer.whole.paid, answer.whole.at_cost.flips])
   end
 
   it "adds up: each side to the whole, and groups that do not overlap too, by every trait, profit and rule of hours" do
@@ -57,7 +61,7 @@ RSpec.describe "flips compared from the records" do
   end
 
   it "has the full-cost profit of the statements, to the minor unit" do
-    flips = operations::Flips::FlipRecords.load(Kohlrabi::Records::Piece.live.to_a).select { |flip| %w[sold scrapped].include?(flip.chain.stage) }
+    flips = operations::Flips::FlipRecords.load(Records::Piece.live.to_a).select { |flip| %w[sold scrapped].include?(flip.chain.stage) }
     %w[bench all].each do |rule|
       by_core = flips.filter_map { |flip| flip.statement(rule, overhead: 137).full_cost_profit.amount }.sum
       expect(operations::Books::Totals.answer(operations::Books::BooksFilter.new(view: "full",
@@ -74,7 +78,9 @@ RSpec.describe "flips compared from the records" do
         expect([by, row.key, found]).to eq([by, row.key, row.with.paid.flips + row.with.at_cost.flips])
       end
     end
-    none = operations::Books::Comparisons.answer("technique", operations::Books::BooksFilter.new).rows.find { |row| row.key == operations::Books::Traits::NONE }
+    none = operations::Books::Comparisons.answer("technique", operations::Books::BooksFilter.new).rows.find do |row|
+      row.key == operations::Books::Traits::NONE
+    end
     expect(operations::Flips::Lists.page(view: "archive", by: "technique",
                                          trait: "").total).to eq(none.with.paid.flips + none.with.at_cost.flips)
   end

@@ -11,8 +11,11 @@ RSpec.describe "files of Books", :api do
              call(:get, "/api/export/books.journal"), call(:get, "/api/export/tax/2026")].map do |text|
       text.dup.force_encoding("UTF-8")
     end
-    expect(texts).to match([/\Aname,kind/, /\Aticket,/, /person/, /take_home/, /assets:inventory:K-001/, /stock at end/])
+    expect(texts).to match([/\Aname,kind/, /\Aticket,/, /person/, /take_home/, /assets:inventory:K-001/,
+                            /stock at end/])
     expect([call(:get, "/api/pieces/#{id}/card"), call(:get, "/api/export/year/2026")]).to all(start_with("%PDF"))
-    expect(last_response.headers.values_at("content-type", "content-disposition")).to eq(["application/pdf", 'attachment; filename="year-2026.pdf"'])
+    expect(last_response.headers.values_at("content-type",
+                                           "content-disposition")).to eq(["application/pdf",
+                                                                          'attachment; filename="year-2026.pdf"'])
   end
 end

@@ -4,14 +4,21 @@ require_relative "../support/api_helper"
 
 RSpec.describe "bringing in past flips", :api do
   def check(text, query = "") = call(:post, "/api/imports/check#{query}", text, { "CONTENT_TYPE" => "text/csv" })
-  def take(text, query = "", headers = {}) = call(:post, "/api/imports#{query}", text, { "CONTENT_TYPE" => "text/csv" }.merge(headers))
+
+  def take(text, query = "", headers = {})
+    call(:post, "/api/imports#{query}", text, { "CONTENT_TYPE" => "text/csv" }.merge(headers))
+  end
+
   def rows(answer) = answer["rows"].map { |row| [row["row"], row["state"]] }
 
-  let(:good) { "name,bought_on,purchase,materials,hours,sold_on,sale_price,fees\nHall bench,2026-01-02,20,5.50,3.5,2026-02-01,80,4\n" }
+  let(:good) do
+    "name,bought_on,purchase,materials,hours,sold_on,sale_price,fees\nHall bench,2026-01-02,20,5.50,3.5,2026-02-01,80,4\n"
+  end
 
   it "shows what a file holds without recording anything, then takes it" do
     answer = check(good)
-    expect(answer["rows"].first).to include("state" => "taken", "purchase" => include("text" => "20.00"), "hours" => include("text" => "3 h 30"))
+    expect(answer["rows"].first).to include("state" => "taken", "purchase" => include("text" => "20.00"),
+                                            "hours" => include("text" => "3 h 30"))
     expect(call(:get, "/api/pieces?view=all")["total"]).to eq(0)
     take(good)
     expect(status).to eq(201)
@@ -24,7 +31,8 @@ RSpec.describe "bringing in past flips", :api do
     answer = take("#{good}Bad,2026-02-31,abc,,,,,\n")
     expect(status).to eq(422)
     messages = answer["errors"].map { |error| error["message"] }
-    expect(messages).to include(/\ARow 3, purchase: “abc” isn't an amount/, /\ARow 3, bought_on: “2026-02-31” does not exist/)
+    expect(messages).to include(/\ARow 3, purchase: “abc” isn't an amount/,
+                                /\ARow 3, bought_on: “2026-02-31” does not exist/)
     expect(call(:get, "/api/pieces?view=all")["total"]).to eq(0)
     take("#{good}Bad,2026-02-31,abc,,,,,\n", "?skip_bad=true")
     expect(call(:get, "/api/pieces?view=all")["total"]).to eq(1)
@@ -61,12 +69,16 @@ RSpec.describe "bringing in past flips", :api do
   describe "from other people's spreadsheets" do
     let(:foreign) { "Item,Colour,Paid,Sold for,Sale date\nDesk,red,20,80,2026-02-01\n" }
 
-    def columns(**pairs) = "?#{URI.encode_www_form(columns: JSON.generate(pairs.transform_keys { |key| key.to_s.tr('_', ' ') }))}"
+    def columns(**pairs)
+      "?#{URI.encode_www_form(columns: JSON.generate(pairs.transform_keys { |key| key.to_s.tr('_', ' ') }))}"
+    end
+
     def matched(answer) = answer["columns"].to_h { |column| [column["head"], column["to"]] }
 
     it "guesses what columns are, for the person to confirm, and asks about the rest" do
       answer = check(foreign)
-      expect(matched(answer)).to eq({ "Item" => "name", "Colour" => nil, "Paid" => "purchase", "Sold for" => "sale_price", "Sale date" => "sold_on" })
+      expect(matched(answer)).to eq({ "Item" => "name", "Colour" => nil, "Paid" => "purchase",
+                                      "Sold for" => "sale_price", "Sale date" => "sold_on" })
       expect(answer["columns"].first).to include("guessed" => true, "samples" => ["Desk"])
       expect(answer["problems"]).to contain_exactly(/“Colour” is not known here/)
       expect(answer["rows"].first).to include("name" => "Desk", "purchase" => include("text" => "20.00"))
@@ -89,6 +101,6 @@ RSpec.describe "bringing in past flips", :api do
 
   it "stores the figures that the core computes from the records" do
     take("#{good}Kept,2026-01-02,,,1.25,,,\n")
-    expect(Kohlrabi::Operations::House::Doctor.examine).to eq([])
+    expect(Operations::House::Doctor.examine).to eq([])
   end
 end

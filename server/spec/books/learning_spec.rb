@@ -51,13 +51,19 @@ RSpec.describe "what pays", :api do
   it "switches profit and hours" do
     id = flip("desk", "40", 3, "100")
     person = call(:get, "/api/workshop")["people"].first["id"]
-    call(:post, "/api/work", { person_id: person, kind: "photographing", effort: "1 h", worked_on: "2026-05-06", pieces: [{ piece_id: id }] })
+    call(:post, "/api/work",
+         { person_id: person, kind: "photographing", effort: "1 h", worked_on: "2026-05-06", pieces: [{ piece_id: id }] })
     version = call(:get, "/api/workshop")["lock_version"]
     call(:patch, "/api/workshop", { lock_version: version, overhead: "2" })
-    pay = ->(query) { call(:get, "/api/books?#{query}")["figures"].find { |figure| figure["key"] == "hourly_pay" }["text"] }
+    pay = lambda { |query|
+      call(:get, "/api/books?#{query}")["figures"].find do |figure|
+        figure["key"] == "hourly_pay"
+      end["text"]
+    }
     pays = [pay.call(""), pay.call("hours=all"), pay.call("view=full"), pay.call("view=full&hours=all")]
     expect(pays).to eq(%w[20.00 15.00 18.00 13.00])
-    expect(call(:get, "/api/books?view=full")["figures"].first).to include("label" => "Full-cost profit", "text" => "54.00")
+    expect(call(:get,
+                "/api/books?view=full")["figures"].first).to include("label" => "Full-cost profit", "text" => "54.00")
     expect(figure(id, "full_cost_profit")["text"]).to eq("54.00")
   end
 
@@ -65,15 +71,19 @@ RSpec.describe "what pays", :api do
     id = flip("desk", "40", 3, "100", techniques: "New legs, new legs , two colours")
     other = flip("desk", "40", 3, "100")
     expect(call(:get, "/api/pieces/#{id}")["fields"]["techniques"]).to eq("New legs, two colours")
-    expect(compare("technique")["rows"].to_h { |one| [one["label"], one["ended"]] }).to eq({ "Sanding" => 2, "New legs" => 1, "two colours" => 1 })
+    expect(compare("technique")["rows"].to_h do |one|
+      [one["label"], one["ended"]]
+    end).to eq({ "Sanding" => 2, "New legs" => 1, "two colours" => 1 })
     behind = lambda { |trait|
-      call(:get, "/api/pieces?#{URI.encode_www_form(view: 'archive', by: 'technique', trait: trait)}")["rows"].map do |one|
+      call(:get,
+           "/api/pieces?#{URI.encode_www_form(view: 'archive', by: 'technique', trait: trait)}")["rows"].map do |one|
         one["id"]
       end
     }
     expect(behind.call("new legs")).to eq([id])
     expect(behind.call("work:sanding")).to contain_exactly(id, other)
-    expect(refusal(call(:patch, "/api/pieces/#{id}", { lock_version: 0, techniques: "x" * 41 }), :techniques)).to include("longer than 40")
+    expect(refusal(call(:patch, "/api/pieces/#{id}", { lock_version: 0, techniques: "x" * 41 }),
+                   :techniques)).to include("longer than 40")
   end
 
   it "draws flips one by one with lines of equal pay, and says why the best were best" do
@@ -84,7 +94,8 @@ RSpec.describe "what pays", :api do
     answer = call(:get, "/api/books/spread")
     expect(answer.values_at("without", "n")).to eq([1, 8])
     expect(answer["points"].find { |point| point["id"] == best }).to include("hours" => 3.0, "major_profit" => 150.0)
-    expect(answer["best"].first).to include("id" => best, "reasons" => ["brought 90.00 more than the median desk (of 8)"])
+    expect(answer["best"].first).to include("id" => best,
+                                            "reasons" => ["brought 90.00 more than the median desk (of 8)"])
     expect(answer["worst"].first["reasons"]).to eq(["cost 50.00 more than the median desk (of 8)"])
     # 5 × 60 + 150 + 10 in 21 h: 21.90 an hour; at 3 h that is 65.71.
     expect(answer["lines"].find { |line| line["label"] == "your pay" }["pay"]["text"]).to eq("21.90")
@@ -95,7 +106,8 @@ RSpec.describe "what pays", :api do
     piece(name: "Waiting", bought_on: "2026-06-20", purchase: "15")
     answer = call(:get, "/api/books/passing")
     expect(answer["parts"].to_h { |part| [part["label"], part["days"]["median"]] })
-      .to eq({ "Waiting before work" => "4", "On the bench" => nil, "Ready, not yet listed" => nil, "On the market" => "10", "Turnaround" => "19" })
+      .to eq({ "Waiting before work" => "4", "On the bench" => nil, "Ready, not yet listed" => nil,
+               "On the market" => "10", "Turnaround" => "19" })
     expect(answer["oldest"].map { |one| one.values_at("name", "days") }).to eq([["Waiting", 10]])
     expect(answer["found"].map { |month| month.values_at("label", "count") }).to eq([["May 2026", 1], ["Jun 2026", 1]])
     expect(answer["estimates"].find do |line|
@@ -106,7 +118,8 @@ RSpec.describe "what pays", :api do
 
   it "keeps the workshop's own money apart and sets it against the year" do
     flip("desk", "40", 3, "100")
-    tool = call(:post, "/api/workshop-entries", { kind: "tool", what: "Random orbit sander", amount: "85", on: "2026-02-01" })
+    tool = call(:post, "/api/workshop-entries",
+                { kind: "tool", what: "Random orbit sander", amount: "85", on: "2026-02-01" })
     call(:post, "/api/workshop-entries", { kind: "filming", what: "Clip of a bench", amount: "40", on: "2026-03-01" })
     call(:post, "/api/workshop-entries", { kind: "tool", what: "Old clamp", amount: "12", on: "2025-12-31" })
     year = call(:get, "/api/years/2026")
@@ -117,8 +130,10 @@ RSpec.describe "what pays", :api do
   end
 
   it "refuses an entry without sense, by its field" do
-    expect(refusal(call(:post, "/api/workshop-entries", { kind: "car", what: "Van", amount: "1" }), :kind)).to include("not one of the choices")
-    expect(refusal(call(:post, "/api/workshop-entries", { kind: "tool", what: "Van", amount: "0" }), :amount)).to include("above 0")
+    expect(refusal(call(:post, "/api/workshop-entries", { kind: "car", what: "Van", amount: "1" }),
+                   :kind)).to include("not one of the choices")
+    expect(refusal(call(:post, "/api/workshop-entries", { kind: "tool", what: "Van", amount: "0" }),
+                   :amount)).to include("above 0")
     expect(refusal(call(:post, "/api/workshop-entries", { kind: "tool", what: "Van", amount: "1", on: "2026-07-01" }),
                    :on)).to include("lies after today")
   end
@@ -150,10 +165,12 @@ RSpec.describe "what pays", :api do
 
   # Four chests, two with slats on: 40.00 more each, and an hour.
   it "says what an extra brings a piece beside its kind, and asks one question once" do
-    flips = [["80", 2], ["80", 2], ["120", 3], ["120", 3]].map { |price, hours| flip("chest of drawers", "20", hours, price, techniques: "Sanding") }
+    flips = [["80", 2], ["80", 2], ["120", 3], ["120", 3]].map do |price, hours|
+      flip("chest of drawers", "20", hours, price, techniques: "Sanding")
+    end
     flips.last(2).each do |id|
-      look = Kohlrabi::Records::Look.create!(piece_id: id, name: "Slatted", chosen: true, swaps: "{}")
-      Kohlrabi::Records::ToolResult.create!(piece_id: id, look: look, tool: "slats", given: "{}", unit: "mm")
+      look = Records::Look.create!(piece_id: id, name: "Slatted", chosen: true, swaps: "{}")
+      Records::ToolResult.create!(piece_id: id, look: look, tool: "slats", given: "{}", unit: "mm")
     end
     slats = compare("extra")["rows"].find { |one| one["key"] == "slats" }
     expect(slats["a_piece"]).to match(/\A\+[\d.]+ a piece beside its kind, likely −?[\d.]+ to [\d.]+, and 1 h of work\z/)

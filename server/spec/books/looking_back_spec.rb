@@ -10,7 +10,9 @@ RSpec.describe "looking back", :api do
     id
   end
 
-  def labels(by, **query) = call(:get, "/api/books/compare?#{URI.encode_www_form(by: by, **query)}")["rows"].map { |row| row["label"] }
+  def labels(by, **query)
+    call(:get, "/api/books/compare?#{URI.encode_www_form(by: by, **query)}")["rows"].map { |row| row["label"] }
+  end
 
   it "orders years and months from the latest, months of the year from January, the rest by size" do
     { "A" => "2025-11-03", "B" => "2026-02-03", "C" => "2026-05-03", "D" => "2026-05-20" }.each do |name, on|
@@ -45,7 +47,8 @@ RSpec.describe "looking back", :api do
   end
 
   it "compares finishes of the chosen look only" do
-    id = sold("Painted", "2026-05-03", kind: "chair", width: "400", depth: "400", height: "800", surface_material: "solid")
+    id = sold("Painted", "2026-05-03", kind: "chair", width: "400", depth: "400", height: "800",
+                                       surface_material: "solid")
     look = call(:post, "/api/pieces/#{id}/looks", { name: "Painted" })["id"]
     zone = call(:get, "/api/pieces/#{id}/plan")["zones"].first["key"]
     call(:put, "/api/looks/#{look}/zones", { zones: [zone], finish: "paint" })
@@ -62,7 +65,8 @@ RSpec.describe "looking back", :api do
     call(:patch, "/api/pieces/#{id}", { lock_version: version.call, techniques: " waxed,, Waxed , two colours" })
     expect(call(:get, "/api/pieces/#{id}")["fields"]["techniques"]).to eq("two colours, waxed")
     many = (1..13).map { |number| "t#{number}" }.join(",")
-    expect(refusal(call(:patch, "/api/pieces/#{id}", { lock_version: version.call, techniques: many }), :techniques)).to include("More than 12")
+    expect(refusal(call(:patch, "/api/pieces/#{id}", { lock_version: version.call, techniques: many }),
+                   :techniques)).to include("More than 12")
     call(:patch, "/api/pieces/#{id}", { lock_version: version.call, name: "Desk again" })
     expect(call(:get, "/api/pieces/#{id}")["fields"]["techniques"]).to eq("two colours, waxed")
     call(:patch, "/api/pieces/#{id}", { lock_version: version.call, techniques: "" })
@@ -76,7 +80,8 @@ RSpec.describe "looking back", :api do
     zone = call(:get, "/api/pieces/#{id}/plan")["zones"].first["key"]
     call(:put, "/api/looks/#{look}/zones", { zones: [zone], finish: "paint", product: "paint_all" })
     ready = event(id, "ready", "2026-06-20")
-    expect(call(:get, "/api/pieces/#{id}/listing")["notes"]).to eq(["go easy on it until 20 Jul 2026: its finish cures 30 days"])
+    expect(call(:get,
+                "/api/pieces/#{id}/listing")["notes"]).to eq(["go easy on it until 20 Jul 2026: its finish cures 30 days"])
     call(:patch, "/api/events/#{ready['id']}", { on: "2026-05-20" })
     expect(call(:get, "/api/pieces/#{id}/listing")["notes"]).to eq([])
     full = call(:get, "/api/pieces/#{id}/listing")["texts"].last["text"]

@@ -17,10 +17,14 @@ RSpec.describe "an evening at the bench" do
       me = send_to(:get, "/workshop")["people"].first["id"]
       send_to(:put, "/people/#{me}/week", { rows: (0..6).map { |day| { weekday: day, from: "00:00", to: "24:00" } } })
       box = { kind: "custom box", width: "400", depth: "300", height: "450" }
-      stool = planned({ name: "Stool", **box, bought_on: iso_day(SpecClock.now - (20 * 86_400)) }, { finish: "oil" }, "oil")
+      stool = planned({ name: "Stool", **box, bought_on: iso_day(SpecClock.now - (20 * 86_400)) }, { finish: "oil" },
+                      "oil")
       visit "/"
-      within("section", text: "What now") { click_button("Start Oil, coat 1; wipe off the excess after 15 min on Stool") }
-      expect(page).to have_css("section[aria-label='Timer of Me']", text: "since #{local(SpecClock.now).strftime('%H:')}")
+      within("section", text: "What now") do
+        click_button("Start Oil, coat 1; wipe off the excess after 15 min on Stool")
+      end
+      expect(page).to have_css("section[aria-label='Timer of Me']",
+                               text: "since #{local(SpecClock.now).strftime('%H:')}")
       began = iso_day(SpecClock.now)
       later(12)
       visit "/"

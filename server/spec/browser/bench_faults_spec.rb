@@ -7,7 +7,9 @@ RSpec.describe "faults at the bench" do
   include_context "with an empty workshop"
   include BenchHands
 
-  let!(:stool) { planned({ name: "Stool", kind: "custom box", width: "400", depth: "300", height: "450" }, { finish: "oil" }, "oil") }
+  let!(:stool) do
+    planned({ name: "Stool", kind: "custom box", width: "400", depth: "300", height: "450" }, { finish: "oil" }, "oil")
+  end
 
   it "a step finished in two tabs counts once, and the later tab is told" do
     visit "/pieces/#{stool}/plan"

@@ -55,7 +55,11 @@ RSpec.describe "the bench view" do
     look = send_to(:post, "/pieces/#{bare}/looks", { name: "Plain" })["id"]
     zones = send_to(:get, "/pieces/#{bare}/plan")["zones"].select { |zone| zone["shown"] }.map { |zone| zone["key"] }
     send_to(:put, "/looks/#{look}/zones", { zones: zones, finish: "paint", colour: "#243b53" })
-    serious = send_to(:get, "/pieces/#{bare}/plan")["plan"]["steps"].find { |step| step["cautions"].any? { |one| one["serious"] } }
+    serious = send_to(:get, "/pieces/#{bare}/plan")["plan"]["steps"].find do |step|
+      step["cautions"].any? do |one|
+        one["serious"]
+      end
+    end
     open_steps(bare).take_while { |step| step != serious["key"] }.each { |step| done(bare, step) }
     visit "/pieces/#{bare}/bench"
     expect(page).to have_css("h1", text: serious["label"])
@@ -74,7 +78,8 @@ RSpec.describe "the bench view" do
 
   it "keeps two people's timers apart, each by the device it was begun on" do
     bram = send_to(:post, "/people", { name: "Bram" })["id"]
-    stool = planned({ name: "Stool", kind: "custom box", width: "400", depth: "300", height: "450" }, { finish: "oil" }, "oil")
+    stool = planned({ name: "Stool", kind: "custom box", width: "400", depth: "300", height: "450" },
+                    { finish: "oil" }, "oil")
     visit "/rules"
     find("[role=combobox]", text: "nobody in particular").click
     page.document.find("[role=option]", text: "Bram").click

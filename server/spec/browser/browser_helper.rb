@@ -11,7 +11,8 @@ Capybara.register_driver(:chromium) do |app|
                  --window-size=1280,900 --lang=en-US --hide-scrollbars --force-prefers-reduced-motion]
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: arguments)
   options.add_option("goog:loggingPrefs", { browser: "ALL" })
-  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
+  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options,
+                                      service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
 end
 Capybara.run_server = false
 Capybara.default_driver = :chromium
@@ -54,7 +55,9 @@ module Hands
   def set_date(label, iso) = find_field(label, exact: true).send_keys(Date.iso8601(iso).strftime("%m%d%Y"))
 
   def pick(label, option)
-    all("[role=combobox][aria-labelledby]").find { |box| find("##{box['aria-labelledby'].split.first}").text == label }.click
+    all("[role=combobox][aria-labelledby]").find do |box|
+      find("##{box['aria-labelledby'].split.first}").text == label
+    end.click
     # Options are drawn beside the dialog, not in it.
     page.document.find("[role=option]", text: option, exact_text: true).click
     page.document.assert_no_selector("ul.MuiMenu-list[role=listbox]") # what lies under the options can be used once they are gone
@@ -93,7 +96,8 @@ module Hands
 
   # mobile: whether the page may be zoomed out to fit, as a telephone does.
   def phone(mobile: true)
-    page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: 390, height: 844, deviceScaleFactor: 1, mobile: mobile)
+    page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: 390, height: 844,
+                                                                          deviceScaleFactor: 1, mobile: mobile)
   end
 
   def desk = page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")
@@ -113,7 +117,11 @@ module Hands
   end
 
   # Errors the browser has met since last asked, a refused resource of a 4xx answer aside.
-  def complaints = page.driver.browser.logs.get(:browser).select { |entry| entry.level == "SEVERE" }.map(&:message).grep_v(/status of 4\d\d/)
+  def complaints
+    page.driver.browser.logs.get(:browser).select do |entry|
+      entry.level == "SEVERE"
+    end.map(&:message).grep_v(/status of 4\d\d/)
+  end
 end
 
 # Lives by the clock and in the zone of the specs (SpecClock), from the next page on.
@@ -133,7 +141,8 @@ module BrowserClock
   def set(driver)
     browser = driver.browser
     browser.execute_cdp("Page.removeScriptToEvaluateOnNewDocument", identifier: @script) if @script
-    @script = browser.execute_cdp("Page.addScriptToEvaluateOnNewDocument", source: format(SHIFT, SpecClock.ahead * 1000))["identifier"]
+    @script = browser.execute_cdp("Page.addScriptToEvaluateOnNewDocument",
+                                  source: format(SHIFT, SpecClock.ahead * 1000))["identifier"]
     browser.execute_cdp("Emulation.setTimezoneOverride", timezoneId: SpecClock.zone)
   end
 end
@@ -187,7 +196,9 @@ RSpec.shared_context "with the demo" do
 end
 
 RSpec.configure do |config|
-  config.define_derived_metadata(file_path: %r{/spec/browser/}) { |metadata| metadata.update(browser: true, own_data: true) }
+  config.define_derived_metadata(file_path: %r{/spec/browser/}) do |metadata|
+    metadata.update(browser: true, own_data: true)
+  end
   config.include Capybara::DSL, :browser
   config.include Capybara::RSpecMatchers, :browser
   config.include Hands, :browser

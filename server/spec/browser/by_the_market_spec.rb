@@ -14,19 +14,24 @@ RSpec.describe "going by the market", type: :feature do
   # Bureaus listed at 260.00 and sold three weeks later at 240.00.
   def bureaus(number)
     number.times do |n|
-      id = send_to(:post, "/pieces", { name: "Old bureau #{n}", kind: "writing bureau", bought_on: ago(90), purchase: "40" })["id"]
+      id = send_to(:post, "/pieces",
+                   { name: "Old bureau #{n}", kind: "writing bureau", bought_on: ago(90), purchase: "40" })["id"]
       send_to(:post, "/pieces/#{id}/events", { kind: "listed", on: ago(60 + n), asking: "260" })
       send_to(:post, "/pieces/#{id}/events", { kind: "sold", on: ago(39 + n), price: "240" })
     end
   end
 
-  def house(**rules) = send_to(:patch, "/workshop", { lock_version: send_to(:get, "/workshop")["lock_version"], **rules })
+  def house(**rules)
+    send_to(:patch, "/workshop", { lock_version: send_to(:get, "/workshop")["lock_version"], **rules })
+  end
+
   def asking = find("[data-listed]", match: :first)["data-listed"].to_i
 
   it "prices it by the market, and takes the second offer" do
     house(floor_pay: "8", target_pay: "15")
     bureaus(5)
-    id = send_to(:post, "/pieces", { name: "Ash bureau", kind: "writing bureau", bought_on: ago(12), purchase: "60" })["id"]
+    id = send_to(:post, "/pieces",
+                 { name: "Ash bureau", kind: "writing bureau", bought_on: ago(12), purchase: "60" })["id"]
     send_to(:post, "/work", { kind: "sanding", effort: "20 h", worked_on: ago(5), pieces: [{ piece_id: id }] })
     send_to(:post, "/pieces/#{id}/events", { kind: "ready", on: ago(1) })
 
@@ -80,8 +85,10 @@ RSpec.describe "going by the market", type: :feature do
 
   it "drops one piece that does not pay from here on" do
     house(floor_pay: "8", target_pay: "15")
-    send_to(:post, "/pieces", { name: "Good chest", kind: "chest of drawers", bought_on: ago(12), purchase: "20", hours_to_come: "3 h" })
-    weary = { name: "Weary stool", kind: "stool", bought_on: ago(30), purchase: "5", hours_to_come: "9 h", cost_to_come: "12" }
+    send_to(:post, "/pieces",
+            { name: "Good chest", kind: "chest of drawers", bought_on: ago(12), purchase: "20", hours_to_come: "3 h" })
+    weary = { name: "Weary stool", kind: "stool", bought_on: ago(30), purchase: "5", hours_to_come: "9 h",
+              cost_to_come: "12" }
     stool = send_to(:post, "/pieces", weary)["id"]
     bureaus(2)
     visit "/books/pays"

@@ -28,7 +28,9 @@ RSpec.describe "the three pictures" do
     crossed = labels.product(tape["stems"]).select do |label, stem|
       overlap?(label, stem.merge("left" => stem["left"] + 1, "right" => stem["left"] + 2))
     end
-    outside = labels.reject { |label| label["right"] <= tape["svg"]["right"] + 1 && label["left"] >= tape["svg"]["left"] }
+    outside = labels.reject do |label|
+      label["right"] <= tape["svg"]["right"] + 1 && label["left"] >= tape["svg"]["left"]
+    end
     between + crossed + outside
   end
 
@@ -59,7 +61,9 @@ RSpec.describe "the three pictures" do
     expect(page).to have_css("svg[aria-label^='waiting']")
     rects = "[...document.querySelectorAll(\"svg[aria-label^='waiting'] > rect\")]"
     widths = page.evaluate_script("#{rects}.map(rect => [rect.getAttribute('width') * 1, rect.textContent])")
-    perday = widths.filter_map { |width, label| (width / label[/(\d+) days?/, 1].to_f).round(2) if label[/(\d+) days?/, 1].to_i > 10 }
+    perday = widths.filter_map do |width, label|
+      (width / label[/(\d+) days?/, 1].to_f).round(2) if label[/(\d+) days?/, 1].to_i > 10
+    end
     expect(widths.size).to be >= 3
     expect(perday.max - perday.min).to be < 0.05
   end

@@ -11,7 +11,8 @@ RSpec.describe "hunting and buying" do
 
   def picture(name, *colour)
     path = File.join(File.dirname(@server.home), name)
-    Vips::Image.black(640, 480, bands: 3).linear([1, 1, 1], colour).cast(:uchar).copy(interpretation: :srgb).write_to_file(path)
+    Vips::Image.black(640, 480, bands: 3).linear([1, 1, 1],
+                                                 colour).cast(:uchar).copy(interpretation: :srgb).write_to_file(path)
     path
   end
 
@@ -53,7 +54,8 @@ RSpec.describe "hunting and buying" do
     end
     set_date("Spotted on", (today - 14).iso8601)
     # By hand: 240 − 30 − 8 × 10 = 130; at 150 it is (240 − 30 − 150) ÷ 8 = 7.50 an hour.
-    expect(page).to have_css("[role=status]", text: "Worth it up to 130.00; at 150.00 you work for 7.50 an hour, less than you aim for.")
+    expect(page).to have_css("[role=status]",
+                             text: "Worth it up to 130.00; at 150.00 you work for 7.50 an hour, less than you aim for.")
     expect(page).to have_css("svg[aria-label*='130.00'][aria-label*='walk away 170.00']")
     started = Time.now
     press("Save and watch")
@@ -179,7 +181,8 @@ RSpec.describe "hunting and buying" do
     form("Record a trip") do
       field = find_field("What it carried")
       field.send_keys("attic")
-      ["Attic chair, 1 of 2", "Attic chair, 2 of 2", "Attic trunk", "Attic shelf, 1 of 2", "Attic shelf, 2 of 2"].each do |name|
+      ["Attic chair, 1 of 2", "Attic chair, 2 of 2", "Attic trunk", "Attic shelf, 1 of 2",
+       "Attic shelf, 2 of 2"].each do |name|
         page.document.find("[role=option]", text: name, exact_text: true).click
       end
     end

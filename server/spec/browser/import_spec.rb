@@ -10,7 +10,9 @@ RSpec.describe "a spreadsheet of past flips" do
   end
 
   it "asks what it leaves open, shows what is wrong, and gives full Books from 500 rows" do
-    rows = Array.new(500) { |i| format("Flip %<i>d;%<day>02d.03.2025;20,50;2,0;%<day>02d.04.2025;60,50", i: i, day: (i % 28) + 1) }
+    rows = Array.new(500) do |i|
+      format("Flip %<i>d;%<day>02d.03.2025;20,50;2,0;%<day>02d.04.2025;60,50", i: i, day: (i % 28) + 1)
+    end
     broken = rows.dup.tap { |list| list[7] = "Flip 7;31.02.2025;20,50;2,0;;" }
     visit "/books/import"
     head = "name;bought_on;purchase;hours;sold_on;sale_price"

@@ -2,7 +2,8 @@
 
 require_relative "browser_helper"
 
-# The application on a phone's home screen, judged by Chromium itself (DevTools protocol), and its shell without a connection.
+# The application on a phone's home screen, judged by Chromium itself (DevTools protocol), and its shell without a
+# connection.
 RSpec.describe "the application as installed", type: :feature do
   before do
     @server = RealServer.new

@@ -79,7 +79,9 @@ RSpec.describe "what a device keeps" do
     expect(page.evaluate_script("window.lost")).to eq(3) # it was asked for again, and is one timer there
     in_reach
     expect(send_to(:get, "/timers")["timers"].map { |one| one["label"] }).to eq(["Cleaning"])
-    page.document.synchronize { raise Capybara::ElementNotFound if evaluate_script("localStorage.getItem('kohlrabi timers')") != "[]" }
+    page.document.synchronize do
+      raise Capybara::ElementNotFound if evaluate_script("localStorage.getItem('kohlrabi timers')") != "[]"
+    end
     visit "/"
     expect(page).to have_css("section[aria-label='Timer of Me']", count: 1)
     press("Stop and record")

@@ -24,7 +24,10 @@ RSpec.describe "a phone on the same network" do
       store = File.join(home, ".pki/nssdb")
       FileUtils.mkdir_p(store)
       system("certutil", "-N", "-d", "sql:#{store}", "--empty-password", exception: true)
-      system("certutil", "-A", "-d", "sql:#{store}", "-n", "house", "-t", "C,,", "-i", trusting, exception: true) if trusting
+      if trusting
+        system("certutil", "-A", "-d", "sql:#{store}", "-n", "house", "-t", "C,,", "-i", trusting,
+               exception: true)
+      end
       before = Dir.home
       ENV["HOME"] = home
       session = Capybara::Session.new(:chromium)
@@ -47,7 +50,8 @@ RSpec.describe "a phone on the same network" do
 
   it "is encrypted from the start: let in where the house is trusted, refused where it is not", :aggregate_failures do
     serve
-    expect(@output).to include("https://#{address}:#{port}/", "http://#{address}:#{port + 1}/", "▄", "Its fingerprint", "fixed address")
+    expect(@output).to include("https://#{address}:#{port}/", "http://#{address}:#{port + 1}/", "▄", "Its fingerprint",
+                               "fixed address")
     browser(trusting: authority) do |session|
       session.visit("https://#{address}:#{port}/")
       let_in(session)
@@ -94,7 +98,8 @@ RSpec.describe "a phone on the same network" do
     rescue OpenSSL::SSL::SSLError
       "refused"
     end
-    expect([OpenSSL::SSL::TLS1_1_VERSION, OpenSSL::SSL::TLS1_2_VERSION, OpenSSL::SSL::TLS1_3_VERSION].map(&talk)).to eq(%w[refused 200 200])
+    expect([OpenSSL::SSL::TLS1_1_VERSION, OpenSSL::SSL::TLS1_2_VERSION,
+            OpenSSL::SSL::TLS1_3_VERSION].map(&talk)).to eq(%w[refused 200 200])
     plain = -> { Net::HTTP.start(address, port, read_timeout: 3, max_retries: 0) { |http| http.get("/favicon.svg").code } }
     expect(&plain).to raise_error(StandardError)
     _, errors, status = Open3.capture3(@server.environment.merge("KOHLRABI_HOME" => "#{@server.home}-other"), *@server.program, "serve", "--lan",
@@ -137,7 +142,9 @@ RSpec.describe "a phone on the same network" do
     visit "/"
     let_in(page)
     put_waiting(page, 12)
-    IO.popen([@server.environment, *@server.program, "passcode"], "r+") { |io| io.write("parsnip stew\n") && io.close_write && io.read }
+    IO.popen([@server.environment, *@server.program, "passcode"], "r+") do |io|
+      io.write("parsnip stew\n") && io.close_write && io.read
+    end
     visit "/scout"
     expect(page).to have_field("Passcode")
     fill_in "Passcode", with: "parsnip stew"

@@ -12,7 +12,8 @@ RSpec.describe "looking back", type: :feature do
   def ago(days) = (today - days).iso8601
 
   def flip
-    id = send_to(:post, "/pieces", { name: "Oak desk", kind: "desk", bought_on: ago(40), purchase: "40", expected_resale: "80" })["id"]
+    id = send_to(:post, "/pieces",
+                 { name: "Oak desk", kind: "desk", bought_on: ago(40), purchase: "40", expected_resale: "80" })["id"]
     { "sanding" => "3 h", "photographing" => "1 h" }.each do |kind, effort|
       send_to(:post, "/work", { kind: kind, effort: effort, worked_on: ago(30), pieces: [{ piece_id: id }] })
     end

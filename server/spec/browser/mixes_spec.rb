@@ -2,7 +2,8 @@
 
 require_relative "browser_helper"
 
-# A colour of one's own: begun from a common mix, mixed from the shelf, matched with a trip, chosen for a zone, found for a touch-up.
+# A colour of one's own: begun from a common mix, mixed from the shelf, matched with a trip, chosen for a zone, found
+# for a touch-up.
 RSpec.describe "mixing a colour", type: :feature do
   include_context "with an empty workshop"
 

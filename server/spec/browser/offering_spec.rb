@@ -11,7 +11,8 @@ RSpec.describe "offering a piece", type: :feature do
   def today = Date.iso8601(send_to(:get, "/today")["date"]["iso"])
 
   def chest
-    given = { name: "Oak chest", kind: "chest of drawers", bought_on: (today - 20).iso8601, purchase: "30", width: "790" }
+    given = { name: "Oak chest", kind: "chest of drawers", bought_on: (today - 20).iso8601, purchase: "30",
+              width: "790" }
     @chest ||= send_to(:post, "/pieces", given)["id"].tap do |id|
       send_to(:post, "/pieces/#{id}/findings", { kind: "white_ring" })
       send_to(:post, "/pieces/#{id}/events", { kind: "listed", on: (today - 10).iso8601, asking: "240" })
@@ -67,7 +68,8 @@ RSpec.describe "offering a piece", type: :feature do
 
   it "notes parts of the price, and takes back what is returned" do
     visit "/market"
-    send_to(:post, "/pieces/#{chest}/holds", { who: "a neighbour", price: "220", deposit: "50", pick_up_on: (today + 1).iso8601 })
+    send_to(:post, "/pieces/#{chest}/holds",
+            { who: "a neighbour", price: "220", deposit: "50", pick_up_on: (today + 1).iso8601 })
     visit "/market"
     expect(page).to have_text("170.00 to be paid")
     from_menu("Oak chest", "Part payment")

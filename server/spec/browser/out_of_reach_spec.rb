@@ -138,8 +138,12 @@ RSpec.describe "out of reach of the workshop" do
     end
     form("What waits") { expect(page).to have_text("Nothing waits") }
     piece = send_to(:get, "/pieces/#{chest}")
-    expect(piece["work"].map { |one| [one["effort"]["text"], one["worked_on"]["iso"]] }).to eq([["1 h 30", "2026-06-30"]])
-    expect(piece["costs"].map { |one| [one["what"], one["amount"]["text"], one["spent_on"]["iso"]] }).to eq([["Wax", "7.20", "2026-06-30"]])
+    expect(piece["work"].map do |one|
+      [one["effort"]["text"], one["worked_on"]["iso"]]
+    end).to eq([["1 h 30", "2026-06-30"]])
+    expect(piece["costs"].map do |one|
+      [one["what"], one["amount"]["text"], one["spent_on"]["iso"]]
+    end).to eq([["Wax", "7.20", "2026-06-30"]])
     tin = send_to(:get, "/shelf")["rows"].first["containers"].first
     expect([tin["paid"]["text"], tin["bought_on"]["iso"]]).to eq(["19.50", "2026-06-30"])
   end

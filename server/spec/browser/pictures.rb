@@ -29,7 +29,8 @@ server = RealServer.new(template: Templates.demo)
 session = Capybara::Session.new(:chromium)
 begin
   PICTURES.each do |name, path, width, height, scheme, script|
-    session.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: width < 500)
+    session.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height,
+                                                                             deviceScaleFactor: 1, mobile: width < 500)
     session.visit("#{server.address}#{path}")
     session.execute_script("localStorage.setItem('mui-mode', '#{scheme}')")
     session.visit("#{server.address}#{path}")
@@ -37,7 +38,7 @@ begin
     session.assert_no_selector("[role=progressbar]")
     session.execute_script(script) if script
     sleep 0.8 # fonts and charts have settled
-    session.save_screenshot(File.join(Kohlrabi::ROOT, "docs/screenshots/#{name}.png"))
+    session.save_screenshot(File.join(ROOT, "docs/screenshots/#{name}.png"))
   end
 ensure
   session.visit("about:blank")

@@ -38,7 +38,8 @@ RSpec.describe "changing a plan on the screens" do
 
   it "plans by another look that stands beside the first, and by the first again" do
     visit "/pieces/45/look"
-    expect(page).to have_css("table[aria-label='Looks side by side']", text: %r{Expected pay [−\d.]+ EUR/h [−\d.]+ EUR/h})
+    expect(page).to have_css("table[aria-label='Looks side by side']",
+                             text: %r{Expected pay [−\d.]+ EUR/h [−\d.]+ EUR/h})
     press("Plan by All in navy")
     expect(page).to have_text("Chosen: All in navy")
     press("Undo")

@@ -139,7 +139,8 @@ RSpec.describe "from findings to plan" do
             ["Prime with bonding primer, by foam roller", "overnight (12 h)", ""]]
 
   it "a chest painted five times: lead is asked first, and the answer changes the plan" do
-    record("Loft chest", "chest of drawers", "900", "450", "850", pick: { "Surface is of" => "solid" }, shape: { "Drawers by row" => "1,1,1" })
+    record("Loft chest", "chest of drawers", "900", "450", "850", pick: { "Surface is of" => "solid" },
+                                                                  shape: { "Drawers by row" => "1,1,1" })
     go("Look it over")
     note("Surface", "Painted already", measure: "5")
     expect(page).to have_css("[role=status]", text: "unknown age is tested for lead first")
@@ -147,7 +148,8 @@ RSpec.describe "from findings to plan" do
     finish("All that is seen", "Paint", colour: "#bcd0b0")
     expect_steps(chest_start + stripped + chest_end)
     expect(page).to have_css("[role=note]", text: "never dry-sand; keep children away")
-    expect(shown_at("strip/1")).to include("Stripper burns skin and eyes", "chemical-resistant gloves", "hazardous-waste site", "may hold lead")
+    expect(shown_at("strip/1")).to include("Stripper burns skin and eyes", "chemical-resistant gloves",
+                                           "hazardous-waste site", "may hold lead")
 
     # A serious caution is read and confirmed before the step is done.
     within("[data-step='try-strip']") do
@@ -161,7 +163,10 @@ RSpec.describe "from findings to plan" do
     expect_steps(answered + sealed + chest_end)
     press("No lead found")
     expect(page).to have_css("[data-step='strip/1']")
-    wood = stripped.map { |label, wait, care| [label, wait, label.start_with?("Sand P120") ? "wear" : care] } # no lead in that dust any more
+    wood = # no lead in that dust any more
+      stripped.map do |label, wait, care|
+        [label, wait, label.start_with?("Sand P120") ? "wear" : care]
+      end
     expect_steps(answered + wood + chest_end)
 
     # Worked: the trial after its caution, a step on some of its zones, and all of it taken back.

@@ -22,11 +22,16 @@ RSpec.describe "putting work on a piece" do
     end
     expect(page).to have_text("Slats and reeding kept on")
     visit "/pieces/45/look"
-    expect(page).to have_css("section", text: /Put on it.*Slats and reeding on all drawer fronts.*Wood and parts 22.00/m)
+    expect(page).to have_css("section",
+                             text: /Put on it.*Slats and reeding on all drawer fronts.*Wood and parts 22.00/m)
     visit "/pieces/45/plan"
     expect(page).to have_css("[data-step^='slats-cut/']")
     steps = all("[data-step]").map { |step| step["data-step"] }
-    cut, fixed, coat = ["slats-cut/", "slats-fix/", "coat/"].map { |start| steps.index { |key| key.start_with?(start) } }
+    cut, fixed, coat = ["slats-cut/", "slats-fix/", "coat/"].map do |start|
+      steps.index do |key|
+        key.start_with?(start)
+      end
+    end
     expect([cut, fixed, coat]).to eq([cut, fixed, coat].compact.sort)
     visit "/pieces/45"
     press("Record ready")

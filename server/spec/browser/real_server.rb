@@ -5,8 +5,8 @@ require "timeout"
 require "tmpdir"
 require_relative "../support/templates"
 
-# The real server on data of its own, as a process that can be stopped and started again. Starting it takes seconds, so one
-# with an empty workshop and one with the demo are shared by the specs of a run, and get their data anew.
+# The real server on data of its own, as a process that can be stopped and started again. Starting it takes seconds, so
+# one with an empty workshop and one with the demo are shared by the specs of a run, and get their data anew.
 class RealServer
   attr_reader :address, :home, :pid
 
@@ -30,7 +30,13 @@ class RealServer
                  else
                    arguments
                  end
-    input ? IO.popen([environment, *program, *@arguments], "r+") { |io| io.write(input) && io.close_write && io.read } : start
+    if input
+      IO.popen([environment, *program, *@arguments], "r+") do |io|
+        io.write(input) && io.close_write && io.read
+      end
+    else
+      start
+    end
   end
 
   # Starts with other arguments. Returns what was printed up to the last line.
@@ -44,13 +50,16 @@ class RealServer
     @pid = spawn(environment, *program, *@arguments, "--port", (@port ||= fixed? ? free_pair : ports).to_s, out: writer)
     writer.close
     printed = +""
-    Timeout.timeout(180) { nil until (@address = (printed << (reader.gets || raise("the server ended: #{printed}")))[%r{http://[\d.:]+}]) }
+    Timeout.timeout(180) do
+      nil until (@address = (printed << (reader.gets || raise("the server ended: #{printed}")))[%r{http://[\d.:]+}])
+    end
     @port = URI(@address).port
     Timeout.timeout(20) { printed << reader.gets.to_s until printed.match?(/--certificate|fixed address/) } if fixed?
     printed
   end
 
-  # The data of the template again, under the running server: all rows in one transaction, and the files. Returns itself.
+  # The data of the template again, under the running server: all rows in one transaction, and the files. Returns
+  # itself.
   def renew
     start unless running?
     SQLite3::Database.new(File.join(folder, "workshop.sqlite3")) do |data|
@@ -70,7 +79,7 @@ class RealServer
   end
 
   def environment = { "KOHLRABI_HOME" => @home, **SpecClock.environment }
-  def program = ["ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb")]
+  def program = ["ruby", File.join(ROOT, "server/kohlrabi.rb")]
   def running? = @pid && Process.wait(@pid, Process::WNOHANG).nil?
 
   def stop(signal = :TERM)

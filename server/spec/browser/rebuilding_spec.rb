@@ -58,7 +58,9 @@ RSpec.describe "building and working several in one go" do
     expect(page).to have_text("Splitting a top in two kept on")
     visit "/pieces/#{desk}/plan"
     steps = all("[data-step]").map { |step| step["data-step"] }
-    expect(steps.index { |key| key.start_with?("split-top-cut/") }).to be < steps.index { |key| key.start_with?("coat/") }
+    expect(steps.index { |key| key.start_with?("split-top-cut/") }).to be < steps.index { |key|
+      key.start_with?("coat/")
+    }
     visit "/pieces/#{desk}"
     choose_ending("Split it into several")
     within("[role=dialog]") do

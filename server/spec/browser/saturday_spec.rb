@@ -2,7 +2,8 @@
 
 require_relative "bench_helper"
 
-# A Saturday at the bench, with a chest whose first coat is next and a stool to be oiled; both figures worked by hand below.
+# A Saturday at the bench, with a chest whose first coat is next and a stool to be oiled; both figures worked by hand
+# below.
 RSpec.describe "a Saturday" do
   include_context "with an empty workshop"
 
@@ -13,8 +14,10 @@ RSpec.describe "a Saturday" do
     me = send_to(:get, "/workshop")["people"].first["id"]
     send_to(:put, "/people/#{me}/week", { rows: (0..6).map { |day| { weekday: day, from: "00:00", to: "24:00" } } })
     drawers = { kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1" }
-    chest = planned({ name: "Chest", expected_resale: "300", **drawers }, { finish: "paint", colour: "#243b53" }, "coat/")
-    stool = planned({ name: "Stool", kind: "custom box", width: "400", depth: "300", height: "450" }, { finish: "oil" }, "oil")
+    chest = planned({ name: "Chest", expected_resale: "300", **drawers }, { finish: "paint", colour: "#243b53" },
+                    "coat/")
+    stool = planned({ name: "Stool", kind: "custom box", width: "400", depth: "300", height: "450" },
+                    { finish: "oil" }, "oil")
     tin(size: "100 ml", colour: "#243b53", paid: "6.00", bought_on: "2026-01-10")
     tin(size: "500 ml", colour: "#243b53", paid: "24.00", bought_on: "2026-04-10")
 
@@ -34,7 +37,9 @@ RSpec.describe "a Saturday" do
 
     # The label's times run from now: touch dry after 1 h, sanded and coated again after 2 h, all read off one clock.
     clock = find("li", text: /\Atouch dry/).find(:xpath, "..").text
-    touch, sand, recoat = clock.scan(/(?:touch dry|sand|recoat) (?:\w{3} \d+ \w{3}, )?(\d\d:\d\d)/).flatten.map { |time| Time.parse(time) }
+    touch, sand, recoat = clock.scan(/(?:touch dry|sand|recoat) (?:\w{3} \d+ \w{3}, )?(\d\d:\d\d)/).flatten.map do |time|
+      Time.parse(time)
+    end
     expect([sand - touch, recoat - sand].map { |gap| gap % 86_400 }).to eq([3600, 0])
 
     # Another piece while it dries; the server may end and begin again meanwhile.
@@ -61,7 +66,9 @@ RSpec.describe "a Saturday" do
       press("Keep the reading")
     end
     expect(page).to have_text("No coat now: the air at 8 °C is too cold: above 10 °C; 90% humidity is too damp: at most 85%")
-    within(find("section", text: "What now")) { click_button("Start Oil, coat 1; wipe off the excess after 15 min on Stool") }
+    within(find("section", text: "What now")) do
+      click_button("Start Oil, coat 1; wipe off the excess after 15 min on Stool")
+    end
     form("It is too early") do
       expect(page).to have_text("Not now: the air at 8 °C is too cold")
       type("Why it may go on now", "the stove is lit")
@@ -70,7 +77,8 @@ RSpec.describe "a Saturday" do
     within("section[aria-label='Timer of Me']") { press("Discard") }
     expect(page).to have_no_css("section[aria-label='Timer of Me']")
 
-    # By hand: 225 ml are 100 ml of the older tin, all of its 6.00, and 125 of the 500 ml for 24.00: 6.00. 30.00 + 12.00 = 42.00.
+    # By hand: 225 ml are 100 ml of the older tin, all of its 6.00, and 125 of the 500 ml for 24.00: 6.00. 30.00 + 12.00
+    # = 42.00.
     visit "/pieces/#{chest}"
     expect_key_figures(cash_in: "42.00", hours: "40 min")
     visit "/pieces/#{stool}"

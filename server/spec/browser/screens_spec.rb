@@ -2,8 +2,8 @@
 
 require_relative "bench_helper"
 
-# What the screens do that the day's work rests on: the plan as a slider, looks to begin with, several at once, the list of what was
-# done, finding, folding, buying, and rules that keep themselves.
+# What the screens do that the day's work rests on: the plan as a slider, looks to begin with, several at once, the list
+# of what was done, finding, folding, buying, and rules that keep themselves.
 RSpec.describe "living in the screens", type: :feature do
   include_context "with an empty workshop"
 
@@ -41,7 +41,9 @@ RSpec.describe "living in the screens", type: :feature do
   end
 
   it "narrows the floor, and does the same to several at once; all of it is in the list of what was done" do
-    ids = %w[Ash Elm Oak].map { |wood| send_to(:post, "/pieces", { name: "#{wood} stool", kind: "stool", bought_on: ago(9), purchase: "5" })["id"] }
+    ids = %w[Ash Elm Oak].map do |wood|
+      send_to(:post, "/pieces", { name: "#{wood} stool", kind: "stool", bought_on: ago(9), purchase: "5" })["id"]
+    end
     chest
     visit "/floor"
     pick("Kind", "stool")

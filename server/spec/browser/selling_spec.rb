@@ -14,7 +14,8 @@ RSpec.describe "selling a piece", type: :feature do
   # Eight chairs listed at 200.00 forty days ago, sold ten days later at 180.00; each held for forty days at 20.00.
   def history
     8.times do |number|
-      id = send_to(:post, "/pieces", { name: "Old chair #{number}", kind: "chair", bought_on: ago(70), purchase: "20" })["id"]
+      id = send_to(:post, "/pieces",
+                   { name: "Old chair #{number}", kind: "chair", bought_on: ago(70), purchase: "20" })["id"]
       send_to(:post, "/pieces/#{id}/events", { kind: "listed", on: ago(40), asking: "200" })
       send_to(:post, "/pieces/#{id}/events", { kind: "sold", on: ago(30), price: "180" })
     end
@@ -25,7 +26,8 @@ RSpec.describe "selling a piece", type: :feature do
   it "decides on a price, answers two offers, takes a price step, and records the sale" do
     history
     house = send_to(:get, "/workshop")
-    send_to(:patch, "/workshop", { lock_version: house["lock_version"], floor_pay: "8", target_pay: "15", haggle: "10", price_ending: "5" })
+    send_to(:patch, "/workshop",
+            { lock_version: house["lock_version"], floor_pay: "8", target_pay: "15", haggle: "10", price_ending: "5" })
     chair = send_to(:post, "/pieces", { name: "Ash chair", kind: "chair", bought_on: ago(12), purchase: "50" })["id"]
     send_to(:post, "/work", { kind: "sanding", effort: "6 h", worked_on: ago(5), pieces: [{ piece_id: chair }] })
     send_to(:post, "/pieces/#{chair}/events", { kind: "ready", on: ago(1) })
@@ -34,7 +36,8 @@ RSpec.describe "selling a piece", type: :feature do
     # (50 + 6 × 15) ÷ 0.9 = 155.56, up to 160; all eight took ten days, at nine tenths.
     expect(page).to have_text("Your costs and hours alone would ask 160.00")
     expect(page).to have_text(/\d+.00 EUR to ask: it brings most by the market/)
-    expect(page).to have_css("table[aria-label='Ways of finding a price'] tr", text: /Your own sold 180.00 180.00 180.00/)
+    expect(page).to have_css("table[aria-label='Ways of finding a price'] tr",
+                             text: /Your own sold 180.00 180.00 180.00/)
     type("Asking, EUR", "190")
     expect(at_price("Cash profit")).to have_text("140.00")
     expect(at_price("By your listings alone")).to have_text("10 days, 171.00")
@@ -114,6 +117,7 @@ RSpec.describe "selling a piece", type: :feature do
     expect(page).to have_text("held for the neighbour · 20.00 paid")
     from_menu("Oak desk", "Release it from the neighbour")
     # Such desks bring 85.00 at what others ask: 200.00 is not held for anybody now, and too dear.
-    expect(page).to have_css("[data-advice=price]", text: /Asked above what the market pays\.\s+It pays \d+\.00 at the most/)
+    expect(page).to have_css("[data-advice=price]",
+                             text: /Asked above what the market pays\.\s+It pays \d+\.00 at the most/)
   end
 end

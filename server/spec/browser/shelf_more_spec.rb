@@ -3,7 +3,8 @@
 require_relative "bench_helper"
 require "vips"
 
-# Corners of the shelf: a version of a mix and the correction of what stands, settings of the sprayer, photos of the stash.
+# Corners of the shelf: a version of a mix and the correction of what stands, settings of the sprayer, photos of the
+# stash.
 RSpec.describe "the shelf, further", type: :feature do
   include_context "with an empty workshop"
 
@@ -41,7 +42,8 @@ RSpec.describe "the shelf, further", type: :feature do
       type("Thinned by", "8")
       press("Keep setting")
     end
-    expect(page).to have_css("table[aria-label='Sprayer settings'] tr", text: "all-in-one satin paint 1.3 mm not kept 8% not kept")
+    expect(page).to have_css("table[aria-label='Sprayer settings'] tr",
+                             text: "all-in-one satin paint 1.3 mm not kept 8% not kept")
     press("Forget the setting for all-in-one satin paint")
     expect(page).to have_text("None yet. Nozzle")
     press("Undo")

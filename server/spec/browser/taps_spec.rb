@@ -8,7 +8,10 @@ RSpec.describe "taps", type: :feature do
 
   include BenchHands
 
-  def count_taps = page.execute_script("window.taps = 0; addEventListener('click', (event) => { if (event.isTrusted) window.taps += 1 }, true)")
+  def count_taps
+    page.execute_script("window.taps = 0; addEventListener('click', (event) => { if (event.isTrusted) window.taps += 1 }, true)")
+  end
+
   def taps = page.evaluate_script("window.taps")
   def today = Date.iso8601(send_to(:get, "/today")["date"]["iso"])
 
@@ -31,7 +34,8 @@ RSpec.describe "taps", type: :feature do
   end
 
   it "are two for a cost at the bench on a phone, without scrolling, and one dialog for a receipt of four lines" do
-    id = send_to(:post, "/pieces", { name: "Ash stool", kind: "stool", bought_on: (today - 3).iso8601, purchase: "12" })["id"]
+    id = send_to(:post, "/pieces",
+                 { name: "Ash stool", kind: "stool", bought_on: (today - 3).iso8601, purchase: "12" })["id"]
     phone
     visit "/pieces/#{id}"
     expect(page).to have_css("[data-piece-bar]")

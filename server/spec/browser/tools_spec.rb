@@ -2,7 +2,8 @@
 
 require_relative "bench_helper"
 
-# A bench tool begun from a piece, answered while typing, kept on the piece with its materials and step, and done again by its link.
+# A bench tool begun from a piece, answered while typing, kept on the piece with its materials and step, and done again
+# by its link.
 RSpec.describe "bench tools", type: :feature do
   include_context "with an empty workshop"
 

@@ -2,8 +2,8 @@
 
 require_relative "bench_helper"
 
-# The same dresser, tin and receipt in a US workshop and in a euro one, each typed in its own words: plan, cost and money are the same.
-# Quarts, inches and fluid ounces by NIST SP 811.
+# The same dresser, tin and receipt in a US workshop and in a euro one, each typed in its own words: plan, cost and
+# money are the same. Quarts, inches and fluid ounces by NIST SP 811.
 RSpec.describe "two workshops", type: :feature do
   include_context "with an empty workshop"
 
@@ -99,13 +99,16 @@ RSpec.describe "two workshops", type: :feature do
     plan = send_to(:get, "/pieces/1/plan")["plan"]
     piece = send_to(:get, "/pieces/1")
     { steps: plan["steps"].map { |step| [step["label"], step["time"]["seconds"], step["wait"]] }, hours: plan["hours"],
-      figures: piece["figures"].map { |figure| figure.slice("key", "text") }, costs: piece["costs"].map { |cost| cost["amount"]["text"] },
+      figures: piece["figures"].map { |figure| figure.slice("key", "text") }, costs: piece["costs"].map do |cost|
+                                                                                cost["amount"]["text"]
+                                                                              end,
       worth: send_to(:get, "/shelf")["worth"] }
   end
 
   # {address => what is metric on its screen}.
   def seen(metric)
-    pages = %w[/pieces/1 /pieces/1/look /pieces/1/plan /shelf /shelf/shopping /shelf/products /tools /scout /evening /rules]
+    pages = %w[/pieces/1 /pieces/1/look /pieces/1/plan /shelf /shelf/shopping /shelf/products /tools /scout /evening
+               /rules]
     screens = pages.to_h do |path|
       visit path
       expect(page).to have_css("h1")

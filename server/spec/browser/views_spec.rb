@@ -59,7 +59,8 @@ RSpec.describe "every main view" do
       scheme("light")
       expect(page).to be_axe_clean.with_options(resultTypes: ["violations"]) # all rules, those of good practice too
       scheme("dark") # the same elements in other colours: the rules that look at colours again
-      expect(page).to be_axe_clean.checking_only(:"color-contrast", :"link-in-text-block").with_options(resultTypes: ["violations"])
+      expect(page).to be_axe_clean.checking_only(:"color-contrast",
+                                                 :"link-in-text-block").with_options(resultTypes: ["violations"])
       phone(mobile: false)
       expect(width(390)).to be <= 390
       targets = "[...document.querySelectorAll('nav a, main button.MuiButton-contained')]"
@@ -82,7 +83,8 @@ RSpec.describe "every main view" do
   JS
 
   it "does not jump when figures come in" do
-    jumped = %w[/ /floor /pieces/34 /pieces/34/plan /market /books /books/pays /shelf /scout /pieces/45/price].to_h do |path|
+    jumped = %w[/ /floor /pieces/34 /pieces/34/plan /market /books /books/pays /shelf /scout
+                /pieces/45/price].to_h do |path|
       visit path
       expect(page).to have_css("h1")
       expect(page).to have_no_css("[role=progressbar]")
@@ -129,7 +131,9 @@ RSpec.describe "every main view" do
 
   it "shows true figures: Books equal the report of the command line" do
     show("/books", /In all .* an hour/)
-    output = IO.popen([{ "KOHLRABI_HOME" => @server.home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), "report", "--demo"], &:read)
+    output = IO.popen(
+      [{ "KOHLRABI_HOME" => @server.home }, "ruby", File.join(ROOT, "server/kohlrabi.rb"), "report", "--demo"], &:read
+    )
     totals = JSON.parse(output).fetch("totals")
     expect(page).to have_css("[data-figure=profit]", text: totals["cash_profit"])
     expect(page).to have_css("[data-figure=hourly_pay]", text: totals["hourly_pay"])

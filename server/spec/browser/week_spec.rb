@@ -7,7 +7,9 @@ RSpec.describe "the week and the shelf" do
   include_context "with the demo"
 
   # [day, its section] of the first day on which the step stands.
-  def day_of(label) = all("section", text: label).map { |section| section["aria-label"] }.find { |name| name&.include?("day") }
+  def day_of(label)
+    all("section", text: label).map { |section| section["aria-label"] }.find { |name| name&.include?("day") }
+  end
 
   # Sections of the days on which somebody works: a step moved to another one would go on to the next of them.
   def worked = all("section[aria-label*=day]").reject { |section| section.has_text?("nobody works", wait: 0) }

@@ -16,7 +16,8 @@ RSpec.describe "a year in Books", type: :feature do
   # Sold so many days ago, after as many hours at the bench.
   def flip(name, kind, paid, hours, price, day, **rest)
     id = send_to(:post, "/pieces", { name: name, kind: kind, bought_on: ago(day + 30), purchase: paid, **rest })["id"]
-    send_to(:post, "/work", { kind: "sanding", effort: "#{hours} h", worked_on: ago(day + 20), pieces: [{ piece_id: id }] })
+    send_to(:post, "/work",
+            { kind: "sanding", effort: "#{hours} h", worked_on: ago(day + 20), pieces: [{ piece_id: id }] })
     send_to(:post, "/pieces/#{id}/events", { kind: "listed", on: ago(day + 10), asking: price })
     send_to(:post, "/pieces/#{id}/events", { kind: "sold", on: ago(day), price: price, channel: "booth" })
     id
@@ -24,7 +25,9 @@ RSpec.describe "a year in Books", type: :feature do
 
   # Five desks that earned 30.00 an hour and five chairs that earned 10.00; one desk stood out.
   def history
-    5.times { |number| flip("Desk #{number}", "desk", "40", 2, "100", 3 + (number * 2), techniques: number < 2 ? "two colours" : "") }
+    5.times do |number|
+      flip("Desk #{number}", "desk", "40", 2, "100", 3 + (number * 2), techniques: number < 2 ? "two colours" : "")
+    end
     5.times { |number| flip("Chair #{number}", "chair", "20", 2, "40", 4 + (number * 2)) }
     flip("Long desk", "desk", "40", 2, "220", 20)
   end
@@ -97,7 +100,9 @@ RSpec.describe "a year in Books", type: :feature do
     figures = page.all("[data-figure]").map(&:text)
     expect(figures.first).to include("580.00")
     file = File.join(File.dirname(@server.home), "copy.zip")
-    run = ->(*arguments) { Open3.capture2e({ "KOHLRABI_HOME" => @server.home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), *arguments) }
+    run = lambda { |*arguments|
+      Open3.capture2e({ "KOHLRABI_HOME" => @server.home }, "ruby", File.join(ROOT, "server/kohlrabi.rb"), *arguments)
+    }
     run.call("backup", file)
     flip("After the copy", "desk", "1", 1, "500", 1)
     visit "about:blank" # a page in view asks again by itself, and would complain of the server that is gone
@@ -112,7 +117,9 @@ RSpec.describe "a year in Books", type: :feature do
 
   it "offers files, and a set is sold from the market" do
     history
-    ids = Array.new(2) { |number| send_to(:post, "/pieces", { name: "Stool #{number}", kind: "stool", bought_on: ago(9), purchase: "5" })["id"] }
+    ids = Array.new(2) do |number|
+      send_to(:post, "/pieces", { name: "Stool #{number}", kind: "stool", bought_on: ago(9), purchase: "5" })["id"]
+    end
     set = send_to(:post, "/sets", { name: "Two stools", piece_ids: ids })
     send_to(:post, "/sets/#{set['id']}/events", { kind: "listed", on: ago(5), asking: "60" })
     visit "/market"

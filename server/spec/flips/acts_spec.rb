@@ -11,7 +11,7 @@ RSpec.describe "undoing what one request did", :api do
 
   # Every live row of the workshop, as far as somebody wrote it.
   define_method(:all_rows) do
-    base = Kohlrabi::Records::Base.connection
+    base = Records::Base.connection
     tables.to_h do |table|
       rows = base.select_all("SELECT * FROM #{table}").to_a.reject { |row| row["deletion_id"] }
       [table, rows.map { |row| row.except("updated_at", "lock_version") }.sort_by { |row| row["id"] }]
@@ -21,13 +21,16 @@ RSpec.describe "undoing what one request did", :api do
   # A share or a sale of something that is hidden now.
   def orphan?(row)
     { "cost_id" => "costs", "work_entry_id" => "work_entries", "event_id" => "events" }.any? do |column, table|
-      row[column] && Kohlrabi::Records::Base.connection.select_value("SELECT deletion_id FROM #{table} WHERE id = #{row[column].to_i}")
+      row[column] && Records::Base.connection.select_value("SELECT deletion_id FROM #{table} WHERE id = #{row[column].to_i}")
     end
   end
 
   def act = last_response.headers["act"]
   def undo(id = act) = call(:post, "/api/acts/#{id}/undo")
-  def stages = Kohlrabi::Records::FlipSummary.where(live: true).order(:piece_id).map { |row| row.attributes.except("id", "created_at", "updated_at") }
+
+  def stages
+    Records::FlipSummary.where(live: true).order(:piece_id).map { |row| row.attributes.except("id", "created_at", "updated_at") }
+  end
 
   # Does what the block asks for and undoes it with one request: all is as it was.
   def undone
@@ -48,7 +51,10 @@ RSpec.describe "undoing what one request did", :api do
   it "brings back a sold piece that came back, with the cost of it, by one" do
     event(id, "listed", "2026-06-01", asking: "180")
     event(id, "sold", "2026-06-20", price: "160", fee: "16")
-    undone { expect(call(:post, "/api/pieces/#{id}/return", { lost: "5", fee_back: "4", why: "too wide" })["cost_id"]).to be_positive }
+    undone do
+      expect(call(:post, "/api/pieces/#{id}/return",
+                  { lost: "5", fee_back: "4", why: "too wide" })["cost_id"]).to be_positive
+    end
     expect(call(:get, "/api/pieces/#{id}")["stage"]).to eq("sold")
   end
 
@@ -63,9 +69,16 @@ RSpec.describe "undoing what one request did", :api do
 
   it "takes back hours with their ticks, a cost with its links, ready with its steps, a paint, a move and a receipt" do
     shares = [{ piece_id: id }]
-    undone { call(:post, "/api/work", { kind: "cleaning", effort: "1 h", pieces: shares, done_steps: [{ piece_id: id, step: "vacuum" }] }) }
-    item = call(:get, "/api/still-to-buy?pieces=#{id}&what=paint")["rows"].sole["items"].find { |one| one["likely"] }["item"]
-    undone { call(:post, "/api/costs", { what: "paint", amount: "24", pieces: shares, covers: [{ piece_id: id, item: item }] }) }
+    undone do
+      call(:post, "/api/work",
+           { kind: "cleaning", effort: "1 h", pieces: shares, done_steps: [{ piece_id: id, step: "vacuum" }] })
+    end
+    item = call(:get, "/api/still-to-buy?pieces=#{id}&what=paint")["rows"].sole["items"].find do |one|
+      one["likely"]
+    end["item"]
+    undone do
+      call(:post, "/api/costs", { what: "paint", amount: "24", pieces: shares, covers: [{ piece_id: id, item: item }] })
+    end
     undone { event(id, "ready", "2026-06-30") }
     look = call(:get, "/api/pieces/#{id}/plan")["looks"].first["id"]
     undone { call(:put, "/api/looks/#{look}/zones", { zones: %w[top edge], finish: "stain", colour: "#4a3020" }) }
@@ -81,7 +94,7 @@ RSpec.describe "undoing what one request did", :api do
   it "takes back a purchase: what was spotted is open again" do
     spotted = call(:post, "/api/prospects", { kind: "trunk", tag: "20", condition: "worn" })["id"]
     undone { call(:post, "/api/prospects/#{spotted}/buy", { price: "18" }) }
-    expect(Kohlrabi::Records::Prospect.find(spotted).state).to eq("open")
+    expect(Records::Prospect.find(spotted).state).to eq("open")
   end
 
   it "ticks a step that was opened again" do
@@ -100,7 +113,9 @@ RSpec.describe "undoing what one request did", :api do
   end
 
   it "is refused where what it would take from the shelf was used for something else since" do
-    draw = ->(amount) { call(:post, "/api/draws", { product: "degreaser", amount: amount, pieces: [{ piece_id: id }] }) }
+    draw = lambda { |amount|
+      call(:post, "/api/draws", { product: "degreaser", amount: amount, pieces: [{ piece_id: id }] })
+    }
     call(:delete, "/api/costs/#{draw.call('700 ml')['id']}")
     given_back = act
     draw.call("600 ml")
@@ -118,7 +133,8 @@ RSpec.describe "undoing what one request did", :api do
     call(:post, "/api/work", { kind: "sanding", effort: "1 h", pieces: [{ piece_id: id }], done_steps: [] })
     second = act
     undo(second)
-    expect([undo(second)["errors"].first["code"], undo(99_999)["errors"].first["code"]]).to eq(%w[undone_already act_forgotten])
+    expect([undo(second)["errors"].first["code"],
+            undo(99_999)["errors"].first["code"]]).to eq(%w[undone_already act_forgotten])
   end
 
   it "repeats the way back with an answer that is repeated" do
@@ -133,8 +149,10 @@ RSpec.describe "undoing what one request did", :api do
     plan = call(:get, "/api/pieces/#{id}/plan")
     look = plan["looks"].first
     2.times { call(:post, "/api/looks/#{look['id']}/choose", {}) }
-    expect(call(:get, "/api/pieces/#{id}/plan").values_at("looks", "plan").map { |part| part.is_a?(Array) ? part.size : part["steps"].size })
+    expect(call(:get, "/api/pieces/#{id}/plan").values_at("looks", "plan").map do |part|
+      part.is_a?(Array) ? part.size : part["steps"].size
+    end)
       .to eq([1, plan["plan"]["steps"].size])
-    expect(Kohlrabi::Records::Look.where(chosen: true).pluck(:id)).to eq([look["id"]])
+    expect(Records::Look.where(chosen: true).pluck(:id)).to eq([look["id"]])
   end
 end

@@ -12,7 +12,8 @@ RSpec.describe "an end to what is to come", :api do
   def plan = call(:get, "/api/pieces/#{id}/plan")["plan"]
 
   def work(kind, effort, of: id, on: "2026-06-29", **rest)
-    call(:post, "/api/work", { kind: kind, effort: effort, worked_on: on, person_id: me, pieces: [{ piece_id: of }], **rest })
+    call(:post, "/api/work",
+         { kind: kind, effort: effort, worked_on: on, person_id: me, pieces: [{ piece_id: of }], **rest })
   end
 
   def not_include(text) = satisfy("not include #{text}") { |whole| !whole.include?(text) }
@@ -25,19 +26,26 @@ RSpec.describe "an end to what is to come", :api do
       left = before - step("wash")["remaining"]["seconds"] - step("vacuum")["remaining"]["seconds"]
       work("cleaning", "20 min", done_steps: %w[vacuum wash].map { |key| { piece_id: id, step: key } })
       expect(plan["remaining"]["seconds"]).to eq(left)
-      expect([Kohlrabi::Records::Piece.find(id).seconds_to_come, page["budget"]["to_come"]["seconds"]]).to eq([left, left])
-      expect(schedule["rows"].to_s + call(:get, "/api/schedule").to_s).to include(Kohlrabi::Core::Units::Effort.text(left))
+      expect([Records::Piece.find(id).seconds_to_come, page["budget"]["to_come"]["seconds"]]).to eq([left, left])
+      expect(schedule["rows"].to_s + call(:get, "/api/schedule").to_s).to include(Core::Units::Effort.text(left))
     end
 
-    # The case of the report: coat 1 ticked, two hours of painting recorded; coat 2 keeps its time, and the week books it.
+    # The case of the report: coat 1 ticked, two hours of painting recorded; coat 2 keeps its time, and the week books
+    # it.
     it "keeps a second coat its time though two hours of painting are recorded, and books each open step for what is left of it" do
-      first, second = plan["steps"].select { |step| step["kind"] == "painting" && step["key"].start_with?("coat/") }.map { |step| step["key"] }
+      first, second = plan["steps"].select do |step|
+        step["kind"] == "painting" && step["key"].start_with?("coat/")
+      end.map { |step| step["key"] }
       call(:post, "/api/pieces/#{id}/steps/done-up-to", { step: first })
       whole = step(second)["time"]["seconds"]
       work("painting", "2 h")
       expect(step(second)["remaining"]["seconds"]).to eq(whole)
-      bench = Kohlrabi::Operations::Bench::Schedules.now
-      booked = bench.schedule.slots.values.to_h { |slot| [bench.key(slot.job), slot.chunks.sum { |from, to| to - from } * 60] }
+      bench = Operations::Bench::Schedules.now
+      booked = bench.schedule.slots.values.to_h do |slot|
+        [bench.key(slot.job), slot.chunks.sum do |from, to|
+          to - from
+        end * 60]
+      end
       open = plan["steps"].reject { |one| one["state"] == "done" }
       expect(booked).to eq(open.to_h { |one| [one["key"], [one["remaining"]["seconds"], 60].max] })
       expect(open.sum { |one| one["remaining"]["seconds"] }).to eq(page["budget"]["to_come"]["seconds"])
@@ -54,8 +62,12 @@ RSpec.describe "an end to what is to come", :api do
       expect([step("wash")["past"], today["past"]]).to eq([false, []])
     end
 
-    def left_to_spend = Kohlrabi::Records::Piece.find(id).cost_to_come_minor
-    def cost(what, **rest) = call(:post, "/api/costs", { what: what, amount: "24", spent_on: "2026-06-29", pieces: [{ piece_id: id }], **rest })
+    def left_to_spend = Records::Piece.find(id).cost_to_come_minor
+
+    def cost(what, **rest)
+      call(:post, "/api/costs",
+           { what: what, amount: "24", spent_on: "2026-06-29", pieces: [{ piece_id: id }], **rest })
+    end
 
     it "counts nothing as bought that nobody linked, and asks once what the costs cover" do
       before = left_to_spend
@@ -89,9 +101,11 @@ RSpec.describe "an end to what is to come", :api do
       likely = rows["steps"].select { |one| one["likely"] }.map { |one| one["step"] }
       expect(likely).to include("vacuum", "wash")
       work("cleaning", "30 min", done_steps: likely.map { |key| { piece_id: id, step: key } })
-      expect(Kohlrabi::Records::StepMark.live.map { |mark| [mark.step, mark.done_at.to_date.iso8601] }.uniq).to match_array(likely.map { |key|
-        [key, "2026-06-29"]
-      })
+      expect(Records::StepMark.live.map do |mark|
+        [mark.step, mark.done_at.to_date.iso8601]
+      end.uniq).to match_array(likely.map { |key|
+                     [key, "2026-06-29"]
+                   })
       expect(today["questions"]).to eq([])
       2.times { work("sanding", "30 min") }
       question = today["questions"].sole
@@ -103,7 +117,8 @@ RSpec.describe "an end to what is to come", :api do
       expect(today["questions"]).to eq([])
       stool = piece(name: "Stool")
       answer = work("sanding", "30 min", of: stool, done_steps: [{ piece_id: id, step: "dust" }])
-      expect([refusal(answer, :done_steps), call(:get, "/api/pieces/#{stool}")["work"]]).to match([include("isn't among those you worked on"), []])
+      expect([refusal(answer, :done_steps),
+              call(:get, "/api/pieces/#{stool}")["work"]]).to match([include("isn't among those you worked on"), []])
     end
 
     it "counts what somebody said less what was recorded since, where there is no plan" do
@@ -118,10 +133,13 @@ RSpec.describe "an end to what is to come", :api do
       work("sanding", "9 h", of: other, on: "2026-06-28")
       expect(fields.call).to eq(["0 min", "7.00"])
       standing = call(:get, "/api/pieces/#{other}")["standing"] # more was worked than was said, so how much is left is not known
-      expect(standing.slice("work_left", "pay_when_finished", "advice")).to eq("work_left" => nil, "pay_when_finished" => nil, "advice" => "unknown")
+      expect(standing.slice("work_left", "pay_when_finished",
+                            "advice")).to eq("work_left" => nil, "pay_when_finished" => nil, "advice" => "unknown")
       question = today["questions"].sole
-      expect(question).to include("kind" => "said", "text" => "The 4 h you gave Stool are used up. How much work is left?")
-      expect(call(:post, "/api/questions/#{question['id']}/answer", { answer: "1.5" })["told"]).to eq("1 h 30 of work left.")
+      expect(question).to include("kind" => "said",
+                                  "text" => "The 4 h you gave Stool are used up. How much work is left?")
+      expect(call(:post, "/api/questions/#{question['id']}/answer",
+                  { answer: "1.5" })["told"]).to eq("1 h 30 of work left.")
       expect([fields.call, today["questions"]]).to eq([["1 h 30", "7.00"], []])
       work("sanding", "2 h", of: other)
       expect(today["questions"].map { |one| one["kind"] }).to eq(["said"])
@@ -136,9 +154,12 @@ RSpec.describe "an end to what is to come", :api do
     call(:post, "/api/pieces/#{id}/steps/done-up-to", { step: coat })
     wait_for(180)
     left = plan["remaining"]["seconds"]
-    damage = call(:post, "/api/pieces/#{id}/damages", { what: "Clamp slipped", place: "workshop", finding: "gouge", zone: "top", measure: "2" })
+    damage = call(:post, "/api/pieces/#{id}/damages",
+                  { what: "Clamp slipped", place: "workshop", finding: "gouge", zone: "top", measure: "2" })
     mends = plan["steps"].select { |step| step["key"].match?(/\+\d+\z/) }
-    expect(mends.map { |step| [step["key"][/\A[a-z-]+/], step["state"]] }).to eq([%w[fill open], %w[level open], %w[spot-seal open]])
+    expect(mends.map do |step|
+      [step["key"][/\A[a-z-]+/], step["state"]]
+    end).to eq([%w[fill open], %w[level open], %w[spot-seal open]])
     expect(mends.first["notes"]).to include("Clamp slipped")
     expect(plan["remaining"]["seconds"]).to be > left
     call(:delete, "/api/damages/#{damage['id']}")
@@ -148,7 +169,8 @@ RSpec.describe "an end to what is to come", :api do
   it "forgets what a damage said once it is taken back, where nothing else is known" do
     stool = piece(name: "Stool")
     fields = -> { call(:get, "/api/pieces/#{stool}")["fields"].values_at("hours_to_come", "cost_to_come") }
-    damage = call(:post, "/api/pieces/#{stool}/damages", { what: "Leg", place: "way", cost_to_come: "14", hours_to_come: "1 h" })
+    damage = call(:post, "/api/pieces/#{stool}/damages",
+                  { what: "Leg", place: "way", cost_to_come: "14", hours_to_come: "1 h" })
     expect(fields.call).to eq(["1 h", "14.00"])
     call(:delete, "/api/damages/#{damage['id']}")
     expect(fields.call).to eq(["", ""])
@@ -171,14 +193,16 @@ RSpec.describe "an end to what is to come", :api do
       expect(amount("floor")).to be < floor
       expect(call(:get, "/api/shopping")["rows"].to_s).not_to include("Chest")
       expect(schedule.to_s).not_to include("Chest")
-      expect(call(:get, "/api/pieces/#{id}/diary").map { |line| line["text"] }).to include("#{open} open steps of the plan taken as done")
+      expect(call(:get, "/api/pieces/#{id}/diary").map do |line|
+        line["text"]
+      end).to include("#{open} open steps of the plan taken as done")
       call(:delete, "/api/events/#{event['id']}")
       expect([page["open_steps"], amount("floor")]).to eq([open, floor])
     end
 
     it "asks once what became of the material planned for them: used comes off the shelf, what is left over or not needed does not" do
       call(:post, "/api/containers", { product: "degreaser", size: "1 l", paid: "10" })
-      left = -> { Kohlrabi::Operations::Shelf::Containers.left.fetch("degreaser") }
+      left = -> { Operations::Shelf::Containers.left.fetch("degreaser") }
       full = left.call
       event(id, "ready", "2026-06-30")
       question = today["questions"].find { |one| one["kind"] == "materials" }
@@ -199,7 +223,9 @@ RSpec.describe "an end to what is to come", :api do
       event(id, "ready", "2026-06-20")
       today["questions"].each { |one| call(:post, "/api/questions/#{one['id']}/answer", { materials: [] }) }
       %w[left planned].each { |answer| touch_up(answer) }
-      expect([page["stage"], plan["steps"].reject { |step| step["state"] == "done" }]).to match(["ready", satisfy(&:any?)])
+      expect([page["stage"], plan["steps"].reject do |step|
+        step["state"] == "done"
+      end]).to match(["ready", satisfy(&:any?)])
     end
 
     # A gouge is found after it was ready; nothing is open before the question is answered.
@@ -221,7 +247,8 @@ RSpec.describe "an end to what is to come", :api do
 
     it "is refused while a timer runs on one of its steps, and an answer that is none" do
       start("record")
-      expect(refusal(call(:post, "/api/pieces/#{id}/events", { kind: "ready", on: "2026-06-30" }), :kind)).to include("timer is running")
+      expect(refusal(call(:post, "/api/pieces/#{id}/events", { kind: "ready", on: "2026-06-30" }),
+                     :kind)).to include("timer is running")
       call(:post, "/api/pieces/#{id}/events", { kind: "ready", open_steps: "perhaps" })
       expect([status, page["stage"]]).to eq([400, "bought"])
     end
@@ -233,8 +260,11 @@ RSpec.describe "an end to what is to come", :api do
     expect(call(:get, "/api/sets/#{set}")).to include("possible" => %w[ready listed sold], "open_steps" => be > 30)
     happened = call(:post, "/api/sets/#{set}/events", { kind: "ready", on: "2026-06-30" })
     expect(happened).to include("possible" => %w[listed sold], "open_steps" => 0)
-    expect([id, other].map { |one| call(:get, "/api/pieces/#{one}").values_at("stage", "open_steps") }).to eq([["ready", 0]] * 2)
-    expect(refusal(call(:post, "/api/sets/#{set}/events", { kind: "ready", on: "2026-06-30" }), :kind)).to include("are ready")
+    expect([id, other].map do |one|
+      call(:get, "/api/pieces/#{one}").values_at("stage", "open_steps")
+    end).to eq([["ready", 0]] * 2)
+    expect(refusal(call(:post, "/api/sets/#{set}/events", { kind: "ready", on: "2026-06-30" }),
+                   :kind)).to include("are ready")
     call(:delete, "/api/set-events/#{happened['events'].last['id']}")
     expect(call(:get, "/api/sets/#{set}")).to include("possible" => %w[ready listed sold], "open_steps" => be > 30)
   end

@@ -11,7 +11,10 @@ RSpec.describe "the evening", :api do
   def day(*rows, **rest) = call(:post, "/api/days", { worked_on: "2026-06-29", rows: rows, **rest })
   def row(id, kind, effort, **rest) = { pieces: [{ piece_id: id }], kind: kind, effort: effort, **rest }
   def hours(id) = call(:get, "/api/pieces/#{id}")["work"].map { |work| [work["kind"], work["effort"]["text"]] }
-  def money_in(id) = call(:get, "/api/pieces/#{id}")["costs"].map { |cost| [cost["what"], cost["category"], cost["amount"]["text"]] }
+
+  def money_in(id)
+    call(:get, "/api/pieces/#{id}")["costs"].map { |cost| [cost["what"], cost["category"], cost["amount"]["text"]] }
+  end
 
   it "records several pieces and kinds of work at once; a bare number is hours, or minutes where that was chosen" do
     day(row(desk, "sanding", "2"), row(chair, "painting", "45 min"), row(desk, "painting", "1,5"))
@@ -34,8 +37,10 @@ RSpec.describe "the evening", :api do
   it "writes nothing where one row cannot be, and names it" do
     answer = day(row(desk, "sanding", "2"), row(chair, "painting", "lots"))
     expect(refusal(answer, "rows/1/effort")).to include("“lots” is not a time worked")
-    expect(refusal(day(row(desk, "sanding", "2"), row(chair, "juggling", "1")), "rows/1/kind")).to include("not a kind of work")
-    expect(refusal(day(row(desk, "sanding", "20 h"), row(desk, "painting", "6")), "rows/1/effort")).to include("a day has 24 h")
+    expect(refusal(day(row(desk, "sanding", "2"), row(chair, "juggling", "1")),
+                   "rows/1/kind")).to include("not a kind of work")
+    expect(refusal(day(row(desk, "sanding", "20 h"), row(desk, "painting", "6")),
+                   "rows/1/effort")).to include("a day has 24 h")
     expect(refusal(day, :rows)).to include("No time is written")
     expect(hours(desk)).to eq([])
   end
@@ -43,10 +48,14 @@ RSpec.describe "the evening", :api do
   it "offers what was worked on last first, with its kind of work" do
     [desk, chair].each { |id| id }
     day(row(chair, "painting", "1"))
-    expect(call(:get, "/api/days/offers")["rows"].first).to eq("piece" => { "id" => chair, "name" => "Chair" }, "kind" => "painting")
+    expect(call(:get,
+                "/api/days/offers")["rows"].first).to eq("piece" => { "id" => chair, "name" => "Chair" },
+                                                         "kind" => "painting")
   end
 
-  def receipt(*lines, **rest) = call(:post, "/api/receipts", { shop: "Corner hardware", spent_on: "2026-06-29", lines: lines, **rest })
+  def receipt(*lines, **rest)
+    call(:post, "/api/receipts", { shop: "Corner hardware", spent_on: "2026-06-29", lines: lines, **rest })
+  end
 
   it "shares a receipt over pieces and the shelf, its tax by amounts, so that all adds up to what was paid" do
     made = receipt({ what: "Drawer pulls", amount: "12,00", pieces: [{ piece_id: desk }] },
@@ -67,15 +76,18 @@ RSpec.describe "the evening", :api do
     line = { what: "Pulls", amount: "10", pieces: [{ piece_id: desk }] }
     expect(refusal(receipt(line, total: "12.50"),
                    :total)).to eq("The lines and the tax come to 10.00, the receipt says 12.50. 2.50 missing: check the amounts.")
-    expect(refusal(receipt(line, { what: "Glue", amount: "-1", pieces: [{ piece_id: desk }] }), "lines/1/amount")).to include("negative")
-    expect(refusal(receipt(line, { product: "paint_all", size: "1 qrt", amount: "5" }), "lines/1/size")).to include("Did you mean")
+    expect(refusal(receipt(line, { what: "Glue", amount: "-1", pieces: [{ piece_id: desk }] }),
+                   "lines/1/amount")).to include("negative")
+    expect(refusal(receipt(line, { product: "paint_all", size: "1 qrt", amount: "5" }),
+                   "lines/1/size")).to include("Did you mean")
     expect(refusal(receipt(line, { what: "Glue", amount: "5" }), "lines/1/pieces")).to include("No piece is named")
     expect(refusal(receipt, :lines)).to include("no lines")
     expect(money_in(desk)).to eq([])
   end
 
   it "guesses what a cost is for from its words" do
-    guessed = ["Drawer pulls", "cup pull, brass", "1 qt primer", "Sandpaper P120", "hinge oil", "parking", "Castors"].to_h do |what|
+    guessed = ["Drawer pulls", "cup pull, brass", "1 qt primer", "Sandpaper P120", "hinge oil", "parking",
+               "Castors"].to_h do |what|
       [what, call(:get, "/api/read/category?what=#{Rack::Utils.escape(what)}")["category"]]
     end
     expect(guessed.values).to eq(%w[hardware hardware materials materials hardware other hardware])
@@ -86,7 +98,8 @@ RSpec.describe "the evening", :api do
     made = call(:patch, "/api/containers/#{id}", { product: "paint_enamel", size: "750 ml", paid: "25" })
     expect(made["fields"]).to include("product" => "paint_enamel", "size" => "750 ml", "paid" => "25.00")
     call(:post, "/api/draws", { product: "paint_enamel", amount: "100 ml", pieces: [{ piece_id: desk }] })
-    expect(refusal(call(:patch, "/api/containers/#{id}", { product: "paint_all" }), :product)).to include("taken from it at its price")
+    expect(refusal(call(:patch, "/api/containers/#{id}", { product: "paint_all" }),
+                   :product)).to include("taken from it at its price")
     expect(call(:post, "/api/containers/#{id}/level", { share: "45%" })["percent"]).to eq(45)
   end
 end

@@ -16,14 +16,17 @@ RSpec.describe "dated events", :api do
     page = call(:get, "/api/pieces/#{id}")
     expect(page["stage"]).to eq("sold")
     expect(page["tape"]["marks"].map { |mark| mark["key"] }).to include("asking", "sold")
-    expect(page["events"].find { |one| one["kind"] == "first_work" }).to include("recorded" => false, "on" => include("iso" => "2026-05-03"))
+    expect(page["events"].find do |one|
+      one["kind"] == "first_work"
+    end).to include("recorded" => false, "on" => include("iso" => "2026-05-03"))
   end
 
   it "refuses a sale before the purchase, naming both dates, and writes nothing" do
     id = piece(bought_on: "2026-05-10")
     answer = event(id, "sold", "2026-05-09", price: "50")
     expect(status).to eq(422)
-    expect(refusal(answer, :on)).to eq("Sold on 9 May 2026 lies before bought on 10 May 2026. Correct one of the two dates.")
+    expect(refusal(answer,
+                   :on)).to eq("Sold on 9 May 2026 lies before bought on 10 May 2026. Correct one of the two dates.")
     expect(call(:get, "/api/pieces/#{id}")["stage"]).to eq("bought")
   end
 

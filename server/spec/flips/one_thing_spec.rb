@@ -4,7 +4,8 @@ require_relative "../support/compared_pages"
 require_relative "../support/demo_records"
 require_relative "../support/random_workshop"
 
-# One truth on every page: work left, what was spent, likely price, pay and recommendation of a piece are the same wherever they are shown.
+# One truth on every page: work left, what was spent, likely price, pay and recommendation of a piece are the same
+# wherever they are shown.
 RSpec.describe "what pages say of a piece", :own_data do
   include ApiHelper
   include ComparedPages
@@ -15,7 +16,7 @@ RSpec.describe "what pages say of a piece", :own_data do
     include_context "with the records of the demo"
 
     it "is the same on all of them" do
-      Kohlrabi::Operations::Support::VersionedCache.forget
+      Operations::Support::VersionedCache.forget
       expect(differences).to eq([])
     end
   end

@@ -12,36 +12,44 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
 
     it "passes cost, hours and trips on by shares, late ones too, and loses nothing" do
       call(:post, "/api/trips", { what: "Home", fuel: "5", pieces: [{ piece_id: @whole }] })
-      call(:post, "/api/work", { kind: "cleaning", effort: "50 min", worked_on: "2026-05-20", pieces: [{ piece_id: @whole }] })
+      call(:post, "/api/work",
+           { kind: "cleaning", effort: "50 min", worked_on: "2026-05-20", pieces: [{ piece_id: @whole }] })
       made = split({ name: "Left half", weight: "2" }, { name: "Right half", weight: "1", keep: true })
       left, right = made["pieces"].map { |one| one["id"] }
       # 31 → 20.67 + 10.33; trip 5 → 3.33 + 1.67; 50 min → 33 + 17.
       expect([money(left), money(right)]).to eq(["24.00", "12.00"])
       expect([figure(left, "hours")["text"], figure(right, "hours")["text"]]).to eq(["33 min", "17 min"])
-      late = call(:post, "/api/costs", { what: "Late bill", category: "other", amount: "3", pieces: [{ piece_id: @whole }] })
+      late = call(:post, "/api/costs",
+                  { what: "Late bill", category: "other", amount: "3", pieces: [{ piece_id: @whole }] })
       expect([late["id"], money(left), money(right)]).to eq([late["id"], "26.00", "13.00"])
       page = call(:get, "/api/pieces/#{left}")
-      expect(page.values_at("stage", "split_from")).to eq(["on the bench", { "id" => @whole, "ticket" => "K-001", "name" => "Long sideboard" }])
+      expect(page.values_at("stage",
+                            "split_from")).to eq(["on the bench",
+                                                  { "id" => @whole, "ticket" => "K-001", "name" => "Long sideboard" }])
       expect(call(:get, "/api/pieces/#{right}")["stage"]).to eq("kept")
       expect(page["diary"].map { |entry| [entry["on"]["iso"], entry["text"]] })
         .to eq([["2026-06-05", "K-001: Split into K-002 Left half, K-003 Right half."]])
       archived = call(:get, "/api/pieces?view=archive")["rows"].find { |row| row["id"] == @whole }
       expect([archived["stage"], archived["strip"]["ended"], archived["strip"]["days"]]).to eq(["split", true, 35])
-      changed = call(:patch, "/api/splits/#{made['event_id']}", { parts: [{ piece_id: left, weight: "1" }, { piece_id: right, weight: "1" }] })
+      changed = call(:patch, "/api/splits/#{made['event_id']}",
+                     { parts: [{ piece_id: left, weight: "1" }, { piece_id: right, weight: "1" }] })
       # Each kind by itself: 31 → 15.50, 5 → 2.50, 3 → 1.50.
-      expect(changed["changes"]).to eq(["K-002 Left half: money in 26.00 → 19.50.", "K-003 Right half: money in 13.00 → 19.50."])
+      expect(changed["changes"]).to eq(["K-002 Left half: money in 26.00 → 19.50.",
+                                        "K-003 Right half: money in 13.00 → 19.50."])
       expect(call(:get, "/api/pieces?view=in_hand")["in_hand"]["tied_up"]["text"]).to eq("19.50")
     end
 
     it "is taken back while its parts are untouched, and not after" do
       made = split({ name: "A" }, { name: "B" })
       removal = call(:delete, "/api/events/#{made['event_id']}")
-      expect([status, call(:get, "/api/pieces/#{@whole}")["stage"], call(:get, "/api/pieces")["total"]]).to eq([200, "bought", 1])
+      expect([status, call(:get, "/api/pieces/#{@whole}")["stage"],
+              call(:get, "/api/pieces")["total"]]).to eq([200, "bought", 1])
       call(:post, "/api/deletions/#{removal['id']}/undo")
       expect(call(:get, "/api/pieces")["total"]).to eq(2)
       part = made["pieces"][0]["id"]
       expect(call(:delete, "/api/pieces/#{part}")["detail"]).to include("part of a split piece")
-      expect(refusal(call(:patch, "/api/pieces/#{part}", { lock_version: 0, purchase: "1" }), :purchase)).to include("which was split")
+      expect(refusal(call(:patch, "/api/pieces/#{part}", { lock_version: 0, purchase: "1" }),
+                     :purchase)).to include("which was split")
       event(part, "ready", "2026-06-20")
       expect(call(:delete, "/api/events/#{made['event_id']}")["detail"]).to include("Take those back first")
     end
@@ -61,23 +69,30 @@ RSpec.describe "one piece that becomes several, and several that are sold as one
     end
 
     def set(**rest) = call(:post, "/api/sets", { name: "Pair", piece_ids: [@one, @two], **rest })
-    def happen(set, kind, **rest) = call(:post, "/api/sets/#{set['id']}/events", { kind: kind, on: "2026-06-10", **rest })
+
+    def happen(set, kind, **rest)
+      call(:post, "/api/sets/#{set['id']}/events", { kind: kind, on: "2026-06-10", **rest })
+    end
 
     it "has one asking price and one sale, shared by cost where nothing else is known of all" do
       made = set
       expect(made["basis"]).to eq("by cost")
-      expect(call(:post, "/api/pieces/#{@one}/events", { kind: "sold", price: "1" })["detail"]).to include("offered in the set “Pair”")
+      expect(call(:post, "/api/pieces/#{@one}/events",
+                  { kind: "sold", price: "1" })["detail"]).to include("offered in the set “Pair”")
       listed = happen(made, "listed", asking: "90")
       expect(listed["members"].map { |member| member["asking"]["text"] }).to eq(["60.00", "30.00"])
       happen(made, "price_changed", asking: "75")
       sold = happen(made, "sold", price: "70", fee: "7", tip: "1")
-      # 70 by 20 : 10 → 46.67 and 23.33; fee 4.67 and 2.33; tip 0.67 and 0.33. Profit 46.67 + 0.67 − 4.67 − 20 = 22.67 and 11.33.
+      # 70 by 20 : 10 → 46.67 and 23.33; fee 4.67 and 2.33; tip 0.67 and 0.33. Profit 46.67 + 0.67 − 4.67 − 20 = 22.67
+      # and 11.33.
       expect(sold["members"].map { |member| member["cash_profit"]["text"] }).to eq(["22.67", "11.33"])
       event_id = sold["events"].last["id"]
-      changed = call(:patch, "/api/set-events/#{event_id}", { hand: [{ piece_id: @one, amount: "40" }, { piece_id: @two, amount: "30" }] })
+      changed = call(:patch, "/api/set-events/#{event_id}",
+                     { hand: [{ piece_id: @one, amount: "40" }, { piece_id: @two, amount: "30" }] })
       expect(changed["changes"].first).to include("profit 22.67 →")
       expect(changed["set"]["members"].sum { |member| member["receipts"]["minor"] }).to eq(7100)
-      wrong = call(:patch, "/api/set-events/#{event_id}", { hand: [{ piece_id: @one, amount: "40" }, { piece_id: @two, amount: "20" }] })
+      wrong = call(:patch, "/api/set-events/#{event_id}",
+                   { hand: [{ piece_id: @one, amount: "40" }, { piece_id: @two, amount: "20" }] })
       expect(refusal(wrong, :hand)).to include("10.00 EUR under")
       own = call(:get, "/api/pieces/#{@one}")["events"].last["id"]
       expect(call(:delete, "/api/events/#{own}")["detail"]).to include("came with the set")

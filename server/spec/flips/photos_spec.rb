@@ -4,7 +4,10 @@ require_relative "../support/api_helper"
 require "vips"
 
 RSpec.describe "photos", :api do
-  def send_photo(bytes, query) = call(:post, "/api/photos?#{URI.encode_www_form(query)}", bytes, { "CONTENT_TYPE" => "application/octet-stream" })
+  def send_photo(bytes, query)
+    call(:post, "/api/photos?#{URI.encode_www_form(query)}", bytes, { "CONTENT_TYPE" => "application/octet-stream" })
+  end
+
   def stored(photo, size = "large") = Vips::Image.new_from_buffer(get_file(photo[size]), "")
 
   def get_file(path)
@@ -31,7 +34,12 @@ RSpec.describe "photos", :api do
     along = ->(side, place) { { left: place, right: 59 - place, top: place, bottom: 39 - place }.fetch(side) }
     pixels = Array.new(rows) do |row|
       Array.new(columns) do |column|
-        x, y = turned ? [along[row_side, row], along[column_side, column]] : [along[column_side, column], along[row_side, row]]
+        x, y = if turned
+                 [along[row_side, row],
+                  along[column_side, column]]
+               else
+                 [along[column_side, column], along[row_side, row]]
+               end
         seen(x, y)
       end
     end
@@ -72,22 +80,28 @@ RSpec.describe "photos", :api do
   end
 
   it "refuses bad files by name, and keeps the rest" do
-    bad = { "note.txt" => "hello", "script.jpg" => "#!/bin/sh\necho no\n", "cut.jpg" => photo(1, :top, :left)[0, 400], "empty.jpg" => "" }
+    bad = { "note.txt" => "hello", "script.jpg" => "#!/bin/sh\necho no\n", "cut.jpg" => photo(1, :top, :left)[0, 400],
+            "empty.jpg" => "" }
     bad.each do |name, bytes|
       answer = send_photo(bytes, { piece_id: id, kind: "before", name: name })
-      expect([status, answer["detail"]]).to match([422, /\A#{name} (is no picture|is damaged or cut short|is empty)/]), name
+      expect([status, answer["detail"]]).to match([422, /\A#{name} (is no picture|is damaged or cut short|is empty)/]),
+                                            name
     end
     send_photo(upright, { piece_id: id, kind: "before", name: "good.jpg" })
     expect(call(:get, "/api/pieces/#{id}")["photos"].size).to eq(1)
     send_photo("x" * 26_500_000, { piece_id: id, kind: "before", name: "huge.jpg" })
     expect(status).to eq(413)
-    expect(send_photo("x" * 25_200_000, { piece_id: id, kind: "before", name: "huge.jpg" })["detail"]).to start_with("huge.jpg is larger than 25 MB")
+    expect(send_photo("x" * 25_200_000,
+                      { piece_id: id, kind: "before",
+                        name: "huge.jpg" })["detail"]).to start_with("huge.jpg is larger than 25 MB")
     expect(send_photo(upright, { kind: "before" })["detail"]).to include("Say which piece")
     expect(send_photo(upright, { piece_id: id, kind: "selfie" })["detail"]).to include("not a kind of photo")
   end
 
   it "keeps them in order with captions, and the best after as the face of the piece" do
-    first, second, third = %w[before after after].map { |kind| send_photo(upright, { piece_id: id, kind: kind, caption: kind })["id"] }
+    first, second, third = %w[before after after].map do |kind|
+      send_photo(upright, { piece_id: id, kind: kind, caption: kind })["id"]
+    end
     call(:patch, "/api/photos/#{third}", { position: 0, caption: "In the window", kind: "after" })
     photos = call(:get, "/api/pieces/#{id}")["photos"]
     expect(photos.map { |photo| photo["id"] }).to eq([third, first, second])

@@ -4,7 +4,8 @@ require_relative "../support/api_helper"
 
 RSpec.describe "pieces", :api do
   it "records a piece with its measures in the workshop's unit and counts tickets up" do
-    first = call(:post, "/api/pieces", { name: "Hall bench", width: "23 5/8 in", height: "900", drawer_rows: "2,1", purchase: "0" })
+    first = call(:post, "/api/pieces",
+                 { name: "Hall bench", width: "23 5/8 in", height: "900", drawer_rows: "2,1", purchase: "0" })
     expect(status).to eq(201)
     expect(first.values_at("ticket", "stage")).to eq(%w[K-001 bought])
     expect(first["fields"].values_at("width", "height", "purchase", "bought_on")).to eq(["600", "900", "0.00", ""])
@@ -12,16 +13,20 @@ RSpec.describe "pieces", :api do
   end
 
   it "says everything that is wrong at once, by field, and writes nothing" do
-    answer = call(:post, "/api/pieces", { name: " ", purchase: "-5", bought_on: "2026-02-31", width: "wide", doors: "99", drawer_rows: "two" })
+    answer = call(:post, "/api/pieces",
+                  { name: " ", purchase: "-5", bought_on: "2026-02-31", width: "wide", doors: "99", drawer_rows: "two" })
     expect(status).to eq(422)
-    expect(answer["errors"].map { |error| error["field"] }).to contain_exactly("name", "purchase", "bought_on", "width", "doors", "drawer_rows")
+    expect(answer["errors"].map do |error|
+      error["field"]
+    end).to contain_exactly("name", "purchase", "bought_on", "width", "doors", "drawer_rows")
     expect(refusal(answer, :purchase)).to eq("“-5” is negative. Give 0 or more.")
     expect(refusal(answer, :bought_on)).to include("does not exist in the calendar")
     expect(call(:get, "/api/pieces")["total"]).to eq(0)
   end
 
   it "refuses a purchase after today" do
-    expect(refusal(call(:post, "/api/pieces", { name: "A", bought_on: "2026-07-01" }), :bought_on)).to include("lies after today, 30 Jun 2026")
+    expect(refusal(call(:post, "/api/pieces", { name: "A", bought_on: "2026-07-01" }),
+                   :bought_on)).to include("lies after today, 30 Jun 2026")
   end
 
   it "tells the second of two tabs, with both versions, and loses nothing" do
@@ -82,7 +87,8 @@ RSpec.describe "pieces", :api do
   it "does not remove a piece that carries a share" do
     one = piece
     two = piece(name: "Other")
-    call(:post, "/api/costs", { what: "Hire", category: "other", amount: "10", pieces: [{ piece_id: one }, { piece_id: two }] })
+    call(:post, "/api/costs",
+         { what: "Hire", category: "other", amount: "10", pieces: [{ piece_id: one }, { piece_id: two }] })
     expect(call(:delete, "/api/pieces/#{one}")["detail"]).to include("shares a cost with other pieces")
   end
 
@@ -103,6 +109,7 @@ RSpec.describe "pieces", :api do
     piece(purchase: "80")
     piece(purchase: "", bought_on: "2026-04-21")
     expect(call(:get,
-                "/api/pieces")["in_hand"]).to include("count" => 2, "price_known" => 1, "oldest_days" => 70, "tied_up" => include("text" => "80.00"))
+                "/api/pieces")["in_hand"]).to include("count" => 2, "price_known" => 1, "oldest_days" => 70,
+                                                      "tied_up" => include("text" => "80.00"))
   end
 end

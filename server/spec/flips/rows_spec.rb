@@ -16,10 +16,13 @@ RSpec.describe "rows of the floor and the archive", :api do
     event(id, "first_work", "2026-06-05")
     event(id, "ready", "2026-06-10")
     event(id, "listed", "2026-06-12", asking: "90")
-    expect(row(id)).to include("stage" => "listed", "price" => include("label" => "asking", "money" => include("text" => "90.00")))
+    expect(row(id)).to include("stage" => "listed",
+                               "price" => include("label" => "asking",
+                                                  "money" => include("text" => "90.00")))
     expect(strip(id)).to eq([["waiting", 0, 4], ["bench", 4, 9], ["waiting", 9, 11], ["market", 11, 29]])
     event(id, "sold", "2026-06-20", price: "80")
-    expect(row(id)).to include("stage" => "sold", "price" => nil, "turnaround_days" => 19, "ended_on" => include("iso" => "2026-06-20"))
+    expect(row(id)).to include("stage" => "sold", "price" => nil, "turnaround_days" => 19,
+                               "ended_on" => include("iso" => "2026-06-20"))
     expect(strip(id).last).to eq(["market", 11, 19])
   end
 
@@ -35,7 +38,9 @@ RSpec.describe "rows of the floor and the archive", :api do
   it "agrees with the piece's own page in every figure" do
     ids = [piece(purchase: "12.34"), piece(purchase: ""), piece(purchase: "0", bought_on: "")]
     ids.each_with_index do |id, place|
-      call(:post, "/api/costs", { what: "Oil", category: "materials", amount: "3.21", pieces: ids.map { |one| { piece_id: one } } })
+      call(:post, "/api/costs", { what: "Oil", category: "materials", amount: "3.21", pieces: ids.map do |one|
+        { piece_id: one }
+      end })
       call(:post, "/api/work", { kind: "sanding", effort: "50", pieces: [{ piece_id: id }] })
       event(id, %w[sold scrapped kept][place], "2026-06-01", price: "70", fee: "3")
     end
@@ -62,12 +67,18 @@ RSpec.describe "rows of the floor and the archive", :api do
   it "puts a removed piece nowhere" do
     id = piece
     call(:delete, "/api/pieces/#{id}")
-    expect([row(id), call(:get, "/api/find?query=Bench"), call(:get, "/api/today")["stages"].sum { |stage| stage["total"] }]).to eq([nil, [], 0])
+    expect([row(id), call(:get, "/api/find?query=Bench"), call(:get, "/api/today")["stages"].sum do |stage|
+      stage["total"]
+    end]).to eq([nil, [], 0])
   end
 
   it "sorts by each column it offers, both ways" do
-    3.times { |i| event(piece(name: "Piece #{i}", purchase: (i * 10).to_s), "sold", "2026-06-0#{i + 1}", price: (100 - (i * 40)).to_s) }
-    orders = %w[ticket name kind source stage bought_on ended_on cash_in receipts cash_profit hours hourly_pay turnaround].to_h do |sort|
+    3.times do |i|
+      event(piece(name: "Piece #{i}", purchase: (i * 10).to_s), "sold", "2026-06-0#{i + 1}",
+            price: (100 - (i * 40)).to_s)
+    end
+    orders = %w[ticket name kind source stage bought_on ended_on cash_in receipts cash_profit hours hourly_pay
+                turnaround].to_h do |sort|
       [sort, %w[false true].map do |down|
         call(:get, "/api/pieces?view=archive&sort=#{sort}&descending=#{down}")["rows"].map do |one|
           one["name"][-1]

@@ -5,8 +5,14 @@ require_relative "../support/api_helper"
 # What the screens get to say, worked by hand. It is Tuesday 30 June 2026, noon.
 RSpec.describe "what the screens say", :api do
   def page_of(id) = call(:get, "/api/pieces/#{id}")
-  def house(**rules) = call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], **rules })
-  def work(id, effort, on) = call(:post, "/api/work", { kind: "sanding", effort: effort, worked_on: on, pieces: [{ piece_id: id }] })
+
+  def house(**rules)
+    call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], **rules })
+  end
+
+  def work(id, effort, on)
+    call(:post, "/api/work", { kind: "sanding", effort: effort, worked_on: on, pieces: [{ piece_id: id }] })
+  end
 
   describe "of a piece" do
     it "says in a line where it stands, how it came and how large it is" do
@@ -17,16 +23,20 @@ RSpec.describe "what the screens say", :api do
       expect(page_of(id)["line"]).to start_with("on the bench for 12 days · bought 10 Jun")
       event(id, "sold", "2026-06-29", price: "200")
       expect(page_of(id)["line"]).to start_with("sold · bought 10 Jun")
-      expect(page_of(piece(name: "Found", purchase: "0"))["line"]).to eq("waiting for 60 days · bought 1 May for nothing")
-      expect(page_of(piece(name: "Gift", purchase: "", bought_on: "2025-12-31"))["line"]).to include("bought 31 Dec 2025 at a price not known")
+      expect(page_of(piece(name: "Found",
+                           purchase: "0"))["line"]).to eq("waiting for 60 days · bought 1 May for nothing")
+      expect(page_of(piece(name: "Gift", purchase: "",
+                           bought_on: "2025-12-31"))["line"]).to include("bought 31 Dec 2025 at a price not known")
     end
 
     it "dates its days, and says how many hours it bears and which are worked" do
       house(floor_pay: "10", target_pay: "20")
-      id = piece(name: "Ash chest", kind: "chest of drawers", bought_on: "2026-06-10", purchase: "40", expected_resale: "140")
+      id = piece(name: "Ash chest", kind: "chest of drawers", bought_on: "2026-06-10", purchase: "40",
+                 expected_resale: "140")
       work(id, "2 h", "2026-06-18")
       found = page_of(id)
-      expect(found["dates"]).to eq([{ "day" => 0, "text" => "10 Jun bought" }, { "day" => 8, "text" => "18 Jun first work" }])
+      expect(found["dates"]).to eq([{ "day" => 0, "text" => "10 Jun bought" },
+                                    { "day" => 8, "text" => "18 Jun first work" }])
       budget = found["budget"]
       expect(budget["worked"]["text"]).to eq("2 h")
       # What it bears is what is left over all costs at 10.00 an hour, as the figure beside it says.
@@ -37,7 +47,7 @@ RSpec.describe "what the screens say", :api do
       expect(call(:get, "/api/pieces/#{id}/pricing")["need_and_fetch"]).to eq(both) # one answer on both pages
     end
 
-    def effort_text(seconds) = Kohlrabi::Core::Units::Effort.text(seconds)
+    def effort_text(seconds) = Core::Units::Effort.text(seconds)
 
     it "says nothing of market and hours once it has ended" do
       id = piece(name: "Ash chest", kind: "chest of drawers", bought_on: "2026-06-10", purchase: "40")

@@ -2,20 +2,26 @@
 
 require_relative "../support/records_helper"
 
-RSpec.describe Kohlrabi::Operations::Flips::Sets do
-  let(:operations) { Kohlrabi::Operations }
+RSpec.describe Operations::Flips::Sets do
+  let(:operations) { Operations }
 
   def piece(price, **rest)
     operations::Flips::Pieces.create({ "name" => "Chair", "purchase" => price,
                                        "bought_on" => "2026-05-01" }.merge(rest.transform_keys(&:to_s))).id
   end
 
-  def listed(id, asking) = operations::Flips::Events.create(id, "kind" => "listed", "on" => "2026-05-10", "asking" => asking)
+  def listed(id, asking)
+    operations::Flips::Events.create(id, "kind" => "listed", "on" => "2026-05-10", "asking" => asking)
+  end
+
   def set(*ids) = described_class.create("name" => "Set", "piece_ids" => ids)
-  def happen(set, kind, **rest) = described_class.happen(set.id, { "kind" => kind, "on" => "2026-06-01" }.merge(rest.transform_keys(&:to_s)))
+
+  def happen(set, kind, **rest)
+    described_class.happen(set.id, { "kind" => kind, "on" => "2026-06-01" }.merge(rest.transform_keys(&:to_s)))
+  end
 
   def events(id)
-    Kohlrabi::Records::Event.live.where(piece_id: id).order(:position).map { |event| [event.kind, (event.listing || event.sale)&.then { |row| row.try(:asking_minor) || row.try(:price_minor) }] }
+    Records::Event.live.where(piece_id: id).order(:position).map { |event| [event.kind, (event.listing || event.sale)&.then { |row| row.try(:asking_minor) || row.try(:price_minor) }] }
   end
 
   it "shares by the prices asked alone before, where each had one" do
@@ -41,10 +47,11 @@ RSpec.describe Kohlrabi::Operations::Flips::Sets do
     listed(on_market, "20")
     made = set(on_market, waiting)
     happen(made, "listed", asking: "100")
-    expect([events(on_market), events(waiting)]).to eq([[["listed", 2000], ["price_changed", 2500]], [["listed", 7500]]])
+    expect([events(on_market),
+            events(waiting)]).to eq([[["listed", 2000], ["price_changed", 2500]], [["listed", 7500]]])
     described_class.break_up(made.id)
     expect([events(on_market), events(waiting)]).to eq([[["listed", 2000]], []])
-    diary = Kohlrabi::Records::DiaryEntry.where(piece_id: waiting).pluck(:text)
+    diary = Records::DiaryEntry.where(piece_id: waiting).pluck(:text)
     expect(diary).to eq(["The set “Set” was broken; this piece stands by itself again."])
   end
 
@@ -52,15 +59,17 @@ RSpec.describe Kohlrabi::Operations::Flips::Sets do
     ids = Array.new(7) { |i| piece(((i * 3) + 1).to_s) }
     made = set(*ids)
     happen(made, "sold", price: "100.01", fee: "7.77", tip: "0.05", delivery: "3")
-    sales = Kohlrabi::Records::Sale.all
-    expect([sales.sum(:price_minor), sales.sum(:fee_minor), sales.sum(:tip_minor), sales.sum(:delivery_minor)]).to eq([10_001, 777, 5, 300])
+    sales = Records::Sale.all
+    expect([sales.sum(:price_minor), sales.sum(:fee_minor), sales.sum(:tip_minor),
+            sales.sum(:delivery_minor)]).to eq([10_001, 777, 5, 300])
     expect(operations::House::Doctor.examine).to eq([])
   end
 
   it "lets a part by hand be nothing, and goes back to its own shares when none is given" do
     ids = [piece("10"), piece("30")]
     made = set(*ids)
-    event = happen(made, "sold", price: "80", hand: [{ "piece_id" => ids[0], "amount" => "80" }, { "piece_id" => ids[1], "amount" => "" }])
+    event = happen(made, "sold", price: "80",
+                                 hand: [{ "piece_id" => ids[0], "amount" => "80" }, { "piece_id" => ids[1], "amount" => "" }])
     expect(ids.map { |id| events(id).last.last }).to eq([8000, 0])
     _, changes = described_class.correct(event.id, "hand" => [])
     expect(ids.map { |id| events(id).last.last }).to eq([2000, 6000])
@@ -74,7 +83,7 @@ RSpec.describe Kohlrabi::Operations::Flips::Sets do
       happen(made, "listed",
              asking: "50")
     end.to raise_error(operations::Support::Refused, /Listed on 1 Jun 2026 lies before bought on 20 Jun 2026/)
-    expect([Kohlrabi::Records::PieceSetEvent.count, Kohlrabi::Records::Event.count]).to eq([0, 0])
+    expect([Records::PieceSetEvent.count, Records::Event.count]).to eq([0, 0])
   end
 
   it "frees its pieces once it is broken, and not while it stands" do

@@ -7,7 +7,11 @@ RSpec.describe "several at once", :api do
   def stage(id) = call(:get, "/api/pieces/#{id}")["stage"]
   def named(path) = call(:get, path)["rows"].map { |row| row["name"] }
 
-  let!(:pieces) { %w[Ash Elm Oak].map { |wood| piece(name: "#{wood} stool", kind: "stool", bought_on: "2026-06-01", purchase: "5") } }
+  let!(:pieces) do
+    %w[Ash Elm Oak].map do |wood|
+      piece(name: "#{wood} stool", kind: "stool", bought_on: "2026-06-01", purchase: "5")
+    end
+  end
 
   it "makes several ready, lists each at its price, and does none where one cannot be" do
     rows = pieces.map { |id| { piece_id: id } }
@@ -17,7 +21,8 @@ RSpec.describe "several at once", :api do
     priced = pieces.zip(%w[30 31 3x]).map { |id, asking| { piece_id: id, asking: asking } }
     refused = call(:post, "/api/events/several", { kind: "listed", on: "2026-06-21", rows: priced })
     expect(last_response.status).to eq(422)
-    expect(refused["errors"]).to contain_exactly(include("field" => "rows/2/asking", "message" => start_with("Oak stool: “3x” isn't an amount")))
+    expect(refused["errors"]).to contain_exactly(include("field" => "rows/2/asking",
+                                                         "message" => start_with("Oak stool: “3x” isn't an amount")))
     expect(pieces.map { |id| stage(id) }).to eq(%w[ready ready ready]) # all or none
     call(:post, "/api/events/several", { kind: "listed", on: "2026-06-21", rows: priced.first(2) })
     expect(named("/api/pieces?stage=listed&sort=name&descending=false")).to eq(["Ash stool", "Elm stool"])
@@ -52,8 +57,11 @@ RSpec.describe "several at once", :api do
     expect(sorts.call("larch")).to include("piece")
     expect(sorts.call("oil")).to include("step", "material")
     expect(sorts.call("finish")).to include("finding")
-    expect(call(:get, "/api/search?query=oil")["hits"]).to include(include("sort" => "material", "line" => "on the shelf", "to" => "/shelf"))
-    expect(call(:get, "/api/search?query=pulls%20jig")["hits"]).to include(include("sort" => "tool", "to" => "/tools/pulls"))
+    expect(call(:get,
+                "/api/search?query=oil")["hits"]).to include(include("sort" => "material", "line" => "on the shelf",
+                                                                     "to" => "/shelf"))
+    expect(call(:get,
+                "/api/search?query=pulls%20jig")["hits"]).to include(include("sort" => "tool", "to" => "/tools/pulls"))
     expect(call(:get, "/api/search?query=zzzz")["hits"]).to eq([])
   end
 
@@ -61,7 +69,10 @@ RSpec.describe "several at once", :api do
     name = "50% elm_top 'Dora'"
     piece(name: name, kind: "stool", bought_on: "2026-06-01")
     found = lambda do |query|
-      call(:get, "/api/search?#{Rack::Utils.build_query('query' => query)}")["hits"].filter_map { |hit| hit["label"] if hit["sort"] == "piece" }
+      call(:get,
+           "/api/search?#{Rack::Utils.build_query('query' => query)}")["hits"].filter_map do |hit|
+        hit["label"] if hit["sort"] == "piece"
+      end
     end
     ["50%", "elm_top", "'dora'", "DORA elm", "top 50"].each { |query| expect(found.call(query)).to eq([name]), query }
     expect(found.call("%")).to eq([name]) # a sign as any other, not "anything"
@@ -71,8 +82,8 @@ RSpec.describe "several at once", :api do
   end
 
   it "finds such signs in what was noted of a piece and in what was only seen, too" do
-    first = Kohlrabi::Records::Piece.find(pieces.first)
-    Kohlrabi::Operations::Flips::Changes.write(first, "plan", "wax at 5%, one_coat")
+    first = Records::Piece.find(pieces.first)
+    Operations::Flips::Changes.write(first, "plan", "wax at 5%, one_coat")
     noted = ->(query) { call(:get, "/api/search?#{Rack::Utils.build_query('query' => query)}")["hits"].map { |hit| hit["sort"] } }
     expect(noted.call("5% wax")).to eq(["note"])
     expect(noted.call("one-coat")).to eq([]) # _ stands for itself

@@ -2,27 +2,28 @@
 
 require_relative "../support/records_helper"
 
-RSpec.describe Kohlrabi::Operations::House::Doctor do
+RSpec.describe Operations::House::Doctor do
   [11, 42, 2026].each do |seed|
     it "finds every stored figure as computed after random edits (seed #{seed})" do
       edits = RandomEdits.new(seed)
-      Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = OFF")
+      Records::Base.connection.execute("PRAGMA synchronous = OFF")
       150.times { edits.step }
-      expect(Kohlrabi::Records::Piece.count).to be > 15
+      expect(Records::Piece.count).to be > 15
       expect(described_class.examine).to eq([])
     ensure
-      Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = FULL")
+      Records::Base.connection.execute("PRAGMA synchronous = FULL")
     end
   end
 
   it "finds a figure that was tampered with, shares that do not add up, and mends the figures" do
-    piece = Kohlrabi::Operations::Flips::Pieces.create("name" => "Bench", "purchase" => "10")
-    Kohlrabi::Operations::Flips::Costs.create("what" => "Oil", "category" => "materials", "amount" => "5", "pieces" => [{ "piece_id" => piece.id }])
+    piece = Operations::Flips::Pieces.create("name" => "Bench", "purchase" => "10")
+    Operations::Flips::Costs.create("what" => "Oil", "category" => "materials", "amount" => "5",
+                                    "pieces" => [{ "piece_id" => piece.id }])
     piece.summary.update_columns(cash_in_minor: 1)
     expect(described_class.examine).to eq(["Piece #{piece.id}: stored cash_in_minor differ."])
     described_class.mend
     expect(described_class.examine).to eq([])
-    Kohlrabi::Records::CostShare.update_all(amount_minor: 499)
+    Records::CostShare.update_all(amount_minor: 499)
     expect(described_class.examine).to include(/Shares of cost \d+ do not add up/)
   end
 end

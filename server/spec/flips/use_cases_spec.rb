@@ -3,24 +3,26 @@
 require_relative "../support/records_helper"
 
 RSpec.describe "use cases of the desk" do
-  let(:operations) { Kohlrabi::Operations }
-  let(:records) { Kohlrabi::Records }
+  let(:operations) { Operations }
+  let(:records) { Records }
 
-  describe Kohlrabi::Operations::Support::Percent do
+  describe Operations::Support::Percent do
     { "0" => 0, "12.5" => 1250, "12.5%" => 1250, "99.99" => 9999 }.each do |text, hundredths|
       it("reads #{text}") { expect(described_class.parse(text)).to eq(hundredths) }
     end
 
     %w[100 -1 12.345 many].each do |text|
-      it("refuses #{text}") { expect { described_class.parse(text) }.to raise_error(Kohlrabi::Core::Refusal) }
+      it("refuses #{text}") { expect { described_class.parse(text) }.to raise_error(Core::Refusal) }
     end
 
     it "writes them back without idle zeros" do
-      expect([0, 1250, 1000, 1225, nil].map { |value| described_class.text(value) }).to eq(["0", "12.5", "10", "12.25", nil])
+      expect([0, 1250, 1000, 1225, nil].map do |value|
+        described_class.text(value)
+      end).to eq(["0", "12.5", "10", "12.25", nil])
     end
   end
 
-  describe Kohlrabi::Demo::Workshop do
+  describe Demo::Workshop do
     it "lays out a workshop of every stage and outcome, every figure as computed, dated up to today" do
       records::Base.connection.execute("PRAGMA synchronous = OFF")
       steps = []
@@ -29,7 +31,9 @@ RSpec.describe "use cases of the desk" do
       expect(stages.keys).to match_array(operations::Flips::Lists::VIEWS["all"])
       expect([stages.values.sum, steps.last]).to eq([82, [45, 45]]) # and 27 out of the old exercise book
       planned = records::Look.where(chosen: true).map(&:piece)
-      expect(planned.map(&:seconds_to_come)).to eq(planned.map { |piece| operations::Planning::Plans.of(piece).remaining })
+      expect(planned.map(&:seconds_to_come)).to eq(planned.map { |piece|
+        operations::Planning::Plans.of(piece).remaining
+      })
       expect(records::Piece.minimum(:bought_on)).to be_between(operations::House::WorkshopSettings.today - 1100,
                                                                operations::House::WorkshopSettings.today - 1000)
       expect(records::FlipSummary.maximum(:ended_on)).to be <= operations::House::WorkshopSettings.today
@@ -47,15 +51,18 @@ RSpec.describe "use cases of the desk" do
     end
   end
 
-  describe Kohlrabi::Operations::Books::Import do
+  describe Operations::Books::Import do
     def sheet(text, **options) = operations::Books::Spreadsheet.new(text, **options)
 
     it "takes 1,200 rows in one transaction and tells its progress" do
       steps = []
       rows = Array.new(1200) { |i| "Flip #{i},2026-01-01,5,1,2026-02-01,20" }
-      sheet("name,bought_on,purchase,hours,sold_on,sale_price\n#{rows.join("\n")}\n").take! { |done, of| steps << [done, of] }
+      sheet("name,bought_on,purchase,hours,sold_on,sale_price\n#{rows.join("\n")}\n").take! do |done, of|
+        steps << [done, of]
+      end
       expect(steps).to eq([[500, 1200], [1000, 1200], [1200, 1200]])
-      expect(records::FlipSummary.where(cash_profit_minor: 1500, bench_seconds: 3600, turnaround_days: 31).count).to eq(1200)
+      expect(records::FlipSummary.where(cash_profit_minor: 1500, bench_seconds: 3600,
+                                        turnaround_days: 31).count).to eq(1200)
       expect(records::Piece.order(:ticket).pick(:ticket, :name)).to eq([1, "Flip 0"])
     end
 
@@ -72,7 +79,7 @@ RSpec.describe "use cases of the desk" do
     end
   end
 
-  describe Kohlrabi::Operations::Support::Idempotency do
+  describe Operations::Support::Idempotency do
     it "forgets answers after a month" do
       described_class.answer("an-old-key", "one") { [201, { id: 1 }] }
       at("2026-08-15T12:00:00Z")
@@ -86,7 +93,7 @@ RSpec.describe "use cases of the desk" do
     end
   end
 
-  describe Kohlrabi::LocalZone do
+  describe LocalZone do
     it "is the machine's, where that is a name of the tz database" do
       Dir.mktmpdir do |folder|
         clock = File.join(folder, "localtime")
@@ -100,7 +107,7 @@ RSpec.describe "use cases of the desk" do
     end
   end
 
-  describe Kohlrabi::Folder do
+  describe Folder do
     around do |example|
       before = ENV.to_h.slice("KOHLRABI_HOME", "XDG_DATA_HOME")
       example.run
@@ -110,7 +117,8 @@ RSpec.describe "use cases of the desk" do
 
     it "is KOHLRABI_HOME, else in the XDG data folder, and the demo's lies beside it" do
       ENV["KOHLRABI_HOME"] = "/there/kohlrabi"
-      expect([described_class.path, described_class.path(demo: true)]).to eq(["/there/kohlrabi", "/there/kohlrabi-demo"])
+      expect([described_class.path,
+              described_class.path(demo: true)]).to eq(["/there/kohlrabi", "/there/kohlrabi-demo"])
       ENV.delete("KOHLRABI_HOME")
       ENV["XDG_DATA_HOME"] = "/data"
       expect(described_class.path).to eq("/data/kohlrabi")

@@ -19,7 +19,10 @@ RSpec.describe "costs, hours and timers", :api do
   it "refuses more than 24 hours by one person on one date, however it comes about" do
     hours("20h")
     late = hours("4:01")
-    expect([status, refusal(late, :effort)]).to eq([422, "That makes 24 h 01 by Me on 1 Jun 2026; a day has 24 h. Check the time and the date."])
+    expect([status,
+            refusal(late,
+                    :effort)]).to eq([422,
+                                      "That makes 24 h 01 by Me on 1 Jun 2026; a day has 24 h. Check the time and the date."])
     other = call(:post, "/api/people", { name: "Second" })["id"]
     hours("4:01", person_id: other)
     expect(status).to eq(201)
@@ -50,7 +53,8 @@ RSpec.describe "costs, hours and timers", :api do
     expect(diary.call(@piece)).to eq([]) # an ordinary correction
     call(:patch, "/api/costs/#{cost['id']}", { pieces: [{ piece_id: @piece }, { piece_id: two }] })
     expect([diary.call(@piece), diary.call(two)])
-      .to eq([["The cost “Hire” was corrected: money in 42.00 → 36.00."], ["The cost “Hire” was corrected: money in 0.00 → 6.00."]])
+      .to eq([["The cost “Hire” was corrected: money in 42.00 → 36.00."],
+              ["The cost “Hire” was corrected: money in 0.00 → 6.00."]])
     event(two, "sold", "2026-06-20", price: "20")
     call(:patch, "/api/costs/#{cost['id']}", { amount: "8" })
     expect(diary.call(two).last).to eq("The cost “Hire” was corrected: money in 6.00 → 4.00, profit 14.00 → 16.00.")
@@ -71,7 +75,9 @@ RSpec.describe "costs, hours and timers", :api do
     timer = call(:post, "/api/timers", { kind: "painting", piece_ids: [@piece, two, three] })
     @app = nil # a new application, as after a restart
     at("2026-06-30T09:50:10Z")
-    expect(call(:get, "/api/today")["timers"].first).to include("label" => "Painting", "long" => false, "elapsed" => include("seconds" => 3010))
+    expect(call(:get,
+                "/api/today")["timers"].first).to include("label" => "Painting", "long" => false,
+                                                          "elapsed" => include("seconds" => 3010))
     expect(call(:get, "/api/timers")).to eq(call(:get, "/api/today").slice("timers"))
     entry = call(:post, "/api/timers/#{timer['id']}/stop", {})
     expect(entry["shares"].map { |share| share["effort"]["text"] }).to eq(["17 min", "17 min", "16 min"])
@@ -82,7 +88,8 @@ RSpec.describe "costs, hours and timers", :api do
 
   it "lets one timer run for a person, and brings a discarded one back" do
     timer = call(:post, "/api/timers", { kind: "painting", piece_ids: [@piece] })
-    expect(call(:post, "/api/timers", { kind: "sanding", piece_ids: [@piece] })["detail"]).to include("Me's timer is already running for painting")
+    expect(call(:post, "/api/timers",
+                { kind: "sanding", piece_ids: [@piece] })["detail"]).to include("Me's timer is already running for painting")
     removal = call(:delete, "/api/timers/#{timer['id']}")
     expect(call(:get, "/api/today")["timers"]).to eq([])
     call(:post, "/api/deletions/#{removal['id']}/undo")
@@ -93,7 +100,8 @@ RSpec.describe "costs, hours and timers", :api do
     at("2026-06-28T09:00:00Z")
     timer = call(:post, "/api/timers", { kind: "painting", piece_ids: [@piece] })
     at("2026-06-30T09:00:00Z")
-    expect(refusal(call(:post, "/api/timers/#{timer['id']}/stop", {}), :effort)).to match(/running for 48 h. Say how long/)
+    expect(refusal(call(:post, "/api/timers/#{timer['id']}/stop", {}),
+                   :effort)).to match(/running for 48 h. Say how long/)
     entry = call(:post, "/api/timers/#{timer['id']}/stop", { effort: "1:30" })
     expect([entry["effort"]["text"], entry["worked_on"]["iso"]]).to eq(["1 h 30", "2026-06-28"])
   end

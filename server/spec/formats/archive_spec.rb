@@ -3,10 +3,11 @@
 require_relative "../support/records_helper"
 require "stringio"
 
-# The archive: there and back again to an equal workshop; what is damaged or foreign is refused and leaves all as it was.
+# The archive: there and back again to an equal workshop; what is damaged or foreign is refused and leaves all as it
+# was.
 RSpec.describe "the archive of a workshop", :own_data do
-  backups = Kohlrabi::Backups
-  records = Kohlrabi::Records
+  backups = Backups
+  records = Records
 
   # A workshop in a folder of its own; the specs' own one is opened again afterwards.
   around do |example|
@@ -24,12 +25,12 @@ RSpec.describe "the archive of a workshop", :own_data do
 
   def file(name = "all.zip") = File.join(@folder, name)
   def workshop = ActiveRecord::Base.connection_db_config.database
-  def restore(path) = Kohlrabi::Restore.new(path, workshop).run
+  def restore(path) = Restore.new(path, workshop).run
 
   # All rows of all tables that an archive holds.
   def contents
     data = SQLite3::Database.new(workshop, readonly: true, results_as_hash: true)
-    Kohlrabi::Formats::Archive.tables(data).to_h { |table| [table, data.execute("SELECT * FROM #{table} ORDER BY rowid")] }
+    Formats::Archive.tables(data).to_h { |table| [table, data.execute("SELECT * FROM #{table} ORDER BY rowid")] }
   ensure
     data&.close
   end
@@ -54,7 +55,7 @@ RSpec.describe "the archive of a workshop", :own_data do
     before = contents
     restore(path)
     raise "nothing was refused"
-  rescue Kohlrabi::Core::Refusal => e
+  rescue Core::Refusal => e
     expect(contents).to eq(before)
     expect(Dir[File.join(@folder, "*restoring*")]).to eq([])
     e.message
@@ -73,26 +74,26 @@ RSpec.describe "the archive of a workshop", :own_data do
       backups.write(file("again.zip"))
       parts = %w[all.zip again.zip].map { |name| Zip::File.open(file(name)) { |zip| JSON.parse(zip.read("manifest.json")).slice("tables", "photos", "schema") } }
       expect(parts.first).to eq(parts.last)
-      expect(Kohlrabi::Operations::House::Doctor.examine).to eq([])
+      expect(Operations::House::Doctor.examine).to eq([])
     end
   end
 
   it "shows the same figures to the cent after it came back" do
-    piece = Kohlrabi::Operations::Flips::Pieces.create("name" => "Chest", "purchase" => "33.33", "bought_on" => "2026-05-01")
-    Kohlrabi::Operations::Flips::Costs.create("what" => "Paint", "category" => "materials", "amount" => "12.34",
-                                              "pieces" => [{ "piece_id" => piece.id }])
-    Kohlrabi::Operations::Flips::Events.create(piece.id, "kind" => "sold", "on" => "2026-06-20", "price" => "99.99")
+    piece = Operations::Flips::Pieces.create("name" => "Chest", "purchase" => "33.33", "bought_on" => "2026-05-01")
+    Operations::Flips::Costs.create("what" => "Paint", "category" => "materials", "amount" => "12.34",
+                                    "pieces" => [{ "piece_id" => piece.id }])
+    Operations::Flips::Events.create(piece.id, "kind" => "sold", "on" => "2026-06-20", "price" => "99.99")
     backups.write(file)
-    Kohlrabi::Operations::Flips::Pieces.create("name" => "Later")
+    Operations::Flips::Pieces.create("name" => "Later")
     restore(file)
     # 99.99 − 33.33 − 12.34
     expect(records::FlipSummary.pluck(:cash_profit_minor)).to eq([5432])
-    expect(Kohlrabi::Operations::Flips::Pieces.create("name" => "Goes on").ticket).to eq(2)
+    expect(Operations::Flips::Pieces.create("name" => "Goes on").ticket).to eq(2)
   end
 
   it "holds a JSON Schema of each table that its lines obey, and nothing of who was let in" do
     fill(3, steps: 30)
-    Kohlrabi::Operations::House::Access.passcode = "longer than eight"
+    Operations::House::Access.passcode = "longer than eight"
     backups.write(file)
     Zip::File.open(file) do |zip|
       expect(zip.glob("tables/*").map(&:name)).not_to include(a_string_matching(/passcodes|sessions|idempotency/))
@@ -112,21 +113,21 @@ RSpec.describe "the archive of a workshop", :own_data do
   end
 
   it "takes photos along, and brings back those that are gone" do
-    picture = Kohlrabi::Pictures.store(Vips::Image.black(40, 30).write_to_buffer(".png"), name: "a.png")
-    piece = Kohlrabi::Operations::Flips::Pieces.create("name" => "Chest")
-    Kohlrabi::Operations::Flips::Photos.add(picture, "piece_id" => piece.id, "kind" => "before")
+    picture = Pictures.store(Vips::Image.black(40, 30).write_to_buffer(".png"), name: "a.png")
+    piece = Operations::Flips::Pieces.create("name" => "Chest")
+    Operations::Flips::Photos.add(picture, "piece_id" => piece.id, "kind" => "before")
     backups.write(file)
-    bytes = File.binread(Kohlrabi::Pictures.path(picture[:fingerprint]))
-    FileUtils.rm_rf(Kohlrabi::Pictures.folder)
+    bytes = File.binread(Pictures.path(picture[:fingerprint]))
+    FileUtils.rm_rf(Pictures.folder)
     restore(file)
-    expect(File.binread(Kohlrabi::Pictures.path(picture[:fingerprint]))).to eq(bytes)
+    expect(File.binread(Pictures.path(picture[:fingerprint]))).to eq(bytes)
   end
 
   describe "what cannot be restored" do
     before do
       fill(9, steps: 25)
       backups.write(file)
-      Kohlrabi::Operations::Flips::Pieces.create("name" => "Since then")
+      Operations::Flips::Pieces.create("name" => "Since then")
     end
 
     it "is refused where it is no archive: text, another zip, a file cut short" do
@@ -139,13 +140,21 @@ RSpec.describe "the archive of a workshop", :own_data do
     end
 
     it "is refused where a table was changed, is missing, or a line is lost" do
-      expect(refused(tamper("tables/pieces.jsonl") { |body| body.sub("Piece", "Chair") })).to include("table pieces is damaged")
-      expect(refused(tamper("tables/pieces.jsonl") { |body| body.lines.drop(1).join })).to include("table pieces is damaged")
+      expect(refused(tamper("tables/pieces.jsonl") do |body|
+        body.sub("Piece", "Chair")
+      end)).to include("table pieces is damaged")
+      expect(refused(tamper("tables/pieces.jsonl") do |body|
+        body.lines.drop(1).join
+      end)).to include("table pieces is damaged")
       expect(refused(tamper("tables/pieces.jsonl") { nil })).to include("missing from it")
     end
 
     it "is refused where it is of something else, of a later or of an earlier version" do
-      change = ->(**changes) { tamper("manifest.json") { |body| JSON.generate(JSON.parse(body).merge(changes.transform_keys(&:to_s))) } }
+      change = lambda { |**changes|
+        tamper("manifest.json") do |body|
+          JSON.generate(JSON.parse(body).merge(changes.transform_keys(&:to_s)))
+        end
+      }
       expect(refused(change.call(format: "other"))).to include("something else")
       expect(refused(change.call(version: 2))).to include("later version")
       expect(refused(change.call(schema: "20990101000000"))).to include("later version")
@@ -154,7 +163,9 @@ RSpec.describe "the archive of a workshop", :own_data do
 
     it "is refused where its records do not belong together, though every fingerprint is right" do
       path = tamper("tables/cost_shares.jsonl") do |body|
-        body.lines.map { |line| JSON.parse(line) }.map { |row| "#{JSON.generate(row.merge('piece_id' => row['piece_id'] + 99_999))}\n" }.join
+        body.lines.map do |line|
+          JSON.parse(line)
+        end.map { |row| "#{JSON.generate(row.merge('piece_id' => row['piece_id'] + 99_999))}\n" }.join
       end
       Zip::File.open(path) do |zip|
         manifest = JSON.parse(zip.read("manifest.json"))
@@ -174,7 +185,9 @@ RSpec.describe "the archive of a workshop", :own_data do
                                                    2026-04-01 2026-05-01 2026-06-01])
     expect(kept.size).to eq(19)
     FileUtils.mkdir_p(backups.folder)
-    %w[2026-06-10 2026-06-29 2026-05-03].each { |day| File.write(File.join(backups.folder, "workshop-#{day}.zip"), "x") }
+    %w[2026-06-10 2026-06-29 2026-05-03].each do |day|
+      File.write(File.join(backups.folder, "workshop-#{day}.zip"), "x")
+    end
     File.write(File.join(backups.folder, "mine.zip"), "kept")
     left = backups.keep_by_rule(Date.new(2026, 6, 30))
     expect(left.keys.map(&:iso8601)).to eq(%w[2026-05-03 2026-06-10 2026-06-29 2026-06-30])

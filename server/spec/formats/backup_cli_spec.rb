@@ -11,7 +11,8 @@ RSpec.describe "bin/kohlrabi backup and restore", :own_data do
 
   before do
     path = File.join(@home, "flips.csv")
-    File.write(path, "name,kind,bought_on,purchase,hours,sold_on,sale_price\nHall bench,bench,2025-01-10,20.10,3.33,2025-02-10,100.05\n")
+    File.write(path,
+               "name,kind,bought_on,purchase,hours,sold_on,sale_price\nHall bench,bench,2025-01-10,20.10,3.33,2025-02-10,100.05\n")
     run("import", path)
   end
 
@@ -23,7 +24,8 @@ RSpec.describe "bin/kohlrabi backup and restore", :own_data do
     File.write(File.join(@home, "more.csv"), "name,purchase\nLate stool,5\n")
     expect(run("import", File.join(@home, "more.csv")).first).to include("1 flip taken in")
     output, errors, status = run("restore", zip)
-    expect([status.success?, output, errors]).to match([true, /Restored: 1 flips. What was there before is kept as .*before-restore/, ""])
+    expect([status.success?, output,
+            errors]).to match([true, /Restored: 1 flips. What was there before is kept as .*before-restore/, ""])
     expect(report).to eq(before)
     expect(data.grep(/before-restore/).size).to eq(1)
   end

@@ -2,13 +2,14 @@
 
 require_relative "format_helper"
 
-# RFC 5545, Internet Calendaring and Scheduling Core Object Specification (2009): folding and line ends (3.1), text (3.3.11), dates (3.3.4, 3.3.5);
-# read back through the icalendar gem.
-RSpec.describe Kohlrabi::Formats::Calendar do
+# RFC 5545, Internet Calendaring and Scheduling Core Object Specification (2009): folding and line ends (3.1), text
+# (3.3.11), dates (3.3.4, 3.3.5); read back through the icalendar gem.
+RSpec.describe Formats::Calendar do
   let(:made) { Time.utc(2026, 6, 30, 12) }
   let(:long) { "Paint, coat 1; all-in-one: é \u{1F33F} #{'grün, ' * 30}\nnext line" }
   let(:text) do
-    session = { uid: "session-1-2", from: Time.utc(2026, 7, 4, 9), to: Time.utc(2026, 7, 4, 12, 30), summary: "Bench: Me", text: long, remind: 15 }
+    session = { uid: "session-1-2", from: Time.utc(2026, 7, 4, 9), to: Time.utc(2026, 7, 4, 12, 30),
+                summary: "Bench: Me", text: long, remind: 15 }
     ready = { uid: "ready-7", from: Date.new(2026, 7, 5), to: Date.new(2026, 7, 6), summary: "Ready: Chest" }
     described_class.write([session, ready].map { |row| described_class::Entry.new(**row) }, made: made)
   end

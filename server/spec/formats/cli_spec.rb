@@ -32,7 +32,8 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
                              "hourly_pay" => "19.97", "margin" => "0.6650", "return_on_cash" => "2.3333", "turnaround_days" => 31)
     expect(stool).to include("cash_in" => "0.00", "cash_profit" => "13.00", "hours" => nil, "hourly_pay" => nil, "return_on_cash" => nil,
                              "turnaround_days" => 0)
-    expect(trunk).to include("cash_in" => nil, "receipts" => "40.00", "cash_profit" => nil, "hours" => "2.00", "hourly_pay" => nil)
+    expect(trunk).to include("cash_in" => nil, "receipts" => "40.00", "cash_profit" => nil, "hours" => "2.00",
+                             "hourly_pay" => nil)
     expect(broken).to include("stage" => "scrapped", "cash_profit" => "-17.00", "hourly_pay" => "-17.00")
     expect(waiting).to include("stage" => "bought", "cash_in" => "30.00", "receipts" => nil, "cash_profit" => nil)
     # Totals by hand: 66.50 + 13.00 − 17.00 = 62.50; with hours (66.50 − 17.00) ÷ 4.33 h = 11.43.
@@ -72,7 +73,8 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
     bad = "#{text}Comma,,2026-01-02,\"12,50\",,,,,,,,,,\n"
     output, errors, status = run("import", file(bad))
     expect([status.success?, output,
-            errors]).to match([false, /Row 7, Comma: wrong; purchase: .*Write the decimals after a point: 12.50/, /Nothing was taken in/])
+            errors]).to match([false, /Row 7, Comma: wrong; purchase: .*Write the decimals after a point: 12.50/,
+                               /Nothing was taken in/])
     expect(JSON.parse(run("report").first)["flips"]).to eq([])
     expect(run("import", "--skip-bad", file(bad)).first).to include("5 flips taken in, 1 left out")
     expect(run("import", file(text)).first).to match(/Row 2, Hall bench: a repeat.*0 flips taken in, 5 left out/m)
@@ -83,9 +85,13 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
   it "tells a row with a stray mark by its number, and takes the rest" do
     stray = "#{text.lines.first(3).join}A \"good\" desk,desk,2025-01-01,5,,,,,,,,,,\n30\" dresser,case,2025-01-02,7,,,,,,,,,,\n"
     output, errors, status = run("import", file(stray))
-    expect([status.success?, errors, output]).to match([false, /Nothing was taken in/, /Row 4, no name: wrong; The row is broken: Illegal quoting/])
+    expect([status.success?, errors,
+            output]).to match([false, /Nothing was taken in/,
+                               /Row 4, no name: wrong; The row is broken: Illegal quoting/])
     expect(run("import", "--skip-bad", file(stray)).first).to include("3 flips taken in, 1 left out")
-    expect(JSON.parse(run("report").first)["flips"].map { |flip| flip["name"] }).to eq(["Hall bench", "Free stool", "30\" dresser"])
+    expect(JSON.parse(run("report").first)["flips"].map do |flip|
+      flip["name"]
+    end).to eq(["Hall bench", "Free stool", "30\" dresser"])
     _, errors, status = run("import", file(",,,,\n,,,,\n"))
     expect([status.success?, errors]).to match([false, /The file names no columns: it holds nothing but separators/])
   end
@@ -99,14 +105,16 @@ RSpec.describe "bin/kohlrabi import and report", :own_data do
     expect(output).to include("5 flips taken in")
     flips, = run("export", "flips")
     cells = CSV.parse(flips, headers: true)
-    expect(cells.map { |row| row["name"] }).to eq(["'=HYPERLINK(1)", "'+1 chair", "'-legged stool", "'@home", "plain = name"])
+    expect(cells.map do |row|
+      row["name"]
+    end).to eq(["'=HYPERLINK(1)", "'+1 chair", "'-legged stool", "'@home", "plain = name"])
     expect(cells.map { |row| row["purchase"] }.uniq).to eq(["12.50"])
     sales, = run("export", "sales")
     expect(CSV.parse(sales, headers: true).map { |row| row["take_home"] }.uniq).to eq(["50.00"])
     run("import", "--again", file(flips))
     stored = JSON.parse(run("report").first)["flips"].map { |flip| flip["name"] }
     expect(stored.tally).to eq(names.to_h { |name| [name, 2] })
-    guard = Kohlrabi::Formats::FormulaGuard
+    guard = Formats::FormulaGuard
     [*names, "'=quoted", "''-", "\tx", ""].each { |name| expect(guard.read(guard.write(name))).to eq(name) }
   end
 
@@ -121,7 +129,8 @@ end
 RSpec.describe "bin/kohlrabi serve", :own_data do
   def serve(home, port)
     reader, writer = IO.pipe
-    pid = spawn({ "KOHLRABI_HOME" => home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), "serve", "--port", port.to_s, out: writer)
+    pid = spawn({ "KOHLRABI_HOME" => home }, "ruby", File.join(ROOT, "server/kohlrabi.rb"), "serve", "--port",
+                port.to_s, out: writer)
     writer.close
     [pid, reader.gets]
   end

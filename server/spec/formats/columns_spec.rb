@@ -3,7 +3,7 @@
 require_relative "../server_helper"
 
 # How columns of somebody's spreadsheet are matched to those of a Flips CSV.
-RSpec.describe Kohlrabi::Formats::Columns do
+RSpec.describe Formats::Columns do
   def targets(*heads, **options) = described_class.new(heads, **options).targets
 
   it "takes what is named outright, however it is written" do
@@ -28,25 +28,31 @@ RSpec.describe Kohlrabi::Formats::Columns do
   end
 
   it "guesses nothing that a Flips CSV does not have" do
-    expect(described_class::OFTEN.keys - Kohlrabi::Formats::FlipsCsv::COLUMNS).to eq([])
+    expect(described_class::OFTEN.keys - Formats::FlipsCsv::COLUMNS).to eq([])
     names = described_class::OFTEN.values.flatten
     expect(names.uniq.size).to eq(names.size)
   end
 end
 
-# Text that must not break a journal; the format is that of hledger's manual, "Transactions" and "Comments" (from memory).
-RSpec.describe Kohlrabi::Formats::Journal do
-  entry = Kohlrabi::Core::Books::Entry
+# Text that must not break a journal; the format is that of hledger's manual, "Transactions" and "Comments" (from
+# memory).
+RSpec.describe Formats::Journal do
+  entry = Core::Books::Entry
 
-  def journal(*entries, currency: "EUR") = described_class.new(entries, currency: Kohlrabi::Core::Units::Currency.find(currency)).to_s
+  def journal(*entries, currency: "EUR")
+    described_class.new(entries, currency: Core::Units::Currency.find(currency)).to_s
+  end
 
   it "keeps a name from ending the line, beginning a comment or being taken for a mark" do
-    made = entry.balanced(Date.new(2026, 5, 1), "! Desk; two\nlines | wide", { "assets:inventory:K-001" => 12_34 }, "assets:cash")
-    expect(journal(made)).to include("2026-05-01 Desk, two lines / wide\n", "assets:inventory:K-001", "12.34 EUR", "-12.34 EUR")
+    made = entry.balanced(Date.new(2026, 5, 1), "! Desk; two\nlines | wide", { "assets:inventory:K-001" => 12_34 },
+                          "assets:cash")
+    expect(journal(made)).to include("2026-05-01 Desk, two lines / wide\n", "assets:inventory:K-001", "12.34 EUR",
+                                     "-12.34 EUR")
   end
 
   it "declares what it uses, and the decimal point of a currency without decimals" do
-    made = entry.balanced(Date.new(2026, 5, 1), "Desk", { "assets:shelf" => 500 }, "assets:cash", note: "date not known")
+    made = entry.balanced(Date.new(2026, 5, 1), "Desk", { "assets:shelf" => 500 }, "assets:cash",
+                          note: "date not known")
     expect(journal(made,
                    currency: "JPY")).to include("commodity 1000. JPY", "account assets:cash\naccount assets:shelf", "Desk  ; date not known",
                                                 "500 JPY")

@@ -3,7 +3,7 @@
 require_relative "format_helper"
 
 # The examples of RFC 4180, section 2, rules 1 to 7.
-RSpec.describe Kohlrabi::Formats::CsvRows do
+RSpec.describe Formats::CsvRows do
   def read(text)
     table = described_class.new(text.b)
     [table.header.cells, *table.rows.map { |row| row.problem || row.cells }]
@@ -12,7 +12,8 @@ RSpec.describe Kohlrabi::Formats::CsvRows do
   it "reads the examples of RFC 4180" do
     expect(read("aaa,bbb,ccc\r\nzzz,yyy,xxx\r\n")).to eq([%w[aaa bbb ccc], %w[zzz yyy xxx]])
     expect(read("aaa,bbb,ccc\r\nzzz,yyy,xxx")).to eq([%w[aaa bbb ccc], %w[zzz yyy xxx]])
-    expect(read("field_name,field_name,field_name\r\naaa,bbb,ccc\r\n").first).to eq(%w[field_name field_name field_name])
+    expect(read("field_name,field_name,field_name\r\naaa,bbb,ccc\r\n").first).to eq(%w[field_name field_name
+                                                                                       field_name])
     expect(read("\"aaa\",\"bbb\",\"ccc\"\r\nzzz,yyy,xxx\r\n")).to eq([%w[aaa bbb ccc], %w[zzz yyy xxx]])
     expect(read("\"aaa\",\"b\r\nbb\",\"ccc\"\r\nzzz,yyy,xxx\r\n")).to eq([%W[aaa b\nbb ccc], %w[zzz yyy xxx]])
     expect(read("\"aaa\",\"b\"\"bb\",\"ccc\"\r\n")).to eq([["aaa", "b\"bb", "ccc"]])
@@ -40,6 +41,6 @@ RSpec.describe Kohlrabi::Formats::CsvRows do
   end
 
   it "refuses a header of separators, or nothing, in words" do
-    ["", "\n\n", ",,,\n", ";;\n;;\n"].each { |text| expect { read(text) }.to raise_error(Kohlrabi::Core::Refusal, /names no columns|is empty/) }
+    ["", "\n\n", ",,,\n", ";;\n;;\n"].each { |text| expect { read(text) }.to raise_error(Core::Refusal, /names no columns|is empty/) }
   end
 end

@@ -2,28 +2,31 @@
 
 require_relative "format_helper"
 
-RSpec.describe Kohlrabi::Formats::FlipsCsv do
+RSpec.describe Formats::FlipsCsv do
   def read(text, **options)
-    described_class.new(text.b, currency: Kohlrabi::Core::Units::Currency.find("EUR"), today: Date.new(2026, 6, 30), **options)
+    described_class.new(text.b, currency: Core::Units::Currency.find("EUR"), today: Date.new(2026, 6, 30), **options)
   end
 
   def problems(row, columns) = read("#{columns}\n#{row}\n").flips.first.problems
 
   it "needs nothing but a name" do
     flip = read("name\nOak trunk\n").flips.first
-    expect([flip.problems, flip.events, flip.costs, flip.seconds, flip.piece[:purchase_minor]]).to eq([[], [], [], nil, nil])
+    expect([flip.problems, flip.events, flip.costs, flip.seconds,
+            flip.piece[:purchase_minor]]).to eq([[], [], [], nil, nil])
   end
 
   it "ends with the row at which nobody waits for it any more" do
     seen = 0
-    gone = -> { raise Kohlrabi::Api::Gone, "left" if (seen += 1) == 40 }
-    expect { read("name\n#{"Desk\n" * 100}", gone: gone) }.to raise_error(Kohlrabi::Api::Gone)
+    gone = -> { raise Api::Gone, "left" if (seen += 1) == 40 }
+    expect { read("name\n#{"Desk\n" * 100}", gone: gone) }.to raise_error(Api::Gone)
     expect(seen).to eq(40)
   end
 
   it "makes one cost line each of materials, hardware and other costs, 0 a line and empty none" do
     flip = read("name,materials,hardware,other_costs\nA,4.20,0,\n").flips.first
-    expect(flip.costs.map { |cost| cost.values_at(:category, :amount_minor) }).to eq([["materials", 420], ["hardware", 0]])
+    expect(flip.costs.map do |cost|
+      cost.values_at(:category, :amount_minor)
+    end).to eq([["materials", 420], ["hardware", 0]])
   end
 
   it "reads sides, hours and kinds as people say them, in the house's measures where no unit stands" do
@@ -45,8 +48,8 @@ RSpec.describe Kohlrabi::Formats::FlipsCsv do
   end
 
   it "shows the price that was asked with the sale" do
-    Kohlrabi::Operations::Books::Spreadsheet.new("name,asking_price,sold_on,sale_price\nA,90,2026-02-01,80\n").take!
-    expect(Kohlrabi::Operations::Books::Report.build["flips"].first["asking_price"]).to eq("90.00")
+    Operations::Books::Spreadsheet.new("name,asking_price,sold_on,sale_price\nA,90,2026-02-01,80\n").take!
+    expect(Operations::Books::Report.build["flips"].first["asking_price"]).to eq("90.00")
   end
 
   it "takes outcomes, tip and refund" do
@@ -55,17 +58,20 @@ RSpec.describe Kohlrabi::Formats::FlipsCsv do
                                                                                                                        2026, 2, 1
                                                                                                                      )))
     flip = read("name,sold_on,sale_price,tip,refund\nA,2026-02-01,80,5,10\n").flips.first
-    expect(flip.events.last).to include(kind: "refunded", happened_on: Date.new(2026, 2, 1), refund: include(amount_minor: 1000))
+    expect(flip.events.last).to include(kind: "refunded", happened_on: Date.new(2026, 2, 1),
+                                        refund: include(amount_minor: 1000))
   end
 
   it "names the column of everything that is wrong" do
     expect(problems("A,2026-05-02,2026-05-01",
                     "name,bought_on,sold_on")).to contain_exactly(/\Adates: Sold on 1 May 2026 lies before bought on 2 May 2026/)
     expect(problems(",5", "name,purchase")).to contain_exactly(/\Aname: It is empty/)
-    expect(problems("A,-1,x", "name,purchase,hours")).to contain_exactly(/\Apurchase: .*negative/, /\Ahours: .*not a number/)
+    expect(problems("A,-1,x",
+                    "name,purchase,hours")).to contain_exactly(/\Apurchase: .*negative/, /\Ahours: .*not a number/)
     expect(problems("A,sold", "name,outcome")).to contain_exactly(/\Aoutcome: .*Write kept, given away or scrapped/)
     expect(problems("A,5", "name,fees")).to contain_exactly(/\Afees: It is given, but the piece was not sold/)
-    expect(problems("A,kept,2026-01-01,50", "name,outcome,sold_on,sale_price")).to contain_exactly(/\Aoutcome: .*already recorded/)
+    expect(problems("A,kept,2026-01-01,50",
+                    "name,outcome,sold_on,sale_price")).to contain_exactly(/\Aoutcome: .*already recorded/)
     expect(problems("A,1,2", "name,purchase")).to contain_exactly(/it has 3 cells, the header names 2 columns/)
     expect(problems("A,10,12", "name,sale_price,refund")).to contain_exactly(/\Arefund: .*more than the sale brought/)
     expect(problems("A,03/05/2026", "name,bought_on")).to contain_exactly(/\Abought_on: .*Write year-month-day/)
@@ -83,7 +89,10 @@ RSpec.describe Kohlrabi::Formats::FlipsCsv do
   end
 
   it "offers both orders of dates where both can be" do
-    expect(read("name,bought_on\nA,3/4/2026\n").questions).to contain_exactly(include(key: "dates", choices: %w[dmy mdy]))
+    expect(read("name,bought_on\nA,3/4/2026\n").questions).to contain_exactly(include(key: "dates",
+                                                                                      choices: %w[
+                                                                                        dmy mdy
+                                                                                      ]))
     expect(read("name,bought_on\nA,3/14/2026\n").questions.first[:choices]).to eq(%w[mdy])
   end
 end

@@ -3,7 +3,7 @@
 require_relative "format_helper"
 
 # The house's own authority, judged by OpenSSL's own verification (openssl verify), not by what made it.
-RSpec.describe Kohlrabi::HouseCertificate do
+RSpec.describe HouseCertificate do
   around { |example| Dir.mktmpdir { |folder| (@folder = folder) && example.run } }
 
   def house(addresses = ["192.168.7.20"], **rest) = described_class.new(@folder, addresses, **rest)
@@ -11,7 +11,8 @@ RSpec.describe Kohlrabi::HouseCertificate do
 
   # What OpenSSL's command line says of the certificate; purpose and name as a browser asks.
   def verified(made, *how)
-    command = ["openssl", "verify", "-x509_strict", "-purpose", "sslserver", "-CAfile", made.authority, *how, made.certificate]
+    command = ["openssl", "verify", "-x509_strict", "-purpose", "sslserver", "-CAfile", made.authority, *how,
+               made.certificate]
     IO.popen([*command, { err: %i[child out] }], &:read)
   end
 

@@ -19,14 +19,14 @@ module QrReader
   # picture: Vips::Image in sRGB with alpha. Returns what its QR code says, or "nothing".
   def read(picture)
     Open3.capture2("node", "-e", SCRIPT, picture.width.to_s, picture.height.to_s, stdin_data: picture.write_to_memory, binmode: true,
-                                                                                  chdir: File.join(Kohlrabi::ROOT, "web")).first
+                                                                                  chdir: File.join(ROOT, "web")).first
   end
 end
 
 # Tickets. Their QR codes are drawn on paper by us and read back by jsQR, a reader of its own.
 RSpec.describe "tickets to print", :api do
-  before { Kohlrabi::Network.shared_at = "https://192.168.1.7:4646" }
-  after { Kohlrabi::Network.shared_at = nil }
+  before { Network.shared_at = "https://192.168.1.7:4646" }
+  after { Network.shared_at = nil }
 
   # What a phone's camera would read off the printed page.
   def scan(pdf)
@@ -43,14 +43,14 @@ RSpec.describe "tickets to print", :api do
   end
 
   it "leads to the address by which the page was opened, where that is not this machine's own" do
-    @app = Kohlrabi::Api::Stack.build(hosts: ["127.0.0.1", "kohl.local"])
+    @app = Api::Stack.build(hosts: ["127.0.0.1", "kohl.local"])
     id = piece
     ticket = call(:get, "/api/pieces/#{id}/label", nil, { "HTTP_HOST" => "kohl.local:4646" })
     expect(scan(ticket)).to eq("http://kohl.local:4646/pieces/#{id}")
   end
 
   it "stands without a code, and says why, where no other device can open it; there is none of what is not there" do
-    Kohlrabi::Network.shared_at = nil
+    Network.shared_at = nil
     expect(scan(call(:get, "/api/pieces/#{piece}/label"))).to eq("nothing")
     expect(call(:get, "/api/pieces/99/label")["detail"]).to include("no piece 99")
     expect(status).to eq(404)

@@ -4,7 +4,8 @@ require_relative "../server_helper"
 require_relative "../browser/real_server"
 require "net/http"
 
-# Nobody locks the workshop up: neither by reading without a pause, nor by sending too much, nor by a file that unpacks without end.
+# Nobody locks the workshop up: neither by reading without a pause, nor by sending too much, nor by a file that unpacks
+# without end.
 RSpec.describe "limits", :own_data do
   before(:context) { RealServer.on(Templates.empty) } # running before threads ask for it
 
@@ -17,7 +18,11 @@ RSpec.describe "limits", :own_data do
   def raw(bytes, wait: 5)
     socket = TCPSocket.new("127.0.0.1", port)
     socket.write(bytes)
-    lines = Timeout.timeout(wait) { [].tap { |all| all << socket.gets.to_s.chomp until all.last == "" && all.size > 1 } }
+    lines = Timeout.timeout(wait) do
+      [].tap do |all|
+        all << socket.gets.to_s.chomp until all.last == "" && all.size > 1
+      end
+    end
     [lines.first[/\d{3}/].to_i, lines.join("\n").downcase]
   ensure
     socket&.close
@@ -25,7 +30,8 @@ RSpec.describe "limits", :own_data do
 
   def request(head, body = "") = raw("#{head}\r\nHost: 127.0.0.1\r\n#{body}\r\n")
 
-  # With threads from 1 to 5 and ten requests answered in a row, newcomers waited over 30 s; measured at 0.2 s now, on two idle cores.
+  # With threads from 1 to 5 and ten requests answered in a row, newcomers waited over 30 s; measured at 0.2 s now, on
+  # two idle cores.
   it "lets newcomers in beside eight that read without a pause on connections that they keep open" do
     stop = false
     readers = Array.new(8) do
@@ -45,7 +51,8 @@ RSpec.describe "limits", :own_data do
 
   it "refuses a body that is declared too large before it is sent, whoever sends it" do
     from = clock
-    status, = request("POST /api/costs HTTP/1.1", "Content-Type: application/json\r\nContent-Length: 400000000\r\n\r\n#{'x' * 200_000}")
+    status, = request("POST /api/costs HTTP/1.1",
+                      "Content-Type: application/json\r\nContent-Length: 400000000\r\n\r\n#{'x' * 200_000}")
     expect([status, ago(from)]).to match([413, be < 3])
   end
 
@@ -62,47 +69,47 @@ RSpec.describe "limits", :own_data do
     def refusal
       yield
       raise "nothing was refused"
-    rescue Kohlrabi::Core::Refusal => e
+    rescue Core::Refusal => e
       e
     end
 
     it "bounds the rows of a CSV as of a sheet, and stops where nobody waits" do
-      csv = Kohlrabi::Formats::CsvRows
+      csv = Formats::CsvRows
       lines = "name,purchase\n#{"a,1\n" * 20_001}"
       from = clock
       error = refusal { csv.new(lines) }
       expect([error.code, ago(from)]).to match([:too_many_rows, be < 10])
       expect(csv.new("name,purchase\n#{"a,1\n" * 20_000}").rows.size).to eq(20_000)
       looked = 0
-      expect { csv.new(lines, gone: -> { (looked += 1) > 100 && raise(Kohlrabi::Api::Gone, "gone") }) }.to raise_error(Kohlrabi::Api::Gone)
+      expect { csv.new(lines, gone: -> { (looked += 1) > 100 && raise(Api::Gone, "gone") }) }.to raise_error(Api::Gone)
       expect(looked).to eq(101)
     end
 
     it "ends an import whose asker has left, with nothing recorded" do
-      flips = Kohlrabi::Operations::Books::Spreadsheet.new("name,purchase\n#{"a,1\n" * 1200}", again: true)
+      flips = Operations::Books::Spreadsheet.new("name,purchase\n#{"a,1\n" * 1200}", again: true)
       wanted = flips.instance_variable_get(:@wanted)
       looked = 0
-      gone = -> { (looked += 1) > 2 && raise(Kohlrabi::Api::Gone, "gone") }
-      expect { Kohlrabi::Operations::Books::Import.take(wanted, gone: gone) }.to raise_error(Kohlrabi::Api::Gone)
-      expect(Kohlrabi::Records::Piece.where(name: "a").count).to eq(0)
+      gone = -> { (looked += 1) > 2 && raise(Api::Gone, "gone") }
+      expect { Operations::Books::Import.take(wanted, gone: gone) }.to raise_error(Api::Gone)
+      expect(Records::Piece.where(name: "a").count).to eq(0)
     end
 
     it "stops at a table of an archive that unpacks without end, early and in little memory" do
       Dir.mktmpdir do |folder|
         file = File.join(folder, "bomb.zip")
-        Kohlrabi::Backups.write(file)
+        Backups.write(file)
         Zip::File.open(file) do |zip|
           zip.remove("tables/pieces.jsonl")
           zip.get_output_stream("tables/pieces.jsonl") { |out| 60.times { out.write("0" * 1_000_000) } }
         end
         from = clock
-        error = refusal { Kohlrabi::Formats::ArchiveReader.new(file, latest: Kohlrabi::Records::Database.versions.max) }
+        error = refusal { Formats::ArchiveReader.new(file, latest: Records::Database.versions.max) }
         expect([error.code, ago(from)]).to match([:table_damaged, be < 10])
       end
     end
 
     it "leaves nothing of a photo that could not be written, and clears what a killed server left" do
-      pictures = Kohlrabi::Pictures
+      pictures = Pictures
       name = "ab/#{'ab' * 32}.jpg"
       allow(File).to receive(:rename).and_raise(Errno::ENOSPC)
       expect { pictures.bring_back(name, "picture") }.to raise_error(Errno::ENOSPC)
@@ -115,12 +122,14 @@ RSpec.describe "limits", :own_data do
     end
 
     it "keeps a full-width sign from being a formula, and reads it back" do
-      guard = Kohlrabi::Formats::FormulaGuard
-      %w[＝1+1 ＋1 －1 ＠a =1].each { |text| expect([guard.write(text), guard.read(guard.write(text))]).to eq(["'#{text}", text]) }
+      guard = Formats::FormulaGuard
+      %w[＝1+1 ＋1 －1 ＠a =1].each do |text|
+        expect([guard.write(text), guard.read(guard.write(text))]).to eq(["'#{text}", text])
+      end
     end
 
     it "lets nobody else on the machine read the database" do
-      files = Dir["#{Kohlrabi::Records::Database.file}*"].select { |file| File.file?(file) }
+      files = Dir["#{Records::Database.file}*"].select { |file| File.file?(file) }
       expect(files.map { |file| File.stat(file).mode & 0o077 }.uniq).to eq([0])
     end
   end

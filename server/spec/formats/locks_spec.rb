@@ -43,7 +43,9 @@ RSpec.describe "programs beside each other on one workshop", :own_data do
 
   it "refuses a second server, and says where the first is" do
     _, errors, status = run("serve", "--port", "4899")
-    expect([status.exitstatus, errors]).to match([1, %r{\AThis workshop is served already at #{@address}/ by “serve” \(process #{server.pid}\)\.}])
+    expect([status.exitstatus,
+            errors]).to match([1,
+                               %r{\AThis workshop is served already at #{@address}/ by “serve” \(process #{server.pid}\)\.}])
   end
 
   it "leaves reading, importing and backing up beside it be, as SQLite lets them" do
@@ -61,18 +63,22 @@ RSpec.describe "programs beside each other on one workshop", :own_data do
       ready, tell = IO.pipe
       hold, go = IO.pipe
       pid = fork do
-        Kohlrabi::DataLock.new(home, as: "restore").alone
+        DataLock.new(home, as: "restore").alone
         tell.puts("held")
         hold.gets
         exit!(0)
       end
       ready.gets
       _, errors, status = CommandLine.run(home, "report")
-      expect([status.exitstatus, errors]).to match([1, /data is being replaced by “restore” \(process #{pid}\)\. Wait until that has ended/])
+      expect([status.exitstatus,
+              errors]).to match([1,
+                                 /data is being replaced by “restore” \(process #{pid}\)\. Wait until that has ended/])
       go.puts
       Process.wait(pid)
       expect(CommandLine.run(home, "report").last).to be_success # a lock ends with its process, and its note is swept away
-      expect(Dir.children(File.join(home, "locks"))).to match_array(%w[data] + Dir.children(File.join(home, "locks")).grep(/\A\d+\z/))
+      expect(Dir.children(File.join(home,
+                                    "locks"))).to match_array(%w[data] + Dir.children(File.join(home,
+                                                                                                "locks")).grep(/\A\d+\z/))
     end
   end
 end

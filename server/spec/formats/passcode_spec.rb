@@ -10,14 +10,18 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
 
   it "sets a passcode read from standard input, and keeps it nowhere in the clear" do
     output, _, status = run("passcode", input: "turnip soup\n")
-    expect([status.success?, output]).to match([true, /The passcode is set. Devices that were let in before must give it again./])
-    expect(Dir[File.join(@home, "**/*")].select { |path| File.file?(path) }.map { |path| File.binread(path) }.join).not_to include("turnip soup")
+    expect([status.success?,
+            output]).to match([true, /The passcode is set. Devices that were let in before must give it again./])
+    expect(Dir[File.join(@home, "**/*")].select do |path|
+      File.file?(path)
+    end.map { |path| File.binread(path) }.join).not_to include("turnip soup")
   end
 
   it "refuses one that is too short, and says how to set another" do
     _, errors, status = run("passcode", input: "short\n")
     expect([status.exitstatus,
-            errors]).to eq([1, "The passcode is shorter than 8 characters. Give a longer one. Set one with bin/kohlrabi passcode.\n"])
+            errors]).to eq([1,
+                            "The passcode is shorter than 8 characters. Give a longer one. Set one with bin/kohlrabi passcode.\n"])
   end
 
   it "listens to nobody without a passcode" do
@@ -33,11 +37,14 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
   end
 
   it "refuses an address that is not another of this machine's, and a certificate that is none, in words" do
-    answers = %w[127.0.0.1 8.8.8.8 nonsense ::1].map { |address| run("serve", "--lan", "--address", address, input: "turnip soup\n")[1] }
+    answers = %w[127.0.0.1 8.8.8.8 nonsense ::1].map do |address|
+      run("serve", "--lan", "--address", address, input: "turnip soup\n")[1]
+    end
     expect(answers).to match([/is this machine itself/, /This machine has no address 8.8.8.8/, /“nonsense” is no IP address/,
                               /::1 is no IPv4 address/])
     answers.each { |errors| expect(errors.lines.size).to eq(1) }
-    _, errors, status = run("serve", "--lan", "--certificate", file("cert.pem"), "--key", file("key.pem"), input: "turnip soup\n")
+    _, errors, status = run("serve", "--lan", "--certificate", file("cert.pem"), "--key", file("key.pem"),
+                            input: "turnip soup\n")
     expect([status.exitstatus,
             errors]).to eq([1,
                             "The certificate or its key cannot be read: both must be PEM files. Give the files that were made for this machine.\n"])
@@ -48,18 +55,23 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
       made.not_after = Time.at(4_000_000_000)
       made.sign(own, "SHA256")
     end
-    [["c.pem", certificate.to_pem], ["k.pem", other.to_pem]].each { |name, text| File.write(File.join(@home, name), text) }
-    _, errors, = run("serve", "--lan", "--certificate", File.join(@home, "c.pem"), "--key", File.join(@home, "k.pem"), input: "turnip soup\n")
+    [["c.pem", certificate.to_pem], ["k.pem", other.to_pem]].each do |name, text|
+      File.write(File.join(@home, name), text)
+    end
+    _, errors, = run("serve", "--lan", "--certificate", File.join(@home, "c.pem"), "--key", File.join(@home, "k.pem"),
+                     input: "turnip soup\n")
     expect(errors).to include("The key does not belong to the certificate")
   end
 
   it "knows only private addresses of this machine, and draws an address that reads back as itself" do
-    expect(Kohlrabi::Network.addresses).to all(match(/\A(10|172|192)\./))
-    code = Kohlrabi::Network.qr("http://192.168.7.20:4646/").split("\n")
+    expect(Network.addresses).to all(match(/\A(10|172|192)\./))
+    code = Network.qr("http://192.168.7.20:4646/").split("\n")
     modules = RQRCode::QRCode.new("http://192.168.7.20:4646/").modules
     # Two rows of modules a line, with a light border of two.
     read = code.flat_map do |line|
-      pairs = line.chars.map { |block| { " " => [true, true], "▄" => [true, false], "▀" => [false, true], "█" => [false, false] }.fetch(block) }
+      pairs = line.chars.map do |block|
+        { " " => [true, true], "▄" => [true, false], "▀" => [false, true], "█" => [false, false] }.fetch(block)
+      end
       [pairs.map(&:first), pairs.map(&:last)]
     end
     inner = read[2, modules.size].map { |row| row[2, modules.size] }
@@ -68,8 +80,9 @@ RSpec.describe "bin/kohlrabi passcode and serve --lan", :own_data do
   end
 
   it "speaks to other devices through the certificate, and to this machine plainly" do
-    lan = Kohlrabi::Server::Lan.new(addresses: ["192.168.7.20"], certificate: "/c.pem", key: "/k.pem")
-    expect([lan.scheme, Kohlrabi::Server.send(:bind, "192.168.7.20", 4646, lan), Kohlrabi::Server.send(:bind, "127.0.0.1", 4646, lan)])
-      .to eq(["https", "ssl://192.168.7.20:4646?cert=%2Fc.pem&key=%2Fk.pem&no_tlsv1=true&no_tlsv1_1=true", "tcp://127.0.0.1:4646"])
+    lan = Server::Lan.new(addresses: ["192.168.7.20"], certificate: "/c.pem", key: "/k.pem")
+    expect([lan.scheme, Server.send(:bind, "192.168.7.20", 4646, lan), Server.send(:bind, "127.0.0.1", 4646, lan)])
+      .to eq(["https", "ssl://192.168.7.20:4646?cert=%2Fc.pem&key=%2Fk.pem&no_tlsv1=true&no_tlsv1_1=true",
+              "tcp://127.0.0.1:4646"])
   end
 end

@@ -2,10 +2,12 @@
 
 require_relative "format_helper"
 
-RSpec.describe Kohlrabi::Formats::Questions do
+RSpec.describe Formats::Questions do
   def ask(columns, *rows, decimal: :point, dates: :iso)
-    cells = rows.map { |row| Kohlrabi::Formats::CsvRows::Row.new(number: 2, cells: row) }
-    described_class.new(columns, cells, decimal: decimal, dates: dates).list.map { |question| [question[:key], question[:choices]] }
+    cells = rows.map { |row| Formats::CsvRows::Row.new(number: 2, cells: row) }
+    described_class.new(columns, cells, decimal: decimal, dates: dates).list.map do |question|
+      [question[:key], question[:choices]]
+    end
   end
 
   {

@@ -44,7 +44,11 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
 
   { "junk" => ->(file) { File.binwrite(file, "not a database at all\n" * 99) },
     "cut short" => ->(file) { File.truncate(file, 50_000) },
-    "overwritten in its middle" => ->(file) { File.open(file, "r+b") { |io| io.seek(8192) && io.write("x" * 40_000) } } }.each do |what, harm|
+    "overwritten in its middle" => lambda { |file|
+      File.open(file, "r+b") do |io|
+        io.seek(8192) && io.write("x" * 40_000)
+      end
+    } }.each do |what, harm|
     it "says so where the database is #{what}, names the copies, restores over it and puts the wreck aside" do
       flip
       FileUtils.mkdir_p(File.join(@home, "backups"))
@@ -54,22 +58,24 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
       [%w[doctor], %w[serve --port 4897], %w[report], ["import", copy]].each do |command|
         File.write(copy, "name\nDesk\n")
         _, errors, status = run(*command)
-        expect([command, status.exitstatus, errors]).to match([command, 1, /database is damaged \(.+\): .*workshop.sqlite3\nCopies beside it:\n/])
+        expect([command, status.exitstatus,
+                errors]).to match([command, 1, /database is damaged \(.+\): .*workshop.sqlite3\nCopies beside it:\n/])
         expect(errors).to match(/  .*workshop-2026-06-29.zip \(daily copy, 29 Jun 2026\)\nBring one back with/)
       end
       expect(File.binread(database)).to eq(wreck)
       output, errors, status = run("restore", File.join(@home, "backups/workshop-2026-06-29.zip"))
-      expect([status.success?, errors, output]).to match([true, "", /Restored: 1 flips. What was there before is kept as/])
+      expect([status.success?, errors,
+              output]).to match([true, "", /Restored: 1 flips. What was there before is kept as/])
       expect(report["totals"]["cash_profit"]).to eq("66.67")
       expect(File.binread(aside.first)).to eq(wreck)
     end
   end
 
   around do |example|
-    mine = Kohlrabi::Records::Database.file
-    Kohlrabi::Records::Database.close if example.description.include?("any damaged archive")
+    mine = Records::Database.file
+    Records::Database.close if example.description.include?("any damaged archive")
     example.run
-    Kohlrabi::Records::Database.open(mine) unless Kohlrabi::Records::Database.file == mine
+    Records::Database.open(mine) unless Records::Database.file == mine
   end
 
   it "takes no empty or missing database for a new workshop where copies lie beside it, unless it is told to" do
@@ -95,9 +101,13 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
     expect(report["flips"].size).to eq(1)
     expect(run("restore", aside.first).first).to include("Restored: 2 flips.")
     SQLite3::Database.new(copy("empty.sqlite3")) { |data| data.execute("CREATE TABLE a (b)") }
-    [copy("empty.sqlite3"), copy("cut.sqlite3").tap { |path| File.binwrite(path, File.binread(database)[0, 60_000]) }].each do |path|
+    [copy("empty.sqlite3"), copy("cut.sqlite3").tap do |path|
+      File.binwrite(path, File.binread(database)[0, 60_000])
+    end].each do |path|
       _, errors, status = run("restore", path)
-      expect([status.exitstatus, errors]).to match([1, /(There is no workshop in this database|database is damaged).* Nothing was changed/])
+      expect([status.exitstatus,
+              errors]).to match([1,
+                                 /(There is no workshop in this database|database is damaged).* Nothing was changed/])
     end
     expect(report["flips"].size).to eq(2)
   end
@@ -118,7 +128,7 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
   def stopped_at(moment)
     target = database
     pid = fork do
-      Kohlrabi::Clock.source = nil
+      Clock.source = nil
       [$stdout, $stderr].each { |io| io.reopen(File::NULL) }
       FileUtils.singleton_class.prepend(Module.new { define_method(:cp) { |*| exit!(9) } }) if moment == "copying"
       File.singleton_class.prepend(Module.new do
@@ -128,7 +138,7 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
           exit!(9) if to == target
         end
       end)
-      Kohlrabi::Restore.new(copy, target).run
+      Restore.new(copy, target).run
       exit!(0)
     end
     Process.wait(pid)
@@ -155,7 +165,11 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
     flip
     run("backup", copy)
     path = forged do |zip, manifest, write|
-      table(zip, manifest, write, "flip_summaries") { |rows| rows.map { |row| row.merge("cash_profit_minor" => 999_999, "stage" => "kept") } }
+      table(zip, manifest, write, "flip_summaries") do |rows|
+        rows.map do |row|
+          row.merge("cash_profit_minor" => 999_999, "stage" => "kept")
+        end
+      end
     end
     expect(run("restore", path).first).to include("Restored: 1 flips")
     expect(report["totals"].values_at("cash_profit", "sold")).to eq(["66.67", 1])
@@ -182,7 +196,8 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
       end
     end
     none = forged(to: copy("none.zip")) { |zip, manifest, write| table(zip, manifest, write, "workshops") { [] } }
-    [[photo, "is no picture"], [field, "other fields than the table"], [value, "no plain value"], [none, "no workshop in it"]].each do |path, why|
+    [[photo, "is no picture"], [field, "other fields than the table"], [value, "no plain value"],
+     [none, "no workshop in it"]].each do |path, why|
       _, errors, status = run("restore", path)
       expect([status.exitstatus, errors]).to match([1, /#{why}.* Nothing was changed/])
     end
@@ -194,10 +209,12 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
     flip
     SQLite3::Database.new(database) { |data| data.execute("INSERT INTO schema_migrations VALUES ('20990101000000')") }
     _, errors, status = run("report")
-    expect([status.exitstatus, errors]).to match([1, /was written by a later version of Kohlrabi: .*\nBring this program up to date/])
+    expect([status.exitstatus,
+            errors]).to match([1, /was written by a later version of Kohlrabi: .*\nBring this program up to date/])
   end
 
-  # Seeded harm to an archive: bytes, length, entries, the manifest's kinds of values. Each is refused in words, or taken whole.
+  # Seeded harm to an archive: bytes, length, entries, the manifest's kinds of values. Each is refused in words, or
+  # taken whole.
   it "answers any damaged archive in words, and changes nothing" do
     flip
     run("backup", copy)
@@ -230,10 +247,10 @@ RSpec.describe "bin/kohlrabi restore, when it is needed most", :own_data do
 
   # In this process, without starting a program each time. Anything but a refusal goes up.
   def restored?(path)
-    Kohlrabi::Restore.new(path, database).run
-    Kohlrabi::Records::Database.close
+    Restore.new(path, database).run
+    Records::Database.close
     true
-  rescue Kohlrabi::Core::Refusal => e
+  rescue Core::Refusal => e
     expect(e.message).to match(/\A\S.{8,}\. Choose|\. Bring/)
     false
   end

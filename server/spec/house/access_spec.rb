@@ -3,11 +3,11 @@
 require_relative "../support/api_helper"
 
 RSpec.describe "other devices", :api do
-  let(:desk) { Kohlrabi::Operations::House::Access }
+  let(:desk) { Operations::House::Access }
 
   before do
     desk.passcode = "turnip soup"
-    @app = Kohlrabi::Api::Stack.build(hosts: ["127.0.0.1", "192.168.7.20"], passcode: true)
+    @app = Api::Stack.build(hosts: ["127.0.0.1", "192.168.7.20"], passcode: true)
   end
 
   def enter(text, from: "192.168.7.31") = call(:post, "/api/session", { passcode: text }, { "REMOTE_ADDR" => from })
@@ -30,7 +30,7 @@ RSpec.describe "other devices", :api do
     expect(cookie).to include("httponly", "samesite=strict", "path=/", "max-age=2592000")
     expect(workshop).to include("currency")
     token = cookie[/kohlrabi_session=([^;]+)/, 1]
-    expect(Kohlrabi::Records::Session.pluck(:fingerprint)).not_to include(token)
+    expect(Records::Session.pluck(:fingerprint)).not_to include(token)
     call(:delete, "/api/session")
     workshop
     expect(status).to eq(401)
@@ -63,7 +63,7 @@ RSpec.describe "other devices", :api do
   end
 
   it "takes a passcode of eight characters, and none that only begins with one of seventy-two bytes" do
-    expect { desk.passcode = "turnips" }.to raise_error(Kohlrabi::Core::Refusal, /shorter than 8/)
+    expect { desk.passcode = "turnips" }.to raise_error(Core::Refusal, /shorter than 8/)
     desk.passcode = "turnips!"
     enter("turnips!")
     expect(status).to eq(200)
@@ -73,8 +73,12 @@ RSpec.describe "other devices", :api do
   end
 
   it "is not fooled by a header that names another address" do
-    5.times { |i| call(:post, "/api/session", { passcode: "parsnip" }, { "REMOTE_ADDR" => "192.168.7.31", "HTTP_X_FORWARDED_FOR" => "10.0.0.#{i}" }) }
-    call(:post, "/api/session", { passcode: "turnip soup" }, { "REMOTE_ADDR" => "192.168.7.31", "HTTP_X_FORWARDED_FOR" => "10.0.0.99" })
+    5.times do |i|
+      call(:post, "/api/session", { passcode: "parsnip" },
+           { "REMOTE_ADDR" => "192.168.7.31", "HTTP_X_FORWARDED_FOR" => "10.0.0.#{i}" })
+    end
+    call(:post, "/api/session", { passcode: "turnip soup" },
+         { "REMOTE_ADDR" => "192.168.7.31", "HTTP_X_FORWARDED_FOR" => "10.0.0.99" })
     expect(status).to eq(429)
   end
 
@@ -82,7 +86,8 @@ RSpec.describe "other devices", :api do
     20.times { |i| enter("parsnip", from: "192.168.7.#{i}") }
     enter("parsnip", from: "192.168.7.200")
     expect(status).to eq(401)
-    expect([enter("turnip soup", from: "192.168.7.200")["detail"], status]).to eq(["Too many wrong passcodes. Try again in 1 min.", 429])
+    expect([enter("turnip soup", from: "192.168.7.200")["detail"],
+            status]).to eq(["Too many wrong passcodes. Try again in 1 min.", 429])
     enter("turnip soup", from: "192.168.7.201")
     expect(status).to eq(200)
     at("2026-06-30T12:01:01Z")
@@ -103,9 +108,9 @@ RSpec.describe "other devices", :api do
 
   # Forty threads, as a program that guesses would: a try is counted before it is looked at.
   it "hears no more than five of forty at once, and forgets none in a restart" do
-    answers = Array.new(40) { Thread.new { Kohlrabi::Records::Base.connection_pool.with_connection { heard? } } }.map(&:value)
+    answers = Array.new(40) { Thread.new { Records::Base.connection_pool.with_connection { heard? } } }.map(&:value)
     expect(answers.count(true)).to eq(5)
-    @app = Kohlrabi::Api::Stack.build(hosts: ["127.0.0.1", "192.168.7.20"], passcode: true)
+    @app = Api::Stack.build(hosts: ["127.0.0.1", "192.168.7.20"], passcode: true)
     enter("turnip soup", from: "192.168.7.77")
     expect(status).to eq(429)
   end
@@ -119,7 +124,7 @@ RSpec.describe "other devices", :api do
   it "takes a passcode with what nobody can type for a wrong one, and lets nobody set it" do
     enter("turnip\0soup")
     expect(status).to eq(401)
-    expect { desk.passcode = "turnip\0soup" }.to raise_error(Kohlrabi::Core::Refusal, /nobody can type/)
+    expect { desk.passcode = "turnip\0soup" }.to raise_error(Core::Refusal, /nobody can type/)
   end
 
   it "says who is let in, and signs one device out, or all of them" do
@@ -146,9 +151,9 @@ RSpec.describe "other devices", :api do
   it "keeps only what bcrypt makes of a passcode of 8 to 72 bytes" do
     BCrypt::Engine.cost = BCrypt::Engine::DEFAULT_COST # specs take the lowest
     desk.passcode = "turnip soup"
-    expect(Kohlrabi::Records::Passcode.pluck(:digest)).to contain_exactly(a_string_matching(/\A\$2a\$1[2-9]\$/))
-    expect { desk.passcode = "sevenxx" }.to raise_error(Kohlrabi::Core::Refusal, /shorter than 8/)
-    expect { desk.passcode = "x" * 73 }.to raise_error(Kohlrabi::Core::Refusal, /longer than 72/)
+    expect(Records::Passcode.pluck(:digest)).to contain_exactly(a_string_matching(/\A\$2a\$1[2-9]\$/))
+    expect { desk.passcode = "sevenxx" }.to raise_error(Core::Refusal, /shorter than 8/)
+    expect { desk.passcode = "x" * 73 }.to raise_error(Core::Refusal, /longer than 72/)
     expect(desk.enter("turnip soup", from: "x")).to be_a(String)
   ensure
     BCrypt::Engine.cost = BCrypt::Engine::MIN_COST

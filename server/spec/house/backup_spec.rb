@@ -19,11 +19,11 @@ RSpec.describe "a backup from House rules", :api do
 
   it "says whether a copy is there and how old it is" do
     expect(call(:get, "/api/workshop")["backup"]).to eq("latest" => nil, "stale" => true)
-    Kohlrabi::Backups.keep_by_rule(Date.new(2026, 6, 30))
+    Backups.keep_by_rule(Date.new(2026, 6, 30))
     expect(call(:get, "/api/workshop")["backup"]).to match("latest" => include("iso" => "2026-06-30"), "stale" => false)
     at("2026-07-08T12:00:00Z")
     expect(call(:get, "/api/workshop")["backup"]["stale"]).to be(true)
   ensure
-    FileUtils.rm_rf(Kohlrabi::Backups.folder)
+    FileUtils.rm_rf(Backups.folder)
   end
 end

@@ -54,7 +54,13 @@ RSpec.describe "house rules and Books", :api do
     call(:post, "/api/work", { kind: "sanding", effort: "2h", pieces: [{ piece_id: id }] })
     call(:post, "/api/work", { kind: "delivering", effort: "2h", pieces: [{ piece_id: id }] })
     event(id, "sold", "2026-05-09", price: "50")
-    pay = -> { call(:get, "/api/books").values_at("figures", "other_hours").map { |list| list.find { |one| one["key"] == "hourly_pay" }["text"] } }
+    pay = lambda {
+      call(:get, "/api/books").values_at("figures", "other_hours").map do |list|
+        list.find do |one|
+          one["key"] == "hourly_pay"
+        end["text"]
+      end
+    }
     expect(pay.call).to eq(%w[20.00 10.00])
     change(hours_rule: "all")
     expect(pay.call).to eq(%w[10.00 20.00])
@@ -69,7 +75,8 @@ RSpec.describe "house rules and Books", :api do
     event(piece(purchase: "5"), "kept", "2026-06-10")
     event(piece(purchase: ""), "sold", "2026-06-11", price: "70")
     books = call(:get, "/api/books")
-    expect(books["counts"]).to eq("sold" => 2, "scrapped" => 1, "kept_or_given_away" => 1, "profit_known" => 2, "hours_known" => 0)
+    expect(books["counts"]).to eq("sold" => 2, "scrapped" => 1, "kept_or_given_away" => 1, "profit_known" => 2,
+                                  "hours_known" => 0)
     expect(books["figures"].to_h do |one|
       [one["key"], one["text"]]
     end).to include("profit" => "20.00", "losses" => "20.00", "at_cost" => "5.00", "hourly_pay" => nil)

@@ -6,7 +6,11 @@ require_relative "../support/api_helper"
 # 2026.
 RSpec.describe "pricing by the market", :api do
   def pricing(id, price = nil) = call(:get, "/api/pieces/#{id}/pricing#{"?price=#{price}" if price}")
-  def house(**rules) = call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], **rules })
+
+  def house(**rules)
+    call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], **rules })
+  end
+
   def minor(money) = money["minor"]
 
   # Bureaus listed at 260.00 and sold after some weeks at 240.00.
@@ -52,13 +56,16 @@ RSpec.describe "pricing by the market", :api do
     bare = pricing(id)
     expect(minor(bare["suggested"])).to be_between(150_00, 300_00)
     expect(bare["value"]["sentence"]).to eq("The usual table counts 100%")
-    3.times { |n| call(:post, "/api/pieces/#{id}/comparables", { what: "Chest #{n}", price: "150", likeness: "3", sold: "no" }) }
+    3.times do |n|
+      call(:post, "/api/pieces/#{id}/comparables", { what: "Chest #{n}", price: "150", likeness: "3", sold: "no" })
+    end
     told = pricing(id)["value"]
     # Asked 150.00 stands about 16% dear: nearer to 120.00 than the table's 190.00.
     expect(minor(told["middle"])).to be_between(110_00, 165_00)
     expect(told["sources"].map { |one| one["key"] }).to include("comparables")
     expect(minor(told["high"]) - minor(told["low"])).to be < minor(bare["value"]["high"]) - minor(bare["value"]["low"])
-    call(:patch, "/api/pieces/#{id}", { lock_version: call(:get, "/api/pieces/#{id}")["lock_version"], expected_resale: "300" })
+    call(:patch, "/api/pieces/#{id}",
+         { lock_version: call(:get, "/api/pieces/#{id}")["lock_version"], expected_resale: "300" })
     typed = pricing(id)["value"]
     expect(minor(typed["middle"])).to be_between(minor(told["middle"]), 300_00)
   end
@@ -75,7 +82,9 @@ RSpec.describe "pricing by the market", :api do
     expect(advice["verdict"]).to eq("decline")
     expect(minor(advice["at"])).to be_between(5_00, 260_00)
     expect(minor(rows[id]["value"]["middle"])).to be < minor(rows[fresh]["value"]["middle"]) * 0.9
-    expect(rows[id]["tape"]["marks"].map { |mark| mark["key"] }).to include("fetch_low", "value", "fetch_high", "asking", "offer")
+    expect(rows[id]["tape"]["marks"].map do |mark|
+      mark["key"]
+    end).to include("fetch_low", "value", "fetch_high", "asking", "offer")
     expect(rows[fresh]["waiting"]).to be_nil # nobody waits for an answer
   end
 
@@ -98,7 +107,9 @@ RSpec.describe "pricing by the market", :api do
     done = piece(name: "Done chest", kind: "chest of drawers", purchase: "20")
     event(done, "ready", "2026-06-20")
     rows = call(:get, "/api/from-here")["rows"]
-    expect(rows.map { |row| [row["piece"]["id"], row["advice"]] }).to eq([[done, "list"], [good, "finish"], [poor, "as_is"], [open, "unknown"]])
+    expect(rows.map do |row|
+      [row["piece"]["id"], row["advice"]]
+    end).to eq([[done, "list"], [good, "finish"], [poor, "as_is"], [open, "unknown"]])
     expect(rows[1]["text"]).to match(/\AFinished it brings [\d.]+ from here on, as it stands [\d.]+: 2 h earn [\d.]+ an hour.\z/)
     expect(call(:get, "/api/pieces/#{good}")["worth"]).to be_nil
   end
@@ -129,7 +140,9 @@ RSpec.describe "pricing by the market", :api do
     third = sold.call("Third", "2026-04-16", "2026-05-01")
     # 30, 15 and 15 days: 30.00, 15.00, 15.00.
     expect([first, second, third].map { |id| figure(id, "cash_profit")["text"] }).to eq(%w[50.00 65.00 65.00])
-    expect(Kohlrabi::Records::FlipSummary.where(piece_id: [first, second, third]).order(:piece_id).pluck(:selling_minor)).to eq([3000, 1500, 1500])
+    expect(Records::FlipSummary.where(piece_id: [first, second,
+                                                 third]).order(:piece_id).pluck(:selling_minor)).to eq([3000, 1500,
+                                                                                                        1500])
     selling = figure(first, "cash_profit")["terms"].last["figure"]
     expect(selling["terms"].map { |term| term["figure"]["label"] }).to include("Rent of its place, by days")
   end
@@ -138,9 +151,11 @@ RSpec.describe "pricing by the market", :api do
     id = piece(name: "Desk", kind: "desk", purchase: "40")
     event(id, "listed", "2026-06-01", asking: "100")
     event(id, "sold", "2026-06-01", price: "90") # on the day it was listed
-    future = call(:post, "/api/pieces/#{id}/comparables", { what: "From tomorrow", price: "100", seen_on: "2026-07-01" })
+    future = call(:post, "/api/pieces/#{id}/comparables",
+                  { what: "From tomorrow", price: "100", seen_on: "2026-07-01" })
     expect(refusal(future, :seen_on)).to include("lies after today")
-    expect(refusal(call(:post, "/api/pieces/#{id}/comparables", { what: "For nothing", price: "0" }), :price)).to include("above 0")
+    expect(refusal(call(:post, "/api/pieces/#{id}/comparables", { what: "For nothing", price: "0" }),
+                   :price)).to include("above 0")
     other = piece(name: "Other desk", kind: "desk", purchase: "40")
     expect(minor(pricing(other)["suggested"])).to be_positive
   end
@@ -155,16 +170,16 @@ RSpec.describe "pricing by the market", :api do
   end
 
   it "works what was learned out after the answer where there is much of it, and never while a page waits" do
-    fits = Kohlrabi::Operations::Market::Fits
+    fits = Operations::Market::Fits
     bureaus(fits::INLINE + 3)
     id = piece(name: "Ash bureau", kind: "writing bureau", purchase: "60")
     expect(pricing(id)["value"]["current"]).to be(false)
     expect(fits.wanted?).to be(true)
     env = { "rack.after_reply" => [] }
-    Kohlrabi::Api::Middleware::Renewal.new(->(_) { [200, {}, []] }).call({ "REQUEST_METHOD" => "GET", **env })
+    Api::Middleware::Renewal.new(->(_) { [200, {}, []] }).call({ "REQUEST_METHOD" => "GET", **env })
     env["rack.after_reply"].each(&:call)
     expect(pricing(id)["value"]).to include("current" => true, "sentence" => start_with("Your own of the kind"))
-    expect(Kohlrabi::Records::MarketFit.count).to eq(1)
+    expect(Records::MarketFit.count).to eq(1)
     event(piece(kind: "desk", purchase: "10"), "listed", "2026-06-29", asking: "90")
     expect(pricing(id)["value"]["current"]).to be(false)
   end

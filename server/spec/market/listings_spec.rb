@@ -34,10 +34,13 @@ RSpec.describe "offering a piece", :api do
 
   it "keeps a text as it was changed, and goes back to the record's" do
     changed = call(:put, "/api/pieces/#{chest}/listing/line", { body: "A chest, come and see" })
-    expect(text(changed, "line")).to include("text" => "A chest, come and see", "changed" => true, "made" => "Oak chest, 790 mm wide")
+    expect(text(changed,
+                "line")).to include("text" => "A chest, come and see", "changed" => true,
+                                    "made" => "Oak chest, 790 mm wide")
     expect(text(call(:put, "/api/pieces/#{chest}/listing/line", { body: " " }),
                 "line")).to include("text" => "Oak chest, 790 mm wide", "changed" => false)
-    expect(refusal(call(:put, "/api/pieces/#{chest}/listing/line", { body: "x" * 5001 }), :body)).to include("longer than 5000")
+    expect(refusal(call(:put, "/api/pieces/#{chest}/listing/line", { body: "x" * 5001 }),
+                   :body)).to include("longer than 5000")
   end
 
   it "knows which photographs are there and remembers what was ticked off" do
@@ -46,7 +49,8 @@ RSpec.describe "offering a piece", :api do
     %w[before after label].each { |kind| photo(chest, kind) }
     expect(items.call(call(:put, "/api/pieces/#{chest}/staging",
                            { item: "light", done: true }))).to include("light" => true, "pair" => true, "label" => true)
-    expect(items.call(call(:put, "/api/pieces/#{chest}/staging", { item: "light", done: false }))).to include("light" => false)
+    expect(items.call(call(:put, "/api/pieces/#{chest}/staging",
+                           { item: "light", done: false }))).to include("light" => false)
     expect(refusal(call(:put, "/api/pieces/#{chest}/staging", { item: "pair", done: true }), :item)).to be_present
   end
 
@@ -65,7 +69,9 @@ RSpec.describe "offering a piece", :api do
     booth = call(:post, "/api/channels", { name: "Mill booth", fee: "10", delivery: "10", habits: "slow but steady" })
     call(:post, "/api/channels", { name: "Friends" })
     lines = listing(chest, "?price=200")["channels"]
-    expect(lines.map { |line| [line["name"], line["take_home"]["text"]] }).to eq([["Friends", "200.00"], ["Mill booth", "170.00"]])
+    expect(lines.map do |line|
+      [line["name"], line["take_home"]["text"]]
+    end).to eq([["Friends", "200.00"], ["Mill booth", "170.00"]])
     call(:patch, "/api/channels/#{booth['id']}", { rent: "60", places: "10" })
     line = call(:get, "/api/channels?price=200").find { |one| one["name"] == "Mill booth" }
     expect(line["take_home"]).to include("text" => nil, "why" => "how long it would stand there is not known")
@@ -92,11 +98,13 @@ RSpec.describe "offering a piece", :api do
     offer = played["messages"].find { |message| message["amount"] }
     expect(offer["advice"]).to include("verdict", "why")
     ask = lambda { |counter|
-      call(:get, "/api/pieces/#{chest}/practice/counter?#{URI.encode_www_form(seed: 3, day: offer['day'], who: offer['who'], counter: counter)}")
+      call(:get,
+           "/api/pieces/#{chest}/practice/counter?#{URI.encode_www_form(seed: 3, day: offer['day'], who: offer['who'],
+                                                                        counter: counter)}")
     }
     expect(ask.call(offer["amount"]["text"])["taken"]).to be(true)
     expect(ask.call("239")["taken"]).to be(false)
-    expect(Kohlrabi::Records::Offer.count).to eq(0)
+    expect(Records::Offer.count).to eq(0)
   end
 
   describe "after the sale" do
@@ -105,14 +113,18 @@ RSpec.describe "offering a piece", :api do
 
     it "counts what was paid in parts, the deposit too" do
       event(chest, "listed", "2026-05-10", asking: "240")
-      call(:post, "/api/pieces/#{chest}/holds", { who: "a neighbour", price: "220", deposit: "50", pick_up_on: "2026-07-01", pick_up: "after six" })
+      call(:post, "/api/pieces/#{chest}/holds",
+           { who: "a neighbour", price: "220", deposit: "50", pick_up_on: "2026-07-01", pick_up: "after six" })
       paid = call(:post, "/api/pieces/#{chest}/payments", { amount: "100", note: "by hand" })
       row = market["rows"].first
       expect([row["paid"], row["left"]].map { |money| money["text"] }).to eq(%w[150.00 70.00])
-      expect(call(:get, "/api/today")["market"].map { |want| want["text"] }).to include("Picked up 1 Jul, after six by a neighbour")
+      expect(call(:get, "/api/today")["market"].map do |want|
+        want["text"]
+      end).to include("Picked up 1 Jul, after six by a neighbour")
       call(:delete, "/api/payments/#{paid['id']}")
       expect(market["rows"].first["left"]["text"]).to eq("170.00")
-      expect(refusal(call(:post, "/api/pieces/#{piece(name: 'Stool')}/payments", { amount: "5" }), :amount)).to include("neither for sale nor sold")
+      expect(refusal(call(:post, "/api/pieces/#{piece(name: 'Stool')}/payments", { amount: "5" }),
+                     :amount)).to include("neither for sale nor sold")
     end
 
     it "shows what is still owed of a sale" do
@@ -143,14 +155,16 @@ RSpec.describe "offering a piece", :api do
       at("2026-07-10T12:00:00Z")
       back = call(:post, "/api/pieces/#{chest}/return", { fee_back: "12", lost: "3" })
       expect(figure(chest, "cash_in")["text"]).to eq("66.00")
-      expect(call(:get, "/api/pieces/#{chest}")["costs"].last["what"]).to eq("Lost on a return: fee 8.00, delivery 25.00, other 3.00")
+      expect(call(:get,
+                  "/api/pieces/#{chest}")["costs"].last["what"]).to eq("Lost on a return: fee 8.00, delivery 25.00, other 3.00")
       at("2026-07-15T12:00:00Z")
       expect(call(:get, "/api/market")["rows"].first["days"]).to eq(5)
       # 10 May to 20 June: sold after 41 days; since 10 July: 5 days and still listed.
-      expect(Kohlrabi::Operations::Market::TimeToSell.spells.values.flatten.map(&:to_a)).to contain_exactly([41, true], [5, false])
+      expect(Operations::Market::TimeToSell.spells.values.flatten.map(&:to_a)).to contain_exactly([41, true],
+                                                                                                  [5, false])
       call(:delete, "/api/costs/#{back['cost_id']}")
       call(:post, "/api/deletions/#{back['id']}/undo")
-      expect(Kohlrabi::Operations::Market::TimeToSell.spells.values.flatten.map(&:to_a)).to eq([[41, true]])
+      expect(Operations::Market::TimeToSell.spells.values.flatten.map(&:to_a)).to eq([[41, true]])
       expect(figure(chest, "cash_profit")["text"]).to eq("125.00") # 200 − 20 − 25 − 30
     end
 
@@ -158,9 +172,13 @@ RSpec.describe "offering a piece", :api do
       event(chest, "listed", "2026-06-01", asking: "240")
       call(:post, "/api/pieces/#{chest}/holds", { who: "Buyer", price: "200", deposit: "50" })
       call(:post, "/api/pieces/#{chest}/payments", { amount: "30" })
-      expect(call(:get, "/api/market")["rows"].first.values_at("paid", "left").map { |one| one["text"] }).to eq(["80.00", "120.00"])
+      expect(call(:get, "/api/market")["rows"].first.values_at("paid", "left").map do |one|
+        one["text"]
+      end).to eq(["80.00", "120.00"])
       event(chest, "sold", "2026-06-20", price: "200")
-      expect(call(:get, "/api/market")["sold"].first.values_at("paid", "left").map { |one| one["text"] }).to eq(["80.00", "120.00"])
+      expect(call(:get, "/api/market")["sold"].first.values_at("paid", "left").map do |one|
+        one["text"]
+      end).to eq(["80.00", "120.00"])
     end
   end
 end

@@ -4,11 +4,16 @@ require_relative "../support/api_helper"
 
 # House rules of selling: what they may be, and what follows from them.
 RSpec.describe "house rules of selling", :api do
-  def house(**rules) = call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], **rules })
+  def house(**rules)
+    call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], **rules })
+  end
+
   def suggested(id) = call(:get, "/api/pieces/#{id}/pricing").dig("suggested", "text")
 
   it "begin with a tenth of room, fives and tens, a step of a tenth each fortnight, and decline under 60%" do
-    expect(call(:get, "/api/workshop")).to include("haggle" => "10", "price_ending" => "5", "step" => "10", "step_days" => 14, "decline" => "60")
+    expect(call(:get,
+                "/api/workshop")).to include("haggle" => "10", "price_ending" => "5", "step" => "10", "step_days" => 14,
+                                             "decline" => "60")
   end
 
   it "refuse what cannot be, naming the field, and keep what stood" do

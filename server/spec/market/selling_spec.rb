@@ -7,11 +7,23 @@ RSpec.describe "pricing and the market", :api do
   def pricing(id, price = nil) = call(:get, "/api/pieces/#{id}/pricing#{"?price=#{price}" if price}")
   def market = call(:get, "/api/market")
   def row(id) = market["rows"].find { |one| one["piece"]["id"] == id }
-  def house(**rules) = call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], **rules })
-  def method(page, key) = page["methods"].find { |one| one["key"] == key }&.slice("low", "mid", "high")&.transform_values { |money| money["text"] }
+
+  def house(**rules)
+    call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], **rules })
+  end
+
+  def method(page, key)
+    page["methods"].find do |one|
+      one["key"] == key
+    end&.slice("low", "mid", "high")&.transform_values { |money| money["text"] }
+  end
+
   def offer(id, amount, **rest) = call(:post, "/api/pieces/#{id}/offers", { amount: amount, **rest })
   def diary(id) = call(:get, "/api/pieces/#{id}/diary").map { |line| line["text"] }
-  def worked(id, effort) = call(:post, "/api/work", { kind: "sanding", effort: effort, worked_on: "2026-06-01", pieces: [{ piece_id: id }] })
+
+  def worked(id, effort)
+    call(:post, "/api/work", { kind: "sanding", effort: effort, worked_on: "2026-06-01", pieces: [{ piece_id: id }] })
+  end
 
   # A chair listed at 200.00 on a day; sold where a day and a price are given.
   def chair(listed, sold = nil, price = nil)
@@ -22,7 +34,9 @@ RSpec.describe "pricing and the market", :api do
   end
 
   # Eight chairs, each sold ten days after its listing at 180.00, ninety percent of what was asked.
-  def history = 8.times { |number| chair((Date.new(2026, 3, 1) + number).iso8601, (Date.new(2026, 3, 11) + number).iso8601, "180") }
+  def history
+    8.times { |number| chair((Date.new(2026, 3, 1) + number).iso8601, (Date.new(2026, 3, 11) + number).iso8601, "180") }
+  end
 
   it "puts all ways of finding a price on one scale, and suggests an asking price with its reason" do
     house(floor_pay: "8", target_pay: "15", fee_rate: "10", fixed_fee: "5", haggle: "10", price_ending: "5")
@@ -46,7 +60,9 @@ RSpec.describe "pricing and the market", :api do
     id = piece(purchase: "100")
     # (100 + 5 + 12 + 10) ÷ 0.9 = 141.12
     expect(figure(id, "break_even")["text"]).to eq("141.12")
-    expect(pricing(id, "200")["at"]).to include("take_home" => include("text" => "153.00"), "profit" => include("text" => "53.00"))
+    expect(pricing(id,
+                   "200")["at"]).to include("take_home" => include("text" => "153.00"),
+                                            "profit" => include("text" => "53.00"))
   end
 
   it "says what a price brings: profit, pay, days and the steps down" do
@@ -54,7 +70,8 @@ RSpec.describe "pricing and the market", :api do
     id = piece(name: "Chair", purchase: "100")
     worked(id, "10 h")
     expect(pricing(id, "300").dig("at", "hourly")).to be_nil # nobody has said how many hours are left
-    call(:patch, "/api/pieces/#{id}", { hours_to_come: "0", lock_version: call(:get, "/api/pieces/#{id}")["lock_version"] })
+    call(:patch, "/api/pieces/#{id}",
+         { hours_to_come: "0", lock_version: call(:get, "/api/pieces/#{id}")["lock_version"] })
     at = pricing(id, "300")["at"]
     # 270 − 5 − 100 = 165 over 10 h. Steps: 270, 243, 218.70, then the floor.
     expect(at).to include("take_home" => include("text" => "265.00"), "profit" => include("text" => "165.00"), "hourly" => include("text" => "16.50"),
@@ -66,7 +83,8 @@ RSpec.describe "pricing and the market", :api do
     id = piece(name: "Chair", kind: "chair", purchase: "100")
     later = pricing(id, "300")["at"]
     # All eight took ten days, so before the first step: ten days, and 90% of 300.00.
-    expect(later).to include("days" => 10, "expected" => include("text" => "270.00"), "left" => "0%", "time_why" => "8 listings of this kind")
+    expect(later).to include("days" => 10, "expected" => include("text" => "270.00"), "left" => "0%",
+                             "time_why" => "8 listings of this kind")
     expect(method(pricing(id), "own")).to eq("low" => "180.00", "mid" => "180.00", "high" => "180.00")
   end
 
@@ -74,8 +92,10 @@ RSpec.describe "pricing and the market", :api do
     id = piece(name: "Desk", kind: "desk")
     call(:post, "/api/pieces/#{id}/comparables", { what: "Oak desk", price: "200", likeness: "3", sold: "no", place: "online", condition: "worn",
                                                    note: "with key" })
-    made = call(:post, "/api/pieces/#{id}/comparables", { what: "Pine desk", price: "100", likeness: "1", sold: "yes", seen_on: "2026-06-20" })
-    expect(made).to include("sold" => true, "likeness_label" => "somewhat like it", "seen_on" => include("iso" => "2026-06-20"))
+    made = call(:post, "/api/pieces/#{id}/comparables",
+                { what: "Pine desk", price: "100", likeness: "1", sold: "yes", seen_on: "2026-06-20" })
+    expect(made).to include("sold" => true, "likeness_label" => "somewhat like it",
+                            "seen_on" => include("iso" => "2026-06-20"))
     other = piece(name: "Other desk", kind: "desk")
     # Asked 200.00 × 0.85 = 170.00 weighs three, got 100.00 weighs one.
     expect(method(pricing(other), "comparables")).to eq("low" => "135.00", "mid" => "170.00", "high" => "170.00")
@@ -87,15 +107,18 @@ RSpec.describe "pricing and the market", :api do
     call(:post, "/api/deletions/#{gone['id']}/undo")
     expect(pricing(id)["comparables"].size).to eq(2)
     bad = call(:post, "/api/pieces/#{id}/comparables", { what: "", price: "0", likeness: "4" })
-    expect([refusal(bad, :what), refusal(bad, :price), refusal(bad, :likeness)]).to match([/empty/, /must be above 0/, /1 to 3/])
-    expect(refusal(call(:post, "/api/pieces/#{piece}/comparables", { what: "Thing", price: "5" }), :what)).to include("no kind")
+    expect([refusal(bad, :what), refusal(bad, :price),
+            refusal(bad, :likeness)]).to match([/empty/, /must be above 0/, /1 to 3/])
+    expect(refusal(call(:post, "/api/pieces/#{piece}/comparables", { what: "Thing", price: "5" }),
+                   :what)).to include("no kind")
   end
 
   it "keeps a decision with its reason, lists the piece, and plans its steps down" do
     house(floor_pay: "8", target_pay: "15", step: "10", step_days: "14")
     id = piece(name: "Chair", purchase: "100")
     worked(id, "5 h")
-    kept = call(:post, "/api/pieces/#{id}/price-decisions", { asking: "200", why: "rare form", list: true, channel: "online" })
+    kept = call(:post, "/api/pieces/#{id}/price-decisions",
+                { asking: "200", why: "rare form", list: true, channel: "online" })
     expect(kept).to include("asking" => include("text" => "200.00"), "why" => "rare form")
     expect(diary(id).join).to include("Price decided: 200.00. rare form")
     expect(row(id)).to include("asking" => include("text" => "200.00"), "days" => 0, "next_step" => include("due" => false,
@@ -105,11 +128,14 @@ RSpec.describe "pricing and the market", :api do
     expect(step["due"]).to be(true)
     call(:patch, "/api/price-steps/#{step['id']}", { state: "done" })
     # 200 → 180 → 162 → 145.80 → the floor of 140.
-    expect(row(id)).to include("asking" => include("text" => "180.00"), "days" => 14, "next_step" => include("asking" => include("text" => "162.00")))
+    expect(row(id)).to include("asking" => include("text" => "180.00"), "days" => 14,
+                               "next_step" => include("asking" => include("text" => "162.00")))
     following = row(id)["next_step"]
     call(:patch, "/api/price-steps/#{following['id']}", { state: "skipped" })
-    expect(row(id)).to include("asking" => include("text" => "180.00"), "next_step" => include("asking" => include("text" => "145.80")))
-    expect(refusal(call(:patch, "/api/price-steps/#{following['id']}", { state: "done" }), :state)).to include("skipped already")
+    expect(row(id)).to include("asking" => include("text" => "180.00"),
+                               "next_step" => include("asking" => include("text" => "145.80")))
+    expect(refusal(call(:patch, "/api/price-steps/#{following['id']}", { state: "done" }),
+                   :state)).to include("skipped already")
     expect(refusal(call(:post, "/api/pieces/#{id}/price-decisions", { asking: "" }), :asking)).to include("empty")
   end
 
@@ -137,10 +163,12 @@ RSpec.describe "pricing and the market", :api do
     expect(advice["counter"]["minor"]).to eq(((20_000 + worth["minor"]) / 1000.0).round * 500)
     expect(advice["why"]).to start_with("Waiting is worth #{worth['text']}: #{money['text']} on average after about #{days} days")
     countered = call(:patch, "/api/offers/#{found['offers'][1]['id']}", { answer: "countered", counter: "165" })
-    expect(countered).to include("answer" => "countered", "counter" => include("text" => "165.00"), "then" => include("Waiting is worth"))
+    expect(countered).to include("answer" => "countered", "counter" => include("text" => "165.00"),
+                                 "then" => include("Waiting is worth"))
     expect(row(id)["offers"][1]["advice"]).to be_nil
     expect(diary(id)).to include("Offer of 185.00 from First caller.", "Offer countered at 165.00.", "Enquiry.")
-    expect(refusal(call(:patch, "/api/offers/#{countered['id']}", { answer: "countered", counter: "" }), :counter)).to include("empty")
+    expect(refusal(call(:patch, "/api/offers/#{countered['id']}", { answer: "countered", counter: "" }),
+                   :counter)).to include("empty")
     gone = call(:delete, "/api/offers/#{countered['id']}")
     expect(row(id)["offers"].size).to eq(2)
     call(:post, "/api/deletions/#{gone['id']}/undo")
@@ -155,7 +183,8 @@ RSpec.describe "pricing and the market", :api do
 
   it "holds a piece for a buyer, one at a time, with what was paid down" do
     id = chair("2026-06-01")
-    held = call(:post, "/api/pieces/#{id}/holds", { who: "Neighbour", price: "170", deposit: "20", until_on: "2026-07-05", pick_up: "Sunday 10:00" })
+    held = call(:post, "/api/pieces/#{id}/holds",
+                { who: "Neighbour", price: "170", deposit: "20", until_on: "2026-07-05", pick_up: "Sunday 10:00" })
     expect(row(id)["hold"]).to include("who" => "Neighbour", "deposit" => include("text" => "20.00"), "until_on" => include("iso" => "2026-07-05"),
                                        "pick_up" => "Sunday 10:00")
     expect(refusal(call(:post, "/api/pieces/#{id}/holds", { who: "Another" }), :who)).to include("held already")

@@ -5,19 +5,22 @@ require_relative "../support/records_helper"
 # What own listings say, read off the flips: spells, what is got of what is asked, what a place earns. It is 30 June
 # 2026.
 RSpec.describe "own listings" do
-  operations = Kohlrabi::Operations
+  operations = Operations
 
   def listed(kind, on, asking: "100")
-    piece = Kohlrabi::Operations::Flips::Pieces.create("name" => "#{kind} of #{on}", "kind" => kind, "bought_on" => "2026-01-01", "purchase" => "10")
-    Kohlrabi::Operations::Flips::Events.create(piece.id, "kind" => "listed", "on" => on, "asking" => asking)
+    piece = Operations::Flips::Pieces.create("name" => "#{kind} of #{on}", "kind" => kind, "bought_on" => "2026-01-01",
+                                             "purchase" => "10")
+    Operations::Flips::Events.create(piece.id, "kind" => "listed", "on" => on, "asking" => asking)
     piece
   end
 
   def event(piece, kind, on, **rest)
-    Kohlrabi::Operations::Flips::Events.create(piece.id, { "kind" => kind, "on" => on, **rest.transform_keys(&:to_s) })
+    Operations::Flips::Events.create(piece.id, { "kind" => kind, "on" => on, **rest.transform_keys(&:to_s) })
   end
 
-  def spells(kind) = Kohlrabi::Operations::Market::TimeToSell.spells.fetch(kind, []).map { |spell| [spell.days, spell.sold] }.sort_by(&:first)
+  def spells(kind)
+    Operations::Market::TimeToSell.spells.fetch(kind, []).map { |spell| [spell.days, spell.sold] }.sort_by(&:first)
+  end
 
   it "are sold, or censored: what still stands to today, what was kept or scrapped to that day" do
     event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: "90")
@@ -50,7 +53,7 @@ RSpec.describe "own listings" do
 
   it "say what is got of what is asked, from five sales on" do
     [90, 80, 100, 70, 95].each { |price| event(listed("chair", "2026-06-01"), "sold", "2026-06-11", price: price.to_s) }
-    expect(Kohlrabi::Core::Market::Comparables.ratio(operations::Market::TimeToSell.sale_to_ask_ratios).first).to eq(9/10r)
+    expect(Core::Market::Comparables.ratio(operations::Market::TimeToSell.sale_to_ask_ratios).first).to eq(9/10r)
     expect(operations::Market::TimeToSell.sale_to_ask_ratios.size).to eq(5)
   end
 
@@ -71,26 +74,29 @@ RSpec.describe "own listings" do
   it "plan steps anew from a new price, and leave those that were done" do
     operations::House::WorkshopSettings.update("floor_pay" => "8", "lock_version" => operations::House::WorkshopSettings.workshop.lock_version)
     piece = operations::Flips::Pieces.create("name" => "Chair", "purchase" => "50", "bought_on" => "2026-06-01")
-    operations::Flips::Work.create("kind" => "sanding", "effort" => "60", "worked_on" => "2026-06-02", "pieces" => [{ "piece_id" => piece.id }])
+    operations::Flips::Work.create("kind" => "sanding", "effort" => "60", "worked_on" => "2026-06-02",
+                                   "pieces" => [{ "piece_id" => piece.id }])
     operations::Market::Prices.decide(piece.id, "asking" => "100", "list" => true)
-    steps = -> { Kohlrabi::Records::PriceStep.where(piece: piece).order(:id).map { |step| [step.asking_minor, step.state] } }
+    steps = -> { Records::PriceStep.where(piece: piece).order(:id).map { |step| [step.asking_minor, step.state] } }
     # Down by tenths to the floor of 58.00.
     expect(steps.call.map(&:first)).to eq([9_000, 8_100, 7_290, 6_561, 5_904, 5_800])
-    operations::Market::PriceSteps.answer(Kohlrabi::Records::PriceStep.first.id, "state" => "done")
+    operations::Market::PriceSteps.answer(Records::PriceStep.first.id, "state" => "done")
     operations::Market::Prices.decide(piece.id, "asking" => "80", "list" => true)
-    expect(steps.call).to eq([[9_000, "done"], [7_200, "planned"], [6_480, "planned"], [5_832, "planned"], [5_800, "planned"]])
+    expect(steps.call).to eq([[9_000, "done"], [7_200, "planned"], [6_480, "planned"], [5_832, "planned"],
+                              [5_800, "planned"]])
     expect(operations::Flips::FlipRecords.of(piece.reload).asking).to eq(8_000)
   end
 
   it "put price steps and pick-ups into the calendar feed, late ones on today" do
     piece = listed("chair", "2026-06-01")
-    Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: "2026-06-15", asking_minor: 90_00)
-    Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: "2027-06-15", asking_minor: 80_00)
+    Records::PriceStep.create!(piece: piece, due_on: "2026-06-15", asking_minor: 90_00)
+    Records::PriceStep.create!(piece: piece, due_on: "2027-06-15", asking_minor: 80_00)
     held = listed("chair", "2026-06-02")
-    Kohlrabi::Records::PriceStep.create!(piece: held, due_on: "2026-06-15", asking_minor: 70_00)
+    Records::PriceStep.create!(piece: held, due_on: "2026-06-15", asking_minor: 70_00)
     operations::Market::Holds.create(held.id, "who" => "a café", "pick_up_on" => "2026-07-02", "pick_up" => "after six")
     text = operations::Bench::Feed.text.gsub("\r\n ", "")
-    expect(text).to include("Price step: chair of 2026-06-01 to 90.00", "Fetched: chair of 2026-06-02", "a café\\, after six")
+    expect(text).to include("Price step: chair of 2026-06-01 to 90.00", "Fetched: chair of 2026-06-02",
+                            "a café\\, after six")
     expect(text[/UID:step-.*?END:VEVENT/m]).to include("DTSTART;VALUE=DATE:20260630")
     expect(text.scan("Price step").size).to eq(1)
     [piece, held].each { |one| event(one, "sold", "2026-06-30", price: "90") }
@@ -105,7 +111,8 @@ RSpec.describe "own listings" do
       12.times do |month|
         from = Date.new(2024 + year, month + 1, 3)
         2.times do
-          piece = Kohlrabi::Operations::Flips::Pieces.create("name" => "Chair", "kind" => "chair", "bought_on" => "2023-12-01", "purchase" => "10")
+          piece = Operations::Flips::Pieces.create("name" => "Chair", "kind" => "chair", "bought_on" => "2023-12-01",
+                                                   "purchase" => "10")
           event(piece, "listed", from.iso8601, asking: "100")
           event(piece, "sold", (from + (month.between?(3, 8) ? 6 : 80)).iso8601, price: "90")
         end
@@ -124,7 +131,7 @@ RSpec.describe "own listings" do
     low = operations::Market::ListedPieces.weigh(piece, (worth * 0.8).round)
     expect(low).to have_attributes(verdict: :counter, counter: be_between(worth, 10_000))
     expect(operations::Market::ListedPieces.weigh(piece, (worth * 0.55).round)).to have_attributes(verdict: :decline)
-    expect(Kohlrabi::Records::Offer.count).to eq(0)
+    expect(Records::Offer.count).to eq(0)
   end
 
   it "want what is open on Today: offers that nobody has answered, steps that are due" do
@@ -132,9 +139,9 @@ RSpec.describe "own listings" do
     expect(operations::Market::ListedPieces.wants).to eq([])
     offer = operations::Market::Offers.create(piece.id, "amount" => "70", "who" => "a caller")
     # Two that were missed are one.
-    Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 6, 15), asking_minor: 9_500)
-    Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 6, 29), asking_minor: 9_000)
-    Kohlrabi::Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 7, 20), asking_minor: 8_000)
+    Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 6, 15), asking_minor: 9_500)
+    Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 6, 29), asking_minor: 9_000)
+    Records::PriceStep.create!(piece: piece, due_on: Date.new(2026, 7, 20), asking_minor: 8_000)
     # One thing a piece: the offer first, the step once that is answered, neither while it is held.
     wanted = -> { operations::Market::ListedPieces.wants.map(&:last) }
     expect(wanted.call).to eq(["Offer of 70.00 from a caller to answer"])
@@ -144,8 +151,8 @@ RSpec.describe "own listings" do
     operations::Market::Offers.answer(offer.id, "answer" => "declined")
     expect(wanted.call).to eq(["Price step to 90.00, due since 29 Jun"])
     operations::Market::Offers.answer(offer.id, "answer" => "open")
-    operations::Market::PriceSteps.answer(Kohlrabi::Records::PriceStep.find_by(asking_minor: 9_000).id, "state" => "done")
-    expect(Kohlrabi::Records::PriceStep.where(asking_minor: 9_500).pluck(:state)).to eq(["skipped"])
+    operations::Market::PriceSteps.answer(Records::PriceStep.find_by(asking_minor: 9_000).id, "state" => "done")
+    expect(Records::PriceStep.where(asking_minor: 9_500).pluck(:state)).to eq(["skipped"])
     operations::Market::Offers.answer(offer.id, "answer" => "declined")
     event(piece, "sold", "2026-06-30", price: "95")
     expect(operations::Market::ListedPieces.wants).to eq([])

@@ -34,8 +34,8 @@ RSpec.describe "work that a look puts on", :api do
     expect(label).to eq("Cut #{made['cuts'].sum { |cut| cut['count'] } * 2} slats against a stop") # on two fronts
     expect(page["plan"]["remaining"]["seconds"] - before[0]).to be > 3600
     expect(minor("materials_to_come") - before[1]).to be > 1850 # and glue, and paint for the relief
-    expect(Kohlrabi::Records::Piece.find(id)).to have_attributes(cost_to_come_minor: minor("materials_to_come"),
-                                                                 seconds_to_come: page["plan"]["remaining"]["seconds"])
+    expect(Records::Piece.find(id)).to have_attributes(cost_to_come_minor: minor("materials_to_come"),
+                                                       seconds_to_come: page["plan"]["remaining"]["seconds"])
     call(:delete, "/api/tool-results/#{made['id']}")
     expect([page["plan"]["remaining"]["seconds"], minor("materials_to_come")]).to eq(before)
   end
@@ -68,12 +68,17 @@ RSpec.describe "work that a look puts on", :api do
     def said(*rows) = call(:put, "/api/looks/#{look['id']}/fittings", { fittings: rows })
 
     it "are said by kind, in the plan, and refused where they cannot be" do
-      told = said({ kind: "hinge", number: "6", treatment: "sprayed" }, { kind: "castor", number: "4", missing: "1" }, { kind: "lock", number: "" })
+      told = said({ kind: "hinge", number: "6", treatment: "sprayed" }, { kind: "castor", number: "4", missing: "1" },
+                  { kind: "lock", number: "" })
       expect(told["changes"].join).to include("of work to come")
-      expect(keys).to include("fitting-off/hinge", "fitting-spray/hinge-1", "fitting-match/castor", "fitting-new/castor")
+      expect(keys).to include("fitting-off/hinge", "fitting-spray/hinge-1", "fitting-match/castor",
+                              "fitting-new/castor")
       expect(keys).not_to include("pads")
-      expect(look["fittings"].map { |row| row.values_at("kind", "number", "missing") }).to eq([%w[hinge 6 0], %w[castor 4 1]])
-      expect(refusal(said({ kind: "hinge", number: "2", missing: "3" }), :missing)).to include("More hinges are missing")
+      expect(look["fittings"].map do |row|
+        row.values_at("kind", "number", "missing")
+      end).to eq([%w[hinge 6 0], %w[castor 4 1]])
+      expect(refusal(said({ kind: "hinge", number: "2", missing: "3" }),
+                     :missing)).to include("More hinges are missing")
       expect(refusal(said({ kind: "hinge", number: "0" }), :number)).not_to be_empty
       expect(refusal(said({ kind: "wings", number: "2" }), :kind)).to include("not one of the choices")
       expect(look["fittings"].size).to eq(2)
@@ -82,7 +87,9 @@ RSpec.describe "work that a look puts on", :api do
     end
 
     it "count six pulls on four drawers, and no pulls where there is nothing to pull" do
-      set = ->(of, number) { call(:patch, "/api/looks/#{of['id']}", { lock_version: of["lock_version"], hardware: "sprayed", pulls: number }) }
+      set = lambda { |of, number|
+        call(:patch, "/api/looks/#{of['id']}", { lock_version: of["lock_version"], hardware: "sprayed", pulls: number })
+      }
       set.call(look, "6")
       expect(look["fields"]["pulls"]).to eq("6")
       stool = piece(name: "Stool", kind: "stool")
@@ -117,7 +124,7 @@ RSpec.describe "work that a look puts on", :api do
       brought_up
       expect(records::ToolResult.order(:id).pluck(:look_id)).to eq([1, nil])
       expect(records::PlanEdit.pluck(:tool_result_id)).to eq([2])
-      work = Kohlrabi::Operations::Planning::AppliedWorks.core(records::Look.first).first
+      work = Operations::Planning::AppliedWorks.core(records::Look.first).first
       expect([work.tool, work.parts, work.materials]).to eq(["brackets", 8, { "screws" => 36 }])
     end
   end

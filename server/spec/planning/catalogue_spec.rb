@@ -10,7 +10,8 @@ RSpec.describe "the catalogue, and what hangs on a plan", :api do
 
   it "walks round a piece in the order a practitioner looks, each finding with what it means and why" do
     expect(catalogue["walk"].map { |stop| stop["label"] })
-      .to eq(["Structure", "Moving parts", "Surface", "Smell and dirt", "Inside", "Hardware and holes", "Missing parts", "Label"])
+      .to eq(["Structure", "Moving parts", "Surface", "Smell and dirt", "Inside", "Hardware and holes",
+              "Missing parts", "Label"])
     findings = catalogue["walk"].flat_map { |stop| stop["findings"] }
     expect(findings.size).to be >= 40
     expect(findings).to all(include("label" => be_a(String), "says" => match(/\w/), "why" => match(/\w/)))
@@ -21,7 +22,8 @@ RSpec.describe "the catalogue, and what hangs on a plan", :api do
   it "asks for lengths in the workshop's unit" do
     version = call(:get, "/api/workshop").fetch("lock_version")
     call(:patch, "/api/workshop", { lock_version: version, length_unit: "in" })
-    id = piece(name: "Chest", kind: "chest of drawers", width: "36", depth: "18", height: "34", drawer_rows: "1,1", row_heights: "6, 8 1/2")
+    id = piece(name: "Chest", kind: "chest of drawers", width: "36", depth: "18", height: "34", drawer_rows: "1,1",
+               row_heights: "6, 8 1/2")
     page = plan(id)
     expect(page["drawing"]).to include("width_text" => "36 in", "height_text" => "34 in")
     expect(page["zones"].find { |zone| zone["key"] == "top" }["area"]).to eq("4.50 ft²") # 36 × 18 in = 648 in²
@@ -43,7 +45,9 @@ RSpec.describe "the catalogue, and what hangs on a plan", :api do
       one["key"]
     end).to include("paint", "stain", "wash", "bleach", "clear", "tinted", "oil", "wax", "paper", "stencil",
                     "metallic", "distressed", "leave", "undecided")
-    expect(catalogue["products"].find { |one| one["key"] == "stripper" }["cautions"].first).to include("burns skin and eyes")
+    expect(catalogue["products"].find do |one|
+      one["key"] == "stripper"
+    end["cautions"].first).to include("burns skin and eyes")
     expect(catalogue["practices"].map do |practice|
       practice["question"]
     end).to include("primer", "grip", "washing", "edges", "strip", "applying", "drawers")
@@ -55,7 +59,8 @@ RSpec.describe "the catalogue, and what hangs on a plan", :api do
     id = piece(name: "Chest", kind: "chest of drawers")
     found = call(:post, "/api/pieces/#{id}/findings", { kind: "burn" }).fetch("id")
     png = Vips::Image.black(40, 30, bands: 3).write_to_buffer(".png")
-    call(:post, "/api/photos?kind=damage&finding_id=#{found}&name=burn.png", png, "CONTENT_TYPE" => "application/octet-stream")
+    call(:post, "/api/photos?kind=damage&finding_id=#{found}&name=burn.png", png,
+         "CONTENT_TYPE" => "application/octet-stream")
     expect(status).to eq(201)
     expect(plan(id)["findings"].first["photos"].size).to eq(1)
     expect(call(:get, "/api/pieces/#{id}")["photos"].map { |photo| photo["kind"] }).to eq(["damage"])
@@ -71,7 +76,8 @@ RSpec.describe "the catalogue, and what hangs on a plan", :api do
     made = call(:post, "/api/pieces/#{id}/looks", { name: "Green" }).fetch("id")
     call(:put, "/api/looks/#{made}/zones", { zones: ["door-1"], finish: "paint", colour: "#2f6b3f" })
     row = call(:get, "/api/pieces")["rows"].find { |one| one["id"] == id }
-    expect(row["drawing"]["planned"]).to eq([{ "zone" => "door-1", "finish" => "paint", "colour" => "#2f6b3f", "pattern" => nil }])
+    expect(row["drawing"]["planned"]).to eq([{ "zone" => "door-1", "finish" => "paint", "colour" => "#2f6b3f",
+                                               "pattern" => nil }])
     expect(row["drawing"]["height_text"]).to eq("1000 mm")
   end
 
@@ -80,15 +86,18 @@ RSpec.describe "the catalogue, and what hangs on a plan", :api do
     made = call(:post, "/api/pieces/#{id}/looks", { name: "Oiled" }).fetch("id")
     zones = plan(id)["zones"].select { |zone| zone["shown"] }.map { |zone| zone["key"] }
     call(:put, "/api/looks/#{made}/zones", { zones: zones, finish: "oil" })
-    later = (Kohlrabi::Operations::House::WorkshopSettings.today + 20)
+    later = (Operations::House::WorkshopSettings.today + 20)
     call(:post, "/api/pieces/#{id}/findings", { kind: "missing_foot", expected_on: later.iso8601 })
     feet = plan(id)["plan"]["steps"].find { |step| step["key"] == "fit_feet" }
-    # Expected on Monday 20 July; the first evening on which somebody works (assumed: Tuesday, Thursday) is the day after.
+    # Expected on Monday 20 July; the first evening on which somebody works (assumed: Tuesday, Thursday) is the day
+    # after.
     expect([feet["not_before"]["iso"], feet["on"]["iso"]]).to eq([later.iso8601, "2026-07-21"])
     call(:post, "/api/pieces/#{id}/lead", { answer: "present" })
     page = plan(id)
     expect(page["plan"]["ready"]).to include("on" => nil, "why" => include("not in your hands"))
-    expect(page["plan"]["steps"].select { |step| step["outside"] }.map { |step| step["label"] }.join).to include("certified lead-safe firm")
+    expect(page["plan"]["steps"].select do |step|
+      step["outside"]
+    end.map { |step| step["label"] }.join).to include("certified lead-safe firm")
     expect(page["looks"].first["ready"]["on"]).to be_nil
   end
 end

@@ -8,17 +8,24 @@ RSpec.describe "what can hurt somebody", :api do
 
   # A painted stool whose lead question is open; its flaking paint is scraped, its edges are worn through.
   def old(name = "Old stool", over: [], findings: [], **rest)
-    made = piece(name: name, kind: "stool", width: "400", depth: "300", height: "450", surface_material: "solid", **rest)
+    made = piece(name: name, kind: "stool", width: "400", depth: "300", height: "450", surface_material: "solid",
+                 **rest)
     findings.each { |kind| call(:post, "/api/pieces/#{made}/findings", { kind: kind }) }
     look = call(:post, "/api/pieces/#{made}/looks", { name: "Plain" }).fetch("id")
-    zones = call(:get, "/api/pieces/#{made}/plan").fetch("zones").select { |zone| zone["shown"] }.map { |zone| zone["key"] }
+    zones = call(:get, "/api/pieces/#{made}/plan").fetch("zones").select do |zone|
+      zone["shown"]
+    end.map { |zone| zone["key"] }
     call(:put, "/api/looks/#{look}/zones", { zones: zones, finish: "paint", colour: "#243b53", over: over })
     made
   end
 
   def steps(of) = call(:get, "/api/pieces/#{of}/plan").dig("plan", "steps")
   def step_like(of, words) = steps(of).find { |one| one["label"].match?(words) }
-  def confirm(of, *cautions) = cautions.each { |caution| call(:post, "/api/pieces/#{of}/confirmations", { caution: caution }) }
+
+  def confirm(of, *cautions)
+    cautions.each { |caution| call(:post, "/api/pieces/#{of}/confirmations", { caution: caution }) }
+  end
+
   def lead(of, answer) = call(:post, "/api/pieces/#{of}/lead", { answer: answer })
 
   it "starts no step that breaks an old finish while the lead question is open, whatever the reason, and goes on once it is answered" do
@@ -43,7 +50,8 @@ RSpec.describe "what can hurt somebody", :api do
     expect(refused.dig("danger", "caution", "key")).to eq("lead") # read first, as any serious one
     confirm(stool, "lead")
     answer = call(:post, "/api/pieces/#{stool}/steps/done", { step: key, reason: "it is done" })
-    expect([answer["marks"], answer["now"]]).to match([be >= 1, /Stop here: keep children and pets out, wipe up the dust wet/])
+    expect([answer["marks"],
+            answer["now"]]).to match([be >= 1, /Stop here: keep children and pets out, wipe up the dust wet/])
     vacuum = call(:post, "/api/pieces/#{stool}/steps/done", { step: "vacuum", reason: "it is done" })
     expect(vacuum["now"]).to be_nil
   end
@@ -53,10 +61,13 @@ RSpec.describe "what can hurt somebody", :api do
     call(:post, "/api/timers", { kind: "sanding", piece_ids: [stool] })
     expect(status).to eq(422)
     unlooked = piece(name: "Just bought")
-    expect(call(:post, "/api/timers", { kind: "stripping", piece_ids: [unlooked] }).dig("danger", "piece", "name")).to eq("Just bought")
+    expect(call(:post, "/api/timers", { kind: "stripping", piece_ids: [unlooked] }).dig("danger", "piece",
+                                                                                        "name")).to eq("Just bought")
     lead(stool, "present")
-    expect(call(:post, "/api/timers", { kind: "sanding", piece_ids: [stool] })["detail"]).to include("holds lead, or nobody is sure: no dry sanding")
-    [{ kind: "painting", piece_ids: [stool] }, { kind: "sanding", piece_ids: [piece(name: "New", made_about: "1999")] }].each do |given|
+    expect(call(:post, "/api/timers",
+                { kind: "sanding", piece_ids: [stool] })["detail"]).to include("holds lead, or nobody is sure: no dry sanding")
+    [{ kind: "painting", piece_ids: [stool] },
+     { kind: "sanding", piece_ids: [piece(name: "New", made_about: "1999")] }].each do |given|
       timer = call(:post, "/api/timers", given)
       expect([given, status]).to eq([given, 201])
       call(:delete, "/api/timers/#{timer['id']}")
@@ -70,7 +81,9 @@ RSpec.describe "what can hurt somebody", :api do
     stool = old(over: ["distressed"])
     worn = step_like(stool, /Wear the edges/)
     expect(worn["cautions"].map { |one| one["key"] }).to include("lead")
-    expect(steps(stool).index { |one| one["key"] == "lead" }).to be < steps(stool).index { |one| one["key"] == worn["key"] }
+    expect(steps(stool).index { |one| one["key"] == "lead" }).to be < steps(stool).index { |one|
+      one["key"] == worn["key"]
+    }
     lead(stool, "unsure")
     expect(step_like(stool, /Wear the edges/)).to be_nil
     conflict = call(:get, "/api/pieces/#{stool}/plan")["looks"].flat_map do |look|
@@ -81,13 +94,17 @@ RSpec.describe "what can hurt somebody", :api do
 
   it "puts a step of one's own behind the lead question, refuses one that would break lead, and hands a tool's to a firm" do
     stool = old
-    call(:post, "/api/pieces/#{stool}/plan-edits", { kind: "add", step: "record", text: "Saw the legs shorter", work_kind: "woodwork", time: "20" })
+    call(:post, "/api/pieces/#{stool}/plan-edits",
+         { kind: "add", step: "record", text: "Saw the legs shorter", work_kind: "woodwork", time: "20" })
     order = steps(stool).map { |one| one["label"] }
     expect(order.index("Test the old finish for lead")).to be < order.index("Saw the legs shorter")
     expect(step_like(stool, /Saw the legs/)["cautions"].map { |one| one["key"] }).to include("saw", "dust", "lead")
     lead(stool, "present")
-    expect(step_like(stool, /Saw the legs/)).to include("outside" => true, "label" => start_with("Have it done by a certified lead-safe firm"))
-    refused = call(:post, "/api/pieces/#{stool}/plan-edits", { kind: "add", step: "wash", text: "Sand the seat", work_kind: "sanding", time: "20" })
+    expect(step_like(stool,
+                     /Saw the legs/)).to include("outside" => true,
+                                                 "label" => start_with("Have it done by a certified lead-safe firm"))
+    refused = call(:post, "/api/pieces/#{stool}/plan-edits",
+                   { kind: "add", step: "wash", text: "Sand the seat", work_kind: "sanding", time: "20" })
     expect(refusal(refused, :text)).to include("would break an old finish that holds lead, or may")
     expect(steps(stool).none? { |one| one["label"].include?("Sand the seat") }).to be(true)
     call(:post, "/api/pieces/#{stool}/tool-results", { tool: "split_top", values: {} })
@@ -111,13 +128,17 @@ RSpec.describe "what can hurt somebody", :api do
       call(:get, "/api/catalogue")["products"].find { |one| one["key"] == key }["cautions"].join(" ")
     end
     expect(said.call(label: "Walnut stain", generic: "stain_liquid")).to include("set themselves alight") # nobody said that it is water-based
-    expect(said.call(label: "Walnut stain, thins with water", generic: "stain_liquid", base: "water")).not_to include("set themselves alight")
-    expect(said.call(label: "Hall varnish", generic: "clear_water", base: "oil")).to include("set themselves alight", "Vapour and fire")
+    expect(said.call(label: "Walnut stain, thins with water", generic: "stain_liquid",
+                     base: "water")).not_to include("set themselves alight")
+    expect(said.call(label: "Hall varnish", generic: "clear_water",
+                     base: "oil")).to include("set themselves alight", "Vapour and fire")
     expect(said.call(label: "Door enamel", generic: "paint_enamel", base: "solvent")).to include("Vapour and fire")
     household = said.call(label: "Kitchen bleach", generic: "bleach_chlorine")
-    expect([household.include?("Chlorine bleach: never with acid"), household.include?("Two-part")]).to eq([true, false])
+    expect([household.include?("Chlorine bleach: never with acid"),
+            household.include?("Two-part")]).to eq([true, false])
     expect(said.call(label: "Household bleach", generic: "bleach_two")).to include("Chlorine bleach: never with acid")
-    expect(refusal(call(:post, "/api/products", { label: "X", generic: "paint_all", base: "milk" }), :base)).to include("not one of the choices")
+    expect(refusal(call(:post, "/api/products", { label: "X", generic: "paint_all", base: "milk" }),
+                   :base)).to include("not one of the choices")
   end
 
   it "goes by form and measures for what tips, whatever it is called" do

@@ -5,17 +5,22 @@ require_relative "../../../core/spec/support_any_piece"
 require_relative "../support/older_database"
 
 # Marks, edits, moves, timers, experience and hours are kept by verb and parameters, not by keys of today's rules.
-RSpec.describe Kohlrabi::Records::OfDeed do
+RSpec.describe Records::OfDeed do
   describe "a workshop that kept keys" do
     include_context "with an older database"
 
     # Keys as rules have written them, with the verb that each stands for today.
     def steps
-      briefs = (0...40).map { |seed| AnyPiece.brief(seed).tap { |brief| brief.look.works = brief.look.fittings = [] } } # they came later
+      briefs = # they came later
+        (0...40).map do |seed|
+          AnyPiece.brief(seed).tap do |brief|
+            brief.look.works = brief.look.fittings = []
+          end
+        end
       @steps ||= briefs.flat_map { |brief| planning::Planner.new(brief).plan.steps }.uniq(&:key)
     end
 
-    def planning = Kohlrabi::Core::Planning
+    def planning = Core::Planning
 
     it "keeps every mark, edit, move, experience and hour under its step", :own_data do
       older(20_261_127_000_005)
@@ -34,11 +39,13 @@ RSpec.describe Kohlrabi::Records::OfDeed do
       connection.execute("INSERT INTO experiences (piece_id, step, product, worked, happened_on, created_at, updated_at) " \
                          "VALUES (1, NULL, 'paint_all', 1, '2026-01-01', #{stamp})")
       brought_up
-      expect([records::StepMark.order(:id).map(&:step), records::SessionMove.order(:id).map(&:step)]).to eq([keys, keys])
+      expect([records::StepMark.order(:id).map(&:step),
+              records::SessionMove.order(:id).map(&:step)]).to eq([keys, keys])
       verbs = records::StepMark.order(:id).first(steps.size).map { |mark| mark.deed.verb }
       expect(verbs).to eq(steps.map { |step| planning::Verbs.name_of(step.first) })
       expect(records::StepMark.order(:id).map(&:deed)).to eq(keys.map { |key| planning::Deed.read(key) })
-      expect([records::PlanEdit.first.step, records::PlanEdit.first.other, records::Experience.first.step]).to eq(["wash", "dust~2", nil])
+      expect([records::PlanEdit.first.step, records::PlanEdit.first.other,
+              records::Experience.first.step]).to eq(["wash", "dust~2", nil])
       ActiveRecord::MigrationContext.new(records::Database::MIGRATIONS).down(20_261_127_000_005)
       expect(ActiveRecord::Base.connection.select_values("SELECT step FROM step_marks ORDER BY id")).to eq(keys)
     end

@@ -13,7 +13,9 @@ RSpec.describe "kinds and shapes", :api do
     expect(dresser["zones"].map { |zone| zone["key"] }).to include("front-1-2", "front-3-1")
     expect(dresser["shape"]).to include("known" => true, "assumed" => true, "kind" => "chest of drawers",
                                         "says" => "Assumed as usual for an oak dresser: 4 drawers. Not looked at yet.")
-    5.times { |time| event(piece(kind: time.odd? ? "dresser" : "Chest of drawers"), "sold", "2026-06-01", price: "300") }
+    5.times do |time|
+      event(piece(kind: time.odd? ? "dresser" : "Chest of drawers"), "sold", "2026-06-01", price: "300")
+    end
     asked = ->(kind) { call(:post, "/api/prospects/answer", { kind: kind, condition: "worn" })["estimates"]["resale"] }
     expect(asked.call("lowboy").except("source")).to eq(asked.call("chest of drawers").except("source"))
     expect(asked.call("lowboy")["n"]).to eq(5)
@@ -22,7 +24,8 @@ RSpec.describe "kinds and shapes", :api do
   end
 
   it "ask for the form of a word that nobody knows, once" do
-    expect(shape(kind: "gizmo")).to include("known" => false, "says" => "Nobody has said what a “gizmo” is like. Choose its form.")
+    expect(shape(kind: "gizmo")).to include("known" => false,
+                                            "says" => "Nobody has said what a “gizmo” is like. Choose its form.")
     first = piece(kind: "Gizmo", kind_form: "chair")
     expect(plan(first)["zones"].map { |zone| zone["key"] }).to include("seat")
     expect(plan(piece(kind: "gizmos"))["shape"]["known"]).to be(false)
@@ -30,14 +33,16 @@ RSpec.describe "kinds and shapes", :api do
     expect(call(:get, "/api/workshop").dig("lists", "kinds")).to include("gizmo", "highboy")
     call(:post, "/api/prospects", { kind: "churn", kind_form: "trunk", condition: "worn" })
     expect(shape(kind: "churn")).to include("known" => true)
-    expect(refusal(call(:post, "/api/pieces", { name: "x", kind: "whatsit", kind_form: "blob" }), :kind_form)).to include("not one of the choices")
+    expect(refusal(call(:post, "/api/pieces", { name: "x", kind: "whatsit", kind_form: "blob" }),
+                   :kind_form)).to include("not one of the choices")
     expect(shape(kind: "whatsit")["known"]).to be(false)
   end
 
   it "draw nothing that was emptied once somebody looked, and plan on that" do
     id = piece(kind: "washstand", width: "800", depth: "450", height: "780")
     filled = plan(id)["shape"]["filled"]
-    expect(filled).to include("drawer_rows" => "1", "doors" => "2", "base" => "legs", "width" => "800", "upper_height" => "")
+    expect(filled).to include("drawer_rows" => "1", "doors" => "2", "base" => "legs", "width" => "800",
+                              "upper_height" => "")
     looked = look(id, **filled.transform_keys(&:to_sym), doors: "", drawer_rows: "2")
     expect(looked["shape"]).to include("assumed" => false, "says" => nil)
     expect(looked["zones"].map { |zone| zone["key"] }.grep(/door|front/)).to eq(%w[front-1-1 front-1-2])

@@ -4,15 +4,16 @@ require_relative "../support/records_helper"
 
 # What the records of looks and plans hold to.
 RSpec.describe "records of looks and plans" do
-  let(:records) { Kohlrabi::Records }
-  let(:operations) { Kohlrabi::Operations }
+  let(:records) { Records }
+  let(:operations) { Operations }
   let(:piece) { operations::Flips::Pieces.create("name" => "Chest", "kind" => "chest of drawers") }
 
   it "keep one look chosen, and one mark a step and zone, in the schema itself" do
     2.times { |place| records::Look.create!(piece: piece, name: "Look #{place}") }
     records::Look.first.update!(chosen: true)
     expect { records::Look.last.update!(chosen: true) }.to raise_error(ActiveRecord::RecordNotUnique)
-    mark = { piece: piece, step: "wash", zone: "top", label: "Wash", work_kind: "cleaning", seconds: 60, done_at: Time.now }
+    mark = { piece: piece, step: "wash", zone: "top", label: "Wash", work_kind: "cleaning", seconds: 60,
+             done_at: Time.now }
     records::StepMark.create!(mark)
     expect { records::StepMark.create!(mark) }.to raise_error(ActiveRecord::RecordNotUnique)
   end
@@ -21,10 +22,22 @@ RSpec.describe "records of looks and plans" do
     own = operations::Planning::Findings.add_kind("label" => "Crayon", "walk" => "surface", "says" => "off", "work_kind" => "cleaning",
                                                   "time" => "5")
     expect { records::Finding.create!(piece: piece) }.to raise_error(ActiveRecord::StatementInvalid, /CHECK/)
-    expect { records::Finding.create!(piece: piece, kind: "gouge", own_finding: own) }.to raise_error(ActiveRecord::StatementInvalid, /CHECK/)
-    expect { records::Finding.create!(piece: piece, kind: "gouge", measure: 0) }.to raise_error(ActiveRecord::StatementInvalid, /CHECK/)
-    expect { records::Look.create!(piece: piece, name: "x", hardware_minor: -1) }.to raise_error(ActiveRecord::StatementInvalid, /CHECK/)
-    expect { records::Product.create!(label: "x", generic: "glue", pack_amount: 0) }.to raise_error(ActiveRecord::StatementInvalid, /CHECK/)
+    expect do
+      records::Finding.create!(piece: piece, kind: "gouge",
+                               own_finding: own)
+    end.to raise_error(ActiveRecord::StatementInvalid, /CHECK/)
+    expect do
+      records::Finding.create!(piece: piece, kind: "gouge",
+                               measure: 0)
+    end.to raise_error(ActiveRecord::StatementInvalid, /CHECK/)
+    expect do
+      records::Look.create!(piece: piece, name: "x",
+                            hardware_minor: -1)
+    end.to raise_error(ActiveRecord::StatementInvalid, /CHECK/)
+    expect do
+      records::Product.create!(label: "x", generic: "glue",
+                               pack_amount: 0)
+    end.to raise_error(ActiveRecord::StatementInvalid, /CHECK/)
   end
 
   it "bring back exactly what one removal hid: a look with its zones, marks of one step" do
@@ -48,7 +61,8 @@ RSpec.describe "records of looks and plans" do
   it "hold the figures of a damage against those of the plan: taking it back restores what the plan says" do
     operations::Planning::Looks.create(piece.id, "name" => "As it is")
     planned = piece.reload.seconds_to_come
-    damage = operations::Flips::Damages.create(piece.id, "what" => "leg broke", "place" => "way", "hours_to_come" => "9 h")
+    damage = operations::Flips::Damages.create(piece.id, "what" => "leg broke", "place" => "way",
+                                                         "hours_to_come" => "9 h")
     expect(piece.reload.seconds_to_come).to eq(9 * 3600)
     operations::Flips::Damages.remove(damage.id)
     expect(piece.reload.seconds_to_come).to eq(planned)

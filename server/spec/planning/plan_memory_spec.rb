@@ -3,17 +3,21 @@
 require_relative "../support/planned_pieces"
 
 # A plan that was made is not made again from the same, and never taken for another.
-RSpec.describe Kohlrabi::Operations::Planning::PlanMemory, :api do
+RSpec.describe Operations::Planning::PlanMemory, :api do
   include_context "with planned pieces"
 
-  let(:planning) { Kohlrabi::Operations::Planning }
+  let(:planning) { Operations::Planning }
 
-  def record = Kohlrabi::Records::Piece.find(id)
+  def record = Records::Piece.find(id)
 
   # What a plan says: steps with their minutes, waits and materials.
-  def told(plan) = plan.steps.map { |step| [step.key, step.label, step.state, step.seconds, step.wait, step.materials, step.needs.map(&:to_a)] }
+  def told(plan)
+    plan.steps.map do |step|
+      [step.key, step.label, step.state, step.seconds, step.wait, step.materials, step.needs.map(&:to_a)]
+    end
+  end
 
-  def fresh = told(Kohlrabi::Core::Planning::Planner.new(planning::Plans.brief(record, planning::Plans.chosen(record))).plan)
+  def fresh = told(Core::Planning::Planner.new(planning::Plans.brief(record, planning::Plans.chosen(record))).plan)
 
   def first_step = planning::Plans.of(record).steps.first.key
 
@@ -25,7 +29,7 @@ RSpec.describe Kohlrabi::Operations::Planning::PlanMemory, :api do
   it "plans once for a change of finish and the page that is opened after it" do
     look = record.looks.first.id
     call(:get, "/api/pieces/#{id}/plan")
-    planner = Kohlrabi::Core::Planning::Planner
+    planner = Core::Planning::Planner
     made = 0
     allow(planner).to receive(:new).and_wrap_original do |original, *rest, **named|
       made += 1
@@ -43,13 +47,17 @@ RSpec.describe Kohlrabi::Operations::Planning::PlanMemory, :api do
     changes = {
       "a finding" => -> { call(:post, "/api/pieces/#{id}/findings", { kind: "gouge", zone: "top", measure: "3" }) },
       "a way of the house" => lambda {
-        call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], practices: { washing: "both" } })
+        call(:patch, "/api/workshop",
+             { lock_version: call(:get, "/api/workshop")["lock_version"], practices: { washing: "both" } })
       },
       "a product of one's own" => lambda {
-        call(:put, "/api/looks/#{look}/zones", { zones: ["top"], finish: "paint", product: "own-#{product}", colour: "#243b53" })
+        call(:put, "/api/looks/#{look}/zones",
+             { zones: ["top"], finish: "paint", product: "own-#{product}", colour: "#243b53" })
       },
       "what its label says" => -> { call(:patch, "/api/products/#{product}", { rate: "4" }) },
-      "a colour" => -> { call(:put, "/api/looks/#{look}/zones", { zones: ["top"], finish: "paint", colour: "#ffffff" }) },
+      "a colour" => lambda {
+        call(:put, "/api/looks/#{look}/zones", { zones: ["top"], finish: "paint", colour: "#ffffff" })
+      },
       "an edit" => -> { call(:post, "/api/pieces/#{id}/plan-edits", { kind: "time", step: first_step, time: "90" }) },
       "what was done" => -> { done(first_step) },
       "a measure" => -> { call(:patch, "/api/pieces/#{id}", { lock_version: record.lock_version, width: "1200" }) }
@@ -65,7 +73,7 @@ RSpec.describe Kohlrabi::Operations::Planning::PlanMemory, :api do
   end
 
   it "keeps nothing of a plan that cannot be made, and no more than so many" do
-    expect { described_class.of(:none) { raise Kohlrabi::Core::Refusal.new(:not_a_product, given: "tar") } }.to raise_error(Kohlrabi::Core::Refusal)
+    expect { described_class.of(:none) { raise Core::Refusal.new(:not_a_product, given: "tar") } }.to raise_error(Core::Refusal)
     expect(described_class.of(:none) { :made }).to eq(:made)
     described_class::MAX_PLANS.times { |number| described_class.of(number) { number } }
     expect(described_class.of(:none) { :anew }).to eq(:anew)

@@ -2,10 +2,12 @@
 
 require_relative "../support/api_helper"
 
-# Looking over, looks and plans through the contract. Figures of the rules are checked in the core; here, that they arrive and stay.
+# Looking over, looks and plans through the contract. Figures of the rules are checked in the core; here, that they
+# arrive and stay.
 RSpec.describe "looking over, looks and plans", :api do
   let(:id) do
-    piece(name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1", surface_material: "solid")
+    piece(name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1",
+          surface_material: "solid")
   end
 
   def plan(of = id) = call(:get, "/api/pieces/#{of}/plan")
@@ -23,13 +25,16 @@ RSpec.describe "looking over, looks and plans", :api do
   describe "shape and zones" do
     it "gives zones with areas and a drawing whose parts know them, and takes changes back when they are emptied" do
       zones = plan.fetch("zones").to_h { |zone| [zone["key"], zone] }
-      expect(zones["top"]).to include("label" => "Top", "area" => "0.41 m²", "grade" => "flat", "state" => "untouched", "change" => nil)
+      expect(zones["top"]).to include("label" => "Top", "area" => "0.41 m²", "grade" => "flat", "state" => "untouched",
+                                      "change" => nil)
       drawn = plan.fetch("drawing").fetch("parts").filter_map { |part| part["zone"] }.uniq
       expect(drawn - zones.keys).to be_empty
 
-      call(:put, "/api/pieces/#{id}/zones", { zone: "top", area: "0.5", material: "veneer", grade: "detailed", label: "Old top" })
+      call(:put, "/api/pieces/#{id}/zones",
+           { zone: "top", area: "0.5", material: "veneer", grade: "detailed", label: "Old top" })
       changed = plan.fetch("zones").find { |zone| zone["key"] == "top" }
-      expect(changed).to include("label" => "Old top", "area" => "0.50 m²", "material" => "veneer", "change" => include("area" => "0.50"))
+      expect(changed).to include("label" => "Old top", "area" => "0.50 m²", "material" => "veneer",
+                                 "change" => include("area" => "0.50"))
       call(:put, "/api/pieces/#{id}/zones", { zone: "top", parts: "2" })
       expect(shown).to include("top/1", "top/2")
       call(:put, "/api/pieces/#{id}/zones", { zone: "top" })
@@ -37,10 +42,13 @@ RSpec.describe "looking over, looks and plans", :api do
     end
 
     it "refuses what cannot be, naming the field, and writes nothing" do
-      expect(refusal(call(:put, "/api/pieces/#{id}/zones", { zone: "lid", area: "1" }), :zone)).to include("no zone “lid”")
+      expect(refusal(call(:put, "/api/pieces/#{id}/zones", { zone: "lid", area: "1" }),
+                     :zone)).to include("no zone “lid”")
       expect(refusal(call(:put, "/api/pieces/#{id}/zones", { zone: "top", area: "0" }), :area)).to include("above 0")
-      expect(refusal(call(:put, "/api/pieces/#{id}/zones", { zone: "top", relief: "square" }), :relief_depth)).to include("depth and their pitch")
-      tall = call(:post, "/api/pieces", { name: "Stack", kind: "chest of drawers", height: "700", drawer_rows: "1,1", row_heights: "400, 400" })
+      expect(refusal(call(:put, "/api/pieces/#{id}/zones", { zone: "top", relief: "square" }),
+                     :relief_depth)).to include("depth and their pitch")
+      tall = call(:post, "/api/pieces",
+                  { name: "Stack", kind: "chest of drawers", height: "700", drawer_rows: "1,1", row_heights: "400, 400" })
       expect([status, refusal(tall, :row_heights)]).to match([422, include("together are 800 mm tall")])
       expect(refusal(call(:post, "/api/pieces", { name: "Flat", width: "0" }), :width)).to include("not a length")
       expect(plan.fetch("zones").filter_map { |zone| zone["change"] }).to be_empty
@@ -51,13 +59,16 @@ RSpec.describe "looking over, looks and plans", :api do
       page = plan
       expect(page["drawing"]["height_text"]).to eq("760 mm")
       expect(page["bought"]["height_text"]).to eq("850 mm")
-      expect(page["acts"]).to eq([{ "key" => "remove_base", "label" => "Take off the legs", "spare" => { "name" => "Leg, 90 mm", "count" => 4 } }])
+      expect(page["acts"]).to eq([{ "key" => "remove_base", "label" => "Take off the legs",
+                                    "spare" => { "name" => "Leg, 90 mm", "count" => 4 } }])
       expect(page["zones"].map { |zone| zone["key"] }).not_to include("legs")
       expect(page["planned_shape"]).to include("base" => "none", "height" => "")
       look
       expect(steps).to include("remove_base")
-      expect(refusal(call(:put, "/api/pieces/#{id}/planned-shape", { leg: "900" }), :leg)).to include("as tall as the whole piece")
-      expect(call(:delete, "/api/pieces/#{id}/planned-shape")).to include("bought" => nil, "acts" => [], "planned_shape" => nil)
+      expect(refusal(call(:put, "/api/pieces/#{id}/planned-shape", { leg: "900" }),
+                     :leg)).to include("as tall as the whole piece")
+      expect(call(:delete,
+                  "/api/pieces/#{id}/planned-shape")).to include("bought" => nil, "acts" => [], "planned_shape" => nil)
     end
   end
 
@@ -65,9 +76,11 @@ RSpec.describe "looking over, looks and plans", :api do
     it "are noted with a zone and a measure, say their consequence at once, and change the plan" do
       look
       expect(steps).not_to include("fill")
-      found = call(:post, "/api/pieces/#{id}/findings", { kind: "gouge", zone: "top", measure: "4", note: "left corner" }).fetch("id")
+      found = call(:post, "/api/pieces/#{id}/findings",
+                   { kind: "gouge", zone: "top", measure: "4", note: "left corner" }).fetch("id")
       row = plan.fetch("findings").first
-      expect(row).to include("label" => "Gouge or dent", "zone_label" => "Top", "measure" => "4 mm", "note" => "left corner")
+      expect(row).to include("label" => "Gouge or dent", "zone_label" => "Top", "measure" => "4 mm",
+                             "note" => "left corner")
       expect(row["says"]).to include("Fills show under stain: paint this zone")
       expect(steps).to include("fill", "level", "refill", "relevel")
       call(:patch, "/api/findings/#{found}", { measure: "1" })
@@ -96,7 +109,8 @@ RSpec.describe "looking over, looks and plans", :api do
       expect(offered.last).to include("own_finding_id" => own, "label" => "Crayon")
       look
       call(:post, "/api/pieces/#{id}/findings", { own_finding_id: own, zone: "top" })
-      expect(step("own-finding-#{own}")).to include("label" => "Melt off the crayon", "wait" => "30 min", "time" => include("text" => "20 min"))
+      expect(step("own-finding-#{own}")).to include("label" => "Melt off the crayon", "wait" => "30 min",
+                                                    "time" => include("text" => "20 min"))
       call(:delete, "/api/own-findings/#{own}")
       expect(call(:get, "/api/catalogue").to_s).not_to include("Crayon")
     end
@@ -130,7 +144,8 @@ RSpec.describe "looking over, looks and plans", :api do
 
     it "are given to all pieces just like it, each with a plan of its own" do
       stool = { name: "Stool", kind: "stool", count: "3" }
-      lot = call(:post, "/api/lots", { name: "Stools", bought_on: "2026-05-01", price: "30", share_rule: "equal", members: [stool] })
+      lot = call(:post, "/api/lots",
+                 { name: "Stools", bought_on: "2026-05-01", price: "30", share_rule: "equal", members: [stool] })
       first, *others = lot.fetch("members").map { |member| member["piece_id"] }
       expect(plan(first)["mates"].map { |mate| mate["id"] }).to eq(others)
       made = look(first)
@@ -167,23 +182,28 @@ RSpec.describe "looking over, looks and plans", :api do
       expect(refusal(paint.call(zones: []), :zones)).to include("Choose one or more")
       expect(refusal(paint.call(over: ["gold"]), :over)).to include("does not fit here")
       version = plan["looks"].first["lock_version"]
-      expect(call(:patch, "/api/looks/#{made}", { lock_version: version, wear: "hard" })).to include("lock_version" => version + 1)
+      expect(call(:patch, "/api/looks/#{made}",
+                  { lock_version: version, wear: "hard" })).to include("lock_version" => version + 1)
       call(:patch, "/api/looks/#{made}", { lock_version: version, wear: "display" })
       expect(status).to eq(409)
       3.times { |place| call(:post, "/api/pieces/#{id}/looks", { name: "Look #{place}" }) }
-      expect(call(:post, "/api/pieces/#{id}/looks", { name: "Fifth" }).fetch("errors").first["message"]).to include("4 looks stand side by side")
+      expect(call(:post, "/api/pieces/#{id}/looks",
+                  { name: "Fifth" }).fetch("errors").first["message"]).to include("4 looks stand side by side")
     end
 
     it "take another product instead, and say what that does" do
       made = look
       call(:post, "/api/pieces/#{id}/findings", { kind: "tannin_wood" })
       rows = call(:get, "/api/pieces/#{id}/substitutes?product=primer_shellac").fetch("rows")
-      expect(rows.first).to include("product" => "primer_shellac", "hours" => "the same", "days" => "the same", "money" => "the same")
+      expect(rows.first).to include("product" => "primer_shellac", "hours" => "the same", "days" => "the same",
+                                    "money" => "the same")
       expect(rows.map { |row| row["product"] }).to include("primer_block", "primer_bond")
       version = plan["looks"].first["lock_version"]
-      call(:patch, "/api/looks/#{made}", { lock_version: version, swap: { product: "primer_shellac", instead: "primer_block" } })
+      call(:patch, "/api/looks/#{made}",
+           { lock_version: version, swap: { product: "primer_shellac", instead: "primer_block" } })
       primed = plan["plan"]["steps"].find { |one| one["phase"] == "Prime" }
-      expect(primed).to include("label" => "Prime with water-based stain-blocking primer, coat 1", "wait" => "overnight (12 h)")
+      expect(primed).to include("label" => "Prime with water-based stain-blocking primer, coat 1",
+                                "wait" => "overnight (12 h)")
     end
   end
 
@@ -194,7 +214,9 @@ RSpec.describe "looking over, looks and plans", :api do
       version = call(:get, "/api/workshop").fetch("lock_version")
       call(:patch, "/api/workshop", { lock_version: version, practices: { grip: "deglosser" } })
       expect(steps).to include("deglosser").and(satisfy { |keys| !keys.include?("scuff") })
-      expect(call(:get, "/api/catalogue").fetch("practices").find { |row| row["question"] == "grip" }).to include("chosen" => "deglosser")
+      expect(call(:get, "/api/catalogue").fetch("practices").find do |row|
+        row["question"] == "grip"
+      end).to include("chosen" => "deglosser")
       bad = call(:patch, "/api/workshop", { lock_version: version + 1, practices: { grip: "hope" } })
       expect(bad.to_s).to include("not a way to answer")
     end
@@ -208,18 +230,26 @@ RSpec.describe "looking over, looks and plans", :api do
       expect(steps.grep(%r{\Acoat/}).size).to eq(4)
       zone = plan["looks"].first["zones"].find { |one| one["zone"] == shown.first }
       expect(zone).to include("preparation" => "sander", "coats" => "4", "way" => "brush")
-      expect(plan["plan"]["steps"].find { |one| one["key"].start_with?("coat/") }).to include("ways" => ["brush"], "rests_on" => "usual")
+      expect(plan["plan"]["steps"].find do |one|
+        one["key"].start_with?("coat/")
+      end).to include("ways" => ["brush"], "rests_on" => "usual")
       given = { zones: shown, finish: "paint", colour: "#ffffff" }
       expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, coats: "9" }), :coats)).to include("8")
-      expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, preparation: "blast" }), :preparation)).to include("not one of the choices")
-      expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, way: "mop" }), :way)).to include("not one of the choices")
-      lined = ->(number) { call(:patch, "/api/looks/#{made}", { inside: "liner", lined: number, lock_version: plan["looks"].first["lock_version"] }) }
+      expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, preparation: "blast" }),
+                     :preparation)).to include("not one of the choices")
+      expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, way: "mop" }),
+                     :way)).to include("not one of the choices")
+      lined = lambda { |number|
+        call(:patch, "/api/looks/#{made}",
+             { inside: "liner", lined: number, lock_version: plan["looks"].first["lock_version"] })
+      }
       expect(refusal(lined.call("0"), :lined)).to include("1")
       minutes = ["", "1"].map do |number|
         lined.call(number)
         plan["plan"]["steps"].find { |one| one["key"] == "liner" }["time"]["seconds"] / 60
       end
-      expect([minutes, plan["looks"].first["fields"]["lined"]]).to eq([[minutes.last + (5 * (fronts - 1)), minutes.last], "1"])
+      expect([minutes,
+              plan["looks"].first["fields"]["lined"]]).to eq([[minutes.last + (5 * (fronts - 1)), minutes.last], "1"])
       call(:put, "/api/looks/#{made}/zones", { **given, preparation: "none" })
       expect(plan["plan"]["faults"].map { |fault| fault["text"] }).to include(/scuff it until it is dull/)
     end
@@ -239,7 +269,8 @@ RSpec.describe "looking over, looks and plans", :api do
       call(:put, "/api/looks/#{made}/zones", { zones: shown, finish: "oil" })
       call(:delete, "/api/products/#{own['id']}")
       expect(status).to eq(200)
-      expect(refusal(call(:post, "/api/products", { label: "x", generic: "paint_all", rate: "0" }), :rate)).to include("not above 0")
+      expect(refusal(call(:post, "/api/products", { label: "x", generic: "paint_all", rate: "0" }),
+                     :rate)).to include("not above 0")
     end
   end
 end

@@ -4,9 +4,9 @@ require_relative "../support/records_helper"
 
 # A random but repeatable run of everything that makes or changes plans, refused ones included.
 class RandomPlans
-  OPERATIONS = Kohlrabi::Operations
-  RECORDS = Kohlrabi::Records
-  PLANNING = Kohlrabi::Core::Planning
+  OPERATIONS = Operations
+  RECORDS = Records
+  PLANNING = Core::Planning
 
   def initialize(seed)
     @random = Random.new(seed)
@@ -16,8 +16,9 @@ class RandomPlans
   end
 
   def step
-    send(%i[finding finding look paint paint settle done done reopen edit lead tried shape zone unfound undo].sample(random: @random))
-  rescue OPERATIONS::Support::Refused, OPERATIONS::Support::NotFound, OPERATIONS::Support::EditConflict, Kohlrabi::Core::Refusal
+    send(%i[finding finding look paint paint settle done done reopen edit lead tried shape zone unfound
+            undo].sample(random: @random))
+  rescue OPERATIONS::Support::Refused, OPERATIONS::Support::NotFound, OPERATIONS::Support::EditConflict, Core::Refusal
     nil
   end
 
@@ -30,14 +31,17 @@ class RandomPlans
 
   def finding
     one = piece
-    OPERATIONS::Planning::Findings.create(one.id, "kind" => pick(Kohlrabi::Core::Planning::Inspection::Findings::BY_KEY.keys),
+    OPERATIONS::Planning::Findings.create(one.id, "kind" => pick(Core::Planning::Inspection::Findings::BY_KEY.keys),
                                                   "zone" => pick([nil, *zones(one)]).to_s)
   end
 
   def unfound = kept(OPERATIONS::Planning::Findings.remove(pick(RECORDS::Finding.live.ids) || 0))
 
   def look
-    OPERATIONS::Planning::Looks.create(piece.id, "name" => "Look", "like" => pick([nil, *RECORDS::Look.live.ids])).then { |made| OPERATIONS::Planning::Looks.choose(made.id) }
+    OPERATIONS::Planning::Looks.create(piece.id, "name" => "Look",
+                                                 "like" => pick([nil, *RECORDS::Look.live.ids])).then do |made|
+      OPERATIONS::Planning::Looks.choose(made.id)
+    end
   end
 
   def paint
@@ -58,7 +62,7 @@ class RandomPlans
 
   def done
     one = piece
-    Kohlrabi::Core::Planning::Cautions::ROWS.each_key { |key| OPERATIONS::Planning::Steps.confirm(one.id, "caution" => key.to_s) }
+    Core::Planning::Cautions::ROWS.each_key { |key| OPERATIONS::Planning::Steps.confirm(one.id, "caution" => key.to_s) }
     OPERATIONS::Planning::Steps.finish(one.id, { "step" => any_step(one) })
   end
 
@@ -69,22 +73,30 @@ class RandomPlans
 
   def edit
     one = piece
-    given = { "time" => "20", "wait" => "30", "text" => "Own", "work_kind" => "repair", "number" => "3", "before" => any_step(one) }
-    OPERATIONS::Planning::PlanEdits.create(one.id, given.merge("kind" => pick(PLANNING::Edits::KINDS), "step" => any_step(one)))
+    given = { "time" => "20", "wait" => "30", "text" => "Own", "work_kind" => "repair", "number" => "3",
+              "before" => any_step(one) }
+    OPERATIONS::Planning::PlanEdits.create(one.id,
+                                           given.merge("kind" => pick(PLANNING::Edits::KINDS), "step" => any_step(one)))
   end
 
-  def lead = OPERATIONS::Planning::Steps.answer_lead(piece.id, "answer" => pick(["", *OPERATIONS::Planning::Steps::LEAD.keys]))
+  def lead
+    OPERATIONS::Planning::Steps.answer_lead(piece.id, "answer" => pick(["", *OPERATIONS::Planning::Steps::LEAD.keys]))
+  end
 
   def tried
     one = piece
-    OPERATIONS::Planning::Experiences.create(one.id, "step" => any_step(one), "worked" => pick(%w[yes no]), "lost" => "10")
+    OPERATIONS::Planning::Experiences.create(one.id, "step" => any_step(one), "worked" => pick(%w[yes no]),
+                                                     "lost" => "10")
   end
 
-  def shape = OPERATIONS::Planning::Shapes.plan(piece.id, "base" => pick(["", "none"]), "drawer_rows" => pick(["", "1"]))
+  def shape
+    OPERATIONS::Planning::Shapes.plan(piece.id, "base" => pick(["", "none"]), "drawer_rows" => pick(["", "1"]))
+  end
 
   def zone
     one = piece
-    OPERATIONS::Planning::ZoneChanges.update(one.id, pick(zones(one)), "parts" => pick(["", "2"]), "grade" => pick(["", "detailed"]))
+    OPERATIONS::Planning::ZoneChanges.update(one.id, pick(zones(one)), "parts" => pick(["", "2"]),
+                                                                       "grade" => pick(["", "detailed"]))
   end
 
   def undo = OPERATIONS::Support::Removal.undo(@removals.delete(pick(@removals)) || 0)
@@ -92,28 +104,28 @@ end
 
 RSpec.describe "plans over random edits" do
   def followed?(piece)
-    plan = Kohlrabi::Operations::Planning::Plans.of(piece)
-    stock = Kohlrabi::Core::Planning::Stock.new(plan.materials_left, plan.brief.products)
+    plan = Operations::Planning::Plans.of(piece)
+    stock = Core::Planning::Stock.new(plan.materials_left, plan.brief.products)
     plan.graph.acyclic? && [piece.seconds_to_come, piece.cost_to_come_minor] == [plan.remaining, stock.used]
   end
 
   [5, 61].each do |seed|
     it "never break, and hours and cost to come follow each of them (seed #{seed})" do
-      Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = OFF")
+      Records::Base.connection.execute("PRAGMA synchronous = OFF")
       edits = RandomPlans.new(seed)
       45.times do |place|
         edits.step
-        expect(Kohlrabi::Records::Piece.all.reject { |piece| followed?(piece) }.map(&:name)).to be_empty, "after edit #{place}"
+        expect(Records::Piece.all.reject { |piece| followed?(piece) }.map(&:name)).to be_empty, "after edit #{place}"
       end
-      pages = Kohlrabi::Records::Piece.all.map do |piece|
-        Kohlrabi::Api::Serializers::Planning::PlanPage.new(piece,
-                                                           Kohlrabi::Api::Serializers::Support::Formatter.new(Kohlrabi::Operations::House::WorkshopSettings.workshop)).to_h
+      pages = Records::Piece.all.map do |piece|
+        Api::Serializers::Planning::PlanPage.new(piece,
+                                                 Api::Serializers::Support::Formatter.new(Operations::House::WorkshopSettings.workshop)).to_h
       end
       expect(pages.sum { |page| page.dig("plan", "steps").size }).to be > 30
-      expect(Kohlrabi::Records::StepMark.live.count + Kohlrabi::Records::PlanEdit.live.count).to be_positive
-      expect(Kohlrabi::Operations::House::Doctor.examine).to eq([])
+      expect(Records::StepMark.live.count + Records::PlanEdit.live.count).to be_positive
+      expect(Operations::House::Doctor.examine).to eq([])
     ensure
-      Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = FULL")
+      Records::Base.connection.execute("PRAGMA synchronous = FULL")
     end
   end
 end

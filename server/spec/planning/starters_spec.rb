@@ -11,14 +11,18 @@ RSpec.describe "looks to begin with", :api do
 
   it "plans each for the piece, keeps none, and lays the one that is begun as it was shown" do
     rows = call(:get, "/api/pieces/#{chest}/starter-looks")["rows"]
-    expect(rows.map { |row| row["name"] }).to include("All bare and oiled", "Painted body, stained top", "Painted and distressed")
+    expect(rows.map do |row|
+      row["name"]
+    end).to include("All bare and oiled", "Painted body, stained top", "Painted and distressed")
     expect(call(:get, "/api/pieces/#{chest}/plan")["looks"]).to eq([])
     shown = rows.find { |row| row["key"] == "painted_stained_top" }
     expect(shown["zones"].find { |zone| zone["zone"] == "top" }).to include("finish" => "stain")
     call(:post, "/api/pieces/#{chest}/looks", { name: shown["name"], starter: shown["key"] })
     plan = call(:get, "/api/pieces/#{chest}/plan")
     laid = plan["looks"].first["zones"].to_h { |zone| [zone["zone"], zone["finish"]] }
-    expect(shown["zones"].to_h { |zone| [zone["zone"], zone["finish"]] }).to eq(laid.slice(*shown["zones"].map { |zone| zone["zone"] }))
+    expect(shown["zones"].to_h { |zone| [zone["zone"], zone["finish"]] }).to eq(laid.slice(*shown["zones"].map do |zone|
+      zone["zone"]
+    end))
     # What was said of it before it was begun is what its plan comes to.
     hours = ->(figures) { figures.find { |figure| figure["key"] == "hours_to_come" }["text"] }
     expect(hours.call(shown["figures"])).to eq(hours.call(plan["looks"].first["figures"]))
@@ -27,7 +31,9 @@ RSpec.describe "looks to begin with", :api do
 
   it "shows what a look puts on, and refuses one that is not there" do
     call(:post, "/api/pieces/#{chest}/looks", { name: "Worn", starter: "distressed" })
-    expect(call(:get, "/api/pieces/#{chest}")["drawing"]["planned"]).to include(include("zone" => "top", "pattern" => "distressed"))
+    expect(call(:get,
+                "/api/pieces/#{chest}")["drawing"]["planned"]).to include(include("zone" => "top",
+                                                                                  "pattern" => "distressed"))
     refused = call(:post, "/api/pieces/#{chest}/looks", { name: "Gold", starter: "gilded" })
     expect(last_response.status).to eq(422)
     expect(refused["detail"]).to include("“gilded” is not a look to begin with")

@@ -5,7 +5,8 @@ require_relative "../support/api_helper"
 # Working a plan: cautions, the lead question, trials, edits, parts, recipes.
 RSpec.describe "working a plan", :api do
   let(:id) do
-    piece(name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1", surface_material: "solid")
+    piece(name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1",
+          surface_material: "solid")
   end
 
   before do
@@ -30,8 +31,11 @@ RSpec.describe "working a plan", :api do
     expect(keys).to include("seal-in").and(satisfy { |all| !all.intersect?(%w[scuff lead]) })
     call(:post, "/api/pieces/#{id}/lead", { answer: "clear" })
     expect(keys).to include("scuff").and(satisfy { |all| !all.include?("seal-in") })
-    expect(call(:get, "/api/pieces/#{id}").fetch("diary").map { |line| line["text"] }).to include("Lead: lead is there.", "Lead: no lead found.")
-    expect(refusal(call(:post, "/api/pieces/#{id}/lead", { answer: "perhaps" }), :answer)).to include("not one of the choices")
+    expect(call(:get, "/api/pieces/#{id}").fetch("diary").map do |line|
+      line["text"]
+    end).to include("Lead: lead is there.", "Lead: no lead found.")
+    expect(refusal(call(:post, "/api/pieces/#{id}/lead", { answer: "perhaps" }),
+                   :answer)).to include("not one of the choices")
   end
 
   it "ticks steps off by zone, wants serious cautions confirmed once per piece, and takes both back" do
@@ -40,7 +44,8 @@ RSpec.describe "working a plan", :api do
     %w[mould solvent].each { |caution| call(:post, "/api/pieces/#{id}/confirmations", { caution: caution }) }
     expect(done("treat_worm")["marks"]).to be_positive
     expect(step("treat_worm")["cautions"]).to all(include("confirmed" => true))
-    expect(refusal(call(:post, "/api/pieces/#{id}/confirmations", { caution: "wolves" }), :caution)).to include("not a caution")
+    expect(refusal(call(:post, "/api/pieces/#{id}/confirmations", { caution: "wolves" }),
+                   :caution)).to include("not a caution")
 
     before = plan["plan"]["remaining"]["seconds"]
     done("wash", zones: ["top"])
@@ -70,7 +75,7 @@ RSpec.describe "working a plan", :api do
     expect(ladder.call["key"]).to start_with("ladder/60-").and(satisfy { |key| key != before })
     expect([ladder.call["state"], plan["plan"]["behind"]["steps"]]).to eq(["done", []])
     call(:post, "/api/pieces/#{id}/steps/open", { step: ladder.call["key"] })
-    expect([ladder.call["state"], Kohlrabi::Records::StepMark.live.count]).to eq(["open", 0])
+    expect([ladder.call["state"], Records::StepMark.live.count]).to eq(["open", 0])
   end
 
   it "keeps what was done when the look changes, and says what is left behind" do
@@ -106,7 +111,8 @@ RSpec.describe "working a plan", :api do
     edit("split", "vacuum", number: "2")
     removed = edit("remove", "pads").fetch("id")
     edit("note", "dust", text: "mind the corners")
-    expect(step("wash")).to include("time" => include("text" => "45 min"), "edits" => [include("text" => "your own time")])
+    expect(step("wash")).to include("time" => include("text" => "45 min"),
+                                    "edits" => [include("text" => "your own time")])
     expect(step("own-#{own}")).to include("label" => "Fill the knot", "wait" => "1 h", "kind" => "repair")
     expect(keys).to include("vacuum#1", "vacuum#2").and(satisfy { |all| !all.include?("pads") })
     look = plan["looks"].first["id"]
@@ -119,7 +125,8 @@ RSpec.describe "working a plan", :api do
     expect(against).to match(/it slides on a glossy finish: scuff it until it is dull all over. .*your way/)
     gone = edit("before", coat, before: "scuff", our_way: true).fetch("id")
     told = call(:get, "/api/pieces/#{id}/plan").dig("plan", "faults")
-    expect(told).to include(include("level" => "craft", "text" => include("slides on a glossy finish"), "where" => String))
+    expect(told).to include(include("level" => "craft", "text" => include("slides on a glossy finish"),
+                                    "where" => String))
     call(:delete, "/api/plan-edits/#{gone}")
     expect(call(:get, "/api/pieces/#{id}/plan").dig("plan", "faults")).to eq([])
     expect(refusal(edit("remove", "wash-rinse"), :step)).to include("presses dirt into it", "say that it is your way")
@@ -138,20 +145,25 @@ RSpec.describe "working a plan", :api do
     call(:post, "/api/pieces/#{id}/lead", { answer: "clear" })
     call(:post, "/api/pieces/#{id}/confirmations", { caution: "stripper" })
     expect(step("try-strip")["try"]).to eq("stop" => 30, "fallback" => "scraper and sander")
-    failed = call(:post, "/api/pieces/#{id}/experiences", { step: "try-strip", worked: "no", lost: "25", note: "hardly softened" }).fetch("id")
+    failed = call(:post, "/api/pieces/#{id}/experiences",
+                  { step: "try-strip", worked: "no", lost: "25", note: "hardly softened" }).fetch("id")
     expect(keys).to include("scrape").and(satisfy { |all| all.grep(/strip/).empty? })
-    expect(call(:get, "/api/pieces/#{id}").fetch("diary").last["text"]).to include("did not work, 25 min lost. hardly softened")
+    expect(call(:get,
+                "/api/pieces/#{id}").fetch("diary").last["text"]).to include("did not work, 25 min lost. hardly softened")
     call(:delete, "/api/experiences/#{failed}")
     expect(step("try-strip")["state"]).to eq("done")
 
     call(:post, "/api/pieces/#{id}/experiences", { step: "wash", worked: "yes" })
     expect(step("wash")["remembered"]).to eq(["Worked before on paint"])
-    expect(refusal(call(:post, "/api/pieces/#{id}/experiences", { step: "nowhere", worked: "yes" }), :step)).to include("no such step")
+    expect(refusal(call(:post, "/api/pieces/#{id}/experiences", { step: "nowhere", worked: "yes" }),
+                   :step)).to include("no such step")
   end
 
   it "numbers parts once, never gives a number twice, and ticks them off when they are back" do
     parts = call(:post, "/api/pieces/#{id}/parts/number").fetch("parts")
-    expect(parts.map { |part| part.values_at("number", "what") }).to eq([[1, "Drawer 1"], [2, "Drawer 2"], [3, "Tub: screws and pulls"]])
+    expect(parts.map do |part|
+      part.values_at("number", "what")
+    end).to eq([[1, "Drawer 1"], [2, "Drawer 2"], [3, "Tub: screws and pulls"]])
     expect(call(:post, "/api/pieces/#{id}/parts/number")["errors"].first["message"]).to include("has its number")
     call(:delete, "/api/parts/#{parts.last['id']}")
     own = call(:post, "/api/pieces/#{id}/parts", { what: "Key", place: "top drawer" })
@@ -165,10 +177,13 @@ RSpec.describe "working a plan", :api do
     edit("time", "scuff", time: "60")
     recipe = call(:post, "/api/pieces/#{id}/recipes", { name: "White, quick" }).fetch("id")
     expect(call(:get, "/api/catalogue").fetch("recipes")).to eq([{ "id" => recipe, "name" => "White, quick" }])
-    small = piece(name: "Bedside", kind: "bedside table", width: "420", depth: "380", height: "600", surface_material: "solid")
+    small = piece(name: "Bedside", kind: "bedside table", width: "420", depth: "380", height: "600",
+                  surface_material: "solid")
     call(:post, "/api/pieces/#{small}/looks", { name: "As before", recipe: recipe })
     page = plan(small)
-    expect(page["looks"].first["zones"].find { |row| row["zone"] == "front-1-1" }).to include("finish" => "paint", "colour" => "#ffffff")
+    expect(page["looks"].first["zones"].find do |row|
+      row["zone"] == "front-1-1"
+    end).to include("finish" => "paint", "colour" => "#ffffff")
     expect(page["plan"]["steps"].find { |one| one["key"] == "scuff" }["time"]["seconds"]).to be_between(60, 3540)
     gone = call(:delete, "/api/recipes/#{recipe}").fetch("id")
     expect(call(:get, "/api/catalogue").fetch("recipes")).to be_empty
@@ -184,8 +199,12 @@ RSpec.describe "working a plan", :api do
     expect(vacuum.call["units"].map do |unit|
       unit.values_at("label", "done")
     end).to eq([["1 of 4", false], ["2 of 4", false], ["3 of 4", false], ["4 of 4", false]])
-    vacuum.call["units"].first(3).each { |unit| call(:post, "/api/pieces/#{chairs}/steps/done", { step: "vacuum", zones: unit["zones"] }) }
-    expect([vacuum.call["state"], vacuum.call["units"].map { |unit| unit["done"] }]).to eq(["part", [true, true, true, false]])
+    vacuum.call["units"].first(3).each do |unit|
+      call(:post, "/api/pieces/#{chairs}/steps/done", { step: "vacuum", zones: unit["zones"] })
+    end
+    expect([vacuum.call["state"], vacuum.call["units"].map do |unit|
+      unit["done"]
+    end]).to eq(["part", [true, true, true, false]])
     expect(call(:get, "/api/pieces/#{chairs}")["fields"]["units"]).to eq("4")
     expect(refusal(call(:post, "/api/pieces", { name: "Many", units: "99" }), :units)).to include("Give 1 to 24")
   end
@@ -194,11 +213,12 @@ RSpec.describe "working a plan", :api do
     call(:post, "/api/pieces/#{id}/lead", { answer: "clear" })
     done("wash")
     person = call(:get, "/api/workshop").dig("people", 0, "id")
-    call(:post, "/api/work", { kind: "cleaning", effort: "4 h", worked_on: "2026-05-02", person_id: person, pieces: [{ piece_id: id }] })
+    call(:post, "/api/work",
+         { kind: "cleaning", effort: "4 h", worked_on: "2026-05-02", person_id: person, pieces: [{ piece_id: id }] })
     before = step("wash")["time"]["seconds"]
     expect(plan["plan"]["learned"]).to be_empty
     event(id, "ready", "2026-05-10")
-    planned = Kohlrabi::Records::StepMark.where(work_kind: "cleaning").sum(:seconds)
+    planned = Records::StepMark.where(work_kind: "cleaning").sum(:seconds)
     factor = (Rational(4 * 3600, planned) + 5) / 6 # n 1: (1 × ratio + 5) ÷ 6
     expect(plan["plan"]["learned"]).to eq([{ "kind" => "Cleaning", "factor" => format("%.2f", factor), "n" => 1 }])
     expect(step("wash")["time"]["seconds"]).to be_within(30).of(before * factor) # whole minutes
@@ -208,7 +228,8 @@ RSpec.describe "working a plan", :api do
   end
 
   it "says whether a coat may go on now, and why not" do
-    expect(call(:get, "/api/read/climate?air=20&humidity=50")).to eq("dew_point" => "9.3 °C", "against" => [], "may" => true)
+    expect(call(:get,
+                "/api/read/climate?air=20&humidity=50")).to eq("dew_point" => "9.3 °C", "against" => [], "may" => true)
     damp = call(:get, "/api/read/climate?air=20&humidity=80&surface=18")
     expect(damp).to include("may" => false, "against" => [include("under 3 °C above the dew point of 16.4 °C")])
     expect(refusal(call(:get, "/api/read/climate?air=20&humidity=120"), :humidity)).to include("0 to 100")
@@ -217,7 +238,8 @@ RSpec.describe "working a plan", :api do
 
   it "refuses to work a plan that is not there" do
     bare = piece
-    expect(call(:post, "/api/pieces/#{bare}/steps/done", { step: "wash" })["errors"].first["message"]).to include("no plan yet")
+    expect(call(:post, "/api/pieces/#{bare}/steps/done",
+                { step: "wash" })["errors"].first["message"]).to include("no plan yet")
     expect(plan(bare)).to include("plan" => nil, "looks" => [])
   end
 end

@@ -2,17 +2,22 @@
 
 require_relative "../support/planned_pieces"
 
-# A pair, or a table with its chairs, worked in one go: what is fixed counts once, and each piece keeps its own ticks, hours and costs.
-RSpec.describe Kohlrabi::Operations::Planning::Together, :api do
+# A pair, or a table with its chairs, worked in one go: what is fixed counts once, and each piece keeps its own ticks,
+# hours and costs.
+RSpec.describe Operations::Planning::Together, :api do
   include_context "with planned pieces"
 
   let(:twin) { planned("Twin") }
 
   def remaining(of) = call(:get, "/api/pieces/#{of}/plan")["plan"]["remaining"]["seconds"]
-  def steps(of) = call(:get, "/api/pieces/#{of}/plan")["plan"]["steps"].to_h { |step| [step["key"], step["time"]["seconds"]] }
+
+  def steps(of)
+    call(:get, "/api/pieces/#{of}/plan")["plan"]["steps"].to_h { |step| [step["key"], step["time"]["seconds"]] }
+  end
+
   def set = @set ||= call(:post, "/api/sets", { name: "Pair", piece_ids: [id, twin] })["id"]
   def plan = call(:get, "/api/sets/#{set}/plan")
-  def piece_record(of) = Kohlrabi::Records::Piece.find(of)
+  def piece_record(of) = Records::Piece.find(of)
 
   it "takes a pair less time than two alone, and its hours and materials add up over the pieces" do
     alone = [id, twin].map { |one| remaining(one) }
@@ -53,7 +58,8 @@ RSpec.describe Kohlrabi::Operations::Planning::Together, :api do
     page = call(:get, "/api/pieces/#{other}/plan")
     expect(page["findings"].map { |one| one["kind"] }).to contain_exactly("grease", "wobble")
     expect(page["zones"].count { |zone| zone["group"] == "fronts" && zone["role"] == "front" }).to eq(2)
-    expect([call(:get, "/api/pieces/#{other}")["fields"].values_at("height", "depth"), page["plan"]["steps"].size > 10]).to eq([%w[840 450], true])
+    expect([call(:get, "/api/pieces/#{other}")["fields"].values_at("height", "depth"),
+            page["plan"]["steps"].size > 10]).to eq([%w[840 450], true])
   end
 
   it "ends with the set: a piece that is ready, or a set that is broken, leaves the other to itself" do

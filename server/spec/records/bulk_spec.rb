@@ -3,8 +3,8 @@
 require_relative "../support/records_helper"
 
 # Thousands of rows by one statement, with all that the database holds to.
-RSpec.describe Kohlrabi::Records::Bulk do
-  records = Kohlrabi::Records
+RSpec.describe Records::Bulk do
+  records = Records
 
   it "writes what was given as it is read back, stamped, and returns the ids in order" do
     ids = described_class.insert(records::Piece, %i[name ticket bought_on purchase_minor shape_checked],
@@ -17,7 +17,9 @@ RSpec.describe Kohlrabi::Records::Bulk do
 
   it "leaves nothing behind where one row breaks a constraint" do
     writing = lambda do
-      records::Base.transaction { described_class.insert(records::Piece, %i[name ticket purchase_minor], [["Desk", 1, 5], ["Chair", 2, -5]]) }
+      records::Base.transaction do
+        described_class.insert(records::Piece, %i[name ticket purchase_minor], [["Desk", 1, 5], ["Chair", 2, -5]])
+      end
     end
     expect(&writing).to raise_error(SQLite3::ConstraintException)
     expect(records::Piece.count).to eq(0)

@@ -9,35 +9,37 @@ RSpec.describe "money and hours over all pieces" do
   [3, 77, 404].each do |seed|
     it "add up to what was paid and worked after random edits (seed #{seed})" do
       edits = RandomEdits.new(seed)
-      Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = OFF")
+      Records::Base.connection.execute("PRAGMA synchronous = OFF")
       160.times { edits.step }
-      expect(Kohlrabi::Records::SplitPart.count + Kohlrabi::Records::LotMember.count).to be > 5
+      expect(Records::SplitPart.count + Records::LotMember.count).to be > 5
       expect(borne(&:money_in)).to eq(spent)
       expect(worked).to eq(recorded)
       expect(set_receipts).to eq(set_sales)
       containers.each { |tin| expect([tin.left, tin.worth.to_i + tin.charged]).to match([be >= 0, tin.paid.to_i]) }
       expect(drawn).to eq(charged)
       expect(batches.map { |batch| [batch.paid_minor, batch.size_thousandths] })
-        .to eq(batches.map { |batch| [batch.ingredients.sum(&:amount_minor), batch.ingredients.sum(&:amount_thousandths)] })
-      expect(Kohlrabi::Records::StashItem.live.map { |item| Kohlrabi::Operations::Shelf::StashUses.left(item) }).to all(be >= 0)
+        .to eq(batches.map { |batch|
+              [batch.ingredients.sum(&:amount_minor), batch.ingredients.sum(&:amount_thousandths)]
+            })
+      expect(Records::StashItem.live.map { |item| Operations::Shelf::StashUses.left(item) }).to all(be >= 0)
     ensure
-      Kohlrabi::Records::Base.connection.execute("PRAGMA synchronous = FULL")
+      Records::Base.connection.execute("PRAGMA synchronous = FULL")
     end
   end
 
-  def containers = Kohlrabi::Records::Container.live.preload(:draws).map { |row| Kohlrabi::Operations::Shelf::Containers.core(row) }
+  def containers = Records::Container.live.preload(:draws).map { |row| Operations::Shelf::Containers.core(row) }
 
   # Batches are nothing but what went into them.
-  def batches = Kohlrabi::Records::Container.live.where.not(mix_version_id: nil).where.not(paid_minor: nil).preload(:ingredients)
+  def batches = Records::Container.live.where.not(mix_version_id: nil).where.not(paid_minor: nil).preload(:ingredients)
 
   # What draws charged, and the costs that they made.
-  def drawn = Kohlrabi::Records::Draw.live.where.not(cost_id: nil).sum(:amount_minor)
-  def charged = Kohlrabi::Records::Cost.live.where(id: Kohlrabi::Records::Draw.live.select(:cost_id)).sum(:amount_minor)
+  def drawn = Records::Draw.live.where.not(cost_id: nil).sum(:amount_minor)
+  def charged = Records::Cost.live.where(id: Records::Draw.live.select(:cost_id)).sum(:amount_minor)
 
   # Pieces that still stand for themselves: those that were split have passed everything on.
   def leaves
-    pieces = Kohlrabi::Records::Piece.live.to_a
-    Kohlrabi::Operations::Flips::FlipRecords.load(pieces).reject { |flip| flip.chain.stage == "split" }
+    pieces = Records::Piece.live.to_a
+    Operations::Flips::FlipRecords.load(pieces).reject { |flip| flip.chain.stage == "split" }
   end
 
   def borne
@@ -46,7 +48,7 @@ RSpec.describe "money and hours over all pieces" do
 
   # What was recorded, over live pieces; a removed piece keeps what it bore, out of the sums.
   def spent
-    shares = Kohlrabi::Records::CostShare.joins(:cost, :piece).where(costs: { deletion_id: nil }, pieces: { deletion_id: nil })
+    shares = Records::CostShare.joins(:cost, :piece).where(costs: { deletion_id: nil }, pieces: { deletion_id: nil })
     by_category = shares.group("costs.category").sum(:amount_minor)
     keys.to_h do |key|
       [key, if key == :sundries
@@ -60,13 +62,14 @@ RSpec.describe "money and hours over all pieces" do
   def worked = leaves.sum { |flip| flip.work.by_kind.values.sum }
 
   def recorded
-    Kohlrabi::Records::WorkShare.joins(:work_entry, :piece).where(work_entries: { deletion_id: nil }, pieces: { deletion_id: nil }).sum(:seconds)
+    Records::WorkShare.joins(:work_entry, :piece).where(work_entries: { deletion_id: nil },
+                                                        pieces: { deletion_id: nil }).sum(:seconds)
   end
 
   # Sales of sets: the whole, and what its pieces got of it.
-  def set_sales = Kohlrabi::Records::PieceSetEvent.live.where(kind: "sold").sum(:price_minor)
+  def set_sales = Records::PieceSetEvent.live.where(kind: "sold").sum(:price_minor)
 
   def set_receipts
-    Kohlrabi::Records::Sale.joins(:event).where(events: { deletion_id: nil }).where.not(events: { piece_set_event_id: nil }).sum(:price_minor)
+    Records::Sale.joins(:event).where(events: { deletion_id: nil }).where.not(events: { piece_set_event_id: nil }).sum(:price_minor)
   end
 end

@@ -9,7 +9,8 @@ require "sqlite3"
 RSpec.describe "SIGKILL in the middle of writes", :own_data do
   def start(home)
     reader, writer = IO.pipe
-    pid = spawn({ "KOHLRABI_HOME" => home }, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), "serve", "--port", "4790", out: writer, err: File::NULL)
+    pid = spawn({ "KOHLRABI_HOME" => home }, "ruby", File.join(ROOT, "server/kohlrabi.rb"), "serve", "--port", "4790",
+                out: writer, err: File::NULL)
     (@started ||= []) << pid
     writer.close
     address = reader.gets[%r{http://\S+}]

@@ -3,9 +3,10 @@
 require_relative "../support/records_helper"
 require "vips"
 
-RSpec.describe Kohlrabi::Pictures do
+RSpec.describe Pictures do
   def image(width, height, *colour)
-    Vips::Image.black(width, height, bands: colour.size).linear([1] * colour.size, colour).cast(:uchar).copy(interpretation: :srgb)
+    Vips::Image.black(width, height, bands: colour.size).linear([1] * colour.size,
+                                                                colour).cast(:uchar).copy(interpretation: :srgb)
   end
 
   def stored(made, size = :large) = Vips::Image.new_from_file(described_class.path(made[:fingerprint], size: size))
@@ -31,7 +32,7 @@ RSpec.describe Kohlrabi::Pictures do
     expect do
       described_class.store(bytes,
                             name: "IMG_1.HEIC")
-    end.to raise_error(Kohlrabi::Core::Refusal, /HEIC picture, which this machine cannot read. Send it as a JPEG/)
+    end.to raise_error(Core::Refusal, /HEIC picture, which this machine cannot read. Send it as a JPEG/)
   end
 
   it "keeps the same picture once, and leaves no half-written file" do
@@ -49,7 +50,7 @@ RSpec.describe Kohlrabi::Pictures do
     svg = "<svg xmlns='http://www.w3.org/2000/svg'><script>alert(1)</script></svg>"
     gif = "GIF89a#{"\0" * 40}"
     { "a.jpg" => script, "b.png" => svg, "c.jpg" => gif, "d.jpg" => "\xFF\xD8\xFF\xE0 cut".b }.each do |name, bytes|
-      expect { described_class.store(bytes, name: name) }.to raise_error(Kohlrabi::Core::Refusal, /\A#{name} /)
+      expect { described_class.store(bytes, name: name) }.to raise_error(Core::Refusal, /\A#{name} /)
     end
     expect(Dir[File.join(described_class.folder, "**/*")]).to eq(before)
   end
@@ -60,12 +61,12 @@ RSpec.describe Kohlrabi::Pictures do
     huge[29, 4] = [Zlib.crc32(huge[12, 17])].pack("N")
     expect do
       described_class.store(huge, name: "bomb.png")
-    end.to raise_error(Kohlrabi::Core::Refusal, /bomb.png (has more than 120 million pixels|is damaged)/)
+    end.to raise_error(Core::Refusal, /bomb.png (has more than 120 million pixels|is damaged)/)
   end
 
   it "draws the demo's photos the same each time, and before unlike after" do
     flips = [{ "name" => "Chest", "kind" => "chest of drawers", "measures" => [900, 450, 850], "body" => "#336699" }]
-    one, other = Array.new(2) { Kohlrabi::Demo::Pictures.new(flips) }
+    one, other = Array.new(2) { Demo::Pictures.new(flips) }
     expect(one.of("Chest", "before")).to eq(other.of("Chest", "before"))
     shades = %w[before during after].map { |kind| stored(one.of("Chest", kind), :small).avg.round(1) }
     expect(shades.uniq.size).to eq(3)

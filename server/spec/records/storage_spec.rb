@@ -4,7 +4,7 @@ require_relative "../support/api_helper"
 
 # A disk that is full, a folder that cannot be written, a photo that is lost: named as such, with what to do.
 RSpec.describe "a disk that fails", :api do
-  def connection = Kohlrabi::Records::Base.connection
+  def connection = Records::Base.connection
 
   def pragma(text)
     connection.execute("PRAGMA #{text}")
@@ -28,7 +28,7 @@ RSpec.describe "a disk that fails", :api do
     expect(full.map do |answer|
       answer["detail"]
     end.uniq).to eq(["The disk is full: nothing was recorded. Make room on the disk that holds the workshop's data, then do it again."])
-    expect(Kohlrabi::Records::Piece.count).to eq(answers.size - full.size)
+    expect(Records::Piece.count).to eq(answers.size - full.size)
     call(:post, "/api/pieces", { name: "After" })
     expect(status).to eq(201)
   end
@@ -38,20 +38,23 @@ RSpec.describe "a disk that fails", :api do
       file = File.join(folder, "workshop.sqlite3")
       connection.execute("VACUUM INTO '#{file}'")
       allow(SQLite3::Database).to receive(:new).with(file).and_raise(SQLite3::IOException, "disk I/O error")
-      check = -> { Kohlrabi::Records::Soundness.new(file, known: Kohlrabi::Records::Database.versions).check! }
-      expect(&check).to raise_error(Kohlrabi::Records::Unusable, /is damaged/)
+      check = -> { Records::Soundness.new(file, known: Records::Database.versions).check! }
+      expect(&check).to raise_error(Records::Unusable, /is damaged/)
       allow(Tempfile).to receive(:create).and_raise(Errno::ENOSPC)
-      expect(&check).to raise_error(Kohlrabi::Records::Unusable, /\AThe disk is full.*not touched/m)
+      expect(&check).to raise_error(Records::Unusable, /\AThe disk is full.*not touched/m)
     end
   end
 
   it "says of a folder that cannot be written that it cannot" do
     answer = pragma("query_only = ON") { call(:post, "/api/pieces", { name: "Bench" }) }
-    expect([status, answer["detail"]]).to match([507, /cannot be written: nothing was recorded. Make the folder and its files writable/])
+    expect([status,
+            answer["detail"]]).to match([507,
+                                         /cannot be written: nothing was recorded. Make the folder and its files writable/])
   end
 
   it "knows a cause by whatever layer it came through" do
-    causes = { Errno::ENOSPC.new => /full/, Errno::EROFS.new => /cannot be written/, SQLite3::CorruptException.new => /damaged/, SQLite3::IOException.new => /does not answer/ }
+    causes = { Errno::ENOSPC.new => /full/, Errno::EROFS.new => /cannot be written/,
+               SQLite3::CorruptException.new => /damaged/, SQLite3::IOException.new => /does not answer/ }
     causes.each do |cause, words|
       wrapped = begin
         begin
@@ -62,25 +65,26 @@ RSpec.describe "a disk that fails", :api do
       rescue StandardError => e
         e
       end
-      expect(Kohlrabi::Storage.trouble(wrapped).to_s).to match(words)
+      expect(Storage.trouble(wrapped).to_s).to match(words)
     end
-    expect(Kohlrabi::Storage.trouble(ArgumentError.new)).to be_nil
+    expect(Storage.trouble(ArgumentError.new)).to be_nil
   end
 
   it "says that the file of a photo is lost, to who asks for it and in the doctor" do
-    picture = Kohlrabi::Pictures.store(Vips::Image.black(40, 30).write_to_buffer(".png"), name: "a.png")
-    Kohlrabi::Operations::Flips::Photos.add(picture, "piece_id" => piece, "kind" => "before")
-    File.delete(Kohlrabi::Pictures.path(picture[:fingerprint]))
+    picture = Pictures.store(Vips::Image.black(40, 30).write_to_buffer(".png"), name: "a.png")
+    Operations::Flips::Photos.add(picture, "piece_id" => piece, "kind" => "before")
+    File.delete(Pictures.path(picture[:fingerprint]))
     get("/photos/#{picture[:fingerprint]}.jpg", {}, { "HTTP_HOST" => "127.0.0.1" })
-    expect([last_response.status, last_response.body]).to match([410, /The file of this photo is lost. Restore a backup that holds it/])
-    expect(Kohlrabi::Operations::House::Doctor.examine).to contain_exactly(/Photo \d+: its file is lost/)
+    expect([last_response.status,
+            last_response.body]).to match([410, /The file of this photo is lost. Restore a backup that holds it/])
+    expect(Operations::House::Doctor.examine).to contain_exactly(/Photo \d+: its file is lost/)
   end
 
   # The loop used to end with the first copy that failed.
   it "goes on trying to keep a copy a day after one that could not be written" do
     tries = []
-    allow(Kohlrabi::Backups).to receive(:keep_by_rule) { (tries << tries.size) && tries.size < 3 ? raise(Errno::ENOSPC) : nil }
-    expect { Kohlrabi::Server.send(:keep_copies, wait: -> { tries.size < 3 ? nil : :end }) }
+    allow(Backups).to receive(:keep_by_rule) { (tries << tries.size) && tries.size < 3 ? raise(Errno::ENOSPC) : nil }
+    expect { Server.send(:keep_copies, wait: -> { tries.size < 3 ? nil : :end }) }
       .to output(/No backup could be written: The disk is full.*tried again in 3 hours/m).to_stderr
     expect(tries.size).to eq(3)
   end

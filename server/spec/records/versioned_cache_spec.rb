@@ -4,27 +4,27 @@ require_relative "../support/records_helper"
 require "sqlite3"
 
 # Answers kept in memory hold until anybody has written anything.
-RSpec.describe Kohlrabi::Operations::Support::VersionedCache do
+RSpec.describe Operations::Support::VersionedCache do
   def ask = described_class.once(:number) { @asked = @asked.to_i + 1 }
 
   it "works an answer out once, and anew after a change of its own, an undone removal, or another process" do
-    piece = Kohlrabi::Operations::Flips::Pieces.create("name" => "Bench")
+    piece = Operations::Flips::Pieces.create("name" => "Bench")
     first = ask
     expect(ask).to eq(first)
     piece.update_columns(notes: "written without a callback")
     expect(ask).to eq(first + 1)
-    file = Kohlrabi::Records::Base.connection_db_config.database
+    file = Records::Base.connection_db_config.database
     SQLite3::Database.new(file) { |other| other.execute("UPDATE pieces SET notes = 'by another'") }
     expect(ask).to eq(first + 2)
-    removal = Kohlrabi::Operations::Flips::Pieces.remove(piece.id)
+    removal = Operations::Flips::Pieces.remove(piece.id)
     ask
-    Kohlrabi::Operations::Support::Removal.undo(removal.id)
+    Operations::Support::Removal.undo(removal.id)
     expect(ask).to eq(first + 4)
   end
 
   it "keeps nothing within a transaction, whose changes may be taken back" do
     first = ask
-    Kohlrabi::Records::Base.transaction do
+    Records::Base.transaction do
       expect([ask, ask]).to eq([first + 1, first + 2])
       raise ActiveRecord::Rollback
     end
@@ -39,6 +39,8 @@ RSpec.describe Kohlrabi::Operations::Support::VersionedCache do
   end
 
   it "keeps answers to different questions apart" do
-    expect([described_class.once(:one) { 1 }, described_class.once(:two) { 2 }, described_class.once(:one) { 3 }]).to eq([1, 2, 1])
+    expect([described_class.once(:one) { 1 }, described_class.once(:two) { 2 }, described_class.once(:one) do
+      3
+    end]).to eq([1, 2, 1])
   end
 end

@@ -3,15 +3,26 @@
 require_relative "../support/api_helper"
 
 RSpec.describe "before one commits to buying", :api do
-  def before(kind: "desk", **rest) = call(:post, "/api/prospects/answer", { kind: kind, condition: "worn", **rest })["before"]
-  def passing(**size) = before(**size)["fit"]["rows"].to_h { |row| [row["name"], row.values_at("whole", "bare").map { |fits| fits&.fetch("fits") }] }
+  def before(kind: "desk", **rest)
+    call(:post, "/api/prospects/answer", { kind: kind, condition: "worn", **rest })["before"]
+  end
+
+  def passing(**size)
+    before(**size)["fit"]["rows"].to_h do |row|
+      [row["name"], row.values_at("whole", "bare").map do |fits|
+        fits&.fetch("fits")
+      end]
+    end
+  end
 
   describe "heights" do
     it "are measured against the usual use of a kind, or the one chosen" do
       expect(before(kind: "chair",
                     height: "390")["height"]).to include("wrong" => true,
                                                          "text" => a_string_starting_with("As seat it is 30 mm too low"))
-      expect(before(kind: "chair", height: "450")["height"]).to include("wrong" => false, "text" => a_string_starting_with("As seat it is right"))
+      expect(before(kind: "chair",
+                    height: "450")["height"]).to include("wrong" => false,
+                                                         "text" => a_string_starting_with("As seat it is right"))
       expect(before(kind: "plan chest", height: "900")["height"]).to be_nil
       expect(before(kind: "plan chest", height: "910", checks: { use: "counter" })["height"]["wrong"]).to be(false)
       expect(before(kind: "chair")["height"]).to be_nil
@@ -37,23 +48,31 @@ RSpec.describe "before one commits to buying", :api do
       call(:patch, "/api/workshop", { lock_version: 0, target_pay: "12" })
       ways = pulls(match_price: "8", new_price: "2", plate_price: "3")["ways"].to_h { |way| [way["key"], way] }
       # Match: 16.00 + 55 min = 11.00; replace: 12.00 + 66 min = 13.20; adapt: 6.00 + 16 min = 3.20.
-      expect(ways.transform_values { |way| way["total"]["text"] }).to eq("match" => "27.00", "replace" => "25.20", "adapt" => "9.20")
+      expect(ways.transform_values do |way|
+        way["total"]["text"]
+      end).to eq("match" => "27.00", "replace" => "25.20", "adapt" => "9.20")
       expect(ways.select { |_, way| way["best"] }.keys).to eq(["adapt"])
       expect(ways["replace"]["effort"]["text"]).to eq("1 h 06")
     end
 
     it "need no filling where new ones use the old holes, and cost nothing but money without a target pay" do
       replace = pulls(new_price: "2", pulls_same_holes: "yes")["ways"][1]
-      expect([replace["effort"]["text"], replace["total"]["text"], replace["note"]]).to eq(["30 min", "12.00", "new ones in the old holes"])
+      expect([replace["effort"]["text"], replace["total"]["text"],
+              replace["note"]]).to eq(["30 min", "12.00", "new ones in the old holes"])
     end
 
     it "say which price is missing, and are left alone when all are there" do
-      expect(pulls["ways"].map { |way| [way["total"], way["why"], way["best"]] }.uniq).to eq([[nil, "give the price of one", false]])
-      expect(before(checks: { pulls_needed: "6", pulls_present: "6" })["hardware"]).to eq("complete" => true, "ways" => [])
+      expect(pulls["ways"].map do |way|
+        [way["total"], way["why"], way["best"]]
+      end.uniq).to eq([[nil, "give the price of one", false]])
+      expect(before(checks: { pulls_needed: "6",
+                              pulls_present: "6" })["hardware"]).to eq("complete" => true, "ways" => [])
       expect(before["hardware"]).to be_nil
-      refused = call(:post, "/api/prospects/answer", { kind: "desk", condition: "worn", checks: { pulls_needed: "some" } })
+      refused = call(:post, "/api/prospects/answer",
+                     { kind: "desk", condition: "worn", checks: { pulls_needed: "some" } })
       expect(refusal(refused, :pulls_needed)).to include("Count them")
-      refused = call(:post, "/api/prospects/answer", { kind: "desk", condition: "worn", checks: { pulls_needed: "2", match_price: "-1" } })
+      refused = call(:post, "/api/prospects/answer",
+                     { kind: "desk", condition: "worn", checks: { pulls_needed: "2", match_price: "-1" } })
       expect(refusal(refused, :match_price)).to include("negative")
     end
   end
@@ -71,7 +90,8 @@ RSpec.describe "before one commits to buying", :api do
                      leg: "120")).to eq("Car" => [true, true], "Door" => [true, true], "Stairs" => [true, true])
       # A desk has drawers: 700 deep is 725 with its pulls, too wide for the stairs until they are out.
       expect(passing(width: "1200", depth: "700", height: "800", leg: "120")).to include("Stairs" => [false, true])
-      expect(passing(width: "2100", depth: "900", height: "1990")).to include("Car" => [false, false], "Door" => [false, false])
+      expect(passing(width: "2100", depth: "900",
+                     height: "1990")).to include("Car" => [false, false], "Door" => [false, false])
     end
 
     it "asks for the measures that are missing" do

@@ -3,7 +3,10 @@
 require_relative "../support/api_helper"
 
 RSpec.describe "house rules of buying", :api do
-  def rules(**given) = call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], **given })
+  def rules(**given)
+    call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], **given })
+  end
+
   def most(**given) = call(:post, "/api/prospects/answer", spotted(**given))["figures"].first["text"]
 
   # Resale 200, 5 hours, 20 of materials; at a target pay of 10 that leaves 130.00.
@@ -13,7 +16,8 @@ RSpec.describe "house rules of buying", :api do
   end
 
   it "are kept as typed and shown again" do
-    given = { trip: "4.50", delivery: "7", rent: "1.25", places: "12", weekly_hours: "8h30", mileage_rate: "0.305", distance_unit: "mi" }
+    given = { trip: "4.50", delivery: "7", rent: "1.25", places: "12", weekly_hours: "8h30", mileage_rate: "0.305",
+              distance_unit: "mi" }
     saved = rules(**given)
     expect(saved.values_at("trip", "delivery", "rent").map { |money| money["text"] }).to eq(["4.50", "7.00", "1.25"])
     expect(saved.values_at("places", "mileage_rate", "distance_unit")).to eq([12, "0.305", "mi"])
@@ -68,10 +72,13 @@ RSpec.describe "house rules of buying", :api do
   it "read dates ahead only where a day ahead is meant" do
     expect(call(:post, "/api/prospects", spotted(remind_on: "2027-01-31", next_cut_on: "2026-07-07"))["fields"])
       .to include("remind_on" => "2027-01-31", "next_cut_on" => "2026-07-07")
-    expect(refusal(call(:post, "/api/prospects", spotted(spotted_on: "2026-07-01")), :spotted_on)).to include("lies after today")
+    expect(refusal(call(:post, "/api/prospects", spotted(spotted_on: "2026-07-01")),
+                   :spotted_on)).to include("lies after today")
     id = call(:get, "/api/prospects")["rows"].first["id"]
-    expect(refusal(call(:post, "/api/prospects/#{id}/sightings", { seen_on: "2026-07-02", tag: "3" }), :seen_on)).to include("lies after today")
-    expect(refusal(call(:post, "/api/prospects", spotted(remind_on: "31.1.2027")), :remind_on)).to include("is not a date")
+    expect(refusal(call(:post, "/api/prospects/#{id}/sightings", { seen_on: "2026-07-02", tag: "3" }),
+                   :seen_on)).to include("lies after today")
+    expect(refusal(call(:post, "/api/prospects", spotted(remind_on: "31.1.2027")),
+                   :remind_on)).to include("is not a date")
   end
 
   it "hold a fee and a pay that fit together" do
@@ -82,15 +89,19 @@ RSpec.describe "house rules of buying", :api do
 
   it "answer within a small part of half a second over three hundred own sold pieces" do
     rules(target_pay: "10", floor_pay: "5")
-    operations = Kohlrabi::Operations
-    now = Kohlrabi::Clock.now
+    operations = Operations
+    now = Clock.now
     stamp = { created_at: now, updated_at: now }
-    records = Kohlrabi::Records
+    records = Records
     records::Piece.insert_all!(Array.new(300) do |i|
       { ticket: i + 1, name: "Desk #{i}", kind: "desk", kind_key: "desk", purchase_minor: 1000, **stamp }
     end)
-    records::Event.insert_all!(records::Piece.pluck(:id).map { |id| { piece_id: id, kind: "sold", position: 1, happened_on: "2026-06-01", **stamp } })
-    records::Sale.insert_all!(records::Event.pluck(:id).map { |id| { event_id: id, price_minor: 10_000 + id, **stamp } })
+    records::Event.insert_all!(records::Piece.pluck(:id).map do |id|
+      { piece_id: id, kind: "sold", position: 1, happened_on: "2026-06-01", **stamp }
+    end)
+    records::Sale.insert_all!(records::Event.pluck(:id).map do |id|
+      { event_id: id, price_minor: 10_000 + id, **stamp }
+    end)
     operations::Flips::Summaries.refresh(records::Piece.pluck(:id))
     operations::Market::Fits.renew
     times = Array.new(7) do
@@ -98,7 +109,8 @@ RSpec.describe "house rules of buying", :api do
       call(:post, "/api/prospects/answer", { kind: "desk", condition: "rough", tag: "45" })
       Process.clock_gettime(Process::CLOCK_MONOTONIC) - started
     end
-    expect(call(:post, "/api/prospects/answer", { kind: "desk", condition: "rough" })["estimates"]["resale"]["n"]).to eq(300)
+    expect(call(:post, "/api/prospects/answer",
+                { kind: "desk", condition: "rough" })["estimates"]["resale"]["n"]).to eq(300)
     expect(times.sort[3]).to be < 0.3
   end
 end

@@ -4,8 +4,8 @@ require_relative "../support/records_helper"
 require_relative "../support/older_database"
 
 RSpec.describe "records of hunting and buying" do
-  let(:operations) { Kohlrabi::Operations }
-  let(:records) { Kohlrabi::Records }
+  let(:operations) { Operations }
+  let(:records) { Records }
 
   def piece(name = "Piece", **rest)
     operations::Flips::Pieces.create({ "name" => name, "bought_on" => "2026-05-01",
@@ -32,7 +32,8 @@ RSpec.describe "records of hunting and buying" do
 
     it "passes a cost of the first whole on to the last parts, however late" do
       expect([cash_in(@top), *@parts.map { |id| cash_in(id) }]).to eq([2500, 2500, 2500, 2500])
-      operations::Flips::Costs.create("what" => "Late", "category" => "other", "amount" => "1.01", "pieces" => [{ "piece_id" => @whole }])
+      operations::Flips::Costs.create("what" => "Late", "category" => "other", "amount" => "1.01",
+                                      "pieces" => [{ "piece_id" => @whole }])
       # 1.01 by 1 : 3 is 0.25 and 0.76; 0.76 over three is 0.26, 0.25, 0.25.
       expect([cash_in(@top), *@parts.map { |id| cash_in(id) }]).to eq([2525, 2526, 2525, 2525])
       expect(operations::House::Doctor.examine).to eq([])
@@ -79,7 +80,8 @@ RSpec.describe "records of hunting and buying" do
       end
       pairs = operations::Scout::Histories.new.pairs("chair", pair: true)
       # 30.00 alone against 50.00 each together; 20 days against 10.
-      expect([pairs.price_factor, pairs.days_factor, pairs.source]).to eq([3/5r, 2, "from 5 of your own sold singly and 6 sold together"])
+      expect([pairs.price_factor, pairs.days_factor,
+              pairs.source]).to eq([3/5r, 2, "from 5 of your own sold singly and 6 sold together"])
     end
 
     it "takes its own days on the market for the room there will be" do
@@ -98,12 +100,14 @@ RSpec.describe "records of hunting and buying" do
       end
       # Watched 14, 13, 12, 11 and 10 days: 60 days, 8.57 weeks.
       gone = operations::Scout::Prospects.answer("kind" => "trunk", "condition" => "worn").gone
-      expect([gone.weekly.round(3), gone.source]).to eq([(5 / (60 / 7.0)).round(3), "5 of your own trunks gone in 9 weeks watched"])
+      expect([gone.weekly.round(3),
+              gone.source]).to eq([(5 / (60 / 7.0)).round(3), "5 of your own trunks gone in 9 weeks watched"])
     end
   end
 
   it "finds a lot whose parts do not add up" do
-    lot = operations::Flips::Lots.create("name" => "Lot", "price" => "10", "members" => [{ "name" => "One" }, { "name" => "Two" }])
+    lot = operations::Flips::Lots.create("name" => "Lot", "price" => "10",
+                                         "members" => [{ "name" => "One" }, { "name" => "Two" }])
     expect(operations::House::Doctor.examine).to eq([])
     lot.members.first.update_columns(price_minor: 499)
     expect(operations::House::Doctor.examine).to include("Parts of lot #{lot.id} do not add up to it.")
@@ -120,8 +124,10 @@ RSpec.describe "records of hunting and buying" do
 
   it "does not let a trip that makes a day too long stand" do
     id = piece
-    operations::Flips::Work.create("kind" => "sanding", "effort" => "23h", "worked_on" => "2026-06-01", "pieces" => [{ "piece_id" => id }])
-    given = { "what" => "Far away", "happened_on" => "2026-06-01", "effort" => "2h", "pieces" => [{ "piece_id" => id }] }
+    operations::Flips::Work.create("kind" => "sanding", "effort" => "23h", "worked_on" => "2026-06-01",
+                                   "pieces" => [{ "piece_id" => id }])
+    given = { "what" => "Far away", "happened_on" => "2026-06-01", "effort" => "2h",
+              "pieces" => [{ "piece_id" => id }] }
     expect { operations::Flips::Trips.create(given) }.to raise_error(operations::Support::Refused, /a day has 24 h/)
     expect([records::Trip.count, records::Cost.count]).to eq([0, 0])
   end
@@ -149,7 +155,7 @@ RSpec.describe "records of hunting and buying" do
   end
 
   it "answers quickly over a thousand spotted pieces, page by page" do
-    now = Kohlrabi::Clock.now
+    now = Clock.now
     rows = Array.new(1000) do |i|
       { name: "Spotted #{i}", kind: %w[stool chair desk].at(i % 3), condition: "worn", count: 1, spotted_on: "2026-06-01", tag_minor: 1000 + i,
         state: "open",
@@ -179,9 +185,12 @@ RSpec.describe "records of hunting and buying" do
       brought_up
       operations::House::Doctor.mend
       expect(records::Piece.find(1)).to have_attributes(name: "Old chest", purchase_minor: 4200, maker: nil)
-      expect([records::Event.find(1).listing.asking_minor, records::FlipSummary.first.cash_in_minor]).to eq([9900, 4550])
+      expect([records::Event.find(1).listing.asking_minor,
+              records::FlipSummary.first.cash_in_minor]).to eq([9900, 4550])
       expect(ActiveRecord::Base.connection.select_rows("PRAGMA foreign_key_check")).to eq([])
-      expect { insert.call("INSERT INTO events (piece_id, kind, position, created_at, updated_at) VALUES (1, 'listed', 2, #{stamp})") }
+      expect do
+        insert.call("INSERT INTO events (piece_id, kind, position, created_at, updated_at) VALUES (1, 'listed', 2, #{stamp})")
+      end
         .to raise_error(ActiveRecord::RecordNotUnique)
     end
   end

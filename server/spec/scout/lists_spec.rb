@@ -4,7 +4,10 @@ require_relative "../support/api_helper"
 
 RSpec.describe "lists of what was hunted", :api do
   def spot(**rest) = call(:post, "/api/prospects", { kind: "stool", condition: "worn", **rest })
-  def lot(name, *pieces, **rest) = call(:post, "/api/lots", { name: name, members: pieces.map { |piece| { name: piece } }, **rest })
+
+  def lot(name, *pieces, **rest)
+    call(:post, "/api/lots", { name: name, members: pieces.map { |piece| { name: piece } }, **rest })
+  end
 
   it "are empty at first, each without a fault" do
     { "/api/prospects" => "rows", "/api/lots" => "rows", "/api/trips" => "rows", "/api/stash" => "items" }
@@ -16,10 +19,14 @@ RSpec.describe "lists of what was hunted", :api do
   end
 
   it "come page by page, latest first, and find by all words" do
-    45.times { |i| spot(name: "Stool #{i}", source: i.even? ? "kerb" : "fair", spotted_on: (Date.new(2026, 5, 1) + i).iso8601) }
+    45.times do |i|
+      spot(name: "Stool #{i}", source: i.even? ? "kerb" : "fair", spotted_on: (Date.new(2026, 5, 1) + i).iso8601)
+    end
     first = call(:get, "/api/prospects")
     expect([first["total"], first["rows"].size, first["rows"].first["title"]]).to eq([45, 40, "Stool 44"])
-    expect(call(:get, "/api/prospects?page=2")["rows"].map { |row| row["title"] }).to eq(["Stool 4", "Stool 3", "Stool 2", "Stool 1", "Stool 0"])
+    expect(call(:get, "/api/prospects?page=2")["rows"].map do |row|
+      row["title"]
+    end).to eq(["Stool 4", "Stool 3", "Stool 2", "Stool 1", "Stool 0"])
     expect(call(:get, "/api/prospects?query=kerb+44")["rows"].map { |row| row["title"] }).to eq(["Stool 44"])
     expect(call(:get, "/api/prospects?query=%25")["total"]).to eq(0)
   end
@@ -44,7 +51,8 @@ RSpec.describe "lists of what was hunted", :api do
     rows = call(:get, "/api/lots")["rows"]
     expect(rows.map { |row| row["name"] }).to eq(%w[New Old Undated])
     expect(rows.first["members"].map { |member| member.values_at("name", "price") })
-      .to eq([["B", { "minor" => 450, "text" => "4.50", "typed" => "4.50" }], ["C", { "minor" => 450, "text" => "4.50", "typed" => "4.50" }]])
+      .to eq([["B", { "minor" => 450, "text" => "4.50", "typed" => "4.50" }],
+              ["C", { "minor" => 450, "text" => "4.50", "typed" => "4.50" }]])
     expect(rows.first).to include("rule_text" => "equally", "source" => "fair")
     expect(rows.last["total"]).to be_nil
   end
@@ -57,7 +65,7 @@ RSpec.describe "lists of what was hunted", :api do
   end
 
   it "page sets and the stash too" do
-    operations = Kohlrabi::Operations
+    operations = Operations
     41.times do |i|
       ids = Array.new(2) { |side| operations::Flips::Pieces.create("name" => "Chair #{i} #{side}", "purchase" => "5").id }
       operations::Flips::Sets.create("name" => "Pair #{i}", "piece_ids" => ids)
@@ -82,11 +90,14 @@ RSpec.describe "lists of what was hunted", :api do
   it "move the day of purchase of a lot on to all that came of it" do
     made = lot("Lot", "Case", bought_on: "2026-05-01", price: "9")
     whole = made["members"][0]["piece_id"]
-    parts = call(:post, "/api/pieces/#{whole}/split", { on: "2026-05-20", parts: [{ name: "Left" }, { name: "Right" }] })["pieces"].map do |one|
+    parts = call(:post, "/api/pieces/#{whole}/split",
+                 { on: "2026-05-20", parts: [{ name: "Left" }, { name: "Right" }] })["pieces"].map do |one|
       one["id"]
     end
     call(:patch, "/api/lots/#{made['id']}", { lock_version: made["lock_version"], bought_on: "2026-05-10" })
-    expect([whole, *parts].map { |id| call(:get, "/api/pieces/#{id}")["fields"]["bought_on"] }.uniq).to eq(["2026-05-10"])
+    expect([whole, *parts].map do |id|
+      call(:get, "/api/pieces/#{id}")["fields"]["bought_on"]
+    end.uniq).to eq(["2026-05-10"])
     late = call(:patch, "/api/lots/#{made['id']}", { lock_version: made["lock_version"] + 1, bought_on: "2026-05-21" })
     expect(late["detail"]).to include("Split on 20 May 2026 lies before bought on 21 May 2026")
     expect(call(:get, "/api/pieces/#{whole}")["fields"]["bought_on"]).to eq("2026-05-10")
@@ -99,15 +110,21 @@ RSpec.describe "lists of what was hunted", :api do
     expect(page["lot"]).to include("name" => "Bar stool", "pieces" => 2)
     expect(page["mates"]).to eq([{ "id" => two, "name" => "Bar stool, 2 of 2" }])
     expect([page["single"], page["set"], page["split_from"], page["split_into"]]).to eq([nil, nil, nil, nil])
-    expect(call(:get, "/api/find?query=bar+stool").find { |row| row["id"] == one }["mates"].map { |mate| mate["id"] }).to eq([two])
+    expect(call(:get, "/api/find?query=bar+stool").find do |row|
+      row["id"] == one
+    end["mates"].map { |mate| mate["id"] }).to eq([two])
     event(two, "scrapped", "2026-06-30")
     expect(call(:get, "/api/pieces/#{one}")["mates"]).to eq([])
   end
 
   it "keep several alike together within a lot of other things" do
-    made = call(:post, "/api/lots", { name: "Mixed", members: [{ name: "Chair", count: "2" }, { name: "Table" }, { name: "Stool", count: "3" }] })
-    mates = made["members"].to_h { |member| [member["name"], call(:get, "/api/pieces/#{member['piece_id']}")["mates"].size] }
-    expect(mates).to eq("Chair, 1 of 2" => 1, "Chair, 2 of 2" => 1, "Table" => 0, "Stool, 1 of 3" => 2, "Stool, 2 of 3" => 2, "Stool, 3 of 3" => 2)
+    made = call(:post, "/api/lots",
+                { name: "Mixed", members: [{ name: "Chair", count: "2" }, { name: "Table" }, { name: "Stool", count: "3" }] })
+    mates = made["members"].to_h do |member|
+      [member["name"], call(:get, "/api/pieces/#{member['piece_id']}")["mates"].size]
+    end
+    expect(mates).to eq("Chair, 1 of 2" => 1, "Chair, 2 of 2" => 1, "Table" => 0, "Stool, 1 of 3" => 2,
+                        "Stool, 2 of 3" => 2, "Stool, 3 of 3" => 2)
   end
 
   it "put kinds of one's own on the card, with what five sold ones brought" do
@@ -123,7 +140,8 @@ RSpec.describe "lists of what was hunted", :api do
   it "show the figures behind buying also in another hours rule and unit" do
     call(:patch, "/api/workshop", { lock_version: 0, length_unit: "in" })
     call(:post, "/api/openings", { name: "Hatch", kind: "door", width: "30", height: "78" })
-    answer = call(:post, "/api/prospects/answer", { kind: "desk", condition: "worn", width: "50", depth: "31", height: "33" })
+    answer = call(:post, "/api/prospects/answer",
+                  { kind: "desk", condition: "worn", width: "50", depth: "31", height: "33" })
     # Pulls stand out 25 mm: 31 in are 32 against the 30 of the hatch.
     expect(answer["before"]["fit"]["rows"].first["whole"]["text"]).to start_with("no, by 2 in at its best")
     expect(answer["before"]["height"]["text"]).to include("3 1/16 in too high")

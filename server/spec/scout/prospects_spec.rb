@@ -3,7 +3,9 @@
 require_relative "../support/api_helper"
 
 RSpec.describe "spotted pieces", :api do
-  before { call(:patch, "/api/workshop", { lock_version: 0, floor_pay: "5", target_pay: "10", fee_rate: "10", sundries: "5" }) }
+  before do
+    call(:patch, "/api/workshop", { lock_version: 0, floor_pay: "5", target_pay: "10", fee_rate: "10", sundries: "5" })
+  end
 
   # Resale 240, 8 hours, 30 of materials, no spread: by hand 240 × 0.9 − 30 − 5 − 80 = 101 to pay; 240 × 0.9 − 30 − 5
   # − 40 = 141 to walk away.
@@ -25,7 +27,7 @@ RSpec.describe "spotted pieces", :api do
     expect(answer["estimates"]["hours"]).to include("likely" => { "seconds" => 34_560, "text" => "9 h 36" },
                                                     "source" => "usual for a washstand, rough")
     expect(answer["estimates"]["materials"]["high"]["text"]).to eq("58.80")
-    expect([answer["id"], Kohlrabi::Records::Prospect.count]).to eq([nil, 0])
+    expect([answer["id"], Records::Prospect.count]).to eq([nil, 0])
     expect(answer["cautions"].first).to include("may hold lead")
   end
 
@@ -54,7 +56,8 @@ RSpec.describe "spotted pieces", :api do
     # Their geometric mean is 128.0, the table says 130.
     expect(resale).to include("source" => "Your own of the kind count 91%, the usual table 9%", "n" => 5)
     expect(resale["mean"]["minor"]).to be_between(12_750, 12_900)
-    typed = call(:post, "/api/prospects/answer", { kind: "washstand", condition: "worn", resale_likely: "200" })["estimates"]["resale"]
+    typed = call(:post, "/api/prospects/answer",
+                 { kind: "washstand", condition: "worn", resale_likely: "200" })["estimates"]["resale"]
     # A figure that is typed is one more source: between the others and itself.
     expect(typed["mean"]["minor"]).to be_between(13_500, 19_000)
     expect(typed["source"]).to include("the figure you gave")
@@ -63,14 +66,16 @@ RSpec.describe "spotted pieces", :api do
   it "has no usual amounts in a currency they are not meant in, and asks for them" do
     call(:patch, "/api/workshop", { lock_version: 1, currency: "JPY" })
     answer = call(:post, "/api/prospects/answer", { kind: "chair", condition: "worn" })
-    expect([answer["estimates"]["resale"], answer["verdict"]["text"]]).to eq([nil, "No answer yet: expected resale is not known."])
+    expect([answer["estimates"]["resale"],
+            answer["verdict"]["text"]]).to eq([nil, "No answer yet: expected resale is not known."])
   end
 
   it "cautions about one of a kind that sells in pairs, with the figures" do
     single = call(:post, "/api/prospects/answer", { kind: "bedside table", condition: "worn" })["single"]
     expect(single).to start_with("Usually sells in pairs or sets. One alone brings about 48.00 instead of 60.00 each, and longer on")
     expect(single).to include("assumed, until 5 singles")
-    expect(call(:post, "/api/prospects/answer", { kind: "bedside table", condition: "worn", count: "2" })["single"]).to be_nil
+    expect(call(:post, "/api/prospects/answer",
+                { kind: "bedside table", condition: "worn", count: "2" })["single"]).to be_nil
   end
 
   it "watches a tag fall, says the day, the odds, and reminds" do
@@ -107,13 +112,15 @@ RSpec.describe "spotted pieces", :api do
   end
 
   it "is bought in one tap with everything carried over" do
-    id = spot(name: "Oak washstand", tag: "90", width: "800", depth: "450", height: "760", source: "charity shop", notes: "Marble top")["id"]
+    id = spot(name: "Oak washstand", tag: "90", width: "800", depth: "450", height: "760", source: "charity shop",
+              notes: "Marble top")["id"]
     bought = call(:post, "/api/prospects/#{id}/buy", {})
     page = call(:get, "/api/pieces/#{bought.first['id']}")
     expect(page["fields"]).to include("name" => "Oak washstand", "purchase" => "90.00", "bought_on" => "2026-06-30", "width" => "800",
                                       "source" => "charity shop",
                                       "expected_resale" => "240.00", "hours_to_come" => "8 h", "cost_to_come" => "30.00")
-    expect([page["fields"]["notes"], page["prospect"]]).to match([/Marble top\nWorn when bought/, { "id" => id, "name" => "Oak washstand" }])
+    expect([page["fields"]["notes"],
+            page["prospect"]]).to match([/Marble top\nWorn when bought/, { "id" => id, "name" => "Oak washstand" }])
     expect(call(:post, "/api/prospects/#{id}/buy", {})["detail"]).to include("bought already")
     expect(call(:post, "/api/prospects/#{id}/reopen", {})["detail"]).to include("was bought")
   end
@@ -124,7 +131,8 @@ RSpec.describe "spotted pieces", :api do
     pages = bought.map { |one| call(:get, "/api/pieces/#{one['id']}") }
     # 50.00 + 20% = 60.00: price 16.67, 16.67, 16.66 and premium 3.34, 3.33, 3.33.
     expect(pages.map { |page| page["fields"].values_at("name", "purchase", "expected_resale") })
-      .to eq([["Chair, 1 of 3", "20.01", "80.00"], ["Chair, 2 of 3", "20.00", "80.00"], ["Chair, 3 of 3", "19.99", "80.00"]])
+      .to eq([["Chair, 1 of 3", "20.01", "80.00"], ["Chair, 2 of 3", "20.00", "80.00"],
+              ["Chair, 3 of 3", "19.99", "80.00"]])
     expect(pages.first["mates"].map { |mate| mate["name"] }).to eq(["Chair, 2 of 3", "Chair, 3 of 3"])
   end
 
@@ -185,7 +193,7 @@ RSpec.describe "spotted pieces", :api do
     expect(refusal(spot(cut_basis: "current", cut_size: "120", cut_every: "7"), :cut_size)).to include("more than 100%")
     expect(refusal(spot(count: "0"), :count)).to include("1 to 40")
     expect(refusal(spot(checks: { pulls_needed: "2", pulls_present: "3" }), :pulls_present)).to include("3 of 2")
-    expect(Kohlrabi::Records::Prospect.count).to eq(0)
+    expect(Records::Prospect.count).to eq(0)
     id = spot["id"]
     call(:patch, "/api/prospects/#{id}", { lock_version: 9, tag: "1" })
     expect(status).to eq(409)

@@ -16,7 +16,8 @@ RSpec.describe "colours", :api do
                             "note" => "two of inkwell to one of chalk dust")
     expect(all.first["key"]).to eq(made["key"])
     expect(all.size).to eq(25)
-    expect(call(:patch, "/api/colours/#{made['id']}", { name: "Harbour" })).to include("name" => "Harbour", "key" => made["key"])
+    expect(call(:patch, "/api/colours/#{made['id']}",
+                { name: "Harbour" })).to include("name" => "Harbour", "key" => made["key"])
     gone = call(:delete, "/api/colours/#{made['id']}")
     expect(all.size).to eq(24)
     call(:post, "/api/deletions/#{gone.fetch('id')}/undo")
@@ -25,8 +26,10 @@ RSpec.describe "colours", :api do
 
   it "refuses a colour twice and what is none, each with what works" do
     colour("Gable white", "#ffffff")
-    expect(refusal(call(:post, "/api/colours", { name: "gable White", hex: "#eeeeee" }), :name)).to include("already (#ffffff)", "“gable White 2”")
-    expect(refusal(call(:post, "/api/colours", { name: "X", hex: "blueish" }), :hex)).to include("is not a colour", "#2f6b3f")
+    expect(refusal(call(:post, "/api/colours", { name: "gable White", hex: "#eeeeee" }),
+                   :name)).to include("already (#ffffff)", "“gable White 2”")
+    expect(refusal(call(:post, "/api/colours", { name: "X", hex: "blueish" }),
+                   :hex)).to include("is not a colour", "#2f6b3f")
     expect(refusal(tin(colour: "gable whit"), :colour)).to include("Did you mean “Gable white”?")
     expect(refusal(tin(product: "glue", colour: "Gable white"), :colour)).to include("Wood glue comes in no colours")
     expect(refusal(call(:post, "/api/colours", { name: "N" * 41, hex: "#eeeeee" }), :name)).to include("40")
@@ -36,29 +39,37 @@ RSpec.describe "colours", :api do
     shop, gable = %w[Shop Gable].map { |name| colour("#{name} white", "#ffffff")["key"] }
     tin(colour: shop)
     tin(colour: gable, size: "500 ml")
-    expect(shelf("paint_all@#{shop}")).to include("label" => "all-in-one satin paint, Shop white", "left" => "1.00 L", "swatch" => "#ffffff")
+    expect(shelf("paint_all@#{shop}")).to include("label" => "all-in-one satin paint, Shop white", "left" => "1.00 L",
+                                                  "swatch" => "#ffffff")
     expect(shelf("paint_all@#{gable}")["left"]).to eq("500 ml")
-    taken = call(:post, "/api/draws", { product: "paint_all@#{gable}", amount: "100 ml", pieces: [{ piece_id: piece(name: "Stool") }] })
+    taken = call(:post, "/api/draws",
+                 { product: "paint_all@#{gable}", amount: "100 ml", pieces: [{ piece_id: piece(name: "Stool") }] })
     expect(taken["what"]).to eq("100 ml all-in-one satin paint, Gable white")
     expect(shelf("paint_all@#{shop}")["left"]).to eq("1.00 L")
   end
 
   describe "with a look in green" do
     let(:green) { colour("Yard green", "#3f6b4a")["key"] }
-    let(:chest) { piece(name: "Chest", kind: "chest of drawers", width: "800", depth: "450", height: "800", drawer_rows: "1,1,1") }
+    let(:chest) do
+      piece(name: "Chest", kind: "chest of drawers", width: "800", depth: "450", height: "800", drawer_rows: "1,1,1")
+    end
 
     before do
       look = call(:post, "/api/pieces/#{chest}/looks", { name: "Green" }).fetch("id")
-      zones = call(:get, "/api/pieces/#{chest}/plan").fetch("zones").select { |zone| zone["shown"] }.map { |zone| zone["key"] }
+      zones = call(:get, "/api/pieces/#{chest}/plan").fetch("zones").select do |zone|
+        zone["shown"]
+      end.map { |zone| zone["key"] }
       call(:put, "/api/looks/#{look}/zones", { zones: zones, finish: "paint", colour: "Yard green".tap { green } })
       call(:post, "/api/pieces/#{chest}/lead", { answer: "clear" })
     end
 
     it "is not served by a white tin, nor by one whose colour nobody has said, which is told" do
       tin(colour: "chalk-dust", size: "3785 ml")
-      expect(need("paint_all@#{green}")).to include("there" => "0 ml", "note" => nil, "label" => "all-in-one satin paint, Yard green")
+      expect(need("paint_all@#{green}")).to include("there" => "0 ml", "note" => nil,
+                                                    "label" => "all-in-one satin paint, Yard green")
       tin
-      expect(need("paint_all@#{green}")).to include("there" => "0 ml", "note" => "1.00 L stands on the shelf whose colour nobody has said")
+      expect(need("paint_all@#{green}")).to include("there" => "0 ml",
+                                                    "note" => "1.00 L stands on the shelf whose colour nobody has said")
       tin(colour: green)
       expect(need("paint_all@#{green}")["buy"]).to be_nil
     end
@@ -71,27 +82,39 @@ RSpec.describe "colours", :api do
       expect(coat["materials"].first).to include("product" => "paint_all@#{green}", "swatch" => "#3f6b4a")
       top = plan.dig("looks", 0, "zones").find { |zone| zone["zone"] == "top" }
       expect(top).to include("colour" => green, "swatch" => "#3f6b4a", "colour_name" => "Yard green")
-      expect(call(:get, "/api/pieces/#{chest}/listing")["texts"].map { |text| text["text"] }.join).to include("paint in Yard green")
+      expect(call(:get, "/api/pieces/#{chest}/listing")["texts"].map do |text|
+        text["text"]
+      end.join).to include("paint in Yard green")
       use = call(:get, "/api/pieces/#{chest}/mixes")["colours"].first
-      expect(use).to include("label" => "all-in-one satin paint, Yard green", "stands" => [{ "place" => "cellar", "left" => "1.00 L" }])
+      expect(use).to include("label" => "all-in-one satin paint, Yard green",
+                             "stands" => [{ "place" => "cellar", "left" => "1.00 L" }])
       refused = call(:delete, "/api/colours/#{green.delete_prefix('c')}")
       expect(refused.fetch("errors").first["message"]).to include("Yard green is the colour of a zone of Chest")
     end
 
     it "plans as many coats when the swatch is corrected, and follows its tone where nothing is painted yet" do
-      coats = -> { call(:get, "/api/pieces/#{chest}/plan").dig("plan", "steps").count { |step| step["key"].start_with?("coat/") } }
+      coats = lambda {
+        call(:get, "/api/pieces/#{chest}/plan").dig("plan", "steps").count do |step|
+          step["key"].start_with?("coat/")
+        end
+      }
       before = coats.call
       call(:patch, "/api/colours/#{green.delete_prefix('c')}", { hex: "#fdfdfd" })
       expect(coats.call).to be > before # pale over what lies there takes more
     end
 
     it "takes another paint instead in the same colour" do
-      paint = call(:get, "/api/pieces/#{chest}/plan").dig("plan", "materials").find { |line| line["product"] == "paint_all@#{green}" }
+      paint = call(:get, "/api/pieces/#{chest}/plan").dig("plan", "materials").find do |line|
+        line["product"] == "paint_all@#{green}"
+      end
       rows = call(:get, "/api/pieces/#{chest}/substitutes?product=#{paint['product'].sub('@', '%40')}")["rows"]
       expect(rows.map { |row| row["product"] }).to include("paint_all", "paint_chalk")
       look = call(:get, "/api/pieces/#{chest}/plan")["looks"].first
-      call(:patch, "/api/looks/#{look['id']}", { lock_version: look["lock_version"], swap: { product: paint["product"], instead: "paint_chalk" } })
-      expect(call(:get, "/api/pieces/#{chest}/plan").dig("plan", "materials").map { |line| line["product"] }).to include("paint_chalk@#{green}")
+      call(:patch, "/api/looks/#{look['id']}",
+           { lock_version: look["lock_version"], swap: { product: paint["product"], instead: "paint_chalk" } })
+      expect(call(:get, "/api/pieces/#{chest}/plan").dig("plan", "materials").map do |line|
+        line["product"]
+      end).to include("paint_chalk@#{green}")
     end
   end
 
@@ -120,16 +143,19 @@ RSpec.describe "colours", :api do
     # 100 − 30 = 70 in cash; less two thirds and one third of the 15.00 that half the tin would have cost.
     expect([stool, bench].map { |id| [figure(id, "cash_profit")["text"], figure(id, "full_cost_profit")["text"]] })
       .to eq([["70.00", "60.00"], ["70.00", "65.00"]])
-    expect(shelf("paint_all@oat-sack")["containers"].first).to include("paid" => include("text" => "0.00"), "value" => include("text" => "30.00"))
+    expect(shelf("paint_all@oat-sack")["containers"].first).to include("paid" => include("text" => "0.00"),
+                                                                       "value" => include("text" => "30.00"))
   end
 
   it "plans with what a product's own label has built in, holds back and allows" do
     own = call(:post, "/api/products",
                { label: "Gate paint", generic: "paint_chalk", builtin: %w[primer], blocks: %w[bleed], grips: "yes", thin: "12,5" })
     expect(own["fields"]).to include("builtin" => %w[primer], "blocks" => %w[bleed], "grips" => "yes", "thin" => "12.5")
-    row = Kohlrabi::Operations::Shelf::Products.core.fetch(own["key"])
+    row = Operations::Shelf::Products.core.fetch(own["key"])
     expect(row).to include(builtin: %w[primer], blocks: %w[bleed], grips: true, thin: 12.5)
-    expect(refusal(call(:put, "/api/spray-settings", { product: own["key"], thinning: "20" }), :thinning)).to include("12.5")
-    expect(refusal(call(:post, "/api/products", { label: "X", generic: "paint_all", builtin: %w[rust] }), :builtin)).to include("rust")
+    expect(refusal(call(:put, "/api/spray-settings", { product: own["key"], thinning: "20" }),
+                   :thinning)).to include("12.5")
+    expect(refusal(call(:post, "/api/products", { label: "X", generic: "paint_all", builtin: %w[rust] }),
+                   :builtin)).to include("rust")
   end
 end

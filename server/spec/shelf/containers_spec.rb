@@ -4,13 +4,19 @@ require_relative "../support/api_helper"
 
 # The shelf: containers, draws on pieces, levels, what to buy.
 RSpec.describe "the shelf", :api do
-  def container(**fields) = call(:post, "/api/containers", { product: "paint_all", size: "1 L", paid: "42.00", **fields }).fetch("ids", [nil]).first
+  def container(**fields)
+    call(:post, "/api/containers", { product: "paint_all", size: "1 L", paid: "42.00", **fields }).fetch("ids",
+                                                                                                         [nil]).first
+  end
+
   def shelf(**query) = call(:get, "/api/shelf#{'?finished=true' if query[:finished]}")
   def row(product = "paint_all", **rest) = shelf(**rest)["rows"].find { |one| one["product"] == product }
   def tins(**rest) = row(**rest)["containers"]
 
   def draw(amount, *pieces, **rest)
-    call(:post, "/api/draws", { product: "paint_all", amount: amount, pieces: pieces.map { |id| { piece_id: id } }, **rest }.compact)
+    call(:post, "/api/draws", { product: "paint_all", amount: amount, pieces: pieces.map do |id|
+      { piece_id: id }
+    end, **rest }.compact)
   end
 
   def money_in(id) = figure(id, "cash_in")["text"]
@@ -18,10 +24,13 @@ RSpec.describe "the shelf", :api do
   it "keeps containers of one product at different prices, with what is left, unit cost and worth" do
     container(bought_on: "2026-06-01", opened_on: "2026-06-02", place: "cellar", note: "dented lid")
     container(size: "500 ml", paid: "24", bought_on: "2026-05-01")
-    expect(row).to include("left" => "1.50 L", "worth" => include("text" => "66.00"), "label" => "all-in-one satin paint")
+    expect(row).to include("left" => "1.50 L", "worth" => include("text" => "66.00"),
+                           "label" => "all-in-one satin paint")
     expect(tins.map { |tin| tin["unit_cost"] }).to eq(["48.00 a L", "42.00 a L"]) # the older first
-    expect(tins.last).to include("place" => "cellar", "note" => "dented lid", "opened_on" => include("iso" => "2026-06-02"), "percent" => 100)
-    expect(call(:post, "/api/containers", { product: "glue", size: "250 ml", paid: "5", count: "3" })["ids"].size).to eq(3)
+    expect(tins.last).to include("place" => "cellar", "note" => "dented lid",
+                                 "opened_on" => include("iso" => "2026-06-02"), "percent" => 100)
+    expect(call(:post, "/api/containers",
+                { product: "glue", size: "250 ml", paid: "5", count: "3" })["ids"].size).to eq(3)
     expect(row("glue")).to include("left" => "750 ml", "worth" => include("text" => "15.00"))
     container(product: "pads", size: "16", paid: "")
     expect(shelf).to include("unknown" => 1, "worth" => include("text" => "81.00"))
@@ -34,10 +43,12 @@ RSpec.describe "the shelf", :api do
     chest = piece
     cost = draw("0.7 L", chest)
     # 500 ml at 24.00, then 200 of 1000 ml at 42.00: 8.40. Together 32.40; with the 30.00 of the purchase 62.40.
-    expect(cost).to include("what" => "700 ml all-in-one satin paint", "category" => "materials", "amount" => include("text" => "32.40"))
+    expect(cost).to include("what" => "700 ml all-in-one satin paint", "category" => "materials",
+                            "amount" => include("text" => "32.40"))
     expect(money_in(chest)).to eq("62.40")
     expect(row).to include("left" => "800 ml", "worth" => include("text" => "33.60"))
-    expect(tins(finished: true).first).to include("id" => old, "left" => "0 ml", "warn" => ["used up"], "opened_on" => include("iso" => "2026-06-30"))
+    expect(tins(finished: true).first).to include("id" => old, "left" => "0 ml", "warn" => ["used up"],
+                                                  "opened_on" => include("iso" => "2026-06-30"))
     gone = call(:delete, "/api/costs/#{cost['id']}")
     expect(gone["what"]).to include("put back on the shelf")
     expect([row["left"], money_in(chest)]).to eq(["1.50 L", "30.00"])
@@ -51,7 +62,8 @@ RSpec.describe "the shelf", :api do
     one = piece
     two = piece
     expect(draw(nil, one, share: "1/3")["amount"]["text"]).to eq("14.00") # a third of 42.00
-    six = call(:post, "/api/draws", { product: "screws", amount: "6", pieces: [{ piece_id: one, weight: "2" }, { piece_id: two }] })
+    six = call(:post, "/api/draws",
+               { product: "screws", amount: "6", pieces: [{ piece_id: one, weight: "2" }, { piece_id: two }] })
     expect(six).to include("category" => "hardware", "amount" => include("text" => "5.10"))
     expect(six["shares"].map { |share| share["amount"]["text"] }).to eq(%w[3.40 1.70])
   end
@@ -60,14 +72,16 @@ RSpec.describe "the shelf", :api do
     container(size: "500 ml")
     first = call(:delete, "/api/costs/#{draw('400 ml', piece)['id']}")["id"]
     draw("300 ml", piece)
-    expect(call(:post, "/api/deletions/#{first}/undo")["errors"].first["message"]).to include("taken for something else since")
+    expect(call(:post,
+                "/api/deletions/#{first}/undo")["errors"].first["message"]).to include("taken for something else since")
     expect(row["left"]).to eq("200 ml")
   end
 
   it "asks where more is taken than is left, and never goes below nothing" do
     container
     chest = piece
-    expect(refusal(draw("1.2 L", chest), :amount)).to eq("Only 1.00 L left on the shelf. Take what is left, or say that there was more.")
+    expect(refusal(draw("1.2 L", chest),
+                   :amount)).to eq("Only 1.00 L left on the shelf. Take what is left, or say that there was more.")
     expect(draw("1.2 L", chest, more: true)["amount"]["text"]).to eq("42.00") # all of what was paid
     expect(row(finished: true)["containers"].first).to include("size" => "1.20 L", "left" => "0 ml")
     expect(refusal(draw("10 ml", chest), :amount)).to include("Only 0 ml left")
@@ -90,8 +104,10 @@ RSpec.describe "the shelf", :api do
     tin = container
     chest = piece
     draw("200 ml", chest)
-    expect(call(:post, "/api/containers/#{tin}/level", { left: "500 ml" })).to include("left" => "500 ml", "worth" => include("text" => "21.00"))
-    expect(call(:post, "/api/containers/#{tin}/level", { share: "1/4" })).to include("left" => "250 ml", "percent" => 25)
+    expect(call(:post, "/api/containers/#{tin}/level",
+                { left: "500 ml" })).to include("left" => "500 ml", "worth" => include("text" => "21.00"))
+    expect(call(:post, "/api/containers/#{tin}/level",
+                { share: "1/4" })).to include("left" => "250 ml", "percent" => 25)
     expect(money_in(chest)).to eq("38.40") # 30.00 and 8.40, as before
     expect(draw("250 ml", chest)["amount"]["text"]).to eq("10.50") # a quarter of 42.00; 8.40 were drawn and 23.10 lost
     expect(refusal(call(:post, "/api/containers/#{tin}/level", { left: "2 L" }), :left)).to include("ever held")
@@ -112,18 +128,21 @@ RSpec.describe "the shelf", :api do
 
   it "corrects a container, but not what pieces have paid for; takes it off the shelf and back" do
     tin = container
-    expect(call(:patch, "/api/containers/#{tin}", { paid: "40", size: "900 ml", place: "shed" })).to include("size" => "900 ml", "place" => "shed")
+    expect(call(:patch, "/api/containers/#{tin}",
+                { paid: "40", size: "900 ml", place: "shed" })).to include("size" => "900 ml", "place" => "shed")
     cost = draw("100 ml", piece)
     expect(refusal(call(:patch, "/api/containers/#{tin}", { paid: "1" }), :paid)).to include("at its price")
     expect(call(:patch, "/api/containers/#{tin}", { note: "thick" })["note"]).to eq("thick")
     expect(call(:delete, "/api/containers/#{tin}")["errors"].first["message"]).to include("Pieces have taken from it")
-    expect(refusal(call(:patch, "/api/costs/#{cost['id']}", { amount: "1" }), :amount)).to include("was taken from the shelf")
+    expect(refusal(call(:patch, "/api/costs/#{cost['id']}", { amount: "1" }),
+                   :amount)).to include("was taken from the shelf")
     call(:delete, "/api/costs/#{cost['id']}")
     gone = call(:delete, "/api/containers/#{tin}")
     expect(shelf["rows"]).to eq([])
     call(:post, "/api/deletions/#{gone['id']}/undo")
     expect(tins.size).to eq(1)
-    expect(refusal(call(:post, "/api/containers", { product: "paint_all", size: "0" }), :size)).to include("out of range")
+    expect(refusal(call(:post, "/api/containers", { product: "paint_all", size: "0" }),
+                   :size)).to include("out of range")
   end
 
   it "has what was there at the start, and uses it first" do
@@ -145,18 +164,24 @@ RSpec.describe "the shelf", :api do
 
   describe "with planned work" do
     let(:chest) do
-      piece(name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1", surface_material: "solid")
+      piece(name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1",
+            surface_material: "solid")
     end
 
     before do
       look = call(:post, "/api/pieces/#{chest}/looks", { name: "Plain" }).fetch("id")
-      zones = call(:get, "/api/pieces/#{chest}/plan").fetch("zones").select { |zone| zone["shown"] }.map { |zone| zone["key"] }
+      zones = call(:get, "/api/pieces/#{chest}/plan").fetch("zones").select do |zone|
+        zone["shown"]
+      end.map { |zone| zone["key"] }
       call(:put, "/api/looks/#{look}/zones", { zones: zones, finish: "paint", colour: "#243b53" })
       call(:post, "/api/pieces/#{chest}/lead", { answer: "clear" })
     end
 
     def need(product) = call(:get, "/api/shopping")["rows"].find { |one| one["product"] == product }
-    def planned(product) = call(:get, "/api/pieces/#{chest}/plan").dig("plan", "materials").find { |one| one["product"] == product }
+
+    def planned(product)
+      call(:get, "/api/pieces/#{chest}/plan").dig("plan", "materials").find { |one| one["product"] == product }
+    end
 
     it "lists what to buy in whole containers, net of the shelf, with what would be left over, and gear that steps ask for" do
       blue = "paint_all@#243b53"
@@ -167,7 +192,10 @@ RSpec.describe "the shelf", :api do
       container(size: "500 ml", paid: "24", colour: "#243b53")
       expect(need(blue)).to include("there" => before["needed"], "buy" => nil, "price" => nil)
       expect(planned(blue)["there"]).to eq("500 ml")
-      expect(need("mask_dust")).to include("gear" => true, "buy" => "1 × 3", "needed" => nil).or include("gear" => true, "buy" => "3")
+      expect(need("mask_dust")).to include("gear" => true, "buy" => "1 × 3",
+                                           "needed" => nil).or include(
+                                             "gear" => true, "buy" => "3"
+                                           )
       container(product: "mask_dust", size: "3", paid: "9")
       expect(need("mask_dust")["buy"]).to be_nil
       expect(call(:get, "/api/shopping")["total"]["text"]).to match(/\A\d+\.\d\d\z/)

@@ -9,12 +9,17 @@ RSpec.describe "mixes", :api do
   def part(product, parts) = product == "water" ? { label: "water", parts: parts } : { product: product, parts: parts }
 
   def mix(name = "Harbour blue", parts: [part("paint_chalk", "2"), part("paint_wall", "1"), part("water", "1")], **rest)
-    call(:post, "/api/mixes", { name: name, like: "paint_chalk", swatch: "#35566E", target: "old drawer front", parts: parts, **rest })
+    call(:post, "/api/mixes",
+         { name: name, like: "paint_chalk", swatch: "#35566E", target: "old drawer front", parts: parts, **rest })
   end
 
   def said(answer) = answer.fetch("errors").map { |error| error["message"] }.join(" ")
   def read(id) = call(:get, "/api/mixes/#{id}")
-  def tin(product, size, paid) = call(:post, "/api/containers", { product: product, size: size, paid: paid }).fetch("ids").first
+
+  def tin(product, size, paid)
+    call(:post, "/api/containers", { product: product, size: size, paid: paid }).fetch("ids").first
+  end
+
   def left(product) = call(:get, "/api/shelf?finished=true")["rows"].find { |row| row["product"] == product }["left"]
 
   def stocked
@@ -32,7 +37,8 @@ RSpec.describe "mixes", :api do
     tin("paint_chalk", "100 ml", "8.00")
     amounts = call(:get, "/api/mixes/#{made['id']}/amounts?amount=300+ml")
     expect(amounts["parts"]).to eq([{ "label" => "chalk-style paint", "amount" => "150 ml", "there" => "100 ml", "enough" => false },
-                                    { "label" => "wall paint", "amount" => "75 ml", "there" => "0 ml", "enough" => false },
+                                    { "label" => "wall paint", "amount" => "75 ml", "there" => "0 ml",
+                                      "enough" => false },
                                     { "label" => "water", "amount" => "75 ml", "there" => nil, "enough" => true }])
     expect(refusal(call(:get, "/api/mixes/#{made['id']}/amounts?amount=much"), :amount)).to include("not an amount")
     newer = call(:post, "/api/mixes/#{made['id']}/versions",
@@ -40,7 +46,8 @@ RSpec.describe "mixes", :api do
     expect(newer).to include("version" => 2, "text" => "2 : 2 : 1")
     expect(newer["versions"].map { |one| one.values_at("number", "note") }).to eq([[2, "paler"], [1, nil]])
     call(:patch, "/api/mixes/#{made['id']}", { name: "Harbour", swatch: "" })
-    expect(call(:get, "/api/mixes")["mixes"]).to match([include("name" => "Harbour", "swatch" => nil, "text" => "2 : 2 : 1")])
+    expect(call(:get,
+                "/api/mixes")["mixes"]).to match([include("name" => "Harbour", "swatch" => nil, "text" => "2 : 2 : 1")])
   end
 
   it "refuses what is no mix, naming the field, and writes nothing" do
@@ -52,7 +59,8 @@ RSpec.describe "mixes", :api do
     expect(refusal(mix(swatch: "blueish 7"), :swatch)).to include("not a colour")
     expect(call(:get, "/api/mixes")["mixes"]).to eq([])
     inner = mix
-    expect(refusal(mix("Second", parts: [part(inner["product"], "1"), part("water", "1")]), :product)).to include("Name what it is mixed of")
+    expect(refusal(mix("Second", parts: [part(inner["product"], "1"), part("water", "1")]),
+                   :product)).to include("Name what it is mixed of")
   end
 
   it "mixes from the shelf at what the parts cost, and puts them back when the batch is taken back" do
@@ -80,7 +88,8 @@ RSpec.describe "mixes", :api do
   it "asks where the shelf has too little, and mixes without it where one says so" do
     made = mix
     tin("paint_chalk", "1 L", "32.00")
-    expect(refusal(call(:post, "/api/mixes/#{made['id']}/batches", { amount: "400 ml" }), :amount)).to start_with("wall paint: Only 0 ml left")
+    expect(refusal(call(:post, "/api/mixes/#{made['id']}/batches", { amount: "400 ml" }),
+                   :amount)).to start_with("wall paint: Only 0 ml left")
     expect([left("paint_chalk"), read(made["id"])["batches"]]).to eq(["1.00 L", []])
     call(:post, "/api/mixes/#{made['id']}/batches", { amount: "400 ml", aside: true })
     expect(read(made["id"])["batches"]).to match([include("left" => "400 ml", "worth" => nil)])
@@ -93,8 +102,10 @@ RSpec.describe "mixes", :api do
     tin("paint_all", "500 ml", "24.00")
     made = mix(parts: [part("paint_chalk", "1"), part("water", "1")])
     batch = call(:post, "/api/mixes/#{made['id']}/batches", { amount: "200 ml" }).fetch("id")
-    first = call(:post, "/api/batches/#{batch}/additions", { product: "paint_all", amount: "10 ml", said: "still too light", trip: true }).fetch("id")
-    second = call(:post, "/api/batches/#{first}/additions", { product: "paint_all", amount: "4 ml", said: "matches" }).fetch("id")
+    first = call(:post, "/api/batches/#{batch}/additions",
+                 { product: "paint_all", amount: "10 ml", said: "still too light", trip: true }).fetch("id")
+    second = call(:post, "/api/batches/#{first}/additions",
+                  { product: "paint_all", amount: "4 ml", said: "matches" }).fetch("id")
     page = read(made["id"])
     now = page["batches"].first
     expect(now).to include("id" => second, "version" => 3, "made" => "214 ml", "left" => "214 ml", "trips" => 1)
@@ -108,7 +119,8 @@ RSpec.describe "mixes", :api do
     # Taken back, the batch before holds all of it again.
     call(:delete, "/api/containers/#{second}")
     expect(read(made["id"])["batches"].first).to include("id" => first, "left" => "210 ml")
-    expect(said(call(:post, "/api/batches/#{batch}/additions", { label: "ink", amount: "1 ml" }))).to include("Nothing is left")
+    expect(said(call(:post, "/api/batches/#{batch}/additions",
+                     { label: "ink", amount: "1 ml" }))).to include("Nothing is left")
   end
 
   it "corrects a batch to the latest version by the least of each part (200 : 100 : 0 to 2 : 2 : 1 needs 0, 100, 100)" do
@@ -117,9 +129,11 @@ RSpec.describe "mixes", :api do
     tin("paint_all", "1 L", "40.00")
     made = mix(parts: [part("paint_chalk", "2"), part("paint_wall", "1")])
     batch = call(:post, "/api/mixes/#{made['id']}/batches", { amount: "300 ml" }).fetch("id")
-    call(:post, "/api/mixes/#{made['id']}/versions", { parts: [part("paint_chalk", "2"), part("paint_wall", "2"), part("paint_all", "1")] })
+    call(:post, "/api/mixes/#{made['id']}/versions",
+         { parts: [part("paint_chalk", "2"), part("paint_wall", "2"), part("paint_all", "1")] })
     corrects = read(made["id"])["batches"].first["corrects"]
-    expect(corrects["adds"].map(&:values)).to eq([["chalk-style paint", "0 ml"], ["wall paint", "100 ml"], ["all-in-one satin paint", "100 ml"]])
+    expect(corrects["adds"].map(&:values)).to eq([["chalk-style paint", "0 ml"], ["wall paint", "100 ml"],
+                                                  ["all-in-one satin paint", "100 ml"]])
     expect(corrects["whole"]).to eq("500 ml")
     call(:post, "/api/batches/#{batch}/correction", {})
     now = read(made["id"])["batches"].first
@@ -136,7 +150,8 @@ RSpec.describe "mixes", :api do
     chest = planned("Chest")
     made = mix
     look = call(:get, "/api/pieces/#{chest}/plan")["looks"].first["id"]
-    call(:put, "/api/looks/#{look}/zones", { zones: ["top"], finish: "paint", colour: "#35566e", product: made["product"] })
+    call(:put, "/api/looks/#{look}/zones",
+         { zones: ["top"], finish: "paint", colour: "#35566e", product: made["product"] })
     need = call(:get, "/api/pieces/#{chest}/mixes")["mixes"].first
     expect(need).to include("zones" => "Top", "coats" => [], "stands" => [], "mix" => include("name" => "Harbour blue"))
     whole = need["needed"].to_i
@@ -151,8 +166,12 @@ RSpec.describe "mixes", :api do
     call(:post, "/api/mixes/#{made['id']}/batches", { amount: "500 ml", place: "jar" })
     expect(call(:get, "/api/shopping")["rows"].map { |row| row["label"] }).not_to include("wall paint")
 
-    coat = call(:get, "/api/pieces/#{chest}/plan")["plan"]["steps"].find { |step| step["materials"].any? { |one| one["product"] == made["product"] } }
-    Kohlrabi::Operations::Planning::Steps.worked(chest, coat["key"], take: true)
+    coat = call(:get, "/api/pieces/#{chest}/plan")["plan"]["steps"].find do |step|
+      step["materials"].any? do |one|
+        one["product"] == made["product"]
+      end
+    end
+    Operations::Planning::Steps.worked(chest, coat["key"], take: true)
     found = call(:get, "/api/pieces/#{chest}/mixes")["mixes"].first
     expect(found["coats"]).to match([include("version" => 1, "step" => coat["label"])])
     expect(found["stands"]).to match([include("place" => "jar", "version" => 1)])
@@ -166,13 +185,17 @@ RSpec.describe "mixes", :api do
   end
 
   it "recalls how the sprayer was set for a product, and never thins past its limit" do
-    call(:put, "/api/spray-settings", { product: "paint_all", nozzle: "1.3 mm", setting: "4", thinning: "10%", cup_seconds: "25" })
+    call(:put, "/api/spray-settings",
+         { product: "paint_all", nozzle: "1.3 mm", setting: "4", thinning: "10%", cup_seconds: "25" })
     expect(call(:get,
                 "/api/spray-settings")["settings"]).to eq([{ "product" => "paint_all", "label" => "all-in-one satin paint", "nozzle" => "1.3 mm",
                                                              "setting" => "4", "thinning" => "10", "cup_seconds" => "25" }])
-    expect(refusal(call(:put, "/api/spray-settings", { product: "paint_all", thinning: "11" }), :thinning)).to include("10% at most")
-    expect(refusal(call(:put, "/api/spray-settings", { product: "paint_all", cup_seconds: "-1" }), :cup_seconds)).to include("out of range")
-    call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], practices: { "applying" => "spray" } })
+    expect(refusal(call(:put, "/api/spray-settings", { product: "paint_all", thinning: "11" }),
+                   :thinning)).to include("10% at most")
+    expect(refusal(call(:put, "/api/spray-settings", { product: "paint_all", cup_seconds: "-1" }),
+                   :cup_seconds)).to include("out of range")
+    call(:patch, "/api/workshop",
+         { lock_version: call(:get, "/api/workshop")["lock_version"], practices: { "applying" => "spray" } })
     chest = planned("Chest")
     sprayed = call(:get, "/api/pieces/#{chest}/plan")["plan"]["steps"].filter_map { |step| step["sprayer"] }
     expect(sprayed.uniq).to eq(["nozzle 1.3 mm, setting 4, thinned 10%, cup 25 s"])

@@ -4,7 +4,9 @@ require_relative "../support/api_helper"
 
 # The stash on a piece: what fits, what was used, and the full-cost view.
 RSpec.describe "the stash on a piece", :api do
-  let(:id) { piece(name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "2,1") }
+  let(:id) do
+    piece(name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "2,1")
+  end
 
   def stash(name, **fields) = call(:post, "/api/stash", { name: name, count: "6", kind: "pull", **fields }).fetch("id")
   def use(item, count) = call(:post, "/api/stash/#{item}/uses", { piece_id: id, count: count })
@@ -18,8 +20,11 @@ RSpec.describe "the stash on a piece", :api do
     stash("two bows", spacing: "96", count: "2")
     stash("turned legs", kind: "leg", count: "4", length: "150")
     expect(fits).to include("brass bows" => "fits", "small knobs" => "no", "two bows" => "short")
-    expect(call(:get, "/api/stash")["items"].first).to include("kind_label" => "Leg", "measures" => include("length" => "150"))
-    expect(refusal(call(:post, "/api/stash", { name: "x", count: "1", kind: "rocket" }), :kind)).to include("not one of the choices")
+    expect(call(:get,
+                "/api/stash")["items"].first).to include("kind_label" => "Leg",
+                                                         "measures" => include("length" => "150"))
+    expect(refusal(call(:post, "/api/stash", { name: "x", count: "1", kind: "rocket" }),
+                   :kind)).to include("not one of the choices")
   end
 
   it "is used without cash, bears its replacement value in the full-cost view, and is put back" do
@@ -33,7 +38,9 @@ RSpec.describe "the stash on a piece", :api do
     event(id, "sold", "2026-06-20", price: "100")
     # 100 − 30 = 70 in cash; less 3 × 3.20 of the stash and 2 h × 2.40 of overhead: 55.60.
     expect([figure(id, "cash_profit")["text"], figure(id, "full_cost_profit")["text"]]).to eq(["70.00", "55.60"])
-    expect(call(:get, "/api/pieces/#{id}")["diary"].map { |line| line["text"] }).to include("From the stash: 3 × brass bows.")
+    expect(call(:get, "/api/pieces/#{id}")["diary"].map do |line|
+      line["text"]
+    end).to include("From the stash: 3 × brass bows.")
     gone = call(:delete, "/api/stash-uses/#{made}")
     expect(gone["what"]).to eq("3 × brass bows back in the stash")
     expect([item(bows)["left"], figure(id, "full_cost_profit")["text"]]).to eq([6, "65.20"])

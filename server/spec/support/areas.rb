@@ -3,7 +3,8 @@
 require "parser/ruby31"
 require "set"
 
-# Which area reaches into which, read off the constants in the code of a room: core/lib/kohlrabi/core or server/lib/kohlrabi/operations.
+# Which area reaches into which, read off the constants in the code of a room: core/lib/kohlrabi/core or
+# server/lib/kohlrabi/operations.
 class Areas
   # room: path of the folder that holds the areas; namespace: the module they live in.
   def initialize(room, namespace)
@@ -16,7 +17,9 @@ class Areas
   # {area => {area it uses => the files that do}}.
   def uses
     @files.each_with_object({}) do |(file, area), all|
-      reached(file).each { |other| ((all[area] ||= {})[other] ||= []) << File.basename(file, ".rb") unless other == area }
+      reached(file).each do |other|
+        ((all[area] ||= {})[other] ||= []) << File.basename(file, ".rb") unless other == area
+      end
     end
   end
 

@@ -4,9 +4,9 @@ require "json"
 require "socket"
 require "tmpdir"
 
-# bin/kohlrabi's program in a process of its own, forked from one that has loaded all of it and done nothing yet: starting Ruby anew
-# takes two seconds a call. The specs' own process must not be forked for it once it has used libvips, whose threads a fork does not
-# take along.
+# bin/kohlrabi's program in a process of its own, forked from one that has loaded all of it and done nothing yet:
+# starting Ruby anew takes two seconds a call. The specs' own process must not be forked for it once it has used
+# libvips, whose threads a fork does not take along.
 module CommandLine
   Status = Struct.new(:exitstatus) do
     def success? = exitstatus.zero?
@@ -53,7 +53,7 @@ module CommandLine
     files = %w[in out err].zip(%w[r w w]).map { |name, mode| File.open(File.join(call["folder"], name), mode) }
     [$stdin, $stdout, $stderr].zip(files) { |stream, file| stream.reopen(file) }
     ENV["KOHLRABI_HOME"] = call["home"]
-    exit!(finish { Kohlrabi::Cli.start(call["arguments"]) })
+    exit!(finish { Cli.start(call["arguments"]) })
   end
   private_class_method :as_program
 

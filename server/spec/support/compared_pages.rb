@@ -13,7 +13,9 @@ module ComparedPages
   def differences
     @differences = []
     shared = { floor: by_id(list), schedule: by_piece(read("/api/schedule")["pieces"]), market: by_piece(read("/api/market")["rows"]),
-               ahead: by_piece(read("/api/from-here")["rows"]), now: read("/api/today")["now"]["rows"].map { |row| row["piece"]["id"] },
+               ahead: by_piece(read("/api/from-here")["rows"]), now: read("/api/today")["now"]["rows"].map do |row|
+                                                                  row["piece"]["id"]
+                                                                end,
                booked: booked }
     shared[:floor].each_key { |id| compare(id, shared) }
     @differences
@@ -34,8 +36,12 @@ module ComparedPages
 
   # {[piece id, step key] => seconds} that the schedule books, over all its days.
   def booked
-    bench = Kohlrabi::Operations::Bench::Schedules.now
-    bench.schedule.slots.values.to_h { |slot| [[slot.job.piece, bench.key(slot.job)], slot.chunks.sum { |from, to| to - from } * 60] }
+    bench = Operations::Bench::Schedules.now
+    bench.schedule.slots.values.to_h do |slot|
+      [[slot.job.piece, bench.key(slot.job)], slot.chunks.sum do |from, to|
+        to - from
+      end * 60]
+    end
   end
 
   def same(id, what, *values)
@@ -43,7 +49,8 @@ module ComparedPages
   end
 
   def compare(id, shared)
-    pages = { page: read("/api/pieces/#{id}"), plan: read("/api/pieces/#{id}/plan"), price: read("/api/pieces/#{id}/pricing") }
+    pages = { page: read("/api/pieces/#{id}"), plan: read("/api/pieces/#{id}/plan"),
+              price: read("/api/pieces/#{id}/pricing") }
     standing = pages[:page]["standing"]
     rows = shared.slice(:floor, :schedule, :market).values.filter_map { |all| all[id] }
     same(id, "standing", standing, pages[:price]["standing"], *rows.map { |row| row["standing"] })
@@ -60,10 +67,15 @@ module ComparedPages
 
   def compare_work(id, standing, pages, shared)
     left = standing["work_left"]&.fetch("seconds")
-    same(id, "work left of the budget", left, pages[:page].dig("budget", "to_come", "seconds")) if pages[:page]["budget"]
+    if pages[:page]["budget"]
+      same(id, "work left of the budget", left,
+           pages[:page].dig("budget", "to_come", "seconds"))
+    end
     plan = pages[:plan]["plan"] or return # without one it is what somebody said
 
-    same(id, "work left of the plan", left, plan["remaining"]["seconds"], open_steps(plan).sum { |step| step["remaining"]["seconds"] })
+    same(id, "work left of the plan", left, plan["remaining"]["seconds"], open_steps(plan).sum do |step|
+      step["remaining"]["seconds"]
+    end)
     same(id, "open steps once it is ready", [], open_steps(plan)) if plan["over"] && left.to_i.zero?
     same(id, "work left of the week", left, shared[:schedule][id]["remaining"]["seconds"]) if shared[:schedule][id]
   end
@@ -79,7 +91,9 @@ module ComparedPages
   end
 
   def compare_money(id, standing, pages, shared)
-    shown = [pages[:price]["value"], shared[:market].dig(id, "value")].compact.map { |value| value.slice("low", "middle", "high") }
+    shown = [pages[:price]["value"], shared[:market].dig(id, "value")].compact.map do |value|
+      value.slice("low", "middle", "high")
+    end
     same(id, "likely price", standing["likely"], *shown) if standing["likely"]
     same(id, "spent", standing["spent"]&.fetch("minor"), shared[:floor][id]["cash_in"]&.fetch("minor"))
   end
@@ -89,7 +103,10 @@ module ComparedPages
     same(id, "pay from here on", standing["pay_from_here"], finish["pay"]) if finish
     chosen = pages[:plan]["looks"].find { |look| look["chosen"] } or return
     paid = chosen["figures"].find { |figure| figure["key"] == "pay" }
-    same(id, "pay when finished", standing["pay_when_finished"]["minor"], paid["minor"]) if standing["pay_when_finished"]
+    return unless standing["pay_when_finished"]
+
+    same(id, "pay when finished", standing["pay_when_finished"]["minor"],
+         paid["minor"])
   end
 
   def compare_ahead(id, standing, ahead)

@@ -2,7 +2,7 @@
 
 # A database of its own at the shape of an earlier version, beside the usual one, which is open again afterwards.
 RSpec.shared_context "with an older database" do
-  let(:records) { Kohlrabi::Records }
+  let(:records) { Records }
 
   around do |example|
     Dir.mktmpdir do |folder|
@@ -10,7 +10,7 @@ RSpec.shared_context "with an older database" do
       usual = ActiveRecord::Base.connection_db_config.database
       example.run
     ensure
-      Kohlrabi::Records::Database.open(usual)
+      Records::Database.open(usual)
     end
   end
 

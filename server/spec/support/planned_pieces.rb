@@ -12,17 +12,28 @@ RSpec.shared_context "with planned pieces" do
     made = piece(name: name, kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1", surface_material: "solid",
                  **rest)
     look = call(:post, "/api/pieces/#{made}/looks", { name: "Plain" }).fetch("id")
-    zones = call(:get, "/api/pieces/#{made}/plan").fetch("zones").select { |zone| zone["shown"] }.map { |zone| zone["key"] }
+    zones = call(:get, "/api/pieces/#{made}/plan").fetch("zones").select do |zone|
+      zone["shown"]
+    end.map { |zone| zone["key"] }
     call(:put, "/api/looks/#{look}/zones", { zones: zones, finish: "paint", colour: "#243b53" })
     call(:post, "/api/pieces/#{made}/lead", { answer: "clear" })
     %w[dust solvent lift tip].each { |caution| call(:post, "/api/pieces/#{made}/confirmations", { caution: caution }) }
     made
   end
 
-  def hours(*rows) = call(:put, "/api/people/#{me}/week", { rows: rows.map { |weekday, from, to| { weekday: weekday, from: from, to: to } } })
+  def hours(*rows)
+    call(:put, "/api/people/#{me}/week", { rows: rows.map do |weekday, from, to|
+      { weekday: weekday, from: from, to: to }
+    end })
+  end
+
   def schedule(from = nil) = call(:get, "/api/schedule#{"?from=#{from}" if from}")
   def day(iso) = schedule.fetch("days").find { |one| one["day"]["iso"] == iso }
-  def today(**query) = call(:get, "/api/today#{"?#{query.map { |name, value| "#{name}=#{value}" }.join('&')}" if query.any?}")
+
+  def today(**query)
+    call(:get, "/api/today#{"?#{query.map { |name, value| "#{name}=#{value}" }.join('&')}" if query.any?}")
+  end
+
   def keys(day) = day.fetch("steps").map { |step| step["step"] }
   def start(key, of: id, **rest) = call(:post, "/api/timers", { steps: [{ piece_id: of, step: key }], **rest })
   def done(key, **rest) = call(:post, "/api/pieces/#{id}/steps/done", { step: key, **rest })

@@ -4,7 +4,7 @@ require_relative "../server_helper"
 
 # A random but repeatable run of edits through the desk, refused ones included.
 class RandomEdits
-  OPERATIONS = Kohlrabi::Operations
+  OPERATIONS = Operations
 
   def initialize(seed)
     @random = Random.new(seed)
@@ -24,10 +24,14 @@ class RandomEdits
   def pick = @pieces.sample(random: @random) || piece
   def day = (Date.new(2026, 5, 1) + @random.rand(50)).iso8601
   def money = format("%.2f", @random.rand(0..20_000) / 100.0)
-  def shares = Array.new(@random.rand(1..3)) { pick }.uniq.map { |id| { "piece_id" => id, "weight" => @random.rand(0..4).to_s } }
+
+  def shares
+    Array.new(@random.rand(1..3)) { pick }.uniq.map { |id| { "piece_id" => id, "weight" => @random.rand(0..4).to_s } }
+  end
 
   def piece
-    fields = { "name" => "Piece", "bought_on" => [day, ""].sample(random: @random), "purchase" => [money, ""].sample(random: @random) }
+    fields = { "name" => "Piece", "bought_on" => [day, ""].sample(random: @random),
+               "purchase" => [money, ""].sample(random: @random) }
     @pieces << OPERATIONS::Flips::Pieces.create(fields).id
     @pieces.last
   end
@@ -45,20 +49,26 @@ class RandomEdits
   # A lot of new pieces and one that is here, by any rule; changed at times.
   def lot
     if @random.rand(3).zero?
-      return sample(Kohlrabi::Records::Lot) do |id|
-        OPERATIONS::Flips::Lots.update(id, "lock_version" => Kohlrabi::Records::Lot.find(id).lock_version, "price" => money,
+      return sample(Records::Lot) do |id|
+        OPERATIONS::Flips::Lots.update(id, "lock_version" => Records::Lot.find(id).lock_version, "price" => money,
                                            "premium" => ["12.5%", "3"].sample(random: @random))
       end
     end
 
-    members = Array.new(@random.rand(1..3)) { |i| { "name" => "Lot piece #{i}", "expected_resale" => money, "found" => @random.rand(4).zero? } }
+    members = Array.new(@random.rand(1..3)) do |i|
+      { "name" => "Lot piece #{i}", "expected_resale" => money, "found" => @random.rand(4).zero? }
+    end
     made = OPERATIONS::Flips::Lots.create("name" => "Lot", "price" => [money, ""].sample(random: @random), "members" => members,
                                           "share_rule" => %w[equal resale].sample(random: @random))
     @pieces.concat(made.members.map(&:piece_id))
   end
 
   def trip
-    return sample(Kohlrabi::Records::Trip) { |id| OPERATIONS::Flips::Trips.update(id, "fuel" => money, "pieces" => shares) } if @random.rand(3).zero?
+    if @random.rand(3).zero?
+      return sample(Records::Trip) do |id|
+        OPERATIONS::Flips::Trips.update(id, "fuel" => money, "pieces" => shares)
+      end
+    end
 
     OPERATIONS::Flips::Trips.create("what" => "Trip", "fuel" => money, "effort" => @random.rand(0..90).to_s, "private_share" => "25",
                                     "pieces" => shares)
@@ -66,9 +76,10 @@ class RandomEdits
 
   def split
     if @random.rand(3).zero?
-      part = Kohlrabi::Records::SplitPart.order(:id).to_a.sample(random: @random)
+      part = Records::SplitPart.order(:id).to_a.sample(random: @random)
       return part && OPERATIONS::Flips::Splits.update(part.event_id,
-                                                      "parts" => [{ "piece_id" => part.piece_id, "weight" => @random.rand(0..3).to_s }])
+                                                      "parts" => [{ "piece_id" => part.piece_id,
+                                                                    "weight" => @random.rand(0..3).to_s }])
     end
 
     event = OPERATIONS::Flips::Splits.create(pick, "on" => day,
@@ -80,37 +91,48 @@ class RandomEdits
   def set
     return OPERATIONS::Flips::Sets.create("name" => "Set", "piece_ids" => [pick, pick]) if @random.rand(2).zero?
 
-    sample(Kohlrabi::Records::PieceSet) do |id|
+    sample(Records::PieceSet) do |id|
       kind = OPERATIONS::Flips::Sets::KINDS.keys.sample(random: @random)
       OPERATIONS::Flips::Sets.happen(id, "kind" => kind, "on" => day, "asking" => money, "price" => money, "fee" => "2")
     end
   end
 
   def container
-    paid = { "paid" => [money, ""].sample(random: @random), "bought_on" => [day, ""].sample(random: @random), "opening" => @random.rand(4).zero? }
-    OPERATIONS::Shelf::Containers.create({ "product" => %w[paint_all glue].sample(random: @random), "size" => @random.rand(50..900).to_s, **paid })
+    paid = { "paid" => [money, ""].sample(random: @random), "bought_on" => [day, ""].sample(random: @random),
+             "opening" => @random.rand(4).zero? }
+    OPERATIONS::Shelf::Containers.create({ "product" => %w[paint_all glue].sample(random: @random),
+                                           "size" => @random.rand(50..900).to_s, **paid })
   end
 
   def draw
-    how = @random.rand(3).zero? ? { "share" => "1/3" } : { "amount" => @random.rand(1..400).to_s, "more" => @random.rand(5).zero? }
-    OPERATIONS::Shelf::Draws.create({ "product" => %w[paint_all glue].sample(random: @random), "pieces" => shares, "drawn_on" => day }.merge(how))
+    how = if @random.rand(3).zero?
+            { "share" => "1/3" }
+          else
+            { "amount" => @random.rand(1..400).to_s,
+              "more" => @random.rand(5).zero? }
+          end
+    OPERATIONS::Shelf::Draws.create({ "product" => %w[paint_all glue].sample(random: @random), "pieces" => shares,
+                                      "drawn_on" => day }.merge(how))
   end
 
   def level
-    sample(Kohlrabi::Records::Container) { |id| OPERATIONS::Shelf::Containers.level(id, "share" => ["empty", "1/4", "1/2", "full"].sample(random: @random)) }
+    sample(Records::Container) { |id| OPERATIONS::Shelf::Containers.level(id, "share" => ["empty", "1/4", "1/2", "full"].sample(random: @random)) }
   end
 
   # A mix of two that are on the shelf: mixed, drawn from, added to, corrected.
   def mix
-    mix = Kohlrabi::Records::Mix.first || OPERATIONS::Shelf::Mixes.create("name" => "Grey", "like" => "paint_all", "parts" => parts)
+    mix = Records::Mix.first || OPERATIONS::Shelf::Mixes.create("name" => "Grey", "like" => "paint_all",
+                                                                "parts" => parts)
     batch = OPERATIONS::Shelf::Batches.of(mix).sample(random: @random)
     case @random.rand(5)
-    when 0 then OPERATIONS::Shelf::Batches.make(mix.id, "amount" => @random.rand(1..300).to_s, "more" => @random.rand(2).zero?)
+    when 0 then OPERATIONS::Shelf::Batches.make(mix.id, "amount" => @random.rand(1..300).to_s,
+                                                        "more" => @random.rand(2).zero?)
     when 1 then batch && OPERATIONS::Shelf::Batches.add(batch.id, "product" => "glue", "amount" => @random.rand(1..30).to_s,
                                                                   "more" => @random.rand(2).zero?)
     when 2 then batch && OPERATIONS::Shelf::Batches.correct(batch.id, {})
     when 3 then OPERATIONS::Shelf::Mixes.version(mix.id, "parts" => parts)
-    else OPERATIONS::Shelf::Draws.create("product" => OPERATIONS::Shelf::Mixes.key(mix), "amount" => @random.rand(1..90).to_s, "pieces" => shares)
+    else OPERATIONS::Shelf::Draws.create("product" => OPERATIONS::Shelf::Mixes.key(mix),
+                                         "amount" => @random.rand(1..90).to_s, "pieces" => shares)
     end
   end
 
@@ -122,33 +144,35 @@ class RandomEdits
                                                "value" => [money, ""].sample(random: @random) })
     end
 
-    sample(Kohlrabi::Records::StashItem) { |id| OPERATIONS::Shelf::StashUses.create(id, "piece_id" => pick, "count" => @random.rand(1..6).to_s) }
+    sample(Records::StashItem) { |id| OPERATIONS::Shelf::StashUses.create(id, "piece_id" => pick, "count" => @random.rand(1..6).to_s) }
   end
 
   def damage
-    made = OPERATIONS::Flips::Damages.create(pick, "what" => "Leg", "place" => "way", "on" => day, "cost_to_come" => money)
+    made = OPERATIONS::Flips::Damages.create(pick, "what" => "Leg", "place" => "way", "on" => day,
+                                                   "cost_to_come" => money)
     @removals << OPERATIONS::Flips::Damages.remove(made.id).id if @random.rand(2).zero?
   end
 
   def event
     kind = OPERATIONS::Flips::Events::KINDS.keys.sample(random: @random)
-    OPERATIONS::Flips::Events.create(pick, "kind" => kind, "on" => day, "asking" => money, "price" => money, "fee" => "1", "amount" => "1")
+    OPERATIONS::Flips::Events.create(pick, "kind" => kind, "on" => day, "asking" => money, "price" => money,
+                                           "fee" => "1", "amount" => "1")
   end
 
   def change
     case @random.rand(3)
-    when 0 then pick.then { |id| OPERATIONS::Flips::Pieces.update(id, "lock_version" => Kohlrabi::Records::Piece.find(id).lock_version, "purchase" => money) }
-    when 1 then sample(Kohlrabi::Records::Cost) { |id| OPERATIONS::Flips::Costs.update(id, "amount" => money, "pieces" => shares) }
-    else sample(Kohlrabi::Records::Event) { |id| OPERATIONS::Flips::Events.update(id, "on" => day) }
+    when 0 then pick.then { |id| OPERATIONS::Flips::Pieces.update(id, "lock_version" => Records::Piece.find(id).lock_version, "purchase" => money) }
+    when 1 then sample(Records::Cost) { |id| OPERATIONS::Flips::Costs.update(id, "amount" => money, "pieces" => shares) }
+    else sample(Records::Event) { |id| OPERATIONS::Flips::Events.update(id, "on" => day) }
     end
   end
 
   def remove
-    model, desk = { Kohlrabi::Records::Cost => OPERATIONS::Flips::Costs, Kohlrabi::Records::WorkEntry => OPERATIONS::Flips::Work,
-                    Kohlrabi::Records::Event => OPERATIONS::Flips::Events, Kohlrabi::Records::Piece => OPERATIONS::Flips::Pieces,
-                    Kohlrabi::Records::Lot => OPERATIONS::Flips::Lots, Kohlrabi::Records::Trip => OPERATIONS::Flips::Trips,
-                    Kohlrabi::Records::Container => OPERATIONS::Shelf::Containers,
-                    Kohlrabi::Records::StashUse => OPERATIONS::Shelf::StashUses }.to_a.sample(random: @random)
+    model, desk = { Records::Cost => OPERATIONS::Flips::Costs, Records::WorkEntry => OPERATIONS::Flips::Work,
+                    Records::Event => OPERATIONS::Flips::Events, Records::Piece => OPERATIONS::Flips::Pieces,
+                    Records::Lot => OPERATIONS::Flips::Lots, Records::Trip => OPERATIONS::Flips::Trips,
+                    Records::Container => OPERATIONS::Shelf::Containers,
+                    Records::StashUse => OPERATIONS::Shelf::StashUses }.to_a.sample(random: @random)
     sample(model) { |id| @removals << desk.remove(id).id }
   end
 

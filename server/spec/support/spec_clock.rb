@@ -4,12 +4,12 @@ require "active_support"
 require "active_support/time"
 require "fileutils"
 
-# The clock that all specs live by, here and in the servers that they start: it begins at a Tuesday noon, whatever the machine says, and
-# runs on from there. A spec may set it, and the zone of workshop and browser with it.
+# The clock that all specs live by, here and in the servers that they start: it begins at a Tuesday noon, whatever the
+# machine says, and runs on from there. A spec may set it, and the zone of workshop and browser with it.
 module SpecClock
   NOON = "2026-06-30T12:00:00Z"
   ZONE = "Etc/UTC"
-  FOLDER = File.join(Kohlrabi::ROOT, "tmp/spec")
+  FOLDER = File.join(ROOT, "tmp/spec")
   FILE = File.join(FOLDER, "clock-#{Process.pid}")
   # When specs that rest on the hour or the day used to break. Clocks in Dublin change at 01:00 UTC (tz database).
   MOMENTS = {

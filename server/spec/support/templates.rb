@@ -6,7 +6,8 @@ require "sqlite3"
 require_relative "spec_clock"
 
 # A migrated, empty workshop and a laid-out demo, each made once by the real program and then copied: migrating takes a
-# second, laying out the demo twenty. Kept in tmp/spec under a fingerprint of what they are made from, for the next run too.
+# second, laying out the demo twenty. Kept in tmp/spec under a fingerprint of what they are made from, for the next run
+# too.
 module Templates
   FOLDER = SpecClock::FOLDER
   SHAPE = %w[server/db/migrate/*.rb].freeze
@@ -39,7 +40,7 @@ module Templates
 
   # The block fills a folder; several processes that ask at once wait for the one that is at it.
   def made(name, sources, *more)
-    files = sources.flat_map { |pattern| Dir[File.join(Kohlrabi::ROOT, pattern)] }.select { |file| File.file?(file) }.sort
+    files = sources.flat_map { |pattern| Dir[File.join(ROOT, pattern)] }.select { |file| File.file?(file) }.sort
     print = Digest::SHA256.hexdigest((files.map { |file| File.binread(file) } + more).join("\0"))[0, 12]
     folder = File.join(FOLDER, "#{name}-#{print}")
     FileUtils.mkdir_p(FOLDER)
@@ -56,11 +57,11 @@ module Templates
   end
   private_class_method :made
 
-  # The real program on a data folder; the block reads what it prints and waits for, or brings about, its end. What it wrote
-  # is all in the one file of the database afterwards.
+  # The real program on a data folder; the block reads what it prints and waits for, or brings about, its end. What it
+  # wrote is all in the one file of the database afterwards.
   def run(home, *arguments, &)
     environment = { "KOHLRABI_HOME" => home, **SpecClock.environment }
-    IO.popen([environment, "ruby", File.join(Kohlrabi::ROOT, "server/kohlrabi.rb"), *arguments], &)
+    IO.popen([environment, "ruby", File.join(ROOT, "server/kohlrabi.rb"), *arguments], &)
     Dir["#{home}*/*.sqlite3"].each do |file|
       SQLite3::Database.new(file) { |data| data.execute("PRAGMA wal_checkpoint(TRUNCATE)") }
     end

@@ -4,26 +4,29 @@ require_relative "../support/records_helper"
 
 # What tools start from, and what is kept of them.
 RSpec.describe "bench tools at the desk" do
-  operations = Kohlrabi::Operations
-  records = Kohlrabi::Records
+  operations = Operations
+  records = Records
 
   let(:piece) do
     measures = { "width" => "900", "depth" => "450", "height" => "850", "drawer_rows" => "1,2" }
-    operations::Flips::Pieces.create("name" => "Oak chest", "kind" => "chest of drawers", "body_material" => "solid", **measures)
+    operations::Flips::Pieces.create("name" => "Oak chest", "kind" => "chest of drawers", "body_material" => "solid",
+                                     **measures)
   end
 
   it "starts from fronts, doors, leg, painted area and wood of a piece" do
     start = operations::Tools::SavedResults.start(piece)
-    expect([start.width, start.depth, start.height, start.material, start.fronts.size]).to eq([900.0, 450.0, 850.0, "Oak chest solid", 3])
+    expect([start.width, start.depth, start.height, start.material,
+            start.fronts.size]).to eq([900.0, 450.0, 850.0, "Oak chest solid", 3])
     wide, high = start.fronts.first
     expect([wide.between?(700, 900), high.between?(50, 450)]).to eq([true, true])
-    expect(operations::Tools::SavedResults.begun(Kohlrabi::Core::Tools::Weight, piece)).to include(material: "oak", drawers: "3", wide: "900")
+    expect(operations::Tools::SavedResults.begun(Core::Tools::Weight,
+                                                 piece)).to include(material: "oak", drawers: "3", wide: "900")
     cupboard = operations::Flips::Pieces.create("name" => "Cupboard", "kind" => "cabinet", "width" => "800", "depth" => "400", "height" => "1200",
                                                 "doors" => "2")
     expect(operations::Tools::SavedResults.start(cupboard).doors.size).to eq(2)
     shelf = operations::Flips::Pieces.create("name" => "Shelf", "kind" => "bookcase", "body_material" => "laminate")
-    expect(operations::Tools::SavedResults.begun(Kohlrabi::Core::Tools::Weight, shelf)[:material]).to eq("chipboard")
-    expect(operations::Tools::SavedResults.begun(Kohlrabi::Core::Tools::Hinges, cupboard)[:high].to_f).to be > 800
+    expect(operations::Tools::SavedResults.begun(Core::Tools::Weight, shelf)[:material]).to eq("chipboard")
+    expect(operations::Tools::SavedResults.begun(Core::Tools::Hinges, cupboard)[:high].to_f).to be > 800
   end
 
   it "paints what the look paints: less where zones are left as they are" do
@@ -37,21 +40,31 @@ RSpec.describe "bench tools at the desk" do
 
   it "knows nothing of an unmeasured piece, and begins with what is usual" do
     bare = operations::Flips::Pieces.create("name" => "Stool")
-    tool = Kohlrabi::Core::Tools::SplitTop
+    tool = Core::Tools::SplitTop
     expect(operations::Tools::SavedResults.begun(tool, bare)).to eq(operations::Tools::SavedResults.begun(tool, nil))
   end
 
   it "keeps what was typed with its unit: a change of the house's unit does not change what was kept" do
-    row = operations::Tools::SavedResults.save(piece.id, "tool" => "split_top", "values" => { "wide" => "900", "deep" => "450" })
+    row = operations::Tools::SavedResults.save(piece.id, "tool" => "split_top",
+                                                         "values" => { "wide" => "900", "deep" => "450" })
     before = operations::Tools::SavedResults.again(row).lines.find { |line| line.label == "Saw line" }.text
     records::Workshop.update_all(length_unit: "in")
-    expect(operations::Tools::SavedResults.again(row.reload).lines.find { |line| line.label == "Saw line" }.text).to eq(before)
+    expect(operations::Tools::SavedResults.again(row.reload).lines.find do |line|
+      line.label == "Saw line"
+    end.text).to eq(before)
   end
 
   it "keeps nothing of what cannot be, nor on a piece that is not there" do
-    expect { operations::Tools::SavedResults.save(piece.id, "tool" => "split_top", "values" => { "wide" => "none" }) }.to raise_error(operations::Support::Refused)
-    expect { operations::Tools::SavedResults.save(piece.id, "tool" => "none", "values" => {}) }.to raise_error(operations::Support::Refused)
-    expect { operations::Tools::SavedResults.save(999, "tool" => "split_top", "values" => {}) }.to raise_error(operations::Support::NotFound)
+    expect do
+      operations::Tools::SavedResults.save(piece.id, "tool" => "split_top",
+                                                     "values" => { "wide" => "none" })
+    end.to raise_error(operations::Support::Refused)
+    expect do
+      operations::Tools::SavedResults.save(piece.id, "tool" => "none", "values" => {})
+    end.to raise_error(operations::Support::Refused)
+    expect do
+      operations::Tools::SavedResults.save(999, "tool" => "split_top", "values" => {})
+    end.to raise_error(operations::Support::NotFound)
     expect(records::ToolResult.count).to eq(0)
   end
 

@@ -1,5 +1,5 @@
-// An entry that was refused, with its words and figures to change: what was wrong stands beside the field it names. Mended, it is
-// told under a new key.
+// An entry that was refused, with its words and figures to change: what was wrong stands beside the field it names.
+// Mended, it is told under a new key.
 import { newKey } from "../api/client";
 import type { Entry } from "../api/device/store";
 import type { FieldSpec, Values } from "../kit/fields";

@@ -1,4 +1,5 @@
-// What was done since the application was opened, the latest first; each can be undone for as long as nothing rests on it.
+// What was done since the application was opened, the latest first; each can be undone for as long as nothing rests on
+// it.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Dialog from "../kit/BackDialog";

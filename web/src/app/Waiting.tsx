@@ -1,5 +1,5 @@
-// What waits on this device to be told to the workshop, in the order in which it happened; what was refused says why, and can be
-// mended or thrown away.
+// What waits on this device to be told to the workshop, in the order in which it happened; what was refused says why,
+// and can be mended or thrown away.
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";

@@ -1,5 +1,6 @@
-// A dialog that Back closes first, as one expects on a phone. Where it asks before it closes, it stays, and so does its place in the
-// browser's history. The place of one that was closed otherwise is left for the next; Back passes over it. It is never given back by
+// A dialog that Back closes first, as one expects on a phone. Where it asks before it closes, it stays, and so does its
+// place in the browser's history. The place of one that was closed otherwise is left for the next; Back passes over it.
+// It is never given back by
 // going back there and then: that takes its time, and would overtake somebody who goes on to another page.
 import Dialog, { type DialogProps } from "@mui/material/Dialog";
 import { useEffect, useRef } from "react";

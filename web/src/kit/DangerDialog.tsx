@@ -1,5 +1,5 @@
-// What stands before something that can hurt: a caution to read, confirmed here once for the piece, or the lead question, answered here. What was
-// wanted goes on by itself once it may.
+// What stands before something that can hurt: a caution to read, confirmed here once for the piece, or the lead
+// question, answered here. What was wanted goes on by itself once it may.
 import Button from "@mui/material/Button";
 import Dialog from "./BackDialog";
 import DialogActions from "@mui/material/DialogActions";

@@ -1,4 +1,5 @@
-// Taking from the shelf for one piece or several: an amount, or a part of the container; asked again where more is taken than is left.
+// Taking from the shelf for one piece or several: an amount, or a part of the container; asked again where more is
+// taken than is left.
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { api, ask, ProblemError } from "../api/client";

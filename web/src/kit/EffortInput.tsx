@@ -1,4 +1,5 @@
-// How long something took: what a number without a unit means stands beside it and changes with a tap; what it counts as is said below.
+// How long something took: what a number without a unit means stands beside it and changes with a tap; what it counts
+// as is said below.
 import Button from "@mui/material/Button";
 import InputAdornment from "@mui/material/InputAdornment";
 import TextField, { type TextFieldProps } from "@mui/material/TextField";
@@ -12,7 +13,8 @@ type Props = Omit<TextFieldProps, "value" | "onChange" | "helperText"> & {
   onChange: (text: string) => void;
   refused?: string | undefined;
   help?: string | undefined;
-  // "min" where the field says minutes; else 3 is three hours, and what is too much for that minutes (the core decides).
+  // "min" where the field says minutes; else 3 is three hours, and what is too much for that minutes (the core
+  // decides).
   bare?: "min" | "h";
 };
 

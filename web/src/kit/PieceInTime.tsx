@@ -1,4 +1,5 @@
-// The piece at any moment of its plan: a slider through the steps, the drawing as each leaves it, the zones of the next one lit.
+// The piece at any moment of its plan: a slider through the steps, the drawing as each leaves it, the zones of the next
+// one lit.
 import Box from "@mui/material/Box";
 import Slider from "@mui/material/Slider";
 import Typography from "@mui/material/Typography";

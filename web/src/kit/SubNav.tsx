@@ -1,4 +1,5 @@
-// The pages of a section, side by side under its name; they scroll sideways on a phone. keep: what of the address stays from one to the next.
+// The pages of a section, side by side under its name; they scroll sideways on a phone. keep: what of the address stays
+// from one to the next.
 import Box from "@mui/material/Box";
 import { useEffect, useRef } from "react";
 import { NavLink, useLocation } from "react-router";

@@ -1,5 +1,6 @@
 // The one place where the look is set: the vegetable's palette on a cool light ground, and its evening scheme.
-// leaf (primary): work; skin (secondary): money decisions and the market; amber (warning): drying, due; clay (error): loss.
+// leaf (primary): work; skin (secondary): money decisions and the market; amber (warning): drying, due; clay (error):
+// loss.
 import { createTheme } from "@mui/material/styles";
 
 const condensed = '"Barlow Condensed", "Barlow", sans-serif';

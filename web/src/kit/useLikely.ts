@@ -3,7 +3,8 @@ import { useState } from "react";
 
 type Likely = { key: string; likely: boolean };
 
-// about: what the question is about; another one begins anew. sent is undefined where nothing was asked: the core asks later then.
+// about: what the question is about; another one begins anew. sent is undefined where nothing was asked: the core asks
+// later then.
 export function useLikely(about: string, rows: Likely[] | undefined) {
   const [said, setSaid] = useState<{ about: string; ticked: ReadonlySet<string> } | null>(null);
   const guessed = new Set((rows ?? []).filter((row) => row.likely).map((row) => row.key));

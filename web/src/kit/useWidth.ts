@@ -1,5 +1,5 @@
-// The width in px that an element has been given, followed as it changes. The element wants `contain: inline-size`: else what is drawn in it
-// at a width keeps it from becoming narrower.
+// The width in px that an element has been given, followed as it changes. The element wants `contain: inline-size`:
+// else what is drawn in it at a width keeps it from becoming narrower.
 import { useCallback, useRef, useState } from "react";
 
 export function useWidth(): [(element: HTMLElement | null) => void, number] {

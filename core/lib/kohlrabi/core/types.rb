@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    # The types that value objects are checked by.
-    module Types
-      include Dry.Types(default: :strict)
-    end
+module Core
+  # The types that value objects are checked by.
+  module Types
+    include Dry.Types(default: :strict)
   end
 end

@@ -2,7 +2,7 @@
 
 # Fits, values and prices over made-up listings: what holds whatever they were.
 RSpec.describe "a market learned from own listings" do
-  model = Kohlrabi::Core::Market::Model
+  model = Core::Market::Model
 
   # Listings of three kinds; random ones, each sold or not.
   def stays(random, number, asked: 0.1, kinds: %w[desk chair box])
@@ -11,29 +11,31 @@ RSpec.describe "a market learned from own listings" do
       listed = Date.new(2025, 1, 1) + random.rand(400)
       ask = (10_000 * Math.exp(asked + random.rand(-0.3..0.3))).round
       days = random.rand(1..120)
-      Kohlrabi::Core::Market::Model::Stay.new(kind: kind, base: Math.log(10_000), features: { "market" => 1.0, "kind:#{kind}" => 1.0 }, weight: 1.0,
-                                              sold: random.rand < 0.6, seen: seen(random, random.rand(0..2)),
-                                              stretches: path([[listed, ask], [listed + 30, (ask * 0.9).round]], listed + days))
+      Core::Market::Model::Stay.new(kind: kind, base: Math.log(10_000), features: { "market" => 1.0, "kind:#{kind}" => 1.0 }, weight: 1.0,
+                                    sold: random.rand < 0.6, seen: seen(random, random.rand(0..2)),
+                                    stretches: path([[listed, ask], [listed + 30, (ask * 0.9).round]], listed + days))
     end
   end
 
-  def path(asks, to) = Kohlrabi::Core::Market::Model::Stay.path(asks, to: to)
+  def path(asks, to) = Core::Market::Model::Stay.path(asks, to: to)
 
   def seen(random, number)
-    Array.new(number) { Kohlrabi::Core::Market::Model::Seen.of(random.rand(8_000..15_000), sold: random.rand(3).zero?, likeness: random.rand(1..3)) }
+    Array.new(number) { Core::Market::Model::Seen.of(random.rand(8_000..15_000), sold: random.rand(3).zero?, likeness: random.rand(1..3)) }
   end
 
-  def fitted(rows, sights = [], **rest) = Kohlrabi::Core::Market::Model::Fitter.of(Kohlrabi::Core::Market::Model::Evidence.new(rows, sights), **rest)
+  def fitted(rows, sights = [], **rest)
+    Core::Market::Model::Fitter.of(Core::Market::Model::Evidence.new(rows, sights), **rest)
+  end
 
   def value(fit, kind: "desk", seen: [], further: [])
-    row = Kohlrabi::Core::Market::Model::Evidence::Sight.new(kind: kind, base: Math.log(10_000), seen: seen,
-                                                             features: { "market" => 1.0, "kind:#{kind}" => 1.0 })
-    Kohlrabi::Core::Market::Model::Valuation.new(fit, row, further: further, known: false).value
+    row = Core::Market::Model::Evidence::Sight.new(kind: kind, base: Math.log(10_000), seen: seen,
+                                                   features: { "market" => 1.0, "kind:#{kind}" => 1.0 })
+    Core::Market::Model::Valuation.new(fit, row, further: further, known: false).value
   end
 
   def position(value, **rest)
-    net = Kohlrabi::Core::Market::Model::Net.new(fee_rate: 1/10r, fixed: 300)
-    Kohlrabi::Core::Market::Model::Position.new(value: value, beta: 4.25, got: 0.93, net: net, day: value.middle * 0.005, **rest)
+    net = Core::Market::Model::Net.new(fee_rate: 1/10r, fixed: 300)
+    Core::Market::Model::Position.new(value: value, beta: 4.25, got: 0.93, net: net, day: value.middle * 0.005, **rest)
   end
 
   it "has slopes and curvature by formula that agree with differences" do
@@ -101,7 +103,8 @@ RSpec.describe "a market learned from own listings" do
   end
 
   it "takes a path by its months and prices, and what went far under as cut to it on the last day" do
-    path = model::Stay.path([[Date.new(2026, 1, 20), 20_000], [Date.new(2026, 2, 10), 18_000]], to: Date.new(2026, 2, 20), got: 9_300)
+    path = model::Stay.path([[Date.new(2026, 1, 20), 20_000], [Date.new(2026, 2, 10), 18_000]],
+                            to: Date.new(2026, 2, 20), got: 9_300)
     expect(path.map { |one| [Math.exp(one.log).round, one.days, one.month] })
       .to eq([[20_000, 12.0, 1], [20_000, 9.0, 2], [18_000, 9.0, 2], [10_000, 1.0, 2]])
     # From its own day on the new price stands: 9 days at 200.00 in February, not 10.
@@ -125,7 +128,11 @@ RSpec.describe "a market learned from own listings" do
 
   it "is in less doubt the more there is behind it, on average" do
     random = Random.new(6)
-    doubts = [0, 8, 40].map { |number| Array.new(12) { value(fitted(stays(random, number), spreads: [0.22])).doubt }.sum / 12 }
+    doubts = [0, 8, 40].map do |number|
+      Array.new(12) do
+        value(fitted(stays(random, number), spreads: [0.22])).doubt
+      end.sum / 12
+    end
     expect(doubts).to eq(doubts.sort.reverse)
     expect(value(fitted([]), seen: seen(random, 3)).doubt).to be < value(fitted([]), seen: seen(random, 1)).doubt
   end

@@ -3,7 +3,7 @@
 # The model's parts against published data and closed forms. Remission in weeks of two arms of leukaemia patients:
 # Freireich et al., Blood 21, 1963, as in R's package survival (data gehan); fits computed there.
 RSpec.describe "the market's model against what is known" do
-  model = Kohlrabi::Core::Market::Model
+  model = Core::Market::Model
   curve = model::DemandCurve
   treated = [[6, 1], [6, 1], [6, 1], [6, 0], [7, 1], [9, 0], [10, 1], [10, 0], [11, 0], [13, 1], [16, 1], [17, 0], [19, 0], [20, 0], [22, 1], [23, 1],
              [25, 0], [32, 0], [32, 0], [34, 0], [35, 0]]
@@ -11,12 +11,12 @@ RSpec.describe "the market's model against what is known" do
 
   # Log-likelihood and its slope in the value, of an arm whose rate a week stands for the rate of sale at what is asked.
   def likelihood(arm, rate, frailty)
-    curve = Kohlrabi::Core::Market::Model::DemandCurve
+    curve = Core::Market::Model::DemandCurve
     z = Math.log(((curve::C * curve::H_REF / rate) - 1) / (curve::C - 1))
     asked = z / (4.25 * curve::KAPPA)
     arm.map do |weeks, ended|
-      stretch = Kohlrabi::Core::Market::Model::Stay::Stretch.new(asked, weeks.to_f, 1)
-      Kohlrabi::Core::Market::Model::Likelihood.of([stretch], ended == 1, 0.0, 4.25, [0.0, 0.0], frailty, [0.0, 0.0, 0.0, 0.0])
+      stretch = Core::Market::Model::Stay::Stretch.new(asked, weeks.to_f, 1)
+      Core::Market::Model::Likelihood.of([stretch], ended == 1, 0.0, 4.25, [0.0, 0.0], frailty, [0.0, 0.0, 0.0, 0.0])
     end.then { |rows| [rows.sum(&:first), rows.sum { |row| row[1][0] }] }
   end
 
@@ -32,13 +32,15 @@ RSpec.describe "the market's model against what is known" do
 
   it "fits gamma frailty of k = 2: ln λ −3.5719, β 1.6048, log-likelihood −111.2617" do
     two = model::Frailty.new(2.0, 2.0)
-    found = [[treated, Math.exp(-3.5719)], [control, Math.exp(-3.5719 + 1.6048)]].map { |arm, rate| likelihood(arm, rate, two) }
+    found = [[treated, Math.exp(-3.5719)], [control, Math.exp(-3.5719 + 1.6048)]].map do |arm, rate|
+      likelihood(arm, rate, two)
+    end
     expect(found.sum(&:first)).to be_within(0.0005).of(-111.2617)
     expect(found.map(&:last)).to all(be_within(0.01).of(0))
   end
 
   it "knows digamma, trigamma and what follows them (Abramowitz and Stegun 1964, tables 6.1 and 6.2)" do
-    poly = Kohlrabi::Core::Statistics::Polygamma
+    poly = Core::Statistics::Polygamma
     expect(poly.digamma(2.5)).to be_within(1e-7).of(0.7031566)
     expect(poly.trigamma(2.5)).to be_within(1e-7).of(0.4903578)
     expect(poly.digamma(1)).to be_within(1e-12).of(-0.5772156649015329)
@@ -46,16 +48,20 @@ RSpec.describe "the market's model against what is known" do
     expect(poly.trigamma(0.5)).to be_within(1e-11).of((Math::PI**2) / 2)
     expect(poly.of(2, 1)).to be_within(1e-11).of(-2 * 1.2020569031595942) # −2 ζ(3)
     expect(poly.of(3, 1)).to be_within(1e-10).of((Math::PI**4) / 15)
-    [0.003, 0.4, 1, 7.7, 5_000].each { |x| expect(poly.inverse_trigamma(poly.trigamma(x))).to be_within(1e-8 * x).of(x) }
+    [0.003, 0.4, 1, 7.7, 5_000].each do |x|
+      expect(poly.inverse_trigamma(poly.trigamma(x))).to be_within(1e-8 * x).of(x)
+    end
   end
 
   it "carries doubt as a frailty whose log has mean 0 and spread βs" do
     frailty = model::Frailty.of(0.9)
-    poly = Kohlrabi::Core::Statistics::Polygamma
+    poly = Core::Statistics::Polygamma
     expect(poly.trigamma(frailty.k)).to be_within(1e-9).of(0.81)
     expect(poly.digamma(frailty.k) - Math.log(frailty.r)).to be_within(1e-12).of(0)
     # The share unsold is the gamma mixture of exponentials: ∫ e^(−zE) over the gamma density, by a plain sum.
-    density = ->(z) { Math.exp((frailty.k * Math.log(frailty.r)) - Math.lgamma(frailty.k).first + ((frailty.k - 1) * Math.log(z)) - (frailty.r * z)) }
+    density = lambda { |z|
+      Math.exp((frailty.k * Math.log(frailty.r)) - Math.lgamma(frailty.k).first + ((frailty.k - 1) * Math.log(z)) - (frailty.r * z))
+    }
     step = 0.0005
     sum = (1..60_000).sum { |n| density.call(n * step) * Math.exp(-n * step * 1.3) * step }
     expect(frailty.unsold(1.3)).to be_within(0.001).of(sum)
@@ -82,7 +88,8 @@ RSpec.describe "the market's model against what is known" do
 
   it "asks by dynamic programming what an even price for ever asks, where there is no doubt" do
     value = model::Value.new(log: Math.log(24_000), doubt: 0.0005, sources: [])
-    position = model::Position.new(value: value, beta: 4.25, got: 1.0, net: model::Net.new(fee_rate: 0, fixed: 0), day: 120.0)
+    position = model::Position.new(value: value, beta: 4.25, got: 1.0, net: model::Net.new(fee_rate: 0, fixed: 0),
+                                   day: 120.0)
     programme = model::Programme.new(position, (200..340).map { |whole| whole * 100 })
     even = top([10_000.0, 50_000.0]) { |a| a - (120 / (curve::H_REF * curve.phi(Math.log(a / 24_000), 4.25))) }
     worth = even - (120 / (curve::H_REF * curve.phi(Math.log(even / 24_000), 4.25)))
@@ -93,20 +100,26 @@ RSpec.describe "the market's model against what is known" do
   it "tells two arms apart by log-rank: 16.793, observed 9 and 21, expected 19.2505 and 10.7495" do
     weeks = (treated + control).map(&:first).uniq.sort
     rows = weeks.filter_map do |week|
-      mine, others = [treated, control].map { |arm| [arm.count { |at, _| at >= week }, arm.count { |at, ended| at == week && ended == 1 }] }
+      mine, others = [treated, control].map do |arm|
+        [arm.count { |at, _| at >= week }, arm.count do |at, ended|
+          at == week && ended == 1
+        end]
+      end
       [mine[0], mine[0] + others[0], mine[1], mine[1] + others[1]] if (mine[1] + others[1]).positive?
     end
-    test = Kohlrabi::Core::Statistics::LogRank.new(rows)
+    test = Core::Statistics::LogRank.new(rows)
     expect(test.statistic).to be_within(0.001).of(16.793)
-    expect([test.observed, test.expected.round(4), (rows.sum { |row| row[3] } - test.expected).round(4)]).to eq([9, 19.2505, 10.7495])
+    expect([test.observed, test.expected.round(4), (rows.sum do |row|
+      row[3]
+    end - test.expected).round(4)]).to eq([9, 19.2505, 10.7495])
     expect(test.p).to be_within(1e-6).of(4.17e-5)
   end
 
   it "knows Student's t as tables have it, from ten degrees of freedom on (Abramowitz and Stegun 1964, table 26.10)" do
-    student = Kohlrabi::Core::Statistics::Student
+    student = Core::Statistics::Student
     [[2.228, 10, 0.975], [1.812, 10, 0.95], [2.042, 30, 0.975], [1.2816, 100_000, 0.9]].each do |t, freedom, below|
       expect(student.below(t, freedom)).to be_within(0.003).of(below)
     end
-    expect(Kohlrabi::Core::Statistics::Normal.below(1.2816)).to be_within(1e-5).of(0.9)
+    expect(Core::Statistics::Normal.below(1.2816)).to be_within(1e-5).of(0.9)
   end
 end

@@ -2,14 +2,15 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Planning::Shape::Elevation do
+RSpec.describe Core::Planning::Shape::Elevation do
   def drawing(**measures)
-    described_class.new(Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: "chest of drawers", width: 910.0, height: 780.0, **measures))
+    described_class.new(Core::Planning::Shape::PieceShape.new(kind: "chest of drawers", width: 910.0, height: 780.0,
+                                                              **measures))
   end
 
   it "draws every kind within its own width and height" do
-    Kohlrabi::Core::Planning::Shape::Kinds.names.each do |kind|
-      shape = described_class.new(Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: kind, width: nil, height: nil))
+    Core::Planning::Shape::Kinds.names.each do |kind|
+      shape = described_class.new(Core::Planning::Shape::PieceShape.new(kind: kind, width: nil, height: nil))
       xs, ys = shape.parts.flat_map { |part| part[:points] }.transpose
       expect(xs.minmax + ys.minmax).to match([be >= -30, be <= shape.width + 30, be >= 0, be <= shape.height]), kind
       expect(shape.to_scale?).to be(false)
@@ -23,15 +24,16 @@ RSpec.describe Kohlrabi::Core::Planning::Shape::Elevation do
   end
 
   it "tells what it shows" do
-    expect(drawing(drawer_rows: [2, 1]).description(unit: "mm")).to eq("Front view, 910 mm wide, 780 mm high, 3 drawers")
+    expect(drawing(drawer_rows: [2,
+                                 1]).description(unit: "mm")).to eq("Front view, 910 mm wide, 780 mm high, 3 drawers")
   end
 
   it "reads a stack of drawers and refuses what is none" do
-    shape = Kohlrabi::Core::Planning::Shape::PieceShape
+    shape = Core::Planning::Shape::PieceShape
     expect([shape.parse_rows("2,1,1"), shape.parse_rows("2 1"), shape.parse_rows("")]).to eq([[2, 1, 1], [2, 1], []])
     ["two", "1,0", "9", "1," * 13].each do |text|
-      expect { shape.parse_rows(text) }.to raise_error(Kohlrabi::Core::Refusal, /stack of drawers/)
+      expect { shape.parse_rows(text) }.to raise_error(Core::Refusal, /stack of drawers/)
     end
-    expect { drawing(leg: 780.0) }.to raise_error(Kohlrabi::Core::Refusal, /as tall as the whole piece/)
+    expect { drawing(leg: 780.0) }.to raise_error(Core::Refusal, /as tall as the whole piece/)
   end
 end

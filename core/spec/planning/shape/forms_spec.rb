@@ -5,8 +5,8 @@ require "spec_helper"
 # Each form of furniture, part by part.
 RSpec.describe "forms of the drawing" do
   def parts(kind, **measures)
-    shape = Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: kind, width: nil, height: nil, **measures)
-    Kohlrabi::Core::Planning::Shape::Elevation.new(shape).parts
+    shape = Core::Planning::Shape::PieceShape.new(kind: kind, width: nil, height: nil, **measures)
+    Core::Planning::Shape::Elevation.new(shape).parts
   end
 
   def box(part)
@@ -53,16 +53,16 @@ RSpec.describe "forms of the drawing" do
   end
 
   it "takes a name it does not know as a plain case, and any case of a known one" do
-    kinds = Kohlrabi::Core::Planning::Shape::Kinds
+    kinds = Core::Planning::Shape::Kinds
     expect(kinds.template("Gizmo")).to eq(kinds.template("other"))
     expect(kinds.template(" Washstand ")).to eq(kinds.template("washstand"))
     expect(kinds.template(nil)).to eq(kinds.template("other"))
   end
 
   it "describes itself in the workshop's unit, and says when it is not to scale" do
-    shape = Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: "bench", width: 1193.8, height: 450.85)
-    expect(Kohlrabi::Core::Planning::Shape::Elevation.new(shape).description(unit: "in")).to eq("Front view, 47 in wide, 17 3/4 in high")
-    bare = Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: "mirror", width: nil, height: nil)
-    expect(Kohlrabi::Core::Planning::Shape::Elevation.new(bare).description(unit: "mm")).to include("not to scale, measures not given")
+    shape = Core::Planning::Shape::PieceShape.new(kind: "bench", width: 1193.8, height: 450.85)
+    expect(Core::Planning::Shape::Elevation.new(shape).description(unit: "in")).to eq("Front view, 47 in wide, 17 3/4 in high")
+    bare = Core::Planning::Shape::PieceShape.new(kind: "mirror", width: nil, height: nil)
+    expect(Core::Planning::Shape::Elevation.new(bare).description(unit: "mm")).to include("not to scale, measures not given")
   end
 end

@@ -2,8 +2,8 @@
 
 require "spec_helper"
 
-# The zones of every kind as its usual measures give them, tops first. A kind is drawn from a few measures; a practitioner finds here
-# what can be finished by itself.
+# The zones of every kind as its usual measures give them, tops first. A kind is drawn from a few measures; a
+# practitioner finds here what can be finished by itself.
 RSpec.describe "zones of every kind" do
   body = "side-left side-right frame"
   {
@@ -40,7 +40,9 @@ RSpec.describe "zones of every kind" do
     expect(Plans.zones("cabinet", nil, door_style: "panelled").find do |zone|
       zone.key == "door-1-frame"
     end).to have_attributes(grade: "detailed", role: "frame")
-    expect(Plans.zones("chest of drawers", nil, base: "skirt").find { |zone| zone.key == "base" }).to have_attributes(grade: "curved", label: "Skirt")
+    expect(Plans.zones("chest of drawers", nil, base: "skirt").find do |zone|
+      zone.key == "base"
+    end).to have_attributes(grade: "curved", label: "Skirt")
   end
 
   it "gives advice by the grade, and multiplies the minutes" do
@@ -51,7 +53,10 @@ RSpec.describe "zones of every kind" do
   end
 
   it "measures the inside of a compartment on five faces: two sides, back, bottom and ceiling" do
-    inside = Plans.zones("bookcase", nil, width: 800.0, depth: 300.0, height: 1800.0, shelves: 1, base: "none").find { |zone| zone.key == "inside" }
+    inside = Plans.zones("bookcase", nil, width: 800.0, depth: 300.0, height: 1800.0, shelves: 1,
+                                          base: "none").find do |zone|
+      zone.key == "inside"
+    end
     wide = inside.width
     high = inside.height
     expect(inside.area).to be_within(1).of((2 * 300 * high) + (2 * wide * 300) + (wide * high))

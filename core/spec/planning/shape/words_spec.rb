@@ -2,11 +2,11 @@
 
 require "spec_helper"
 
-# What people call furniture leads to its kind. The table was written for this check, as a dictionary would have it on both sides of the ocean
-# (common practice, no source), not from the one that the kinds are found by.
-RSpec.describe Kohlrabi::Core::Planning::Shape::Kinds do
-  shape = ->(kind, **rest) { Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: kind, width: nil, height: nil, **rest) }
-  elevation = ->(*given, **rest) { Kohlrabi::Core::Planning::Shape::Elevation.new(shape.call(*given, **rest)) }
+# What people call furniture leads to its kind. The table was written for this check, as a dictionary would have it on
+# both sides of the ocean (common practice, no source), not from the one that the kinds are found by.
+RSpec.describe Core::Planning::Shape::Kinds do
+  shape = ->(kind, **rest) { Core::Planning::Shape::PieceShape.new(kind: kind, width: nil, height: nil, **rest) }
+  elevation = ->(*given, **rest) { Core::Planning::Shape::Elevation.new(shape.call(*given, **rest)) }
   {
     "chest of drawers" => "dresser; Oak Dresser; dressers; lowboy; low-boy; bureau; 6-drawer dresser; 30\" dresser; chests of drawers; a commode",
     "tall chest" => "highboy; high boy; tallboy; chest on chest; chiffonier",
@@ -34,7 +34,9 @@ RSpec.describe Kohlrabi::Core::Planning::Shape::Kinds do
     "room divider" => "folding screen", "box" => "jewelry box; jewellery box; crate"
   }.each do |kind, words|
     it "finds a #{kind} by #{words}" do
-      expect(words.split("; ").to_h { |word| [word, described_class.name(word)] }).to all(satisfy { |_, found| found == kind })
+      expect(words.split("; ").to_h { |word| [word, described_class.name(word)] }).to all(satisfy { |_, found|
+        found == kind
+      })
     end
   end
 
@@ -42,7 +44,9 @@ RSpec.describe Kohlrabi::Core::Planning::Shape::Kinds do
     all = described_class::ALL.flat_map { |row| [row[:kind], *row[:words]] }
     expect([all.size, all.uniq.size]).to eq([all.size, all.size])
     expect(described_class.words.size).to be > 250
-    expect(["gizmo", "table lamp", "Kommode", "", nil, "x" * 200].map { |word| described_class.name(word) }).to all(be_nil)
+    expect(["gizmo", "table lamp", "Kommode", "", nil, "x" * 200].map do |word|
+      described_class.name(word)
+    end).to all(be_nil)
     expect(described_class.key("Gizmo!  thing")).to eq("gizmo thing")
     expect([described_class.key("Oak dresser"), described_class.key(" ")]).to eq(["chest of drawers", nil])
   end
@@ -56,16 +60,18 @@ RSpec.describe Kohlrabi::Core::Planning::Shape::Kinds do
 
   it "takes a dresser for a chest of drawers: its drawers, its tip-over, what it fetches" do
     expect(shape.call("dresser").drawn).to eq(shape.call("chest of drawers").drawn)
-    expect(Kohlrabi::Core::Planning::TipOver.kind?("highboy")).to be(true)
-    euro = Kohlrabi::Core::Units::Currency.find("EUR")
-    said = ->(kind) { Kohlrabi::Core::Scout::Defaults.new(kind, currency: euro).resale.mean }
-    expect([said.call("lowboy"), said.call("nightstand")]).to eq([said.call("chest of drawers"), said.call("bedside table")])
+    expect(Core::Planning::TipOver.kind?("highboy")).to be(true)
+    euro = Core::Units::Currency.find("EUR")
+    said = ->(kind) { Core::Scout::Defaults.new(kind, currency: euro).resale.mean }
+    expect([said.call("lowboy"),
+            said.call("nightstand")]).to eq([said.call("chest of drawers"), said.call("bedside table")])
   end
 
   it "says what it assumed, and draws only what is there once somebody looked" do
     assumed = shape.call("dresser", width: 900.0, height: 850.0, depth: 450.0)
     looked = shape.call("dresser", width: 900.0, height: 850.0, depth: 450.0, checked: true, drawer_rows: [3])
-    expect([assumed.assumed?, assumed.drawn[:drawer_rows], looked.assumed?, looked.drawn[:drawer_rows]]).to eq([true, [2, 1, 1], false, [3]])
+    expect([assumed.assumed?, assumed.drawn[:drawer_rows], looked.assumed?,
+            looked.drawn[:drawer_rows]]).to eq([true, [2, 1, 1], false, [3]])
     emptied = shape.call("washstand", checked: true).drawn
     expect(emptied.values_at(:drawer_rows, :doors, :base)).to eq([[], 0, "legs"])
     expect(shape.call("table").assumed?).to be(false)
@@ -80,7 +86,8 @@ RSpec.describe Kohlrabi::Core::Planning::Shape::Kinds do
     expect(keys.call(hutch)).not_to include("upper-door-1-panel")
     expect(hutch.zones.select(&:open).map(&:key)).to eq(%w[upper-inside]) # behind glass it is seen
     mirror = elevation.call("dresser with mirror")
-    expect([roles.call(mirror)[:glass], keys.call(mirror) & %w[mirror-frame top upper-top]]).to eq([1, %w[top mirror-frame]])
+    expect([roles.call(mirror)[:glass],
+            keys.call(mirror) & %w[mirror-frame top upper-top]]).to eq([1, %w[top mirror-frame]])
     expect(roles.call(elevation.call("vanity"))).to include(glass: 1, front: 3)
     expect(keys.call(elevation.call("secretary"))).to include("fall", "pigeonholes", "upper-door-2-frame")
     expect(keys.call(elevation.call("media unit"))).to include("compartments", "door-2", "inside")
@@ -91,7 +98,11 @@ RSpec.describe Kohlrabi::Core::Planning::Shape::Kinds do
   end
 
   it "reckons a bowed front longer than it is wide, and curved" do
-    flat, bow = %w[flat bow].map { |front| elevation.call("dresser", front: front).zones.find { |zone| zone.key == "front-2-1" } }
+    flat, bow = %w[flat bow].map do |front|
+      elevation.call("dresser", front: front).zones.find do |zone|
+        zone.key == "front-2-1"
+      end
+    end
     expect(bow.area / flat.area).to be_within(0.0005).of(1.0185) # 1 + 8/3 × (1/12)²
     expect([flat.grade, bow.grade]).to eq(%w[flat curved])
   end

@@ -2,19 +2,19 @@
 
 require "spec_helper"
 
-RSpec.describe Kohlrabi::Core::Planning::Shape::Zones do
-  shape_of = ->(**measures) { Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: "chest of drawers", width: 900.0, depth: 450.0, height: 850.0, **measures) }
+RSpec.describe Core::Planning::Shape::Zones do
+  shape_of = ->(**measures) { Core::Planning::Shape::PieceShape.new(kind: "chest of drawers", width: 900.0, depth: 450.0, height: 850.0, **measures) }
   change = ->(zone, **fields) { described_class::Change.new(zone: zone, **fields) }
 
   it "gives every kind zones with areas, each key once, and a zone for every polygon that is finished" do
-    Kohlrabi::Core::Planning::Shape::Kinds.names.each do |kind|
-      shape = Kohlrabi::Core::Planning::Shape::PieceShape.new(kind: kind, width: nil, height: nil)
-      elevation = Kohlrabi::Core::Planning::Shape::Elevation.new(shape)
+    Core::Planning::Shape::Kinds.names.each do |kind|
+      shape = Core::Planning::Shape::PieceShape.new(kind: kind, width: nil, height: nil)
+      elevation = Core::Planning::Shape::Elevation.new(shape)
       keys = elevation.zones.map(&:key)
       expect(keys).to eq(keys.uniq), kind
       expect(elevation.zones.map(&:area)).to all(be_positive), kind
       expect(elevation.parts.filter_map { |part| part[:zone] } - keys).to be_empty, kind
-      expect(elevation.zones.map(&:group) - Kohlrabi::Core::Planning::Shape::Zone::GROUPS.keys).to be_empty, kind
+      expect(elevation.zones.map(&:group) - Core::Planning::Shape::Zone::GROUPS.keys).to be_empty, kind
     end
   end
 
@@ -23,13 +23,22 @@ RSpec.describe Kohlrabi::Core::Planning::Shape::Zones do
     expect(keys.call).to include("legs", "front-1-2", "front-3-1", "drawers")
     expect(keys.call(base: "skirt", leg: 90.0)).to include("base").and(satisfy { |all| !all.include?("legs") })
     expect(keys.call(base: "none")).not_to include("legs", "base")
-    expect(keys.call(drawer_rows: [], doors: 1, door_style: "panelled")).to include("door-1-frame", "door-1-panel", "inside")
-    two = described_class.of(shape_of.call(height: 1800.0, upper_height: 900.0, upper_depth: 300.0, upper_doors: 2)).to_h { |zone| [zone.key, zone] }
-    expect(two.values_at("top", "upper-top", "upper-side-left").map(&:area)).to eq([900.0 * 150, 900.0 * 300, 300.0 * 900])
+    expect(keys.call(drawer_rows: [], doors: 1,
+                     door_style: "panelled")).to include("door-1-frame", "door-1-panel", "inside")
+    two = described_class.of(shape_of.call(height: 1800.0, upper_height: 900.0, upper_depth: 300.0,
+                                           upper_doors: 2)).to_h do |zone|
+      [zone.key, zone]
+    end
+    expect(two.values_at("top", "upper-top",
+                         "upper-side-left").map(&:area)).to eq([900.0 * 150, 900.0 * 300, 300.0 * 900])
   end
 
   it "draws drawers of different height as they were measured" do
-    zones = described_class.of(shape_of.call(drawer_rows: [1, 1, 1], row_heights: [120.0, 180.0, 240.0])).select { |zone| zone.role == "front" }
+    zones = described_class.of(shape_of.call(drawer_rows: [1, 1, 1],
+                                             row_heights: [120.0, 180.0,
+                                                           240.0])).select do |zone|
+      zone.role == "front"
+    end
     expect(zones.map { |zone| zone.height.round }).to eq([120, 180, 240])
   end
 
@@ -42,15 +51,18 @@ RSpec.describe Kohlrabi::Core::Planning::Shape::Zones do
     merged = described_class.of(shape_of.call, changes: [change.call("edge", into: "top")])
     expect(merged.map(&:key)).not_to include("edge")
     expect(sum.call(merged)).to be_within(1e-9).of(sum.call(plain))
-    slatted = change.call("top", area: 500_000.0, material: "solid", relief: "square", relief_depth: 5.0, relief_pitch: 20.0)
+    slatted = change.call("top", area: 500_000.0, material: "solid", relief: "square", relief_depth: 5.0,
+                                 relief_pitch: 20.0)
     own = described_class.of(shape_of.call, surface: "veneer", changes: [slatted])
-    expect(own.find { |zone| zone.key == "top" }).to have_attributes(area: 750_000.0, material: "solid", grade: "detailed")
+    expect(own.find do |zone|
+      zone.key == "top"
+    end).to have_attributes(area: 750_000.0, material: "solid", grade: "detailed")
     expect(own.find { |zone| zone.key == "back" }.material).to eq("veneer")
     expect(described_class.of(shape_of.call, changes: [change.call("gone", pieces: 3)])).to eq(plain)
   end
 
   it "refuses measures that cannot be, and zones that are not there, naming the field" do
-    refusal = ->(field, text, &block) { expect(&block).to raise_error(Kohlrabi::Core::Refusal, text) { |error| expect(error.field).to eq(field) } }
+    refusal = ->(field, text, &block) { expect(&block).to raise_error(Core::Refusal, text) { |error| expect(error.field).to eq(field) } }
     refusal.call(:row_heights, /together are 900 mm tall, the room for them only 760 mm/) do
       shape_of.call(drawer_rows: [1, 1], row_heights: [500.0, 400.0])
     end
@@ -62,15 +74,19 @@ RSpec.describe Kohlrabi::Core::Planning::Shape::Zones do
   end
 
   it "says what lies between the shape as bought and as planned, what it leaves and what is left over" do
-    acts = ->(was, now) { Kohlrabi::Core::Planning::Shape::Reshaping.between(shape_of.call(**was), shape_of.call(**now)).map(&:to_h) }
+    acts = ->(was, now) { Core::Planning::Shape::Reshaping.between(shape_of.call(**was), shape_of.call(**now)).map(&:to_h) }
     expect(acts.call({}, {})).to be_empty
     off = acts.call({}, { base: "none", height: 760.0, drawer_rows: [2, 1] })
     expect(off).to match([include(key: "remove_base", leaves: "screw_holes", spare: { name: "Leg, 90 mm", count: 4 }),
                           include(key: "remove_drawers", spare: { name: "Drawer", count: 1 })])
-    expect(acts.call({}, { width: 600.0 })).to match([include(key: "cut_width", label: "Cut it narrower by 300 mm", cut: true, leaves: "raw_edge")])
+    expect(acts.call({},
+                     { width: 600.0 })).to match([include(key: "cut_width", label: "Cut it narrower by 300 mm", cut: true,
+                                                          leaves: "raw_edge")])
     expect(acts.call({}, { height: 700.0 })).to match([include(key: "cut_height", label: "Cut it lower by 150 mm")])
     two = { height: 1800.0, upper_height: 900.0, doors: 2 }
     expect(acts.call(two,
-                     { height: 900.0, doors: 1 })).to match([include(key: "remove_upper"), include(key: "remove_doors", label: "Take out 1 door")])
+                     { height: 900.0,
+                       doors: 1 })).to match([include(key: "remove_upper"),
+                                              include(key: "remove_doors", label: "Take out 1 door")])
   end
 end

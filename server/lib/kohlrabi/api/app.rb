@@ -2,52 +2,53 @@
 
 require "sinatra/base"
 
-module Kohlrabi
-  module Api
-    # The HTTP interface: short routes that hand on to the operations and say what they answer.
-    class App < Sinatra::Base
-      set :show_exceptions, false
-      set :raise_errors, false
-      set :dump_errors, false
-      set :static, false
-      set :protection, false # done by the middleware in Api::Stack
-      set :host_authorization, permitted_hosts: []
+module Api
+  # The HTTP interface: short routes that hand on to the operations and say what they answer.
+  class App < Sinatra::Base
+    set :show_exceptions, false
+    set :raise_errors, false
+    set :dump_errors, false
+    set :static, false
+    set :protection, false # done by the middleware in Api::Stack
+    set :host_authorization, permitted_hosts: []
 
-      helpers Helpers
-      register Routes::House::Workshop, Routes::Flips::Pieces, Routes::Flips::Work, Routes::Bench::Today, Routes::Books::Imports,
-               Routes::Scout::Prospects, Routes::Flips::Bought, Routes::Planning::Plans, Routes::Bench::Schedule, Routes::Shelf::Containers,
-               Routes::Shelf::Mixes, Routes::Shelf::Colours, Routes::Tools::Calculators, Routes::Market::Selling,
-               Routes::Flips::Photos, Routes::Books::Learning, Routes::Books::Exports, Routes::Market::Listings,
-               Routes::House::Access, Routes::House::Labels, Routes::Pages
+    helpers Helpers
+    register Routes::House::Workshop, Routes::Flips::Pieces, Routes::Flips::Work, Routes::Bench::Today, Routes::Books::Imports,
+             Routes::Scout::Prospects, Routes::Flips::Bought, Routes::Planning::Plans, Routes::Bench::Schedule, Routes::Shelf::Containers,
+             Routes::Shelf::Mixes, Routes::Shelf::Colours, Routes::Tools::Calculators, Routes::Market::Selling,
+             Routes::Flips::Photos, Routes::Books::Learning, Routes::Books::Exports, Routes::Market::Listings,
+             Routes::House::Access, Routes::House::Labels, Routes::Pages
 
-      error(JSON::ParserError) { problem(Problem.document(400, "The body is not a JSON object. Send it again whole.")) }
-      error(Sinatra::BadRequest) { problem(Problem.document(400, "The request cannot be read: its query or body is malformed.")) }
-      error(Gone) { |error| problem(Problem.document(499, error.message)) }
-      error(Operations::Support::Danger) { |error| problem(Problem.danger(error)) }
-      error(Operations::Support::Refused) { |error| problem(Problem.refused(error)) }
-      error(Core::Refusal) { |error| problem(Problem.refused(Operations::Support::Refused.new([error]))) }
-      error(Operations::Support::NotFound) { |error| problem(Problem.document(404, error.message)) }
-      error(Operations::House::Access::TooMany) do |error|
-        headers "retry-after" => error.wait.to_s
-        problem(Problem.document(429, error.message))
-      end
-      error(Operations::Support::Facts::Known) do |error|
-        problem(Problem.document(409, error.message, known: { id: error.id }))
-      end
-      error(Operations::Support::EditConflict) { |error| problem(stale(error)) }
-      error(ActiveRecord::RecordNotUnique) { problem(Problem.document(409, "The same was recorded a moment ago. Load the page anew and look.")) }
-      error do |error|
-        # A module of Rack that several of its errors include: too many parts, too deep, a boundary too long.
-        next problem(Problem.document(400, "The request cannot be read: its query or body is malformed.")) if error.is_a?(Rack::BadRequest)
-
-        if (trouble = Storage.trouble(error))
-          warn "#{request.request_method} #{request.path}: #{error.message}"
-          next problem(Problem.document(507, trouble.to_s))
-        end
-        warn "#{request.request_method} #{request.path}: #{error.full_message(highlight: false)}"
-        problem(Problem.document(500, "Nothing was changed. Try again; if it stays, see the server's log."))
-      end
-      not_found { problem(Problem.document(404, "There is nothing at this address.")) }
+    error(JSON::ParserError) { problem(Problem.document(400, "The body is not a JSON object. Send it again whole.")) }
+    error(Sinatra::BadRequest) { problem(Problem.document(400, "The request cannot be read: its query or body is malformed.")) }
+    error(Gone) { |error| problem(Problem.document(499, error.message)) }
+    error(Operations::Support::Danger) { |error| problem(Problem.danger(error)) }
+    error(Operations::Support::Refused) { |error| problem(Problem.refused(error)) }
+    error(Core::Refusal) { |error| problem(Problem.refused(Operations::Support::Refused.new([error]))) }
+    error(Operations::Support::NotFound) { |error| problem(Problem.document(404, error.message)) }
+    error(Operations::House::Access::TooMany) do |error|
+      headers "retry-after" => error.wait.to_s
+      problem(Problem.document(429, error.message))
     end
+    error(Operations::Support::Facts::Known) do |error|
+      problem(Problem.document(409, error.message, known: { id: error.id }))
+    end
+    error(Operations::Support::EditConflict) { |error| problem(stale(error)) }
+    error(ActiveRecord::RecordNotUnique) { problem(Problem.document(409, "The same was recorded a moment ago. Load the page anew and look.")) }
+    error do |error|
+      # A module of Rack that several of its errors include: too many parts, too deep, a boundary too long.
+      if error.is_a?(Rack::BadRequest)
+        next problem(Problem.document(400,
+                                      "The request cannot be read: its query or body is malformed."))
+      end
+
+      if (trouble = Storage.trouble(error))
+        warn "#{request.request_method} #{request.path}: #{error.message}"
+        next problem(Problem.document(507, trouble.to_s))
+      end
+      warn "#{request.request_method} #{request.path}: #{error.full_message(highlight: false)}"
+      problem(Problem.document(500, "Nothing was changed. Try again; if it stays, see the server's log."))
+    end
+    not_found { problem(Problem.document(404, "There is nothing at this address.")) }
   end
 end

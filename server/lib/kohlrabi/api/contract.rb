@@ -2,46 +2,44 @@
 
 require "committee"
 
-module Kohlrabi
-  module Api
-    # The contract, api/openapi.yaml, and what is said when a request does not keep to it.
-    module Contract
-      FILE = File.join(ROOT, "api/openapi.yaml")
+module Api
+  # The contract, api/openapi.yaml, and what is said when a request does not keep to it.
+  module Contract
+    FILE = File.join(ROOT, "api/openapi.yaml")
 
-      module_function
+    module_function
 
-      # The parsed contract, as committee wants it.
-      def schema
-        @schema ||= Committee::Drivers.load_from_data(YAML.safe_load_file(FILE, aliases: true), FILE,
-                                                      parser_options: { strict_reference_validation: true })
+    # The parsed contract, as committee wants it.
+    def schema
+      @schema ||= Committee::Drivers.load_from_data(YAML.safe_load_file(FILE, aliases: true), FILE,
+                                                    parser_options: { strict_reference_validation: true })
+    end
+
+    # Says a validation error of committee in the shape of a problem.
+    class Error < Committee::ValidationError
+      def error_body
+        return Problem.document(404, "There is nothing at this address.") if status == 404
+
+        Problem.document(400, sentence, errors: field ? [{ field: field, message: sentence }] : [])
       end
 
-      # Says a validation error of committee in the shape of a problem.
-      class Error < Committee::ValidationError
-        def error_body
-          return Problem.document(404, "There is nothing at this address.") if status == 404
-
-          Problem.document(400, sentence, errors: field ? [{ field: field, message: sentence }] : [])
-        end
-
-        def render
-          [status == 404 ? 404 : 400, { "content-type" => Problem::TYPE }, [JSON.generate(error_body)]]
-        end
-
-        private
-
-        # The parser's message without the path into the contract, and with the field it is about.
-        def sentence
-          plain = message.to_s.sub(%r{\A#/\S+ }, "").strip
-          case plain
-          when /\Adoes not define properties: (.+)/ then "Not known here: #{Regexp.last_match(1)}. Leave it out."
-          when /wasn't valid JSON/ then "The body is not valid JSON. Send it again whole."
-          else [field, plain].compact.join(": ")
-          end
-        end
-
-        def field = message.to_s[%r{properties/(\w+)}, 1] || message.to_s[/properties: (\w+)/, 1]
+      def render
+        [status == 404 ? 404 : 400, { "content-type" => Problem::TYPE }, [JSON.generate(error_body)]]
       end
+
+      private
+
+      # The parser's message without the path into the contract, and with the field it is about.
+      def sentence
+        plain = message.to_s.sub(%r{\A#/\S+ }, "").strip
+        case plain
+        when /\Adoes not define properties: (.+)/ then "Not known here: #{Regexp.last_match(1)}. Leave it out."
+        when /wasn't valid JSON/ then "The body is not valid JSON. Send it again whole."
+        else [field, plain].compact.join(": ")
+        end
+      end
+
+      def field = message.to_s[%r{properties/(\w+)}, 1] || message.to_s[/properties: (\w+)/, 1]
     end
   end
 end

@@ -1,31 +1,29 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    # Whether somebody still waits for an answer. Work that takes long asks now and then, and ends where nobody does.
-    class Gone < StandardError
-      EVERY = 0.5 # seconds between looks
+module Api
+  # Whether somebody still waits for an answer. Work that takes long asks now and then, and ends where nobody does.
+  class Gone < StandardError
+    EVERY = 0.5 # seconds between looks
 
-      # A callable that raises Gone once the connection of a request is closed.
-      def self.watch(env)
-        socket = env["puma.socket"]
-        last = 0
-        lambda do
-          now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-          next if now - last < EVERY
+    # A callable that raises Gone once the connection of a request is closed.
+    def self.watch(env)
+      socket = env["puma.socket"]
+      last = 0
+      lambda do
+        now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+        next if now - last < EVERY
 
-          last = now
-          raise Gone, "nobody waits for the answer any more" if closed?(socket)
-        end
+        last = now
+        raise Gone, "nobody waits for the answer any more" if closed?(socket)
       end
-
-      # A socket that can be read and has nothing is one whose other end has left.
-      def self.closed?(socket)
-        socket.respond_to?(:recv_nonblock) && socket.recv_nonblock(1, Socket::MSG_PEEK, exception: false) == ""
-      rescue SystemCallError, IOError
-        true
-      end
-      private_class_method :closed?
     end
+
+    # A socket that can be read and has nothing is one whose other end has left.
+    def self.closed?(socket)
+      socket.respond_to?(:recv_nonblock) && socket.recv_nonblock(1, Socket::MSG_PEEK, exception: false) == ""
+    rescue SystemCallError, IOError
+      true
+    end
+    private_class_method :closed?
   end
 end

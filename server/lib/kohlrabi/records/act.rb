@@ -1,9 +1,7 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # What one request changed: rows is a JSON array of Journal::Entry.
-    class Act < Base
-    end
+module Records
+  # What one request changed: rows is a JSON array of Journal::Entry.
+  class Act < Base
   end
 end

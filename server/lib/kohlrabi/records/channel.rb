@@ -1,15 +1,13 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # Where pieces are sold, with what it takes and its habits.
-    class Channel < Base
-      include Removable
+module Records
+  # Where pieces are sold, with what it takes and its habits.
+  class Channel < Base
+    include Removable
 
-      has_many :rents, -> { order(:from_on) }, class_name: "Kohlrabi::Records::ChannelRent", inverse_of: :channel
+    has_many :rents, -> { order(:from_on) }, class_name: "Records::ChannelRent", inverse_of: :channel
 
-      # Rent a month as of a day, minor units; 0 where none holds.
-      def rent_minor(day) = rents.reverse.find { |rent| rent.from_on <= day }&.rent_minor.to_i
-    end
+    # Rent a month as of a day, minor units; 0 where none holds.
+    def rent_minor(day) = rents.reverse.find { |rent| rent.from_on <= day }&.rent_minor.to_i
   end
 end

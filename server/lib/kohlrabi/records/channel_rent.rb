@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # What a place costs a month from a day on, until the next one begins or the channel is removed.
-    class ChannelRent < Base
-      belongs_to :channel
-    end
+module Records
+  # What a place costs a month from a day on, until the next one begins or the channel is removed.
+  class ChannelRent < Base
+    belongs_to :channel
   end
 end

@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A serious caution that was read and confirmed for a piece.
-    class Confirmation < Base
-      belongs_to :piece
-    end
+module Records
+  # A serious caution that was read and confirmed for a piece.
+  class Confirmation < Base
+    belongs_to :piece
   end
 end

@@ -1,11 +1,10 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # What a cost covers of what a piece still needs. item: "product:KEY", "hardware" or "work:ID" (see Planning::StillToBuy).
-    class CostLink < Base
-      belongs_to :cost
-      belongs_to :piece
-    end
+module Records
+  # What a cost covers of what a piece still needs. item: "product:KEY", "hardware" or "work:ID" (see
+  # Planning::StillToBuy).
+  class CostLink < Base
+    belongs_to :cost
+    belongs_to :piece
   end
 end

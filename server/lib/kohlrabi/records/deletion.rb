@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # One act of removal; undoing it brings back exactly what it hid.
-    class Deletion < Base
-      validates :what, presence: true
-    end
+module Records
+  # One act of removal; undoing it brings back exactly what it hid.
+  class Deletion < Base
+    validates :what, presence: true
   end
 end

@@ -1,9 +1,7 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # What is aimed at in a year.
-    class Goal < Base
-    end
+module Records
+  # What is aimed at in a year.
+  class Goal < Base
   end
 end

@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # An asking price, set or changed by an event.
-    class Listing < Base
-      belongs_to :event
-    end
+module Records
+  # An asking price, set or changed by an event.
+  class Listing < Base
+    belongs_to :event
   end
 end

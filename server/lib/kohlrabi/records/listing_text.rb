@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A listing's text as the person changed it, one of three lengths.
-    class ListingText < Base
-      belongs_to :piece
-    end
+module Records
+  # A listing's text as the person changed it, one of three lengths.
+  class ListingText < Base
+    belongs_to :piece
   end
 end

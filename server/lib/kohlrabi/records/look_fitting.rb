@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # Fittings of one kind under a look.
-    class LookFitting < Base
-      belongs_to :look
-    end
+module Records
+  # Fittings of one kind under a look.
+  class LookFitting < Base
+    belongs_to :look
   end
 end

@@ -1,12 +1,10 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # An offer, or an enquiry where no amount was named.
-    class Offer < Base
-      include Removable
+module Records
+  # An offer, or an enquiry where no amount was named.
+  class Offer < Base
+    include Removable
 
-      belongs_to :piece
-    end
+    belongs_to :piece
   end
 end

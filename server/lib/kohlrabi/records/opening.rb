@@ -1,12 +1,10 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A load space, door or stair that pieces must pass.
-    class Opening < Base
-      include Removable
+module Records
+  # A load space, door or stair that pieces must pass.
+  class Opening < Base
+    include Removable
 
-      validates :name, presence: true
-    end
+    validates :name, presence: true
   end
 end

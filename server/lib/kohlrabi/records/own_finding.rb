@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A kind of finding that the workshop added to the list.
-    class OwnFinding < Base
-      include Removable
-    end
+module Records
+  # A kind of finding that the workshop added to the list.
+  class OwnFinding < Base
+    include Removable
   end
 end

@@ -1,9 +1,7 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A kind of furniture that the core has no word for, and the form it is drawn in.
-    class OwnKind < Base
-    end
+module Records
+  # A kind of furniture that the core has no word for, and the form it is drawn in.
+  class OwnKind < Base
   end
 end

@@ -1,9 +1,7 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # The passcode for other devices, as bcrypt keeps it.
-    class Passcode < Base
-    end
+module Records
+  # The passcode for other devices, as bcrypt keeps it.
+  class Passcode < Base
   end
 end

@@ -1,9 +1,7 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A passcode that was given and not, or not yet, found right.
-    class PasscodeTry < Base
-    end
+module Records
+  # A passcode that was given and not, or not yet, found right.
+  class PasscodeTry < Base
   end
 end

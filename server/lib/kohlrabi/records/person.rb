@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # Somebody who works here.
-    class Person < Base
-      validates :name, presence: true, uniqueness: true
-    end
+module Records
+  # Somebody who works here.
+  class Person < Base
+    validates :name, presence: true, uniqueness: true
   end
 end

@@ -1,12 +1,10 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # An asking price that was decided, with its reason.
-    class PriceDecision < Base
-      include Removable
+module Records
+  # An asking price that was decided, with its reason.
+  class PriceDecision < Base
+    include Removable
 
-      belongs_to :piece
-    end
+    belongs_to :piece
   end
 end

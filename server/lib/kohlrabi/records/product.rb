@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A product of the workshop's own with the figures of its label.
-    class Product < Base
-      include Removable
-    end
+module Records
+  # A product of the workshop's own with the figures of its label.
+  class Product < Base
+    include Removable
   end
 end

@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A plan kept as the workshop's own recipe.
-    class Recipe < Base
-      include Removable
-    end
+module Records
+  # A plan kept as the workshop's own recipe.
+  class Recipe < Base
+    include Removable
   end
 end

@@ -1,15 +1,13 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A record that is hidden, not destroyed, when removed: it carries the id of the act of removal.
-    module Removable
-      extend ActiveSupport::Concern
+module Records
+  # A record that is hidden, not destroyed, when removed: it carries the id of the act of removal.
+  module Removable
+    extend ActiveSupport::Concern
 
-      included do
-        belongs_to :deletion, class_name: "Kohlrabi::Records::Deletion", optional: true
-        scope :live, -> { where(deletion_id: nil) }
-      end
+    included do
+      belongs_to :deletion, class_name: "Records::Deletion", optional: true
+      scope :live, -> { where(deletion_id: nil) }
     end
   end
 end

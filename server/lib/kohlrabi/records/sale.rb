@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # What a sale brought and took.
-    class Sale < Base
-      belongs_to :event
-    end
+module Records
+  # What a sale brought and took.
+  class Sale < Base
+    belongs_to :event
   end
 end

@@ -1,9 +1,7 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A device that gave the passcode; only a fingerprint of its token is kept.
-    class Session < Base
-    end
+module Records
+  # A device that gave the passcode; only a fingerprint of its token is kept.
+  class Session < Base
   end
 end

@@ -1,13 +1,11 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A step that somebody moved to another day.
-    class SessionMove < Base
-      include OfDeed
-      include Removable
+module Records
+  # A step that somebody moved to another day.
+  class SessionMove < Base
+    include OfDeed
+    include Removable
 
-      belongs_to :piece
-    end
+    belongs_to :piece
   end
 end

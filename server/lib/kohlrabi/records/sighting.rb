@@ -1,12 +1,10 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A tag that was read on a day.
-    class Sighting < Base
-      include Removable
+module Records
+  # A tag that was read on a day.
+  class Sighting < Base
+    include Removable
 
-      belongs_to :prospect
-    end
+    belongs_to :prospect
   end
 end

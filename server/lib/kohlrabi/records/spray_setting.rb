@@ -1,9 +1,7 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # How the sprayer was set for a product, kept by its key.
-    class SpraySetting < Base
-    end
+module Records
+  # How the sprayer was set for a product, kept by its key.
+  class SpraySetting < Base
   end
 end

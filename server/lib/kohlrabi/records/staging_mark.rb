@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # What is done of the list before photographing.
-    class StagingMark < Base
-      belongs_to :piece
-    end
+module Records
+  # What is done of the list before photographing.
+  class StagingMark < Base
+    belongs_to :piece
   end
 end

@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A technique in the person's own words, such as "stripped to wood": what flips are compared by.
-    class TechniqueTag < Base
-      belongs_to :piece
-    end
+module Records
+  # A technique in the person's own words, such as "stripped to wood": what flips are compared by.
+  class TechniqueTag < Base
+    belongs_to :piece
   end
 end

@@ -1,13 +1,11 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A piece that a running timer is for.
-    class TimerPiece < Base
-      include OfDeed
+module Records
+  # A piece that a running timer is for.
+  class TimerPiece < Base
+    include OfDeed
 
-      belongs_to :timer
-      belongs_to :piece
-    end
+    belongs_to :timer
+    belongs_to :piece
   end
 end

@@ -1,9 +1,7 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A database that cannot be worked with; the message says why, and which copies there are to restore.
-    class Unusable < StandardError
-    end
+module Records
+  # A database that cannot be worked with; the message says why, and which copies there are to restore.
+  class Unusable < StandardError
   end
 end

@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # A date on which nothing is worked outdoors.
-    class WetDay < Base
-      validates :day, presence: true
-    end
+module Records
+  # A date on which nothing is worked outdoors.
+  class WetDay < Base
+    validates :day, presence: true
   end
 end

@@ -1,17 +1,15 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # Work by one person, of one kind, on one piece or several together. worked_on may be unknown (imports).
-    class WorkEntry < Base
-      include Removable
+module Records
+  # Work by one person, of one kind, on one piece or several together. worked_on may be unknown (imports).
+  class WorkEntry < Base
+    include Removable
 
-      # Costs of what was taken from the shelf when its timer stopped; told once and not kept here.
-      attr_accessor :taken
+    # Costs of what was taken from the shelf when its timer stopped; told once and not kept here.
+    attr_accessor :taken
 
-      belongs_to :person
-      belongs_to :trip, optional: true
-      has_many :shares, -> { order(:id) }, class_name: "Kohlrabi::Records::WorkShare", inverse_of: :work_entry
-    end
+    belongs_to :person
+    belongs_to :trip, optional: true
+    has_many :shares, -> { order(:id) }, class_name: "Records::WorkShare", inverse_of: :work_entry
   end
 end

@@ -1,12 +1,10 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # Hours of a person: of a weekday, or of one date, which goes before it. Without times nobody works then.
-    class WorkingHours < Base
-      self.table_name = "working_hours"
+module Records
+  # Hours of a person: of a weekday, or of one date, which goes before it. Without times nobody works then.
+  class WorkingHours < Base
+    self.table_name = "working_hours"
 
-      belongs_to :person
-    end
+    belongs_to :person
   end
 end

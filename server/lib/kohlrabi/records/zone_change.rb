@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Records
-    # What somebody changed about a zone of a piece: its area, material, grade, splitting, merging.
-    class ZoneChange < Base
-      belongs_to :piece
-    end
+module Records
+  # What somebody changed about a zone of a piece: its area, material, grade, splitting, merging.
+  class ZoneChange < Base
+    belongs_to :piece
   end
 end

@@ -1,5 +1,5 @@
-// Whether what the core says keeps a step from starting still holds, by the clock set right and by what was ticked or read on this device. No
-// rule of the job is known here.
+// Whether what the core says keeps a step from starting still holds, by the clock set right and by what was ticked or
+// read on this device. No rule of the job is known here.
 import type { Block } from "../types";
 import type { Entry } from "./store";
 import { clockNow } from "./reach";

@@ -1,5 +1,6 @@
-// What this device keeps for itself, in IndexedDB: what was seen last, what waits to be told, and what became of it. All of it is
-// of one workshop at a time, so that demo and real data never meet. Fails with Full where the browser gives no more room.
+// What this device keeps for itself, in IndexedDB: what was seen last, what waits to be told, and what became of it.
+// All of it is of one workshop at a time, so that demo and real data never meet. Fails with Full where the browser
+// gives no more room.
 import type { PersistedClient } from "@tanstack/react-query-persist-client";
 import { type DBSchema, type IDBPDatabase, openDB } from "idb";
 import type { Problem } from "../types";

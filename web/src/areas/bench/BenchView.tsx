@@ -1,5 +1,5 @@
-// At the bench: one step at a time over the whole screen, to be read from two metres and worked with one dirty thumb. The screen is
-// kept awake; what dries is called out when it is dry.
+// At the bench: one step at a time over the whole screen, to be read from two metres and worked with one dirty thumb.
+// The screen is kept awake; what dries is called out when it is dry.
 import Box from "@mui/material/Box";
 import LinearProgress from "@mui/material/LinearProgress";
 import { useState } from "react";

@@ -1,4 +1,5 @@
-// A day on a scale of hours: sessions outlined, hands-on steps filled, a row a person, and what dries as light dotted bars below.
+// A day on a scale of hours: sessions outlined, hands-on steps filled, a row a person, and what dries as light dotted
+// bars below.
 import Box from "@mui/material/Box";
 import { useId } from "react";
 import type { ScheduleDay } from "../../api/types";

@@ -1,5 +1,5 @@
-// One day of the week: its hours on a scale, hands-on work in them, waits as light bars under it, and each step in words. A step is dragged to
-// another day, or sent there from its list.
+// One day of the week: its hours on a scale, hands-on work in them, waits as light bars under it, and each step in
+// words. A step is dragged to another day, or sent there from its list.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";

@@ -1,4 +1,5 @@
-// What dries on this piece, and until when: called out once it is dry, with a sound and a shake where the device has them.
+// What dries on this piece, and until when: called out once it is dry, with a sound and a shake where the device has
+// them.
 import Box from "@mui/material/Box";
 import type { DryingClock } from "../../api/types";
 import { ClockFace } from "./ClockFace";

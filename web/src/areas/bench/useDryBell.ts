@@ -1,4 +1,5 @@
-// Calls out when something is dry, while the page is open: two short tones, a shake, a sentence. Elsewhere the calendar does.
+// Calls out when something is dry, while the page is open: two short tones, a shake, a sentence. Elsewhere the calendar
+// does.
 import { useEffect, useRef } from "react";
 import type { DryingClock } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";

@@ -1,4 +1,5 @@
-// A page of Books: its head, the pages beside it, the switches, and what it shows once Books and the workshop are there.
+// A page of Books: its head, the pages beside it, the switches, and what it shows once Books and the workshop are
+// there.
 import LinearProgress from "@mui/material/LinearProgress";
 import type { ReactNode } from "react";
 import { useBooks, useWorkshop } from "../../api/queries";

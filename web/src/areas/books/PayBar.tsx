@@ -1,4 +1,5 @@
-// What a group pays an hour, drawn: its middle as a mark, how far it is in doubt as a whisker, on the scale of all groups.
+// What a group pays an hour, drawn: its middle as a mark, how far it is in doubt as a whisker, on the scale of all
+// groups.
 import Box from "@mui/material/Box";
 
 export interface Scale {

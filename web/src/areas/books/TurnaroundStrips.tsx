@@ -1,4 +1,5 @@
-// The turnaround as stacked strips: the median of each part one after the other, then the latest flips on the same scale of days.
+// The turnaround as stacked strips: the median of each part one after the other, then the latest flips on the same
+// scale of days.
 import Box from "@mui/material/Box";
 import { Link } from "react-router";
 import { usePieces } from "../../api/queries";

@@ -1,4 +1,5 @@
-// The pieces of a lot: new ones, spotted ones, ones already here; how many alike, expected resale, part by hand, found inside.
+// The pieces of a lot: new ones, spotted ones, ones already here; how many alike, expected resale, part by hand, found
+// inside.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";

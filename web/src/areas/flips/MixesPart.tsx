@@ -1,4 +1,5 @@
-// Colours on a piece, out of a tin or mixed: their zones and coats, and where some of each still stands, for a touch-up.
+// Colours on a piece, out of a tin or mixed: their zones and coats, and where some of each still stands, for a
+// touch-up.
 import Box from "@mui/material/Box";
 import { Link } from "react-router";
 import { usePieceMixes } from "../../api/queries";

@@ -1,4 +1,5 @@
-// Where a piece comes from and what it belongs to: lot, split, set, spotted piece, others just like it; and what is known of it.
+// Where a piece comes from and what it belongs to: lot, split, set, spotted piece, others just like it; and what is
+// known of it.
 import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
 import { Link } from "react-router";

@@ -1,4 +1,5 @@
-// Where a piece in hand stands, in one sentence from the core: the same on every page. Whoever goes on whatever is recommended says so here.
+// Where a piece in hand stands, in one sentence from the core: the same on every page. Whoever goes on whatever is
+// recommended says so here.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { api, ask, undoOf } from "../../api/client";

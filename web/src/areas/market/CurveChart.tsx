@@ -1,4 +1,5 @@
-// What comes of each price that may be asked: the money it brings on average, and what is left of it once its days are paid for.
+// What comes of each price that may be asked: the money it brings on average, and what is left of it once its days are
+// paid for.
 import Box from "@mui/material/Box";
 import type { Pricing } from "../../api/types";
 import { useWidth } from "../../kit/useWidth";

@@ -1,4 +1,5 @@
-// What a piece fetches and what it needs, side by side: the market's range with who says so, and the price that brings most.
+// What a piece fetches and what it needs, side by side: the market's range with who says so, and the price that brings
+// most.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";

@@ -1,4 +1,5 @@
-// A piece that is for sale: its face, how long such take, what is asked, offered and paid on the tape, and the one thing it wants today.
+// A piece that is for sale: its face, how long such take, what is asked, offered and paid on the tape, and the one
+// thing it wants today.
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { Link } from "react-router";

@@ -1,4 +1,5 @@
-// What a piece is offered with: its text in three lengths, what to do before photographing, its photos in order, and where it pays to offer it.
+// What a piece is offered with: its text in three lengths, what to do before photographing, its photos in order, and
+// where it pays to offer it.
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";

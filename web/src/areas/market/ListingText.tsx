@@ -57,7 +57,8 @@ export function ListingText({ id, text }: { id: number; text: Text }) {
   );
 }
 
-// Copies without asking for leave, on addresses without a certificate too, where the clipboard of the browser is closed.
+// Copies without asking for leave, on addresses without a certificate too, where the clipboard of the browser is
+// closed.
 function copied(text: string): boolean {
   const field = document.createElement("textarea");
   field.value = text;

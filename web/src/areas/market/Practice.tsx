@@ -1,4 +1,5 @@
-// The market played for practice: invented buyers write about a listed piece, and one answers. Nothing of it is recorded.
+// The market played for practice: invented buyers write about a listed piece, and one answers. Nothing of it is
+// recorded.
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";

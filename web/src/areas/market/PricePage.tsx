@@ -1,4 +1,5 @@
-// The price of a piece: all ways of finding one on one scale, what a price would bring, and the decision with its reason.
+// The price of a piece: all ways of finding one on one scale, what a price would bring, and the decision with its
+// reason.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";

@@ -1,4 +1,5 @@
-// Looking a piece over: a walk round it in the order a practitioner looks; a zone and a tap, and the consequence is said at once.
+// Looking a piece over: a walk round it in the order a practitioner looks; a zone and a tap, and the consequence is
+// said at once.
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";

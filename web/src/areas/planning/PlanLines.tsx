@@ -1,4 +1,5 @@
-// The steps of a plan in the lines in which it is read: folded to a dozen, or with all steps; what is done may be hidden.
+// The steps of a plan in the lines in which it is read: folded to a dozen, or with all steps; what is done may be
+// hidden.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";

@@ -1,4 +1,5 @@
-// The plan: steps in the order in which they are worked, each with its time, wait, materials, cautions and when it is done.
+// The plan: steps in the order in which they are worked, each with its time, wait, materials, cautions and when it is
+// done.
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";

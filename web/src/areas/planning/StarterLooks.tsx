@@ -1,4 +1,5 @@
-// Looks to begin with, side by side as pictures of this piece, each with its hours, cost and pay; one is begun with a tap.
+// Looks to begin with, side by side as pictures of this piece, each with its hours, cost and pay; one is begun with a
+// tap.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";

@@ -1,4 +1,5 @@
-// Cautions at the step, before it starts: what to wear and where the waste goes. Serious ones are confirmed once per piece.
+// Cautions at the step, before it starts: what to wear and where the waste goes. Serious ones are confirmed once per
+// piece.
 import Alert from "@mui/material/Alert";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";

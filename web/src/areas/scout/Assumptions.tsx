@@ -1,4 +1,5 @@
-// Everything that was assumed, open to change: low, likely and high of resale, hours and materials, and what else it costs.
+// Everything that was assumed, open to change: low, likely and high of resale, hours and materials, and what else it
+// costs.
 import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";

@@ -1,4 +1,5 @@
-// Where the workshop is out of reach: what the card says for this kind and condition, at once; the full answer comes when it is back.
+// Where the workshop is out of reach: what the card says for this kind and condition, at once; the full answer comes
+// when it is back.
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";

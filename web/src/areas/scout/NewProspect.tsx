@@ -1,4 +1,5 @@
-// In the shop: a photo, four inputs and the answer. Noted at once, or kept on this device until the workshop is in reach.
+// In the shop: a photo, four inputs and the answer. Noted at once, or kept on this device until the workshop is in
+// reach.
 import Box from "@mui/material/Box";
 import LinearProgress from "@mui/material/LinearProgress";
 import { useState } from "react";

@@ -1,5 +1,5 @@
-// Saves what was changed of a spotted piece, and only that. Where another tab saved first, says what it changed; saving again
-// then keeps both.
+// Saves what was changed of a spotted piece, and only that. Where another tab saved first, says what it changed; saving
+// again then keeps both.
 import { useRef } from "react";
 import { api, ask, ProblemError } from "../../api/client";
 import type { Prospect } from "../../api/types";

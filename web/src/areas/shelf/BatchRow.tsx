@@ -1,4 +1,5 @@
-// A batch that stands ready: what is left, where; adding to match the colour, correcting it to the latest version, its log.
+// A batch that stands ready: what is left, where; adding to match the colour, correcting it to the latest version, its
+// log.
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";

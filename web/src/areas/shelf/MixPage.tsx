@@ -1,4 +1,5 @@
-// One mix: its parts, what an amount of it takes, what stands ready and how it was matched, its versions, and what was painted with it.
+// One mix: its parts, what an amount of it takes, what stands ready and how it was matched, its versions, and what was
+// painted with it.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";

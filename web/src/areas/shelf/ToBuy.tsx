@@ -1,4 +1,5 @@
-// What all planned work still needs, less what is on the shelf, in whole containers; ticked off while shopping at the price paid.
+// What all planned work still needs, less what is on the shelf, in whole containers; ticked off while shopping at the
+// price paid.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";

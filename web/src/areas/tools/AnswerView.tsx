@@ -1,4 +1,5 @@
-// An answer: the sentence, the picture, figures with their reason, what it assumes, what to look out for, what it leads to.
+// An answer: the sentence, the picture, figures with their reason, what it assumes, what to look out for, what it leads
+// to.
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";

@@ -1,4 +1,5 @@
-// One bench tool: what is given on the left, the answer with its picture on the right, while one types. The address holds all that was typed.
+// One bench tool: what is given on the left, the answer with its picture on the right, while one types. The address
+// holds all that was typed.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";

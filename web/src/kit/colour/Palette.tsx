@@ -1,4 +1,5 @@
-// The palette: the workshop's own colours first, then those to begin with, and any other by its swatch. Found by typing a part of a name.
+// The palette: the workshop's own colours first, then those to begin with, and any other by its swatch. Found by typing
+// a part of a name.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ButtonBase from "@mui/material/ButtonBase";

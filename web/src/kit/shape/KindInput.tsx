@@ -1,4 +1,5 @@
-// What kind of piece it is, in anybody's words: found by any part of a word, and said back; a word that nobody knows asks for its form once.
+// What kind of piece it is, in anybody's words: found by any part of a word, and said back; a word that nobody knows
+// asks for its form once.
 import Autocomplete, { createFilterOptions } from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";

@@ -1,4 +1,5 @@
-// The shape a piece was bought in, looked at: opens filled with the usual parts of its kind, its picture beside it changing while one types.
+// The shape a piece was bought in, looked at: opens filled with the usual parts of its kind, its picture beside it
+// changing while one types.
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";

@@ -1,5 +1,5 @@
-// The drawing as the place where zones are picked: by a click, or by the arrow keys. Colour and pattern show the finish planned,
-// a mark what is done, a number what was found.
+// The drawing as the place where zones are picked: by a click, or by the arrow keys. Colour and pattern show the finish
+// planned, a mark what is done, a number what was found.
 import Box from "@mui/material/Box";
 import { type KeyboardEvent, useId, useMemo, useState } from "react";
 import type { Drawing, Zone } from "../../api/types";

@@ -1,4 +1,5 @@
-// Where the zones of a piece are drawn: its front to scale, and below it, smaller, the faces that are not seen from there.
+// Where the zones of a piece are drawn: its front to scale, and below it, smaller, the faces that are not seen from
+// there.
 import type { Drawing, Zone } from "../../api/types";
 
 export type Face = { zone: Zone; x: number; y: number; width: number; height: number };

@@ -1,66 +1,67 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Bench
-      # The open steps of a plan as jobs for the scheduler.
-      class Jobs
-        DIVISIBLE = %w[sanding cleaning].freeze # kinds of work that may be broken off anywhere (common practice, no source)
-        COATS = %w[prime colour coat clear wax].freeze # phases that lay something on: like by product, and the climate decides
+module Core
+  module Bench
+    # The open steps of a plan as jobs for the scheduler.
+    class Jobs
+      DIVISIBLE = %w[sanding cleaning].freeze # kinds of work that may be broken off anywhere (common practice, no source)
+      COATS = %w[prime colour coat clear wax].freeze # phases that lay something on: like by product, and the climate decides
 
-        # What has happened on the bench. at: lambda from Date to the minute at which it begins; done: {step key => [minute at which it was done,
-        # factor on its waits]}; moved: {step key => minute}; tent: whether there is a spray tent.
-        Bench = Struct.new(:at, :done, :moved, :tent, keyword_init: true)
+      # What has happened on the bench. at: lambda from Date to the minute at which it begins; done: {step key =>
+      # [minute at which it was done, factor on its waits]}; moved: {step key => minute}; tent: whether there is a spray
+      # tent.
+      Bench = Struct.new(:at, :done, :moved, :tent, keyword_init: true)
 
-        # Id of a job: of the piece and the step.
-        def self.id(piece, key) = "#{piece}:#{key}"
+      # Id of a job: of the piece and the step.
+      def self.id(piece, key) = "#{piece}:#{key}"
 
-        # plan: Planning::Plan; piece: id; bench: Bench; stretch: Rational on the estimates.
-        def initialize(plan, piece:, bench:, stretch: 1)
-          @plan = plan
-          @piece = piece
-          @bench = bench
-          @stretch = stretch
-        end
+      # plan: Planning::Plan; piece: id; bench: Bench; stretch: Rational on the estimates.
+      def initialize(plan, piece:, bench:, stretch: 1)
+        @plan = plan
+        @piece = piece
+        @bench = bench
+        @stretch = stretch
+      end
 
-        # Array of Job.
-        def all = @plan.steps.reject(&:done?).map.with_index { |step, index| job(step, index) }
+      # Array of Job.
+      def all = @plan.steps.reject(&:done?).map.with_index { |step, index| job(step, index) }
 
-        private
+      private
 
-        def job(step, position)
-          open, done = step.needs.partition { |need| !@plan.step(need.key).done? }
-          Job.new(id: id(step.key), piece: @piece, minutes: minutes(step), wait: step.wait, place: place(step), position: position,
-                  needs: open.map { |need| [id(need.key), need.wait] }.uniq, divisible: DIVISIBLE.include?(step.kind),
-                  not_before: [expected(step), *done.map { |need| dry(need) }].max, blocked: blocked(step), pinned: @bench.moved[step.key],
-                  like: like(step))
-        end
+      def job(step, position)
+        open, done = step.needs.partition { |need| !@plan.step(need.key).done? }
+        Job.new(id: id(step.key), piece: @piece, minutes: minutes(step), wait: step.wait, place: place(step), position: position,
+                needs: open.map { |need| [id(need.key), need.wait] }.uniq, divisible: DIVISIBLE.include?(step.kind),
+                not_before: [expected(step), *done.map do |need|
+                  dry(need)
+                end].max, blocked: blocked(step), pinned: @bench.moved[step.key],
+                like: like(step))
+      end
 
-        def minutes(step) = [(step.remaining/60r * @stretch).round, 1].max
-        def expected(step) = step.not_before ? @bench.at.call(step.not_before) : 0
+      def minutes(step) = [(step.remaining/60r * @stretch).round, 1].max
+      def expected(step) = step.not_before ? @bench.at.call(step.not_before) : 0
 
-        def id(key) = Jobs.id(@piece, key)
+      def id(key) = Jobs.id(@piece, key)
 
-        # Minute at which what was done before it is dry.
-        def dry(need)
-          minute, factor = @bench.done.fetch(need.key) { return 0 }
-          minute + (need.wait * factor).ceil
-        end
+      # Minute at which what was done before it is dry.
+      def dry(need)
+        minute, factor = @bench.done.fetch(need.key) { return 0 }
+        minute + (need.wait * factor).ceil
+      end
 
-        # Without a tent one sprays outdoors.
-        def place(step) = step.place == "tent" && !@bench.tent ? "outdoors" : step.place
+      # Without a tent one sprays outdoors.
+      def place(step) = step.place == "tent" && !@bench.tent ? "outdoors" : step.place
 
-        def blocked(step)
-          return "“#{step.label}” is not in your hands" if step.outside?
+      def blocked(step)
+        return "“#{step.label}” is not in your hands" if step.outside?
 
-          "a zone is undecided: #{step.label.downcase}" if step.key.start_with?("decide/")
-        end
+        "a zone is undecided: #{step.label.downcase}" if step.key.start_with?("decide/")
+      end
 
-        def like(step)
-          return [step.phase, step.materials.keys.min] if COATS.include?(step.phase) && step.materials.any?
+      def like(step)
+        return [step.phase, step.materials.keys.min] if COATS.include?(step.phase) && step.materials.any?
 
-          ["sand", step.grits] if step.kind == "sanding" && step.grits.any?
-        end
+        ["sand", step.grits] if step.kind == "sanding" && step.grits.any?
       end
     end
   end

@@ -1,23 +1,21 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Flips
-      # What a cost is for, guessed from what was written: "drawer pulls" is hardware, "1 qt primer" materials. The
-      # person has the last word.
-      module CostCategories
-        ROWS = Core.table("flips/cost_words").to_h do |row|
-          [row[:category], /\b(?:#{row[:words].map do |word|
-            Regexp.escape(word)
-          end.join('|')})/i]
-        end.freeze
-        ALL = %w[materials hardware other].freeze
+module Core
+  module Flips
+    # What a cost is for, guessed from what was written: "drawer pulls" is hardware, "1 qt primer" materials. The
+    # person has the last word.
+    module CostCategories
+      ROWS = Core.table("flips/cost_words").to_h do |row|
+        [row[:category], /\b(?:#{row[:words].map do |word|
+          Regexp.escape(word)
+        end.join('|')})/i]
+      end.freeze
+      ALL = %w[materials hardware other].freeze
 
-        module_function
+      module_function
 
-        # Returns one of ALL.
-        def guess(what) = ROWS.find { |_, words| what.to_s.match?(words) }&.first || "other"
-      end
+      # Returns one of ALL.
+      def guess(what) = ROWS.find { |_, words| what.to_s.match?(words) }&.first || "other"
     end
   end
 end

@@ -1,23 +1,21 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Flips
-      # The full-cost view of a profit: less what the stash would cost to replace, and shop overhead by the hour
-      # (common practice, no source). Said once, for a figure and for a query that adds up thousands.
-      module FullCost
-        HOUR = 3600 # seconds
+module Core
+  module Flips
+    # The full-cost view of a profit: less what the stash would cost to replace, and shop overhead by the hour
+    # (common practice, no source). Said once, for a figure and for a query that adds up thousands.
+    module FullCost
+      HOUR = 3600 # seconds
 
-        module_function
+      module_function
 
-        # Overhead of so many seconds, minor units, half up. rate: minor units an hour, or nil; no hours known: none.
-        def overhead(rate, seconds) = Rational(rate.to_i * seconds.to_i, HOUR).round(half: :up)
+      # Overhead of so many seconds, minor units, half up. rate: minor units an hour, or nil; no hours known: none.
+      def overhead(rate, seconds) = Rational(rate.to_i * seconds.to_i, HOUR).round(half: :up)
 
-        # The same profit as text in whole numbers, in which / cuts off, as in SQLite: of columns or of numbers. rate,
-        # seconds not negative.
-        def formula(cash:, stash:, rate:, seconds:)
-          "(#{cash} - #{stash} - (2 * #{rate.to_i} * #{seconds} + #{HOUR}) / #{2 * HOUR})"
-        end
+      # The same profit as text in whole numbers, in which / cuts off, as in SQLite: of columns or of numbers. rate,
+      # seconds not negative.
+      def formula(cash:, stash:, rate:, seconds:)
+        "(#{cash} - #{stash} - (2 * #{rate.to_i} * #{seconds} + #{HOUR}) / #{2 * HOUR})"
       end
     end
   end

@@ -1,34 +1,33 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Flips
-      # Shares given by hand that do not add up to their whole. The gap is said in minor units for whoever puts it
-      # into money.
-      module HandShares
-        # Raised with the gap, so that whoever knows the currency can say it.
-        class Gap < Refusal
-          attr_reader :gap, :whole
+module Core
+  module Flips
+    # Shares given by hand that do not add up to their whole. The gap is said in minor units for whoever puts it
+    # into money.
+    module HandShares
+      # Raised with the gap, so that whoever knows the currency can say it.
+      class Gap < Refusal
+        attr_reader :gap, :whole
 
-          def initialize(gap, whole, field)
-            @gap = gap
-            @whole = whole
-            super(:shares_off, field: field, whole: whole, side: side)
-          end
-
-          def side = gap.positive? ? "over" : "under"
-
-          # The same with the amount. currency: Units::Currency.
-          def in(currency)
-            amount = Units::MoneyText.text(gap.abs, currency)
-            Refusal.new(:shares_do_not_add_up, field: field, whole: whole, amount: amount, currency: currency.code, side: side)
-          end
+        def initialize(gap, whole, field)
+          @gap = gap
+          @whole = whole
+          super(:shares_off, field: field, whole: whole, side: side)
         end
 
-        module_function
+        def side = gap.positive? ? "over" : "under"
 
-        def refusal(gap, whole, field) = Gap.new(gap, whole, field)
+        # The same with the amount. currency: Units::Currency.
+        def in(currency)
+          amount = Units::MoneyText.text(gap.abs, currency)
+          Refusal.new(:shares_do_not_add_up, field: field, whole: whole, amount: amount, currency: currency.code,
+                                             side: side)
+        end
       end
+
+      module_function
+
+      def refusal(gap, whole, field) = Gap.new(gap, whole, field)
     end
   end
 end

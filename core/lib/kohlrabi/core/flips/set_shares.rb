@@ -1,28 +1,31 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Flips
-      # How the one sale of a set is shared over its pieces: by their earlier asking prices, else expected resale,
-      # else cost; or by hand.
-      module SetShares
-        BASES = { asking: "by earlier asking prices", resale: "by expected resale", cost: "by cost", equal: "equally" }.freeze
+module Core
+  module Flips
+    # How the one sale of a set is shared over its pieces: by their earlier asking prices, else expected resale,
+    # else cost; or by hand.
+    module SetShares
+      BASES = { asking: "by earlier asking prices", resale: "by expected resale", cost: "by cost",
+                equal: "equally" }.freeze
 
-        module_function
+      module_function
 
-        # members: Array of {asking:, resale:, cost:} in minor units, nil = not known.
-        # Returns [basis, weights]: the first basis that all of them have and that is not all zero.
-        def weights(members)
-          basis = %i[asking resale cost].find { |key| members.all? { |member| member[key] } && members.any? { |member| member[key].positive? } }
-          basis ? [basis, members.map { |member| member[basis] }] : [:equal, members.map { 1 }]
+      # members: Array of {asking:, resale:, cost:} in minor units, nil = not known.
+      # Returns [basis, weights]: the first basis that all of them have and that is not all zero.
+      def weights(members)
+        basis = %i[asking resale cost].find do |key|
+          members.all? { |member| member[key] } && members.any? do |member|
+            member[key].positive?
+          end
         end
+        basis ? [basis, members.map { |member| member[basis] }] : [:equal, members.map { 1 }]
+      end
 
-        # parts by hand that must add up to the price. Returns them; raises Refusal (HandShares::Gap).
-        def by_hand(parts, price)
-          raise HandShares.refusal(parts.sum - price, "sale price", :members) unless parts.sum == price
+      # parts by hand that must add up to the price. Returns them; raises Refusal (HandShares::Gap).
+      def by_hand(parts, price)
+        raise HandShares.refusal(parts.sum - price, "sale price", :members) unless parts.sum == price
 
-          parts
-        end
+        parts
       end
     end
   end

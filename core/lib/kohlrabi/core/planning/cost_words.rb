@@ -1,40 +1,40 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      # Which of the things that a piece still needs a cost probably pays for, by its words; the person confirms it.
-      module CostWords
-        SHORT = 3 # letters of the shortest word by which a cost names something
-        # Kinds of product that people call by the kind alone.
-        CALLED = %w[paint primer stain clear oil wax filler glue stripper deglosser cleaner liner bleach].freeze
+module Core
+  module Planning
+    # Which of the things that a piece still needs a cost probably pays for, by its words; the person confirms it.
+    module CostWords
+      SHORT = 3 # letters of the shortest word by which a cost names something
+      # Kinds of product that people call by the kind alone.
+      CALLED = %w[paint primer stain clear oil wax filler glue stripper deglosser cleaner liner bleach].freeze
 
-        module_function
+      module_function
 
-        # what: words of the cost; items: Array of [key, label, kind of product or nil]. Returns the keys that it names best, none where it
-        # names nothing.
-        def likely(what, items)
-          scores = items.to_h { |key, label, kind| [key, named(what, label, kind)] }
-          best = scores.values.max.to_i
-          best.positive? ? scores.select { |_, score| score == best }.keys : []
-        end
-
-        # How many words of a cost name something: its kind, or two words of its label, or its only word.
-        def named(what, label, kind)
-          said = words(what)
-          own = words(label)
-          shared = (own & said).size
-          return shared + 1 if CALLED.include?(kind) && said.include?(kind)
-
-          shared >= [2, own.size].min ? shared : 0
-        end
-        private_class_method :named
-
-        def words(text)
-          text.to_s.downcase.scan(/[[:alpha:]]+/).select { |word| word.size >= SHORT }.map { |word| word.delete_suffix("s") }
-        end
-        private_class_method :words
+      # what: words of the cost; items: Array of [key, label, kind of product or nil]. Returns the keys that it names
+      # best, none where it names nothing.
+      def likely(what, items)
+        scores = items.to_h { |key, label, kind| [key, named(what, label, kind)] }
+        best = scores.values.max.to_i
+        best.positive? ? scores.select { |_, score| score == best }.keys : []
       end
+
+      # How many words of a cost name something: its kind, or two words of its label, or its only word.
+      def named(what, label, kind)
+        said = words(what)
+        own = words(label)
+        shared = (own & said).size
+        return shared + 1 if CALLED.include?(kind) && said.include?(kind)
+
+        shared >= [2, own.size].min ? shared : 0
+      end
+      private_class_method :named
+
+      def words(text)
+        text.to_s.downcase.scan(/[[:alpha:]]+/).select do |word|
+          word.size >= SHORT
+        end.map { |word| word.delete_suffix("s") }
+      end
+      private_class_method :words
     end
   end
 end

@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      # What was tried before: product × surface × tool, whether it worked, seconds lost.
-      Experience = Struct.new(:product, :surface, :tool, :worked, :seconds_lost, :note, keyword_init: true)
-    end
+module Core
+  module Planning
+    # What was tried before: product × surface × tool, whether it worked, seconds lost.
+    Experience = Struct.new(:product, :surface, :tool, :worked, :seconds_lost, :note, keyword_init: true)
   end
 end

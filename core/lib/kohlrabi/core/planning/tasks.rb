@@ -1,33 +1,37 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      # Makes tasks from their words in data/planning/tasks.yml.
-      module Tasks
-        ROWS = Core.table("planning/tasks").freeze
+module Core
+  module Planning
+    # Makes tasks from their words in data/planning/tasks.yml.
+    module Tasks
+      ROWS = Core.table("planning/tasks").freeze
 
-        module_function
+      module_function
 
-        # name: Symbol of a row; zone: Shape::Zone; words: fill the label; key: stable key, else the name; cautions: beyond the row's;
-        # acts: instead of the row's; rate: way of applying where the row leaves it open; repeats: times the rate; rest: any field of Task.
-        # Returns Task.
-        def make(name, zone, key: name.to_s, words: {}, cautions: [], rate: nil, repeats: 1, area: nil, acts: nil, **rest)
-          row = ROWS.fetch(name)
-          named = rate || row[:rate]
-          time = named ? rated(named.to_sym, (area || zone.square_metres) * zone.factor, repeats) : { fixed: row[:minutes] || 0 }
-          Task.new(key: key, phase: row[:phase], kind: row[:kind], label: format(row[:label], words), zone: zone.key, done: row[:done],
-                   cautions: (cautions.map(&:to_s) | (row[:cautions] || [])), acts: acts || Array(row[:act]), verb: row[:verb],
-                   **row.slice(:why, :wait, :wait_why, :place, :seq), **time, **rest.compact)
-        end
-
-        # {minutes:, fixed:} of a rate over an area that counts its grade.
-        def rated(name, area, repeats)
-          row = Shelf::Rates.of(name)
-          { minutes: ((row[:m2] * area) + (row[:each] || 0)) * repeats, fixed: row[:fixed] }
-        end
-        private_class_method :rated
+      # name: Symbol of a row; zone: Shape::Zone; words: fill the label; key: stable key, else the name; cautions:
+      # beyond the row's;
+      # acts: instead of the row's; rate: way of applying where the row leaves it open; repeats: times the rate; rest:
+      # any field of Task. Returns Task.
+      def make(name, zone, key: name.to_s, words: {}, cautions: [], rate: nil, repeats: 1, area: nil, acts: nil, **rest)
+        row = ROWS.fetch(name)
+        named = rate || row[:rate]
+        time = if named
+                 rated(named.to_sym, (area || zone.square_metres) * zone.factor,
+                       repeats)
+               else
+                 { fixed: row[:minutes] || 0 }
+               end
+        Task.new(key: key, phase: row[:phase], kind: row[:kind], label: format(row[:label], words), zone: zone.key, done: row[:done],
+                 cautions: (cautions.map(&:to_s) | (row[:cautions] || [])), acts: acts || Array(row[:act]), verb: row[:verb],
+                 **row.slice(:why, :wait, :wait_why, :place, :seq), **time, **rest.compact)
       end
+
+      # {minutes:, fixed:} of a rate over an area that counts its grade.
+      def rated(name, area, repeats)
+        row = Shelf::Rates.of(name)
+        { minutes: ((row[:m2] * area) + (row[:each] || 0)) * repeats, fixed: row[:fixed] }
+      end
+      private_class_method :rated
     end
   end
 end

@@ -1,82 +1,85 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Tools
-      # Brush, roller or sprayer by the time they take, and the passes of the sprayer.
-      class WayToApply < Tool
-        NOZZLE = 5 # minutes of cleaning the nozzle between coats (common practice, no source)
+module Core
+  module Tools
+    # Brush, roller or sprayer by the time they take, and the passes of the sprayer.
+    class WayToApply < Tool
+      NOZZLE = 5 # minutes of cleaning the nozzle between coats (common practice, no source)
 
-        tool "method", "Brush, roller or sprayer",
-             "Hours each way with setting up and cleaning, where spraying begins to pay, and its passes.",
-             group: "coating"
-        field :area, "Area", :area, 2_500_000.0
-        field :coats, "Coats", :count, 2, within: 1..12
-        field :height, "Height of the face to spray", :length, 850.0, within: 10..3000
-        field :fan, "Fan width", :length, 200.0, within: 20..600
-        field :overlap, "Overlap, percent", :number, 40, within: 0..80
+      tool "method", "Brush, roller or sprayer",
+           "Hours each way with setting up and cleaning, where spraying begins to pay, and its passes.",
+           group: "coating"
+      field :area, "Area", :area, 2_500_000.0
+      field :coats, "Coats", :count, 2, within: 1..12
+      field :height, "Height of the face to spray", :length, 850.0, within: 10..3000
+      field :fan, "Fan width", :length, 200.0, within: 20..600
+      field :overlap, "Overlap, percent", :number, 40, within: 0..80
 
-        def self.start(start) = { area: start.painted, coats: start.coats, height: start.height }.compact
+      def self.start(start) = { area: start.painted, coats: start.coats, height: start.height }.compact
 
-        private
+      private
 
-        def headline = "#{best.capitalize} is quickest: #{effort(times.fetch(best))} for #{formatter.count(self[:coats], 'coat')}."
+      def headline
+        "#{best.capitalize} is quickest: #{effort(times.fetch(best))} for #{formatter.count(self[:coats], 'coat')}."
+      end
 
-        def lines
-          [*times.map { |way, minutes| [way.capitalize, effort(minutes), whys.fetch(way)] },
-           ["Spraying pays from", formatter.area(break_even * 1e6), "all coats together: its fixed minutes ÷ (1 ÷ v − 1 ÷ 4.5 v), v the brush"],
-           ["Passes of the sprayer", passes.to_s, "max(1, (height − fan) ÷ (fan × (1 − overlap)) + 1), rounded up"],
-           ["From pass to pass", length(travel), "fan × (1 − overlap)"]]
-        end
+      def lines
+        [*times.map { |way, minutes| [way.capitalize, effort(minutes), whys.fetch(way)] },
+         ["Spraying pays from", formatter.area(break_even * 1e6),
+          "all coats together: its fixed minutes ÷ (1 ÷ v − 1 ÷ 4.5 v), v the brush"],
+         ["Passes of the sprayer", passes.to_s, "max(1, (height − fan) ÷ (fan × (1 − overlap)) + 1), rounded up"],
+         ["From pass to pass", length(travel), "fan × (1 − overlap)"]]
+      end
 
-        def cautions = %w[spray]
+      def cautions = %w[spray]
 
-        def assumes
-          ["Roller 2.5 and sprayer 4.5 times as fast as the brush (common practice, weak).",
-           "Sprayer: 15 min setting up, 15 masking, 10 cleaning, #{NOZZLE} between coats (common practice).",
-           "#{length(150)} to #{length(200)} off, square to the face."]
-        end
+      def assumes
+        ["Roller 2.5 and sprayer 4.5 times as fast as the brush (common practice, weak).",
+         "Sprayer: 15 min setting up, 15 masking, 10 cleaning, #{NOZZLE} between coats (common practice).",
+         "#{length(150)} to #{length(200)} off, square to the face."]
+      end
 
-        def warnings = self[:overlap].between?(30, 50) ? [] : ["An overlap of 30 to 50% is usual: less leaves stripes, more runs."]
+      def warnings
+        self[:overlap].between?(30, 50) ? [] : ["An overlap of 30 to 50% is usual: less leaves stripes, more runs."]
+      end
 
-        def best = times.min_by { |_, minutes| minutes }.first
-        def minutes(way) = Shelf::Rates.of(way)
-        def whole = self[:area] / 1e6 * self[:coats]
-        def fixed = minutes(:spray)[:fixed] + (NOZZLE * (self[:coats] - 1))
+      def best = times.min_by { |_, minutes| minutes }.first
+      def minutes(way) = Shelf::Rates.of(way)
+      def whole = self[:area] / 1e6 * self[:coats]
+      def fixed = minutes(:spray)[:fixed] + (NOZZLE * (self[:coats] - 1))
 
-        def times
-          brush = minutes(:brush)[:m2]
-          { "brush" => (brush * whole) + minutes(:brush)[:fixed].to_i, "roller" => (minutes(:roller)[:m2] * whole) + minutes(:roller)[:fixed].to_i,
-            "sprayer" => (brush / Shelf::Rates::SPRAY_GAIN * whole) + fixed }
-        end
+      def times
+        brush = minutes(:brush)[:m2]
+        { "brush" => (brush * whole) + minutes(:brush)[:fixed].to_i, "roller" => (minutes(:roller)[:m2] * whole) + minutes(:roller)[:fixed].to_i,
+          "sprayer" => (brush / Shelf::Rates::SPRAY_GAIN * whole) + fixed }
+      end
 
-        def whys
-          { "brush" => "#{formatter.minutes_an_area(minutes(:brush)[:m2])} and coat",
-            "roller" => "#{formatter.minutes_an_area(minutes(:roller)[:m2])} and coat",
-            "sprayer" => "#{fixed} min around it, and #{formatter.minutes_an_area(minutes(:brush)[:m2] / Shelf::Rates::SPRAY_GAIN)} and coat" }
-        end
+      def whys
+        { "brush" => "#{formatter.minutes_an_area(minutes(:brush)[:m2])} and coat",
+          "roller" => "#{formatter.minutes_an_area(minutes(:roller)[:m2])} and coat",
+          "sprayer" => "#{fixed} min around it, and #{formatter.minutes_an_area(minutes(:brush)[:m2] / Shelf::Rates::SPRAY_GAIN)} and coat" }
+      end
 
-        # m² of all coats together.
-        def break_even
-          rate = minutes(:brush)[:m2]
-          fixed / (rate - (rate / Shelf::Rates::SPRAY_GAIN))
-        end
+      # m² of all coats together.
+      def break_even
+        rate = minutes(:brush)[:m2]
+        fixed / (rate - (rate / Shelf::Rates::SPRAY_GAIN))
+      end
 
-        def travel = (exact(:fan) * (1 - (exact(:overlap) / 100))).to_f
+      def travel = (exact(:fan) * (1 - (exact(:overlap) / 100))).to_f
 
-        # In exact numbers: 600 high, 200 wide, none overlapping are 3 passes, not 4.
-        def passes = [1, (((exact(:height) - exact(:fan)) / (exact(:fan) * (1 - (exact(:overlap) / 100)))) + 1).ceil].max
-        def exact(field) = self[field].to_r.round(4)
-        def effort(minutes) = Units::Effort.text(minutes.round * 60)
+      # In exact numbers: 600 high, 200 wide, none overlapping are 3 passes, not 4.
+      def passes = [1, (((exact(:height) - exact(:fan)) / (exact(:fan) * (1 - (exact(:overlap) / 100)))) + 1).ceil].max
+      def exact(field) = self[field].to_r.round(4)
+      def effort(minutes) = Units::Effort.text(minutes.round * 60)
 
-        def picture
-          wide = self[:height] * 0.8
-          pic = Picture.new(wide, [self[:height], ((passes - 1) * travel) + self[:fan]].max,
-                            "#{formatter.count(passes, 'pass', 'passes')} over the face")
-          pic.rect(0, 0, wide, self[:height], "wood")
-          passes.times { |number| pic.rect(0, number * travel, wide, self[:fan], "ghost", (number + 1).to_s) }
-          pic.measure(0, 0, 0, self[:height], length(self[:height]))
-        end
+      def picture
+        wide = self[:height] * 0.8
+        pic = Picture.new(wide, [self[:height], ((passes - 1) * travel) + self[:fan]].max,
+                          "#{formatter.count(passes, 'pass', 'passes')} over the face")
+        pic.rect(0, 0, wide, self[:height], "wood")
+        passes.times { |number| pic.rect(0, number * travel, wide, self[:fan], "ghost", (number + 1).to_s) }
+        pic.measure(0, 0, 0, self[:height], length(self[:height]))
       end
     end
   end

@@ -1,53 +1,51 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Units
-      # Local calendar dates: read from text, shown in words, counted in days.
-      module Calendar
-        ORDERS = { iso: %i[year month day], dmy: %i[day month year], mdy: %i[month day year] }.freeze
-        EARLIEST = Date.new(1900, 1, 1)
+module Core
+  module Units
+    # Local calendar dates: read from text, shown in words, counted in days.
+    module Calendar
+      ORDERS = { iso: %i[year month day], dmy: %i[day month year], mdy: %i[month day year] }.freeze
+      EARLIEST = Date.new(1900, 1, 1)
 
-        module_function
+      module_function
 
-        # text: "2026-05-03", or with order :dmy "3.5.2026" / "03/05/26", with :mdy "5/3/2026". Returns Date.
-        # Raises Refusal: not a date, or a day that does not exist (31 February).
-        def parse(text, order: :iso)
-          found = text.to_s.strip.match(order == :iso ? /\A(\d{4})-(\d{1,2})-(\d{1,2})\z/ : %r{\A(\d{1,2})[./-](\d{1,2})[./-](\d{4}|\d{2})\z})
-          raise Refusal.new(:not_a_date, given: text) unless found
+      # text: "2026-05-03", or with order :dmy "3.5.2026" / "03/05/26", with :mdy "5/3/2026". Returns Date.
+      # Raises Refusal: not a date, or a day that does not exist (31 February).
+      def parse(text, order: :iso)
+        found = text.to_s.strip.match(order == :iso ? /\A(\d{4})-(\d{1,2})-(\d{1,2})\z/ : %r{\A(\d{1,2})[./-](\d{1,2})[./-](\d{4}|\d{2})\z})
+        raise Refusal.new(:not_a_date, given: text) unless found
 
-          parts = ORDERS.fetch(order).zip(found.captures.map(&:to_i)).to_h
-          parts[:year] += 2000 if parts[:year] < 100
-          existing(parts, text)
-        end
-
-        # "3 May 2026"; nil stays nil.
-        def text(date)
-          date&.strftime("%-d %b %Y")
-        end
-
-        # "3 May"; with its year where that is not the year of today.
-        def short(date, today:)
-          date&.strftime(date.year == today.year ? "%-d %b" : "%-d %b %Y")
-        end
-
-        # Refuses a date after today. Returns the date.
-        def past!(date, today:, what:)
-          return date if date.nil? || date <= today
-
-          raise Refusal.new(:after_today, what: what, date: text(date), today: text(today))
-        end
-
-        def existing(parts, text)
-          date = Date.new(*parts.values_at(:year, :month, :day))
-          raise Refusal.new(:too_long_ago, given: text) if date < EARLIEST
-
-          date
-        rescue Date::Error
-          raise Refusal.new(:not_in_the_calendar, given: text)
-        end
-        private_class_method :existing
+        parts = ORDERS.fetch(order).zip(found.captures.map(&:to_i)).to_h
+        parts[:year] += 2000 if parts[:year] < 100
+        existing(parts, text)
       end
+
+      # "3 May 2026"; nil stays nil.
+      def text(date)
+        date&.strftime("%-d %b %Y")
+      end
+
+      # "3 May"; with its year where that is not the year of today.
+      def short(date, today:)
+        date&.strftime(date.year == today.year ? "%-d %b" : "%-d %b %Y")
+      end
+
+      # Refuses a date after today. Returns the date.
+      def past!(date, today:, what:)
+        return date if date.nil? || date <= today
+
+        raise Refusal.new(:after_today, what: what, date: text(date), today: text(today))
+      end
+
+      def existing(parts, text)
+        date = Date.new(*parts.values_at(:year, :month, :day))
+        raise Refusal.new(:too_long_ago, given: text) if date < EARLIEST
+
+        date
+      rescue Date::Error
+        raise Refusal.new(:not_in_the_calendar, given: text)
+      end
+      private_class_method :existing
     end
   end
 end

@@ -2,65 +2,72 @@
 
 require "money"
 
-module Kohlrabi
-  module Core
-    module Units
-      # A currency with its exponent: how many decimals its minor unit has (ISO 4217; yen none, dinar three).
-      # Codes and names come from the table of the `money` gem.
-      class Currency
-        # Those whose unit buys about what a euro, a dollar or a pound does: amounts that are usual in one are about right in another.
-        MUCH_ALIKE = %w[EUR USD GBP CHF CAD AUD NZD].freeze
+module Core
+  module Units
+    # A currency with its exponent: how many decimals its minor unit has (ISO 4217; yen none, dinar three).
+    # Codes and names come from the table of the `money` gem.
+    class Currency
+      # Those whose unit buys about what a euro, a dollar or a pound does: amounts that are usual in one are about right
+      # in another.
+      MUCH_ALIKE = %w[EUR USD GBP CHF CAD AUD NZD].freeze
 
-        # Withdrawn, or nobody's money: bonds, metals, tests and units of account (ISO 4217, lists one and three; from memory).
-        NOT_IN_USE = %w[ANG BGN BYR CLF CUC EEK HRK LTL LVL MTL SKK SLL STD TMM VEF XAG XAU XBA XBB XBC XBD XDR XPD XPT XTS ZMK ZWD ZWL ZWN
-                        ZWR].freeze
-        REGIONS = Core.table("house/currencies").flat_map { |code, countries| countries.map { |letters| [letters, code.to_s] } }.to_h.freeze
+      # Withdrawn, or nobody's money: bonds, metals, tests and units of account (ISO 4217, lists one and three; from
+      # memory).
+      NOT_IN_USE = %w[ANG BGN BYR CLF CUC EEK HRK LTL LVL MTL SKK SLL STD TMM VEF XAG XAU XBA XBB XBC XBD XDR XPD XPT XTS ZMK ZWD ZWL ZWN
+                      ZWR].freeze
+      REGIONS = Core.table("house/currencies").flat_map do |code, countries|
+        countries.map do |letters|
+          [letters, code.to_s]
+        end
+      end.to_h.freeze
 
-        attr_reader :code, :name, :exponent, :decimal_mark
+      attr_reader :code, :name, :exponent, :decimal_mark
 
-        # code: three letters, any case. Raises Refusal for an unknown one.
-        def self.find(code)
-          @found ||= {}
-          @found[code.to_s.upcase] ||= new(code)
+      # code: three letters, any case. Raises Refusal for an unknown one.
+      def self.find(code)
+        @found ||= {}
+        @found[code.to_s.upcase] ||= new(code)
+      end
+
+      # All currencies in use whose minor unit is a power of ten, by code, each once.
+      def self.all
+        @all ||= (::Money::Currency.table.values
+                                  .select { |row| row[:iso_numeric].to_s.match?(/\d/) && decimal?(row[:subunit_to_unit]) }
+                                  .map { |row| row[:iso_code] }.uniq - NOT_IN_USE).sort.map { |code| find(code) }
+      end
+
+      # The currency of a country by its two letters ("US"), or nil.
+      def self.of_country(letters) = REGIONS[letters.to_s.upcase]&.then { |code| find(code) }
+
+      # Whether something is the sign or the code of any currency.
+      def self.sign?(text) = all.any? { |one| one.sign?(text) }
+
+      def self.decimal?(subunit_to_unit)
+        10**Math.log10(subunit_to_unit).round == subunit_to_unit
+      end
+
+      def initialize(code)
+        row = ::Money::Currency.find(code.to_s)
+        unless row && self.class.decimal?(row.subunit_to_unit)
+          raise Refusal.new(:not_a_currency_code, field: :currency,
+                                                  given: code)
         end
 
-        # All currencies in use whose minor unit is a power of ten, by code, each once.
-        def self.all
-          @all ||= (::Money::Currency.table.values
-                                    .select { |row| row[:iso_numeric].to_s.match?(/\d/) && decimal?(row[:subunit_to_unit]) }
-                                    .map { |row| row[:iso_code] }.uniq - NOT_IN_USE).sort.map { |code| find(code) }
-        end
+        @code = row.iso_code
+        @name = row.name
+        @exponent = Math.log10(row.subunit_to_unit).round
+        @decimal_mark = row.decimal_mark
+        @signs = [row.iso_code, row.symbol, row.disambiguate_symbol, *::Money::Currency.table.fetch(row.id)[:alternate_symbols]].compact.map { |sign| sign.downcase.delete_suffix(".") }
+      end
 
-        # The currency of a country by its two letters ("US"), or nil.
-        def self.of_country(letters) = REGIONS[letters.to_s.upcase]&.then { |code| find(code) }
+      # Whether a text is its sign or its code, in any case.
+      def sign?(text) = @signs.include?(text.to_s.strip.downcase.delete_suffix("."))
 
-        # Whether something is the sign or the code of any currency.
-        def self.sign?(text) = all.any? { |one| one.sign?(text) }
+      def much_alike? = MUCH_ALIKE.include?(code)
 
-        def self.decimal?(subunit_to_unit)
-          10**Math.log10(subunit_to_unit).round == subunit_to_unit
-        end
-
-        def initialize(code)
-          row = ::Money::Currency.find(code.to_s)
-          raise Refusal.new(:not_a_currency_code, field: :currency, given: code) unless row && self.class.decimal?(row.subunit_to_unit)
-
-          @code = row.iso_code
-          @name = row.name
-          @exponent = Math.log10(row.subunit_to_unit).round
-          @decimal_mark = row.decimal_mark
-          @signs = [row.iso_code, row.symbol, row.disambiguate_symbol, *::Money::Currency.table.fetch(row.id)[:alternate_symbols]].compact.map { |sign| sign.downcase.delete_suffix(".") }
-        end
-
-        # Whether a text is its sign or its code, in any case.
-        def sign?(text) = @signs.include?(text.to_s.strip.downcase.delete_suffix("."))
-
-        def much_alike? = MUCH_ALIKE.include?(code)
-
-        # Minor units in one major unit: 100 for a currency with cents.
-        def unit
-          10**exponent
-        end
+      # Minor units in one major unit: 100 for a currency with cents.
+      def unit
+        10**exponent
       end
     end
   end

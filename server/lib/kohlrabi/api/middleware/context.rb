@@ -1,16 +1,14 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Middleware
-      # Gives each request its context, so that nothing is looked up twice in it.
-      class Context
-        def initialize(app)
-          @app = app
-        end
-
-        def call(env) = Operations::Support::Context.open { @app.call(env) }
+module Api
+  module Middleware
+    # Gives each request its context, so that nothing is looked up twice in it.
+    class Context
+      def initialize(app)
+        @app = app
       end
+
+      def call(env) = Operations::Support::Context.open { @app.call(env) }
     end
   end
 end

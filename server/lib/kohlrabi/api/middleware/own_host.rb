@@ -2,14 +2,12 @@
 
 require "rack/protection"
 
-module Kohlrabi
-  module Api
-    module Middleware
-      # Answers only under the names it was given, so that no foreign name can be made to point here.
-      class OwnHost < Rack::Protection::HostAuthorization
-        def default_reaction(_env)
-          Problem.response(403, "Kohlrabi does not answer under this name. Use the address that it printed.")
-        end
+module Api
+  module Middleware
+    # Answers only under the names it was given, so that no foreign name can be made to point here.
+    class OwnHost < Rack::Protection::HostAuthorization
+      def default_reaction(_env)
+        Problem.response(403, "Kohlrabi does not answer under this name. Use the address that it printed.")
       end
     end
   end

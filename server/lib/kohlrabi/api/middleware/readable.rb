@@ -1,60 +1,60 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Middleware
-      # The outermost answer to a request that cannot be read: an address, query, form or body that is malformed is told so, whatever layer trips over
-      # it, and what nobody foresaw is a plain problem too. Without this the web server would answer by itself, without the headers of the house.
-      class Readable
-        UNREADABLE = [Rack::BadRequest, URI::InvalidURIError, EncodingError, EOFError].freeze
-        BAD_TEXT = /invalid %-encoding|invalid byte sequence|null byte|bad URI/
+module Api
+  module Middleware
+    # The outermost answer to a request that cannot be read: an address, query, form or body that is malformed is told
+    # so, whatever layer trips over it, and what nobody foresaw is a plain problem too. Without this the web server
+    # would answer by itself, without the headers of the house.
+    class Readable
+      UNREADABLE = [Rack::BadRequest, URI::InvalidURIError, EncodingError, EOFError].freeze
+      BAD_TEXT = /invalid %-encoding|invalid byte sequence|null byte|bad URI/
 
-        # What the web server answers by itself, before a request reaches the application: [status, headers, body], as all other answers.
-        def self.by_the_server(error, status)
-          warn "The web server refused a request: #{error.class}" unless status < 500 || status == 501
-          unreadable = "The request cannot be read: its address, query or body is malformed."
-          code, headers, body = if status < 500 || status == 501
-                                  Problem.response(400,
-                                                   unreadable)
-                                else
-                                  Problem.response(500,
-                                                   "Nothing was changed. Try again.")
-                                end
-          [code, headers.merge(SecurityHeaders.policy(SecureRandom.base64(18))), body]
-        end
+      # What the web server answers by itself, before a request reaches the application: [status, headers, body], as all
+      # other answers.
+      def self.by_the_server(error, status)
+        warn "The web server refused a request: #{error.class}" unless status < 500 || status == 501
+        unreadable = "The request cannot be read: its address, query or body is malformed."
+        code, headers, body = if status < 500 || status == 501
+                                Problem.response(400,
+                                                 unreadable)
+                              else
+                                Problem.response(500,
+                                                 "Nothing was changed. Try again.")
+                              end
+        [code, headers.merge(SecurityHeaders.policy(SecureRandom.base64(18))), body]
+      end
 
-        def initialize(app)
-          @app = app
-        end
+      def initialize(app)
+        @app = app
+      end
 
-        def call(env)
-          return unreadable unless text?(env["PATH_INFO"]) && text?(env["QUERY_STRING"])
+      def call(env)
+        return unreadable unless text?(env["PATH_INFO"]) && text?(env["QUERY_STRING"])
 
-          @app.call(env)
-        rescue *UNREADABLE
-          unreadable
-        rescue ArgumentError => e
-          e.message.match?(BAD_TEXT) ? unreadable : failed(env, e)
-        rescue StandardError => e
-          failed(env, e)
-        end
+        @app.call(env)
+      rescue *UNREADABLE
+        unreadable
+      rescue ArgumentError => e
+        e.message.match?(BAD_TEXT) ? unreadable : failed(env, e)
+      rescue StandardError => e
+        failed(env, e)
+      end
 
-        private
+      private
 
-        # Whether an address or a query is UTF-8 without NUL once its percent signs are read.
-        def text?(raw)
-          text = Rack::Utils.unescape_path(raw.to_s).force_encoding(Encoding::UTF_8)
-          text.valid_encoding? && !text.include?("\0") && !raw.to_s.match?(/%(?!\h\h)/)
-        rescue ArgumentError
-          false
-        end
+      # Whether an address or a query is UTF-8 without NUL once its percent signs are read.
+      def text?(raw)
+        text = Rack::Utils.unescape_path(raw.to_s).force_encoding(Encoding::UTF_8)
+        text.valid_encoding? && !text.include?("\0") && !raw.to_s.match?(/%(?!\h\h)/)
+      rescue ArgumentError
+        false
+      end
 
-        def unreadable = Problem.response(400, "The request cannot be read: its address, query or body is malformed.")
+      def unreadable = Problem.response(400, "The request cannot be read: its address, query or body is malformed.")
 
-        def failed(env, error)
-          warn "#{env['REQUEST_METHOD']} #{env['PATH_INFO']}: #{error.full_message(highlight: false)}"
-          Problem.response(500, "Nothing was changed. Try again; if it stays, see the server's log.")
-        end
+      def failed(env, error)
+        warn "#{env['REQUEST_METHOD']} #{env['PATH_INFO']}: #{error.full_message(highlight: false)}"
+        Problem.response(500, "Nothing was changed. Try again; if it stays, see the server's log.")
       end
     end
   end

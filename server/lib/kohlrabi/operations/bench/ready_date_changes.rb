@@ -1,36 +1,38 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Bench
-      # What a change of the schedule does to the days on which pieces are ready, in sentences.
-      module ReadyDateChanges
-        module_function
+module Operations
+  module Bench
+    # What a change of the schedule does to the days on which pieces are ready, in sentences.
+    module ReadyDateChanges
+      module_function
 
-        # Does the change in the block.
-        def of
-          before = ready
-          yield
-          after = ready
-          lines = after.filter_map { |id, (name, day)| line(name, before[id]&.last, day) }
-          lines.empty? ? ["No piece is ready on another day."] : lines
-        end
-
-        # {piece id => [name, Date or nil]}.
-        def ready
-          bench = Schedules.now
-          bench.pieces.to_h { |id, piece| [id, [piece.name, bench.schedule.ready(id)&.then { |minute| bench.date(minute) }]] }
-        end
-        private_class_method :ready
-
-        def line(name, before, after)
-          return if before == after
-          return "#{name}: nobody can say any more when it is ready." unless after
-
-          "#{name}: ready #{Core::Units::Calendar.text(after)}#{" instead of #{Core::Units::Calendar.text(before)}" if before}."
-        end
-        private_class_method :line
+      # Does the change in the block.
+      def of
+        before = ready
+        yield
+        after = ready
+        lines = after.filter_map { |id, (name, day)| line(name, before[id]&.last, day) }
+        lines.empty? ? ["No piece is ready on another day."] : lines
       end
+
+      # {piece id => [name, Date or nil]}.
+      def ready
+        bench = Schedules.now
+        bench.pieces.to_h do |id, piece|
+          [id, [piece.name, bench.schedule.ready(id)&.then do |minute|
+            bench.date(minute)
+          end]]
+        end
+      end
+      private_class_method :ready
+
+      def line(name, before, after)
+        return if before == after
+        return "#{name}: nobody can say any more when it is ready." unless after
+
+        "#{name}: ready #{Core::Units::Calendar.text(after)}#{" instead of #{Core::Units::Calendar.text(before)}" if before}."
+      end
+      private_class_method :line
     end
   end
 end

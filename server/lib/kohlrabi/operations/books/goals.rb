@@ -1,44 +1,42 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Books
-      # What is aimed at in a year, and how it goes.
-      module Goals
-        module_function
+module Operations
+  module Books
+    # What is aimed at in a year, and how it goes.
+    module Goals
+      module_function
 
-        # Array of Core::Books::Pace::Row for a year (Integer), by cash profit and the house's hours.
-        def rows(year)
-          goal = Records::Goal.find_by(year: year)
-          totals = Totals.answer(BooksFilter.new(year: year.to_s)).totals
-          so_far = { profit: totals.profit.amount, hourly: totals.hourly_pay.amount, pieces: totals.sold.flips }
-          aims = { profit: goal&.profit_minor, hourly: goal&.hourly_minor, pieces: goal&.pieces }
-          aims.map do |key, aim|
-            Core::Books::Pace.new(key, aim, so_far.fetch(key), today: House::WorkshopSettings.today, year: year,
-                                                               say: key == :pieces ? method(:pieces) : method(:money)).row
-          end
+      # Array of Core::Books::Pace::Row for a year (Integer), by cash profit and the house's hours.
+      def rows(year)
+        goal = Records::Goal.find_by(year: year)
+        totals = Totals.answer(BooksFilter.new(year: year.to_s)).totals
+        so_far = { profit: totals.profit.amount, hourly: totals.hourly_pay.amount, pieces: totals.sold.flips }
+        aims = { profit: goal&.profit_minor, hourly: goal&.hourly_minor, pieces: goal&.pieces }
+        aims.map do |key, aim|
+          Core::Books::Pace.new(key, aim, so_far.fetch(key), today: House::WorkshopSettings.today, year: year,
+                                                             say: key == :pieces ? method(:pieces) : method(:money)).row
         end
-
-        def of(year) = Records::Goal.find_by(year: year) || Records::Goal.new(year: year)
-
-        # given: {"profit"?, "hourly"?, "pieces"?}; empty takes a goal away. Returns the goal.
-        def set(year, given)
-          Records::Base.transaction do
-            params = Support::Params.new(given, House::WorkshopSettings.workshop)
-            params.money(:profit)
-            params.money(:hourly)
-            params.count(:pieces, 1..100_000)
-            values = params.done!
-            of(year).tap { |goal| goal.update!(values) }
-          end
-        end
-
-        def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
-        private_class_method :money
-
-        def pieces(count) = count.round == 1 ? "1 piece" : "#{count.round} pieces"
-        private_class_method :pieces
       end
+
+      def of(year) = Records::Goal.find_by(year: year) || Records::Goal.new(year: year)
+
+      # given: {"profit"?, "hourly"?, "pieces"?}; empty takes a goal away. Returns the goal.
+      def set(year, given)
+        Records::Base.transaction do
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.money(:profit)
+          params.money(:hourly)
+          params.count(:pieces, 1..100_000)
+          values = params.done!
+          of(year).tap { |goal| goal.update!(values) }
+        end
+      end
+
+      def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
+      private_class_method :money
+
+      def pieces(count) = count.round == 1 ? "1 piece" : "#{count.round} pieces"
+      private_class_method :pieces
     end
   end
 end

@@ -1,71 +1,69 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Books
-      # Totals over many flips. The database adds up within groups; the core composes and divides.
-      module Totals
-        # days: {month => quantile summary of the turnaround of what was sold in it}.
-        Answer = Struct.new(:totals, :months, :days, :years, :turnaround, :books, keyword_init: true)
+module Operations
+  module Books
+    # Totals over many flips. The database adds up within groups; the core composes and divides.
+    module Totals
+      # days: {month => quantile summary of the turnaround of what was sold in it}.
+      Answer = Struct.new(:totals, :months, :days, :years, :turnaround, :books, keyword_init: true)
 
-        NO_DATE = "not known"
+      NO_DATE = "not known"
 
-        module_function
+      module_function
 
-        # filter: BooksFilter. Raises nothing: what is not known is counted and said. Kept until anything is written.
-        def answer(filter = BooksFilter.new) = Support::VersionedCache.once([:totals, *filter.key]) { read(filter) }
+      # filter: BooksFilter. Raises nothing: what is not known is counted and said. Kept until anything is written.
+      def answer(filter = BooksFilter.new) = Support::VersionedCache.once([:totals, *filter.key]) { read(filter) }
 
-        def read(filter)
-          groups = groups(filter)
-          Answer.new(totals: Core::Books::Totals.new(by_stage(groups), hours_rule: filter.rule, name: filter.profit_name),
-                     months: Core::Books::Months.rows(groups, hours_rule: filter.rule),
-                     days: days(filter.year), years: years, turnaround: turnaround(filter.year), books: filter)
-        end
+      def read(filter)
+        groups = groups(filter)
+        Answer.new(totals: Core::Books::Totals.new(by_stage(groups), hours_rule: filter.rule, name: filter.profit_name),
+                   months: Core::Books::Months.rows(groups, hours_rule: filter.rule),
+                   days: days(filter.year), years: years, turnaround: turnaround(filter.year), books: filter)
+      end
 
-        private_class_method :read
+      private_class_method :read
 
-        # {[month or nil, stage] => Tally} over flips that have ended.
-        def groups(filter)
-          month = "substr(ended_on, 1, 7)"
-          sql = filter.scope.group(Arel.sql("#{month}, stage")).select(Arel.sql("#{month}, stage, #{filter.sums}")).to_sql
-          Records::Base.connection.select_rows(sql).to_h { |name, stage, *sums| [[name, stage], BooksFilter.tally(sums)] }
-        end
+      # {[month or nil, stage] => Tally} over flips that have ended.
+      def groups(filter)
+        month = "substr(ended_on, 1, 7)"
+        sql = filter.scope.group(Arel.sql("#{month}, stage")).select(Arel.sql("#{month}, stage, #{filter.sums}")).to_sql
+        Records::Base.connection.select_rows(sql).to_h { |name, stage, *sums| [[name, stage], BooksFilter.tally(sums)] }
+      end
 
-        # {stage => Tally} of groups.
-        def by_stage(groups)
-          groups.group_by { |(_, stage), _| stage }
-                .transform_values { |entries| entries.sum(Core::Books::Tally.zero, &:last) }
-        end
+      # {stage => Tally} of groups.
+      def by_stage(groups)
+        groups.group_by { |(_, stage), _| stage }
+              .transform_values { |entries| entries.sum(Core::Books::Tally.zero, &:last) }
+      end
 
-        def years
-          rows = ended(nil).distinct.order(Arel.sql("1 DESC")).pluck(Arel.sql("substr(ended_on, 1, 4)"))
-          rows.compact + (rows.include?(nil) ? [NO_DATE] : [])
-        end
-        private_class_method :years
+      def years
+        rows = ended(nil).distinct.order(Arel.sql("1 DESC")).pluck(Arel.sql("substr(ended_on, 1, 4)"))
+        rows.compact + (rows.include?(nil) ? [NO_DATE] : [])
+      end
+      private_class_method :years
 
-        # Median days from bought to sold with quartiles and n.
-        def turnaround(year)
-          Core::Statistics::Quantiles.summary(ended(year).where(stage: "sold").where.not(turnaround_days: nil).pluck(:turnaround_days))
-        end
-        private_class_method :turnaround
+      # Median days from bought to sold with quartiles and n.
+      def turnaround(year)
+        Core::Statistics::Quantiles.summary(ended(year).where(stage: "sold").where.not(turnaround_days: nil).pluck(:turnaround_days))
+      end
+      private_class_method :turnaround
 
-        def days(year)
-          rows = ended(year).where(stage: "sold").where.not(turnaround_days: nil).where.not(ended_on: nil).pluck(Arel.sql("substr(ended_on, 1, 7)"),
-                                                                                                                 :turnaround_days)
-          rows.group_by(&:first).transform_values { |pairs| Core::Statistics::Quantiles.summary(pairs.map(&:last)) }
-        end
-        private_class_method :days
+      def days(year)
+        rows = ended(year).where(stage: "sold").where.not(turnaround_days: nil).where.not(ended_on: nil).pluck(Arel.sql("substr(ended_on, 1, 7)"),
+                                                                                                               :turnaround_days)
+        rows.group_by(&:first).transform_values { |pairs| Core::Statistics::Quantiles.summary(pairs.map(&:last)) }
+      end
+      private_class_method :days
 
-        # Summaries of flips that have ended, in a year, or in all where it is nil.
-        def ended(year)
-          scope = Records::FlipSummary.where(live: true, stage: Flips::Lists::ENDED)
-          year.nil? ? scope : ended_in(scope, year)
-        end
+      # Summaries of flips that have ended, in a year, or in all where it is nil.
+      def ended(year)
+        scope = Records::FlipSummary.where(live: true, stage: Flips::Lists::ENDED)
+        year.nil? ? scope : ended_in(scope, year)
+      end
 
-        # Narrows summaries down to flips that ended in a year, or on a date that is not known.
-        def ended_in(scope, year)
-          scope.where(ended_on: year == NO_DATE ? nil : "#{year}-01-01".."#{year}-12-31")
-        end
+      # Narrows summaries down to flips that ended in a year, or on a date that is not known.
+      def ended_in(scope, year)
+        scope.where(ended_on: year == NO_DATE ? nil : "#{year}-01-01".."#{year}-12-31")
       end
     end
   end

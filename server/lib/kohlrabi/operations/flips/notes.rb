@@ -1,27 +1,25 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Flips
-      # What somebody notes of a piece: a line in its diary.
-      module Notes
-        KIND = "note"
+module Operations
+  module Flips
+    # What somebody notes of a piece: a line in its diary.
+    module Notes
+      KIND = "note"
 
-        module_function
+      module_function
 
-        # given: {"text"}. Returns the entry. Raises Refused, NotFound.
-        def create(piece_id, given)
-          Records::Base.transaction do
-            piece = Support::Finder.find(Records::Piece, piece_id)
-            params = Support::Params.new(given, House::WorkshopSettings.workshop)
-            params.text(:text, max: 1000, required: true)
-            Changes.write(piece, KIND, params.done![:text])
-          end
+      # given: {"text"}. Returns the entry. Raises Refused, NotFound.
+      def create(piece_id, given)
+        Records::Base.transaction do
+          piece = Support::Finder.find(Records::Piece, piece_id)
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:text, max: 1000, required: true)
+          Changes.write(piece, KIND, params.done![:text])
         end
-
-        # Raises NotFound.
-        def remove(id) = Support::Removal.of([Support::Finder.find(Records::DiaryEntry, id)], what: "Note removed")
       end
+
+      # Raises NotFound.
+      def remove(id) = Support::Removal.of([Support::Finder.find(Records::DiaryEntry, id)], what: "Note removed")
     end
   end
 end

@@ -1,94 +1,97 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Flips
-      # Takes the answer to a question about one piece.
-      class PieceAnswers
-        include Support::Refusing
+module Operations
+  module Flips
+    # Takes the answer to a question about one piece.
+    class PieceAnswers
+      include Support::Refusing
 
-        # question: Records::Question of one of Questions::OF_PIECE; given, by its kind: "hours" {"steps": [key]}, "costs" {"items": [item]},
-        # "materials" {"materials": [{"material", "became", "amount"?}]}, "touch_up" {"answer": "planned" or "left"}, "said" {"answer": a time, or
-        # "none"}.
-        def initialize(question, given)
-          @question = question
-          @piece = question.piece
-          @given = given
+      # question: Records::Question of one of Questions::OF_PIECE; given, by its kind: "hours" {"steps": [key]}, "costs"
+      # {"items": [item]}, "materials" {"materials": [{"material", "became", "amount"?}]}, "touch_up" {"answer":
+      # "planned" or "left"}, "said" {"answer": a time, or "none"}.
+      def initialize(question, given)
+        @question = question
+        @piece = question.piece
+        @given = given
+      end
+
+      # Does what was said. Returns what it came to, a sentence. Raises Refused.
+      def take
+        said = public_send(@question.kind)
+        @question.update!(answer: "said")
+        said
+      end
+
+      def hours
+        steps = Array(@given["steps"])
+        Planning::DoneWith.tick(steps.map do |key|
+          { "piece_id" => @piece.id, "step" => key }
+        end, person: nil, pieces: [@piece.id])
+        return "No step is done with it." if steps.empty?
+
+        steps.size == 1 ? "One step is done." : "#{steps.size} steps are done."
+      end
+
+      def costs
+        rows = Array(@given["items"]).map { |item| { "piece_id" => @piece.id, "item" => item } }
+        cost = Records::Cost.live.where(id: @question.said).order(:id).last
+        Planning::StillToBuy.link(cost, rows) if cost
+        rows.empty? ? "It covers nothing that was planned." : "It no longer counts as still to buy."
+      end
+
+      def materials
+        rows = Array(@given["materials"])
+        rows.each_with_index { |row, index| material(row, index) }
+        if rows.any? do |row|
+          row["became"] == "used"
         end
-
-        # Does what was said. Returns what it came to, a sentence. Raises Refused.
-        def take
-          said = public_send(@question.kind)
-          @question.update!(answer: "said")
-          said
+          "What was used is taken from the shelf as far as it was there."
+        else
+          "Nothing is taken from the shelf."
         end
+      end
 
-        def hours
-          steps = Array(@given["steps"])
-          Planning::DoneWith.tick(steps.map { |key| { "piece_id" => @piece.id, "step" => key } }, person: nil, pieces: [@piece.id])
-          return "No step is done with it." if steps.empty?
+      def touch_up
+        said = @given["answer"].to_s
+        refuse(:not_one_of_these, field: :answer, given: said, choices: "planned, left") unless %w[planned
+                                                                                                   left].include?(said)
+        Planning::Findings.touch_up(@question.finding, said)
+        said == "planned" ? "The touch-up is in the plan." : "It stays as it is."
+      end
 
-          steps.size == 1 ? "One step is done." : "#{steps.size} steps are done."
+      def said
+        text = @given["answer"].to_s
+        seconds = text == "none" ? 0 : Core::Units::Effort.parse(text, bare: :hours, most: Core::Units::Effort::MOST_LEFT)
+        @piece.update!(ToCome.say(seconds_to_come: seconds))
+        Summaries.refresh([@piece.id])
+        seconds.zero? ? "No work is left." : "#{Core::Units::Effort.text(seconds)} of work left."
+      rescue Core::Refusal => e
+        raise Support::Refused, [e.at(:answer)]
+      end
+
+      private
+
+      # Used: off the shelf as far as it is there. Left over and not needed: the shelf stays as it is.
+      def material(row, index)
+        planned = @question.said.fetch(row["material"]) do
+          refuse(:not_one_of_these, field: :"materials/#{index}/material", given: row["material"],
+                                    choices: @question.said.keys.join(", "))
         end
-
-        def costs
-          rows = Array(@given["items"]).map { |item| { "piece_id" => @piece.id, "item" => item } }
-          cost = Records::Cost.live.where(id: @question.said).order(:id).last
-          Planning::StillToBuy.link(cost, rows) if cost
-          rows.empty? ? "It covers nothing that was planned." : "It no longer counts as still to buy."
+        became = row["became"].to_s
+        unless Questions::USED.include?(became)
+          refuse(:not_one_of_these, field: :"materials/#{index}/became", given: became,
+                                    choices: Questions::USED.join(", "))
         end
+        Shelf::Draws.for_step(@piece, { row["material"] => amount(row, planned, index) }) if became == "used"
+      end
 
-        def materials
-          rows = Array(@given["materials"])
-          rows.each_with_index { |row, index| material(row, index) }
-          if rows.any? do |row|
-            row["became"] == "used"
-          end
-            "What was used is taken from the shelf as far as it was there."
-          else
-            "Nothing is taken from the shelf."
-          end
-        end
+      def amount(row, planned, index)
+        return planned if row["amount"].to_s.strip.empty?
 
-        def touch_up
-          said = @given["answer"].to_s
-          refuse(:not_one_of_these, field: :answer, given: said, choices: "planned, left") unless %w[planned left].include?(said)
-          Planning::Findings.touch_up(@question.finding, said)
-          said == "planned" ? "The touch-up is in the plan." : "It stays as it is."
-        end
-
-        def said
-          text = @given["answer"].to_s
-          seconds = text == "none" ? 0 : Core::Units::Effort.parse(text, bare: :hours, most: Core::Units::Effort::MOST_LEFT)
-          @piece.update!(ToCome.say(seconds_to_come: seconds))
-          Summaries.refresh([@piece.id])
-          seconds.zero? ? "No work is left." : "#{Core::Units::Effort.text(seconds)} of work left."
-        rescue Core::Refusal => e
-          raise Support::Refused, [e.at(:answer)]
-        end
-
-        private
-
-        # Used: off the shelf as far as it is there. Left over and not needed: the shelf stays as it is.
-        def material(row, index)
-          planned = @question.said.fetch(row["material"]) do
-            refuse(:not_one_of_these, field: :"materials/#{index}/material", given: row["material"], choices: @question.said.keys.join(", "))
-          end
-          became = row["became"].to_s
-          unless Questions::USED.include?(became)
-            refuse(:not_one_of_these, field: :"materials/#{index}/became", given: became, choices: Questions::USED.join(", "))
-          end
-          Shelf::Draws.for_step(@piece, { row["material"] => amount(row, planned, index) }) if became == "used"
-        end
-
-        def amount(row, planned, index)
-          return planned if row["amount"].to_s.strip.empty?
-
-          product = Shelf::Products.core.fetch(row["material"])
-          Core::Units::Quantity.parse(row["amount"], unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit)
-        rescue Core::Refusal => e
-          raise Support::Refused, [e.at("materials/#{index}/amount")]
-        end
+        product = Shelf::Products.core.fetch(row["material"])
+        Core::Units::Quantity.parse(row["amount"], unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit)
+      rescue Core::Refusal => e
+        raise Support::Refused, [e.at("materials/#{index}/amount")]
       end
     end
   end

@@ -1,58 +1,59 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module House
-      # Lists to choose from: fixed ones of the core, and the sources and channels this workshop has used.
-      module Choices
-        module_function
+module Operations
+  module House
+    # Lists to choose from: fixed ones of the core, and the sources and channels this workshop has used.
+    module Choices
+      module_function
 
-        def all
-          { currencies: Core::Units::Currency.all.map { |currency| { key: currency.code, label: "#{currency.code} #{currency.name}" } },
-            currency_of: Core::Units::Currency::REGIONS, time_zones: zones, kinds: Planning::Kinds.words(used(Records::Piece, :kind)), forms: forms,
-            work_kinds: Core::Flips::WorkKinds::ALL.map do |row|
-              row.slice(:key, :label, :count).merge(dusty: Core::Planning::Dangers::DUSTY.include?(row[:key]))
-            end,
-            conditions: Core::Scout::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
-            uses: Core::Scout::Heights.choices.map { |key, label| { key: key, label: label } },
-            cores: Core::Scout::Cores.choices.map { |key, label| { key: key, label: label } },
-            cut_bases: Core::Scout::TagRule::BASES.map { |key, label| { key: key, label: label } },
-            cautions: %i[saw glass].to_h { |key| [key, Core::Planning::Cautions.text(key)] },
-            sources: used(Records::Piece, :source) | used(Records::Prospect, :source),
-            channels: Market::Channels.all.map(&:name) | used(Records::Sale, :channel) | used(Records::Listing, :channel),
-            makers: used(Records::Piece, :maker) }
-        end
+      def all
+        { currencies: Core::Units::Currency.all.map do |currency|
+          { key: currency.code, label: "#{currency.code} #{currency.name}" }
+        end,
+          currency_of: Core::Units::Currency::REGIONS, time_zones: zones, kinds: Planning::Kinds.words(used(Records::Piece, :kind)), forms: forms,
+          work_kinds: Core::Flips::WorkKinds::ALL.map do |row|
+            row.slice(:key, :label, :count).merge(dusty: Core::Planning::Dangers::DUSTY.include?(row[:key]))
+          end,
+          conditions: Core::Scout::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
+          uses: Core::Scout::Heights.choices.map { |key, label| { key: key, label: label } },
+          cores: Core::Scout::Cores.choices.map { |key, label| { key: key, label: label } },
+          cut_bases: Core::Scout::TagRule::BASES.map { |key, label| { key: key, label: label } },
+          cautions: %i[saw glass].to_h { |key| [key, Core::Planning::Cautions.text(key)] },
+          sources: used(Records::Piece, :source) | used(Records::Prospect, :source),
+          channels: Market::Channels.all.map(&:name) | used(Records::Sale, :channel) | used(Records::Listing, :channel),
+          makers: used(Records::Piece, :maker) }
+      end
 
-        # Forms to say of a kind that is not known.
-        def forms = Core::Planning::Shape::Kinds::FORMS.map { |key, (label, _)| { key: key, label: label } }
-        private_class_method :forms
+      # Forms to say of a kind that is not known.
+      def forms = Core::Planning::Shape::Kinds::FORMS.map { |key, (label, _)| { key: key, label: label } }
+      private_class_method :forms
 
-        # The other pieces in hand that were bought with this one and are just like it, and those of its set that are of the same kind.
-        def mates(piece)
-          others = Planning::Together.mates(piece.id)
-          found = alike(piece)
-          same = Records::Piece.where(id: others, kind_key: piece.kind_key) if others.any?
-          found = found.null_relation? ? same : found.or(same) if same
-          found.live.joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND }).where.not(id: piece.id).order(:ticket).to_a
-        end
+      # The other pieces in hand that were bought with this one and are just like it, and those of its set that are of
+      # the same kind.
+      def mates(piece)
+        others = Planning::Together.mates(piece.id)
+        found = alike(piece)
+        same = Records::Piece.where(id: others, kind_key: piece.kind_key) if others.any?
+        found = found.null_relation? ? same : found.or(same) if same
+        found.live.joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND }).where.not(id: piece.id).order(:ticket).to_a
+      end
 
-        # All pieces that were entered with this one as several alike, itself included; none where it came alone.
-        def alike(piece)
-          member = piece.lot_member
-          return Records::Piece.none unless member&.batch && member.lot.deletion_id.nil?
+      # All pieces that were entered with this one as several alike, itself included; none where it came alone.
+      def alike(piece)
+        member = piece.lot_member
+        return Records::Piece.none unless member&.batch && member.lot.deletion_id.nil?
 
-          Records::Piece.where(id: Records::LotMember.where(lot_id: member.lot_id, batch: member.batch).select(:piece_id))
-        end
+        Records::Piece.where(id: Records::LotMember.where(lot_id: member.lot_id, batch: member.batch).select(:piece_id))
+      end
 
-        # Identifiers of the tz database, as they are kept.
-        def zones
-          @zones ||= (["Etc/UTC"] + TZInfo::Timezone.all_identifiers.grep(%r{\A(Africa|America|Asia|Atlantic|Australia|Europe|Indian|Pacific)/})).freeze
-        end
+      # Identifiers of the tz database, as they are kept.
+      def zones
+        @zones ||= (["Etc/UTC"] + TZInfo::Timezone.all_identifiers.grep(%r{\A(Africa|America|Asia|Atlantic|Australia|Europe|Indian|Pacific)/})).freeze
+      end
 
-        # The values used most, at most 50.
-        def used(model, column)
-          model.where.not(column => nil).group(column).order(Arel.sql("COUNT(*) DESC")).limit(50).pluck(column)
-        end
+      # The values used most, at most 50.
+      def used(model, column)
+        model.where.not(column => nil).group(column).order(Arel.sql("COUNT(*) DESC")).limit(50).pluck(column)
       end
     end
   end

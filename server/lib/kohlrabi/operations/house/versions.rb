@@ -2,19 +2,17 @@
 
 require "securerandom"
 
-module Kohlrabi
-  module Operations
-    module House
-      # What a page asks for every few seconds: whether anything was written since, by whatever device.
-      module Versions
-        STARTED = SecureRandom.hex(4) # another run of the program counts from the start again
+module Operations
+  module House
+    # What a page asks for every few seconds: whether anything was written since, by whatever device.
+    module Versions
+      STARTED = SecureRandom.hex(4) # another run of the program counts from the start again
 
-        module_function
+      module_function
 
-        # {version:, workshop:}: both texts; the one changes with each write, the other with the workshop that is
-        # served.
-        def now = { version: "#{STARTED}-#{Records::Database.version.last}", workshop: WorkshopSettings.workshop.uuid }
-      end
+      # {version:, workshop:}: both texts; the one changes with each write, the other with the workshop that is
+      # served.
+      def now = { version: "#{STARTED}-#{Records::Database.version.last}", workshop: WorkshopSettings.workshop.uuid }
     end
   end
 end

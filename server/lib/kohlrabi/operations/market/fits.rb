@@ -2,76 +2,74 @@
 
 require "digest"
 
-module Kohlrabi
-  module Operations
-    module Market
-      # What own listings say of the market, kept and renewed after the request that changed one: no page waits for
-      # it, unless there is so little that it takes no time.
-      module Fits
-        MODEL = Core::Market::Model
-        INLINE = 15 # listings with which it is worked out at once
-        LOCK = Mutex.new
-        MEMORY = Support::Memory.new(4)
-        # fit: Core::Market::Model::Fit; got: Got; current: whether it holds all that is recorded by now.
-        # listings: OwnListings that are as recorded.
-        Standing = Struct.new(:fit, :got, :current, :listings, keyword_init: true)
+module Operations
+  module Market
+    # What own listings say of the market, kept and renewed after the request that changed one: no page waits for
+    # it, unless there is so little that it takes no time.
+    module Fits
+      MODEL = Core::Market::Model
+      INLINE = 15 # listings with which it is worked out at once
+      LOCK = Mutex.new
+      MEMORY = Support::Memory.new(4)
+      # fit: Core::Market::Model::Fit; got: Got; current: whether it holds all that is recorded by now.
+      # listings: OwnListings that are as recorded.
+      Standing = Struct.new(:fit, :got, :current, :listings, keyword_init: true)
 
-        module_function
+      module_function
 
-        # Returns Standing. Kept until anything is written or the day is over.
-        def standing
-          Support::Context.once(:market_fit) { Support::VersionedCache.once([:market_fit, House::WorkshopSettings.today]) { look_up } }
-        end
+      # Returns Standing. Kept until anything is written or the day is over.
+      def standing
+        Support::Context.once(:market_fit) { Support::VersionedCache.once([:market_fit, House::WorkshopSettings.today]) { look_up } }
+      end
 
-        def look_up
+      def look_up
+        listings = OwnListings.new(House::WorkshopSettings.today)
+        inputs = listings.fingerprint
+        fit = kept(inputs) || (made(listings, inputs) if listings.size <= INLINE)
+        return Standing.new(fit: fit, got: listings.got, current: true, listings: listings).freeze if fit
+
+        @wanted = true
+        older = latest || MODEL::Fit.usual(level_known: House::WorkshopSettings.workshop.money.much_alike?)
+        Standing.new(fit: older, got: listings.got, current: false, listings: listings).freeze
+      end
+
+      # Whether a page had to do with an older one.
+      def wanted? = @wanted == true
+
+      # Works it out anew where what is recorded is not what it was made from, and keeps it. Called when nobody waits.
+      def renew
+        LOCK.synchronize do
+          @wanted = false
           listings = OwnListings.new(House::WorkshopSettings.today)
           inputs = listings.fingerprint
-          fit = kept(inputs) || (made(listings, inputs) if listings.size <= INLINE)
-          return Standing.new(fit: fit, got: listings.got, current: true, listings: listings).freeze if fit
-
-          @wanted = true
-          older = latest || MODEL::Fit.usual(level_known: House::WorkshopSettings.workshop.money.much_alike?)
-          Standing.new(fit: older, got: listings.got, current: false, listings: listings).freeze
+          kept(inputs) || store(inputs, made(listings, inputs))
         end
-
-        # Whether a page had to do with an older one.
-        def wanted? = @wanted == true
-
-        # Works it out anew where what is recorded is not what it was made from, and keeps it. Called when nobody waits.
-        def renew
-          LOCK.synchronize do
-            @wanted = false
-            listings = OwnListings.new(House::WorkshopSettings.today)
-            inputs = listings.fingerprint
-            kept(inputs) || store(inputs, made(listings, inputs))
-          end
-        end
-
-        def kept(inputs)
-          row = record[:fits].first
-          MEMORY.of(inputs) { (MODEL::Kept.read(row.fit) if row&.inputs == inputs) || (return nil) }
-        end
-        private_class_method :kept
-
-        def record = Record.of(House::WorkshopSettings.today)
-        private_class_method :record
-
-        def made(listings, inputs) = MEMORY.of(inputs) { MODEL::Fitter.of(listings.evidence, from: latest) }
-        private_class_method :made
-
-        def latest = record[:fits].first&.then { |row| MODEL::Kept.read(row.fit) }
-        private_class_method :latest
-
-        # The one before is of no use any more.
-        def store(inputs, fit)
-          Records::Base.transaction do
-            Records::MarketFit.delete_all
-            Records::MarketFit.create!(inputs: inputs, fit: MODEL::Kept.write(fit))
-          end
-          fit
-        end
-        private_class_method :store, :look_up
       end
+
+      def kept(inputs)
+        row = record[:fits].first
+        MEMORY.of(inputs) { (MODEL::Kept.read(row.fit) if row&.inputs == inputs) || (return nil) }
+      end
+      private_class_method :kept
+
+      def record = Record.of(House::WorkshopSettings.today)
+      private_class_method :record
+
+      def made(listings, inputs) = MEMORY.of(inputs) { MODEL::Fitter.of(listings.evidence, from: latest) }
+      private_class_method :made
+
+      def latest = record[:fits].first&.then { |row| MODEL::Kept.read(row.fit) }
+      private_class_method :latest
+
+      # The one before is of no use any more.
+      def store(inputs, fit)
+        Records::Base.transaction do
+          Records::MarketFit.delete_all
+          Records::MarketFit.create!(inputs: inputs, fit: MODEL::Kept.write(fit))
+        end
+        fit
+      end
+      private_class_method :store, :look_up
     end
   end
 end

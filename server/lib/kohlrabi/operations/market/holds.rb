@@ -1,47 +1,45 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Market
-      # Who has a listed piece held, for how much, and when it is fetched.
-      module Holds
-        extend Support::Refusing
+module Operations
+  module Market
+    # Who has a listed piece held, for how much, and when it is fetched.
+    module Holds
+      extend Support::Refusing
 
-        module_function
+      module_function
 
-        # given: {"who", "price"?, "deposit"?, "until_on"?, "pick_up_on"?, "pick_up"?}. One at a time. Returns the hold.
-        def create(piece_id, given)
-          Records::Base.transaction do
-            piece = ListedPieces.find(piece_id)
-            refuse(:held_already, field: :who) if Records::Hold.live.exists?(piece: piece)
-            params = Support::Params.new(given, House::WorkshopSettings.workshop)
-            params.text(:who, max: 60, required: true)
-            params.money(:price)
-            params.money(:deposit)
-            %i[until_on pick_up_on].each { |field| params.day(field) }
-            params.text(:pick_up, max: 60)
-            held = Records::Hold.create!(piece: piece, **params.done!)
-            Flips::Changes.write(piece, "hold",
-                                 "Held for #{held.who}#{", #{ListedPieces.money(held.deposit_minor)} paid down" if held.deposit_minor}.")
-            held
-          end
+      # given: {"who", "price"?, "deposit"?, "until_on"?, "pick_up_on"?, "pick_up"?}. One at a time. Returns the hold.
+      def create(piece_id, given)
+        Records::Base.transaction do
+          piece = ListedPieces.find(piece_id)
+          refuse(:held_already, field: :who) if Records::Hold.live.exists?(piece: piece)
+          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params.text(:who, max: 60, required: true)
+          params.money(:price)
+          params.money(:deposit)
+          %i[until_on pick_up_on].each { |field| params.day(field) }
+          params.text(:pick_up, max: 60)
+          held = Records::Hold.create!(piece: piece, **params.done!)
+          Flips::Changes.write(piece, "hold",
+                               "Held for #{held.who}#{", #{ListedPieces.money(held.deposit_minor)} paid down" if held.deposit_minor}.")
+          held
         end
+      end
 
-        def release(id)
-          held = Support::Finder.find(Records::Hold, id)
-          Support::Removal.of([held], what: "No longer held for #{held.who}")
-        end
+      def release(id)
+        held = Support::Finder.find(Records::Hold, id)
+        Support::Removal.of([held], what: "No longer held for #{held.who}")
+      end
 
-        # Holds of listed pieces whose pick-up is agreed, to a day.
-        def fetched_by(day)
-          Records::Hold.live.where(piece: ListedPieces.listings, pick_up_on: ..day).order(:pick_up_on).limit(50)
-        end
+      # Holds of listed pieces whose pick-up is agreed, to a day.
+      def fetched_by(day)
+        Records::Hold.live.where(piece: ListedPieces.listings, pick_up_on: ..day).order(:pick_up_on).limit(50)
+      end
 
-        # When it is fetched, in words.
-        def fetched(hold)
-          [hold.pick_up_on == House::WorkshopSettings.today ? "today" : Core::Units::Calendar.short(hold.pick_up_on, today: House::WorkshopSettings.today),
-           hold.pick_up].compact_blank.join(", ")
-        end
+      # When it is fetched, in words.
+      def fetched(hold)
+        [hold.pick_up_on == House::WorkshopSettings.today ? "today" : Core::Units::Calendar.short(hold.pick_up_on, today: House::WorkshopSettings.today),
+         hold.pick_up].compact_blank.join(", ")
       end
     end
   end

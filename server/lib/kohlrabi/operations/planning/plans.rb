@@ -1,140 +1,150 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Planning
-      # The plan of a piece, made anew from its records whenever it is asked for, and what follows from it.
-      module Plans
-        FRONTS = %w[fronts doors].freeze
-        # Associations of a piece that its plan is made from.
-        PARTS = [:planned_shape, :zone_changes, :step_marks, :plan_edits, :experiences, :confirmations,
-                 { findings: %i[own_finding photos], looks: %i[look_zones works fittings] }, *RecordedWork::PARTS].freeze
+module Operations
+  module Planning
+    # The plan of a piece, made anew from its records whenever it is asked for, and what follows from it.
+    module Plans
+      FRONTS = %w[fronts doors].freeze
+      # Associations of a piece that its plan is made from.
+      PARTS = [:planned_shape, :zone_changes, :step_marks, :plan_edits, :experiences, :confirmations,
+               { findings: %i[own_finding photos], looks: %i[look_zones works fittings] }, *RecordedWork::PARTS].freeze
 
-        module_function
+      module_function
 
-        # Core::Planning::Plan by the chosen look, or by another; nil where a piece has no look yet.
-        def of(piece, look: nil, **changed)
-          Records::Base.preload_all([piece], PARTS)
-          look ||= chosen(piece) or return
+      # Core::Planning::Plan by the chosen look, or by another; nil where a piece has no look yet.
+      def of(piece, look: nil, **changed)
+        Records::Base.preload_all([piece], PARTS)
+        look ||= chosen(piece) or return
 
-          brief = brief(piece, look, **changed)
-          PlanMemory.of(brief) { Core::Planning::Planner.new(brief).plan }
-        end
-
-        def chosen(piece) = piece.looks.find(&:chosen)
-
-        # Core::Planning::Brief. house: what all plans share; changed: fields to put in place of the recorded ones.
-        def brief(piece, look, workshop: House::WorkshopSettings.workshop, house: self.house(workshop), **changed)
-          zones = Drawing.zones(piece)
-          recorded = { kind: piece.kind, unit: workshop.length_unit, tips: Core::Planning::TipOver.any?(Drawing.shape(piece)),
-                       zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.planned(piece),
-                       acts: acts(piece, workshop), look: Looks.core(look), lead: piece.lead_answer,
-                       after_limit: Core::Planning::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
-                       marks: piece.step_marks.map { |mark| Core::Planning::Mark.new(deed: mark.deed, zone: mark.zone) },
-                       edits: PlanEdits.core(piece), under: under(piece, zones), recorded: RecordedWork.of(piece) }
-          recorded[:together] = Together.keys(piece, house) unless changed.key?(:together)
-          products = house.fetch(:products).with_swaps(JSON.parse(look.swaps))
-          Core::Planning::Brief.new(**house, **recorded, products: products, **changed)
-        end
-
-        # Core::Planning::Brief of what lies on a piece, whether or not it has a look.
-        def surfaces(piece)
-          brief(piece, chosen(piece) || Records::Look.new(piece: piece))
-        end
-
-        # What the plans of all pieces share: ways, products, learned factors, experience.
-        def house(workshop = House::WorkshopSettings.workshop)
-          { practices: Core::Planning::WorkshopPractices.new(workshop.practices_chosen), products: Shelf::Products.core(workshop),
-            factors: Factors.known.transform_values(&:first), experiences: Experiences.core, tent: workshop.spray_tent }
-        end
-
-        # Acts by which the shape as planned comes about.
-        def acts(piece, workshop = House::WorkshopSettings.workshop)
-          return [] unless piece.planned_shape
-
-          Core::Planning::Shape::Reshaping.between(Drawing.bought(piece), Drawing.shape(piece), unit: workshop.length_unit)
-        end
-
-        # Minor units of new hardware still to be bought; nil where none is.
-        def hardware_left(piece, look, plan)
-          return if look.hardware != "replaced" || look.hardware_minor.nil? || RecordedWork.closed?(piece) || plan.step("hardware-on")&.done?
-
-          StillToBuy.covered(piece).include?("hardware") ? 0 : look.hardware_minor
-        end
-
-        # When it can be ready: [the Answer as estimated, days when all goes well, days when it does not].
-        def ready(plan, workshop: House::WorkshopSettings.workshop)
-          daily = workshop.weekly_seconds && (workshop.weekly_seconds / 7)
-          step = Core::Planning::Step
-          answers = [1, step::LOW, step::HIGH].map do |stretch|
-            Core::Planning::Ready.new(plan, today: House::WorkshopSettings.today, daily: daily,
-                                            stretch: stretch).answer
-          end
-          [answers.first, answers[1].days, answers[2].days]
-        end
-
-        # The plan has changed: hours and money to come follow it, whatever somebody said before.
-        def refresh(piece)
-          of(piece) or return
-          piece.update_columns(said_seconds: nil, said_cost_minor: nil) if piece.said_seconds || piece.said_cost_minor
-          Flips::Summaries.refresh([piece.id])
-        rescue Core::Refusal => e
-          raise Support::Refused, [e]
-        end
-
-        # The same for every piece in hand that has a plan; product: only those whose chosen look names it.
-        def refresh_all(product: nil)
-          looks = Records::Look.live.where(chosen: true)
-          looks = looks.joins(:look_zones).where(look_zones: { product: product }) if product
-          pieces = Records::Piece.live.where(id: looks.select(:piece_id)).joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND })
-          pieces.find_each { |piece| refresh(piece) }
-        end
-
-        # After a change: what it costs, in sentences, kept in the diary. before: the plan before it, or nil.
-        def told(piece, before)
-          refresh(piece)
-          after = of(piece)
-          lines = before && after ? differences(piece, before, after) : []
-          Flips::Changes.write(piece, "plan", "Plan changed: #{lines.join(' ')}") if lines.any?
-          lines
-        end
-
-        def differences(piece, before, after)
-          hours = after.remaining - before.remaining
-          money = cost(after) && cost(before) && (cost(after) - cost(before))
-          lost = after.left_behind.size > before.left_behind.size
-          [("#{Core::Shelf::Amount.signed(hours) { |seconds| Core::Units::Effort.text(seconds) }} of work to come." unless hours.zero?),
-           (unless money.nil? || money.zero?
-              "#{Core::Shelf::Amount.signed(money) do |minor|
-                Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
-              end} of materials to come."
-            end),
-           ("#{Core::Units::Effort.text(behind(piece, after))} of work done for an earlier look is behind." if lost)].compact
-        end
-        private_class_method :differences
-
-        # Seconds of the marks whose step is not in the plan any more.
-        def behind(piece, plan)
-          left = plan.left_behind.map { |mark| [mark.key, mark.zone] }
-          piece.step_marks.select { |mark| left.include?([mark.step, mark.zone]) }.sum(&:seconds)
-        end
-
-        def cost(plan) = Core::Planning::Stock.new(plan.materials_left, plan.brief.products).used
-        private_class_method :cost
-
-        # {step key => "worked" or "failed"} of what was tried on the piece, the latest first.
-        def trials(piece)
-          piece.experiences.select { |row| row.step&.start_with?("try-") }.to_h { |row| [row.step, row.worked ? "worked" : "failed"] }
-        end
-        private_class_method :trials
-
-        # Colours as bought, by zone.
-        def under(piece, zones)
-          front = piece.front_colour || piece.body_colour
-          zones.to_h { |zone| [zone.key, FRONTS.include?(zone.group) ? front : piece.body_colour] }.compact
-        end
-        private_class_method :under
+        brief = brief(piece, look, **changed)
+        PlanMemory.of(brief) { Core::Planning::Planner.new(brief).plan }
       end
+
+      def chosen(piece) = piece.looks.find(&:chosen)
+
+      # Core::Planning::Brief. house: what all plans share; changed: fields to put in place of the recorded ones.
+      def brief(piece, look, workshop: House::WorkshopSettings.workshop, house: self.house(workshop), **changed)
+        zones = Drawing.zones(piece)
+        recorded = { kind: piece.kind, unit: workshop.length_unit, tips: Core::Planning::TipOver.any?(Drawing.shape(piece)),
+                     zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.planned(piece),
+                     acts: acts(piece, workshop), look: Looks.core(look), lead: piece.lead_answer,
+                     after_limit: Core::Planning::Cautions.made_after_limit?(piece.made_about), trials: trials(piece),
+                     marks: piece.step_marks.map { |mark| Core::Planning::Mark.new(deed: mark.deed, zone: mark.zone) },
+                     edits: PlanEdits.core(piece), under: under(piece, zones), recorded: RecordedWork.of(piece) }
+        recorded[:together] = Together.keys(piece, house) unless changed.key?(:together)
+        products = house.fetch(:products).with_swaps(JSON.parse(look.swaps))
+        Core::Planning::Brief.new(**house, **recorded, products: products, **changed)
+      end
+
+      # Core::Planning::Brief of what lies on a piece, whether or not it has a look.
+      def surfaces(piece)
+        brief(piece, chosen(piece) || Records::Look.new(piece: piece))
+      end
+
+      # What the plans of all pieces share: ways, products, learned factors, experience.
+      def house(workshop = House::WorkshopSettings.workshop)
+        { practices: Core::Planning::WorkshopPractices.new(workshop.practices_chosen), products: Shelf::Products.core(workshop),
+          factors: Factors.known.transform_values(&:first), experiences: Experiences.core, tent: workshop.spray_tent }
+      end
+
+      # Acts by which the shape as planned comes about.
+      def acts(piece, workshop = House::WorkshopSettings.workshop)
+        return [] unless piece.planned_shape
+
+        Core::Planning::Shape::Reshaping.between(Drawing.bought(piece), Drawing.shape(piece),
+                                                 unit: workshop.length_unit)
+      end
+
+      # Minor units of new hardware still to be bought; nil where none is.
+      def hardware_left(piece, look, plan)
+        if look.hardware != "replaced" || look.hardware_minor.nil? || RecordedWork.closed?(piece) || plan.step("hardware-on")&.done?
+          return
+        end
+
+        StillToBuy.covered(piece).include?("hardware") ? 0 : look.hardware_minor
+      end
+
+      # When it can be ready: [the Answer as estimated, days when all goes well, days when it does not].
+      def ready(plan, workshop: House::WorkshopSettings.workshop)
+        daily = workshop.weekly_seconds && (workshop.weekly_seconds / 7)
+        step = Core::Planning::Step
+        answers = [1, step::LOW, step::HIGH].map do |stretch|
+          Core::Planning::Ready.new(plan, today: House::WorkshopSettings.today, daily: daily,
+                                          stretch: stretch).answer
+        end
+        [answers.first, answers[1].days, answers[2].days]
+      end
+
+      # The plan has changed: hours and money to come follow it, whatever somebody said before.
+      def refresh(piece)
+        of(piece) or return
+        piece.update_columns(said_seconds: nil, said_cost_minor: nil) if piece.said_seconds || piece.said_cost_minor
+        Flips::Summaries.refresh([piece.id])
+      rescue Core::Refusal => e
+        raise Support::Refused, [e]
+      end
+
+      # The same for every piece in hand that has a plan; product: only those whose chosen look names it.
+      def refresh_all(product: nil)
+        looks = Records::Look.live.where(chosen: true)
+        looks = looks.joins(:look_zones).where(look_zones: { product: product }) if product
+        pieces = Records::Piece.live.where(id: looks.select(:piece_id)).joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND })
+        pieces.find_each { |piece| refresh(piece) }
+      end
+
+      # After a change: what it costs, in sentences, kept in the diary. before: the plan before it, or nil.
+      def told(piece, before)
+        refresh(piece)
+        after = of(piece)
+        lines = before && after ? differences(piece, before, after) : []
+        Flips::Changes.write(piece, "plan", "Plan changed: #{lines.join(' ')}") if lines.any?
+        lines
+      end
+
+      def differences(piece, before, after)
+        hours = after.remaining - before.remaining
+        money = cost(after) && cost(before) && (cost(after) - cost(before))
+        lost = after.left_behind.size > before.left_behind.size
+        [(unless hours.zero?
+            "#{Core::Shelf::Amount.signed(hours) do |seconds|
+              Core::Units::Effort.text(seconds)
+            end} of work to come."
+          end),
+         (unless money.nil? || money.zero?
+            "#{Core::Shelf::Amount.signed(money) do |minor|
+              Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
+            end} of materials to come."
+          end),
+         (if lost
+            "#{Core::Units::Effort.text(behind(piece,
+                                               after))} of work done for an earlier look is behind."
+          end)].compact
+      end
+      private_class_method :differences
+
+      # Seconds of the marks whose step is not in the plan any more.
+      def behind(piece, plan)
+        left = plan.left_behind.map { |mark| [mark.key, mark.zone] }
+        piece.step_marks.select { |mark| left.include?([mark.step, mark.zone]) }.sum(&:seconds)
+      end
+
+      def cost(plan) = Core::Planning::Stock.new(plan.materials_left, plan.brief.products).used
+      private_class_method :cost
+
+      # {step key => "worked" or "failed"} of what was tried on the piece, the latest first.
+      def trials(piece)
+        piece.experiences.select do |row|
+          row.step&.start_with?("try-")
+        end.to_h { |row| [row.step, row.worked ? "worked" : "failed"] }
+      end
+      private_class_method :trials
+
+      # Colours as bought, by zone.
+      def under(piece, zones)
+        front = piece.front_colour || piece.body_colour
+        zones.to_h { |zone| [zone.key, FRONTS.include?(zone.group) ? front : piece.body_colour] }.compact
+      end
+      private_class_method :under
     end
   end
 end

@@ -1,52 +1,50 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Planning
-      # A step that is ticked, at the bench or on a device that tells it later: somebody else may have ticked it
-      # meanwhile.
-      module Ticks
-        module_function
+module Operations
+  module Planning
+    # A step that is ticked, at the bench or on a device that tells it later: somebody else may have ticked it
+    # meanwhile.
+    module Ticks
+      module_function
 
-        # given: as of Steps.finish. Returns {marks: how many, now: what to do now, where it should not have been
-        # done, told: that it was done before}; the last two a sentence or nil. Raises as Steps.finish does.
-        def tick(piece_id, given)
-          told = Support::Facts.noted? && before(piece_id, given)
-          return { marks: 0, now: nil, told: told } if told
+      # given: as of Steps.finish. Returns {marks: how many, now: what to do now, where it should not have been
+      # done, told: that it was done before}; the last two a sentence or nil. Raises as Steps.finish does.
+      def tick(piece_id, given)
+        told = Support::Facts.noted? && before(piece_id, given)
+        return { marks: 0, now: nil, told: told } if told
 
-          after = Steps.aftermath(piece_id, given)
-          { marks: Steps.finish(piece_id, given).size, now: after, told: nil }
-        end
-
-        # Who ticked it before, and when; nil where something is left to tick.
-        def before(piece_id, given)
-          piece = Support::Finder.find(Records::Piece, piece_id)
-          marks = marks(piece, given)
-          said(marks) unless marks.empty? || open?(piece, given)
-        end
-        private_class_method :before
-
-        def marks(piece, given)
-          asked = Core::Planning::Deed.read(given["step"].to_s)
-          piece.step_marks.select do |mark|
-            mark.deed.serves?(asked) && (given["zones"].nil? || given["zones"].include?(mark.zone))
-          end
-        end
-        private_class_method :marks
-
-        def open?(piece, given)
-          step = Plans.of(piece)&.step(given["step"].to_s)
-          step && ((given["zones"] || step.zones) - step.done_zones).any?
-        end
-        private_class_method :open?
-
-        def said(marks)
-          at = marks.map(&:done_at).max.in_time_zone(House::WorkshopSettings.workshop.zone).strftime("%H:%M")
-          who = marks.filter_map(&:person).first
-          who ? "#{who.name} did it at #{at}." : "It was done at #{at}."
-        end
-        private_class_method :said
+        after = Steps.aftermath(piece_id, given)
+        { marks: Steps.finish(piece_id, given).size, now: after, told: nil }
       end
+
+      # Who ticked it before, and when; nil where something is left to tick.
+      def before(piece_id, given)
+        piece = Support::Finder.find(Records::Piece, piece_id)
+        marks = marks(piece, given)
+        said(marks) unless marks.empty? || open?(piece, given)
+      end
+      private_class_method :before
+
+      def marks(piece, given)
+        asked = Core::Planning::Deed.read(given["step"].to_s)
+        piece.step_marks.select do |mark|
+          mark.deed.serves?(asked) && (given["zones"].nil? || given["zones"].include?(mark.zone))
+        end
+      end
+      private_class_method :marks
+
+      def open?(piece, given)
+        step = Plans.of(piece)&.step(given["step"].to_s)
+        step && ((given["zones"] || step.zones) - step.done_zones).any?
+      end
+      private_class_method :open?
+
+      def said(marks)
+        at = marks.map(&:done_at).max.in_time_zone(House::WorkshopSettings.workshop.zone).strftime("%H:%M")
+        who = marks.filter_map(&:person).first
+        who ? "#{who.name} did it at #{at}." : "It was done at #{at}."
+      end
+      private_class_method :said
     end
   end
 end

@@ -1,68 +1,81 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Planning
-      # What a twin takes over beside the look: the shape it has not been given, the shape it shall have, and what was found. What is known of it
-      # stands, and is said where it differs.
-      module Twins
-        WORDS = { "width_mm" => "width", "depth_mm" => "depth", "height_mm" => "height", "leg_mm" => "base", "leaf_mm" => "leaf",
-                  "upper_height_mm" => "upper part", "upper_depth_mm" => "depth of the upper part", "drawer_rows" => "drawers by row" }.freeze
+module Operations
+  module Planning
+    # What a twin takes over beside the look: the shape it has not been given, the shape it shall have, and what was
+    # found. What is known of it stands, and is said where it differs.
+    module Twins
+      WORDS = { "width_mm" => "width", "depth_mm" => "depth", "height_mm" => "height", "leg_mm" => "base", "leaf_mm" => "leaf",
+                "upper_height_mm" => "upper part", "upper_depth_mm" => "depth of the upper part", "drawer_rows" => "drawers by row" }.freeze
 
-        module_function
+      module_function
 
-        # from, to: Records::Piece. Returns what differs or wants looking at, in sentences.
-        def bring(from, to)
-          differing = shape(from, to)
-          plan_shape(from, to)
-          found = findings(from, to)
-          [*differing, ("#{found} #{found == 1 ? 'finding' : 'findings'} taken along: look #{to.name} over for its own." if found.positive?)].compact
-        end
-
-        # Takes over what is empty. Returns sentences of what is not, and differs.
-        def shape(from, to)
-          told = Shapes::FIELDS.filter_map do |name|
-            next if from[name].nil? || from[name] == to[name]
-            next differs(name, from, to) unless to[name].nil?
-
-            to[name] = from[name]
-            nil
-          end
-          to.shape_checked ||= from.shape_checked
-          to.save!
-          from.zone_changes.each do |row|
-            next if to.zone_changes.any? { |own| own.zone == row.zone }
-
-            to.zone_changes.create!(row.attributes.except("id", "piece_id", "created_at", "updated_at"))
-          end
-          told
-        end
-        private_class_method :shape
-
-        def differs(name, from, to)
-          word = WORDS.fetch(name) { name.tr("_", " ") }
-          "#{to.name}: #{word} is #{said(to[name])}, #{said(from[name])} on #{from.name}. Its own stands."
-        end
-        private_class_method :differs
-
-        def said(value) = value.is_a?(Numeric) ? Core::Units::Length.text(value, unit: House::WorkshopSettings.workshop.length_unit) : value.to_s
-        private_class_method :said
-
-        def plan_shape(from, to)
-          row = from.planned_shape
-          to.create_planned_shape!(row.attributes.except("id", "piece_id", "created_at", "updated_at")) if row && to.planned_shape.nil?
-        end
-        private_class_method :plan_shape
-
-        # How many were taken over: those that were not noted on it yet.
-        def findings(from, to)
-          known = to.findings.map { |row| [row.kind, row.own_finding_id, row.zone] }
-          rows = from.findings.reject { |row| known.include?([row.kind, row.own_finding_id, row.zone]) }
-          rows.each { |row| to.findings.create!(row.attributes.slice("kind", "own_finding_id", "zone", "measure", "note")) }
-          rows.size
-        end
-        private_class_method :findings
+      # from, to: Records::Piece. Returns what differs or wants looking at, in sentences.
+      def bring(from, to)
+        differing = shape(from, to)
+        plan_shape(from, to)
+        found = findings(from, to)
+        [*differing,
+         (if found.positive?
+            "#{found} #{found == 1 ? 'finding' : 'findings'} taken along: look #{to.name} over for its own."
+          end)].compact
       end
+
+      # Takes over what is empty. Returns sentences of what is not, and differs.
+      def shape(from, to)
+        told = Shapes::FIELDS.filter_map do |name|
+          next if from[name].nil? || from[name] == to[name]
+          next differs(name, from, to) unless to[name].nil?
+
+          to[name] = from[name]
+          nil
+        end
+        to.shape_checked ||= from.shape_checked
+        to.save!
+        from.zone_changes.each do |row|
+          next if to.zone_changes.any? { |own| own.zone == row.zone }
+
+          to.zone_changes.create!(row.attributes.except("id", "piece_id", "created_at", "updated_at"))
+        end
+        told
+      end
+      private_class_method :shape
+
+      def differs(name, from, to)
+        word = WORDS.fetch(name) { name.tr("_", " ") }
+        "#{to.name}: #{word} is #{said(to[name])}, #{said(from[name])} on #{from.name}. Its own stands."
+      end
+      private_class_method :differs
+
+      def said(value)
+        if value.is_a?(Numeric)
+          Core::Units::Length.text(value,
+                                   unit: House::WorkshopSettings.workshop.length_unit)
+        else
+          value.to_s
+        end
+      end
+      private_class_method :said
+
+      def plan_shape(from, to)
+        row = from.planned_shape
+        return unless row && to.planned_shape.nil?
+
+        to.create_planned_shape!(row.attributes.except("id", "piece_id", "created_at",
+                                                       "updated_at"))
+      end
+      private_class_method :plan_shape
+
+      # How many were taken over: those that were not noted on it yet.
+      def findings(from, to)
+        known = to.findings.map { |row| [row.kind, row.own_finding_id, row.zone] }
+        rows = from.findings.reject { |row| known.include?([row.kind, row.own_finding_id, row.zone]) }
+        rows.each do |row|
+          to.findings.create!(row.attributes.slice("kind", "own_finding_id", "zone", "measure", "note"))
+        end
+        rows.size
+      end
+      private_class_method :findings
     end
   end
 end

@@ -1,32 +1,33 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Scout
-      # The most you should pay by kind and condition, from the current figures: one page for where there is no connection.
-      module Card
-        MAX_KINDS = 28 # kinds on one page
+module Operations
+  module Scout
+    # The most you should pay by kind and condition, from the current figures: one page for where there is no
+    # connection.
+    module Card
+      MAX_KINDS = 28 # kinds on one page
 
-        KINDS = Core::Planning::Shape::Kinds
+      KINDS = Core::Planning::Shape::Kinds
 
-        module_function
+      module_function
 
-        # Array of [kind, {condition key => Verdicts}], own kinds first in alphabetical order with the usual ones.
-        def rows
-          histories = Histories.new(kinds)
-          kinds.map do |kind|
-            [kind, Core::Scout::Conditions.keys.to_h do |condition|
-              [condition, Verdicts.new(Records::Prospect.new(kind: kind, condition: condition, count: 1), histories: histories)]
-            end]
-          end
+      # Array of [kind, {condition key => Verdicts}], own kinds first in alphabetical order with the usual ones.
+      def rows
+        histories = Histories.new(kinds)
+        kinds.map do |kind|
+          [kind, Core::Scout::Conditions.keys.to_h do |condition|
+            [condition, Verdicts.new(Records::Prospect.new(kind: kind, condition: condition, count: 1), histories: histories)]
+          end]
         end
-
-        def kinds
-          own = House::Choices.used(Records::Piece, :kind).map(&:downcase).uniq { |kind| KINDS.key(kind) }
-          (own + (Core::Scout::Defaults::ROWS.keys - ["other", *own.map { |kind| KINDS.key(kind) }])).first(MAX_KINDS).sort
-        end
-        private_class_method :kinds
       end
+
+      def kinds
+        own = House::Choices.used(Records::Piece, :kind).map(&:downcase).uniq { |kind| KINDS.key(kind) }
+        (own + (Core::Scout::Defaults::ROWS.keys - ["other", *own.map do |kind|
+          KINDS.key(kind)
+        end])).first(MAX_KINDS).sort
+      end
+      private_class_method :kinds
     end
   end
 end

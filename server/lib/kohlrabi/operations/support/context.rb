@@ -1,39 +1,37 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Support
-      # What one request looks up once: the workshop, and what the same query has answered already. The server opens one around each
-      # request; without one (on the command line) everything is looked up each time.
-      module Context
-        KEY = :kohlrabi_context
-        private_constant :KEY
+module Operations
+  module Support
+    # What one request looks up once: the workshop, and what the same query has answered already. The server opens one
+    # around each request; without one (on the command line) everything is looked up each time.
+    module Context
+      KEY = :kohlrabi_context
+      private_constant :KEY
 
-        module_function
+      module_function
 
-        # Runs the block in a context of its own and returns its value.
-        def open(&)
-          Thread.current[KEY] = {}
-          Records::Base.cache(&)
-        ensure
-          Thread.current[KEY] = nil
-        end
-
-        # The workshop's record, the same one throughout a request.
-        def workshop
-          kept = Thread.current[KEY] or return Records::Workshop.first!
-          kept[:workshop] ||= Records::Workshop.first!
-        end
-
-        # The block's value, worked out once in a request under its key.
-        def once(key)
-          kept = Thread.current[KEY] or return yield
-          kept.key?(key) ? kept[key] : kept[key] = yield
-        end
-
-        # Has it looked up anew, the workshop or what stands under a key: it was changed, or is about to be.
-        def forget(key = nil) = key ? Thread.current[KEY]&.delete(key) : Thread.current[KEY]&.clear
+      # Runs the block in a context of its own and returns its value.
+      def open(&)
+        Thread.current[KEY] = {}
+        Records::Base.cache(&)
+      ensure
+        Thread.current[KEY] = nil
       end
+
+      # The workshop's record, the same one throughout a request.
+      def workshop
+        kept = Thread.current[KEY] or return Records::Workshop.first!
+        kept[:workshop] ||= Records::Workshop.first!
+      end
+
+      # The block's value, worked out once in a request under its key.
+      def once(key)
+        kept = Thread.current[KEY] or return yield
+        kept.key?(key) ? kept[key] : kept[key] = yield
+      end
+
+      # Has it looked up anew, the workshop or what stands under a key: it was changed, or is about to be.
+      def forget(key = nil) = key ? Thread.current[KEY]&.delete(key) : Thread.current[KEY]&.clear
     end
   end
 end

@@ -1,14 +1,12 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Support
-      # What was asked for is not there, or has been removed.
-      class NotFound < StandardError
-        # what: "piece"; id: as it was given.
-        def initialize(what, id)
-          super("There is no #{what} #{id} here. It may have been removed.")
-        end
+module Operations
+  module Support
+    # What was asked for is not there, or has been removed.
+    class NotFound < StandardError
+      # what: "piece"; id: as it was given.
+      def initialize(what, id)
+        super("There is no #{what} #{id} here. It may have been removed.")
       end
     end
   end

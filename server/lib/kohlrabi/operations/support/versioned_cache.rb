@@ -1,32 +1,31 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Operations
-    module Support
-      # Keeps answers that take time to work out, until anything is written to the file by anybody.
-      module VersionedCache
-        LOCK = Monitor.new
-        MAX_ANSWERS = 40 # answers: time passes while nobody writes, and old ones must not pile up
+module Operations
+  module Support
+    # Keeps answers that take time to work out, until anything is written to the file by anybody.
+    module VersionedCache
+      LOCK = Monitor.new
+      MAX_ANSWERS = 40 # answers: time passes while nobody writes, and old ones must not pile up
 
-        module_function
+      module_function
 
-        # The block's value, from memory where nothing has changed since. Within a transaction it is always worked out anew.
-        def once(key)
-          return yield if Records::Base.connection.transaction_open?
+      # The block's value, from memory where nothing has changed since. Within a transaction it is always worked out
+      # anew.
+      def once(key)
+        return yield if Records::Base.connection.transaction_open?
 
-          LOCK.synchronize do
-            version = Records::Database.version
-            @kept = {} unless version && version == @version
-            @version = version
-            return @kept[key] if @kept.key?(key)
+        LOCK.synchronize do
+          version = Records::Database.version
+          @kept = {} unless version && version == @version
+          @version = version
+          return @kept[key] if @kept.key?(key)
 
-            @kept.shift while @kept.size >= MAX_ANSWERS # the oldest
-            @kept[key] = yield
-          end
+          @kept.shift while @kept.size >= MAX_ANSWERS # the oldest
+          @kept[key] = yield
         end
-
-        def forget = LOCK.synchronize { @kept = {} }
       end
+
+      def forget = LOCK.synchronize { @kept = {} }
     end
   end
 end

@@ -2,25 +2,23 @@
 
 require "json"
 
-module Kohlrabi
-  module Core
-    module Market
-      module Model
-        # A fit as text, to be kept and read again.
-        module Kept
-          VERSION = 1
+module Core
+  module Market
+    module Model
+      # A fit as text, to be kept and read again.
+      module Kept
+        VERSION = 1
 
-          module_function
+        module_function
 
-          def write(fit) = JSON.generate({ "version" => VERSION, **fit.to_h.transform_keys(&:to_s) })
+        def write(fit) = JSON.generate({ "version" => VERSION, **fit.to_h.transform_keys(&:to_s) })
 
-          # nil where it is of another version.
-          def read(text)
-            found = JSON.parse(text)
-            return unless found.delete("version") == VERSION
+        # nil where it is of another version.
+        def read(text)
+          found = JSON.parse(text)
+          return unless found.delete("version") == VERSION
 
-            Fit.new(**found.transform_keys(&:to_sym))
-          end
+          Fit.new(**found.transform_keys(&:to_sym))
         end
       end
     end

@@ -1,16 +1,14 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Market
-      module Model
-        # What is left of a price: × (1 − fee rate) − what is paid however much it brings. Minor units, as Float.
-        Net = Struct.new(:fee_rate, :fixed, keyword_init: true) do
-          def of(price) = (price * (1 - fee_rate.to_f)) - fixed
+module Core
+  module Market
+    module Model
+      # What is left of a price: × (1 − fee rate) − what is paid however much it brings. Minor units, as Float.
+      Net = Struct.new(:fee_rate, :fixed, keyword_init: true) do
+        def of(price) = (price * (1 - fee_rate.to_f)) - fixed
 
-          # The price of which so much is left.
-          def price(left) = (left + fixed) / (1 - fee_rate.to_f)
-        end
+        # The price of which so much is left.
+        def price(left) = (left + fixed) / (1 - fee_rate.to_f)
       end
     end
   end

@@ -1,17 +1,15 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      module Rules
-        # The picture after.
-        class Picture < PieceRule
-          rule "Show it",
-               on: "every piece",
-               why: "the picture after is of the finished piece"
+module Core
+  module Planning
+    module Rules
+      # The picture after.
+      class Picture < PieceRule
+        rule "Show it",
+             on: "every piece",
+             why: "the picture after is of the finished piece"
 
-          def plan = add(:picture, zones)
-        end
+        def plan = add(:picture, zones)
       end
     end
   end

@@ -1,22 +1,20 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      module Rules
-        # Where the house washes after sanding; what is not sanded is washed all the same, before anything lies on it.
-        class WashAfterSanding < Washing
-          rule "Wash after sanding",
-               on: "the workshop washes after sanding, or both times",
-               why: "a clean surface that was never sanded is still dirty"
+module Core
+  module Planning
+    module Rules
+      # Where the house washes after sanding; what is not sanded is washed all the same, before anything lies on it.
+      class WashAfterSanding < Washing
+        rule "Wash after sanding",
+             on: "the workshop washes after sanding, or both times",
+             why: "a clean surface that was never sanded is still dirty"
 
-          def applies? = !left? && !fresh? && (after? || !planned?("wash"))
-          def plan = after? ? wash("-after", phase: "wash_after") : wash
+        def applies? = !left? && !fresh? && (after? || !planned?("wash"))
+        def plan = after? ? wash("-after", phase: "wash_after") : wash
 
-          private
+        private
 
-          def after? = %w[after both].include?(practices[:washing]) && sanded?
-        end
+        def after? = %w[after both].include?(practices[:washing]) && sanded?
       end
     end
   end

@@ -1,42 +1,42 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      module Shape
-        # A face of a piece that is finished by itself.
-        # key: stable name ("front-2-1"); role: what it is; group: touched together ("fronts"); area: mm² of one face; faces: 1 or 2;
-        # grade: flat, curved, detailed or hard (to reach); material: solid, veneer, laminate, plywood, board or nil;
-        # width, height: of the rectangle it is shown as, mm; edge: mm of edge to mask.
-        # open: seen though it lies inside (open shelves, behind glass).
-        Zone = Struct.new(:key, :label, :role, :group, :area, :faces, :grade, :material, :width, :height, :edge, :open, keyword_init: true)
+module Core
+  module Planning
+    module Shape
+      # A face of a piece that is finished by itself.
+      # key: stable name ("front-2-1"); role: what it is; group: touched together ("fronts"); area: mm² of one face;
+      # faces: 1 or 2;
+      # grade: flat, curved, detailed or hard (to reach); material: solid, veneer, laminate, plywood, board or nil;
+      # width, height: of the rectangle it is shown as, mm; edge: mm of edge to mask.
+      # open: seen though it lies inside (open shelves, behind glass).
+      Zone = Struct.new(:key, :label, :role, :group, :area, :faces, :grade, :material, :width, :height, :edge, :open,
+                        keyword_init: true)
 
-        # What a zone answers.
-        class Zone
-          GROUPS = { "top" => "Tops", "fronts" => "All drawer fronts", "doors" => "All doors", "carcass" => "Carcass", "legs" => "Legs and base",
-                     "shelves" => "Shelves", "inside" => "Inside and drawers", "hidden" => "Back and underside" }.freeze
-          GRADES = { "flat" => "flat", "curved" => "curved", "detailed" => "detailed", "hard" => "hard to reach" }.freeze
-          # How the grade multiplies minutes (common practice, weak, no source).
-          GRADE_FACTORS = { "flat" => 1r, "curved" => 13/10r, "detailed" => 16/10r, "hard" => 2r }.freeze
-          ADVICE = { "hard" => "hard to reach: see whether it comes off", "detailed" => "detailed: small brush, folded paper, no machine",
-                     "curved" => "curved: foam pad under the paper" }.freeze
-          MATERIALS = %w[solid veneer laminate plywood board].freeze
-          SHOWN = %w[top fronts doors carcass legs].freeze
-          TRIM = %w[edge frame rail].freeze
+      # What a zone answers.
+      class Zone
+        GROUPS = { "top" => "Tops", "fronts" => "All drawer fronts", "doors" => "All doors", "carcass" => "Carcass", "legs" => "Legs and base",
+                   "shelves" => "Shelves", "inside" => "Inside and drawers", "hidden" => "Back and underside" }.freeze
+        GRADES = { "flat" => "flat", "curved" => "curved", "detailed" => "detailed", "hard" => "hard to reach" }.freeze
+        # How the grade multiplies minutes (common practice, weak, no source).
+        GRADE_FACTORS = { "flat" => 1r, "curved" => 13/10r, "detailed" => 16/10r, "hard" => 2r }.freeze
+        ADVICE = { "hard" => "hard to reach: see whether it comes off", "detailed" => "detailed: small brush, folded paper, no machine",
+                   "curved" => "curved: foam pad under the paper" }.freeze
+        MATERIALS = %w[solid veneer laminate plywood board].freeze
+        SHOWN = %w[top fronts doors carcass legs].freeze
+        TRIM = %w[edge frame rail].freeze
 
-          # Whether people see it: what is not shown is left as it is unless somebody chooses otherwise.
-          def shown? = SHOWN.include?(group) || open == true
-          def trim? = TRIM.include?(role)
+        # Whether people see it: what is not shown is left as it is unless somebody chooses otherwise.
+        def shown? = SHOWN.include?(group) || open == true
+        def trim? = TRIM.include?(role)
 
-          # m², over all faces.
-          def square_metres = area * faces / 1_000_000.0
-          def factor = GRADE_FACTORS.fetch(grade)
+        # m², over all faces.
+        def square_metres = area * faces / 1_000_000.0
+        def factor = GRADE_FACTORS.fetch(grade)
 
-          # The advice that its grade gives, or nil.
-          def advice = ADVICE[grade]
+        # The advice that its grade gives, or nil.
+        def advice = ADVICE[grade]
 
-          def with(**changes) = self.class.new(**to_h, **changes).freeze
-        end
+        def with(**changes) = self.class.new(**to_h, **changes).freeze
       end
     end
   end

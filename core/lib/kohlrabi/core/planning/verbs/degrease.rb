@@ -1,12 +1,10 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      module Verbs
-        # Washing with a cleaner: what it loosens is rinsed off.
-        class Degrease < Verb
-        end
+module Core
+  module Planning
+    module Verbs
+      # Washing with a cleaner: what it loosens is rinsed off.
+      class Degrease < Verb
       end
     end
   end

@@ -1,13 +1,11 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      module Verbs
-        # Wax, oil and polish off with spirits.
-        class Dewax < Verb
-          def leave = state.wax = false
-        end
+module Core
+  module Planning
+    module Verbs
+      # Wax, oil and polish off with spirits.
+      class Dewax < Verb
+        def leave = state.wax = false
       end
     end
   end

@@ -1,13 +1,11 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      module Verbs
-        # Vacuuming and tacking off.
-        class Dust < Verb
-          def leave = state.dusty = false
-        end
+module Core
+  module Planning
+    module Verbs
+      # Vacuuming and tacking off.
+      class Dust < Verb
+        def leave = state.dusty = false
       end
     end
   end

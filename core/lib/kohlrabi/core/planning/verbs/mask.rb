@@ -1,13 +1,11 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      module Verbs
-        # Tape on an edge.
-        class Mask < Verb
-          def leave = state.taped = true
-        end
+module Core
+  module Planning
+    module Verbs
+      # Tape on an edge.
+      class Mask < Verb
+        def leave = state.taped = true
       end
     end
   end

@@ -1,14 +1,12 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      module Verbs
-        # Oil into open wood; a second coat over the first.
-        class Oil < Verb
-          def faults = [*under_a_coat, *(state.new?(:oil) ? [] : open_wood)]
-          def leave = state.lay(:oil)
-        end
+module Core
+  module Planning
+    module Verbs
+      # Oil into open wood; a second coat over the first.
+      class Oil < Verb
+        def faults = [*under_a_coat, *(state.new?(:oil) ? [] : open_wood)]
+        def leave = state.lay(:oil)
       end
     end
   end

@@ -1,26 +1,27 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      module Verbs
-        # A primer under paint.
-        class Prime < Verb
-          def faults
-            raw = craft(:raw_fill, "the filler is not levelled yet: sand it flat first") if state.fill == :raw
-            [*under_a_coat, raw, slides].compact
-          end
+module Core
+  module Planning
+    module Verbs
+      # A primer under paint.
+      class Prime < Verb
+        def faults
+          raw = craft(:raw_fill, "the filler is not levelled yet: sand it flat first") if state.fill == :raw
+          [*under_a_coat, raw, slides].compact
+        end
 
-          def leave
-            state.fill &&= :sealed
-            state.lay(:primer, colour)
-          end
+        def leave
+          state.fill &&= :sealed
+          state.lay(:primer, colour)
+        end
 
-          private
+        private
 
-          def slides
-            craft(:no_grip, "it slides on a slick or glossy finish: scuff it, or take a bonding primer") unless state.keyed || product&.dig(:grips)
-          end
+        def slides
+          return if state.keyed || product&.dig(:grips)
+
+          craft(:no_grip,
+                "it slides on a slick or glossy finish: scuff it, or take a bonding primer")
         end
       end
     end

@@ -1,50 +1,57 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      module Verbs
-        # Scuffing, sanding to the wood, levelling, sanding between coats.
-        class Sand < Verb
-          VENEER = 120 # the coarsest grit that veneer bears (common practice)
-          DUSTY = %w[sand level relevel].freeze
-          COAT = 150 # the coarsest that a new coat bears (common practice)
+module Core
+  module Planning
+    module Verbs
+      # Scuffing, sanding to the wood, levelling, sanding between coats.
+      class Sand < Verb
+        VENEER = 120 # the coarsest grit that veneer bears (common practice)
+        DUSTY = %w[sand level relevel].freeze
+        COAT = 150 # the coarsest that a new coat bears (common practice)
 
-          def faults = [lead_fault, pressed_in, too_coarse].compact
+        def faults = [lead_fault, pressed_in, too_coarse].compact
 
-          def leave
-            state.stripped! if to_wood?
-            state.keyed = true
-            state.dusty = true if DUSTY.include?(task.phase) && !task.wet # between coats it is dusted off in one go
-            state.fill = :level if state.fill == :sealed || (state.fill && levels?)
+        def leave
+          state.stripped! if to_wood?
+          state.keyed = true
+          state.dusty = true if DUSTY.include?(task.phase) && !task.wet # between coats it is dusted off in one go
+          state.fill = :level if state.fill == :sealed || (state.fill && levels?)
+        end
+
+        private
+
+        # Scuffing passes over a fill; what is sanded flat is flat.
+        def levels? = task.phase.end_with?("level") || task.grits.size > 1
+        def to_wood? = task.acts.include?("sand_bare")
+        def coarsest = task.grits.min
+
+        # The dust of one's own coats is not what lay there before.
+        def lead_fault = state.coats.last&.old == false && !to_wood? ? nil : super
+
+        def pressed_in
+          spot = task.phase.end_with?("level") # not the face
+          if state.dirt && !later? && !spot
+            return craft(:sanded_dirt,
+                         "sanding presses dirt into it and clogs the paper: wash first")
           end
 
-          private
+          craft(:sanded_wax, "wax clogs the paper: take it off first") if state.wax
+        end
 
-          # Scuffing passes over a fill; what is sanded flat is flat.
-          def levels? = task.phase.end_with?("level") || task.grits.size > 1
-          def to_wood? = task.acts.include?("sand_bare")
-          def coarsest = task.grits.min
+        # Whether the house washes after sanding.
+        def later? = brief.practices[:washing] == "after"
 
-          # The dust of one's own coats is not what lay there before.
-          def lead_fault = state.coats.last&.old == false && !to_wood? ? nil : super
-
-          def pressed_in
-            spot = task.phase.end_with?("level") # not the face
-            return craft(:sanded_dirt, "sanding presses dirt into it and clogs the paper: wash first") if state.dirt && !later? && !spot
-
-            craft(:sanded_wax, "wax clogs the paper: take it off first") if state.wax
+        def too_coarse
+          return unless coarsest
+          if state.veneer && coarsest < VENEER
+            return craft(:through_veneer,
+                         "P#{coarsest} goes through veneer: P#{VENEER} at the coarsest")
           end
 
-          # Whether the house washes after sanding.
-          def later? = brief.practices[:washing] == "after"
+          return unless coarsest < COAT && state.top && !state.top.old
 
-          def too_coarse
-            return unless coarsest
-            return craft(:through_veneer, "P#{coarsest} goes through veneer: P#{VENEER} at the coarsest") if state.veneer && coarsest < VENEER
-
-            craft(:through_coat, "P#{coarsest} goes through a new coat: P220 and finer") if coarsest < COAT && state.top && !state.top.old
-          end
+          craft(:through_coat,
+                "P#{coarsest} goes through a new coat: P220 and finer")
         end
       end
     end

@@ -1,17 +1,15 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      module Verbs
-        # Scraping an old finish off, dry.
-        class Scrape < Verb
-          def faults = [lead_fault].compact
+module Core
+  module Planning
+    module Verbs
+      # Scraping an old finish off, dry.
+      class Scrape < Verb
+        def faults = [lead_fault].compact
 
-          def leave
-            state.stripped!
-            state.keyed = false # ridges and remains: it is sanded before a coat
-          end
+        def leave
+          state.stripped!
+          state.keyed = false # ridges and remains: it is sanded before a coat
         end
       end
     end

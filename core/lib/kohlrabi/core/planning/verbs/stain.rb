@@ -1,14 +1,12 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Core
-    module Planning
-      module Verbs
-        # Stain in open wood.
-        class Stain < Verb
-          def faults = [*under_a_coat, *open_wood]
-          def leave = state.lay(:stain, colour)
-        end
+module Core
+  module Planning
+    module Verbs
+      # Stain in open wood.
+      class Stain < Verb
+        def faults = [*under_a_coat, *open_wood]
+        def leave = state.lay(:stain, colour)
       end
     end
   end

@@ -1,41 +1,43 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Routes
-      module Books
-        # Files for other programs and other people.
-        module Exports
-          CSV = "text/csv"
+module Api
+  module Routes
+    module Books
+      # Files for other programs and other people.
+      module Exports
+        CSV = "text/csv"
 
-          def self.registered(app)
-            app.helpers do
-              define_method(:file) do |name, type, &body|
-                type == "application/pdf" ? content_type(type) : content_type(type, charset: "utf-8")
-                cache_control :no_store
-                attachment name
-                body.call
-              end
+        def self.registered(app)
+          app.helpers do
+            define_method(:file) do |name, type, &body|
+              type == "application/pdf" ? content_type(type) : content_type(type, charset: "utf-8")
+              cache_control :no_store
+              attachment name
+              body.call
             end
-            tables(app)
-            money(app)
           end
-
-          def self.tables(app)
-            app.get("/api/export/flips.csv") { file("flips.csv", CSV) { Operations::Books::Exports.flips } }
-            app.get("/api/export/costs.csv") { file("costs.csv", CSV) { Operations::Books::Exports.costs } }
-            app.get("/api/export/hours.csv") { file("hours.csv", CSV) { Operations::Books::Exports.hours } }
-            app.get("/api/export/sales.csv") { file("sales.csv", CSV) { Operations::Books::Exports.sales } }
-          end
-
-          def self.money(app)
-            app.get("/api/export/books.journal") { file("books.journal", "text/plain") { Operations::Books::Exports.journal } }
-            app.get("/api/export/tax/:year") { file("tax-#{params[:year].to_i}.csv", CSV) { Operations::Books::TaxYear.new(params[:year].to_i).to_s } }
-            app.get("/api/export/year/:year") { file("year-#{params[:year].to_i}.pdf", "application/pdf") { Formats::YearPdf.new(params[:year].to_i).to_s } }
-            app.get("/api/pieces/:id/card") { file("flip-#{params[:id].to_i}.pdf", "application/pdf") { Formats::FlipCard.new(Operations::Flips::Pieces.whole(params[:id])).to_s } }
-          end
-          private_class_method :tables, :money
+          tables(app)
+          money(app)
         end
+
+        def self.tables(app)
+          app.get("/api/export/flips.csv") { file("flips.csv", CSV) { Operations::Books::Exports.flips } }
+          app.get("/api/export/costs.csv") { file("costs.csv", CSV) { Operations::Books::Exports.costs } }
+          app.get("/api/export/hours.csv") { file("hours.csv", CSV) { Operations::Books::Exports.hours } }
+          app.get("/api/export/sales.csv") { file("sales.csv", CSV) { Operations::Books::Exports.sales } }
+        end
+
+        def self.money(app)
+          app.get("/api/export/books.journal") { file("books.journal", "text/plain") { Operations::Books::Exports.journal } }
+          app.get("/api/export/tax/:year") { file("tax-#{params[:year].to_i}.csv", CSV) { Operations::Books::TaxYear.new(params[:year].to_i).to_s } }
+          app.get("/api/export/year/:year") { file("year-#{params[:year].to_i}.pdf", "application/pdf") { Formats::YearPdf.new(params[:year].to_i).to_s } }
+          app.get("/api/pieces/:id/card") do
+            file("flip-#{params[:id].to_i}.pdf", "application/pdf") do
+              Formats::FlipCard.new(Operations::Flips::Pieces.whole(params[:id])).to_s
+            end
+          end
+        end
+        private_class_method :tables, :money
       end
     end
   end

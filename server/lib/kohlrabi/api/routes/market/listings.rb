@@ -1,64 +1,63 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Routes
-      module Market
-        # Offering a piece: texts, staging, photos, channels; the market played for practice.
-        module Listings
-          def self.registered(app)
-            app.helpers { define_method(:listing) { |piece| Serializers::Market::ListingPage.new(piece, formatter, price: Selling.price(params[:price])).to_h } }
-            offering(app)
-            channels(app)
-            practice(app)
-          end
-
-          def self.offering(app)
-            app.get("/api/pieces/:id/listing") { json(listing(Operations::Flips::Pieces.offered(params[:id]))) }
-            app.put("/api/pieces/:id/listing/:length") { change { listing(Operations::Market::Listings.set(params[:id], params[:length], given)) } }
-            app.put("/api/pieces/:id/staging") { change { listing(Operations::Market::Listings.tick(params[:id], given)) } }
-            app.get("/api/pieces/:id/photos.zip") do
-              piece = Operations::Flips::Pieces.offered(params[:id])
-              zip = Operations::Market::Listings.zip(piece)
-              content_type "application/zip"
-              cache_control :no_store
-              attachment "#{piece.ticket_text}-photos.zip"
-              zip
-            end
-          end
-
-          def self.channels(app)
-            app.get("/api/channels") { json(Serializers::Market::ListingPage.channels(formatter, Selling.price(params[:price]) || (formatter.workshop.money.unit * 100), nil)) }
-            app.get("/api/channels/fee") do
-              price = Selling.price(params[:price])
-              name, fee = Operations::Market::Channels.fee_of(price, channel: params[:channel], piece_id: params[:piece_id])
-              json(channel: name, fee: formatter.money(fee))
-            end
-            app.post("/api/channels") { change(201) { Listings.named(Operations::Market::Channels.create(given)) } }
-            app.patch("/api/channels/:id") { change { Listings.named(Operations::Market::Channels.update(params[:id], given)) } }
-            app.delete("/api/channels/:id") { removal { Operations::Market::Channels.remove(params[:id]) } }
-          end
-
-          def self.practice(app)
-            app.get("/api/pieces/:id/practice") { json(Listings.played(Operations::Market::Practice.play(params[:id], params[:seed].to_i, params[:days].to_i), formatter)) }
-            app.get("/api/pieces/:id/practice/counter") do
-              counter = Selling.price(params[:counter]) or refuse(:no_wish_named, field: :counter)
-              json(taken: Operations::Market::Practice.takes?(params[:id], params[:seed].to_i, params[:day].to_i, params[:who].to_s, counter),
-                   counter: formatter.money(counter))
-            end
-          end
-
-          def self.named(row) = { id: row.id, name: row.name }
-
-          def self.played(answer, formatter)
-            { asking: formatter.money(answer.asking), worth: formatter.money(answer.worth),
-              messages: answer.messages.map do |message, advice|
-                { day: message.day, kind: message.kind.to_s, who: message.who, text: message.text, amount: formatter.money(message.amount),
-                  advice: advice && Serializers::Market::Advice.present(advice, formatter) }
-              end }
-          end
-          private_class_method :offering, :channels, :practice
+module Api
+  module Routes
+    module Market
+      # Offering a piece: texts, staging, photos, channels; the market played for practice.
+      module Listings
+        def self.registered(app)
+          app.helpers { define_method(:listing) { |piece| Serializers::Market::ListingPage.new(piece, formatter, price: Selling.price(params[:price])).to_h } }
+          offering(app)
+          channels(app)
+          practice(app)
         end
+
+        def self.offering(app)
+          app.get("/api/pieces/:id/listing") { json(listing(Operations::Flips::Pieces.offered(params[:id]))) }
+          app.put("/api/pieces/:id/listing/:length") { change { listing(Operations::Market::Listings.set(params[:id], params[:length], given)) } }
+          app.put("/api/pieces/:id/staging") { change { listing(Operations::Market::Listings.tick(params[:id], given)) } }
+          app.get("/api/pieces/:id/photos.zip") do
+            piece = Operations::Flips::Pieces.offered(params[:id])
+            zip = Operations::Market::Listings.zip(piece)
+            content_type "application/zip"
+            cache_control :no_store
+            attachment "#{piece.ticket_text}-photos.zip"
+            zip
+          end
+        end
+
+        def self.channels(app)
+          app.get("/api/channels") { json(Serializers::Market::ListingPage.channels(formatter, Selling.price(params[:price]) || (formatter.workshop.money.unit * 100), nil)) }
+          app.get("/api/channels/fee") do
+            price = Selling.price(params[:price])
+            name, fee = Operations::Market::Channels.fee_of(price, channel: params[:channel],
+                                                                   piece_id: params[:piece_id])
+            json(channel: name, fee: formatter.money(fee))
+          end
+          app.post("/api/channels") { change(201) { Listings.named(Operations::Market::Channels.create(given)) } }
+          app.patch("/api/channels/:id") { change { Listings.named(Operations::Market::Channels.update(params[:id], given)) } }
+          app.delete("/api/channels/:id") { removal { Operations::Market::Channels.remove(params[:id]) } }
+        end
+
+        def self.practice(app)
+          app.get("/api/pieces/:id/practice") { json(Listings.played(Operations::Market::Practice.play(params[:id], params[:seed].to_i, params[:days].to_i), formatter)) }
+          app.get("/api/pieces/:id/practice/counter") do
+            counter = Selling.price(params[:counter]) or refuse(:no_wish_named, field: :counter)
+            json(taken: Operations::Market::Practice.takes?(params[:id], params[:seed].to_i, params[:day].to_i, params[:who].to_s, counter),
+                 counter: formatter.money(counter))
+          end
+        end
+
+        def self.named(row) = { id: row.id, name: row.name }
+
+        def self.played(answer, formatter)
+          { asking: formatter.money(answer.asking), worth: formatter.money(answer.worth),
+            messages: answer.messages.map do |message, advice|
+              { day: message.day, kind: message.kind.to_s, who: message.who, text: message.text, amount: formatter.money(message.amount),
+                advice: advice && Serializers::Market::Advice.present(advice, formatter) }
+            end }
+        end
+        private_class_method :offering, :channels, :practice
       end
     end
   end

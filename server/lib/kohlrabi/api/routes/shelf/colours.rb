@@ -1,21 +1,21 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Routes
-      module Shelf
-        # Colours to choose from: the workshop's own, then the palette.
-        module Colours
-          def self.registered(app)
-            app.get("/api/colours") { json(colours: Serializers::Shelf::Colour.present(Operations::Shelf::Colours.core.all, formatter)) }
-            app.post("/api/colours") { change(201) { Colours.present(Operations::Shelf::Colours.create(given), formatter) } }
-            app.patch("/api/colours/:id") { change { Colours.present(Operations::Shelf::Colours.update(params[:id], given), formatter) } }
-            app.delete("/api/colours/:id") { removal { Operations::Shelf::Colours.remove(params[:id]) } }
-          end
+module Api
+  module Routes
+    module Shelf
+      # Colours to choose from: the workshop's own, then the palette.
+      module Colours
+        def self.registered(app)
+          app.get("/api/colours") { json(colours: Serializers::Shelf::Colour.present(Operations::Shelf::Colours.core.all, formatter)) }
+          app.post("/api/colours") { change(201) { Colours.present(Operations::Shelf::Colours.create(given), formatter) } }
+          app.patch("/api/colours/:id") { change { Colours.present(Operations::Shelf::Colours.update(params[:id], given), formatter) } }
+          app.delete("/api/colours/:id") { removal { Operations::Shelf::Colours.remove(params[:id]) } }
+        end
 
-          def self.present(row, formatter)
-            Serializers::Shelf::Colour.present(Operations::Shelf::Colours.core.fetch(Operations::Shelf::Colours.key(row)), formatter)
-          end
+        def self.present(row, formatter)
+          Serializers::Shelf::Colour.present(
+            Operations::Shelf::Colours.core.fetch(Operations::Shelf::Colours.key(row)), formatter
+          )
         end
       end
     end

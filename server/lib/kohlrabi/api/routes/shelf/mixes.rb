@@ -1,52 +1,54 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Routes
-      module Shelf
-        # Mixes, what was mixed, and settings of the sprayer.
-        module Mixes
-          # What is asked to be scaled: an amount, or what a piece needs.
-          def self.whole(mix, params)
-            return Operations::Shelf::MixUses.needed(mix, Operations::Support::Finder.find(Records::Piece, params[:piece_id])) if params[:piece_id]
-
-            Core::Units::Quantity.parse(params[:amount], unit: "ml", house: Operations::House::WorkshopSettings.workshop.length_unit)
-          rescue Core::Refusal => e
-            raise Operations::Support::Refused, [e.at(:amount)]
+module Api
+  module Routes
+    module Shelf
+      # Mixes, what was mixed, and settings of the sprayer.
+      module Mixes
+        # What is asked to be scaled: an amount, or what a piece needs.
+        def self.whole(mix, params)
+          if params[:piece_id]
+            return Operations::Shelf::MixUses.needed(mix,
+                                                     Operations::Support::Finder.find(Records::Piece,
+                                                                                      params[:piece_id]))
           end
 
-          def self.registered(app)
-            reading(app)
-            changing(app)
-            batches(app)
-          end
-
-          def self.reading(app)
-            app.get("/api/mixes") { json(Serializers::Shelf::MixesPage.new(formatter).to_h) }
-            app.get("/api/mixes/:id") { json(Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.find(params[:id]), formatter).to_h) }
-            app.get("/api/mixes/:id/amounts") do
-              mix = Operations::Support::Finder.find(Records::Mix, params[:id])
-              json(Serializers::Shelf::MixAmounts.new(mix, Mixes.whole(mix, params), formatter).to_h)
-            end
-            app.get("/api/pieces/:id/mixes") { json(Serializers::Shelf::PieceMixes.new(Operations::Flips::Pieces.find(params[:id]), formatter).to_h) }
-            app.get("/api/spray-settings") { json(settings: Serializers::Shelf::SpraySetting.present(Operations::Shelf::Sprayers.all, formatter)) }
-          end
-
-          def self.changing(app)
-            app.post("/api/mixes") { change(201) { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.create(given), formatter).to_h } }
-            app.patch("/api/mixes/:id") { change { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.update(params[:id], given), formatter).to_h } }
-            app.delete("/api/mixes/:id") { removal { Operations::Shelf::Mixes.remove(params[:id]) } }
-            app.post("/api/mixes/:id/versions") { change(201) { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.version(params[:id], given).mix.reload, formatter).to_h } }
-            app.put("/api/spray-settings") { change { Serializers::Shelf::SpraySetting.present(Operations::Shelf::Sprayers.set(given), formatter) } }
-          end
-
-          def self.batches(app)
-            app.post("/api/mixes/:id/batches") { change(201) { { id: Operations::Shelf::Batches.make(params[:id], given).id } } }
-            app.post("/api/batches/:id/additions") { change(201) { { id: Operations::Shelf::Batches.add(params[:id], given).id } } }
-            app.post("/api/batches/:id/correction") { change(201) { { id: Operations::Shelf::Batches.correct(params[:id], given).id } } }
-          end
-          private_class_method :reading, :changing, :batches
+          Core::Units::Quantity.parse(params[:amount], unit: "ml", house: Operations::House::WorkshopSettings.workshop.length_unit)
+        rescue Core::Refusal => e
+          raise Operations::Support::Refused, [e.at(:amount)]
         end
+
+        def self.registered(app)
+          reading(app)
+          changing(app)
+          batches(app)
+        end
+
+        def self.reading(app)
+          app.get("/api/mixes") { json(Serializers::Shelf::MixesPage.new(formatter).to_h) }
+          app.get("/api/mixes/:id") { json(Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.find(params[:id]), formatter).to_h) }
+          app.get("/api/mixes/:id/amounts") do
+            mix = Operations::Support::Finder.find(Records::Mix, params[:id])
+            json(Serializers::Shelf::MixAmounts.new(mix, Mixes.whole(mix, params), formatter).to_h)
+          end
+          app.get("/api/pieces/:id/mixes") { json(Serializers::Shelf::PieceMixes.new(Operations::Flips::Pieces.find(params[:id]), formatter).to_h) }
+          app.get("/api/spray-settings") { json(settings: Serializers::Shelf::SpraySetting.present(Operations::Shelf::Sprayers.all, formatter)) }
+        end
+
+        def self.changing(app)
+          app.post("/api/mixes") { change(201) { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.create(given), formatter).to_h } }
+          app.patch("/api/mixes/:id") { change { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.update(params[:id], given), formatter).to_h } }
+          app.delete("/api/mixes/:id") { removal { Operations::Shelf::Mixes.remove(params[:id]) } }
+          app.post("/api/mixes/:id/versions") { change(201) { Serializers::Shelf::Mix.new(Operations::Shelf::Mixes.version(params[:id], given).mix.reload, formatter).to_h } }
+          app.put("/api/spray-settings") { change { Serializers::Shelf::SpraySetting.present(Operations::Shelf::Sprayers.set(given), formatter) } }
+        end
+
+        def self.batches(app)
+          app.post("/api/mixes/:id/batches") { change(201) { { id: Operations::Shelf::Batches.make(params[:id], given).id } } }
+          app.post("/api/batches/:id/additions") { change(201) { { id: Operations::Shelf::Batches.add(params[:id], given).id } } }
+          app.post("/api/batches/:id/correction") { change(201) { { id: Operations::Shelf::Batches.correct(params[:id], given).id } } }
+        end
+        private_class_method :reading, :changing, :batches
       end
     end
   end

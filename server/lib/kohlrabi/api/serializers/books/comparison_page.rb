@@ -1,86 +1,88 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Serializers
-      module Books
-        # Flips compared by a trait (Operations::Books::Comparisons::Answer).
-        class ComparisonPage < Support::Page
-          attributes :several, :more
-          attribute(:by) { @by }
-          attribute(:choices) { Operations::Books::Traits::ALL.map { |key, (label, _)| { key: key, label: label } } }
-          attribute(:rows) { |answer| answer.rows.map { |row| { **compared(row), a_piece: a_piece(answer.extras[row.key]) } } }
-          attribute(:opening) { |answer| opening(answer.rows) }
-          attribute(:profit) { |answer| @formatter.money(answer.whole.profit.amount) }
-
-          # by: key of Traits; filter: Books::BooksFilter.
-          def initialize(by, formatter, filter:)
-            super(Operations::Books::Comparisons.answer(by, filter), formatter)
-            @by = by
+module Api
+  module Serializers
+    module Books
+      # Flips compared by a trait (Operations::Books::Comparisons::Answer).
+      class ComparisonPage < Support::Page
+        attributes :several, :more
+        attribute(:by) { @by }
+        attribute(:choices) { Operations::Books::Traits::ALL.map { |key, (label, _)| { key: key, label: label } } }
+        attribute(:rows) do |answer|
+          answer.rows.map do |row|
+            { **compared(row), a_piece: a_piece(answer.extras[row.key]) }
           end
+        end
+        attribute(:opening) { |answer| opening(answer.rows) }
+        attribute(:profit) { |answer| @formatter.money(answer.whole.profit.amount) }
 
-          private
+        # by: key of Traits; filter: Books::BooksFilter.
+        def initialize(by, formatter, filter:)
+          super(Operations::Books::Comparisons.answer(by, filter), formatter)
+          @by = by
+        end
 
-          def compared(row)
-            { key: row.key, label: row.label, **side(row.with), rest_hourly: @formatter.money(row.rest.hourly_pay.amount),
-              rest_n: row.rest.hours_known, estimate: estimate(row.pays), days: @formatter.quartiles(row.days), few: row.few, edge: edge(row.edge),
-              profits: @formatter.quartiles(row.profits) { |minor| @formatter.money(minor)[:text] } }
-          end
+        private
 
-          def side(with)
-            hourly = with.hourly_pay.amount
-            { ended: with.paid.flips + with.at_cost.flips, n: with.hours_known, profit: @formatter.money(with.profit.amount),
-              receipts: @formatter.money(with.receipts.amount), hours: @formatter.effort(with.hours.amount), hourly: @formatter.money(hourly),
-              major_hourly: @formatter.major(hourly), margin: with.margin.text(@formatter.workshop.money) }
-          end
+        def compared(row)
+          { key: row.key, label: row.label, **side(row.with), rest_hourly: @formatter.money(row.rest.hourly_pay.amount),
+            rest_n: row.rest.hours_known, estimate: estimate(row.pays), days: @formatter.quartiles(row.days), few: row.few, edge: edge(row.edge),
+            profits: @formatter.quartiles(row.profits) { |minor| @formatter.money(minor)[:text] } }
+        end
 
-          # What it pays with its doubt, in figures, in words, and for a chart.
-          def estimate(pays)
-            return if pays.few
+        def side(with)
+          hourly = with.hourly_pay.amount
+          { ended: with.paid.flips + with.at_cost.flips, n: with.hours_known, profit: @formatter.money(with.profit.amount),
+            receipts: @formatter.money(with.receipts.amount), hours: @formatter.effort(with.hours.amount), hourly: @formatter.money(hourly),
+            major_hourly: @formatter.major(hourly), margin: with.margin.text(@formatter.workshop.money) }
+        end
 
-            amounts = { middle: pays.middle, low: pays.low, high: pays.high }
-            money = amounts.transform_values { |minor| @formatter.money(minor) }
-            chart = amounts.values.map { |minor| @formatter.major(minor) }
-            { **money, above: (pays.above * 100).round, claim: pays.claim, words: words(pays), chart: chart }
-          end
+        # What it pays with its doubt, in figures, in words, and for a chart.
+        def estimate(pays)
+          return if pays.few
 
-          # "+38.00 a piece, likely −5.00 to 80.00, and 3 h".
-          def a_piece(row)
-            return unless row
+          amounts = { middle: pays.middle, low: pays.low, high: pays.high }
+          money = amounts.transform_values { |minor| @formatter.money(minor) }
+          chart = amounts.values.map { |minor| @formatter.major(minor) }
+          { **money, above: (pays.above * 100).round, claim: pays.claim, words: words(pays), chart: chart }
+        end
 
-            signed = ->(minor) { "#{'+' if minor.positive?}#{@formatter.money(minor)[:text]}" }
-            hours = row.seconds && row.seconds.abs >= 60 && "#{'−' if row.seconds.negative?}#{Core::Units::Effort.text(row.seconds.abs)}"
-            "#{signed.call(row.profit)} a piece beside its kind, likely #{@formatter.money(row.low)[:text]} to #{@formatter.money(row.high)[:text]}" \
-              "#{", and #{hours} of work" if hours}"
-          end
+        # "+38.00 a piece, likely −5.00 to 80.00, and 3 h".
+        def a_piece(row)
+          return unless row
 
-          def words(pays)
-            sure = "#{(pays.above * 100).round} in 100 that it pays more than the rest"
-            sure = "it pays #{pays.claim} than the rest" if pays.claim
-            "likely #{@formatter.money(pays.low)[:text]} to #{@formatter.money(pays.high)[:text]}; #{sure}"
-          end
+          signed = ->(minor) { "#{'+' if minor.positive?}#{@formatter.money(minor)[:text]}" }
+          hours = row.seconds && row.seconds.abs >= 60 && "#{'−' if row.seconds.negative?}#{Core::Units::Effort.text(row.seconds.abs)}"
+          "#{signed.call(row.profit)} a piece beside its kind, likely #{@formatter.money(row.low)[:text]} to #{@formatter.money(row.high)[:text]}" \
+            "#{", and #{hours} of work" if hours}"
+        end
 
-          # The sentence that answers.
-          def opening(rows)
-            told = rows.reject(&:few).sort_by { |row| -row.pays.middle }
-            return if told.empty? || %w[year month season].include?(@by)
+        def words(pays)
+          sure = "#{(pays.above * 100).round} in 100 that it pays more than the rest"
+          sure = "it pays #{pays.claim} than the rest" if pays.claim
+          "likely #{@formatter.money(pays.low)[:text]} to #{@formatter.money(pays.high)[:text]}; #{sure}"
+        end
 
-            best = told.first
-            claimed = told.select { |row| row.pays.claim }
-            middle = "#{@formatter.money(best.pays.middle)[:text]} #{@formatter.workshop.currency} an hour"
-            pays = claimed.include?(best) ? "pays best" : "pays best so far"
-            start = "#{best.label} #{pays}: about #{middle}, #{words(best.pays).split(';').first}."
-            start = start.sub(/\A[a-z]/, &:upcase)
-            less = claimed.select { |row| row.pays.claim == "less" }.map(&:label)
-            return "#{start} Less than the rest for sure: #{less.join(', ')}." if less.any?
+        # The sentence that answers.
+        def opening(rows)
+          told = rows.reject(&:few).sort_by { |row| -row.pays.middle }
+          return if told.empty? || %w[year month season].include?(@by)
 
-            claimed.any? ? start : "#{start} Not yet enough to act on: chance makes as much of a difference."
-          end
+          best = told.first
+          claimed = told.select { |row| row.pays.claim }
+          middle = "#{@formatter.money(best.pays.middle)[:text]} #{@formatter.workshop.currency} an hour"
+          pays = claimed.include?(best) ? "pays best" : "pays best so far"
+          start = "#{best.label} #{pays}: about #{middle}, #{words(best.pays).split(';').first}."
+          start = start.sub(/\A[a-z]/, &:upcase)
+          less = claimed.select { |row| row.pays.claim == "less" }.map(&:label)
+          return "#{start} Less than the rest for sure: #{less.join(', ')}." if less.any?
 
-          def edge(minor)
-            amount = minor && "#{@formatter.money(minor.abs)[:text]} #{@formatter.workshop.currency}"
-            minor && "#{amount} an hour #{minor.negative? ? 'less' : 'more'} than the rest"
-          end
+          claimed.any? ? start : "#{start} Not yet enough to act on: chance makes as much of a difference."
+        end
+
+        def edge(minor)
+          amount = minor && "#{@formatter.money(minor.abs)[:text]} #{@formatter.workshop.currency}"
+          minor && "#{amount} an hour #{minor.negative? ? 'less' : 'more'} than the rest"
         end
       end
     end

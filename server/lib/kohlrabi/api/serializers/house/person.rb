@@ -1,13 +1,11 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Serializers
-      module House
-        # Somebody who works here.
-        class Person < Support::Base
-          attributes :id, :name
-        end
+module Api
+  module Serializers
+    module House
+      # Somebody who works here.
+      class Person < Support::Base
+        attributes :id, :name
       end
     end
   end

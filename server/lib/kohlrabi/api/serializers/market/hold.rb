@@ -1,15 +1,13 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Serializers
-      module Market
-        # Who has a piece held, and until when.
-        class Hold < Support::Base
-          attributes :id, :who, :pick_up
-          said :money, :price, :deposit
-          said :day, :until_on, :pick_up_on
-        end
+module Api
+  module Serializers
+    module Market
+      # Who has a piece held, and until when.
+      class Hold < Support::Base
+        attributes :id, :who, :pick_up
+        said :money, :price, :deposit
+        said :day, :until_on, :pick_up_on
       end
     end
   end

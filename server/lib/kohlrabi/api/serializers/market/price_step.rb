@@ -1,16 +1,14 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Serializers
-      module Market
-        # A planned step of an asking price.
-        class PriceStep < Support::Base
-          attributes :id, :state
-          said :money, :asking
-          said :day, :due_on
-          attribute(:due) { |step| step.due_on <= Operations::House::WorkshopSettings.today }
-        end
+module Api
+  module Serializers
+    module Market
+      # A planned step of an asking price.
+      class PriceStep < Support::Base
+        attributes :id, :state
+        said :money, :asking
+        said :day, :due_on
+        attribute(:due) { |step| step.due_on <= Operations::House::WorkshopSettings.today }
       end
     end
   end

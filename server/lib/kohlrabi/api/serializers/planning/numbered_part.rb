@@ -1,14 +1,12 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Serializers
-      module Planning
-        # A part with the number on its back.
-        class NumberedPart < Support::Base
-          attributes :id, :number, :what, :place
-          said :day, :back_on
-        end
+module Api
+  module Serializers
+    module Planning
+      # A part with the number on its back.
+      class NumberedPart < Support::Base
+        attributes :id, :number, :what, :place
+        said :day, :back_on
       end
     end
   end

@@ -1,128 +1,134 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Serializers
-      module Planning
-        # One step of a plan, with all that is shown before it starts.
-        class StepRow < Support::Page
-          PLACES = { "bench" => "at the bench", "outdoors" => "outdoors", "tent" => "in the spray tent" }.freeze
-          OWN = { "time" => "your own time", "wait" => "your own wait", "label" => "your own words", "note" => "your note" }.freeze
+module Api
+  module Serializers
+    module Planning
+      # One step of a plan, with all that is shown before it starts.
+      class StepRow < Support::Page
+        PLACES = { "bench" => "at the bench", "outdoors" => "outdoors", "tent" => "in the spray tent" }.freeze
+        OWN = { "time" => "your own time", "wait" => "your own wait", "label" => "your own words",
+                "note" => "your note" }.freeze
 
-          # Several alike, each to be ticked off by itself.
-          def self.units(step)
-            numbers = Core::Planning::Repeats.by_number(step.zones)
-            numbers.map { |number, keys| { label: "#{number} of #{numbers.size}", zones: keys, done: (keys - step.done_zones).empty? } }
+        # Several alike, each to be ticked off by itself.
+        def self.units(step)
+          numbers = Core::Planning::Repeats.by_number(step.zones)
+          numbers.map do |number, keys|
+            { label: "#{number} of #{numbers.size}", zones: keys, done: (keys - step.done_zones).empty? }
           end
+        end
 
-          attributes :key, :label, :kind, :zones, :state, :done_zones, :done_when, :why, :notes, :wait_why, :ways
-          said :effort, :remaining
-          said :effort, :time, from: :seconds
-          said :day, :not_before
-          shows :where, :floor, :materials, :sprayer, :cautions, :needs, :edits, :blocks
-          attribute(:phase) { Core::Planning::Phases.label(step.phase) }
-          attribute(:kind_label) { Core::Flips::WorkKinds.label(step.kind) }
-          attribute(:units) { StepRow.units(step) }
-          attribute(:decide) { step.key.start_with?("decide/") }
-          attribute(:lead) { step.key == "lead" }
-          attribute(:range) { "#{Core::Units::Effort.text(step.low)} to #{Core::Units::Effort.text(step.high)}" }
-          attribute(:rests_on) { Core::Planning::Basis.of([step], @known) }
-          attribute(:wait) { waited(step.wait) }
-          attribute(:on) { @formatter.day(@days[step.key]) } # the day on which it could be worked
-          attribute(:actual) { @formatter.effort(@actual[step.key]) }
-          attribute(:past) { @plan.past.include?(step) } # it took well past its estimate: is it done?
-          attribute(:place) { PLACES.fetch(step.place) }
-          attribute(:grits) { step.grits.map { |grit| "P#{grit}" } }
-          attribute(:try) { step.try&.slice(:stop, :fallback) }
-          attribute(:outside, &:outside?)
-          attribute(:remembered) { step.remembered.map { |one| remembered(one) } }
+        attributes :key, :label, :kind, :zones, :state, :done_zones, :done_when, :why, :notes, :wait_why, :ways
+        said :effort, :remaining
+        said :effort, :time, from: :seconds
+        said :day, :not_before
+        shows :where, :floor, :materials, :sprayer, :cautions, :needs, :edits, :blocks
+        attribute(:phase) { Core::Planning::Phases.label(step.phase) }
+        attribute(:kind_label) { Core::Flips::WorkKinds.label(step.kind) }
+        attribute(:units) { StepRow.units(step) }
+        attribute(:decide) { step.key.start_with?("decide/") }
+        attribute(:lead) { step.key == "lead" }
+        attribute(:range) { "#{Core::Units::Effort.text(step.low)} to #{Core::Units::Effort.text(step.high)}" }
+        attribute(:rests_on) { Core::Planning::Basis.of([step], @known) }
+        attribute(:wait) { waited(step.wait) }
+        attribute(:on) { @formatter.day(@days[step.key]) } # the day on which it could be worked
+        attribute(:actual) { @formatter.effort(@actual[step.key]) }
+        attribute(:past) { @plan.past.include?(step) } # it took well past its estimate: is it done?
+        attribute(:place) { PLACES.fetch(step.place) }
+        attribute(:grits) { step.grits.map { |grit| "P#{grit}" } }
+        attribute(:try) { step.try&.slice(:stop, :fallback) }
+        attribute(:outside, &:outside?)
+        attribute(:remembered) { step.remembered.map { |one| remembered(one) } }
 
-          # plan: Core::Planning::Plan; days: {step key => Date} of the schedule; drawn: measures; confirmed: keys of cautions read;
-          # actual: {step key => seconds} really worked; sprayers: {product key => setting};
-          # known: {kind of work => [factor, n]}; formatter: Formatter.
-          def initialize(step, plan, formatter, days:, drawn:, confirmed:, actual:, sprayers:, known:, blocks: {})
-            super(step, formatter)
-            @plan = plan
-            @days = days
-            @drawn = drawn
-            @confirmed = confirmed
-            @actual = actual
-            @sprayers = sprayers
-            @known = known
-            @blocks = blocks
+        # plan: Core::Planning::Plan; days: {step key => Date} of the schedule; drawn: measures; confirmed: keys of
+        # cautions read;
+        # actual: {step key => seconds} really worked; sprayers: {product key => setting};
+        # known: {kind of work => [factor, n]}; formatter: Formatter.
+        def initialize(step, plan, formatter, days:, drawn:, confirmed:, actual:, sprayers:, known:, blocks: {})
+          super(step, formatter)
+          @plan = plan
+          @days = days
+          @drawn = drawn
+          @confirmed = confirmed
+          @actual = actual
+          @sprayers = sprayers
+          @known = known
+          @blocks = blocks
+        end
+
+        # Blocks as they are sent.
+        def self.blocks(blocks)
+          blocks.map do |one|
+            { code: one.code, text: one.text, until: one.until&.iso8601, until_step: one.until_step, wait: one.wait,
+              until_answer: one.until_answer }
           end
+        end
 
-          # Blocks as they are sent.
-          def self.blocks(blocks)
-            blocks.map do |one|
-              { code: one.code, text: one.text, until: one.until&.iso8601, until_step: one.until_step, wait: one.wait,
-                until_answer: one.until_answer }
-            end
+        private
+
+        def step = object
+        def blocks = StepRow.blocks(@blocks.fetch(step.key, []))
+
+        def where
+          repeats = Core::Planning::Repeats
+          Core::Planning::ZoneWords.list(step.zones.map do |key|
+            repeats.base(key)
+          end.uniq, repeats.single(@plan.brief.zones))
+        end
+
+        def materials
+          step.materials.map do |key, amount|
+            row = @plan.brief.products.fetch(key)
+            { product: key, label: row[:label], swatch: row[:colour]&.hex, text: @formatter.amount(amount, row) }
           end
+        end
 
-          private
+        # How the sprayer was set for what is sprayed here.
+        def sprayer
+          return unless step.ways.include?("spray")
 
-          def step = object
-          def blocks = StepRow.blocks(@blocks.fetch(step.key, []))
+          set = step.materials.keys.filter_map { |key| @sprayers[Core::Shelf::Products.product(key)] }.first
+          set && Operations::Shelf::Sprayers.text(set)
+        end
 
-          def where
-            repeats = Core::Planning::Repeats
-            Core::Planning::ZoneWords.list(step.zones.map { |key| repeats.base(key) }.uniq, repeats.single(@plan.brief.zones))
+        def cautions
+          step.cautions.map do |key|
+            row = Core::Planning::Cautions.row(key, unit: @formatter.workshop.length_unit)
+            { key: key, text: row[:text], wear: row[:wear], waste: row[:waste], serious: row[:serious] == true,
+              confirmed: @confirmed.include?(key) }
           end
+        end
 
-          def materials
-            step.materials.map do |key, amount|
-              row = @plan.brief.products.fetch(key)
-              { product: key, label: row[:label], swatch: row[:colour]&.hex, text: @formatter.amount(amount, row) }
-            end
+        def needs
+          step.needs.map do |need|
+            { key: need.key, label: @plan.step(need.key).label, wait: waited(need.wait), why: need.why }
           end
+        end
 
-          # How the sprayer was set for what is sprayed here.
-          def sprayer
-            return unless step.ways.include?("spray")
+        def waited(minutes) = minutes.zero? ? nil : @formatter.wait(minutes)
 
-            set = step.materials.keys.filter_map { |key| @sprayers[Core::Shelf::Products.product(key)] }.first
-            set && Operations::Shelf::Sprayers.text(set)
+        def floor
+          square = Core::Planning::Space.of(step, @plan.brief.zones, width: @drawn[:width], depth: @drawn[:depth])
+          square.zero? ? nil : @formatter.area(square)
+        end
+
+        def edits
+          @plan.brief.edits.filter_map do |edit|
+            word = word(edit)
+            { id: edit.id, text: word } if word
           end
+        end
 
-          def cautions
-            step.cautions.map do |key|
-              row = Core::Planning::Cautions.row(key, unit: @formatter.workshop.length_unit)
-              { key: key, text: row[:text], wear: row[:wear], waste: row[:waste], serious: row[:serious] == true,
-                confirmed: @confirmed.include?(key) }
-            end
-          end
+        def word(edit)
+          return OWN[edit.kind] if step.edits.include?(edit)
+          return "moved by you" if edit.kind == "before" && edit.step == step.key
+          return "added by you" if edit.kind == "add" && Core::Planning::Edits.key_of(edit) == step.key
 
-          def needs
-            step.needs.map { |need| { key: need.key, label: @plan.step(need.key).label, wait: waited(need.wait), why: need.why } }
-          end
+          "split by you" if edit.kind == "split" && step.key.start_with?("#{edit.step}#")
+        end
 
-          def waited(minutes) = minutes.zero? ? nil : @formatter.wait(minutes)
-
-          def floor
-            square = Core::Planning::Space.of(step, @plan.brief.zones, width: @drawn[:width], depth: @drawn[:depth])
-            square.zero? ? nil : @formatter.area(square)
-          end
-
-          def edits
-            @plan.brief.edits.filter_map do |edit|
-              word = word(edit)
-              { id: edit.id, text: word } if word
-            end
-          end
-
-          def word(edit)
-            return OWN[edit.kind] if step.edits.include?(edit)
-            return "moved by you" if edit.kind == "before" && edit.step == step.key
-            return "added by you" if edit.kind == "add" && Core::Planning::Edits.key_of(edit) == step.key
-
-            "split by you" if edit.kind == "split" && step.key.start_with?("#{edit.step}#")
-          end
-
-          def remembered(one)
-            lost = one.seconds_lost.positive? ? ", #{Core::Units::Effort.text(one.seconds_lost)} lost" : ""
-            "#{one.worked ? 'Worked' : 'Did not work'} before on #{one.surface}#{" by #{one.tool}" if one.tool}#{lost}#{": #{one.note}" if one.note}"
-          end
+        def remembered(one)
+          lost = one.seconds_lost.positive? ? ", #{Core::Units::Effort.text(one.seconds_lost)} lost" : ""
+          "#{one.worked ? 'Worked' : 'Did not work'} before on #{one.surface}#{" by #{one.tool}" if one.tool}#{lost}#{": #{one.note}" if one.note}"
         end
       end
     end

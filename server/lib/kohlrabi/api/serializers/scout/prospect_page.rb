@@ -1,148 +1,153 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Serializers
-      module Scout
-        # The whole answer about a spotted piece, as the contract's Prospect. Works for one that is not stored, too.
-        class ProspectPage < Support::Page
-          TEXTS = %w[name kind source condition notes cut_basis cut_size].freeze
-          MONEY = %w[tag trip delivery standing resale_low resale_likely resale_high materials_low materials_likely materials_high].freeze
-          LENGTHS = %w[width depth height leg].freeze
+module Api
+  module Serializers
+    module Scout
+      # The whole answer about a spotted piece, as the contract's Prospect. Works for one that is not stored, too.
+      class ProspectPage < Support::Page
+        TEXTS = %w[name kind source condition notes cut_basis cut_size].freeze
+        MONEY = %w[tag trip delivery standing resale_low resale_likely resale_high materials_low materials_likely
+                   materials_high].freeze
+        LENGTHS = %w[width depth height leg].freeze
 
-          shows :fields, :watch, :before, :condition, :estimates
-          %i[id lock_version title state reason].each { |name| attribute(name) { @prospect.public_send(name) } }
-          attribute(:state_text) { Operations::Scout::Prospects::STATES.fetch(@prospect.state) }
-          attribute(:closed_on) { @formatter.day(@prospect.closed_on) }
-          attribute(:drawing) { VerdictWords.drawing(@prospect, @formatter) }
-          attribute(:verdict) do
-            verdict = @scouting.verdict
-            { key: verdict.key, text: verdict.text, short: verdict.short, changes: verdict.changes,
-              doubt: verdict.doubt, missing: verdict.missing }
-          end
-          attribute(:figures) { figures.map { |figure| @formatter.figure(figure) } }
-          attribute(:tape) { @formatter.tape(@scouting.tape) }
-          attribute(:single) { VerdictWords.single(@scouting.single, @formatter) }
-          attribute(:cautions) { @scouting.cautions }
-          attribute(:photos) { Flips::Photo.present(@prospect.photos, @formatter) }
-          attribute(:pieces) { Flips::PieceName.present(@prospect.pieces, @formatter) }
+        shows :fields, :watch, :before, :condition, :estimates
+        %i[id lock_version title state reason].each { |name| attribute(name) { @prospect.public_send(name) } }
+        attribute(:state_text) { Operations::Scout::Prospects::STATES.fetch(@prospect.state) }
+        attribute(:closed_on) { @formatter.day(@prospect.closed_on) }
+        attribute(:drawing) { VerdictWords.drawing(@prospect, @formatter) }
+        attribute(:verdict) do
+          verdict = @scouting.verdict
+          { key: verdict.key, text: verdict.text, short: verdict.short, changes: verdict.changes,
+            doubt: verdict.doubt, missing: verdict.missing }
+        end
+        attribute(:figures) { figures.map { |figure| @formatter.figure(figure) } }
+        attribute(:tape) { @formatter.tape(@scouting.tape) }
+        attribute(:single) { VerdictWords.single(@scouting.single, @formatter) }
+        attribute(:cautions) { @scouting.cautions }
+        attribute(:photos) { Flips::Photo.present(@prospect.photos, @formatter) }
+        attribute(:pieces) { Flips::PieceName.present(@prospect.pieces, @formatter) }
 
-          # scouting: Scout::Verdicts; formatter: Formatter.
-          def initialize(scouting, formatter)
-            super
-            @scouting = scouting
-            @prospect = scouting.prospect
-            @before = Operations::Scout::BeforeBuying.new(scouting)
-          end
+        # scouting: Scout::Verdicts; formatter: Formatter.
+        def initialize(scouting, formatter)
+          super
+          @scouting = scouting
+          @prospect = scouting.prospect
+          @before = Operations::Scout::BeforeBuying.new(scouting)
+        end
 
-          private
+        private
 
-          def figures
-            found = @scouting.answer
-            [found.most, found.walk_away, found.net_resale, found.profit, found.pay, found.chance]
-          end
+        def figures
+          found = @scouting.answer
+          [found.most, found.walk_away, found.net_resale, found.profit, found.pay, found.chance]
+        end
 
-          def estimates
-            { resale: VerdictWords.estimate(@scouting.resale, :money, @formatter), hours: VerdictWords.estimate(@scouting.hours, :effort, @formatter),
-              materials: VerdictWords.estimate(@scouting.materials, :money, @formatter) }
-          end
+        def estimates
+          { resale: VerdictWords.estimate(@scouting.resale, :money, @formatter), hours: VerdictWords.estimate(@scouting.hours, :effort, @formatter),
+            materials: VerdictWords.estimate(@scouting.materials, :money, @formatter) }
+        end
 
-          def condition = @scouting.condition.slice(:label, :looks, :assumes)
+        def condition = @scouting.condition.slice(:label, :looks, :assumes)
 
-          # Each field as it would be typed.
-          def fields
-            TEXTS.to_h { |name| [name, @prospect[name].to_s] }.merge(
-              MONEY.to_h { |name| [name, @formatter.typed_money(@prospect["#{name}_minor"])] },
-              LENGTHS.to_h { |name| [name, @formatter.typed_length(@prospect["#{name}_mm"])] },
-              Operations::Scout::Verdicts::POINTS.to_h { |point| ["hours_#{point}", typed_hours(@prospect["hours_#{point}_seconds"])] },
-              %w[spotted_on next_cut_on remind_on].to_h { |name| [name, @prospect[name]&.iso8601.to_s] },
-              "count" => @prospect.count.to_s, "cut_every" => @prospect.cut_every.to_s, "added" => Operations::Support::Percent.text(@prospect.added_hundredths).to_s,
-              "checks" => Operations::Scout::Prospects::CHECKS.to_h { |name| [name, (@prospect.checks || {})[name].to_s] }
-            )
-          end
+        # Each field as it would be typed.
+        def fields
+          TEXTS.to_h { |name| [name, @prospect[name].to_s] }.merge(
+            MONEY.to_h { |name| [name, @formatter.typed_money(@prospect["#{name}_minor"])] },
+            LENGTHS.to_h { |name| [name, @formatter.typed_length(@prospect["#{name}_mm"])] },
+            Operations::Scout::Verdicts::POINTS.to_h do |point|
+              ["hours_#{point}", typed_hours(@prospect["hours_#{point}_seconds"])]
+            end,
+            %w[spotted_on next_cut_on remind_on].to_h { |name| [name, @prospect[name]&.iso8601.to_s] },
+            "count" => @prospect.count.to_s, "cut_every" => @prospect.cut_every.to_s, "added" => Operations::Support::Percent.text(@prospect.added_hundredths).to_s,
+            "checks" => Operations::Scout::Prospects::CHECKS.to_h { |name| [name, (@prospect.checks || {})[name].to_s] }
+          )
+        end
 
-          # Hours in decimals: "7.5".
-          def typed_hours(seconds) = seconds ? Core::Units::Numerals.plain(Rational(seconds, 3600), 2).sub(/\.?0+\z/, "") : ""
+        # Hours in decimals: "7.5".
+        def typed_hours(seconds)
+          seconds ? Core::Units::Numerals.plain(Rational(seconds, 3600), 2).sub(/\.?0+\z/, "") : ""
+        end
 
-          def watch
-            forecast = @scouting.forecast
-            decision = @scouting.wait_or_buy
-            gone = @scouting.gone
-            due = @scouting.due
-            { sightings: sightings, rule: forecast&.rule&.then { |rule| "#{rule.text(@formatter.workshop.money)} (#{rule.source})" },
-              why: forecast ? forecast.why : "no tag seen yet", remarks: forecast ? forecast.sightings.remarks(@formatter.workshop.money) : [],
-              points: points(forecast, decision), decision: decision && { key: decision.key, text: decision.text(@formatter.workshop.money) },
-              gone: "#{(gone.weekly * 100).round}% a week: #{gone.source}", due: due && { on: @formatter.day(due[0]), why: due[1] },
-              reaches: reaches(forecast) }
-          end
+        def watch
+          forecast = @scouting.forecast
+          decision = @scouting.wait_or_buy
+          gone = @scouting.gone
+          due = @scouting.due
+          { sightings: sightings, rule: forecast&.rule&.then do |rule|
+            "#{rule.text(@formatter.workshop.money)} (#{rule.source})"
+          end,
+            why: forecast ? forecast.why : "no tag seen yet", remarks: forecast ? forecast.sightings.remarks(@formatter.workshop.money) : [],
+            points: points(forecast, decision), decision: decision && { key: decision.key, text: decision.text(@formatter.workshop.money) },
+            gone: "#{(gone.weekly * 100).round}% a week: #{gone.source}", due: due && { on: @formatter.day(due[0]), why: due[1] },
+            reaches: reaches(forecast) }
+        end
 
-          def sightings
-            if @prospect.persisted?
-              @prospect.sightings.map do |row|
-                { id: row.id, on: @formatter.day(row.seen_on), tag: @formatter.money(row.tag_minor) }
-              end
-            else
-              []
+        def sightings
+          if @prospect.persisted?
+            @prospect.sightings.map do |row|
+              { id: row.id, on: @formatter.day(row.seen_on), tag: @formatter.money(row.tag_minor) }
             end
+          else
+            []
           end
+        end
 
-          # The days ahead with tag, chance to be there and worth; as many as decide something.
-          def points(forecast, decision)
-            return [] unless forecast&.rule
+        # The days ahead with tag, chance to be there and worth; as many as decide something.
+        def points(forecast, decision)
+          return [] unless forecast&.rule
 
-            (decision&.choices || []).first(shown(decision)).map do |choice|
-              { on: @formatter.day(choice.on), tag: @formatter.money(choice.tag), there: "#{(choice.chance * 100).round}%",
-                worth: (@formatter.money(choice.worth.round) if choice.worth.positive?),
-                best: choice == decision.best }
-            end
+          (decision&.choices || []).first(shown(decision)).map do |choice|
+            { on: @formatter.day(choice.on), tag: @formatter.money(choice.tag), there: "#{(choice.chance * 100).round}%",
+              worth: (@formatter.money(choice.worth.round) if choice.worth.positive?),
+              best: choice == decision.best }
           end
+        end
 
-          # As many days as it takes to see the best one and what comes after it.
-          def shown(decision)
-            best = decision&.best && decision.choices.index(decision.best)
-            (best.to_i + 3).clamp(6, 20)
-          end
+        # As many days as it takes to see the best one and what comes after it.
+        def shown(decision)
+          best = decision&.best && decision.choices.index(decision.best)
+          (best.to_i + 3).clamp(6, 20)
+        end
 
-          def reaches(forecast)
-            most = @scouting.most
-            return unless forecast&.rule && most
+        def reaches(forecast)
+          most = @scouting.most
+          return unless forecast&.rule && most
 
-            point = forecast.reaches(most)
-            return "never, as far as can be foreseen" unless point
+          point = forecast.reaches(most)
+          return "never, as far as can be foreseen" unless point
 
-            return "now" if point.on <= Operations::House::WorkshopSettings.today
+          return "now" if point.on <= Operations::House::WorkshopSettings.today
 
-            "#{Core::Units::Calendar.text(point.on)}, at #{@scouting.money(point.tag)}"
-          end
+          "#{Core::Units::Calendar.text(point.on)}, at #{@scouting.money(point.tag)}"
+        end
 
-          def before
-            height = @before.height
-            core = @before.core
-            { fit: VerdictWords.fit(*@before.carrying, @formatter), use: @before.use, height: height && height_text(height),
-              core: core && { text: "#{core[:label].sub(/\A./, &:upcase)}: #{core[:cut]}.", wrong: core[:wrong] }, hardware: hardware,
-              room: Operations::Scout::Rooms.answer(@scouting.histories).text }
-          end
+        def before
+          height = @before.height
+          core = @before.core
+          { fit: VerdictWords.fit(*@before.carrying, @formatter), use: @before.use, height: height && height_text(height),
+            core: core && { text: "#{core[:label].sub(/\A./, &:upcase)}: #{core[:cut]}.", wrong: core[:wrong] }, hardware: hardware,
+            room: Operations::Scout::Rooms.answer(@scouting.histories).text }
+        end
 
-          def height_text(height)
-            range = height.range.map { |side| @formatter.length(side) }.join(" to ")
-            word = if height.off.zero? then "right"
-                   else "#{@formatter.length(height.off.abs)} too #{height.off.negative? ? 'low' : 'high'}"
-                   end
-            { text: "As #{height.label} it is #{word}: usual is #{range}, #{height.why}.", wrong: !height.off.zero? }
-          end
+        def height_text(height)
+          range = height.range.map { |side| @formatter.length(side) }.join(" to ")
+          word = if height.off.zero? then "right"
+                 else "#{@formatter.length(height.off.abs)} too #{height.off.negative? ? 'low' : 'high'}"
+                 end
+          { text: "As #{height.label} it is #{word}: usual is #{range}, #{height.why}.", wrong: !height.off.zero? }
+        end
 
-          def hardware
-            set = @before.hardware or return
-            return { complete: true, ways: [] } if set.complete?
+        def hardware
+          set = @before.hardware or return
+          return { complete: true, ways: [] } if set.complete?
 
-            { complete: false, ways: set.ways.map { |way| way(way, set.cheapest) } }
-          end
+          { complete: false, ways: set.ways.map { |way| way(way, set.cheapest) } }
+        end
 
-          def way(way, cheapest)
-            { key: way.key.to_s, label: way.label, money: @formatter.money(way.money),
-              effort: @formatter.effort(way.seconds), total: @formatter.money(way.total),
-              why: way.why, note: way.note, best: way.key == cheapest }
-          end
+        def way(way, cheapest)
+          { key: way.key.to_s, label: way.label, money: @formatter.money(way.money),
+            effort: @formatter.effort(way.seconds), total: @formatter.money(way.total),
+            why: way.why, note: way.note, best: way.key == cheapest }
         end
       end
     end

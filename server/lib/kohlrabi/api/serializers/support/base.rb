@@ -1,29 +1,27 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Serializers
-      module Support
-        # Base of what is sent: Alba resources that speak through params[:say].
-        class Base
-          include Alba::Resource
+module Api
+  module Serializers
+    module Support
+      # Base of what is sent: Alba resources that speak through params[:say].
+      class Base
+        include Alba::Resource
 
-          helper do
-            # What a record has, said as money (of its …_minor), sum (minor units under its own name), day or effort.
-            # from: by which name the record has it, where that is another.
-            def said(how, *names, from: nil)
-              names.each do |name|
-                source = from || (how == :money ? :"#{name}_minor" : name)
-                spoken = how == :sum ? :money : how
-                attribute(name) { |record| params[:formatter].public_send(spoken, record.public_send(source)) }
-              end
+        helper do
+          # What a record has, said as money (of its …_minor), sum (minor units under its own name), day or effort.
+          # from: by which name the record has it, where that is another.
+          def said(how, *names, from: nil)
+            names.each do |name|
+              source = from || (how == :money ? :"#{name}_minor" : name)
+              spoken = how == :sum ? :money : how
+              attribute(name) { |record| params[:formatter].public_send(spoken, record.public_send(source)) }
             end
           end
+        end
 
-          # The plain Hash of one record or an Array of several.
-          def self.present(object, formatter)
-            new(object, params: { formatter: formatter }).to_h
-          end
+        # The plain Hash of one record or an Array of several.
+        def self.present(object, formatter)
+          new(object, params: { formatter: formatter }).to_h
         end
       end
     end

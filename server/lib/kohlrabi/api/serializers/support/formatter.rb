@@ -1,158 +1,166 @@
 # frozen_string_literal: true
 
-module Kohlrabi
-  module Api
-    module Serializers
-      module Support
-        # Puts the core's values into the shapes of the contract, in the workshop's currency and units.
-        class Formatter
-          attr_reader :workshop
+module Api
+  module Serializers
+    module Support
+      # Puts the core's values into the shapes of the contract, in the workshop's currency and units.
+      class Formatter
+        attr_reader :workshop
 
-          def initialize(workshop)
-            @workshop = workshop
-            @currency = workshop.money
+        def initialize(workshop)
+          @workshop = workshop
+          @currency = workshop.money
+        end
+
+        def money(minor)
+          minor && { minor: minor.round, text: Core::Units::MoneyText.text(minor, @currency), typed: typed_money(minor) }
+        end
+
+        def day(date)
+          date && { iso: date.iso8601, text: Core::Units::Calendar.text(date) }
+        end
+
+        def effort(seconds)
+          seconds && { seconds: seconds, text: Core::Units::Effort.text(seconds) }
+        end
+
+        # The shares of a cost or of a stretch of work. Made by hand: a piece may have hundreds, and a resource for
+        # each is slow.
+        def shares(shares)
+          shares.map do |share|
+            { piece_id: share.piece_id, weight: share.weight, ticket: share.piece.ticket_text, name: share.piece.name,
+              amount: (money(share.amount_minor) if share.is_a?(Records::CostShare)),
+              effort: (effort(share.seconds) if share.is_a?(Records::WorkShare)) }
           end
+        end
 
-          def money(minor)
-            minor && { minor: minor.round, text: Core::Units::MoneyText.text(minor, @currency), typed: typed_money(minor) }
-          end
+        # As it would be typed into a form; empty where not known.
+        def typed_money(minor) = Core::Units::MoneyText.plain(minor, @currency).to_s
+        def typed_length(millimetres) = length(millimetres).to_s.sub(/ (mm|in)\z/, "")
+        def typed_lengths(list) = list.to_s.split(",").map { |one| typed_length(one.to_f) }.join(", ")
+        def yes_or_no(flag) = { true => "yes", false => "no", nil => "" }.fetch(flag)
+        def typed_effort(seconds) = Core::Units::Effort.text(seconds).to_s
 
-          def day(date)
-            date && { iso: date.iso8601, text: Core::Units::Calendar.text(date) }
-          end
+        def length(millimetres) = Core::Units::Length.text(millimetres, unit: workshop.length_unit)
 
-          def effort(seconds)
-            seconds && { seconds: seconds, text: Core::Units::Effort.text(seconds) }
-          end
+        # A Figure with the terms it came from, to any depth.
+        def figure(figure)
+          said = { key: figure.key.to_s, label: figure.label, unit: figure.unit.to_s, text: figure.text(@currency),
+                   sentence: figure.sentence(@currency), why: figure.why,
+                   terms: figure.terms.map { |term| { sign: term.sign, figure: figure(term.figure) } } }
+          said[:minor] = figure.amount.round if figure.amount && %i[money hourly].include?(figure.unit)
+          said
+        end
 
-          # The shares of a cost or of a stretch of work. Made by hand: a piece may have hundreds, and a resource for
-          # each is slow.
-          def shares(shares)
-            shares.map do |share|
-              { piece_id: share.piece_id, weight: share.weight, ticket: share.piece.ticket_text, name: share.piece.name,
-                amount: (money(share.amount_minor) if share.is_a?(Records::CostShare)),
-                effort: (effort(share.seconds) if share.is_a?(Records::WorkShare)) }
-            end
-          end
-
-          # As it would be typed into a form; empty where not known.
-          def typed_money(minor) = Core::Units::MoneyText.plain(minor, @currency).to_s
-          def typed_length(millimetres) = length(millimetres).to_s.sub(/ (mm|in)\z/, "")
-          def typed_lengths(list) = list.to_s.split(",").map { |one| typed_length(one.to_f) }.join(", ")
-          def yes_or_no(flag) = { true => "yes", false => "no", nil => "" }.fetch(flag)
-          def typed_effort(seconds) = Core::Units::Effort.text(seconds).to_s
-
-          def length(millimetres) = Core::Units::Length.text(millimetres, unit: workshop.length_unit)
-
-          # A Figure with the terms it came from, to any depth.
-          def figure(figure)
-            said = { key: figure.key.to_s, label: figure.label, unit: figure.unit.to_s, text: figure.text(@currency),
-                     sentence: figure.sentence(@currency), why: figure.why,
-                     terms: figure.terms.map { |term| { sign: term.sign, figure: figure(term.figure) } } }
-            said[:minor] = figure.amount.round if figure.amount && %i[money hourly].include?(figure.unit)
-            said
-          end
-
-          def tape(tape)
-            { step: tape.step, length: tape.length, steps: (0..tape.length).step(tape.step).map { |minor| whole(minor) },
-              marks: tape.marks.map do |mark|
-                { key: mark[:key].to_s, label: mark[:label], minor: mark[:amount], text: money(mark[:amount])[:text] }
-              end }
-          end
-
-          # An amount of a product in the house's measures; row: of Core::Shelf::Products.
-          def amount(amount, row) = Core::Shelf::Amount.text(amount, row, unit: workshop.length_unit)
-          def packs(packs, row) = Core::Shelf::Amount.packs(packs, row, unit: workshop.length_unit)
-          def typed_amount(amount, row, **how) = Core::Shelf::Amount.typed(amount, row, unit: workshop.length_unit, **how)
-
-          # In whole millilitres and grams from ten on: nobody reads a tin to the hundredth.
-          def whole_amount(number, row)
-            whole = number >= 10 && %w[ml g].include?(row[:unit]) && workshop.length_unit == "mm"
-            amount(whole ? number.round : number, row)
-          end
-
-          # An amount with its unit, as one would type it.
-          def typed_size(number, row)
-            text = typed_amount(number, row)
-            text.match?(/[a-z]/) || row[:unit] == "pcs" ? text : "#{text} #{row[:unit]}"
-          end
-
-          # A material by its name and the swatch of its colour.
-          def material(row) = { product: row[:key], label: row[:label], swatch: row[:colour]&.hex }
-
-          # Median and quartiles with their n. The block puts a value into words, as a number where there is none.
-          def quartiles(summary)
-            { n: summary[:n], **summary.slice(:median, :lower, :upper).transform_values do |value|
-              value && (block_given? ? yield(value) : number(value))
+        def tape(tape)
+          { step: tape.step, length: tape.length, steps: (0..tape.length).step(tape.step).map { |minor| whole(minor) },
+            marks: tape.marks.map do |mark|
+              { key: mark[:key].to_s, label: mark[:label], minor: mark[:amount], text: money(mark[:amount])[:text] }
             end }
-          end
+        end
 
-          # A Rational, with one decimal where it is not whole.
-          def number(value) = value && Core::Units::Numerals.text(value, value.denominator == 1 ? 0 : 1)
-          def percent(share) = "#{Core::Units::Numerals.text(share * 100, 0)}%"
+        # An amount of a product in the house's measures; row: of Core::Shelf::Products.
+        def amount(amount, row) = Core::Shelf::Amount.text(amount, row, unit: workshop.length_unit)
+        def packs(packs, row) = Core::Shelf::Amount.packs(packs, row, unit: workshop.length_unit)
+        def typed_amount(amount, row, **how) = Core::Shelf::Amount.typed(amount, row, unit: workshop.length_unit, **how)
 
-          # For a chart: in major units.
-          def major(minor) = minor && (minor / @currency.unit.to_f)
+        # In whole millilitres and grams from ten on: nobody reads a tin to the hundredth.
+        def whole_amount(number, row)
+          whole = number >= 10 && %w[ml g].include?(row[:unit]) && workshop.length_unit == "mm"
+          amount(whole ? number.round : number, row)
+        end
 
-          # °C: "9.3 °C", "48.7 °F".
-          def degrees(celsius) = Core::Units::Measures.temperature(celsius, unit: workshop.length_unit)
+        # An amount with its unit, as one would type it.
+        def typed_size(number, row)
+          text = typed_amount(number, row)
+          text.match?(/[a-z]/) || row[:unit] == "pcs" ? text : "#{text} #{row[:unit]}"
+        end
 
-          def area(square) = Core::Units::Square.text(square, unit: workshop.length_unit)
-          def typed_area(square) = area(square).to_s.sub(/ \S+\z/, "")
+        # A material by its name and the swatch of its colour.
+        def material(row) = { product: row[:key], label: row[:label], swatch: row[:colour]&.hex }
 
-          # Minutes of waiting: "45 min", "2 h", "overnight (12 h)", "3 days".
-          def wait(minutes)
-            return "overnight (12 h)" if minutes == 720
-            return "#{minutes / 1440} #{minutes == 1440 ? 'day' : 'days'}" if minutes >= 1440 && (minutes % 1440).zero?
+        # Median and quartiles with their n. The block puts a value into words, as a number where there is none.
+        def quartiles(summary)
+          { n: summary[:n], **summary.slice(:median, :lower, :upper).transform_values do |value|
+            value && (block_given? ? yield(value) : number(value))
+          end }
+        end
 
-            Core::Units::Effort.text(minutes * 60)
-          end
+        # A Rational, with one decimal where it is not whole.
+        def number(value) = value && Core::Units::Numerals.text(value, value.denominator == 1 ? 0 : 1)
+        def percent(share) = "#{Core::Units::Numerals.text(share * 100, 0)}%"
 
-          # When a plan can be ready, with the days when all goes well and when it does not; or why nobody can say.
-          def ready(answer)
-            { on: day(answer.on), early: day(answer.early), late: day(answer.late), why: answer.why }
-          end
+        # For a chart: in major units.
+        def major(minor) = minor && (minor / @currency.unit.to_f)
 
-          def drawing(piece) = elevation(Operations::Planning::Drawing.elevation(piece), piece)
+        # °C: "9.3 °C", "48.7 °F".
+        def degrees(celsius) = Core::Units::Measures.temperature(celsius, unit: workshop.length_unit)
 
-          # A drawing of a piece: Core::Planning::Shape::Elevation in the workshop's units and the piece's colours.
-          def elevation(elevation, piece)
-            measured = elevation.to_scale?
-            { width: elevation.width, height: elevation.height, to_scale: measured, parts: elevation.parts, planned: planned(piece),
-              description: elevation.description(unit: workshop.length_unit),
-              width_text: (length(elevation.width) if measured), height_text: (length(elevation.height) if measured),
-              body_colour: piece.body_colour, front_colour: piece.front_colour }
-          end
+        def area(square) = Core::Units::Square.text(square, unit: workshop.length_unit)
+        def typed_area(square) = area(square).to_s.sub(/ \S+\z/, "")
 
-          # Finish of the zones by the chosen look, where there is one, with what was put on them.
-          def planned(piece)
-            look = piece.looks.find(&:chosen) or return []
-            colours = Operations::Shelf::Colours.core
-            put_on = look.works.flat_map { |row| Operations::Planning::AppliedWorks.zones(row, piece).map { |zone| [zone, row.tool] } }.to_h
-            look.look_zones.map do |row|
-              { zone: row.zone, finish: row.finish, colour: colours.hex(row.colour),
-                pattern: put_on[row.zone] || ("distressed" if row.over.split(",").include?("distressed")) }
+        # Minutes of waiting: "45 min", "2 h", "overnight (12 h)", "3 days".
+        def wait(minutes)
+          return "overnight (12 h)" if minutes == 720
+          return "#{minutes / 1440} #{minutes == 1440 ? 'day' : 'days'}" if minutes >= 1440 && (minutes % 1440).zero?
+
+          Core::Units::Effort.text(minutes * 60)
+        end
+
+        # When a plan can be ready, with the days when all goes well and when it does not; or why nobody can say.
+        def ready(answer)
+          { on: day(answer.on), early: day(answer.early), late: day(answer.late), why: answer.why }
+        end
+
+        def drawing(piece) = elevation(Operations::Planning::Drawing.elevation(piece), piece)
+
+        # A drawing of a piece: Core::Planning::Shape::Elevation in the workshop's units and the piece's colours.
+        def elevation(elevation, piece)
+          measured = elevation.to_scale?
+          { width: elevation.width, height: elevation.height, to_scale: measured, parts: elevation.parts, planned: planned(piece),
+            description: elevation.description(unit: workshop.length_unit),
+            width_text: (length(elevation.width) if measured), height_text: (length(elevation.height) if measured),
+            body_colour: piece.body_colour, front_colour: piece.front_colour }
+        end
+
+        # Finish of the zones by the chosen look, where there is one, with what was put on them.
+        def planned(piece)
+          look = piece.looks.find(&:chosen) or return []
+          colours = Operations::Shelf::Colours.core
+          put_on = look.works.flat_map do |row|
+            Operations::Planning::AppliedWorks.zones(row, piece).map do |zone|
+              [zone, row.tool]
             end
+          end.to_h
+          look.look_zones.map do |row|
+            { zone: row.zone, finish: row.finish, colour: colours.hex(row.colour),
+              pattern: put_on[row.zone] || ("distressed" if row.over.split(",").include?("distressed")) }
           end
+        end
 
-          LANES = { waiting: "waiting", bench: "on the bench", market: "on the market" }.freeze
+        LANES = { waiting: "waiting", bench: "on the bench", market: "on the market" }.freeze
 
-          def strip(turnaround, ended:)
-            parts = turnaround.strip.map do |part|
-              days = part[:to] - part[:from]
-              { lane: part[:lane].to_s, from: part[:from], to: part[:to],
-                label: "#{LANES.fetch(part[:lane])} #{days} #{days == 1 ? 'day' : 'days'} from #{Core::Units::Calendar.text(part[:first_day])}" }
-            end
-            { parts: parts, days: turnaround.days_held, ended: ended,
-              description: parts.empty? ? "Days not known: no date of purchase or of the end" : parts.map { |part| part[:label] }.join(", ") }
+        def strip(turnaround, ended:)
+          parts = turnaround.strip.map do |part|
+            days = part[:to] - part[:from]
+            { lane: part[:lane].to_s, from: part[:from], to: part[:to],
+              label: "#{LANES.fetch(part[:lane])} #{days} #{days == 1 ? 'day' : 'days'} from #{Core::Units::Calendar.text(part[:first_day])}" }
           end
+          { parts: parts, days: turnaround.days_held, ended: ended,
+            description: if parts.empty?
+                           "Days not known: no date of purchase or of the end"
+                         else
+                           parts.map do |part|
+                             part[:label]
+                           end.join(", ")
+                         end }
+        end
 
-          private
+        private
 
-          # A step of a scale: without decimals.
-          def whole(minor)
-            { minor: minor, text: Core::Units::Numerals.text(Rational(minor, @currency.unit), 0) }
-          end
+        # A step of a scale: without decimals.
+        def whole(minor)
+          { minor: minor, text: Core::Units::Numerals.text(Rational(minor, @currency.unit), 0) }
         end
       end
     end
