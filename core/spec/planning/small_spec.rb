@@ -51,11 +51,8 @@ RSpec.describe "around a plan" do
 
   it "keeps each caution with what to wear and where the waste goes" do
     rows = Core::Planning::Cautions::ROWS.values
-    expect(rows.map do |row|
-      row.values_at(:text, :wear, :waste)
-    end.flatten.compact).to all(be_a(String).and(satisfy { |text|
-                              !text.match?(/\bnothing to\b/)
-                            }))
+    texts = rows.flat_map { |row| row.values_at(:text, :wear, :waste) }.compact
+    expect(texts).to all(be_a(String).and(satisfy { |text| !text.match?(/\bnothing to\b/) }))
     # What is only to be read, or said to a buyer, wears nothing; what is only lifted, fixed or looked up leaves no
     # waste.
     expect(rows.reject { |row| row[:wear] }.map { |row| row[:key] }).to eq(%w[children wiring cure])

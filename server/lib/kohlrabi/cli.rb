@@ -112,9 +112,7 @@ class Cli < Thor
 
   desc "export WHAT", "flips, costs, hours or sales as CSV, or the journal, on standard output (docs/formats)"
   def export(what)
-    unless Operations::Books::Exports::WHAT.include?(what.to_sym)
-      fail_with("“#{what}” is not one of #{Operations::Books::Exports::WHAT.join(', ')}.")
-    end
+    fail_with("“#{what}” is not one of #{Operations::Books::Exports::WHAT.join(', ')}.") unless Operations::Books::Exports::WHAT.include?(what.to_sym)
     open_workshop
     puts Operations::Books::Exports.public_send(what)
   end
@@ -155,9 +153,7 @@ class Cli < Thor
     def lan
       check_certificate
       addresses = options[:address] ? [Network.check_address(options[:address])] : Network.addresses
-      if addresses.empty?
-        fail_with("This machine has no address on a local network. Connect it, or name one with --address.")
-      end
+      fail_with("This machine has no address on a local network. Connect it, or name one with --address.") if addresses.empty?
       ask_passcode unless Operations::House::Access.passcode?
       house = house_certificate(addresses)
       Server::Lan.new(addresses: addresses, house: house,
@@ -184,9 +180,7 @@ class Cli < Thor
     end
 
     def ask_passcode
-      if $stdin.tty?
-        $stderr.print "Passcode for other devices (at least #{Operations::House::Access::SHORTEST} characters): "
-      end
+      $stderr.print "Passcode for other devices (at least #{Operations::House::Access::SHORTEST} characters): " if $stdin.tty?
       text = ($stdin.tty? ? $stdin.noecho(&:gets) : $stdin.gets).to_s.chomp
       $stderr.puts if $stdin.tty?
       Operations::House::Access.passcode = text

@@ -62,7 +62,7 @@ class DataLock
 
   # An open file, kept for as long as the process lives: one that is collected gives up its lock.
   def lock(name)
-    File.open(File.join(@folder, name), File::RDWR | File::CREAT, 0o600).tap { |file| HELD << file }
+    File.new(File.join(@folder, name), File::RDWR | File::CREAT, 0o600).tap { |file| HELD << file }
   end
   HELD = [] # rubocop:disable Style/MutableConstant -- grows with what this process holds
   private_constant :HELD

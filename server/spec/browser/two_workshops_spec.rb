@@ -99,9 +99,8 @@ RSpec.describe "two workshops", type: :feature do
     plan = send_to(:get, "/pieces/1/plan")["plan"]
     piece = send_to(:get, "/pieces/1")
     { steps: plan["steps"].map { |step| [step["label"], step["time"]["seconds"], step["wait"]] }, hours: plan["hours"],
-      figures: piece["figures"].map { |figure| figure.slice("key", "text") }, costs: piece["costs"].map do |cost|
-                                                                                cost["amount"]["text"]
-                                                                              end,
+      figures: piece["figures"].map { |figure| figure.slice("key", "text") },
+      costs: piece["costs"].map { |cost| cost["amount"]["text"] },
       worth: send_to(:get, "/shelf")["worth"] }
   end
 

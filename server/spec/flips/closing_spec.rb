@@ -101,11 +101,8 @@ RSpec.describe "an end to what is to come", :api do
       likely = rows["steps"].select { |one| one["likely"] }.map { |one| one["step"] }
       expect(likely).to include("vacuum", "wash")
       work("cleaning", "30 min", done_steps: likely.map { |key| { piece_id: id, step: key } })
-      expect(Records::StepMark.live.map do |mark|
-        [mark.step, mark.done_at.to_date.iso8601]
-      end.uniq).to match_array(likely.map { |key|
-                     [key, "2026-06-29"]
-                   })
+      marked = Records::StepMark.live.map { |mark| [mark.step, mark.done_at.to_date.iso8601] }
+      expect(marked.uniq).to match_array(likely.map { |key| [key, "2026-06-29"] })
       expect(today["questions"]).to eq([])
       2.times { work("sanding", "30 min") }
       question = today["questions"].sole

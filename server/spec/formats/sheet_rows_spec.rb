@@ -137,14 +137,9 @@ RSpec.describe Formats::SheetRows do
     def cell(name, text = "x") = "<c r=\"#{name}\" t=\"inlineStr\"><is><t>#{text}</t></is></c>"
 
     it "refuses one cell at the far corner, without making what lies between" do
-      refused(
-        with_sheet(sheet("<row r=\"1\">#{cell('A1',
-                                              'name')}</row><row r=\"1048576\">#{cell('XFD1048576')}</row>")), /more than 200 columns/
-      )
-      rows = described_class.new(with_sheet(sheet("<row r=\"1\">#{cell('A1',
-                                                                       'name')}</row><row r=\"1048576\">#{cell(
-                                                                         'A1048576', 'Desk'
-)}</row>")))
+      far = ->(name) { sheet("<row r=\"1\">#{cell('A1', 'name')}</row><row r=\"1048576\">#{cell(name, 'Desk')}</row>") }
+      refused(with_sheet(far.call("XFD1048576")), /more than 200 columns/)
+      rows = described_class.new(with_sheet(far.call("A1048576")))
       expect(rows.rows.map { |row| [row.number, row.cells] }).to eq([[1_048_576, ["Desk"]]])
     end
 

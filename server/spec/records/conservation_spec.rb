@@ -18,9 +18,7 @@ RSpec.describe "money and hours over all pieces" do
       containers.each { |tin| expect([tin.left, tin.worth.to_i + tin.charged]).to match([be >= 0, tin.paid.to_i]) }
       expect(drawn).to eq(charged)
       expect(batches.map { |batch| [batch.paid_minor, batch.size_thousandths] })
-        .to eq(batches.map { |batch|
-              [batch.ingredients.sum(&:amount_minor), batch.ingredients.sum(&:amount_thousandths)]
-            })
+        .to eq(batches.map(&:ingredients).map { |all| [all.sum(&:amount_minor), all.sum(&:amount_thousandths)] })
       expect(Records::StashItem.live.map { |item| Operations::Shelf::StashUses.left(item) }).to all(be >= 0)
     ensure
       Records::Base.connection.execute("PRAGMA synchronous = FULL")

@@ -13,9 +13,8 @@ module ComparedPages
   def differences
     @differences = []
     shared = { floor: by_id(list), schedule: by_piece(read("/api/schedule")["pieces"]), market: by_piece(read("/api/market")["rows"]),
-               ahead: by_piece(read("/api/from-here")["rows"]), now: read("/api/today")["now"]["rows"].map do |row|
-                                                                  row["piece"]["id"]
-                                                                end,
+               ahead: by_piece(read("/api/from-here")["rows"]),
+               now: read("/api/today")["now"]["rows"].map { |row| row["piece"]["id"] },
                booked: booked }
     shared[:floor].each_key { |id| compare(id, shared) }
     @differences

@@ -43,9 +43,7 @@ module Core
         margin = Units::Measures.warmer(MARGIN, unit: unit)
         [too_cold(said, coldest), too_hot(said),
          ("#{text(humidity)}% humidity is too damp: at most #{DAMP}%" if humidity > DAMP),
-         (if wet?
-            "the surface is under #{margin} above the dew point of #{said.call(dew_point)}: water settles under the coat"
-          end)].compact
+         ("the surface is under #{margin} above the dew point of #{said.call(dew_point)}: water settles under the coat" if wet?)].compact
       end
 
       private
@@ -54,9 +52,7 @@ module Core
       def too_cold(said, coldest)
         name, degrees = [["the air", air], ["the surface", surface]].min_by(&:last)
         if coldest
-          return (if degrees < coldest
-                    "#{name} at #{said.call(degrees)} is too cold: its label says #{said.call(coldest)}"
-                  end)
+          return ("#{name} at #{said.call(degrees)} is too cold: its label says #{said.call(coldest)}" if degrees < coldest)
         end
 
         "#{name} at #{said.call(degrees)} is too cold: above #{said.call(COLD)}" if degrees <= COLD

@@ -10,9 +10,8 @@ module Core
         known = pairs.select { |estimated, actual| estimated && actual }
         row = Scout::TrackRecord.row(pairs)
         { n: row.n, ratio: row.ratio, lower: row.lower, upper: row.upper, text: row.text,
-          over: known.count { |estimated, actual| actual > estimated }, under: known.count do |estimated, actual|
-                                                                          actual < estimated
-                                                                        end }
+          over: known.count { |estimated, actual| actual > estimated },
+          under: known.count { |estimated, actual| actual < estimated } }
       end
     end
   end

@@ -99,11 +99,8 @@ module Core
           [weight, mean, kept * variance, Statistics::Student.below(mean / Math.sqrt(kept * variance), freedom)]
         end
         middle = parts.sum { |weight, mean, *| weight * mean }
-        [middle, parts.sum do |weight, mean, own, _|
-          weight * (own + (mean * mean))
-        end - (middle * middle), parts.sum do |weight, _, _, above|
-                                   weight * above
-                                 end]
+        squares = parts.sum { |weight, mean, own, _| weight * (own + (mean * mean)) }
+        [middle, squares - (middle * middle), parts.sum { |weight, _, _, above| weight * above }]
       end
 
       # [[spread between groups, weight]], weights adding up to one.

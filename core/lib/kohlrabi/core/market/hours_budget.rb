@@ -67,9 +67,7 @@ module Core
         [way("Finish as planned", @take_home, @to_come, @work), *@simpler.map do |label, take, cost, seconds|
           way("Instead: #{label}", take, cost, seconds)
         end,
-         (if @as_is
-            Way.new(label: "Stop and sell it as it stands", brings: @as_is, seconds: 0, why: @as_is_why)
-          end)].compact
+         (Way.new(label: "Stop and sell it as it stands", brings: @as_is, seconds: 0, why: @as_is_why) if @as_is)].compact
       end
 
       private

@@ -80,12 +80,8 @@ module Core
 
       # What a finding takes by its own size, on the first of its zones.
       def share(task, finding, row, size)
-        minutes, amount, each = if row[:by]
-                                  row[:by].fetch(finding.sized_by.to_sym)
-                                else
-                                  row.values_at(:per, :amount,
-                                                :per_amount)
-                                end
+        by_size = row[:by]&.fetch(finding.sized_by.to_sym)
+        minutes, amount, each = by_size || row.values_at(:per, :amount, :per_amount)
         task.minutes += (minutes || 0) * size
         amounts = task.materials
         (row[:materials] || []).each { |key, fixed, per| add(amounts, key, (fixed + (per * size)).to_f) }

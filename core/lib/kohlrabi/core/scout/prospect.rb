@@ -111,9 +111,7 @@ module Core
       end
 
       def costs
-        [["−", Figure.plain(:materials, "Materials", :money, materials&.mean, why: (unless materials
-                                                                                      "materials are not known"
-                                                                                    end))],
+        [["−", Figure.plain(:materials, "Materials", :money, materials&.mean, why: ("materials are not known" unless materials))],
          ["−", Figure.plain(:trip, "Trip", :money, terms.trip)], ["−", Figure.plain(:sundries, "Sundries", :money, terms.sundries)]]
       end
 

@@ -50,9 +50,9 @@ module Core
         when 0 then Math.log(x) - (0.5 / x) - tail(square) { |n| 1.0 / (2 * n) }
         when 1 then (1.0 / x) + (0.5 / square) + (tail(square) { 1.0 } / x)
         when 2 then -(1.0 / square) - (1.0 / (square * x)) - (tail(square) { |n| (2 * n) + 1.0 } / square)
-        else (2.0 / (square * x)) + (3.0 / (square * square)) + (tail(square) do |n|
-               ((2 * n) + 1.0) * ((2 * n) + 2)
-             end / (square * x))
+        else
+          rest = tail(square) { |n| ((2 * n) + 1.0) * ((2 * n) + 2) }
+          (2.0 / (square * x)) + (3.0 / (square * square)) + (rest / (square * x))
         end
       end
       private_class_method :series

@@ -98,9 +98,7 @@ module Core
             "#{length(self[:depth])} goes through the veneer of #{length(self[:veneer])}: what lies under it will show."
           end),
          ("Deeper than half of the panel: it bends and breaks there." if self[:depth] > self[:thick] / 2),
-         (if off
-            "The guide comes to lie beyond the edge for some: clamp it to a board beside, or turn it to the other side."
-          end)].compact
+         ("The guide comes to lie beyond the edge for some: clamp it to a board beside, or turn it to the other side." if off)].compact
       end
 
       def picture

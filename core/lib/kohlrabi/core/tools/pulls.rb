@@ -127,9 +127,7 @@ module Core
 
       def kind
         return "a knob, one screw" if self[:spacing].zero?
-        if (self[:spacing] % SYSTEM).zero?
-          return "#{length(self[:spacing])}, #{formatter.number(self[:spacing] / SYSTEM)} × 32 mm"
-        end
+        return "#{length(self[:spacing])}, #{formatter.number(self[:spacing] / SYSTEM)} × 32 mm" if (self[:spacing] % SYSTEM).zero?
 
         inches = self[:spacing] / 25.4
         return "#{length(self[:spacing])}, #{inches.round} × 1 in" if (inches - inches.round).abs < 0.01
@@ -138,9 +136,7 @@ module Core
       end
 
       def warnings
-        [(if bought && bought - wanted > 1.5
-            "Too long a screw marks the pull or pulls nothing tight: cut it back, file the end."
-          end),
+        [("Too long a screw marks the pull or pulls nothing tight: cut it back, file the end." if bought && bought - wanted > 1.5),
          ("An old hole is cut by a new one: plug it first." if olds.any? do |x|
            fate(x).first == "cut by a new hole"
          end)].compact

@@ -30,6 +30,12 @@ module Core
 
       private
 
+      def left_over(rest)
+        return "nothing worth keeping" unless rest.all? { |mm| mm >= KEPT }
+
+        "#{length(rest[0])} by #{length(rest[1])}"
+      end
+
       def headline
         "#{formatter.count(plan.count, 'sheet')} of #{length(self[:long])} by #{length(self[:wide])}: #{proof}."
       end
@@ -37,13 +43,7 @@ module Core
       def lines
         [["Becomes parts", "#{formatter.number(plan.used * 100, 0)}%", "of what is bought"],
          ["Fewest that could do", plan.bound.to_s, "by area and by what cannot share a sheet"],
-         ["Rest of the last sheet", if rest.all? do |mm|
-           mm >= KEPT
-         end
-                                      "#{length(rest[0])} by #{length(rest[1])}"
-                                    else
-                                      "nothing worth keeping"
-                                    end, nil]]
+         ["Rest of the last sheet", left_over(rest), nil]]
       end
 
       def table = Answer::Table.new(columns: ["Mark", "Part", "Sheet", "From the edge, along", "across"], rows: rows)

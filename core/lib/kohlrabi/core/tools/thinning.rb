@@ -103,12 +103,8 @@ module Core
       def headline
         return "It is there: add nothing." if there?
         return "Too thin: add #{formatter.amount(too_thin)} of paint." if too_thin
-        if past? && percent.nil?
-          return "Too thin already, and one reading does not say by how much: read again after adding paint."
-        end
-        if past?
-          return "Thinner than #{formatter.number(target)} s even without anything added: take a smaller nozzle, or mix in thicker paint."
-        end
+        return "Too thin already, and one reading does not say by how much: read again after adding paint." if past? && percent.nil?
+        return "Thinner than #{formatter.number(target)} s even without anything added: take a smaller nozzle, or mix in thicker paint." if past?
         return "It is at its limit of #{limit}%: add nothing more." unless add
 
         "Add #{formatter.amount(add)}, then read the cup again."

@@ -21,10 +21,8 @@ module Core
         plain = text.to_s.strip
         parts = plain.scan(/(#{NUMBER})\s*(#{WORD})?/o)
         refuse(plain, unit, house, words) unless plain.match?(/\A(?:#{NUMBER}\s*(?:#{WORD})?\s*)+\z/o) && parts.any?
-        refuse(plain, unit, house, words) if parts.size > 1 && # "3 gal 2": two of what?
-                                             parts.any? do |_, word|
-                                               word.nil?
-                                             end
+        bare = parts.any? { |_, word| word.nil? }
+        refuse(plain, unit, house, words) if parts.size > 1 && bare # "3 gal 2": two of what?
         parts.sum { |number, word| number(number) * times(word, unit, house, words, plain) }
       end
 

@@ -7,6 +7,7 @@ module Api
     # would answer by itself, without the headers of the house.
     class Readable
       UNREADABLE = [Rack::BadRequest, URI::InvalidURIError, EncodingError, EOFError].freeze
+      FAILED = "Nothing was changed. Try again."
       BAD_TEXT = /invalid %-encoding|invalid byte sequence|null byte|bad URI/
 
       # What the web server answers by itself, before a request reaches the application: [status, headers, body], as all
@@ -14,13 +15,8 @@ module Api
       def self.by_the_server(error, status)
         warn "The web server refused a request: #{error.class}" unless status < 500 || status == 501
         unreadable = "The request cannot be read: its address, query or body is malformed."
-        code, headers, body = if status < 500 || status == 501
-                                Problem.response(400,
-                                                 unreadable)
-                              else
-                                Problem.response(500,
-                                                 "Nothing was changed. Try again.")
-                              end
+        refused = status < 500 || status == 501
+        code, headers, body = refused ? Problem.response(400, unreadable) : Problem.response(500, FAILED)
         [code, headers.merge(SecurityHeaders.policy(SecureRandom.base64(18))), body]
       end
 

@@ -37,10 +37,9 @@ module Operations
           end
           next if [free, *watched].max <= Clock.now
 
-          Drying.new(piece: piece, step: step, label: marks.first.label, zones: marks.map(&:zone), done: done, free: free, why: read["why"],
-                     product: read["product"], stages: read["stages"].map do |stage, minutes|
-                                                 [stage, done + (minutes * 60)]
-                                               end)
+          stages = read["stages"].map { |stage, minutes| [stage, done + (minutes * 60)] }
+          Drying.new(piece: piece, step: step, label: marks.first.label, zones: marks.map(&:zone), done: done, free: free,
+                     why: read["why"], product: read["product"], stages: stages)
         end.sort_by(&:free)
       end
 

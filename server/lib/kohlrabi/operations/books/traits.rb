@@ -104,9 +104,7 @@ module Operations
         return scope.where("#{column} NOT IN (SELECT piece_id FROM (#{sql(by)}))") if trait == NONE && several?(by)
 
         words = [trait,
-                 (if by == "technique" && trait.start_with?(WORK)
-                    Core::Flips::WorkKinds.label(trait.delete_prefix(WORK))
-                  end)].compact
+                 (Core::Flips::WorkKinds.label(trait.delete_prefix(WORK)) if by == "technique" && trait.start_with?(WORK))].compact
         scope.where("#{column} IN (SELECT piece_id FROM (#{sql(by)}) WHERE trait COLLATE NOCASE IN (?))", words)
       end
     end

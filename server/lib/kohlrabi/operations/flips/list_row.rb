@@ -70,9 +70,7 @@ module Operations
           Core::Flips::Event.new(kind: kind, on: on) if on || REACHED[stage] == kind
         end
         ending = stage.tr(" ", "_").to_sym
-        if Core::Flips::Event::ENDINGS.include?(ending)
-          list << Core::Flips::Event.new(kind: ending, on: summary.ended_on)
-        end
+        list << Core::Flips::Event.new(kind: ending, on: summary.ended_on) if Core::Flips::Event::ENDINGS.include?(ending)
         list
       end
 

@@ -24,9 +24,7 @@ module Operations
       # Whether nothing is left to ask: the piece was removed, has ended, or needs nothing more of what is asked about.
       def past?(question)
         piece = question.piece
-        if piece.deletion_id || (question.kind != "materials" && Lists::IN_HAND.exclude?(piece.summary.stage))
-          return true
-        end
+        return true if piece.deletion_id || (question.kind != "materials" && Lists::IN_HAND.exclude?(piece.summary.stage))
         return question.finding.deletion_id.present? if question.kind == "touch_up"
 
         { "hours" => -> { Planning::DoneWith.of(piece, question.said).empty? }, "costs" => lambda {

@@ -37,9 +37,7 @@ module Operations
       # Core::Market::ListingAdvice::Answer.
       def advise(row, left: nil)
         hold = row.hold
-        held = hold && ADVICE::Held.new(who: hold.who, on: (if hold.pick_up_on || hold.pick_up
-                                                              Holds.fetched(hold).presence
-                                                            end), left: left,
+        held = hold && ADVICE::Held.new(who: hold.who, on: (Holds.fetched(hold).presence if hold.pick_up_on || hold.pick_up), left: left,
                                         price: hold.price_minor || row.asking)
         offers = row.offers.filter_map do |one|
           advice = row.advice[one.id] or next

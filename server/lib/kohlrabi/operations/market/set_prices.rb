@@ -26,9 +26,7 @@ module Operations
       def cash_in(set)
         Core::Figure.sum(:cash_in, "Money in", :money, set.members.map do |member|
           minor = member.piece.summary.cash_in_minor
-          ["+", Core::Figure.plain(:piece, member.piece.name, :money, minor, why: (unless minor
-                                                                                     "price paid of #{member.piece.name} is not known"
-                                                                                   end))]
+          ["+", Core::Figure.plain(:piece, member.piece.name, :money, minor, why: ("price paid of #{member.piece.name} is not known" unless minor))]
         end)
       end
       private_class_method :cash_in

@@ -16,9 +16,7 @@ module Operations
           kind = kind(given)
           finding = piece.findings.create!(**kind, **read(given, piece, kind))
           Plans.refresh(piece.reload)
-          if after_ready?(piece, finding) && Flips::Lists::IN_HAND.include?(piece.summary.stage)
-            Flips::Questions.ask_touch_up(finding)
-          end
+          Flips::Questions.ask_touch_up(finding) if after_ready?(piece, finding) && Flips::Lists::IN_HAND.include?(piece.summary.stage)
           finding
         end
       end

@@ -57,9 +57,7 @@ module Operations
 
       # Minor units of new hardware still to be bought; nil where none is.
       def hardware_left(piece, look, plan)
-        if look.hardware != "replaced" || look.hardware_minor.nil? || RecordedWork.closed?(piece) || plan.step("hardware-on")&.done?
-          return
-        end
+        return if look.hardware != "replaced" || look.hardware_minor.nil? || RecordedWork.closed?(piece) || plan.step("hardware-on")&.done?
 
         StillToBuy.covered(piece).include?("hardware") ? 0 : look.hardware_minor
       end

@@ -67,9 +67,7 @@ module Operations
       # Drawn of a record, as it was bought.
       def of(piece, form: nil)
         shape = Drawing.bought(piece)
-        if form && shape.form.nil? && !Core::Planning::Shape::Kinds.known?(piece.kind)
-          shape = shape.class.new(**shape.to_h, form: form)
-        end
+        shape = shape.class.new(**shape.to_h, form: form) if form && shape.form.nil? && !Core::Planning::Shape::Kinds.known?(piece.kind)
         Drawn.new(shape: shape, known: Kinds.known?(piece.kind) || !form.nil?, record: piece)
       end
 

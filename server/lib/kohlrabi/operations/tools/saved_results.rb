@@ -53,10 +53,9 @@ module Operations
           piece = Support::Finder.find(Records::Piece, piece_id)
           values = given["values"].to_h.transform_values(&:to_s)
           found = answer(given["tool"], values)
-          row = Records::ToolResult.create!(piece: piece, tool: given["tool"], given: values.to_json, unit: House::WorkshopSettings.workshop.length_unit,
-                                            materials: found.materials.transform_values do |amount|
-                                              amount.to_r.to_s
-                                            end.to_json)
+          materials = found.materials.transform_values { |amount| amount.to_r.to_s }
+          row = Records::ToolResult.create!(piece: piece, tool: given["tool"], given: values.to_json,
+                                            unit: House::WorkshopSettings.workshop.length_unit, materials: materials.to_json)
           look = Planning::Plans.chosen(piece) if Planning::AppliedWorks::KINDS.key?(row.tool)
           look ? Planning::AppliedWorks.put(row, look, given, found, values) : steps(piece, row, found.steps)
           Planning::Plans.refresh(piece.reload)
@@ -117,13 +116,8 @@ module Operations
       # measured.
       def painted(piece, zones)
         look = Planning::Plans.chosen(piece)
-        covered = if look
-                    look.look_zones.reject do |row|
-                      UNPAINTED.include?(row.finish)
-                    end.map(&:zone)
-                  else
-                    zones.select(&:shown?).map(&:key)
-                  end
+        covered = zones.select(&:shown?).map(&:key)
+        covered = look.look_zones.reject { |row| UNPAINTED.include?(row.finish) }.map(&:zone) if look
         square = zones.select { |zone| covered.include?(zone.key) }.sum { |zone| zone.square_metres * 1_000_000 }
         square if square.positive?
       end

@@ -17,10 +17,8 @@ module Core
           row = material
           add(:try_wash, key: "try-wash#{recoat_suffix}", seq: -1, wait: row[:recoat],
                          try: { product: main_product[:key], stop: STOP, fallback: "paint this zone" })
-          add(:thin_wash, of: row, key: "colour/#{signature}/1#{recoat_suffix}",
-                          materials: amount(row).transform_values do |millilitres|
-                            millilitres / PAINT
-                          end, wait: row[:recoat],
+          paint = amount(row).transform_values { |millilitres| millilitres / PAINT }
+          add(:thin_wash, of: row, key: "colour/#{signature}/1#{recoat_suffix}", materials: paint, wait: row[:recoat],
                           wait_why: "#{row[:label]}, recoat")
         end
       end

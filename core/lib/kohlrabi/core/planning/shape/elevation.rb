@@ -35,9 +35,7 @@ module Core
 
         # What is there, in words: "4 drawers", "2 glazed doors".
         def contents
-          if @drawn[:upper_height].positive?
-            upper = "an upper part with #{PieceShape::UPPERS.fetch(@drawn[:upper_style])}"
-          end
+          upper = "an upper part with #{PieceShape::UPPERS.fetch(@drawn[:upper_style])}" if @drawn[:upper_height].positive?
           [counted(@drawn[:drawer_rows].sum, "drawer"), counted(@drawn[:doors], "#{'glazed ' if @drawn[:door_style] == 'glazed'}door"),
            counted(@drawn[:compartments], "open compartment"), upper].compact
         end

@@ -8,9 +8,7 @@ module Core
         CHEMICALS = %w[acid chlorine].freeze
 
         def faults
-          [(if mixes?
-              danger(:gas, "acid and chlorine together make toxic gas: clean water and full drying between them")
-            end),
+          [(danger(:gas, "acid and chlorine together make toxic gas: clean water and full drying between them") if mixes?),
            *(task.phase == "bleach" ? open_wood : [])].compact
         end
 

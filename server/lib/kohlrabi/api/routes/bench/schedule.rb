@@ -11,8 +11,12 @@ module Api
               params[:from] ? Date.iso8601(params[:from]) : Operations::House::WorkshopSettings.today, formatter
             ).to_h)
           end
-          app.put("/api/schedule/moves") { change { { changes: Operations::Bench::ReadyDateChanges.of { Operations::Bench::Moves.put(given) } } } }
-          app.put("/api/schedule/weather") { change { { changes: Operations::Bench::ReadyDateChanges.of { Operations::House::WorkingTimes.weather(given) } } } }
+          app.put("/api/schedule/moves") do
+            change { { changes: Operations::Bench::ReadyDateChanges.of { Operations::Bench::Moves.put(given) } } }
+          end
+          app.put("/api/schedule/weather") do
+            change { { changes: Operations::Bench::ReadyDateChanges.of { Operations::House::WorkingTimes.weather(given) } } }
+          end
           app.get("/api/calendar.ics") do
             content_type "text/calendar"
             cache_control :no_store
@@ -24,19 +28,27 @@ module Api
         end
 
         def self.hours(app)
-          app.get("/api/people/:id/week") { json(Schedule.week(Operations::Support::Finder.find(Records::Person, params[:id]))) }
+          app.get("/api/people/:id/week") do
+            json(Schedule.week(Operations::Support::Finder.find(Records::Person, params[:id])))
+          end
           app.put("/api/people/:id/week") do
             change do
               Operations::House::WorkingTimes.week(params[:id], given)
               Schedule.week(Operations::Support::Finder.find(Records::Person, params[:id]))
             end
           end
-          app.put("/api/people/:id/day") { change { { changes: Operations::Bench::ReadyDateChanges.of { Operations::House::WorkingTimes.day(params[:id], given) } } } }
+          app.put("/api/people/:id/day") do
+            change { { changes: Operations::Bench::ReadyDateChanges.of { Operations::House::WorkingTimes.day(params[:id], given) } } }
+          end
         end
 
         def self.climate(app)
-          app.post("/api/climate") { change(201) { Serializers::Bench::ClimateWords.reading(Operations::Bench::Climate.keep(given), formatter) } }
-          app.post("/api/climate/simulated") { change(201) { Serializers::Bench::ClimateWords.reading(Operations::Bench::Climate.simulate, formatter) } }
+          app.post("/api/climate") do
+            change(201) { Serializers::Bench::ClimateWords.reading(Operations::Bench::Climate.keep(given), formatter) }
+          end
+          app.post("/api/climate/simulated") do
+            change(201) { Serializers::Bench::ClimateWords.reading(Operations::Bench::Climate.simulate, formatter) }
+          end
         end
 
         # A person's hours by weekday, as they would be typed.

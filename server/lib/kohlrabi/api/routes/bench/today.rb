@@ -6,7 +6,11 @@ module Api
       # Today, whether a coat may go on now, and how a time worked is read.
       module Today
         def self.registered(app)
-          app.get("/api/today") { json(Serializers::Bench::TodayPage.new(Operations::Bench::Today.answer(minutes: params[:minutes]&.to_i, person: params[:person]&.to_i), formatter).to_h) }
+          app.get("/api/today") do
+            json(Serializers::Bench::TodayPage.new(
+              Operations::Bench::Today.answer(minutes: params[:minutes]&.to_i, person: params[:person]&.to_i), formatter
+            ).to_h)
+          end
           app.get("/api/version") { json(Operations::House::Versions.now) }
           app.post("/api/questions/:id/answer") do
             change { { told: Operations::Flips::Questions.answer(params[:id], given) } }
@@ -14,7 +18,9 @@ module Api
           app.delete("/api/questions/:id/answer") do
             change { { told: "It is asked again." }.tap { Operations::Flips::Questions.ask_again(params[:id]) } }
           end
-          app.get("/api/read/climate") { json(Serializers::Bench::ClimateWords.of(Operations::Bench::Climate.now(params), formatter)) }
+          app.get("/api/read/climate") do
+            json(Serializers::Bench::ClimateWords.of(Operations::Bench::Climate.now(params), formatter))
+          end
           app.get("/api/read/effort") do
             json(formatter.effort(Core::Units::Effort.parse(params[:text], bare: { "h" => :hours, "min" => :minutes }.fetch(params[:bare], :auto),
                                                                            most: Core::Units::Effort::MOST_LEFT)))

@@ -28,9 +28,15 @@ module Api
         end
 
         def self.money(app)
-          app.get("/api/export/books.journal") { file("books.journal", "text/plain") { Operations::Books::Exports.journal } }
-          app.get("/api/export/tax/:year") { file("tax-#{params[:year].to_i}.csv", CSV) { Operations::Books::TaxYear.new(params[:year].to_i).to_s } }
-          app.get("/api/export/year/:year") { file("year-#{params[:year].to_i}.pdf", "application/pdf") { Formats::YearPdf.new(params[:year].to_i).to_s } }
+          app.get("/api/export/books.journal") do
+            file("books.journal", "text/plain") { Operations::Books::Exports.journal }
+          end
+          app.get("/api/export/tax/:year") do
+            file("tax-#{params[:year].to_i}.csv", CSV) { Operations::Books::TaxYear.new(params[:year].to_i).to_s }
+          end
+          app.get("/api/export/year/:year") do
+            file("year-#{params[:year].to_i}.pdf", "application/pdf") { Formats::YearPdf.new(params[:year].to_i).to_s }
+          end
           app.get("/api/pieces/:id/card") do
             file("flip-#{params[:id].to_i}.pdf", "application/pdf") do
               Formats::FlipCard.new(Operations::Flips::Pieces.whole(params[:id])).to_s

@@ -9,7 +9,9 @@ module Api
           app.helpers { define_method(:spreadsheet) { Operations::Books::Spreadsheet.new(raw_body, gone: Gone.watch(request.env), **Imports.options(params)) } }
           app.post("/api/past-flips") { change(201) { piece_page(Operations::Books::PastFlips.create(given)) } }
           app.post("/api/imports/check") { json(Imports.told(spreadsheet, formatter)) }
-          app.get("/api/imports/progress") { json(done: Operations::Books::Import.progress.first, of: Operations::Books::Import.progress.last) }
+          app.get("/api/imports/progress") do
+            json(done: Operations::Books::Import.progress.first, of: Operations::Books::Import.progress.last)
+          end
           app.post("/api/imports") { change(201) { spreadsheet.take!.then { |sheet| Imports.told(sheet, formatter) } } }
         end
 
@@ -22,9 +24,7 @@ module Api
         # Raises Core::Refusal for what is not an object of texts.
         def self.columns(text)
           found = text.to_s.empty? ? {} : JSON.parse(text)
-          if found.is_a?(Hash) && found.values.all? { |to| to == Formats::Columns::LEFT_OUT || Formats::FlipsCsv::COLUMNS.include?(to) }
-            return found
-          end
+          return found if found.is_a?(Hash) && found.values.all? { |to| to == Formats::Columns::LEFT_OUT || Formats::FlipsCsv::COLUMNS.include?(to) }
 
           raise Core::Refusal.new(:unknown_column_match, field: :columns)
         rescue JSON::ParserError

@@ -13,8 +13,12 @@ module Api
         end
 
         def self.history(app)
-          app.get("/api/books") { json(Serializers::Books::BooksPage.new(Operations::Books::Totals.answer(filter), formatter).to_h) }
-          app.get("/api/books/compare") { json(Serializers::Books::ComparisonPage.new(params[:by] || "kind", formatter, filter: filter).to_h) }
+          app.get("/api/books") do
+            json(Serializers::Books::BooksPage.new(Operations::Books::Totals.answer(filter), formatter).to_h)
+          end
+          app.get("/api/books/compare") do
+            json(Serializers::Books::ComparisonPage.new(params[:by] || "kind", formatter, filter: filter).to_h)
+          end
           app.get("/api/books/spread") { json(Serializers::Books::SpreadPage.new(filter, formatter).to_h) }
           app.get("/api/books/passing") { json(Serializers::Books::TimeInStagePage.new(filter, formatter).to_h) }
         end
@@ -27,7 +31,9 @@ module Api
               Serializers::Books::YearPage.new(params[:year].to_i, formatter).to_h
             end
           end
-          app.post("/api/workshop-entries") { change(201) { Serializers::Books::YearPage.entry(Operations::Books::WorkshopMoney.create(given), formatter) } }
+          app.post("/api/workshop-entries") do
+            change(201) { Serializers::Books::YearPage.entry(Operations::Books::WorkshopMoney.create(given), formatter) }
+          end
           app.delete("/api/workshop-entries/:id") { removal { Operations::Books::WorkshopMoney.remove(params[:id]) } }
         end
 

@@ -10,14 +10,20 @@ module Api
           trips(app)
           splits(app)
           sets(app)
-          app.post("/api/pieces/:id/damages") { change(201) { Serializers::Flips::Damage.present(Operations::Flips::Damages.create(params[:id], given), formatter) } }
+          app.post("/api/pieces/:id/damages") do
+            change(201) { Serializers::Flips::Damage.present(Operations::Flips::Damages.create(params[:id], given), formatter) }
+          end
           app.delete("/api/damages/:id") { removal { Operations::Flips::Damages.remove(params[:id]) } }
         end
 
         def self.lots(app)
           app.get("/api/lots") { paged(Serializers::Flips::Lot) { |page| Operations::Flips::Lots.page(page: page) } }
-          app.post("/api/lots") { change(201) { Serializers::Flips::Lot.present(Operations::Flips::Lots.create(given), formatter) } }
-          app.get("/api/lots/:id") { json(Serializers::Flips::Lot.present(Operations::Flips::Lots.read_whole(params[:id]), formatter)) }
+          app.post("/api/lots") do
+            change(201) { Serializers::Flips::Lot.present(Operations::Flips::Lots.create(given), formatter) }
+          end
+          app.get("/api/lots/:id") do
+            json(Serializers::Flips::Lot.present(Operations::Flips::Lots.read_whole(params[:id]), formatter))
+          end
           app.patch("/api/lots/:id") do
             change do
               lot, changes = Operations::Flips::Lots.update(params[:id], given)
@@ -29,7 +35,9 @@ module Api
 
         def self.trips(app)
           app.get("/api/trips") { paged(Serializers::Flips::Trip) { |page| Operations::Flips::Trips.page(page: page) } }
-          app.post("/api/trips") { change(201) { Serializers::Flips::Trip.present(Operations::Flips::Trips.create(given), formatter) } }
+          app.post("/api/trips") do
+            change(201) { Serializers::Flips::Trip.present(Operations::Flips::Trips.create(given), formatter) }
+          end
           app.patch("/api/trips/:id") do
             change do
               trip, changes = Operations::Flips::Trips.update(params[:id], given)
@@ -46,13 +54,22 @@ module Api
               { event_id: event.id, pieces: Serializers::Flips::PieceName.present(event.split_parts.map(&:piece), formatter) }
             end
           end
-          app.patch("/api/splits/:id") { change { { changes: Operations::Flips::Splits.update(params[:id], given).last } } }
+          app.patch("/api/splits/:id") do
+            change { { changes: Operations::Flips::Splits.update(params[:id], given).last } }
+          end
         end
 
         def self.sets(app)
-          app.get("/api/sets") { paged(Serializers::Flips::PieceSet) { |page| Operations::Flips::Sets.page(page: page) } }
-          app.post("/api/sets") { change(201) { Serializers::Flips::PieceSet.present(Operations::Flips::Sets.create(given), formatter) } }
-          app.get("/api/sets/:id") { json(Serializers::Flips::PieceSet.present(Operations::Support::Finder.find(Records::PieceSet, params[:id]), formatter)) }
+          app.get("/api/sets") do
+            paged(Serializers::Flips::PieceSet) { |page| Operations::Flips::Sets.page(page: page) }
+          end
+          app.post("/api/sets") do
+            change(201) { Serializers::Flips::PieceSet.present(Operations::Flips::Sets.create(given), formatter) }
+          end
+          app.get("/api/sets/:id") do
+            json(Serializers::Flips::PieceSet.present(Operations::Support::Finder.find(Records::PieceSet, params[:id]),
+                                                      formatter))
+          end
           app.get("/api/sets/:id/plan") do
             json(Serializers::Flips::SetPlan.new(Operations::Support::Finder.find(Records::PieceSet, params[:id]),
                                                  formatter).to_h)

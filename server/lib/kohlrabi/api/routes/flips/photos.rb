@@ -14,7 +14,9 @@ module Api
             picture = Pictures.store(raw_body, name: given["name"]) # before the transaction: it takes its time
             change(201) { Serializers::Flips::Photo.present(Operations::Flips::Photos.add(picture, given), formatter) }
           end
-          app.patch("/api/photos/:id") { change { Serializers::Flips::Photo.present(Operations::Flips::Photos.update(params[:id], given), formatter) } }
+          app.patch("/api/photos/:id") do
+            change { Serializers::Flips::Photo.present(Operations::Flips::Photos.update(params[:id], given), formatter) }
+          end
           app.delete("/api/photos/:id") { removal { Operations::Flips::Photos.remove(params[:id]) } }
           app.get(%r{/photos/(\h{64})(-small)?\.jpg}) do |fingerprint, small|
             file = Pictures.path(fingerprint, size: small ? :small : :large)

@@ -14,7 +14,9 @@ module Api
           app.post("/api/deletions/:id/undo") { removal { Operations::Support::Removal.undo(params[:id]) } }
           app.post("/api/acts/:id/undo") { change { { undone: Operations::Support::Acts.undo(params[:id]) } } }
           app.get("/api/search") { json(hits: Serializers::Support::SearchHits.new(params[:query]).to_a) }
-          app.get("/api/find") { json(Serializers::Flips::PieceName.present(Operations::Flips::Lists.find(params[:query]), formatter)) }
+          app.get("/api/find") do
+            json(Serializers::Flips::PieceName.present(Operations::Flips::Lists.find(params[:query]), formatter))
+          end
         end
 
         def self.pieces(app)
@@ -29,7 +31,9 @@ module Api
                  in_hand: Serializers::Books::BooksPage.in_hand(formatter))
           end
           app.post("/api/pieces") { change(201) { piece_page(Operations::Flips::Pieces.create(given)) } }
-          app.get("/api/pieces/:id") { json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.whole(params[:id]), formatter).to_h) }
+          app.get("/api/pieces/:id") do
+            json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.whole(params[:id]), formatter).to_h)
+          end
           app.patch("/api/pieces/:id") { change { piece_page(Operations::Flips::Pieces.update(params[:id], given)) } }
           app.delete("/api/pieces/:id") { removal { Operations::Flips::Pieces.remove(params[:id]) } }
         end
@@ -47,9 +51,15 @@ module Api
         end
 
         def self.events(app)
-          app.post("/api/pieces/:id/events") { change(201) { Serializers::Flips::Event.present(Operations::Flips::Events.create(params[:id], given), formatter) } }
-          app.post("/api/events/several") { change(201) { { ids: Operations::Flips::Several.create(given).map(&:id) } } }
-          app.patch("/api/events/:id") { change { Serializers::Flips::Event.present(Operations::Flips::Events.update(params[:id], given), formatter) } }
+          app.post("/api/pieces/:id/events") do
+            change(201) { Serializers::Flips::Event.present(Operations::Flips::Events.create(params[:id], given), formatter) }
+          end
+          app.post("/api/events/several") do
+            change(201) { { ids: Operations::Flips::Several.create(given).map(&:id) } }
+          end
+          app.patch("/api/events/:id") do
+            change { Serializers::Flips::Event.present(Operations::Flips::Events.update(params[:id], given), formatter) }
+          end
           app.delete("/api/events/:id") { removal { Operations::Flips::Events.remove(params[:id]) } }
         end
       end

@@ -9,7 +9,9 @@ module Api
           openings(app)
           stash(app)
           archive(app)
-          app.get("/api/workshop") { json(Serializers::House::Workshop.present(Operations::House::WorkshopSettings.workshop, formatter)) }
+          app.get("/api/workshop") do
+            json(Serializers::House::Workshop.present(Operations::House::WorkshopSettings.workshop, formatter))
+          end
           app.patch("/api/workshop") do
             change do
               Operations::House::WorkshopSettings.update(given).then do |workshop|
@@ -17,8 +19,12 @@ module Api
               end
             end
           end
-          app.post("/api/people") { change(201) { Serializers::House::Person.present(Operations::House::WorkshopSettings.add_person(given), formatter) } }
-          app.patch("/api/people/:id") { change { Serializers::House::Person.present(Operations::House::WorkshopSettings.rename_person(params[:id], given), formatter) } }
+          app.post("/api/people") do
+            change(201) { Serializers::House::Person.present(Operations::House::WorkshopSettings.add_person(given), formatter) }
+          end
+          app.patch("/api/people/:id") do
+            change { Serializers::House::Person.present(Operations::House::WorkshopSettings.rename_person(params[:id], given), formatter) }
+          end
         end
 
         # What of the stash would fit a piece, and what was used on it.
@@ -31,8 +37,12 @@ module Api
         end
 
         def self.openings(app)
-          app.post("/api/openings") { change(201) { Serializers::House::Opening.present(Operations::House::Openings.create(given), formatter) } }
-          app.patch("/api/openings/:id") { change { Serializers::House::Opening.present(Operations::House::Openings.update(params[:id], given), formatter) } }
+          app.post("/api/openings") do
+            change(201) { Serializers::House::Opening.present(Operations::House::Openings.create(given), formatter) }
+          end
+          app.patch("/api/openings/:id") do
+            change { Serializers::House::Opening.present(Operations::House::Openings.update(params[:id], given), formatter) }
+          end
           app.delete("/api/openings/:id") { removal { Operations::House::Openings.remove(params[:id]) } }
         end
 
@@ -56,10 +66,16 @@ module Api
                  per: Operations::Shelf::Stash::PER_PAGE,
                  kinds: Core::Shelf::StashFit::KINDS.map { |key, label| { key: key, label: label } })
           end
-          app.post("/api/stash") { change(201) { Serializers::Shelf::StashItem.present(Operations::Shelf::Stash.create(given), formatter) } }
-          app.patch("/api/stash/:id") { change { Serializers::Shelf::StashItem.present(Operations::Shelf::Stash.update(params[:id], given), formatter) } }
+          app.post("/api/stash") do
+            change(201) { Serializers::Shelf::StashItem.present(Operations::Shelf::Stash.create(given), formatter) }
+          end
+          app.patch("/api/stash/:id") do
+            change { Serializers::Shelf::StashItem.present(Operations::Shelf::Stash.update(params[:id], given), formatter) }
+          end
           app.delete("/api/stash/:id") { removal { Operations::Shelf::Stash.remove(params[:id]) } }
-          app.post("/api/stash/:id/uses") { change(201) { { id: Operations::Shelf::StashUses.create(params[:id], given).id } } }
+          app.post("/api/stash/:id/uses") do
+            change(201) { { id: Operations::Shelf::StashUses.create(params[:id], given).id } }
+          end
           app.delete("/api/stash-uses/:id") { removal { Operations::Shelf::StashUses.remove(params[:id]) } }
           app.get("/api/pieces/:id/stash") { json(Workshop.stash_of(Operations::Flips::Pieces.find(params[:id]))) }
         end

@@ -14,8 +14,12 @@ module Api
 
         def self.offering(app)
           app.get("/api/pieces/:id/listing") { json(listing(Operations::Flips::Pieces.offered(params[:id]))) }
-          app.put("/api/pieces/:id/listing/:length") { change { listing(Operations::Market::Listings.set(params[:id], params[:length], given)) } }
-          app.put("/api/pieces/:id/staging") { change { listing(Operations::Market::Listings.tick(params[:id], given)) } }
+          app.put("/api/pieces/:id/listing/:length") do
+            change { listing(Operations::Market::Listings.set(params[:id], params[:length], given)) }
+          end
+          app.put("/api/pieces/:id/staging") do
+            change { listing(Operations::Market::Listings.tick(params[:id], given)) }
+          end
           app.get("/api/pieces/:id/photos.zip") do
             piece = Operations::Flips::Pieces.offered(params[:id])
             zip = Operations::Market::Listings.zip(piece)
@@ -27,7 +31,10 @@ module Api
         end
 
         def self.channels(app)
-          app.get("/api/channels") { json(Serializers::Market::ListingPage.channels(formatter, Selling.price(params[:price]) || (formatter.workshop.money.unit * 100), nil)) }
+          app.get("/api/channels") do
+            json(Serializers::Market::ListingPage.channels(formatter,
+                                                           Selling.price(params[:price]) || (formatter.workshop.money.unit * 100), nil))
+          end
           app.get("/api/channels/fee") do
             price = Selling.price(params[:price])
             name, fee = Operations::Market::Channels.fee_of(price, channel: params[:channel],
@@ -35,12 +42,18 @@ module Api
             json(channel: name, fee: formatter.money(fee))
           end
           app.post("/api/channels") { change(201) { Listings.named(Operations::Market::Channels.create(given)) } }
-          app.patch("/api/channels/:id") { change { Listings.named(Operations::Market::Channels.update(params[:id], given)) } }
+          app.patch("/api/channels/:id") do
+            change { Listings.named(Operations::Market::Channels.update(params[:id], given)) }
+          end
           app.delete("/api/channels/:id") { removal { Operations::Market::Channels.remove(params[:id]) } }
         end
 
         def self.practice(app)
-          app.get("/api/pieces/:id/practice") { json(Listings.played(Operations::Market::Practice.play(params[:id], params[:seed].to_i, params[:days].to_i), formatter)) }
+          app.get("/api/pieces/:id/practice") do
+            json(Listings.played(
+                   Operations::Market::Practice.play(params[:id], params[:seed].to_i, params[:days].to_i), formatter
+                 ))
+          end
           app.get("/api/pieces/:id/practice/counter") do
             counter = Selling.price(params[:counter]) or refuse(:no_wish_named, field: :counter)
             json(taken: Operations::Market::Practice.takes?(params[:id], params[:seed].to_i, params[:day].to_i, params[:who].to_s, counter),

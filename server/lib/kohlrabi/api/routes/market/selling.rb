@@ -20,23 +20,48 @@ module Api
         end
 
         def self.pricing(app)
-          app.get("/api/pieces/:id/pricing") { json(Serializers::Market::PricingPage.new(Operations::Flips::Pieces.offered(params[:id]), formatter, price: Selling.price(params[:price])).to_h) }
-          app.post("/api/pieces/:id/price-decisions") { change(201) { Serializers::Market::PriceDecision.present(Operations::Market::Prices.decide(params[:id], given), formatter) } }
-          app.put("/api/pieces/:id/new-price") { change { { id: Operations::Market::Prices.set_new_price(params[:id], given).id } } }
-          app.post("/api/pieces/:id/comparables") { change(201) { Serializers::Market::Comparable.present(Operations::Market::Comparables.create(params[:id], given), formatter) } }
-          app.patch("/api/comparables/:id") { change { Serializers::Market::Comparable.present(Operations::Market::Comparables.update(params[:id], given), formatter) } }
+          app.get("/api/pieces/:id/pricing") do
+            json(Serializers::Market::PricingPage.new(Operations::Flips::Pieces.offered(params[:id]), formatter,
+                                                      price: Selling.price(params[:price])).to_h)
+          end
+          app.post("/api/pieces/:id/price-decisions") do
+            change(201) { Serializers::Market::PriceDecision.present(Operations::Market::Prices.decide(params[:id], given), formatter) }
+          end
+          app.put("/api/pieces/:id/new-price") do
+            change { { id: Operations::Market::Prices.set_new_price(params[:id], given).id } }
+          end
+          app.post("/api/pieces/:id/comparables") do
+            change(201) { Serializers::Market::Comparable.present(Operations::Market::Comparables.create(params[:id], given), formatter) }
+          end
+          app.patch("/api/comparables/:id") do
+            change { Serializers::Market::Comparable.present(Operations::Market::Comparables.update(params[:id], given), formatter) }
+          end
           app.delete("/api/comparables/:id") { removal { Operations::Market::Comparables.remove(params[:id]) } }
         end
 
         def self.selling(app)
-          app.get("/api/from-here") { json(rows: Serializers::Market::FromHereRow.new(Operations::Market::FromHere.rows, formatter).to_h) }
-          app.get("/api/market") { json(Serializers::Market::MarketPage.new(Operations::Market::ListedPieces.rows, formatter).to_h) }
-          app.post("/api/pieces/:id/offers") { change(201) { Serializers::Market::Offer.present(Operations::Market::Offers.create(params[:id], given), formatter) } }
-          app.patch("/api/offers/:id") { change { Serializers::Market::Offer.present(Operations::Market::Offers.answer(params[:id], given), formatter) } }
+          app.get("/api/from-here") do
+            json(rows: Serializers::Market::FromHereRow.new(Operations::Market::FromHere.rows, formatter).to_h)
+          end
+          app.get("/api/market") do
+            json(Serializers::Market::MarketPage.new(Operations::Market::ListedPieces.rows, formatter).to_h)
+          end
+          app.post("/api/pieces/:id/offers") do
+            change(201) { Serializers::Market::Offer.present(Operations::Market::Offers.create(params[:id], given), formatter) }
+          end
+          app.patch("/api/offers/:id") do
+            change { Serializers::Market::Offer.present(Operations::Market::Offers.answer(params[:id], given), formatter) }
+          end
           app.delete("/api/offers/:id") { removal { Operations::Market::Offers.remove(params[:id]) } }
-          app.patch("/api/price-steps/:id") { change { Serializers::Market::PriceStep.present(Operations::Market::PriceSteps.answer(params[:id], given), formatter) } }
-          app.post("/api/pieces/:id/holds") { change(201) { Serializers::Market::Hold.present(Operations::Market::Holds.create(params[:id], given), formatter) } }
-          app.post("/api/pieces/:id/payments") { change(201) { Serializers::Market::Payment.present(Operations::Market::AfterSale.pay(params[:id], given), formatter) } }
+          app.patch("/api/price-steps/:id") do
+            change { Serializers::Market::PriceStep.present(Operations::Market::PriceSteps.answer(params[:id], given), formatter) }
+          end
+          app.post("/api/pieces/:id/holds") do
+            change(201) { Serializers::Market::Hold.present(Operations::Market::Holds.create(params[:id], given), formatter) }
+          end
+          app.post("/api/pieces/:id/payments") do
+            change(201) { Serializers::Market::Payment.present(Operations::Market::AfterSale.pay(params[:id], given), formatter) }
+          end
           app.delete("/api/payments/:id") { removal { Operations::Market::AfterSale.remove_payment(params[:id]) } }
           app.post("/api/pieces/:id/return") do
             change(201) do

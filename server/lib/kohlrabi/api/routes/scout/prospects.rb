@@ -25,16 +25,26 @@ module Api
           app.post("/api/prospects/answer") { json(prospect(Operations::Scout::Prospects.answer(given))) }
           app.post("/api/prospects") { change(201) { prospect(Operations::Scout::Prospects.create(given)) } }
           app.get("/api/prospects/:id") { json(prospect(Operations::Scout::Prospects.find(params[:id]))) }
-          app.patch("/api/prospects/:id") { change { prospect(Operations::Scout::Prospects.update(params[:id], given)) } }
+          app.patch("/api/prospects/:id") do
+            change { prospect(Operations::Scout::Prospects.update(params[:id], given)) }
+          end
           app.delete("/api/prospects/:id") { removal { Operations::Scout::Prospects.remove(params[:id]) } }
         end
 
         def self.steps(app)
-          app.post("/api/prospects/:id/sightings") { change(201) { prospect(Operations::Scout::Prospects.see(params[:id], given)) } }
+          app.post("/api/prospects/:id/sightings") do
+            change(201) { prospect(Operations::Scout::Prospects.see(params[:id], given)) }
+          end
           app.delete("/api/sightings/:id") { removal { Operations::Scout::Prospects.forget(params[:id]) } }
-          app.post("/api/prospects/:id/close") { change { prospect(Operations::Scout::Prospects.close(params[:id], given)) } }
-          app.post("/api/prospects/:id/reopen") { change { prospect(Operations::Scout::Prospects.reopen(params[:id])) } }
-          app.post("/api/prospects/:id/buy") { change(201) { Serializers::Flips::PieceName.present(Operations::Scout::Purchases.buy(params[:id], given), formatter) } }
+          app.post("/api/prospects/:id/close") do
+            change { prospect(Operations::Scout::Prospects.close(params[:id], given)) }
+          end
+          app.post("/api/prospects/:id/reopen") do
+            change { prospect(Operations::Scout::Prospects.reopen(params[:id])) }
+          end
+          app.post("/api/prospects/:id/buy") do
+            change(201) { Serializers::Flips::PieceName.present(Operations::Scout::Purchases.buy(params[:id], given), formatter) }
+          end
         end
 
         def self.card(rows, formatter)

@@ -6,9 +6,15 @@ module Api
       # Colours to choose from: the workshop's own, then the palette.
       module Colours
         def self.registered(app)
-          app.get("/api/colours") { json(colours: Serializers::Shelf::Colour.present(Operations::Shelf::Colours.core.all, formatter)) }
-          app.post("/api/colours") { change(201) { Colours.present(Operations::Shelf::Colours.create(given), formatter) } }
-          app.patch("/api/colours/:id") { change { Colours.present(Operations::Shelf::Colours.update(params[:id], given), formatter) } }
+          app.get("/api/colours") do
+            json(colours: Serializers::Shelf::Colour.present(Operations::Shelf::Colours.core.all, formatter))
+          end
+          app.post("/api/colours") do
+            change(201) { Colours.present(Operations::Shelf::Colours.create(given), formatter) }
+          end
+          app.patch("/api/colours/:id") do
+            change { Colours.present(Operations::Shelf::Colours.update(params[:id], given), formatter) }
+          end
           app.delete("/api/colours/:id") { removal { Operations::Shelf::Colours.remove(params[:id]) } }
         end
 

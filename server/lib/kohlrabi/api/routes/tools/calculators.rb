@@ -31,8 +31,16 @@ module Api
         end
 
         def self.registered(app)
-          app.get("/api/tools") { json(Serializers::Tools::ToolsPage.new(params[:piece_id] && Operations::Flips::Pieces.find(params[:piece_id]), formatter).to_h) }
-          app.post("/api/tools/:tool/answer") { json(Serializers::Tools::ToolAnswer.new(Operations::Tools::SavedResults.answer(params[:tool], given["values"].to_h), formatter).to_h) }
+          app.get("/api/tools") do
+            json(Serializers::Tools::ToolsPage.new(
+              params[:piece_id] && Operations::Flips::Pieces.find(params[:piece_id]), formatter
+            ).to_h)
+          end
+          app.post("/api/tools/:tool/answer") do
+            json(Serializers::Tools::ToolAnswer.new(
+              Operations::Tools::SavedResults.answer(params[:tool], given["values"].to_h), formatter
+            ).to_h)
+          end
           app.get("/api/tools/:tool/template.:form") do
             halt 404 unless TYPES.key?(params[:form])
 
@@ -48,8 +56,12 @@ module Api
             rows = Operations::Tools::SavedResults.of(Operations::Flips::Pieces.find(params[:id]))
             json(results: rows.map { |row| Serializers::Tools::ToolResult.present(row, formatter) })
           end
-          app.post("/api/pieces/:id/tool-results") { change(201) { Serializers::Tools::ToolResult.new(Operations::Tools::SavedResults.save(params[:id], given), formatter).to_h } }
-          app.patch("/api/tool-results/:id") { change { Serializers::Tools::ToolResult.new(Operations::Tools::SavedResults.finish(params[:id], given), formatter).to_h } }
+          app.post("/api/pieces/:id/tool-results") do
+            change(201) { Serializers::Tools::ToolResult.new(Operations::Tools::SavedResults.save(params[:id], given), formatter).to_h }
+          end
+          app.patch("/api/tool-results/:id") do
+            change { Serializers::Tools::ToolResult.new(Operations::Tools::SavedResults.finish(params[:id], given), formatter).to_h }
+          end
           app.delete("/api/tool-results/:id") { removal { Operations::Tools::SavedResults.remove(params[:id]) } }
         end
         private_class_method :kept

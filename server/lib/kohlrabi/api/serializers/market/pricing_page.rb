@@ -74,9 +74,7 @@ module Api
         def best
           market = @scale.market or return
           from, to = market.flat
-          unless from == to
-            near = "#{@formatter.money(from)[:text]} to #{@formatter.money(to)[:text]} does nearly as well"
-          end
+          near = "#{@formatter.money(from)[:text]} to #{@formatter.money(to)[:text]} does nearly as well" unless from == to
           { **course(market.best), flat: near,
                                    steps: Operations::Market::Prices.dated(market.best.steps).map { |day, minor| step(day, minor) } }
         end

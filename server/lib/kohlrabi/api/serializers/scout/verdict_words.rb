@@ -28,9 +28,7 @@ module Api
           return unless answer
 
           text = "yes, #{answer.way}"
-          unless answer.fits
-            text = "no, by #{formatter.length(answer.short.ceil)} at its best (#{answer.way}); not straight, try tilted"
-          end
+          text = "no, by #{formatter.length(answer.short.ceil)} at its best (#{answer.way}); not straight, try tilted" unless answer.fits
           { fits: answer.fits, text: text }
         end
 
@@ -39,9 +37,7 @@ module Api
           return unless figures
 
           price = "less each"
-          if figures[:price]
-            price = "about #{formatter.money(figures[:price])[:text]} instead of #{formatter.money(figures[:together])[:text]} each"
-          end
+          price = "about #{formatter.money(figures[:price])[:text]} instead of #{formatter.money(figures[:together])[:text]} each" if figures[:price]
           days = figures[:days] ? ", and about #{figures[:days]} days on the market" : ", and longer on the market"
           "Usually sells in pairs or sets. One alone brings #{price}#{days} (#{figures[:source]})."
         end

@@ -32,9 +32,7 @@ module Api
           days = until_on && (until_on - Operations::House::WorkshopSettings.today).to_i
           low = @core.left < @core.volume * Operations::Shelf::Containers::LOW
           [("past its time since #{Core::Units::Calendar.text(until_on)}" if days&.negative?),
-           (if days&.between?(0, Operations::Shelf::Containers::SOON)
-              "keeps only until #{Core::Units::Calendar.text(until_on)}"
-            end),
+           ("keeps only until #{Core::Units::Calendar.text(until_on)}" if days&.between?(0, Operations::Shelf::Containers::SOON)),
            ("used up" if @core.empty?), ("nearly used up" if !@core.empty? && low)].compact
         end
 

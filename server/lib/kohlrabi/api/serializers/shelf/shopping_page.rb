@@ -31,13 +31,8 @@ module Api
           packs = line.packs.map do |size, count|
             { size: @formatter.typed_size(size, product), count: count, price: @formatter.typed_money(prices[size]) }
           end
-          { buy: @formatter.packs(line.packs, product), over: if gear
-                                                                nil
-                                                              else
-                                                                @formatter.whole_amount(line.over,
-                                                                                        product)
-                                                              end, price: @formatter.money(line.price),
-            packs: packs }
+          over = @formatter.whole_amount(line.over, product) unless gear
+          { buy: @formatter.packs(line.packs, product), over: over, price: @formatter.money(line.price), packs: packs }
         end
       end
     end

@@ -146,14 +146,9 @@ module Api
             { lane: part[:lane].to_s, from: part[:from], to: part[:to],
               label: "#{LANES.fetch(part[:lane])} #{days} #{days == 1 ? 'day' : 'days'} from #{Core::Units::Calendar.text(part[:first_day])}" }
           end
+          description = parts.map { |part| part[:label] }.join(", ").presence
           { parts: parts, days: turnaround.days_held, ended: ended,
-            description: if parts.empty?
-                           "Days not known: no date of purchase or of the end"
-                         else
-                           parts.map do |part|
-                             part[:label]
-                           end.join(", ")
-                         end }
+            description: description || "Days not known: no date of purchase or of the end" }
         end
 
         private
