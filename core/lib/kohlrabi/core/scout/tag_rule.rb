@@ -44,12 +44,8 @@ module Core
 
       # "15% of the current price every 7 days".
       def text(currency)
-        "#{if basis == 'amount'
-             Units::MoneyText.text(cut,
-                                   currency)
-else
-  percent
-           end} every #{every == 1 ? 'day' : "#{every} days"}"
+        off = basis == "amount" ? Units::MoneyText.text(cut, currency) : percent
+        "#{off} every #{every == 1 ? 'day' : "#{every} days"}"
       end
 
       private
