@@ -14,9 +14,7 @@ RSpec.describe Core::Planning::Coats do
     black: { plain: [3, 3, 3, 3, 3], primed: [3, 3, 3, 3, 3] }
   }.each do |tone, rows|
     rows.each do |state, numbers|
-      it "#{tone} paint, #{state}: #{tones.zip(numbers).map do |under, number|
-        "#{number} over #{under}"
-      end.join(', ')}" do
+      it "#{tone} paint, #{state}: #{tones.zip(numbers).map { |under, number| "#{number} over #{under}" }.join(', ')}" do
         expect(tones.map { |under| described_class.paint(tone, under, primed: state == :primed).first }).to eq(numbers)
       end
     end

@@ -42,9 +42,7 @@ class DataLock
     return @server.truncate(0) if @server.flock(File::LOCK_EX | File::LOCK_NB) # the address of an earlier one
 
     at = @server.read
-    raise Held, "This workshop is served already#{" at #{at}" unless at.empty?} by #{holders do |one|
-      SERVERS.include?(one['as'])
-    end}. " \
+    raise Held, "This workshop is served already#{" at #{at}" unless at.empty?} by #{holders { |one| SERVERS.include?(one['as']) }}. " \
                 "Use that, or end it first."
   end
 

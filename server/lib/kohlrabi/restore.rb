@@ -89,9 +89,8 @@ class Restore
 
   def insert(data, table, rows)
     columns = data.table_info(table).map { |column| column["name"] }
-    statement = data.prepare("INSERT INTO #{table} (#{columns.map do |name|
-      "\"#{name}\""
-    end.join(', ')}) VALUES (#{(['?'] * columns.size).join(', ')})")
+    names = columns.map { |name| "\"#{name}\"" }.join(", ")
+    statement = data.prepare("INSERT INTO #{table} (#{names}) VALUES (#{(['?'] * columns.size).join(', ')})")
     rows.each do |row|
       refuse(:table_row_of_other_fields, table: table) unless row.keys.sort == columns.sort
       refuse(:table_row_not_plain, table: table) if row.values.any?(Enumerable)

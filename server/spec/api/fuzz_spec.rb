@@ -80,9 +80,7 @@ RSpec.describe "hostile requests" do
       sound = got.status < 500 && got["content-security-policy"] && (got.status < 400 || got["content-type"].to_s.include?("problem+json"))
       next if sound
 
-      faults << "seed #{first + turn}: #{request.inspect[0,
-                                                         400]} → #{got.status} #{got.body[0,
-                                                                                          120]}\n#{said.lines.first(3).join}"
+      faults << "seed #{first + turn}: #{request.inspect[0, 400]} → #{got.status} #{got.body[0, 120]}\n#{said.lines.first(3).join}"
     end
     expect(faults).to be_empty, faults.first(12).join("\n")
   end

@@ -155,9 +155,7 @@ RSpec.describe Formats::SheetRows do
         described_class.new(with_sheet(nil))
       end.to raise_error(Core::Refusal, /parts of it are missing or damaged|is empty/)
       expect(described_class.new(with_sheet(nil, part: "xl/styles.xml")).header.cells).to eq(["name"]) # dates without styles are numbers
-      laughs = "<!DOCTYPE x [<!ENTITY a \"ha\">#{('b'..'j').map do |name|
-        "<!ENTITY #{name} \"#{"&#{(name.ord - 1).chr};" * 10}\">"
-      end.join}]>"
+      laughs = "<!DOCTYPE x [<!ENTITY a \"ha\">#{('b'..'j').map { |name| "<!ENTITY #{name} \"#{"&#{(name.ord - 1).chr};" * 10}\">" }.join}]>"
       body = sheet("<row r=\"1\">#{cell('A1', '&j;')}</row>")
       refused(with_sheet("#{laughs}#{body}"), /cannot be read|is empty/)
       laugh = '<table:table-row><table:table-cell office:value-type="string"><text:p>&j;</text:p></table:table-cell></table:table-row>'
@@ -176,8 +174,7 @@ RSpec.describe Formats::SheetRows do
       rows = "<table:table-row>#{named}#{empty}</table:table-row><table:table-row table:number-rows-repeated=\"1048574\">#{empty}</table:table-row>"
       sound = described_class.new(with_sheet(content(rows), part: "content.xml", of: ods([["name"]])))
       expect([sound.header.cells, sound.rows]).to eq([["name"], []])
-      wide = "<table:table-row>#{named.sub('office:',
-                                           'table:number-columns-repeated="16384" office:')}</table:table-row>"
+      wide = "<table:table-row>#{named.sub('office:', 'table:number-columns-repeated="16384" office:')}</table:table-row>"
       refused(with_sheet(content(wide), part: "content.xml", of: ods([["name"]])), /more than 200 columns/)
       long = "<table:table-row table:number-rows-repeated=\"1048576\">#{named}</table:table-row>"
       refused(with_sheet(content(long), part: "content.xml", of: ods([["name"]])), /more than 20000 rows/)

@@ -99,8 +99,7 @@ RSpec.describe "offering a piece", :api do
     expect(offer["advice"]).to include("verdict", "why")
     ask = lambda { |counter|
       call(:get,
-           "/api/pieces/#{chest}/practice/counter?#{URI.encode_www_form(seed: 3, day: offer['day'], who: offer['who'],
-                                                                        counter: counter)}")
+           "/api/pieces/#{chest}/practice/counter?#{URI.encode_www_form(seed: 3, day: offer['day'], who: offer['who'], counter: counter)}")
     }
     expect(ask.call(offer["amount"]["text"])["taken"]).to be(true)
     expect(ask.call("239")["taken"]).to be(false)

@@ -38,11 +38,9 @@ module Formats
       when "rect" then rect(shape)
       when "circle" then %(<circle cx="#{number(shape[:x])}" cy="#{number(shape[:y])}" r="#{number(shape[:r])}"/>)
       when "line" then %(<path d="M#{number(shape[:x])} #{number(shape[:y])}L#{number(shape[:x2])} #{number(shape[:y2])}"/>)
-      when "polygon" then %(<polygon points="#{shape[:points].map do |point|
-        point.map do |value|
-          number(value)
-        end.join(',')
-      end.join(' ')}"/>)
+      when "polygon"
+        points = shape[:points].map { |point| point.map { |value| number(value) }.join(",") }
+        %(<polygon points="#{points.join(' ')}"/>)
       when "text" then words(shape[:x], shape[:y], shape[:label])
       end
     end

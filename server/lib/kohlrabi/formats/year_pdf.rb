@@ -19,8 +19,7 @@ module Formats
       totals = @books.totals
       ended = totals.paid.flips + totals.at_cost.flips
       @paper.heading("The year #{@year}",
-                     line: "#{count(ended,
-                                    'flip')} ended · #{@workshop.currency} · printed #{Core::Units::Calendar.text(Operations::House::WorkshopSettings.today)}")
+                     line: "#{count(ended, 'flip')} ended · #{@workshop.currency} · printed #{Core::Units::Calendar.text(Operations::House::WorkshopSettings.today)}")
       @paper.table(totals.figures.map do |figure|
         [figure.label, figure.text(@workshop.money) || "undefined", figure.why]
       end, widths: [190, 90, 220], right: [1])

@@ -55,8 +55,7 @@ module Core
       end
 
       def assumes
-        filled = "#{Units::Numerals.text(@filled * 100,
-                                         0)}% of the freed hours go into flips like the rest, at what those paid an hour"
+        filled = "#{Units::Numerals.text(@filled * 100, 0)}% of the freed hours go into flips like the rest, at what those paid an hour"
         ["The rest would have come as it did.", @filled.zero? ? "The freed hours earn nothing." : "#{filled}."]
       end
     end

@@ -6,9 +6,7 @@ module Core
     # person has the last word.
     module CostCategories
       ROWS = Core.table("flips/cost_words").to_h do |row|
-        [row[:category], /\b(?:#{row[:words].map do |word|
-          Regexp.escape(word)
-        end.join('|')})/i]
+        [row[:category], /\b(?:#{row[:words].map { |word| Regexp.escape(word) }.join('|')})/i]
       end.freeze
       ALL = %w[materials hardware other].freeze
 

@@ -53,12 +53,9 @@ module Core
 
       def words(source)
         case source.key
-        when "own" then "#{count(source.number,
-                                 'listing')} of yours: how long they stood at which prices, what stood long, what went at once"
-        when "others" then "#{count(source.number,
-                                    'listing')} of other kinds: how your market stands to the usual figures"
-        when "comparables" then "#{count(source.number,
-                                         'price')}; what is still for sale stands dear, and is taken for less"
+        when "own" then "#{count(source.number, 'listing')} of yours: how long they stood at which prices, what stood long, what went at once"
+        when "others" then "#{count(source.number, 'listing')} of other kinds: how your market stands to the usual figures"
+        when "comparables" then "#{count(source.number, 'price')}; what is still for sale stands dear, and is taken for less"
         when "seen" then "of the kind, and of others"
         when "usual" then "what such pieces usually bring: common practice, weak, no source"
         when "typed" then "as sure as such figures of yours have been"

@@ -98,8 +98,7 @@ module Core
 
       def say_leave
         limit = most.negative? ? "Even free it misses the pay you aim for." : "Worth it up to #{money(most)}."
-        "Leave it at #{money(ask)}: #{earned(prospect).sub('you work',
-                                                           'you would work')}, under the least you accept. #{limit}"
+        "Leave it at #{money(ask)}: #{earned(prospect).sub('you work', 'you would work')}, under the least you accept. #{limit}"
       end
 
       # What would turn the answer, nearest first.

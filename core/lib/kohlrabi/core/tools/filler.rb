@@ -20,8 +20,8 @@ module Core
       private
 
       def headline
-        "#{formatter.little(volume)} (#{formatter.mass(grams.round)}) in #{formatter.count(batches, 'batch',
-                                                                                           'batches')} of #{formatter.little(volume / batches)}."
+        "#{formatter.little(volume)} (#{formatter.mass(grams.round)}) in " \
+          "#{formatter.count(batches, 'batch', 'batches')} of #{formatter.little(volume / batches)}."
       end
 
       def lines

@@ -77,8 +77,7 @@ module Core
         if unit == "mm"
           "#{number(minutes)} min a m²"
         else
-          "#{number(minutes.to_r * Units::Measures::SQUARE_FOOT,
-                    2)} min a ft²"
+          "#{number(minutes.to_r * Units::Measures::SQUARE_FOOT, 2)} min a ft²"
         end
       end
 

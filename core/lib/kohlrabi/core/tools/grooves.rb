@@ -27,9 +27,8 @@ module Core
       def parts = self[:count]
 
       def headline
-        "#{formatter.count(self[:count],
-                           'groove')}#{", #{length(pitch)} from centre to centre" if pitch}, #{formatter.count(passes,
-                                                                                                               'pass', 'passes')} each."
+        "#{formatter.count(self[:count], 'groove')}#{", #{length(pitch)} from centre to centre" if pitch}, " \
+          "#{formatter.count(passes, 'pass', 'passes')} each."
       end
 
       def lines

@@ -74,9 +74,8 @@ module Core
         adds = mix.parts.reject { |part| correction.adds.fetch(part.key).zero? }
         return "It is #{mix.text} already." if adds.empty?
 
-        "Add #{adds.map do |part|
-          "#{formatter.amount(correction.adds.fetch(part.key))} #{part.label}"
-        end.join(' and ')}: #{formatter.amount(correction.whole)} of #{mix.text}."
+        added = adds.map { |part| "#{formatter.amount(correction.adds.fetch(part.key))} #{part.label}" }
+        "Add #{added.join(' and ')}: #{formatter.amount(correction.whole)} of #{mix.text}."
       end
 
       def sealed
@@ -84,9 +83,8 @@ module Core
       end
 
       def picture
-        pic = Picture.new(200, 30, "Shares: #{mix.parts.map do |part|
-          "#{part.label} #{formatter.number(mix.shares.fetch(part.key) * 100)}%"
-        end.join(', ')}")
+        shares = mix.parts.map { |part| "#{part.label} #{formatter.number(mix.shares.fetch(part.key) * 100)}%" }
+        pic = Picture.new(200, 30, "Shares: #{shares.join(', ')}")
         x = 0.0
         mix.parts.each_with_index do |part, index|
           wide = mix.shares.fetch(part.key) * 200

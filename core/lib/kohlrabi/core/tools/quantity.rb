@@ -18,8 +18,7 @@ module Core
       private
 
       def headline
-        "#{formatter.amount(amount)} of #{row[:label]} for #{formatter.count(self[:coats],
-                                                                             'coat')} on #{formatter.area(area)}."
+        "#{formatter.amount(amount)} of #{row[:label]} for #{formatter.count(self[:coats], 'coat')} on #{formatter.area(area)}."
       end
 
       def lines

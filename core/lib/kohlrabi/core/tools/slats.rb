@@ -117,9 +117,7 @@ module Core
         long = length(self[:stick])
         return "#{sticks.values.first.count} of #{long}" if sticks.size == 1
 
-        "#{sticks.values.sum(&:count)} of #{long}: #{sticks.map do |wide, plan|
-          "#{plan.count} of #{length(wide)} wide"
-        end.join(', ')}"
+        "#{sticks.values.sum(&:count)} of #{long}: #{sticks.map { |wide, plan| "#{plan.count} of #{length(wide)} wide" }.join(', ')}"
       end
 
       def proof = sticks.values.all?(&:proven?) ? "proven the fewest" : "at least #{sticks.values.sum(&:bound)}"

@@ -31,9 +31,7 @@ module Core
       def headline = "#{formatter.count(plan.count, 'stick')} of #{length(self[:stick])}: #{proof}."
 
       def lines
-        [["Parts", formatter.number(self[:parts].sum(&:number), 0), "#{length(self[:parts].sum do |part|
-          part.number * long(part)
-        end)} in all"],
+        [["Parts", formatter.number(self[:parts].sum(&:number), 0), "#{length(self[:parts].sum { |part| part.number * long(part) })} in all"],
          ["Becomes parts", "#{formatter.number(share * 100, 0)}%", "of what is bought"],
          ["Fewest that could do", plan.bound.to_s, "by lengths and by what cannot share a stick"]]
       end

@@ -89,8 +89,7 @@ module Core
       # plain: where only a point counts, as a file was said to have it, the number with one.
       def hint(mark = ".", plain = nil)
         if mark == "." && plain&.match?(/\A-?\d+,\d{1,2}\z/)
-          return "Write the decimals after a point: #{plain.tr(',',
-                                                               '.')}."
+          return "Write the decimals after a point: #{plain.tr(',', '.')}."
         end
 
         "Write digits only, such as 42#{mark}50, without a currency sign."

@@ -93,8 +93,7 @@ module Operations
         if at.to_date == House::WorkshopSettings.today
           time
         else
-          "on #{Core::Units::Calendar.short(at.to_date,
-                                            today: House::WorkshopSettings.today)} #{time}"
+          "on #{Core::Units::Calendar.short(at.to_date, today: House::WorkshopSettings.today)} #{time}"
         end
       end
 

@@ -12,9 +12,7 @@ module Operations
       # A piece that was split has ended too, but its money stands with its parts: it is shown and never counted.
       SPLIT = "split"
       VIEWS = { "in_hand" => IN_HAND, "archive" => [*ENDED, SPLIT], "all" => [*IN_HAND, *ENDED, SPLIT] }.freeze
-      STAGE_ORDER = "CASE flip_summaries.stage #{VIEWS['all'].each_with_index.map do |stage, i|
-        "WHEN '#{stage}' THEN #{i}"
-      end.join(' ')} END".freeze
+      STAGE_ORDER = "CASE flip_summaries.stage #{VIEWS['all'].each_with_index.map { |stage, i| "WHEN '#{stage}' THEN #{i}" }.join(' ')} END".freeze
       SORTS = { "ticket" => "pieces.ticket", "name" => "pieces.name COLLATE NOCASE", "kind" => "pieces.kind COLLATE NOCASE",
                 "source" => "pieces.source COLLATE NOCASE", "stage" => STAGE_ORDER, "bought_on" => "pieces.bought_on",
                 "ended_on" => "flip_summaries.ended_on", "cash_in" => "flip_summaries.cash_in_minor",

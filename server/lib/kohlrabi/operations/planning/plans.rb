@@ -104,18 +104,14 @@ module Operations
         money = cost(after) && cost(before) && (cost(after) - cost(before))
         lost = after.left_behind.size > before.left_behind.size
         [(unless hours.zero?
-            "#{Core::Shelf::Amount.signed(hours) do |seconds|
-              Core::Units::Effort.text(seconds)
-            end} of work to come."
+            "#{Core::Shelf::Amount.signed(hours) { |seconds| Core::Units::Effort.text(seconds) }} of work to come."
           end),
          (unless money.nil? || money.zero?
-            "#{Core::Shelf::Amount.signed(money) do |minor|
-              Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
-            end} of materials to come."
+            text = ->(minor) { Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money) }
+            "#{Core::Shelf::Amount.signed(money, &text)} of materials to come."
           end),
          (if lost
-            "#{Core::Units::Effort.text(behind(piece,
-                                               after))} of work done for an earlier look is behind."
+            "#{Core::Units::Effort.text(behind(piece, after))} of work done for an earlier look is behind."
           end)].compact
       end
       private_class_method :differences

@@ -87,8 +87,7 @@ module Operations
         unit = House::WorkshopSettings.workshop.length_unit
         return unless there.positive?
 
-        "#{Core::Shelf::Amount.text(there, product,
-                                    unit: unit)} stands on the shelf whose colour nobody has said"
+        "#{Core::Shelf::Amount.text(there, product, unit: unit)} stands on the shelf whose colour nobody has said"
       end
       private_class_method :note
 

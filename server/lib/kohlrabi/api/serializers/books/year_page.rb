@@ -39,8 +39,7 @@ module Api
         def needed(row)
           month = row.needed * 30
           if row.key == :pieces
-            "#{Core::Units::Numerals.text(month,
-                                          1)} pieces in every 30 days"
+            "#{Core::Units::Numerals.text(month, 1)} pieces in every 30 days"
           else
             "#{@formatter.money(month)[:text]} in every 30 days"
           end
