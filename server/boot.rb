@@ -26,5 +26,8 @@ loader = Zeitwerk::Loader.new
 loader.tag = "kohlrabi-server"
 loader.push_dir(File.join(__dir__, "lib/kohlrabi"))
 loader.inflector.inflect("flips_csv" => "FlipsCsv")
+# Files of several classes, which records.rb and api/serializers.rb require.
+areas = Dir[File.join(__dir__, "lib/kohlrabi/api/serializers/*/")].reject { |folder| folder.end_with?("/support/") }
+loader.ignore(File.join(__dir__, "lib/kohlrabi/records/tables"), *areas)
 loader.setup
 Clock # reads its environment before the server names one of its own

@@ -112,7 +112,10 @@ RSpec.describe "rules of planning" do
         expect(row[:source]).to match(/\w/), row[:key]
       end
       files = Dir.children(File.join(Core::DATA, "planning/findings"))
-      expect(files.map { |name| name.delete_suffix(".yml") }).to match_array(findings::BY_KEY.keys)
+      expect(files.map { |name| name.delete_suffix(".yml") }).to match_array(findings::WALK.keys)
+      expect(findings::WALK.keys.map { |stop| Core.table("planning/findings/#{stop}").map { |row| row[:walk] }.uniq })
+        .to eq(findings::WALK.keys.map { |stop| [stop] })
+      expect(findings::BY_KEY.size).to eq(findings::ALL.size)
       expect(findings::ALL.map { |row| row[:turn] }.uniq.size).to eq(findings::ALL.size)
       expect(findings::OWN.map { |row| row[:key] }.tally.select { |_, times| times > 1 }).to eq({})
       expect(findings::WALK.keys).to all(satisfy { |stop| findings.at(stop).any? })

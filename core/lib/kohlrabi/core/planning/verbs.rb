@@ -5,6 +5,8 @@ module Core
     # Which verb a task is of: as data/planning/tasks.yml says, or by the phase and the acts of what findings and people
     # ask for.
     module Verbs
+      %w[verb removing laying handling].each { |name| require_relative "verbs/#{name}" }
+
       BY_NAME = { "apply" => Apply, "bleach" => Bleach, "carve" => Carve, "clean" => Clean, "clear" => Clear, "coat" => Coat,
                   "decorate" => Decorate, "degloss" => Degloss, "degrease" => Degrease, "dewax" => Dewax, "dust" => Dust, "fill" => Fill,
                   "hang" => Hang, "mask" => Mask, "oil" => Oil, "peel" => Peel, "plain" => Plain, "prime" => Prime, "put_back" => PutBack,

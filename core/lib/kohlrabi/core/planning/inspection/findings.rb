@@ -3,8 +3,8 @@
 module Core
   module Planning
     module Inspection
-      # What may be found on a piece, and what is done about it: a rule a file in data/planning/findings/, in the order
-      # of the walk round a piece (turn). Each says when it applies by being found, what follows (says), why, what the
+      # What may be found on a piece, and what is done about it: a file a stop of the walk round a piece in
+      # data/planning/findings/, in its order (turn). Each says when it applies by being found, what follows (says), why, what the
       # plan reads off it (signs), its treatments, always or by the finish chosen (when: opaque, clear or leave), and
       # its source. What several findings are treated with stands in data/planning/treatments.yml. Signs: bleed, odour,
       # slick, wax, oil, silicone, varnish, painted, bare, failing, fills, thin, softwood, dark, filth (sanding would
@@ -12,7 +12,7 @@ module Core
       module Findings
         WALK = { "structure" => "Structure", "moving" => "Moving parts", "surface" => "Surface", "smell" => "Smell and dirt", "inside" => "Inside",
                  "hardware" => "Hardware and holes", "missing" => "Missing parts", "label" => "Label" }.freeze
-        ALL = Core.tables("planning/findings").sort_by { |row| row[:turn] }.freeze
+        ALL = WALK.keys.flat_map { |stop| Core.table("planning/findings/#{stop}") }.sort_by { |row| row[:turn] }.freeze
         BY_KEY = ALL.to_h { |row| [row[:key], row] }.freeze
         # Treatments that stand with their finding, and those that several share.
         OWN = ALL.flat_map do |row|

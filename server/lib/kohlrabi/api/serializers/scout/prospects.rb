@@ -1,0 +1,220 @@
+# frozen_string_literal: true
+
+module Api
+  module Serializers
+    module Scout
+      # Words and shapes that the answers of Scout share.
+      module VerdictWords
+        module_function
+
+        # An estimate, or nil. unit: :money or :effort.
+        def estimate(estimate, unit, formatter)
+          return unless estimate
+
+          said = ->(amount) { unit == :money ? formatter.money(amount) : formatter.effort((amount / 60.0).round * 60) }
+          { low: said.call(estimate.low), likely: said.call(estimate.likely), high: said.call(estimate.high), mean: said.call(estimate.mean),
+            source: estimate.source, n: estimate.n }
+        end
+
+        # What a piece fits through. carrying: Core::Scout::Carrying; rows: its rows.
+        def fit(carrying, rows, formatter)
+          said = rows.map do |row|
+            { name: row.opening.name, kind: Core::Scout::Carrying::KINDS.fetch(row.opening.kind), whole: fits(row.whole, formatter), bare: fits(row.bare, formatter) }
+          end
+          { why: carrying.why, rows: said, caution: Core::Planning::Cautions.text(:lift, unit: formatter.workshop.length_unit) }
+        end
+
+        def fits(answer, formatter)
+          return unless answer
+
+          text = "yes, #{answer.way}"
+          text = "no, by #{formatter.length(answer.short.ceil)} at its best (#{answer.way}); not straight, try tilted" unless answer.fits
+          { fits: answer.fits, text: text }
+        end
+
+        # The caution of a single, with the figures behind it.
+        def single(figures, formatter)
+          return unless figures
+
+          price = "less each"
+          price = "about #{formatter.money(figures[:price])[:text]} instead of #{formatter.money(figures[:together])[:text]} each" if figures[:price]
+          days = figures[:days] ? ", and about #{figures[:days]} days on the market" : ", and longer on the market"
+          "Usually sells in pairs or sets. One alone brings #{price}#{days} (#{figures[:source]})."
+        end
+
+        # The drawing of its kind, by the measures that are known.
+        def drawing(prospect, formatter)
+          formatter.drawing(Records::Piece.new(prospect.slice("kind", "width_mm", "depth_mm", "height_mm", "leg_mm")))
+        end
+
+        # A spotted piece in a list or on Today.
+        def row(scouting, formatter)
+          prospect = scouting.prospect
+          { id: prospect.id, title: prospect.title, kind: prospect.kind, source: prospect.source, state: prospect.state,
+            state_text: Operations::Scout::Prospects::STATES.fetch(prospect.state), spotted_on: formatter.day(prospect.spotted_on),
+            closed_on: formatter.day(prospect.closed_on),
+            count: prospect.count, tag: formatter.money(prospect.tag_minor), most: formatter.money(scouting.most), verdict: scouting.verdict.key,
+            text: scouting.verdict.text, reason: prospect.reason, drawing: drawing(prospect, formatter), face: face(prospect),
+            due: scouting.due&.then { |on, why| { on: formatter.day(on), why: why } } }
+        end
+
+        # Address of its first photo, or nil.
+        def face(prospect) = prospect.photos.first&.then { |photo| Flips::Photo.address(photo) }
+
+        def due(scouting, on, why, formatter, today)
+          { id: scouting.prospect.id, title: scouting.prospect.title, source: scouting.prospect.source,
+            on: formatter.day(on), why: why, due: on <= today,
+            tag: formatter.money(scouting.prospect.tag_minor) }
+        end
+      end
+
+      # The whole answer about a spotted piece, as the contract's Prospect. Works for one that is not stored, too.
+      class ProspectPage < Support::Page
+        TEXTS = %w[name kind source condition notes cut_basis cut_size].freeze
+        MONEY = %w[tag trip delivery standing resale_low resale_likely resale_high materials_low materials_likely
+                   materials_high].freeze
+        LENGTHS = %w[width depth height leg].freeze
+
+        shows :fields, :watch, :before, :condition, :estimates
+        %i[id lock_version title state reason].each { |name| attribute(name) { @prospect.public_send(name) } }
+        attribute(:state_text) { Operations::Scout::Prospects::STATES.fetch(@prospect.state) }
+        attribute(:closed_on) { @formatter.day(@prospect.closed_on) }
+        attribute(:drawing) { VerdictWords.drawing(@prospect, @formatter) }
+        attribute(:verdict) do
+          verdict = @scouting.verdict
+          { key: verdict.key, text: verdict.text, short: verdict.short, changes: verdict.changes,
+            doubt: verdict.doubt, missing: verdict.missing }
+        end
+        attribute(:figures) { figures.map { |figure| @formatter.figure(figure) } }
+        attribute(:tape) { @formatter.tape(@scouting.tape) }
+        attribute(:single) { VerdictWords.single(@scouting.single, @formatter) }
+        attribute(:cautions) { @scouting.cautions }
+        attribute(:photos) { Flips::Photo.present(@prospect.photos, @formatter) }
+        attribute(:pieces) { Flips::PieceName.present(@prospect.pieces, @formatter) }
+
+        # scouting: Scout::Verdicts; formatter: Formatter.
+        def initialize(scouting, formatter)
+          super
+          @scouting = scouting
+          @prospect = scouting.prospect
+          @before = Operations::Scout::BeforeBuying.new(scouting)
+        end
+
+        private
+
+        def figures
+          found = @scouting.answer
+          [found.most, found.walk_away, found.net_resale, found.profit, found.pay, found.chance]
+        end
+
+        def estimates
+          { resale: VerdictWords.estimate(@scouting.resale, :money, @formatter), hours: VerdictWords.estimate(@scouting.hours, :effort, @formatter),
+            materials: VerdictWords.estimate(@scouting.materials, :money, @formatter) }
+        end
+
+        def condition = @scouting.condition.slice(:label, :looks, :assumes)
+
+        # Each field as it would be typed.
+        def fields
+          TEXTS.to_h { |name| [name, @prospect[name].to_s] }.merge(
+            MONEY.to_h { |name| [name, @formatter.typed_money(@prospect["#{name}_minor"])] },
+            LENGTHS.to_h { |name| [name, @formatter.typed_length(@prospect["#{name}_mm"])] },
+            Operations::Scout::Verdicts::POINTS.to_h do |point|
+              ["hours_#{point}", typed_hours(@prospect["hours_#{point}_seconds"])]
+            end,
+            %w[spotted_on next_cut_on remind_on].to_h { |name| [name, @prospect[name]&.iso8601.to_s] },
+            "count" => @prospect.count.to_s, "cut_every" => @prospect.cut_every.to_s, "added" => Operations::Support::Percent.text(@prospect.added_hundredths).to_s,
+            "checks" => Operations::Scout::Prospects::CHECKS.to_h { |name| [name, (@prospect.checks || {})[name].to_s] }
+          )
+        end
+
+        # Hours in decimals: "7.5".
+        def typed_hours(seconds)
+          seconds ? Core::Units::Numerals.plain(Rational(seconds, 3600), 2).sub(/\.?0+\z/, "") : ""
+        end
+
+        def watch
+          forecast = @scouting.forecast
+          decision = @scouting.wait_or_buy
+          gone = @scouting.gone
+          due = @scouting.due
+          { sightings: sightings, rule: forecast&.rule&.then do |rule|
+            "#{rule.text(@formatter.workshop.money)} (#{rule.source})"
+          end,
+            why: forecast ? forecast.why : "no tag seen yet", remarks: forecast ? forecast.sightings.remarks(@formatter.workshop.money) : [],
+            points: points(forecast, decision), decision: decision && { key: decision.key, text: decision.text(@formatter.workshop.money) },
+            gone: "#{(gone.weekly * 100).round}% a week: #{gone.source}", due: due && { on: @formatter.day(due[0]), why: due[1] },
+            reaches: reaches(forecast) }
+        end
+
+        def sightings
+          if @prospect.persisted?
+            @prospect.sightings.map do |row|
+              { id: row.id, on: @formatter.day(row.seen_on), tag: @formatter.money(row.tag_minor) }
+            end
+          else
+            []
+          end
+        end
+
+        # The days ahead with tag, chance to be there and worth; as many as decide something.
+        def points(forecast, decision)
+          return [] unless forecast&.rule
+
+          (decision&.choices || []).first(shown(decision)).map do |choice|
+            { on: @formatter.day(choice.on), tag: @formatter.money(choice.tag), there: "#{(choice.chance * 100).round}%",
+              worth: (@formatter.money(choice.worth.round) if choice.worth.positive?),
+              best: choice == decision.best }
+          end
+        end
+
+        # As many days as it takes to see the best one and what comes after it.
+        def shown(decision)
+          best = decision&.best && decision.choices.index(decision.best)
+          (best.to_i + 3).clamp(6, 20)
+        end
+
+        def reaches(forecast)
+          most = @scouting.most
+          return unless forecast&.rule && most
+
+          point = forecast.reaches(most)
+          return "never, as far as can be foreseen" unless point
+
+          return "now" if point.on <= Operations::House::WorkshopSettings.today
+
+          "#{Core::Units::Calendar.text(point.on)}, at #{@scouting.money(point.tag)}"
+        end
+
+        def before
+          height = @before.height
+          core = @before.core
+          { fit: VerdictWords.fit(*@before.carrying, @formatter), use: @before.use, height: height && height_text(height),
+            core: core && { text: "#{core[:label].sub(/\A./, &:upcase)}: #{core[:cut]}.", wrong: core[:wrong] }, hardware: hardware,
+            room: Operations::Scout::Rooms.answer(@scouting.histories).text }
+        end
+
+        def height_text(height)
+          range = height.range.map { |side| @formatter.length(side) }.join(" to ")
+          word = if height.off.zero? then "right"
+                 else "#{@formatter.length(height.off.abs)} too #{height.off.negative? ? 'low' : 'high'}"
+                 end
+          { text: "As #{height.label} it is #{word}: usual is #{range}, #{height.why}.", wrong: !height.off.zero? }
+        end
+
+        def hardware
+          set = @before.hardware or return
+          return { complete: true, ways: [] } if set.complete?
+
+          { complete: false, ways: set.ways.map { |way| way(way, set.cheapest) } }
+        end
+
+        def way(way, cheapest)
+          { key: way.key.to_s, label: way.label, money: @formatter.money(way.money),
+            effort: @formatter.effort(way.seconds), total: @formatter.money(way.total),
+            why: way.why, note: way.note, best: way.key == cheapest }
+        end
+      end
+    end
+  end
+end

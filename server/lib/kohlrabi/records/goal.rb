@@ -1,7 +1,0 @@
-# frozen_string_literal: true
-
-module Records
-  # What is aimed at in a year.
-  class Goal < Base
-  end
-end
