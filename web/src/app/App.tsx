@@ -1,16 +1,69 @@
 import CssBaseline from "@mui/material/CssBaseline";
 import { ThemeProvider } from "@mui/material/styles";
-import { QueryClient } from "@tanstack/react-query";
+import { QueryClient, useQueryClient } from "@tanstack/react-query";
 import { PersistQueryClientProvider } from "@tanstack/react-query-persist-client";
-import { lazy } from "react";
-import { BrowserRouter, useRoutes } from "react-router";
-import { Unbroken } from "./Broken";
-import { Gate } from "./Gate";
-import { Lost } from "./Lost";
+import { lazy, type ReactNode, Suspense, useEffect, useState, Component } from "react";
+import { BrowserRouter, useRoutes, Link } from "react-router";
 import { Shell } from "./Shell";
 import { isKept, KEPT_FOR, KEPT_KEYS, persister, standIn } from "../api/device/seen";
 import { theme } from "../kit/theme";
 import { UndoProvider } from "../kit/session/undo";
+import Button from "@mui/material/Button";
+import { Empty } from "../kit/Empty";
+import { LOCKED } from "../api/client";
+import { sendAll } from "../api/device/sender";
+import Box from "@mui/material/Box";
+
+// What is shown when a screen could not be opened: most often because a newer version has been built meanwhile.
+// React asks for a class where an error below is to be caught.
+class Unbroken extends Component<{ children: ReactNode }, { broken: boolean }> {
+  state = { broken: false };
+
+  static getDerivedStateFromError = () => ({ broken: true });
+
+  render() {
+    return this.state.broken ? <Broken /> : this.props.children;
+  }
+}
+
+function Broken() {
+  return (
+    <Box component="main" sx={{ p: { xs: 2, md: 3.5 } }}>
+      <Empty title="This screen could not be opened">
+        <span role="alert">
+          Nothing you recorded is lost. Load the page anew; if it stays like this, start the server again.
+        </span>
+        <Button variant="contained" onClick={() => window.location.reload()}>
+          Load anew
+        </Button>
+      </Empty>
+    </Box>
+  );
+}
+
+// Asks for the passcode when the server wants one: on other devices, where it listens beyond its own machine.
+const Passcode = lazy(() => import("./Passcode"));
+
+function Gate({ children }: { children: ReactNode }) {
+  const [locked, setLocked] = useState(false);
+  const client = useQueryClient();
+  useEffect(() => {
+    const lock = () => setLocked(true);
+    window.addEventListener(LOCKED, lock);
+    return () => window.removeEventListener(LOCKED, lock);
+  }, []);
+  if (!locked) return children;
+  const enter = async () => {
+    setLocked(false);
+    await client.resetQueries();
+    void sendAll();
+  };
+  return (
+    <Suspense>
+      <Passcode onEntered={enter} />
+    </Suspense>
+  );
+}
 
 const Today = lazy(() => import("../areas/bench/Today"));
 const BenchView = lazy(() => import("../areas/bench/BenchView"));
@@ -140,5 +193,15 @@ export function App() {
         </Gate>
       </PersistQueryClientProvider>
     </ThemeProvider>
+  );
+}
+
+function Lost() {
+  return (
+    <Empty title="There is nothing at this address">
+      <Button component={Link} to="/floor" variant="contained">
+        Go to the floor
+      </Button>
+    </Empty>
   );
 }

@@ -8,14 +8,14 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import Typography from "@mui/material/Typography";
 import useMediaQuery from "@mui/material/useMediaQuery";
-import { Fragment, type FormEvent, type ReactNode, useId, useState } from "react";
-import { FormProvider, useForm, useWatch } from "react-hook-form";
+import { Fragment, type FormEvent, type ReactNode, useId, useState, useEffect } from "react";
+import { FormProvider, useForm, useWatch, type UseFormReturn } from "react-hook-form";
 import { ProblemError } from "../api/client";
 import { BackAgain } from "./BackAgain";
 import { Field } from "./Field";
 import type { FieldSpec, ShareInput, Values } from "./fields";
 import { PiecesField } from "./PiecesField";
-import { useFormDraft } from "./session/useFormDraft";
+import { useDraft } from "./session/useDraft";
 
 type Props = {
   title: string;
@@ -196,4 +196,41 @@ export function FormDialog({
       </Box>
     </Dialog>
   );
+}
+
+// The draft of a form in a dialog: its fields and pieces as they were typed, where it begins as it began then.
+type Draft = { values: Values; pieces: ShareInput[] | null }; // null: as begun
+
+function useFormDraft(title: string, form: UseFormReturn<Values>, defaults: Values, begun: ShareInput[]) {
+  const { draft, keep } = useDraft<Draft>(`${title} ${JSON.stringify([defaults, begun])}`);
+  const [pieces, setPieces] = useState(draft?.pieces ?? begun);
+  const [back, setBack] = useState(draft !== null);
+  const [blank] = useState(defaults);
+  const note = (values: Values, chosen: ShareInput[]) => {
+    const typed = Object.keys(blank).some((name) => values[name] !== blank[name]);
+    keep(typed || chosen !== begun ? { values, pieces: chosen === begun ? null : chosen } : null);
+  };
+  useEffect(() => {
+    if (draft) form.reset(draft.values, { keepDefaultValues: true });
+  }, [draft, form]);
+  useEffect(() => form.subscribe({ formState: { values: true }, callback: ({ values }) => note(values, pieces) }));
+  return {
+    pieces,
+    back,
+    choose: (chosen: ShareInput[]) => {
+      setPieces(chosen);
+      note(form.getValues(), chosen);
+    },
+    // What is typed was saved, or is thrown away.
+    drop: () => {
+      keep(null);
+      setBack(false);
+    },
+    anew: () => {
+      form.reset(blank);
+      setPieces(begun);
+      keep(null);
+      setBack(false);
+    },
+  };
 }

@@ -2,18 +2,60 @@
 // The screen is kept awake; what dries is called out when it is dry.
 import Box from "@mui/material/Box";
 import LinearProgress from "@mui/material/LinearProgress";
-import { useState } from "react";
+import { useState, useEffect, useRef } from "react";
 import { Link, useParams } from "react-router";
 import { usePlan, useTimers, useToday } from "../../api/queries";
-import type { Plan, Steps } from "../../api/types";
+import type { Plan, Steps, DryingClock } from "../../api/types";
 import { Failure } from "../../kit/Failure";
 import { isKept } from "../../kit/kept";
 import { nextOf } from "../../kit/nextStep";
 import { Ticking } from "../../kit/Ticking";
 import { BenchBar } from "./BenchBar";
 import { BenchStep } from "./BenchStep";
-import { DryLines } from "./DryLines";
-import { useWakeLock } from "./useWakeLock";
+import { ClockFace } from "./ClockFace";
+import { useUndo } from "../../kit/session/undo";
+
+// Calls out when something is dry, while the page is open: two short tones, a shake, a sentence. Elsewhere the calendar
+// does.
+const LONGEST = 86_400; // seconds; browsers count no further than some weeks
+
+function ring(): void {
+  navigator.vibrate?.([200, 100, 200]);
+  const audio = new AudioContext();
+  [0, 0.35].forEach((at) => {
+    const tone = audio.createOscillator();
+    tone.frequency.value = 660;
+    tone.connect(audio.destination);
+    tone.start(audio.currentTime + at);
+    tone.stop(audio.currentTime + at + 0.22);
+  });
+  setTimeout(() => void audio.close(), 1500);
+}
+
+function useDryBell(clocks: DryingClock[]): void {
+  const { done } = useUndo();
+  const called = useRef(new Set<string>());
+  const coming = clocks.filter((clock) => !clock.over && clock.free_in > 0 && clock.free_in < LONGEST);
+  const key = coming.map((clock) => `${clock.piece.id} ${clock.step} ${clock.free_in}`).join();
+  const say = useRef(done);
+  useEffect(() => {
+    say.current = done;
+  }, [done]);
+  useEffect(() => {
+    const timers = coming.map((clock) =>
+      setTimeout(() => {
+        const name = `${clock.piece.id} ${clock.step} ${clock.free}`;
+        if (called.current.has(name)) return;
+        called.current.add(name);
+        ring();
+        say.current(`${clock.piece.name}: ${clock.label} is dry, ready to go on since ${clock.free}`);
+      }, clock.free_in * 1000),
+    );
+    return () => timers.forEach(clearTimeout);
+    // The list is drawn anew each time; what it holds is in the key.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key]);
+}
 
 export default function BenchView() {
   const id = Number(useParams().id);
@@ -100,4 +142,52 @@ function AtWork({ page, plan }: { page: Plan; plan: Steps }) {
       />
     </Box>
   );
+}
+
+// Keeps the screen awake while the page is in view, where the browser can.
+function useWakeLock(): void {
+  useEffect(() => {
+    let lock: WakeLockSentinel | null = null;
+    let gone = false;
+    const hold = async () => {
+      if (document.visibilityState !== "visible" || !("wakeLock" in navigator)) return;
+      const held = await navigator.wakeLock.request("screen").catch(() => null);
+      if (gone) await held?.release();
+      else lock = held;
+    };
+    const again = () => void hold(); // it is lost whenever the page is out of view
+    again();
+    document.addEventListener("visibilitychange", again);
+    return () => {
+      gone = true;
+      document.removeEventListener("visibilitychange", again);
+      void lock?.release();
+    };
+  }, []);
+}
+
+// What dries on this piece, and until when: called out once it is dry, with a sound and a shake where the device has
+// them.
+function DryLines({ clocks }: { clocks: DryingClock[] }) {
+  useDryBell(clocks);
+  return clocks.map((clock) => (
+    <Box
+      key={clock.step}
+      sx={{
+        display: "flex",
+        gap: 1.5,
+        alignItems: "center",
+        borderLeft: 6,
+        borderColor: "warning.main",
+        pl: 1.5,
+        mt: 1.5,
+        fontSize: 20,
+      }}
+    >
+      <ClockFace left={clock.left} over={clock.over} />
+      <span>
+        {clock.label}: {clock.over ? "free since" : "wet until"} <b>{clock.free}</b>
+      </span>
+    </Box>
+  ));
 }

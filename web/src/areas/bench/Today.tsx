@@ -5,23 +5,24 @@ import LinearProgress from "@mui/material/LinearProgress";
 import { lazy, Suspense, useState } from "react";
 import { Link } from "react-router";
 import { type AtHand, useTimers, useToday, useWorkshop } from "../../api/queries";
-import type { Today as TodayData } from "../../api/types";
+import type { Today as TodayData, PieceRow } from "../../api/types";
 import { useOpen } from "../../kit/session/open";
 import { Failure } from "../../kit/Failure";
 import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { TODAY_PAGES } from "../../kit/sections";
-import { STAGE_HEADING } from "../../kit/stages";
+import { STAGE_HEADING, NEXT_EVENT } from "../../kit/stages";
 import { SubNav } from "../../kit/SubNav";
 import { WorkList } from "../../kit/WorkList";
 import { DryingPart } from "./DryingPart";
-import { InHandRow } from "./InHandRow";
-import { NothingInHand } from "./NothingInHand";
 import { NowPart } from "./NowPart";
 import { PastPart } from "./PastPart";
 import { WantsPart } from "./WantsPart";
 import { WeekStrip } from "./WeekStrip";
+import { Empty } from "../../kit/Empty";
+import { Drawing } from "../../kit/Drawing";
+import { PieceTitle } from "../../kit/PieceTitle";
 
 // Loaded where a timer runs, or hours are recorded: the first screen loads less.
 const RunningTimer = lazy(() => import("./RunningTimer"));
@@ -156,5 +157,68 @@ export default function Today() {
         </Suspense>
       )}
     </>
+  );
+}
+
+// Today with nothing in hand: what begins the next flip.
+function NothingInHand() {
+  const open = useOpen();
+  return (
+    <Empty title="Nothing is in hand">
+      <span>The next steps, what dries and what wants an answer stand here as soon as a piece is bought.</span>
+      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+        <Button variant="contained" onClick={open.newPiece}>
+          Record a piece
+        </Button>
+        <Button component={Link} to="/scout/new" variant="outlined">
+          Look at one in a shop
+        </Button>
+      </Box>
+    </Empty>
+  );
+}
+
+// A piece in hand on Today: what it is, what comes next, and its timer within one tap.
+function InHandRow({ row, currency, busy }: { row: PieceRow; currency: string; busy: boolean }) {
+  const open = useOpen();
+  const days = row.strip.days;
+  const left = row.budget?.hours ? (row.budget.out ? ", hours run out" : `, ${row.budget.hours.text} left`) : "";
+  const spent = `${row.hours?.text ?? "no hours yet"}${left}, ${days === null ? "days not known" : days === 1 ? "1 day" : `${days} days`}`;
+  return (
+    <Box sx={{ display: "flex", gap: 2, alignItems: "center", borderBottom: 1, borderColor: "divider", py: 0.75 }}>
+      <Drawing shape={row.drawing} width={64} height={54} />
+      <Box sx={{ flex: "1 1 180px", minWidth: 0 }}>
+        <PieceTitle
+          id={row.id}
+          ticket={row.ticket}
+          name={row.name}
+          line={
+            row.next_step
+              ? `${row.next_step.label}, ${row.next_step.time?.text}, ${row.next_step.at}`
+              : NEXT_EVENT[row.stage]
+          }
+        />
+        <Box sx={{ color: "text.secondary", display: { xs: "block", sm: "none" } }}>{spent}</Box>
+      </Box>
+      <Box sx={{ textAlign: "right", minWidth: 150, display: { xs: "none", sm: "block" } }}>{spent}</Box>
+      <Box sx={{ textAlign: "right", minWidth: 118, display: { xs: "none", sm: "block" } }}>
+        {row.price ? (
+          <>
+            {row.price.money?.text} {currency}
+            <Box sx={{ color: "text.secondary" }}>{row.price.label}</Box>
+          </>
+        ) : (
+          <Box sx={{ color: "text.secondary" }}>price paid not known</Box>
+        )}
+      </Box>
+      <Button
+        variant="outlined"
+        disabled={busy}
+        onClick={() => open.startTimer({ id: row.id, name: row.name })}
+        aria-label={`Start a timer on ${row.name}`}
+      >
+        Start
+      </Button>
+    </Box>
   );
 }

@@ -14,9 +14,39 @@ import type { ImportCheck } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { PageHead } from "../../kit/PageHead";
 import { ImportColumns } from "./ImportColumns";
-import { ImportQuestions } from "./ImportQuestions";
 import { ImportRows } from "./ImportRows";
 import { FileButton } from "../../kit/FileButton";
+
+// What a spreadsheet leaves open, asked in plain words.
+type Answer = { decimal?: "comma"; dates?: "dmy" | "mdy" };
+const DATES = { dmy: "Day first", mdy: "Month first" };
+
+function ImportQuestions({ check, onAnswer }: { check: ImportCheck; onAnswer: (answer: Answer) => void }) {
+  return check.questions.map((question) => (
+    <Alert
+      key={question.key}
+      severity="info"
+      sx={{ mb: 1 }}
+      action={
+        question.key === "decimal" ? (
+          <Button color="inherit" onClick={() => onAnswer({ decimal: "comma" })}>
+            Yes, a comma
+          </Button>
+        ) : (
+          question.choices.map((choice) => (
+            <Button key={choice} color="inherit" onClick={() => onAnswer({ dates: choice as "dmy" | "mdy" })}>
+              {DATES[choice as "dmy" | "mdy"]}
+            </Button>
+          ))
+        )
+      }
+    >
+      {question.key === "decimal"
+        ? `Is “${question.example}” written with a decimal comma?`
+        : `How is the date “${question.example}” written?`}
+    </Alert>
+  ));
+}
 
 // columns: how the person matched them, by name in the file.
 type Reading = {

@@ -5,17 +5,89 @@ import LinearProgress from "@mui/material/LinearProgress";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import type { Comparison } from "../../api/types";
+import type { Comparison, FlipSpread, FromHere, Workshop } from "../../api/types";
 import { type Trait, useComparison, useFromHere, useSpread, useWorkshop } from "../../api/queries";
 import { Part } from "../../kit/Part";
 import { BooksFrame } from "./BooksFrame";
 import { GroupBars } from "./GroupBars";
 import { GroupsTable } from "./GroupsTable";
 import { FlipsTable } from "./FlipsTable";
-import { FromHerePart } from "./FromHerePart";
 import { useBooksFilter } from "./useBooksFilter";
 import { SpreadPart } from "./SpreadPart";
-import { StandoutsPart } from "./StandoutsPart";
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { Link } from "react-router";
+import { EventDialog } from "../../kit/EventDialog";
+
+// What is in hand by what it pays from here on: what to finish first, what to sell as it is, what to drop.
+type Row = FromHere["rows"][number];
+
+const HEADS: Record<Row["advice"], string> = {
+  list: "List it",
+  finish: "Finish it",
+  less: "Finish it, for less than you aim for",
+  as_is: "Sell it as it is",
+  drop: "Drop it",
+  unknown: "Not known yet",
+};
+const TONE: Record<Row["advice"], string> = {
+  list: "secondary.main",
+  finish: "primary.main",
+  less: "warning.main",
+  as_is: "warning.main",
+  drop: "error.main",
+  unknown: "divider",
+};
+
+function FromHerePart({ workshop }: { workshop: Workshop }) {
+  const found = useFromHere();
+  const [dropped, setDropped] = useState<Row | null>(null);
+  if (!found.data) return null;
+  const { rows } = found.data;
+  return (
+    <Part title="In hand: what next">
+      {rows.length === 0 ? (
+        <Typography sx={{ color: "text.secondary" }}>Nothing is in hand that is not for sale.</Typography>
+      ) : (
+        <Box component="ol" aria-label="In hand by what it pays from here on" sx={{ listStyle: "none", m: 0, p: 0 }}>
+          {rows.map((row) => (
+            <Box
+              component="li"
+              key={row.piece.id}
+              data-from-here={row.piece.id}
+              sx={{ borderLeft: 4, borderColor: TONE[row.advice], pl: 1.5, py: 0.75, mb: 1 }}
+            >
+              <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "baseline" }}>
+                <Box sx={{ fontWeight: 600 }}>{HEADS[row.advice]}</Box>
+                <Link to={`/pieces/${row.piece.id}${row.advice === "list" ? "/price" : ""}`}>{row.piece.name}</Link>
+                {["as_is", "drop"].includes(row.advice) && (
+                  <Button size="small" onClick={() => setDropped(row)} aria-label={`Drop ${row.piece.name}`}>
+                    Drop
+                  </Button>
+                )}
+              </Box>
+              <Box sx={{ color: "text.secondary" }}>{row.text}</Box>
+            </Box>
+          ))}
+        </Box>
+      )}
+      <Typography variant="caption" component="p" sx={{ color: "text.secondary" }}>
+        What was spent and worked so far is spent either way, so it is left out. What a piece brings as it stands is
+        common practice, weak.
+      </Typography>
+      {dropped && (
+        <EventDialog
+          pieceId={dropped.piece.id}
+          kind="scrapped"
+          submit="Record it scrapped"
+          title={`Drop ${dropped.piece.name}`}
+          workshop={workshop}
+          onClose={() => setDropped(null)}
+        />
+      )}
+    </Part>
+  );
+}
 
 export default function WhatPays() {
   const { filter, set, params } = useBooksFilter();
@@ -91,5 +163,41 @@ export default function WhatPays() {
         )
       }
     </BooksFrame>
+  );
+}
+
+// The best and the worst flips, each with what set it apart.
+type One = FlipSpread["best"][number];
+
+function List({ title, flips, currency }: { title: string; flips: One[]; currency: string }) {
+  return (
+    <Box>
+      <Typography variant="h3">{title}</Typography>
+      <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+        {flips.map((flip) => (
+          <li key={flip.id}>
+            <Link to={`/pieces/${flip.id}`} style={{ fontWeight: 600 }}>
+              {flip.name}
+            </Link>
+            {`: ${flip.profit?.text} ${currency}${flip.effort ? ` in ${flip.effort.text}` : ", hours not known"}`}
+            <Box sx={{ color: "text.secondary" }}>
+              {flip.reasons.length ? flip.reasons.join("; ") : "nothing sets it apart that history can show"}
+            </Box>
+          </li>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function StandoutsPart({ spread, currency }: { spread: FlipSpread; currency: string }) {
+  if (spread.n === 0) return null;
+  return (
+    <Part title="Best and worst">
+      <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, gap: 3 }}>
+        <List title="Brought most" flips={spread.best} currency={currency} />
+        {spread.worst.length > 0 && <List title="Brought least" flips={spread.worst} currency={currency} />}
+      </Box>
+    </Part>
   );
 }

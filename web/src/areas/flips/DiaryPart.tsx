@@ -2,14 +2,52 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { api } from "../../api/client";
+import { api, ask } from "../../api/client";
 import type { Piece } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Entries, Entry } from "../../kit/Entry";
 import { Fold } from "../../kit/Fold";
 import NoteDialog from "../../kit/NoteDialog";
-import { SplitShares } from "./SplitShares";
-import { WholeDiary } from "./WholeDiary";
+import { useDiary } from "../../api/queries";
+import { FormDialog } from "../../kit/FormDialog";
+
+// Everything that happened to a piece in order: dates, costs, work, steps, photos, changes of mind.
+const WORDS: Record<string, string> = {
+  bought: "bought",
+  event: "date",
+  cost: "cost",
+  shelf: "shelf",
+  work: "work",
+  step: "step",
+  photo: "photo",
+  note: "note",
+};
+
+function WholeDiary({ id, currency }: { id: number; currency: string }) {
+  const { data } = useDiary(id, true);
+  if (!data) return null;
+  return (
+    <Entries>
+      {data.map((line, place) => (
+        <Entry
+          key={place}
+          day={line.on?.text ?? "no date"}
+          name={line.text}
+          {...(line.money
+            ? { amount: `${line.money.text} ${currency}` }
+            : line.effort
+              ? { amount: line.effort.text }
+              : {})}
+        >
+          <Box component="span" sx={{ color: "text.secondary", display: "inline-block", minWidth: 64 }}>
+            {WORDS[line.kind]}
+          </Box>
+          {line.text}
+        </Entry>
+      ))}
+    </Entries>
+  );
+}
 
 export function DiaryPart({ piece, currency }: { piece: Piece; currency: string }) {
   const { remove } = useUndo();
@@ -69,4 +107,36 @@ function diarySummary({ diary, damages }: Piece): string {
   const last = diary[diary.length - 1];
   const broken = damages.length > 0 && `broken ${damages.length === 1 ? "once" : `${damages.length} times`}`;
   return [broken, last?.text ?? (broken ? null : "no notes yet")].filter(Boolean).join(" · ");
+}
+
+// Changing by which parts a split piece passed its costs and hours on.
+type Props = { into: NonNullable<Piece["split_into"]>; onClose: () => void };
+
+function SplitShares({ into, onClose }: Props) {
+  const { done } = useUndo();
+  const path = { params: { path: { id: into.event_id } } };
+  return (
+    <FormDialog
+      title="Shares of the split"
+      submit="Save shares"
+      fields={into.parts.map((part) => ({
+        name: String(part.id),
+        label: part.name,
+        kind: "text",
+        half: true,
+        help: "parts",
+      }))}
+      initial={Object.fromEntries(into.parts.map((part) => [String(part.id), part.weight]))}
+      onClose={onClose}
+      onSubmit={async (values) => {
+        const parts = into.parts.map((part) => ({ piece_id: part.id, weight: values[String(part.id)] ?? "" }));
+        const before = into.parts.map((part) => ({ piece_id: part.id, weight: part.weight }));
+        const { changes } = await ask(api.PATCH("/api/splits/{id}", { ...path, body: { parts } }));
+        done(changes.length ? changes.join(" ") : "Nothing changed", () =>
+          ask(api.PATCH("/api/splits/{id}", { ...path, body: { parts: before } })),
+        );
+        onClose();
+      }}
+    />
+  );
 }

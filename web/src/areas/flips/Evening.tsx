@@ -7,9 +7,15 @@ import { PageHead } from "../../kit/PageHead";
 import { TODAY_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { DayPart } from "./DayPart";
-import { LateReceipts } from "./LateReceipts";
 import { Part } from "../../kit/Part";
 import { ReceiptForm } from "./ReceiptForm";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { api } from "../../api/client";
+import type { DayOffers } from "../../api/types";
+import { useUpload } from "../../kit/photos/useUpload";
+import { useUndo } from "../../kit/session/undo";
+import { FileButton } from "../../kit/FileButton";
 
 export default function Evening() {
   const workshop = useWorkshop();
@@ -27,5 +33,77 @@ export default function Evening() {
       </Part>
       <LateReceipts receipts={offers.data.receipts} currency={workshop.data.currency} />
     </>
+  );
+}
+
+// The latest receipts: photographed, looked at, taken back.
+type Late = DayOffers["receipts"][number];
+
+function LateReceipts({ receipts, currency }: { receipts: Late[]; currency: string }) {
+  if (receipts.length === 0) return null;
+  return (
+    <Part title="Latest receipts">
+      <Box component="ul" aria-label="Latest receipts" sx={{ listStyle: "none", m: 0, p: 0 }}>
+        {receipts.map((one) => (
+          <Row key={one.id} receipt={one} currency={currency} />
+        ))}
+      </Box>
+    </Part>
+  );
+}
+
+function Row({ receipt, currency }: { receipt: Late; currency: string }) {
+  const { send, progress, refused } = useUpload({ receipt_id: receipt.id });
+  const { remove } = useUndo();
+  const name = receipt.shop ?? "a shop that was not named";
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: "flex",
+        flexWrap: "wrap",
+        gap: 1,
+        py: 1,
+        alignItems: "center",
+        borderBottom: 1,
+        borderColor: "divider",
+      }}
+    >
+      <Box sx={{ flex: "1 1 260px", minWidth: 0 }}>
+        <Box sx={{ fontWeight: 600 }}>
+          {[receipt.shop ?? "Shop not named", receipt.spent_on?.text].filter(Boolean).join(", ")}
+        </Box>
+        <Box sx={{ color: "text.secondary" }}>{receipt.lines.join(", ")}</Box>
+      </Box>
+      <Box sx={{ minWidth: 90, textAlign: "right" }}>{`${receipt.total?.text} ${currency}`}</Box>
+      {receipt.photos.map((address, place) => (
+        <Button key={address} size="small" component="a" href={address} target="_blank" rel="noreferrer">
+          {receipt.photos.length > 1 ? `Photo ${place + 1}` : "Photo"}
+        </Button>
+      ))}
+      <FileButton
+        size="small"
+        disabled={progress !== null}
+        accept="image/*"
+        files={`Photo of the receipt from ${name}`}
+        multiple
+        onFiles={(files) => void send(files, "receipt")}
+      >
+        Photograph it
+      </FileButton>
+      <Button
+        size="small"
+        color="inherit"
+        aria-label={`Remove the receipt from ${name}`}
+        onClick={() => void remove(api.DELETE("/api/receipts/{id}", { params: { path: { id: receipt.id } } }))}
+      >
+        Remove
+      </Button>
+      {refused.length > 0 && (
+        <Box role="alert" sx={{ color: "error.main" }}>
+          {refused.join(" ")}
+        </Box>
+      )}
+    </Box>
   );
 }

@@ -3,10 +3,20 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
-import { useState } from "react";
+import { useState, type FormEvent } from "react";
 import type { EventKind, Piece, Workshop } from "../../api/types";
 import { EventDialog } from "../../kit/EventDialog";
-import { SplitDialog } from "./SplitDialog";
+import Alert from "@mui/material/Alert";
+import Checkbox from "@mui/material/Checkbox";
+import Dialog from "../../kit/BackDialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import TextField from "@mui/material/TextField";
+import { api, ask, ProblemError } from "../../api/client";
+import { useWorkshop } from "../../api/queries";
+import { useUndo } from "../../kit/session/undo";
 
 export const EVENT_BUTTONS: Record<string, string> = {
   first_work: "Record first work",
@@ -84,5 +94,120 @@ export function EventButtons({ piece, workshop, first }: { piece: Piece; worksho
         />
       )}
     </>
+  );
+}
+
+// One piece becomes several: what they are called, by which parts cost and hours pass on, and which stay in the house.
+type Part = { name: string; weight: string; width: string; height: string; keep: boolean };
+type Props = { piece: Piece; workshop: Workshop; onClose: () => void };
+
+function SplitDialog({ piece, workshop, onClose }: Props) {
+  const today = useWorkshop().data?.today.iso;
+  const { done } = useUndo();
+  const [on, setOn] = useState(today ?? "");
+  const [parts, setParts] = useState<Part[]>(
+    ["left", "right"].map((side) => ({
+      name: `${piece.fields.name}, ${side}`,
+      weight: "1",
+      width: "",
+      height: "",
+      keep: false,
+    })),
+  );
+  const [problem, setProblem] = useState<string | null>(null);
+  const change = (place: number, changes: Partial<Part>) =>
+    setParts(parts.map((part, at) => (at === place ? { ...part, ...changes } : part)));
+  const save = async (event: FormEvent) => {
+    event.preventDefault();
+    try {
+      const path = { params: { path: { id: piece.id } } };
+      const made = await ask(api.POST("/api/pieces/{id}/split", { ...path, body: { on, parts } }));
+      done(`Split into ${made.pieces.map((one) => one.ticket).join(" and ")}`, () =>
+        ask(api.DELETE("/api/events/{id}", { params: { path: { id: made.event_id } } })),
+      );
+      onClose();
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error;
+      setProblem(error.message);
+    }
+  };
+  const unit = workshop.length_unit;
+  return (
+    <Dialog open onClose={onClose} maxWidth="md" aria-labelledby="split-dialog">
+      <Box component="form" noValidate onSubmit={(event: FormEvent) => void save(event)}>
+        <DialogTitle id="split-dialog">Split {piece.fields.name}</DialogTitle>
+        <DialogContent>
+          {problem && (
+            <Alert severity="error" sx={{ mb: 2 }}>
+              {problem}
+            </Alert>
+          )}
+          <Box sx={{ mb: 1.5 }}>
+            Cost, hours and trips so far, and those that come late, pass on by the parts written here. The whole stays
+            in the archive.
+          </Box>
+          <Alert role="note" severity="warning" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
+            {workshop.lists.cautions.saw}
+          </Alert>
+          <TextField
+            label="Date"
+            type="date"
+            value={on}
+            onChange={(event) => setOn(event.target.value)}
+            slotProps={{ inputLabel: { shrink: true } }}
+            sx={{ maxWidth: 180, mb: 2 }}
+          />
+          {parts.map((part, place) => (
+            <Box
+              key={place}
+              role="group"
+              aria-label={`Part ${place + 1}`}
+              sx={{
+                display: "grid",
+                gridTemplateColumns: { xs: "1fr 1fr", sm: "2fr 70px 120px 120px 1.3fr" },
+                gap: 1,
+                mb: 1.5,
+              }}
+            >
+              <TextField
+                label={`Name of part ${place + 1}`}
+                value={part.name}
+                onChange={(event) => change(place, { name: event.target.value })}
+                sx={{ gridColumn: { xs: "1 / -1", sm: "auto" } }}
+              />
+              <TextField
+                label="Parts"
+                value={part.weight}
+                onChange={(event) => change(place, { weight: event.target.value })}
+              />
+              <TextField
+                label={`Width, ${unit}`}
+                value={part.width}
+                onChange={(event) => change(place, { width: event.target.value })}
+              />
+              <TextField
+                label={`Height, ${unit}`}
+                value={part.height}
+                onChange={(event) => change(place, { height: event.target.value })}
+              />
+              <FormControlLabel
+                control={<Checkbox checked={part.keep} onChange={(_, keep) => change(place, { keep })} />}
+                label="Stays in the house"
+              />
+            </Box>
+          ))}
+          <Button onClick={() => setParts([...parts, { name: "", weight: "1", width: "", height: "", keep: false }])}>
+            Another part
+          </Button>
+          {parts.length > 2 && <Button onClick={() => setParts(parts.slice(0, -1))}>One part less</Button>}
+        </DialogContent>
+        <DialogActions sx={{ px: 3, pb: 2 }}>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button type="submit" variant="contained">
+            Split it
+          </Button>
+        </DialogActions>
+      </Box>
+    </Dialog>
   );
 }

@@ -21,9 +21,28 @@ import { SubNav } from "../../kit/SubNav";
 import { useSettled } from "../../kit/useSettled";
 import type { PieceRow } from "../../api/types";
 import { FloorRow, FloorHead } from "./FloorRow";
-import { RISING, SORTS } from "./floorSorts";
-import { Narrow } from "./Narrow";
 import { SeveralBar } from "./SeveralBar";
+
+// How the lists of pieces may be sorted.
+const SORTS = {
+  in_hand: {
+    ticket: "Ticket, newest first",
+    stage: "Stage",
+    bought_on: "Bought, oldest first",
+    cash_in: "Money in",
+    hours: "Hours",
+    name: "Name",
+  },
+  archive: {
+    ended_on: "Ended, latest first",
+    cash_profit: "Profit",
+    hourly_pay: "Hourly pay",
+    turnaround: "Turnaround",
+    hours: "Hours",
+    name: "Name",
+  },
+};
+const RISING = ["name", "bought_on", "stage"];
 
 const PastFlip = lazy(() => import("./PastFlip"));
 
@@ -179,5 +198,30 @@ export default function Floor() {
         />
       )}
     </>
+  );
+}
+
+// Narrows a list to one of what is there; nothing is shown where there is nothing to choose.
+type Props = { label: string; value: string; among: string[]; onChange: (value: string) => void };
+
+function Narrow({ label, value, among, onChange }: Props) {
+  if (among.length < 2 && !value) return null;
+  const known = value && !among.includes(value) ? [value, ...among] : among;
+  return (
+    <TextField
+      select
+      label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+      sx={{ width: { xs: "calc(50% - 6px)", sm: 150 } }}
+    >
+      <MenuItem value="">all</MenuItem>
+      {known.map((one) => (
+        <MenuItem key={one} value={one}>
+          {one}
+        </MenuItem>
+      ))}
+    </TextField>
   );
 }

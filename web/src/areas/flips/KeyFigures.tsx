@@ -2,9 +2,39 @@
 import Box from "@mui/material/Box";
 import type { Figure, Piece, Workshop } from "../../api/types";
 import { label } from "../../kit/theme";
-import { Labelled } from "../../kit/Explained";
 import { unitOf } from "../../kit/Figures";
 import { PieceBar } from "./PieceBar";
+import ButtonBase from "@mui/material/ButtonBase";
+import Tooltip from "@mui/material/Tooltip";
+import type { ReactNode } from "react";
+import { type Word, WORDS } from "../../kit/words";
+
+// A word with a dotted line: what it means, at a tap, a touch of the mouse or by the keyboard.
+function Explained({ word, children }: { word: Word; children?: ReactNode }) {
+  const [term, meaning] = WORDS[word];
+  return (
+    <Tooltip title={meaning} describeChild enterTouchDelay={0} leaveTouchDelay={6000}>
+      <ButtonBase
+        component="span"
+        sx={{
+          font: "inherit",
+          letterSpacing: "inherit",
+          color: "inherit",
+          minHeight: 24,
+          textDecoration: "underline dotted",
+          textUnderlineOffset: 3,
+          cursor: "help",
+        }}
+      >
+        {children ?? term}
+      </ButtonBase>
+    </Tooltip>
+  );
+}
+
+// A label of a figure, explained where its word is one of the house's.
+const Labelled = ({ name, label }: { name: string; label: string }) =>
+  name in WORDS ? <Explained word={name as Word}>{label}</Explained> : label;
 
 const KEYS = ["cash_in", "hours", "cash_profit", "hourly_pay"];
 

@@ -11,7 +11,8 @@ import { RowMenu } from "../../kit/RowMenu";
 import { useOpen } from "../../kit/session/open";
 import { useStopTimer } from "../../kit/session/useStopTimer";
 import { CostDialog } from "./CostDialog";
-import { PhotoButton } from "./PhotoButton";
+import { type Owner, useUpload } from "../../kit/photos/useUpload";
+import { FileButton } from "../../kit/FileButton";
 
 const DrawDialog = lazy(() => import("../../kit/DrawDialog"));
 const WorkDialog = lazy(() => import("../../kit/WorkDialog"));
@@ -94,6 +95,31 @@ export function PieceBar({ piece, workshop, foot = false }: Props) {
         {doing === "receipt" && <ReceiptDialog piece={named} workshop={workshop} onClose={close} />}
       </Suspense>
       {doing === "cost" && <CostDialog piece={named} workshop={workshop} onClose={close} />}
+    </>
+  );
+}
+
+// Takes or adds photos with one tap, and says how far they are and which were refused.
+function PhotoButton({ owner, kind, short }: { owner: Owner; kind: string; short: boolean }) {
+  const { send, progress, refused, forget } = useUpload(owner);
+  return (
+    <>
+      <FileButton
+        variant={short ? "outlined" : "text"}
+        disabled={progress !== null}
+        accept="image/*"
+        files="Photo of the piece"
+        multiple={!short}
+        camera={short}
+        onFiles={(files) => void send(files, kind)}
+      >
+        {progress ? `${progress.done + 1} of ${progress.of}` : short ? "Photo" : "Add photo"}
+      </FileButton>
+      {refused.length > 0 && (
+        <Box role="alert" sx={{ color: "error.main" }}>
+          {refused.join(" ")} <Button onClick={forget}>Close</Button>
+        </Box>
+      )}
     </>
   );
 }

@@ -4,11 +4,82 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { api } from "../../api/client";
+import { api, ask } from "../../api/client";
 import type { Piece, Workshop } from "../../api/types";
 import { RowMenu } from "../../kit/RowMenu";
 import { useUndo } from "../../kit/session/undo";
-import { DamageDialog } from "./DamageDialog";
+import { useCatalogue, usePlan, useWorkshop } from "../../api/queries";
+import type { FieldSpec } from "../../kit/fields";
+import { FormDialog } from "../../kit/FormDialog";
+
+// Something broke: dated, with what is expected from now on.
+const PLACES = [
+  { key: "way", label: "on the way" },
+  { key: "workshop", label: "in the workshop" },
+  { key: "delivery", label: "at delivery" },
+];
+
+function DamageDialog({ piece, workshop, onClose }: { piece: Piece; workshop: Workshop; onClose: () => void }) {
+  const today = useWorkshop().data?.today.iso;
+  const catalogue = useCatalogue();
+  const plan = usePlan(piece.id, piece.planned);
+  const { done } = useUndo();
+  if (!today) return null;
+  const kinds = (catalogue.data?.walk ?? []).flatMap((stop) =>
+    stop.findings.flatMap(({ kind, label }) => (kind ? [{ key: kind, label }] : [])),
+  );
+  const zones = (plan.data?.zones ?? []).map(({ key, label }) => ({ key, label }));
+  const unit = workshop.currency;
+  const fields: FieldSpec[] = [
+    { name: "what", label: "What broke", kind: "text", help: workshop.lists.cautions.glass },
+    { name: "place", label: "Where", kind: "select", half: true, options: PLACES },
+    { name: "on", label: "Date", kind: "date", half: true },
+    ...(piece.planned
+      ? ([
+          {
+            name: "finding",
+            label: "For the plan to mend",
+            kind: "select",
+            half: true,
+            options: [{ key: "", label: "nothing" }, ...kinds],
+          },
+          {
+            name: "zone",
+            label: "On",
+            kind: "select",
+            half: true,
+            options: [{ key: "", label: "the whole piece" }, ...zones],
+          },
+        ] satisfies FieldSpec[])
+      : []),
+    { name: "expected_resale", label: "Expected resale now", kind: "text", unit, half: true },
+    { name: "hours_to_come", label: "Hours still to come now", kind: "effort", bare: "h", half: true },
+    { name: "cost_to_come", label: "Cost still to come now", kind: "text", unit, half: true },
+  ];
+  const { expected_resale: resale = "", hours_to_come: hours = "", cost_to_come: cost = "" } = piece.fields;
+  return (
+    <FormDialog
+      title="Something broke"
+      submit="Record damage"
+      fields={fields}
+      initial={{
+        place: piece.planned ? "workshop" : "way",
+        on: today,
+        expected_resale: resale,
+        hours_to_come: hours,
+        cost_to_come: cost,
+      }}
+      onClose={onClose}
+      onSubmit={async (values) => {
+        const path = { params: { path: { id: piece.id } } };
+        const { what = "", place = "", ...rest } = values;
+        const made = await ask(api.POST("/api/pieces/{id}/damages", { ...path, body: { what, place, ...rest } }));
+        done("Damage recorded", () => ask(api.DELETE("/api/damages/{id}", { params: { path: { id: made.id } } })));
+        onClose();
+      }}
+    />
+  );
+}
 
 type Props = { piece: Piece; workshop: Workshop; onEdit: () => void };
 

@@ -3,8 +3,8 @@ import Box from "@mui/material/Box";
 import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { useParams } from "react-router";
-import { usePiece, useWorkshop } from "../../api/queries";
+import { useParams, Link } from "react-router";
+import { usePiece, useWorkshop, usePlan } from "../../api/queries";
 import type { Piece, Workshop } from "../../api/types";
 import { DaysStrip, daysScale } from "../../kit/DaysStrip";
 import { Failure } from "../../kit/Failure";
@@ -14,14 +14,12 @@ import { Fold } from "../../kit/Fold";
 import { PhotosPart } from "../../kit/photos/PhotosPart";
 import { piecePages } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
-import { CarePart } from "./CarePart";
 import { CostsPart } from "./CostsPart";
 import { DatesFold } from "./DatesFold";
 import { DiaryPart } from "./DiaryPart";
 import { EditPiece } from "./EditPiece";
 import { EventButtons } from "./EventButtons";
 import { FacePart } from "./FacePart";
-import { FindingsFold } from "./FindingsFold";
 import { HoursGauge } from "./HoursGauge";
 import { KeyFigures } from "./KeyFigures";
 import { MixesPart } from "./MixesPart";
@@ -33,7 +31,9 @@ import { StashPart } from "./StashPart";
 import { ToolsPart } from "./ToolsPart";
 import { VerdictLine } from "./VerdictLine";
 import { NoPlan, WhatNext } from "./WhatNext";
-import { WorkPart } from "./WorkPart";
+import { Cautions } from "../../kit/Cautions";
+import { FitTable } from "../../kit/FitTable";
+import { WorkList } from "../../kit/WorkList";
 
 export default function PiecePage() {
   const id = Number(useParams().id);
@@ -168,5 +168,74 @@ function OtherHours({ figures }: { figures: Piece["other_hours"] }) {
     <Typography variant="caption" component="p" sx={{ my: 1.5, color: "text.secondary" }}>
       {`Counting ${counted}${pay?.text ? `: ${pay.text} an hour` : ""}.`}
     </Typography>
+  );
+}
+
+// Will it fit, and what to have in mind with this piece.
+function CarePart({ piece }: { piece: Piece }) {
+  return (
+    <Fold
+      title="Will it fit, and what to mind"
+      summary={piece.cautions.length === 1 ? "1 caution" : `${piece.cautions.length} cautions`}
+    >
+      <FitTable fit={piece.fit} />
+      {piece.single && <Box sx={{ my: 1.5, pl: 1.5, borderLeft: 3, borderColor: "warning.main" }}>{piece.single}</Box>}
+      <Box sx={{ mt: 1.5 }}>
+        <Cautions texts={piece.cautions} />
+      </Box>
+    </Fold>
+  );
+}
+
+// What was found on it, in one line, and each with what it asks for.
+function FindingsFold({ id }: { id: number }) {
+  const { data } = usePlan(id);
+  const findings = data?.findings ?? [];
+  const summary = !data
+    ? ""
+    : findings.length === 0
+      ? "not looked over yet"
+      : `${findings.length}: ${findings.map((one) => one.label.toLowerCase()).join(", ")}`;
+  return (
+    <Fold title="Findings" summary={summary.length > 70 ? `${summary.slice(0, 68)}…` : summary}>
+      {findings.map((one) => (
+        <Box key={one.id} sx={{ py: 0.75, borderBottom: 1, borderColor: "divider" }}>
+          <b>{one.label}</b>
+          <Box component="span" sx={{ color: "text.secondary" }}>
+            {[one.zone_label, one.measure, one.note].filter(Boolean).map((text) => ` · ${text}`)}
+          </Box>
+          <Box>{one.says}</Box>
+        </Box>
+      ))}
+      <Box sx={{ pt: 1 }}>
+        <Link to={`/pieces/${id}/over`}>{findings.length ? "Look it over again" : "Look it over"}</Link>
+      </Box>
+    </Fold>
+  );
+}
+
+// The work on a piece: what each kind of it took, and each stretch.
+function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
+  const hours = piece.figures.find((figure) => figure.key === "hours");
+  const last = piece.work[piece.work.length - 1];
+  const count = piece.work.length === 1 ? "1 entry" : `${piece.work.length} entries`;
+  const summary = last
+    ? `${count}, ${hours?.text ?? ""} · last ${last.label.toLowerCase()}, ${last.worked_on?.text ?? "on a day not known"}`
+    : "none recorded";
+  return (
+    <Fold title="Hours" summary={summary}>
+      {hours && hours.terms.length > 0 && (
+        <Box sx={{ pb: 1, color: "text.secondary" }}>
+          {hours.terms.map((term) => `${term.figure.label.toLowerCase()} ${term.figure.text}`).join(" · ")}
+        </Box>
+      )}
+      {piece.work.length > 0 ? (
+        <WorkList entries={piece.work} forPiece={piece.id} people={workshop.people.length} />
+      ) : (
+        <Box sx={{ color: "text.secondary" }}>
+          No hours recorded. Start the timer, or write down afterwards what it took.
+        </Box>
+      )}
+    </Fold>
   );
 }

@@ -1,21 +1,31 @@
 // House rules: how this workshop does it, with the reason beside each choice. Saved at once, each change undoable.
 import Alert from "@mui/material/Alert";
 import LinearProgress from "@mui/material/LinearProgress";
-import { useWorkshop } from "../../api/queries";
+import { useWorkshop, useAccess, useCatalogue, useKeepWorkshop } from "../../api/queries";
 import { SchemeSwitch } from "../../kit/SchemeSwitch";
 import { Failure } from "../../kit/Failure";
 import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
-import { AccessPart } from "./AccessPart";
-import { BackupPart } from "./BackupPart";
 import { Openings } from "./Openings";
 import { People } from "./People";
-import { WorkshopPractices } from "./WorkshopPractices";
 import { Rule } from "./Rule";
 import { rules } from "./groups";
 import { useSaveRule } from "./useSaveRule";
 import { WorkingHours } from "./WorkingHours";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import type { Workshop } from "../../api/types";
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, ask, LOCKED } from "../../api/client";
+import { useWaiting } from "../../api/device/outbox";
+import { dropDrafts } from "../../api/device/drafts";
+import { clearDevice } from "../../api/device/store";
+import { useUndo } from "../../kit/session/undo";
+import Box from "@mui/material/Box";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
 
 export default function HouseRules() {
   const workshop = useWorkshop();
@@ -51,5 +61,138 @@ export default function HouseRules() {
         <SchemeSwitch />
       </Part>
     </>
+  );
+}
+
+// Copies of the workshop: the latest one beside the data, and one to keep elsewhere.
+function BackupPart({ backup, demo }: { backup: Workshop["backup"]; demo: boolean }) {
+  const action = (
+    <Button component="a" href="/api/archive.zip" download variant="outlined">
+      Download a backup
+    </Button>
+  );
+  return (
+    <Part title="Backups" action={action}>
+      {backup.stale && !demo && (
+        <Alert severity="warning" role="note" variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
+          {backup.latest ? `The latest copy is of ${backup.latest.text}.` : "There is no copy yet."} One is written each
+          day that the server runs.
+        </Alert>
+      )}
+      <Typography>
+        {demo
+          ? "The demo keeps no copies of itself."
+          : `${backup.latest ? `Latest copy beside the data: ${backup.latest.text}. ` : ""}Kept are those of the last seven days and the first of each of the last twelve months.`}
+      </Typography>
+      <Typography variant="body2" sx={{ color: "text.secondary" }}>
+        A disk that fails takes copies beside the data with it: download one now and then to another device.
+        bin/kohlrabi restore brings one back.
+      </Typography>
+    </Part>
+  );
+}
+
+// Who is let in from other devices, and how that is ended: here, or on all of them.
+function AccessPart() {
+  const access = useAccess();
+  const { done, failed } = useUndo();
+  const waiting = useWaiting();
+  const client = useQueryClient();
+  const [sure, setSure] = useState(false);
+  if (!access.data?.passcode) return null;
+  const { devices, here } = access.data;
+  const leave = async () => {
+    if (waiting.length > 0 && !sure) return setSure(true);
+    await ask(api.DELETE("/api/session"));
+    await clearDevice();
+    dropDrafts();
+    client.clear();
+    window.dispatchEvent(new Event(LOCKED));
+  };
+  const leaveAll = async () => {
+    const { ended } = await ask(api.DELETE("/api/sessions"));
+    done(`${ended} ${ended === 1 ? "device" : "devices"} signed out`);
+    if (here) window.dispatchEvent(new Event(LOCKED));
+  };
+  return (
+    <Part title="Other devices">
+      <Typography>
+        {devices === 0
+          ? "No other device is signed in."
+          : `${devices} ${devices === 1 ? "device is" : "devices are"} signed in with the passcode${here ? ", this one included" : ""}. Each stays so for 30 days.`}
+      </Typography>
+      {here && (
+        <Button variant="outlined" sx={{ mt: 1, mr: 1 }} onClick={() => void leave().catch(failed)}>
+          {sure ? "Sign out all the same" : "Sign out here"}
+        </Button>
+      )}
+      {sure && (
+        <Alert severity="warning" sx={{ mt: 1 }}>
+          {waiting.length === 1 ? "1 thing waits" : `${waiting.length} things wait`} on this device to be told. Signing
+          out throws that away.
+        </Alert>
+      )}
+      {devices > 0 && (
+        <Button variant="outlined" sx={{ mt: 1 }} onClick={() => void leaveAll().catch(failed)}>
+          Sign out all devices
+        </Button>
+      )}
+    </Part>
+  );
+}
+
+// Where practitioners disagree: this workshop's own ways, with the reason beside each; plans follow them at once.
+function WorkshopPractices({ workshop }: { workshop: Workshop }) {
+  const catalogue = useCatalogue();
+  const keep = useKeepWorkshop();
+  const { done, failed } = useUndo();
+  const choose = async (question: string, label: string, before: string, key: string) => {
+    const send = (version: number, choice: string) =>
+      ask(api.PATCH("/api/workshop", { body: { lock_version: version, practices: { [question]: choice } } })).then(
+        keep,
+      );
+    const saved = await send(workshop.lock_version, key);
+    done(`${label} saved`, () => send(saved.lock_version, before));
+  };
+  if (!catalogue.data) return null;
+  return (
+    <Part title="How we work">
+      {catalogue.data.practices.map((practice) => (
+        <Box
+          key={practice.question}
+          sx={{
+            display: "grid",
+            gridTemplateColumns: { xs: "1fr", sm: "300px 1fr" },
+            gap: { xs: 0.5, sm: 3 },
+            alignItems: "center",
+            mb: 2,
+          }}
+        >
+          <TextField
+            select
+            label={practice.label}
+            value={practice.chosen}
+            onChange={(event) =>
+              void choose(practice.question, practice.label, practice.chosen, event.target.value).catch(failed)
+            }
+          >
+            {practice.choices.map((choice) => (
+              <MenuItem key={choice.key} value={choice.key}>
+                {choice.label}
+              </MenuItem>
+            ))}
+          </TextField>
+          <Typography variant="body2" sx={{ color: "text.secondary" }}>
+            {practice.choices.map((choice) =>
+              choice.key === practice.chosen ? (
+                <b key={choice.key}>{`${choice.label}: ${choice.why}. `}</b>
+              ) : (
+                `${choice.label}: ${choice.why}. `
+              ),
+            )}
+          </Typography>
+        </Box>
+      ))}
+    </Part>
   );
 }

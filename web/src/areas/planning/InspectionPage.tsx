@@ -13,7 +13,6 @@ import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
 import { ShapeSays } from "../../kit/shape/ShapeSays";
 import { ZoneMap } from "../../kit/zones/ZoneMap";
-import { ChangeFinding } from "./ChangeFinding";
 import { FindingDialog } from "./FindingDialog";
 import { FindingList } from "./FindingList";
 import { OwnFindingDialog } from "./OwnFindingDialog";
@@ -178,5 +177,48 @@ function Over({ page, catalogue, workshop }: Shared) {
         />
       )}
     </Box>
+  );
+}
+
+// A finding's measure, note and expected day, changed.
+function ChangeFinding({
+  finding,
+  catalogue,
+  onClose,
+}: {
+  finding: Finding;
+  catalogue: Catalogue;
+  onClose: () => void;
+}) {
+  const { done } = useUndo();
+  const kinds = catalogue.walk.flatMap((stop) => stop.findings);
+  const kind = kinds.find((one) =>
+    finding.kind ? one.kind === finding.kind : one.own_finding_id === finding.own_finding_id,
+  );
+  const path = { params: { path: { id: finding.id } } };
+  const before = {
+    measure: finding.measure_typed,
+    note: finding.note ?? "",
+    expected_on: finding.expected_on?.iso ?? "",
+  };
+  if (!kind) return null;
+  return (
+    <FindingDialog
+      kind={kind}
+      zone={finding.zone_label ?? undefined}
+      initial={before}
+      onClose={onClose}
+      onSave={async (values) => {
+        await ask(api.PATCH("/api/findings/{id}", { ...path, body: values }));
+        done("Finding changed", () =>
+          ask(
+            api.PATCH("/api/findings/{id}", {
+              ...path,
+              body: kind.measure ? before : { note: before.note, expected_on: before.expected_on },
+            }),
+          ),
+        );
+      }}
+    />
   );
 }

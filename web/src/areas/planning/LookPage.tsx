@@ -5,15 +5,14 @@ import Button from "@mui/material/Button";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { useState, useId } from "react";
 import { api, ask } from "../../api/client";
 import { useUndo } from "../../kit/session/undo";
 import { withChanges } from "../../kit/withChanges";
 import { Fold } from "../../kit/Fold";
 import { Part } from "../../kit/Part";
-import { FinishKey } from "../../kit/zones/FinishKey";
 import { ZoneGroups } from "../../kit/zones/ZoneGroups";
-import { ZoneMap } from "../../kit/zones/ZoneMap";
+import { ZoneMap, type ZoneLook } from "../../kit/zones/ZoneMap";
 import { ConflictList } from "./ConflictList";
 import { FinishPanel } from "./FinishPanel";
 import { FittingsDialog } from "./FittingsDialog";
@@ -22,9 +21,11 @@ import { LooksTable } from "./LooksTable";
 import { NewLook } from "./NewLook";
 import { PlanFrame, type Shared } from "./PlanFrame";
 import { StarterLooks } from "./StarterLooks";
-import { ToldChanges } from "./ToldChanges";
 import { WorksPart } from "./WorksPart";
 import { looksOf, useZones } from "./useZones";
+import Alert from "@mui/material/Alert";
+import { tone } from "../../kit/zones/finishes";
+import { Patterns } from "../../kit/zones/Patterns";
 
 export default function LookPage() {
   const [adding, setAdding] = useState(false);
@@ -187,4 +188,41 @@ function fittings(rows: Shared["page"]["looks"][number]["fittings"], catalogue: 
     return `${number} ${label} ${what}${missing && missing !== "0" ? ` (${missing} missing)` : ""}`;
   });
   return `${said.join(", ")}.`;
+}
+
+// What a change of the look costs: it stays until somebody closes it.
+function ToldChanges({ lines, onClose }: { lines: string[]; onClose: () => void }) {
+  if (lines.length === 0) return null;
+  return (
+    <Alert role="status" severity="info" variant="outlined" onClose={onClose} sx={{ mb: 2, color: "text.primary" }}>
+      {lines.join(" ")}
+    </Alert>
+  );
+}
+
+// What colours and patterns of a drawing mean.
+function FinishKey({ looks }: { looks: ZoneLook[] }) {
+  const id = useId().replace(/:/g, "");
+  const seen = new Map(looks.map((look) => [`${look.finish} ${look.colour} ${look.name}`, look]));
+  return (
+    <Box
+      component="ul"
+      aria-label="Finishes"
+      sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, listStyle: "none", p: 0, m: 0, mt: 1, fontSize: "0.88rem" }}
+    >
+      {[...seen.entries()].map(([key, look]) => (
+        <Box component="li" key={key} sx={{ display: "flex", alignItems: "center", gap: 0.75 }}>
+          <svg width={28} height={18} aria-hidden>
+            <Patterns prefix={`${id}-${key.replace(/\W/g, "")}`} size={1} />
+            <rect width={27} height={17} x={0.5} y={0.5} fill={tone(look.finish, look.colour)} stroke="#1e2a24" />
+            {look.finish !== "paint" && (
+              <rect width={28} height={18} fill={`url(#${id}-${key.replace(/\W/g, "")}-${look.finish})`} />
+            )}
+          </svg>
+          {look.label}
+          {look.name && `, ${look.name}`}
+        </Box>
+      ))}
+    </Box>
+  );
 }

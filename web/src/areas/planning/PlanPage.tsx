@@ -13,13 +13,13 @@ import { PieceInTime } from "../../kit/PieceInTime";
 import { nextOf } from "../../kit/nextStep";
 import { ClimatePart } from "./ClimatePart";
 import { LeadPart } from "./LeadPart";
-import { LostEdits } from "./LostEdits";
-import { PlanFaults } from "./PlanFaults";
 import { readyText } from "./LooksTable";
 import { MaterialsPart } from "./MaterialsPart";
-import { KeepRecipe } from "./KeepRecipe";
 import { PlanFrame, type Shared } from "./PlanFrame";
 import { PlanLines } from "./PlanLines";
+import { api, ask } from "../../api/client";
+import { FormDialog } from "../../kit/FormDialog";
+import { useUndo } from "../../kit/session/undo";
 
 export default function PlanPage() {
   const [keeping, setKeeping] = useState(false);
@@ -149,4 +149,80 @@ function useShort() {
     set(wanted);
   };
   return [short, keep] as const;
+}
+
+// What does not hold in the plan as somebody changed it: what can hurt first, then what is against the craft.
+function PlanFaults({ plan }: { plan: Steps }) {
+  if (plan.faults.length === 0) return null;
+  const serious = plan.faults.some((one) => one.level !== "craft");
+  return (
+    <Alert
+      severity={serious ? "error" : "info"}
+      variant="outlined"
+      sx={{ my: 1, color: "text.primary" }}
+      aria-label="What does not hold in this plan"
+    >
+      {serious ? "This plan cannot be worked as it stands:" : "Against the usual craft, as you have it:"}
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {plan.faults.map((one) => (
+          <li key={`${one.step} ${one.text}`}>
+            {[one.step && `“${one.step}”`, one.where].filter(Boolean).join(", ")}: {one.text}
+          </li>
+        ))}
+      </Box>
+    </Alert>
+  );
+}
+
+// Keeps a plan as the workshop's own recipe.
+function KeepRecipe({ page, onClose }: { page: Plan; onClose: () => void }) {
+  const { done } = useUndo();
+  return (
+    <FormDialog
+      title="Keep this plan as a recipe"
+      submit="Keep recipe"
+      fields={[
+        {
+          name: "name",
+          label: "Name of the recipe",
+          kind: "text",
+          help: "finishes by what the zones are, your own changes scaled to the areas",
+        },
+      ]}
+      onClose={onClose}
+      onSubmit={async ({ name = "" }) => {
+        const made = await ask(
+          api.POST("/api/pieces/{id}/recipes", { params: { path: { id: page.id } }, body: { name } }),
+        );
+        done(`Recipe ${name} kept`, () => ask(api.DELETE("/api/recipes/{id}", { params: { path: { id: made.id } } })));
+        onClose();
+      }}
+    />
+  );
+}
+
+// Changes of the plan that have no step now, and steps that were taken out: each can be taken back.
+function LostEdits({ plan }: { plan: Steps }) {
+  const { remove } = useUndo();
+  if (plan.lost_edits.length === 0) return null;
+  return (
+    <Box
+      component="ul"
+      aria-label="Your changes without a step"
+      className="no-print"
+      sx={{ listStyle: "none", p: 0, m: 0, fontSize: "0.9rem" }}
+    >
+      {plan.lost_edits.map((edit) => (
+        <li key={edit.id}>
+          {edit.removed ? `Taken out by you: ${edit.text}` : `Your change waits for its step: ${edit.text}`}
+          <Button
+            size="small"
+            onClick={() => void remove(api.DELETE("/api/plan-edits/{id}", { params: { path: { id: edit.id } } }))}
+          >
+            Take this change back
+          </Button>
+        </li>
+      ))}
+    </Box>
+  );
 }

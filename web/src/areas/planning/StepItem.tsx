@@ -13,14 +13,14 @@ import { useUndo } from "../../kit/session/undo";
 import { RowMenu } from "../../kit/RowMenu";
 import { useStartStep } from "../../kit/useStartStep";
 import { Basis } from "./Basis";
-import { MoveStepDialog } from "./MoveStepDialog";
 import { StepCautions } from "./StepCautions";
 import { StepEdits } from "./StepEdits";
 import { StepFacts } from "./StepFacts";
 import { StepMaterials } from "./StepMaterials";
 import { StepResult } from "./StepResult";
-import { StepZones } from "./StepZones";
 import { useDoneUpTo } from "./useDoneUpTo";
+import { FormDialog } from "../../kit/FormDialog";
+import { useMoveStep } from "../../kit/useMoveStep";
 
 type Props = {
   step: Step;
@@ -197,4 +197,52 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
 function wear(step: Step): string {
   const worn = step.cautions.map((one) => one.wear).filter(Boolean);
   return worn.length > 0 ? `Wear: ${worn.join("; ")}` : `Caution: ${step.cautions.map((one) => one.text).join(" ")}`;
+}
+
+// Moves a step to another session: the day before which it is not worked; empty, it goes where it fits.
+function MoveStepDialog({ piece, step, onClose }: { piece: number; step: Step; onClose: () => void }) {
+  const move = useMoveStep();
+  return (
+    <FormDialog
+      title={`Move: ${step.label}`}
+      submit="Move it"
+      fields={[{ name: "day", label: "On", kind: "date", help: "leave blank to let it fall where it fits" }]}
+      initial={{ day: step.on?.iso ?? "" }}
+      onClose={onClose}
+      onSubmit={async ({ day = "" }) => {
+        await move({ piece_id: piece, step: step.key, label: step.label, day });
+        onClose();
+      }}
+    />
+  );
+}
+
+// A step ticked off zone by zone; several alike one by one.
+function StepZones({ step, page, onDone }: { step: Step; page: Plan; onDone: (zones: string[]) => void }) {
+  const byZone = step.zones.map((key) => ({
+    label: page.zones.find((zone) => zone.key === key)?.label ?? "Hardware",
+    zones: [key],
+    done: step.done_zones.includes(key),
+  }));
+  const parts = step.units.length > 0 ? step.units : byZone;
+  return (
+    <Box
+      role="group"
+      aria-label="Done on"
+      className="no-print"
+      sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, my: 1 }}
+    >
+      {parts.map((part) => (
+        <Button
+          key={part.label}
+          size="small"
+          variant={part.done ? "contained" : "outlined"}
+          disabled={part.done}
+          onClick={() => onDone(part.zones.filter((key) => !step.done_zones.includes(key)))}
+        >
+          {part.label}
+        </Button>
+      ))}
+    </Box>
+  );
 }

@@ -2,9 +2,9 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
-import { useState } from "react";
+import { useState, useRef } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { api, ask } from "../../api/client";
+import { api, ask, ProblemError } from "../../api/client";
 import { useProspect, useWorkshop } from "../../api/queries";
 import type { Prospect } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
@@ -15,14 +15,54 @@ import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { PhotosPart } from "../../kit/photos/PhotosPart";
-import { BeforePart } from "./BeforePart";
 import { type Closing, ClosingDialog } from "./ClosingDialog";
-import { givenOf } from "./given";
+import { givenOf, type Given } from "./given";
 import { ProspectEditor } from "./ProspectEditor";
 import { useBuy } from "./useBuy";
-import { useSave } from "./useSave";
 import { Verdict } from "./Verdict";
 import { WatchPart } from "./WatchPart";
+import { FitTable } from "../../kit/FitTable";
+import { SmallTable } from "../../kit/SmallTable";
+
+// Saves what was changed of a spotted piece, and only that. Where another tab saved first, says what it changed; saving
+// again then keeps both.
+const differing = (one: Given, other: Given) =>
+  (Object.keys(one) as (keyof Given)[]).filter((name) => JSON.stringify(one[name]) !== JSON.stringify(other[name]));
+const pick = (given: Given, names: (keyof Given)[]) => Object.fromEntries(names.map((name) => [name, given[name]]));
+
+// opened: the version the form began with, or null while nothing is edited.
+function useSave(opened: Prospect | null) {
+  const { done } = useUndo();
+  const seen = useRef<Prospect | null>(null); // the latest version the person was told of
+  return async (given: Given) => {
+    if (!opened || opened.id === null) return;
+    const path = { params: { path: { id: opened.id } } };
+    const before = givenOf(opened);
+    const changed = differing(given, before);
+    const version = (seen.current?.id === opened.id ? seen.current : opened).lock_version;
+    try {
+      const saved = await ask(
+        api.PATCH("/api/prospects/{id}", { ...path, body: { ...pick(given, changed), lock_version: version } }),
+      );
+      seen.current = null;
+      done(`${saved.title} saved`, () =>
+        ask(
+          api.PATCH("/api/prospects/{id}", {
+            ...path,
+            body: { ...pick(before, changed), lock_version: saved.lock_version },
+          }),
+        ),
+      );
+    } catch (error) {
+      if (!(error instanceof ProblemError) || error.problem.status !== 409) throw error;
+      const theirs = error.problem.current as unknown as Prospect;
+      seen.current = theirs;
+      const names = differing(givenOf(theirs), before).map((name) => name.replaceAll("_", " "));
+      const detail = `This was changed in another tab meanwhile: ${names.join(", ") || "nothing that shows"}. Save again to keep both; where both changed the same, yours stands.`;
+      throw new ProblemError({ ...error.problem, detail });
+    }
+  };
+}
 
 export default function ProspectPage() {
   const id = Number(useParams().id);
@@ -144,5 +184,49 @@ export default function ProspectPage() {
         <ClosingDialog closing={closing} prospect={data} workshop={workshop.data} onClose={() => setClosing(null)} />
       )}
     </>
+  );
+}
+
+// What was checked before committing: fit, height, core, pulls, room.
+function Noted({ noted }: { noted: { text: string; wrong: boolean } | null }) {
+  return noted && <Box sx={{ color: noted.wrong ? "error.main" : "text.primary" }}>{noted.text}</Box>;
+}
+
+function BeforePart({ prospect, currency }: { prospect: Prospect; currency: string }) {
+  const { before } = prospect;
+  const missing = prospect.fields.checks?.missing_of_pair;
+  return (
+    <Part title="Before you commit">
+      <Box sx={{ display: "grid", gap: 1, mb: 2 }}>
+        <Box>{before.room}</Box>
+        <Noted noted={before.height} />
+        <Noted noted={before.core} />
+        {missing && (
+          <Box sx={{ color: "error.main" }}>
+            One of the pair lacks: {missing}. Make it to match before you paint, or sell them singly.
+          </Box>
+        )}
+        {before.hardware?.complete && <Box>All pulls are there.</Box>}
+      </Box>
+      {before.hardware && !before.hardware.complete && (
+        <SmallTable
+          label="Pulls, three ways"
+          width={860}
+          columns={["Pulls", [`Cost, ${currency}`], ["Work"], ["With target pay"], "Mind"]}
+          rows={before.hardware.ways.map((way) => ({
+            key: way.key,
+            strong: way.best,
+            cells: [
+              `${way.label}${way.best ? " (cheapest)" : ""}`,
+              way.money?.text ?? way.why,
+              way.effort?.text,
+              way.total?.text ?? "not known",
+              way.note,
+            ],
+          }))}
+        />
+      )}
+      <FitTable fit={before.fit} />
+    </Part>
   );
 }

@@ -5,8 +5,117 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { ToolAnswer } from "../../api/types";
 import { SmallTable } from "../../kit/SmallTable";
-import { ToolPicture } from "../../kit/ToolPicture";
 import { useWidth } from "../../kit/useWidth";
+
+// A picture to scale, from the shapes that the core gave in mm.
+type Picture = NonNullable<ToolAnswer["picture"]>;
+type Shape = Picture["shapes"][number];
+
+const INK = "var(--k-palette-text-primary)";
+const SOFT = "var(--k-palette-text-secondary)";
+const FILLS: Record<string, string> = {
+  wood: "color-mix(in srgb, #be8c50 34%, var(--k-palette-background-default))",
+  part: "color-mix(in srgb, #2f6b3f 30%, var(--k-palette-background-default))",
+  paint: "color-mix(in srgb, #8a4f92 40%, var(--k-palette-background-default))",
+  offcut: "url(#k-offcut)",
+  hole: "var(--k-palette-text-primary)",
+  old: "url(#k-offcut)",
+  screw: "rgba(120,120,120,.7)",
+  gap: "transparent",
+  ghost: "transparent",
+  cut: "none",
+};
+
+// width: px that it may take at most.
+function ToolPicture({ picture, width = 680, height = 380 }: { picture: Picture; width?: number; height?: number }) {
+  const space = 22;
+  const scale = Math.min((width - 2 * space) / picture.width, (height - 2 * space) / picture.height);
+  const [w, h] = [picture.width * scale + 2 * space, picture.height * scale + 2 * space];
+  const at = (value: number | undefined) => (value ?? 0) * scale;
+  return (
+    <Box
+      component="svg"
+      viewBox={`0 0 ${w} ${h}`}
+      role="img"
+      aria-label={picture.description}
+      sx={{ width: w, maxWidth: "100%", height: "auto", display: "block" }}
+    >
+      <defs>
+        <pattern id="k-offcut" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <path d="M0 0V7" stroke={SOFT} strokeWidth="1" />
+        </pattern>
+      </defs>
+      <g
+        transform={`translate(${space} ${space})`}
+        stroke={INK}
+        strokeWidth={1}
+        fontSize={12}
+        fontFamily="Barlow Condensed"
+      >
+        {picture.shapes.map((shape, place) => (
+          <Drawn key={place} shape={shape} at={at} />
+        ))}
+      </g>
+    </Box>
+  );
+}
+
+function Drawn({ shape, at }: { shape: Shape; at: (value: number | undefined) => number }) {
+  const fill = FILLS[shape.role] ?? "transparent";
+  const dash = shape.role === "ghost" || shape.role === "gap" ? "4 3" : undefined;
+  const [x, y] = [at(shape.x), at(shape.y)];
+  if (shape.kind === "rect") {
+    const [w, h] = [at(shape.w), at(shape.h)];
+    const fits = shape.label && w > shape.label.length * 6 && h > 11;
+    return (
+      <>
+        <rect x={x} y={y} width={w} height={h} fill={fill} strokeDasharray={dash} />
+        {fits && <Words x={x + w / 2} y={y + h / 2 + 4} text={shape.label ?? ""} />}
+      </>
+    );
+  }
+  if (shape.kind === "circle")
+    return (
+      <>
+        <circle cx={x} cy={y} r={Math.max(at(shape.r), 2)} fill={fill} />
+        {shape.label && <Words x={x} y={y - at(shape.r) - 6} text={shape.label} />}
+      </>
+    );
+  if (shape.kind === "line")
+    return <path d={`M${x} ${y}L${at(shape.x2)} ${at(shape.y2)}`} stroke={SOFT} strokeDasharray="6 3 1 3" />;
+  if (shape.kind === "polygon")
+    return (
+      <polygon
+        points={(shape.points ?? []).map(([px, py]) => `${at(px)},${at(py)}`).join(" ")}
+        fill={fill}
+        strokeDasharray={dash}
+      />
+    );
+  if (shape.kind === "text") return <Words x={x} y={y + 4} text={shape.label ?? ""} />;
+  const [x2, y2] = [at(shape.x2), at(shape.y2)];
+  const upright = Math.abs(x2 - x) < Math.abs(y2 - y);
+  return (
+    <g stroke={SOFT}>
+      <path
+        d={`M${x} ${y}L${x2} ${y2}${upright ? `M${x - 4} ${y}h8M${x2 - 4} ${y2}h8` : `M${x} ${y - 4}v8M${x2} ${y2 - 4}v8`}`}
+      />
+      <text
+        stroke="none"
+        fill={INK}
+        textAnchor="middle"
+        transform={upright ? `translate(${x + 14} ${(y + y2) / 2}) rotate(-90)` : `translate(${(x + x2) / 2} ${y - 5})`}
+      >
+        {shape.label}
+      </text>
+    </g>
+  );
+}
+
+const Words = ({ x, y, text }: { x: number; y: number; text: string }) => (
+  <text x={x} y={y} textAnchor="middle" stroke="none" fill={INK}>
+    {text}
+  </text>
+);
 
 export function AnswerView({ answer, name }: { answer: ToolAnswer; name: string }) {
   const [frame, width] = useWidth();

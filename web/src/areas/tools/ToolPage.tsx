@@ -16,8 +16,66 @@ import { PageHead } from "../../kit/PageHead";
 import { useSettled } from "../../kit/useSettled";
 import { AnswerView } from "./AnswerView";
 import { KeepDialog } from "./KeepDialog";
-import { Templates } from "./Templates";
-import { ToolFields } from "./ToolFields";
+import { Part } from "../../kit/Part";
+import InputAdornment from "@mui/material/InputAdornment";
+import type { Tool } from "../../api/types";
+
+// What a tool asks for, each with its unit and, where it cannot be, what is wrong with it.
+type Props = {
+  tool: Tool;
+  values: Record<string, string>;
+  errors: Record<string, string>;
+  onChange: (name: string, value: string) => void;
+};
+const WIDE = ["sticks", "sheets", "text", "choice", "product", "lengths"];
+
+function ToolFields({ tool, values, errors, onChange }: Props) {
+  return (
+    <Box
+      component="form"
+      aria-label="Given"
+      onSubmit={(event) => event.preventDefault()}
+      sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2 }}
+    >
+      {tool.fields.map((field) => {
+        const select = field.choices.length > 0;
+        return (
+          <TextField
+            key={field.name}
+            label={field.label}
+            value={values[field.name] ?? ""}
+            onChange={(event) => onChange(field.name, event.target.value)}
+            error={errors[field.name] !== undefined}
+            helperText={errors[field.name] ?? field.help ?? undefined}
+            select={select}
+            multiline={["sticks", "sheets"].includes(field.kind)}
+            autoComplete="off"
+            sx={{ gridColumn: WIDE.includes(field.kind) || field.label.length > 24 ? "1 / -1" : "auto" }}
+            slotProps={{
+              inputLabel: field.unit || values[field.name] ? { shrink: true } : {},
+              input: field.unit ? { endAdornment: <InputAdornment position="end">{field.unit}</InputAdornment> } : {},
+              htmlInput: select
+                ? {}
+                : {
+                    inputMode: ["length", "number", "count", "area", "volume", "weight", "temperature", "run"].includes(
+                      field.kind,
+                    )
+                      ? "decimal"
+                      : "text",
+                  },
+            }}
+          >
+            {field.choices.map((one) => (
+              <MenuItem key={one.key} value={one.key}>
+                {one.label}
+              </MenuItem>
+            ))}
+          </TextField>
+        );
+      })}
+    </Box>
+  );
+}
 
 export default function ToolPage() {
   const key = useParams().tool ?? "";
@@ -110,5 +168,31 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
         <KeepDialog tool={tool} values={values} answer={answer.data} piece={piece} onClose={() => setKeeping(false)} />
       )}
     </>
+  );
+}
+
+// The template at its real size: a drawing, or sheets of paper to join.
+function Templates({ tool, values }: { tool: string; values: Record<string, string> }) {
+  const given = encodeURIComponent(JSON.stringify(values));
+  const link = (form: string, paper = "") =>
+    `/api/tools/${tool}/template.${form}?given=${given}${paper && `&paper=${paper}`}`;
+  const rows: [string, string][] = [
+    ["PDF on A4", link("pdf", "A4")],
+    ["PDF on Letter", link("pdf", "Letter")],
+    ["SVG", link("svg")],
+  ];
+  return (
+    <Part title="Template at 1:1">
+      <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+        {rows.map(([name, address]) => (
+          <Button key={name} variant="outlined" component="a" href={address} download>
+            {name}
+          </Button>
+        ))}
+      </Box>
+      <Box sx={{ color: "text.secondary", pt: 1 }}>
+        Print at 100%, then measure the bar on it before you trust the rest.
+      </Box>
+    </Part>
   );
 }
