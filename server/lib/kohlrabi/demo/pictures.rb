@@ -49,7 +49,7 @@ module Demo
     private
 
     def store(svg, name)
-      Pictures.store(
+      ::Pictures.store(
         Vips::Image.svgload_buffer(svg).flatten(background: [255, 255, 255]).write_to_buffer(".jpg", Q: 92), name: name
       )
     end
