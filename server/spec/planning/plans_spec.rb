@@ -230,15 +230,12 @@ RSpec.describe "looking over, looks and plans", :api do
       expect(steps.grep(%r{\Acoat/}).size).to eq(4)
       zone = plan["looks"].first["zones"].find { |one| one["zone"] == shown.first }
       expect(zone).to include("preparation" => "sander", "coats" => "4", "way" => "brush")
-      expect(plan["plan"]["steps"].find do |one|
-        one["key"].start_with?("coat/")
-      end).to include("ways" => ["brush"], "rests_on" => "usual")
+      coat = plan["plan"]["steps"].find { |one| one["key"].start_with?("coat/") }
+      expect(coat).to include("ways" => ["brush"], "rests_on" => "usual")
       given = { zones: shown, finish: "paint", colour: "#ffffff" }
-      expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, coats: "9" }), :coats)).to include("8")
-      expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, preparation: "blast" }),
-                     :preparation)).to include("not one of the choices")
-      expect(refusal(call(:put, "/api/looks/#{made}/zones", { **given, way: "mop" }),
-                     :way)).to include("not one of the choices")
+      refused = ->(field, value) { refusal(call(:put, "/api/looks/#{made}/zones", { **given, field => value }), field) }
+      expect(refused.call(:coats, "9")).to include("8")
+      expect([refused.call(:preparation, "blast"), refused.call(:way, "mop")]).to all(include("not one of the choices"))
       lined = lambda { |number|
         call(:patch, "/api/looks/#{made}",
              { inside: "liner", lined: number, lock_version: plan["looks"].first["lock_version"] })
