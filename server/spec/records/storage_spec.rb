@@ -6,13 +6,16 @@ require_relative "../support/api_helper"
 RSpec.describe "a disk that fails", :api do
   def connection = Records::Base.connection
 
+  # Set on every connection of the pool: other specs of a run may have opened more than one, and a request takes any.
   def pragma(text)
-    connection.execute("PRAGMA #{text}")
+    everywhere(text)
     yield
   ensure
-    connection.execute("PRAGMA max_page_count = 1073741823")
-    connection.execute("PRAGMA query_only = OFF")
+    everywhere("max_page_count = 1073741823")
+    everywhere("query_only = OFF")
   end
+
+  def everywhere(text) = Records::Base.connection_pool.connections.each { |one| one.execute("PRAGMA #{text}") }
 
   # SQLite itself says that there is no more room: it may have no page more than it has.
   it "says of a full disk that it is full, 507, and keeps nothing by half" do
