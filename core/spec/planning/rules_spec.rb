@@ -114,7 +114,7 @@ RSpec.describe "rules of planning" do
       files = Dir.children(File.join(Core::DATA, "planning/findings"))
       expect(files.map { |name| name.delete_suffix(".yml") }).to match_array(findings::WALK.keys)
       expect(findings::WALK.keys.map { |stop| Core.table("planning/findings/#{stop}").map { |row| row[:walk] }.uniq })
-        .to eq(findings::WALK.keys.map { |stop| [stop] })
+        .to eq(findings::WALK.keys.zip)
       expect(findings::BY_KEY.size).to eq(findings::ALL.size)
       expect(findings::ALL.map { |row| row[:turn] }.uniq.size).to eq(findings::ALL.size)
       expect(findings::OWN.map { |row| row[:key] }.tally.select { |_, times| times > 1 }).to eq({})
