@@ -87,14 +87,13 @@ module Operations
         return 0 unless place && from && to
 
         others = @stays.fetch(channel, []).reject { |other, *| other == id }
-        stays = [[id, channel, from, to], *others].map { |one, _, came, left| stay(one, date(came), date(left)) }
+        stays = [[id, channel, from, to], *others].map { |one, _, came, left| stay(one, came, left) }
         Core::Flips::RentShares.new(stays, rents: place.rents, ended: place.ended, today: House::WorkshopSettings.today).of(id)
       end
 
       private
 
       def stay(id, from, to) = Core::Flips::RentShares::Stay.new(id: id, from: from, to: to)
-      def date(value) = value.is_a?(String) ? Date.iso8601(value) : value
     end
   end
 end

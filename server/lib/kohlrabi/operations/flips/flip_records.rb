@@ -23,10 +23,8 @@ module Operations
         ids = pieces.map(&:id)
         Records::Base.preload_all(pieces, PARTS)
         rents = BoothRents.new
-        costs, gifts = costs_and_gifts(cost_shares(ids).group(:piece_id, "costs.category").pluck(:piece_id,
-                                                                                                 "costs.category", SPENT, GIVEN))
-        work, from = work_and_start(work_shares(ids).group(:piece_id, "work_entries.kind").pluck(:piece_id,
-                                                                                                 "work_entries.kind", WORKED, STARTED))
+        costs, gifts = costs_and_gifts(ids)
+        work, from = work_and_start(ids)
         taken = Splits.taken_over(Splits.parted(ids).pluck(:event_id))
         stash = stash_values(Records::StashUse.live.where(piece_id: ids).pluck(:piece_id, :count, :value_minor))
         pieces.map do |piece|
@@ -36,43 +34,31 @@ module Operations
       end
 
       # Sums by category, and what was given would have cost, of each piece.
-      def costs_and_gifts(rows)
-        [sums(rows.to_h do |id, category, amount, _|
-          [[id, category], amount]
-        end), rows.group_by(&:first).transform_values do |all|
-                all.sum(&:last)
-              end]
+      def costs_and_gifts(ids)
+        shares = Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil })
+        rows = shares.group(:piece_id, "costs.category").pluck(:piece_id, "costs.category", SPENT, GIVEN)
+        gifts = rows.group_by(&:first).transform_values { |all| all.sum(&:last) }
+        [sums(rows.to_h { |id, category, amount, _| [[id, category], amount] }), gifts]
       end
       private_class_method :costs_and_gifts
+
+      # Seconds by kind, and the first dated work at the bench, in one pass over the covering index.
+      def work_and_start(ids)
+        shares = Records::WorkShare.joins(:work_entry).where(piece_id: ids, work_entries: { deletion_id: nil })
+        rows = shares.group(:piece_id, "work_entries.kind").pluck(:piece_id, "work_entries.kind", WORKED, STARTED)
+        starts = rows.select { |_, kind, _, day| day && BENCH.include?(kind) }.group_by(&:first)
+        [sums(rows.to_h { |id, kind, seconds, _| [[id, kind], seconds] }),
+         starts.transform_values { |all| Date.iso8601(all.map(&:last).min) }]
+      end
+      private_class_method :work_and_start
 
       # {piece id => replacement value of what was used of the stash, nil where one is not known}.
       def stash_values(rows)
         rows.group_by(&:first).transform_values do |uses|
-          uses.sum do |_, count, value|
-            value ? count * value : (break nil)
-          end
+          uses.sum { |_, count, value| value ? count * value : (break nil) }
         end
       end
       private_class_method :stash_values
-
-      def cost_shares(ids)
-        Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil })
-      end
-      private_class_method :cost_shares
-
-      def work_shares(ids)
-        Records::WorkShare.joins(:work_entry).where(piece_id: ids, work_entries: { deletion_id: nil })
-      end
-      private_class_method :work_shares
-
-      # Seconds by kind, and the first dated work at the bench, in one pass over the covering index.
-      def work_and_start(rows)
-        starts = rows.select { |_, kind, _, day| day && BENCH.include?(kind) }.group_by(&:first)
-        [sums(rows.to_h { |id, kind, seconds, _| [[id, kind], seconds] }), starts.transform_values do |all|
-          Date.iso8601(all.map(&:last).min)
-        end]
-      end
-      private_class_method :work_and_start
 
       def sums(grouped)
         grouped.each_with_object(Hash.new { |hash, id| hash[id] = {} }) { |((id, key), sum), all| all[id][key] = sum }
