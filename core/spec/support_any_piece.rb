@@ -17,6 +17,9 @@ module AnyPiece
 
   module_function
 
+  # So many seeds in an ordinary run, 5,000 with `bin/test --long`.
+  def many(usual) = ENV["KOHLRABI_LONG"] ? 5000 : usual
+
   def brief(seed)
     random = Random.new(seed)
     kind = KINDS.sample(random: random)

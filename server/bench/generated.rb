@@ -22,8 +22,8 @@ class Generated
     RECORDS::Base.transaction do
       pieces
       endings
-      shared(RECORDS::Cost, RECORDS::CostShare, @lines, :amount_minor) { cost }
-      shared(RECORDS::WorkEntry, RECORDS::WorkShare, @entries, :seconds) { work }
+      shared(RECORDS::Cost, RECORDS::CostShare, @lines, :amount_minor) { |date| cost(date) }
+      shared(RECORDS::WorkEntry, RECORDS::WorkShare, @entries, :seconds) { |date| work(date) }
     end
     Operations::Flips::Summaries.refresh((1..@flips).to_a)
     RECORDS::Base.connection.execute("ANALYZE")
@@ -67,21 +67,23 @@ class Generated
   # Wholes with one share each, spread evenly over the flips.
   def shared(whole, share, count, amount)
     key = :"#{whole.name.demodulize.underscore}_id"
-    rows = (1..count).map { |id| { id: id, **yield, **stamp } }
-    insert(whole, rows)
-    insert(share, rows.map do |row|
-      { key => row[:id], piece_id: ((row[:id] - 1) % @flips) + 1, weight: "1", amount => row[amount], **stamp }
-    end)
+    (1..count).each_slice(BATCH) do |ids|
+      rows = ids.map { |id| { id: id, **yield(bought(piece(id)) + @random.rand(20)), **stamp } }
+      whole.insert_all!(rows)
+      share.insert_all!(rows.map { |row| { key => row[:id], piece_id: piece(row[:id]), weight: "1", amount => row[amount], **stamp } })
+    end
   end
 
-  def cost
+  def piece(id) = ((id - 1) % @flips) + 1
+
+  def cost(date)
     { what: "Paint", category: %w[materials hardware other].sample(random: @random),
-      amount_minor: @random.rand(50..3000), spent_on: nil }
+      amount_minor: @random.rand(50..3000), spent_on: date }
   end
 
   def kind(word) = { kind: word, kind_key: Core::Planning::Shape::Kinds.key(word) }
 
-  def work
-    { person_id: PERSON, kind: KINDS.sample(random: @random), seconds: @random.rand(5..120) * 60, worked_on: nil }
+  def work(date)
+    { person_id: PERSON, kind: KINDS.sample(random: @random), seconds: @random.rand(5..120) * 60, worked_on: date }
   end
 end

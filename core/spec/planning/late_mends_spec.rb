@@ -73,7 +73,7 @@ RSpec.describe Core::Planning::LateMends do
   end
 
   it "holds over random pieces that are part-done: what is found then brings mends, and no fault that was not there" do
-    mended = (0...80).filter_map do |seed|
+    mended = (0...AnyPiece.many(80)).filter_map do |seed|
       before, after = AnyPiece.found_later(seed)&.map { |brief| planning::Planner.new(brief).plan }
       next unless after
 

@@ -14,7 +14,7 @@ RSpec.describe Core::Planning::Replay do
 
   it "finds nothing in the plans that are made, but where open wood is wanted of what has none" do
     unmet = 0
-    200.times do |seed|
+    AnyPiece.many(200).times do |seed|
       plan = planning::Planner.new(AnyPiece.brief(seed)).plan
       asked, faults = plan.faults.partition { |fault| AnyPiece.unmet?(fault, plan.brief) }
       unmet += asked.size

@@ -66,7 +66,7 @@ module Formats
     def done
       work = @flip.work.by_kind.select { |_, seconds| seconds.positive? }
                   .map { |kind, seconds| "#{Core::Flips::WorkKinds.label(kind)} #{Core::Units::Effort.text(seconds)}" }
-      look = @piece.looks.find(&:chosen)
+      look = @piece.chosen_look
       finishes = look ? look.look_zones.map { |zone| Core::Planning::Finishes.label(zone.finish) }.uniq : []
       [work.join(" · "), ("Finish: #{finishes.join(', ')}" if finishes.any?),
        (Operations::Flips::Techniques.text(@piece) if @piece.technique_tags.any?)]

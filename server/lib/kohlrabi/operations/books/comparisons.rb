@@ -35,7 +35,9 @@ module Operations
 
       # [{trait => {stage => Tally}}, {trait => as it is written}]; traits in small letters, for case does not tell
       # them apart.
-      def groups(by, filter)
+      def groups(by, filter) = Support::VersionedCache.once([:groups, by, *filter.key]) { read_groups(by, filter) }
+
+      def read_groups(by, filter)
         spellings = {}
         groups = Hash.new { |hash, key| hash[key] = {} }
         found = joined(by, filter).group(Arel.sql("#{TRAIT} COLLATE NOCASE, stage"))
@@ -48,6 +50,7 @@ module Operations
         end
         [groups, spellings]
       end
+      private_class_method :read_groups
 
       # Of sold flips with a known profit.
       def extras(by, filter, keys)

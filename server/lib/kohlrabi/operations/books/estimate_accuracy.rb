@@ -22,8 +22,10 @@ module Operations
 
       module_function
 
-      # Array of Line.
-      def lines(filter)
+      # Array of Line. Kept until anything is written.
+      def lines(filter) = Support::VersionedCache.once([:estimates, *filter.key]) { read(filter) }
+
+      def read(filter)
         scope = filter.scope.where(stage: "sold").joins(:piece).order(piece_id: :desc)
         spotted = scope.joins("JOIN prospects ON prospects.id = pieces.prospect_id").where("prospects.count = 1")
         found = {
@@ -34,6 +36,7 @@ module Operations
         }
         found.map { |key, rows| line(key, rows.select(&:all?)) }
       end
+      private_class_method :read
 
       # scope: of summaries; estimated, actual: SQL of the two. Of several spotted at once nobody said how much each
       # would take.

@@ -85,9 +85,10 @@ module Operations
 
       # {kind => the word for it that pieces bear most}.
       def words
-        Records::Piece.live.where.not(kind_key: nil).group(:kind_key, :kind).order(Arel.sql("COUNT(*), MAX(id)")).pluck(
-          :kind_key, :kind
-        ).to_h
+        Support::VersionedCache.once(:words_of_kinds) do
+          pieces = Records::Piece.live.where.not(kind_key: nil).group(:kind_key, :kind)
+          pieces.order(Arel.sql("COUNT(*), MAX(id)")).pluck(:kind_key, :kind).to_h
+        end
       end
       private_class_method :words
 

@@ -10,7 +10,7 @@ module Operations
 
       # Without flips of a trait. filled: Rational share of the freed hours. Returns Core::Books::Without::Answer.
       def without(by, trait, filled, filter)
-        whole = Totals.by_stage(Totals.groups(filter))
+        whole = Support::VersionedCache.once([:by_stage, *filter.key]) { Totals.by_stage(Totals.groups(filter)) }
         dropped = Comparisons.groups(by, filter).first.fetch(trait.downcase(:ascii), {})
         totals = [dropped, Core::Books::Tally.rest(whole, dropped)].map { |stages| Core::Books::Totals.new(stages, hours_rule: filter.rule) }
         Core::Books::Without.new(*totals, filled: filled).answer

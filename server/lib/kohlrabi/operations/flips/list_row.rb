@@ -9,18 +9,23 @@ module Operations
       REACHED = { "on the bench" => :first_work, "ready" => :ready, "listed" => :listed }.freeze
 
       # Associations that a row is made from.
-      PARTS = [:summary, :planned_shape, { looks: %i[look_zones works] }].freeze
+      PARTS = %i[summary planned_shape].freeze
 
-      attr_reader :piece, :summary
+      attr_reader :piece, :summary, :standing, :view
 
       # Rows of several pieces, as of the workshop's today.
       def self.all(pieces, workshop)
-        today = workshop.date_of(Clock.now)
-        pieces.map { |piece| new(piece, workshop, today) }
+        today = House::WorkshopSettings.today
+        standings = Market::Standings.of_all(pieces)
+        views = Planning::Drawing.views(pieces)
+        pieces.map { |piece| new(piece, workshop, today, standing: standings[piece.id], view: views.fetch(piece.id)) }
       end
 
-      def initialize(piece, workshop, today)
+      # standing: Core::Market::Standing; nil once the flip has ended. view: Planning::Drawing::View.
+      def initialize(piece, workshop, today, standing:, view:)
         @piece = piece
+        @standing = standing
+        @view = view
         @summary = piece.summary
         @workshop = workshop
         @today = today
@@ -33,10 +38,7 @@ module Operations
       def hourly_pay = Core::Flips::HourlyPay.of(summary.cash_profit_minor, seconds)
 
       # Core::Market::HoursBudget; nil once the flip has ended.
-      def budget = chain.ended? ? nil : Market::Budgets.of_row(piece, @workshop)
-
-      # Core::Market::Standing; nil once the flip has ended.
-      def standing = Market::Standings.of(piece)
+      def budget = standing && Market::Budgets.brief(standing, @workshop)
 
       def turnaround = @turnaround ||= Core::Flips::Turnaround.new(chain, today: @today)
 

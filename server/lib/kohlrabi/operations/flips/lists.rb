@@ -38,17 +38,21 @@ module Operations
         shown = scope.order(order(sort, descending, workshop)).offset((page - 1) * per).limit(per)
         ids = shown.ids # first: each of its parts would sort all of them again
         pieces = Records::Piece.where(id: ids).preload(ListRow::PARTS).index_by(&:id).values_at(*ids)
-        Page.new(rows: ListRow.all(pieces, workshop), total: scope.count, page: page, per: per)
+        total = Support::VersionedCache.once([:listed, stages, query, year, by, trait]) { scope.count }
+        Page.new(rows: ListRow.all(pieces, workshop), total: total, page: page, per: per)
       end
 
       # What a view may be narrowed to: stages and kinds that are there, years in which flips ended.
-      def choices(view)
+      def choices(view) = Support::VersionedCache.once([:choices, view]) { choices_by_query(view) }
+
+      def choices_by_query(view)
         scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: VIEWS.fetch(view) })
         kinds = scope.where.not(kind: [nil, ""]).group("pieces.kind COLLATE NOCASE").pluck(Arel.sql("MIN(pieces.kind)"))
         years = scope.where.not(flip_summaries: { ended_on: nil }).distinct.pluck(Arel.sql("SUBSTR(flip_summaries.ended_on, 1, 4)"))
         { stages: scope.distinct.pluck("flip_summaries.stage").sort_by { |stage| VIEWS["all"].index(stage) },
           kinds: kinds.sort_by(&:downcase), years: years.sort.reverse }
       end
+      private_class_method :choices_by_query
 
       # What is in hand, in one line: count, money tied up (of those with a known price), oldest day.
       def in_hand

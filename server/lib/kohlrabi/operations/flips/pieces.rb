@@ -10,25 +10,6 @@ module Operations
 
       module_function
 
-      # What the pages of a piece are made from, beside its plan.
-      PARTS = [:summary, :technique_tags, :photos, :damages, :diary_entries, :numbered_parts, :prospect, :listing_texts, :staging_marks,
-               { events: [:listing, :sale, :refund, { split_parts: :piece }], lot_member: { lot: :members },
-                 split_part: { event: { piece: %i[diary_entries split_part] } } }].freeze
-
-      # What its price and its listing are made from.
-      OFFERED = [:summary, :photos, :listing_texts, :staging_marks, *FlipRecords::PARTS].freeze
-
-      # A piece with all that its pages are made from, read at once. Raises NotFound.
-      def whole(id) = with(id, [*PARTS, *Planning::Plans::PARTS])
-
-      # The same for pricing and listing it.
-      def offered(id) = with(id, [*OFFERED, *Planning::Plans::PARTS])
-
-      def with(id, parts)
-        Records::Piece.live.where(id: id).preload(parts).first or raise Support::NotFound.new("piece", id)
-      end
-      private_class_method :with
-
       # {costs:, work:} of a piece, with what their lines say.
       def costs_and_work(piece)
         costs = Records::Cost.live.where(id: Records::CostShare.where(piece_id: piece.id).select(:cost_id)).order(

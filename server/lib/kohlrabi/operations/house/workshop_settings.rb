@@ -11,7 +11,10 @@ module Operations
       def workshop = Support::Context.workshop
 
       # Today's local calendar date in the workshop.
-      def today = workshop.date_of(Clock.now)
+      def today
+        now = Clock.now
+        Support::Context.once([:today, now.to_i]) { workshop.date_of(now) }
+      end
 
       def people = Records::Person.order(:id)
 

@@ -15,11 +15,8 @@ module Operations
                                    simpler: simpler(piece, standing, workshop))
       end
 
-      # The same for a list.
-      def of_row(piece, workshop)
-        standing = Standings.of(piece)
-        standing && budget(standing, workshop)
-      end
+      # The same for a list, without other ways to go on.
+      def brief(standing, workshop) = budget(standing, workshop)
 
       def budget(standing, workshop, **rest)
         Core::Market::HoursBudget.new(take_home: standing.take_home, cash_in: standing.spent, to_come: standing.still_to_spend,

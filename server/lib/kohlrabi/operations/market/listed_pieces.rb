@@ -8,9 +8,9 @@ module Operations
       MAX_ROWS = 200 # listed pieces that are shown
       # One listed piece. days: since it was listed, or nil; next_step: of Records or nil; value:
       # Core::Market::Model::Value as it is by now, got: [low, middle, high] that it brings, or nil; waiting:
-      # Core::Market::Model::Waiting or nil; advice: {offer id => Core::Market::OfferAdvice::Answer}.
+      # Core::Market::Model::Waiting or nil; view: Planning::Drawing::View; advice: {offer id => Core::Market::OfferAdvice::Answer}.
       Row = Struct.new(:piece, :asking, :days, :time, :outlook, :floor, :offers, :enquiries, :next_step, :hold, :advice, :payments, :set, :mixes,
-                       :fetch, :waiting, :prices, keyword_init: true)
+                       :fetch, :waiting, :prices, :view, keyword_init: true)
 
       extend Support::Refusing
 
@@ -98,7 +98,7 @@ module Operations
         { flips: Flips::FlipRecords.load(pieces).index_by { |flip| flip.piece.id }, workshop: House::WorkshopSettings.workshop,
           times: Core::Market::TimeToSell.new(TimeToSell.spells), counters: Waits.counters,
           ratio: Core::Market::Comparables.ratio(TimeToSell.sale_to_ask_ratios).first, returns: TimeToSell.returns,
-          waits: Waits.new,
+          waits: Waits.new, views: Planning::Drawing.views(pieces),
           sets: members(pieces).preload(:piece_set).to_h { |member| [member.piece_id, member.piece_set] },
           **found.transform_values { |rows| rows.group_by(&:piece_id) } }
       end
@@ -140,7 +140,7 @@ module Operations
       def row(piece, shared)
         steps = shared[:steps].fetch(piece.id, [])
         around = around(piece, shared)
-        found = Row.new(piece: piece, **standing(piece, shared), **around, **asked(piece, shared),
+        found = Row.new(piece: piece, view: shared[:views].fetch(piece.id), **standing(piece, shared), **around, **asked(piece, shared),
                         next_step: PriceSteps.next_of(steps, held: !around[:hold].nil?))
         found.outlook = found.asking && TimeToSell.outlook(found.time, found.asking, planned(steps), shared[:ratio],
                                                            stood: found.days.to_i)

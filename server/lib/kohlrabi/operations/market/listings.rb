@@ -122,13 +122,13 @@ module Operations
       private_class_method :parts
 
       def finishes(piece)
-        look = piece.looks.find(&:chosen)
+        look = piece.chosen_look
         look ? look.look_zones.map { |row| [row.finish, row.product] }.uniq : []
       end
       private_class_method :finishes
 
       def finish(piece)
-        look = piece.looks.find(&:chosen) or return []
+        look = piece.chosen_look or return []
         zones = Planning::Drawing.zones(piece)
         colours = Shelf::Colours.core
         rows = look.look_zones.reject { |row| UNFINISHED.include?(row.finish) }

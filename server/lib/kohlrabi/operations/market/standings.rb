@@ -27,6 +27,16 @@ module Operations
         kept&.fetch(piece.id, nil) || build(piece, Waits.new)
       end
 
+      # {piece id => Core::Market::Standing} of several, of those that are in hand.
+      def of_all(pieces)
+        pieces = pieces.select { |piece| Flips::Lists::IN_HAND.include?(piece.summary.stage) }
+        return {} if pieces.empty?
+
+        waits = Waits.new
+        cached = Records::Base.connection.transaction_open? ? {} : all
+        pieces.to_h { |piece| [piece.id, cached[piece.id] || build(piece, waits)] }
+      end
+
       def build(piece, waits)
         workshop = House::WorkshopSettings.workshop
         Core::Market::Standing.new(given(piece, waits, workshop), take_home: ->(price) { take_home(price, workshop) },

@@ -12,7 +12,7 @@ module Operations
       # Core::Market::Model::Value of a piece, nil where nothing tells it. seen: Comparable records looked up for
       # it; look: whose figure and finish count, the chosen one unless given; briefly: without its finish, for
       # lists.
-      def of(piece, seen: Comparables.of(piece), look: piece.looks.find(&:chosen), briefly: false)
+      def of(piece, seen: Comparables.of(piece), look: piece.chosen_look, briefly: false)
         found = found(piece)
         finish = TraitsOfValue.finish(look) unless briefly
         further = [typed_source(piece, look, found), new_source(piece)].compact
@@ -20,12 +20,12 @@ module Operations
       end
 
       # What a piece is expected to bring, minor units; nil where nothing tells it. As #of.
-      def expected(piece, look: piece.looks.find(&:chosen), briefly: false)
+      def expected(piece, look: piece.chosen_look, briefly: false)
         of(piece, look: look, briefly: briefly)&.then { |value| (value.middle * got).round }
       end
 
       # [low, middle, high] that it brings as people say it, minor units; nil where nothing tells it.
-      def fetch(piece, look: piece.looks.find(&:chosen))
+      def fetch(piece, look: piece.chosen_look)
         value = of(piece, look: look) or return
         Core::Market::ValueWords.new(value, got: Fits.standing.got).fetch_said(House::WorkshopSettings.workshop.money.unit)
       end

@@ -5,11 +5,27 @@ module Operations
     # Hands a piece's measures to the core to be drawn and zoned.
     module Drawing
       LENGTHS = %i[width depth height leg leaf upper_height upper_depth].freeze
-      DRAWN = Support::Memory.new(200) # lists draw the same pieces over and over
+      SHAPES = Support::Memory.new(400) # lists draw the same pieces over and over
+      ELEVATIONS = Support::Memory.new(400)
       PLAIN = %i[doors shelves inner_shelves compartments base top_shape front door_style upper_doors
                  upper_style].freeze
 
+      # What the front view of a piece shows. finishes: Array of Finish; the colours are those that it was bought in, as
+      # swatches or nil.
+      View = Struct.new(:elevation, :finishes, :body_colour, :front_colour, keyword_init: true)
+      # How a zone is finished by the chosen look. colour: a swatch or nil; pattern: what was put on it, or "distressed".
+      Finish = Struct.new(:zone, :finish, :colour, :pattern, keyword_init: true)
+
       module_function
+
+      # View of a piece. elevation: as it is planned unless given.
+      def view(piece, elevation = elevation(piece)) = view_of(piece, elevation, finishes([piece]).fetch(piece.id, []))
+
+      # {piece id => View} of several: two queries for all of them.
+      def views(pieces)
+        finishes = finishes(pieces)
+        pieces.to_h { |piece| [piece.id, view_of(piece, elevation(piece), finishes.fetch(piece.id, []))] }
+      end
 
       # Core::Planning::Shape::PieceShape as it was bought. Raises Core::Refusal.
       def bought(piece) = made(piece.kind, fields(piece), checked: piece.shape_checked)
@@ -38,7 +54,7 @@ module Operations
       # Core::Planning::Shape::Elevation of a record.
       def elevation(piece)
         shape = shape(piece)
-        DRAWN.of([shape.measured?, shape.drawn]) { Core::Planning::Shape::Elevation.new(shape).tap(&:parts) }
+        ELEVATIONS.of(shape.object_id) { Core::Planning::Shape::Elevation.new(shape).tap(&:parts) }
       end
 
       # Array of Core::Planning::Shape::Zone of the shape as planned, with what people changed.
@@ -51,6 +67,46 @@ module Operations
         Core::Planning::Shape::Zones.of(shape(piece), changes: changes,
                                                       surface: piece.surface_material || piece.body_material)
       end
+
+      def view_of(piece, elevation, finishes)
+        View.new(elevation: elevation, finishes: finishes, body_colour: piece.body_colour, front_colour: piece.front_colour)
+      end
+      private_class_method :view_of
+
+      # {piece id => Array of Finish}
+      def finishes(pieces)
+        ids = pieces.filter_map(&:id)
+        return {} if ids.empty?
+
+        chosen = Records::Look.live.where(piece_id: ids, chosen: true)
+        zones = Records::LookZone.joins(:look).merge(chosen).order(:id)
+        rows = Records::Base.rows(zones, "looks.piece_id", "look_zones.zone", "look_zones.finish", "look_zones.colour", "look_zones.over")
+        return {} if rows.empty?
+
+        put_on = put_on(pieces, chosen)
+        rows.group_by(&:first).to_h do |id, all|
+          [id, all.map { |_, zone, finish, colour, over| finish(zone, finish, colour, put_on.dig(id, zone) || worn(over)) }]
+        end
+      end
+      private_class_method :finishes
+
+      def finish(zone, finish, colour, pattern)
+        Finish.new(zone: zone, finish: finish, colour: Shelf::Colours.core.hex(colour), pattern: pattern)
+      end
+      private_class_method :finish
+
+      def worn(over) = ("distressed" if over.split(",").include?("distressed"))
+      private_class_method :worn
+
+      # {piece id => {zone => key of the tool that set out what is on it}}
+      def put_on(pieces, chosen)
+        by_id = pieces.index_by(&:id)
+        rows = Records::ToolResult.live.where(look_id: chosen.select(:id)).order(:id)
+        rows.each_with_object({}) do |row, all|
+          AppliedWorks.zones(row, by_id.fetch(row.piece_id)).each { |zone| (all[row.piece_id] ||= {})[zone] = row.tool }
+        end
+      end
+      private_class_method :put_on
 
       # Without its base or its upper part a piece is so much lower, unless its new height was given.
       def lower(was, planned, own)
@@ -71,7 +127,9 @@ module Operations
       # A word that the core does not know is drawn in the form that was said of it.
       def made(kind, fields, checked: false)
         form = Core::Planning::Shape::Kinds.known?(kind) ? nil : Kinds.form(kind)
-        Core::Planning::Shape::PieceShape.new(kind: kind, form: form, checked: checked == true, **fields)
+        SHAPES.of([kind, form, checked == true, fields]) do
+          Core::Planning::Shape::PieceShape.new(kind: kind, form: form, checked: checked == true, **fields)
+        end
       end
       private_class_method :made
     end

@@ -11,16 +11,25 @@ module Operations
 
       module_function
 
-      # Core::Planning::Plan by the chosen look, or by another; nil where a piece has no look yet.
-      def of(piece, look: nil, **changed)
-        Records::Base.preload_all([piece], PARTS)
-        look ||= chosen(piece) or return
+      # Core::Planning::Plan by the chosen look, or by another; nil where a piece has no look yet. shared: workshop and
+      # house where they are at hand; changed: as for #brief.
+      def of(piece, look: nil, workshop: House::WorkshopSettings.workshop, house: nil, **changed)
+        plan = lambda do
+          Records::Base.preload_all([piece], PARTS)
+          asked = look || chosen(piece) or next
+          brief = brief(piece, asked, workshop: workshop, house: house || self.house(workshop), **changed)
+          PlanMemory.of(brief) { Core::Planning::Planner.new(brief).plan }
+        end
+        return plan.call unless changed.empty? && stored?(piece) && (look.nil? || stored?(look))
 
-        brief = brief(piece, look, **changed)
-        PlanMemory.of(brief) { Core::Planning::Planner.new(brief).plan }
+        Support::VersionedCache.once([:plan, piece.id, look&.id], &plan)
       end
 
-      def chosen(piece) = piece.looks.find(&:chosen)
+      # Whether it is in the database as it stands here.
+      def stored?(record) = record.persisted? && !record.changed?
+      private_class_method :stored?
+
+      def chosen(piece) = piece.chosen_look
 
       # Core::Planning::Brief. house: what all plans share; changed: fields to put in place of the recorded ones.
       def brief(piece, look, workshop: House::WorkshopSettings.workshop, house: self.house(workshop), **changed)
@@ -38,13 +47,15 @@ module Operations
 
       # Core::Planning::Brief of what lies on a piece, whether or not it has a look.
       def surfaces(piece)
-        brief(piece, chosen(piece) || Records::Look.new(piece: piece))
+        Support::VersionedCache.once([:surfaces, piece.id]) { brief(piece, chosen(piece) || Records::Look.new(piece: piece)) }
       end
 
       # What the plans of all pieces share: ways, products, learned factors, experience.
       def house(workshop = House::WorkshopSettings.workshop)
-        { practices: Core::Planning::WorkshopPractices.new(workshop.practices_chosen), products: Shelf::Products.core(workshop),
-          factors: Factors.known.transform_values(&:first), experiences: Experiences.core, tent: workshop.spray_tent }
+        Support::VersionedCache.once(:plan_house) do
+          { practices: Core::Planning::WorkshopPractices.new(workshop.practices_chosen), products: Shelf::Products.core(workshop),
+            factors: Factors.known.transform_values(&:first), experiences: Experiences.core, tent: workshop.spray_tent }
+        end
       end
 
       # Acts by which the shape as planned comes about.

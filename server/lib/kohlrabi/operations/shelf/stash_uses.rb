@@ -84,7 +84,7 @@ module Operations
 
       # Centre to centre of the holes that are there or wanted, mm; nil where nobody has said.
       def spacing(piece)
-        piece.looks.find(&:chosen)&.spacing_mm || piece.findings.find do |finding|
+        piece.chosen_look&.spacing_mm || piece.findings.find do |finding|
           finding.kind == "old_holes" && finding.measure
         end&.measure
       end

@@ -5,7 +5,7 @@ module Operations
     # Keeps answers that take time to work out, until anything is written to the file by anybody.
     module VersionedCache
       LOCK = Monitor.new
-      MAX_ANSWERS = 40 # answers: time passes while nobody writes, and old ones must not pile up
+      MAX_ANSWERS = 400 # answers: time passes while nobody writes, and old ones must not pile up
 
       module_function
 

@@ -37,6 +37,9 @@ module Records
 
     before_validation(on: :create) { self.ticket ||= Piece.maximum(:ticket).to_i + 1 }
 
+    # The look that was chosen, or nil.
+    def chosen_look = looks.find(&:chosen)
+
     # "K-041"
     def ticket_text = format("K-%03d", ticket)
   end

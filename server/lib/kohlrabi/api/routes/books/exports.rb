@@ -39,7 +39,7 @@ module Api
           end
           app.get("/api/pieces/:id/card") do
             file("flip-#{params[:id].to_i}.pdf", "application/pdf") do
-              Formats::FlipCard.new(Operations::Flips::Pieces.whole(params[:id])).to_s
+              Formats::FlipCard.new(Operations::Flips::Pieces.find(params[:id])).to_s
             end
           end
         end

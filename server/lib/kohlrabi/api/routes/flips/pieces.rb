@@ -32,7 +32,7 @@ module Api
           end
           app.post("/api/pieces") { change(201) { piece_page(Operations::Flips::Pieces.create(given)) } }
           app.get("/api/pieces/:id") do
-            json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.whole(params[:id]), formatter).to_h)
+            json(Serializers::Flips::PiecePage.new(Operations::Flips::Pieces.find(params[:id]), formatter).to_h)
           end
           app.patch("/api/pieces/:id") { change { piece_page(Operations::Flips::Pieces.update(params[:id], given)) } }
           app.delete("/api/pieces/:id") { removal { Operations::Flips::Pieces.remove(params[:id]) } }
@@ -41,7 +41,7 @@ module Api
         def self.diary(app)
           app.get("/api/pieces/:id/diary") do
             json(Serializers::Flips::DiaryLine.present(
-                   Operations::Flips::Diary.of(Operations::Flips::Pieces.whole(params[:id])), formatter
+                   Operations::Flips::Diary.of(Operations::Flips::Pieces.find(params[:id])), formatter
                  ))
           end
           app.post("/api/pieces/:id/notes") do

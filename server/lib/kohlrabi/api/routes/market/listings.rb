@@ -13,7 +13,7 @@ module Api
         end
 
         def self.offering(app)
-          app.get("/api/pieces/:id/listing") { json(listing(Operations::Flips::Pieces.offered(params[:id]))) }
+          app.get("/api/pieces/:id/listing") { json(listing(Operations::Flips::Pieces.find(params[:id]))) }
           app.put("/api/pieces/:id/listing/:length") do
             change { listing(Operations::Market::Listings.set(params[:id], params[:length], given)) }
           end
@@ -21,7 +21,7 @@ module Api
             change { listing(Operations::Market::Listings.tick(params[:id], given)) }
           end
           app.get("/api/pieces/:id/photos.zip") do
-            piece = Operations::Flips::Pieces.offered(params[:id])
+            piece = Operations::Flips::Pieces.find(params[:id])
             zip = Operations::Market::Listings.zip(piece)
             content_type "application/zip"
             cache_control :no_store

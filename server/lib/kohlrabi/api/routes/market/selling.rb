@@ -21,7 +21,7 @@ module Api
 
         def self.pricing(app)
           app.get("/api/pieces/:id/pricing") do
-            json(Serializers::Market::PricingPage.new(Operations::Flips::Pieces.offered(params[:id]), formatter,
+            json(Serializers::Market::PricingPage.new(Operations::Flips::Pieces.find(params[:id]), formatter,
                                                       price: Selling.price(params[:price])).to_h)
           end
           app.post("/api/pieces/:id/price-decisions") do

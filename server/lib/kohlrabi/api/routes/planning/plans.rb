@@ -7,7 +7,7 @@ module Api
       module Plans
         def self.registered(app)
           app.get("/api/pieces/:id/plan") do
-            json(Serializers::Planning::PlanPage.new(Operations::Flips::Pieces.whole(params[:id]), formatter).to_h)
+            json(Serializers::Planning::PlanPage.new(Operations::Flips::Pieces.find(params[:id]), formatter).to_h)
           end
           app.get("/api/catalogue") { json(Serializers::Planning::Catalogue.new(formatter).to_h) }
           shapes(app)
@@ -50,7 +50,7 @@ module Api
 
         def self.looks(app)
           app.get("/api/pieces/:id/starter-looks") do
-            piece = Operations::Flips::Pieces.whole(params[:id])
+            piece = Operations::Flips::Pieces.find(params[:id])
             json(rows: Operations::Planning::Starters.of(piece).map do |row|
               Serializers::Planning::StarterLook.new(piece, row, formatter).to_h
             end)

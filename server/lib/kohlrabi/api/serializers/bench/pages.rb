@@ -85,37 +85,38 @@ module Api
         # Minutes of the day, to be drawn.
         def span(from, to, midnight) = { start: [from - midnight, 0].max, stop: [to - midnight, DAY].min }
 
+        # What dries in a day.
         def waits(from, to)
-          planned = @bench.schedule.sequence.filter_map do |slot|
-            [slot.job.piece, @bench.step(slot).label, slot.to, slot.free] if slot.job.wait.positive?
+          shown = all_waits.select { |_, _, start, stop| start < to && stop > from }
+          shown.map do |piece, label, start, stop|
+            { piece: @bench.pieces.fetch(piece).name, label: label, until: @words.moment(stop), **span(start, stop, from) }
           end
-          running = @bench.clocks.map do |clock|
-            [clock.piece.id, clock.label, clock.done.to_i / 60, clock.free.to_i / 60]
-          end
-          (running + planned).select do |_, _, start, stop|
-            start < to && stop > from
-          end.map do |piece, label, start, stop|
-            { piece: @bench.pieces.fetch(piece).name, label: label, until: @words.moment(stop),
-              **span(start, stop, from) }
+        end
+
+        # [piece id, label, first minute, last minute] of what dries and of what will.
+        def all_waits
+          @all_waits ||= begin
+            running = @bench.clocks.map { |clock| [clock.piece.id, clock.label, clock.done.to_i / 60, clock.free.to_i / 60] }
+            slots = @bench.schedule.sequence.select { |slot| slot.job.wait.positive? }
+            running + slots.map { |slot| [slot.job.piece, @bench.step(slot).label, slot.to, slot.free] }
           end
         end
 
         def pieces
-          ids = @bench.schedule.pieces
-          ids.map { |id| piece(@bench.pieces.fetch(id)) }
+          pieces = @bench.pieces.values_at(*@bench.schedule.pieces)
+          standings = Operations::Market::Standings.of_all(pieces)
+          pieces.map { |piece| piece(piece, standings[piece.id]) }
         end
 
-        def piece(piece)
+        def piece(piece, standing)
           ready = @bench.schedule.ready(piece.id)
-          early, late = [@bench.early, @bench.late].map do |one|
-            one.ready(piece.id)&.then do |minute|
-              @formatter.day(@bench.date(minute))
-            end
+          early, late = [@bench.early, @bench.late].map do |schedule|
+            schedule.ready(piece.id)&.then { |minute| @formatter.day(@bench.date(minute)) }
           end
           days = ready && piece.promised_on && (@bench.date(ready) - piece.promised_on).to_i
           { piece: BenchWords.link(piece), remaining: @formatter.effort(@bench.plans.fetch(piece.id).remaining), why: @words.rank(piece),
             ready: { on: ready && @formatter.day(@bench.date(ready)), early: early, late: late, why: @bench.schedule.why_not(piece.id) },
-            standing: Market::Standing.present(Operations::Market::Standings.of(piece), @formatter),
+            standing: Market::Standing.present(standing, @formatter),
             promised: @formatter.day(piece.promised_on), late_days: days&.positive? ? days : nil }
         end
 
@@ -184,7 +185,8 @@ module Api
 
         # The piece of the step that comes first, and where on it that is worked.
         def lit(slot)
-          { drawing: @formatter.drawing(@bench.pieces.fetch(slot.job.piece)), zones: @bench.step(slot).zones }
+          view = Operations::Planning::Drawing.view(@bench.pieces.fetch(slot.job.piece))
+          { drawing: @formatter.drawing(view), zones: @bench.step(slot).zones }
         end
 
         # An open step that took well past its estimate.

@@ -43,7 +43,11 @@ module Api
         end
 
         # What a piece's turn is by.
-        def rank(piece)
+        def rank(piece) = (@ranks ||= {})[piece.id] ||= ranked(piece)
+
+        private
+
+        def ranked(piece)
           return "Promised for #{Core::Units::Calendar.text(piece.promised_on)}." if piece.promised_on
 
           profit = Operations::Bench::Schedules.profit(piece)
@@ -52,8 +56,6 @@ module Api
           left = Core::Units::Effort.text(@bench.plans[piece.id].remaining)
           "#{piece.name}: #{@formatter.money(profit)[:text]} #{@formatter.workshop.currency} of expected profit for #{left} of work left."
         end
-
-        private
 
         def piece(slot) = @bench.pieces.fetch(slot.job.piece)
 

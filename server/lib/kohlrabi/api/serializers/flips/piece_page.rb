@@ -16,7 +16,7 @@ module Api
         attributes :id, :lock_version
         attribute(:ticket, &:ticket_text)
         attribute(:stage) { @flip.chain.stage }
-        attribute(:drawing) { @formatter.drawing(@piece) }
+        attribute(:drawing) { @formatter.drawing(Operations::Planning::Drawing.view(@piece)) }
         attribute(:shape) { Planning::Shape.present(Operations::Planning::Shapes.of(@piece), @formatter) }
         attribute(:open_steps) { Operations::Planning::Settling.open_steps(@piece).size }
         attribute(:planned) { @piece.looks.any?(&:chosen) }

@@ -113,7 +113,7 @@ module Api
         def row(row, formatter)
           summary = row.summary
           worked = { hours: formatter.effort(row.seconds), hourly_pay: formatter.money(row.hourly_pay) }
-          shown = { stage: summary.stage, drawing: formatter.drawing(row.piece), price: price(row, formatter), budget: budget(row, formatter),
+          shown = { stage: summary.stage, drawing: formatter.drawing(row.view), price: price(row, formatter), budget: budget(row, formatter),
                     standing: Market::Standing.present(row.standing, formatter) }
           named(row.piece).merge(days(row, formatter), money(summary, formatter), worked, shown)
         end

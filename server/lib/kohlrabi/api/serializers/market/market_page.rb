@@ -8,7 +8,7 @@ module Api
         attributes :days, :enquiries
         shows :value, :standing, :waiting, :tape, :advice, :against, :curve_of, :expected, :expected_days, :paid, :left
         attribute(:piece) { |row| Bench::BenchWords.link(row.piece) }
-        attribute(:drawing) { |row| @formatter.drawing(row.piece) }
+        attribute(:drawing) { |row| @formatter.drawing(row.view) }
         attribute(:asking) { |row| @formatter.money(row.asking) }
         attribute(:floor) { |row| @formatter.money(row.floor) }
         attribute(:today) { @formatter.day(Operations::House::WorkshopSettings.today) }

@@ -164,7 +164,7 @@ module Api
         shows :bought, :planned_shape, :findings, :acts, :lead
         attributes :id, :name, :kind
         attribute(:ticket, &:ticket_text)
-        attribute(:drawing) { @formatter.drawing(@piece) }
+        attribute(:drawing) { @formatter.drawing(Operations::Planning::Drawing.view(@piece)) }
         attribute(:shape) { Planning::Shape.present(Operations::Planning::Shapes.of(@piece), @formatter) }
         attribute(:sized) { Operations::Planning::Drawing.shape(@piece).sized? }
         attribute(:zones) { @zones.map { |zone| zone_row(zone) } }
@@ -193,8 +193,8 @@ module Api
         def bought
           return unless @piece.planned_shape
 
-          @formatter.elevation(Core::Planning::Shape::Elevation.new(Operations::Planning::Drawing.bought(@piece)),
-                               @piece)
+          drawing = Operations::Planning::Drawing
+          @formatter.drawing(drawing.view(@piece, Core::Planning::Shape::Elevation.new(drawing.bought(@piece))))
         end
 
         def zone_row(zone)

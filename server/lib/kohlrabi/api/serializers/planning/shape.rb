@@ -13,7 +13,7 @@ module Api
         attribute(:known, &:known)
         attribute(:assumed) { |drawn| drawn.shape.assumed? }
         attribute(:kind) { |drawn| drawn.shape.template[:kind] }
-        attribute(:drawing) { |drawn| params[:formatter].elevation(Core::Planning::Shape::Elevation.new(drawn.shape), drawn.record) }
+        attribute(:drawing) { |drawn| params[:formatter].drawing(Operations::Planning::Drawing.view(drawn.record, Core::Planning::Shape::Elevation.new(drawn.shape))) }
         attribute(:filled) { |drawn| Shape.filled(drawn.shape, params[:formatter]) }
         attribute(:fields) { |drawn| drawn.shape.said.map(&:to_s) }
         attribute(:says) { |drawn| Shape.says(drawn) }

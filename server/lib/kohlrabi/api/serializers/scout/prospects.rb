@@ -44,7 +44,8 @@ module Api
 
         # The drawing of its kind, by the measures that are known.
         def drawing(prospect, formatter)
-          formatter.drawing(Records::Piece.new(prospect.slice("kind", "width_mm", "depth_mm", "height_mm", "leg_mm")))
+          measured = prospect.slice("kind", "width_mm", "depth_mm", "height_mm", "leg_mm")
+          formatter.drawing(Operations::Planning::Drawing.view(Records::Piece.new(measured)))
         end
 
         # A spotted piece in a list or on Today.

@@ -5,6 +5,8 @@ module Api
     module Support
       # Puts the core's values into the shapes of the contract, in the workshop's currency and units.
       class Formatter
+        ELEVATIONS = Operations::Support::Memory.new(400) # what lists show over and over
+
         attr_reader :workshop
 
         def initialize(workshop)
@@ -112,30 +114,10 @@ module Api
           { on: day(answer.on), early: day(answer.early), late: day(answer.late), why: answer.why }
         end
 
-        def drawing(piece) = elevation(Operations::Planning::Drawing.elevation(piece), piece)
-
-        # A drawing of a piece: Core::Planning::Shape::Elevation in the workshop's units and the piece's colours.
-        def elevation(elevation, piece)
-          measured = elevation.to_scale?
-          { width: elevation.width, height: elevation.height, to_scale: measured, parts: elevation.parts, planned: planned(piece),
-            description: elevation.description(unit: workshop.length_unit),
-            width_text: (length(elevation.width) if measured), height_text: (length(elevation.height) if measured),
-            body_colour: piece.body_colour, front_colour: piece.front_colour }
-        end
-
-        # Finish of the zones by the chosen look, where there is one, with what was put on them.
-        def planned(piece)
-          look = piece.looks.find(&:chosen) or return []
-          colours = Operations::Shelf::Colours.core
-          put_on = look.works.flat_map do |row|
-            Operations::Planning::AppliedWorks.zones(row, piece).map do |zone|
-              [zone, row.tool]
-            end
-          end.to_h
-          look.look_zones.map do |row|
-            { zone: row.zone, finish: row.finish, colour: colours.hex(row.colour),
-              pattern: put_on[row.zone] || ("distressed" if row.over.split(",").include?("distressed")) }
-          end
+        # A front view (Operations::Planning::Drawing::View) in the workshop's units.
+        def drawing(view)
+          measured = ELEVATIONS.of([view.elevation.object_id, workshop.length_unit]) { measured(view.elevation) }
+          { **measured, planned: view.finishes.map(&:to_h), body_colour: view.body_colour, front_colour: view.front_colour }
         end
 
         LANES = { waiting: "waiting", bench: "on the bench", market: "on the market" }.freeze
@@ -152,6 +134,14 @@ module Api
         end
 
         private
+
+        # What a drawing shows of the shape alone, with its measures in words.
+        def measured(elevation)
+          to_scale = elevation.to_scale?
+          { width: elevation.width, height: elevation.height, to_scale: to_scale, parts: elevation.parts,
+            description: elevation.description(unit: workshop.length_unit),
+            width_text: (length(elevation.width) if to_scale), height_text: (length(elevation.height) if to_scale) }
+        end
 
         # A step of a scale: without decimals.
         def whole(minor)
