@@ -30,7 +30,7 @@ module Core
         return either(plain, text, house) if decimal == :either
 
         mark = decimal == :comma ? "," : "."
-        return Rational(plain.tr(",", ".")) if plain.match?(/\A-?\d+(#{Regexp.escape(mark)}\d+)?\z/)
+        return Rational(plain.tr(",", ".")) if plain.match?(decimal == :comma ? /\A-?\d+(,\d+)?\z/ : /\A-?\d+(\.\d+)?\z/)
 
         raise Refusal.new(:not_a_number, given: text, hint: hint(mark, plain))
       end

@@ -26,9 +26,10 @@ module Operations
         @progress = [0, flips.size]
         Records::Base.transaction do
           ticket = Records::Piece.maximum(:ticket).to_i
+          channels = Market::Channels.ids
           flips.each_slice(BATCH).with_index do |batch, index|
             gone&.call
-            write(batch, ticket + (index * BATCH))
+            write(batch, ticket + (index * BATCH), channels)
             @progress = [[(index + 1) * BATCH, flips.size].min, flips.size]
             yield(*@progress) if block_given?
           end
@@ -51,21 +52,21 @@ module Operations
                   sale: [Records::Sale, %i[price_minor tip_minor fee_minor delivery_minor asking_minor channel]],
                   refund: [Records::Refund, %i[amount_minor fee_back_minor]] }.freeze
 
-      def write(batch, ticket)
+      def write(batch, ticket, channels)
         ids = Records::Bulk.insert(Records::Piece, [*PIECE, :ticket, :kind_key], batch.each_with_index.map do |flip, i|
           [*flip.piece.values_at(*PIECE), ticket + i + 1, KIND.key(flip.piece[:kind])]
         end)
         rows = batch.zip(ids)
-        events(rows)
+        events(rows, channels)
         costs(rows)
         work(rows)
-        Flips::Summaries.keep(rows.to_h { |flip, id| [id, Flips::Summaries.figures(ImportedFlip.flip(flip, id))] })
+        Flips::Summaries.keep(rows.to_h { |flip, id| [id, Flips::Summaries.figures(ImportedFlip.flip(flip, id, channels))] })
         rented = Records::FlipSummary.where(piece_id: ids, channel_id: Flips::BoothRents.places.keys).pluck(:piece_id)
         Flips::Summaries.refresh(rented) if rented.any?
       end
       private_class_method :write
 
-      def events(rows)
+      def events(rows, channels)
         wanted = rows.flat_map { |flip, id| flip.events.each_with_index.map { |event, i| [event, id, i + 1] } }
         ids = Records::Bulk.insert(Records::Event, %i[piece_id kind happened_on position], wanted.map do |event, id, index|
           [id, event[:kind], event[:happened_on], index]
@@ -73,7 +74,7 @@ module Operations
         DETAILS.each do |key, (model, columns)|
           linked = columns.include?(:channel) ? [*columns, :channel_id] : columns
           details = wanted.zip(ids).filter_map do |(event, _, _), id|
-            [id, *Market::Channels.linked(event[key]).values_at(*linked)] if event[key]
+            [id, *Market::Channels.linked(event[key], channels).values_at(*linked)] if event[key]
           end
           Records::Bulk.insert(model, [:event_id, *linked], details)
         end

@@ -15,18 +15,18 @@ module Operations
 
       module_function
 
-      # row: Formats::CsvFlip; id: of its piece. Returns Flip.
-      def flip(row, id)
-        piece = Piece.new(id: id, **row.piece.slice(:bought_on, :purchase_minor), events: events(row))
+      # row: Formats::CsvFlip; id: of its piece; channels: as Market::Channels.ids. Returns Flip.
+      def flip(row, id, channels)
+        piece = Piece.new(id: id, **row.piece.slice(:bought_on, :purchase_minor), events: events(row, channels))
         costs = row.costs.to_h { |cost| [cost[:category], cost[:amount_minor]] }
         Flips::Flip.new(piece, costs: costs, work: row.seconds ? { KIND => row.seconds } : {}, worked_from: nil)
       end
 
-      def events(row)
+      def events(row, channels)
         row.events.each_with_index.map do |event, index|
           Event.new(kind: event[:kind], happened_on: event[:happened_on], position: index + 1,
-                    listing: event[:listing] && Listing.new(**Market::Channels.linked(event[:listing])),
-                    sale: event[:sale] && Sale.new(**Market::Channels.linked(event[:sale])),
+                    listing: event[:listing] && Listing.new(**Market::Channels.linked(event[:listing], channels)),
+                    sale: event[:sale] && Sale.new(**Market::Channels.linked(event[:sale], channels)),
                     refund: event[:refund] && Refund.new(**event[:refund]))
         end
       end

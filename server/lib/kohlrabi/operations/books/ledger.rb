@@ -17,7 +17,8 @@ module Operations
       # Array of Core::Books::Entry by date; what has no date stands on the day it was recorded.
       def entries
         bought = Records::Container.live.where(mix_version_id: nil).where("paid_minor > 0").order(:id)
-        (flips.flat_map(&:entries) + shelf(bought) + apart(Records::WorkshopEntry.live.order(:id))).sort_by.with_index { |entry, index| [entry.on.jd, index] }
+        all = flips.flat_map(&:entries) + shelf(bought) + apart(Records::WorkshopEntry.live.order(:id))
+        all.group_by(&:on).sort_by(&:first).flat_map(&:last)
       end
 
       # Array of Core::Books::FlipLedger over live pieces.

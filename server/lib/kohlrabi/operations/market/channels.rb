@@ -17,14 +17,19 @@ module Operations
 
       def all = Records::Channel.live.order(:name)
 
-      # values of a listing or a sale with the id of the channel that they name, where they name one.
-      def linked(values) = values.key?(:channel) ? values.merge(channel_id: id_of(values[:channel])) : values
+      # values of a listing or a sale with the id of the channel that they name, where they name one. ids: as #ids.
+      def linked(values, ids = self.ids)
+        values.key?(:channel) ? values.merge(channel_id: ids[plain(values[:channel])]) : values
+      end
 
       # Id of the channel of a name, in any case; nil for none.
-      def id_of(name)
-        plain = name.to_s.strip.downcase
-        plain.empty? ? nil : all.find { |row| row.name.strip.downcase == plain }&.id
-      end
+      def id_of(name) = ids[plain(name)]
+
+      # {name in small letters => id}; of two alike the first.
+      def ids = all.pluck(:name, :id).reverse.to_h { |name, id| [plain(name), id] }
+
+      def plain(name) = name.to_s.strip.downcase
+      private_class_method :plain
 
       # What a channel takes of a price, minor units; nil where it is none of the workshop's or takes nothing.
       def fee(id, price)
