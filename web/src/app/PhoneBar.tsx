@@ -1,15 +1,15 @@
 // The sections under the thumb on a phone: five, and the rest behind the last of them.
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
-import Menu from "@mui/material/Menu";
-import MenuItem from "@mui/material/MenuItem";
-import { useState } from "react";
-import { Link, NavLink, useLocation } from "react-router";
+import { lazy, Suspense, useState } from "react";
+import { NavLink, useLocation } from "react-router";
 import type { Timer } from "../api/types";
 import { useOpen } from "../kit/session/open";
 import { SectionIcon } from "../kit/SectionIcon";
 import { Ticking } from "../kit/Ticking";
 import { SECTIONS } from "./Rail";
+
+const PopMenu = lazy(() => import("../kit/PopMenu"));
 
 const UNDER_THUMB = ["/", "/scout", "/floor", "/market"];
 
@@ -83,48 +83,27 @@ export function PhoneBar({ running }: { running: Timer | undefined }) {
           More
         </Box>
       </ButtonBase>
-      <Menu
-        anchorEl={anchor}
-        open={anchor !== null}
-        onClose={() => setAnchor(null)}
-        anchorOrigin={{ vertical: "top", horizontal: "right" }}
-        transformOrigin={{ vertical: "bottom", horizontal: "right" }}
-      >
-        <MenuItem
-          onClick={() => {
-            setAnchor(null);
-            open.find();
-          }}
-          sx={{ minHeight: 48 }}
-        >
-          Find anything
-        </MenuItem>
-        <MenuItem
-          onClick={() => {
-            setAnchor(null);
-            open.undoList();
-          }}
-          sx={{ minHeight: 48 }}
-        >
-          Done this session
-        </MenuItem>
-        {others.map((section) => (
-          <MenuItem
-            key={section.to}
-            component={Link}
-            to={section.to}
-            selected={pathname.startsWith(section.to)}
-            onClick={() => setAnchor(null)}
-            sx={{ gap: 1.5, minHeight: 48 }}
-          >
-            <SectionIcon sign={section.sign} />
-            {section.name}
-          </MenuItem>
-        ))}
-        <MenuItem component={Link} to="/how" onClick={() => setAnchor(null)} sx={{ minHeight: 48 }}>
-          How it all fits together
-        </MenuItem>
-      </Menu>
+      {anchor && (
+        <Suspense fallback={null}>
+          <PopMenu
+            anchor={anchor}
+            close={() => setAnchor(null)}
+            anchorOrigin={{ vertical: "top", horizontal: "right" }}
+            transformOrigin={{ vertical: "bottom", horizontal: "right" }}
+            actions={[
+              { label: "Find anything", run: open.find },
+              { label: "Done this session", run: open.undoList },
+              ...others.map(({ to, name, sign }) => ({
+                label: name,
+                to,
+                sign: <SectionIcon sign={sign} />,
+                selected: pathname.startsWith(to),
+              })),
+              { label: "How it all fits together", to: "/how" },
+            ]}
+          />
+        </Suspense>
+      )}
     </Box>
   );
 }

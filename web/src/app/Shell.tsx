@@ -8,7 +8,7 @@ import { Outlet, useLocation, useNavigate } from "react-router";
 import { pieceKey, useTimers, useVersion, useWorkshop } from "../api/queries";
 import type { Piece } from "../api/types";
 import type { Named } from "../kit/fields";
-import { notePlace } from "../kit/BackDialog";
+import { notePlace } from "../kit/dialogPlaces";
 import { OpenContext } from "../kit/session/open";
 import { PhoneBar } from "./PhoneBar";
 import { Rail, SECTIONS } from "./Rail";

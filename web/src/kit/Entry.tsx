@@ -1,7 +1,8 @@
 // One recorded thing in a list: its day, what it is, its amount; it can be corrected or taken away from its menu.
 import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
-import { type MenuAction, RowMenu } from "./RowMenu";
+import type { MenuAction } from "./PopMenu";
+import { RowMenu } from "./RowMenu";
 
 type Props = {
   day: string;

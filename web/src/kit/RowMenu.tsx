@@ -1,19 +1,15 @@
 // What is rare on a row: behind three dots, named for who hears it.
 import Box from "@mui/material/Box";
 import IconButton from "@mui/material/IconButton";
-import Menu from "@mui/material/Menu";
-import MenuItem from "@mui/material/MenuItem";
-import { useState } from "react";
-import { Link } from "react-router";
+import { lazy, Suspense, useState } from "react";
+import type { MenuAction } from "./PopMenu";
 
-// to leads to a page, href is fetched as a file, run does something.
-export type MenuAction = { label: string; run?: () => void; to?: string; href?: string };
+const PopMenu = lazy(() => import("./PopMenu"));
 
 export function RowMenu({ name, actions }: { name: string; actions: (MenuAction | false | undefined | null)[] }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const shown = actions.filter((action) => !!action);
   if (shown.length === 0) return null;
-  const close = () => setAnchor(null);
   return (
     <Box component="span" className="no-print">
       <IconButton
@@ -29,22 +25,11 @@ export function RowMenu({ name, actions }: { name: string; actions: (MenuAction 
           ))}
         </svg>
       </IconButton>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={close}>
-        {shown.map(({ label, run, to, href }) => (
-          <MenuItem
-            key={label}
-            {...(to ? { component: Link, to } : {})}
-            {...(href ? { component: "a", href, download: true } : {})}
-            onClick={() => {
-              close();
-              run?.();
-            }}
-            sx={{ minHeight: 44 }}
-          >
-            {label}
-          </MenuItem>
-        ))}
-      </Menu>
+      {anchor && (
+        <Suspense fallback={null}>
+          <PopMenu anchor={anchor} actions={shown} close={() => setAnchor(null)} />
+        </Suspense>
+      )}
     </Box>
   );
 }

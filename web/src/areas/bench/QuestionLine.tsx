@@ -138,7 +138,7 @@ function Materials({ question, send }: Props) {
 
 const ANSWERS = { hours: Ticks, costs: Ticks, said: Left, materials: Materials, touch_up: Buttons, overlap: Buttons };
 
-export function QuestionLine({ question }: { question: Question }) {
+export default function QuestionLine({ question }: { question: Question }) {
   const { done, failed } = useUndo();
   const [refused, setRefused] = useState<string | null>(null);
   const send = async (answer: Answered) => {

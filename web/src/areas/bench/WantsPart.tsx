@@ -1,10 +1,12 @@
 // What wants an answer: offers, price steps, pick-ups, tags to look at, what the next steps are short of. A line each.
 import Box from "@mui/material/Box";
-import type { ReactNode } from "react";
+import { lazy, type ReactNode, Suspense } from "react";
 import { Link } from "react-router";
 import type { Today } from "../../api/types";
 import { Part } from "../../kit/Part";
-import { QuestionLine } from "./QuestionLine";
+
+// Loaded where there is a question: the first screen loads less.
+const QuestionLine = lazy(() => import("./QuestionLine"));
 
 type Props = {
   questions: Today["questions"];
@@ -41,7 +43,9 @@ export function WantsPart({ questions, wants, tags, short, currency }: Props) {
       <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
         {questions.map((question) => (
           <Line key={question.id} tone="warning.main">
-            <QuestionLine question={question} />
+            <Suspense fallback={<Box sx={{ minHeight: 84 }}>{question.text}</Box>}>
+              <QuestionLine question={question} />
+            </Suspense>
           </Line>
         ))}
         {wants.map(({ piece, text }, place) => (
