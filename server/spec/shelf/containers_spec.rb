@@ -100,6 +100,23 @@ RSpec.describe "the shelf", :api do
     expect(draw("100 ml", piece)["amount"]["text"]).to eq("0.00")
   end
 
+  it "expects whole tins of a planned piece under that rule, and nothing more once one is open" do
+    expected = lambda do |amount|
+      Operations::Shelf::Draws.expected_cost({ "paint_all" => amount }, Operations::Shelf::Products.core)
+    end
+    container # a litre for 42.00
+    products = Operations::Shelf::Products.core
+    by_part = expected.call(200)
+    expect(by_part).to eq(Core::Planning::Stock.new({ "paint_all" => 200 }, products).used)
+    call(:patch, "/api/workshop", { lock_version: call(:get, "/api/workshop")["lock_version"], material_rule: "whole" })
+    expect(expected.call(200)).to eq(4200)
+    draw("100 ml", piece)
+    expect(expected.call(200)).to eq(0)
+    beyond = Core::Planning::Stock.new({ "paint_all" => 100 }, products).price # 900 ml are left
+    expect(beyond).to be > 0
+    expect(expected.call(1000)).to eq(beyond)
+  end
+
   it "corrects what is left by weighing or by eye without charging a piece, and marks a tin used up" do
     tin = container
     chest = piece

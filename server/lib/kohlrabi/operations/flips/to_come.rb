@@ -98,11 +98,9 @@ module Operations
 
       # Minor units that the open steps of a plan and new hardware still cost; nil where a price is not known.
       def cost(piece, plan)
-        used = Core::Planning::Stock.new(plan.materials_left, plan.brief.products).used
+        materials = Shelf::Draws.expected_cost(plan.materials_left, plan.brief.products) or return
         look = Planning::Plans.chosen(piece)
-        used && (used + Planning::Plans.hardware_left(piece, look,
-                                                      plan).to_i + Planning::AppliedWorks.cost_left(piece, look,
-                                                                                                    plan).to_i)
+        materials + Planning::Plans.hardware_left(piece, look, plan).to_i + Planning::AppliedWorks.cost_left(piece, look, plan).to_i
       end
 
       # Pieces of which somebody has said something, or of which something stood.

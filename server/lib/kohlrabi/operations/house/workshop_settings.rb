@@ -22,6 +22,7 @@ module Operations
       def update(given)
         Support::Context.forget
         workshop = self.workshop
+        rule = workshop.material_rule
         values = read(given, workshop)
         check_currency(workshop, values)
         Support::Locking.save(workshop, given, values) do |record|
@@ -29,6 +30,7 @@ module Operations
           Core::Bench::Hours.read(record.light_from, record.light_to)
         end
         Planning::Plans.refresh_all if given["practices"] # another way of working
+        Shelf::Draws.refresh_plans if workshop.material_rule != rule
         workshop
       end
 

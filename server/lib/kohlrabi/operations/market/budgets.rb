@@ -33,7 +33,7 @@ module Operations
           plan = Planning::Plans.of(piece, look: look, workshop: workshop)
           next unless plan.remaining < standing.work_left.to_i
 
-          cost = Core::Planning::Stock.new(plan.materials_left, plan.brief.products).used
+          cost = Shelf::Draws.expected_cost(plan.materials_left, plan.brief.products)
           price = Values.fetch(piece, look: look)&.at(1)
           [look.name, price && Standings.take_home(price, workshop), cost, plan.remaining] if cost
         end

@@ -133,7 +133,7 @@ module Operations
         piece.step_marks.select { |mark| left.include?([mark.step, mark.zone]) }.sum(&:seconds)
       end
 
-      def cost(plan) = Core::Planning::Stock.new(plan.materials_left, plan.brief.products).used
+      def cost(plan) = Shelf::Draws.expected_cost(plan.materials_left, plan.brief.products)
       private_class_method :cost
 
       # {step key => "worked" or "failed"} of what was tried on the piece, the latest first.

@@ -64,7 +64,7 @@ module Operations
           params = Support::Params.new(given, House::WorkshopSettings.workshop)
           params.count(:count, 1..100)
           count = params.done![:count] || 1
-          Array.new(count) { Records::Container.create!(product: product[:key], opening: given["opening"] == true, **values) }
+          Array.new(count) { Records::Container.create!(product: product[:key], opening: given["opening"] == true, **values) }.tap { Draws.opened }
         end
       end
 

@@ -61,6 +61,32 @@ module Operations
         available(amounts).map { |product, _, taken| "#{Core::Shelf::Amount.text(taken, product, unit: unit)} #{product[:label]}" }
       end
 
+      # Minor units that planned amounts will cost a piece by the house's rule: their part of what containers cost, or
+      # whole containers, where the first draw bears all and what is open on the shelf has been paid. Nil where a price
+      # is not known. amounts: {product key => Numeric}; products: Core::Shelf::Products.
+      def expected_cost(amounts, products)
+        return Core::Planning::Stock.new(amounts, products).used unless whole?
+
+        rest = products.apart(amounts)
+        on_shelf = available(rest).sum do |product, containers, taken|
+          rest[product[:key]] -= taken
+          parts(product, containers, taken).sum(&:cost)
+        end
+        Core::Planning::Stock.new(rest.select { |_, amount| amount.positive? }, products).price&.+(on_shelf)
+      end
+
+      # What stands open on the shelf has changed: where the first draw bears all, other plans cost otherwise.
+      def opened = (refresh_plans if whole?)
+
+      # Counts anew what the plans of pieces in work still cost.
+      def refresh_plans
+        pieces = Records::Look.live.where(chosen: true).joins(piece: :summary).where(flip_summaries: { stage: Flips::Lists::IN_WORK })
+        Flips::Summaries.refresh(pieces.pluck(:piece_id))
+      end
+
+      def whole? = House::WorkshopSettings.workshop.material_rule == "whole"
+      private_class_method :whole?
+
       # [product, containers with a price, amount that can be taken] of what is on the shelf.
       def available(amounts)
         amounts.filter_map do |key, amount|
@@ -108,6 +134,7 @@ module Operations
                                      spent_on: on)
         parts.zip(values) { |part, value| keep(part, on, cost: cost, step: step, value_minor: value) }
         Flips::Summaries.refresh(Flips::Sharing.write(cost, rows))
+        opened
         cost
       rescue Core::Refusal => e
         raise Support::Refused, [e]
@@ -116,9 +143,7 @@ module Operations
 
       # Array of Core::Shelf::FirstIn::Part, oldest container first.
       def parts(product, containers, amount)
-        stock = Core::Shelf::FirstIn.new(containers.map do |row|
-          Containers.core(row)
-        end, whole: House::WorkshopSettings.workshop.material_rule == "whole")
+        stock = Core::Shelf::FirstIn.new(containers.map { |row| Containers.core(row) }, whole: whole?)
         stock.draw(amount) { |left| Core::Shelf::Amount.text(left, product, unit: House::WorkshopSettings.workshop.length_unit) }
       end
       private_class_method :parts
