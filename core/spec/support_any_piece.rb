@@ -15,7 +15,7 @@ module AnyPiece
   FINISHING = %w[fill sand prime seal coat stain thin_wash clear oil wax apply].freeze # verbs
   LEAD = [nil, "clear", "clear", "present"].freeze
 
-  module_function
+  extend self
 
   # So many seeds in an ordinary run, 5,000 with `bin/test --long`.
   def many(usual) = ENV["KOHLRABI_LONG"] ? 5000 : usual

@@ -5,7 +5,7 @@ module Plans
   PLANNING = Core::Planning
   EURO = Core::Units::Currency.find("EUR")
 
-  module_function
+  extend self
 
   def zones(kind, material, **measures)
     Core::Planning::Shape::Zones.of(Core::Planning::Shape::PieceShape.new(kind: kind, width: nil, height: nil, **measures),

@@ -8,7 +8,7 @@ module FirstScreen
   PUBLIC = File.join(ROOT, "server/public")
   ENTRIES = ["index.html", "src/areas/bench/Today.tsx"].freeze
 
-  module_function
+  extend self
 
   # Bytes after gzip over the entry, Today, and all that they import at once.
   def script_bytes
@@ -19,8 +19,9 @@ module FirstScreen
     end
   end
 
+  private
+
   def with_imports(manifest, name)
     [name, *manifest.fetch(name).fetch("imports", []).flat_map { |import| with_imports(manifest, import) }]
   end
-  private_class_method :with_imports
 end

@@ -8,7 +8,7 @@ module MarketBench
     TABLES = [6, 5, 4, 5].freeze # kinds, sources, channels, finishes: groups by chance, looked at together
     Books = Core::Books
 
-    module_function
+    extend self
 
     # workshops: of each. Prints percent of workshops with a wrong claim, and with the true one.
     def print(workshops)

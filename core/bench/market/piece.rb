@@ -13,7 +13,7 @@ module MarketBench
     LEFT = 0.5
     WAITING = 25 # days a piece takes a place before it is listed
 
-    module_function
+    extend self
 
     # steps: Array of [ln price, days]. Returns [money, days on the market].
     def of(steps, value, truth, got, date)

@@ -3,7 +3,7 @@
 module MarketBench
   # Draws from a seeded generator.
   module Draw
-    module_function
+    extend self
 
     def normal(random, mean = 0.0, sd = 1.0)
       mean + (sd * Math.sqrt(-2 * Math.log(1.0 - random.rand)) * Math.cos(2 * Math::PI * random.rand))

@@ -10,7 +10,7 @@ module MarketBench
       "10% above, 10% down" => ->(_, middle) { (0..12).map { |n| [middle + Math.log(1.1) + (n * Math.log(0.9)), 14] } }
     }.freeze
 
-    module_function
+    extend self
 
     # ln of what is seen to be asked: of three like it, else what own ones of the kind sold at, from three on, else
     # the usual table.

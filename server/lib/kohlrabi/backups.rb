@@ -9,7 +9,7 @@ module Backups
   MONTHS = 12
   STALE = 7 # days after which the latest copy is said to be old
 
-  module_function
+  extend self
 
   # Writes an archive of the open workshop. file: path, taken anew where it is there. Nothing half-written is left under
   # its name.
@@ -51,8 +51,9 @@ module Backups
   # Where copies by rule are kept.
   def folder = Copies.folder(database)
 
+  private
+
   def database = ActiveRecord::Base.connection_db_config.database
-  private_class_method :database
 
   # One moment of all tables.
   def reading(path)
@@ -61,5 +62,4 @@ module Backups
   ensure
     data&.close
   end
-  private_class_method :reading
 end

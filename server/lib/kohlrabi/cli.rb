@@ -8,23 +8,26 @@ require "thor"
 class Cli < Thor
   WORDS = { taken: "taken", bad: "wrong", repeat: "a repeat, left out (--again takes it)" }.freeze
 
-  def self.exit_on_failure? = true
+  class << self
+    def exit_on_failure? = true
 
-  # What stands in the way of all commands is said in a sentence, never by a trace.
-  def self.start(*)
-    super
-  rescue Records::Unusable, DataLock::Held => e
-    stop(e.message)
-  rescue SystemCallError, SQLite3::Exception, ActiveRecord::ActiveRecordError => e
-    trouble = Storage.trouble(e) || (e if e.is_a?(SystemCallError)) or raise
-    stop("#{trouble.to_s.delete_suffix('.')}. The data folder is #{Folder.path}; another can be named with KOHLRABI_HOME.")
-  end
+    # What stands in the way of all commands is said in a sentence, never by a trace.
+    def start(*)
+      super
+    rescue Records::Unusable, DataLock::Held => e
+      stop(e.message)
+    rescue SystemCallError, SQLite3::Exception, ActiveRecord::ActiveRecordError => e
+      trouble = Storage.trouble(e) || (e if e.is_a?(SystemCallError)) or raise
+      stop("#{trouble.to_s.delete_suffix('.')}. The data folder is #{Folder.path}; another can be named with KOHLRABI_HOME.")
+    end
 
-  def self.stop(message)
-    warn message
-    exit 1
+    private
+
+    def stop(message)
+      warn message
+      exit 1
+    end
   end
-  private_class_method :stop
 
   class_option :demo, type: :boolean, default: false, desc: "Work on the demo's data instead of your own"
 

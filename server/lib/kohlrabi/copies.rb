@@ -7,7 +7,7 @@ module Copies
   # path; on: Date; what: in words.
   Copy = Struct.new(:path, :on, :what, keyword_init: true)
 
-  module_function
+  extend self
 
   # {Date => path} of the copies kept by rule. database: path.
   def by_rule(database)

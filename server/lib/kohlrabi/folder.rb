@@ -4,7 +4,7 @@ require "fileutils"
 
 # The folder that holds a workshop's data: KOHLRABI_HOME, else `kohlrabi` in the XDG data folder.
 module Folder
-  module_function
+  extend self
 
   # Absolute path; the demo has a folder of its own beside the user's, so that the two never mix.
   def path(demo: false)

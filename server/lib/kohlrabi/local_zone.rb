@@ -5,7 +5,7 @@ module LocalZone
   CLOCK = "/etc/localtime"
   FALLBACK = "Etc/UTC"
 
-  module_function
+  extend self
 
   # zone: the TZ of the environment; clock: the link that names the zone on common systems.
   def name(zone: ENV.fetch("TZ", nil), clock: CLOCK)

@@ -7,7 +7,7 @@ require "socket"
 
 # The addresses of this machine on its own networks, for devices beside it, and how they are announced.
 module Network
-  module_function
+  extend self
 
   class << self
     # Where other devices open the workshop, "https://192.168.1.7:4646"; nil where it serves this machine alone.
@@ -53,9 +53,6 @@ module Network
     refuse(:certificate_unreadable)
   end
 
-  def refuse(code, **params) = raise(Core::Refusal.new(code, **params))
-  private_class_method :refuse
-
   # A QR code of an address for a terminal: two rows of modules a line, dark on light whatever the colours.
   def qr(address)
     modules = RQRCode::QRCode.new(address).modules
@@ -66,11 +63,14 @@ module Network
     end.join("\n")
   end
 
+  private
+
+  def refuse(code, **params) = raise(Core::Refusal.new(code, **params))
+
   # Light modules are drawn, dark ones left, for the usual dark terminal.
   def block(upper, lower)
     return lower ? " " : "▄" if upper
 
     lower ? "▀" : "█"
   end
-  private_class_method :block
 end

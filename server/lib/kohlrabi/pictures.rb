@@ -16,7 +16,7 @@ module Pictures
   PHONE = %w[image/heic image/heif image/heic-sequence image/heif-sequence image/avif].freeze # what telephones take
   QUALITY = 84
 
-  module_function
+  extend self
 
   # bytes: String; name: as the person knows the file. Returns {fingerprint:, width:, height:}.
   # Raises Core::Refusal with the name: too large, not a picture, cut short.
@@ -64,6 +64,10 @@ module Pictures
     File.join(File.dirname(ActiveRecord::Base.connection_db_config.database), "photos")
   end
 
+  def heif? = !Vips.type_find("VipsOperation", "heifload").zero?
+
+  private
+
   def keep(file, name)
     check_size(file, name)
     large = encode(file, LARGE)
@@ -75,7 +79,6 @@ module Pictures
   rescue Vips::Error, ImageProcessing::Error
     refuse(:picture_damaged, name: name)
   end
-  private_class_method :keep
 
   # Pictures of telephones where this machine's libvips reads them.
   def check_type(type, name)
@@ -85,9 +88,6 @@ module Pictures
 
     refuse(:heic_unreadable, name: name)
   end
-  private_class_method :check_type
-
-  def heif? = !Vips.type_find("VipsOperation", "heifload").zero?
 
   def check_size(file, name)
     image = Vips::Image.new_from_file(file.path)
@@ -95,7 +95,6 @@ module Pictures
 
     refuse(:picture_too_many_pixels, name: name, most_pixels: MAX_PIXELS / 1_000_000)
   end
-  private_class_method :check_size
 
   # Upright by the EXIF orientation, in sRGB, stripped; String of JPEG.
   def encode(file, side)
@@ -107,11 +106,9 @@ module Pictures
   ensure
     made&.close!
   end
-  private_class_method :encode
 
   # What can be seen through is laid on white.
   def opaque(image) = image.has_alpha? ? image.flatten(background: [255, 255, 255]) : image
-  private_class_method :opaque
 
   # Under a name of its own first, so that no half-written picture is ever found.
   def write(path, bytes)
@@ -127,8 +124,6 @@ module Pictures
   ensure
     FileUtils.rm_f(partial) if partial
   end
-  private_class_method :write
 
   def refuse(code, **params) = raise(Core::Refusal.new(code, field: :photo, **params))
-  private_class_method :refuse
 end

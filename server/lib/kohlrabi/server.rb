@@ -19,7 +19,7 @@ module Server
     def scheme = secure? ? "https" : "http"
   end
 
-  module_function
+  extend self
 
   # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. The block is told the address
   # once it answers. Blocks until the process is ended.
@@ -41,6 +41,13 @@ module Server
     events.on_booted { Thread.new { keep_copies } } unless Operations::House::WorkshopSettings.workshop.demo
     Puma::Launcher.new(configuration, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
   end
+
+  NEW_AUTHORITY = "This house's authority is new: devices have to trust it, those of before again."
+  FIXED = "Give this machine a fixed address in your router: what a phone keeps belongs to the address it was opened at."
+  PLAIN = "This is plain HTTP: whoever shares the network can overhear the passcode and all you record. Leave the option out\n" \
+          "to have it encrypted, or give a certificate (--certificate FILE --key FILE)."
+
+  private
 
   def configuration(application, hosts, port, lan)
     Puma::Configuration.new do |puma|
@@ -106,11 +113,6 @@ module Server
      *fingerprint, FIXED].compact
   end
 
-  NEW_AUTHORITY = "This house's authority is new: devices have to trust it, those of before again."
-  FIXED = "Give this machine a fixed address in your router: what a phone keeps belongs to the address it was opened at."
-  PLAIN = "This is plain HTTP: whoever shares the network can overhear the passcode and all you record. Leave the option out\n" \
-          "to have it encrypted, or give a certificate (--certificate FILE --key FILE)."
-
   # With other devices the port stays what it is: another would strand what they keep.
   def fixed_port(port, hosts, lan)
     wanted = lan.house ? [port, port + 1] : [port]
@@ -129,5 +131,4 @@ module Server
   rescue Errno::EADDRINUSE, Errno::EACCES
     false
   end
-  private_class_method :configuration, :bind, :keep_copies, :announce, :closing, :fixed_port, :free_port, :free?
 end

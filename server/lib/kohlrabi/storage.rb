@@ -28,7 +28,7 @@ module Storage
 
   ROOM = 65_536 # bytes; SQLite needs 32 kB beside a database even to read it
 
-  module_function
+  extend self
 
   # Whether a folder's disk has no room left.
   def full?(folder)

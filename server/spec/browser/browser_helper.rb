@@ -136,7 +136,7 @@ module BrowserClock
     })();
   JS
 
-  module_function
+  extend self
 
   def set(driver)
     browser = driver.browser

@@ -14,7 +14,7 @@ module QrReader
     });
   JS
 
-  module_function
+  extend self
 
   # picture: Vips::Image in sRGB with alpha. Returns what its QR code says, or "nothing".
   def read(picture)

@@ -113,7 +113,7 @@ RSpec.describe "the shelf", :api do
     draw("100 ml", piece)
     expect(expected.call(200)).to eq(0)
     beyond = Core::Planning::Stock.new({ "paint_all" => 100 }, products).price # 900 ml are left
-    expect(beyond).to be > 0
+    expect(beyond).to be_positive
     expect(expected.call(1000)).to eq(beyond)
   end
 

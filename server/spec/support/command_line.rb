@@ -12,7 +12,7 @@ module CommandLine
     def success? = exitstatus.zero?
   end
 
-  module_function
+  extend self
 
   # Starts the process that all calls are forked from. Called before anything else is done.
   def prepare
@@ -39,13 +39,14 @@ module CommandLine
     end
   end
 
+  private
+
   # Runs one call to its end. Returns what it exited with.
   def in_fork(call)
     pid = fork { as_program(call) }
     _, status = Process.wait2(pid)
     status.exitstatus || 1
   end
-  private_class_method :in_fork
 
   # Nothing of the specs runs at its end: no at_exit of theirs, no report.
   def as_program(call)
@@ -55,7 +56,6 @@ module CommandLine
     ENV["KOHLRABI_HOME"] = call["home"]
     exit!(finish { Cli.start(call["arguments"]) })
   end
-  private_class_method :as_program
 
   # What the program would exit with.
   def finish
@@ -69,5 +69,4 @@ module CommandLine
   ensure
     [$stdout, $stderr].each(&:flush)
   end
-  private_class_method :finish
 end

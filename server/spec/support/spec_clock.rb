@@ -22,7 +22,7 @@ module SpecClock
     "just before midnight on the other side of the world" => ["2026-06-30T11:58:00Z", "Pacific/Auckland"]
   }.freeze
 
-  module_function
+  extend self
 
   def zone = @zone || ZONE
   def now = Time.now + ahead

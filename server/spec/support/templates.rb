@@ -13,7 +13,7 @@ module Templates
   SHAPE = %w[server/db/migrate/*.rb].freeze
   DEMO = %w[server/db/**/* server/lib/**/*.rb core/lib/**/*.rb core/data/**/*].freeze
 
-  module_function
+  extend self
 
   # Path of a data folder with an empty workshop.
   def empty
@@ -38,6 +38,8 @@ module Templates
     FileUtils.cp_r("#{template}/.", to)
   end
 
+  private
+
   # The block fills a folder; several processes that ask at once wait for the one that is at it.
   def made(name, sources, *more)
     files = sources.flat_map { |pattern| Dir[File.join(ROOT, pattern)] }.select { |file| File.file?(file) }.sort
@@ -55,7 +57,6 @@ module Templates
     end
     folder
   end
-  private_class_method :made
 
   # The real program on a data folder; the block reads what it prints and waits for, or brings about, its end. What it
   # wrote is all in the one file of the database afterwards.
@@ -66,5 +67,4 @@ module Templates
       SQLite3::Database.new(file) { |data| data.execute("PRAGMA wal_checkpoint(TRUNCATE)") }
     end
   end
-  private_class_method :run
 end

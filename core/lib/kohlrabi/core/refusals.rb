@@ -6,7 +6,7 @@ module Core
   module Refusals
     ROWS = Core.table("refusals")
 
-    module_function
+    extend self
 
     # params: Hash of what the sentence says. Returns a sentence.
     def problem(code, params) = said(ROWS.fetch(code).fetch(:problem), params)
@@ -14,10 +14,11 @@ module Core
     # As #problem; nil where there is none.
     def remedy(code, params) = ROWS.fetch(code)[:remedy]&.then { |sentence| said(sentence, params) }
 
+    private
+
     def said(sentence, params)
       params = params.merge(given: Units::Numerals.clip(params[:given])) if params.key?(:given)
       I18n.interpolate(sentence, params)
     end
-    private_class_method :said
   end
 end

@@ -7,7 +7,7 @@ module Api
   module Contract
     FILE = File.join(ROOT, "api/openapi.yaml")
 
-    module_function
+    extend self
 
     # The parsed contract, as committee wants it.
     def schema

@@ -5,25 +5,28 @@ module Api
   class Gone < StandardError
     EVERY = 0.5 # seconds between looks
 
-    # A callable that raises Gone once the connection of a request is closed.
-    def self.watch(env)
-      socket = env["puma.socket"]
-      last = 0
-      lambda do
-        now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-        next if now - last < EVERY
+    class << self
+      # A callable that raises Gone once the connection of a request is closed.
+      def watch(env)
+        socket = env["puma.socket"]
+        last = 0
+        lambda do
+          now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+          next if now - last < EVERY
 
-        last = now
-        raise Gone, "nobody waits for the answer any more" if closed?(socket)
+          last = now
+          raise Gone, "nobody waits for the answer any more" if closed?(socket)
+        end
+      end
+
+      private
+
+      # A socket that can be read and has nothing is one whose other end has left.
+      def closed?(socket)
+        socket.respond_to?(:recv_nonblock) && socket.recv_nonblock(1, Socket::MSG_PEEK, exception: false) == ""
+      rescue SystemCallError, IOError
+        true
       end
     end
-
-    # A socket that can be read and has nothing is one whose other end has left.
-    def self.closed?(socket)
-      socket.respond_to?(:recv_nonblock) && socket.recv_nonblock(1, Socket::MSG_PEEK, exception: false) == ""
-    rescue SystemCallError, IOError
-      true
-    end
-    private_class_method :closed?
   end
 end

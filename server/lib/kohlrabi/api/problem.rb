@@ -9,7 +9,7 @@ module Api
                429 => "Too many tries", 499 => "Nobody waits for it", 507 => "Nothing can be written",
                422 => "Not saved", 500 => "Something went wrong here" }.freeze
 
-    module_function
+    extend self
 
     # errors: Array of {field:, message:, code:?}. Returns a Hash.
     def document(status, detail, errors: [], **rest)

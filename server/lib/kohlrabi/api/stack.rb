@@ -11,7 +11,7 @@ module Api
     LOCAL = ["127.0.0.1", "localhost", "[::1]", "::1"].freeze
     YEAR = 31_536_000
 
-    module_function
+    extend self
 
     # hosts: names under which the server may be asked for; passcode: whether it must be given.
     def build(hosts: LOCAL, passcode: false)

@@ -106,7 +106,7 @@ module Formats
       end
     end
 
-    module_function
+    extend self
 
     # Names of the tables that an archive holds.
     def tables(database)

@@ -12,7 +12,7 @@ module Formats
     # after); remind: minutes before it, nil for none.
     Entry = Struct.new(:uid, :from, :to, :summary, :text, :remind, keyword_init: true)
 
-    module_function
+    extend self
 
     # Array of Entry; made: instant at which it was written. Returns the text of the file, lines folded and ended as the
     # standard says.
@@ -24,6 +24,8 @@ module Formats
       entries.each { |entry| calendar.add_event(event(entry, made)) }
       calendar.to_ical
     end
+
+    private
 
     def event(entry, made)
       Icalendar::Event.new.tap do |event|
@@ -37,7 +39,6 @@ module Formats
         remind(event, entry) if entry.remind
       end
     end
-    private_class_method :event
 
     def remind(event, entry)
       event.alarm do |alarm|
@@ -47,7 +48,6 @@ module Formats
         alarm.trigger = "-PT#{entry.remind}M"
       end
     end
-    private_class_method :remind
 
     def time(moment)
       if moment.is_a?(Date)
@@ -57,6 +57,5 @@ module Formats
                                         "tzid" => "UTC")
       end
     end
-    private_class_method :time
   end
 end

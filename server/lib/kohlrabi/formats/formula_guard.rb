@@ -9,7 +9,7 @@ module Formats
     FORMULA = /\A'*[#{SIGNS}]/
     GUARDED = /\A'+[#{SIGNS}]/
 
-    module_function
+    extend self
 
     def write(text) = text.to_s.match?(FORMULA) ? "'#{text}" : text
     def read(text) = text.to_s.match?(GUARDED) ? text[1..] : text

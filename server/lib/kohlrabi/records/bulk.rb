@@ -5,7 +5,7 @@ module Records
   # of the database hold; validations and callbacks are the caller's business, as with insert_all, which spends most
   # of its time in turning values into text.
   module Bulk
-    module_function
+    extend self
 
     # columns: names; rows: Array of Arrays of Integer, Float, String, Date, true, false or nil. Stamps each row
     # with `now`. Returns the ids, in the order of the rows.
@@ -27,11 +27,12 @@ module Records
       statement&.close
     end
 
+    private
+
     def write(database, statement, values)
       statement.execute(values)
       database.last_insert_row_id
     end
-    private_class_method :write
 
     def plain(value)
       case value
@@ -41,6 +42,5 @@ module Records
       else value
       end
     end
-    private_class_method :plain
   end
 end

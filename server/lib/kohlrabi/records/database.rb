@@ -6,7 +6,7 @@ module Records
     WATCHING = Mutex.new
     MIGRATIONS = File.join(ROOT, "server/db/migrate")
 
-    module_function
+    extend self
 
     # file: path of the database; begin_anew: take an empty one for a new workshop though copies lie beside it.
     # Raises Unusable.

@@ -12,7 +12,7 @@ module Records
     # after of a destroyed one.
     Entry = Struct.new(:change, :model, :id, :before, :after, keyword_init: true)
 
-    module_function
+    extend self
 
     # Runs the block. Returns [its value, Array of Entry in the order of the changes].
     def open

@@ -8,7 +8,7 @@ module Core
       TIMES = 2 # as long as estimated, and at least LEAST
       LEAST = 60
 
-      module_function
+      extend self
 
       # started, now: minutes; estimate: minutes of what it runs on, or nil; session: minute at which the person's
       # session ended, or nil. Returns [minute at which to stop it, why], or nil where nothing speaks for it.

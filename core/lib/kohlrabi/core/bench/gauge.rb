@@ -11,7 +11,7 @@ module Core
       COLDEST = 20 # day of the year
       WARMEST = 15 # hour of the day
 
-      module_function
+      extend self
 
       # day: of the year, 1 to 366; hour: of the day, 0 to 24. Returns Climate to a tenth of a degree and a whole
       # percent.

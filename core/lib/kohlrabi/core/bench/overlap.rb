@@ -7,7 +7,7 @@ module Core
     module Overlap
       LEAST = 60 # seconds; less is rounding to whole minutes
 
-      module_function
+      extend self
 
       # Seconds that both share; 0 where it is less than a minute.
       def seconds(one, other)

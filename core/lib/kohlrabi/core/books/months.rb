@@ -4,7 +4,7 @@ module Core
   module Books
     # Totals month by month, by the month in which a flip ended. Months without an end stay in the row, empty.
     module Months
-      module_function
+      extend self
 
       # groups: Hash of [month "2026-05" or nil, stage] => Tally. Returns an Array of [month, Totals] in order,
       # without gaps; flips whose ending date is not known come last under nil.
@@ -24,10 +24,11 @@ module Core
         months
       end
 
+      private
+
       def stages(entries)
         entries.to_h { |(_, stage), tally| [stage, tally] }
       end
-      private_class_method :stages
     end
   end
 end

@@ -10,7 +10,7 @@ module Core
       end.freeze
       ALL = %w[materials hardware other].freeze
 
-      module_function
+      extend self
 
       # Returns one of ALL.
       def guess(what) = ROWS.find { |_, words| what.to_s.match?(words) }&.first || "other"

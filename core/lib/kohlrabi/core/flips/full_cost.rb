@@ -7,7 +7,7 @@ module Core
     module FullCost
       HOUR = 3600 # seconds
 
-      module_function
+      extend self
 
       # Overhead of so many seconds, minor units, half up. rate: minor units an hour, or nil; no hours known: none.
       def overhead(rate, seconds) = Rational(rate.to_i * seconds.to_i, HOUR).round(half: :up)

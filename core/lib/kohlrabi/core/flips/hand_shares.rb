@@ -25,7 +25,7 @@ module Core
         end
       end
 
-      module_function
+      extend self
 
       def refusal(gap, whole, field) = Gap.new(gap, whole, field)
     end

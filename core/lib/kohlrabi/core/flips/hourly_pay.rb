@@ -4,7 +4,7 @@ module Core
   module Flips
     # What an hour of work earned: profit over hours (arithmetic).
     module HourlyPay
-      module_function
+      extend self
 
       # profit: minor units or nil; seconds: Integer or nil. Minor units an hour (Rational); nil where either is not
       # known or nothing was worked.

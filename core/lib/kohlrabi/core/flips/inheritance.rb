@@ -5,7 +5,7 @@ module Core
     # What the parts of a split piece take over from it: each kind of money and of hours, shared so that nothing is
     # lost. Costs that arrive late follow the same shares, because the shares are taken anew from the whole.
     module Inheritance
-      module_function
+      extend self
 
       # amounts: Hash of key => Integer minor units or nil (not known); weights: Array. Returns one Hash a part, in
       # order.

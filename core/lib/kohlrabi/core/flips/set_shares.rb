@@ -8,7 +8,7 @@ module Core
       BASES = { asking: "by earlier asking prices", resale: "by expected resale", cost: "by cost",
                 equal: "equally" }.freeze
 
-      module_function
+      extend self
 
       # members: Array of {asking:, resale:, cost:} in minor units, nil = not known.
       # Returns [basis, weights]: the first basis that all of them have and that is not all zero.

@@ -5,7 +5,7 @@ module Core
     # Splits a whole into parts that add up to it again, in whole units (minor units, seconds).
     # Largest remainder on rationals, ties to the earlier part, all-zero weights equal, sign applied last.
     module Shares
-      module_function
+      extend self
 
       # total: Integer; weights: Array of non-negative numbers. Returns an Array of Integers, sum == total.
       # Raises Refusal without weights or with a negative one.
@@ -27,6 +27,8 @@ module Core
         split(seconds / 60, weights).map { |minutes| minutes * 60 }
       end
 
+      private
+
       def largest_remainder(total, weights)
         sum = weights.sum
         exact = weights.map { |weight| total * weight / sum }
@@ -35,7 +37,6 @@ module Core
         by_remainder.first(total - parts.sum).each { |i| parts[i] += 1 }
         parts
       end
-      private_class_method :largest_remainder
     end
   end
 end

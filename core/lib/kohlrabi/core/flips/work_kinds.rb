@@ -7,7 +7,7 @@ module Core
       ALL = Core.table("flips/work_kinds")
       BY_KEY = ALL.to_h { |row| [row[:key], row] }.freeze
 
-      module_function
+      extend self
 
       def keys = BY_KEY.keys
 

@@ -10,7 +10,7 @@ module Core
                   "59" => ["5 or 9", [[10, 5], [10, 9]]] }.freeze
       MAX_STEPS = 40
 
-      module_function
+      extend self
 
       # target: minor units; haggle: Rational from 0, under 1; ending: key; unit: minor units in one. Returns minor
       # units. Raises Refusal.

@@ -13,7 +13,7 @@ module Core
       # Figures; rent is undefined where the days are not known.
       Answer = Struct.new(:terms, :take_home, :rent_a_day, keyword_init: true)
 
-      module_function
+      extend self
 
       # price: minor units. Returns Answer; take_home is a Figure with its terms. Raises Refusal for a fee that
       # leaves nothing.
@@ -22,6 +22,8 @@ module Core
 
         Answer.new(terms: terms, rent_a_day: rent_a_day(terms), take_home: take_home(price, terms)).freeze
       end
+
+      private
 
       def take_home(price, terms)
         plain = ->(key, label, amount) { Figure.plain(key, label, :money, amount) }
@@ -43,7 +45,6 @@ module Core
 
         Figure.plain(:rent, "Rent of its place", :money, (rent_a_day(terms) * terms.days).round(half: :up))
       end
-      private_class_method :take_home, :rent_a_day, :rent
     end
   end
 end

@@ -8,7 +8,7 @@ module Core
       COVERED = %w[varnish glossy failing painted waxed oiled silicone bare_wood thin_veneer knots tannin_wood dark_stain brown_rinse sand_through
                    slick stickers old_liner grease spiders maker_label hardware_ok].freeze
 
-      module_function
+      extend self
 
       # findings: Array of Inspection::Finding; done: keys of treatments that were ticked off; place: zone key →
       # words. Array of phrases.
@@ -20,13 +20,14 @@ module Core
         end
       end
 
+      private
+
       # Any of its treatments, under whatever finish.
       def treated?(finding, done)
         return done.include?("own-#{finding.id}") if finding.own
 
         Planning::Inspection::Findings.treatments(finding.row).any? { |row| done.include?(row[:key]) }
       end
-      private_class_method :treated?
     end
   end
 end

@@ -17,7 +17,7 @@ module Core
       LID = "the lid must stay open by itself and open from within"
       PLURAL = { "drawer" => "drawers", "door" => "doors", "shelf" => "shelves" }.freeze
 
-      module_function
+      extend self
 
       # work: {kind => seconds}. In the order of work.
       def done(work) = Flips::WorkKinds.keys.filter_map { |kind| DONE[kind] if work.fetch(kind, 0).positive? }

@@ -4,7 +4,7 @@ module Core
   module Market
     # Planned steps of an asking price, as they will come about (common practice, no source).
     module PricePlan
-      module_function
+      extend self
 
       # steps: [[Date, minor units]] by date. One that is late moves those after it by as many days.
       def ahead(steps, today:)

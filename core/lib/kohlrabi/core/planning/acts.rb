@@ -16,7 +16,7 @@ module Core
                   filming].freeze
       DUSTY = %w[abrade wear scrape strip].freeze
 
-      module_function
+      extend self
 
       def fetch(key) = BY_KEY.fetch(key.to_s)
       def cautions(keys) = keys.flat_map { |key| fetch(key)[:cautions] || [] }.uniq

@@ -20,22 +20,25 @@ module Core
         end
       end.to_h.freeze
 
-      # Keys of the zones that it is on unless somebody says otherwise: of the first group that there is. zones: Array
-      # of Shape::Zone.
-      def self.usual(tool, zones)
-        group = ROWS.fetch(tool)[:groups].find { |one| zones.any? { |zone| on?(zone, one) } }
-        zones.select { |zone| on?(zone, group) }.map(&:key)
+      class << self
+        # Keys of the zones that it is on unless somebody says otherwise: of the first group that there is. zones: Array
+        # of Shape::Zone.
+        def usual(tool, zones)
+          group = ROWS.fetch(tool)[:groups].find { |one| zones.any? { |zone| on?(zone, one) } }
+          zones.select { |zone| on?(zone, group) }.map(&:key)
+        end
+
+        # Verb of a step by the name in its key; nil where it is none of these.
+        def verb(name) = STEPS[name]&.fetch(:verb)
+
+        private
+
+        def on?(zone, group)
+          return zone.role == "seat" if group == "seats"
+
+          zone.group == (group == "tops" ? "top" : group) && !zone.trim?
+        end
       end
-
-      def self.on?(zone, group)
-        return zone.role == "seat" if group == "seats"
-
-        zone.group == (group == "tops" ? "top" : group) && !zone.trim?
-      end
-      private_class_method :on?
-
-      # Verb of a step by the name in its key; nil where it is none of these.
-      def self.verb(name) = STEPS[name]&.fetch(:verb)
 
       def row = ROWS.fetch(tool)
       def on?(zone) = zones.include?(Repeats.base(zone.key))

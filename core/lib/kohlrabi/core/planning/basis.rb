@@ -6,7 +6,7 @@ module Core
     module Basis
       USUAL = "usual"
 
-      module_function
+      extend self
 
       # steps: Array of Step; known: {kind of work => [factor, n]} as Learning gives it.
       def of(steps, known)
@@ -16,13 +16,14 @@ module Core
         words.include?(USUAL) ? "partly your own" : "your own"
       end
 
+      private
+
       def one(step, known)
         return "your own time" if step.seconds_override
 
         number = known[step.kind]&.last
         number ? "learned from #{number} of your own" : USUAL
       end
-      private_class_method :one
     end
   end
 end

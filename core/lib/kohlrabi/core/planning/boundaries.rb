@@ -12,7 +12,7 @@ module Core
                %w[side leg] => ->(_, leg) { leg.edge / 4 }, %w[frame leg] => ->(_, leg) { leg.edge / 4 },
                %w[side plinth] => ->(side, _) { side.width }, %w[frame plinth] => ->(frame, _) { frame.width } }.freeze
 
-      module_function
+      extend self
 
       # mm along which two zones of one unit meet; 0 where they do not.
       def between(one, other)
@@ -25,8 +25,9 @@ module Core
         0.0
       end
 
+      private
+
       def unit(zone) = zone.key[/@\d+\z/]
-      private_class_method :unit
     end
   end
 end

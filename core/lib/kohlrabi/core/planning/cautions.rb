@@ -11,7 +11,7 @@ module Core
       LEAD_LIMIT = 1978 # the year of the limit in the USA; other places have their own, so the text says so
       LIDDED = ["blanket box", "trunk"].freeze
 
-      module_function
+      extend self
 
       # Text by key, in the measures of the workshop's unit of length. Raises KeyError.
       def text(key, unit: nil)

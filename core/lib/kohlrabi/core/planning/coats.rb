@@ -6,7 +6,7 @@ module Core
     module Coats
       WEAR = { "display" => "for display", "everyday" => "everyday", "hard" => "wet or hard use" }.freeze
 
-      module_function
+      extend self
 
       # Paint by its tone against the tone under it.
       def paint(tone, under, primed: false, chalk: false)
@@ -39,11 +39,12 @@ module Core
       # Primer: 1, 2 where bleed or odour comes through.
       def primer(blocks:) = blocks ? [2, "two where bleed or odour comes through"] : [1, "one is enough for grip"]
 
+      private
+
       def pale_over_dark(tone, under, primed)
         words = "#{Tone::NAMES[tone]} over #{Tone::NAMES[under]}"
         primed ? [3, "#{words}, primed"] : [4, "#{words}, no primer"]
       end
-      private_class_method :pale_over_dark
     end
   end
 end

@@ -8,7 +8,7 @@ module Core
       # Kinds of product that people call by the kind alone.
       CALLED = %w[paint primer stain clear oil wax filler glue stripper deglosser cleaner liner bleach].freeze
 
-      module_function
+      extend self
 
       # what: words of the cost; items: Array of [key, label, kind of product or nil]. Returns the keys that it names
       # best, none where it names nothing.
@@ -17,6 +17,8 @@ module Core
         best = scores.values.max.to_i
         best.positive? ? scores.select { |_, score| score == best }.keys : []
       end
+
+      private
 
       # How many words of a cost name something: its kind, or two words of its label, or its only word.
       def named(what, label, kind)
@@ -27,14 +29,12 @@ module Core
 
         shared >= [2, own.size].min ? shared : 0
       end
-      private_class_method :named
 
       def words(text)
         text.to_s.downcase.scan(/[[:alpha:]]+/).select do |word|
           word.size >= SHORT
         end.map { |word| word.delete_suffix("s") }
       end
-      private_class_method :words
     end
   end
 end

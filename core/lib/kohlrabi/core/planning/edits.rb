@@ -12,7 +12,7 @@ module Core
       # acid and chlorine.
       KEPT = /\A(lead\z|rinse-|bleach-rinse)/
 
-      module_function
+      extend self
 
       # Tasks of the steps that the user added: on the zones of the step they come after, just behind it.
       def tasks(edits, tasks)
@@ -27,13 +27,6 @@ module Core
         end
       end
 
-      # Its neighbour's, but for what breaks a finish before anybody can have said whether that may be.
-      def phase(acts, task)
-        early = Phases.place(task.phase) <= Phases.place("lead") && acts.any? { |key| Acts.fetch(key)[:reach] }
-        early ? AFTER_LEAD : task.phase
-      end
-      private_class_method :phase
-
       # Steps after removing, splitting and changing their figures.
       def apply(steps, edits)
         removed = of(edits, "remove").map(&:step)
@@ -46,6 +39,25 @@ module Core
         laid
       end
 
+      # Lays the wishes for another order over the graph. Raises Refusal where one cannot be and strict is asked for.
+      # Returns the edits that found no step or no place.
+      def order(graph, edits, strict: false)
+        refused = of(edits, "before").select do |edit|
+          graph[edit.step] && graph[edit.other]
+        end.reject { |edit| ordered?(graph, edit, strict) }
+        edits.reject { |edit| found?(graph, edit) } | refused
+      end
+
+      def key_of(edit) = "#{OWN}#{edit.id}"
+
+      private
+
+      # Its neighbour's, but for what breaks a finish before anybody can have said whether that may be.
+      def phase(acts, task)
+        early = Phases.place(task.phase) <= Phases.place("lead") && acts.any? { |key| Acts.fetch(key)[:reach] }
+        early ? AFTER_LEAD : task.phase
+      end
+
       # The one goes just before the other, in whatever phase that is: whether the plan then holds is for the replay to
       # say.
       def move(steps, edit)
@@ -54,16 +66,6 @@ module Core
 
         place, seq = second.position
         first.moved = [place, seq - 0.001] if (first.position <=> second.position).positive?
-      end
-      private_class_method :move
-
-      # Lays the wishes for another order over the graph. Raises Refusal where one cannot be and strict is asked for.
-      # Returns the edits that found no step or no place.
-      def order(graph, edits, strict: false)
-        refused = of(edits, "before").select do |edit|
-          graph[edit.step] && graph[edit.other]
-        end.reject { |edit| ordered?(graph, edit, strict) }
-        edits.reject { |edit| found?(graph, edit) } | refused
       end
 
       def ordered?(graph, edit, strict)
@@ -74,12 +76,9 @@ module Core
 
         false
       end
-      private_class_method :ordered?
 
-      def key_of(edit) = "#{OWN}#{edit.id}"
       def of(edits, kind) = edits.select { |edit| edit.kind == kind }
       def added(edits) = of(edits, "add")
-      private_class_method :added, :of
 
       def found?(graph, edit)
         case edit.kind
@@ -90,7 +89,6 @@ module Core
         else !graph[edit.step].nil?
         end
       end
-      private_class_method :found?
 
       def parts(step, number)
         Array.new(number) do |index|
@@ -98,7 +96,6 @@ module Core
                                                                       of: [index + 1, number])
         end
       end
-      private_class_method :parts
 
       def change(step, edits)
         edits.select { |edit| edit.step == step.key && edit.kind != "before" }.each do |edit|
@@ -112,7 +109,6 @@ module Core
           step.edits << edit
         end
       end
-      private_class_method :change
     end
   end
 end

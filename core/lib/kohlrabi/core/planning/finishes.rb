@@ -8,7 +8,7 @@ module Core
       BY_KEY = ALL.to_h { |row| [row[:key], row] }.freeze
       OVER = ALL.select { |row| row[:over] }.map { |row| row[:key] }.freeze
 
-      module_function
+      extend self
 
       # Raises Refusal for an unknown one.
       def fetch(key)

@@ -11,7 +11,7 @@ module Core
       COARSE = 2.2 # how much finer a step may be when it leaves a grit coarser than P80
       FINE = 1.8
 
-      module_function
+      extend self
 
       # From start to finish: fewest steps, then the smallest largest jump. grits: those at hand. Raises Refusal where a
       # grit is missing.
@@ -27,6 +27,8 @@ module Core
       # Whether one may follow the other.
       def follows?(coarse, fine) = ratio(coarse, fine) <= (coarse < 80 ? COARSE : FINE)
 
+      private
+
       # All ways from the first to the last by steps that may follow; pruned to the fewest, one list for each grit.
       def paths(steps)
         best = { steps.first => [[steps.first]] }
@@ -36,20 +38,16 @@ module Core
         end
         best[steps.last] || []
       end
-      private_class_method :paths
 
       def jumps(path) = path.each_cons(2).map { |coarse, fine| ratio(coarse, fine) }
-      private_class_method :jumps
 
       def ratio(coarse, fine) = MICRONS.fetch(coarse).to_f / MICRONS.fetch(fine)
-      private_class_method :ratio
 
       # The grit that would bridge the first gap.
       def missing(steps)
         coarse, fine = steps.each_cons(2).find { |from, to| !follows?(from, to) }
         MICRONS.keys.select { |grit| grit.between?(coarse + 1, fine - 1) && follows?(coarse, grit) }.max
       end
-      private_class_method :missing
     end
   end
 end

@@ -6,7 +6,7 @@ module Core
     module Learning
       WEIGHT = 5 # flips by which the first guess holds against experience
 
-      module_function
+      extend self
 
       # ratios: Array of actual ÷ unfactored estimate, one a finished flip. Factor (n × median + 5) ÷ (n + 5); 1 with
       # none.

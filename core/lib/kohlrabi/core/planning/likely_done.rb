@@ -9,7 +9,7 @@ module Core
     module LikelyDone
       AFTER = 3 # open steps offered beyond the last likely one
 
-      module_function
+      extend self
 
       # plan: Plan; hours: {kind of work => seconds}. Returns Array of [Step, whether it is likely] in the order of the
       # plan.
@@ -25,6 +25,8 @@ module Core
       # Whether a person can say of a step that it is done: not of one that ends with an answer.
       def offered?(step) = step.open? && step.try.nil? && step.key != "lead" && !step.key.start_with?("decide/")
 
+      private
+
       # As many open steps of a kind as the seconds reach, with the open steps that they need.
       def reached(plan, open, kind, seconds)
         open.select { |step| step.kind == kind }.each_with_object([]) do |step, found|
@@ -36,7 +38,6 @@ module Core
           found.push(*needed, step)
         end
       end
-      private_class_method :reached
 
       # All steps that a step needs, directly or not.
       def before(plan, step, seen = {})
@@ -49,7 +50,6 @@ module Core
         end
         seen.values
       end
-      private_class_method :before
     end
   end
 end

@@ -31,7 +31,7 @@ module Core
         end
       end
 
-      module_function
+      extend self
 
       # steps: Array of Step in order. Returns Array of Line: what is worked on away from the piece stands where it
       # begins.
@@ -42,6 +42,8 @@ module Core
         lines.sort_by { |one| steps.index(one.steps.first) }
       end
 
+      private
+
       # [key, steps that follow each other under it]. Looking over and sanding go with the coat that they are done for.
       def chunks(steps)
         numbers = coats(steps)
@@ -49,13 +51,11 @@ module Core
           key(one, numbers) == key(other, numbers)
         end.map { |some| [key(some.first, numbers), some] }
       end
-      private_class_method :chunks
 
       def key(step, numbers)
         group = Phases::BY_KEY.fetch(step.phase).fetch(:line)
         COATS.include?(group) ? "#{group}/#{numbers.fetch(step.key)}" : group
       end
-      private_class_method :key
 
       # {step key => number of the coat that it is, or comes before}.
       def coats(steps)
@@ -64,7 +64,6 @@ module Core
           some.reverse_each { |step| all[step.key] = number = step.key[COAT, 1] || number || "last" }
         end
       end
-      private_class_method :coats
 
       def line(key, steps)
         named = steps.find { |step| step.key.match?(COAT) } if COATS.include?(key[/\A\w+/])
@@ -72,7 +71,6 @@ module Core
         Line.new(key: key,
                  label: named ? named.label.sub(/, (?:first|second) face\z/, "") : LABELS.fetch(key[/\A\w+/]), steps: steps)
       end
-      private_class_method :line
     end
   end
 end

@@ -4,7 +4,7 @@ module Core
   module Planning
     # The parts of a piece that come off and must find their place again.
     module Parts
-      module_function
+      extend self
 
       # zones: Array of Shape::Zone. Returns [{what:, place:}] in the order from top left: old drawers fit only their
       # own place.
@@ -21,17 +21,16 @@ module Core
           tubs.map { |tub| part(tub, "labelled with the ticket") }
       end
 
+      private
+
       def in_group(zones, group) = zones.select { |zone| zone.group == group }
-      private_class_method :in_group
 
       def drawer_place(key)
         row, column = key.scan(/\d+/).first(2)
         "row #{row} from the top, place #{column} from the left"
       end
-      private_class_method :drawer_place
 
       def part(what, place) = { what: what, place: place }
-      private_class_method :part
     end
   end
 end

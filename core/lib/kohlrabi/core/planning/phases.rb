@@ -8,7 +8,7 @@ module Core
       PLACE = ALL.each_with_index.to_h { |row, index| [row[:key], index] }.freeze
       BY_KEY = ALL.to_h { |row| [row[:key], row] }.freeze
 
-      module_function
+      extend self
 
       # Number of a phase in the order. Raises KeyError.
       def place(key) = PLACE.fetch(key)

@@ -7,7 +7,7 @@ module Core
     module Recipe
       CHOICE = %i[finish over colour undercolour product wear preparation coats way].freeze
 
-      module_function
+      extend self
 
       # brief: Brief; plan: its Plan. Returns a Hash of plain values.
       def from(brief, plan)
@@ -40,20 +40,20 @@ module Core
         end
       end
 
+      private
+
       def choices(brief)
         Repeats.single(brief.zones).filter_map do |zone|
           choice = brief.look.choices[zone.key] or next
           { key: zone.key, role: zone.role, group: zone.group, **choice.to_h.slice(*CHOICE) }
         end
       end
-      private_class_method :choices
 
       # m² of the zones of a step, or nil.
       def area(brief, plan, key)
         zones = plan.step(key)&.zones or return
         brief.zones.select { |zone| zones.include?(zone.key) }.sum(&:square_metres)
       end
-      private_class_method :area
     end
   end
 end

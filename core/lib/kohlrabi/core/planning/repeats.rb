@@ -8,7 +8,7 @@ module Core
     module Repeats
       MAX_UNITS = 24
 
-      module_function
+      extend self
 
       # zones: Array of Shape::Zone; number: how many alike.
       def expand(zones, number)

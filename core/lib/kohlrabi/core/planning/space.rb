@@ -7,7 +7,7 @@ module Core
       OFF = %w[fronts doors shelves].freeze
       ROOM = 1.3 # walking round what lies flat (assumed)
 
-      module_function
+      extend self
 
       # step: Step; zones: Array of Shape::Zone; width, depth: of the piece in mm. Hardware by itself needs no floor: 0.
       def of(step, zones, width:, depth:)

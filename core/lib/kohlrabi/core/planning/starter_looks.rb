@@ -7,7 +7,7 @@ module Core
       ALL = Core.table("planning/starter_looks")
       GROUPS = %i[top fronts doors].freeze
 
-      module_function
+      extend self
 
       # Those that make a difference on a piece: one that finishes its fronts otherwise is none without fronts.
       # zones: Array of Shape::Zone. Returns Array of {key:, label:}.
@@ -15,10 +15,6 @@ module Core
         groups = zones.select(&:shown?).map { |zone| zone.group.to_sym }
         ALL.select { |row| own(row).empty? || own(row).intersect?(groups) }.map { |row| row.slice(:key, :label) }
       end
-
-      # Groups that it finishes in their own way.
-      def own(row) = row.keys & GROUPS
-      private_class_method :own
 
       # {zone key => Choice} of what is shown. Raises Refusal for an unknown key.
       def choices(key, zones)
@@ -30,6 +26,11 @@ module Core
           [zone.key, Choice.new(finish: chosen[:finish], colour: chosen[:colour], over: chosen[:over] || [])]
         end
       end
+
+      private
+
+      # Groups that it finishes in their own way.
+      def own(row) = row.keys & GROUPS
     end
   end
 end

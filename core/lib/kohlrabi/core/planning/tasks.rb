@@ -6,7 +6,7 @@ module Core
     module Tasks
       ROWS = Core.table("planning/tasks").freeze
 
-      module_function
+      extend self
 
       # name: Symbol of a row; zone: Shape::Zone; words: fill the label; key: stable key, else the name; cautions:
       # beyond the row's;
@@ -26,12 +26,13 @@ module Core
                  **row.slice(:why, :wait, :wait_why, :place, :seq), **time, **rest.compact)
       end
 
+      private
+
       # {minutes:, fixed:} of a rate over an area that counts its grade.
       def rated(name, area, repeats)
         row = Shelf::Rates.of(name)
         { minutes: ((row[:m2] * area) + (row[:each] || 0)) * repeats, fixed: row[:fixed] }
       end
-      private_class_method :rated
     end
   end
 end

@@ -12,7 +12,7 @@ module Core
       SLENDER = 3/2r
       FORM = "case"
 
-      module_function
+      extend self
 
       # shape: Shape::PieceShape, as it shall stand.
       def any?(shape)

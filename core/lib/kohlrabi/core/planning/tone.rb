@@ -7,7 +7,7 @@ module Core
       LIMITS = { white: 0.8, pale: 0.45, mid: 0.12, dark: 0.02 }.freeze # least relative luminance; below: black (common practice, weak)
       NAMES = { white: "white", pale: "pale", mid: "mid", dark: "dark", black: "black" }.freeze
 
-      module_function
+      extend self
 
       # colour: "#rrggbb" or nil. Returns :white, :pale, :mid, :dark, :black; nil is :mid.
       def of(colour)

@@ -16,7 +16,7 @@ module Core
       BY_PHASE = { "fill" => "fill", "refill" => "fill", "level" => "sand", "relevel" => "sand", "wash" => "degrease",
                    "bleach" => "bleach" }.freeze
 
-      module_function
+      extend self
 
       # Class of the verb of a task.
       def of(task) = BY_NAME.fetch(name_of(task))
@@ -37,12 +37,13 @@ module Core
         row ? row[:verb] : by_treatment(name)
       end
 
+      private
+
       def of_treatment(task)
         return "bleach" if task.cautions.intersect?(Bleach::CHEMICALS) && task.materials.any?
 
         BY_PHASE.fetch(task.phase) { breaks?(task) ? "carve" : "plain" }
       end
-      private_class_method :of_treatment
 
       # What findings ask for, by its row.
       def by_treatment(name)
@@ -54,11 +55,9 @@ module Core
         of_treatment(Task.new(phase: row[:phase] || name, cautions: (row[:cautions] || []).map(&:to_s), acts: Array(row[:act]),
                               materials: materials))
       end
-      private_class_method :by_treatment
 
       # Whether it goes through what lies there, dry.
       def breaks?(task) = task.acts.any? { |act| Acts.fetch(act)[:reach] && !Acts.fetch(act)[:removes] }
-      private_class_method :breaks?
     end
   end
 end

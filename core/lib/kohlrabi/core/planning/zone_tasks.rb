@@ -4,7 +4,7 @@ module Core
   module Planning
     # All the tasks of a zone.
     module ZoneTasks
-      module_function
+      extend self
 
       # By the brief's choice; an undecided zone by what all its options share. Returns Array of Task.
       def of(zone, brief)

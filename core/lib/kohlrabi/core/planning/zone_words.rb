@@ -4,7 +4,7 @@ module Core
   module Planning
     # Names zones shortly: whole groups by the group's name.
     module ZoneWords
-      module_function
+      extend self
 
       # keys: of zones; zones: all of the piece. "Tops, All drawer fronts, Left side"; "whole piece" when nothing seen
       # is missing.
@@ -20,10 +20,11 @@ module Core
         [*words.first(1), *words.drop(1).map { |word| word.sub(/\A[A-Z](?=[a-z])/, &:downcase) }].join(", ")
       end
 
+      private
+
       def words_of(group, all, inside)
         inside.any? && inside.size == all.size && all.size > 1 ? [Shape::Zone::GROUPS.fetch(group)] : inside.map(&:label)
       end
-      private_class_method :words_of
     end
   end
 end

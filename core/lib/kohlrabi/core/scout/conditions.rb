@@ -7,7 +7,7 @@ module Core
       ALL = Core.table("scout/conditions")
       USUAL = "worn"
 
-      module_function
+      extend self
 
       def keys = ALL.map { |row| row[:key] }
 

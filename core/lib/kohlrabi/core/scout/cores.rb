@@ -6,7 +6,7 @@ module Core
     module Cores
       ROWS = Core.table("scout/cores").to_h { |row| [row[:key], row] }.freeze
 
-      module_function
+      extend self
 
       def choices = ROWS.map { |key, row| [key, row[:label]] }
 

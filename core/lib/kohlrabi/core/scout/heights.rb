@@ -8,7 +8,7 @@ module Core
       # off: mm too low (negative) or too high (positive), 0 within; range: [low, high] mm.
       Answer = Struct.new(:label, :off, :range, :why, keyword_init: true)
 
-      module_function
+      extend self
 
       def choices = ROWS.map { |key, row| [key, row[:label]] }
 

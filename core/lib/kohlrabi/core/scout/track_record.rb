@@ -20,7 +20,7 @@ module Core
         end
       end
 
-      module_function
+      extend self
 
       # pairs: Array of [expected, actual], either may be nil; expected 0 has no ratio.
       def row(pairs)

@@ -4,7 +4,7 @@ module Core
   module Shelf
     # Amounts of material in words.
     module Amount
-      module_function
+      extend self
 
       # amount: Numeric; row: of Products; unit: the workshop's unit of length. "224 ml", "1.12 L", "50 g", "1.5 qt",
       # "2".
@@ -32,11 +32,6 @@ module Core
         end.find { |one| same?(one, amount, row, unit, places) } || "#{plain} #{row[:unit]}"
       end
 
-      def same?(said, amount, row, unit, places)
-        Units::Quantity.parse(said, unit: row[:unit], house: unit).round(places) == amount.to_r.round(places)
-      end
-      private_class_method :same?
-
       # A difference with its sign: "+1 h", "−2 days", "the same"; the block says an amount without sign.
       def signed(difference)
         return "the same" if difference.zero?
@@ -49,6 +44,12 @@ module Core
         packs.map do |size, number|
           size == 1 && row[:unit] == "pcs" ? number.to_s : "#{number} × #{text(size, row, unit: unit)}"
         end.join(", ")
+      end
+
+      private
+
+      def same?(said, amount, row, unit, places)
+        Units::Quantity.parse(said, unit: row[:unit], house: unit).round(places) == amount.to_r.round(places)
       end
     end
   end

@@ -21,7 +21,7 @@ module Core
       # What a product carries for its base alone.
       BY_SOLVENT = %w[solvent rags].freeze
 
-      module_function
+      extend self
 
       # row: Hash of a product (label, kind, base, cautions). Returns Array of keys of data/planning/cautions.yml.
       def of(row)
@@ -31,13 +31,14 @@ module Core
         ((row[:cautions] || []).map(&:to_s) | BY_KIND.fetch(kind, []) | by_base(kind, base) | named).uniq
       end
 
+      private
+
       def by_base(kind, base)
         return %w[solvent] if %w[solvent shellac].include?(base)
 
         found = BY_BASE.fetch(base, {}).fetch(kind, [])
         base == "oil" ? found | %w[rags] : found
       end
-      private_class_method :by_base
     end
   end
 end

@@ -9,7 +9,7 @@ module Core
       SURCHARGE = { "brush" => 0.05, "roller" => 0.10, "spray" => 0.30, "hand" => 0.05 }.freeze
       SPRAY_GAIN = 4.5 # times as fast as the brush (common practice, weak)
 
-      module_function
+      extend self
 
       # Minutes a square metre and fixed minutes of a task (Symbol).
       def of(task) = TABLE.fetch(task)

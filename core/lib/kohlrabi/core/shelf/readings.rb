@@ -9,7 +9,7 @@ module Core
       # at: moment; amount: what was taken, or nil for a reading; reading: what was left then, or nil for a draw.
       Line = Struct.new(:at, :amount, :reading, keyword_init: true)
 
-      module_function
+      extend self
 
       # What is gone unseen by each line, in their order: for a reading, what must have been lost (negative: found)
       # since; nil for a draw. volume: what the tin held; lines: Array of Line, the earliest first. All in the

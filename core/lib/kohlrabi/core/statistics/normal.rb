@@ -4,7 +4,7 @@ module Core
   module Statistics
     # The standard normal distribution.
     module Normal
-      module_function
+      extend self
 
       # Φ(z): the share of it below z, 0..1.
       def below(z) = 0.5 * Math.erfc(-z / Math.sqrt(2))

@@ -12,7 +12,7 @@ module Core
       # numbers.
       BERNOULLI = [1/6r, -1/30r, 1/42r, -1/30r, 5/66r, -691/2730r].map(&:to_f).freeze
 
-      module_function
+      extend self
 
       def digamma(x) = of(0, x)
       def trigamma(x) = of(1, x)
@@ -44,6 +44,8 @@ module Core
         x
       end
 
+      private
+
       def series(order, x)
         square = x * x
         case order
@@ -55,7 +57,6 @@ module Core
           (2.0 / (square * x)) + (3.0 / (square * square)) + (rest / (square * x))
         end
       end
-      private_class_method :series
 
       def tail(square)
         power = 1.0
@@ -64,7 +65,6 @@ module Core
           number * yield(n) * power
         end
       end
-      private_class_method :tail
     end
   end
 end

@@ -4,7 +4,7 @@ module Core
   module Statistics
     # Sample quantiles, type 7 of Hyndman and Fan (The American Statistician 50, 1996).
     module Quantiles
-      module_function
+      extend self
 
       # values: Array of numbers; share: 0..1. Returns a Rational, or nil without values.
       def at(values, share)

@@ -12,7 +12,7 @@ module Core
              Liner, Fabric, Inserts, Fits, Weight].freeze
       BY_KEY = ALL.to_h { |tool| [tool.key, tool] }.freeze
 
-      module_function
+      extend self
 
       # The class of a tool. Raises Refusal.
       def fetch(key)

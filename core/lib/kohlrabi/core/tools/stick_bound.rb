@@ -7,7 +7,7 @@ module Core
     module StickBound
       MAX_FOLDS = 20
 
-      module_function
+      extend self
 
       # sizes: {length => number}, Integers; capacity: Integer. Returns Integer.
       def of(sizes, capacity)
@@ -24,6 +24,17 @@ module Core
         ([0] + sizes.keys.select { |size| 2 * size <= capacity }).map { |least| threshold(sizes, capacity, least) }.max
       end
 
+      # u(k): a length x of the whole counts as x where (k + 1) x is whole, else as the floor of (k + 1) x over k. In
+      # units of capacity × k.
+      def folded(sizes, capacity)
+        (1..MAX_FOLDS).map do |folds|
+          total = sizes.sum { |size, number| number * fold(size, capacity, folds) }
+          (total + (capacity * folds) - 1) / (capacity * folds)
+        end.max
+      end
+
+      private
+
       def threshold(sizes, capacity, least)
         alone = long = room = middling = 0
         sizes.each do |size, number|
@@ -36,22 +47,11 @@ module Core
         end
         alone + long + [0, ((middling - room) + capacity - 1).div(capacity)].max
       end
-      private_class_method :threshold
-
-      # u(k): a length x of the whole counts as x where (k + 1) x is whole, else as the floor of (k + 1) x over k. In
-      # units of capacity × k.
-      def folded(sizes, capacity)
-        (1..MAX_FOLDS).map do |folds|
-          total = sizes.sum { |size, number| number * fold(size, capacity, folds) }
-          (total + (capacity * folds) - 1) / (capacity * folds)
-        end.max
-      end
 
       def fold(size, capacity, folds)
         whole, rest = ((folds + 1) * size).divmod(capacity)
         rest.zero? ? size * folds : whole * capacity
       end
-      private_class_method :fold
     end
   end
 end

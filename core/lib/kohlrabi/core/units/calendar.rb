@@ -7,7 +7,7 @@ module Core
       ORDERS = { iso: %i[year month day], dmy: %i[day month year], mdy: %i[month day year] }.freeze
       EARLIEST = Date.new(1900, 1, 1)
 
-      module_function
+      extend self
 
       # text: "2026-05-03", or with order :dmy "3.5.2026" / "03/05/26", with :mdy "5/3/2026". Returns Date.
       # Raises Refusal: not a date, or a day that does not exist (31 February).
@@ -37,6 +37,8 @@ module Core
         raise Refusal.new(:after_today, what: what, date: text(date), today: text(today))
       end
 
+      private
+
       def existing(parts, text)
         date = Date.new(*parts.values_at(:year, :month, :day))
         raise Refusal.new(:too_long_ago, given: text) if date < EARLIEST
@@ -45,7 +47,6 @@ module Core
       rescue Date::Error
         raise Refusal.new(:not_in_the_calendar, given: text)
       end
-      private_class_method :existing
     end
   end
 end

@@ -22,7 +22,7 @@ module Core
       UNIT = /d(?:ays?)?|h(?:rs?|ours?)?|m(?:ins?|inutes?)?/
       TERM = /\A\s*(?:\+|and\b|,)?\s*(?:#{PART})\s*(?<unit>#{UNIT})?(?![[:alpha:]])\.?/
 
-      module_function
+      extend self
 
       # text: "1h20", "1:20", "80 min", "1.5", "1 1/2 h", "an hour and a half", "half an hour", "two hours 15".
       # bare: what a number without a unit is: :hours, :minutes, or :auto, where up to LONG are hours and more are
@@ -39,57 +39,6 @@ module Core
 
         seconds
       end
-
-      # In digits, with points, fractions apart.
-      def plain(text)
-        said = SAID.reduce(text.to_s.strip.downcase.squeeze(" ")) { |all, (sign, written)| all.gsub(sign, written) }
-        said = PHRASES.reduce(said.strip) { |all, (phrase, written)| all.gsub(phrase, written) }
-        said.gsub(/(?<=\d),(?=\d)/, ".").gsub(/\b[a-z]+\b/) { |word| NUMBERS.fetch(word, word).to_s }
-      end
-      private_class_method :plain
-
-      # Rational seconds of the terms of a text, nil where it is no time.
-      def read(text, bare)
-        clock = text.match(/\A(\d+):([0-5]\d)\z/)
-        return (clock[1].to_r * HOUR) + (clock[2].to_r * 60) if clock
-
-        sum = 0r
-        units = []
-        until text.strip.empty?
-          found = text.match(TERM) or return
-          number = number(found) or return
-          unit = found[:unit]&.slice(0) || unsaid(number, units, bare, last: found.post_match.strip.empty?)
-          return unless follows?(unit, units, found)
-
-          units << (found[:unit] ? unit : "bare")
-          sum += number * UNITS.fetch(unit)
-          text = found.post_match
-        end
-        sum if units.any?
-      end
-      private_class_method :read
-
-      # Whether a term may follow those before it: smaller units, each once; "+30 min" of a half may come after minutes'
-      # hours.
-      def follows?(unit, units, found)
-        !unit.nil? && !units.intersect?(%w[m bare]) && (!units.include?(unit) || found.to_s.match?(/\A\s*\+/))
-      end
-      private_class_method :follows?
-
-      def number(found)
-        return if found[:under]&.to_i&.zero?
-
-        found[:whole].to_r + (found[:over] ? Rational(found[:over].to_i, found[:under].to_i) : 0)
-      end
-      private_class_method :number
-
-      # What a number without a unit is in: after hours minutes, below sixty; alone as the field says.
-      def unsaid(number, units, bare, last:)
-        return { hours: "h", minutes: "m", auto: number > LONG ? "m" : "h" }.fetch(bare) if units.empty?
-
-        "m" if units == ["h"] && number < 60 && number.denominator == 1 && last
-      end
-      private_class_method :unsaid
 
       WEEK = 168 * HOUR
 
@@ -129,6 +78,54 @@ module Core
       # Decimal hours for programs, two places: "1.33". nil stays nil.
       def decimal(seconds)
         seconds && Numerals.plain(Rational(seconds, HOUR), 2)
+      end
+
+      private
+
+      # In digits, with points, fractions apart.
+      def plain(text)
+        said = SAID.reduce(text.to_s.strip.downcase.squeeze(" ")) { |all, (sign, written)| all.gsub(sign, written) }
+        said = PHRASES.reduce(said.strip) { |all, (phrase, written)| all.gsub(phrase, written) }
+        said.gsub(/(?<=\d),(?=\d)/, ".").gsub(/\b[a-z]+\b/) { |word| NUMBERS.fetch(word, word).to_s }
+      end
+
+      # Rational seconds of the terms of a text, nil where it is no time.
+      def read(text, bare)
+        clock = text.match(/\A(\d+):([0-5]\d)\z/)
+        return (clock[1].to_r * HOUR) + (clock[2].to_r * 60) if clock
+
+        sum = 0r
+        units = []
+        until text.strip.empty?
+          found = text.match(TERM) or return
+          number = number(found) or return
+          unit = found[:unit]&.slice(0) || unsaid(number, units, bare, last: found.post_match.strip.empty?)
+          return unless follows?(unit, units, found)
+
+          units << (found[:unit] ? unit : "bare")
+          sum += number * UNITS.fetch(unit)
+          text = found.post_match
+        end
+        sum if units.any?
+      end
+
+      # Whether a term may follow those before it: smaller units, each once; "+30 min" of a half may come after minutes'
+      # hours.
+      def follows?(unit, units, found)
+        !unit.nil? && !units.intersect?(%w[m bare]) && (!units.include?(unit) || found.to_s.match?(/\A\s*\+/))
+      end
+
+      def number(found)
+        return if found[:under]&.to_i&.zero?
+
+        found[:whole].to_r + (found[:over] ? Rational(found[:over].to_i, found[:under].to_i) : 0)
+      end
+
+      # What a number without a unit is in: after hours minutes, below sixty; alone as the field says.
+      def unsaid(number, units, bare, last:)
+        return { hours: "h", minutes: "m", auto: number > LONG ? "m" : "h" }.fetch(bare) if units.empty?
+
+        "m" if units == ["h"] && number < 60 && number.denominator == 1 && last
       end
     end
   end

@@ -12,7 +12,7 @@ module Core
       UNIT = /mm|cm|m|inches|inch|in|feet|foot|ft|["″”'′’]/
       LIMIT = 10_000 # mm
 
-      module_function
+      extend self
 
       # text: "600", "60 cm", "23 5/8", "23.625 in", "2 ft 3 in", "4 ft 6" (inches), "60,5 cm". unit: "mm" or "in",
       # meant where none is written. Returns Float millimetres (to 1/10000). Raises Refusal when unreadable, zero, or
@@ -46,20 +46,19 @@ module Core
         "#{"#{whole} " unless whole.zero?}#{fraction.numerator}/#{fraction.denominator} in"
       end
 
+      private
+
       # What a number is in: as written; after feet inches; else in the workshop's unit.
       def sign_of(sign, before, unit) = SIGNS[sign] || sign || (before.any? && before.last.last == "ft" ? "in" : unit)
-      private_class_method :sign_of
 
       def number(text)
         whole, fraction = text.include?("/") ? text.split(%r{[\s-]+(?=\d+/)}) : [text, nil]
         Rational(whole) + (fraction ? Rational(fraction) : 0)
       end
-      private_class_method :number
 
       def example(unit)
         unit == "in" ? "Write 23 5/8, 23.625 or 600 mm." : "Write 600, 60 cm or 23 5/8 in."
       end
-      private_class_method :example
     end
   end
 end

@@ -31,7 +31,7 @@ module Core
       TEMPERATURES = /\A(?<number>[-−]?[\d.,]+)\s*(?:°\s*)?(?<word>c|f|celsius|fahrenheit)?\z/i
       RATES = %r{\A(?<number>[\d.,]+)\s*(?<word>m²/l|m2/l|ft²/gal|ft2/gal|sq ft/gal|sq\.? ?ft per gal(?:lon)?)?\z}i
 
-      module_function
+      extend self
 
       def us?(unit) = unit == "in"
 
@@ -136,25 +136,24 @@ module Core
           "m²" => us?(unit) ? "7 ft²" : "0.6 m²", "m" => us?(unit) ? "8 ft" : "2.5 m" }.fetch(kept)
       end
 
+      private
+
       # The largest unit of which there is at least one, to two decimals of it, one from ten on.
       def said(amount, units)
         name, size = units.find { |_, one| amount.to_r.abs >= one * Rational(9995, 10_000) } || units.last
         number = amount.to_r / size
         "#{trimmed(number, number.abs >= 10 ? 1 : 2)} #{name}"
       end
-      private_class_method :said
 
       def metric(amount, small, large)
         return "#{Numerals.text(amount.to_r / 1000, 2)} #{large}" if amount >= 1000
 
         "#{Numerals.text(amount.to_r, amount == amount.to_i ? 0 : 2)} #{small}"
       end
-      private_class_method :metric
 
       def trimmed(number, places)
         Numerals.text(number, places).then { |text| text.include?(".") ? text.sub(/\.?0+\z/, "") : text }
       end
-      private_class_method :trimmed
     end
   end
 end

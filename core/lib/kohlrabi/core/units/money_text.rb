@@ -8,7 +8,7 @@ module Core
       TIMES = /\s*[x×*]\s*/i
       NUMBER = /[\d.,\s]*\d[\d.,]*/
 
-      module_function
+      extend self
 
       # text: "42", "42.50", "$20", "14,50 EUR", "2 x 34.99 + 5". currency: Currency. decimal: as Numerals has it.
       # Returns Integer minor units. Raises Refusal when negative, not an amount, in another currency, finer than the
@@ -37,8 +37,9 @@ module Core
         amount && Numerals.scaled_plain(amount.round(half: :up), currency.exponent)
       end
 
+      private
+
       def decimals(currency) = currency.exponent.zero? ? "no decimals" : "#{currency.exponent} decimals"
-      private_class_method :decimals
 
       # A Rational of the major unit: one number, or a sum of products of numbers.
       def value(text, currency, decimal)
@@ -54,7 +55,6 @@ module Core
           end
         end
       end
-      private_class_method :value
 
       def number(part, currency, decimal, text)
         bare = unsigned(part.strip, currency, text)
@@ -66,7 +66,6 @@ module Core
 
         raise unreadable(text, currency)
       end
-      private_class_method :number
 
       # Without the currency's own sign or code. Raises Refusal for another's.
       def unsigned(part, currency, text)
@@ -82,10 +81,8 @@ module Core
         end
         "#{found[:minus]}#{found[:number]}"
       end
-      private_class_method :unsigned
 
       def unreadable(text, currency) = Refusal.new(:not_an_amount_of_money, given: text, example: example(currency))
-      private_class_method :unreadable
 
       # As the house writes it.
       def example(currency)
@@ -93,7 +90,6 @@ module Core
 
         currency.decimal_mark == "," ? "14,50 or 2 x 34,99 + 5" : "14.50 or 2 x 34.99 + 5"
       end
-      private_class_method :example
     end
   end
 end

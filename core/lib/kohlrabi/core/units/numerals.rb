@@ -9,7 +9,7 @@ module Core
 
       GROUPS = /(?<=\d)#{GAP}(?=\d{3})/
 
-      module_function
+      extend self
 
       GROUPED = /\A(?<whole>-?\d{1,3}(?<mark>[,.\s])\d{3}(?:\k<mark>\d{3})*)(?:(?!\k<mark>)[.,](?<part>\d+))?\z/
 
@@ -35,21 +35,6 @@ module Core
         raise Refusal.new(:not_a_number, given: text, hint: hint(mark, plain))
       end
 
-      # "14,50" and "14.50" are the same; "1,234" may be a thousand or a little over one, and is asked about;
-      # "1.234" is what it says.
-      def either(plain, text, house = nil)
-        if plain.match?(house == "." ? /\A-?\d+,\d{1,2}\z/ : /\A-?[1-9]\d{0,2},\d{3}\z/)
-          raise Refusal.new(:ambiguous_number, given: text, grouped: plain.delete(","), decimal: plain.tr(",", "."))
-        end
-        return Rational(plain.delete(",")) if house == "." && plain.match?(/\A-?[1-9]\d{0,2}(?:,\d{3})+\z/)
-
-        return Rational(plain.tr(",", ".")) if plain.match?(/\A-?\d+([.,]\d+)?\z/)
-
-        found = plain.match(GROUPED) or raise Refusal.new(:not_a_number, given: text, hint: hint)
-        Rational([found[:whole].gsub(/[,.\s]/, ""), found[:part]].compact.join("."))
-      end
-      private_class_method :either
-
       # value: Rational or Integer; places: decimals. Rounds half away from zero. "-1234.50"
       def plain(value, places)
         scaled_plain((Rational(value) * (10**places)).round(half: :up), places)
@@ -69,6 +54,28 @@ module Core
       # As #scaled_plain, for reading.
       def scaled_text(scaled, places) = readable(scaled_plain(scaled, places))
 
+      # A person's text cut short for a message.
+      def clip(text)
+        text = text.to_s.scrub("?").gsub(/[[:cntrl:]]/, " ")
+        text.size > 40 ? "#{text[0, 40]}…" : text
+      end
+
+      private
+
+      # "14,50" and "14.50" are the same; "1,234" may be a thousand or a little over one, and is asked about;
+      # "1.234" is what it says.
+      def either(plain, text, house = nil)
+        if plain.match?(house == "." ? /\A-?\d+,\d{1,2}\z/ : /\A-?[1-9]\d{0,2},\d{3}\z/)
+          raise Refusal.new(:ambiguous_number, given: text, grouped: plain.delete(","), decimal: plain.tr(",", "."))
+        end
+        return Rational(plain.delete(",")) if house == "." && plain.match?(/\A-?[1-9]\d{0,2}(?:,\d{3})+\z/)
+
+        return Rational(plain.tr(",", ".")) if plain.match?(/\A-?\d+([.,]\d+)?\z/)
+
+        found = plain.match(GROUPED) or raise Refusal.new(:not_a_number, given: text, hint: hint)
+        Rational([found[:whole].gsub(/[,.\s]/, ""), found[:part]].compact.join("."))
+      end
+
       def readable(plain)
         text = plain.start_with?("-") ? "#{MINUS}#{plain.delete_prefix('-')}" : plain
         whole = text.index(".") || text.size
@@ -77,13 +84,6 @@ module Core
         digits = text[0, whole]
         rest = text[whole..]
         digits.match?(/\d{5}/) ? digits.gsub(/(\d)(?=(\d{3})+\z)/, "\\1#{GAP}") + rest : text
-      end
-      private_class_method :readable
-
-      # A person's text cut short for a message.
-      def clip(text)
-        text = text.to_s.scrub("?").gsub(/[[:cntrl:]]/, " ")
-        text.size > 40 ? "#{text[0, 40]}…" : text
       end
 
       # plain: where only a point counts, as a file was said to have it, the number with one.
@@ -94,7 +94,6 @@ module Core
 
         "Write digits only, such as 42#{mark}50, without a currency sign."
       end
-      private_class_method :hint
     end
   end
 end

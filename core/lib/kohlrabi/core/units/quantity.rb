@@ -12,7 +12,7 @@ module Core
       NUMBER = %r{(?:\d+\s+)?\d+/\d+|\d[\d.,]*}
       WORD = /[[:alpha:]][[:alpha:]².]*2?(?:\s+[[:alpha:]]{2,}\.?)?/
 
-      module_function
+      extend self
 
       # unit: what the workshop's bare numbers are in: "mm" metric, "in" US customary. Returns a Rational in the kept
       # unit. Raises Refusal.
@@ -45,12 +45,15 @@ module Core
         raise Refusal.new(:no_part_of_a_mix, given: text)
       end
 
+      SLIPS = 2 # letters by which a word is still taken for a slip of another, fewer than half of its own
+
+      private
+
       def times(word, unit, house, words, plain)
         return (unit == "pcs" ? 1 : Measures.bare(unit, unit: house)) unless word
 
         words[word.downcase.squeeze(" ").delete_suffix(".")] || refuse(plain, unit, house, words)
       end
-      private_class_method :times
 
       # With the nearest unit that there is, where one was misspelt.
       def refuse(plain, unit, house, words)
@@ -61,9 +64,6 @@ module Core
 
         raise Refusal.new(:not_an_amount, given: plain, example: example)
       end
-      private_class_method :refuse
-
-      SLIPS = 2 # letters by which a word is still taken for a slip of another, fewer than half of its own
 
       # The unit that a word was meant to be; nil for one that is a unit, of whatever, or like none.
       def nearest(said, words)
@@ -72,7 +72,6 @@ module Core
         word, slips = words.map { |one| [one, DidYouMean::Levenshtein.distance(said, one)] }.min_by { |one, number| [number, one.size] }
         word if slips <= SLIPS && 2 * slips < said.size
       end
-      private_class_method :nearest
 
       # "2", "0,5", "1/3", "1 1/2".
       def number(text)
@@ -81,7 +80,6 @@ module Core
 
         Numerals.parse(whole) + divided(fraction)
       end
-      private_class_method :number
 
       def divided(text)
         over, under = text.split("/")
@@ -92,7 +90,6 @@ module Core
       rescue ArgumentError
         raise Refusal.new(:not_a_part_number, given: text)
       end
-      private_class_method :divided
     end
   end
 end

@@ -10,7 +10,7 @@ module Core
       MAX_SQUARE_METRES = 100 # m²
       UNITS = /\s*(?:m²|m2|sq\.? ?m(?:et(?:er|re)s?)?|ft²|ft2|sq\.? ?ft|square (?:feet|foot|met(?:er|re)s?))\z/i
 
-      module_function
+      extend self
 
       # text: a number with its unit, or in m² or ft² by the workshop's. Returns Float mm². Raises Refusal unless above
       # 0.
@@ -22,13 +22,14 @@ module Core
         raise Refusal.new(:not_an_area, given: text, unit: NAMES.fetch(unit))
       end
 
-      def said(written) = written.match?(/f(?:t|ee|oo)/i) ? "in" : "mm"
-      private_class_method :said
-
       # "0.45 m²", "4.84 ft²"; nil stays nil.
       def text(square, unit:)
         square && "#{Numerals.text((square / PER.fetch(unit)).to_r, 2)} #{NAMES.fetch(unit)}"
       end
+
+      private
+
+      def said(written) = written.match?(/f(?:t|ee|oo)/i) ? "in" : "mm"
     end
   end
 end

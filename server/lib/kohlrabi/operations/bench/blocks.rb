@@ -7,7 +7,7 @@ module Operations
     module Blocks
       BLOCK = Core::Planning::Block
 
-      module_function
+      extend self
 
       # {step key => Array of Core::Planning::Block} of the open steps of a plan.
       def of(piece, plan)
@@ -25,11 +25,12 @@ module Operations
         Core::Planning::Dangers::DUSTY.to_h { |kind| [kind, danger(kind, brief)] }.reject { |_, blocks| blocks.empty? }
       end
 
+      private
+
       def danger(kind, brief)
         against = Core::Planning::Dangers.against_kind(kind, brief) or return []
         [BLOCK.new(code: "lead", text: against.message, until_answer: ("lead" if brief.lead.nil?))]
       end
-      private_class_method :danger
 
       # What it lies on still dries.
       def drying(piece, step)
@@ -38,7 +39,6 @@ module Operations
           BLOCK.new(code: "drying", text: "“#{clock.label}” is dry enough #{Clocks.said(dry)}.", until: dry)
         end
       end
-      private_class_method :drying
     end
   end
 end

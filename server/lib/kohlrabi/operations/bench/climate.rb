@@ -7,7 +7,7 @@ module Operations
     module Climate
       HOLDS = 12 * 3600 # seconds for which a reading says something of now
 
-      module_function
+      extend self
 
       # given: {"air", "humidity", "surface"?} as typed, °C and percent. Returns Core::Bench::Climate. Raises Refused.
       def now(given)
@@ -20,14 +20,6 @@ module Operations
       rescue Core::Refusal => e
         raise Support::Refused, [e]
       end
-
-      # A sensor speaks °C, whatever the house does.
-      def read(field, raw, source)
-        return Core::Units::Numerals.parse(raw.delete_suffix("%").strip) if field == :humidity
-
-        Core::Units::Measures.parse_temperature(raw, unit: source == "sensor" ? "mm" : House::WorkshopSettings.workshop.length_unit)
-      end
-      private_class_method :read
 
       # Keeps a reading. given: as above with "source"?: entered (where none is named) or sensor.
       def keep(given)
@@ -53,11 +45,19 @@ module Operations
       # Core::Bench::Climate of a reading.
       def of(row) = Core::Bench::Climate.new(air: row.air, humidity: row.humidity, surface: row.surface)
 
+      private
+
+      # A sensor speaks °C, whatever the house does.
+      def read(field, raw, source)
+        return Core::Units::Numerals.parse(raw.delete_suffix("%").strip) if field == :humidity
+
+        Core::Units::Measures.parse_temperature(raw, unit: source == "sensor" ? "mm" : House::WorkshopSettings.workshop.length_unit)
+      end
+
       def record(climate, source, surface: nil)
         Records::ClimateReading.create!(air: climate.air, humidity: climate.humidity, surface: surface, source: source,
                                         taken_at: Clock.now)
       end
-      private_class_method :record
     end
   end
 end

@@ -11,7 +11,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # JSON of the clock that a step starts; nil where nothing waits.
       def start(step, plan)
@@ -73,13 +73,6 @@ module Operations
         Flips::Changes.write(piece, "early", "“#{step.label}” #{diary}: #{reason}.")
       end
 
-      def too_early(piece, step)
-        clock = wet(piece, step).first or return
-        ["Too early: “#{clock.label}” is dry enough #{said(follows(piece, step, clock))}.",
-         "before “#{clock.label}” was free"]
-      end
-      private_class_method :too_early
-
       # Moment from which a step may follow what it waits for.
       def follows(piece, step, clock)
         minute, factor = done(piece).fetch(clock.step)
@@ -97,13 +90,20 @@ module Operations
         end
       end
 
+      private
+
+      def too_early(piece, step)
+        clock = wet(piece, step).first or return
+        ["Too early: “#{clock.label}” is dry enough #{said(follows(piece, step, clock))}.",
+         "before “#{clock.label}” was free"]
+      end
+
       def too_cold(step, plan)
         climate = Climate.climate if Core::Bench::Jobs::COATS.include?(step.phase)
         row = climate && step.materials.keys.map { |key| plan.brief.products.fetch(key) }.first
         against = row ? climate.against(coldest: row[:coldest], unit: House::WorkshopSettings.workshop.length_unit) : []
         ["Not now: #{against.join('; ')}.", "although #{against.first}"] if against.any?
       end
-      private_class_method :too_cold
     end
   end
 end

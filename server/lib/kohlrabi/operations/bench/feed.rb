@@ -9,7 +9,7 @@ module Operations
       REMIND = 15 # minutes before a session
       LOOK = 900 # seconds that an end of drying takes up in a calendar
 
-      module_function
+      extend self
 
       # Text of an iCalendar file.
       def text
@@ -18,13 +18,14 @@ module Operations
         Formats::Calendar.write(entries, made: Clock.now)
       end
 
+      private
+
       def sessions(bench)
         names = House::WorkshopSettings.people.to_h { |person| [person.id, person.name] }
         (0...AHEAD).flat_map do |number|
           bench.on(bench.today + number)
         end.filter_map { |session| session(bench, session, names) }
       end
-      private_class_method :sessions
 
       # A session with its steps; nil where nothing is to be worked in it.
       def session(bench, session, names)
@@ -38,7 +39,6 @@ module Operations
         uid = "session-#{session.person}-#{session.from}"
         entry(uid, instant(session.from), instant(session.to), summary, text: lines.join("\n"), remind: REMIND)
       end
-      private_class_method :session
 
       # What dries now; the entry stands where the next step may follow.
       def drying(bench)
@@ -47,7 +47,6 @@ module Operations
           entry(uid, clock.free, clock.free + LOOK, "Dry: #{clock.label}, #{clock.piece.name}", remind: 0)
         end
       end
-      private_class_method :drying
 
       def ready(bench)
         bench.pieces.values.flat_map do |piece|
@@ -60,42 +59,35 @@ module Operations
             end)].compact
         end
       end
-      private_class_method :ready
 
       def tags
         Scout::TagWatch.due.map do |scouting, on, why|
           entry("tag-#{scouting.prospect.id}", on, on + 1, "Look at the tag: #{scouting.prospect.title}", text: why)
         end
       end
-      private_class_method :tags
 
       # Price steps that are planned, and pick-ups.
       def selling
         last = House::WorkshopSettings.today + AHEAD
         Market::PriceSteps.to(last).map { |step| price_step(step) } + Market::Holds.fetched_by(last).preload(:piece).map { |hold| fetched(hold) }
       end
-      private_class_method :selling
 
       def price_step(step)
         day = [step.due_on, House::WorkshopSettings.today].max
         entry("step-#{step.id}", day, day + 1,
               "Price step: #{step.piece.name} to #{Core::Units::MoneyText.text(step.asking_minor, House::WorkshopSettings.workshop.money)}")
       end
-      private_class_method :price_step
 
       def fetched(hold)
         text = [hold.who, hold.pick_up].compact_blank.join(", ")
         entry("fetched-#{hold.id}", hold.pick_up_on, hold.pick_up_on + 1, "Fetched: #{hold.piece.name}", text: text)
       end
-      private_class_method :fetched
 
       def entry(uid, from, to, summary, **rest)
         Formats::Calendar::Entry.new(uid: uid, from: from, to: to, summary: summary, **rest)
       end
-      private_class_method :entry
 
       def instant(minute) = Time.at(minute * 60).utc
-      private_class_method :instant
     end
   end
 end

@@ -6,7 +6,7 @@ module Operations
     module FinishedTimers
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"from", "to" (ISO 8601, by the device's clock), "effort"? (how long it really was), "person_id"?,
       # "timer_id"? (one of ours that it ended), "begun_as"? (reference under which the device had asked for it and
@@ -26,6 +26,8 @@ module Operations
         end
       end
 
+      private
+
       # [when it began, seconds]. The device's clock is set right by its end: how long it was does not depend on that.
       def span(given)
         to = Support::Facts.right(given["to"])
@@ -37,7 +39,6 @@ module Operations
         Timers.refuse_long(seconds)
         [to - [ran, seconds].max, seconds]
       end
-      private_class_method :span
 
       # What a step is called in the plan; where the plan has it no longer, what was said.
       def kind(given, steps)
@@ -47,7 +48,6 @@ module Operations
       rescue Core::Refusal => e
         raise Support::Refused, [e.at(:kind)]
       end
-      private_class_method :kind
 
       # The same timer runs here, unless somebody stopped it meanwhile: then both stand, and are asked about.
       def forget(id)
@@ -55,7 +55,6 @@ module Operations
         timer.timer_pieces.destroy_all
         timer.destroy!
       end
-      private_class_method :forget
     end
   end
 end

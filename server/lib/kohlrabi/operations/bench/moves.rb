@@ -6,7 +6,7 @@ module Operations
     module Moves
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"steps": [{"piece_id", "step"}], "day"}: an empty day takes the moves back. All of them are moved, or
       # none.
@@ -14,16 +14,17 @@ module Operations
         Records::Base.transaction { given["steps"].each { |row| move(row, given["day"].to_s.strip) } }
       end
 
+      # {[piece id, step] => date} of all that were moved.
+      def all = Records::SessionMove.live.order(:id).to_h { |row| [[row.piece_id, row.step], row.day] }
+
+      private
+
       def move(row, text)
         piece = Support::Finder.find(Records::Piece, row["piece_id"])
         step = open_step(piece, row["step"].to_s)
         Records::SessionMove.live.where(piece: piece, deed: Core::Planning::Deed.read(step.key)).destroy_all
         Records::SessionMove.create!(piece: piece, step: step.key, day: day(text)) unless text.empty?
       end
-      private_class_method :move
-
-      # {[piece id, step] => date} of all that were moved.
-      def all = Records::SessionMove.live.order(:id).to_h { |row| [[row.piece_id, row.step], row.day] }
 
       def open_step(piece, key)
         step = Planning::Plans.of(piece)&.step(key) or refuse(:no_such_step_on_page, field: :step)
@@ -31,13 +32,11 @@ module Operations
         refuse(:running_never_moves, field: :step, step: step.label) if running?(piece, step)
         step
       end
-      private_class_method :open_step
 
       def running?(piece, step)
         Records::TimerPiece.joins(:timer).where(piece: piece, deed: Core::Planning::Deed.read(step.key),
                                                 timers: { deletion_id: nil }).exists?
       end
-      private_class_method :running?
 
       def day(text)
         day = Core::Units::Calendar.parse(text)
@@ -51,7 +50,6 @@ module Operations
       rescue Core::Refusal => e
         raise Support::Refused, [e.at(:day)]
       end
-      private_class_method :day
     end
   end
 end

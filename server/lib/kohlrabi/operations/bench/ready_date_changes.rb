@@ -4,7 +4,7 @@ module Operations
   module Bench
     # What a change of the schedule does to the days on which pieces are ready, in sentences.
     module ReadyDateChanges
-      module_function
+      extend self
 
       # Does the change in the block.
       def of
@@ -15,6 +15,8 @@ module Operations
         lines.empty? ? ["No piece is ready on another day."] : lines
       end
 
+      private
+
       # {piece id => [name, Date or nil]}.
       def ready
         bench = Schedules.now
@@ -24,7 +26,6 @@ module Operations
           end]]
         end
       end
-      private_class_method :ready
 
       def line(name, before, after)
         return if before == after
@@ -32,7 +33,6 @@ module Operations
 
         "#{name}: ready #{Core::Units::Calendar.text(after)}#{" instead of #{Core::Units::Calendar.text(before)}" if before}."
       end
-      private_class_method :line
     end
   end
 end

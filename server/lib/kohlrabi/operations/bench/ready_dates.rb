@@ -9,7 +9,7 @@ module Operations
       # may be nil.
       Answer = Struct.new(:on, :early, :late, :why, keyword_init: true)
 
-      module_function
+      extend self
 
       # Answer of a piece as it is planned.
       def of(piece, bench: Schedules.now)

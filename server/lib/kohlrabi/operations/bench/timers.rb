@@ -6,7 +6,7 @@ module Operations
     module Timers
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Running ones, with what their pieces are called.
       def running
@@ -64,54 +64,6 @@ module Operations
         entry
       end
 
-      # What was worked on with a timer did not work. said: {"lost"?, "note"?} or nil.
-      def went_badly(steps, said)
-        return unless said
-
-        steps.select(&:last).each { |piece_id, step| Planning::Experiences.create(piece_id, { "step" => step, "worked" => "no", **said }) }
-      end
-      private_class_method :went_badly
-
-      def record(timer, rows, given)
-        workshop = House::WorkshopSettings.workshop
-        params = Support::Params.new(given, workshop)
-        params.effort(:effort)
-        Flips::Work.record(rows, person_id: timer.person_id, kind: timer.kind, started_at: timer.started_at,
-                                 worked_on: workshop.date_of(timer.started_at), seconds: params.done![:seconds] || elapsed(timer))
-      end
-      private_class_method :record
-
-      # Steps of one kind of work on several pieces, or one step.
-      def on_steps(person, given)
-        steps = given["steps"].to_h { |row| [row["piece_id"], Planning::Steps.begin(row["piece_id"], row["step"], given)] }
-        kinds = steps.values.map(&:kind).uniq
-        refuse(:work_of_different_kinds, field: :steps) if kinds.size > 1
-
-        begin_timer(person, kinds.first, steps.transform_values(&:key))
-      end
-      private_class_method :on_steps
-
-      # Work that makes dust of an old finish waits for the answer to the lead question, step or no step.
-      def refuse_danger(kind, ids)
-        return unless Core::Planning::Dangers::DUSTY.include?(kind)
-
-        Records::Piece.live.where(id: ids).find_each do |piece|
-          against = Core::Planning::Dangers.against_kind(kind, Planning::Plans.surfaces(piece))
-          raise Support::Danger.new(against, piece: piece) if against
-        end
-      end
-      private_class_method :refuse_danger
-
-      # pieces: {id => step key or nil}.
-      def begin_timer(person, kind, pieces)
-        Flips::Sharing.read(pieces.keys.map { |id| { "piece_id" => id } })
-        timer = Records::Timer.create!(person: person, kind: Core::Flips::WorkKinds.fetch(kind)[:key],
-                                       started_at: Clock.now)
-        pieces.each { |piece_id, step| timer.timer_pieces.create!(piece_id: piece_id, step: step) }
-        timer
-      end
-      private_class_method :begin_timer
-
       # Array of [piece, Core::Planning::Step] that a timer runs on and that are still in the plan.
       def steps(timer)
         timer.planned ||= timer.timer_pieces.select(&:step).filter_map do |row|
@@ -137,14 +89,6 @@ module Operations
         stop && [Time.at(stop * 60).utc, why]
       end
 
-      # Minute at which the session ended in which it was started; nil where it was started outside any.
-      def session_end(timer)
-        date = House::WorkshopSettings.workshop.date_of(timer.started_at)
-        found = House::WorkingTimes.on(date).find { |person, from, to| person == timer.person_id && from <= timer.started_at && to > timer.started_at }
-        found && (found.last.to_i / 60)
-      end
-      private_class_method :session_end
-
       # Ends the timer without recording anything; it can be undone.
       def discard(id)
         Support::Removal.of([Support::Finder.find(Records::Timer, id)], what: "Timer discarded")
@@ -164,12 +108,63 @@ module Operations
         refuse(:timer_ran_too_long, field: :effort, seconds: Core::Units::Effort.text(seconds))
       end
 
+      private
+
+      # What was worked on with a timer did not work. said: {"lost"?, "note"?} or nil.
+      def went_badly(steps, said)
+        return unless said
+
+        steps.select(&:last).each { |piece_id, step| Planning::Experiences.create(piece_id, { "step" => step, "worked" => "no", **said }) }
+      end
+
+      def record(timer, rows, given)
+        workshop = House::WorkshopSettings.workshop
+        params = Support::Params.new(given, workshop)
+        params.effort(:effort)
+        Flips::Work.record(rows, person_id: timer.person_id, kind: timer.kind, started_at: timer.started_at,
+                                 worked_on: workshop.date_of(timer.started_at), seconds: params.done![:seconds] || elapsed(timer))
+      end
+
+      # Steps of one kind of work on several pieces, or one step.
+      def on_steps(person, given)
+        steps = given["steps"].to_h { |row| [row["piece_id"], Planning::Steps.begin(row["piece_id"], row["step"], given)] }
+        kinds = steps.values.map(&:kind).uniq
+        refuse(:work_of_different_kinds, field: :steps) if kinds.size > 1
+
+        begin_timer(person, kinds.first, steps.transform_values(&:key))
+      end
+
+      # Work that makes dust of an old finish waits for the answer to the lead question, step or no step.
+      def refuse_danger(kind, ids)
+        return unless Core::Planning::Dangers::DUSTY.include?(kind)
+
+        Records::Piece.live.where(id: ids).find_each do |piece|
+          against = Core::Planning::Dangers.against_kind(kind, Planning::Plans.surfaces(piece))
+          raise Support::Danger.new(against, piece: piece) if against
+        end
+      end
+
+      # pieces: {id => step key or nil}.
+      def begin_timer(person, kind, pieces)
+        Flips::Sharing.read(pieces.keys.map { |id| { "piece_id" => id } })
+        timer = Records::Timer.create!(person: person, kind: Core::Flips::WorkKinds.fetch(kind)[:key],
+                                       started_at: Clock.now)
+        pieces.each { |piece_id, step| timer.timer_pieces.create!(piece_id: piece_id, step: step) }
+        timer
+      end
+
+      # Minute at which the session ended in which it was started; nil where it was started outside any.
+      def session_end(timer)
+        date = House::WorkshopSettings.workshop.date_of(timer.started_at)
+        found = House::WorkingTimes.on(date).find { |person, from, to| person == timer.person_id && from <= timer.started_at && to > timer.started_at }
+        found && (found.last.to_i / 60)
+      end
+
       def refuse_second(person)
         running = Records::Timer.live.find_by(person_id: person.id) or return
 
         refuse(:timer_running_already, field: :person_id, person: person.name, work: Core::Flips::WorkKinds.label(running.kind).downcase)
       end
-      private_class_method :refuse_second
     end
   end
 end

@@ -18,7 +18,7 @@ module Operations
       HOUR = 60 # minutes taken to be at hand where nobody has said and no session runs
       MAX_MINUTES = 12 * 60
 
-      module_function
+      extend self
 
       # minutes: at hand, or nil; person: id, or nil for the first who is free.
       def answer(minutes: nil, person: nil)
@@ -30,6 +30,8 @@ module Operations
                    stages: stages, fresh: Records::Piece.none?)
       end
 
+      private
+
       # Hours of the day, and marks of what was done on it.
       def done(today)
         zone = House::WorkshopSettings.workshop.zone
@@ -37,7 +39,6 @@ module Operations
         [Records::WorkEntry.live.where(worked_on: today).order(:id).preload(:person, { shares: :piece }).to_a,
          Records::StepMark.live.where(done_at: day).to_a]
       end
-      private_class_method :done
 
       # nil on a day on which nothing was worked or done.
       def summary(entries, marks)
@@ -47,7 +48,6 @@ module Operations
         Summary.new(worked: entries.sum(&:seconds), estimated: (marks.sum(&:seconds) / 60.0).round * 60,
                     steps: marks.map { |mark| [mark.piece_id, mark.step] }.uniq.size, pieces: pieces.size)
       end
-      private_class_method :summary
 
       # What fits into the minutes at hand.
       def now(bench, minutes, person)
@@ -59,12 +59,10 @@ module Operations
         slots = bench.within(minutes, person).reject { |slot| stopped.include?(bench.pieces.fetch(slot.job.piece)) }
         Now.new(minutes: minutes, person: person, slots: slots, stopped: stopped)
       end
-      private_class_method :now
 
       # Whether a piece is recommended to be sold as it is, or dropped: unless it was promised, no work on it is
       # suggested.
       def stops?(piece) = piece.promised_on.nil? && Market::Standings.of(piece)&.stop? == true
-      private_class_method :stops?
 
       # Minutes until the session that runs is over; nil where none does.
       def left(bench, person)
@@ -75,7 +73,6 @@ module Operations
         end
         to - bench.minute
       end
-      private_class_method :left
 
       # [stage, rows, how many there are in all] of each stage; those touched last come first, at most MAX_ROWS.
       def stages
@@ -88,7 +85,6 @@ module Operations
         totals = all.group("flip_summaries.stage").count
         ORDER.map { |stage| [stage, rows.select { |row| row.piece.summary.stage == stage }, totals.fetch(stage, 0)] }
       end
-      private_class_method :stages
     end
   end
 end

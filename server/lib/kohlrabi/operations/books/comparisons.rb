@@ -12,10 +12,16 @@ module Operations
       Answer = Struct.new(:rows, :more, :several, :whole, :extras, keyword_init: true)
       EXTRAS = %w[technique extra].freeze
 
-      module_function
+      extend self
 
       # by: key of Traits::ALL; filter: BooksFilter. Kept until anything is written.
       def answer(by, filter) = Support::VersionedCache.once([:comparison, by, *filter.key]) { compare(by, filter) }
+
+      # [{trait => {stage => Tally}}, {trait => as it is written}]; traits in small letters, for case does not tell
+      # them apart.
+      def groups(by, filter) = Support::VersionedCache.once([:groups, by, *filter.key]) { read_groups(by, filter) }
+
+      private
 
       def compare(by, filter)
         groups, spellings = groups(by, filter)
@@ -31,12 +37,6 @@ module Operations
                    whole: Core::Books::Totals.new(whole, hours_rule: filter.rule))
       end
 
-      private_class_method :compare
-
-      # [{trait => {stage => Tally}}, {trait => as it is written}]; traits in small letters, for case does not tell
-      # them apart.
-      def groups(by, filter) = Support::VersionedCache.once([:groups, by, *filter.key]) { read_groups(by, filter) }
-
       def read_groups(by, filter)
         spellings = {}
         groups = Hash.new { |hash, key| hash[key] = {} }
@@ -50,7 +50,6 @@ module Operations
         end
         [groups, spellings]
       end
-      private_class_method :read_groups
 
       # Of sold flips with a known profit.
       def extras(by, filter, keys)
@@ -66,7 +65,6 @@ module Operations
         all = Core::Books::Extras.new(flips)
         (keys - [Traits::NONE]).to_h { |key| [key, all.of(key)] }.compact
       end
-      private_class_method :extras
 
       # Days and profits of sold and lost flips, known ones: two of {trait => values}.
       def values(by, filter)
@@ -80,16 +78,13 @@ module Operations
           end
         end
       end
-      private_class_method :values
 
       # Flips without any such trait stand together.
       def joined(by, filter)
         filter.scope.joins("LEFT JOIN (#{Traits.sets(by)}) traits ON traits.piece_id = flip_summaries.piece_id")
       end
-      private_class_method :joined
 
       def select(scope, what) = Records::Base.connection.select_rows(scope.select(Arel.sql(what)).to_sql)
-      private_class_method :select
 
       # How many groups all tables together may have: who looks at many finds one that stands out by chance.
       def looked_at
@@ -102,11 +97,9 @@ module Operations
           [found.flatten.sum + Core::Flips::WorkKinds::ALL.size, 1].max
         end
       end
-      private_class_method :looked_at
 
       # As SQLite's NOCASE has it.
       def small(trait) = trait.downcase(:ascii)
-      private_class_method :small
     end
   end
 end

@@ -20,10 +20,12 @@ module Operations
       # Core::Books::Accuracy.of.
       Line = Struct.new(:key, :label, :unit, :answer, :pairs, keyword_init: true)
 
-      module_function
+      extend self
 
       # Array of Line. Kept until anything is written.
       def lines(filter) = Support::VersionedCache.once([:estimates, *filter.key]) { read(filter) }
+
+      private
 
       def read(filter)
         scope = filter.scope.where(stage: "sold").joins(:piece).order(piece_id: :desc)
@@ -36,14 +38,12 @@ module Operations
         }
         found.map { |key, rows| line(key, rows.select(&:all?)) }
       end
-      private_class_method :read
 
       # scope: of summaries; estimated, actual: SQL of the two. Of several spotted at once nobody said how much each
       # would take.
       def pairs(scope, estimated, actual)
         Records::Base.rows(scope.where("#{estimated} IS NOT NULL"), :piece_id, "pieces.name", estimated, actual)
       end
-      private_class_method :pairs
 
       def line(key, pairs)
         label, unit = LINES.fetch(key)
@@ -51,7 +51,6 @@ module Operations
           row.last(2)
         end))
       end
-      private_class_method :line
     end
   end
 end

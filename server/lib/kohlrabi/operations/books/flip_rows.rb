@@ -26,7 +26,7 @@ module Operations
         def spent = materials_minor + hardware_minor + trips_minor + other_minor
       end
 
-      module_function
+      extend self
 
       # Array of Row by ticket, what was split left out: it passed all on to its parts.
       def all
@@ -50,13 +50,14 @@ module Operations
         end
       end
 
+      private
+
       # {piece id => Array of [date or nil, amount, fee given back]}.
       def refunds
         Records::Refund.joins(:event).where(events: { deletion_id: nil }).order("events.happened_on", "events.id")
                        .pluck("events.piece_id", "events.happened_on", :amount_minor, :fee_back_minor)
                        .group_by(&:first).transform_values { |rows| rows.map { |row| row.drop(1) } }
       end
-      private_class_method :refunds
     end
   end
 end

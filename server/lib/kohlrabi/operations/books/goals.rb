@@ -4,7 +4,7 @@ module Operations
   module Books
     # What is aimed at in a year, and how it goes.
     module Goals
-      module_function
+      extend self
 
       # Array of Core::Books::Pace::Row for a year (Integer), by cash profit and the house's hours.
       def rows(year)
@@ -32,11 +32,11 @@ module Operations
         end
       end
 
+      private
+
       def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
-      private_class_method :money
 
       def pieces(count) = count.round == 1 ? "1 piece" : "#{count.round} pieces"
-      private_class_method :pieces
     end
   end
 end

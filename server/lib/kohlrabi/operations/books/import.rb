@@ -8,7 +8,7 @@ module Operations
       Outcome = Struct.new(:row, :name, :state, :problems, :remarks, :summary, keyword_init: true)
       BATCH = 500
 
-      module_function
+      extend self
 
       # flips: Array of Formats::FlipsCsv::Flip. again: take repeats too. Returns [Array of Outcome, flips to take].
       def check(flips, again: false)
@@ -36,6 +36,14 @@ module Operations
         end
       end
 
+      PIECE = %i[name kind source bought_on purchase_minor notes width_mm depth_mm height_mm].freeze
+      KIND = Core::Planning::Shape::Kinds
+      DETAILS = { listing: [Records::Listing, %i[asking_minor channel]],
+                  sale: [Records::Sale, %i[price_minor tip_minor fee_minor delivery_minor asking_minor channel]],
+                  refund: [Records::Refund, %i[amount_minor fee_back_minor]] }.freeze
+
+      private
+
       def outcome(flip, known, again)
         repeat = !again && known.include?([flip.name, flip.bought_on])
         state = if flip.problems.any? then :bad
@@ -44,13 +52,6 @@ module Operations
         Outcome.new(row: flip.row, name: flip.name, state: state, problems: flip.problems, remarks: flip.remarks,
                     summary: flip.told)
       end
-      private_class_method :outcome
-
-      PIECE = %i[name kind source bought_on purchase_minor notes width_mm depth_mm height_mm].freeze
-      KIND = Core::Planning::Shape::Kinds
-      DETAILS = { listing: [Records::Listing, %i[asking_minor channel]],
-                  sale: [Records::Sale, %i[price_minor tip_minor fee_minor delivery_minor asking_minor channel]],
-                  refund: [Records::Refund, %i[amount_minor fee_back_minor]] }.freeze
 
       def write(batch, ticket, channels)
         ids = Records::Bulk.insert(Records::Piece, [*PIECE, :ticket, :kind_key], batch.each_with_index.map do |flip, i|
@@ -64,7 +65,6 @@ module Operations
         rented = Records::FlipSummary.where(piece_id: ids, channel_id: Flips::BoothRents.places.keys).pluck(:piece_id)
         Flips::Summaries.refresh(rented) if rented.any?
       end
-      private_class_method :write
 
       def events(rows, channels)
         wanted = rows.flat_map { |flip, id| flip.events.each_with_index.map { |event, i| [event, id, i + 1] } }
@@ -79,7 +79,6 @@ module Operations
           Records::Bulk.insert(model, [:event_id, *linked], details)
         end
       end
-      private_class_method :events
 
       def costs(rows)
         wanted = rows.flat_map { |flip, id| flip.costs.map { |cost| [cost, id] } }
@@ -90,7 +89,6 @@ module Operations
           [id, piece, "1", cost[:amount_minor]]
         end)
       end
-      private_class_method :costs
 
       def work(rows)
         person = House::WorkshopSettings.people.first.id
@@ -102,7 +100,6 @@ module Operations
           [id, piece, "1", flip.seconds]
         end)
       end
-      private_class_method :work
     end
   end
 end

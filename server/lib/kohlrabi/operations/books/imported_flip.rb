@@ -13,7 +13,7 @@ module Operations
                         keyword_init: true)
       Refund = Struct.new(:amount_minor, :fee_back_minor, keyword_init: true)
 
-      module_function
+      extend self
 
       # row: Formats::CsvFlip; id: of its piece; channels: as Market::Channels.ids. Returns Flip.
       def flip(row, id, channels)
@@ -21,6 +21,8 @@ module Operations
         costs = row.costs.to_h { |cost| [cost[:category], cost[:amount_minor]] }
         Flips::Flip.new(piece, costs: costs, work: row.seconds ? { KIND => row.seconds } : {}, worked_from: nil)
       end
+
+      private
 
       def events(row, channels)
         row.events.each_with_index.map do |event, index|
@@ -30,7 +32,6 @@ module Operations
                     refund: event[:refund] && Refund.new(**event[:refund]))
         end
       end
-      private_class_method :events
     end
   end
 end

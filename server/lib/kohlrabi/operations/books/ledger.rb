@@ -12,7 +12,7 @@ module Operations
       STANDING = %i[purchase sundries].freeze # without a date of their own
       LABELS = Core::Flips::MoneyIn::LABELS
 
-      module_function
+      extend self
 
       # Array of Core::Books::Entry by date; what has no date stands on the day it was recorded.
       def entries
@@ -33,12 +33,13 @@ module Operations
         end
       end
 
+      private
+
       # Array of [FlipRows::Row, costs]; split pieces passed all on to their parts.
       def with_costs
         costs = costs()
         FlipRows.all.map { |row| [row, costs.fetch(row.id, [])] }
       end
-      private_class_method :with_costs
 
       # {piece id => Array of [date or nil, what, minor units, account it is paid from]}: what was paid for each
       # besides its price.
@@ -52,7 +53,6 @@ module Operations
           end
         end
       end
-      private_class_method :costs
 
       def flip(row, costs)
         bought_on = date(row.bought_on)
@@ -65,7 +65,6 @@ module Operations
           fallback: bought_on || House::WorkshopSettings.workshop.date_of(Time.find_zone("UTC").parse(row.created_at))
         )
       end
-      private_class_method :flip
 
       def sale(row)
         return unless row.sold
@@ -73,7 +72,6 @@ module Operations
         Core::Flips::Sale.new(price: row.price_minor, tip: row.tip_minor.to_i, fee: row.fee_minor.to_i, delivery: row.delivery_minor.to_i,
                               refunded: row.refunded, fee_back: row.fee_back, rent: row.rent)
       end
-      private_class_method :sale
 
       # The price, sundries and what a part took over from a split piece on the day it was bought; costs on theirs.
       def payments(row, costs)
@@ -83,15 +81,12 @@ module Operations
         rest = row.spent - costs.sum { |cost| cost[2] }
         [*standing, (payment(bought_on, "costs taken over", rest) unless rest.zero?), *own].compact
       end
-      private_class_method :payments
 
       def date(text) = text && Date.iso8601(text)
-      private_class_method :date
 
       def payment(on, what, amount, from = CASH)
         Core::Books::FlipLedger::Payment.new(on: on, what: what, amount: amount, from: from)
       end
-      private_class_method :payment
 
       # Containers bought; a batch of a mix was taken from others and moves no money.
       def shelf(bought)
@@ -101,7 +96,6 @@ module Operations
                                       row.opening ? OPENING : CASH, note: ("date not known" unless row.bought_on))
         end
       end
-      private_class_method :shelf
 
       def apart(entries)
         entries.map do |row|
@@ -110,7 +104,6 @@ module Operations
                                       CASH)
         end
       end
-      private_class_method :apart
     end
   end
 end

@@ -5,7 +5,7 @@ module Operations
     # A flip that was finished long ago, written down in one form: read and taken as a row of a file is, in the
     # words of a person.
     module PastFlips
-      module_function
+      extend self
 
       # given: {column of Formats::FlipsCsv => text}; hours as said ("9", "8h30"). Returns the piece. Raises Refused
       # naming the field.
@@ -23,6 +23,8 @@ module Operations
         end
       end
 
+      private
+
       # Decimal hours, as the row has them.
       def hours(text)
         return if text.empty?
@@ -31,7 +33,6 @@ module Operations
       rescue Core::Refusal => e
         raise Support::Refused, [e.at(:hours)]
       end
-      private_class_method :hours
 
       # Each begins with the column that it is of.
       def refuse_problems(problems)
@@ -42,7 +43,6 @@ module Operations
           Core::Refusal.new(:row_refused, field: field, problem: said.to_s)
         end)
       end
-      private_class_method :refuse_problems
     end
   end
 end

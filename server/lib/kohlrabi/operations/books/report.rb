@@ -5,7 +5,7 @@ module Operations
     # All flips and their totals as plain data for other programs; docs/formats/report-json.md describes it.
     # Money, hours and ratios are decimal strings, null is undefined or not known.
     module Report
-      module_function
+      extend self
 
       # year: "2026" selects by sold_on; nil takes all. Returns a Hash ready for JSON.
       def build(year: nil)
@@ -22,11 +22,12 @@ module Operations
                                    ended_on: "#{year}-01-01".."#{year}-12-31").count
       end
 
+      private
+
       def scope(year)
         all = Records::FlipSummary.where(live: true).where.not(stage: "split").joins(:piece).preload(:piece).order("pieces.ticket")
         year ? all.where(stage: "sold", ended_on: "#{year}-01-01".."#{year}-12-31") : all
       end
-      private_class_method :scope
 
       def flip(row, workshop)
         piece = row.piece
@@ -35,7 +36,6 @@ module Operations
           "sold_on" => (row.ended_on&.iso8601 if row.stage == "sold"),
           **figures(row, workshop) }
       end
-      private_class_method :flip
 
       def figures(row, workshop)
         seconds = workshop.hours_rule == "all" ? row.all_seconds : row.bench_seconds
@@ -46,7 +46,6 @@ module Operations
           "margin" => share(ratio(profit, row.receipts_minor)), "return_on_cash" => share(ratio(profit, row.cash_in_minor)),
           "asking_price" => money(row.asking_minor, workshop), "turnaround_days" => row.turnaround_days }
       end
-      private_class_method :figures
 
       def totals(summaries, workshop)
         all = Core::Books::Totals.new(tallies(summaries), hours_rule: workshop.hours_rule)
@@ -62,7 +61,6 @@ module Operations
           "closed_at_cost" => money(all.closed_at_cost.amount, workshop),
           "turnaround_days_median" => days[:median] && Core::Units::Numerals.plain(days[:median], 1), "turnaround_known" => days[:n] }
       end
-      private_class_method :totals
 
       def tallies(summaries)
         summaries.group_by(&:stage).transform_values do |rows|
@@ -72,22 +70,17 @@ module Operations
           end
         end
       end
-      private_class_method :tallies
 
       # Sum of what is known; nil when nothing is.
       def sum(amounts) = amounts.compact.then { |known| known.sum if known.any? }
-      private_class_method :sum
 
       def ratio(over, under)
         Rational(over, under) if over && under && !under.zero?
       end
-      private_class_method :ratio
 
       def money(minor, workshop) = Core::Units::MoneyText.plain(minor, workshop.money)
-      private_class_method :money
 
       def share(value) = value && Core::Units::Numerals.plain(value, 4)
-      private_class_method :share
     end
   end
 end

@@ -13,7 +13,7 @@ module Operations
       # best, worst: Array of [Point, Array of sentences].
       Standouts = Struct.new(:best, :worst, :n, keyword_init: true)
 
-      module_function
+      extend self
 
       # points: as #points gives them.
       def answer(points)
@@ -25,6 +25,11 @@ module Operations
       # The best and the worst with their reasons. Kept until anything is written.
       def standouts(filter) = Support::VersionedCache.once([:standouts, *filter.key]) { stand_out(points(filter)) }
 
+      # Array of Point over flips that were sold or lost, the latest first. Kept until anything is written.
+      def points(filter) = Support::VersionedCache.once([:spread, *filter.key]) { read(filter) }
+
+      private
+
       def stand_out(points)
         known = points.select(&:profit).sort_by { |point| [-point.profit, point.id] }
         reasons = reasons(known)
@@ -32,18 +37,12 @@ module Operations
         best, worst = [known.first(SHOWN), worst].map { |some| some.map { |point| [point, reasons.for(point)] } }
         Standouts.new(best: best, worst: worst, n: known.size)
       end
-      private_class_method :stand_out
-
-      # Array of Point over flips that were sold or lost, the latest first. Kept until anything is written.
-      def points(filter) = Support::VersionedCache.once([:spread, *filter.key]) { read(filter) }
 
       def read(filter)
         columns = "piece_id, pieces.name, pieces.kind, stage, receipts_minor, cash_in_minor, #{filter.profit}, #{filter.seconds}"
         scope = filter.scope.where(stage: Core::Books::Totals::PAID).joins(:piece).order(Arel.sql("ended_on DESC NULLS LAST, piece_id DESC"))
         Records::Base.connection.select_rows(scope.select(Arel.sql(columns)).to_sql).map { |row| Point.new(*row) }
       end
-
-      private_class_method :read
 
       # The house's floor and target, and what was earned.
       def pays(points)
@@ -52,7 +51,6 @@ module Operations
         own = { "your pay" => Core::Flips::HourlyPay.of(points.sum(&:profit), seconds) }
         { "floor pay" => workshop.floor_pay_minor, "target pay" => workshop.target_pay_minor, **own }.compact
       end
-      private_class_method :pays
 
       def reasons(points)
         seconds = points.filter_map { |point| point.seconds if point.profit }.sum
@@ -61,7 +59,6 @@ module Operations
         text = ->(minor) { Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money) }
         Core::Books::Reasons.new(points, pay: pay, text: text)
       end
-      private_class_method :reasons
     end
   end
 end

@@ -16,7 +16,7 @@ module Operations
       # count of pieces, days so far].
       Answer = Struct.new(:parts, :oldest, :found, :gone, :waits, keyword_init: true)
 
-      module_function
+      extend self
 
       def answer(filter)
         in_hand = Records::FlipSummary.where(live: true, stage: Flips::Lists::IN_HAND)
@@ -26,12 +26,13 @@ module Operations
                    waits: waits(Records::Base.rows(in_hand.joins(:piece), :stage, SINCE)))
       end
 
+      private
+
       # Days of each of PARTS, of what was sold: narrow rows, but as many as there are flips, so asked apart.
       def sold(filter)
         days = PARTS.values.map { |from, to| "CAST(julianday(#{to}) - julianday(#{from}) AS INTEGER)" }
         Records::Base.connection.select_rows(filter.scope.where(stage: "sold").joins(:piece).select(Arel.sql(days.join(", "))).to_sql)
       end
-      private_class_method :sold
 
       # [month, price paid] of what was bought in the last MONTHS, and the first month of all.
       def bought
@@ -41,7 +42,6 @@ module Operations
         rows = pieces.where(bought_on: since..).pluck(Arel.sql("substr(bought_on, 1, 7)"), :purchase_minor)
         rows + (first < since ? [[first.strftime("%Y-%m"), nil]] : [])
       end
-      private_class_method :bought
 
       # Over sold flips; a part with an unknown end is left out of its n. Kept until anything is written.
       def parts(filter)
@@ -50,13 +50,11 @@ module Operations
           PARTS.keys.each_with_index.to_h { |label, index| [label, Core::Statistics::Quantiles.summary(rows.filter_map { |row| row[index] })] }
         end
       end
-      private_class_method :parts
 
       # What has been in hand longest.
       def oldest(rows)
         rows.map { |piece| [piece, (House::WorkshopSettings.today - piece.bought_on).to_i, piece.summary.cash_in_minor] }
       end
-      private_class_method :oldest
 
       # {month => [pieces, of which the price is known, sum paid, median paid]}, the latest MONTHS, without gaps.
       def found(bought)
@@ -71,7 +69,6 @@ module Operations
            [rows.fetch(month, []).size, paid.size, (paid.sum if paid.any?), Core::Statistics::Quantiles.at(paid, 1/2r)]]
         end
       end
-      private_class_method :found
 
       # Spotted pieces that were not bought: how many, and what those would have left above target pay whose last tag
       # was below the most to pay.
@@ -80,7 +77,6 @@ module Operations
         known = record.missed.filter_map { |one| Scout::TrackRecord.forgone(one.prospect) }
         [record.missed_total, (known.sum if known.any?), known.size]
       end
-      private_class_method :gone
 
       # How many pieces stand at each stage, and the median days they have stood there.
       def waits(waiting)
@@ -92,7 +88,6 @@ module Operations
           [stage, own.size, Core::Statistics::Quantiles.at(days, 1/2r)]
         end
       end
-      private_class_method :waits
     end
   end
 end

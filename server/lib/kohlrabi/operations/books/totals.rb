@@ -9,19 +9,10 @@ module Operations
 
       NO_DATE = "not known"
 
-      module_function
+      extend self
 
       # filter: BooksFilter. Raises nothing: what is not known is counted and said. Kept until anything is written.
       def answer(filter = BooksFilter.new) = Support::VersionedCache.once([:totals, *filter.key]) { read(filter) }
-
-      def read(filter)
-        groups = groups(filter)
-        Answer.new(totals: Core::Books::Totals.new(by_stage(groups), hours_rule: filter.rule, name: filter.profit_name),
-                   months: Core::Books::Months.rows(groups, hours_rule: filter.rule),
-                   days: days(filter.year), years: years, turnaround: turnaround(filter.year), books: filter)
-      end
-
-      private_class_method :read
 
       # {[month or nil, stage] => Tally} over flips that have ended.
       def groups(filter)
@@ -36,25 +27,6 @@ module Operations
               .transform_values { |entries| entries.sum(Core::Books::Tally.zero, &:last) }
       end
 
-      def years
-        rows = ended(nil).distinct.order(Arel.sql("1 DESC")).pluck(Arel.sql("substr(ended_on, 1, 4)"))
-        rows.compact + (rows.include?(nil) ? [NO_DATE] : [])
-      end
-      private_class_method :years
-
-      # Median days from bought to sold with quartiles and n.
-      def turnaround(year)
-        Core::Statistics::Quantiles.summary(ended(year).where(stage: "sold").where.not(turnaround_days: nil).pluck(:turnaround_days))
-      end
-      private_class_method :turnaround
-
-      def days(year)
-        rows = ended(year).where(stage: "sold").where.not(turnaround_days: nil).where.not(ended_on: nil).pluck(Arel.sql("substr(ended_on, 1, 7)"),
-                                                                                                               :turnaround_days)
-        rows.group_by(&:first).transform_values { |pairs| Core::Statistics::Quantiles.summary(pairs.map(&:last)) }
-      end
-      private_class_method :days
-
       # Summaries of flips that have ended, in a year, or in all where it is nil.
       def ended(year)
         scope = Records::FlipSummary.where(live: true, stage: Flips::Lists::ENDED)
@@ -64,6 +36,31 @@ module Operations
       # Narrows summaries down to flips that ended in a year, or on a date that is not known.
       def ended_in(scope, year)
         scope.where(ended_on: year == NO_DATE ? nil : "#{year}-01-01".."#{year}-12-31")
+      end
+
+      private
+
+      def read(filter)
+        groups = groups(filter)
+        Answer.new(totals: Core::Books::Totals.new(by_stage(groups), hours_rule: filter.rule, name: filter.profit_name),
+                   months: Core::Books::Months.rows(groups, hours_rule: filter.rule),
+                   days: days(filter.year), years: years, turnaround: turnaround(filter.year), books: filter)
+      end
+
+      def years
+        rows = ended(nil).distinct.order(Arel.sql("1 DESC")).pluck(Arel.sql("substr(ended_on, 1, 4)"))
+        rows.compact + (rows.include?(nil) ? [NO_DATE] : [])
+      end
+
+      # Median days from bought to sold with quartiles and n.
+      def turnaround(year)
+        Core::Statistics::Quantiles.summary(ended(year).where(stage: "sold").where.not(turnaround_days: nil).pluck(:turnaround_days))
+      end
+
+      def days(year)
+        rows = ended(year).where(stage: "sold").where.not(turnaround_days: nil).where.not(ended_on: nil).pluck(Arel.sql("substr(ended_on, 1, 7)"),
+                                                                                                               :turnaround_days)
+        rows.group_by(&:first).transform_values { |pairs| Core::Statistics::Quantiles.summary(pairs.map(&:last)) }
       end
     end
   end

@@ -52,7 +52,7 @@ module Operations
         [Core::Flips::WorkKinds.label(key).downcase, WORK + key]
       end.freeze
 
-      module_function
+      extend self
 
       # Raises KeyError for an unknown trait; the contract lets none through.
       def sql(by) = ALL.fetch(by)[1]
@@ -68,10 +68,6 @@ module Operations
         by == "technique" ? parts.map { |part| technique(part) }.uniq : parts
       end
 
-      # One question, one group: a tag that says a kind of work is that kind of work.
-      def technique(name) = OWN_WORDS.fetch(name.downcase, name)
-      private_class_method :technique
-
       # A trait in words; a kind by the word that is used most here.
       def label(by, trait)
         return words.fetch(trait, trait) if by == "kind" && trait != NONE
@@ -83,23 +79,6 @@ module Operations
         trait.start_with?(WORK) ? Core::Flips::WorkKinds.label(trait.delete_prefix(WORK)) : trait
       end
 
-      # {kind => the word for it that pieces bear most}.
-      def words
-        Support::VersionedCache.once(:words_of_kinds) do
-          pieces = Records::Piece.live.where.not(kind_key: nil).group(:kind_key, :kind)
-          pieces.order(Arel.sql("COUNT(*), MAX(id)")).pluck(:kind_key, :kind).to_h
-        end
-      end
-      private_class_method :words
-
-      # "May", "May 2026"; as it is where somebody asks for what is no month.
-      def date(by, trait)
-        by == "season" ? Date::MONTHNAMES[trait.to_i] || trait : Date.strptime(trait, "%Y-%m").strftime("%b %Y")
-      rescue Date::Error
-        trait
-      end
-      private_class_method :date
-
       # Narrows a scope that has piece ids in `column` down to flips of a trait.
       def of(scope, by, trait, column: "pieces.id")
         return scope.where("#{column} NOT IN (SELECT piece_id FROM (#{sql(by)}))") if trait == NONE && several?(by)
@@ -107,6 +86,26 @@ module Operations
         words = [trait,
                  (Core::Flips::WorkKinds.label(trait.delete_prefix(WORK)) if by == "technique" && trait.start_with?(WORK))].compact
         scope.where("#{column} IN (SELECT piece_id FROM (#{sql(by)}) WHERE trait COLLATE NOCASE IN (?))", words)
+      end
+
+      private
+
+      # One question, one group: a tag that says a kind of work is that kind of work.
+      def technique(name) = OWN_WORDS.fetch(name.downcase, name)
+
+      # {kind => the word for it that pieces bear most}.
+      def words
+        Support::VersionedCache.once(:words_of_kinds) do
+          pieces = Records::Piece.live.where.not(kind_key: nil).group(:kind_key, :kind)
+          pieces.order(Arel.sql("COUNT(*), MAX(id)")).pluck(:kind_key, :kind).to_h
+        end
+      end
+
+      # "May", "May 2026"; as it is where somebody asks for what is no month.
+      def date(by, trait)
+        by == "season" ? Date::MONTHNAMES[trait.to_i] || trait : Date.strptime(trait, "%Y-%m").strftime("%b %Y")
+      rescue Date::Error
+        trait
       end
     end
   end

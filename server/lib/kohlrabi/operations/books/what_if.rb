@@ -6,7 +6,7 @@ module Operations
     module WhatIf
       LATEST = 200 # flips worked again side by side
 
-      module_function
+      extend self
 
       # Without flips of a trait. filled: Rational share of the freed hours. Returns Core::Books::Without::Answer.
       def without(by, trait, filled, filter)
@@ -26,15 +26,6 @@ module Operations
                                         profit_per_space_day: Market::TimeToSell.profit_per_space_day).answer
       end
 
-      # [percent of days a percent, where that comes from].
-      def learned(less)
-        fit = Market::Fits.standing.fit
-        known = "learned from #{Core::Units::Numerals.counted(fit.sold, 'sale')} of yours and what stands behind them"
-        source = fit.sold.zero? ? "common practice, weak" : known
-        [Core::Books::Cheaper.learned(less, fit.beta), source]
-      end
-      private_class_method :learned
-
       # Own pieces worked again, one to several at a time. Returns [Array of Core::Books::SideBySide::Row, n, profit
       # a piece or nil].
       def side_by_side(hands, filter)
@@ -51,6 +42,16 @@ module Operations
          (Rational(profits.sum, profits.size) if profits.any?)]
       end
 
+      private
+
+      # [percent of days a percent, where that comes from].
+      def learned(less)
+        fit = Market::Fits.standing.fit
+        known = "learned from #{Core::Units::Numerals.counted(fit.sold, 'sale')} of yours and what stands behind them"
+        source = fit.sold.zero? ? "common practice, weak" : known
+        [Core::Books::Cheaper.learned(less, fit.beta), source]
+      end
+
       # {piece id => days on which hands were on it}.
       def worked_days(ids)
         Records::WorkShare.joins(:work_entry).where(piece_id: ids,
@@ -59,7 +60,6 @@ module Operations
                                                     })
                           .where.not(work_entries: { worked_on: nil }).group(:piece_id).count(Arel.sql("DISTINCT work_entries.worked_on"))
       end
-      private_class_method :worked_days
     end
   end
 end

@@ -14,7 +14,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # year: Integer.
       def answer(year)
@@ -39,6 +39,8 @@ module Operations
         Support::Removal.of([entry], what: "#{entry.what} removed")
       end
 
+      private
+
       def read(given)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
         params.choice(:kind, KINDS.keys, required: true)
@@ -50,7 +52,6 @@ module Operations
 
         { happened_on: House::WorkshopSettings.today }.merge(values.compact)
       end
-      private_class_method :read
 
       # What the year left: profit of its flips and what came apart from them, less tools and overhead bought.
       def left(profit, spent, received)
@@ -60,7 +61,6 @@ module Operations
                          [["+", known], ["+", plain.call(:received, "Filming, gifts and other", received.values.sum)],
                           ["−", plain.call(:spent, "Tools and overhead", spent.values.sum)]])
       end
-      private_class_method :left
     end
   end
 end

@@ -7,7 +7,7 @@ module Operations
     module WorthIt
       MATERIALS = %i[materials hardware].freeze
 
-      module_function
+      extend self
 
       # Core::Books::WorthIt::Answer; nil while it runs, and for what was kept or given away. statement:
       # Core::Flips::Statement.
@@ -19,6 +19,8 @@ module Operations
                                  text: ->(minor) { Core::Units::MoneyText.text(minor, workshop.money) }).answer
       end
 
+      private
+
       # Of several spotted at once each was expected to take its share.
       def expected(piece)
         prospect = piece.prospect_id && piece.prospect
@@ -27,14 +29,12 @@ module Operations
                                           costs: prospect && share.call(prospect.expected_materials_minor),
                                           seconds: prospect ? share.call(prospect.expected_seconds) : piece.said_seconds)
       end
-      private_class_method :expected
 
       def came(statement)
         materials = statement.money_in.parts.select { |part| MATERIALS.include?(part.key) }.map(&:amount)
         Core::Books::WorthIt::Figures.new(resale: statement.receipts.amount, costs: (materials.sum if materials.all?),
                                           seconds: statement.hours.amount)
       end
-      private_class_method :came
     end
   end
 end

@@ -6,7 +6,7 @@ module Operations
     module Changes
       FIGURES = { "cash_in_minor" => "money in", "cash_profit_minor" => "profit" }.freeze
 
-      module_function
+      extend self
 
       # Does the change in the block and returns [its value, Array of sentences]. piece_ids: those that may be
       # touched before it; what: "Shares of the lot “Barn clearance” changed".
@@ -24,10 +24,11 @@ module Operations
                                     text: text)
       end
 
+      private
+
       def figures(piece_ids)
         Records::FlipSummary.where(piece_id: Splits.family(piece_ids)).to_h { |row| [row.piece_id, row.attributes.slice(*FIGURES.keys)] }
       end
-      private_class_method :figures
 
       def differences(before, after)
         pieces = Records::Piece.where(id: before.keys).index_by(&:id)
@@ -40,10 +41,8 @@ module Operations
           end.join(", ")]
         end
       end
-      private_class_method :differences
 
       def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money) || "not known"
-      private_class_method :money
     end
   end
 end

@@ -8,7 +8,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: Hash as in the contract's CostInput; without a category it is guessed from the words; "covers": what it
       # pays for of what its pieces still need, none where it is empty; without it that is asked later. Returns the
@@ -43,6 +43,13 @@ module Operations
         end
       end
 
+      def remove(id)
+        cost = own(id)
+        cost.draws.any? ? Shelf::Draws.remove(cost) : Support::Removal.of([cost], what: "#{cost.what} removed")
+      end
+
+      private
+
       # What a draw costs follows from its container.
       def refuse_drawn(cost, values)
         return unless cost.draws.any? && %i[what category amount_minor].any? do |name|
@@ -51,19 +58,12 @@ module Operations
 
         refuse(:taken_from_the_shelf, field: :amount, cost: cost.what)
       end
-      private_class_method :refuse_drawn
 
       def told(touched, cost, shared_anew, &)
         ended = Records::FlipSummary.where(piece_id: touched, stage: Lists::ENDED).exists?
         return yield unless shared_anew || ended
 
         Changes.tell(touched, "The cost “#{cost.what}” was corrected", &)
-      end
-      private_class_method :told
-
-      def remove(id)
-        cost = own(id)
-        cost.draws.any? ? Shelf::Draws.remove(cost) : Support::Removal.of([cost], what: "#{cost.what} removed")
       end
 
       # A cost that stands by itself. Raises Refused for one that a trip made.
@@ -73,7 +73,6 @@ module Operations
 
         refuse(:cost_of_a_trip, trip: cost.trip.what)
       end
-      private_class_method :own
 
       def read(given, new: false)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -83,7 +82,6 @@ module Operations
         params.date(:spent_on, what: "Spent")
         params.done!
       end
-      private_class_method :read
     end
   end
 end

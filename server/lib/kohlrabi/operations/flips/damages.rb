@@ -9,7 +9,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"what", "place", "on", "expected_resale"?, "hours_to_come"?, "cost_to_come"?, "finding"?, "zone"?,
       # "measure"?}: what is expected from now on; what is not sent stays. A finding goes into the plan, which mends
@@ -32,16 +32,6 @@ module Operations
         end
       end
 
-      # The finding that it is, or nil.
-      def found(piece, given, values)
-        return if given["finding"].to_s.empty?
-
-        Planning::Findings.create(piece.id,
-                                  { "kind" => given["finding"], "note" => values[:what],
-                                    **given.slice("zone", "measure") })
-      end
-      private_class_method :found
-
       # Takes it back: what was expected before stands again.
       def remove(id)
         Records::Base.transaction do
@@ -53,6 +43,17 @@ module Operations
 
       # Makes what is expected since the damage stand.
       def apply(damage) = set(damage, "after", was: "before")
+
+      private
+
+      # The finding that it is, or nil.
+      def found(piece, given, values)
+        return if given["finding"].to_s.empty?
+
+        Planning::Findings.create(piece.id,
+                                  { "kind" => given["finding"], "note" => values[:what],
+                                    **given.slice("zone", "measure") })
+      end
 
       # Only what nobody has changed meanwhile is set.
       def set(damage, to, was:)
@@ -72,7 +73,6 @@ module Operations
         piece.save!
         Summaries.refresh([piece.id])
       end
-      private_class_method :set
 
       # Taken back, what was planned follows the plan again.
       def say(piece, name, before, after, back:)
@@ -82,7 +82,6 @@ module Operations
         piece[said] = back && Planning::Plans.chosen(piece) ? nil : after
         piece[since] = nil unless back
       end
-      private_class_method :say
 
       def read(given)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -94,14 +93,12 @@ module Operations
         params.effort(:hours_to_come, into: :seconds_to_come, bare: :hours, most: Core::Units::Effort::MOST_LEFT)
         params.done!
       end
-      private_class_method :read
 
       def refuse_early(piece, day)
         return if day.nil? || piece.bought_on.nil? || day >= piece.bought_on
 
         refuse(:broken_before_bought, field: :on, day: Core::Units::Calendar.text(day), bought_on: Core::Units::Calendar.text(piece.bought_on))
       end
-      private_class_method :refuse_early
     end
   end
 end

@@ -11,7 +11,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Array of Offer: what was worked on last first, then what is in hand.
       def offers
@@ -43,6 +43,8 @@ module Operations
                             what: "Hours of #{entries.size} #{entries.size == 1 ? 'entry' : 'entries'} removed")
       end
 
+      private
+
       def entries(row, given)
         effort = Core::Units::Effort.parse(row["effort"].to_s, bare: given["unit"] == "min" ? :minutes : :auto)
         people = Array(row["people"]).presence || [nil]
@@ -52,7 +54,6 @@ module Operations
                         "pieces" => row["pieces"], "person_id" => person, "done_steps" => steps }.compact)
         end
       end
-      private_class_method :entries
 
       # Says of which row something was refused.
       def of_row(_row, index)
@@ -62,7 +63,6 @@ module Operations
       rescue Support::Refused => e
         raise(Support::Refused, e.refusals.map { |refusal| refusal.at("rows/#{index}/#{refusal.field}") })
       end
-      private_class_method :of_row
     end
   end
 end

@@ -9,7 +9,7 @@ module Operations
       # step, photo or note; text; seconds and minor: what it took, or nil.
       Line = Struct.new(:on, :at, :kind, :text, :seconds, :minor, keyword_init: true)
 
-      module_function
+      extend self
 
       # Array of Line, the latest first; those without a date come last.
       def of(piece)
@@ -25,13 +25,14 @@ module Operations
              .order(id: :desc).limit(most).includes(:piece).to_a
       end
 
+      private
+
       def bought(piece)
         return [] unless piece.bought_on
 
         [Line.new(on: piece.bought_on, at: Time.at(0), kind: "bought", text: "Bought#{" from #{piece.source}" if piece.source}",
                   minor: piece.purchase_minor)]
       end
-      private_class_method :bought
 
       def events(piece)
         piece.events.includes(:sale, :listing, :refund).map do |event|
@@ -40,7 +41,6 @@ module Operations
                    minor: amount)
         end
       end
-      private_class_method :events
 
       def costs(piece)
         piece.cost_shares.includes(cost: :draws).select { |share| share.cost.deletion_id.nil? }.map do |share|
@@ -49,7 +49,6 @@ module Operations
           Line.new(on: cost.spent_on, at: cost.created_at, kind: kind, text: text, minor: share.amount_minor)
         end
       end
-      private_class_method :costs
 
       def work(piece)
         piece.work_shares.includes(work_entry: :person).select do |share|
@@ -60,14 +59,12 @@ module Operations
                    text: [Core::Flips::WorkKinds.label(entry.kind), entry.person.name, entry.note].compact.join(", "))
         end
       end
-      private_class_method :work
 
       def steps(piece)
         piece.step_marks.group_by { |mark| [mark.event_id || mark.step, mark.done_at] }.map do |(_, at), marks|
           Line.new(on: House::WorkshopSettings.workshop.date_of(at), at: at, kind: "step", text: done(marks))
         end
       end
-      private_class_method :steps
 
       # What an event settled is one line.
       def done(marks)
@@ -76,7 +73,6 @@ module Operations
 
         "#{steps} open #{steps == 1 ? 'step' : 'steps'} of the plan taken as done"
       end
-      private_class_method :done
 
       def photos(piece)
         piece.photos.group_by do |photo|
@@ -87,7 +83,6 @@ module Operations
                    text: "#{number} #{number == 1 ? 'photo' : 'photos'}: #{Photos::KINDS.fetch(kind).downcase}")
         end
       end
-      private_class_method :photos
 
       # Changes of mind, damage, answers and experience have lines of their own.
       def notes(piece)
@@ -98,7 +93,6 @@ module Operations
             Line.new(on: damage.happened_on, at: damage.created_at, kind: "note", text: "Broken: #{damage.what}")
           end
       end
-      private_class_method :notes
     end
   end
 end

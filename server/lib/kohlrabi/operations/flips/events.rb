@@ -9,7 +9,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: Hash as in the contract's EventInput. Returns the event. Raises Refused, NotFound.
       def create(piece_id, given)
@@ -61,6 +61,17 @@ module Operations
         open + (chain.find(:listed) ? %w[price_changed] : []) + ["sold", *ENDINGS]
       end
 
+      # Builds the chain with the event in it before anything is written. Raises Refused.
+      def check_chain(piece, event)
+        others = piece.events.reject { |other| other.id == event.id }
+        event.position ||= others.map(&:position).max.to_i + 1
+        Core::Flips::Chain.new(bought_on: piece.bought_on, events: Flip.core_events([*others, event]))
+      rescue Core::Refusal => e
+        raise Support::Refused, [e]
+      end
+
+      private
+
       def read(given, kind, new: false, event: nil)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
         params.date(:on, into: :happened_on, what: KINDS.fetch(kind), required: false)
@@ -68,7 +79,6 @@ module Operations
         values = params.done!.slice(:happened_on)
         details ? values.merge(details) : values
       end
-      private_class_method :read
 
       # The row that stands beside the event: a listing, a sale or a refund.
       def details(params, kind, event, new:)
@@ -78,7 +88,6 @@ module Operations
         when "refunded" then refund(params, event, new: new)
         end
       end
-      private_class_method :details
 
       def listing(params, kind, event, new:)
         params.money(:asking, required: kind == "price_changed" && new)
@@ -87,7 +96,6 @@ module Operations
         row.assign_attributes(Market::Channels.linked(params.values.slice(:asking_minor, :channel)))
         { listing: row }
       end
-      private_class_method :listing
 
       def sale(params, event, new:)
         params.money(:price, required: new)
@@ -98,7 +106,6 @@ module Operations
                                                                           :delivery_minor, :channel)))
         { sale: row }
       end
-      private_class_method :sale
 
       # A sale whose fee nobody gave takes its channel's, of the place where it was sold or else listed.
       def fill_in_fee(piece, event)
@@ -108,7 +115,6 @@ module Operations
         id = sale.channel.present? ? sale.channel_id : Flip.new(piece, costs: {}, work: {}, worked_from: nil).channel_id
         sale.fee_minor = Market::Channels.fee(id, sale.price_minor)
       end
-      private_class_method :fill_in_fee
 
       def refund(params, event, new:)
         params.money(:amount, required: new)
@@ -117,7 +123,6 @@ module Operations
         row.assign_attributes(params.values.slice(:amount_minor, :fee_back_minor))
         { refund: row }
       end
-      private_class_method :refund
 
       # What belongs to a set is done to the set.
       def refuse_in_set(piece)
@@ -125,22 +130,11 @@ module Operations
 
         refuse(:offered_in_the_set, field: :kind, piece: piece.name, set: set.name)
       end
-      private_class_method :refuse_in_set
 
       def refuse_of_set(event)
         set = event.piece_set_event&.piece_set or return
 
         refuse(:came_with_the_set, field: :kind, set: set.name)
-      end
-      private_class_method :refuse_of_set
-
-      # Builds the chain with the event in it before anything is written. Raises Refused.
-      def check_chain(piece, event)
-        others = piece.events.reject { |other| other.id == event.id }
-        event.position ||= others.map(&:position).max.to_i + 1
-        Core::Flips::Chain.new(bought_on: piece.bought_on, events: Flip.core_events([*others, event]))
-      rescue Core::Refusal => e
-        raise Support::Refused, [e]
       end
     end
   end

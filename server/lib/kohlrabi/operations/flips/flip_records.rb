@@ -13,7 +13,7 @@ module Operations
       # Associations that a flip is put together from.
       PARTS = [{ events: %i[listing sale refund] }, { lot_member: :lot }].freeze
 
-      module_function
+      extend self
 
       # One flip. piece: Records::Piece. Raises Core::Refusal when its events cannot stand.
       def of(piece) = load([piece]).first
@@ -33,6 +33,8 @@ module Operations
         end
       end
 
+      private
+
       # Sums by category, and what was given would have cost, of each piece.
       def costs_and_gifts(ids)
         shares = Records::CostShare.joins(:cost).where(piece_id: ids, costs: { deletion_id: nil })
@@ -40,7 +42,6 @@ module Operations
         gifts = rows.group_by(&:first).transform_values { |all| all.sum(&:last) }
         [sums(rows.to_h { |id, category, amount, _| [[id, category], amount] }), gifts]
       end
-      private_class_method :costs_and_gifts
 
       # Seconds by kind, and the first dated work at the bench, in one pass over the covering index.
       def work_and_start(ids)
@@ -50,7 +51,6 @@ module Operations
         [sums(rows.to_h { |id, kind, seconds, _| [[id, kind], seconds] }),
          starts.transform_values { |all| Date.iso8601(all.map(&:last).min) }]
       end
-      private_class_method :work_and_start
 
       # {piece id => replacement value of what was used of the stash, nil where one is not known}.
       def stash_values(rows)
@@ -58,12 +58,10 @@ module Operations
           uses.sum { |_, count, value| value ? count * value : (break nil) }
         end
       end
-      private_class_method :stash_values
 
       def sums(grouped)
         grouped.each_with_object(Hash.new { |hash, id| hash[id] = {} }) { |((id, key), sum), all| all[id][key] = sum }
       end
-      private_class_method :sums
     end
   end
 end

@@ -11,7 +11,7 @@ module Operations
       private_constant :KEY, :LOCK
       @due = Set.new
 
-      module_function
+      extend self
 
       # Does the block with what is to come put off, in this thread.
       def gather

@@ -22,7 +22,7 @@ module Operations
       PER_PAGE = 40
       MAX_PER_PAGE = 100
 
-      module_function
+      extend self
 
       # Returns a Page of ListRow. view: key of VIEWS; sort: key of SORTS, "hours" or "hourly_pay"; year: "2026",
       # Books::NO_DATE or nil, by the date a flip ended; query: words to find; stage: one of the view's, or nil; by,
@@ -45,15 +45,6 @@ module Operations
       # What a view may be narrowed to: stages and kinds that are there, years in which flips ended.
       def choices(view) = Support::VersionedCache.once([:choices, view]) { choices_by_query(view) }
 
-      def choices_by_query(view)
-        scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: VIEWS.fetch(view) })
-        kinds = scope.where.not(kind: [nil, ""]).group("pieces.kind COLLATE NOCASE").pluck(Arel.sql("MIN(pieces.kind)"))
-        years = scope.where.not(flip_summaries: { ended_on: nil }).distinct.pluck(Arel.sql("SUBSTR(flip_summaries.ended_on, 1, 4)"))
-        { stages: scope.distinct.pluck("flip_summaries.stage").sort_by { |stage| VIEWS["all"].index(stage) },
-          kinds: kinds.sort_by(&:downcase), years: years.sort.reverse }
-      end
-      private_class_method :choices_by_query
-
       # What is in hand, in one line: count, money tied up (of those with a known price), oldest day.
       def in_hand
         scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: IN_HAND })
@@ -68,6 +59,16 @@ module Operations
         search(Records::Piece.live.joins(:summary), query).order(ticket: :desc).limit(most).then { |found| found.preload(:summary, { lot_member: :lot }).to_a }
       end
 
+      private
+
+      def choices_by_query(view)
+        scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: VIEWS.fetch(view) })
+        kinds = scope.where.not(kind: [nil, ""]).group("pieces.kind COLLATE NOCASE").pluck(Arel.sql("MIN(pieces.kind)"))
+        years = scope.where.not(flip_summaries: { ended_on: nil }).distinct.pluck(Arel.sql("SUBSTR(flip_summaries.ended_on, 1, 4)"))
+        { stages: scope.distinct.pluck("flip_summaries.stage").sort_by { |stage| VIEWS["all"].index(stage) },
+          kinds: kinds.sort_by(&:downcase), years: years.sort.reverse }
+      end
+
       def search(scope, query)
         query.to_s.strip.split(/\s+/).first(6).inject(scope) do |found, word|
           having = Support::Having.word(found, SEARCHED.map { |column| "pieces.#{column}" }, word)
@@ -75,7 +76,6 @@ module Operations
           ticket ? having.or(found.where(ticket: ticket.to_i)) : having
         end
       end
-      private_class_method :search
 
       def order(sort, descending, workshop)
         hours = "flip_summaries.#{workshop.hours_rule}_seconds"
@@ -84,7 +84,6 @@ module Operations
         direction = descending ? "DESC" : "ASC"
         Arel.sql("#{column} #{direction} NULLS LAST, pieces.ticket #{direction}")
       end
-      private_class_method :order
     end
   end
 end

@@ -8,7 +8,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       def page(page: 1, per: 40)
         scope = Records::Lot.live.order(Arel.sql("bought_on DESC NULLS LAST, id DESC"))
@@ -83,15 +83,15 @@ module Operations
         raise Support::Refused, [e]
       end
 
+      private
+
       # Its pieces were bought when and where it was.
       def redate(piece, lot)
         piece.update!(bought_on: lot.bought_on, source: lot.source || piece.source)
         Splits.redate(piece)
       end
-      private_class_method :redate
 
       def rate(hundredths) = hundredths && Rational(hundredths, 10_000)
-      private_class_method :rate
 
       def read(given, new: false)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -104,7 +104,6 @@ module Operations
         added = %i[premium tax].map { |field| added(params, given, field) }
         params.done!.except(:premium_typed, :tax_typed).merge(*added)
       end
-      private_class_method :read
 
       # Premium and tax are typed as an amount, or as a rate with its percent sign.
       def added(params, given, field)
@@ -116,7 +115,6 @@ module Operations
           { "#{field}_hundredths": nil, "#{field}_minor": params.money(field, into: :"#{field}_typed") }
         end
       end
-      private_class_method :added
 
       # Brings the members to what was sent: new pieces are recorded, spotted ones bought, pieces already here moved
       # in or out.
@@ -129,7 +127,6 @@ module Operations
         lot.members.reload
         Summaries.refresh(out.map(&:piece_id))
       end
-      private_class_method :members
 
       # Ids of the pieces that one row stands for; writes their membership.
       def pieces_of(lot, row)
@@ -142,7 +139,6 @@ module Operations
           piece.id
         end
       end
-      private_class_method :pieces_of
 
       def moved_in(lot, row)
         piece = Support::Finder.find(Records::Piece, row["piece_id"])
@@ -151,7 +147,6 @@ module Operations
 
         refuse(:in_a_lot_already, field: :members, piece: piece.name, other: other.name)
       end
-      private_class_method :moved_in
 
       def bought(lot, row)
         if row["prospect_id"]
@@ -160,7 +155,6 @@ module Operations
         end
         many(lot, row)
       end
-      private_class_method :bought
 
       # Identical pieces entered once: each gets its own record, "… 1 of 4".
       def many(lot, row)
@@ -176,7 +170,6 @@ module Operations
       rescue Core::Refusal => e
         raise Support::Refused, [e.at(:members)]
       end
-      private_class_method :many
 
       def count(text)
         return 1 if text.empty?
@@ -184,7 +177,6 @@ module Operations
 
         refuse(:alike_out_of_range, field: :members, given: text, most: MAX_MEMBERS)
       end
-      private_class_method :count
 
       # The resale that the share rests on; a piece that had none expected takes it over.
       def resale(member, piece, row)
@@ -196,7 +188,6 @@ module Operations
       rescue Core::Refusal => e
         raise Support::Refused, [e.at(:members)]
       end
-      private_class_method :resale
 
       def hand(row)
         text = row["share"].to_s.strip
@@ -204,7 +195,6 @@ module Operations
       rescue Core::Refusal => e
         raise Support::Refused, [e.at(:members)]
       end
-      private_class_method :hand
 
       def move_out(member)
         piece = member.piece
@@ -212,13 +202,11 @@ module Operations
         piece.update!(purchase_minor: nil)
         Changes.write(piece, "shares", "Taken out of the lot “#{member.lot.name}”; its price is not known since.")
       end
-      private_class_method :move_out
 
       # Things found inside that are no pieces go to the stash.
       def found(lot, rows)
         Array(rows).each { |row| Shelf::Stash.create(row.merge("origin" => lot.name, "got_on" => lot.bought_on&.iso8601.to_s), lot: lot) }
       end
-      private_class_method :found
     end
   end
 end

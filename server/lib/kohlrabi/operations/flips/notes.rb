@@ -6,7 +6,7 @@ module Operations
     module Notes
       KIND = "note"
 
-      module_function
+      extend self
 
       # given: {"text"}. Returns the entry. Raises Refused, NotFound.
       def create(piece_id, given)

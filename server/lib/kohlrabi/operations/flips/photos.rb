@@ -11,7 +11,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # picture: as Pictures.store returns it; given: {"kind", "piece_id" | "prospect_id" | "cost_id" | "finding_id"
       # | "stash_item_id" | "comparable_id" | "receipt_id", "caption"?}. Returns the photo. Raises Refused,
@@ -60,6 +60,8 @@ module Operations
 
       def next_position(owner) = owner.photos.reload.map(&:position).max.to_i + 1
 
+      private
+
       def owner(given)
         return { piece: Support::Finder.find(Records::Piece, given["piece_id"]) } if given["piece_id"]
         return { prospect: Support::Finder.find(Records::Prospect, given["prospect_id"]) } if given["prospect_id"]
@@ -78,27 +80,22 @@ module Operations
         share = cost(given)&.shares&.first or refuse(:photo_of_nothing, field: :photo)
         { piece: share.piece }
       end
-      private_class_method :owner
 
       def cost(given) = given["cost_id"] && Support::Finder.find(Records::Cost, given["cost_id"])
-      private_class_method :cost
 
       def finding(given) = given["finding_id"] && Support::Finder.find(Records::Finding, given["finding_id"])
-      private_class_method :finding
 
       def kind(key)
         return key if KINDS.key?(key)
 
         refuse(:not_a_kind_of_photo, field: :photo, given: key, kinds: KINDS.values.join(", "))
       end
-      private_class_method :kind
 
       def caption(given)
         text = given["caption"].to_s.strip
         refuse(:caption_too_long, field: :photo) if text.size > 200
         text.presence
       end
-      private_class_method :caption
 
       def face(photo, chosen)
         if photo.piece_id
@@ -108,7 +105,6 @@ module Operations
         end
         photo.update!(face: chosen == true)
       end
-      private_class_method :face
 
       # Puts the photo at a place and numbers all of them anew.
       def move(photo, place)
@@ -118,7 +114,6 @@ module Operations
           one.update_columns(position: position + 1)
         end
       end
-      private_class_method :move
     end
   end
 end

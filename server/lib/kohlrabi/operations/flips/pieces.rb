@@ -8,7 +8,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # {costs:, work:} of a piece, with what their lines say.
       def costs_and_work(piece)
@@ -93,6 +93,8 @@ module Operations
         ToCome.say(values)
       end
 
+      private
+
       # A shared cost or stretch of work would no longer add up over the pieces that remain.
       def refuse_shared(piece)
         shared = { piece.costs => "cost", piece.work_entries => "stretch of work" }
@@ -101,7 +103,6 @@ module Operations
 
         refuse(:shares_with_other_pieces, piece: piece.name, kind: shared.last)
       end
-      private_class_method :refuse_shared
 
       # A lot's member has its price from the lot, a part of a split piece from the whole.
       def refuse_own_price(piece)
@@ -114,7 +115,6 @@ module Operations
 
         refuse(:price_is_share_of_split, field: :purchase, piece: piece.name, whole: whole.name)
       end
-      private_class_method :refuse_own_price
 
       # What carries shares of something is not removed: the rest would no longer add up.
       def refuse_tied(piece)
@@ -125,7 +125,6 @@ module Operations
 
         refuse(:tied_to_others, piece: piece.name, tie: tie)
       end
-      private_class_method :refuse_tied
     end
   end
 end

@@ -12,7 +12,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Open ones, the oldest first.
       def open
@@ -70,15 +70,6 @@ module Operations
       # The hours that somebody said are used up.
       def ask_said(piece) = grow("said", piece) { nil }
 
-      # The open question of a kind about a piece, made where there is none. The block takes its details and returns the
-      # new ones.
-      def grow(kind, piece)
-        question = Records::Question.find_or_initialize_by(kind: kind, piece: piece, answer: nil)
-        details = yield(question.said)
-        question.update!(details: details && JSON.generate(details))
-      end
-      private_class_method :grow
-
       # An entry was recorded with the time at which it began: those of the same person that it overlaps are asked
       # about.
       def ask_overlaps(entry)
@@ -128,6 +119,19 @@ module Operations
         end
       end
 
+      # [from, to] of an entry, instants.
+      def span(entry) = [entry.started_at, entry.started_at + entry.seconds]
+
+      private
+
+      # The open question of a kind about a piece, made where there is none. The block takes its details and returns the
+      # new ones.
+      def grow(kind, piece)
+        question = Records::Question.find_or_initialize_by(kind: kind, piece: piece, answer: nil)
+        details = yield(question.said)
+        question.update!(details: details && JSON.generate(details))
+      end
+
       def lengthen(question)
         Support::Removal.undo(question.deletion_id) if question.deletion_id
         return unless question.before_seconds
@@ -140,14 +144,12 @@ module Operations
         refuse(:hours_changed_since) unless same
         last(cut, question.before_started_at, question.before_seconds)
       end
-      private_class_method :lengthen
 
       # Hours that began then and lasted so long.
       def last(entry, from, seconds)
         entry.update!(started_at: from, seconds: seconds)
         Summaries.refresh(Sharing.write(entry, Sharing.rows(entry)))
       end
-      private_class_method :last
 
       def shorten(question)
         kept, other = question.kept_and_cut
@@ -163,10 +165,6 @@ module Operations
         kind = Core::Flips::WorkKinds.label(other.kind).downcase
         "#{Core::Units::Effort.text(other.seconds)} of #{kind} are left of it."
       end
-      private_class_method :shorten
-
-      # [from, to] of an entry, instants.
-      def span(entry) = [entry.started_at, entry.started_at + entry.seconds]
     end
   end
 end

@@ -9,7 +9,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # [sets of a page, how many in all], latest first.
       def page(page: 1, per: 40)
@@ -20,13 +20,6 @@ module Operations
 
       # The live set that a piece came to last, or nil.
       def of(piece) = all_of(piece).last
-
-      # Live sets that a piece is in.
-      def all_of(piece)
-        sets = Records::PieceSet.live.where(id: Records::PieceSetMember.where(piece_id: piece.id).select(:piece_set_id))
-        sets.order(:id).preload(:happenings).to_a
-      end
-      private_class_method :all_of
 
       # The live set that a piece is in and that is not sold yet, or nil.
       def standing(piece)
@@ -65,12 +58,6 @@ module Operations
           event
         end
       end
-
-      # Id of the channel where a set is listed, for a sale that names none.
-      def listed_at(set, event)
-        set.happenings.reverse.find { |one| one.channel.present? }&.channel_id unless event.channel.present?
-      end
-      private_class_method :listed_at
 
       # Corrects one. Returns [set event, sentences of what changed].
       def correct(event_id, given)
@@ -129,6 +116,22 @@ module Operations
         refuse(:in_a_set_already, field: :piece_ids, piece: piece.name, other: other.name) if other
       end
 
+      # Members that are still worked on.
+      def unready(set) = set.members.select { |member| Lists::IN_WORK.include?(member.piece.summary.stage) }
+
+      private
+
+      # Live sets that a piece is in.
+      def all_of(piece)
+        sets = Records::PieceSet.live.where(id: Records::PieceSetMember.where(piece_id: piece.id).select(:piece_set_id))
+        sets.order(:id).preload(:happenings).to_a
+      end
+
+      # Id of the channel where a set is listed, for a sale that names none.
+      def listed_at(set, event)
+        set.happenings.reverse.find { |one| one.channel.present? }&.channel_id unless event.channel.present?
+      end
+
       def check_kind(set, kind)
         done = set.happenings.map(&:kind)
         refuse(:set_sold_correct_sale, field: :kind, set: set.name) if done.include?("sold")
@@ -136,7 +139,6 @@ module Operations
         refuse(:set_listed_already, field: :kind, set: set.name) if kind == "listed" && done.include?("listed")
         refuse(:set_never_listed, field: :kind, set: set.name) if kind == "price_changed" && done.exclude?("listed")
       end
-      private_class_method :check_kind
 
       def read(given, kind, new: false)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -152,7 +154,6 @@ module Operations
         params.text(:channel, max: 80)
         Market::Channels.linked(params.done!.merge(hand(given)))
       end
-      private_class_method :read
 
       # Shares of the price by hand, as typed: {"12" => "40.00"}; none given: by the set's own weights.
       def hand(given)
@@ -162,10 +163,6 @@ module Operations
         money = House::WorkshopSettings.workshop.money
         { hand: rows.to_h { |row| [row["piece_id"].to_s, Core::Units::MoneyText.parse(row["amount"], currency: money)] }.presence }
       end
-      private_class_method :hand
-
-      # Members that are still worked on.
-      def unready(set) = set.members.select { |member| Lists::IN_WORK.include?(member.piece.summary.stage) }
 
       # Writes the event of each piece with its share. given: whether open steps were done, where it is new.
       def share(set, event, given = {})
@@ -178,18 +175,15 @@ module Operations
         end
         Summaries.refresh(set.members.map(&:piece_id))
       end
-      private_class_method :share
 
       # Whether a piece was made ready by itself before the set was.
       def passed?(piece, event)
         piece.events.none? { |one| one.piece_set_event_id == event.id } && Lists::IN_WORK.exclude?(piece.summary.stage)
       end
-      private_class_method :passed?
 
       def split(set, event, whole)
         whole && Core::Flips::Shares.split(whole, event.hand ? by_hand(set, event) : weights(set).last)
       end
-      private_class_method :split
 
       def by_hand(set, event)
         parts = set.members.map { |member| event.hand.fetch(member.piece_id.to_s, 0) }
@@ -197,7 +191,6 @@ module Operations
       rescue Core::Flips::HandShares::Gap => e
         raise Support::Refused, [e.in(House::WorkshopSettings.workshop.money).at(:hand)]
       end
-      private_class_method :by_hand
 
       def record(piece, event, own)
         row = piece.events.reload.find { |one| one.piece_set_event_id == event.id } ||
@@ -216,13 +209,11 @@ module Operations
         Events.check_chain(piece, row)
         row.tap(&:save!)
       end
-      private_class_method :record
 
       # A piece that is on the market already is not listed again: its price changes.
       def kind_for(piece, event)
         event.kind == "listed" && piece.events.any? { |one| one.kind == "listed" } ? "price_changed" : event.kind
       end
-      private_class_method :kind_for
     end
   end
 end

@@ -8,7 +8,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"kind", "on", "channel"?, "rows": [{"piece_id", "asking"?}]}; the contract lets no other kind than the
       # three through. Returns the events. Raises Refused that names the row (rows/2/asking) and the piece.
@@ -26,10 +26,11 @@ module Operations
         end
       end
 
+      private
+
       def event(kind, row, given)
         { "kind" => kind, **given.slice("on", "channel", "open_steps"), **(kind == "ready" ? {} : row.slice("asking")) }
       end
-      private_class_method :event
 
       # Says of which piece something was refused.
       def at(index, row)
@@ -38,7 +39,6 @@ module Operations
         name = Support::Finder.find(Records::Piece, row["piece_id"]).name
         raise(Support::Refused, e.refusals.map { |refusal| refusal.at("rows/#{index}/#{refusal.field}").of(name) })
       end
-      private_class_method :at
     end
   end
 end

@@ -6,7 +6,7 @@ module Operations
     module Sharing
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: Array of {"piece_id", "weight"?}. Returns Array of [piece_id, weight text]. Raises Refused, NotFound.
       def read(given)
@@ -34,16 +34,6 @@ module Operations
       # The present shares as rows, to be written again when the whole changes.
       def rows(record) = record.shares.map { |share| [share.piece_id, share.weight] }
 
-      def amounts(record, weights)
-        if record.is_a?(Records::Cost)
-          both = [record.amount_minor, record.value_minor].map { |whole| Core::Flips::Shares.split(whole, weights) }
-          both.transpose.map { |amount, value| { amount_minor: amount, value_minor: value } }
-        else
-          Core::Flips::Shares.split_seconds(record.seconds, weights).map { |part| { seconds: part } }
-        end
-      end
-      private_class_method :amounts
-
       # A part as it is written down; "1" where none is. Raises Refused for what is no number from 0.
       def weight(text)
         text = text.to_s.strip
@@ -54,6 +44,17 @@ module Operations
         text
       rescue Core::Refusal => e
         raise Support::Refused, [e.at(:pieces)]
+      end
+
+      private
+
+      def amounts(record, weights)
+        if record.is_a?(Records::Cost)
+          both = [record.amount_minor, record.value_minor].map { |whole| Core::Flips::Shares.split(whole, weights) }
+          both.transpose.map { |amount, value| { amount_minor: amount, value_minor: value } }
+        else
+          Core::Flips::Shares.split_seconds(record.seconds, weights).map { |part| { seconds: part } }
+        end
       end
     end
   end

@@ -9,7 +9,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"on", "parts": [{"name", "weight"?, "kind"?, "width"?, "depth"?, "height"?, "keep"?}]}. Returns the
       # split event.
@@ -97,6 +97,8 @@ module Operations
         events.map { |event| pass_on(event, wholes.fetch(event.piece_id)) }.reduce({}, :merge)
       end
 
+      private
+
       def pass_on(event, whole)
         weights = event.split_parts.map(&:weight)
         money = Core::Flips::Inheritance.money(MONEY.to_h { |key| [key, whole.money_in.public_send(key)] }, weights)
@@ -106,7 +108,6 @@ module Operations
                                               work: work[index], started: whole.chain.on(:first_work))]
         end
       end
-      private_class_method :pass_on
 
       def happen(piece, given)
         Sets.refuse_in_another(piece)
@@ -117,7 +118,6 @@ module Operations
         event.save!
         event
       end
-      private_class_method :happen
 
       def part(piece, event, row)
         values = piece.attributes.slice("kind", "source", "maker", "label_found", "made_about", "body_material", "surface_material",
@@ -127,31 +127,26 @@ module Operations
         made = Records::Piece.create!(values.merge(fields.stringify_keys))
         event.split_parts.create!(piece: made, weight: Sharing.weight(row["weight"]))
       end
-      private_class_method :part
 
       def keep(event, rows)
         event.split_parts.reload.zip(rows).each do |part, row|
           Events.create(part.piece_id, "kind" => "kept", "on" => event.happened_on&.iso8601.to_s) if row["keep"]
         end
       end
-      private_class_method :keep
 
       def split(event_id)
         event = Support::Finder.find(Records::Event, event_id)
         event.kind == "split" ? event : raise(Support::NotFound.new("split", event_id))
       end
-      private_class_method :split
 
       # Events beyond the keeping that the split itself recorded.
       def later_events?(part, event)
         part.events.any? { |one| !(one.kind == "kept" && one.happened_on == event.happened_on) }
       end
-      private_class_method :later_events?
 
       def names(event)
         event.split_parts.reload.map { |part| "#{part.piece.ticket_text} #{part.piece.name}" }.join(", ")
       end
-      private_class_method :names
     end
   end
 end

@@ -10,7 +10,7 @@ module Operations
                    bench_seconds all_seconds turnaround_days live stash_minor channel channel_id kinds_worked
                    purchase_minor sundries_minor materials_minor hardware_minor trips_minor other_minor selling_minor].freeze
 
-      module_function
+      extend self
 
       # Computes anew and stores the rows of the pieces. Raises Refused when a piece's events cannot stand,
       # so that the change that led to it is rolled back.
@@ -30,19 +30,6 @@ module Operations
 
       # Computes and stores figures of pieces of which nothing was changed.
       def recount(piece_ids) = piece_ids.each_slice(BATCH) { |ids| store(rows(ids)) }
-
-      def rows(ids)
-        now = Clock.now
-        compute(ids).map { |id, figures| figures.merge("piece_id" => id, "created_at" => now, "updated_at" => now) }
-      end
-
-      def store(rows)
-        return unless rows.any?
-
-        Records::FlipSummary.upsert_all(rows, unique_by: :piece_id, update_only: FIGURES.map(&:to_sym),
-                                              record_timestamps: true)
-      end
-      private_class_method :rows, :store
 
       # At a start: all that an earlier version, a server that was ended, or the days since have left uncounted. The
       # block is told how many flips first.
@@ -89,13 +76,26 @@ module Operations
           "kinds_worked" => flip.kinds_worked, **parts(flip, statement) }
       end
 
+      private
+
+      def rows(ids)
+        now = Clock.now
+        compute(ids).map { |id, figures| figures.merge("piece_id" => id, "created_at" => now, "updated_at" => now) }
+      end
+
+      def store(rows)
+        return unless rows.any?
+
+        Records::FlipSummary.upsert_all(rows, unique_by: :piece_id, update_only: FIGURES.map(&:to_sym),
+                                              record_timestamps: true)
+      end
+
       # What went in and what the sale took, part by part.
       def parts(flip, statement)
         { **flip.money_in.parts.to_h do |part|
           ["#{part.key}_minor", part.amount]
         end, "selling_minor" => statement.selling.amount }
       end
-      private_class_method :parts
     end
   end
 end

@@ -9,7 +9,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"techniques"? => "stripped to wood, new legs"}; not sent, nothing changes. Raises Refused.
       def set(piece, given)

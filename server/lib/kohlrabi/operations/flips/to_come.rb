@@ -10,7 +10,7 @@ module Operations
       SAID = { seconds_to_come: %i[said_seconds said_after_seconds],
                cost_to_come_minor: %i[said_cost_minor said_after_minor] }.freeze
 
-      module_function
+      extend self
 
       # Counts anew for some pieces. Nothing is known of a piece without a plan of which nobody has said anything.
       def renew(ids)
@@ -27,40 +27,12 @@ module Operations
         Records::Piece.where(id: open).preload(Planning::Plans::PARTS).each { |piece| renew_one(piece) }
       end
 
-      # Whether finished pieces teach other factors than those that work left was counted with; remembered.
-      def learned_anew?
-        workshop = House::WorkshopSettings.workshop
-        now = JSON.generate(Planning::Factors.known.transform_values { |factor, _| factor.to_f.round(6) })
-        return false if workshop.learned_factors.to_s == now || (workshop.learned_factors.nil? && now == "{}")
-
-        workshop.update_columns(learned_factors: now)
-        true
-      end
-      private_class_method :learned_anew?
-
-      # All that is worked on by a plan is counted before the next answer.
-      def put_off_all = Later.put_off(planned(Records::Piece.live.select(:id)).pluck(:piece_id))
-      private_class_method :put_off_all
-
       # Counts what a database of an earlier version, or a server that was ended, left open.
       def complete
         return by_new_rules if House::WorkshopSettings.workshop.figures_version < Records::Workshop::FIGURES
 
         renew(Records::Piece.live.where(id: planned(Records::Piece.live.select(:id)), seconds_to_come: nil).pluck(:id))
       end
-
-      # A database of an earlier version: work left of all pieces in hand is counted again. What hours without a step
-      # had taken off steps that nobody ticked is asked about, once a piece.
-      def by_new_rules
-        Records::Base.transaction do
-          ids = Records::FlipSummary.where(stage: Lists::IN_HAND, live: true).pluck(:piece_id)
-          renew(ids)
-          working = Records::Piece.live.where(id: planned(ids))
-          working.preload(Planning::Plans::PARTS).each { |piece| Questions.ask_old_hours(piece, Planning::DoneWith.unticked_hours(piece)) }
-          House::WorkshopSettings.workshop.update_columns(figures_version: Records::Workshop::FIGURES)
-        end
-      end
-      private_class_method :by_new_rules
 
       # Seconds of work left of a piece; nil where that is not known: nothing is planned and nobody has said it, or more
       # than was said has been worked (then it is asked).
@@ -110,13 +82,39 @@ module Operations
         end.map { |name| Records::Piece.where.not(name => nil) }.reduce(:or)
       end
 
+      private
+
+      # Whether finished pieces teach other factors than those that work left was counted with; remembered.
+      def learned_anew?
+        workshop = House::WorkshopSettings.workshop
+        now = JSON.generate(Planning::Factors.known.transform_values { |factor, _| factor.to_f.round(6) })
+        return false if workshop.learned_factors.to_s == now || (workshop.learned_factors.nil? && now == "{}")
+
+        workshop.update_columns(learned_factors: now)
+        true
+      end
+
+      # All that is worked on by a plan is counted before the next answer.
+      def put_off_all = Later.put_off(planned(Records::Piece.live.select(:id)).pluck(:piece_id))
+
+      # A database of an earlier version: work left of all pieces in hand is counted again. What hours without a step
+      # had taken off steps that nobody ticked is asked about, once a piece.
+      def by_new_rules
+        Records::Base.transaction do
+          ids = Records::FlipSummary.where(stage: Lists::IN_HAND, live: true).pluck(:piece_id)
+          renew(ids)
+          working = Records::Piece.live.where(id: planned(ids))
+          working.preload(Planning::Plans::PARTS).each { |piece| Questions.ask_old_hours(piece, Planning::DoneWith.unticked_hours(piece)) }
+          House::WorkshopSettings.workshop.update_columns(figures_version: Records::Workshop::FIGURES)
+        end
+      end
+
       # Nothing is to come where something was.
       def finish(pieces)
         %i[seconds_to_come cost_to_come_minor].each do |name|
           pieces.where.not(name => [nil, 0]).update_all(name => 0, updated_at: Clock.now)
         end
       end
-      private_class_method :finish
 
       def renew_one(piece)
         plan = Planning::Plans.of(piece)
@@ -128,7 +126,6 @@ module Operations
       rescue Core::Refusal # a plan that cannot be made says so on its own page; what was known of it stands
         nil
       end
-      private_class_method :renew_one
 
       # What is left of what was said, by what was recorded since; else what the block says.
       def left(piece, name, now)
@@ -138,10 +135,8 @@ module Operations
         piece[after] ||= now.to_i
         [piece[said] - [now.to_i - piece[after], 0].max, 0].max
       end
-      private_class_method :left
 
       def spent(summary) = summary.materials_minor.to_i + summary.hardware_minor.to_i
-      private_class_method :spent
     end
   end
 end

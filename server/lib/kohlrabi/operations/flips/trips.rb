@@ -7,7 +7,7 @@ module Operations
     module Trips
       METRES = { "km" => 1000r, "mi" => Rational(1_609_344, 1000) }.freeze # NIST SP 811
 
-      module_function
+      extend self
 
       def page(page: 1, per: 40)
         scope = Records::Trip.live.order(Arel.sql("happened_on DESC NULLS LAST, id DESC"))
@@ -72,10 +72,11 @@ module Operations
                                     1).delete_suffix(".0")
       end
 
+      private
+
       def rate(trip, workshop)
         trip.mileage_rate ? Core::Units::Numerals.parse(trip.mileage_rate) * workshop.money.unit : 0r
       end
-      private_class_method :rate
 
       def read(given, new: false)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -87,7 +88,6 @@ module Operations
         params.percent(:private_share, into: :private_hundredths)
         params.done!
       end
-      private_class_method :read
 
       def metres(raw)
         value = Core::Units::Numerals.parse(raw)
@@ -97,14 +97,12 @@ module Operations
 
         (value * METRES.fetch(House::WorkshopSettings.workshop.distance_unit)).round
       end
-      private_class_method :metres
 
       # Those who drove; nobody named: hours are the first person's.
       def people(given)
         ids = Array(given["person_ids"]).uniq
         ids.empty? ? [House::WorkshopSettings.people.first] : ids.map { |id| Support::Finder.find(Records::Person, id) }
       end
-      private_class_method :people
 
       # Writes the cost and the hours anew.
       def carry(trip, rows, people)
@@ -116,7 +114,6 @@ module Operations
       rescue Core::Refusal => e
         raise Support::Refused, [e]
       end
-      private_class_method :carry
 
       def hours(trip, rows, people, seconds)
         wanted = seconds.positive? ? people : []
@@ -132,7 +129,6 @@ module Operations
           all | Sharing.write(entry, rows)
         end
       end
-      private_class_method :hours
     end
   end
 end

@@ -6,7 +6,7 @@ module Operations
     module Work
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: Hash as in the contract's WorkInput; "done_steps": steps that were finished by it, none where it is
       # empty; without it that is asked later. Returns the entry. Raises Refused, NotFound.
@@ -74,16 +74,6 @@ module Operations
                                         worked_on: Core::Units::Calendar.text(entry.worked_on))
       end
 
-      def read(given, new: false)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
-        params.with(:kind, required: new || params.sent?(:kind)) { |raw| Core::Flips::WorkKinds.fetch(raw)[:key] }
-        params.effort(:effort, required: new || params.sent?(:effort))
-        params.date(:worked_on, what: "Worked")
-        params.text(:note, max: 300)
-        params.done!
-      end
-      private_class_method :read
-
       # Who did something: the person named, or the only one there is; nil where that cannot be told.
       def who(given)
         people = House::WorkshopSettings.people
@@ -95,6 +85,17 @@ module Operations
         return Support::Finder.find(Records::Person, given["person_id"]) if given["person_id"]
 
         Records::Person.order(:id).first!
+      end
+
+      private
+
+      def read(given, new: false)
+        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params.with(:kind, required: new || params.sent?(:kind)) { |raw| Core::Flips::WorkKinds.fetch(raw)[:key] }
+        params.effort(:effort, required: new || params.sent?(:effort))
+        params.date(:worked_on, what: "Worked")
+        params.text(:note, max: 300)
+        params.done!
       end
     end
   end

@@ -25,7 +25,7 @@ module Operations
         end
       end
 
-      module_function
+      extend self
 
       def passcode? = Records::Passcode.exists?
 
@@ -67,14 +67,14 @@ module Operations
       # How many devices are let in now.
       def devices = Records::Session.where(expires_at: Clock.now..).count
 
+      private
+
       def fingerprint(token) = Digest::SHA256.hexdigest(token)
-      private_class_method :fingerprint
 
       def right?(text)
         digest = Records::Passcode.order(:id).last&.digest
         !digest.nil? && text.bytesize <= LONGEST && !text.include?("\0") && BCrypt::Password.new(digest) == text
       end
-      private_class_method :right?
 
       # Per address; after four times as many from all addresses together, each address has one try a minute: nobody can
       # lock the others out.
@@ -91,7 +91,6 @@ module Operations
           Records::PasscodeTry.create!(address: from, tried_at: now)
         end
       end
-      private_class_method :count_try
     end
   end
 end

@@ -4,7 +4,7 @@ module Operations
   module House
     # Lists to choose from: fixed ones of the core, and the sources and channels this workshop has used.
     module Choices
-      module_function
+      extend self
 
       def all
         { currencies: Core::Units::Currency.all.map do |currency|
@@ -23,10 +23,6 @@ module Operations
           channels: Market::Channels.all.map(&:name) | used(Records::Sale, :channel) | used(Records::Listing, :channel),
           makers: used(Records::Piece, :maker) }
       end
-
-      # Forms to say of a kind that is not known.
-      def forms = Core::Planning::Shape::Kinds::FORMS.map { |key, (label, _)| { key: key, label: label } }
-      private_class_method :forms
 
       # The other pieces in hand that were bought with this one and are just like it, and those of its set that are of
       # the same kind.
@@ -55,6 +51,11 @@ module Operations
       def used(model, column)
         model.where.not(column => nil).group(column).order(Arel.sql("COUNT(*) DESC")).limit(50).pluck(column)
       end
+
+      private
+
+      # Forms to say of a kind that is not known.
+      def forms = Core::Planning::Shape::Kinds::FORMS.map { |key, (label, _)| { key: key, label: label } }
     end
   end
 end

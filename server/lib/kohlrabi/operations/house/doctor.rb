@@ -4,7 +4,7 @@ module Operations
   module House
     # Computes every flip anew and compares it with what is stored; checks that shares add up and SQLite is sound.
     module Doctor
-      module_function
+      extend self
 
       # Yields progress (done, of). Returns an Array of plain sentences, empty when all is well.
       def examine
@@ -20,24 +20,24 @@ module Operations
       # Writes every summary anew.
       def mend = Flips::Summaries.refresh(Records::Piece.order(:id).pluck(:id))
 
+      # Wholes whose shares don't add up to them, in sentences.
+      def shares = cost_and_work_shares + lot_shares
+
+      LOT_PARTS = %i[price premium tax].freeze
+
+      private
+
       def integrity
         rows = Records::Base.connection.select_values("PRAGMA integrity_check") - ["ok"]
         keys = Records::Base.connection.select_rows("PRAGMA foreign_key_check")
         rows.map { |row| "Database: #{row}" } + keys.map { |row| "Database: broken reference #{row.join(' ')}" }
       end
-      private_class_method :integrity
 
       def lost_photos
         Records::Photo.live.pluck(:id, :fingerprint).filter_map do |id, print|
           "Photo #{id}: its file is lost." unless File.file?(Pictures.path(print))
         end
       end
-      private_class_method :lost_photos
-
-      # Wholes whose shares don't add up to them, in sentences.
-      def shares = cost_and_work_shares + lot_shares
-
-      LOT_PARTS = %i[price premium tax].freeze
 
       # Lots whose parts do not add up to their whole.
       def lot_shares
@@ -47,7 +47,6 @@ module Operations
           "Parts of lot #{lot.id} do not add up to it." unless parts == [whole.price, whole.premium, whole.tax]
         end
       end
-      private_class_method :lot_shares
 
       def cost_and_work_shares
         { Records::Cost => %w[amount_minor cost],
@@ -58,7 +57,6 @@ module Operations
                .pluck("#{table}.id").map { |id| "Shares of #{name} #{id} do not add up to it." }
         end
       end
-      private_class_method :cost_and_work_shares
 
       def summaries(ids)
         stored = Records::FlipSummary.where(piece_id: ids).index_by(&:piece_id)
@@ -68,7 +66,6 @@ module Operations
           "Piece #{id}: #{row ? "stored #{differing.join(', ')} differ" : 'no stored figures'}." if differing.any?
         end
       end
-      private_class_method :summaries
     end
   end
 end

@@ -7,7 +7,7 @@ module Operations
       # number, name, line as Formats::Label says; path: of the page that it leads to.
       Ticket = Struct.new(:number, :name, :line, :path, keyword_init: true)
 
-      module_function
+      extend self
 
       # Raises NotFound.
       def piece(id)

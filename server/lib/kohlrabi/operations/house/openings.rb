@@ -4,7 +4,7 @@ module Operations
   module House
     # What pieces must pass: load spaces, doors, stairs.
     module Openings
-      module_function
+      extend self
 
       def all = Records::Opening.live.order(:kind, :name)
 
@@ -36,6 +36,8 @@ module Operations
         [carrying, carrying.rows(known)]
       end
 
+      private
+
       def read(given, new: false)
         params = Support::Params.new(given, WorkshopSettings.workshop)
         params.text(:name, max: 60, required: new || params.sent?(:name))
@@ -43,7 +45,6 @@ module Operations
         %i[width height long].each { |field| params.length(field) }
         params.done!
       end
-      private_class_method :read
 
       def save(opening)
         opening.long_mm = nil unless opening.kind == "load"
@@ -58,7 +59,6 @@ module Operations
         opening.save!
         opening
       end
-      private_class_method :save
     end
   end
 end

@@ -8,7 +8,7 @@ module Operations
     module Versions
       STARTED = SecureRandom.hex(4) # another run of the program counts from the start again
 
-      module_function
+      extend self
 
       # {version:, workshop:}: both texts; the one changes with each write, the other with the workshop that is
       # served.

@@ -8,7 +8,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Core::Bench::Hours of all people; who has given none works as usual.
       def hours
@@ -75,25 +75,23 @@ module Operations
         raise Support::Refused, [e.at(:day)]
       end
 
+      private
+
       # What a person has given by weekday.
       def weekly(person) = Records::WorkingHours.order(:id).select { |row| row.person_id == person.id && row.weekday }
-      private_class_method :weekly
 
       # Share of the week's hours that each person is assumed to work, in seconds.
       def share = WorkshopSettings.workshop.weekly_seconds&.then { |all| all / WorkshopSettings.people.size }
-      private_class_method :share
 
       def core(row)
         Core::Bench::Hours::Row.new(person: row.person_id, weekday: row.weekday, date: row.day, from: row.from_minute,
                                     to: row.to_minute)
       end
-      private_class_method :core
 
       def weekday(row)
         from, to = times(row, what: DAYS[row["weekday"]])
         { weekday: row["weekday"], from_minute: from, to_minute: to } if from
       end
-      private_class_method :weekday
 
       def times(row, what: nil)
         from, to = %w[from to].map do |name|
@@ -105,7 +103,6 @@ module Operations
       rescue Core::Refusal => e
         raise Support::Refused, [(what ? e.of(what) : e).at(e.field || :from)]
       end
-      private_class_method :times
     end
   end
 end

@@ -6,7 +6,7 @@ module Operations
     module WorkshopSettings
       extend Support::Refusing
 
-      module_function
+      extend self
 
       def workshop = Support::Context.workshop
 
@@ -45,6 +45,8 @@ module Operations
         person
       end
 
+      private
+
       def read(given, workshop)
         params = Support::Params.new(given, workshop)
         params.with(:currency) { |raw| Core::Units::Currency.find(raw).code }
@@ -60,7 +62,6 @@ module Operations
         values = params.done!
         given["practices"] ? values.merge(practices: practices(given["practices"], workshop)) : values
       end
-      private_class_method :read
 
       # The workshop's own ways: those sent are laid over those that stand. Raises Core::Refusal for what is not one.
       def practices(chosen, workshop)
@@ -68,7 +69,6 @@ module Operations
         Core::Planning::WorkshopPractices.new(all)
         JSON.generate(all)
       end
-      private_class_method :practices
 
       def buying(params)
         params.choice(:distance_unit, Flips::Trips::METRES.keys)
@@ -76,7 +76,6 @@ module Operations
         params.count(:places, 0..10_000)
         params.with(:weekly_hours, into: :weekly_seconds) { |raw| Core::Units::Effort.parse_week(raw) }
       end
-      private_class_method :buying
 
       def bench(params)
         params.count(:drying_places, 1..1000)
@@ -84,7 +83,6 @@ module Operations
         %i[light_from light_to].each { |field| params.with(field, required: params.sent?(field)) { |raw| Core::Bench::Hours.clock(raw) } }
         params.values[:spray_tent] = params.values[:spray_tent] == "yes" if params.values.key?(:spray_tent)
       end
-      private_class_method :bench
 
       # Room for haggling, endings of prices, steps down, below what share of its worth an offer is declined, what a
       # day costs, how listings fade.
@@ -98,21 +96,18 @@ module Operations
           params.with(field, into: :"#{field}_hundredths", required: params.sent?(field)) { |raw| Support::Percent.parse(raw, most: 99) }
         end
       end
-      private_class_method :selling
 
       # At nothing a day there is no best price: the higher the better.
       def day_share(raw)
         hundredths = Support::Percent.parse(raw, most: 5)
         hundredths.positive? ? hundredths : raise(Core::Refusal.new(:day_worth_nothing))
       end
-      private_class_method :day_share
 
       def zone(name)
         return name if ActiveSupport::TimeZone[name]
 
         raise Core::Refusal.new(:not_a_time_zone, given: name)
       end
-      private_class_method :zone
 
       def check_currency(workshop, values)
         return if values.fetch(:currency, workshop.currency) == workshop.currency
@@ -120,19 +115,16 @@ module Operations
 
         refuse(:currency_fixed, field: :currency, currency: workshop.currency)
       end
-      private_class_method :check_currency
 
       def money_recorded?
         [Records::Cost, Records::Sale, Records::Piece.where.not(purchase_minor: nil),
          Records::Listing.where.not(asking_minor: nil), Records::Lot, Records::Prospect.where.not(tag_minor: nil),
          Records::StashItem.where.not(value_minor: nil), Records::Container.where.not(paid_minor: nil)].any?(&:exists?)
       end
-      private_class_method :money_recorded?
 
       def check_pays(workshop)
         Core::Market::CostAndPay.check_pays(workshop.floor_pay_minor, workshop.target_pay_minor)
       end
-      private_class_method :check_pays
 
       def person_name(given, person)
         params = Support::Params.new(given, workshop)
@@ -143,7 +135,6 @@ module Operations
 
         name
       end
-      private_class_method :person_name
     end
   end
 end

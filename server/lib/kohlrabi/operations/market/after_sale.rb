@@ -11,7 +11,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Array of Row: sold lately, or with something still to be paid where parts were noted.
       def rows
@@ -22,19 +22,6 @@ module Operations
         found = pieces.map { |piece| row(piece, paid.fetch(piece.id, []), holds[piece.id]) }
         found.select { |one| one.left&.positive? || (one.sold_on && one.sold_on >= House::WorkshopSettings.today - LATEST) }
       end
-
-      # Pieces sold lately, or of which something was paid in parts.
-      def lately
-        scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" })
-        late = scope.where(flip_summaries: { ended_on: (House::WorkshopSettings.today - LATEST).. })
-        parted = scope.where(id: Records::Payment.live.select(:piece_id)).or(scope.where(id: deposits))
-        late.or(parted).order(Arel.sql("flip_summaries.ended_on DESC, pieces.id DESC")).limit(100)
-      end
-      private_class_method :lately
-
-      # Pieces that something was paid down for.
-      def deposits = Records::Hold.live.where("deposit_minor > 0").select(:piece_id)
-      private_class_method :deposits
 
       # given: {"amount", "on"?, "note"?}. Returns the payment.
       def pay(piece_id, given)
@@ -79,6 +66,19 @@ module Operations
         end
       end
 
+      private
+
+      # Pieces sold lately, or of which something was paid in parts.
+      def lately
+        scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" })
+        late = scope.where(flip_summaries: { ended_on: (House::WorkshopSettings.today - LATEST).. })
+        parted = scope.where(id: Records::Payment.live.select(:piece_id)).or(scope.where(id: deposits))
+        late.or(parted).order(Arel.sql("flip_summaries.ended_on DESC, pieces.id DESC")).limit(100)
+      end
+
+      # Pieces that something was paid down for.
+      def deposits = Records::Hold.live.where("deposit_minor > 0").select(:piece_id)
+
       # The days that it was on the market stand by themselves; from today it is listed anew.
       def undo_sale(piece, sold, why)
         listed = TimeToSell.listed_since(piece, piece.summary.listed_on)
@@ -90,7 +90,6 @@ module Operations
         Flips::Changes.write(piece, "return", ["It came back.", why].compact.join(" "))
         deletion
       end
-      private_class_method :undo_sale
 
       def row(piece, payments, hold)
         price = piece.summary.receipts_minor
@@ -98,17 +97,14 @@ module Operations
         Row.new(piece: piece, sold_on: piece.summary.ended_on, price: price, paid: owed.paid, left: owed.left,
                 payments: payments)
       end
-      private_class_method :row
 
       def cost(piece, gone)
         what = "Lost on a return: #{gone.parts.map { |name, minor| "#{name} #{money(minor)}" }.join(', ')}"
         Flips::Costs.create("what" => what, "category" => "other", "amount" => Core::Units::MoneyText.plain(gone.lost, House::WorkshopSettings.workshop.money),
                             "spent_on" => House::WorkshopSettings.today.iso8601, "pieces" => [{ "piece_id" => piece.id }])
       end
-      private_class_method :cost
 
       def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
-      private_class_method :money
     end
   end
 end

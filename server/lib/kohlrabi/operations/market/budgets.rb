@@ -6,7 +6,7 @@ module Operations
     module Budgets
       AS_FOUND = "what such pieces bring as they are found: common practice, weak"
 
-      module_function
+      extend self
 
       # Core::Market::HoursBudget of a piece, with its other looks as simpler ways; nil once it has ended.
       def of(piece, workshop: House::WorkshopSettings.workshop)
@@ -18,11 +18,12 @@ module Operations
       # The same for a list, without other ways to go on.
       def brief(standing, workshop) = budget(standing, workshop)
 
+      private
+
       def budget(standing, workshop, **rest)
         Core::Market::HoursBudget.new(take_home: standing.take_home, cash_in: standing.spent, to_come: standing.still_to_spend,
                                       seconds: standing.worked, work: standing.work_left.to_i, floor_pay: workshop.floor_pay_minor, **rest)
       end
-      private_class_method :budget
 
       # Other looks that take less work than the chosen one: [name, take-home, costs to come, seconds to come].
       def simpler(piece, standing, workshop)
@@ -38,7 +39,6 @@ module Operations
           [look.name, price && Standings.take_home(price, workshop), cost, plan.remaining] if cost
         end
       end
-      private_class_method :simpler
     end
   end
 end

@@ -13,7 +13,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       def all = Records::Channel.live.order(:name)
 
@@ -27,9 +27,6 @@ module Operations
 
       # {name in small letters => id}; of two alike the first.
       def ids = all.pluck(:name, :id).reverse.to_h { |name, id| [plain(name), id] }
-
-      def plain(name) = name.to_s.strip.downcase
-      private_class_method :plain
 
       # What a channel takes of a price, minor units; nil where it is none of the workshop's or takes nothing.
       def fee(id, price)
@@ -77,33 +74,6 @@ module Operations
       ALWAYS = Date.new(1900, 1, 1) # the first rent of a place holds for all that stood there before
       WHERE = [Records::Listing, Records::Sale, Records::PieceSetEvent].freeze # what names a channel
 
-      # A rent that changed, from a day on; what was said for later days gives way to it.
-      def set_rent(row, minor, from)
-        return if row.rent_minor(from) == minor && row.rents.none? { |rent| rent.from_on > from }
-
-        row.rents.select { |rent| rent.from_on >= from }.each(&:destroy!)
-        row.rents.create!(from_on: from, rent_minor: minor)
-        row.rents.reset
-      end
-      private_class_method :set_rent
-
-      # What was written down under its name without being linked is its own now.
-      def take_over(row)
-        WHERE.each do |model|
-          model.where(channel_id: nil).where("LOWER(TRIM(channel)) = ?",
-                                             row.name.strip.downcase).update_all(channel_id: row.id)
-        end
-        Flips::Summaries.refresh(Flips::BoothRents.pieces_of([row.id]))
-      end
-      private_class_method :take_over
-
-      # What was listed or sold there is told by its name of now.
-      def rename(row)
-        WHERE.each { |model| model.where(channel_id: row.id).update_all(channel: row.name) }
-        take_over(row)
-      end
-      private_class_method :rename
-
       # Figures of all that stood there: its name, its rent, or whether there is one has changed.
       def refresh(ids)
         Flips::BoothRents.forget
@@ -126,6 +96,34 @@ module Operations
           .sort_by { |line| -(line.answer.take_home.amount || -1) }
       end
 
+      private
+
+      def plain(name) = name.to_s.strip.downcase
+
+      # A rent that changed, from a day on; what was said for later days gives way to it.
+      def set_rent(row, minor, from)
+        return if row.rent_minor(from) == minor && row.rents.none? { |rent| rent.from_on > from }
+
+        row.rents.select { |rent| rent.from_on >= from }.each(&:destroy!)
+        row.rents.create!(from_on: from, rent_minor: minor)
+        row.rents.reset
+      end
+
+      # What was written down under its name without being linked is its own now.
+      def take_over(row)
+        WHERE.each do |model|
+          model.where(channel_id: nil).where("LOWER(TRIM(channel)) = ?",
+                                             row.name.strip.downcase).update_all(channel_id: row.id)
+        end
+        Flips::Summaries.refresh(Flips::BoothRents.pieces_of([row.id]))
+      end
+
+      # What was listed or sold there is told by its name of now.
+      def rename(row)
+        WHERE.each { |model| model.where(channel_id: row.id).update_all(channel: row.name) }
+        take_over(row)
+      end
+
       def read(given, row: nil, new: false)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
         params.text(:name, max: 60, required: new || params.sent?(:name))
@@ -144,7 +142,6 @@ module Operations
         rent = params.sent?(:rent) ? { minor: values[:rent], from: values[:rent_from] } : {}
         [values.except(:rent, :rent_from), rent]
       end
-      private_class_method :read
 
       # {channel id => Array of [days on the market or nil, got ÷ asked or nil]} of own sales.
       def record
@@ -154,7 +151,6 @@ module Operations
           all.map { |_, days, got, asked| [days, (Rational(got, asked) if got && asked&.positive?)] }
         end
       end
-      private_class_method :record
 
       def line(row, price, days, sales)
         own = sales.filter_map(&:first)
@@ -166,7 +162,6 @@ module Operations
         Line.new(row: row, name: row.name, answer: Core::Market::Channels.answer(price, terms), sold: sales.size, days: median, habits: row.habits,
                  usual: false, got: Core::Statistics::Quantiles.at(sales.filter_map(&:last), 1/2r))
       end
-      private_class_method :line
 
       # What such places often take, in currencies of about a euro's worth; elsewhere only the fee.
       def usual(usual, price, days)
@@ -178,7 +173,6 @@ module Operations
         Line.new(name: usual[:label], answer: Core::Market::Channels.answer(price, terms), sold: 0,
                  habits: usual[:habits], usual: true)
       end
-      private_class_method :usual
     end
   end
 end

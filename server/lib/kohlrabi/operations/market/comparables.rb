@@ -6,7 +6,7 @@ module Operations
     module Comparables
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"what", "price", "sold" (yes or no), "likeness"?, "condition"?, "seen_on"?, "place"?, "note"?}.
       # Returns the comparable.
@@ -24,11 +24,6 @@ module Operations
         known.fetch(piece.id, [])
       end
 
-      def refuse_kind
-        refuse(:piece_has_no_kind, field: :what)
-      end
-      private_class_method :refuse_kind
-
       def update(id, given)
         row = Support::Finder.find(Records::Comparable, id)
         row.update!(read(given))
@@ -38,6 +33,12 @@ module Operations
       def remove(id)
         row = Support::Finder.find(Records::Comparable, id)
         Support::Removal.of([row], what: "#{row.what} taken off the comparables")
+      end
+
+      private
+
+      def refuse_kind
+        refuse(:piece_has_no_kind, field: :what)
       end
 
       def read(given, new: false)
@@ -52,7 +53,6 @@ module Operations
         params.values[:sold] = params.values[:sold] == "yes" if params.values.key?(:sold)
         params.done!
       end
-      private_class_method :read
 
       def above_zero(raw)
         minor = Core::Units::MoneyText.parse(raw, currency: House::WorkshopSettings.workshop.money)
@@ -60,7 +60,6 @@ module Operations
 
         raise Core::Refusal.new(:price_of_nothing)
       end
-      private_class_method :above_zero
     end
   end
 end

@@ -12,7 +12,7 @@ module Operations
       # minor: a day, Float; why: sentence.
       Answer = Struct.new(:minor, :why, keyword_init: true)
 
-      module_function
+      extend self
 
       # value: Core::Market::Model::Value; cost: minor units in it and still to come, or nil.
       def of(value, cost: nil)
@@ -44,6 +44,8 @@ module Operations
         end
       end
 
+      private
+
       # Own record, and this piece's own expectation counted as some sales of it.
       def earned(value, cost)
         expected = [(value.middle * Values.got) - (cost || (value.middle / 3)), 0].max / (MONTH + BENCH)
@@ -53,7 +55,6 @@ module Operations
         own = [profit.to_f / days, 0].max
         ((own * count) + (expected * COUNTED)) / (count + COUNTED)
       end
-      private_class_method :earned
     end
   end
 end

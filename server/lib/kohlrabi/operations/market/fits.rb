@@ -15,22 +15,11 @@ module Operations
       # listings: OwnListings that are as recorded.
       Standing = Struct.new(:fit, :got, :current, :listings, keyword_init: true)
 
-      module_function
+      extend self
 
       # Returns Standing. Kept until anything is written or the day is over.
       def standing
         Support::Context.once(:market_fit) { Support::VersionedCache.once([:market_fit, House::WorkshopSettings.today]) { look_up } }
-      end
-
-      def look_up
-        listings = OwnListings.new(House::WorkshopSettings.today)
-        inputs = listings.fingerprint
-        fit = kept(inputs) || (made(listings, inputs) if listings.size <= INLINE)
-        return Standing.new(fit: fit, got: listings.got, current: true, listings: listings).freeze if fit
-
-        @wanted = true
-        older = latest || MODEL::Fit.usual(level_known: House::WorkshopSettings.workshop.money.much_alike?)
-        Standing.new(fit: older, got: listings.got, current: false, listings: listings).freeze
       end
 
       # Whether a page had to do with an older one.
@@ -46,20 +35,29 @@ module Operations
         end
       end
 
+      private
+
+      def look_up
+        listings = OwnListings.new(House::WorkshopSettings.today)
+        inputs = listings.fingerprint
+        fit = kept(inputs) || (made(listings, inputs) if listings.size <= INLINE)
+        return Standing.new(fit: fit, got: listings.got, current: true, listings: listings).freeze if fit
+
+        @wanted = true
+        older = latest || MODEL::Fit.usual(level_known: House::WorkshopSettings.workshop.money.much_alike?)
+        Standing.new(fit: older, got: listings.got, current: false, listings: listings).freeze
+      end
+
       def kept(inputs)
         row = record[:fits].first
         MEMORY.of(inputs) { (MODEL::Kept.read(row.fit) if row&.inputs == inputs) || (return nil) }
       end
-      private_class_method :kept
 
       def record = Record.of(House::WorkshopSettings.today)
-      private_class_method :record
 
       def made(listings, inputs) = MEMORY.of(inputs) { MODEL::Fitter.of(listings.evidence, from: latest) }
-      private_class_method :made
 
       def latest = record[:fits].first&.then { |row| MODEL::Kept.read(row.fit) }
-      private_class_method :latest
 
       # The one before is of no use any more.
       def store(inputs, fit)
@@ -69,7 +67,6 @@ module Operations
         end
         fit
       end
-      private_class_method :store, :look_up
     end
   end
 end

@@ -8,7 +8,7 @@ module Operations
       MOST = 200 # pieces that are shown, those bought last
       ORDER = Core::Market::FromHere::ORDER
 
-      module_function
+      extend self
 
       # Array of [Records::Piece, Core::Market::Standing].
       def rows

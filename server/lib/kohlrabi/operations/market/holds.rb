@@ -6,7 +6,7 @@ module Operations
     module Holds
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"who", "price"?, "deposit"?, "until_on"?, "pick_up_on"?, "pick_up"?}. One at a time. Returns the hold.
       def create(piece_id, given)

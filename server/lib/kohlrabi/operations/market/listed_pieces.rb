@@ -14,7 +14,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Array of Row: what is due first, then the longest listed; the MAX_ROWS that were listed last.
       def rows
@@ -59,23 +59,6 @@ module Operations
          steps_due(due)].select(&:present?).join(" ")
       end
 
-      def answers(number) = counted(number, "wants an answer.", "want an answer.")
-      def steps_due(number) = counted(number, "is to be lowered.", "are to be lowered.")
-
-      def counted(number, one, many)
-        number.positive? && "#{Core::Units::Numerals.word(number)} #{number == 1 ? one : many}"
-      end
-      private_class_method :answers, :steps_due, :counted
-
-      def step(record)
-        return unless record
-
-        day = short(record.due_on)
-        due = record.due_on <= House::WorkshopSettings.today
-        ADVICE::Step.new(id: record.id, asking: record.asking_minor, on: due ? "since #{day}" : "on #{day}", due: due)
-      end
-      private_class_method :step
-
       # How many are listed, shown or not.
       # rows: those that are shown.
       def total(rows) = rows.size < MAX_ROWS ? rows.size : listings.count
@@ -89,20 +72,6 @@ module Operations
 
         refuse(:not_listed, field: :amount, piece: piece.name)
       end
-
-      # What all rows look up.
-      def shared(pieces)
-        found = { offers: Records::Offer, holds: Records::Hold, payments: Records::Payment }
-                .transform_values { |model| of(model.order(:id), pieces) }
-                .merge(steps: of(Records::PriceStep.where(state: "planned").order(:due_on, :id), pieces))
-        { flips: Flips::FlipRecords.load(pieces).index_by { |flip| flip.piece.id }, workshop: House::WorkshopSettings.workshop,
-          times: Core::Market::TimeToSell.new(TimeToSell.spells), counters: Waits.counters,
-          ratio: Core::Market::Comparables.ratio(TimeToSell.sale_to_ask_ratios).first, returns: TimeToSell.returns,
-          waits: Waits.new, views: Planning::Drawing.views(pieces),
-          sets: members(pieces).preload(:piece_set).to_h { |member| [member.piece_id, member.piece_set] },
-          **found.transform_values { |rows| rows.group_by(&:piece_id) } }
-      end
-      private_class_method :shared
 
       # What to answer to an offer of so much for a listed piece, nothing recorded. Returns
       # Core::Market::OfferAdvice::Answer, nil without a price.
@@ -130,12 +99,43 @@ module Operations
           steps.first(20).map { |step| [step.piece, due(step)] }
       end
 
+      # An amount in words.
+      def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
+
+      private
+
+      def answers(number) = counted(number, "wants an answer.", "want an answer.")
+      def steps_due(number) = counted(number, "is to be lowered.", "are to be lowered.")
+
+      def counted(number, one, many)
+        number.positive? && "#{Core::Units::Numerals.word(number)} #{number == 1 ? one : many}"
+      end
+
+      def step(record)
+        return unless record
+
+        day = short(record.due_on)
+        due = record.due_on <= House::WorkshopSettings.today
+        ADVICE::Step.new(id: record.id, asking: record.asking_minor, on: due ? "since #{day}" : "on #{day}", due: due)
+      end
+
+      # What all rows look up.
+      def shared(pieces)
+        found = { offers: Records::Offer, holds: Records::Hold, payments: Records::Payment }
+                .transform_values { |model| of(model.order(:id), pieces) }
+                .merge(steps: of(Records::PriceStep.where(state: "planned").order(:due_on, :id), pieces))
+        { flips: Flips::FlipRecords.load(pieces).index_by { |flip| flip.piece.id }, workshop: House::WorkshopSettings.workshop,
+          times: Core::Market::TimeToSell.new(TimeToSell.spells), counters: Waits.counters,
+          ratio: Core::Market::Comparables.ratio(TimeToSell.sale_to_ask_ratios).first, returns: TimeToSell.returns,
+          waits: Waits.new, views: Planning::Drawing.views(pieces),
+          sets: members(pieces).preload(:piece_set).to_h { |member| [member.piece_id, member.piece_set] },
+          **found.transform_values { |rows| rows.group_by(&:piece_id) } }
+      end
+
       def without(rows, others) = rows.reject { |row| others.map(&:piece_id).include?(row.piece_id) }
       def due(step) = "Price step to #{money(step.asking_minor)}, due since #{short(step.due_on)}"
-      private_class_method :without, :due
 
       def short(date) = Core::Units::Calendar.short(date, today: House::WorkshopSettings.today)
-      private_class_method :short
 
       def row(piece, shared)
         steps = shared[:steps].fetch(piece.id, [])
@@ -155,7 +155,6 @@ module Operations
         offers, enquiries = shared[:offers].fetch(piece.id, []).partition(&:amount_minor)
         { offers: offers, enquiries: enquiries.size }
       end
-      private_class_method :asked
 
       # Who holds it, what was paid, the set it goes with, and, where it is about to be fetched, the mixes for a
       # touch-up.
@@ -164,13 +163,11 @@ module Operations
         { hold: hold, payments: shared[:payments].fetch(piece.id, []), set: shared[:sets][piece.id],
           mixes: hold ? Shelf::MixUses.of_piece(piece).map(&:mix) : [] }
       end
-      private_class_method :around
 
       # Places of the pieces in sets.
       def members(pieces)
         Records::PieceSetMember.where(piece_id: pieces.map(&:id), piece_set_id: Records::PieceSet.live.select(:id))
       end
-      private_class_method :members
 
       # How a listed piece stands: asked for how much, for how long, how long such take, and its floor.
       def standing(piece, shared)
@@ -180,13 +177,11 @@ module Operations
           days: listed && (House::WorkshopSettings.today - listed).to_i,
           floor: prices.amount(:floor) }
       end
-      private_class_method :standing, :row
 
       # [[Date, minor units]] as they will come about.
       def planned(steps)
         Core::Market::PricePlan.ahead(steps.map { |step| [step.due_on, step.asking_minor] }, today: House::WorkshopSettings.today)
       end
-      private_class_method :planned
 
       # What it is worth to wait for another buyer; the sums are long, so they are done only where somebody waits
       # for an answer.
@@ -196,13 +191,11 @@ module Operations
         shared[:waits].of(row.piece, asking: row.asking, enquiries: row.enquiries,
                                      cost: row.prices.amount(:break_even))
       end
-      private_class_method :waiting
 
       def advice(row, shared)
         open = row.offers.select { |offer| Offers.open?(offer) && row.asking }
         open.to_h { |offer| [offer.id, answer_to(offer.amount_minor, row, shared)] }
       end
-      private_class_method :advice
 
       def answer_to(amount, row, shared)
         workshop = shared[:workshop]
@@ -210,13 +203,8 @@ module Operations
                                       decline: Rational(workshop.decline_hundredths, 10_000), text: method(:money),
                                       unit: workshop.money.unit).answer
       end
-      private_class_method :answer_to
 
       def of(scope, pieces) = scope.live.where(piece_id: pieces.map(&:id))
-      private_class_method :of
-
-      # An amount in words.
-      def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
     end
   end
 end

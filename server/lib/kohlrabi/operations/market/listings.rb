@@ -16,7 +16,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # {length => [text, made: as the record has it, changed: whether the person changed it]}.
       def texts(piece)
@@ -109,23 +109,22 @@ module Operations
         end.string
       end
 
+      private
+
       def measures(piece)
         shape = Planning::Drawing.shape(piece)
         [piece.width_mm && shape.width, piece.depth_mm && shape.depth, piece.height_mm && shape.height]
       end
-      private_class_method :measures
 
       def parts(piece)
         drawers = piece.drawer_rows.to_s.split(",").sum(&:to_i)
         PHRASES.parts({ "drawer" => drawers, "door" => piece.doors.to_i, "shelf" => piece.shelves.to_i })
       end
-      private_class_method :parts
 
       def finishes(piece)
         look = piece.chosen_look
         look ? look.look_zones.map { |row| [row.finish, row.product] }.uniq : []
       end
-      private_class_method :finishes
 
       def finish(piece)
         look = piece.chosen_look or return []
@@ -137,7 +136,6 @@ module Operations
           "#{label} (#{Core::Planning::ZoneWords.list(rows.map(&:zone), zones).downcase})"
         end
       end
-      private_class_method :finish
 
       # Days that a finish cures, by the product chosen for it or the usual one; nil where nothing is known of it.
       def cure(products, finish, product)
@@ -146,19 +144,16 @@ module Operations
         row ||= products.standard(kind) if kind && products.of_kind(kind).any?
         row && row[:cure]
       end
-      private_class_method :cure
 
       def with(piece)
         set = Flips::Sets.standing(piece)
         [set && "sold together with the others of “#{set.name}”"].compact
       end
-      private_class_method :with
 
       def price(flip)
         asking = flip.asking or return
         "#{Core::Units::MoneyText.text(asking, House::WorkshopSettings.workshop.money)} #{House::WorkshopSettings.workshop.currency}"
       end
-      private_class_method :price
     end
   end
 end

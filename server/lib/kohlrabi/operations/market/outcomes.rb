@@ -5,7 +5,7 @@ module Operations
     # What a look of a piece comes to: what it costs, how long it takes, and what it pays at what the market is
     # expected to pay for it.
     module Outcomes
-      module_function
+      extend self
 
       # Core::Planning::Outcome of a plan. look: Records::Look.
       def of(piece, look, plan, workshop: House::WorkshopSettings.workshop)
@@ -17,11 +17,12 @@ module Operations
                                                                                                         plan) }.compact)
       end
 
+      private
+
       # The likely price: of the chosen look the piece's own.
       def resale(piece, look)
         look.chosen ? Standings.of(piece)&.price : Values.fetch(piece, look: look)&.at(1)
       end
-      private_class_method :resale
     end
   end
 end

@@ -11,7 +11,7 @@ module Operations
       # asked; advised: those that may be the best.
       Answer = Struct.new(:position, :day, :prices, :advised, keyword_init: true)
 
-      module_function
+      extend self
 
       # value: Core::Market::Model::Value. stay: Core::Market::Model::Stay of a listed piece, nil for one that is
       # not; asking: minor units that must be among the prices; enquiries: how many there were; cost: in it and to
@@ -33,26 +33,6 @@ module Operations
         MODEL::Net.new(fee_rate: workshop.fee_rate || 0, fixed: fixed)
       end
 
-      def ladder(value, asking)
-        workshop = House::WorkshopSettings.workshop
-        MODEL::Ladder.of(value, ending: workshop.price_ending, unit: workshop.money.unit, also: asking)
-      end
-      private_class_method :ladder
-
-      # By fortnight from today on.
-      def season(fit)
-        today = House::WorkshopSettings.today
-        (0...FORTNIGHTS).map { |n| fit.month((today + (n * 14) + 7).month) }
-      end
-      private_class_method :season
-
-      # Enquiries a sale, halved as they cluster; two sales with four of them are taken for granted.
-      def enquiry_rate
-        counts = Record.of(House::WorkshopSettings.today)[:enquiries].flatten
-        (4.0 + (counts.sum / 2.0)) / (2 + counts.size)
-      end
-      private_class_method :enquiry_rate
-
       # The programme of what may be asked, by the house's steps. Kept by what it is made from.
       def programme(answer, prices: answer.prices)
         workshop = House::WorkshopSettings.workshop
@@ -63,9 +43,27 @@ module Operations
       end
       PROGRAMMES = Support::Memory.new(60)
 
+      private
+
+      def ladder(value, asking)
+        workshop = House::WorkshopSettings.workshop
+        MODEL::Ladder.of(value, ending: workshop.price_ending, unit: workshop.money.unit, also: asking)
+      end
+
+      # By fortnight from today on.
+      def season(fit)
+        today = House::WorkshopSettings.today
+        (0...FORTNIGHTS).map { |n| fit.month((today + (n * 14) + 7).month) }
+      end
+
+      # Enquiries a sale, halved as they cluster; two sales with four of them are taken for granted.
+      def enquiry_rate
+        counts = Record.of(House::WorkshopSettings.today)[:enquiries].flatten
+        (4.0 + (counts.sum / 2.0)) / (2 + counts.size)
+      end
+
       # Half of the house's step at the least; none where no steps are wanted.
       def step(workshop) = workshop.step_hundredths.zero? ? 0.999 : [workshop.step_hundredths / 20_000.0, 0.02].max
-      private_class_method :step
     end
   end
 end

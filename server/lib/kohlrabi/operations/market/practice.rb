@@ -10,7 +10,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # seed, days: Integers. Raises Refused for a piece without a price.
       def play(piece_id, seed, days)
@@ -31,6 +31,8 @@ module Operations
         game.takes?(message, counter)
       end
 
+      private
+
       # [game, asking, worth]: worth by own sales of its kind, else what is usually got of what is asked.
       def game(piece, seed)
         asking = piece.summary.asking_minor
@@ -40,7 +42,6 @@ module Operations
         text = ->(minor) { Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money) }
         [Core::Market::Practice.new(asking: asking, worth: worth, seed: seed, text: text), asking, worth]
       end
-      private_class_method :game
     end
   end
 end

@@ -6,7 +6,7 @@ module Operations
     module PriceSteps
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # A planned step is taken: the price changes today. given: {"state": "done" or "skipped"}. Returns the step.
       def answer(id, given)
@@ -24,12 +24,6 @@ module Operations
         end
       end
 
-      # Planned before it on the same piece: they merged into it.
-      def missed(step)
-        Records::PriceStep.live.where(piece_id: step.piece_id, state: "planned", due_on: ...step.due_on)
-      end
-      private_class_method :missed
-
       # Planned ones of listed pieces that nobody has held, to a day.
       def to(day)
         held = Records::Hold.live.select(:piece_id)
@@ -46,6 +40,13 @@ module Operations
         return if held
 
         steps.reverse.find { |step| step.due_on <= House::WorkshopSettings.today } || steps.first
+      end
+
+      private
+
+      # Planned before it on the same piece: they merged into it.
+      def missed(step)
+        Records::PriceStep.live.where(piece_id: step.piece_id, state: "planned", due_on: ...step.due_on)
       end
     end
   end

@@ -34,7 +34,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # price: minor units that are to be among those looked at. Returns Scale.
       def scale(piece, price: nil, flip: Flips::FlipRecords.of(piece))
@@ -67,15 +67,6 @@ module Operations
         At.new(price: price, take_home: brings.take_home, profit: brings.profit, hourly: brings.hourly, steps: steps, time: time, course: course,
                outlook: TimeToSell.outlook(time, price, steps, scale.ratio))
       end
-
-      # Core::Market::AtPrice of a price that is got.
-      def brings(piece, price, flip)
-        workshop = House::WorkshopSettings.workshop
-        Core::Market::AtPrice.new(price: price, fee_rate: workshop.fee_rate, fixed: workshop.selling_minor,
-                                  cash_in: flip.money_in.figure.amount, to_come: piece.cost_to_come_minor.to_i,
-                                  seconds: Flips::ToCome.all_seconds(piece, flip.work.by(workshop.hours_rule)))
-      end
-      private_class_method :brings
 
       # What each price that may be asked brings an hour, minor units or nil, in the order of the programme's
       # courses. Profit: what is left of the money it brings on average, less all that is in it and still to come.
@@ -143,39 +134,15 @@ module Operations
         piece
       end
 
-      # Lists it, or changes its price; steps that were planned before give way to those from this price.
-      def offer(piece, asking, given)
-        listed = Flips::Flip.core_events(piece.events).any? { |event| event.kind == :listed }
-        price = { "asking" => Core::Units::MoneyText.plain(asking, House::WorkshopSettings.workshop.money), "on" => House::WorkshopSettings.today.iso8601,
-                  "channel" => given["channel"].to_s, **given.slice("open_steps") }
-        Flips::Events.create(piece.id, { "kind" => listed ? "price_changed" : "listed", **price })
-        replan(piece.reload, asking)
-      end
-      private_class_method :offer
-
       # Plans the steps down anew.
       def replan(piece, asking)
         Records::PriceStep.live.where(piece: piece, state: "planned").destroy_all
         at(piece, asking).steps.each { |day, minor| Records::PriceStep.create!(piece: piece, due_on: day, asking_minor: minor) }
       end
 
-      # What cost and pay ask for, with room for haggling, on an ending of the house.
-      def need(prices, workshop)
-        target = prices.amount(:target) || prices.amount(:floor) || prices.amount(:break_even) or return
-        Core::Market::AskingPrice.over(target, haggle: Rational(workshop.haggle_hundredths, 10_000), ending: workshop.price_ending,
-                                               unit: workshop.money.unit)
-      end
-      private_class_method :need
-
       def comparables(piece)
         piece.kind ? Records::Comparable.live.where(kind_key: piece.kind_key).order(seen_on: :desc, id: :desc).to_a : []
       end
-
-      def comparable(row)
-        Core::Market::Comparables::One.new(price: row.price_minor, sold: row.sold, likeness: row.likeness,
-                                           seen_on: row.seen_on)
-      end
-      private_class_method :comparable
 
       # What own pieces of its kind brought, the latest first.
       def own(piece)
@@ -184,8 +151,38 @@ module Operations
         sold.joins(:piece).where(pieces: { kind_key: piece.kind_key }).order(ended_on: :desc).limit(OWN).pluck(:receipts_minor)
       end
 
+      private
+
+      # Core::Market::AtPrice of a price that is got.
+      def brings(piece, price, flip)
+        workshop = House::WorkshopSettings.workshop
+        Core::Market::AtPrice.new(price: price, fee_rate: workshop.fee_rate, fixed: workshop.selling_minor,
+                                  cash_in: flip.money_in.figure.amount, to_come: piece.cost_to_come_minor.to_i,
+                                  seconds: Flips::ToCome.all_seconds(piece, flip.work.by(workshop.hours_rule)))
+      end
+
+      # Lists it, or changes its price; steps that were planned before give way to those from this price.
+      def offer(piece, asking, given)
+        listed = Flips::Flip.core_events(piece.events).any? { |event| event.kind == :listed }
+        price = { "asking" => Core::Units::MoneyText.plain(asking, House::WorkshopSettings.workshop.money), "on" => House::WorkshopSettings.today.iso8601,
+                  "channel" => given["channel"].to_s, **given.slice("open_steps") }
+        Flips::Events.create(piece.id, { "kind" => listed ? "price_changed" : "listed", **price })
+        replan(piece.reload, asking)
+      end
+
+      # What cost and pay ask for, with room for haggling, on an ending of the house.
+      def need(prices, workshop)
+        target = prices.amount(:target) || prices.amount(:floor) || prices.amount(:break_even) or return
+        Core::Market::AskingPrice.over(target, haggle: Rational(workshop.haggle_hundredths, 10_000), ending: workshop.price_ending,
+                                               unit: workshop.money.unit)
+      end
+
+      def comparable(row)
+        Core::Market::Comparables::One.new(price: row.price_minor, sold: row.sold, likeness: row.likeness,
+                                           seen_on: row.seen_on)
+      end
+
       def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
-      private_class_method :money
     end
   end
 end

@@ -4,7 +4,7 @@ module Operations
   module Market
     # What a set as a whole must bring: its pieces' costs and hours together, by cost and pay.
     module SetPrices
-      module_function
+      extend self
 
       # [money in, break-even, floor, target, profit where sold] as Figures.
       def figures(set)
@@ -23,20 +23,20 @@ module Operations
                                     unit: House::WorkshopSettings.workshop.money.unit)
       end
 
+      private
+
       def cash_in(set)
         Core::Figure.sum(:cash_in, "Money in", :money, set.members.map do |member|
           minor = member.piece.summary.cash_in_minor
           ["+", Core::Figure.plain(:piece, member.piece.name, :money, minor, why: ("price paid of #{member.piece.name} is not known" unless minor))]
         end)
       end
-      private_class_method :cash_in
 
       def profit(member)
         minor = member.piece.summary.cash_profit_minor
         Core::Figure.plain(:piece, member.piece.name, :money, minor,
                            why: ("profit of #{member.piece.name} is undefined" unless minor))
       end
-      private_class_method :profit
 
       def prices(set)
         workshop = House::WorkshopSettings.workshop
@@ -48,7 +48,6 @@ module Operations
                                      fixed: workshop.selling_minor, floor_pay: workshop.floor_pay_minor,
                                      target_pay: workshop.target_pay_minor)
       end
-      private_class_method :prices
     end
   end
 end

@@ -8,7 +8,7 @@ module Operations
       # Associations that they are made from.
       PARTS = [:summary, { looks: :look_zones }].freeze
 
-      module_function
+      extend self
 
       # {piece id => Core::Market::Standing} of all pieces in hand.
       def all
@@ -37,6 +37,13 @@ module Operations
         pieces.to_h { |piece| [piece.id, cached[piece.id] || build(piece, waits)] }
       end
 
+      # What is left of a price, minor units: the fee is rounded up.
+      def take_home(price, workshop = House::WorkshopSettings.workshop)
+        price - (price * (workshop.fee_rate || 0)).ceil - workshop.selling_minor
+      end
+
+      private
+
       def build(piece, waits)
         workshop = House::WorkshopSettings.workshop
         Core::Market::Standing.new(given(piece, waits, workshop), take_home: ->(price) { take_home(price, workshop) },
@@ -45,7 +52,6 @@ module Operations
                                                                   },
                                                                   minimum: workshop.floor_pay_minor, target: workshop.target_pay_minor)
       end
-      private_class_method :build
 
       def given(piece, waits, workshop)
         summary = piece.summary
@@ -54,12 +60,6 @@ module Operations
           spent: summary.cash_in_minor, still_to_spend: piece.cost_to_come_minor, asking: summary.asking_minor, go_on: piece.go_on,
           likely: summary.stage == "listed" ? waits.fetch(piece) : Values.fetch(piece), as_is: Values.expected_as_found(piece)
         )
-      end
-      private_class_method :given
-
-      # What is left of a price, minor units: the fee is rounded up.
-      def take_home(price, workshop = House::WorkshopSettings.workshop)
-        price - (price * (workshop.fee_rate || 0)).ceil - workshop.selling_minor
       end
     end
   end

@@ -6,7 +6,7 @@ module Operations
     module TimeToSell
       PLACE = 5 # sold pieces with known days from which a place's profit counts
 
-      module_function
+      extend self
 
       # {kind => Array of Core::Market::Survival::Spell}. A piece sold as one of a set stands once for the set; what
       # is still listed, kept or otherwise gone is censored.
@@ -22,54 +22,8 @@ module Operations
         end
       end
 
-      # Array of [kind, listed on, spell], as of today.
-      def listings = Support::VersionedCache.once([:listings, House::WorkshopSettings.today]) { read_listings }
-      private_class_method :listings
-
-      def read_listings
-        today = House::WorkshopSettings.today
-        rows = record[:listed].map { |kind, listed, ended, stage, id| [kind, day(listed), day(ended), stage, id] }
-        sets = in_sets
-        back = returns
-        rows.uniq { |_, _, _, _, id| sets.fetch(id, "piece #{id}") }.flat_map do |kind, listed, ended, stage, id|
-          before = back.fetch(id, [])
-          sold = before.map { |from, to, _| spell(kind, from, to, sold: true) }
-          [*sold, spell(kind, [listed, *before.map(&:last)].max, ended || today, sold: stage == "sold")].compact
-        end
-      end
-      private_class_method :read_listings
-
-      def spell(kind, from, to, sold:)
-        days = from && to && (to - from).to_i
-        [kind, from, Core::Market::Survival::Spell.new(days: days, sold: sold)] unless days.nil? || days.negative?
-      end
-      private_class_method :spell
-
       # {piece id => [[listed, sold, returned on]]} of sales that were taken back.
       def returns = record[:returns].map { |id, *days| [id, *days.map { |text| day(text) }] }.group_by(&:shift)
-
-      def day(text) = text && Date.iso8601(text)
-      private_class_method :day
-
-      # What was asked, got and held; kept until anything is written, for it grows with all that was ever listed.
-      def record
-        Support::VersionedCache.once(:time_to_sell) { asked.transform_values { |relation, *columns| Records::Base.rows(relation, *columns) } }
-      end
-      private_class_method :record
-
-      def asked
-        listed = Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece)
-        sold = Records::FlipSummary.where(live: true, stage: "sold")
-        got = sold.where("asking_minor > 0").where.not(receipts_minor: nil).order(ended_on: :desc).limit(500)
-        held = sold.where("turnaround_days > 0").where.not(cash_profit_minor: nil)
-        { listed: [listed, "pieces.kind_key", :listed_on, :ended_on, :stage, :piece_id],
-          sets: [Records::Event.live.where(kind: "sold").where.not(piece_set_event_id: nil), :piece_id,
-                 :piece_set_event_id],
-          returns: [Records::SaleReturn.live.order(:id), :piece_id, :listed_on, :sold_on, :returned_on],
-          got: [got, :receipts_minor, :asking_minor],
-          held: [held, "COUNT(*)", "SUM(cash_profit_minor)", "SUM(turnaround_days)"] }
-      end
-      private_class_method :asked
 
       # Since when a piece is on the market: since its last return, where it came back. listed: as recorded, or nil.
       def listed_since(piece, listed)
@@ -104,9 +58,50 @@ module Operations
         [Rational(profit, days).round, 0].max
       end
 
+      private
+
+      # Array of [kind, listed on, spell], as of today.
+      def listings = Support::VersionedCache.once([:listings, House::WorkshopSettings.today]) { read_listings }
+
+      def read_listings
+        today = House::WorkshopSettings.today
+        rows = record[:listed].map { |kind, listed, ended, stage, id| [kind, day(listed), day(ended), stage, id] }
+        sets = in_sets
+        back = returns
+        rows.uniq { |_, _, _, _, id| sets.fetch(id, "piece #{id}") }.flat_map do |kind, listed, ended, stage, id|
+          before = back.fetch(id, [])
+          sold = before.map { |from, to, _| spell(kind, from, to, sold: true) }
+          [*sold, spell(kind, [listed, *before.map(&:last)].max, ended || today, sold: stage == "sold")].compact
+        end
+      end
+
+      def spell(kind, from, to, sold:)
+        days = from && to && (to - from).to_i
+        [kind, from, Core::Market::Survival::Spell.new(days: days, sold: sold)] unless days.nil? || days.negative?
+      end
+
+      def day(text) = text && Date.iso8601(text)
+
+      # What was asked, got and held; kept until anything is written, for it grows with all that was ever listed.
+      def record
+        Support::VersionedCache.once(:time_to_sell) { asked.transform_values { |relation, *columns| Records::Base.rows(relation, *columns) } }
+      end
+
+      def asked
+        listed = Records::FlipSummary.where(live: true).where.not(listed_on: nil).joins(:piece)
+        sold = Records::FlipSummary.where(live: true, stage: "sold")
+        got = sold.where("asking_minor > 0").where.not(receipts_minor: nil).order(ended_on: :desc).limit(500)
+        held = sold.where("turnaround_days > 0").where.not(cash_profit_minor: nil)
+        { listed: [listed, "pieces.kind_key", :listed_on, :ended_on, :stage, :piece_id],
+          sets: [Records::Event.live.where(kind: "sold").where.not(piece_set_event_id: nil), :piece_id,
+                 :piece_set_event_id],
+          returns: [Records::SaleReturn.live.order(:id), :piece_id, :listed_on, :sold_on, :returned_on],
+          got: [got, :receipts_minor, :asking_minor],
+          held: [held, "COUNT(*)", "SUM(cash_profit_minor)", "SUM(turnaround_days)"] }
+      end
+
       # {piece id => name of its set's sale}.
       def in_sets = record[:sets].to_h { |id, set| [id, "set #{set}"] }
-      private_class_method :in_sets
     end
   end
 end

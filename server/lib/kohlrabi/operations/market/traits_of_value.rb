@@ -11,7 +11,7 @@ module Operations
       # alone: one of a kind that sells in pairs; number: how many alike; found: sold as it was found.
       Traits = Struct.new(:kind, :condition, :finish, :maker, :alone, :number, :found, keyword_init: true)
 
-      module_function
+      extend self
 
       # Of a piece's record. finish: of its look; condition: when it was bought; each nil where not known.
       def of(piece, finish: nil, condition: nil)

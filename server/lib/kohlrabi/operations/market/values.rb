@@ -7,7 +7,7 @@ module Operations
       MODEL = Core::Market::Model
       RECORD = 4 # so many figures' worth of the usual spread stand beside own past ones
 
-      module_function
+      extend self
 
       # Core::Market::Model::Value of a piece, nil where nothing tells it. seen: Comparable records looked up for
       # it; look: whose figure and finish count, the chosen one unless given; briefly: without its finish, for
@@ -41,6 +41,27 @@ module Operations
       # expected, how many.
       Found = Struct.new(:condition, :given, :expected, :number)
 
+      # Of what was only seen, or of a kind. resale: minor units that somebody expects for all of them together, or
+      # nil.
+      def of_kind(kind, condition: nil, count: 1, resale: nil)
+        traits = TraitsOfValue::Traits.new(kind: kind, condition: condition, number: count,
+                                           alone: count == 1 && TraitsOfValue.pair?(Core::Planning::Shape::Kinds.key(kind)))
+        of_traits(traits, further: [(further(:typed, resale / got, typed_spread) if resale&.positive?)].compact)
+      end
+
+      def got = Fits.standing.got.share
+
+      # Spread of own past figures about what came: √((4 · 0.30² + Σ ln²) ÷ (4 + n)).
+      def typed_spread
+        squares, count = Support::VersionedCache.once(:typed_record) do
+          logs = record[:expected].map { |expected, got| Math.log(got.to_f / expected)**2 }
+          [logs.sum, logs.size]
+        end
+        Math.sqrt(((RECORD * (MODEL::Priors::TYPED**2)) + squares) / (RECORD + count))
+      end
+
+      private
+
       def found(piece)
         return unless piece.prospect_id
 
@@ -48,15 +69,6 @@ module Operations
         known[piece.id] || piece.prospect&.then do |one|
           Found.new(one.condition, one.resale_likely_minor, one.expected_resale_minor, one.count)
         end
-      end
-      private_class_method :found
-
-      # Of what was only seen, or of a kind. resale: minor units that somebody expects for all of them together, or
-      # nil.
-      def of_kind(kind, condition: nil, count: 1, resale: nil)
-        traits = TraitsOfValue::Traits.new(kind: kind, condition: condition, number: count,
-                                           alone: count == 1 && TraitsOfValue.pair?(Core::Planning::Shape::Kinds.key(kind)))
-        of_traits(traits, further: [(further(:typed, resale / got, typed_spread) if resale&.positive?)].compact)
       end
 
       def of_traits(traits, seen: [], further: [])
@@ -70,7 +82,6 @@ module Operations
         MODEL::Valuation.new(standing.fit, row, further: further, known: standing.current,
                                                 counts: { "comparables" => seen.size, **own_counts(kind) }).value
       end
-      private_class_method :of_traits
 
       # Of a piece without a kind, or in a money that the usual figures are not of, somebody has to have said
       # something first.
@@ -79,62 +90,42 @@ module Operations
 
         traits.kind.present? && (fit.level_known || fit.listings.positive? || fit.shares.key?("seen"))
       end
-      private_class_method :told?
-
-      def got = Fits.standing.got.share
 
       def seen(row, got)
         MODEL::Seen.of(row.price_minor, sold: row.sold, likeness: row.likeness, got: got.share,
                                         weight: weight(row.seen_on))
       end
-      private_class_method :seen
 
       def weight(on)
         2**(-[(House::WorkshopSettings.today - on).to_i, 0].max.to_f / House::WorkshopSettings.workshop.half_life_days)
       end
-      private_class_method :weight
 
       def further(key, amount, spread) = MODEL::Valuation::Further.new(key: key.to_s, log: Math.log(amount), sd: spread)
-      private_class_method :further
 
       # What somebody expects it to bring; what was carried over from the usual figures alone says nothing of its own.
       def typed_source(piece, look, found)
         minor = look&.expected_resale_minor || (piece.expected_resale_minor unless carried_over?(piece, found))
         further(:typed, minor / got, typed_spread) if minor&.positive?
       end
-      private_class_method :typed_source
 
       def carried_over?(piece, found)
         return false unless found && found.given.nil?
 
         (piece.expected_resale_minor.to_i - (found.expected.to_i / [found.number, 1].max)).abs <= 1
       end
-      private_class_method :carried_over?
 
       def new_source(piece)
         share, spread = MODEL::Priors::NEW
         further(:new, piece.new_price_minor * share, spread) if piece.new_price_minor&.positive?
       end
-      private_class_method :new_source
-
-      # Spread of own past figures about what came: √((4 · 0.30² + Σ ln²) ÷ (4 + n)).
-      def typed_spread
-        squares, count = Support::VersionedCache.once(:typed_record) do
-          logs = record[:expected].map { |expected, got| Math.log(got.to_f / expected)**2 }
-          [logs.sum, logs.size]
-        end
-        Math.sqrt(((RECORD * (MODEL::Priors::TYPED**2)) + squares) / (RECORD + count))
-      end
 
       def record = Record.of(House::WorkshopSettings.today)
-      private_class_method :record
 
       # {source => how many listings it rests on}.
       def own_counts(kind)
         all = record[:kinds].to_h
         { "own" => all.fetch(kind, 0), "others" => all.values.sum - all.fetch(kind, 0) }
       end
-      private_class_method :own_counts
     end
   end
 end

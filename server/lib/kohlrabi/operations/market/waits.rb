@@ -34,23 +34,26 @@ module Operations
         Core::Market::ValueWords.new(now, got: Fits.standing.got).fetch_said(House::WorkshopSettings.workshop.money.unit)
       end
 
-      # Core::Market::Model::Counters of own ones: taken where the piece was sold soon after at no less.
-      def self.counters
-        Support::VersionedCache.once(:counters) do
-          rows = Record.of(House::WorkshopSettings.today)[:counters]
-          MODEL::Counters.new(rows.filter_map { |row| tried(*row) })
+      class << self
+        # Core::Market::Model::Counters of own ones: taken where the piece was sold soon after at no less.
+        def counters
+          Support::VersionedCache.once(:counters) do
+            rows = Record.of(House::WorkshopSettings.today)[:counters]
+            MODEL::Counters.new(rows.filter_map { |row| tried(*row) })
+          end
+        end
+
+        private
+
+        def tried(offer, asking, counter, stage, got, ended, made)
+          ended, made = [ended, made].map { |text| text && Date.iso8601(text) }
+          over = stage == "sold" || made + TAKEN < House::WorkshopSettings.today
+          return unless asking && over
+
+          taken = stage == "sold" && got && got >= counter && (ended - made).to_i.between?(0, TAKEN)
+          MODEL::Counters::Tried.new(offer: offer, asking: asking, counter: counter, taken: taken ? true : false)
         end
       end
-
-      def self.tried(offer, asking, counter, stage, got, ended, made)
-        ended, made = [ended, made].map { |text| text && Date.iso8601(text) }
-        over = stage == "sold" || made + TAKEN < House::WorkshopSettings.today
-        return unless asking && over
-
-        taken = stage == "sold" && got && got >= counter && (ended - made).to_i.between?(0, TAKEN)
-        MODEL::Counters::Tried.new(offer: offer, asking: asking, counter: counter, taken: taken ? true : false)
-      end
-      private_class_method :tried
 
       private
 

@@ -12,7 +12,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Array of Core::Planning::Applied of a look.
       def core(look)
@@ -71,19 +71,18 @@ module Operations
         Plans.refresh(piece.reload)
       end
 
+      private
+
       # Whether a step of a plan is one of its own.
       def of?(row, step) = step.key.end_with?("/#{row.id}") && Core::Planning::Applied.verb(step.key.split("/").first)
-      private_class_method :of?
 
       # Whether its first step is done: its wood was there.
       def begun?(row, plan)
         step = plan.steps.find { |one| of?(row, one) }
         step.nil? || step.done?
       end
-      private_class_method :begun?
 
       def counts(found) = { parts: found.parts, relief_thousandths: (found.relief * 1000).round }
-      private_class_method :counts
 
       # Of what was kept before works belonged to looks.
       def facts(row)
@@ -94,7 +93,6 @@ module Operations
       rescue Core::Refusal # it cannot be reckoned any more: its steps stand, for one part
         row.assign_attributes(parts: 1, relief_thousandths: 1000)
       end
-      private_class_method :facts
 
       def refuse_wide(row, zones, values)
         name = WIDTHS[row.tool] or return
@@ -107,7 +105,6 @@ module Operations
         width = Core::Units::Length.text(zone.width, unit: row.unit)
         refuse(:wider_than_its_zone, field: name.to_sym, zone: zone.label, width: width)
       end
-      private_class_method :refuse_wide
     end
   end
 end

@@ -6,7 +6,7 @@ module Operations
     # records them asks (#offers, #tick); what was recorded without being asked becomes one question per piece
     # (Flips::Questions).
     module DoneWith
-      module_function
+      extend self
 
       # ids: of pieces; hours: {kind of work => seconds}, of each of them. Returns {piece => Array of
       # [Core::Planning::Step, likely]}, without the pieces that have no such open steps.
@@ -49,13 +49,14 @@ module Operations
         rows.each { |row| Steps.worked(row["piece_id"], row["step"], person: person, at: moment(on)) }
       end
 
+      private
+
       # Noon of an earlier day, else now.
       def moment(day)
         return Clock.now if day.nil? || day >= House::WorkshopSettings.today
 
         House::WorkshopSettings.workshop.noon(day)
       end
-      private_class_method :moment
     end
   end
 end

@@ -16,7 +16,7 @@ module Operations
       # How a zone is finished by the chosen look. colour: a swatch or nil; pattern: what was put on it, or "distressed".
       Finish = Struct.new(:zone, :finish, :colour, :pattern, keyword_init: true)
 
-      module_function
+      extend self
 
       # View of a piece. elevation: as it is planned unless given.
       def view(piece, elevation = elevation(piece)) = view_of(piece, elevation, finishes([piece]).fetch(piece.id, []))
@@ -68,10 +68,11 @@ module Operations
                                                       surface: piece.surface_material || piece.body_material)
       end
 
+      private
+
       def view_of(piece, elevation, finishes)
         View.new(elevation: elevation, finishes: finishes, body_colour: piece.body_colour, front_colour: piece.front_colour)
       end
-      private_class_method :view_of
 
       # {piece id => Array of Finish}
       def finishes(pieces)
@@ -88,15 +89,12 @@ module Operations
           [id, all.map { |_, zone, finish, colour, over| finish(zone, finish, colour, put_on.dig(id, zone) || worn(over)) }]
         end
       end
-      private_class_method :finishes
 
       def finish(zone, finish, colour, pattern)
         Finish.new(zone: zone, finish: finish, colour: Shelf::Colours.core.hex(colour), pattern: pattern)
       end
-      private_class_method :finish
 
       def worn(over) = ("distressed" if over.split(",").include?("distressed"))
-      private_class_method :worn
 
       # {piece id => {zone => key of the tool that set out what is on it}}
       def put_on(pieces, chosen)
@@ -106,7 +104,6 @@ module Operations
           AppliedWorks.zones(row, by_id.fetch(row.piece_id)).each { |zone| (all[row.piece_id] ||= {})[zone] = row.tool }
         end
       end
-      private_class_method :put_on
 
       # Without its base or its upper part a piece is so much lower, unless its new height was given.
       def lower(was, planned, own)
@@ -115,14 +112,12 @@ module Operations
 
         was.height - (own[:base] == "none" ? drawn[:leg] : 0) - (planned.without_upper ? drawn[:upper_height] : 0)
       end
-      private_class_method :lower
 
       def fields(row)
         lengths = LENGTHS.to_h { |name| [name, row["#{name}_mm"]] }
         { **lengths, **PLAIN.to_h { |name| [name, row[name]] }, drawer_rows: row.drawer_rows&.split(",")&.map(&:to_i),
                                                                 row_heights: row.row_heights&.split(",")&.map(&:to_f) }
       end
-      private_class_method :fields
 
       # A word that the core does not know is drawn in the form that was said of it.
       def made(kind, fields, checked: false)
@@ -131,7 +126,6 @@ module Operations
           Core::Planning::Shape::PieceShape.new(kind: kind, form: form, checked: checked == true, **fields)
         end
       end
-      private_class_method :made
     end
   end
 end

@@ -9,7 +9,7 @@ module Operations
 
       LATEST = 200 # that are looked back on
 
-      module_function
+      extend self
 
       # given: {"step", "worked" (yes or no), "lost"?, "note"?}. A trial that is answered is done. Returns the
       # experience.
@@ -36,19 +36,20 @@ module Operations
         end
       end
 
-      # The piece itself, and all that wait to try the product.
-      def replan(row)
-        Plans.refresh(Support::Finder.find(Records::Piece, row.piece_id))
-        Plans.refresh_all(product: row.product)
-      end
-      private_class_method :replan
-
       # Array of Core::Planning::Experience, the LATEST ones first.
       def core
         Records::Experience.live.order(id: :desc).limit(LATEST).map do |row|
           Core::Planning::Experience.new(product: row.product, surface: row.surface, tool: row.tool, worked: row.worked,
                                          seconds_lost: row.seconds_lost, note: row.note)
         end
+      end
+
+      private
+
+      # The piece itself, and all that wait to try the product.
+      def replan(row)
+        Plans.refresh(Support::Finder.find(Records::Piece, row.piece_id))
+        Plans.refresh_all(product: row.product)
       end
 
       def read(given)
@@ -59,7 +60,6 @@ module Operations
         values = params.done!
         values.merge(worked: values[:worked] == "yes", seconds_lost: values[:seconds_lost].to_i)
       end
-      private_class_method :read
 
       # Product, surface and tool of a step.
       def of_step(plan, step)
@@ -67,13 +67,11 @@ module Operations
         product = step.try ? step.try[:product] : step.materials.keys.first&.then { |key| Core::Shelf::Products.product(key) }
         { product: product || step.kind, surface: zone && plan.brief.surface(zone).coating.to_s, tool: step.ways.first }
       end
-      private_class_method :of_step
 
       def sentence(row, step)
         lost = row.seconds_lost.positive? ? ", #{Core::Units::Effort.text(row.seconds_lost)} lost" : ""
         "#{step.label}: #{row.worked ? 'worked' : 'did not work'}#{lost}#{". #{row.note}" if row.note}."
       end
-      private_class_method :sentence
     end
   end
 end

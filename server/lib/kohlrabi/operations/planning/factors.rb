@@ -7,7 +7,7 @@ module Operations
       DONE = %w[ready listed sold kept given_away].freeze
       MAX_PIECES = 60 # latest finished pieces that count
 
-      module_function
+      extend self
 
       # {kind of work => [factor, n]}.
       def known
@@ -24,12 +24,13 @@ module Operations
         Core::Planning::Learning.factors(history)
       end
 
+      private
+
       # Pieces that are finished and on which steps were ticked off.
       def finished
         Records::Piece.live.joins(:summary).where(flip_summaries: { stage: DONE }, id: Records::StepMark.live.select(:piece_id))
                       .order(id: :desc).limit(MAX_PIECES).to_a
       end
-      private_class_method :finished
     end
   end
 end

@@ -6,7 +6,7 @@ module Operations
     module Findings
       FINISHING = %w[fill sand prime seal coat stain thin_wash clear oil wax apply].freeze # verbs after which what is found is mended by itself
 
-      module_function
+      extend self
 
       # given: {"kind" | "own_finding_id", "zone"?, "measure"?, "note"?, "expected_on"?}. Returns the finding. Raises
       # Refused, NotFound.
@@ -73,12 +73,6 @@ module Operations
         end
       end
 
-      # Whether a zone had been filled, sanded or coated when something was found on it.
-      def late?(row, worked)
-        worked.any? { |mark| Core::Planning::Repeats.base(mark.zone) == row.zone && mark.done_at < row.created_at }
-      end
-      private_class_method :late?
-
       # Kinds of finding of the workshop's own, by label.
       def own_kinds = Records::OwnFinding.live.order(:label)
 
@@ -107,6 +101,13 @@ module Operations
           wait: row.wait_minutes, why: "your own" }
       end
 
+      private
+
+      # Whether a zone had been filled, sanded or coated when something was found on it.
+      def late?(row, worked)
+        worked.any? { |mark| Core::Planning::Repeats.base(mark.zone) == row.zone && mark.done_at < row.created_at }
+      end
+
       def kind(given)
         if given["own_finding_id"]
           return { own_finding: Support::Finder.find(Records::OwnFinding,
@@ -115,7 +116,6 @@ module Operations
 
         { kind: Core::Planning::Inspection::Findings.fetch(given["kind"].to_s)[:key] }
       end
-      private_class_method :kind
 
       def read(given, piece, kind)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -125,7 +125,6 @@ module Operations
         params.day(:expected_on)
         params.done!
       end
-      private_class_method :read
 
       def measure(raw, key)
         asked = key && Core::Planning::Inspection::Findings.fetch(key)[:measure]
@@ -138,7 +137,6 @@ module Operations
 
         raise Core::Refusal.new(:measure_impossible, given: raw, asked: asked[:label])
       end
-      private_class_method :measure
     end
   end
 end

@@ -6,7 +6,7 @@ module Operations
     module Kinds
       CORE = Core::Planning::Shape::Kinds
 
-      module_function
+      extend self
 
       # Form of a word that the core does not know; nil where nobody has said.
       def form(kind)

@@ -12,7 +12,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"name", "like"? (id of a look to copy), "recipe"? (id), "starter"? (key)}. The first look of a piece
       # is chosen at once. Returns the look.
@@ -101,6 +101,8 @@ module Operations
                                  works: AppliedWorks.core(look), pulls: look.pulls, fittings: fittings(look))
       end
 
+      private
+
       # Does a change and says what it costs: of the plan before and after it, written into the diary when the
       # chosen look changed.
       def changing(id)
@@ -113,14 +115,12 @@ module Operations
           [look.reload, Plans.told(piece, before)]
         end
       end
-      private_class_method :changing
 
       def choice(row)
         Core::Planning::Choice.new(finish: row.finish, over: row.over.split(","), colour: row.colour, undercolour: row.undercolour,
                                    product: row.product, wear: row.wear, options: row.options.split(","),
                                    preparation: row.preparation, coats: row.coats, way: row.way)
       end
-      private_class_method :choice
 
       # Array of Core::Planning::Fitting.
       def fittings(look)
@@ -129,7 +129,6 @@ module Operations
                                       missing: row.missing)
         end
       end
-      private_class_method :fittings
 
       def read_fitting(given)
         fitting = Core::Planning::Fitting
@@ -145,7 +144,6 @@ module Operations
         end
         { kind: kind, number: number, missing: missing, treatment: values[:treatment] || "kept" }
       end
-      private_class_method :read_fitting
 
       def spread_to(mate, look)
         refuse(:mate_has_too_many_looks, mate: mate.name, most: MAX_LOOKS) if mate.looks.size >= MAX_LOOKS
@@ -154,20 +152,17 @@ module Operations
         Plans.refresh(mate.reload)
         made
       end
-      private_class_method :spread_to
 
       def copied(piece, id)
         source = id ? piece.looks.find_by(id: id) || raise(Support::NotFound.new("look", id)) : nil
         source ? source.attributes.slice(*COPIED) : {}
       end
-      private_class_method :copied
 
       def copy_zones(piece, look, id)
         return unless id
 
         lay_zones(piece.looks.find(id), look)
       end
-      private_class_method :copy_zones
 
       def lay_zones(from, to)
         AppliedWorks.copy(from, to)
@@ -176,12 +171,10 @@ module Operations
           to.look_zones.create!(row.attributes.except("id", "look_id", "created_at", "updated_at"))
         end
       end
-      private_class_method :lay_zones
 
       def name(given)
         Support::Params.new(given, House::WorkshopSettings.workshop).then { |params| params.text(:name, max: 60, required: true).tap { params.done! } }
       end
-      private_class_method :name
 
       def read(given, look)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -203,14 +196,12 @@ module Operations
         refuse_pulls(look) if values[:pulls]
         given["swap"] ? values.merge(swaps: JSON.generate(swapped(look, given["swap"]))) : values
       end
-      private_class_method :read
 
       def refuse_pulls(look)
         refuse(:pulls_on_nothing, field: :pulls) if Drawing.zones(look.piece).none? do |zone|
           PULLED.include?(zone.group)
         end
       end
-      private_class_method :refuse_pulls
 
       # given: {"product", "instead"}: the product used instead; the product itself takes it back.
       def swapped(look, given)
@@ -219,7 +210,6 @@ module Operations
         all = JSON.parse(look.swaps)
         product == instead ? all.except(product) : all.merge(product => instead)
       end
-      private_class_method :swapped
 
       def read_zone(given)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -236,14 +226,12 @@ module Operations
         options = listed(given["options"], finishes::BY_KEY.keys - ["undecided"], :options)
         UNSAID.merge(values).merge(over: over.join(","), options: options.join(","))
       end
-      private_class_method :read_zone
 
       def listed(given, among, field)
         Array(given).uniq.each do |key|
           refuse(:cannot_stand_here, field: field, given: key, among: among.join(", ")) unless among.include?(key)
         end
       end
-      private_class_method :listed
     end
   end
 end

@@ -7,7 +7,7 @@ module Operations
     module NumberedParts
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Numbers what the shape of the piece has and is not numbered yet. Returns the parts.
       def number(piece_id)
@@ -39,12 +39,13 @@ module Operations
         Support::Removal.of([part], what: "Part #{part.number} removed")
       end
 
+      private
+
       # Numbers are never given twice on a piece, not even those of removed parts: they stand on the wood.
       def add(piece, values)
         piece.numbered_parts.create!(**values,
 number: Records::NumberedPart.where(piece_id: piece.id).maximum(:number).to_i + 1)
       end
-      private_class_method :add
 
       def read(given, new: false)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -53,7 +54,6 @@ number: Records::NumberedPart.where(piece_id: piece.id).maximum(:number).to_i + 
         params.with(:back, into: :back_on) { |raw| raw == "yes" ? House::WorkshopSettings.today : nil }
         params.done!
       end
-      private_class_method :read
     end
   end
 end

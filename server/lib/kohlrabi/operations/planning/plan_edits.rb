@@ -6,7 +6,7 @@ module Operations
     module PlanEdits
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"kind", "step", "before"?, "text"?, "work_kind"?, "time"?, "wait"?, "number"?, "our_way"?}. An edit
       # of the same sort on the same step takes the place of the one before. Returns the edit. Raises Refused where
@@ -46,6 +46,10 @@ module Operations
         end
       end
 
+      FIELDS = { "before" => :before, "wait" => :wait, "add" => :text }.freeze # the field at fault, by the kind of edit
+
+      private
+
       def read(given)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
         kind = params.choice(:kind, Core::Planning::Edits::KINDS, required: true)
@@ -60,7 +64,6 @@ module Operations
         params.count(:number, 2..Core::Planning::Edits::MAX_PARTS, required: kind == "split")
         params.done!
       end
-      private_class_method :read
 
       def known!(plan, values)
         [[:step, values[:step]], [:before, values[:other]]].each do |field, key|
@@ -71,7 +74,6 @@ module Operations
         refuse(:lead_test_stays, field: :step) if values[:step] == "lead"
         refuse(:rinse_stays, field: :step)
       end
-      private_class_method :known!
 
       # A step of one's own that would break a finish with lead in it, or not ruled out.
       def safe!(piece, edit)
@@ -82,9 +84,6 @@ module Operations
 
         refuse(:own_step_would_break_lead, field: :text, edit: edit.text)
       end
-      private_class_method :safe!
-
-      FIELDS = { "before" => :before, "wait" => :wait, "add" => :text }.freeze # the field at fault, by the kind of edit
 
       # What the edit breaks, by replaying the plan over the state of each face.
       def holds!(piece, before, values, our_way:)
@@ -99,15 +98,12 @@ module Operations
         known = before.faults.map { |fault| [fault.code, fault.step&.key] }
         after.faults.reject { |fault| known.include?([fault.code, fault.step&.key]) }
       end
-      private_class_method :broken
-      private_class_method :holds!
 
       def single(piece, values)
         return if %w[add before].include?(values[:kind])
 
         piece.plan_edits.where(kind: values[:kind], deed: Core::Planning::Deed.read(values[:step])).find_each(&:destroy!)
       end
-      private_class_method :single
 
       # An order that cannot be is refused now, with the reason.
       def strict!(piece, values)
@@ -115,7 +111,6 @@ module Operations
 
         Core::Planning::Planner.new(Plans.brief(piece, Plans.chosen(piece)), strict: true).plan
       end
-      private_class_method :strict!
     end
   end
 end

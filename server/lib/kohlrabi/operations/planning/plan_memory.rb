@@ -8,7 +8,7 @@ module Operations
       MAX_PLANS = 64 # more than a workshop has in hand
       KEPT = Support::Memory.new(MAX_PLANS)
 
-      module_function
+      extend self
 
       # Core::Planning::Plan of a brief. Raises what the block raises, and keeps nothing then.
       def of(brief, &) = KEPT.of(brief, &)

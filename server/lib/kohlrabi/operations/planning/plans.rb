@@ -9,7 +9,7 @@ module Operations
       PARTS = [:planned_shape, :zone_changes, :step_marks, :plan_edits, :experiences, :confirmations,
                { findings: %i[own_finding photos], looks: %i[look_zones works fittings] }, *RecordedWork::PARTS].freeze
 
-      module_function
+      extend self
 
       # Core::Planning::Plan by the chosen look, or by another; nil where a piece has no look yet. shared: workshop and
       # house where they are at hand; changed: as for #brief.
@@ -24,10 +24,6 @@ module Operations
 
         Support::VersionedCache.once([:plan, piece.id, look&.id], &plan)
       end
-
-      # Whether it is in the database as it stands here.
-      def stored?(record) = record.persisted? && !record.changed?
-      private_class_method :stored?
 
       def chosen(piece) = piece.chosen_look
 
@@ -110,6 +106,17 @@ module Operations
         lines
       end
 
+      # Seconds of the marks whose step is not in the plan any more.
+      def behind(piece, plan)
+        left = plan.left_behind.map { |mark| [mark.key, mark.zone] }
+        piece.step_marks.select { |mark| left.include?([mark.step, mark.zone]) }.sum(&:seconds)
+      end
+
+      private
+
+      # Whether it is in the database as it stands here.
+      def stored?(record) = record.persisted? && !record.changed?
+
       def differences(piece, before, after)
         hours = after.remaining - before.remaining
         money = cost(after) && cost(before) && (cost(after) - cost(before))
@@ -125,16 +132,8 @@ module Operations
             "#{Core::Units::Effort.text(behind(piece, after))} of work done for an earlier look is behind."
           end)].compact
       end
-      private_class_method :differences
-
-      # Seconds of the marks whose step is not in the plan any more.
-      def behind(piece, plan)
-        left = plan.left_behind.map { |mark| [mark.key, mark.zone] }
-        piece.step_marks.select { |mark| left.include?([mark.step, mark.zone]) }.sum(&:seconds)
-      end
 
       def cost(plan) = Shelf::Draws.expected_cost(plan.materials_left, plan.brief.products)
-      private_class_method :cost
 
       # {step key => "worked" or "failed"} of what was tried on the piece, the latest first.
       def trials(piece)
@@ -142,14 +141,12 @@ module Operations
           row.step&.start_with?("try-")
         end.to_h { |row| [row.step, row.worked ? "worked" : "failed"] }
       end
-      private_class_method :trials
 
       # Colours as bought, by zone.
       def under(piece, zones)
         front = piece.front_colour || piece.body_colour
         zones.to_h { |zone| [zone.key, FRONTS.include?(zone.group) ? front : piece.body_colour] }.compact
       end
-      private_class_method :under
     end
   end
 end

@@ -6,7 +6,7 @@ module Operations
     module Recipes
       extend Support::Refusing
 
-      module_function
+      extend self
 
       def all = Records::Recipe.live.order(:name).to_a
 
@@ -36,6 +36,8 @@ module Operations
         Support::Removal.of([recipe], what: "Recipe “#{recipe.name}” removed")
       end
 
+      private
+
       # Edits come along only onto a piece that has none of its own.
       def lay_edits(body, look)
         piece = look.piece
@@ -47,11 +49,9 @@ module Operations
                                               :number).merge(work_kind: edit[:work]))
         end
       end
-      private_class_method :lay_edits
 
       # A product that is gone since gives way to the usual one.
       def product(key) = key && Shelf::Products.core.all.any? { |row| row[:key] == key } ? key : nil
-      private_class_method :product
     end
   end
 end

@@ -9,7 +9,7 @@ module Operations
                { cost_links: :cost, work_shares: :work_entry,
                  cost_shares: { cost: [:shares, { draws: :container }] } }].freeze
 
-      module_function
+      extend self
 
       # Core::Planning::Recorded of a piece.
       def of(piece)
@@ -29,8 +29,9 @@ module Operations
       # Whether the work on it has ended: it is ready, or further.
       def closed?(piece) = piece.summary.present? && Flips::Lists::IN_WORK.exclude?(piece.summary.stage)
 
+      private
+
       def seconds(shares, &) = shares.group_by(&).transform_values { |all| all.sum(&:seconds) }
-      private_class_method :seconds
 
       # [step or nil, product key, its part of the amount] of each draw of a cost that it bears a share of.
       def draws(share)
@@ -38,10 +39,8 @@ module Operations
         part = weights.sum.zero? ? Rational(1, weights.size) : share.weight.to_r / weights.sum
         share.cost.draws.map { |draw| [draw.step, draw.container.product, Rational(draw.amount_thousandths, Shelf::Containers::THOUSANDTHS) * part] }
       end
-      private_class_method :draws
 
       def amounts(rows) = rows.group_by { |_, product, _| product }.transform_values { |all| all.sum(&:last) }
-      private_class_method :amounts
     end
   end
 end

@@ -11,7 +11,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Steps of a piece in work that stand open, without those that only an answer ends.
       def open_steps(piece)
@@ -38,17 +38,17 @@ module Operations
       # What an event settled.
       def marks(event) = Records::StepMark.live.where(event_id: event.id).to_a
 
+      private
+
       def answer(given)
         params = Support::Params.new(given.slice("open_steps"), House::WorkshopSettings.workshop)
         params.choice(:open_steps, ANSWERS.keys)
         params.done![:open_steps] || "done"
       end
-      private_class_method :answer
 
       def running?(piece)
         Records::TimerPiece.joins(:timer).where(piece: piece, timers: { deletion_id: nil }).where.not(deed: nil).exists?
       end
-      private_class_method :running?
 
       # Steps done on the day of the event; nothing dries any more.
       def settle(piece, event, steps)
@@ -57,7 +57,6 @@ module Operations
           (step.zones - step.done_zones).each { |zone| Steps.mark(piece, step, zone, done_at: at, event_id: event.id) }
         end
       end
-      private_class_method :settle
     end
   end
 end

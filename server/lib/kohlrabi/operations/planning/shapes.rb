@@ -16,7 +16,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Reads the fields of a shape. params: Params.
       def read(params)
@@ -128,18 +128,18 @@ module Operations
         raise Support::Refused, [e]
       end
 
+      private
+
       def heights(raw)
         unit = House::WorkshopSettings.workshop.length_unit
         raw.split(/[,;]/).map { |one| Core::Units::Length.parse(one, unit: unit) }.join(",")
       end
-      private_class_method :heights
 
       def count(raw, field, most)
         return raw.to_i if raw.match?(/\A\d{1,2}\z/) && raw.to_i <= most
 
         raise Core::Refusal.new(:cannot_be_drawn, given: raw, part: field.to_s.tr("_", " "), most: most)
       end
-      private_class_method :count
     end
   end
 end

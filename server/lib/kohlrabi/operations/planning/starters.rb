@@ -7,7 +7,7 @@ module Operations
       # key, name; plan: Core::Planning::Plan; look: Records::Look that is not saved.
       Row = Struct.new(:key, :name, :look, :plan, keyword_init: true)
 
-      module_function
+      extend self
 
       # Array of Row.
       def of(piece)
@@ -23,6 +23,8 @@ module Operations
         rows(key, Drawing.zones(look.piece)) { |row| look.look_zones.create!(row) }
       end
 
+      private
+
       # A look as it would be, kept nowhere. Read from the piece alone: building it through the piece would add it
       # there.
       def build(piece, row, zones)
@@ -31,7 +33,6 @@ module Operations
         rows(row[:key], zones) { |one| look.look_zones.build(one) }
         look
       end
-      private_class_method :build
 
       def rows(key, zones)
         Core::Planning::StarterLooks.choices(key, zones).each do |zone, choice|
@@ -39,7 +40,6 @@ module Operations
                   over: choice.over.join(",") })
         end
       end
-      private_class_method :rows
     end
   end
 end

@@ -8,7 +8,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"step", "zones"? (all that are open), "reason"? where it is too early}. Serious cautions must have been
       # confirmed for the piece. What waits afterwards starts its clock. tried: it was tried already, too early or not.
@@ -34,15 +34,6 @@ module Operations
           open.map { |one| [one.key, marks(piece, one, plan, {}).map(&:zone)] }
         end
       end
-
-      def refuse_unanswered(piece, step)
-        if step.try || step.key == "lead" || step.key.start_with?("decide/")
-          refuse(:answer_comes_first, field: :step,
-                                      step: step.label)
-        end
-        check_cautions(piece, step)
-      end
-      private_class_method :refuse_unanswered
 
       # What to do now, where a step was ticked that should not have been done; a sentence, or nil. Asked before it is
       # ticked, while it is in the plan.
@@ -81,27 +72,11 @@ module Operations
         taken
       end
 
-      # A trial that is stopped as done has worked; what did not is said otherwise.
-      def tried(piece_id, key)
-        Experiences.create(piece_id, { "step" => key, "worked" => "yes" })
-        []
-      end
-      private_class_method :tried
-
       # {step key => seconds} really worked on a piece's steps.
       def actual(piece)
         shares = Records::WorkShare.joins(:work_entry).where(piece: piece, work_entries: { deletion_id: nil })
         shares.where.not(deed: nil).group(:deed).sum(:seconds).transform_keys(&:key)
       end
-
-      def marks(piece, step, plan, given, person = nil, at: Clock.now)
-        clock = Bench::Clocks.start(step, plan)
-        done = { clock: clock, done_at: at, person: person } # one moment for all zones: they were done together
-        made = open_zones(step, given).map { |zone| mark(piece, step, zone, **done) }
-        Plans.refresh(piece.reload)
-        made
-      end
-      private_class_method :marks
 
       # Takes it back. given: as above; all zones where none is named.
       def reopen(piece_id, given)
@@ -146,12 +121,41 @@ module Operations
         step.cautions.select { |key| Core::Planning::Cautions.serious?(key) } - piece.confirmations.map(&:caution)
       end
 
+      # A zone of the step is done, with what it was estimated at.
+      def mark(piece, step, zone, **done)
+        piece.step_marks.create!(step: step.key, zone: zone, label: step.label, work_kind: step.kind,
+                                 seconds: step.seconds_on(zone), **done)
+      end
+
+      private
+
+      def refuse_unanswered(piece, step)
+        if step.try || step.key == "lead" || step.key.start_with?("decide/")
+          refuse(:answer_comes_first, field: :step,
+                                      step: step.label)
+        end
+        check_cautions(piece, step)
+      end
+
+      # A trial that is stopped as done has worked; what did not is said otherwise.
+      def tried(piece_id, key)
+        Experiences.create(piece_id, { "step" => key, "worked" => "yes" })
+        []
+      end
+
+      def marks(piece, step, plan, given, person = nil, at: Clock.now)
+        clock = Bench::Clocks.start(step, plan)
+        done = { clock: clock, done_at: at, person: person } # one moment for all zones: they were done together
+        made = open_zones(step, given).map { |zone| mark(piece, step, zone, **done) }
+        Plans.refresh(piece.reload)
+        made
+      end
+
       def step(piece_id, given)
         piece = Support::Finder.find(Records::Piece, piece_id)
         plan = Plans.of(piece) or refuse(:no_plan_yet, field: :step)
         [piece, plan.step(given["step"].to_s) || refuse(:no_such_step, field: :step), plan]
       end
-      private_class_method :step
 
       def check_cautions(piece, step)
         key = unconfirmed(piece, step).first or return
@@ -160,14 +164,12 @@ module Operations
                                                           caution: Core::Planning::Cautions.text(key.to_sym, unit: House::WorkshopSettings.workshop.length_unit))
         raise Support::Danger.new(read, piece: piece, caution: key)
       end
-      private_class_method :check_cautions
 
       # The lead test ends with its answer, a trial with its result.
       def refuse_lead(step)
         refuse(:lead_test_needs_answer, field: :step) if step.key == "lead"
         refuse(:finish_not_chosen, field: :step) if step.key.start_with?("decide/")
       end
-      private_class_method :refuse_lead
 
       def open_zones(step, given)
         open = step.zones - step.done_zones
@@ -176,13 +178,6 @@ module Operations
         left = asked & open
         refuse(:zones_done_already, field: :step) if left.empty?
         left
-      end
-      private_class_method :open_zones
-
-      # A zone of the step is done, with what it was estimated at.
-      def mark(piece, step, zone, **done)
-        piece.step_marks.create!(step: step.key, zone: zone, label: step.label, work_kind: step.kind,
-                                 seconds: step.seconds_on(zone), **done)
       end
     end
   end

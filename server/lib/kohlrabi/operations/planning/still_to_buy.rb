@@ -8,7 +8,7 @@ module Operations
       # item: "product:KEY", "hardware" or "work:ID"; kind: of product, or nil; minor: what it is expected to cost.
       Item = Struct.new(:item, :label, :kind, :minor, keyword_init: true)
 
-      module_function
+      extend self
 
       # Array of Item of a piece in work.
       def of(piece)
@@ -51,6 +51,8 @@ module Operations
       # Items of a piece that live costs cover.
       def covered(piece) = piece.cost_links.reject { |link| link.cost.deletion_id }.map(&:item)
 
+      private
+
       def products(plan)
         Core::Planning::Stock.new(plan.materials_left, plan.brief.products).lines.select do |line|
           line.price.to_i.positive?
@@ -58,20 +60,17 @@ module Operations
           Item.new(item: "product:#{line.row[:key]}", label: line.row[:label], kind: line.row[:kind], minor: line.used)
         end
       end
-      private_class_method :products
 
       def hardware(piece, plan)
         minor = Plans.hardware_left(piece, Plans.chosen(piece), plan).to_i
         Item.new(item: "hardware", label: "new hardware", minor: minor) if minor.positive?
       end
-      private_class_method :hardware
 
       def works(piece, plan)
         AppliedWorks.to_buy(piece, Plans.chosen(piece), plan).map do |row|
           Item.new(item: "work:#{row.id}", label: AppliedWorks::KINDS.fetch(row.tool)[:label], minor: row.cost_minor)
         end
       end
-      private_class_method :works
     end
   end
 end

@@ -8,7 +8,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # product: key as the plan names it. Returns Array of Row, the one in use first; differences against it. Raises
       # Refused.
@@ -28,22 +28,21 @@ module Operations
         JSON.parse(Plans.chosen(piece).swaps).key(product) || product
       end
 
+      private
+
       def swapped(piece, plan, asked, instead)
         Plans.of(piece, products: plan.brief.products.with_swaps(asked => instead))
       end
-      private_class_method :swapped
 
       def figures(plan)
         [plan.remaining, Plans.ready(plan).first.days,
          Core::Planning::Stock.new(plan.materials_left, plan.brief.products).price]
       end
-      private_class_method :figures
 
       def row(product, base, figures)
         differences = base.zip(figures).map { |was, now| was && now ? now - was : nil }
         Row.new(product: product, seconds: differences[0], days: differences[1], money: differences[2])
       end
-      private_class_method :row
     end
   end
 end

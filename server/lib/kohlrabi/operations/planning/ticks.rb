@@ -5,7 +5,7 @@ module Operations
     # A step that is ticked, at the bench or on a device that tells it later: somebody else may have ticked it
     # meanwhile.
     module Ticks
-      module_function
+      extend self
 
       # given: as of Steps.finish. Returns {marks: how many, now: what to do now, where it should not have been
       # done, told: that it was done before}; the last two a sentence or nil. Raises as Steps.finish does.
@@ -17,13 +17,14 @@ module Operations
         { marks: Steps.finish(piece_id, given).size, now: after, told: nil }
       end
 
+      private
+
       # Who ticked it before, and when; nil where something is left to tick.
       def before(piece_id, given)
         piece = Support::Finder.find(Records::Piece, piece_id)
         marks = marks(piece, given)
         said(marks) unless marks.empty? || open?(piece, given)
       end
-      private_class_method :before
 
       def marks(piece, given)
         asked = Core::Planning::Deed.read(given["step"].to_s)
@@ -31,20 +32,17 @@ module Operations
           mark.deed.serves?(asked) && (given["zones"].nil? || given["zones"].include?(mark.zone))
         end
       end
-      private_class_method :marks
 
       def open?(piece, given)
         step = Plans.of(piece)&.step(given["step"].to_s)
         step && ((given["zones"] || step.zones) - step.done_zones).any?
       end
-      private_class_method :open?
 
       def said(marks)
         at = marks.map(&:done_at).max.in_time_zone(House::WorkshopSettings.workshop.zone).strftime("%H:%M")
         who = marks.filter_map(&:person).first
         who ? "#{who.name} did it at #{at}." : "It was done at #{at}."
       end
-      private_class_method :said
     end
   end
 end

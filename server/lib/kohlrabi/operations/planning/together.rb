@@ -7,7 +7,7 @@ module Operations
       # A step of several pieces: label, phase; parts: Array of [piece, Core::Planning::Step] in the order of the set.
       Line = Struct.new(:key, :label, :phase, :parts, keyword_init: true)
 
-      module_function
+      extend self
 
       # Ids of the other pieces of the set that a piece stands in.
       def mates(id) = members(id) - [id]
@@ -26,13 +26,6 @@ module Operations
         ids | rows.select { |row| sets.include?(row.piece_set_id) }.map(&:piece_id)
       end
 
-      # Members of all sets that were not sold.
-      def standing
-        sold = Records::PieceSetEvent.live.where(kind: "sold").select(:piece_set_id)
-        Records::PieceSetMember.where.not(piece_set_id: sold).where(piece_set_id: Records::PieceSet.live.select(:id)).order(:id)
-      end
-      private_class_method :standing
-
       # Of each mate that is in work and has a look, the Set of keys of its steps.
       def keys(piece, house)
         ids = members(piece.id)
@@ -40,18 +33,6 @@ module Operations
 
         of_set(ids, house).except(piece.id).values
       end
-
-      # {id => Set of keys of steps} of the pieces in work of a set, looked up once in a request.
-      def of_set(ids, house)
-        known = Support::Context.once(:set_keys) { {} }
-        known[ids] ||= begin
-          pieces = Records::Piece.live.where(id: ids).order(:id).preload(Plans::PARTS).to_a
-          pieces.reject { |piece| RecordedWork.closed?(piece) }.to_h do |piece|
-            [piece.id, Plans.of(piece, house: house, together: [])&.steps&.to_set(&:key)]
-          end.compact
-        end
-      end
-      private_class_method :of_set
 
       # What was looked up is looked up anew: a plan may have changed.
       def forget = Support::Context.forget(:set_keys)
@@ -65,6 +46,25 @@ module Operations
         end]
       end
 
+      private
+
+      # Members of all sets that were not sold.
+      def standing
+        sold = Records::PieceSetEvent.live.where(kind: "sold").select(:piece_set_id)
+        Records::PieceSetMember.where.not(piece_set_id: sold).where(piece_set_id: Records::PieceSet.live.select(:id)).order(:id)
+      end
+
+      # {id => Set of keys of steps} of the pieces in work of a set, looked up once in a request.
+      def of_set(ids, house)
+        known = Support::Context.once(:set_keys) { {} }
+        known[ids] ||= begin
+          pieces = Records::Piece.live.where(id: ids).order(:id).preload(Plans::PARTS).to_a
+          pieces.reject { |piece| RecordedWork.closed?(piece) }.to_h do |piece|
+            [piece.id, Plans.of(piece, house: house, together: [])&.steps&.to_set(&:key)]
+          end.compact
+        end
+      end
+
       # plans: {piece => its plan}. Each step once.
       def lines(plans)
         steps = plans.flat_map { |piece, plan| plan.steps.map { |step| [piece, step] } }
@@ -74,7 +74,6 @@ module Operations
           Line.new(key: key, label: step.label, phase: Core::Planning::Phases.label(step.phase), parts: parts)
         end
       end
-      private_class_method :lines
     end
   end
 end

@@ -8,7 +8,7 @@ module Operations
       WORDS = { "width_mm" => "width", "depth_mm" => "depth", "height_mm" => "height", "leg_mm" => "base", "leaf_mm" => "leaf",
                 "upper_height_mm" => "upper part", "upper_depth_mm" => "depth of the upper part", "drawer_rows" => "drawers by row" }.freeze
 
-      module_function
+      extend self
 
       # from, to: Records::Piece. Returns what differs or wants looking at, in sentences.
       def bring(from, to)
@@ -20,6 +20,8 @@ module Operations
             "#{found} #{found == 1 ? 'finding' : 'findings'} taken along: look #{to.name} over for its own."
           end)].compact
       end
+
+      private
 
       # Takes over what is empty. Returns sentences of what is not, and differs.
       def shape(from, to)
@@ -39,13 +41,11 @@ module Operations
         end
         told
       end
-      private_class_method :shape
 
       def differs(name, from, to)
         word = WORDS.fetch(name) { name.tr("_", " ") }
         "#{to.name}: #{word} is #{said(to[name])}, #{said(from[name])} on #{from.name}. Its own stands."
       end
-      private_class_method :differs
 
       def said(value)
         if value.is_a?(Numeric)
@@ -55,7 +55,6 @@ module Operations
           value.to_s
         end
       end
-      private_class_method :said
 
       def plan_shape(from, to)
         row = from.planned_shape
@@ -64,7 +63,6 @@ module Operations
         to.create_planned_shape!(row.attributes.except("id", "piece_id", "created_at",
                                                        "updated_at"))
       end
-      private_class_method :plan_shape
 
       # How many were taken over: those that were not noted on it yet.
       def findings(from, to)
@@ -75,7 +73,6 @@ module Operations
         end
         rows.size
       end
-      private_class_method :findings
     end
   end
 end

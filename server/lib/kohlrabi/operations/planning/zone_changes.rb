@@ -4,7 +4,7 @@ module Operations
   module Planning
     # What people change about single zones: area, grade, material, relief, splitting, merging.
     module ZoneChanges
-      module_function
+      extend self
 
       # given: {"label"?, "area"?, "grade"?, "material"?, "relief"?, "relief_depth"?, "relief_pitch"?, "parts"?,
       # "into"?}; all of a zone's
@@ -22,11 +22,12 @@ module Operations
         end
       end
 
+      private
+
       def store(piece, zone, values)
         piece.zone_changes.where(zone: zone).destroy_all
         piece.zone_changes.create!(values.merge(zone: zone)) if values.values.any?
       end
-      private_class_method :store
 
       def read(given, others)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -40,7 +41,6 @@ module Operations
         params.choice(:into, others)
         params.done!
       end
-      private_class_method :read
     end
   end
 end

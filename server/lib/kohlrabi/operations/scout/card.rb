@@ -9,7 +9,7 @@ module Operations
 
       KINDS = Core::Planning::Shape::Kinds
 
-      module_function
+      extend self
 
       # Array of [kind, {condition key => Verdicts}], own kinds first in alphabetical order with the usual ones.
       def rows
@@ -21,13 +21,14 @@ module Operations
         end
       end
 
+      private
+
       def kinds
         own = House::Choices.used(Records::Piece, :kind).map(&:downcase).uniq { |kind| KINDS.key(kind) }
         (own + (Core::Scout::Defaults::ROWS.keys - ["other", *own.map do |kind|
           KINDS.key(kind)
         end])).first(MAX_KINDS).sort
       end
-      private_class_method :kinds
     end
   end
 end

@@ -11,7 +11,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # [Array of Verdicts, how many in all]. view: "open" or "closed". Kept until anything is written: a verdict looks
       # back on all flips.
@@ -19,19 +19,6 @@ module Operations
         asked = [:prospects, view, page, per, query, House::WorkshopSettings.today]
         Support::VersionedCache.once(asked) { read_page(view, page, per, query) }
       end
-
-      def read_page(view, page, per, query)
-        scope = Records::Prospect.live.where(state: view == "open" ? "open" : STATES.keys - ["open"])
-        query.to_s.split(/\s+/).first(6).each do |word|
-          scope = Support::Having.word(scope, %w[name kind source notes], word)
-        end
-        ordered = scope.includes(:sightings, :photos).order(Arel.sql("COALESCE(closed_on, spotted_on) DESC, id DESC"))
-        rows = ordered.offset((page - 1) * per).limit(per).to_a
-        histories = Histories.new(rows.map(&:kind))
-        [rows.map { |prospect| Verdicts.new(prospect, histories: histories) }, scope.count]
-      end
-
-      private_class_method :read_page
 
       # Raises NotFound.
       def find(id)
@@ -141,6 +128,19 @@ module Operations
                                 state: STATES.fetch(prospect.state))
       end
 
+      private
+
+      def read_page(view, page, per, query)
+        scope = Records::Prospect.live.where(state: view == "open" ? "open" : STATES.keys - ["open"])
+        query.to_s.split(/\s+/).first(6).each do |word|
+          scope = Support::Having.word(scope, %w[name kind source notes], word)
+        end
+        ordered = scope.includes(:sightings, :photos).order(Arel.sql("COALESCE(closed_on, spotted_on) DESC, id DESC"))
+        rows = ordered.offset((page - 1) * per).limit(per).to_a
+        histories = Histories.new(rows.map(&:kind))
+        [rows.map { |prospect| Verdicts.new(prospect, histories: histories) }, scope.count]
+      end
+
       def read(given, new: false)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
         params.text(:kind, max: 80, required: new || params.sent?(:kind))
@@ -158,7 +158,6 @@ module Operations
         values[:count] ||= 1 if values.key?(:count)
         values.merge(checks(given))
       end
-      private_class_method :read
 
       def estimates(params)
         Verdicts::POINTS.each do |point|
@@ -167,7 +166,6 @@ module Operations
           params.with(:"hours_#{point}", into: :"hours_#{point}_seconds") { |raw| Core::Units::Effort.parse_week(raw) }
         end
       end
-      private_class_method :estimates
 
       def watch(params)
         params.choice(:cut_basis, Core::Scout::TagRule::BASES.keys)
@@ -176,7 +174,6 @@ module Operations
         params.day(:next_cut_on)
         params.day(:remind_on)
       end
-      private_class_method :watch
 
       def checks(given)
         return {} unless given.key?("checks")
@@ -185,7 +182,6 @@ module Operations
           text.to_s.strip
         end.reject { |_, text| text.empty? } }
       end
-      private_class_method :checks
 
       # Everything must hold together before it is stored: points in order, a rule of cuts that is one, pulls that add
       # up.
@@ -201,14 +197,12 @@ module Operations
       rescue Core::Refusal => e
         raise Support::Refused, [e]
       end
-      private_class_method :check
 
       def correct_sighting(prospect)
         seen = prospect.sightings.last || prospect.sightings.build(seen_on: prospect.spotted_on)
         seen.update!(tag_minor: prospect.tag_minor)
         prospect.sightings.reset
       end
-      private_class_method :correct_sighting
     end
   end
 end

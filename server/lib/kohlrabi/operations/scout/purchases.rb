@@ -6,7 +6,7 @@ module Operations
     module Purchases
       MEASURES = %w[width_mm depth_mm height_mm leg_mm].freeze
 
-      module_function
+      extend self
 
       # given: {"price"?, "on"?}; the price is the tag unless given. Returns the pieces. Raises Refused, NotFound.
       def buy(id, given)
@@ -35,6 +35,8 @@ module Operations
         made
       end
 
+      private
+
       def fields(prospect, place, bought_on, source, expected)
         many = prospect.count > 1
         share = ->(whole) { whole && Core::Flips::Shares.split(whole, Array.new(prospect.count, 1))[place] }
@@ -45,17 +47,14 @@ module Operations
                                      cost_to_come_minor: share.call(expected[:expected_materials_minor]),
                                      seconds_to_come: minutes(share.call(expected[:expected_seconds])) })
       end
-      private_class_method :fields
 
       def minutes(seconds) = seconds && ((seconds/60r).round * 60)
-      private_class_method :minutes
 
       # What was noted, with the condition it was in.
       def notes(prospect)
         condition = Core::Scout::Conditions.fetch(prospect.condition)
         [prospect.notes.presence, "#{condition[:label]} when bought: #{condition[:looks]}."].compact.join("\n")
       end
-      private_class_method :notes
 
       # One piece at its price; a premium, or several alike, make it a lot that is shared equally.
       def pay(prospect, made, price, bought_on)
@@ -69,7 +68,6 @@ module Operations
           Flips::Lots.share(lot)
         end
       end
-      private_class_method :pay
     end
   end
 end

@@ -4,7 +4,7 @@ module Operations
   module Scout
     # Room on the floor and hours left this month.
     module Rooms
-      module_function
+      extend self
 
       # Core::Scout::Room as of today.
       def answer(histories = Histories.new)
@@ -13,19 +13,19 @@ module Operations
                               today: House::WorkshopSettings.today)
       end
 
+      private
+
       def held
         rows = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND })
                              .pluck("flip_summaries.stage", :seconds_to_come, "flip_summaries.listed_on")
         rows.map { |stage, seconds, listed| Core::Scout::Room::Held.new(stage: stage, seconds_to_come: seconds, listed_on: listed) }
       end
-      private_class_method :held
 
       # Median days on the market of own sales, where there are enough of them.
       def own_days(histories)
         days = histories.market_days
         Core::Statistics::Quantiles.at(days, 1/2r) if days.size >= Core::Scout::Estimate::ENOUGH
       end
-      private_class_method :own_days
     end
   end
 end

@@ -7,7 +7,7 @@ module Operations
       AHEAD = 7 # days
       WATCHED = 100 # spotted pieces looked through, latest first
 
-      module_function
+      extend self
 
       # Array of [Verdicts, Date, why], most overdue first.
       def due
@@ -21,6 +21,8 @@ module Operations
         end.sort_by { |scouting, on, _| [on, scouting.prospect.id] }
       end
 
+      private
+
       # Only those with a date, a rule or more than one sighting can come due.
       def watched
         scope = Records::Prospect.live.where(state: "open")
@@ -28,7 +30,6 @@ module Operations
         due = scope.where.not(remind_on: nil).or(scope.where.not(cut_basis: nil)).or(scope.where(id: seen))
         due.order(id: :desc).limit(WATCHED).preload(:sightings).to_a
       end
-      private_class_method :watched
     end
   end
 end

@@ -11,7 +11,7 @@ module Operations
       Flip = Struct.new(:prospect, :resale, :hours, :materials, :paid, keyword_init: true)
       SHOWN = 60
 
-      module_function
+      extend self
 
       def answer
         closed = Records::Prospect.live.where(state: %w[let_go gone])
@@ -28,6 +28,8 @@ module Operations
         saved if saved&.positive?
       end
 
+      private
+
       def rows(flips)
         pairs = {
           resale: flips.map { |flip| [flip.prospect.expected_resale_minor, flip.resale] },
@@ -37,7 +39,6 @@ module Operations
         }
         pairs.transform_values { |rows| Core::Scout::TrackRecord.row(rows) }
       end
-      private_class_method :rows
 
       # Bought ones whose pieces have all been sold.
       def ended(bought)
@@ -49,7 +50,6 @@ module Operations
         spent = materials(sold.flat_map { |prospect| prospect.pieces.map(&:id) })
         sold.map { |prospect| flip(prospect, spent) }
       end
-      private_class_method :ended
 
       def flip(prospect, spent)
         pieces = prospect.pieces
@@ -60,7 +60,6 @@ module Operations
                    spent.fetch(piece.id, 0)
                  end, paid: sum.call(pieces.map(&:purchase_minor)))
       end
-      private_class_method :flip
 
       def materials(ids)
         Records::CostShare.joins(:cost).where(piece_id: ids,
@@ -68,14 +67,12 @@ module Operations
                                                        category: %w[materials hardware] })
                           .group(:piece_id).sum(:amount_minor)
       end
-      private_class_method :materials
 
       # Let go, or gone to somebody else: latest first, each with what it would have earned by the estimate of its time.
       def missed(shown)
         histories = Histories.new(shown.map(&:kind))
         shown.map { |prospect| Verdicts.new(prospect, histories: histories) }
       end
-      private_class_method :missed
     end
   end
 end

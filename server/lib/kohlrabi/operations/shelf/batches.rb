@@ -9,7 +9,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Batches of a mix, the latest first.
       def of(mix)
@@ -99,11 +99,12 @@ module Operations
         raise Support::Refused, [e]
       end
 
+      private
+
       def entry(row)
         Core::Shelf::MatchingLog::Entry.new(key: row.part, label: row.label, amount: Rational(row.amount_thousandths, THOUSANDTHS), said: row.said,
                                             trip: row.trip, on: row.added_on)
       end
-      private_class_method :entry
 
       # [the batch, what is left in it]. Raises Refused where nothing is.
       def there(id)
@@ -113,7 +114,6 @@ module Operations
         refuse(:batch_used_up, field: :batch) if left.empty?
         [batch, left]
       end
-      private_class_method :there
 
       # A new batch of what is left of the old one and what goes in. adds: [[product key or nil, label, ml]].
       def grow(old, version, adds, given, **said)
@@ -130,13 +130,11 @@ module Operations
         end
         batch
       end
-      private_class_method :grow
 
       def create(version, amount, values, **given)
         Records::Container.create!(product: Mixes.key(version.mix), size_thousandths: (amount * THOUSANDTHS).round, bought_on: House::WorkshopSettings.today,
                                    mix_version: version, **values.except(:said), **given)
       end
-      private_class_method :create
 
       # Takes parts from the shelf. Returns their cost; nil where they were not taken, for nobody knows it then.
       def fill(batch, amounts, given)
@@ -144,13 +142,10 @@ module Operations
 
         amounts.sum { |key, ml| Draws.into(batch, key, ml, more: given["more"] == true) }
       end
-      private_class_method :fill
 
       def labels(version) = Mixes.core(version).parts.to_h { |part| [part.key, part.label] }
-      private_class_method :labels
 
       def products(batch) = Mixes.products(batch.mix_version)
-      private_class_method :products
 
       def read(given, amount, required:)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -160,14 +155,12 @@ module Operations
         params.text(:said, max: 200)
         params.done!
       end
-      private_class_method :read
 
       def above_zero(amount)
         return Rational((amount * THOUSANDTHS).round, THOUSANDTHS) if amount.between?(1/1000r, 1_000_000)
 
         raise Core::Refusal.new(:amount_to_mix_impossible)
       end
-      private_class_method :above_zero
     end
   end
 end

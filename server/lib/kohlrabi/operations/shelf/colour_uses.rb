@@ -9,7 +9,7 @@ module Operations
       # Array of MixUses::Coat, the latest first; tins: containers that are not empty.
       Use = Struct.new(:row, :plan, :zones, :needed, :coats, :tins, keyword_init: true)
 
-      module_function
+      extend self
 
       # Array of Use, by label.
       def of_piece(piece)
@@ -22,20 +22,20 @@ module Operations
         rows.map { |row| use(row, piece, plan, tins) }.sort_by { |use| use.row[:label] }
       end
 
+      private
+
       def use(row, piece, plan, tins)
         steps = plan ? plan.steps.select { |step| step.materials.key?(row[:key]) } : []
         keys = Draws.keys(row)
         Use.new(row: row, plan: plan, zones: steps.flat_map(&:zones).uniq, needed: plan ? plan.materials_left.fetch(row[:key], 0) : 0,
                 coats: MixUses.coats(keys, [piece]).fetch(piece.id, []), tins: tins.values_at(*keys).compact.flatten)
       end
-      private_class_method :use
 
       # Keys of what the piece has had from the shelf.
       def taken(piece)
         Records::Draw.live.joins(:container,
                                  cost: :shares).where(cost_shares: { piece_id: piece.id }).distinct.pluck("containers.product")
       end
-      private_class_method :taken
     end
   end
 end

@@ -6,7 +6,7 @@ module Operations
     module Colours
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Core::Shelf::Colours for the workshop.
       def core
@@ -52,18 +52,17 @@ module Operations
       # Where a swatch alone is kept, the swatch of what was typed or picked.
       def hex(raw) = core.hex(core.key(raw))
 
+      private
+
       def rows = Records::Colour.order(:id)
-      private_class_method :rows
 
       def of(row) = Core::Shelf::Colour.new(key: key(row), name: row.name, hex: row.hex, note: row.note, own: true)
-      private_class_method :of
 
       def keep(row, values)
         row.update!(values)
         Products.forget
         row
       end
-      private_class_method :keep
 
       def read(given, new: false)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -72,7 +71,6 @@ module Operations
         params.text(:note, max: 200)
         params.done!
       end
-      private_class_method :read
 
       # What has the colour now, in words, or nil.
       def in_use(key)
@@ -86,7 +84,6 @@ module Operations
         mix = Mixes.all.find { |one| Mixes.products(Mixes.latest(one)).keys.any? { |part| Core::Shelf::Products.colour(part) == key } }
         "a part of the mix #{mix.product.label}" if mix
       end
-      private_class_method :in_use
     end
   end
 end

@@ -13,7 +13,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # Array of Row by kind and label; what is used up comes with finished: true.
       def rows(finished: false)
@@ -22,13 +22,6 @@ module Operations
         rows = shown.group_by(&:product).map { |key, all| row(products.fetch(key), all) }
         rows.sort_by { |row| [row.product[:kind], row.product[:label].downcase] }
       end
-
-      def row(product, containers)
-        cores = containers.map { |one| core(one) }
-        Row.new(product: product, containers: containers, left: cores.sum(&:left),
-                worth: (cores.sum(&:worth) if cores.all?(&:paid)))
-      end
-      private_class_method :row
 
       # Live containers, oldest first: what was there at the start, then by date.
       # parts: associations that are filled.
@@ -132,6 +125,14 @@ module Operations
         raise Support::Refused, [e.at(:product)]
       end
 
+      private
+
+      def row(product, containers)
+        cores = containers.map { |one| core(one) }
+        Row.new(product: product, containers: containers, left: cores.sum(&:left),
+                worth: (cores.sum(&:worth) if cores.all?(&:paid)))
+      end
+
       def left_of(given, container, product)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
         params.with(:left) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit) }
@@ -142,7 +143,6 @@ module Operations
         refuse(:more_than_it_held, field: :left, most: most) if left > container.volume
         left
       end
-      private_class_method :left_of
 
       def read(given, product, new: false, had: nil)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -156,7 +156,6 @@ module Operations
         params.text(:note, max: 200)
         gift(params.done!, had)
       end
-      private_class_method :read
 
       # A gift costs nothing: what it would have cost is its value.
       def gift(values, had)
@@ -166,7 +165,6 @@ module Operations
         refuse(:gift_was_paid_for, field: :value) if paid&.positive?
         values.merge(paid_minor: 0)
       end
-      private_class_method :gift
 
       def size(raw, product)
         amount = Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit)
@@ -174,7 +172,6 @@ module Operations
 
         raise Core::Refusal.new(:container_size_impossible, given: raw)
       end
-      private_class_method :size
 
       # What pieces have paid for stays as it was; a tin that nobody has opened yet can be exchanged for another.
       def refuse_used(row, values)
@@ -187,7 +184,6 @@ module Operations
 
         refuse(:taken_from_at_its_price, field: field)
       end
-      private_class_method :refuse_used
     end
   end
 end

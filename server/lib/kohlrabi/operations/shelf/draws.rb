@@ -6,7 +6,7 @@ module Operations
     module Draws
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"product", "amount" | "share", "pieces": [{"piece_id", "weight"?}], "drawn_on"?, "container_id"?,
       # "more"?}: share is of the container (or of the oldest); more: there was more in it than the shelf says.
@@ -23,26 +23,6 @@ module Operations
           draw(product, containers, amount, rows, on)
         end
       end
-
-      # What a device noted was taken, whatever the shelf says: what was read since then holds, and where more was
-      # taken than stood in a container, that is asked about.
-      def noted(product, containers, amount, rows, on)
-        Levels.lift(containers)
-        ask_more(containers, amount - containers.sum { |row| Containers.core(row).left })
-        cost = draw(product, containers, amount, rows, on)
-        containers.each { |row| ask_more([Levels.settle(row.reload)], -Containers.core(row).left) }
-        cost
-      end
-      private_class_method :noted
-
-      # There was more in the last container by so much; asked about.
-      def ask_more(containers, short)
-        return unless short.positive? && containers.any?
-
-        grow(containers.last, short)
-        Flips::Questions.ask_level(containers.last, (short * Containers::THOUSANDTHS).ceil)
-      end
-      private_class_method :ask_more
 
       # Takes a cost back with its draws.
       def remove(cost)
@@ -84,20 +64,6 @@ module Operations
         Flips::Summaries.refresh(pieces.pluck(:piece_id))
       end
 
-      def whole? = House::WorkshopSettings.workshop.material_rule == "whole"
-      private_class_method :whole?
-
-      # [product, containers with a price, amount that can be taken] of what is on the shelf.
-      def available(amounts)
-        amounts.filter_map do |key, amount|
-          product = Containers.product(key)
-          containers = containers(product, nil).select(&:paid_minor)
-          taken = [exact(amount), containers.sum { |row| Containers.core(row).left }].min
-          [product, containers, taken] if taken.positive?
-        end
-      end
-      private_class_method :available
-
       # Containers that a product is taken from: its own, and for a generic one those of own products like it.
       def containers(product, id)
         return [Support::Finder.find(Records::Container, id)] if id
@@ -125,6 +91,38 @@ module Operations
         raise Support::Refused, [e.of(product[:label])]
       end
 
+      private
+
+      # What a device noted was taken, whatever the shelf says: what was read since then holds, and where more was
+      # taken than stood in a container, that is asked about.
+      def noted(product, containers, amount, rows, on)
+        Levels.lift(containers)
+        ask_more(containers, amount - containers.sum { |row| Containers.core(row).left })
+        cost = draw(product, containers, amount, rows, on)
+        containers.each { |row| ask_more([Levels.settle(row.reload)], -Containers.core(row).left) }
+        cost
+      end
+
+      # There was more in the last container by so much; asked about.
+      def ask_more(containers, short)
+        return unless short.positive? && containers.any?
+
+        grow(containers.last, short)
+        Flips::Questions.ask_level(containers.last, (short * Containers::THOUSANDTHS).ceil)
+      end
+
+      def whole? = House::WorkshopSettings.workshop.material_rule == "whole"
+
+      # [product, containers with a price, amount that can be taken] of what is on the shelf.
+      def available(amounts)
+        amounts.filter_map do |key, amount|
+          product = Containers.product(key)
+          containers = containers(product, nil).select(&:paid_minor)
+          taken = [exact(amount), containers.sum { |row| Containers.core(row).left }].min
+          [product, containers, taken] if taken.positive?
+        end
+      end
+
       def draw(product, containers, amount, rows, on, step: nil)
         parts = parts(product, containers, amount)
         unit = House::WorkshopSettings.workshop.length_unit
@@ -139,21 +137,18 @@ module Operations
       rescue Core::Refusal => e
         raise Support::Refused, [e]
       end
-      private_class_method :draw
 
       # Array of Core::Shelf::FirstIn::Part, oldest container first.
       def parts(product, containers, amount)
         stock = Core::Shelf::FirstIn.new(containers.map { |row| Containers.core(row) }, whole: whole?)
         stock.draw(amount) { |left| Core::Shelf::Amount.text(left, product, unit: House::WorkshopSettings.workshop.length_unit) }
       end
-      private_class_method :parts
 
       # What the parts of a draw would have cost where they were gifts, minor units.
       def values(parts, containers)
         rows = containers.index_by(&:id)
         parts.map { |part| Containers.valued(rows.fetch(part.container.id)).cost(part.amount) }
       end
-      private_class_method :values
 
       # given: what it is for: a cost and its step, or a batch.
       def keep(part, on, **given)
@@ -162,7 +157,6 @@ module Operations
         Records::Container.where(id: part.container.id, opened_on: nil).update_all(opened_on: on,
                                                                                    updated_at: Clock.now)
       end
-      private_class_method :keep
 
       def read(given, product, containers)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -173,17 +167,14 @@ module Operations
         refuse(:amount_taken_missing, field: :amount) unless values[:amount]
         [exact(values[:amount]), values[:drawn_on] || House::WorkshopSettings.today]
       end
-      private_class_method :read
 
       def oldest(containers)
         open = containers.map { |row| Containers.core(row) }.find { |container| !container.empty? }
         open || raise(Core::Refusal.new(:none_on_the_shelf))
       end
-      private_class_method :oldest
 
       # Whole thousandths of the unit, so that what is stored adds up.
       def exact(amount) = Rational((amount.to_r * Containers::THOUSANDTHS).round, Containers::THOUSANDTHS)
-      private_class_method :exact
 
       # There was more in the last container than the shelf says: it held so much the more, for the same money.
       def find_more(containers, amount)
@@ -192,15 +183,12 @@ module Operations
 
         grow(containers.last, short)
       end
-      private_class_method :find_more
 
       def grow(container, short)
         container.update!(size_thousandths: container.size_thousandths + (short * Containers::THOUSANDTHS).ceil)
       end
-      private_class_method :grow
 
       def category(product) = product[:kind] == "fitting" ? "hardware" : "materials"
-      private_class_method :category
     end
   end
 end

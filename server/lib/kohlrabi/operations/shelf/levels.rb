@@ -5,7 +5,7 @@ module Operations
     # Levels that were read, and what was taken before and after them: told in any order, the level comes out the
     # same.
     module Levels
-      module_function
+      extend self
 
       # What was lost or found unseen by each reading of a container, worked out anew from the order in which all
       # happened; its money follows, so that all draws together cost their part of what was paid. Returns the
@@ -34,6 +34,8 @@ module Operations
         end
       end
 
+      private
+
       # One reading's unseen loss, with its part of the money.
       def put(line, lost)
         return if line.amount_thousandths == lost
@@ -44,14 +46,11 @@ module Operations
         line.update!(amount_thousandths: lost, amount_minor: Containers.core(container).cost(amount).to_i,
                      value_minor: Containers.valued(container).cost(amount).to_i)
       end
-      private_class_method :put
 
       def in_order(container) = container.draws.sort_by { |draw| [moment(draw), draw.id] }
-      private_class_method :in_order
 
       # What was written before moments were kept is as old as its row.
       def moment(draw) = draw.happened_at || draw.created_at
-      private_class_method :moment
     end
   end
 end

@@ -11,7 +11,7 @@ module Operations
       # for, or nil.
       Coat = Struct.new(:version, :step, :on, :amount, keyword_init: true)
 
-      module_function
+      extend self
 
       # Array of Use of one piece.
       def of_piece(piece)
@@ -39,16 +39,6 @@ module Operations
       # ml that a piece's plan still needs of a mix.
       def needed(mix, piece) = Planning::Plans.of(piece)&.materials_left&.fetch(Mixes.key(mix), 0).to_r
 
-      def use(mix, plan, piece, coats)
-        key = Mixes.key(mix)
-        steps = plan ? plan.steps.select { |step| step.materials.key?(key) } : []
-        return if steps.empty? && coats.empty?
-
-        Use.new(mix: mix, piece: piece, plan: plan, zones: steps.flat_map(&:zones).uniq, needed: plan ? plan.materials_left.fetch(key, 0) : 0,
-                coats: coats)
-      end
-      private_class_method :use
-
       # {piece id => Array of Coat} of what pieces had of some materials, the latest first. keys: of the materials.
       def coats(keys, pieces)
         rows = draws(keys).joins(cost: :shares).left_joins(container: :mix_version).where(cost_shares: { piece_id: pieces.map(&:id) })
@@ -62,10 +52,20 @@ module Operations
         end
       end
 
+      private
+
+      def use(mix, plan, piece, coats)
+        key = Mixes.key(mix)
+        steps = plan ? plan.steps.select { |step| step.materials.key?(key) } : []
+        return if steps.empty? && coats.empty?
+
+        Use.new(mix: mix, piece: piece, plan: plan, zones: steps.flat_map(&:zones).uniq, needed: plan ? plan.materials_left.fetch(key, 0) : 0,
+                coats: coats)
+      end
+
       def draws(keys)
         Records::Draw.live.joins(:container).where(containers: { product: keys }).where.not(cost_id: nil)
       end
-      private_class_method :draws
     end
   end
 end

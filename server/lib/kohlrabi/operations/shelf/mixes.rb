@@ -12,7 +12,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       def all
         mixes = Records::Base.preload_all(Records::Mix.live.order(:id), %i[product versions])
@@ -113,32 +113,30 @@ module Operations
         refuse(product[:mix] ? :mix_in_a_mix : :part_without_volume, field: :product, product: product[:label])
       end
 
+      private
+
       def named(given)
         label = given["label"].to_s.strip
         refuse(:part_has_no_name, field: :parts) if label.empty?
         refuse(:longer_than_60_characters, field: :parts, given: label) if label.size > 60
         [nil, label]
       end
-      private_class_method :named
 
       def parts(given)
         Array(given).map { |row| [*part(row), number(row["parts"])] }
       end
-      private_class_method :parts
 
       def note(given)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
         params.text(:note, max: 200)
         params.done![:note]
       end
-      private_class_method :note
 
       def number(raw)
         Core::Units::Quantity.ratio(raw)
       rescue Core::Refusal => e
         raise Support::Refused, [e.at(:parts)]
       end
-      private_class_method :number
 
       def read(given)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -146,7 +144,6 @@ module Operations
         params.text(:target, max: 120)
         params.done!
       end
-      private_class_method :read
     end
   end
 end

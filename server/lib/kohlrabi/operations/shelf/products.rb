@@ -9,7 +9,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       def all = Records::Product.live.order(:generic, :label)
 
@@ -58,13 +58,14 @@ module Operations
 
       def key(row) = "own-#{row.id}"
 
+      private
+
       def own(row)
         packs = [[row.pack_amount, row.pack_price_minor]] if row.pack_amount
         { key: key(row), like: row.generic, label: row.label, rate: row.rate, sand: row.sand, recoat: row.recoat, handle: row.handle,
           touch: row.touch_dry, base: row.base, thin: row.thin, grips: row.grips, builtin: row.builtin&.split(","), blocks: row.blocks&.split(","),
           cure: row.cure, coldest: row.coldest, packs: packs }
       end
-      private_class_method :own
 
       def read(given, new: false, generic: nil)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -77,7 +78,6 @@ module Operations
         params.money(:pack_price)
         nature(params, given)
       end
-      private_class_method :read
 
       # What it is: its base, what it has built in, holds back and sticks to, how far it is thinned.
       def nature(params, given)
@@ -88,7 +88,6 @@ module Operations
         values[:grips] = values[:grips] && values[:grips] == "yes" if values.key?(:grips)
         values.merge(%i[builtin blocks].to_h { |field| [field, listed(given, field)] }.compact)
       end
-      private_class_method :nature
 
       # What a container of it holds, whole millilitres, grams or pieces.
       def pack(raw, generic, workshop)
@@ -98,7 +97,6 @@ module Operations
 
         raise Core::Refusal.new(:not_in_range, given: raw, min: 1, max: 100_000)
       end
-      private_class_method :pack
 
       def waits(params)
         WAITS.each do |field, column|
@@ -108,7 +106,6 @@ module Operations
         end
         params.count(:cure, 1..365)
       end
-      private_class_method :waits
 
       # "primer,clear" of what its label says it has built in or holds back; nil where that was not said.
       def listed(given, field)
@@ -120,7 +117,6 @@ module Operations
         refuse(:cannot_stand_here, field: field, given: foreign, among: among.join(", ")) if foreign
         said.join(",")
       end
-      private_class_method :listed
 
       def percent(raw)
         value = Core::Units::Numerals.parse(raw.delete_suffix("%").strip, decimal: :either)
@@ -128,14 +124,12 @@ module Operations
 
         raise Core::Refusal.new(:thinning_out_of_range, given: raw)
       end
-      private_class_method :percent
 
       def above_zero(value, raw)
         return value if value.positive?
 
         raise Core::Refusal.new(:coverage_not_positive, given: raw)
       end
-      private_class_method :above_zero
     end
   end
 end

@@ -11,7 +11,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"shop"?, "spent_on"?, "tax"?, "total"?, "lines": [{"what", "amount", "category"?, "pieces"}, or onto the
       # shelf {"product", "colour"?, "size", "amount"}]}.
@@ -48,6 +48,8 @@ module Operations
         Records::Receipt.live.where.not(shop: nil).group(:shop).order(Arel.sql("MAX(id) DESC")).limit(20).pluck(:shop)
       end
 
+      private
+
       def lines(given)
         rows = Array(given["lines"])
         refuse(:receipt_without_lines, field: :lines) if rows.empty?
@@ -61,7 +63,6 @@ module Operations
           end
         end
       end
-      private_class_method :lines
 
       def head(given)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
@@ -72,7 +73,6 @@ module Operations
         values = params.done!
         { spent_on: Support::Facts.day, **values, tax_minor: values[:tax_minor] || 0 }
       end
-      private_class_method :head
 
       # The total that is printed on it must be what the lines and the tax come to.
       def refuse_total(paid, printed, lines)
@@ -83,7 +83,6 @@ module Operations
         refuse(:receipt_does_not_add_up, field: :total, lines: lines.size, paid: text.call(paid), total: text.call(printed),
                                          gap: text.call((printed - paid).abs), side: printed > paid ? "missing" : "too much")
       end
-      private_class_method :refuse_total
 
       def keep(receipt, line, paid)
         text = Core::Units::MoneyText.plain(paid, House::WorkshopSettings.workshop.money)
@@ -98,7 +97,6 @@ module Operations
         Flips::Costs.create("what" => given["what"], "category" => given["category"].to_s, "amount" => text, "spent_on" => day,
                             "pieces" => given["pieces"], **given.slice("covers")).update!(receipt: receipt)
       end
-      private_class_method :keep
 
       # Says of which line something was refused.
       def at(index)
@@ -106,7 +104,6 @@ module Operations
       rescue Support::Refused => e
         raise(Support::Refused, e.refusals.map { |refusal| refusal.at("lines/#{index}/#{refusal.field}") })
       end
-      private_class_method :at
     end
   end
 end

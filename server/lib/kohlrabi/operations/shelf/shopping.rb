@@ -9,7 +9,7 @@ module Operations
       # colour, or nil.
       Row = Struct.new(:product, :needed, :there, :line, :pieces, :gear, :note, keyword_init: true)
 
-      module_function
+      extend self
 
       # Array of Row: first what is to be bought.
       def rows(bench = Bench::Schedules.now)
@@ -49,12 +49,13 @@ module Operations
         end
       end
 
+      private
+
       # Keys of products and gear that the steps of a date take.
       def wanted_on(bench, date)
         steps = bench.schedule.between(bench.at(date), bench.at(date + 1)).map { |slot, _, _| bench.step(slot) }
         steps.flat_map { |step| [*step.materials.keys, *Core::Planning::Cautions.gear(step.cautions)] }.uniq
       end
-      private_class_method :wanted_on
 
       # {product key => {piece name => amount}} of all plans and of what bench tools found.
       def needs(bench)
@@ -64,7 +65,6 @@ module Operations
           end
         end
       end
-      private_class_method :needs
 
       def row(product, amounts, there, products)
         needed = amounts.values.sum
@@ -73,7 +73,6 @@ module Operations
         Row.new(product: product, needed: needed, there: there, line: line, pieces: amounts.keys, gear: false,
                 note: (note(product, products) if line))
       end
-      private_class_method :row
 
       # What the shelf has of it in a colour that nobody has said, or why nothing on the shelf can serve yet.
       def note(product, products)
@@ -89,7 +88,6 @@ module Operations
 
         "#{Core::Shelf::Amount.text(there, product, unit: unit)} stands on the shelf whose colour nobody has said"
       end
-      private_class_method :note
 
       # Gear that open steps ask for: one container where none is there.
       def gear(bench, there, products)
@@ -100,7 +98,6 @@ module Operations
                   gear: true)
         end
       end
-      private_class_method :gear
 
       # {gear key => labels of steps}.
       def steps_by_gear(steps)
@@ -108,7 +105,6 @@ module Operations
           Core::Planning::Cautions.gear(step.cautions).each { |key| (all[key] ||= []) << step.label }
         end
       end
-      private_class_method :steps_by_gear
     end
   end
 end

@@ -7,7 +7,7 @@ module Operations
     module Sprayers
       LONGEST = 600 # seconds of a cup
 
-      module_function
+      extend self
 
       def all = Records::SpraySetting.order(:id)
 
@@ -34,6 +34,8 @@ module Operations
 
       def number(value) = Core::Units::Numerals.plain(value.to_r, (value % 1).zero? ? 0 : 1)
 
+      private
+
       def read(given, product)
         params = Support::Params.new(given, House::WorkshopSettings.workshop)
         params.text(:nozzle, max: 40)
@@ -42,12 +44,10 @@ module Operations
         params.with(:cup_seconds) { |raw| within(raw, 0..LONGEST, :cup_seconds_out_of_range) }
         params.done!
       end
-      private_class_method :read
 
       def thinning(raw, product)
         Core::Shelf::Products.thinned!(product, within(raw.delete_suffix("%").strip, 0..100, :thinning_out_of_range))
       end
-      private_class_method :thinning
 
       def within(raw, range, code)
         value = Core::Units::Numerals.parse(raw).to_f
@@ -55,7 +55,6 @@ module Operations
 
         raise Core::Refusal.new(code, given: raw)
       end
-      private_class_method :within
     end
   end
 end

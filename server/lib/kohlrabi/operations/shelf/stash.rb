@@ -6,7 +6,7 @@ module Operations
     module Stash
       extend Support::Refusing
 
-      module_function
+      extend self
 
       PARTS = %i[lot photos stash_uses].freeze # what is said of one
       PER_PAGE = 100
@@ -40,14 +40,15 @@ module Operations
         item
       end
 
-      def refuse_fewer(item, used)
-        refuse(:stash_used_on_pieces, field: :count, used: used, item: item.name)
-      end
-      private_class_method :refuse_fewer
-
       def remove(id)
         item = Support::Finder.find(Records::StashItem, id)
         Support::Removal.of([item], what: "#{item.name} removed from the stash")
+      end
+
+      private
+
+      def refuse_fewer(item, used)
+        refuse(:stash_used_on_pieces, field: :count, used: used, item: item.name)
       end
 
       def read(given, new: false)
@@ -61,7 +62,6 @@ module Operations
         params.date(:got_on, what: "Got")
         params.done!
       end
-      private_class_method :read
     end
   end
 end

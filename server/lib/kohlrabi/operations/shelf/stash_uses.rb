@@ -8,7 +8,7 @@ module Operations
 
       extend Support::Refusing
 
-      module_function
+      extend self
 
       # given: {"piece_id", "count"}. Returns the use. Raises Refused for more than is there.
       def create(item_id, given)
@@ -54,12 +54,13 @@ module Operations
         Core::Shelf::StashFit.new(stash, needs(piece), unit: House::WorkshopSettings.workshop.length_unit).answers
       end
 
+      private
+
       def core(item, count)
         Core::Shelf::StashFit::Item.new(id: item.id, name: item.name, kind: item.kind, number: count, spacing: item.spacing_mm,
                                         long: item.length_mm,
                                         wide: item.width_mm)
       end
-      private_class_method :core
 
       # What the piece could take: pulls by its fronts and doors, legs, shelves, a pane.
       def needs(piece)
@@ -80,7 +81,6 @@ module Operations
                      wide: shape.width)
           end)].compact
       end
-      private_class_method :needs
 
       # Centre to centre of the holes that are there or wanted, mm; nil where nobody has said.
       def spacing(piece)
@@ -88,7 +88,6 @@ module Operations
           finding.kind == "old_holes" && finding.measure
         end&.measure
       end
-      private_class_method :spacing
     end
   end
 end

@@ -14,7 +14,7 @@ module Operations
 
       extend Refusing
 
-      module_function
+      extend self
 
       # Runs the block and stores what it changed. Must run in a transaction. Returns [the block's value, id of the act
       # or nil].
@@ -43,23 +43,6 @@ module Operations
       rescue ActiveRecord::RecordNotUnique, ActiveRecord::InvalidForeignKey
         refuse(:changed_since)
       end
-
-      def only_derived?(entry) = entry.change == "changed" && (entry.after.keys - DERIVED).empty?
-      private_class_method :only_derived?
-
-      # Ids of the pieces whose figures may depend on the rows.
-      def touched(entries)
-        entries.flat_map do |entry|
-          row = model(entry).find_by(id: entry.id)
-          [entry.before, entry.after].compact.map { |values| values["piece_id"] } + (row ? Removal.touched(row) : [])
-        end.compact.uniq
-      end
-      private_class_method :touched
-
-      def refresh(pieces)
-        Flips::Summaries.refresh(Records::Piece.where(id: pieces).pluck(:id))
-      end
-      private_class_method :refresh
 
       def model(entry) = Records.const_get(entry.model)
 
@@ -127,6 +110,22 @@ module Operations
         def removable?(entry) = model(entry).include?(Records::Removable)
         def model(entry) = Acts.model(entry)
         def deletion = @deletion ||= Records::Deletion.create!(what: "Undone")
+      end
+
+      private
+
+      def only_derived?(entry) = entry.change == "changed" && (entry.after.keys - DERIVED).empty?
+
+      # Ids of the pieces whose figures may depend on the rows.
+      def touched(entries)
+        entries.flat_map do |entry|
+          row = model(entry).find_by(id: entry.id)
+          [entry.before, entry.after].compact.map { |values| values["piece_id"] } + (row ? Removal.touched(row) : [])
+        end.compact.uniq
+      end
+
+      def refresh(pieces)
+        Flips::Summaries.refresh(Records::Piece.where(id: pieces).pluck(:id))
       end
     end
   end

@@ -8,7 +8,7 @@ module Operations
       KEY = :kohlrabi_context
       private_constant :KEY
 
-      module_function
+      extend self
 
       # Runs the block in a context of its own and returns its value.
       def open(&)

@@ -29,7 +29,7 @@ module Operations
 
       extend Refusing
 
-      module_function
+      extend self
 
       # Takes it in: the block does it as of then and returns a Hash. given: Given, or nil for what happens now.
       # Raises Known, Refused where its moment cannot be, or it is meant for another workshop.
@@ -69,12 +69,13 @@ module Operations
         at
       end
 
+      private
+
       def read(text)
         Time.iso8601(text.to_s).utc
       rescue ArgumentError
         refuse(:not_a_moment, field: :happened_at, given: text.to_s)
       end
-      private_class_method :read
 
       def keep(given, moment)
         value = yield
@@ -82,7 +83,6 @@ module Operations
                               happened_at: moment)
         value
       end
-      private_class_method :keep
 
       def as_of(moment, given, &)
         Thread.current[KEY] = given
@@ -90,7 +90,6 @@ module Operations
       ensure
         Thread.current[KEY] = nil
       end
-      private_class_method :as_of
     end
   end
 end

@@ -18,7 +18,7 @@ module Operations
                 Records::Channel => "channel", Records::Receipt => "receipt", Records::Payment => "payment",
                 Records::DiaryEntry => "note" }.freeze
 
-      module_function
+      extend self
 
       # Raises NotFound.
       def find(model, id)

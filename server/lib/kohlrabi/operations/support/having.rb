@@ -5,7 +5,7 @@ module Operations
     # What has a word in one of its columns, by the letter: "50%" and "elm_top" are found as typed. SQLite knows no
     # escape sign until it is told one.
     module Having
-      module_function
+      extend self
 
       # scope: of records; columns: Array of String; word: String as typed. Returns the scope narrowed.
       def word(scope, columns, word)

@@ -11,7 +11,7 @@ module Operations
 
       extend Refusing
 
-      module_function
+      extend self
 
       # Yields once a key; returns [status, body text, id of the act or nil]. The block returns [status, Hash, id of the
       # act or nil]. key may be nil.
@@ -30,19 +30,19 @@ module Operations
       # What tells one request from another: method, path, query and body.
       def fingerprint(*parts) = Digest::SHA256.hexdigest(parts.join("\n"))
 
+      private
+
       def repeat(stored, fingerprint)
         return [stored.status, stored.body, stored.act_id] if stored.fingerprint == fingerprint
 
         refuse(:idempotency_key_used, field: "Idempotency-Key")
       end
-      private_class_method :repeat
 
       def remember(key, fingerprint, status, body, act)
         Records::IdempotencyKey.where(created_at: ...(Clock.now - KEPT)).delete_all
         Records::IdempotencyKey.create!(key: key, fingerprint: fingerprint, status: status, body: body, act_id: act,
                                         created_at: Clock.now)
       end
-      private_class_method :remember
     end
   end
 end

@@ -4,7 +4,7 @@ module Operations
   module Support
     # Saves a record that two tabs may have open. The version that was read comes along and must still stand.
     module Locking
-      module_function
+      extend self
 
       # given: the request, with "lock_version"; values: attributes to set. The block checks the record before it is
       # written. Raises EditConflict with both versions, Refused from the block.

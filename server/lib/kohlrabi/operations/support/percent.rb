@@ -4,7 +4,7 @@ module Operations
   module Support
     # Percentages as they are kept: whole hundredths of a percent.
     module Percent
-      module_function
+      extend self
 
       # "12.5" → 1250. most: the highest allowed, in percent; nil: any below 100, as for a fee. Raises Core::Refusal
       # when out of range or finer than a hundredth.

@@ -16,7 +16,7 @@ module Operations
 
       extend Refusing
 
-      module_function
+      extend self
 
       # Hides records. what: said to the person, "Cost removed". Returns the Deletion.
       def of(records, what:)
@@ -65,12 +65,13 @@ module Operations
         end
       end
 
+      private
+
       # What makes a plan came back: hours and money to come follow it.
       def replan(records)
         planned = records.select { |record| PLANNED.include?(record.class) }
         Records::Piece.where(id: planned.filter_map(&:piece_id).uniq).each { |piece| Planning::Plans.refresh(piece) }
       end
-      private_class_method :replan
 
       # What was put back on the shelf may have been taken for something else since.
       def recheck_shelf(records)
@@ -80,12 +81,10 @@ module Operations
           refuse(:shelf_taken_since)
         end
       end
-      private_class_method :recheck_shelf
 
       def recheck_days(records)
         records.grep(Records::WorkEntry).each { |entry| Flips::Work.check_day(entry) }
       end
-      private_class_method :recheck_days
     end
   end
 end

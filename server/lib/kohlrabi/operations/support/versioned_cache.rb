@@ -7,7 +7,7 @@ module Operations
       LOCK = Monitor.new
       MAX_ANSWERS = 400 # answers: time passes while nobody writes, and old ones must not pile up
 
-      module_function
+      extend self
 
       # The block's value, from memory where nothing has changed since. Within a transaction it is always worked out
       # anew.

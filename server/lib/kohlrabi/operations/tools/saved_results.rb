@@ -6,7 +6,7 @@ module Operations
     module SavedResults
       UNPAINTED = %w[leave undecided].freeze
 
-      module_function
+      extend self
 
       # Core::Tools::Answer. given: {field => typed}; unit: of bare lengths. Raises Refused.
       def answer(key, given, unit: House::WorkshopSettings.workshop.length_unit)
@@ -112,6 +112,8 @@ module Operations
         end
       end
 
+      private
+
       # mm² of the zones that the chosen look covers; of all that is seen where there is no look; nil where nothing was
       # measured.
       def painted(piece, zones)
@@ -121,7 +123,6 @@ module Operations
         square = zones.select { |zone| covered.include?(zone.key) }.sum { |zone| zone.square_metres * 1_000_000 }
         square if square.positive?
       end
-      private_class_method :painted
 
       # Steps after the first of the plan that is not done; a piece without a plan has none.
       def steps(piece, row, steps)
@@ -134,7 +135,6 @@ module Operations
           piece.reload
         end
       end
-      private_class_method :steps
 
       def stash(row)
         again(row)&.offcuts&.each do |offcut|
@@ -142,7 +142,6 @@ module Operations
                                      origin: row.piece.name[0, 120], got_on: House::WorkshopSettings.today, tool_result_id: row.id)
         end
       end
-      private_class_method :stash
     end
   end
 end

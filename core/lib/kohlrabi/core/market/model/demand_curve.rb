@@ -12,7 +12,7 @@ module Core
         KAPPA = C / (C - 1)
         FAR = 60.0 # of the exponent, beyond which nothing changes any more
 
-        module_function
+        extend self
 
         # x: ln asked − ln value; cap: C. 1 at the value, C at nothing asked; without a cap the power law.
         def phi(x, beta, cap = C)

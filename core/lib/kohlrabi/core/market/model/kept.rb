@@ -9,7 +9,7 @@ module Core
       module Kept
         VERSION = 1
 
-        module_function
+        extend self
 
         def write(fit) = JSON.generate({ "version" => VERSION, **fit.to_h.transform_keys(&:to_s) })
 

@@ -11,7 +11,7 @@ module Core
         # Under so many whole units of currency no ending is looked for.
         SMALL = 20
 
-        module_function
+        extend self
 
         # value: Value; ending: key of AskingPrice::ENDINGS; unit: minor units in one; also: an amount that must be
         # among them, with what leads down from it. Array of Integer, ascending: the same whatever else is asked for.

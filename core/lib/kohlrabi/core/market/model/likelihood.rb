@@ -8,7 +8,7 @@ module Core
       # r), E = Σ h · days over the prices at which it stood. Gradient and curvature are in the order m, ln β, cos,
       # sin; the curvature as its upper triangle by rows.
       module Likelihood
-        module_function
+        extend self
 
         # stretches: Array of Stay::Stretch; frailty: Frailty; slopes: Frailty#slopes; season: [cos, sin].
         # Returns [log L, [4 slopes], [10 curvatures]].
@@ -26,6 +26,8 @@ module Core
               Math.exp((season[0] * wave[0]) + (season[1] * wave[1]))
           end
         end
+
+        private
 
         # [E, its 4 slopes, its 10 curvatures, the last stretch's [ln h, 4 slopes, 3 curvatures mm, mq, qq]].
         def exposure(stretches, level, beta, season)
@@ -65,7 +67,6 @@ module Core
           end
           [whole, slope, bend, last]
         end
-        private_class_method :exposure
 
         def join((whole, slope, bend), last, sold, frailty, slopes)
           k = frailty.k
@@ -89,7 +90,6 @@ module Core
           at_last(gradient, curvature, last) if sold.positive?
           [value, gradient, curvature]
         end
-        private_class_method :join
 
         # k and r move with ln β.
         def doubt(gradient, curvature, slope, sold, whole, frailty, slopes)
@@ -109,7 +109,6 @@ module Core
           curvature[5] += slope[2] * cross
           curvature[6] += slope[3] * cross
         end
-        private_class_method :doubt
 
         # The rate at the price at which it sold.
         def at_last(gradient, curvature, last)
@@ -118,7 +117,6 @@ module Core
           curvature[1] += last[6]
           curvature[4] += last[7]
         end
-        private_class_method :at_last
       end
     end
   end

@@ -22,7 +22,7 @@ module Core
         # Where the usual figures are of another money, only how kinds stand to each other is taken from them.
         LEVEL_UNKNOWN = 3.0
 
-        module_function
+        extend self
 
         # key: of a parameter ("kind:desk"). Returns Row: its own, or its family's.
         def of(key) = ROWS.fetch(key) { ROWS.fetch(key[/\A[^:]+/]) }

@@ -21,39 +21,42 @@ module Core
           end
         end.freeze
 
-        # asks: Array of [Date, minor units], by date, the first on the day it was listed; to: Date, the last day;
-        # got: minor units where sold; usual: share of the asked price that is usually got. Returns Array of
-        # Stretch; a listing of less than a day counts as half of one.
-        def self.path(asks, to:, got: nil, usual: 0.93)
-          known = asks.select { |_, minor| minor.positive? }
-          return [] if known.empty? || to < known.first.first
+        class << self
+          # asks: Array of [Date, minor units], by date, the first on the day it was listed; to: Date, the last day;
+          # got: minor units where sold; usual: share of the asked price that is usually got. Returns Array of
+          # Stretch; a listing of less than a day counts as half of one.
+          def path(asks, to:, got: nil, usual: 0.93)
+            known = asks.select { |_, minor| minor.positive? }
+            return [] if known.empty? || to < known.first.first
 
-          stretches = known.each_with_index.flat_map do |(from, minor), index|
-            months(from, [known[index + 1]&.first || to, to].min, Math.log(minor))
+            stretches = known.each_with_index.flat_map do |(from, minor), index|
+              months(from, [known[index + 1]&.first || to, to].min, Math.log(minor))
+            end
+            stretches = [Stretch.new(Math.log(known.last.last), 0.5, to.month)] if stretches.empty?
+            got && got < TAKEN_LOW * usual * known.last.last ? cut(stretches, got / usual) : stretches
           end
-          stretches = [Stretch.new(Math.log(known.last.last), 0.5, to.month)] if stretches.empty?
-          got && got < TAKEN_LOW * usual * known.last.last ? cut(stretches, got / usual) : stretches
-        end
 
-        def self.months(from, to, log)
-          parts = []
-          while from < to
-            last = [Date.new(from.year, from.month, -1) + 1, to].min
-            parts << Stretch.new(log, (last - from).to_f, from.month)
-            from = last
+          private
+
+          def months(from, to, log)
+            parts = []
+            while from < to
+              last = [Date.new(from.year, from.month, -1) + 1, to].min
+              parts << Stretch.new(log, (last - from).to_f, from.month)
+              from = last
+            end
+            parts
           end
-          parts
-        end
 
-        def self.cut(stretches, price)
-          return stretches unless price.positive?
+          def cut(stretches, price)
+            return stretches unless price.positive?
 
-          *before, last = stretches
-          day = [last.days, 1.0].min
-          rest = Stretch.new(last.log, last.days - day, last.month)
-          [*before, *([rest] if rest.days.positive?), Stretch.new(Math.log(price), day, last.month)]
+            *before, last = stretches
+            day = [last.days, 1.0].min
+            rest = Stretch.new(last.log, last.days - day, last.month)
+            [*before, *([rest] if rest.days.positive?), Stretch.new(Math.log(price), day, last.month)]
+          end
         end
-        private_class_method :months, :cut
       end
     end
   end

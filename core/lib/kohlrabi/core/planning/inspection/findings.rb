@@ -23,7 +23,7 @@ module Core
         TREATMENTS = (Core.table("planning/treatments") + OWN).to_h { |row| [row[:key], row] }.freeze
         MAX_AMOUNT = 100_000
 
-        module_function
+        extend self
 
         # The row of a finding. Raises Refusal for an unknown one.
         def fetch(key)

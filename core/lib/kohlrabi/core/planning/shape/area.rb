@@ -10,7 +10,7 @@ module Core
           Math::PI / 2
         } }.freeze
 
-        module_function
+        extend self
 
         # A top of the given outline. Half-round: w along the wall, d from the wall (half an ellipse); round and oval:
         # an ellipse.
@@ -46,10 +46,11 @@ module Core
           raise Refusal.new(:slats_need_depth_and_pitch, field: :relief_depth)
         end
 
+        private
+
         def ellipse(half, other)
           Math::PI * ((3 * (half + other)) - Math.sqrt(((3 * half) + other) * (half + (3 * other))))
         end
-        private_class_method :ellipse
       end
     end
   end

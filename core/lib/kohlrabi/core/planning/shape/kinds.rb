@@ -33,7 +33,7 @@ module Core
         NAMED = {} # rubocop:disable Style/MutableConstant
         AFTER = / (?:with|for|from|in|on|by) .*/ # what follows says more of it, not what it is
 
-        module_function
+        extend self
 
         # Names of the kinds.
         def names = BY_NAME.keys
@@ -46,11 +46,6 @@ module Core
         def name(text)
           NAMED.clear if NAMED.size > REMEMBERED
           NAMED.fetch(text) { NAMED[text] = look_up(text) }
-        end
-
-        def look_up(text)
-          [text.to_s[/\A[^,;(]+/], text].each { |said| found(PLAIN.call(said)).then { |kind| return kind if kind } }
-          nil
         end
 
         # What pieces are grouped and compared by: the name of the kind, else the word itself, plain. nil for nothing.
@@ -72,6 +67,13 @@ module Core
         # The template of a kind by any of its words. form: key of FORMS, said of a word that is not known.
         def template(text, form: nil)
           BY_NAME[name(text) || FORMS.dig(form, 1)] || OTHER
+        end
+
+        private
+
+        def look_up(text)
+          [text.to_s[/\A[^,;(]+/], text].each { |said| found(PLAIN.call(said)).then { |kind| return kind if kind } }
+          nil
         end
 
         # A phrase that reaches over "with" first ("dresser with mirror"), then what stands before it ("desk with
@@ -98,7 +100,6 @@ module Core
           end
           nil
         end
-        private_class_method :look_up, :found, :ending, :known
       end
     end
   end

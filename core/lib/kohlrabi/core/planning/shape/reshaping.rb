@@ -11,7 +11,7 @@ module Core
         # something on.
         Act = Struct.new(:key, :label, :leaves, :zone, :spare, :cut, :adds, keyword_init: true)
 
-        module_function
+        extend self
 
         # bought, planned: PieceShape. Returns Array of Act.
         def between(bought, planned, unit: "mm")
@@ -21,6 +21,8 @@ module Core
            fewer(was, now, :shelves, "shelf"), rows(was, now), cut(was, now, :width, "narrower", unit),
            cut(was, now, :depth, "shallower", unit), lower(was, now, unit)].compact.map(&:freeze)
         end
+
+        private
 
         def base(was, now, unit)
           return unless was[:leg].positive? && (now[:leg].zero? || was[:base] != now[:base])
@@ -87,7 +89,6 @@ module Core
           Act.new(key: "cut_height", label: "Cut it lower by #{less}", leaves: "raw_edge", zone: "frame",
                   cut: true)
         end
-        private_class_method :base, :stand, :upper, :fewer, :rows, :cut, :lower
       end
     end
   end

@@ -10,7 +10,7 @@ module Core
                             :into, keyword_init: true)
         MAX_PIECES = 12
 
-        module_function
+        extend self
 
         # shape: PieceShape; changes: Array of Change; surface: material where a zone has none of its own.
         # Returns Array of Zone. A change to a zone that the shape no longer has is passed over.
@@ -26,6 +26,8 @@ module Core
 
           raise Refusal.new(:no_such_zone, field: field, given: key, keys: keys.first(6).join(", "))
         end
+
+        private
 
         def change(zone, change)
           return [zone] unless change
@@ -43,7 +45,6 @@ module Core
                          width: zone.width / pieces)
           end
         end
-        private_class_method :change
 
         def merge(zones, changes)
           into = mergers(zones.map(&:key), changes)
@@ -58,14 +59,12 @@ module Core
           all = changes.select(&:into).to_h { |change| [change.zone, change.into] }.slice(*keys)
           all.select { |from, into| keys.include?(into) && from != into && !all.key?(into) }
         end
-        private_class_method :merge, :mergers
 
         # One zone in place of several: the areas add up over all faces.
         def joined(zone, taken)
           zone.with(area: zone.area + taken.sum { |other| other.area * other.faces / zone.faces },
                     label: "#{zone.label} with #{taken.map { |other| other.label.downcase }.join(', ')}")
         end
-        private_class_method :joined
       end
     end
   end

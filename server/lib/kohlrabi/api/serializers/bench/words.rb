@@ -102,7 +102,7 @@ module Api
 
       # A climate, and what it means for a coat now.
       module ClimateWords
-        module_function
+        extend self
 
         # climate: Core::Bench::Climate.
         def of(climate, formatter)
@@ -121,7 +121,7 @@ module Api
 
       # An open question in words, with its answers.
       module QuestionWords
-        module_function
+        extend self
 
         # question: Records::Question, with what it is about.
         def of(question, formatter)
@@ -177,6 +177,8 @@ module Api
           { text: overlap_text(question, formatter), answers: answers(question) }
         end
 
+        private
+
         def short_text(question, formatter)
           container = question.container
           product = Operations::Shelf::Products.core.fetch(container.product)
@@ -206,7 +208,6 @@ module Api
             "#{Core::Flips::WorkKinds.label(entry.kind).downcase} #{from} to #{to}"
           end
         end
-        private_class_method :short_text, :overlap_text, :answers, :entries
       end
     end
   end

@@ -91,7 +91,7 @@ module Api
 
       # Pieces in a list (Flips::ListRow), as the contract's PieceRow. Made by hand: a page has up to a hundred.
       module PieceRows
-        module_function
+        extend self
 
         # Array of Hashes. photos: whether their faces are photos where there are some.
         def present(rows, formatter, photos: true)
@@ -110,6 +110,8 @@ module Api
           end
         end
 
+        private
+
         def row(row, formatter)
           summary = row.summary
           worked = { hours: formatter.effort(row.seconds), hourly_pay: formatter.money(row.hourly_pay) }
@@ -117,7 +119,6 @@ module Api
                     standing: Market::Standing.present(row.standing, formatter) }
           named(row.piece).merge(days(row, formatter), money(summary, formatter), worked, shown)
         end
-        private_class_method :row
 
         def days(row, formatter)
           summary = row.summary
@@ -125,31 +126,26 @@ module Api
           { bought_on: formatter.day(row.piece.bought_on), ended_on: formatter.day(summary.ended_on), turnaround_days: summary.turnaround_days,
             strip: formatter.strip(row.turnaround, ended: ended) }
         end
-        private_class_method :days
 
         def money(summary, formatter)
           { cash_in: formatter.money(summary.cash_in_minor), receipts: formatter.money(summary.receipts_minor),
             cash_profit: formatter.money(summary.cash_profit_minor) }
         end
-        private_class_method :money
 
         def budget(row, formatter)
           budget = row.budget or return
           hours = budget.budget
           { hours: formatter.effort(hours.amount), why: hours.why, short: budget.short?, out: budget.out? }
         end
-        private_class_method :budget
 
         def named(piece)
           { id: piece.id, ticket: piece.ticket_text, name: piece.name, kind: piece.kind, source: piece.source }
         end
-        private_class_method :named
 
         def price(row, formatter)
           label, amount = row.price
           label && { label: label, money: formatter.money(amount) }
         end
-        private_class_method :price
       end
     end
   end

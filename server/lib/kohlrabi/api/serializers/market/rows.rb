@@ -83,7 +83,7 @@ module Api
 
       # Where a piece in hand stands, the same on every page; null once it has ended.
       module Standing
-        module_function
+        extend self
 
         # standing: Core::Market::Standing or nil.
         def present(standing, formatter)

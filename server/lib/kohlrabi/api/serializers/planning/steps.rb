@@ -134,7 +134,7 @@ module Api
 
       # Open steps of the pieces that hours are recorded for, to be ticked in the same form.
       module DoneWithRow
-        module_function
+        extend self
 
         # asked: {"pieces": "1,2", "kind", "effort"?, "bare"?}. What can't be read as a time yet counts as none.
         def all(asked, formatter)
@@ -152,17 +152,18 @@ module Api
           end
         end
 
+        private
+
         def seconds(asked)
           Core::Units::Effort.parse(asked["effort"].to_s, bare: asked["bare"] == "min" ? :minutes : :auto)
         rescue Core::Refusal
           0
         end
-        private_class_method :seconds
       end
 
       # What the pieces that a cost is recorded for still have to buy, to be linked in the same form.
       module StillToBuyRow
-        module_function
+        extend self
 
         # asked: {"pieces": "1,2", "what"?, "category"?}; without a category it is guessed from the words.
         def all(asked, formatter)

@@ -5,7 +5,7 @@ module Api
     module Scout
       # Words and shapes that the answers of Scout share.
       module VerdictWords
-        module_function
+        extend self
 
         # An estimate, or nil. unit: :money or :effort.
         def estimate(estimate, unit, formatter)
