@@ -81,8 +81,8 @@ packages() {
 # interface: builds the web part where its sources are newer than what was built.
 interface() {
   local built="$root/server/public/index.html"
-  if [ -f "$built" ] && [ -z "$(find "$root/web/src" "$root/web/index.html" "$root/web/public" "$root/web/vite.config.ts" \
-      "$root/web/package-lock.json" "$root/api/openapi.yaml" -newer "$built" ! -name schema.ts -type f -print -quit)" ]; then return; fi
+  if [ -f "$built" ] && [ -f "$root/tmp/contract.json" ] && [ -z "$(find "$root/web/src" "$root/web/index.html" "$root/web/public" "$root/web/vite.config.ts" \
+      "$root/web/package-lock.json" "$root/web/contract.mjs" "$root/api" -newer "$built" ! -name schema.ts -type f -print -quit)" ]; then return; fi
   packages
   echo "Building the interface …" >&2
   (cd "$root/web" && npm run --silent build >&2) || fail "The interface could not be built; see above."

@@ -39,7 +39,7 @@ const installable = VitePWA({
 
 // The build goes where the server serves it from. In development, requests go on to a running server.
 // What a device kept in another shape of the answers is thrown away: it is known by the contract.
-const shape = createHash("sha256").update(readFileSync("../api/openapi.yaml")).digest("hex").slice(0, 12);
+const shape = createHash("sha256").update(readFileSync("../tmp/contract.json")).digest("hex").slice(0, 12);
 
 export default defineConfig({
   define: { __SHAPE__: JSON.stringify(shape) },
