@@ -54,7 +54,7 @@ gems_and_packages() {
   if [ ! -f "$root/server/public/index.html" ]; then
     need node nodejs npm # before: two installations of Debian's packages cannot go on at once
     need npm npm
-    packages & beside=$!
+    packages "$([ "${1:-}" = test ] || echo test)" & beside=$!
   fi
   gems "${1:-}"
   [ -z "$beside" ] || wait "$beside" || fail "The packages could not be installed; see above."
@@ -66,15 +66,18 @@ pictures() {
   need vips libvips-tools
 }
 
-# packages: installs the web part's packages of the lock file.
+# packages [test]: installs the web part's packages of the lock file; those that only checks need where they are asked for,
+# or are there already.
 packages() {
+  local modules="$root/web/node_modules" only="--omit=dev"
+  if [ "${1:-}" = test ] || [ -x "$modules/.bin/eslint" ]; then only=""; fi
   need node nodejs npm
   need npm npm
   node -e 'process.exit(+process.versions.node.split(".")[0] >= 20 ? 0 : 1)' || fail "Node 20 or later is needed; this is $(node --version)."
-  [ "$root/web/node_modules/.package-lock.json" -nt "$root/web/package-lock.json" ] && return
+  if [ "$modules/.package-lock.json" -nt "$root/web/package-lock.json" ] && { [ -n "$only" ] || [ -x "$modules/.bin/eslint" ]; }; then return; fi
   echo "Installing packages of the interface (once) …" >&2
-  (cd "$root/web" && npm ci --no-audit --no-fund --loglevel=error >&2) || fail "The packages could not be installed; see above."
-  touch "$root/web/node_modules/.package-lock.json"
+  (cd "$root/web" && npm ci $only --no-audit --no-fund --loglevel=error >&2) || fail "The packages could not be installed; see above."
+  touch "$modules/.package-lock.json"
   echo "The packages are installed (after $SECONDS s)." >&2
 }
 
