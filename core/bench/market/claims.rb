@@ -63,7 +63,7 @@ module MarketBench
       Array.new(number) do
         from = Date.new(2023, 1, 1) + random.rand(3 * 365)
         days = (0..180).find { |day| random.rand < yield((from + day).month) }
-        Books::Season::Stay.new(from, days || 181, !days.nil?)
+        Books::Season::Listing.new(from, days || 181, !days.nil?)
       end
     end
   end

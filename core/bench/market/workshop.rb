@@ -69,7 +69,7 @@ module MarketBench
       return if @past.empty? || number < @fitted + 10
 
       @fitted = number - (number % 10)
-      @got = Model::Got.of(@past.filter_map do |piece, _, day, got, log|
+      @got = Model::SaleToAsk.of(@past.filter_map do |piece, _, day, got, log|
         [got, Math.exp(log)] if day && piece.listed + day <= date
       end)
       @day = place_day(date)
@@ -100,13 +100,13 @@ module MarketBench
       from = piece.listed
       asks = steps.map { |log, days| [from, Math.exp(log).round].tap { from += days.to_i } }
       asks = asks.select { |on, _| on < last || on == piece.listed }
-      Model::Stay.new(kind: piece.kind.to_s, base: piece.usual, features: features(piece), sold: known ? true : false, seen: seen(piece),
-                      stretches: Model::Stay.path(asks, to: last, got: known ? got : nil, usual: @got.share),
-                      weight: 2**(-(date - last).to_f / Model::Priors::HALF_LIFE))
+      Model::ListingPath.new(kind: piece.kind.to_s, base: piece.usual, features: features(piece), sold: known ? true : false, seen: seen(piece),
+                             stretches: Model::ListingPath.path(asks, to: last, got: known ? got : nil, usual: @got.share),
+                             weight: 2**(-(date - last).to_f / Model::Priors::HALF_LIFE))
     end
 
     def features(piece) = { "market" => 1.0, "kind:#{piece.kind}" => 1.0 }
-    def seen(piece) = piece.others.map { |log| Model::Seen.of(Math.exp(log), sold: false) }
+    def seen(piece) = piece.others.map { |log| Model::PriceObservation.of(Math.exp(log), sold: false) }
 
     def model_value(piece)
       row = Model::Evidence::Sight.new(kind: piece.kind.to_s, base: piece.usual, features: features(piece),

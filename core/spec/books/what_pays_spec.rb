@@ -72,7 +72,7 @@ RSpec.describe Core::Books::Season do
     Array.new(number) do
       from = Date.new(2023, 1, 1) + random.rand(3 * 365)
       days = (0..180).find { |day| random.rand < yield((from + day).month) }
-      described_class::Stay.new(from, days || 181, !days.nil?)
+      described_class::Listing.new(from, days || 181, !days.nil?)
     end
   end
 
@@ -101,7 +101,7 @@ RSpec.describe Core::Books::Season do
     spells = { 1 => [5, 21, 30, 9, 40], 5 => [10, 8, 25, 12, 20] }
     few = spells.flat_map do |month, days|
       days.map do |one|
-        described_class::Stay.new(Date.new(2026, month, 1), one, true)
+        described_class::Listing.new(Date.new(2026, month, 1), one, true)
       end
     end
     expect(described_class.new(few).notes).to eq([])

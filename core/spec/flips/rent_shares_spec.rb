@@ -2,7 +2,7 @@
 
 # The rent of a place by days, worked by hand beside each.
 RSpec.describe Core::Flips::RentShares do
-  def stay(id, from, to) = described_class::Stay.new(id: id, from: Date.iso8601(from), to: to && Date.iso8601(to))
+  def stay(id, from, to) = described_class::Tenancy.new(id: id, from: Date.iso8601(from), to: to && Date.iso8601(to))
 
   def shares(*stays, rent: 6000, rents: [["1900-01-01", rent]], ended: nil)
     described_class.new(stays, rents: rents.map do |from, minor|

@@ -13,7 +13,7 @@ RSpec.describe "a value in words" do
   end
 
   def words(value, pairs = [])
-    Core::Market::ValueWords.new(value, got: Core::Market::Model::Got.of(pairs))
+    Core::Market::ValueWords.new(value, got: Core::Market::Model::SaleToAsk.of(pairs))
   end
 
   it "gives shares that add up, in whole percent, and leaves out what comes to nothing" do
@@ -33,7 +33,7 @@ RSpec.describe "a value in words" do
   end
 
   it "takes what is got of what is asked from five usual sales and one's own" do
-    got = model::Got
+    got = model::SaleToAsk
     expect(got.of([]).share).to be_within(1e-9).of(0.93)
     # (5 ln 0.93 + 5 ln 0.8) ÷ 10: √(0.93 × 0.8).
     expect(got.of([[80, 100]] * 5).share).to be_within(1e-9).of(Math.sqrt(0.93 * 0.8))

@@ -114,7 +114,7 @@ RSpec.describe "buying, whatever the figures" do
       cut = basis == "current" ? Rational(random.rand(5..30), 100) : Rational(first, random.rand(8..14))
       rule = scout::TagRule.new(basis: basis, cut: cut, every: every)
       days = Array.new(4) { |i| i * every } # seen on each of four cuts
-      seen = days.map { |days_on| scout::Sightings::Seen.new(on: day("2026-01-05") + days_on, tag: rule.after(days_on / every, price: first)) }
+      seen = days.map { |days_on| scout::Sightings::Sighting.new(on: day("2026-01-05") + days_on, tag: rule.after(days_on / every, price: first)) }
       inferred = scout::Sightings.new(seen).rule
       ahead = 5
       expect(inferred.after(ahead * every / inferred.every,
@@ -125,12 +125,12 @@ RSpec.describe "buying, whatever the figures" do
   it "never waits longer where pieces go more quickly, and always chooses the best of its own table" do
     60.times do
       tag = random.rand(5000..20_000)
-      seen = scout::Sightings.new([scout::Sightings::Seen.new(on: day("2026-06-01"), tag: tag)])
+      seen = scout::Sightings.new([scout::Sightings::Sighting.new(on: day("2026-06-01"), tag: tag)])
       rule = scout::TagRule.new(basis: "current", cut: Rational(random.rand(5..30), 100), every: 7)
       forecast = scout::TagForecast.new(seen, rule: rule, today: day("2026-06-01"))
       most = random.rand(3000..25_000)
       slow, quick = [0.05, 0.4].map do |weekly|
-        scout::WaitOrBuy.new(forecast, most: most, gone: scout::Gone.new(weekly: weekly), today: day("2026-06-01"))
+        scout::WaitOrBuy.new(forecast, most: most, gone: scout::LossRisk.new(weekly: weekly), today: day("2026-06-01"))
       end
       expect(quick.best.on).to be <= slow.best.on
       expect(slow.choices.map(&:worth).max).to eq(slow.best.worth)

@@ -44,10 +44,10 @@ RSpec.describe "the tables of buying" do
   end
 
   it "thinks small things gone sooner than large ones" do
-    weekly = [0.05, 0.3, 2.0].map { |volume| scout::Gone.estimate(kind: "things", volume: volume).weekly }
+    weekly = [0.05, 0.3, 2.0].map { |volume| scout::LossRisk.estimate(kind: "things", volume: volume).weekly }
     expect(weekly.each_cons(2).all? { |sooner, later| sooner > later }).to be(true)
-    expect(scout::Gone.estimate(kind: "things").weekly).to eq(weekly[1])
-    expect(scout::Gone.estimate(kind: "stools", gone: 50, weeks: 10).weekly).to eq(0.95)
+    expect(scout::LossRisk.estimate(kind: "things").weekly).to eq(weekly[1])
+    expect(scout::LossRisk.estimate(kind: "stools", gone: 50, weeks: 10).weekly).to eq(0.95)
   end
 
   it "warns of a hollow core and of one that is not known, and of no other" do

@@ -8,7 +8,7 @@ RSpec.describe "tags that are cut" do
   let(:today) { day("2026-06-01") }
 
   def rule(basis, size, every: 7) = scout::TagRule.new(basis: basis, cut: size, every: every)
-  def sightings(*rows) = scout::Sightings.new(rows.map { |on, tag| scout::Sightings::Seen.new(on: day(on), tag: tag) })
+  def sightings(*rows) = scout::Sightings.new(rows.map { |on, tag| scout::Sightings::Sighting.new(on: day(on), tag: tag) })
   def forecast(seen, **rest) = scout::TagForecast.new(seen, today: today, **rest)
 
   it "cuts 140.00 three times by 15% (arithmetic)" do
@@ -60,7 +60,7 @@ RSpec.describe "tags that are cut" do
   end
 
   it "weighs the saving by waiting against the chance that it is gone" do
-    weekly = ->(share) { scout::Gone.new(weekly: share, source: "by hand") }
+    weekly = ->(share) { scout::LossRisk.new(weekly: share, source: "by hand") }
     known = forecast(sightings(["2026-06-01", 10_000]), rule: rule("current", 1/10r))
     decide = ->(most, share) { scout::WaitOrBuy.new(known, most: most, gone: weekly.call(share), today: today) }
     # Most 105.00, gone 50% a week: now 5.00; next week 0.5 × 15 = 7.50; then 0.25 × 24 = 6.00. Wait one week.
@@ -75,7 +75,7 @@ RSpec.describe "tags that are cut" do
   end
 
   it "waits only where that gains what a second trip costs, and forecasts nothing from one sighting or one day" do
-    weekly = scout::Gone.new(weekly: 0.5, source: "by hand")
+    weekly = scout::LossRisk.new(weekly: 0.5, source: "by hand")
     known = forecast(sightings(["2026-06-01", 10_000]), rule: rule("current", 1/10r))
     decide = ->(most, trip) { scout::WaitOrBuy.new(known, most: most, gone: weekly, today: today, trip: trip) }
     # Now 5.00, next week 7.50: a gain of 2.50.
@@ -93,14 +93,14 @@ RSpec.describe "tags that are cut" do
   end
 
   it "takes the weekly chance from own history once five are gone, else by size" do
-    own = scout::Gone.estimate(kind: "stool", gone: 5, weeks: 20)
+    own = scout::LossRisk.estimate(kind: "stool", gone: 5, weeks: 20)
     expect([own.weekly, own.there_after(14).round(4)]).to eq([0.25, 0.5625])
-    expect(scout::Gone.estimate(kind: "stool", gone: 4, weeks: 20,
-                                volume: 0.05).source).to start_with("assumed for a small piece")
-    expect(scout::Gone.estimate(kind: "wardrobe",
-                                volume: 1.1).weekly).to be < scout::Gone.estimate(
-                                  kind: "stool", volume: 0.05
-                                ).weekly
+    expect(scout::LossRisk.estimate(kind: "stool", gone: 4, weeks: 20,
+                                    volume: 0.05).source).to start_with("assumed for a small piece")
+    expect(scout::LossRisk.estimate(kind: "wardrobe",
+                                    volume: 1.1).weekly).to be < scout::LossRisk.estimate(
+                                      kind: "stool", volume: 0.05
+                                    ).weekly
   end
 
   it "refuses a rule that is none" do

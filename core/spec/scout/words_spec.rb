@@ -7,7 +7,7 @@ RSpec.describe "what is said of buying" do
   let(:euro) { core::Units::Currency.find("EUR") }
 
   def seen(*rows)
-    core::Scout::Sightings.new(rows.map { |on, tag| core::Scout::Sightings::Seen.new(on: day(on), tag: tag) })
+    core::Scout::Sightings.new(rows.map { |on, tag| core::Scout::Sightings::Sighting.new(on: day(on), tag: tag) })
   end
 
   it "puts the prices of buying on the tape, in their order" do
@@ -43,7 +43,7 @@ RSpec.describe "what is said of buying" do
   it "says the odds of waiting in whole percent, and neither where no tag is low enough" do
     rule = core::Scout::TagRule.new(basis: "current", cut: 1/10r, every: 7)
     forecast = core::Scout::TagForecast.new(seen(["2026-06-01", 10_000]), rule: rule, today: day("2026-06-01"))
-    gone = core::Scout::Gone.new(weekly: 0.1, source: "by hand")
+    gone = core::Scout::LossRisk.new(weekly: 0.1, source: "by hand")
     choice = core::Scout::WaitOrBuy.new(forecast, most: 9500, gone: gone, today: day("2026-06-01"))
     # At 100.00 now −5.00; a week on 0.9 × 5 = 4.50; two 0.81 × 14 = 11.34; and so on: the best is later.
     expect(choice.choices.first(3).map { |one| one.worth.round }).to eq([-500, 450, 1134])

@@ -23,7 +23,7 @@ module Server
 
   # port: wished for; the next free one is taken when it is busy. lan: Lan or nil. The block is told the address
   # once it answers. Blocks until the process is ended.
-  def run(port:, lan: nil, &told)
+  def run(port:, lan: nil, &on_start)
     Zeitwerk::Loader.eager_load_all # requests come in threads, and two that load one file at once can both fail
     Pictures.sweep
     hosts = [HOST, *lan&.addresses]
@@ -34,7 +34,7 @@ module Server
     configuration = configuration(application, hosts, port, lan)
     events = Puma::Events.new
     events.on_booted do # not before it answers
-      told&.call("http://#{HOST}:#{port}/")
+      on_start&.call("http://#{HOST}:#{port}/")
       Api::TrustPage.serve(lan, port) if lan&.house
       announce(port, lan)
     end
@@ -60,7 +60,7 @@ module Server
       puma.http_content_length_limit Api::Middleware::BodyLimit::MAX_PHOTO_BYTES # before the body is read, whoever sends it
       puma.first_data_timeout SLOWEST # what declares no length is cut off then
       puma.supported_http_methods :any # the application answers those it doesn't know, with its headers
-      puma.lowlevel_error_handler { |error, _env, status| Api::Middleware::Readable.by_the_server(error, status) }
+      puma.lowlevel_error_handler { |error, _env, status| Api::Middleware::ErrorResponses.by_the_server(error, status) }
       puma.workers 0
       puma.app application
       puma.environment "production"

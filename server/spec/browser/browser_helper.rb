@@ -23,7 +23,7 @@ Capybara.automatic_label_click = true
 Capybara.save_path = Dir.tmpdir
 # What a person sees of an element, as the page itself lays it out. WebDriver's own way walks the document from
 # outside it, at three times the cost.
-module SeenText
+module VisibleText
   SEEN = <<~JS
     const element = arguments[0];
     return element.checkVisibility({ checkVisibilityCSS: true, checkOpacity: true }) ? element.innerText : "";
@@ -35,7 +35,7 @@ module SeenText
     text ? text.delete("\u200B").tr("\u00A0\t", "  ").gsub(/ {2,}/, " ").gsub(/ *\n\s*/, "\n").strip : super
   end
 end
-Capybara::Selenium::ChromeNode.prepend(SeenText)
+Capybara::Selenium::ChromeNode.prepend(VisibleText)
 # The interface has no frames. The audit's way of looking into them would give the renderer one second, too little on
 # a busy machine.
 Axe::Configuration.instance.legacy_mode = true

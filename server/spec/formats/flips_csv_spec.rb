@@ -17,8 +17,8 @@ RSpec.describe Formats::FlipsCsv do
 
   it "ends with the row at which nobody waits for it any more" do
     seen = 0
-    gone = -> { raise Api::Gone, "left" if (seen += 1) == 40 }
-    expect { read("name\n#{"Desk\n" * 100}", gone: gone) }.to raise_error(Api::Gone)
+    gone = -> { raise Api::ClientGone, "left" if (seen += 1) == 40 }
+    expect { read("name\n#{"Desk\n" * 100}", gone: gone) }.to raise_error(Api::ClientGone)
     expect(seen).to eq(40)
   end
 

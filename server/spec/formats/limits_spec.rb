@@ -81,7 +81,7 @@ RSpec.describe "limits", :own_data do
       expect([error.code, ago(from)]).to match([:too_many_rows, be < 10])
       expect(csv.new("name,purchase\n#{"a,1\n" * 20_000}").rows.size).to eq(20_000)
       looked = 0
-      expect { csv.new(lines, gone: -> { (looked += 1) > 100 && raise(Api::Gone, "gone") }) }.to raise_error(Api::Gone)
+      expect { csv.new(lines, gone: -> { (looked += 1) > 100 && raise(Api::ClientGone, "gone") }) }.to raise_error(Api::ClientGone)
       expect(looked).to eq(101)
     end
 
@@ -89,8 +89,8 @@ RSpec.describe "limits", :own_data do
       flips = Operations::Books::Spreadsheet.new("name,purchase\n#{"a,1\n" * 1200}", again: true)
       wanted = flips.instance_variable_get(:@wanted)
       looked = 0
-      gone = -> { (looked += 1) > 2 && raise(Api::Gone, "gone") }
-      expect { Operations::Books::Import.take(wanted, gone: gone) }.to raise_error(Api::Gone)
+      gone = -> { (looked += 1) > 2 && raise(Api::ClientGone, "gone") }
+      expect { Operations::Books::Import.take(wanted, gone: gone) }.to raise_error(Api::ClientGone)
       expect(Records::Piece.where(name: "a").count).to eq(0)
     end
 

@@ -181,8 +181,8 @@ RSpec.describe Formats::SheetRows do
     end
 
     it "refuses what a client sends that has left, as soon as it looks" do
-      gone = -> { raise Api::Gone, "left" }
-      expect { described_class.new(xlsx([[text("name")], [text("Desk")]]), gone: gone) }.to raise_error(Api::Gone)
+      gone = -> { raise Api::ClientGone, "left" }
+      expect { described_class.new(xlsx([[text("name")], [text("Desk")]]), gone: gone) }.to raise_error(Api::ClientGone)
     end
   end
 end

@@ -176,7 +176,7 @@ RSpec.describe "pricing by the market", :api do
     expect(pricing(id)["value"]["current"]).to be(false)
     expect(fits.wanted?).to be(true)
     env = { "rack.after_reply" => [] }
-    Api::Middleware::Renewal.new(->(_) { [200, {}, []] }).call({ "REQUEST_METHOD" => "GET", **env })
+    Api::Middleware::Maintenance.new(->(_) { [200, {}, []] }).call({ "REQUEST_METHOD" => "GET", **env })
     env["rack.after_reply"].each(&:call)
     expect(pricing(id)["value"]).to include("current" => true, "sentence" => start_with("Your own of the kind"))
     expect(Records::MarketFit.count).to eq(1)

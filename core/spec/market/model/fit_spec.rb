@@ -11,16 +11,16 @@ RSpec.describe "a market learned from own listings" do
       listed = Date.new(2025, 1, 1) + random.rand(400)
       ask = (10_000 * Math.exp(asked + random.rand(-0.3..0.3))).round
       days = random.rand(1..120)
-      Core::Market::Model::Stay.new(kind: kind, base: Math.log(10_000), features: { "market" => 1.0, "kind:#{kind}" => 1.0 }, weight: 1.0,
-                                    sold: random.rand < 0.6, seen: seen(random, random.rand(0..2)),
-                                    stretches: path([[listed, ask], [listed + 30, (ask * 0.9).round]], listed + days))
+      Core::Market::Model::ListingPath.new(kind: kind, base: Math.log(10_000), features: { "market" => 1.0, "kind:#{kind}" => 1.0 }, weight: 1.0,
+                                           sold: random.rand < 0.6, seen: seen(random, random.rand(0..2)),
+                                           stretches: path([[listed, ask], [listed + 30, (ask * 0.9).round]], listed + days))
     end
   end
 
-  def path(asks, to) = Core::Market::Model::Stay.path(asks, to: to)
+  def path(asks, to) = Core::Market::Model::ListingPath.path(asks, to: to)
 
   def seen(random, number)
-    Array.new(number) { Core::Market::Model::Seen.of(random.rand(8_000..15_000), sold: random.rand(3).zero?, likeness: random.rand(1..3)) }
+    Array.new(number) { Core::Market::Model::PriceObservation.of(random.rand(8_000..15_000), sold: random.rand(3).zero?, likeness: random.rand(1..3)) }
   end
 
   def fitted(rows, sights = [], **rest)
@@ -40,7 +40,7 @@ RSpec.describe "a market learned from own listings" do
 
   it "has slopes and curvature by formula that agree with differences" do
     step = 1e-5
-    path = [model::Stay::Stretch.new(9.4, 20.0, 3), model::Stay::Stretch.new(9.2, 12.0, 4)]
+    path = [model::ListingPath::Stretch.new(9.4, 20.0, 3), model::ListingPath::Stretch.new(9.2, 12.0, 4)]
     at = lambda do |given, sold|
       level, slope, *season = given
       frailty = model::Frailty.of(Math.exp(slope) * 0.2)
@@ -71,8 +71,9 @@ RSpec.describe "a market learned from own listings" do
       rate = model::DemandCurve::H_REF * model::DemandCurve.phi(log - value, beta)
       days = (-Math.log(1 - random.rand) / rate).ceil
       sold = days <= 150
-      model::Stay.new(kind: kind, base: Math.log(10_000), features: { "market" => 1.0, "kind:#{kind}" => 1.0 }, weight: 1.0, sold: sold, seen: [],
-                      stretches: [model::Stay::Stretch.new(log, [days, 150].min.to_f, 1 + (number % 12))])
+      model::ListingPath.new(kind: kind, base: Math.log(10_000), features: { "market" => 1.0, "kind:#{kind}" => 1.0 },
+                             weight: 1.0, sold: sold, seen: [],
+                             stretches: [model::ListingPath::Stretch.new(log, [days, 150].min.to_f, 1 + (number % 12))])
     end
     found = fitted(rows, spreads: [0.15])
     # Within two of what the fit itself says its doubt is; that doubt is small.
@@ -93,18 +94,18 @@ RSpec.describe "a market learned from own listings" do
     random = Random.new(4)
     unsold = stays(random, 12).each { |stay| stay.sold = false }
     expect(value(fitted(unsold)).middle).to be < value(fitted([])).middle
-    flat = stays(random, 12, kinds: %w[desk]).each { |stay| stay.stretches = [model::Stay::Stretch.new(Math.log(12_000), 20.0, 5)] }
+    flat = stays(random, 12, kinds: %w[desk]).each { |stay| stay.stretches = [model::ListingPath::Stretch.new(Math.log(12_000), 20.0, 5)] }
     expect(value(fitted(flat)).doubt).to be < value(fitted([])).doubt
     expect(value(fitted([]))).to have_attributes(log: be_within(1e-9).of(Math.log(10_000)),
                                                  sources: [have_attributes(key: "usual", share: be_within(1e-9).of(1))])
-    expect(model::Stay.path([[Date.new(2026, 1, 2), 0]], to: Date.new(2026, 1, 9))).to eq([]) # an ask of nothing
-    expect(model::Stay.path([[Date.new(2026, 1, 9), 100]], to: Date.new(2026, 1, 2))).to eq([]) # sold before it was listed
-    expect(model::Stay.path([[Date.new(2026, 1, 9), 100]], to: Date.new(2026, 1, 9)).sum(&:days)).to eq(0.5)
+    expect(model::ListingPath.path([[Date.new(2026, 1, 2), 0]], to: Date.new(2026, 1, 9))).to eq([]) # an ask of nothing
+    expect(model::ListingPath.path([[Date.new(2026, 1, 9), 100]], to: Date.new(2026, 1, 2))).to eq([]) # sold before it was listed
+    expect(model::ListingPath.path([[Date.new(2026, 1, 9), 100]], to: Date.new(2026, 1, 9)).sum(&:days)).to eq(0.5)
   end
 
   it "takes a path by its months and prices, and what went far under as cut to it on the last day" do
-    path = model::Stay.path([[Date.new(2026, 1, 20), 20_000], [Date.new(2026, 2, 10), 18_000]],
-                            to: Date.new(2026, 2, 20), got: 9_300)
+    path = model::ListingPath.path([[Date.new(2026, 1, 20), 20_000], [Date.new(2026, 2, 10), 18_000]],
+                                   to: Date.new(2026, 2, 20), got: 9_300)
     expect(path.map { |one| [Math.exp(one.log).round, one.days, one.month] })
       .to eq([[20_000, 12.0, 1], [20_000, 9.0, 2], [18_000, 9.0, 2], [10_000, 1.0, 2]])
     # From its own day on the new price stands: 9 days at 200.00 in February, not 10.
@@ -143,7 +144,7 @@ RSpec.describe "a market learned from own listings" do
       worth = model::Value.new(log: Math.log(random.rand(3_000..80_000)), doubt: random.rand(0.02..0.5), sources: [])
       here = position(worth, exposure: random.rand(0.0..3.0))
       prices = model::Ladder.of(worth, ending: %w[none 5 9 59].sample(random: random), unit: 100)
-      even = prices.map { |price| model::Course.new(here, [[price, 182]]) }
+      even = prices.map { |price| model::Projection.new(here, [[price, 182]]) }
       expect(even.map(&:days).each_cons(2)).to all(satisfy { |one, other| one <= other + 1e-9 })
       expect(even.map { |course| course.within(30) }.each_cons(2)).to all(satisfy { |one, other| one + 1e-9 >= other })
       programme = model::Programme.new(here, prices)
@@ -167,9 +168,9 @@ RSpec.describe "a market learned from own listings" do
 
   it "is the same after it was kept as text" do
     found = fitted(stays(Random.new(8), 20))
-    again = model::Kept.read(model::Kept.write(found))
+    again = model::FitJson.read(model::FitJson.write(found))
     expect(value(again)).to eq(value(found))
-    expect(model::Kept.read('{"version":0}')).to be_nil
+    expect(model::FitJson.read('{"version":0}')).to be_nil
   end
 
   it "fits a hundred listings within half a second and five hundred within three, with room for a busy machine" do

@@ -15,7 +15,7 @@ RSpec.describe "the market's model against what is known" do
     z = Math.log(((curve::C * curve::H_REF / rate) - 1) / (curve::C - 1))
     asked = z / (4.25 * curve::KAPPA)
     arm.map do |weeks, ended|
-      stretch = Core::Market::Model::Stay::Stretch.new(asked, weeks.to_f, 1)
+      stretch = Core::Market::Model::ListingPath::Stretch.new(asked, weeks.to_f, 1)
       Core::Market::Model::Likelihood.of([stretch], ended == 1, 0.0, 4.25, [0.0, 0.0], frailty, [0.0, 0.0, 0.0, 0.0])
     end.then { |rows| [rows.sum(&:first), rows.sum { |row| row[1][0] }] }
   end

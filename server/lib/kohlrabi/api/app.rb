@@ -21,7 +21,7 @@ module Api
 
     error(JSON::ParserError) { problem(Problem.document(400, "The body is not a JSON object. Send it again whole.")) }
     error(Sinatra::BadRequest) { problem(Problem.document(400, "The request cannot be read: its query or body is malformed.")) }
-    error(Gone) { |error| problem(Problem.document(499, error.message)) }
+    error(ClientGone) { |error| problem(Problem.document(499, error.message)) }
     error(Operations::Support::Danger) { |error| problem(Problem.danger(error)) }
     error(Operations::Support::Refused) { |error| problem(Problem.refused(error)) }
     error(Core::Refusal) { |error| problem(Problem.refused(Operations::Support::Refused.new([error]))) }

@@ -17,7 +17,7 @@ module Api
     def build(hosts: LOCAL, passcode: false)
       Rack::Builder.new do
         use Middleware::SecurityHeaders
-        use Middleware::Readable
+        use Middleware::ErrorResponses
         use Middleware::OwnHost, permitted_hosts: hosts, logging: false
         use Middleware::SameOrigin, logging: false
         use Middleware::BodyLimit
@@ -32,7 +32,7 @@ module Api
                                          [/webmanifest\z/, { "content-type" => "application/manifest+json" }]]
         use Committee::Middleware::RequestValidation, schema: Contract.schema, error_class: Contract::Error, strict: false,
                                                       parse_response_by_content_type: true, coerce_date_times: false
-        use Middleware::Renewal
+        use Middleware::Maintenance
         use Middleware::Context
         run App
       end.to_app

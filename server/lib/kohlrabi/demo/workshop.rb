@@ -35,7 +35,7 @@ module Demo
         bench
         Shelf.new(@house, @pieces, plans, @today).load
         [Market.new(@house, @pieces, @today), Books.new(@house, @pieces, @people, @today),
-         Earlier.new(@people, @today)].each(&:load)
+         PastFlips.new(@people, @today)].each(&:load)
       end
     end
 

@@ -55,7 +55,7 @@ module Formats
     end
 
     # The row in short, for the list in the browser.
-    def told
+    def summary
       { bought_on: bought_on, purchase_minor: @money["purchase"], sold_on: @dates_read["sold_on"],
         sale_minor: @money["sale_price"], seconds: seconds }
     end

@@ -13,11 +13,11 @@ module Core
       MONTHS = 8 # months of the year on which something has to have stood
       LONGEST = 400 # days of a listing that are looked at
       # from: Date listed; days: stood; sold: on the last of them.
-      Stay = Struct.new(:from, :days, :sold)
+      Listing = Struct.new(:from, :days, :sold)
       # month: 1..12 or nil; ratio: how much more (or less) sold than expected; n: listings; p: by chance alone; text.
       Note = Struct.new(:month, :ratio, :n, :p, :text, keyword_init: true)
 
-      # stays: Array of Stay.
+      # stays: Array of Listing.
       def initialize(stays)
         @stays = stays.reject { |stay| stay.days.negative? }
       end
@@ -68,7 +68,7 @@ module Core
 
       # Score and information of the two waves at none, the rate of all kept.
       def score(days, sold, rate)
-        waves = (1..12).map { |month| Market::Model::Stay::WAVES[month] }
+        waves = (1..12).map { |month| Market::Model::ListingPath::WAVES[month] }
         expected = days.map { |stood| stood * rate }
         score = [0, 1].map { |i| (0...12).sum { |m| (sold[m] - expected[m]) * waves[m][i] } }
         means = [0, 1].map { |i| (0...12).sum { |m| expected[m] * waves[m][i] } / expected.sum }
@@ -92,7 +92,7 @@ module Core
         days, sold = by_month
         rate = sold.sum / days.sum
         score, = score(days, sold, rate)
-        at = (1..12).max_by { |month| Market::Model::Stay::WAVES[month].zip(score).sum { |wave, s| wave * s } }
+        at = (1..12).max_by { |month| Market::Model::ListingPath::WAVES[month].zip(score).sum { |wave, s| wave * s } }
         [at, ((at + 5) % 12) + 1]
       end
 

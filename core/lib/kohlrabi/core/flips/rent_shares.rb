@@ -6,9 +6,9 @@ module Core
     # day in, leaving day out, at least 1). Shares add up to the rent; a month in which nothing stood is nobody's.
     class RentShares
       # from: Date of arrival; to: Date of leaving, nil while it stands.
-      Stay = Struct.new(:id, :from, :to, keyword_init: true)
+      Tenancy = Struct.new(:id, :from, :to, keyword_init: true)
 
-      # stays: Array of Stay at one place; rents: Array of [Date from which it holds, minor units a month], by date;
+      # stays: Array of Tenancy at one place; rents: Array of [Date from which it holds, minor units a month], by date;
       # ended: Date on which the place was given up, or nil; today: Date, to which what still stands is counted.
       def initialize(stays, rents:, today:, ended: nil)
         @stays = stays

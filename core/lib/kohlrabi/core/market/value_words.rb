@@ -13,7 +13,7 @@ module Core
 
       PLURAL = %w[own others comparables seen].freeze
 
-      # value: Model::Value; got: Model::Got; kind: word for it.
+      # value: Model::Value; got: Model::SaleToAsk; kind: word for it.
       def initialize(value, got:, kind: nil)
         @value = value
         @got = got

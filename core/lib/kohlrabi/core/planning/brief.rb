@@ -62,7 +62,7 @@ module Core
       def doors = zones_of("doors").map { |zone| [zone.key[/\A(upper-)?door-\d+/], zone.key[/@\d+\z/]] }.uniq.size
 
       # What rules ask of a zone under the choice for it.
-      def course(zone) = (@courses ||= {})[zone.key] ||= Course.new(zone, self)
+      def course(zone) = (@courses ||= {})[zone.key] ||= ZonePlan.new(zone, self)
 
       # Applied work that is the face of a zone, or nil.
       def covering(zone) = look.works.reverse.find { |work| work.covers? && work.on?(zone) }

@@ -24,7 +24,7 @@ module Core
         @brief = brief
         @choice = brief.choice(zone)
         @finish = Finishes.fetch(@choice.finish)
-        @course = Course.new(zone, brief)
+        @course = ZonePlan.new(zone, brief)
         @surface = brief.covering(zone) || brief.fresh?(zone) ? NewWood.new(zone, brief, []) : brief.surface(zone)
       end
 

@@ -13,7 +13,7 @@ module Core
       end
 
       # Under a choice that is made.
-      def under(zone, brief, choice) = Course.new(zone, brief, choice).plan
+      def under(zone, brief, choice) = ZonePlan.new(zone, brief, choice).plan
     end
   end
 end

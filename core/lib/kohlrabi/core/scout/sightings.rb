@@ -4,13 +4,13 @@ module Core
   module Scout
     # The tags seen on one piece over time, and the rule of cuts they betray.
     class Sightings
-      Seen = Struct.new(:on, :tag, keyword_init: true)
+      Sighting = Struct.new(:on, :tag, keyword_init: true)
       INTERVALS = [7, 14, 10, 21, 28, 30].freeze # tried in this order: weekly is the commonest
       WEEKLY = 7
 
       attr_reader :all, :run
 
-      # seen: Array of Seen in any order (tag in minor units). A rise begins a new run; the forecast rests on the
+      # seen: Array of Sighting in any order (tag in minor units). A rise begins a new run; the forecast rests on the
       # last run. Of two on one day the one noted later stands.
       def initialize(seen)
         @twice = seen.group_by(&:on).select { |_, rows| rows.size > 1 }.keys

@@ -10,7 +10,7 @@ module Core
 
       attr_reader :choices, :best
 
-      # forecast: TagForecast; most: minor units, nil = undefined; gone: Gone; today: Date; trip: what a second trip
+      # forecast: TagForecast; most: minor units, nil = undefined; gone: LossRisk; today: Date; trip: what a second trip
       # there costs, minor units.
       def initialize(forecast, most:, gone:, today:, trip: 0)
         @most = most

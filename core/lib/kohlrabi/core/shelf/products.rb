@@ -64,9 +64,9 @@ module Core
       attr_reader :colours
 
       # Two with the same rows, colours and swaps are the same: what was made from one holds for the other.
-      def ==(other) = other.is_a?(Products) && told == other.told
+      def ==(other) = other.is_a?(Products) && identity == other.identity
       alias eql? ==
-      def hash = told.hash
+      def hash = identity.hash
 
       # The row of a product, or of a material (a product in a colour, "paint_all@c12"), after what is used instead of
       # it. Raises Refusal when unknown.
@@ -125,7 +125,7 @@ module Core
       protected
 
       # All that its answers depend on.
-      def told = [@own, @colours.said, @currency&.code, @swaps, @unit]
+      def identity = [@own, @colours.said, @currency&.code, @swaps, @unit]
 
       private
 

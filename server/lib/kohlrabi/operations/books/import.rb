@@ -50,7 +50,7 @@ module Operations
                 else repeat ? :repeat : :taken
                 end
         Outcome.new(row: flip.row, name: flip.name, state: state, problems: flip.problems, remarks: flip.remarks,
-                    summary: flip.told)
+                    summary: flip.summary)
       end
 
       def write(batch, ticket, channels)

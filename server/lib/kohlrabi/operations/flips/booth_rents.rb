@@ -93,7 +93,7 @@ module Operations
 
       private
 
-      def stay(id, from, to) = Core::Flips::RentShares::Stay.new(id: id, from: from, to: to)
+      def stay(id, from, to) = Core::Flips::RentShares::Tenancy.new(id: id, from: from, to: to)
     end
   end
 end

@@ -34,7 +34,7 @@ module Operations
           refuse_drawn(cost, read(given))
           rows = given.key?("pieces") ? Sharing.read(given["pieces"]) : Sharing.rows(cost)
           touched = cost.shares.map(&:piece_id) | rows.map(&:first)
-          told(touched, cost, rows != Sharing.rows(cost)) do
+          record_change(touched, cost, rows != Sharing.rows(cost)) do
             cost.update!(read(given))
             Summaries.refresh(Sharing.write(cost, rows))
             Planning::StillToBuy.link(cost, given["covers"]) if given.key?("covers")
@@ -59,7 +59,7 @@ module Operations
         refuse(:taken_from_the_shelf, field: :amount, cost: cost.what)
       end
 
-      def told(touched, cost, shared_anew, &)
+      def record_change(touched, cost, shared_anew, &)
         ended = Records::FlipSummary.where(piece_id: touched, stage: Lists::ENDED).exists?
         return yield unless shared_anew || ended
 

@@ -21,7 +21,7 @@ module Operations
       # Notes of any piece that have all words, the latest first; at most `most`.
       def find(words, most: 6)
         notes = Records::DiaryEntry.live.joins(:piece).merge(Records::Piece.live)
-        words.inject(notes) { |scope, word| Support::Having.word(scope, ["diary_entries.text"], word) }
+        words.inject(notes) { |scope, word| Support::TextSearch.narrow(scope, ["diary_entries.text"], word) }
              .order(id: :desc).limit(most).includes(:piece).to_a
       end
 

@@ -71,7 +71,7 @@ module Operations
 
       def search(scope, query)
         query.to_s.strip.split(/\s+/).first(6).inject(scope) do |found, word|
-          having = Support::Having.word(found, SEARCHED.map { |column| "pieces.#{column}" }, word)
+          having = Support::TextSearch.narrow(found, SEARCHED.map { |column| "pieces.#{column}" }, word)
           ticket = word[/\Ak-?0*(\d{1,9})\z/i, 1]
           ticket ? having.or(found.where(ticket: ticket.to_i)) : having
         end

@@ -21,7 +21,7 @@ module Operations
         before = BoothRents.beside(ids)
         ids.each_slice(BATCH) do |some|
           store(rows(some))
-          Later.renew(some)
+          DeferredPlans.renew(some)
         end
         recount(before | BoothRents.beside(ids) | (ids.size > 1 ? BoothRents.sold_among(ids) : []))
       rescue Core::Refusal => e

@@ -95,7 +95,7 @@ module Operations
       end
 
       # All that is worked on by a plan is counted before the next answer.
-      def put_off_all = Later.put_off(planned(Records::Piece.live.select(:id)).pluck(:piece_id))
+      def put_off_all = DeferredPlans.put_off(planned(Records::Piece.live.select(:id)).pluck(:piece_id))
 
       # A database of an earlier version: work left of all pieces in hand is counted again. What hours without a step
       # had taken off steps that nobody ticked is asked about, once a piece.

@@ -10,8 +10,8 @@ module Operations
       MODEL = Core::Market::Model
       INLINE = 15 # listings with which it is worked out at once
       LOCK = Mutex.new
-      MEMORY = Support::Memory.new(4)
-      # fit: Core::Market::Model::Fit; got: Got; current: whether it holds all that is recorded by now.
+      MEMORY = Support::LruCache.new(4)
+      # fit: Core::Market::Model::Fit; got: SaleToAsk; current: whether it holds all that is recorded by now.
       # listings: OwnListings that are as recorded.
       Standing = Struct.new(:fit, :got, :current, :listings, keyword_init: true)
 
@@ -50,20 +50,20 @@ module Operations
 
       def kept(inputs)
         row = record[:fits].first
-        MEMORY.of(inputs) { (MODEL::Kept.read(row.fit) if row&.inputs == inputs) || (return nil) }
+        MEMORY.of(inputs) { (MODEL::FitJson.read(row.fit) if row&.inputs == inputs) || (return nil) }
       end
 
       def record = Record.of(House::WorkshopSettings.today)
 
       def made(listings, inputs) = MEMORY.of(inputs) { MODEL::Fitter.of(listings.evidence, from: latest) }
 
-      def latest = record[:fits].first&.then { |row| MODEL::Kept.read(row.fit) }
+      def latest = record[:fits].first&.then { |row| MODEL::FitJson.read(row.fit) }
 
       # The one before is of no use any more.
       def store(inputs, fit)
         Records::Base.transaction do
           Records::MarketFit.delete_all
-          Records::MarketFit.create!(inputs: inputs, fit: MODEL::Kept.write(fit))
+          Records::MarketFit.create!(inputs: inputs, fit: MODEL::FitJson.write(fit))
         end
         fit
       end

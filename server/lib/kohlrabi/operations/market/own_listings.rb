@@ -24,15 +24,15 @@ module Operations
         seen = @seen.values.flatten(1).map do |row|
           [row.piece_id, row.kind_key, row.price_minor, row.sold, row.likeness, row.seen_on]
         end
-        Digest::SHA256.hexdigest(Marshal.dump([MODEL::Kept::VERSION, @found, seen, @today, @workshop.half_life_days,
+        Digest::SHA256.hexdigest(Marshal.dump([MODEL::FitJson::VERSION, @found, seen, @today, @workshop.half_life_days,
                                                @currency.code]))
       end
 
       def evidence = MODEL::Evidence.new(stays, sights + sales, level_known: @currency.much_alike?)
       def size = @rows.size + @unlisted.size
-      def got = @got ||= MODEL::Got.of(@rows.select(&:sold?).map { |row| [row.got, last_ask(row)] })
+      def got = @got ||= MODEL::SaleToAsk.of(@rows.select(&:sold?).map { |row| [row.got, last_ask(row)] })
 
-      # Core::Market::Model::Stay of a piece that is for sale; nil where it is not known.
+      # Core::Market::Model::ListingPath of a piece that is for sale; nil where it is not known.
       def stay_of(piece_id)
         (row = @rows.find { |one| one.id == piece_id }) && stay([row], row.listed, row.ended || @today)
       end
@@ -79,9 +79,9 @@ module Operations
         bases = traits.map { |one| TraitsOfValue.base(one, @currency) }
         whole = Math.log(bases.sum { |base| Math.exp(base) })
         shares = bases.map { |base| Math.exp(base - whole) }
-        MODEL::Stay.new(kind: TraitsOfValue::KINDS.key(rows.first.kind).to_s, base: whole, features: mixed(traits, shares), sold: sold,
-                        stretches: MODEL::Stay.path(path(rows, from), to: last, got: got, usual: self.got.share),
-                        weight: faded(last), seen: rows.size == 1 ? seen(rows.first.id) : [])
+        MODEL::ListingPath.new(kind: TraitsOfValue::KINDS.key(rows.first.kind).to_s, base: whole, features: mixed(traits, shares), sold: sold,
+                               stretches: MODEL::ListingPath.path(path(rows, from), to: last, got: got, usual: self.got.share),
+                               weight: faded(last), seen: rows.size == 1 ? seen(rows.first.id) : [])
       end
 
       def traits(row, together:)
@@ -110,16 +110,16 @@ module Operations
       def seen(piece_id) = @seen.fetch(piece_id, []).map { |row| one_seen(row) }
 
       def one_seen(row)
-        MODEL::Seen.of(row.price_minor, sold: row.sold, likeness: row.likeness, got: got.share,
-                                        weight: faded(row.seen_on))
+        MODEL::PriceObservation.of(row.price_minor, sold: row.sold, likeness: row.likeness, got: got.share,
+                                                    weight: faded(row.seen_on))
       end
 
       # Own sales of which no listing is known: what was got tells the value.
       def sales
         (@unlisted + @rows.select { |row| row.sold? && row.got&.positive? && !@asks.key?(row.id) }).map do |row|
           traits = traits(row, together: false)
-          got = MODEL::Seen.of(row.got, sold: true, own: true, got: self.got.share,
-                                        weight: row.ended ? faded(row.ended) : 1.0)
+          got = MODEL::PriceObservation.of(row.got, sold: true, own: true, got: self.got.share,
+                                                    weight: row.ended ? faded(row.ended) : 1.0)
           MODEL::Evidence::Sight.new(kind: TraitsOfValue::KINDS.key(row.kind).to_s, base: TraitsOfValue.base(traits, @currency), own: true,
                                      features: TraitsOfValue.features(traits), seen: [got])
         end

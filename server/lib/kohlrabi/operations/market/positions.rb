@@ -13,7 +13,7 @@ module Operations
 
       extend self
 
-      # value: Core::Market::Model::Value. stay: Core::Market::Model::Stay of a listed piece, nil for one that is
+      # value: Core::Market::Model::Value. stay: Core::Market::Model::ListingPath of a listed piece, nil for one that is
       # not; asking: minor units that must be among the prices; enquiries: how many there were; cost: in it and to
       # come, minor units or nil.
       def of(value, stay: nil, asking: nil, enquiries: 0, cost: nil, delivery: true)
@@ -41,7 +41,7 @@ module Operations
           MODEL::Programme.new(answer.position, prices, stage: stage, step: step(workshop), advised: answer.advised)
         end
       end
-      PROGRAMMES = Support::Memory.new(60)
+      PROGRAMMES = Support::LruCache.new(60)
 
       private
 

@@ -28,7 +28,7 @@ module Operations
         end
       end
       # What a price brings: take_home, profit: minor units; hourly: minor units an hour or nil; course:
-      # Core::Market::Model::Course or nil; outlook: Core::Market::Outlook::Answer by own listings alone, or nil.
+      # Core::Market::Model::Projection or nil; outlook: Core::Market::Outlook::Answer by own listings alone, or nil.
       At = Struct.new(:price, :take_home, :profit, :hourly, :steps, :outlook, :time, :course, keyword_init: true)
       OWN = 200 # latest own sales of a kind that are looked at
 

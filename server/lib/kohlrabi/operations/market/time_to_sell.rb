@@ -17,7 +17,7 @@ module Operations
         Support::VersionedCache.once([:seasons, House::WorkshopSettings.today]) do
           latest = listings.max_by(Core::Market::Model::Priors::LATEST) { |_, listed, _| listed }
           Core::Books::Season.new(latest.map do |_, listed, spell|
-            Core::Books::Season::Stay.new(listed, spell.days, spell.sold)
+            Core::Books::Season::Listing.new(listed, spell.days, spell.sold)
           end).notes
         end
       end

@@ -73,7 +73,7 @@ module Operations
 
       def of_traits(traits, seen: [], further: [])
         standing = Fits.standing
-        return unless told?(standing.fit, traits, seen, further)
+        return unless known?(standing.fit, traits, seen, further)
 
         workshop = House::WorkshopSettings.workshop
         kind = TraitsOfValue::KINDS.key(traits.kind).to_s
@@ -85,15 +85,15 @@ module Operations
 
       # Of a piece without a kind, or in a money that the usual figures are not of, somebody has to have said
       # something first.
-      def told?(fit, traits, seen, further)
+      def known?(fit, traits, seen, further)
         return true if seen.any? || further.any?
 
         traits.kind.present? && (fit.level_known || fit.listings.positive? || fit.shares.key?("seen"))
       end
 
       def seen(row, got)
-        MODEL::Seen.of(row.price_minor, sold: row.sold, likeness: row.likeness, got: got.share,
-                                        weight: weight(row.seen_on))
+        MODEL::PriceObservation.of(row.price_minor, sold: row.sold, likeness: row.likeness, got: got.share,
+                                                    weight: weight(row.seen_on))
       end
 
       def weight(on)

@@ -5,8 +5,8 @@ module Operations
     # Hands a piece's measures to the core to be drawn and zoned.
     module Drawing
       LENGTHS = %i[width depth height leg leaf upper_height upper_depth].freeze
-      SHAPES = Support::Memory.new(400) # lists draw the same pieces over and over
-      ELEVATIONS = Support::Memory.new(400)
+      SHAPES = Support::LruCache.new(400) # lists draw the same pieces over and over
+      ELEVATIONS = Support::LruCache.new(400)
       PLAIN = %i[doors shelves inner_shelves compartments base top_shape front door_style upper_doors
                  upper_style].freeze
 

@@ -78,8 +78,8 @@ module Operations
           look = Support::Finder.find(Records::Look, id)
           mates = House::Choices.mates(look.piece)
           refuse(:no_piece_alike) if mates.empty?
-          told = mates.flat_map { |mate| Twins.bring(look.piece, mate) }
-          [mates.map { |mate| spread_to(mate.reload, look) }, told]
+          differences = mates.flat_map { |mate| Twins.bring(look.piece, mate) }
+          [mates.map { |mate| spread_to(mate.reload, look) }, differences]
         end
       end
 
@@ -112,7 +112,7 @@ module Operations
           before = Plans.of(piece)
           yield look
           piece = Support::Finder.find(Records::Piece, piece.id)
-          [look.reload, Plans.told(piece, before)]
+          [look.reload, Plans.record_change(piece, before)]
         end
       end
 

@@ -6,7 +6,7 @@ module Operations
     # value: one that is asked for again (a page after a tap, Today over all pieces) need not be made again.
     module PlanMemory
       MAX_PLANS = 64 # more than a workshop has in hand
-      KEPT = Support::Memory.new(MAX_PLANS)
+      KEPT = Support::LruCache.new(MAX_PLANS)
 
       extend self
 

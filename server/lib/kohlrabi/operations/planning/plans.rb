@@ -98,7 +98,7 @@ module Operations
       end
 
       # After a change: what it costs, in sentences, kept in the diary. before: the plan before it, or nil.
-      def told(piece, before)
+      def record_change(piece, before)
         refresh(piece)
         after = of(piece)
         lines = before && after ? differences(piece, before, after) : []

@@ -103,7 +103,7 @@ module Operations
           params.choice(:answer, LEAD.keys, into: :lead_answer)
           piece.update!(params.done!)
           Flips::Changes.write(piece, "lead", "Lead: #{LEAD.fetch(piece.lead_answer, 'the question is open again')}.")
-          Plans.told(piece, before)
+          Plans.record_change(piece, before)
         end
       end
 

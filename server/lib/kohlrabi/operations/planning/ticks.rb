@@ -10,8 +10,8 @@ module Operations
       # given: as of Steps.finish. Returns {marks: how many, now: what to do now, where it should not have been
       # done, told: that it was done before}; the last two a sentence or nil. Raises as Steps.finish does.
       def tick(piece_id, given)
-        told = Support::Facts.noted? && before(piece_id, given)
-        return { marks: 0, now: nil, told: told } if told
+        already = Support::Facts.noted? && before(piece_id, given)
+        return { marks: 0, now: nil, told: already } if already
 
         after = Steps.aftermath(piece_id, given)
         { marks: Steps.finish(piece_id, given).size, now: after, told: nil }

@@ -25,7 +25,7 @@ module Operations
 
       # Takes over what is empty. Returns sentences of what is not, and differs.
       def shape(from, to)
-        told = Shapes::FIELDS.filter_map do |name|
+        differences = Shapes::FIELDS.filter_map do |name|
           next if from[name].nil? || from[name] == to[name]
           next differs(name, from, to) unless to[name].nil?
 
@@ -39,7 +39,7 @@ module Operations
 
           to.zone_changes.create!(row.attributes.except("id", "piece_id", "created_at", "updated_at"))
         end
-        told
+        differences
       end
 
       def differs(name, from, to)

@@ -133,7 +133,7 @@ module Operations
       def read_page(view, page, per, query)
         scope = Records::Prospect.live.where(state: view == "open" ? "open" : STATES.keys - ["open"])
         query.to_s.split(/\s+/).first(6).each do |word|
-          scope = Support::Having.word(scope, %w[name kind source notes], word)
+          scope = Support::TextSearch.narrow(scope, %w[name kind source notes], word)
         end
         ordered = scope.includes(:sightings, :photos).order(Arel.sql("COALESCE(closed_on, spotted_on) DESC, id DESC"))
         rows = ordered.offset((page - 1) * per).limit(per).to_a

@@ -75,7 +75,7 @@ module Operations
 
       def gone
         count, weeks = @histories.gone(prospect.kind)
-        Core::Scout::Gone.estimate(kind: prospect.kind.pluralize, gone: count, weeks: weeks, volume: volume)
+        Core::Scout::LossRisk.estimate(kind: prospect.kind.pluralize, gone: count, weeks: weeks, volume: volume)
       end
 
       # The day on which the tag is to be looked at again, with why: a date set by hand, or the one it is likely to
@@ -152,7 +152,7 @@ module Operations
 
       def sightings
         Core::Scout::Sightings.new(prospect.sightings.map do |row|
-          Core::Scout::Sightings::Seen.new(on: row.seen_on, tag: row.tag_minor)
+          Core::Scout::Sightings::Sighting.new(on: row.seen_on, tag: row.tag_minor)
         end)
       end
 

@@ -6,14 +6,14 @@ module Core
       # All that a fit is made from: own listings and prices seen of others, with the parameters they speak of.
       class Evidence
         # What was seen of a kind, not for a listed piece: kind; base: ln of its usual value; features; seen: Array
-        # of Seen; own: whether it is an own sale of which no listing is known.
+        # of PriceObservation; own: whether it is an own sale of which no listing is known.
         Sight = Struct.new(:kind, :base, :features, :seen, :own, keyword_init: true)
         ALWAYS = %w[market asked_dear sold_bias slope season_cos season_sin].freeze
         SHARED = ALWAYS.last(3).freeze # of the demand, not of a value
 
         attr_reader :stays, :sights, :keys, :index, :level_known
 
-        # stays: Array of Stay; sights: Array of Sight; level_known: whether the usual figures are of this money.
+        # stays: Array of ListingPath; sights: Array of Sight; level_known: whether the usual figures are of this money.
         def initialize(stays, sights = [], level_known: true)
           @stays = stays.reject { |stay| stay.stretches.empty? || !stay.weight.positive? }
           @sights = sights.reject { |sight| sight.seen.empty? }

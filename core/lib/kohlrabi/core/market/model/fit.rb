@@ -34,7 +34,7 @@ module Core
 
         # How much a month speeds sales: 1 in a month like the year.
         def month(number)
-          cos, sin = Stay::WAVES[number]
+          cos, sin = ListingPath::WAVES[number]
           Math.exp((season[0] * cos) + (season[1] * sin))
         end
 

@@ -10,7 +10,7 @@ module Core
       module Likelihood
         extend self
 
-        # stretches: Array of Stay::Stretch; frailty: Frailty; slopes: Frailty#slopes; season: [cos, sin].
+        # stretches: Array of ListingPath::Stretch; frailty: Frailty; slopes: Frailty#slopes; season: [cos, sin].
         # Returns [log L, [4 slopes], [10 curvatures]].
         def of(stretches, sold, level, beta, season, frailty, slopes)
           sums = exposure(stretches, level, beta, season)
@@ -21,7 +21,7 @@ module Core
         # E alone.
         def exposure_of(stretches, level, beta, season)
           stretches.sum do |stretch|
-            wave = Stay::WAVES[stretch.month]
+            wave = ListingPath::WAVES[stretch.month]
             DemandCurve::H_REF * DemandCurve.phi(stretch.log - level, beta) * stretch.days *
               Math.exp((season[0] * wave[0]) + (season[1] * wave[1]))
           end
@@ -39,7 +39,7 @@ module Core
           stretches.each do |stretch|
             z = steep * (stretch.log - level)
             phi, share = DemandCurve.with_bend(z)
-            cos, sin = Stay::WAVES[stretch.month]
+            cos, sin = ListingPath::WAVES[stretch.month]
             rate = DemandCurve::H_REF * phi * Math.exp((season[0] * cos) + (season[1] * sin))
             e = rate * stretch.days
             gm = steep * share

@@ -51,7 +51,7 @@ module Core
           found
         end
 
-        # Course of the best price and its steps.
+        # Projection of the best price and its steps.
         def best_course
           @best_course ||= begin
             asked = courses.select { |course| @advised.include?(course.steps.first.first) }
@@ -59,8 +59,8 @@ module Core
           end
         end
 
-        # Course of each price that may be asked at first, with the best steps after it.
-        def courses = @courses ||= @prices.map { |price| Course.new(@position, steps(first: price)) }
+        # Projection of each price that may be asked at first, with the best steps after it.
+        def courses = @courses ||= @prices.map { |price| Projection.new(@position, steps(first: price)) }
 
         private
 
@@ -68,7 +68,7 @@ module Core
         def solve
           worths = Array.new(@stages + 1)
           worths[@stages] = states.map do |y|
-            @position.net.of(Course.tail(@position, @frailty, @frailty.r * (Math.exp(y) - 1)))
+            @position.net.of(Projection.tail(@position, @frailty, @frailty.r * (Math.exp(y) - 1)))
           end
           (@stages - 1).downto(0) do |stage|
             @ahead = worths[stage + 1]

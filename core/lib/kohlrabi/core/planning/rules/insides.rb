@@ -28,7 +28,7 @@ module Core
           within.select { |zone| zone.role != "drawers" && UNCOATED.include?(brief.choice(zone).finish) }
         end
 
-        def sprayed = zones.select { |zone| brief.choice(zone).finish == "paint" && Course.new(zone, brief).sprayed? }
+        def sprayed = zones.select { |zone| brief.choice(zone).finish == "paint" && ZonePlan.new(zone, brief).sprayed? }
       end
 
       # The inside is sealed with the primer that holds back what is in it.
@@ -45,7 +45,7 @@ module Core
         def plan
           within.select do |zone|
             SEALED.include?(brief.choice(zone).finish)
-          end.each { |zone| seal(zone, Course.new(zone, brief).holding_back) }
+          end.each { |zone| seal(zone, ZonePlan.new(zone, brief).holding_back) }
         end
 
         private

@@ -18,9 +18,9 @@ module Core
         end
       end
 
-      # A rule of the craft for one zone: when it applies, what is done then. It asks the zone's Course and adds tasks
+      # A rule of the craft for one zone: when it applies, what is done then. It asks the zone's ZonePlan and adds tasks
       # to it; each stands in a file of its own, which begins by saying when it applies, why, and where it is from.
-      class Rule < DelegateClass(Course)
+      class Rule < DelegateClass(ZonePlan)
         extend Header
 
         def apply = (plan if applies?)

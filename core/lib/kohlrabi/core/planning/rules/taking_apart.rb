@@ -110,8 +110,8 @@ module Core
           end
         end
 
-        def same?(other) = told(brief.choice(other)) == told(choice)
-        def told(one) = [one.finish, one.colour, one.product]
+        def same?(other) = finishing(brief.choice(other)) == finishing(choice)
+        def finishing(one) = [one.finish, one.colour, one.product]
         def taped_from?(other) = brief.choice(other).finish == "paint" && other.key < zone.key
       end
 

@@ -63,7 +63,7 @@ module Api
           app.put("/api/looks/:id/fittings") { change { looked(*Operations::Planning::Looks.fit(params[:id], given)) } }
           app.post("/api/looks/:id/choose") { change { looked(*Operations::Planning::Looks.choose(params[:id])) } }
           app.post("/api/looks/:id/alike") do
-            change(201) { Operations::Planning::Looks.spread(params[:id]).then { |looks, told| { looks: looks.map(&:id), told: told } } }
+            change(201) { Operations::Planning::Looks.spread(params[:id]).then { |looks, differences| { looks: looks.map(&:id), told: differences } } }
           end
           app.delete("/api/looks/:id") { removal { Operations::Planning::Looks.remove(params[:id]) } }
         end

@@ -65,11 +65,11 @@ module Api
 
         # The sentence that answers.
         def opening(rows)
-          told = rows.reject(&:few).sort_by { |row| -row.pays.middle }
-          return if told.empty? || %w[year month season].include?(@by)
+          known = rows.reject(&:few).sort_by { |row| -row.pays.middle }
+          return if known.empty? || %w[year month season].include?(@by)
 
-          best = told.first
-          claimed = told.select { |row| row.pays.claim }
+          best = known.first
+          claimed = known.select { |row| row.pays.claim }
           middle = "#{@formatter.money(best.pays.middle)[:text]} #{@formatter.workshop.currency} an hour"
           pays = claimed.include?(best) ? "pays best" : "pays best so far"
           start = "#{best.label} #{pays}: about #{middle}, #{words(best.pays).split(';').first}."

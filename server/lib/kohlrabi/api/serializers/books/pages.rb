@@ -43,8 +43,8 @@ module Api
         end
 
         def best
-          told = Operations::Books::Comparisons.answer("kind", @answer.books).rows.reject(&:few)
-          row = told.max_by { |one| one.pays.middle } or return
+          rows = Operations::Books::Comparisons.answer("kind", @answer.books).rows.reject(&:few)
+          row = rows.max_by { |one| one.pays.middle } or return
           "; #{row.label} pays best#{' so far' unless row.pays.claim}"
         end
 

@@ -5,7 +5,7 @@ module Api
     module Support
       # Puts the core's values into the shapes of the contract, in the workshop's currency and units.
       class Formatter
-        ELEVATIONS = Operations::Support::Memory.new(400) # what lists show over and over
+        ELEVATIONS = Operations::Support::LruCache.new(400) # what lists show over and over
 
         attr_reader :workshop
 

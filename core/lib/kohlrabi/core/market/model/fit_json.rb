@@ -6,7 +6,7 @@ module Core
   module Market
     module Model
       # A fit as text, to be kept and read again.
-      module Kept
+      module FitJson
         VERSION = 1
 
         extend self

@@ -3,7 +3,7 @@
 module Demo
   # Flips from before everything was written down, out of the workshop's old exercise book: enough of three kinds to
   # tell what pays.
-  class Earlier
+  class PastFlips
     COLUMNS = %i[name kind bought paid materials minutes ready listed asked cuts sold price channel technique].freeze
     Row = Struct.new(*COLUMNS)
 

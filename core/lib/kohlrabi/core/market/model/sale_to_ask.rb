@@ -5,7 +5,7 @@ module Core
     module Model
       # What is got of what is asked: ln g = (5 ln 0.93 + Σ ln(got ÷ asked)) ÷ (5 + n). A price got far off the one
       # asked (a slip, a gift) counts as half or as a tenth above it at most.
-      Got = Struct.new(:share, :sales, :text, keyword_init: true) do
+      SaleToAsk = Struct.new(:share, :sales, :text, keyword_init: true) do
         # pairs: Array of [got, asked] in minor units.
         def self.of(pairs)
           prior, usual = Priors::GOT

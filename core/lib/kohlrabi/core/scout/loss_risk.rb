@@ -3,10 +3,10 @@
 module Core
   module Scout
     # How likely a piece in a shop is gone within a week.
-    Gone = Struct.new(:weekly, :source, keyword_init: true)
+    LossRisk = Struct.new(:weekly, :source, keyword_init: true)
 
     # From own history, else by size.
-    class Gone
+    class LossRisk
       ROWS = Core.table("scout/gone")
       ENOUGH = 5
 

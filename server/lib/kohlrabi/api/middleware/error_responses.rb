@@ -5,7 +5,7 @@ module Api
     # The outermost answer to a request that cannot be read: an address, query, form or body that is malformed is told
     # so, whatever layer trips over it, and what nobody foresaw is a plain problem too. Without this the web server
     # would answer by itself, without the headers of the house.
-    class Readable
+    class ErrorResponses
       UNREADABLE = [Rack::BadRequest, URI::InvalidURIError, EncodingError, EOFError].freeze
       FAILED = "Nothing was changed. Try again."
       BAD_TEXT = /invalid %-encoding|invalid byte sequence|null byte|bad URI/

@@ -2,11 +2,11 @@
 
 module Api
   # Whether somebody still waits for an answer. Work that takes long asks now and then, and ends where nobody does.
-  class Gone < StandardError
+  class ClientGone < StandardError
     EVERY = 0.5 # seconds between looks
 
     class << self
-      # A callable that raises Gone once the connection of a request is closed.
+      # A callable that raises ClientGone once the connection of a request is closed.
       def watch(env)
         socket = env["puma.socket"]
         last = 0
@@ -15,7 +15,7 @@ module Api
           next if now - last < EVERY
 
           last = now
-          raise Gone, "nobody waits for the answer any more" if closed?(socket)
+          raise ClientGone, "nobody waits for the answer any more" if closed?(socket)
         end
       end
 

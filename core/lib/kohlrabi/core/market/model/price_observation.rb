@@ -7,7 +7,7 @@ module Core
       # its bias, with a spread. log: ln of the price in minor units (of one known sold: less ln of what is got of
       # what is asked); bias: key of a parameter, nil for one's own; sd: of its noise; weight: 0..1, how far it has
       # faded.
-      Seen = Struct.new(:log, :bias, :sd, :weight, keyword_init: true) do
+      PriceObservation = Struct.new(:log, :bias, :sd, :weight, keyword_init: true) do
         # price: minor units above 0; got: share of what is asked that is got.
         def self.of(price, sold:, likeness: 3, got: 0.93, weight: 1.0, own: false)
           new(log: Math.log(price) - (sold ? Math.log(got) : 0), bias: bias(sold, own), sd: Priors::ALIKE.fetch(likeness),

@@ -5,7 +5,7 @@ module Operations
     # Keeps what was worked out lately by what it was worked out from. For values that hang on nothing else: there is
     # nothing to forget when something changes, for then the key is another. The one used least lately goes first. Safe
     # to use from several threads.
-    class Memory
+    class LruCache
       # most: how many are kept.
       def initialize(most)
         @most = most

@@ -5,8 +5,8 @@ module Operations
     # A device that tells hundreds of things one after the other has the plans of its pieces counted once: after the
     # last of them, or before anybody else asks for anything. Until then nothing is known of what is to come, which
     # is also what a server that ends in between leaves; its next start counts it.
-    module Later
-      KEY = :kohlrabi_later
+    module DeferredPlans
+      KEY = :kohlrabi_deferred_plans
       LOCK = Mutex.new
       private_constant :KEY, :LOCK
       @due = Set.new

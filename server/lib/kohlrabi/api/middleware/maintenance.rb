@@ -4,7 +4,7 @@ module Api
   module Middleware
     # Once an answer is on its way, works out anew what takes longer than a page may wait: what own listings say of
     # the market. A device that tells much has plans counted once, after the last of it.
-    class Renewal
+    class Maintenance
       AFTER = "rack.after_reply" # what the server calls when it has answered
       ASKED_ALL_THE_TIME = "/api/version" # and reads nothing that is counted here
       MORE = "HTTP_MORE_FOLLOWS" # said by a device with all but the last of what it tells
@@ -20,7 +20,7 @@ module Api
       private
 
       def answer(env)
-        return Operations::Flips::Later.gather { @app.call(env) } if env.key?(MORE)
+        return Operations::Flips::DeferredPlans.gather { @app.call(env) } if env.key?(MORE)
 
         bring_up_to_date unless env["PATH_INFO"] == ASKED_ALL_THE_TIME
         @app.call(env)
@@ -28,7 +28,7 @@ module Api
 
       # What was put off, and what follows the day: counted before anybody reads it.
       def bring_up_to_date
-        Operations::Flips::Later.catch_up
+        Operations::Flips::DeferredPlans.catch_up
         today = Operations::Support::Context.open { Operations::House::WorkshopSettings.today }
         return if [@day, @file] == [today, Records::Database.file]
 

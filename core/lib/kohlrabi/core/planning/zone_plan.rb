@@ -4,7 +4,7 @@ module Core
   module Planning
     # The course of one zone from what it is to the finish that was chosen for it: what rules ask about it, and the
     # tasks that they have planned so far. The judgements are proposals; what a person says goes first.
-    class Course
+    class ZonePlan
       include Judgements::Materials
       include Judgements::Preparation
       include Judgements::PrimerChoice

@@ -5,12 +5,12 @@ module Core
     module Model
       # A listing as the path it took: for how long at which price, in which month, and whether it sold in the end.
       # kind: key; base: ln of its usual value; features: {parameter => how much of it}; stretches: Array of
-      # Stretch; sold: at the end of the last; weight: 0..1, how far it has faded; seen: Array of Seen, looked up
+      # Stretch; sold: at the end of the last; weight: 0..1, how far it has faded; seen: Array of PriceObservation, looked up
       # for this piece.
-      Stay = Struct.new(:kind, :base, :features, :stretches, :sold, :weight, :seen, keyword_init: true)
+      ListingPath = Struct.new(:kind, :base, :features, :stretches, :sold, :weight, :seen, keyword_init: true)
 
       # How a stay is put together.
-      class Stay
+      class ListingPath
         # log: ln of the price asked, minor units; days; month: 1..12.
         Stretch = Struct.new(:log, :days, :month)
         TAKEN_LOW = 0.9 # of what is usually got: taken under it, the listing counts as cut to that price on its last day

@@ -7,7 +7,7 @@ module Core
       # units, all as Float. steps: Array of [price, days]; money: got on average, what is left unsold let go for
       # half its value; days: on the market on average; within: {days => chance of sale}; net: what is left of the
       # money; worth: net less what its days are worth.
-      class Course
+      class Projection
         LEFT = 0.5 # of what it would still fetch: what is unsold at the end goes for that (house practice, weak)
         SLICE = 7.0 # days in which the rate is taken as even
         HORIZON = 182 # days
@@ -55,7 +55,7 @@ module Core
             unsold = still
             @marks << [day += length, unsold]
           end
-          finish(Course.tail(@position, frailty, exposure), unsold)
+          finish(Projection.tail(@position, frailty, exposure), unsold)
         end
 
         def finish(tail, unsold)
