@@ -38,7 +38,7 @@ module Server
       Api::TrustPage.serve(lan, port) if lan&.house
       announce(port, lan)
     end
-    events.on_booted { Thread.new { keep_copies } } unless Operations::House::WorkshopSettings.workshop.demo
+    events.on_booted { Thread.new { keep_copies } } unless Operations::Support::Workshop.current.demo
     Puma::Launcher.new(configuration, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
   end
 
@@ -82,7 +82,7 @@ module Server
     loop do
       begin
         Backups.keep_by_rule(Records::Base.connection_pool.with_connection do
-          Operations::House::WorkshopSettings.today
+          Operations::Support::Workshop.today
         end)
       rescue SystemCallError, Zip::Error, SQLite3::Exception, ActiveRecord::ActiveRecordError => e
         warn "No backup could be written: #{Storage.trouble(e) || e.message} It is tried again in #{EVERY / 3600} hours."

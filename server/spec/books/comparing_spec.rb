@@ -36,7 +36,7 @@ RSpec.describe "flips compared from the records" do
   end
 
   before do
-    house = operations::House::WorkshopSettings.workshop
+    house = operations::Support::Workshop.current
     operations::House::WorkshopSettings.update("lock_version" => house.lock_version, "overhead" => "1.37")
     @stash = operations::Shelf::Stash.create({ "name" => "Pulls", "count" => "500", "value" => "0.99" }).id
     random = Random.new(5)
@@ -56,7 +56,7 @@ RSpec.describe "flips compared from the records" do
 
   it "adds up: each side to the whole, and groups that do not overlap too, by every trait, profit and rule of hours" do
     lenses = %w[cash full].product(%w[bench all]).map { |view, rule| operations::Books::BooksFilter.new(view: view, rule: rule) }
-    operations::Books::Traits::ALL.keys.product(lenses).each { |by, filter| sums(by, filter) }
+    operations::Flips::Traits::ALL.keys.product(lenses).each { |by, filter| sums(by, filter) }
     expect(operations::Books::Comparisons.answer("kind", lenses.first).rows.size).to be > 4
   end
 
@@ -72,14 +72,14 @@ RSpec.describe "flips compared from the records" do
   it "finds behind each group just as many flips as it counts" do
     %w[kind technique channel finish].each do |by|
       operations::Books::Comparisons.answer(by, operations::Books::BooksFilter.new).rows.reject do |row|
-        row.key == operations::Books::Traits::NONE
+        row.key == operations::Flips::Traits::NONE
       end.each do |row|
         found = operations::Flips::Lists.page(view: "archive", by: by, trait: row.key).total
         expect([by, row.key, found]).to eq([by, row.key, row.with.paid.flips + row.with.at_cost.flips])
       end
     end
     none = operations::Books::Comparisons.answer("technique", operations::Books::BooksFilter.new).rows.find do |row|
-      row.key == operations::Books::Traits::NONE
+      row.key == operations::Flips::Traits::NONE
     end
     expect(operations::Flips::Lists.page(view: "archive", by: "technique",
                                          trait: "").total).to eq(none.with.paid.flips + none.with.at_cost.flips)

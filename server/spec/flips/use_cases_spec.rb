@@ -34,9 +34,9 @@ RSpec.describe "use cases of the desk" do
       expect(planned.map(&:seconds_to_come)).to eq(planned.map { |piece|
         operations::Planning::Plans.of(piece).remaining
       })
-      expect(records::Piece.minimum(:bought_on)).to be_between(operations::House::WorkshopSettings.today - 1100,
-                                                               operations::House::WorkshopSettings.today - 1000)
-      expect(records::FlipSummary.maximum(:ended_on)).to be <= operations::House::WorkshopSettings.today
+      expect(records::Piece.minimum(:bought_on)).to be_between(operations::Support::Workshop.today - 1100,
+                                                               operations::Support::Workshop.today - 1000)
+      expect(records::FlipSummary.maximum(:ended_on)).to be <= operations::Support::Workshop.today
       expect(operations::House::Doctor.examine).to eq([])
       expect(operations::Bench::Timers.running.size).to eq(1)
       expect { described_class.load }.to raise_error(/not empty/)

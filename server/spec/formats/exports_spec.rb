@@ -28,7 +28,7 @@ RSpec.describe "exports" do
   # A year with everything in it: a sale with fees, tip and refund, a loss, a kept one, one in hand, one of unknown
   # price, a shared cost, a split.
   def year
-    Operations::House::WorkshopSettings.update("lock_version" => Operations::House::WorkshopSettings.workshop.lock_version,
+    Operations::House::WorkshopSettings.update("lock_version" => Operations::Support::Workshop.current.lock_version,
                                                "sundries" => "1.50")
     desk = piece("Desk; with | marks", "40", notes: "two\nlines, \"quoted\"", kind: "desk", source: "kerb")
     chair = piece("Chair", "10")
@@ -105,7 +105,7 @@ RSpec.describe "exports" do
     it "is accepted of an empty workshop, and in a currency without decimals" do
       expect(hledger(operations::Books::Exports.journal, "check", "--strict")).to eq("")
       operations::House::WorkshopSettings.update(
-        "lock_version" => operations::House::WorkshopSettings.workshop.lock_version, "currency" => "JPY"
+        "lock_version" => operations::Support::Workshop.current.lock_version, "currency" => "JPY"
       )
       event(piece("Desk", "4000"), "sold", "2026-03-04", price: "12000")
       expect(hledger(operations::Books::Exports.journal, "balance", "income:sales")).to include("-12000 JPY")

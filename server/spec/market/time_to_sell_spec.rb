@@ -72,7 +72,7 @@ RSpec.describe "own listings" do
 
   # Without a kind nothing tells what it is worth, and steps go by the house rules alone.
   it "plan steps anew from a new price, and leave those that were done" do
-    operations::House::WorkshopSettings.update("floor_pay" => "8", "lock_version" => operations::House::WorkshopSettings.workshop.lock_version)
+    operations::House::WorkshopSettings.update("floor_pay" => "8", "lock_version" => operations::Support::Workshop.current.lock_version)
     piece = operations::Flips::Pieces.create("name" => "Chair", "purchase" => "50", "bought_on" => "2026-06-01")
     operations::Flips::Work.create("kind" => "sanding", "effort" => "60", "worked_on" => "2026-06-02",
                                    "pieces" => [{ "piece_id" => piece.id }])

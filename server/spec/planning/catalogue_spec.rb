@@ -86,7 +86,7 @@ RSpec.describe "the catalogue, and what hangs on a plan", :api do
     made = call(:post, "/api/pieces/#{id}/looks", { name: "Oiled" }).fetch("id")
     zones = plan(id)["zones"].select { |zone| zone["shown"] }.map { |zone| zone["key"] }
     call(:put, "/api/looks/#{made}/zones", { zones: zones, finish: "oil" })
-    later = (Operations::House::WorkshopSettings.today + 20)
+    later = (Operations::Support::Workshop.today + 20)
     call(:post, "/api/pieces/#{id}/findings", { kind: "missing_foot", expected_on: later.iso8601 })
     feet = plan(id)["plan"]["steps"].find { |step| step["key"] == "fit_feet" }
     # Expected on Monday 20 July; the first evening on which somebody works (assumed: Tuesday, Thursday) is the day

@@ -119,7 +119,7 @@ RSpec.describe "plans over random edits" do
       end
       pages = Records::Piece.all.map do |piece|
         Api::Serializers::Planning::PlanPage.new(piece,
-                                                 Api::Serializers::Support::Formatter.new(Operations::House::WorkshopSettings.workshop)).to_h
+                                                 Api::Serializers::Support::Formatter.new(Operations::Support::Workshop.current)).to_h
       end
       expect(pages.sum { |page| page.dig("plan", "steps").size }).to be > 30
       expect(Records::StepMark.live.count + Records::PlanEdit.live.count).to be_positive

@@ -75,7 +75,7 @@ RSpec.describe "bench tools at the desk" do
     expect(operations::Tools::SavedResults.needs).to eq("screws" => { "Oak chest" => 54 })
     operations::Tools::SavedResults.finish(first.id, "done" => true)
     expect(operations::Tools::SavedResults.needs).to eq("screws" => { "Oak chest" => 36 })
-    operations::Flips::Events.create(piece.id, "kind" => "kept", "on" => operations::House::WorkshopSettings.today.iso8601)
+    operations::Flips::Events.create(piece.id, "kind" => "kept", "on" => operations::Support::Workshop.today.iso8601)
     expect(operations::Tools::SavedResults.needs).to eq({})
   end
 

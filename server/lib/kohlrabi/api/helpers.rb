@@ -5,7 +5,7 @@ module Api
   module Helpers
     include Operations::Support::Refusing
 
-    def formatter = @formatter ||= Serializers::Support::Formatter.new(Operations::House::WorkshopSettings.workshop)
+    def formatter = @formatter ||= Serializers::Support::Formatter.new(Operations::Support::Workshop.current)
 
     # The parsed body; an empty Hash where none came. Raises JSON::ParserError for what is no object.
     def given

@@ -23,7 +23,7 @@ module Api
 
     # The document of Support::Danger: with the piece, and the caution to read, or what the lead question is about.
     def danger(error)
-      unit = Operations::House::WorkshopSettings.workshop.length_unit
+      unit = Operations::Support::Workshop.current.length_unit
       caution = error.caution && Core::Planning::Cautions.row(error.caution, unit: unit).slice(:key, :text, :wear,
                                                                                                :waste)
       about = Core::Planning::Cautions.row(:lead).slice(:text, :wear, :waste) unless caution

@@ -13,7 +13,7 @@ module Demo
     end
 
     def load
-      Operations::House::WorkshopSettings.update("lock_version" => Operations::House::WorkshopSettings.workshop.lock_version,
+      Operations::House::WorkshopSettings.update("lock_version" => Operations::Support::Workshop.current.lock_version,
                                                  "pick_up" => @books["pick_up"])
       @books["channels"].each { |row| Operations::Market::Channels.create(row) }
       @books["entries"].each { |row| Operations::Books::WorkshopMoney.create(row.except("day").merge("on" => ago(row["day"]))) }

@@ -25,7 +25,7 @@ module Demo
     # Steps down from the price that stands since the day it was listed.
     def plan(piece)
       listed = piece.summary.listed_on
-      Clock.during(listed.in_time_zone(Operations::House::WorkshopSettings.workshop.zone) + 12.hours) { Operations::Market::Prices.replan(piece, piece.summary.asking_minor) }
+      Clock.during(listed.in_time_zone(Operations::Support::Workshop.current.zone) + 12.hours) { Operations::Market::Prices.replan(piece, piece.summary.asking_minor) }
     end
 
     def offer(row)

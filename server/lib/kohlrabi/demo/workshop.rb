@@ -42,15 +42,15 @@ module Demo
     private
 
     def house
-      Operations::House::WorkshopSettings.update(@house.slice(*RULES).merge("lock_version" => Operations::House::WorkshopSettings.workshop.lock_version))
-      Operations::House::WorkshopSettings.workshop.update!(demo: true)
+      Operations::House::WorkshopSettings.update(@house.slice(*RULES).merge("lock_version" => Operations::Support::Workshop.current.lock_version))
+      Operations::Support::Workshop.current.update!(demo: true)
       first, *others = @house["people"]
-      Operations::House::WorkshopSettings.rename_person(Operations::House::WorkshopSettings.people.first.id,
+      Operations::House::WorkshopSettings.rename_person(Operations::Support::Workshop.people.first.id,
                                                         "name" => first)
       others.each { |name| Operations::House::WorkshopSettings.add_person("name" => name) }
-      @people = Operations::House::WorkshopSettings.people.to_h { |person| [person.name, person.id] }
+      @people = Operations::Support::Workshop.people.to_h { |person| [person.name, person.id] }
       @house["openings"].each { |opening| Operations::House::Openings.create(opening) }
-      @today = Operations::House::WorkshopSettings.today
+      @today = Operations::Support::Workshop.today
     end
 
     # Who works when, days that differ, rain, and what is promised.

@@ -9,7 +9,7 @@ module Formats
     def initialize(piece)
       @piece = piece
       @flip = Operations::Flips::FlipRecords.of(piece)
-      @workshop = Operations::House::WorkshopSettings.workshop
+      @workshop = Operations::Support::Workshop.current
       @paper = Paper.new(piece.name)
     end
 
@@ -56,7 +56,7 @@ module Formats
     end
 
     def days
-      turnaround = @flip.turnaround(Operations::House::WorkshopSettings.today)
+      turnaround = @flip.turnaround(Operations::Support::Workshop.today)
       events = @flip.chain.events.map { |event| [event.label, event.on ? Core::Units::Calendar.text(event.on) : "date not known"] }
       events + [*turnaround.parts, turnaround.whole].filter_map do |figure|
         [figure.label, figure.text(@workshop.money)] if figure.amount

@@ -9,7 +9,7 @@ module Formats
     # year: Integer.
     def initialize(year)
       @year = year
-      @workshop = Operations::House::WorkshopSettings.workshop
+      @workshop = Operations::Support::Workshop.current
       @filter = Operations::Books::BooksFilter.new(year: year.to_s)
       @books = Operations::Books::Totals.answer(@filter)
       @paper = Paper.new("The year #{year}")
@@ -19,7 +19,7 @@ module Formats
       totals = @books.totals
       ended = totals.paid.flips + totals.at_cost.flips
       @paper.heading("The year #{@year}",
-                     line: "#{count(ended, 'flip')} ended · #{@workshop.currency} · printed #{Core::Units::Calendar.text(Operations::House::WorkshopSettings.today)}")
+                     line: "#{count(ended, 'flip')} ended · #{@workshop.currency} · printed #{Core::Units::Calendar.text(Operations::Support::Workshop.today)}")
       @paper.table(totals.figures.map do |figure|
         [figure.label, figure.text(@workshop.money) || "undefined", figure.why]
       end, widths: [190, 90, 220], right: [1])

@@ -29,7 +29,7 @@ module Api
       # What was put off, and what follows the day: counted before anybody reads it.
       def bring_up_to_date
         Operations::Flips::DeferredPlans.catch_up
-        today = Operations::Support::Context.open { Operations::House::WorkshopSettings.today }
+        today = Operations::Support::Context.open { Operations::Support::Workshop.today }
         return if [@day, @file] == [today, Records::Database.file]
 
         Operations::Support::Context.open { Operations::Flips::BoothRents.run }

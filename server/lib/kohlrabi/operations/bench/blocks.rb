@@ -11,7 +11,7 @@ module Operations
 
       # {step key => Array of Core::Planning::Block} of the open steps of a plan.
       def of(piece, plan)
-        unit = House::WorkshopSettings.workshop.length_unit
+        unit = Support::Workshop.current.length_unit
         read = ->(key) { Core::Planning::Cautions.text(key.to_sym, unit: unit) }
         confirmed = piece.confirmations.map(&:caution)
         plan.steps.select(&:open?).to_h do |step|

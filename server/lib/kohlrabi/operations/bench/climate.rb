@@ -11,7 +11,7 @@ module Operations
 
       # given: {"air", "humidity", "surface"?} as typed, °C and percent. Returns Core::Bench::Climate. Raises Refused.
       def now(given)
-        params = Support::Params.new(given.slice("air", "humidity", "surface"), House::WorkshopSettings.workshop)
+        params = Support::Params.new(given.slice("air", "humidity", "surface"), Support::Workshop.current)
         %i[air humidity surface].each do |field|
           params.with(field, required: field != :surface) { |raw| read(field, raw, given["source"]) }
         end
@@ -30,7 +30,7 @@ module Operations
 
       # A reading of the simulated gauge.
       def simulate
-        local = Clock.now.in_time_zone(House::WorkshopSettings.workshop.zone)
+        local = Clock.now.in_time_zone(Support::Workshop.current.zone)
         record(Core::Bench::Gauge.read(day: local.yday, hour: local.hour + (local.min / 60.0)), "simulated")
       end
 
@@ -51,7 +51,7 @@ module Operations
       def read(field, raw, source)
         return Core::Units::Numerals.parse(raw.delete_suffix("%").strip) if field == :humidity
 
-        Core::Units::Measures.parse_temperature(raw, unit: source == "sensor" ? "mm" : House::WorkshopSettings.workshop.length_unit)
+        Core::Units::Measures.parse_temperature(raw, unit: source == "sensor" ? "mm" : Support::Workshop.current.length_unit)
       end
 
       def record(climate, source, surface: nil)

@@ -18,7 +18,7 @@ module Operations
         return if step.wait.zero?
 
         row = step.materials.keys.map { |key| plan.brief.products.fetch(key) }.find { |one| one[:base] }
-        drying = Core::Bench::Drying.new(row, wait: step.wait, climate: Climate.climate, unit: House::WorkshopSettings.workshop.length_unit)
+        drying = Core::Bench::Drying.new(row, wait: step.wait, climate: Climate.climate, unit: Support::Workshop.current.length_unit)
         JSON.generate(stages: drying.stages, wait: drying.wait, factor: drying.factor.to_f, why: drying.why || step.wait_why,
                       product: row && row[:label])
       end
@@ -81,12 +81,12 @@ module Operations
 
       # "at 10:40", with the day where it is another one.
       def said(moment)
-        at = moment.in_time_zone(House::WorkshopSettings.workshop.zone)
+        at = moment.in_time_zone(Support::Workshop.current.zone)
         time = "at #{at.strftime('%H:%M')}"
-        if at.to_date == House::WorkshopSettings.today
+        if at.to_date == Support::Workshop.today
           time
         else
-          "on #{Core::Units::Calendar.short(at.to_date, today: House::WorkshopSettings.today)} #{time}"
+          "on #{Core::Units::Calendar.short(at.to_date, today: Support::Workshop.today)} #{time}"
         end
       end
 
@@ -101,7 +101,7 @@ module Operations
       def too_cold(step, plan)
         climate = Climate.climate if Core::Bench::Jobs::COATS.include?(step.phase)
         row = climate && step.materials.keys.map { |key| plan.brief.products.fetch(key) }.first
-        against = row ? climate.against(coldest: row[:coldest], unit: House::WorkshopSettings.workshop.length_unit) : []
+        against = row ? climate.against(coldest: row[:coldest], unit: Support::Workshop.current.length_unit) : []
         ["Not now: #{against.join('; ')}.", "although #{against.first}"] if against.any?
       end
     end

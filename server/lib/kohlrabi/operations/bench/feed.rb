@@ -21,7 +21,7 @@ module Operations
       private
 
       def sessions(bench)
-        names = House::WorkshopSettings.people.to_h { |person| [person.id, person.name] }
+        names = Support::Workshop.people.to_h { |person| [person.id, person.name] }
         (0...AHEAD).flat_map do |number|
           bench.on(bench.today + number)
         end.filter_map { |session| session(bench, session, names) }
@@ -68,14 +68,14 @@ module Operations
 
       # Price steps that are planned, and pick-ups.
       def selling
-        last = House::WorkshopSettings.today + AHEAD
+        last = Support::Workshop.today + AHEAD
         Market::PriceSteps.to(last).map { |step| price_step(step) } + Market::Holds.fetched_by(last).preload(:piece).map { |hold| fetched(hold) }
       end
 
       def price_step(step)
-        day = [step.due_on, House::WorkshopSettings.today].max
+        day = [step.due_on, Support::Workshop.today].max
         entry("step-#{step.id}", day, day + 1,
-              "Price step: #{step.piece.name} to #{Core::Units::MoneyText.text(step.asking_minor, House::WorkshopSettings.workshop.money)}")
+              "Price step: #{step.piece.name} to #{Core::Units::MoneyText.text(step.asking_minor, Support::Workshop.current.money)}")
       end
 
       def fetched(hold)

@@ -21,7 +21,7 @@ module Operations
           from, seconds = span(given)
           forget(given["timer_id"] || Support::Facts.made("/api/timers", given["begun_as"]))
           entry = Flips::Work.record(rows, person_id: person.id, kind: kind(given, steps), started_at: from,
-                                           seconds: seconds, worked_on: House::WorkshopSettings.workshop.date_of(from))
+                                           seconds: seconds, worked_on: Support::Workshop.current.date_of(from))
           Timers.on_its_steps(entry, steps, given)
         end
       end
@@ -33,7 +33,7 @@ module Operations
         to = Support::Facts.right(given["to"])
         ran = to - Support::Facts.right(given["from"])
         refuse(:ended_before_it_began, field: :effort) if ran.negative?
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.effort(:effort)
         seconds = params.done![:seconds] || ([(ran / 60).round, 1].max * 60)
         Timers.refuse_long(seconds)

@@ -40,8 +40,8 @@ module Operations
 
       def day(text)
         day = Core::Units::Calendar.parse(text)
-        refuse(:day_is_over, field: :day, day: Core::Units::Calendar.text(day)) if day < House::WorkshopSettings.today
-        last = House::WorkshopSettings.today + Schedules::AHEAD
+        refuse(:day_is_over, field: :day, day: Core::Units::Calendar.text(day)) if day < Support::Workshop.today
+        last = Support::Workshop.today + Schedules::AHEAD
         if day >= last
           refuse(:too_far_ahead, field: :day, day: Core::Units::Calendar.text(day),
                                  last: Core::Units::Calendar.text(last))

@@ -31,7 +31,7 @@ module Operations
         days = [other.first.days, *other.drop(1)].zip([usual.first.days, *usual.drop(1)]).map do |one, was|
           one && was ? one - was : 0
         end
-        dates = [now.on, now.early, now.late].zip(days).map { |date, more| date && [date + more, House::WorkshopSettings.today].max }
+        dates = [now.on, now.early, now.late].zip(days).map { |date, more| date && [date + more, Support::Workshop.today].max }
         Answer.new(on: dates[0], early: dates[1], late: dates[2])
       end
     end

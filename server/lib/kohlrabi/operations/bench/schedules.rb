@@ -30,7 +30,7 @@ module Operations
       # minute: of the epoch.
       def initialize(minute)
         @minute = minute
-        @workshop = House::WorkshopSettings.workshop
+        @workshop = Support::Workshop.current
         @zone = @workshop.zone
         found = Schedules.pieces.index_by(&:id)
         house = Planning::Plans.house(@workshop)

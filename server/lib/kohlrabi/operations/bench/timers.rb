@@ -118,7 +118,7 @@ module Operations
       end
 
       def record(timer, rows, given)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         params = Support::Params.new(given, workshop)
         params.effort(:effort)
         Flips::Work.record(rows, person_id: timer.person_id, kind: timer.kind, started_at: timer.started_at,
@@ -155,7 +155,7 @@ module Operations
 
       # Minute at which the session ended in which it was started; nil where it was started outside any.
       def session_end(timer)
-        date = House::WorkshopSettings.workshop.date_of(timer.started_at)
+        date = Support::Workshop.current.date_of(timer.started_at)
         found = House::WorkingTimes.on(date).find { |person, from, to| person == timer.person_id && from <= timer.started_at && to > timer.started_at }
         found && (found.last.to_i / 60)
       end

@@ -22,7 +22,7 @@ module Operations
 
       # minutes: at hand, or nil; person: id, or nil for the first who is free.
       def answer(minutes: nil, person: nil)
-        today = House::WorkshopSettings.today
+        today = Support::Workshop.today
         bench = Schedules.now
         entries, marks = done(today)
         Answer.new(date: today, summary: summary(entries, marks), timers: Timers.running, done: entries, worked: entries.sum(&:seconds),
@@ -34,7 +34,7 @@ module Operations
 
       # Hours of the day, and marks of what was done on it.
       def done(today)
-        zone = House::WorkshopSettings.workshop.zone
+        zone = Support::Workshop.current.zone
         day = House::WorkingTimes.instant(today, 0, zone)...House::WorkingTimes.instant(today + 1, 0, zone)
         [Records::WorkEntry.live.where(worked_on: today).order(:id).preload(:person, { shares: :piece }).to_a,
          Records::StepMark.live.where(done_at: day).to_a]
@@ -53,7 +53,7 @@ module Operations
       def now(bench, minutes, person)
         busy = Timers.running.map(&:person_id)
         person = Support::Finder.find(Records::Person, person).id if person
-        person ||= House::WorkshopSettings.people.map(&:id).find { |id| busy.exclude?(id) } || House::WorkshopSettings.people.first.id
+        person ||= Support::Workshop.people.map(&:id).find { |id| busy.exclude?(id) } || Support::Workshop.people.first.id
         minutes = (minutes || left(bench, person) || HOUR).clamp(Schedules::STEP, MAX_MINUTES)
         stopped = bench.pieces.values.select { |piece| stops?(piece) }
         slots = bench.within(minutes, person).reject { |slot| stopped.include?(bench.pieces.fetch(slot.job.piece)) }
@@ -81,7 +81,7 @@ module Operations
         recent = Records::Piece.where(id: Records::Piece.from(all.select("pieces.id, #{turn}"),
                                                               :pieces).where(turn: ..MAX_ROWS).select(:id))
         recent = recent.joins(:summary).order(Arel.sql("flip_summaries.updated_at DESC, pieces.ticket DESC"))
-        rows = Flips::ListRow.all(recent.preload(Flips::ListRow::PARTS), House::WorkshopSettings.workshop)
+        rows = Flips::ListRow.all(recent.preload(Flips::ListRow::PARTS), Support::Workshop.current)
         totals = all.group("flip_summaries.stage").count
         ORDER.map { |stage| [stage, rows.select { |row| row.piece.summary.stage == stage }, totals.fetch(stage, 0)] }
       end

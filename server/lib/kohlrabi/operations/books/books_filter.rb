@@ -13,7 +13,7 @@ module Operations
       # view: "cash" or "full" (less the stash and overhead); rule: hours that count, nil for the house's; year: as
       # Books.answer.
       def initialize(view: nil, rule: nil, year: nil)
-        @workshop = House::WorkshopSettings.workshop
+        @workshop = Support::Workshop.current
         @view = view || "cash"
         @rule = rule || @workshop.hours_rule
         @year = year

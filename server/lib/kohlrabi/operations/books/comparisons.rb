@@ -4,7 +4,7 @@ module Operations
   module Books
     # Flips compared by a trait. The database adds up within groups; the core sets each group against the rest.
     module Comparisons
-      TRAIT = "COALESCE(trait, '#{Traits::NONE}')".freeze
+      TRAIT = "COALESCE(trait, '#{Flips::Traits::NONE}')".freeze
       MAX_GROUPS = 60 # groups that are shown, the largest
       # rows: Array of Core::Books::Comparison::Row; more: groups left out of the list; several: a flip can be in
       # more than one. extras: {key => Core::Books::Extras::Row}, what a piece with it brings more than those of its
@@ -14,7 +14,7 @@ module Operations
 
       extend self
 
-      # by: key of Traits::ALL; filter: BooksFilter. Kept until anything is written.
+      # by: key of Flips::Traits::ALL; filter: BooksFilter. Kept until anything is written.
       def answer(by, filter) = Support::VersionedCache.once([:comparison, by, *filter.key]) { compare(by, filter) }
 
       # [{trait => {stage => Tally}}, {trait => as it is written}]; traits in small letters, for case does not tell
@@ -26,14 +26,14 @@ module Operations
       def compare(by, filter)
         groups, spellings = groups(by, filter)
         whole = Totals.by_stage(Totals.groups(filter))
-        labels = spellings.transform_values { |trait| Traits.label(by, trait) }
+        labels = spellings.transform_values { |trait| Flips::Traits.label(by, trait) }
         days, profits = values(by, filter)
         rows = Core::Books::Comparison.new(groups: groups, whole: whole, hours_rule: filter.rule, labels: labels, days: days, profits: profits,
                                            looked_at: looked_at).rows
         rows = rows.sort_by(&:key) if by == "season"
         rows = rows.sort_by(&:key).reverse if %w[year month].include?(by) # the latest first
         Answer.new(rows: rows.first(MAX_GROUPS), extras: EXTRAS.include?(by) ? extras(by, filter, groups.keys) : {},
-                   more: [rows.size - MAX_GROUPS, 0].max, several: Traits.several?(by),
+                   more: [rows.size - MAX_GROUPS, 0].max, several: Flips::Traits.several?(by),
                    whole: Core::Books::Totals.new(whole, hours_rule: filter.rule))
       end
 
@@ -43,7 +43,7 @@ module Operations
         found = joined(by, filter).group(Arel.sql("#{TRAIT} COLLATE NOCASE, stage"))
         select(found, "MIN(#{TRAIT}), stage, #{filter.sums}").each do |traits, stage, *sums|
           tally = BooksFilter.tally(sums)
-          Traits.split(by, traits).each do |trait|
+          Flips::Traits.split(by, traits).each do |trait|
             spellings[key = small(trait)] ||= trait
             groups[key][stage] = groups[key][stage] ? groups[key][stage] + tally : tally
           end
@@ -57,13 +57,13 @@ module Operations
                        "#{TRAIT}, pieces.kind_key, #{filter.profit}, #{filter.seconds}")
         flips = found.filter_map do |traits, kind, profit, seconds|
           if profit
-            Core::Books::Extras::Flip.new(kind, profit, seconds, Traits.split(by, traits).map do |trait|
+            Core::Books::Extras::Flip.new(kind, profit, seconds, Flips::Traits.split(by, traits).map do |trait|
               small(trait)
             end)
           end
         end
         all = Core::Books::Extras.new(flips)
-        (keys - [Traits::NONE]).to_h { |key| [key, all.of(key)] }.compact
+        (keys - [Flips::Traits::NONE]).to_h { |key| [key, all.of(key)] }.compact
       end
 
       # Days and profits of sold and lost flips, known ones: two of {trait => values}.
@@ -74,14 +74,14 @@ module Operations
         [1, 2].map do |column|
           sets.each_with_object({}) do |(traits, rows), all|
             known = rows.filter_map { |row| row[column] }
-            Traits.split(by, traits).each { |trait| (all[small(trait)] ||= []).concat(known) } if known.any?
+            Flips::Traits.split(by, traits).each { |trait| (all[small(trait)] ||= []).concat(known) } if known.any?
           end
         end
       end
 
       # Flips without any such trait stand together.
       def joined(by, filter)
-        filter.scope.joins("LEFT JOIN (#{Traits.sets(by)}) traits ON traits.piece_id = flip_summaries.piece_id")
+        filter.scope.joins("LEFT JOIN (#{Flips::Traits.sets(by)}) traits ON traits.piece_id = flip_summaries.piece_id")
       end
 
       def select(scope, what) = Records::Base.connection.select_rows(scope.select(Arel.sql(what)).to_sql)

@@ -19,7 +19,7 @@ module Operations
       WHAT.each { |what| define_singleton_method(what) { new.public_send(what) } }
 
       def initialize
-        @currency = House::WorkshopSettings.workshop.money # asked for once, not for every cell
+        @currency = Support::Workshop.current.money # asked for once, not for every cell
       end
 
       # Flips as docs/formats/flips-csv.md has it: what comes in again has the same money in, receipts, profit and
@@ -62,7 +62,7 @@ module Operations
 
       # The whole as a plain-text accounting journal.
       def journal
-        note = ["Kohlrabi, #{House::WorkshopSettings.today.iso8601}. Costs stand in assets:inventory until a piece is sold, lost or kept.",
+        note = ["Kohlrabi, #{Support::Workshop.today.iso8601}. Costs stand in assets:inventory until a piece is sold, lost or kept.",
                 "Profit of flips, as Books has it: income and expenses but tools, overhead, filming, gifts, other and “not counted”."]
         Formats::Journal.new(Ledger.entries, currency: @currency, note: note).to_s
       end

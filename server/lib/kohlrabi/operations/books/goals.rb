@@ -13,7 +13,7 @@ module Operations
         so_far = { profit: totals.profit.amount, hourly: totals.hourly_pay.amount, pieces: totals.sold.flips }
         aims = { profit: goal&.profit_minor, hourly: goal&.hourly_minor, pieces: goal&.pieces }
         aims.map do |key, aim|
-          Core::Books::Pace.new(key, aim, so_far.fetch(key), today: House::WorkshopSettings.today, year: year,
+          Core::Books::Pace.new(key, aim, so_far.fetch(key), today: Support::Workshop.today, year: year,
                                                              say: key == :pieces ? method(:pieces) : method(:money)).row
         end
       end
@@ -23,7 +23,7 @@ module Operations
       # given: {"profit"?, "hourly"?, "pieces"?}; empty takes a goal away. Returns the goal.
       def set(year, given)
         Records::Base.transaction do
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           params.money(:profit)
           params.money(:hourly)
           params.count(:pieces, 1..100_000)
@@ -34,7 +34,7 @@ module Operations
 
       private
 
-      def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
+      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money)
 
       def pieces(count) = count.round == 1 ? "1 piece" : "#{count.round} pieces"
     end

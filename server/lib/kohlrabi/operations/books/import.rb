@@ -91,7 +91,7 @@ module Operations
       end
 
       def work(rows)
-        person = House::WorkshopSettings.people.first.id
+        person = Support::Workshop.people.first.id
         wanted = rows.select { |flip, _| flip.seconds }
         ids = Records::Bulk.insert(Records::WorkEntry, %i[person_id kind seconds], wanted.map do |flip, _|
           [person, ImportedFlip::KIND, flip.seconds]

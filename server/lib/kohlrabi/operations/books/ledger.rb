@@ -62,7 +62,7 @@ module Operations
           refunds: row.refunds.map do |on, amount, back|
             Core::Books::FlipLedger::Refund.new(on: on, amount: amount, fee_back: back.to_i)
           end,
-          fallback: bought_on || House::WorkshopSettings.workshop.date_of(Time.find_zone("UTC").parse(row.created_at))
+          fallback: bought_on || Support::Workshop.current.date_of(Time.find_zone("UTC").parse(row.created_at))
         )
       end
 
@@ -91,7 +91,7 @@ module Operations
       # Containers bought; a batch of a mix was taken from others and moves no money.
       def shelf(bought)
         bought.filter_map do |row|
-          on = row.bought_on || row.created_at.in_time_zone(House::WorkshopSettings.workshop.zone).to_date
+          on = row.bought_on || row.created_at.in_time_zone(Support::Workshop.current.zone).to_date
           Core::Books::Entry.balanced(on, "Shelf: #{Shelf::Containers.product(row.product)[:label]}", { SHELF => row.paid_minor },
                                       row.opening ? OPENING : CASH, note: ("date not known" unless row.bought_on))
         end

@@ -12,9 +12,9 @@ module Operations
       def create(given)
         texts = given.except("kind_form").transform_values { |text| text.to_s.strip }
         texts["hours"] = hours(texts["hours"].to_s)
-        flip = Formats::CsvFlip.new(1, texts.compact, problem: nil, currency: House::WorkshopSettings.workshop.money,
-                                                      today: House::WorkshopSettings.today, decimal: :either, dates: :iso,
-                                                      unit: House::WorkshopSettings.workshop.length_unit)
+        flip = Formats::CsvFlip.new(1, texts.compact, problem: nil, currency: Support::Workshop.current.money,
+                                                      today: Support::Workshop.today, decimal: :either, dates: :iso,
+                                                      unit: Support::Workshop.current.length_unit)
         refuse_problems(flip.problems)
         Records::Base.transaction do
           Planning::Kinds.keep(given)

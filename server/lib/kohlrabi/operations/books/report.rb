@@ -9,7 +9,7 @@ module Operations
 
       # year: "2026" selects by sold_on; nil takes all. Returns a Hash ready for JSON.
       def build(year: nil)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         summaries = scope(year).to_a
         { "currency" => workshop.currency, "flips" => summaries.map do |row|
           flip(row, workshop)

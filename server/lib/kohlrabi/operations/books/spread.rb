@@ -46,7 +46,7 @@ module Operations
 
       # The house's floor and target, and what was earned.
       def pays(points)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         seconds = points.sum(&:seconds)
         own = { "your pay" => Core::Flips::HourlyPay.of(points.sum(&:profit), seconds) }
         { "floor pay" => workshop.floor_pay_minor, "target pay" => workshop.target_pay_minor, **own }.compact
@@ -56,7 +56,7 @@ module Operations
         seconds = points.filter_map { |point| point.seconds if point.profit }.sum
         worked = points.select(&:seconds).sum(&:profit)
         pay = Core::Flips::HourlyPay.of(worked, seconds) if worked.positive?
-        text = ->(minor) { Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money) }
+        text = ->(minor) { Core::Units::MoneyText.text(minor, Support::Workshop.current.money) }
         Core::Books::Reasons.new(points, pay: pay, text: text)
       end
     end

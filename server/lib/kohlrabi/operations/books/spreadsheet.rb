@@ -11,9 +11,9 @@ module Operations
       # Raises Core::Refusal when it cannot be read at all.
       def initialize(bytes, decimal: :point, dates: :iso, again: false, skip_bad: false, columns: {}, guess: false,
                      gone: nil)
-        file = Formats::FlipsCsv.new(bytes, currency: House::WorkshopSettings.workshop.money, today: House::WorkshopSettings.today,
+        file = Formats::FlipsCsv.new(bytes, currency: Support::Workshop.current.money, today: Support::Workshop.today,
                                             decimal: decimal, dates: dates,
-                                            columns: columns, guess: guess, gone: gone, unit: House::WorkshopSettings.workshop.length_unit)
+                                            columns: columns, guess: guess, gone: gone, unit: Support::Workshop.current.length_unit)
         @columns = file.columns
         @problems = file.problems
         @questions = file.questions

@@ -13,7 +13,7 @@ module Operations
       # year: Integer, the calendar year.
       def initialize(year)
         @days = Date.new(year, 1, 1)..Date.new(year, 12, 31)
-        @currency = House::WorkshopSettings.workshop.money
+        @currency = Support::Workshop.current.money
       end
 
       def to_s
@@ -102,7 +102,7 @@ module Operations
       end
 
       def mileage
-        unit = House::WorkshopSettings.workshop.distance_unit
+        unit = Support::Workshop.current.distance_unit
         found[:trips].map do |trip|
           distance = Core::Units::Numerals.plain(Rational(trip.metres) / Flips::Trips::METRES.fetch(unit), 1)
           share = trip.private_hundredths.to_i.positive? ? ", #{Support::Percent.text(trip.private_hundredths)}% of it private" : ""

@@ -37,7 +37,7 @@ module Operations
       # [month, price paid] of what was bought in the last MONTHS, and the first month of all.
       def bought
         pieces = Records::Piece.live.where.not(bought_on: nil).where("id NOT IN (SELECT piece_id FROM split_parts)")
-        since = (House::WorkshopSettings.today << MONTHS).beginning_of_month
+        since = (Support::Workshop.today << MONTHS).beginning_of_month
         first = pieces.minimum(:bought_on) or return []
         rows = pieces.where(bought_on: since..).pluck(Arel.sql("substr(bought_on, 1, 7)"), :purchase_minor)
         rows + (first < since ? [[first.strftime("%Y-%m"), nil]] : [])
@@ -53,7 +53,7 @@ module Operations
 
       # What has been in hand longest.
       def oldest(rows)
-        rows.map { |piece| [piece, (House::WorkshopSettings.today - piece.bought_on).to_i, piece.summary.cash_in_minor] }
+        rows.map { |piece| [piece, (Support::Workshop.today - piece.bought_on).to_i, piece.summary.cash_in_minor] }
       end
 
       # {month => [pieces, of which the price is known, sum paid, median paid]}, the latest MONTHS, without gaps.
@@ -63,7 +63,7 @@ module Operations
 
         Core::Books::Months.span(rows.keys.min,
                                  [rows.keys.max,
-                                  House::WorkshopSettings.today.strftime("%Y-%m")].max).last(MONTHS).to_h do |month|
+                                  Support::Workshop.today.strftime("%Y-%m")].max).last(MONTHS).to_h do |month|
           paid = rows.fetch(month, []).filter_map(&:last)
           [month,
            [rows.fetch(month, []).size, paid.size, (paid.sum if paid.any?), Core::Statistics::Quantiles.at(paid, 1/2r)]]
@@ -80,7 +80,7 @@ module Operations
 
       # How many pieces stand at each stage, and the median days they have stood there.
       def waits(waiting)
-        today = House::WorkshopSettings.today
+        today = Support::Workshop.today
         rows = waiting.group_by(&:first)
         Flips::Lists::IN_HAND.filter_map do |stage|
           own = rows[stage] or next

@@ -7,8 +7,6 @@ module Operations
       # days: {month => quantile summary of the turnaround of what was sold in it}.
       Answer = Struct.new(:totals, :months, :days, :years, :turnaround, :books, keyword_init: true)
 
-      NO_DATE = "not known"
-
       extend self
 
       # filter: BooksFilter. Raises nothing: what is not known is counted and said. Kept until anything is written.
@@ -30,12 +28,7 @@ module Operations
       # Summaries of flips that have ended, in a year, or in all where it is nil.
       def ended(year)
         scope = Records::FlipSummary.where(live: true, stage: Flips::Lists::ENDED)
-        year.nil? ? scope : ended_in(scope, year)
-      end
-
-      # Narrows summaries down to flips that ended in a year, or on a date that is not known.
-      def ended_in(scope, year)
-        scope.where(ended_on: year == NO_DATE ? nil : "#{year}-01-01".."#{year}-12-31")
+        year.nil? ? scope : Flips::Lists.ended_in(scope, year)
       end
 
       private
@@ -49,7 +42,7 @@ module Operations
 
       def years
         rows = ended(nil).distinct.order(Arel.sql("1 DESC")).pluck(Arel.sql("substr(ended_on, 1, 4)"))
-        rows.compact + (rows.include?(nil) ? [NO_DATE] : [])
+        rows.compact + (rows.include?(nil) ? [Flips::Lists::NO_DATE] : [])
       end
 
       # Median days from bought to sold with quartiles and n.

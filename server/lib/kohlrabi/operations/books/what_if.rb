@@ -22,7 +22,7 @@ module Operations
         quicker, source = quicker ? [quicker, "an assumption, no source"] : learned(less)
         sales = filter.scope.where(stage: "sold").where.not(receipts_minor: nil)
                       .pluck(:receipts_minor, Arel.sql("CAST(julianday(ended_on) - julianday(listed_on) AS INTEGER)"))
-        Core::Books::Cheaper.new(sales, less: less, quicker: quicker, source: source, fee_rate: House::WorkshopSettings.workshop.fee_rate || 0,
+        Core::Books::Cheaper.new(sales, less: less, quicker: quicker, source: source, fee_rate: Support::Workshop.current.fee_rate || 0,
                                         profit_per_space_day: Market::TimeToSell.profit_per_space_day).answer
       end
 

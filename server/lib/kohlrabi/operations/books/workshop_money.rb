@@ -42,7 +42,7 @@ module Operations
       private
 
       def read(given)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.choice(:kind, KINDS.keys, required: true)
         params.text(:what, max: 80, required: true)
         amount = params.money(:amount, required: true)
@@ -50,7 +50,7 @@ module Operations
         values = params.done!
         refuse(:entry_of_nothing, field: :amount) unless amount.positive?
 
-        { happened_on: House::WorkshopSettings.today }.merge(values.compact)
+        { happened_on: Support::Workshop.today }.merge(values.compact)
       end
 
       # What the year left: profit of its flips and what came apart from them, less tools and overhead bought.

@@ -16,7 +16,7 @@ module Operations
           Support::Context.once(:rented_places) do
             rents = Records::ChannelRent.order(:from_on).pluck(:channel_id, :from_on, :rent_minor).group_by(&:first)
             ended = Records::Channel.where(id: rents.keys).joins(:deletion).pluck(:id, "deletions.created_at").to_h
-            zone = House::WorkshopSettings.workshop
+            zone = Support::Workshop.current
             rents.select { |_, rows| rows.any? { |row| row.last.positive? } }.to_h do |id, rows|
               [id, Place.new(rents: rows.map { |row| row.drop(1) }, ended: ended[id] && zone.date_of(ended[id]))]
             end
@@ -53,8 +53,8 @@ module Operations
 
         # Brings what was sold in months that were still running the last time up to today.
         def run
-          workshop = House::WorkshopSettings.workshop
-          today = House::WorkshopSettings.today
+          workshop = Support::Workshop.current
+          today = Support::Workshop.today
           return if workshop.rents_run_on == today
 
           Records::Base.transaction do
@@ -88,7 +88,7 @@ module Operations
 
         others = @stays.fetch(channel, []).reject { |other, *| other == id }
         stays = [[id, channel, from, to], *others].map { |one, _, came, left| stay(one, came, left) }
-        Core::Flips::RentShares.new(stays, rents: place.rents, ended: place.ended, today: House::WorkshopSettings.today).of(id)
+        Core::Flips::RentShares.new(stays, rents: place.rents, ended: place.ended, today: Support::Workshop.today).of(id)
       end
 
       private

@@ -20,7 +20,7 @@ module Operations
 
       # A line of a piece's diary. on: the day it happened, today unless it is known otherwise.
       def write(piece, kind, text, on: nil)
-        Records::DiaryEntry.create!(piece: piece, happened_on: on || House::WorkshopSettings.today, kind: kind,
+        Records::DiaryEntry.create!(piece: piece, happened_on: on || Support::Workshop.today, kind: kind,
                                     text: text)
       end
 
@@ -42,7 +42,7 @@ module Operations
         end
       end
 
-      def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money) || "not known"
+      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money) || "not known"
     end
   end
 end

@@ -16,7 +16,7 @@ module Operations
       def create(given)
         Records::Base.transaction do
           values = read(given, new: true)
-          values[:spent_on] ||= House::WorkshopSettings.today if Support::Facts.noted? && !given.key?("spent_on")
+          values[:spent_on] ||= Support::Workshop.today if Support::Facts.noted? && !given.key?("spent_on")
           values[:category] ||= Core::Flips::CostCategories.guess(values[:what])
           rows = Sharing.read(given["pieces"])
           cost = Records::Cost.create!(values)
@@ -75,7 +75,7 @@ module Operations
       end
 
       def read(given, new: false)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:what, max: 120, required: new || params.sent?(:what))
         params.choice(:category, CATEGORIES, required: !new && params.sent?(:category))
         params.money(:amount, required: new || params.sent?(:amount))

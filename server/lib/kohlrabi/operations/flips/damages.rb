@@ -84,7 +84,7 @@ module Operations
       end
 
       def read(given)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:what, max: 300, required: true)
         params.choice(:place, PLACES.keys, required: true)
         params.date(:on, into: :happened_on, what: "Broken")

@@ -15,7 +15,7 @@ module Operations
 
       # Array of Offer: what was worked on last first, then what is in hand.
       def offers
-        today = House::WorkshopSettings.today
+        today = Support::Workshop.today
         recent = Records::WorkShare.joins(:work_entry).where(work_entries: { deletion_id: nil, worked_on: (today - RECENT).. })
                                    .order("work_entries.worked_on DESC", "work_entries.id DESC").pluck(:piece_id, "work_entries.kind")
         kinds = recent.uniq(&:first).to_h

@@ -62,7 +62,7 @@ module Operations
 
       def steps(piece)
         piece.step_marks.group_by { |mark| [mark.event_id || mark.step, mark.done_at] }.map do |(_, at), marks|
-          Line.new(on: House::WorkshopSettings.workshop.date_of(at), at: at, kind: "step", text: done(marks))
+          Line.new(on: Support::Workshop.current.date_of(at), at: at, kind: "step", text: done(marks))
         end
       end
 
@@ -76,7 +76,7 @@ module Operations
 
       def photos(piece)
         piece.photos.group_by do |photo|
-          [House::WorkshopSettings.workshop.date_of(photo.created_at), photo.kind]
+          [Support::Workshop.current.date_of(photo.created_at), photo.kind]
         end.map do |(on, kind), photos|
           number = photos.size
           Line.new(on: on, at: photos.last.created_at, kind: "photo",

@@ -73,7 +73,7 @@ module Operations
       private
 
       def read(given, kind, new: false, event: nil)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.date(:on, into: :happened_on, what: KINDS.fetch(kind), required: false)
         details = details(params, kind, event, new: new)
         values = params.done!.slice(:happened_on)

@@ -15,7 +15,7 @@ module Operations
 
       # Rows of several pieces, as of the workshop's today.
       def self.all(pieces, workshop)
-        today = House::WorkshopSettings.today
+        today = Support::Workshop.today
         standings = Market::Standings.of_all(pieces)
         views = Planning::Drawing.views(pieces)
         pieces.map { |piece| new(piece, workshop, today, standing: standings[piece.id], view: views.fetch(piece.id)) }

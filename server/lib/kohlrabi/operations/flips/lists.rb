@@ -19,27 +19,33 @@ module Operations
                 "receipts" => "flip_summaries.receipts_minor", "cash_profit" => "flip_summaries.cash_profit_minor",
                 "turnaround" => "flip_summaries.turnaround_days" }.freeze
       SEARCHED = %w[name kind source notes maker label_found made_about body_material surface_material].freeze
+      NO_DATE = "not known" # the year of flips that ended on a day that nobody knows
       PER_PAGE = 40
       MAX_PER_PAGE = 100
 
       extend self
 
       # Returns a Page of ListRow. view: key of VIEWS; sort: key of SORTS, "hours" or "hourly_pay"; year: "2026",
-      # Books::NO_DATE or nil, by the date a flip ended; query: words to find; stage: one of the view's, or nil; by,
+      # NO_DATE or nil, by the date a flip ended; query: words to find; stage: one of the view's, or nil; by,
       # trait: as Traits has them, or nil.
       def page(view: "in_hand", sort: "ticket", descending: true, page: 1, per: PER_PAGE, query: nil, year: nil,
                stage: nil, by: nil, trait: nil)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         stages = stage ? VIEWS.fetch(view) & [stage] : VIEWS.fetch(view)
         scope = search(Records::Piece.live.joins(:summary).where(flip_summaries: { stage: stages }), query)
-        scope = scope.merge(Books::Totals.ended_in(Records::FlipSummary.all, year)) if year
-        scope = Books::Traits.of(scope, by, trait.to_s) if by
+        scope = scope.merge(ended_in(Records::FlipSummary.all, year)) if year
+        scope = Traits.of(scope, by, trait.to_s) if by
         per = per.clamp(1, MAX_PER_PAGE)
         shown = scope.order(order(sort, descending, workshop)).offset((page - 1) * per).limit(per)
         ids = shown.ids # first: each of its parts would sort all of them again
         pieces = Records::Piece.where(id: ids).preload(ListRow::PARTS).index_by(&:id).values_at(*ids)
         total = Support::VersionedCache.once([:listed, stages, query, year, by, trait]) { scope.count }
         Page.new(rows: ListRow.all(pieces, workshop), total: total, page: page, per: per)
+      end
+
+      # Narrows summaries down to flips that ended in a year, or on a date that is not known.
+      def ended_in(summaries, year)
+        summaries.where(ended_on: year == NO_DATE ? nil : "#{year}-01-01".."#{year}-12-31")
       end
 
       # What a view may be narrowed to: stages and kinds that are there, years in which flips ended.
@@ -49,7 +55,7 @@ module Operations
       def in_hand
         scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: IN_HAND })
         count, known, tied_up, oldest = scope.pick(Arel.sql("COUNT(*), COUNT(cash_in_minor), SUM(cash_in_minor), MIN(bought_on)"))
-        { count: count, price_known: known, tied_up: tied_up, oldest_days: oldest && (House::WorkshopSettings.today - Date.iso8601(oldest.to_s)).to_i }
+        { count: count, price_known: known, tied_up: tied_up, oldest_days: oldest && (Support::Workshop.today - Date.iso8601(oldest.to_s)).to_i }
       end
 
       # Pieces that match all words in name, kind, source, notes or ticket; at most `most`.

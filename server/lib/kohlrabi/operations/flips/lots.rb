@@ -78,7 +78,7 @@ module Operations
         end
         Summaries.refresh(rows.map(&:piece_id))
       rescue Core::Flips::HandShares::Gap => e
-        raise Support::Refused, [e.in(House::WorkshopSettings.workshop.money)]
+        raise Support::Refused, [e.in(Support::Workshop.current.money)]
       rescue Core::Refusal => e
         raise Support::Refused, [e]
       end
@@ -94,7 +94,7 @@ module Operations
       def rate(hundredths) = hundredths && Rational(hundredths, 10_000)
 
       def read(given, new: false)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:name, max: 120, required: new || params.sent?(:name))
         params.text(:source, max: 80)
         params.text(:notes, max: 5000)
@@ -183,7 +183,7 @@ module Operations
         return member.resale_minor ||= piece.expected_resale_minor unless row.key?("expected_resale")
 
         money = row["expected_resale"].to_s.strip
-        member.resale_minor = money.empty? ? nil : Core::Units::MoneyText.parse(money, currency: House::WorkshopSettings.workshop.money)
+        member.resale_minor = money.empty? ? nil : Core::Units::MoneyText.parse(money, currency: Support::Workshop.current.money)
         piece.update!(expected_resale_minor: member.resale_minor) if piece.expected_resale_minor.nil?
       rescue Core::Refusal => e
         raise Support::Refused, [e.at(:members)]
@@ -191,7 +191,7 @@ module Operations
 
       def hand(row)
         text = row["share"].to_s.strip
-        text.empty? ? nil : Core::Units::MoneyText.parse(text, currency: House::WorkshopSettings.workshop.money)
+        text.empty? ? nil : Core::Units::MoneyText.parse(text, currency: Support::Workshop.current.money)
       rescue Core::Refusal => e
         raise Support::Refused, [e.at(:members)]
       end

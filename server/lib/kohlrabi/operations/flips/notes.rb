@@ -12,7 +12,7 @@ module Operations
       def create(piece_id, given)
         Records::Base.transaction do
           piece = Support::Finder.find(Records::Piece, piece_id)
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           params.text(:text, max: 1000, required: true)
           Changes.write(piece, KIND, params.done![:text])
         end

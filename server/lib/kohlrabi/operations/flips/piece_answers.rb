@@ -89,7 +89,7 @@ module Operations
         return planned if row["amount"].to_s.strip.empty?
 
         product = Shelf::Products.core.fetch(row["material"])
-        Core::Units::Quantity.parse(row["amount"], unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit)
+        Core::Units::Quantity.parse(row["amount"], unit: product[:unit], house: Support::Workshop.current.length_unit)
       rescue Core::Refusal => e
         raise Support::Refused, [e.at("materials/#{index}/amount")]
       end

@@ -26,7 +26,7 @@ module Operations
 
       # given: Hash as in the contract's PieceInput. A new piece bears the house's sundries. Returns the piece.
       def create(given)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         Records::Base.transaction do
           values = { sundries_minor: workshop.sundries_minor }.merge(read(given, workshop, new: true))
           Planning::Kinds.keep(given)
@@ -48,7 +48,7 @@ module Operations
       def update(id, given)
         Records::Base.transaction do
           piece = find(id)
-          Support::Locking.save(piece, given, read(given, House::WorkshopSettings.workshop)) do |changed|
+          Support::Locking.save(piece, given, read(given, Support::Workshop.current)) do |changed|
             Planning::Kinds.keep(given)
             Planning::Shapes.check_size(changed, given)
             Planning::Shapes.check(changed)

@@ -29,7 +29,7 @@ module Operations
       # given: {"name", "piece_ids"}. Returns the set. Raises Refused, NotFound.
       def create(given)
         Records::Base.transaction do
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           params.text(:name, max: 120, required: true)
           pieces = Support::Finder.pieces(Array(given["piece_ids"]).uniq)
           refuse(:set_needs_two, field: :piece_ids) if pieces.size < 2
@@ -141,7 +141,7 @@ module Operations
       end
 
       def read(given, kind, new: false)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.date(:on, into: :happened_on, what: KINDS.fetch(kind))
         case kind
         when "ready" then nil
@@ -160,7 +160,7 @@ module Operations
         return {} unless given.key?("hand")
 
         rows = Array(given["hand"]).reject { |row| row["amount"].to_s.strip.empty? }
-        money = House::WorkshopSettings.workshop.money
+        money = Support::Workshop.current.money
         { hand: rows.to_h { |row| [row["piece_id"].to_s, Core::Units::MoneyText.parse(row["amount"], currency: money)] }.presence }
       end
 
@@ -189,7 +189,7 @@ module Operations
         parts = set.members.map { |member| event.hand.fetch(member.piece_id.to_s, 0) }
         Core::Flips::SetShares.by_hand(parts, event.price_minor || event.asking_minor)
       rescue Core::Flips::HandShares::Gap => e
-        raise Support::Refused, [e.in(House::WorkshopSettings.workshop.money).at(:hand)]
+        raise Support::Refused, [e.in(Support::Workshop.current.money).at(:hand)]
       end
 
       def record(piece, event, own)

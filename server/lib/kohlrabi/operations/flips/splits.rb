@@ -111,7 +111,7 @@ module Operations
 
       def happen(piece, given)
         Sets.refuse_in_another(piece)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.date(:on, into: :happened_on, what: "Split")
         event = Records::Event.new(piece: piece, kind: "split", **params.done!)
         Events.check_chain(piece, event)
@@ -123,7 +123,7 @@ module Operations
         values = piece.attributes.slice("kind", "source", "maker", "label_found", "made_about", "body_material", "surface_material",
                                         "body_colour", "front_colour", "bought_on")
         fields = Pieces.read(row.slice("name", "kind", "width", "depth", "height", "expected_resale"),
-                             House::WorkshopSettings.workshop, new: true)
+                             Support::Workshop.current, new: true)
         made = Records::Piece.create!(values.merge(fields.stringify_keys))
         event.split_parts.create!(piece: made, weight: Sharing.weight(row["weight"]))
       end

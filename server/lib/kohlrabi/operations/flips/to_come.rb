@@ -29,7 +29,7 @@ module Operations
 
       # Counts what a database of an earlier version, or a server that was ended, left open.
       def complete
-        return by_new_rules if House::WorkshopSettings.workshop.figures_version < Records::Workshop::FIGURES
+        return by_new_rules if Support::Workshop.current.figures_version < Records::Workshop::FIGURES
 
         renew(Records::Piece.live.where(id: planned(Records::Piece.live.select(:id)), seconds_to_come: nil).pluck(:id))
       end
@@ -86,7 +86,7 @@ module Operations
 
       # Whether finished pieces teach other factors than those that work left was counted with; remembered.
       def learned_anew?
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         now = JSON.generate(Planning::Factors.known.transform_values { |factor, _| factor.to_f.round(6) })
         return false if workshop.learned_factors.to_s == now || (workshop.learned_factors.nil? && now == "{}")
 
@@ -105,7 +105,7 @@ module Operations
           renew(ids)
           working = Records::Piece.live.where(id: planned(ids))
           working.preload(Planning::Plans::PARTS).each { |piece| Questions.ask_old_hours(piece, Planning::DoneWith.unticked_hours(piece)) }
-          House::WorkshopSettings.workshop.update_columns(figures_version: Records::Workshop::FIGURES)
+          Support::Workshop.current.update_columns(figures_version: Records::Workshop::FIGURES)
         end
       end
 

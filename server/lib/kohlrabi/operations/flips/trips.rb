@@ -19,7 +19,7 @@ module Operations
       def create(given)
         Records::Base.transaction do
           rows = Sharing.read(given["pieces"])
-          trip = Records::Trip.new(mileage_rate: House::WorkshopSettings.workshop.mileage_rate,
+          trip = Records::Trip.new(mileage_rate: Support::Workshop.current.mileage_rate,
                                    **read(given, new: true))
           trip.save!
           carry(trip, rows, people(given))
@@ -49,7 +49,7 @@ module Operations
 
       # Core::Flips::Trip of a record. Raises Core::Refusal.
       def drive(trip)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         Core::Flips::Trip.new(metres: trip.metres, rate: rate(trip, workshop), unit_metres: METRES.fetch(workshop.distance_unit),
                               fuel: trip.fuel_minor, hire: trip.hire_minor.to_i, tolls: trip.tolls_minor.to_i,
                               seconds: trip.seconds.to_i, private_share: Rational(trip.private_hundredths.to_i, 10_000))
@@ -68,7 +68,7 @@ module Operations
       def distance_text(trip)
         return "" unless trip.metres
 
-        Core::Units::Numerals.plain(trip.metres / METRES.fetch(House::WorkshopSettings.workshop.distance_unit),
+        Core::Units::Numerals.plain(trip.metres / METRES.fetch(Support::Workshop.current.distance_unit),
                                     1).delete_suffix(".0")
       end
 
@@ -79,7 +79,7 @@ module Operations
       end
 
       def read(given, new: false)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:what, max: 120, required: new || params.sent?(:what))
         params.date(:happened_on, what: "Driven")
         params.with(:distance, into: :metres) { |raw| metres(raw) }
@@ -95,13 +95,13 @@ module Operations
         raise Core::Refusal.new(:distance_negative, given: clip) if value.negative?
         raise Core::Refusal.new(:distance_too_large, given: clip) if value > 40_000
 
-        (value * METRES.fetch(House::WorkshopSettings.workshop.distance_unit)).round
+        (value * METRES.fetch(Support::Workshop.current.distance_unit)).round
       end
 
       # Those who drove; nobody named: hours are the first person's.
       def people(given)
         ids = Array(given["person_ids"]).uniq
-        ids.empty? ? [House::WorkshopSettings.people.first] : ids.map { |id| Support::Finder.find(Records::Person, id) }
+        ids.empty? ? [Support::Workshop.people.first] : ids.map { |id| Support::Finder.find(Records::Person, id) }
       end
 
       # Writes the cost and the hours anew.

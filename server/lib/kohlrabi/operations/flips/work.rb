@@ -14,7 +14,7 @@ module Operations
         Records::Base.transaction do
           rows = Sharing.read(given["pieces"])
           values = read(given, new: true)
-          values[:worked_on] ||= House::WorkshopSettings.today if Support::Facts.noted? && !given.key?("worked_on")
+          values[:worked_on] ||= Support::Workshop.today if Support::Facts.noted? && !given.key?("worked_on")
           record(rows, person_id: person(given).id, **values).tap { |entry| done_with(entry, given["done_steps"]) }
         end
       end
@@ -76,7 +76,7 @@ module Operations
 
       # Who did something: the person named, or the only one there is; nil where that cannot be told.
       def who(given)
-        people = House::WorkshopSettings.people
+        people = Support::Workshop.people
         given["person_id"] ? person(given) : (people.first if people.one?)
       end
 
@@ -90,7 +90,7 @@ module Operations
       private
 
       def read(given, new: false)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.with(:kind, required: new || params.sent?(:kind)) { |raw| Core::Flips::WorkKinds.fetch(raw)[:key] }
         params.effort(:effort, required: new || params.sent?(:effort))
         params.date(:worked_on, what: "Worked")

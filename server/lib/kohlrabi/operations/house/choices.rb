@@ -24,24 +24,6 @@ module Operations
           makers: used(Records::Piece, :maker) }
       end
 
-      # The other pieces in hand that were bought with this one and are just like it, and those of its set that are of
-      # the same kind.
-      def mates(piece)
-        others = Planning::Together.mates(piece.id)
-        found = alike(piece)
-        same = Records::Piece.where(id: others, kind_key: piece.kind_key) if others.any?
-        found = found.null_relation? ? same : found.or(same) if same
-        found.live.joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND }).where.not(id: piece.id).order(:ticket).to_a
-      end
-
-      # All pieces that were entered with this one as several alike, itself included; none where it came alone.
-      def alike(piece)
-        member = piece.lot_member
-        return Records::Piece.none unless member&.batch && member.lot.deletion_id.nil?
-
-        Records::Piece.where(id: Records::LotMember.where(lot_id: member.lot_id, batch: member.batch).select(:piece_id))
-      end
-
       # Identifiers of the tz database, as they are kept.
       def zones
         @zones ||= (["Etc/UTC"] + TZInfo::Timezone.all_identifiers.grep(%r{\A(Africa|America|Asia|Atlantic|Australia|Europe|Indian|Pacific)/})).freeze

@@ -39,7 +39,7 @@ module Operations
       private
 
       def read(given, new: false)
-        params = Support::Params.new(given, WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:name, max: 60, required: new || params.sent?(:name))
         params.choice(:kind, Core::Scout::Carrying::KINDS.keys, required: new || params.sent?(:kind))
         %i[width height long].each { |field| params.length(field) }

@@ -12,7 +12,7 @@ module Operations
 
       # {version:, workshop:}: both texts; the one changes with each write, the other with the workshop that is
       # served.
-      def now = { version: "#{STARTED}-#{Records::Database.version.last}", workshop: WorkshopSettings.workshop.uuid }
+      def now = { version: "#{STARTED}-#{Records::Database.version.last}", workshop: Support::Workshop.current.uuid }
     end
   end
 end

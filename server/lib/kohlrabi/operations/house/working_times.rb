@@ -14,7 +14,7 @@ module Operations
       def hours
         rows = Records::WorkingHours.order(:id)
         known = rows.select(&:weekday).map(&:person_id)
-        usual = (WorkshopSettings.people.map(&:id) - known).flat_map { |id| Core::Bench::Hours.usual(id, share) }
+        usual = (Support::Workshop.people.map(&:id) - known).flat_map { |id| Core::Bench::Hours.usual(id, share) }
         Core::Bench::Hours.new(rows.map { |row| core(row) } + usual)
       end
 
@@ -28,7 +28,7 @@ module Operations
       end
 
       # Array of [person id, from, to] as instants of a date.
-      def on(date, hours: self.hours, zone: WorkshopSettings.workshop.zone)
+      def on(date, hours: self.hours, zone: Support::Workshop.current.zone)
         hours.on(date).map { |person, from, to| [person, instant(date, from, zone), instant(date, to, zone)] }
       end
 
@@ -81,7 +81,7 @@ module Operations
       def weekly(person) = Records::WorkingHours.order(:id).select { |row| row.person_id == person.id && row.weekday }
 
       # Share of the week's hours that each person is assumed to work, in seconds.
-      def share = WorkshopSettings.workshop.weekly_seconds&.then { |all| all / WorkshopSettings.people.size }
+      def share = Support::Workshop.current.weekly_seconds&.then { |all| all / Support::Workshop.people.size }
 
       def core(row)
         Core::Bench::Hours::Row.new(person: row.person_id, weekday: row.weekday, date: row.day, from: row.from_minute,

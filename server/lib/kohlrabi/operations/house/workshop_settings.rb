@@ -2,26 +2,17 @@
 
 module Operations
   module House
-    # House rules: currency, units, pay targets, hours that count, time zone, fees, sundries, and who works here.
+    # Changing the house rules: currency, units, pay targets, hours that count, time zone, fees, sundries, and who works
+    # here. They are read from Support::Workshop.
     module WorkshopSettings
       extend Support::Refusing
 
       extend self
 
-      def workshop = Support::Context.workshop
-
-      # Today's local calendar date in the workshop.
-      def today
-        now = Clock.now
-        Support::Context.once([:today, now.to_i]) { workshop.date_of(now) }
-      end
-
-      def people = Records::Person.order(:id)
-
       # given: Hash as in the contract's HouseRulesChange. Returns the workshop. Raises Refused, EditConflict.
       def update(given)
         Support::Context.forget
-        workshop = self.workshop
+        workshop = Support::Workshop.current
         rule = workshop.material_rule
         values = read(given, workshop)
         check_currency(workshop, values)
@@ -127,7 +118,7 @@ module Operations
       end
 
       def person_name(given, person)
-        params = Support::Params.new(given, workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         name = params.text(:name, max: 40, required: true)
         params.done!
         taken = Records::Person.where(name: name).where.not(id: person.id).exists?

@@ -20,7 +20,7 @@ module Operations
         paid = Records::Payment.live.where(piece_id: ids).order(:paid_on, :id).group_by(&:piece_id)
         holds = Records::Hold.live.where(piece_id: ids).index_by(&:piece_id)
         found = pieces.map { |piece| row(piece, paid.fetch(piece.id, []), holds[piece.id]) }
-        found.select { |one| one.left&.positive? || (one.sold_on && one.sold_on >= House::WorkshopSettings.today - LATEST) }
+        found.select { |one| one.left&.positive? || (one.sold_on && one.sold_on >= Support::Workshop.today - LATEST) }
       end
 
       # given: {"amount", "on"?, "note"?}. Returns the payment.
@@ -29,13 +29,13 @@ module Operations
           piece = Support::Finder.find(Records::Piece, piece_id)
           offered = %w[listed sold].include?(piece.summary.stage)
           refuse(:neither_for_sale_nor_sold, field: :amount, piece: piece.name) unless offered
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           amount = params.money(:amount, required: true)
           params.date(:on, into: :paid_on)
           params.text(:note, max: 120)
           values = params.done!
           refuse(:payment_of_nothing, field: :amount) unless amount.positive?
-          payment = Records::Payment.create!(piece: piece, paid_on: House::WorkshopSettings.today, **values.compact)
+          payment = Records::Payment.create!(piece: piece, paid_on: Support::Workshop.today, **values.compact)
           Flips::Changes.write(piece, "payment", "Part payment of #{money(amount)}.")
           payment
         end
@@ -56,7 +56,7 @@ module Operations
             event.kind == "sold"
           end or refuse(:not_sold, field: :lost, piece: piece.name)
           refuse(:sold_in_a_set, field: :lost, piece: piece.name) if sold.piece_set_event_id
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           %i[fee_back lost].each { |field| params.money(field) }
           params.text(:why, max: 120)
           values = params.done!
@@ -71,7 +71,7 @@ module Operations
       # Pieces sold lately, or of which something was paid in parts.
       def lately
         scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: "sold" })
-        late = scope.where(flip_summaries: { ended_on: (House::WorkshopSettings.today - LATEST).. })
+        late = scope.where(flip_summaries: { ended_on: (Support::Workshop.today - LATEST).. })
         parted = scope.where(id: Records::Payment.live.select(:piece_id)).or(scope.where(id: deposits))
         late.or(parted).order(Arel.sql("flip_summaries.ended_on DESC, pieces.id DESC")).limit(100)
       end
@@ -86,7 +86,7 @@ module Operations
           event.kind == "refunded"
         end, sold], what: "Sale of #{piece.name} undone")
         Records::SaleReturn.create!(piece: piece, sale_deletion: deletion, listed_on: listed,
-                                    sold_on: sold.happened_on, returned_on: House::WorkshopSettings.today)
+                                    sold_on: sold.happened_on, returned_on: Support::Workshop.today)
         Flips::Changes.write(piece, "return", ["It came back.", why].compact.join(" "))
         deletion
       end
@@ -100,11 +100,11 @@ module Operations
 
       def cost(piece, gone)
         what = "Lost on a return: #{gone.parts.map { |name, minor| "#{name} #{money(minor)}" }.join(', ')}"
-        Flips::Costs.create("what" => what, "category" => "other", "amount" => Core::Units::MoneyText.plain(gone.lost, House::WorkshopSettings.workshop.money),
-                            "spent_on" => House::WorkshopSettings.today.iso8601, "pieces" => [{ "piece_id" => piece.id }])
+        Flips::Costs.create("what" => what, "category" => "other", "amount" => Core::Units::MoneyText.plain(gone.lost, Support::Workshop.current.money),
+                            "spent_on" => Support::Workshop.today.iso8601, "pieces" => [{ "piece_id" => piece.id }])
       end
 
-      def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
+      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money)
     end
   end
 end

@@ -9,7 +9,7 @@ module Operations
       extend self
 
       # Core::Market::HoursBudget of a piece, with its other looks as simpler ways; nil once it has ended.
-      def of(piece, workshop: House::WorkshopSettings.workshop)
+      def of(piece, workshop: Support::Workshop.current)
         standing = Standings.of(piece) or return
         budget(standing, workshop, as_is: standing.as_is, as_is_why: AS_FOUND,
                                    simpler: simpler(piece, standing, workshop))

@@ -64,7 +64,7 @@ module Operations
           rename(row) if row.saved_change_to_name?
           if rent.key?(:minor)
             set_rent(row, rent[:minor].to_i,
-                     rent[:from] || House::WorkshopSettings.today.beginning_of_month)
+                     rent[:from] || Support::Workshop.today.beginning_of_month)
           end
           refresh([row.id])
           row
@@ -125,7 +125,7 @@ module Operations
       end
 
       def read(given, row: nil, new: false)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:name, max: 60, required: new || params.sent?(:name))
         params.percent(:fee, most: 99)
         %i[fixed_fee delivery].each { |field| params.money(field) }
@@ -157,7 +157,7 @@ module Operations
         median = Core::Statistics::Quantiles.at(own, 1/2r)
         terms = Core::Market::Channels::Terms.new(
           name: row.name, fee_rate: Rational(row.fee_hundredths, 10_000), fixed: row.fixed_fee_minor.to_i, delivery: row.delivery_minor.to_i,
-          rent: row.rent_minor(House::WorkshopSettings.today), places: row.places || 1, days: own.size >= ENOUGH ? median : days
+          rent: row.rent_minor(Support::Workshop.today), places: row.places || 1, days: own.size >= ENOUGH ? median : days
         )
         Line.new(row: row, name: row.name, answer: Core::Market::Channels.answer(price, terms), sold: sales.size, days: median, habits: row.habits,
                  usual: false, got: Core::Statistics::Quantiles.at(sales.filter_map(&:last), 1/2r))
@@ -165,7 +165,7 @@ module Operations
 
       # What such places often take, in currencies of about a euro's worth; elsewhere only the fee.
       def usual(usual, price, days)
-        money = House::WorkshopSettings.workshop.money
+        money = Support::Workshop.current.money
         near = money.much_alike?
         amount = ->(value) { near ? (value.to_i * money.unit) : 0 }
         terms = Core::Market::Channels::Terms.new(name: usual[:label], fee_rate: Rational(usual[:fee], 100), fixed: amount.call(usual[:fixed]),

@@ -13,13 +13,13 @@ module Operations
       def create(piece_id, given)
         piece = Support::Finder.find(Records::Piece, piece_id)
         refuse_kind unless piece.kind
-        Records::Comparable.create!(kind: piece.kind, piece: piece, seen_on: House::WorkshopSettings.today,
+        Records::Comparable.create!(kind: piece.kind, piece: piece, seen_on: Support::Workshop.today,
                                     **read(given, new: true).compact)
       end
 
       # Those that were looked up for a piece.
       def of(piece)
-        today = House::WorkshopSettings.today
+        today = Support::Workshop.today
         known = Support::VersionedCache.once([:comparables, today]) { Record.of(today)[:seen].select { |row| row.seen_on <= today }.group_by(&:piece_id) }
         known.fetch(piece.id, [])
       end
@@ -42,7 +42,7 @@ module Operations
       end
 
       def read(given, new: false)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:what, max: 120, required: new || params.sent?(:what))
         params.with(:price, into: :price_minor, required: new || params.sent?(:price)) { |raw| above_zero(raw) }
         params.choice(:sold, %w[yes no], required: params.sent?(:sold))
@@ -55,7 +55,7 @@ module Operations
       end
 
       def above_zero(raw)
-        minor = Core::Units::MoneyText.parse(raw, currency: House::WorkshopSettings.workshop.money)
+        minor = Core::Units::MoneyText.parse(raw, currency: Support::Workshop.current.money)
         return minor if minor.positive?
 
         raise Core::Refusal.new(:price_of_nothing)

@@ -16,9 +16,9 @@ module Operations
 
       # value: Core::Market::Model::Value; cost: minor units in it and still to come, or nil.
       def of(value, cost: nil)
-        share = Rational(House::WorkshopSettings.workshop.day_hundredths, 10_000)
+        share = Rational(Support::Workshop.current.day_hundredths, 10_000)
         least = value.middle * share
-        percent = Support::Percent.text(House::WorkshopSettings.workshop.day_hundredths)
+        percent = Support::Percent.text(Support::Workshop.current.day_hundredths)
         why = "#{percent}% of its value, the least by House rules"
         reason = short or return Answer.new(minor: least, why: why)
         earned = [earned(value, cost), value.middle * MOST].min
@@ -34,9 +34,9 @@ module Operations
 
       # Why room or time is short; nil where it is not, or not known.
       def short
-        Support::VersionedCache.once([:short_of_room, House::WorkshopSettings.today]) do
-          workshop = House::WorkshopSettings.workshop
-          held, to_come = Record.of(House::WorkshopSettings.today)[:held].first.map(&:to_i)
+        Support::VersionedCache.once([:short_of_room, Support::Workshop.today]) do
+          workshop = Support::Workshop.current
+          held, to_come = Record.of(Support::Workshop.today)[:held].first.map(&:to_i)
           if workshop.places.to_i.positive? && held >= workshop.places then "all #{workshop.places} places are full"
           elsif workshop.weekly_seconds.to_i.positive? && to_come > workshop.weekly_seconds * 6
             "more than six weeks of hours are booked"

@@ -19,7 +19,7 @@ module Operations
 
       # Returns Standing. Kept until anything is written or the day is over.
       def standing
-        Support::Context.once(:market_fit) { Support::VersionedCache.once([:market_fit, House::WorkshopSettings.today]) { look_up } }
+        Support::Context.once(:market_fit) { Support::VersionedCache.once([:market_fit, Support::Workshop.today]) { look_up } }
       end
 
       # Whether a page had to do with an older one.
@@ -29,7 +29,7 @@ module Operations
       def renew
         LOCK.synchronize do
           @wanted = false
-          listings = OwnListings.new(House::WorkshopSettings.today)
+          listings = OwnListings.new(Support::Workshop.today)
           inputs = listings.fingerprint
           kept(inputs) || store(inputs, made(listings, inputs))
         end
@@ -38,13 +38,13 @@ module Operations
       private
 
       def look_up
-        listings = OwnListings.new(House::WorkshopSettings.today)
+        listings = OwnListings.new(Support::Workshop.today)
         inputs = listings.fingerprint
         fit = kept(inputs) || (made(listings, inputs) if listings.size <= INLINE)
         return Standing.new(fit: fit, got: listings.got, current: true, listings: listings).freeze if fit
 
         @wanted = true
-        older = latest || MODEL::Fit.usual(level_known: House::WorkshopSettings.workshop.money.much_alike?)
+        older = latest || MODEL::Fit.usual(level_known: Support::Workshop.current.money.much_alike?)
         Standing.new(fit: older, got: listings.got, current: false, listings: listings).freeze
       end
 
@@ -53,7 +53,7 @@ module Operations
         MEMORY.of(inputs) { (MODEL::FitJson.read(row.fit) if row&.inputs == inputs) || (return nil) }
       end
 
-      def record = Record.of(House::WorkshopSettings.today)
+      def record = Record.of(Support::Workshop.today)
 
       def made(listings, inputs) = MEMORY.of(inputs) { MODEL::Fitter.of(listings.evidence, from: latest) }
 

@@ -13,7 +13,7 @@ module Operations
         Records::Base.transaction do
           piece = ListedPieces.find(piece_id)
           refuse(:held_already, field: :who) if Records::Hold.live.exists?(piece: piece)
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           params.text(:who, max: 60, required: true)
           params.money(:price)
           params.money(:deposit)
@@ -38,7 +38,7 @@ module Operations
 
       # When it is fetched, in words.
       def fetched(hold)
-        [hold.pick_up_on == House::WorkshopSettings.today ? "today" : Core::Units::Calendar.short(hold.pick_up_on, today: House::WorkshopSettings.today),
+        [hold.pick_up_on == Support::Workshop.today ? "today" : Core::Units::Calendar.short(hold.pick_up_on, today: Support::Workshop.today),
          hold.pick_up].compact_blank.join(", ")
       end
     end

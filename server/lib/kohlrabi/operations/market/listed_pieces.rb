@@ -89,7 +89,7 @@ module Operations
       # What the market wants today, in sentences with their piece, one a piece: who fetches it, else offers that
       # nobody has answered, else price steps that are due.
       def wants
-        today = House::WorkshopSettings.today
+        today = Support::Workshop.today
         asked = { holds: Holds.fetched_by(today + 1), held: Records::Hold.live, offers: Offers.open, steps: PriceSteps.to(today).limit(40) }
         found = asked.transform_values { |scope| scope.preload(:piece).to_a }
         offers = without(found[:offers], found[:held])
@@ -100,7 +100,7 @@ module Operations
       end
 
       # An amount in words.
-      def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
+      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money)
 
       private
 
@@ -115,7 +115,7 @@ module Operations
         return unless record
 
         day = short(record.due_on)
-        due = record.due_on <= House::WorkshopSettings.today
+        due = record.due_on <= Support::Workshop.today
         ADVICE::Step.new(id: record.id, asking: record.asking_minor, on: due ? "since #{day}" : "on #{day}", due: due)
       end
 
@@ -124,7 +124,7 @@ module Operations
         found = { offers: Records::Offer, holds: Records::Hold, payments: Records::Payment }
                 .transform_values { |model| of(model.order(:id), pieces) }
                 .merge(steps: of(Records::PriceStep.where(state: "planned").order(:due_on, :id), pieces))
-        { flips: Flips::FlipRecords.load(pieces).index_by { |flip| flip.piece.id }, workshop: House::WorkshopSettings.workshop,
+        { flips: Flips::FlipRecords.load(pieces).index_by { |flip| flip.piece.id }, workshop: Support::Workshop.current,
           times: Core::Market::TimeToSell.new(TimeToSell.spells), counters: Waits.counters,
           ratio: Core::Market::Comparables.ratio(TimeToSell.sale_to_ask_ratios).first, returns: TimeToSell.returns,
           waits: Waits.new, views: Planning::Drawing.views(pieces),
@@ -135,7 +135,7 @@ module Operations
       def without(rows, others) = rows.reject { |row| others.map(&:piece_id).include?(row.piece_id) }
       def due(step) = "Price step to #{money(step.asking_minor)}, due since #{short(step.due_on)}"
 
-      def short(date) = Core::Units::Calendar.short(date, today: House::WorkshopSettings.today)
+      def short(date) = Core::Units::Calendar.short(date, today: Support::Workshop.today)
 
       def row(piece, shared)
         steps = shared[:steps].fetch(piece.id, [])
@@ -174,13 +174,13 @@ module Operations
         listed = [piece.summary.listed_on, *shared[:returns].fetch(piece.id, []).map(&:last)].compact.max
         prices = shared[:flips].fetch(piece.id).prices(shared[:workshop])
         { asking: piece.summary.asking_minor, prices: prices, time: shared[:times].for(piece.kind),
-          days: listed && (House::WorkshopSettings.today - listed).to_i,
+          days: listed && (Support::Workshop.today - listed).to_i,
           floor: prices.amount(:floor) }
       end
 
       # [[Date, minor units]] as they will come about.
       def planned(steps)
-        Core::Market::PricePlan.ahead(steps.map { |step| [step.due_on, step.asking_minor] }, today: House::WorkshopSettings.today)
+        Core::Market::PricePlan.ahead(steps.map { |step| [step.due_on, step.asking_minor] }, today: Support::Workshop.today)
       end
 
       # What it is worth to wait for another buyer; the sums are long, so they are done only where somebody waits

@@ -21,7 +21,7 @@ module Operations
       # {length => [text, made: as the record has it, changed: whether the person changed it]}.
       def texts(piece)
         own = piece.listing_texts.to_h { |row| [row.length, row.body] }
-        listing = Core::Market::Listing.new(facts(piece), unit: House::WorkshopSettings.workshop.length_unit)
+        listing = Core::Market::Listing.new(facts(piece), unit: Support::Workshop.current.length_unit)
         Core::Market::Listing::LENGTHS.keys.to_h { |length| [length, [own[length] || listing.text(length), listing.text(length), own.key?(length)]] }
       end
 
@@ -44,7 +44,7 @@ module Operations
           name: piece.name, maker: piece.maker, made_about: piece.made_about, measures: measures(piece), parts: parts(piece),
           made_of: PHRASES.made_of(piece.body_material, piece.surface_material), done: PHRASES.done(flip.work.by_kind),
           finish: finish(piece), care: PHRASES.care(finishes(piece).map(&:first)), flaws: flaws(piece), with: with(piece),
-          notes: notes(piece), price: price(flip), pick_up: House::WorkshopSettings.workshop.pick_up
+          notes: notes(piece), price: price(flip), pick_up: Support::Workshop.current.pick_up
         )
       end
 
@@ -60,7 +60,7 @@ module Operations
         products = Shelf::Products.core
         days = finishes(piece).map { |finish, product| cure(products, finish, product) }
         [*PHRASES.cautions(piece.kind, tips: Core::Planning::TipOver.any?(Planning::Drawing.shape(piece))),
-         PHRASES.curing(piece.summary.ready_on, days, House::WorkshopSettings.today)].compact
+         PHRASES.curing(piece.summary.ready_on, days, Support::Workshop.today)].compact
       end
 
       # Array of Item.
@@ -152,7 +152,7 @@ module Operations
 
       def price(flip)
         asking = flip.asking or return
-        "#{Core::Units::MoneyText.text(asking, House::WorkshopSettings.workshop.money)} #{House::WorkshopSettings.workshop.currency}"
+        "#{Core::Units::MoneyText.text(asking, Support::Workshop.current.money)} #{Support::Workshop.current.currency}"
       end
     end
   end

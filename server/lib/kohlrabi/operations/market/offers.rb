@@ -15,14 +15,14 @@ module Operations
       def create(piece_id, given)
         Records::Base.transaction do
           piece = ListedPieces.find(piece_id)
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           params.money(:amount)
           params.text(:who, max: 60)
           params.text(:note, max: 200)
           params.date(:made_on, what: "Made")
           values = params.done!
           refuse(:offer_of_nothing, field: :amount) if values[:amount_minor]&.zero?
-          made = Records::Offer.create!(piece: piece, made_on: House::WorkshopSettings.today, **values.compact)
+          made = Records::Offer.create!(piece: piece, made_on: Support::Workshop.today, **values.compact)
           made.update!(advice: ListedPieces.weigh(piece, made.amount_minor)&.why&.slice(0, 400)) if made.amount_minor
           Flips::Changes.write(piece, "offer",
                                made.amount_minor ? "Offer of #{ListedPieces.money(made.amount_minor)}#{from(made)}." : "Enquiry#{from(made)}.")
@@ -34,7 +34,7 @@ module Operations
       def answer(id, given)
         Records::Base.transaction do
           offer = Support::Finder.find(Records::Offer, id)
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           params.choice(:answer, ANSWERS, required: true)
           params.money(:counter, required: given["answer"] == "countered")
           offer.update!(params.done!)

@@ -8,7 +8,7 @@ module Operations
       extend self
 
       # Core::Planning::Outcome of a plan. look: Records::Look.
-      def of(piece, look, plan, workshop: House::WorkshopSettings.workshop)
+      def of(piece, look, plan, workshop: Support::Workshop.current)
         flip = Flips::FlipRecords.of(piece)
         Core::Planning::Outcome.new(plan, resale: resale(piece, look), cash_in: flip.money_in.figure.amount,
                                           done: flip.work.by(workshop.hours_rule), fee_rate: workshop.fee_rate || 0, fixed: workshop.selling_minor,

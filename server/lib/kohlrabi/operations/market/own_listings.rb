@@ -14,7 +14,7 @@ module Operations
       # today: Date as of which it is.
       def initialize(today)
         @today = today
-        @workshop = House::WorkshopSettings.workshop
+        @workshop = Support::Workshop.current
         @currency = @workshop.money
         read(Record.of(today))
       end

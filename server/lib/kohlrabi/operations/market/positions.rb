@@ -28,14 +28,14 @@ module Operations
       end
 
       def net(delivery)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         fixed = [workshop.fixed_fee_minor, workshop.rent_minor, (workshop.delivery_minor if delivery)].sum(&:to_i)
         MODEL::Net.new(fee_rate: workshop.fee_rate || 0, fixed: fixed)
       end
 
       # The programme of what may be asked, by the house's steps. Kept by what it is made from.
       def programme(answer, prices: answer.prices)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         stage = workshop.step_days.zero? ? MODEL::Programme::LONGEST : workshop.step_days.clamp(7, 91)
         PROGRAMMES.of([answer.position, prices, stage, workshop.step_hundredths]) do
           MODEL::Programme.new(answer.position, prices, stage: stage, step: step(workshop), advised: answer.advised)
@@ -46,19 +46,19 @@ module Operations
       private
 
       def ladder(value, asking)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         MODEL::Ladder.of(value, ending: workshop.price_ending, unit: workshop.money.unit, also: asking)
       end
 
       # By fortnight from today on.
       def season(fit)
-        today = House::WorkshopSettings.today
+        today = Support::Workshop.today
         (0...FORTNIGHTS).map { |n| fit.month((today + (n * 14) + 7).month) }
       end
 
       # Enquiries a sale, halved as they cluster; two sales with four of them are taken for granted.
       def enquiry_rate
-        counts = Record.of(House::WorkshopSettings.today)[:enquiries].flatten
+        counts = Record.of(Support::Workshop.today)[:enquiries].flatten
         (4.0 + (counts.sum / 2.0)) / (2 + counts.size)
       end
 

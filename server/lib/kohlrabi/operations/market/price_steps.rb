@@ -15,8 +15,8 @@ module Operations
           refuse(:price_step_settled, field: :state, state: step.state) unless step.state == "planned"
           state = given["state"]
           refuse(:price_step_done_or_skipped, field: :state) unless %w[done skipped].include?(state)
-          price = { "kind" => "price_changed", "asking" => Core::Units::MoneyText.plain(step.asking_minor, House::WorkshopSettings.workshop.money),
-                    "on" => House::WorkshopSettings.today.iso8601 }
+          price = { "kind" => "price_changed", "asking" => Core::Units::MoneyText.plain(step.asking_minor, Support::Workshop.current.money),
+                    "on" => Support::Workshop.today.iso8601 }
           event = Flips::Events.create(step.piece_id, price) if state == "done"
           step.update!(state: state, event: event)
           missed(step).update_all(state: "skipped", updated_at: Clock.now)
@@ -39,7 +39,7 @@ module Operations
       def next_of(steps, held:)
         return if held
 
-        steps.reverse.find { |step| step.due_on <= House::WorkshopSettings.today } || steps.first
+        steps.reverse.find { |step| step.due_on <= Support::Workshop.today } || steps.first
       end
 
       private

@@ -38,12 +38,12 @@ module Operations
 
       # price: minor units that are to be among those looked at. Returns Scale.
       def scale(piece, price: nil, flip: Flips::FlipRecords.of(piece))
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         prices = flip.prices(workshop)
         ratio, why = Core::Market::Comparables.ratio(TimeToSell.sale_to_ask_ratios)
         rows = comparables(piece)
         core = Core::Market::Comparables.new(rows.map { |row| comparable(row) }, ratio: ratio)
-        methods = Core::Market::PriceMethods.new(prices: prices, comparables: core, ratio_why: why, own: own(piece), today: House::WorkshopSettings.today,
+        methods = Core::Market::PriceMethods.new(prices: prices, comparables: core, ratio_why: why, own: own(piece), today: Support::Workshop.today,
                                                  newest: rows.map(&:seen_on).max, new_price: piece.new_price_minor)
         Scale.new(ways: methods.rows, prices: prices, need: need(prices, workshop), ratio: ratio, ratio_why: why, comparables: rows,
                   market: market(piece, price || piece.summary.asking_minor, seen: rows.select do |row|
@@ -72,7 +72,7 @@ module Operations
       # courses. Profit: what is left of the money it brings on average, less all that is in it and still to come.
       def earnings(piece, scale, flip: Flips::FlipRecords.of(piece))
         cash_in = flip.money_in.figure.amount
-        seconds = Flips::ToCome.all_seconds(piece, flip.work.by(House::WorkshopSettings.workshop.hours_rule))
+        seconds = Flips::ToCome.all_seconds(piece, flip.work.by(Support::Workshop.current.hours_rule))
         scale.market.programme.courses.map do |course|
           profit = cash_in && (course.net.round - cash_in - piece.cost_to_come_minor.to_i)
           [profit, Core::Flips::HourlyPay.of(profit, seconds)]
@@ -85,7 +85,7 @@ module Operations
         standing = Standings.of(piece)
         fetch = standing&.likely or return
 
-        prices ||= flip.prices(House::WorkshopSettings.workshop)
+        prices ||= flip.prices(Support::Workshop.current)
         Core::Market::NeedAndFetch.new(fetch: fetch, need: prices.amount(:target) || prices.amount(:floor),
                                        break_even: prices.amount(:break_even), at: fetch[1], pay: standing.pay_when_finished,
                                        text: ->(minor) { money(minor) })
@@ -93,13 +93,13 @@ module Operations
 
       # Steps down from the first of them: [[Date, minor units]], [price, days] given.
       def dated(steps)
-        day = House::WorkshopSettings.today
+        day = Support::Workshop.today
         steps.each_cons(2).map { |(_, days), (minor, _)| [day += days.to_i, minor] }
       end
 
       # Steps down by the house rules alone, where nothing tells the value: [[Date, minor units]].
-      def planned(price, prices, workshop = House::WorkshopSettings.workshop)
-        Core::Market::AskingPrice.steps(price, floor: prices.amount(:floor) || prices.amount(:break_even), from: House::WorkshopSettings.today,
+      def planned(price, prices, workshop = Support::Workshop.current)
+        Core::Market::AskingPrice.steps(price, floor: prices.amount(:floor) || prices.amount(:break_even), from: Support::Workshop.today,
                                                every: workshop.step_days,
                                                by: Rational(workshop.step_hundredths, 10_000))
       end
@@ -109,11 +109,11 @@ module Operations
       def decide(piece_id, given)
         Records::Base.transaction do
           piece = Support::Finder.find(Records::Piece, piece_id)
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           asking = params.money(:asking, required: true)
           params.text(:why, max: 300)
           values = params.done!
-          decision = Records::PriceDecision.create!(piece: piece, asking_minor: asking, why: values[:why], decided_on: House::WorkshopSettings.today)
+          decision = Records::PriceDecision.create!(piece: piece, asking_minor: asking, why: values[:why], decided_on: Support::Workshop.today)
           Flips::Changes.write(piece, "price", ["Price decided: #{money(asking)}.", values[:why]].compact.join(" "))
           offer(piece, asking, given) if given["list"]
           decision
@@ -125,7 +125,7 @@ module Operations
       # What the look would cost bought new. given: {"price"}, empty to forget.
       def set_new_price(piece_id, given)
         piece = Support::Finder.find(Records::Piece, piece_id)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.money(:price)
         price = params.done![:price_minor]
         refuse(:cannot_cost_nothing, field: :price) if price&.zero?
@@ -155,7 +155,7 @@ module Operations
 
       # Core::Market::AtPrice of a price that is got.
       def brings(piece, price, flip)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         Core::Market::AtPrice.new(price: price, fee_rate: workshop.fee_rate, fixed: workshop.selling_minor,
                                   cash_in: flip.money_in.figure.amount, to_come: piece.cost_to_come_minor.to_i,
                                   seconds: Flips::ToCome.all_seconds(piece, flip.work.by(workshop.hours_rule)))
@@ -164,7 +164,7 @@ module Operations
       # Lists it, or changes its price; steps that were planned before give way to those from this price.
       def offer(piece, asking, given)
         listed = Flips::Flip.core_events(piece.events).any? { |event| event.kind == :listed }
-        price = { "asking" => Core::Units::MoneyText.plain(asking, House::WorkshopSettings.workshop.money), "on" => House::WorkshopSettings.today.iso8601,
+        price = { "asking" => Core::Units::MoneyText.plain(asking, Support::Workshop.current.money), "on" => Support::Workshop.today.iso8601,
                   "channel" => given["channel"].to_s, **given.slice("open_steps") }
         Flips::Events.create(piece.id, { "kind" => listed ? "price_changed" : "listed", **price })
         replan(piece.reload, asking)
@@ -182,7 +182,7 @@ module Operations
                                            seen_on: row.seen_on)
       end
 
-      def money(minor) = Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money)
+      def money(minor) = Core::Units::MoneyText.text(minor, Support::Workshop.current.money)
     end
   end
 end

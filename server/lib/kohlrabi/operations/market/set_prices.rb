@@ -20,7 +20,7 @@ module Operations
         last = set.happenings.reverse.find(&:asking_minor)
         sold = set.happenings.find { |event| event.kind == "sold" }
         Core::Market::PriceTape.new(found.merge(cash_in: cash_in(set).amount, asking: last&.asking_minor, sold: sold&.price_minor),
-                                    unit: House::WorkshopSettings.workshop.money.unit)
+                                    unit: Support::Workshop.current.money.unit)
       end
 
       private
@@ -39,7 +39,7 @@ module Operations
       end
 
       def prices(set)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         pieces = set.members.map(&:piece)
         hours = pieces.map { |piece| Flips::ToCome.known_seconds(piece, piece.summary["#{workshop.hours_rule}_seconds"]) }
         costs = cash_in(set).amount

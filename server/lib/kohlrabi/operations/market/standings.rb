@@ -12,7 +12,7 @@ module Operations
 
       # {piece id => Core::Market::Standing} of all pieces in hand.
       def all
-        Support::VersionedCache.once([:standings, House::WorkshopSettings.today]) do
+        Support::VersionedCache.once([:standings, Support::Workshop.today]) do
           scope = Records::Piece.live.joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND }).order(:id)
           waits = Waits.new
           scope.preload(PARTS).to_h { |piece| [piece.id, build(piece, waits)] }
@@ -38,14 +38,14 @@ module Operations
       end
 
       # What is left of a price, minor units: the fee is rounded up.
-      def take_home(price, workshop = House::WorkshopSettings.workshop)
+      def take_home(price, workshop = Support::Workshop.current)
         price - (price * (workshop.fee_rate || 0)).ceil - workshop.selling_minor
       end
 
       private
 
       def build(piece, waits)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         Core::Market::Standing.new(given(piece, waits, workshop), take_home: ->(price) { take_home(price, workshop) },
                                                                   text: lambda { |minor|
                                                                     Core::Units::MoneyText.text(minor, workshop.money)

@@ -14,7 +14,7 @@ module Operations
 
       # Array of Core::Books::Season::Note: whether the time of the year moves sales, of the latest listings.
       def seasons
-        Support::VersionedCache.once([:seasons, House::WorkshopSettings.today]) do
+        Support::VersionedCache.once([:seasons, Support::Workshop.today]) do
           latest = listings.max_by(Core::Market::Model::Priors::LATEST) { |_, listed, _| listed }
           Core::Books::Season.new(latest.map do |_, listed, spell|
             Core::Books::Season::Listing.new(listed, spell.days, spell.sold)
@@ -38,7 +38,7 @@ module Operations
       def outlook(time, price, steps, ratio, stood: 0)
         return unless time.survival
 
-        prices = [[0, price], *steps.map { |day, minor| [[(day - House::WorkshopSettings.today).to_i, 0].max, minor] }]
+        prices = [[0, price], *steps.map { |day, minor| [[(day - Support::Workshop.today).to_i, 0].max, minor] }]
         last = (prices.last.last * ratio).round
         Core::Market::Outlook.new(time.survival, stood: stood, prices: prices, ratio: ratio, last: last).answer
       end
@@ -61,10 +61,10 @@ module Operations
       private
 
       # Array of [kind, listed on, spell], as of today.
-      def listings = Support::VersionedCache.once([:listings, House::WorkshopSettings.today]) { read_listings }
+      def listings = Support::VersionedCache.once([:listings, Support::Workshop.today]) { read_listings }
 
       def read_listings
-        today = House::WorkshopSettings.today
+        today = Support::Workshop.today
         rows = record[:listed].map { |kind, listed, ended, stage, id| [kind, day(listed), day(ended), stage, id] }
         sets = in_sets
         back = returns

@@ -27,7 +27,7 @@ module Operations
       # [low, middle, high] that it brings as people say it, minor units; nil where nothing tells it.
       def fetch(piece, look: piece.chosen_look)
         value = of(piece, look: look) or return
-        Core::Market::ValueWords.new(value, got: Fits.standing.got).fetch_said(House::WorkshopSettings.workshop.money.unit)
+        Core::Market::ValueWords.new(value, got: Fits.standing.got).fetch_said(Support::Workshop.current.money.unit)
       end
 
       # The same sold as it was found, nothing finished (the prior of that: common practice, weak).
@@ -75,7 +75,7 @@ module Operations
         standing = Fits.standing
         return unless known?(standing.fit, traits, seen, further)
 
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         kind = TraitsOfValue::KINDS.key(traits.kind).to_s
         row = MODEL::Evidence::Sight.new(kind: kind, base: TraitsOfValue.base(traits, workshop.money), features: TraitsOfValue.features(traits),
                                          seen: seen.map { |one| seen(one, standing.got) })
@@ -97,7 +97,7 @@ module Operations
       end
 
       def weight(on)
-        2**(-[(House::WorkshopSettings.today - on).to_i, 0].max.to_f / House::WorkshopSettings.workshop.half_life_days)
+        2**(-[(Support::Workshop.today - on).to_i, 0].max.to_f / Support::Workshop.current.half_life_days)
       end
 
       def further(key, amount, spread) = MODEL::Valuation::Further.new(key: key.to_s, log: Math.log(amount), sd: spread)
@@ -119,7 +119,7 @@ module Operations
         further(:new, piece.new_price_minor * share, spread) if piece.new_price_minor&.positive?
       end
 
-      def record = Record.of(House::WorkshopSettings.today)
+      def record = Record.of(Support::Workshop.today)
 
       # {source => how many listings it rests on}.
       def own_counts(kind)

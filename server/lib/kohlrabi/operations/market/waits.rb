@@ -31,14 +31,14 @@ module Operations
         exposure = stay ? MODEL::Likelihood.exposure_of(stay.stretches, value.log, fit.beta, fit.season) : 0.0
         stood = MODEL::Position.new(value: value, beta: fit.beta, exposure: exposure)
         now = MODEL::Value.new(log: value.log + stood.sunk, doubt: value.doubt, sources: value.sources)
-        Core::Market::ValueWords.new(now, got: Fits.standing.got).fetch_said(House::WorkshopSettings.workshop.money.unit)
+        Core::Market::ValueWords.new(now, got: Fits.standing.got).fetch_said(Support::Workshop.current.money.unit)
       end
 
       class << self
         # Core::Market::Model::Counters of own ones: taken where the piece was sold soon after at no less.
         def counters
           Support::VersionedCache.once(:counters) do
-            rows = Record.of(House::WorkshopSettings.today)[:counters]
+            rows = Record.of(Support::Workshop.today)[:counters]
             MODEL::Counters.new(rows.filter_map { |row| tried(*row) })
           end
         end
@@ -47,7 +47,7 @@ module Operations
 
         def tried(offer, asking, counter, stage, got, ended, made)
           ended, made = [ended, made].map { |text| text && Date.iso8601(text) }
-          over = stage == "sold" || made + TAKEN < House::WorkshopSettings.today
+          over = stage == "sold" || made + TAKEN < Support::Workshop.today
           return unless asking && over
 
           taken = stage == "sold" && got && got >= counter && (ended - made).to_i.between?(0, TAKEN)

@@ -35,7 +35,7 @@ module Operations
         zones = Array(given["zones"]).each { |key| Core::Planning::Shape::Zones.check!(key, all.map(&:key), field: :zones) }
         zones = Core::Planning::Applied.usual(row.tool, all) if zones.empty?
         refuse_wide(row, all.select { |zone| zones.include?(zone.key) }, values)
-        params = Support::Params.new(given.slice("cost"), House::WorkshopSettings.workshop)
+        params = Support::Params.new(given.slice("cost"), Support::Workshop.current)
         params.money(:cost)
         row.update!(look: look, zones: zones.join(","), cost_minor: params.done![:cost_minor], **counts(found))
       end

@@ -53,9 +53,9 @@ module Operations
 
       # Noon of an earlier day, else now.
       def moment(day)
-        return Clock.now if day.nil? || day >= House::WorkshopSettings.today
+        return Clock.now if day.nil? || day >= Support::Workshop.today
 
-        House::WorkshopSettings.workshop.noon(day)
+        Support::Workshop.current.noon(day)
       end
     end
   end

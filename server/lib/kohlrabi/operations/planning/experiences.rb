@@ -20,7 +20,7 @@ module Operations
           step = plan&.step(given["step"].to_s) or refuse(:no_such_step, field: :step)
           # before its result takes it out of the plan
           Steps.finish(piece_id, { "step" => step.key }, tried: true) if step.try && !step.done?
-          row = piece.experiences.create!(**read(given), **of_step(plan, step), step: step.key, happened_on: House::WorkshopSettings.today)
+          row = piece.experiences.create!(**read(given), **of_step(plan, step), step: step.key, happened_on: Support::Workshop.today)
           Flips::Changes.write(piece, "experience", sentence(row, step))
           replan(row)
           row
@@ -53,7 +53,7 @@ module Operations
       end
 
       def read(given)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.choice(:worked, %w[yes no], required: true)
         params.effort(:lost, into: :seconds_lost, bare: :minutes)
         params.text(:note, max: 200)

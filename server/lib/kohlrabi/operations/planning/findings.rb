@@ -79,7 +79,7 @@ module Operations
       # A kind of finding of the workshop's own. given: {"label", "walk", "says", "treatment"?, "work_kind", "time",
       # "wait"?}.
       def add_kind(given)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:label, max: 60, required: true)
         params.choice(:walk, Core::Planning::Inspection::Findings::WALK.keys, required: true)
         params.text(:says, max: 200, required: true)
@@ -118,7 +118,7 @@ module Operations
       end
 
       def read(given, piece, kind)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.with(:zone) { |raw| Core::Planning::Shape::Zones.check!(raw, Drawing.zones(piece).map(&:key)) }
         params.with(:measure) { |raw| measure(raw, kind[:kind]) }
         params.text(:note, max: 300)
@@ -131,7 +131,7 @@ module Operations
         raise Core::Refusal.new(:finding_has_no_measure) unless asked
         if asked[:unit] == "mm"
           return Core::Units::Length.parse(raw,
-                                           unit: House::WorkshopSettings.workshop.length_unit)
+                                           unit: Support::Workshop.current.length_unit)
         end
         return raw.to_f if raw.match?(/\A\d{1,4}\z/) && raw.to_i.positive?
 

@@ -23,7 +23,7 @@ module Operations
         form = given["kind_form"].to_s
         return if form.empty? || CORE.key(given["kind"]).nil? || CORE.known?(given["kind"])
 
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.choice(:kind_form, CORE::FORMS.keys, into: :form)
         Records::OwnKind.find_or_initialize_by(word: CORE.key(given["kind"])).update!(params.done!)
         Support::Context.forget(:own_kinds)

@@ -76,7 +76,7 @@ module Operations
       def spread(id)
         Records::Base.transaction do
           look = Support::Finder.find(Records::Look, id)
-          mates = House::Choices.mates(look.piece)
+          mates = Twins.mates(look.piece)
           refuse(:no_piece_alike) if mates.empty?
           differences = mates.flat_map { |mate| Twins.bring(look.piece, mate) }
           [mates.map { |mate| spread_to(mate.reload, look) }, differences]
@@ -132,7 +132,7 @@ module Operations
 
       def read_fitting(given)
         fitting = Core::Planning::Fitting
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         kind = params.choice(:kind, fitting::ROWS.keys, required: true)
         number = params.count(:number, 1..fitting::MAX_NUMBER, required: true)
         params.choice(:treatment, fitting::TREATMENTS.keys)
@@ -173,11 +173,11 @@ module Operations
       end
 
       def name(given)
-        Support::Params.new(given, House::WorkshopSettings.workshop).then { |params| params.text(:name, max: 60, required: true).tap { params.done! } }
+        Support::Params.new(given, Support::Workshop.current).then { |params| params.text(:name, max: 60, required: true).tap { params.done! } }
       end
 
       def read(given, look)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:name, max: 60, required: params.sent?(:name))
         params.choice(:wear, Core::Planning::Coats::WEAR.keys, required: params.sent?(:wear))
         params.choice(:hardware, Core::Planning::Brief::HARDWARE, required: params.sent?(:hardware))
@@ -212,7 +212,7 @@ module Operations
       end
 
       def read_zone(given)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         finishes = Core::Planning::Finishes
         params.choice(:finish, finishes::BY_KEY.keys, required: true)
         %i[colour undercolour].each { |field| params.with(field) { |raw| Shelf::Colours.parse(raw) } }

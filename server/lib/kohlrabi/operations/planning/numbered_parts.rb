@@ -48,10 +48,10 @@ number: Records::NumberedPart.where(piece_id: piece.id).maximum(:number).to_i + 
       end
 
       def read(given, new: false)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:what, max: 60, required: new || params.sent?(:what))
         params.text(:place, max: 80)
-        params.with(:back, into: :back_on) { |raw| raw == "yes" ? House::WorkshopSettings.today : nil }
+        params.with(:back, into: :back_on) { |raw| raw == "yes" ? Support::Workshop.today : nil }
         params.done!
       end
     end

@@ -51,7 +51,7 @@ module Operations
       private
 
       def read(given)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         kind = params.choice(:kind, Core::Planning::Edits::KINDS, required: true)
         params.text(:step, max: 120, required: true)
         params.text(:before, into: :other, max: 120, required: kind == "before")

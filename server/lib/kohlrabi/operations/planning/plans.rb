@@ -5,6 +5,7 @@ module Operations
     # The plan of a piece, made anew from its records whenever it is asked for, and what follows from it.
     module Plans
       FRONTS = %w[fronts doors].freeze
+      PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze
       # Associations of a piece that its plan is made from.
       PARTS = [:planned_shape, :zone_changes, :step_marks, :plan_edits, :experiences, :confirmations,
                { findings: %i[own_finding photos], looks: %i[look_zones works fittings] }, *RecordedWork::PARTS].freeze
@@ -13,7 +14,7 @@ module Operations
 
       # Core::Planning::Plan by the chosen look, or by another; nil where a piece has no look yet. shared: workshop and
       # house where they are at hand; changed: as for #brief.
-      def of(piece, look: nil, workshop: House::WorkshopSettings.workshop, house: nil, **changed)
+      def of(piece, look: nil, workshop: Support::Workshop.current, house: nil, **changed)
         plan = lambda do
           Records::Base.preload_all([piece], PARTS)
           asked = look || chosen(piece) or next
@@ -28,7 +29,7 @@ module Operations
       def chosen(piece) = piece.chosen_look
 
       # Core::Planning::Brief. house: what all plans share; changed: fields to put in place of the recorded ones.
-      def brief(piece, look, workshop: House::WorkshopSettings.workshop, house: self.house(workshop), **changed)
+      def brief(piece, look, workshop: Support::Workshop.current, house: self.house(workshop), **changed)
         zones = Drawing.zones(piece)
         recorded = { kind: piece.kind, unit: workshop.length_unit, tips: Core::Planning::TipOver.any?(Drawing.shape(piece)),
                      zones: Core::Planning::Repeats.expand(zones, piece.units), findings: Findings.planned(piece),
@@ -47,7 +48,7 @@ module Operations
       end
 
       # What the plans of all pieces share: ways, products, learned factors, experience.
-      def house(workshop = House::WorkshopSettings.workshop)
+      def house(workshop = Support::Workshop.current)
         Support::VersionedCache.once(:plan_house) do
           { practices: Core::Planning::WorkshopPractices.new(workshop.practices_chosen), products: Shelf::Products.core(workshop),
             factors: Factors.known.transform_values(&:first), experiences: Experiences.core, tent: workshop.spray_tent }
@@ -55,7 +56,7 @@ module Operations
       end
 
       # Acts by which the shape as planned comes about.
-      def acts(piece, workshop = House::WorkshopSettings.workshop)
+      def acts(piece, workshop = Support::Workshop.current)
         return [] unless piece.planned_shape
 
         Core::Planning::Shape::Reshaping.between(Drawing.bought(piece), Drawing.shape(piece),
@@ -70,11 +71,11 @@ module Operations
       end
 
       # When it can be ready: [the Answer as estimated, days when all goes well, days when it does not].
-      def ready(plan, workshop: House::WorkshopSettings.workshop)
+      def ready(plan, workshop: Support::Workshop.current)
         daily = workshop.weekly_seconds && (workshop.weekly_seconds / 7)
         step = Core::Planning::Step
         answers = [1, step::LOW, step::HIGH].map do |stretch|
-          Core::Planning::Ready.new(plan, today: House::WorkshopSettings.today, daily: daily,
+          Core::Planning::Ready.new(plan, today: Support::Workshop.today, daily: daily,
                                           stretch: stretch).answer
         end
         [answers.first, answers[1].days, answers[2].days]
@@ -87,6 +88,12 @@ module Operations
         Flips::Summaries.refresh([piece.id])
       rescue Core::Refusal => e
         raise Support::Refused, [e]
+      end
+
+      # What makes a plan came back: hours and money to come follow it.
+      def restored(records)
+        planned = records.select { |record| PLANNED.include?(record.class) }
+        Records::Piece.where(id: planned.filter_map(&:piece_id).uniq).each { |piece| refresh(piece) }
       end
 
       # The same for every piece in hand that has a plan; product: only those whose chosen look names it.
@@ -125,7 +132,7 @@ module Operations
             "#{Core::Shelf::Amount.signed(hours) { |seconds| Core::Units::Effort.text(seconds) }} of work to come."
           end),
          (unless money.nil? || money.zero?
-            text = ->(minor) { Core::Units::MoneyText.text(minor, House::WorkshopSettings.workshop.money) }
+            text = ->(minor) { Core::Units::MoneyText.text(minor, Support::Workshop.current.money) }
             "#{Core::Shelf::Amount.signed(money, &text)} of materials to come."
           end),
          (if lost

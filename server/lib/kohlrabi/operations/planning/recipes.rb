@@ -13,7 +13,7 @@ module Operations
       # Keeps the plan of a piece. given: {"name"}. Returns the recipe.
       def keep(piece_id, given)
         piece = Support::Finder.find(Records::Piece, piece_id)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         name = params.text(:name, max: 60, required: true)
         params.done!
         plan = Plans.of(piece) or refuse(:no_plan_yet)

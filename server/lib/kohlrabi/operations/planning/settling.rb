@@ -41,7 +41,7 @@ module Operations
       private
 
       def answer(given)
-        params = Support::Params.new(given.slice("open_steps"), House::WorkshopSettings.workshop)
+        params = Support::Params.new(given.slice("open_steps"), Support::Workshop.current)
         params.choice(:open_steps, ANSWERS.keys)
         params.done![:open_steps] || "done"
       end
@@ -52,7 +52,7 @@ module Operations
 
       # Steps done on the day of the event; nothing dries any more.
       def settle(piece, event, steps)
-        at = event.happened_on ? House::WorkshopSettings.workshop.noon(event.happened_on) : Clock.now
+        at = event.happened_on ? Support::Workshop.current.noon(event.happened_on) : Clock.now
         steps.each do |step|
           (step.zones - step.done_zones).each { |zone| Steps.mark(piece, step, zone, done_at: at, event_id: event.id) }
         end

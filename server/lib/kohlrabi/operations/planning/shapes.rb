@@ -33,7 +33,7 @@ module Operations
         return if given["sure"] == "yes"
 
         kinds = Core::Planning::Shape::Kinds
-        unit = House::WorkshopSettings.workshop.length_unit
+        unit = Support::Workshop.current.length_unit
         SIZES.each do |side|
           size = piece["#{side}_mm"]
           next unless size && piece.will_save_change_to_attribute?("#{side}_mm") && kinds.unusual?(piece.kind, side,
@@ -51,7 +51,7 @@ module Operations
 
       # given: {"kind", "kind_form"?, "checked"?, …} as ShapeInput; nothing is written. Returns Drawn. Raises Refused.
       def draw(given)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         read(params)
         params.choice(:kind_form, Core::Planning::Shape::Kinds::FORMS.keys)
         values = params.done!
@@ -76,7 +76,7 @@ module Operations
       def look(piece_id, given)
         Records::Base.transaction do
           piece = Support::Finder.find(Records::Piece, piece_id)
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           read(params)
           piece.assign_attributes(FIELDS.to_h do |name|
             [name, nil]
@@ -95,7 +95,7 @@ module Operations
       def plan(piece_id, given)
         Records::Base.transaction do
           piece = Support::Finder.find(Records::Piece, piece_id)
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           read(params)
           params.with(:without_upper) { |raw| raw == "yes" }
           values = params.done!
@@ -131,7 +131,7 @@ module Operations
       private
 
       def heights(raw)
-        unit = House::WorkshopSettings.workshop.length_unit
+        unit = Support::Workshop.current.length_unit
         raw.split(/[,;]/).map { |one| Core::Units::Length.parse(one, unit: unit) }.join(",")
       end
 

@@ -99,7 +99,7 @@ module Operations
         Records::Base.transaction do
           piece = Support::Finder.find(Records::Piece, piece_id)
           before = Plans.of(piece)
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           params.choice(:answer, LEAD.keys, into: :lead_answer)
           piece.update!(params.done!)
           Flips::Changes.write(piece, "lead", "Lead: #{LEAD.fetch(piece.lead_answer, 'the question is open again')}.")
@@ -161,7 +161,7 @@ module Operations
         key = unconfirmed(piece, step).first or return
 
         read = Core::Refusal.new(:read_the_caution_first, field: :caution,
-                                                          caution: Core::Planning::Cautions.text(key.to_sym, unit: House::WorkshopSettings.workshop.length_unit))
+                                                          caution: Core::Planning::Cautions.text(key.to_sym, unit: Support::Workshop.current.length_unit))
         raise Support::Danger.new(read, piece: piece, caution: key)
       end
 

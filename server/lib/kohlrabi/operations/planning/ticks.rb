@@ -39,7 +39,7 @@ module Operations
       end
 
       def said(marks)
-        at = marks.map(&:done_at).max.in_time_zone(House::WorkshopSettings.workshop.zone).strftime("%H:%M")
+        at = marks.map(&:done_at).max.in_time_zone(Support::Workshop.current.zone).strftime("%H:%M")
         who = marks.filter_map(&:person).first
         who ? "#{who.name} did it at #{at}." : "It was done at #{at}."
       end

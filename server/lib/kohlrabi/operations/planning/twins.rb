@@ -21,6 +21,24 @@ module Operations
           end)].compact
       end
 
+      # The other pieces in hand that were bought with this one and are just like it, and those of its set that are of
+      # the same kind.
+      def mates(piece)
+        others = Together.mates(piece.id)
+        found = alike(piece)
+        same = Records::Piece.where(id: others, kind_key: piece.kind_key) if others.any?
+        found = found.null_relation? ? same : found.or(same) if same
+        found.live.joins(:summary).where(flip_summaries: { stage: Flips::Lists::IN_HAND }).where.not(id: piece.id).order(:ticket).to_a
+      end
+
+      # All pieces that were entered with this one as several alike, itself included; none where it came alone.
+      def alike(piece)
+        member = piece.lot_member
+        return Records::Piece.none unless member&.batch && member.lot.deletion_id.nil?
+
+        Records::Piece.where(id: Records::LotMember.where(lot_id: member.lot_id, batch: member.batch).select(:piece_id))
+      end
+
       private
 
       # Takes over what is empty. Returns sentences of what is not, and differs.
@@ -50,7 +68,7 @@ module Operations
       def said(value)
         if value.is_a?(Numeric)
           Core::Units::Length.text(value,
-                                   unit: House::WorkshopSettings.workshop.length_unit)
+                                   unit: Support::Workshop.current.length_unit)
         else
           value.to_s
         end

@@ -30,9 +30,9 @@ module Operations
       end
 
       def read(given, others)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:label, max: 60)
-        params.with(:area, into: :area_mm2) { |raw| Core::Units::Square.parse(raw, unit: House::WorkshopSettings.workshop.length_unit) }
+        params.with(:area, into: :area_mm2) { |raw| Core::Units::Square.parse(raw, unit: Support::Workshop.current.length_unit) }
         params.choice(:grade, Core::Planning::Shape::Zone::GRADES.keys)
         params.choice(:material, Core::Planning::Shape::Zone::MATERIALS)
         params.choice(:relief, Core::Planning::Shape::Area::RELIEFS.keys)

@@ -9,7 +9,7 @@ module Operations
       def initialize(scouting)
         @prospect = scouting.prospect
         @checks = @prospect.checks || {}
-        @workshop = House::WorkshopSettings.workshop
+        @workshop = Support::Workshop.current
       end
 
       # [Core::Scout::Carrying, rows].

@@ -98,7 +98,7 @@ module Operations
 
       def watched(kind)
         rows = Records::Prospect.live.where(kind_key: kind).pluck(:state, :spotted_on, :closed_on)
-        today = House::WorkshopSettings.today
+        today = Support::Workshop.today
         [rows.count { |state, _, _| state == "gone" }, rows.sum { |_, from, to| ((to || today) - from).to_i / 7.0 }]
       end
     end

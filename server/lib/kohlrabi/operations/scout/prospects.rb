@@ -16,7 +16,7 @@ module Operations
       # [Array of Verdicts, how many in all]. view: "open" or "closed". Kept until anything is written: a verdict looks
       # back on all flips.
       def page(view: "open", page: 1, per: 40, query: nil)
-        asked = [:prospects, view, page, per, query, House::WorkshopSettings.today]
+        asked = [:prospects, view, page, per, query, Support::Workshop.today]
         Support::VersionedCache.once(asked) { read_page(view, page, per, query) }
       end
 
@@ -38,8 +38,8 @@ module Operations
       def create(given)
         Records::Base.transaction do
           Planning::Kinds.keep(given)
-          prospect = Records::Prospect.new({ spotted_on: House::WorkshopSettings.today }.merge(read(given,
-                                                                                                    new: true).compact))
+          prospect = Records::Prospect.new({ spotted_on: Support::Workshop.today }.merge(read(given,
+                                                                                              new: true).compact))
           check(prospect)
           prospect.save!
           prospect.sightings.create!(seen_on: prospect.spotted_on, tag_minor: prospect.tag_minor) if prospect.tag_minor
@@ -67,7 +67,7 @@ module Operations
       def see(id, given)
         Records::Base.transaction do
           prospect = Support::Finder.find(Records::Prospect, id)
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           params.date(:seen_on, what: "Seen", required: true)
           params.money(:tag, required: true)
           prospect.sightings.create!(params.done!)
@@ -92,17 +92,20 @@ module Operations
         Verdicts.new(prospect)
       end
 
+      # Sightings came back.
+      def restored(records) = records.grep(Records::Sighting).each { |sighting| latest(sighting.prospect) }
+
       # Lets it go, or notes that somebody else took it. given: {"state", "reason", "on"}. Keeps what was expected.
       # Returns Verdicts.
       def close(id, given)
         Records::Base.transaction do
           prospect = Support::Finder.find(Records::Prospect, id)
           refuse_closed(prospect)
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           params.choice(:state, %w[let_go gone], required: true)
           params.text(:reason, max: 200, required: given["state"] == "let_go")
           params.date(:on, into: :closed_on, what: "Closed")
-          prospect.update!({ closed_on: House::WorkshopSettings.today }.merge(params.done!.compact).merge(expected(Verdicts.new(prospect))))
+          prospect.update!({ closed_on: Support::Workshop.today }.merge(params.done!.compact).merge(expected(Verdicts.new(prospect))))
           Verdicts.new(prospect)
         end
       end
@@ -142,7 +145,7 @@ module Operations
       end
 
       def read(given, new: false)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:kind, max: 80, required: new || params.sent?(:kind))
         params.choice(:condition, Core::Scout::Conditions.keys, required: new || params.sent?(:condition))
         %i[name source].each { |field| params.text(field, max: 120) }

@@ -12,12 +12,12 @@ module Operations
       def buy(id, given)
         Records::Base.transaction do
           prospect = Support::Finder.find(Records::Prospect, id)
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           params.money(:price)
           params.date(:on, what: "Bought")
           values = params.done!
           price = given.key?("price") ? values[:price_minor] : prospect.tag_minor
-          bought_on = values[:on] || House::WorkshopSettings.today
+          bought_on = values[:on] || Support::Workshop.today
           made = pieces(prospect, bought_on: bought_on, source: prospect.source)
           pay(prospect, made, price, bought_on)
           made.each(&:reload)
@@ -30,7 +30,7 @@ module Operations
         scouting = Verdicts.new(prospect)
         expected = Prospects.expected(scouting)
         made = Array.new(prospect.count) { |index| Flips::Pieces.store(Records::Piece.new(fields(prospect, index, bought_on, source, expected))) }
-        prospect.update!(state: "bought", closed_on: bought_on || House::WorkshopSettings.today, **expected)
+        prospect.update!(state: "bought", closed_on: bought_on || Support::Workshop.today, **expected)
         prospect.photos.each { |photo| photo.update!(piece: made.first, position: Flips::Photos.next_position(made.first)) }
         made
       end
@@ -42,7 +42,7 @@ module Operations
         share = ->(whole) { whole && Core::Flips::Shares.split(whole, Array.new(prospect.count, 1))[place] }
         known = { prospect: prospect, name: many ? "#{prospect.title}, #{place + 1} of #{prospect.count}" : prospect.title, kind: prospect.kind,
                   source: source || prospect.source, bought_on: bought_on, **prospect.slice(*MEASURES), notes: notes(prospect),
-                  sundries_minor: House::WorkshopSettings.workshop.sundries_minor }
+                  sundries_minor: Support::Workshop.current.sundries_minor }
         Flips::ToCome.say({ **known, expected_resale_minor: share.call(expected[:expected_resale_minor]),
                                      cost_to_come_minor: share.call(expected[:expected_materials_minor]),
                                      seconds_to_come: minutes(share.call(expected[:expected_seconds])) })

@@ -8,9 +8,9 @@ module Operations
 
       # Core::Scout::Room as of today.
       def answer(histories = Histories.new)
-        workshop = House::WorkshopSettings.workshop
+        workshop = Support::Workshop.current
         Core::Scout::Room.new(places: workshop.places, weekly: workshop.weekly_seconds, held: held, market_days: own_days(histories),
-                              today: House::WorkshopSettings.today)
+                              today: Support::Workshop.today)
       end
 
       private

@@ -11,7 +11,7 @@ module Operations
 
       # Array of [Verdicts, Date, why], most overdue first.
       def due
-        today = House::WorkshopSettings.today
+        today = Support::Workshop.today
         watched = self.watched
         histories = Histories.new(watched.map(&:kind))
         watched.filter_map do |prospect|

@@ -16,7 +16,7 @@ module Operations
       def initialize(prospect, histories: Histories.new)
         @prospect = prospect
         @histories = histories
-        @workshop = House::WorkshopSettings.workshop
+        @workshop = Support::Workshop.current
         @defaults = Core::Scout::Defaults.new(prospect.kind, currency: @workshop.money)
         @condition = Core::Scout::Conditions.fetch(prospect.condition)
       end
@@ -61,12 +61,12 @@ module Operations
       def forecast
         return if prospect.sightings.empty?
 
-        @forecast ||= Core::Scout::TagForecast.new(sightings, today: House::WorkshopSettings.today, rule: rule,
+        @forecast ||= Core::Scout::TagForecast.new(sightings, today: Support::Workshop.today, rule: rule,
                                                               next_cut: prospect.next_cut_on)
       end
 
       def wait_or_buy
-        forecast && Core::Scout::WaitOrBuy.new(forecast, most: most, gone: gone, today: House::WorkshopSettings.today,
+        forecast && Core::Scout::WaitOrBuy.new(forecast, most: most, gone: gone, today: Support::Workshop.today,
                                                          trip: second_trip)
       end
 

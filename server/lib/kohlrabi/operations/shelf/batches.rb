@@ -121,18 +121,18 @@ module Operations
         batch = create(version, core.left + adds.sum(&:last),
                        old.attributes.symbolize_keys.slice(:place, :keeps_until, :note), from_batch: old)
         Records::Draw.create!(container: old, batch: batch, amount_thousandths: (core.left * THOUSANDTHS).round, amount_minor: core.worth.to_i,
-                              drawn_on: House::WorkshopSettings.today)
+                              drawn_on: Support::Workshop.today)
         cost = fill(batch, adds.to_h { |key, _, ml| [key, ml] }.compact.except(nil), given)
         batch.update!(paid_minor: core.worth_with(cost))
         adds.each do |key, label, ml|
           batch.additions.create!(part: key || label, label: label, amount_thousandths: (ml * THOUSANDTHS).round,
-                                  added_on: House::WorkshopSettings.today, **said)
+                                  added_on: Support::Workshop.today, **said)
         end
         batch
       end
 
       def create(version, amount, values, **given)
-        Records::Container.create!(product: Mixes.key(version.mix), size_thousandths: (amount * THOUSANDTHS).round, bought_on: House::WorkshopSettings.today,
+        Records::Container.create!(product: Mixes.key(version.mix), size_thousandths: (amount * THOUSANDTHS).round, bought_on: Support::Workshop.today,
                                    mix_version: version, **values.except(:said), **given)
       end
 
@@ -148,8 +148,8 @@ module Operations
       def products(batch) = Mixes.products(batch.mix_version)
 
       def read(given, amount, required:)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
-        params.with(amount, required: required) { |raw| above_zero(Core::Units::Quantity.parse(raw, unit: "ml", house: House::WorkshopSettings.workshop.length_unit)) }
+        params = Support::Params.new(given, Support::Workshop.current)
+        params.with(amount, required: required) { |raw| above_zero(Core::Units::Quantity.parse(raw, unit: "ml", house: Support::Workshop.current.length_unit)) }
         params.text(:place, max: 60)
         params.day(:keeps_until)
         params.text(:said, max: 200)

@@ -65,7 +65,7 @@ module Operations
       end
 
       def read(given, new: false)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:name, max: 40, required: new || params.sent?(:name))
         params.with(:hex, required: new || params.sent?(:hex)) { |raw| hex(raw) }
         params.text(:note, max: 200)

@@ -54,7 +54,7 @@ module Operations
         Records::Base.transaction do
           product = material(given)
           values = { bought_on: Support::Facts.day, **read(given, product, new: true) }
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           params.count(:count, 1..100)
           count = params.done![:count] || 1
           Array.new(count) { Records::Container.create!(product: product[:key], opening: given["opening"] == true, **values) }.tap { Draws.opened }
@@ -91,12 +91,19 @@ module Operations
           left = left_of(given, container, product(row.product))
           gone, cost = container.lost(left)
           lost = { amount_thousandths: (gone * THOUSANDTHS).round, amount_minor: cost.to_i, value_minor: valued(row).lost(left).last.to_i,
-                   drawn_on: House::WorkshopSettings.today, happened_at: Clock.now,
+                   drawn_on: Support::Workshop.today, happened_at: Clock.now,
                    reading_thousandths: (left * THOUSANDTHS).round }
           row.draws.create!(lost)
           Flips::Questions.level_read(row)
           Levels.settle(row.reload)
         end
+      end
+
+      # Draws came back: what they took may have been used for something else since. Raises Refused.
+      def restored(records)
+        ids = records.grep(Records::Draw).map(&:container_id).uniq
+        rows = Records::Container.where(id: ids).preload(:draws)
+        refuse(:shelf_taken_since) if rows.any? { |row| core(row).left.negative? }
       end
 
       # Row of a product in the colour that was said; where none is sent it stays as it is. now: material key.
@@ -134,18 +141,18 @@ module Operations
       end
 
       def left_of(given, container, product)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
-        params.with(:left) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit) }
+        params = Support::Params.new(given, Support::Workshop.current)
+        params.with(:left) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit], house: Support::Workshop.current.length_unit) }
         params.with(:share, into: :left) { |raw| Core::Units::Quantity.share(raw) * container.volume }
         left = params.done![:left]
         refuse(:amount_left_missing, field: :left) unless left
-        most = Core::Shelf::Amount.text(container.volume, product, unit: House::WorkshopSettings.workshop.length_unit)
+        most = Core::Shelf::Amount.text(container.volume, product, unit: Support::Workshop.current.length_unit)
         refuse(:more_than_it_held, field: :left, most: most) if left > container.volume
         left
       end
 
       def read(given, product, new: false, had: nil)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.with(:size, into: :size_thousandths, required: new || params.sent?(:size)) { |raw| size(raw, product) }
         params.money(:paid)
         params.money(:value)
@@ -167,7 +174,7 @@ module Operations
       end
 
       def size(raw, product)
-        amount = Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit)
+        amount = Core::Units::Quantity.parse(raw, unit: product[:unit], house: Support::Workshop.current.length_unit)
         return (amount * THOUSANDTHS).round if amount.positive? && amount <= 1_000_000
 
         raise Core::Refusal.new(:container_size_impossible, given: raw)

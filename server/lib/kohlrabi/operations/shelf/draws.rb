@@ -32,12 +32,12 @@ module Operations
       # Takes what a step is planned to need, as far as it is there. Returns Array of costs; what is not on the
       # shelf is left out. amounts: {product key => Numeric}; step: its label, kept with what was taken.
       def for_step(piece, amounts, step: nil)
-        available(amounts).map { |product, containers, taken| draw(product, containers, taken, [[piece.id, "1"]], House::WorkshopSettings.today, step: step) }
+        available(amounts).map { |product, containers, taken| draw(product, containers, taken, [[piece.id, "1"]], Support::Workshop.today, step: step) }
       end
 
       # The same in words, without taking it.
       def there(amounts)
-        unit = House::WorkshopSettings.workshop.length_unit
+        unit = Support::Workshop.current.length_unit
         available(amounts).map { |product, _, taken| "#{Core::Shelf::Amount.text(taken, product, unit: unit)} #{product[:label]}" }
       end
 
@@ -84,7 +84,7 @@ module Operations
         find_more(containers, amount) if more
         parts = parts(product, containers, amount)
         values = values(parts, containers)
-        parts.zip(values) { |part, value| keep(part, House::WorkshopSettings.today, batch: batch, value_minor: value) }
+        parts.zip(values) { |part, value| keep(part, Support::Workshop.today, batch: batch, value_minor: value) }
         batch.update!(value_minor: batch.value_minor.to_i + values.sum) if values.sum.positive?
         parts.sum(&:cost)
       rescue Core::Refusal => e
@@ -111,7 +111,7 @@ module Operations
         Flips::Questions.ask_level(containers.last, (short * Containers::THOUSANDTHS).ceil)
       end
 
-      def whole? = House::WorkshopSettings.workshop.material_rule == "whole"
+      def whole? = Support::Workshop.current.material_rule == "whole"
 
       # [product, containers with a price, amount that can be taken] of what is on the shelf.
       def available(amounts)
@@ -125,7 +125,7 @@ module Operations
 
       def draw(product, containers, amount, rows, on, step: nil)
         parts = parts(product, containers, amount)
-        unit = House::WorkshopSettings.workshop.length_unit
+        unit = Support::Workshop.current.length_unit
         what = "#{Core::Shelf::Amount.text(amount, product, unit: unit)} #{product[:label]}"
         values = values(parts, containers)
         cost = Records::Cost.create!(what: what, category: category(product), amount_minor: parts.sum(&:cost), value_minor: values.sum,
@@ -141,7 +141,7 @@ module Operations
       # Array of Core::Shelf::FirstIn::Part, oldest container first.
       def parts(product, containers, amount)
         stock = Core::Shelf::FirstIn.new(containers.map { |row| Containers.core(row) }, whole: whole?)
-        stock.draw(amount) { |left| Core::Shelf::Amount.text(left, product, unit: House::WorkshopSettings.workshop.length_unit) }
+        stock.draw(amount) { |left| Core::Shelf::Amount.text(left, product, unit: Support::Workshop.current.length_unit) }
       end
 
       # What the parts of a draw would have cost where they were gifts, minor units.
@@ -159,13 +159,13 @@ module Operations
       end
 
       def read(given, product, containers)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
-        params.with(:amount) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit], house: House::WorkshopSettings.workshop.length_unit) }
+        params = Support::Params.new(given, Support::Workshop.current)
+        params.with(:amount) { |raw| Core::Units::Quantity.parse(raw, unit: product[:unit], house: Support::Workshop.current.length_unit) }
         params.with(:share, into: :amount) { |raw| Core::Units::Quantity.share(raw) * oldest(containers).volume }
         params.date(:drawn_on, what: "Taken")
         values = params.done!
         refuse(:amount_taken_missing, field: :amount) unless values[:amount]
-        [exact(values[:amount]), values[:drawn_on] || House::WorkshopSettings.today]
+        [exact(values[:amount]), values[:drawn_on] || Support::Workshop.today]
       end
 
       def oldest(containers)

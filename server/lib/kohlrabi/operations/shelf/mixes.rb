@@ -127,7 +127,7 @@ module Operations
       end
 
       def note(given)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:note, max: 200)
         params.done![:note]
       end
@@ -139,7 +139,7 @@ module Operations
       end
 
       def read(given)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.with(:swatch) { |raw| Colours.hex(raw) }
         params.text(:target, max: 120)
         params.done!

@@ -14,7 +14,7 @@ module Operations
       def all = Records::Product.live.order(:generic, :label)
 
       # Core::Shelf::Products for the workshop.
-      def core(workshop = House::WorkshopSettings.workshop)
+      def core(workshop = Support::Workshop.current)
         Support::Context.once(:products) do
           mixes = Mixes.shares
           own = all.sort_by(&:id).map { |row| own(row).merge(mix: mixes[row.id]) }
@@ -68,7 +68,7 @@ module Operations
       end
 
       def read(given, new: false, generic: nil)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:label, max: 60, required: new || params.sent?(:label))
         params.choice(:generic, Core::Shelf::Products::GENERIC.keys, required: new || params.sent?(:generic))
         params.with(:rate) { |raw| above_zero(Core::Units::Measures.parse_rate(raw, unit: params.workshop.length_unit), raw) }

@@ -56,7 +56,7 @@ module Operations
         refuse(:too_many_lines, field: :lines, most: MAX_LINES) if rows.size > MAX_LINES
         rows.each_with_index.map do |row, index|
           at(index) do
-            params = Support::Params.new(row, House::WorkshopSettings.workshop)
+            params = Support::Params.new(row, Support::Workshop.current)
             params.money(:amount, required: true)
             Line.new(amount: params.done![:amount_minor], given: row,
                      onto: row["product"].to_s.empty? ? "pieces" : "shelf")
@@ -65,7 +65,7 @@ module Operations
       end
 
       def head(given)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:shop, max: 120)
         params.date(:spent_on, what: "Spent")
         params.money(:tax)
@@ -78,14 +78,14 @@ module Operations
       def refuse_total(paid, printed, lines)
         return if printed.nil? || printed == paid
 
-        money = House::WorkshopSettings.workshop.money
+        money = Support::Workshop.current.money
         text = ->(minor) { Core::Units::MoneyText.text(minor, money) }
         refuse(:receipt_does_not_add_up, field: :total, lines: lines.size, paid: text.call(paid), total: text.call(printed),
                                          gap: text.call((printed - paid).abs), side: printed > paid ? "missing" : "too much")
       end
 
       def keep(receipt, line, paid)
-        text = Core::Units::MoneyText.plain(paid, House::WorkshopSettings.workshop.money)
+        text = Core::Units::MoneyText.plain(paid, Support::Workshop.current.money)
         given = line.given
         day = receipt.spent_on&.iso8601.to_s
         if line.onto == "shelf"

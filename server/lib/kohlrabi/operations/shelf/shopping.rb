@@ -11,12 +11,13 @@ module Operations
 
       extend self
 
-      # Array of Row: first what is to be bought.
-      def rows(bench = Bench::Schedules.now)
+      # Array of Row: first what is to be bought. bench: Bench::Schedules; found: {product key => {piece name => amount}}
+      # of what bench tools found.
+      def rows(bench, found)
         products = Products.core
         there = Containers.left
         aside = Core::Shelf::SetAside.new(there, products)
-        rows = aside.apart(needs(bench)).map do |key, amounts|
+        rows = aside.apart(needs(bench, found)).map do |key, amounts|
           product = products.fetch(key)
           row(product, amounts, aside.take(product, amounts.values.sum), products)
         end
@@ -41,8 +42,8 @@ module Operations
 
       # What the work of today and of tomorrow is short of: a sentence a day, each product once, on the day that needs
       # it first.
-      def warnings(bench = Bench::Schedules.now)
-        short = rows(bench).select(&:line).to_h { |row| [row.product[:key], row.product[:label]] }
+      def warnings(bench, found)
+        short = rows(bench, found).select(&:line).to_h { |row| [row.product[:key], row.product[:label]] }
         [["Today", 0], ["Tomorrow", 1]].filter_map do |word, days|
           lacking = short.keys & wanted_on(bench, bench.today + days)
           "#{word}’s work is short of #{lacking.map { |key| short.delete(key) }.to_sentence}." if lacking.any?
@@ -58,8 +59,8 @@ module Operations
       end
 
       # {product key => {piece name => amount}} of all plans and of what bench tools found.
-      def needs(bench)
-        bench.plans.each_with_object(Tools::SavedResults.needs) do |(id, plan), all|
+      def needs(bench, found)
+        bench.plans.each_with_object(found) do |(id, plan), all|
           plan.materials_left.each do |key, amount|
             (all[key] ||= Hash.new(0))[bench.pieces.fetch(id).name] += amount if amount.positive?
           end
@@ -83,7 +84,7 @@ module Operations
 
         plain = Draws.keys(products.fetch(product[:product]))
         there = Containers.left.slice(*plain).values.sum
-        unit = House::WorkshopSettings.workshop.length_unit
+        unit = Support::Workshop.current.length_unit
         return unless there.positive?
 
         "#{Core::Shelf::Amount.text(there, product, unit: unit)} stands on the shelf whose colour nobody has said"

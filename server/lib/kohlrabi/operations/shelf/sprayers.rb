@@ -37,7 +37,7 @@ module Operations
       private
 
       def read(given, product)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:nozzle, max: 40)
         params.text(:setting, max: 40)
         params.with(:thinning) { |raw| thinning(raw, product) }

@@ -52,7 +52,7 @@ module Operations
       end
 
       def read(given, new: false)
-        params = Support::Params.new(given, House::WorkshopSettings.workshop)
+        params = Support::Params.new(given, Support::Workshop.current)
         params.text(:name, max: 120, required: new || params.sent?(:name))
         params.count(:count, 0..100_000, required: new || params.sent?(:count))
         params.money(:value)

@@ -15,14 +15,14 @@ module Operations
         Records::Base.transaction do
           item = Support::Finder.find(Records::StashItem, item_id)
           piece = Support::Finder.find(Records::Piece, given["piece_id"])
-          params = Support::Params.new(given, House::WorkshopSettings.workshop)
+          params = Support::Params.new(given, Support::Workshop.current)
           count = params.count(:count, 1..100_000, required: true)
           params.done!
           left = left(item)
           refuse(:too_few_in_stash, field: :count, left: left, item: item.name) if count > left
 
           use = Records::StashUse.create!(stash_item: item, piece: piece, count: count, value_minor: item.value_minor,
-                                          used_on: House::WorkshopSettings.today)
+                                          used_on: Support::Workshop.today)
           Flips::Summaries.refresh(piece.id)
           Flips::Changes.write(piece, "stash", "From the stash: #{count} × #{item.name}.")
           use
@@ -51,7 +51,7 @@ module Operations
         items = Records::StashItem.live.order(:id).to_a
         used = used(items.map(&:id))
         stash = items.map { |item| core(item, item.count - used.fetch(item.id, 0)) }.reject { |item| item.number < 1 }
-        Core::Shelf::StashFit.new(stash, needs(piece), unit: House::WorkshopSettings.workshop.length_unit).answers
+        Core::Shelf::StashFit.new(stash, needs(piece), unit: Support::Workshop.current.length_unit).answers
       end
 
       private

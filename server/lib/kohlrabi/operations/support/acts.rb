@@ -60,7 +60,7 @@ module Operations
 
         def run
           @entries.reverse_each { |entry| reverse(entry) }
-          check_shelf
+          Consequences.restored(Records::Draw.where(id: @draws).to_a) # what goes back on the shelf may have been used since
         end
 
         private
@@ -94,14 +94,6 @@ module Operations
           end
         end
 
-        # What goes back on the shelf may have been used for something else since.
-        def check_shelf
-          drawn_from = Records::Draw.where(id: @draws).select(:container_id)
-          Records::Container.where(id: drawn_from).preload(:draws).each do |row|
-            refuse(:shelf_taken_since) if Shelf::Containers.core(row).left.negative?
-          end
-        end
-
         def typed(entry, values)
           values.to_h { |name, value| [name, model(entry).type_for_attribute(name).cast(value)] }
         end
@@ -120,12 +112,12 @@ module Operations
       def touched(entries)
         entries.flat_map do |entry|
           row = model(entry).find_by(id: entry.id)
-          [entry.before, entry.after].compact.map { |values| values["piece_id"] } + (row ? Removal.touched(row) : [])
+          [entry.before, entry.after].compact.map { |values| values["piece_id"] } + (row ? Consequences.pieces_of(row) : [])
         end.compact.uniq
       end
 
       def refresh(pieces)
-        Flips::Summaries.refresh(Records::Piece.where(id: pieces).pluck(:id))
+        Consequences.refresh_figures(Records::Piece.where(id: pieces).pluck(:id))
       end
     end
   end

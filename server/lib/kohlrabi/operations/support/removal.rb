@@ -12,7 +12,6 @@ module Operations
                 Records::MixAddition, Records::ToolResult, Records::Comparable, Records::PriceDecision, Records::PriceStep,
                 Records::Offer, Records::Hold, Records::Receipt, Records::WorkshopEntry, Records::Channel, Records::Payment,
                 Records::DiaryEntry].freeze
-      PLANNED = [Records::Finding, Records::Look, Records::PlanEdit, Records::StepMark, Records::Experience].freeze
 
       extend Refusing
 
@@ -22,9 +21,9 @@ module Operations
       def of(records, what:)
         Records::Base.transaction do
           deletion = Records::Deletion.create!(what: what)
-          pieces = records.flat_map { |record| touched(record) }
+          pieces = records.flat_map { |record| Consequences.pieces_of(record) }
           records.each { |record| record.update_columns(deletion_id: deletion.id, updated_at: Clock.now) }
-          Flips::Summaries.refresh(pieces)
+          Consequences.refresh_figures(pieces)
           deletion
         end
       end
@@ -37,53 +36,14 @@ module Operations
 
           records = MODELS.flat_map { |model| model.where(deletion_id: deletion.id).to_a }
           records.each { |record| record.update_columns(deletion_id: nil, updated_at: Clock.now) }
-          recheck_days(records)
-          recheck_shelf(records)
-          records.grep(Records::Sighting).each { |sighting| Scout::Prospects.latest(sighting.prospect) }
-          records.grep(Records::Damage).each { |damage| Flips::Damages.apply(damage) }
+          Consequences.restored(records)
           Records::SaleReturn.where(sale_deletion_id: deletion.id).find_each(&:destroy!) # the sale stands again
-          replan(records)
           deletion.update!(undone_at: Clock.now)
-          Flips::Summaries.refresh(records.flat_map { |record| touched(record) })
+          Consequences.refresh_figures(records.flat_map { |record| Consequences.pieces_of(record) })
           deletion
         end
       rescue ActiveRecord::RecordNotUnique
         refuse(:place_taken_since)
-      end
-
-      # Ids of the pieces whose figures depend on a record.
-      def touched(record)
-        case record
-        when Records::Piece then [record.id]
-        when Records::Event, Records::Damage, Records::StashUse then [record.piece_id]
-        when Records::Lot, Records::PieceSet then record.members.map(&:piece_id)
-        when Records::Cost, Records::WorkEntry then record.shares.map(&:piece_id)
-        when Records::Channel, Records::ChannelRent
-          Flips::BoothRents.forget
-          Flips::BoothRents.pieces_of(record.is_a?(Records::Channel) ? record.id : record.channel_id)
-        else []
-        end
-      end
-
-      private
-
-      # What makes a plan came back: hours and money to come follow it.
-      def replan(records)
-        planned = records.select { |record| PLANNED.include?(record.class) }
-        Records::Piece.where(id: planned.filter_map(&:piece_id).uniq).each { |piece| Planning::Plans.refresh(piece) }
-      end
-
-      # What was put back on the shelf may have been taken for something else since.
-      def recheck_shelf(records)
-        Records::Container.where(id: records.grep(Records::Draw).map(&:container_id).uniq).preload(:draws).each do |row|
-          next unless Shelf::Containers.core(row).left.negative?
-
-          refuse(:shelf_taken_since)
-        end
-      end
-
-      def recheck_days(records)
-        records.grep(Records::WorkEntry).each { |entry| Flips::Work.check_day(entry) }
       end
     end
   end

@@ -9,7 +9,7 @@ module Operations
       extend self
 
       # Core::Tools::Answer. given: {field => typed}; unit: of bare lengths. Raises Refused.
-      def answer(key, given, unit: House::WorkshopSettings.workshop.length_unit)
+      def answer(key, given, unit: Support::Workshop.current.length_unit)
         tool = Core::Tools::Catalogue.fetch(key)
         tool.new(given, unit: unit, products: Shelf::Products.core, grits: grits).answer
       rescue Core::Refusal => e
@@ -17,7 +17,7 @@ module Operations
       end
 
       # {field => as it would be typed} that a tool begins with: of a piece where one is named.
-      def begun(tool, piece, unit: House::WorkshopSettings.workshop.length_unit)
+      def begun(tool, piece, unit: Support::Workshop.current.length_unit)
         own = piece ? tool.start(start(piece)) : {}
         tool.fields.to_h do |field|
           [field.key, own.key?(field.key) ? field.write(own[field.key], unit: unit) : field.typed(unit: unit)]
@@ -55,7 +55,7 @@ module Operations
           found = answer(given["tool"], values)
           materials = found.materials.transform_values { |amount| amount.to_r.to_s }
           row = Records::ToolResult.create!(piece: piece, tool: given["tool"], given: values.to_json,
-                                            unit: House::WorkshopSettings.workshop.length_unit, materials: materials.to_json)
+                                            unit: Support::Workshop.current.length_unit, materials: materials.to_json)
           look = Planning::Plans.chosen(piece) if Planning::AppliedWorks::KINDS.key?(row.tool)
           look ? Planning::AppliedWorks.put(row, look, given, found, values) : steps(piece, row, found.steps)
           Planning::Plans.refresh(piece.reload)
@@ -85,7 +85,7 @@ module Operations
       def finish(id, given)
         Records::Base.transaction do
           row = Support::Finder.find(Records::ToolResult, id)
-          row.update!(done_on: given["done"] ? House::WorkshopSettings.today : nil)
+          row.update!(done_on: given["done"] ? Support::Workshop.today : nil)
           Planning::AppliedWorks.finish(row, given["done"]) if row.look_id
           row.stash_items.each(&:destroy!) unless given["done"]
           stash(row) if given["done"] && given["offcuts"] && row.stash_items.empty?
@@ -139,7 +139,7 @@ module Operations
       def stash(row)
         again(row)&.offcuts&.each do |offcut|
           Records::StashItem.create!(name: offcut.name, count: offcut.number, kind: "board", length_mm: offcut.long, width_mm: offcut.wide,
-                                     origin: row.piece.name[0, 120], got_on: House::WorkshopSettings.today, tool_result_id: row.id)
+                                     origin: row.piece.name[0, 120], got_on: Support::Workshop.today, tool_result_id: row.id)
         end
       end
     end

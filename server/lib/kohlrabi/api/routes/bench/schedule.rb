@@ -8,7 +8,7 @@ module Api
         def self.registered(app)
           app.get("/api/schedule") do
             json(Serializers::Bench::SchedulePage.new(
-              params[:from] ? Date.iso8601(params[:from]) : Operations::House::WorkshopSettings.today, formatter
+              params[:from] ? Date.iso8601(params[:from]) : Operations::Support::Workshop.today, formatter
             ).to_h)
           end
           app.put("/api/schedule/moves") do

@@ -40,7 +40,8 @@ module Api
         def self.row(outcome, formatter)
           summary = outcome.summary
           { row: outcome.row, name: outcome.name, state: outcome.state.to_s, problems: outcome.problems, remarks: outcome.remarks,
-            bought_on: formatter.day(summary[:bought_on]), purchase: formatter.money(summary[:purchase_minor]), sold_on: formatter.day(summary[:sold_on]),
+            bought_on: formatter.day(summary[:bought_on]), purchase: formatter.money(summary[:purchase_minor]),
+            sold_on: formatter.day(summary[:sold_on]),
             sale_price: formatter.money(summary[:sale_minor]), hours: formatter.effort(summary[:seconds]) }
         end
       end

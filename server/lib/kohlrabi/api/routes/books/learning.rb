@@ -51,7 +51,7 @@ module Api
                                                        filter: filter).to_h)
             end
             app.get("/api/what-if/side-by-side") do
-              hands = (params[:hands] || Operations::House::WorkshopSettings.people.size).to_i
+              hands = (params[:hands] || Operations::Support::Workshop.people.size).to_i
               json(Serializers::Books::SideBySidePage.new(hands, formatter, filter: filter).to_h)
             end
           end

@@ -22,7 +22,7 @@ module Api
           app.get("/api/days/offers") do
             json(rows: Serializers::Flips::DayOffer.present(Operations::Flips::DayRecords.offers, formatter), shops: Operations::Shelf::Receipts.shops,
                  receipts: Serializers::Shelf::Receipt.present(Operations::Shelf::Receipts.recent, formatter),
-                 yesterday: (Operations::House::WorkshopSettings.today - 1).iso8601)
+                 yesterday: (Operations::Support::Workshop.today - 1).iso8601)
           end
           app.get("/api/done-with") { json(rows: Serializers::Planning::DoneWithRow.all(params, formatter)) }
           app.get("/api/still-to-buy") { json(rows: Serializers::Planning::StillToBuyRow.all(params, formatter)) }

@@ -10,7 +10,7 @@ module Api
           stash(app)
           archive(app)
           app.get("/api/workshop") do
-            json(Serializers::House::Workshop.present(Operations::House::WorkshopSettings.workshop, formatter))
+            json(Serializers::House::Workshop.present(Operations::Support::Workshop.current, formatter))
           end
           app.patch("/api/workshop") do
             change do
@@ -51,7 +51,7 @@ module Api
           app.get("/api/archive.zip") do
             content_type "application/zip"
             cache_control :no_store
-            attachment "workshop-#{Operations::House::WorkshopSettings.today.iso8601}.zip"
+            attachment "workshop-#{Operations::Support::Workshop.today.iso8601}.zip"
             Dir.mktmpdir { |folder| File.binread(Backups.write(File.join(folder, "workshop.zip"))) }
           end
         end

@@ -10,7 +10,7 @@ module Api
           def price(text)
             return if text.to_s.strip.empty?
 
-            Core::Units::MoneyText.parse(text, currency: Operations::House::WorkshopSettings.workshop.money)
+            Core::Units::MoneyText.parse(text, currency: Operations::Support::Workshop.current.money)
           rescue Core::Refusal => e
             raise Operations::Support::Refused, [e.at(:price)]
           end

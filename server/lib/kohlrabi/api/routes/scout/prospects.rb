@@ -49,7 +49,7 @@ module Api
 
         def self.card(rows, formatter)
           workshop = formatter.workshop
-          { date: formatter.day(Operations::House::WorkshopSettings.today), target_pay: formatter.money(workshop.target_pay_minor),
+          { date: formatter.day(Operations::Support::Workshop.today), target_pay: formatter.money(workshop.target_pay_minor),
             conditions: Core::Scout::Conditions::ALL.map { |row| row.slice(:key, :label, :looks, :assumes) },
             rows: rows.map do |kind, cells|
               { kind: kind, source: cells.values.first.resale&.source, cells: cells.map do |key, scouting|

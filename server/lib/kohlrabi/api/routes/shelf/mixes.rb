@@ -14,7 +14,7 @@ module Api
                                                                                         params[:piece_id]))
             end
 
-            Core::Units::Quantity.parse(params[:amount], unit: "ml", house: Operations::House::WorkshopSettings.workshop.length_unit)
+            Core::Units::Quantity.parse(params[:amount], unit: "ml", house: Operations::Support::Workshop.current.length_unit)
           rescue Core::Refusal => e
             raise Operations::Support::Refused, [e.at(:amount)]
           end

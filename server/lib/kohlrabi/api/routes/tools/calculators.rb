@@ -15,7 +15,7 @@ module Api
             found = Operations::Tools::SavedResults.answer(key, typed(params[:given]))
             refuse(:tool_has_no_template) unless found.template
 
-            unit = Operations::House::WorkshopSettings.workshop.length_unit
+            unit = Operations::Support::Workshop.current.length_unit
             return Formats::TemplateSvg.new(found.template, unit: unit).to_s if form == "svg"
 
             Formats::TemplatePdf.new(found.template, paper: params[:paper] || "A4", unit: unit).to_s

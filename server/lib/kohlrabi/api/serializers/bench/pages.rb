@@ -43,7 +43,7 @@ module Api
         attribute(:days) { (0...@days).map { |number| day(@from + number) } }
         attribute(:assumed) do
           assumed = Operations::House::WorkingTimes.method(:assumed?)
-          Operations::House::WorkshopSettings.people.select(&assumed).map(&:name)
+          Operations::Support::Workshop.people.select(&assumed).map(&:name)
         end
 
         # from: Date of the first day; formatter: Formatter.
@@ -77,7 +77,7 @@ module Api
         end
 
         def session(session, midnight)
-          name = Operations::House::WorkshopSettings.people.find { |person| person.id == session.person }.name
+          name = Operations::Support::Workshop.people.find { |person| person.id == session.person }.name
           { person: name, person_id: session.person, from: @bench.clock(session.from), to: @bench.clock(session.to),
             time: @formatter.effort((session.to - session.from) * 60), **span(session.from, session.to, midnight) }
         end
@@ -149,7 +149,7 @@ module Api
             end
           end
         end
-        attribute(:gear) { Operations::Shelf::Shopping.warnings(@bench) }
+        attribute(:gear) { Operations::Bench::ToBuy.warnings(@bench) }
         attribute(:questions) do
           Operations::Flips::Questions.open.map { |question| QuestionWords.of(question, @formatter) }
         end

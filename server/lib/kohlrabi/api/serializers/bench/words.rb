@@ -12,7 +12,7 @@ module Api
         def initialize(bench, formatter)
           @bench = bench
           @formatter = formatter
-          @people = Operations::House::WorkshopSettings.people.to_h { |person| [person.id, person.name] }
+          @people = Operations::Support::Workshop.people.to_h { |person| [person.id, person.name] }
         end
 
         # A slot as the contract's ScheduledStep; from, to: the part of it that is meant.
@@ -203,7 +203,7 @@ module Api
         # "sanding 14:00 to 14:40" of both.
         def entries(question)
           [question.work_entry, question.other_entry].map do |entry|
-            zone = Operations::House::WorkshopSettings.workshop.zone
+            zone = Operations::Support::Workshop.current.zone
             from, to = Operations::Flips::Questions.span(entry).map { |at| at.in_time_zone(zone).strftime("%H:%M") }
             "#{Core::Flips::WorkKinds.label(entry.kind).downcase} #{from} to #{to}"
           end

@@ -7,7 +7,7 @@ module Api
       class ComparisonPage < Support::Page
         attributes :several, :more
         attribute(:by) { @by }
-        attribute(:choices) { Operations::Books::Traits::ALL.map { |key, (label, _)| { key: key, label: label } } }
+        attribute(:choices) { Operations::Flips::Traits::ALL.map { |key, (label, _)| { key: key, label: label } } }
         attribute(:rows) do |answer|
           answer.rows.map do |row|
             { **compared(row), a_piece: a_piece(answer.extras[row.key]) }
@@ -123,7 +123,7 @@ module Api
         # by, trait: as Traits has them; filled: percent of the freed hours, Integer; filter: Books::BooksFilter.
         def initialize(by, trait, formatter, filled:, filter:)
           super(Operations::Books::WhatIf.without(by, trait, Rational(filled, 100), filter), formatter)
-          @label = Operations::Books::Traits.label(by, trait)
+          @label = Operations::Flips::Traits.label(by, trait)
         end
       end
 

@@ -11,7 +11,7 @@ module Api
         attribute(:split_into) { parts }
         attribute(:photos) { Flips::Photo.present(@piece.photos, @formatter) }
         attribute(:damages) { Flips::Damage.present(@piece.damages, @formatter) }
-        attribute(:mates) { Operations::House::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } } }
+        attribute(:mates) { Operations::Planning::Twins.mates(@piece).map { |mate| { id: mate.id, name: mate.name } } }
 
         NAMES = %i[lot split_from split_into set prospect photos damages diary mates fit single cautions].freeze
 
@@ -77,7 +77,7 @@ module Api
         def single
           return if @flip.chain.ended? || @piece.kind.nil? || lineage.size > 1 || set
 
-          count = [Operations::House::Choices.alike(@piece).count, 1].max
+          count = [Operations::Planning::Twins.alike(@piece).count, 1].max
           Scout::VerdictWords.single(Operations::Scout::Verdicts.as_bought(@piece, count).single, @formatter)
         end
 

@@ -79,7 +79,7 @@ module Api
       class PieceName < Support::Base
         attributes :id, :name
         attribute(:ticket, &:ticket_text)
-        attribute(:mates) { |piece| Operations::House::Choices.mates(piece).map { |mate| { id: mate.id, name: mate.name } } }
+        attribute(:mates) { |piece| Operations::Planning::Twins.mates(piece).map { |mate| { id: mate.id, name: mate.name } } }
         attribute(:stage) { |piece| piece.summary.stage }
       end
 

@@ -31,7 +31,7 @@ module Api
         attributes :currency, :length_unit, :hours_rule, :time_zone, :demo, :lock_version, :distance_unit, :mileage_rate, :places, :drying_places,
                    :material_rule, :price_ending, :step_days, :half_life_days
         said :money, :floor_pay, :target_pay, :sundries, :fixed_fee, :trip, :delivery, :rent, :overhead
-        attribute(:today) { params[:formatter].day(Operations::House::WorkshopSettings.today) }
+        attribute(:today) { params[:formatter].day(Operations::Support::Workshop.today) }
         attribute(:weekly_hours) { |workshop| params[:formatter].effort(workshop.weekly_seconds) }
         attribute(:spray_tent) { |workshop| params[:formatter].yes_or_no(workshop.spray_tent) }
         %i[light_from light_to].each { |name| attribute(name) { |workshop| Core::Bench::Hours.text(workshop[name]) } }
@@ -42,9 +42,9 @@ module Api
         attribute(:backup) do
           latest = Backups.latest
           { latest: params[:formatter].day(latest),
-            stale: latest.nil? || latest < Operations::House::WorkshopSettings.today - Backups::STALE }
+            stale: latest.nil? || latest < Operations::Support::Workshop.today - Backups::STALE }
         end
-        attribute(:people) { Person.present(Operations::House::WorkshopSettings.people, params[:formatter]) }
+        attribute(:people) { Person.present(Operations::Support::Workshop.people, params[:formatter]) }
         # In what amounts of paint, temperatures and spreading rates are said and, bare, understood here.
         attribute(:measures) do |workshop|
           measures = Core::Units::Measures

@@ -11,7 +11,7 @@ module Api
         attribute(:drawing) { |row| @formatter.drawing(row.view) }
         attribute(:asking) { |row| @formatter.money(row.asking) }
         attribute(:floor) { |row| @formatter.money(row.floor) }
-        attribute(:today) { @formatter.day(Operations::House::WorkshopSettings.today) }
+        attribute(:today) { @formatter.day(Operations::Support::Workshop.today) }
         attribute(:next_step) { |row| row.next_step && PriceStep.present(row.next_step, @formatter) }
         attribute(:hold) { |row| row.hold && Hold.present(row.hold, @formatter) }
         attribute(:payments) { |row| Payment.present(row.payments, @formatter) }

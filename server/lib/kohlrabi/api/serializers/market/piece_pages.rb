@@ -183,7 +183,7 @@ module Api
         # As it would be typed into a form.
         def self.typed(formatter, row)
           { name: row.name, fee: Operations::Support::Percent.text(row.fee_hundredths), fixed_fee: formatter.typed_money(row.fixed_fee_minor),
-            rent: formatter.typed_money(row.rent_minor(Operations::House::WorkshopSettings.today).then do |minor|
+            rent: formatter.typed_money(row.rent_minor(Operations::Support::Workshop.today).then do |minor|
               minor if minor.positive?
             end), rent_from: "", places: row.places.to_s,
             delivery: formatter.typed_money(row.delivery_minor), habits: row.habits.to_s }

@@ -70,7 +70,7 @@ module Api
         attributes :id, :state
         said :money, :asking
         said :day, :due_on
-        attribute(:due) { |step| step.due_on <= Operations::House::WorkshopSettings.today }
+        attribute(:due) { |step| step.due_on <= Operations::Support::Workshop.today }
       end
 
       # A piece sold lately, with what was paid in parts (Operations::Market::AfterSale::Row).

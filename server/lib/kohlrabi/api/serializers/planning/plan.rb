@@ -171,7 +171,7 @@ module Api
         attribute(:looks) { @looks.map { |look| LookRow.new(@piece, look, @zones, @formatter).to_h } }
         attribute(:plan) { @plan && PlanRow.new(@piece, @plan, @formatter).to_h }
         attribute(:parts) { Planning::NumberedPart.present(@piece.numbered_parts, @formatter) }
-        attribute(:mates) { Operations::House::Choices.mates(@piece).map { |mate| { id: mate.id, name: mate.name } } }
+        attribute(:mates) { Operations::Planning::Twins.mates(@piece).map { |mate| { id: mate.id, name: mate.name } } }
 
         attribute(:kinds) do
           Operations::Bench::Blocks.of_kinds(@piece).map { |kind, blocks| { kind: kind, blocks: StepRow.blocks(blocks) } }

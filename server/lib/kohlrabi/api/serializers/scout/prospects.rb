@@ -182,7 +182,7 @@ module Api
           point = forecast.reaches(most)
           return "never, as far as can be foreseen" unless point
 
-          return "now" if point.on <= Operations::House::WorkshopSettings.today
+          return "now" if point.on <= Operations::Support::Workshop.today
 
           "#{Core::Units::Calendar.text(point.on)}, at #{@scouting.money(point.tag)}"
         end

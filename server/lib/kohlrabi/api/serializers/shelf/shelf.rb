@@ -39,7 +39,7 @@ module Api
 
         def warn
           until_on = object.keeps_until
-          days = until_on && (until_on - Operations::House::WorkshopSettings.today).to_i
+          days = until_on && (until_on - Operations::Support::Workshop.today).to_i
           low = @core.left < @core.volume * Operations::Shelf::Containers::LOW
           [("past its time since #{Core::Units::Calendar.text(until_on)}" if days&.negative?),
            ("keeps only until #{Core::Units::Calendar.text(until_on)}" if days&.between?(0, Operations::Shelf::Containers::SOON)),
@@ -106,7 +106,7 @@ module Api
         attribute(:rows) { @rows.map { |row| row(row) } }
         attribute(:worth) { @formatter.money(@rows.filter_map(&:worth).sum) }
         attribute(:unknown) { @rows.count { |row| row.worth.nil? } }
-        attribute(:gear) { Operations::Shelf::Shopping.warnings }
+        attribute(:gear) { Operations::Bench::ToBuy.warnings }
 
         # finished: with what is used up.
         def initialize(formatter, finished: false)
@@ -132,7 +132,7 @@ module Api
 
         def initialize(formatter)
           super(nil, formatter)
-          @rows = Operations::Shelf::Shopping.rows
+          @rows = Operations::Bench::ToBuy.rows
           @shops = Operations::Shelf::Shopping.shops
         end
 

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Operations
-  module Books
+  module Flips
     # What flips can be compared by. Each trait is a query of (piece_id, trait): one row a flip for its kind,
     # several for its techniques.
     module Traits
