@@ -80,7 +80,7 @@ class RandomPlans
   end
 
   def lead
-    OPERATIONS::Planning::Steps.answer_lead(piece.id, "answer" => pick(["", *OPERATIONS::Planning::Steps::LEAD.keys]))
+    OPERATIONS::Planning::LeadAnswers.answer(piece.id, "answer" => pick(["", *OPERATIONS::Planning::LeadAnswers::WORDS.keys]))
   end
 
   def tried

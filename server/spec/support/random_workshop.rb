@@ -42,7 +42,7 @@ class RandomWorkshop
     OPERATIONS::Planning::Looks.paint(look.id, "zones" => zones, "finish" => pick(%w[paint stain clear]),
                                                "colour" => "navy")
     OPERATIONS::Planning::Looks.choose(look.id)
-    OPERATIONS::Planning::Steps.answer_lead(id, "answer" => "clear")
+    OPERATIONS::Planning::LeadAnswers.answer(id, "answer" => "clear")
     OPERATIONS::Planning::Looks.create(id, "name" => "Other", "like" => look.id) if @random.rand(3).zero?
   end
 

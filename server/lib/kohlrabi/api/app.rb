@@ -13,9 +13,9 @@ module Api
     set :host_authorization, permitted_hosts: []
 
     helpers Helpers
-    register Routes::House::Workshop, Routes::Flips::Pieces, Routes::Flips::Work, Routes::Bench::Today, Routes::Books::Imports,
+    register Routes::House::Workshop, Routes::Flips::Pieces, Routes::Flips::Costs, Routes::Bench::Hours, Routes::Bench::Today, Routes::Books::Imports,
              Routes::Scout::Prospects, Routes::Flips::Bought, Routes::Planning::Plans, Routes::Bench::Schedule, Routes::Shelf::Containers,
-             Routes::Shelf::Mixes, Routes::Shelf::Colours, Routes::Tools::Calculators, Routes::Market::Selling,
+             Routes::Shelf::Mixes, Routes::Shelf::Colours, Routes::Shelf::Stash, Routes::Tools::Calculators, Routes::Market::Selling,
              Routes::Flips::Photos, Routes::Books::Learning, Routes::Books::Exports, Routes::Market::Listings,
              Routes::House::Access, Routes::House::Labels, Routes::Pages
 

@@ -29,7 +29,7 @@ module Demo
     def piece(id, row)
       Operations::Planning::Shapes.plan(id, row["planned"]) if row["planned"]
       row["findings"].each { |found| Operations::Planning::Findings.create(id, finding(found)) }
-      Operations::Planning::Steps.answer_lead(id, "answer" => row["lead"]) if row["lead"]
+      Operations::Planning::LeadAnswers.answer(id, "answer" => row["lead"]) if row["lead"]
       row["looks"].each { |look| look(id, look) }
       row.fetch("edits", []).each { |edit| Operations::Planning::PlanEdits.create(id, edit) }
       row.fetch("confirmed", []).each { |caution| Operations::Planning::Steps.confirm(id, "caution" => caution) }

@@ -146,7 +146,7 @@ module Demo
       timer = @house["timer"]
       # tested before it is sanded
       @pieces.values_at(*timer["pieces"]).each do |id|
-        Operations::Planning::Steps.answer_lead(id, "answer" => "clear")
+        Operations::Planning::LeadAnswers.answer(id, "answer" => "clear")
       end
       Operations::Bench::Timers.start("kind" => timer["kind"], "person_id" => @people.fetch(timer["person"]),
                                       "piece_ids" => @pieces.values_at(*timer["pieces"]))

@@ -4,8 +4,10 @@ import Button from "@mui/material/Button";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, ask, undoOf } from "../../api/client";
+import { useWorkshop } from "../../api/queries";
 import type { Market } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
+import { EventDialog } from "../../kit/EventDialog";
 import { FormDialog } from "../../kit/FormDialog";
 import { PaymentDialog } from "./PaymentDialog";
 
@@ -13,7 +15,8 @@ type Row = Market["sold"][number];
 
 export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
   const [asked, setAsked] = useState<"payment" | "refund" | "return" | null>(null);
-  const { done, remove } = useUndo();
+  const { done } = useUndo();
+  const workshop = useWorkshop().data;
   const { piece } = row;
   const path = { params: { path: { id: piece.id } } };
   const facts = [
@@ -59,30 +62,14 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
         </Button>
       </Box>
       {asked === "payment" && <PaymentDialog piece={piece} currency={currency} onClose={() => setAsked(null)} />}
-      {asked === "refund" && (
-        <FormDialog
-          title={`Refund for ${piece.name}`}
+      {asked === "refund" && workshop && (
+        <EventDialog
+          pieceId={piece.id}
+          kind="refunded"
           submit="Record refund"
-          fields={[
-            { name: "amount", label: "Given back", kind: "text", unit: currency, half: true },
-            { name: "fee_back", label: "Fee given back to you", kind: "text", unit: currency, half: true },
-            { name: "on", label: "On", kind: "date", half: true },
-          ]}
+          workshop={workshop}
+          openSteps={0}
           onClose={() => setAsked(null)}
-          onSubmit={async ({ amount = "", fee_back: feeBack = "", on = "" }) => {
-            const made = await ask(
-              api.POST("/api/pieces/{id}/events", {
-                ...path,
-                body: { kind: "refunded", amount, fee_back: feeBack, on },
-              }),
-            );
-            const back = made.id;
-            done(
-              `Refund for ${piece.name} recorded`,
-              back ? () => remove(api.DELETE("/api/events/{id}", { params: { path: { id: back } } })) : undefined,
-            );
-            setAsked(null);
-          }}
         />
       )}
       {asked === "return" && (

@@ -10,6 +10,13 @@ module Core
 
     # What is left in it and what a draw costs.
     class Container
+      # Whether it may become another: what pieces have paid for stays as it was, a batch is what went into it, and a tin
+      # that nobody has opened yet can be exchanged. field: product, size or price that changes. Raises Refusal.
+      def self.check_exchange(field, used:, batch:)
+        raise Refusal.new(:batch_is_what_went_in, field: field) if batch
+        raise Refusal.new(:taken_from_at_its_price, field: field) if used
+      end
+
       def left = volume - drawn
       def empty? = left <= 0
 

@@ -4,8 +4,6 @@ module Operations
   module Planning
     # Working a plan: what is done, what was answered and confirmed.
     module Steps
-      LEAD = { "clear" => "no lead found", "present" => "lead is there", "unsure" => "not sure" }.freeze
-
       extend Support::Refusing
 
       extend self
@@ -90,20 +88,6 @@ module Operations
           deletion = Support::Removal.of(marks, what: "“#{marks.first.label}” is to be done again")
           Plans.refresh(piece.reload)
           deletion
-        end
-      end
-
-      # The answer to the lead question. given: {"answer"}: clear, present, unsure, or empty to ask again. Returns what
-      # it changes, in sentences.
-      def answer_lead(piece_id, given)
-        Records::Base.transaction do
-          piece = Support::Finder.find(Records::Piece, piece_id)
-          before = Plans.of(piece)
-          params = Support::Params.new(given, Support::Workshop.current)
-          params.choice(:answer, LEAD.keys, into: :lead_answer)
-          piece.update!(params.done!)
-          Flips::Changes.write(piece, "lead", "Lead: #{LEAD.fetch(piece.lead_answer, 'the question is open again')}.")
-          Plans.record_change(piece, before)
         end
       end
 

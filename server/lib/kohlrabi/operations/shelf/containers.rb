@@ -180,16 +180,15 @@ module Operations
         raise Core::Refusal.new(:container_size_impossible, given: raw)
       end
 
-      # What pieces have paid for stays as it was; a tin that nobody has opened yet can be exchanged for another.
       def refuse_used(row, values)
         changed = %i[product size_thousandths paid_minor value_minor].find do |name|
           values.key?(name) && values[name] != row[name]
         end
         field = { product: :product, paid_minor: :paid, value_minor: :value }.fetch(changed, :size)
-        refuse(:batch_is_what_went_in, field: field) if changed && row.ingredients.any?
-        return unless changed && row.draws.any? { |draw| draw.cost_id || draw.batch_id }
-
-        refuse(:taken_from_at_its_price, field: field)
+        used = row.draws.any? { |draw| draw.cost_id || draw.batch_id }
+        Core::Shelf::Container.check_exchange(field, used: used, batch: row.ingredients.any?) if changed
+      rescue Core::Refusal => e
+        raise Support::Refused, [e]
       end
     end
   end

@@ -7,7 +7,6 @@ module Api
       module Workshop
         def self.registered(app)
           openings(app)
-          stash(app)
           archive(app)
           app.get("/api/workshop") do
             json(Serializers::House::Workshop.present(Operations::Support::Workshop.current, formatter))
@@ -25,15 +24,6 @@ module Api
           app.patch("/api/people/:id") do
             change { Serializers::House::Person.present(Operations::House::WorkshopSettings.rename_person(params[:id], given), formatter) }
           end
-        end
-
-        # What of the stash would fit a piece, and what was used on it.
-        def self.stash_of(piece)
-          fits = Operations::Shelf::StashUses.fits(piece).map do |answer|
-            { item_id: answer.item.id, name: answer.item.name, what: answer.need.what, wanted: answer.need.number, there: answer.item.number,
-              state: answer.state, why: answer.why }
-          end
-          { fits: fits, used: Operations::Shelf::StashUses.of_piece(piece).map { |use| { id: use.id, name: use.stash_item.name, count: use.count } } }
         end
 
         def self.openings(app)
@@ -54,30 +44,6 @@ module Api
             attachment "workshop-#{Operations::Support::Workshop.today.iso8601}.zip"
             Dir.mktmpdir { |folder| File.binread(Backups.write(File.join(folder, "workshop.zip"))) }
           end
-        end
-
-        def self.stash(app)
-          app.get("/api/stash") do
-            worth, unknown = Operations::Shelf::Stash.worth
-            page = (params[:page] || 1).to_i
-            items, total = Operations::Shelf::Stash.page(page: page)
-            json(items: Serializers::Shelf::StashItem.present(items, formatter), worth: formatter.money(worth),
-                 unknown: unknown, total: total, page: page,
-                 per: Operations::Shelf::Stash::PER_PAGE,
-                 kinds: Core::Shelf::StashFit::KINDS.map { |key, label| { key: key, label: label } })
-          end
-          app.post("/api/stash") do
-            change(201) { Serializers::Shelf::StashItem.present(Operations::Shelf::Stash.create(given), formatter) }
-          end
-          app.patch("/api/stash/:id") do
-            change { Serializers::Shelf::StashItem.present(Operations::Shelf::Stash.update(params[:id], given), formatter) }
-          end
-          app.delete("/api/stash/:id") { removal { Operations::Shelf::Stash.remove(params[:id]) } }
-          app.post("/api/stash/:id/uses") do
-            change(201) { { id: Operations::Shelf::StashUses.create(params[:id], given).id } }
-          end
-          app.delete("/api/stash-uses/:id") { removal { Operations::Shelf::StashUses.remove(params[:id]) } }
-          app.get("/api/pieces/:id/stash") { json(Workshop.stash_of(Operations::Flips::Pieces.find(params[:id]))) }
         end
       end
     end

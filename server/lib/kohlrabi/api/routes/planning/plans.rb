@@ -79,7 +79,7 @@ module Api
           end
           app.post("/api/pieces/:id/steps/open") { removal { Operations::Planning::Steps.reopen(params[:id], given) } }
           app.post("/api/pieces/:id/lead") do
-            change { { changes: Operations::Planning::Steps.answer_lead(params[:id], given) } }
+            change { { changes: Operations::Planning::LeadAnswers.answer(params[:id], given) } }
           end
           app.post("/api/pieces/:id/confirmations") do
             change { { caution: Operations::Planning::Steps.confirm(params[:id], given).caution } }
@@ -113,13 +113,6 @@ module Api
             change(201) { { id: Operations::Planning::Recipes.keep(params[:id], given).id } }
           end
           app.delete("/api/recipes/:id") { removal { Operations::Planning::Recipes.remove(params[:id]) } }
-          app.post("/api/products") do
-            change(201) { Serializers::Shelf::Product.present(Operations::Shelf::Products.create(given), formatter) }
-          end
-          app.patch("/api/products/:id") do
-            change { Serializers::Shelf::Product.present(Operations::Shelf::Products.update(params[:id], given), formatter) }
-          end
-          app.delete("/api/products/:id") { removal { Operations::Shelf::Products.remove(params[:id]) } }
         end
       end
     end

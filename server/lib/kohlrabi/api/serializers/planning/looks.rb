@@ -112,7 +112,7 @@ module Api
         attribute(:fitting_treatments) { pairs(Core::Planning::Fitting::TREATMENTS) }
         attribute(:insides) { pairs(INSIDES) }
         attribute(:grades) { pairs(Core::Planning::Shape::Zone::GRADES) }
-        attribute(:leads) { pairs(Operations::Planning::Steps::LEAD) }
+        attribute(:leads) { pairs(Operations::Planning::LeadAnswers::WORDS) }
         attribute(:bases) { pairs(Core::Shelf::ProductCautions::BASES) }
         attribute(:labels) { Core::Shelf::Products::LABELS.transform_values { |all| pairs(all) } }
         attribute(:recipes) { Operations::Planning::Recipes.all.map { |row| { id: row.id, name: row.name } } }

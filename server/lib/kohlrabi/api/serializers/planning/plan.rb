@@ -231,7 +231,7 @@ module Api
 
         def lead
           answer = @piece.lead_answer
-          { open: @plan ? @plan.lead_open? : false, answer: answer, answer_label: answer && Operations::Planning::Steps::LEAD.fetch(answer),
+          { open: @plan ? @plan.lead_open? : false, answer: answer, answer_label: answer && Operations::Planning::LeadAnswers::WORDS.fetch(answer),
             after_limit: Core::Planning::Cautions.made_after_limit?(@piece.made_about), text: Core::Planning::Cautions.text(:lead) }
         end
       end

@@ -86,21 +86,6 @@ module Api
         end
       end
 
-      # A receipt that was recorded: what it came to, and what became of its lines.
-      class Receipt < Support::Base
-        attributes :id, :shop
-        said :money, :total, :tax
-        said :day, :spent_on
-        # What stands on it, in words.
-        attribute(:lines) do |receipt|
-          products = Operations::Shelf::Products.core
-          receipt.costs.map(&:what) + receipt.containers.map { |tin| products.fetch(tin.product)[:label] }
-        end
-        attribute(:photos) { |receipt| receipt.photos.map { |photo| Flips::Photo.address(photo, :large) } }
-        attribute(:costs) { |receipt| receipt.costs.map(&:id) }
-        attribute(:containers) { |receipt| receipt.containers.map(&:id) }
-      end
-
       # What is on the shelf, by product.
       class ShelfPage < Support::Page
         attribute(:rows) { @rows.map { |row| row(row) } }

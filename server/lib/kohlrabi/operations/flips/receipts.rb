@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Operations
-  module Shelf
+  module Flips
     # A receipt with its lines: each a cost of pieces, or a container on the shelf; tax is shared over them, and all add
     # up to what was paid.
     module Receipts
@@ -89,13 +89,13 @@ module Operations
         given = line.given
         day = receipt.spent_on&.iso8601.to_s
         if line.onto == "shelf"
-          made = Containers.create({ "product" => given["product"], "size" => given["size"], "paid" => text, "bought_on" => day,
-                                     "note" => given["what"].to_s }.merge(given.slice("colour")))
+          made = Shelf::Containers.create({ "product" => given["product"], "size" => given["size"], "paid" => text, "bought_on" => day,
+                                            "note" => given["what"].to_s }.merge(given.slice("colour")))
           return made.each { |container| container.update!(receipt: receipt) }
         end
 
-        Flips::Costs.create("what" => given["what"], "category" => given["category"].to_s, "amount" => text, "spent_on" => day,
-                            "pieces" => given["pieces"], **given.slice("covers")).update!(receipt: receipt)
+        Costs.create("what" => given["what"], "category" => given["category"].to_s, "amount" => text, "spent_on" => day,
+                     "pieces" => given["pieces"], **given.slice("covers")).update!(receipt: receipt)
       end
 
       # Says of which line something was refused.
