@@ -14,7 +14,7 @@ RSpec.describe "the modules of a device" do
     raise output unless status.success?
 
     @page = Capybara::Session.new(:chromium) # of its own: the shared one is left after each example
-    @page.visit("#{@server.address.chomp("/")}/api/version") # a page of that origin on which nothing of the application runs
+    @page.visit("#{@server.address.chomp('/')}/api/version") # a page of that origin on which nothing of the application runs
     @page.execute_script("#{File.read(File.join(@folder, 'device.js'))}\nwindow.device = device;")
     @page.execute_script(<<~JS)
       window.asked = [];
