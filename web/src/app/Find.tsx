@@ -11,6 +11,7 @@ import type { SearchHit } from "../api/types";
 import { rules } from "../areas/house/groups";
 import { useSettled } from "../kit/useSettled";
 import { PAGES } from "../kit/sections";
+import { Quiet } from "../kit/layout";
 
 type Hit = Omit<SearchHit, "sort"> & { sort: SearchHit["sort"] | "rule" | "page" };
 
@@ -68,7 +69,7 @@ export default function Find({ onClose }: { onClose: () => void }) {
             <Box component="li" key={key} {...props}>
               <span>
                 {hit.label}
-                <Box component="span" sx={{ color: "text.secondary" }}>{` · ${hit.line}`}</Box>
+                <Quiet component="span">{` · ${hit.line}`}</Quiet>
               </span>
             </Box>
           )}

@@ -7,6 +7,7 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useUndo } from "../kit/session/undo";
+import { PlainList, Quiet, Row } from "../kit/layout";
 
 export default function UndoList({ onClose }: { onClose: () => void }) {
   const { history, takeBack } = useUndo();
@@ -15,19 +16,14 @@ export default function UndoList({ onClose }: { onClose: () => void }) {
       <DialogTitle id="undo-list">Done this session</DialogTitle>
       <DialogContent>
         {history.length === 0 && <p>Nothing yet. What you record is listed here, and can be undone from here.</p>}
-        <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
+        <PlainList component="ol">
           {[...history].reverse().map((one) => (
-            <Box
+            <Row
               component="li"
               key={one.id}
-              sx={{
-                display: "flex",
-                gap: 2,
-                alignItems: "center",
-                minHeight: 48,
-                borderBottom: 1,
-                borderColor: "divider",
-              }}
+              wrap={false}
+              gap={2}
+              sx={{ minHeight: 48, borderBottom: 1, borderColor: "divider" }}
             >
               <Box sx={{ color: "text.secondary", minWidth: 48 }}>{one.at}</Box>
               <Box sx={{ flex: 1 }}>{one.message}</Box>
@@ -36,11 +32,11 @@ export default function UndoList({ onClose }: { onClose: () => void }) {
                   Undo
                 </Button>
               ) : (
-                <Box sx={{ color: "text.secondary" }}>stays</Box>
+                <Quiet>stays</Quiet>
               )}
-            </Box>
+            </Row>
           ))}
-        </Box>
+        </PlainList>
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Close</Button>

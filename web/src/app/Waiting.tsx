@@ -16,6 +16,7 @@ import type { Entry } from "../api/device/store";
 import { newKey } from "../api/client";
 import type { FieldSpec, Values } from "../kit/fields";
 import { FormDialog } from "../kit/FormDialog";
+import { PlainList, Row } from "../kit/layout";
 
 // An entry that was refused, with its words and figures to change: what was wrong stands beside the field it names.
 // Mended, it is told under a new key.
@@ -123,17 +124,17 @@ export default function Waiting({ onClose }: { onClose: () => void }) {
             ? "Nothing waits: all of it was told to the workshop."
             : "It is told in this order, each once, as of when it happened, as soon as the workshop answers."}
         </Typography>
-        <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
+        <PlainList>
           {waiting.map((entry) => (
             <Box component="li" key={entry.id} sx={{ borderTop: 1, borderColor: "divider", py: 1 }}>
-              <Box sx={{ display: "flex", gap: 2, justifyContent: "space-between" }}>
+              <Row wrap={false} gap={2} align="stretch" sx={{ justifyContent: "space-between" }}>
                 <Box component="span" sx={{ fontWeight: 600 }}>
                   {entry.what}
                 </Box>
                 <Box component="span" sx={{ color: "text.secondary", whiteSpace: "nowrap" }}>
                   {at(entry)}
                 </Box>
-              </Box>
+              </Row>
               {entry.refused && <Alert severity="error">{entry.refused.detail}</Alert>}
               {asked === entry ? (
                 <Box role="alert">
@@ -158,7 +159,7 @@ export default function Waiting({ onClose }: { onClose: () => void }) {
               )}
             </Box>
           ))}
-        </Box>
+        </PlainList>
       </DialogContent>
       <DialogActions>
         {waiting.some((entry) => !entry.refused) && (

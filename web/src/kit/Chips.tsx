@@ -1,12 +1,13 @@
 // Short facts side by side. They are read, not pressed: no border, no shadow, no pointer.
 import Box from "@mui/material/Box";
 import { label } from "./theme";
+import { PlainList } from "./layout";
 
 export function Chips({ texts }: { texts: (string | null | undefined | false)[] }) {
   const shown = texts.filter((text): text is string => !!text);
   if (shown.length === 0) return null;
   return (
-    <Box component="ul" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75, listStyle: "none", m: 0, p: 0 }}>
+    <PlainList sx={{ display: "flex", flexWrap: "wrap", gap: 0.75 }}>
       {shown.map((text) => (
         <Box
           component="li"
@@ -16,6 +17,6 @@ export function Chips({ texts }: { texts: (string | null | undefined | false)[] 
           {text}
         </Box>
       ))}
-    </Box>
+    </PlainList>
   );
 }

@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import { useId } from "react";
 import { useWidth } from "./useWidth";
 import type { DaysStrip as Strip } from "../api/types";
+import { Quiet } from "./layout";
 
 const STEPS = [1, 2, 7, 14, 28, 56, 91, 182, 364];
 const LINE = "var(--k-palette-text-secondary)";
@@ -51,11 +52,7 @@ function Strips({ strip, scale, end, dates, width }: Props & { width: number }) 
   const last = x(strip.days ?? 0);
   const dated = layDates(dates ?? [], x, width);
   if (strip.days === null) {
-    return (
-      <Box component="span" sx={{ color: "text.secondary" }}>
-        days not known
-      </Box>
-    );
+    return <Quiet component="span">days not known</Quiet>;
   }
   const fills = {
     waiting: `url(#${id}-wait)`,

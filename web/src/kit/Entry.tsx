@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
 import type { MenuAction } from "./PopMenu";
 import { RowMenu } from "./RowMenu";
+import { PlainList } from "./layout";
 
 type Props = {
   day: string;
@@ -61,9 +62,5 @@ export function Entry({
 }
 
 export function Entries({ children }: { children: ReactNode }) {
-  return (
-    <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
-      {children}
-    </Box>
-  );
+  return <PlainList>{children}</PlainList>;
 }

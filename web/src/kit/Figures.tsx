@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { useId, useState } from "react";
 import type { Figure } from "../api/types";
 import { type Word, WORDS } from "./words";
+import { Row } from "./layout";
 
 export function unitOf(figure: Figure, currency: string): string {
   if (figure.unit === "money") return currency;
@@ -16,11 +17,11 @@ function Terms({ figure }: { figure: Figure }) {
     <Box component="ul" sx={{ listStyle: "none", m: 0, pl: 2, borderLeft: 2, borderColor: "divider" }}>
       {figure.terms.map((term, place) => (
         <li key={place}>
-          <Box sx={{ display: "flex", gap: 1 }}>
+          <Row wrap={false} align="stretch">
             <Box sx={{ width: 14, textAlign: "center" }}>{place === 0 && term.sign === "+" ? "" : term.sign}</Box>
             <Box sx={{ flex: 1 }}>{term.figure.label}</Box>
             <Box>{term.figure.text ?? "not known"}</Box>
-          </Box>
+          </Row>
           {term.figure.terms.length > 0 && <Terms figure={term.figure} />}
         </li>
       ))}

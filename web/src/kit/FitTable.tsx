@@ -2,6 +2,7 @@
 import Box from "@mui/material/Box";
 import { Link } from "react-router";
 import type { Fit } from "../api/types";
+import { Quiet, Row } from "./layout";
 
 function Said({ fit }: { fit: Fit["rows"][number]["whole"] }) {
   if (!fit) return null;
@@ -9,13 +10,13 @@ function Said({ fit }: { fit: Fit["rows"][number]["whole"] }) {
 }
 
 export function FitTable({ fit }: { fit: Fit }) {
-  if (fit.why) return <Box sx={{ color: "text.secondary" }}>Will it fit: {fit.why}.</Box>;
+  if (fit.why) return <Quiet>Will it fit: {fit.why}.</Quiet>;
   if (fit.rows.length === 0) {
     return (
-      <Box sx={{ color: "text.secondary" }}>
+      <Quiet>
         Measure your load space, doors and stairs once in <Link to="/rules">House rules</Link>; each piece is then tried
         against them.
-      </Box>
+      </Quiet>
     );
   }
   return (
@@ -38,10 +39,10 @@ export function FitTable({ fit }: { fit: Fit }) {
           <Box>
             <Said fit={row.whole} />
             {!row.whole?.fits && row.bare && (
-              <Box sx={{ display: "flex", gap: 0.75, flexWrap: "wrap" }}>
+              <Row gap={0.75} align="stretch">
                 <span>drawers and legs off:</span>
                 <Said fit={row.bare} />
-              </Box>
+              </Row>
             )}
           </Box>
         </Box>

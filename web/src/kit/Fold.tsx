@@ -4,6 +4,7 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { type ReactNode, useId, useState } from "react";
+import { Row } from "./layout";
 
 type Props = { title: string; summary?: ReactNode; action?: ReactNode; children: ReactNode };
 
@@ -54,9 +55,9 @@ export function Fold({ title, summary, action, children }: Props) {
       {open && (
         <Box sx={{ pb: 2 }}>
           {action && (
-            <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 1, pb: 1 }}>
+            <Row className="no-print" align="stretch" sx={{ pb: 1 }}>
               {action}
-            </Box>
+            </Row>
           )}
           {children}
         </Box>

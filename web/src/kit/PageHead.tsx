@@ -2,6 +2,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { type ReactNode, useEffect } from "react";
+import { Row } from "./layout";
 
 type Props = { title: string; name?: string; line?: ReactNode; children?: ReactNode };
 
@@ -11,7 +12,7 @@ export function PageHead({ title, name = title, line, children }: Props) {
     document.title = `${name} · Kohlrabi`;
   }, [name]);
   return (
-    <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "flex-start", mb: 2 }}>
+    <Row gap={2} align="flex-start" sx={{ mb: 2 }}>
       <Box sx={{ flex: "1 1 320px" }}>
         <Typography variant="h1">{title}</Typography>
         {line && (
@@ -20,9 +21,9 @@ export function PageHead({ title, name = title, line, children }: Props) {
           </Typography>
         )}
       </Box>
-      <Box className="no-print" sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+      <Row className="no-print" align="stretch">
         {children}
-      </Box>
-    </Box>
+      </Row>
+    </Row>
   );
 }

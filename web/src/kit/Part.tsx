@@ -2,6 +2,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { type ReactNode, useId } from "react";
+import { Row } from "./layout";
 
 type Props = { title: string; action?: ReactNode; long?: boolean; children: ReactNode };
 
@@ -14,14 +15,14 @@ export function Part({ title, action, long = false, children }: Props) {
       aria-labelledby={id}
       sx={{ borderTop: 2, borderColor: "text.primary", pt: 1, mb: 4, breakInside: long ? undefined : "avoid" }}
     >
-      <Box sx={{ display: "flex", alignItems: "center", minHeight: 44, gap: 1, flexWrap: "wrap" }}>
+      <Row sx={{ minHeight: 44 }}>
         <Typography id={id} variant="h2" sx={{ flex: 1 }}>
           {title}
         </Typography>
-        <Box className="no-print" sx={{ display: "flex", gap: 1 }}>
+        <Row className="no-print" wrap={false} align="stretch">
           {action}
-        </Box>
-      </Box>
+        </Row>
+      </Row>
       {children}
     </Box>
   );

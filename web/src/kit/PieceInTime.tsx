@@ -6,6 +6,7 @@ import Typography from "@mui/material/Typography";
 import { useMemo, useState } from "react";
 import type { Drawing as Shape, Steps } from "../api/types";
 import { Drawing } from "./Drawing";
+import { Row } from "./layout";
 
 type Props = {
   shape: Shape;
@@ -79,16 +80,19 @@ export function PieceInTime({ shape, plan, width, height, at = null, onMove }: P
           onChange={(_, value) => move(value as number)}
         />
       </Box>
-      <Box
+      <Row
         className="no-print"
-        sx={{ display: "flex", justifyContent: "space-between", gap: 2, color: "text.secondary", fontSize: 14 }}
+        wrap={false}
+        gap={2}
+        align="stretch"
+        sx={{ justifyContent: "space-between", color: "text.secondary", fontSize: 14 }}
       >
         <span>found</span>
         <Box component="span" sx={{ textAlign: "center", minHeight: 42, color: "text.primary" }}>
           {next ? `next: ${next.label}` : last?.label}
         </Box>
         <span>ready</span>
-      </Box>
+      </Row>
     </Box>
   );
 }

@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
 import { Link as RouterLink } from "react-router";
+import { Quiet } from "./layout";
 
 export function PieceTitle({
   id,
@@ -23,7 +24,7 @@ export function PieceTitle({
       <Link component={RouterLink} to={`/pieces/${id}`} sx={{ fontWeight: 600, display: "inline-block", py: 0.25 }}>
         {name}
       </Link>
-      {line && <Box sx={{ color: "text.secondary" }}>{line}</Box>}
+      {line && <Quiet>{line}</Quiet>}
     </Box>
   );
 }

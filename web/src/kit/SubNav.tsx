@@ -3,6 +3,7 @@
 import Box from "@mui/material/Box";
 import { useEffect, useRef } from "react";
 import { NavLink, useLocation } from "react-router";
+import { Row } from "./layout";
 
 type Props = { name: string; pages: { to: string; label: string; end?: boolean }[]; keep?: string[] };
 
@@ -16,12 +17,15 @@ export function SubNav({ name, pages, keep = [] }: Props) {
     if (open && row.current) row.current.scrollLeft = open.offsetLeft - row.current.offsetLeft - 24;
   }, [pathname]);
   return (
-    <Box
+    <Row
       ref={row}
       component="nav"
       aria-label={name}
       className="no-print"
-      sx={{ display: "flex", gap: 0.5, mb: 2, overflowX: "auto" }}
+      wrap={false}
+      gap={0.5}
+      align="stretch"
+      sx={{ mb: 2, overflowX: "auto" }}
     >
       {pages.map((page) => (
         <Box
@@ -45,6 +49,6 @@ export function SubNav({ name, pages, keep = [] }: Props) {
           {page.label}
         </Box>
       ))}
-    </Box>
+    </Row>
   );
 }

@@ -4,6 +4,7 @@ import Button from "@mui/material/Button";
 import ToggleButton from "@mui/material/ToggleButton";
 import Typography from "@mui/material/Typography";
 import { useId } from "react";
+import { Row } from "./layout";
 
 export type Tickable = { key: string; label: string; hint?: string | undefined };
 
@@ -28,7 +29,7 @@ export function TickBoxes({ question, rows, ticked, onChange, none }: Props) {
       <Typography id={id} variant="caption" component="div" sx={{ color: "text.secondary", mb: 0.5 }}>
         {question}
       </Typography>
-      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.75 }}>
+      <Row gap={0.75} align="stretch">
         {rows.map(({ key, label, hint }) => (
           <ToggleButton
             key={key}
@@ -45,7 +46,7 @@ export function TickBoxes({ question, rows, ticked, onChange, none }: Props) {
         <Button color="inherit" disabled={ticked.size === 0} onClick={() => onChange(new Set())}>
           {none}
         </Button>
-      </Box>
+      </Row>
     </Box>
   );
 }

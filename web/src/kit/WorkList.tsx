@@ -6,6 +6,7 @@ import { api } from "../api/client";
 import type { Work } from "../api/types";
 import { useUndo } from "./session/undo";
 import { Entries, Entry } from "./Entry";
+import { Quiet } from "./layout";
 
 const SHOWN = 8; // entries before the rest is asked for
 const WorkDialog = lazy(() => import("./WorkDialog"));
@@ -33,14 +34,14 @@ export function WorkList({ entries, forPiece, people }: { entries: Work[]; forPi
             }
           >
             {entry.label}
-            <Box component="span" sx={{ color: "text.secondary" }}>
+            <Quiet component="span">
               {people > 1 && `, ${entry.person.name}`}
               {entry.started_at && `, from ${entry.started_at}`}
               {!forPiece && `, ${entry.shares.map((one) => one.name).join(" + ")}`}
               {forPiece &&
                 entry.shares.length > 1 &&
                 `, shared: ${entry.effort?.text} over ${entry.shares.length} pieces`}
-            </Box>
+            </Quiet>
             {entry.note && <Box sx={{ color: "text.secondary", fontSize: 14 }}>{entry.note}</Box>}
           </Entry>
         ))}

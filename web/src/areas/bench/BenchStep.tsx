@@ -6,6 +6,7 @@ import { CautionText } from "../../kit/CautionText";
 import { Drawing } from "../../kit/Drawing";
 import { useConfirm } from "../../kit/session/useTick";
 import { useUndo } from "../../kit/session/undo";
+import { Quiet, Row } from "../../kit/layout";
 
 export const unreadOf = (step: Step) => step.cautions.filter((one) => one.serious && !one.confirmed);
 
@@ -19,7 +20,7 @@ export function BenchStep({ step, page }: { step: Step; page: Plan }) {
       <Box component="h1" sx={{ fontSize: { xs: 32, md: 44 }, fontWeight: 600, lineHeight: 1.12, my: 1 }}>
         {step.label}
       </Box>
-      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 3, alignItems: "flex-start" }}>
+      <Row gap={3} align="flex-start">
         <Drawing shape={page.drawing} width={300} height={190} lit={step.zones} />
         <Box sx={{ flex: "1 1 300px", fontSize: { xs: 22, md: 26 }, lineHeight: 1.35 }}>
           <Box>{step.where}</Box>
@@ -35,7 +36,7 @@ export function BenchStep({ step, page }: { step: Step; page: Plan }) {
           {step.done_when && <Box sx={{ mt: 0.5 }}>{`Done when: ${step.done_when}.`}</Box>}
           {step.wait && <Box sx={{ color: "warning.main" }}>{`Then wait ${step.wait}.`}</Box>}
         </Box>
-      </Box>
+      </Row>
       {unread.map((one) => (
         <Box
           key={one.key}
@@ -52,9 +53,7 @@ export function BenchStep({ step, page }: { step: Step; page: Plan }) {
           </Button>
         </Box>
       ))}
-      {unread.length > 0 && (
-        <Box sx={{ color: "text.secondary" }}>Labels, safety data sheets, local codes and licensed trades decide.</Box>
-      )}
+      {unread.length > 0 && <Quiet>Labels, safety data sheets, local codes and licensed trades decide.</Quiet>}
       {unread.length === 0 && wear.length > 0 && (
         <Box sx={{ mt: 1.5, fontSize: 18 }}>{`Wear: ${wear.join("; ")}.`}</Box>
       )}

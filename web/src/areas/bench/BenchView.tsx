@@ -14,6 +14,7 @@ import { BenchBar } from "./BenchBar";
 import { BenchStep } from "./BenchStep";
 import { ClockFace } from "./ClockFace";
 import { useUndo } from "../../kit/session/undo";
+import { Row } from "../../kit/layout";
 
 // Calls out when something is dry, while the page is open: two short tones, a shake, a sentence. Elsewhere the calendar
 // does.
@@ -98,40 +99,29 @@ function AtWork({ page, plan }: { page: Plan; plan: Steps }) {
   const others = timers.filter((timer) => timer !== running);
   return (
     <Box sx={{ display: "flex", flexDirection: "column", minHeight: "calc(100dvh - 32px)" }} data-bench={step.key}>
-      <Box
-        sx={{
-          display: "flex",
-          justifyContent: "space-between",
-          gap: 2,
-          color: "text.secondary",
-          minHeight: 44,
-          alignItems: "center",
-        }}
-      >
+      <Row wrap={false} gap={2} sx={{ justifyContent: "space-between", color: "text.secondary", minHeight: 44 }}>
         <Link to={`/pieces/${page.id}`} style={{ display: "inline-flex", alignItems: "center", minHeight: 44 }}>
           {page.name}
         </Link>
         <span>{`step ${plan.steps.indexOf(step) + 1} of ${plan.steps.length}`}</span>
-      </Box>
+      </Row>
       <BenchStep step={step} page={page} />
       <DryLines clocks={drying.filter((clock) => clock.piece.id === page.id)} />
       {running && (
-        <Box
-          sx={{ color: "primary.main", mt: 1.5, display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap" }}
-        >
+        <Row gap={1.5} align="baseline" sx={{ color: "primary.main", mt: 1.5 }}>
           <Ticking timer={running} large />
           <Box component="span" sx={{ color: "text.secondary", fontSize: 18 }}>
             {[step.time && `of about ${step.time.text}`, timers.length > 1 && running.person.name]
               .filter(Boolean)
               .join(" · ")}
           </Box>
-        </Box>
+        </Row>
       )}
       {others.map((timer) => (
-        <Box key={timer.id} sx={{ display: "flex", gap: 1, alignItems: "baseline", mt: 1, color: "text.secondary" }}>
+        <Row key={timer.id} wrap={false} align="baseline" sx={{ mt: 1, color: "text.secondary" }}>
           <Ticking timer={timer} />
           {`${timer.person.name}: ${timer.steps[0]?.label ?? timer.label.toLowerCase()}, ${timer.pieces.map((one) => one.name).join(" + ")}`}
-        </Box>
+        </Row>
       ))}
       <Box sx={{ flex: 1, minHeight: 16 }} />
       <BenchBar
@@ -171,23 +161,16 @@ function useWakeLock(): void {
 function DryLines({ clocks }: { clocks: DryingClock[] }) {
   useDryBell(clocks);
   return clocks.map((clock) => (
-    <Box
+    <Row
       key={clock.step}
-      sx={{
-        display: "flex",
-        gap: 1.5,
-        alignItems: "center",
-        borderLeft: 6,
-        borderColor: "warning.main",
-        pl: 1.5,
-        mt: 1.5,
-        fontSize: 20,
-      }}
+      wrap={false}
+      gap={1.5}
+      sx={{ borderLeft: 6, borderColor: "warning.main", pl: 1.5, mt: 1.5, fontSize: 20 }}
     >
       <ClockFace left={clock.left} over={clock.over} />
       <span>
         {clock.label}: {clock.over ? "free since" : "wet until"} <b>{clock.free}</b>
       </span>
-    </Box>
+    </Row>
   ));
 }

@@ -7,6 +7,7 @@ import { type DragEvent, useState } from "react";
 import { Link } from "react-router";
 import type { ScheduleDay, ScheduledStep } from "../../api/types";
 import type { Moved } from "../../kit/useMoveStep";
+import { Quiet, Row } from "../../kit/layout";
 
 type Props = {
   step: ScheduledStep;
@@ -40,9 +41,7 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
               {" running"}
             </Box>
           )}
-          {step.in_parts && (
-            <Box component="span" sx={{ color: "text.secondary" }}>{` part of ${step.whole?.text}`}</Box>
-          )}
+          {step.in_parts && <Quiet component="span">{` part of ${step.whole?.text}`}</Quiet>}
         </Box>
         <Box sx={{ flex: "1 1 170px" }}>
           <Link to={`/pieces/${step.piece.id}/plan`}>{step.piece.name}</Link>
@@ -67,7 +66,7 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
             ))}
           </Box>
           {!step.running && (
-            <Box className="no-print" sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+            <Row className="no-print" align="stretch">
               <TextField
                 select
                 label="Move to"
@@ -84,7 +83,7 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
               {step.moved && (
                 <Button onClick={() => void onMove({ ...moved, day: "" })}>Let the schedule choose</Button>
               )}
-            </Box>
+            </Row>
           )}
         </Box>
       )}

@@ -10,6 +10,7 @@ import { LazyForm } from "../../kit/LazyForm";
 import { Part } from "../../kit/Part";
 import { RowMenu } from "../../kit/RowMenu";
 import { ClockFace } from "./ClockFace";
+import { PlainList, Quiet } from "../../kit/layout";
 
 const SOURCE = {
   entered: "entered",
@@ -75,15 +76,14 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
           <ClockFace left={clock.left} over={clock.over} />
           <Box sx={{ flex: "1 1 170px", minWidth: 0 }}>
             <Link to={`/pieces/${clock.piece.id}/plan`}>{clock.piece.name}</Link>
-            <Box sx={{ color: "text.secondary" }}>
+            <Quiet>
               {clock.label}
               {clock.why && ` · ${clock.why}`}
-            </Box>
+            </Quiet>
           </Box>
-          <Box
-            component="ul"
+          <PlainList
             aria-label={`Clock of ${clock.piece.name}`}
-            sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, m: 0, p: 0, listStyle: "none" }}
+            sx={{ display: "flex", flexWrap: "wrap", columnGap: 2 }}
           >
             {clock.stages.map((stage) => (
               <Box
@@ -94,7 +94,7 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
                 {stage.over ? `${stage.stage} since ${stage.at}` : `${stage.stage} ${stage.at}`}
               </Box>
             ))}
-          </Box>
+          </PlainList>
         </Box>
       ))}
       {entering && (

@@ -6,6 +6,7 @@ import { Link } from "react-router";
 import type { ScheduledStep, Today } from "../../api/types";
 import { Chips } from "../../kit/Chips";
 import { Drawing } from "../../kit/Drawing";
+import { Quiet, Row } from "../../kit/layout";
 
 type Props = { row: ScheduledStep; lit: Today["now"]["lit"]; children: ReactNode };
 
@@ -13,17 +14,17 @@ export function NowFirst({ row, lit, children }: Props) {
   const [open, setOpen] = useState(false);
   const last = row.in_parts ? `${row.time?.text} of ${row.whole?.text}` : row.time?.text;
   return (
-    <Box data-now={row.id} sx={{ display: "flex", gap: { xs: 2, md: 3 }, alignItems: "center", py: 1 }}>
+    <Row data-now={row.id} wrap={false} sx={{ gap: { xs: 2, md: 3 }, py: 1 }}>
       {lit && (
         <Box sx={{ width: { xs: 104, md: 190 }, flexShrink: 0 }}>
           <Drawing shape={lit.drawing} width={190} height={150} lit={lit.zones} />
         </Box>
       )}
       <Box sx={{ flex: 1, minWidth: 0 }}>
-        <Box sx={{ color: "text.secondary" }}>
+        <Quiet>
           <Link to={`/pieces/${row.piece.id}`}>{row.piece.name}</Link>
           {` · ${last}`}
-        </Box>
+        </Quiet>
         <Box sx={{ fontSize: { xs: 22, md: 26 }, fontWeight: 600, lineHeight: 1.2, mb: 0.75 }}>{row.label}</Box>
         <Chips
           texts={[
@@ -33,7 +34,7 @@ export function NowFirst({ row, lit, children }: Props) {
             row.wait && `then it waits ${row.wait}`,
           ]}
         />
-        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 1.5, alignItems: "center" }}>
+        <Row sx={{ mt: 1.5 }}>
           {children}
           <Button onClick={() => setOpen(!open)} aria-expanded={open} aria-label={`Why ${row.label}`}>
             Why
@@ -41,7 +42,7 @@ export function NowFirst({ row, lit, children }: Props) {
           <Button component={Link} to={`/pieces/${row.piece.id}/plan`}>
             The plan
           </Button>
-        </Box>
+        </Row>
         {open && (
           <Box component="ul" sx={{ m: 0, mt: 1, pl: 2.5, color: "text.secondary" }}>
             {row.why.map((line) => (
@@ -50,6 +51,6 @@ export function NowFirst({ row, lit, children }: Props) {
           </Box>
         )}
       </Box>
-    </Box>
+    </Row>
   );
 }

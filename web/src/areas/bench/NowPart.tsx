@@ -11,6 +11,7 @@ import { useStartStep } from "../../kit/useStartStep";
 import { words } from "./atHand";
 import { NowFirst } from "./NowFirst";
 import { RowMenu } from "../../kit/RowMenu";
+import { PlainList } from "../../kit/layout";
 
 const AtHandChoice = lazy(() => import("./AtHandChoice"));
 
@@ -70,13 +71,13 @@ export function NowPart({ now, people, busy, onChange }: Props) {
               <Box component="h3" sx={{ fontSize: 15, fontWeight: 500, color: "text.secondary", m: 0, mt: 2 }}>
                 {`Then, in your ${words(now.minutes)}`}
               </Box>
-              <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
+              <PlainList component="ol">
                 {rest.map((row) => (
                   <NowRow key={row.id} row={row}>
                     {starter(row, false)}
                   </NowRow>
                 ))}
-              </Box>
+              </PlainList>
             </>
           )}
         </>

@@ -17,6 +17,7 @@ import { DoneWith } from "../../kit/DoneWith";
 import { EffortInput } from "../../kit/EffortInput";
 import { LazyForm } from "../../kit/LazyForm";
 import { Ticking } from "../../kit/Ticking";
+import { Quiet, Row } from "../../kit/layout";
 
 export default function RunningTimer({ timer, people }: { timer: Timer; people: number }) {
   const stop = useStopTimer();
@@ -46,7 +47,7 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
         mb: 3,
       }}
     >
-      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "center" }}>
+      <Row gap={2}>
         <Box sx={{ color: "primary.main" }}>
           <Ticking timer={timer} large />
         </Box>
@@ -64,12 +65,12 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
               </span>
             ))}
           </Box>
-          <Box sx={{ color: "text.secondary" }}>
+          <Quiet>
             since {timer.started_text}
             {people > 1 && `, ${timer.person.name}`}
             {timer.pieces.length > 1 && ", shared equally"}
             {timer.steps.length === 1 && `, estimated ${timer.steps[0]?.estimate?.text}`}
-          </Box>
+          </Quiet>
         </Box>
         <Box sx={{ display: "flex", columnGap: 0.5, rowGap: 1, flexWrap: "wrap" }}>
           {timer.steps.length > 0 && (
@@ -90,7 +91,7 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
             Discard
           </Button>
         </Box>
-      </Box>
+      </Row>
       {timer.takes.length > 0 && (
         <FormControlLabel
           control={<Checkbox checked={take} onChange={(_, on) => setTake(on)} />}
@@ -108,13 +109,13 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
         </Box>
       )}
       {open.length > 0 && (
-        <Box role="group" aria-label="Stop with these done" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 1 }}>
+        <Row role="group" aria-label="Stop with these done" gap={0.5} align="stretch" sx={{ mt: 1 }}>
           {open.map((unit) => (
             <Button key={unit.label} variant="outlined" onClick={() => finish(unit.zones)}>
               {`Stop, ${unit.label} is done`}
             </Button>
           ))}
-        </Box>
+        </Row>
       )}
       {badly && step && (
         <LazyForm

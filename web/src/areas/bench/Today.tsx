@@ -23,6 +23,7 @@ import { WeekStrip } from "./WeekStrip";
 import { Empty } from "../../kit/Empty";
 import { Drawing } from "../../kit/Drawing";
 import { PieceTitle } from "../../kit/PieceTitle";
+import { Quiet, Row } from "../../kit/layout";
 
 // Loaded where a timer runs, or hours are recorded: the first screen loads less.
 const RunningTimer = lazy(() => import("./RunningTimer"));
@@ -166,14 +167,14 @@ function NothingInHand() {
   return (
     <Empty title="Nothing is in hand">
       <span>The next steps, what dries and what wants an answer stand here as soon as a piece is bought.</span>
-      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+      <Row align="stretch">
         <Button variant="contained" onClick={open.newPiece}>
           Record a piece
         </Button>
         <Button component={Link} to="/scout/new" variant="outlined">
           Look at one in a shop
         </Button>
-      </Box>
+      </Row>
     </Empty>
   );
 }
@@ -185,7 +186,7 @@ function InHandRow({ row, currency, busy }: { row: PieceRow; currency: string; b
   const left = row.budget?.hours ? (row.budget.out ? ", hours run out" : `, ${row.budget.hours.text} left`) : "";
   const spent = `${row.hours?.text ?? "no hours yet"}${left}, ${days === null ? "days not known" : days === 1 ? "1 day" : `${days} days`}`;
   return (
-    <Box sx={{ display: "flex", gap: 2, alignItems: "center", borderBottom: 1, borderColor: "divider", py: 0.75 }}>
+    <Row wrap={false} gap={2} sx={{ borderBottom: 1, borderColor: "divider", py: 0.75 }}>
       <Drawing shape={row.drawing} width={64} height={54} />
       <Box sx={{ flex: "1 1 180px", minWidth: 0 }}>
         <PieceTitle
@@ -205,10 +206,10 @@ function InHandRow({ row, currency, busy }: { row: PieceRow; currency: string; b
         {row.price ? (
           <>
             {row.price.money?.text} {currency}
-            <Box sx={{ color: "text.secondary" }}>{row.price.label}</Box>
+            <Quiet>{row.price.label}</Quiet>
           </>
         ) : (
-          <Box sx={{ color: "text.secondary" }}>price paid not known</Box>
+          <Quiet>price paid not known</Quiet>
         )}
       </Box>
       <Button
@@ -219,6 +220,6 @@ function InHandRow({ row, currency, busy }: { row: PieceRow; currency: string; b
       >
         Start
       </Button>
-    </Box>
+    </Row>
   );
 }

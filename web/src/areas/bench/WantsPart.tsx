@@ -4,6 +4,7 @@ import { lazy, type ReactNode, Suspense } from "react";
 import { Link } from "react-router";
 import type { Today } from "../../api/types";
 import { Part } from "../../kit/Part";
+import { PlainList } from "../../kit/layout";
 
 // Loaded where there is a question: the first screen loads less.
 const QuestionLine = lazy(() => import("./QuestionLine"));
@@ -40,7 +41,7 @@ export function WantsPart({ questions, wants, tags, short, currency }: Props) {
   if (questions.length + wants.length + tags.length + short.length === 0) return null;
   return (
     <Part title="Wants an answer">
-      <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
+      <PlainList>
         {questions.map((question) => (
           <Line key={question.id} tone="warning.main">
             <Suspense fallback={<Box sx={{ minHeight: 84 }}>{question.text}</Box>}>
@@ -72,7 +73,7 @@ export function WantsPart({ questions, wants, tags, short, currency }: Props) {
             </Box>
           </Line>
         ))}
-      </Box>
+      </PlainList>
     </Part>
   );
 }

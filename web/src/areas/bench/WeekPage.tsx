@@ -21,6 +21,7 @@ import { api, ask } from "../../api/client";
 import { useUndo } from "../../kit/session/undo";
 import { DayBar } from "./DayBar";
 import { DayStep } from "./DayStep";
+import { PlainList, Quiet } from "../../kit/layout";
 
 // One day of the week: its hours on a scale, hands-on work in them, waits as light bars under it, and each step in
 // words. A step is dragged to another day, or sent there from its list.
@@ -91,11 +92,11 @@ function DayRow({
         </Button>
       </Box>
       {(day.steps.length > 0 || day.waits.length > 0) && <DayBar day={day} />}
-      <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
+      <PlainList component="ol">
         {day.steps.map((step) => (
           <DayStep key={`${step.id} ${step.from}`} step={step} days={days} today={iso} onMove={onMove} onDrag={drag} />
         ))}
-      </Box>
+      </PlainList>
     </Box>
   );
 }
@@ -200,10 +201,10 @@ function ReadyTable({ pieces }: { pieces: Schedule["pieces"] }) {
           ],
         }))}
       />
-      <Box sx={{ color: "text.secondary" }}>
+      <Quiet>
         Promised pieces go first, then what earns most for an hour of work left, then what is ready soonest. Waits are
         filled with the work of later ones.
-      </Box>
+      </Quiet>
     </Part>
   );
 }

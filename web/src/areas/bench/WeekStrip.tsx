@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import { Link } from "react-router";
 import type { DayBrief } from "../../api/types";
 import { Part } from "../../kit/Part";
+import { PlainList } from "../../kit/layout";
 
 const HEIGHT = 44;
 
@@ -10,16 +11,9 @@ export function WeekStrip({ days }: { days: DayBrief[] }) {
   const longest = Math.max(...days.map((day) => day.hours?.seconds ?? 0), 3600);
   return (
     <Part title="The week ahead">
-      <Box
+      <PlainList
         component="ol"
-        sx={{
-          display: "grid",
-          gridTemplateColumns: { xs: "repeat(7, minmax(92px, 1fr))" },
-          overflowX: "auto",
-          m: 0,
-          p: 0,
-          listStyle: "none",
-        }}
+        sx={{ display: "grid", gridTemplateColumns: { xs: "repeat(7, minmax(92px, 1fr))" }, overflowX: "auto" }}
       >
         {days.map((day, place) => {
           const hours = day.hours?.seconds ?? 0;
@@ -59,7 +53,7 @@ export function WeekStrip({ days }: { days: DayBrief[] }) {
             </Box>
           );
         })}
-      </Box>
+      </PlainList>
       <Box sx={{ py: 1 }}>
         <Link to="/week">All steps of the week</Link>
       </Box>

@@ -1,8 +1,8 @@
 // The switches of Books: year, cash or full cost, hours that count.
-import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useBooksFilter } from "./useBooksFilter";
+import { Row } from "../../kit/layout";
 
 const VIEWS = { cash: "cash", full: "less stash and overhead" };
 const HOURS = { bench: "at the bench", all: "all hours" };
@@ -12,7 +12,7 @@ export function BooksFilterBar({ years, view, hours }: { years: string[]; view: 
   const year = filter.year ?? "";
   const known = years.includes(year) || year === "" ? years : [year, ...years];
   return (
-    <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 2, mb: 2 }}>
+    <Row className="no-print" gap={2} align="stretch" sx={{ mb: 2 }}>
       <TextField
         select
         label="Year"
@@ -54,6 +54,6 @@ export function BooksFilterBar({ years, view, hours }: { years: string[]; view: 
           </MenuItem>
         ))}
       </TextField>
-    </Box>
+    </Row>
   );
 }

@@ -16,6 +16,7 @@ import { type ListQuery, type Trait, usePieces } from "../../api/queries";
 import type { PieceRow } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { useSettled } from "../../kit/useSettled";
+import { Quiet, Row } from "../../kit/layout";
 
 type Sort = NonNullable<ListQuery["sort"]>;
 type Column = {
@@ -124,10 +125,10 @@ export function FlipsTable({ year, currency, title = "All flips", first = "ended
       </TableContainer>
       {data?.rows.length === 0 && <Box sx={{ py: 2, color: "text.secondary" }}>No flip has all of these words.</Box>}
       {data && data.total > data.per && (
-        <Box className="no-print" sx={{ mt: 1.5, display: "flex", alignItems: "center", gap: 2, flexWrap: "wrap" }}>
+        <Row className="no-print" gap={2} sx={{ mt: 1.5 }}>
           <Pagination count={Math.ceil(data.total / data.per)} page={page} onChange={(_, next) => setPage(next)} />
-          <Box sx={{ color: "text.secondary" }}>{data.total} flips; – is not known or undefined</Box>
-        </Box>
+          <Quiet>{data.total} flips; – is not known or undefined</Quiet>
+        </Row>
       )}
     </Part>
   );

@@ -4,6 +4,7 @@ import ButtonBase from "@mui/material/ButtonBase";
 import type { Comparison } from "../../api/types";
 import { label } from "../../kit/theme";
 import { PayBar, scaleOf } from "./PayBar";
+import { PlainList } from "../../kit/layout";
 
 type Props = { comparison: Comparison; currency: string; chosen: string | null; onChoose: (key: string) => void };
 
@@ -23,7 +24,7 @@ export function GroupBars({ comparison, currency, chosen, onChoose }: Props) {
   const columns = { xs: "minmax(0, 1fr) 64px", md: "190px 1fr 72px minmax(0, 300px)" };
   return (
     <Box>
-      <Box component="ul" aria-label="Ranked by pay" sx={{ listStyle: "none", m: 0, p: 0 }}>
+      <PlainList aria-label="Ranked by pay">
         {rows.map((row) => (
           <Box
             component="li"
@@ -62,7 +63,7 @@ export function GroupBars({ comparison, currency, chosen, onChoose }: Props) {
             </Box>
           </Box>
         ))}
-      </Box>
+      </PlainList>
       <Box sx={{ display: { xs: "none", md: "grid" }, gridTemplateColumns: columns, columnGap: 2 }}>
         <Box sx={{ ...label, color: "text.secondary" }}>{`${currency} an hour`}</Box>
         <Box aria-hidden sx={{ ...label, position: "relative", height: 22, color: "text.secondary" }}>

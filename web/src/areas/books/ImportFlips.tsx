@@ -16,6 +16,7 @@ import { PageHead } from "../../kit/PageHead";
 import { ImportColumns } from "./ImportColumns";
 import { ImportRows } from "./ImportRows";
 import { FileButton } from "../../kit/FileButton";
+import { Row } from "../../kit/layout";
 
 // What a spreadsheet leaves open, asked in plain words.
 type Answer = { decimal?: "comma"; dates?: "dmy" | "mdy" };
@@ -175,7 +176,7 @@ export default function ImportFlips() {
               {problem}
             </Alert>
           ))}
-          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "center", my: 2 }}>
+          <Row gap={2} sx={{ my: 2 }}>
             <Typography role="status" sx={{ flex: 1, minWidth: 220 }}>
               {check.counts.taken} to take in, {check.counts.bad} with something wrong, {check.counts.repeat} already
               here.
@@ -201,7 +202,7 @@ export default function ImportFlips() {
             >
               Take in {flips(check.counts.taken)}
             </Button>
-          </Box>
+          </Row>
           <ImportRows check={check} />
         </>
       )}

@@ -14,6 +14,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { Books } from "../../api/types";
 import { Part } from "../../kit/Part";
+import { Quiet } from "../../kit/layout";
 
 type Month = Books["months"][number];
 const SHOWN: Record<string, { label: string; value: (month: Month) => number | null; text: (month: Month) => string }> =
@@ -99,11 +100,7 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
               grid={{ horizontal: true }}
             />
           </Box>
-          {left > 0 && (
-            <Box sx={{ color: "text.secondary" }}>
-              The latest 24 months; the table has all, and flips whose date is not known.
-            </Box>
-          )}
+          {left > 0 && <Quiet>The latest 24 months; the table has all, and flips whose date is not known.</Quiet>}
         </>
       )}
     </Part>

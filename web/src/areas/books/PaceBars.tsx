@@ -1,6 +1,7 @@
 // Goals of a year as bars: what has come, and where an even year would stand today.
 import Box from "@mui/material/Box";
 import type { BooksYear } from "../../api/types";
+import { Row } from "../../kit/layout";
 
 type Goal = BooksYear["goals"][number];
 
@@ -16,10 +17,10 @@ export function PaceBars({ goals }: { goals: Goal[] }) {
         const behind = (goal.share ?? 0) < (adds ? goal.gone : 1);
         return (
           <Box key={goal.key} sx={{ mb: 1.5 }}>
-            <Box sx={{ display: "flex", justifyContent: "space-between", gap: 2 }}>
+            <Row wrap={false} gap={2} align="stretch" sx={{ justifyContent: "space-between" }}>
               <b>{goal.label}</b>
               <span>{`${goal.so_far} of ${goal.goal}`}</span>
-            </Box>
+            </Row>
             <Box
               role="img"
               aria-label={`${goal.label}: ${goal.so_far} of ${goal.goal}. ${goal.text}`}

@@ -14,6 +14,7 @@ import { Link } from "react-router";
 import type { FlipSpread } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
+import { PlainList, Row } from "../../kit/layout";
 
 const COLOURS: Record<string, string> = {
   "floor pay": "var(--k-palette-warning-main)",
@@ -105,16 +106,16 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
               <ChartsTooltip trigger="item" />
             </ChartsContainer>
           </Box>
-          <Box component="ul" sx={{ display: "flex", flexWrap: "wrap", columnGap: 3, listStyle: "none", p: 0, m: 0 }}>
+          <PlainList sx={{ display: "flex", flexWrap: "wrap", columnGap: 3 }}>
             {lines.map((line) => (
-              <Box component="li" key={line.label} sx={{ display: "flex", gap: 1, alignItems: "center" }}>
+              <Row component="li" key={line.label} wrap={false}>
                 <svg width={28} height={6} aria-hidden>
                   <path d="M0 3H28" stroke={COLOURS[line.label]} strokeWidth={2} strokeDasharray={DASHES[line.label]} />
                 </svg>
                 {`${line.label} ${line.pay?.text} ${currency} an hour`}
-              </Box>
+              </Row>
             ))}
-          </Box>
+          </PlainList>
         </>
       )}
       <Typography variant="caption" component="p" sx={{ color: "text.secondary" }}>

@@ -9,6 +9,7 @@ import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 import { useBooksFilter } from "./useBooksFilter";
 import Box from "@mui/material/Box";
+import { Row } from "../../kit/layout";
 
 // What the parts of "What if" say alike: money or "not known", what is assumed, the row of choices.
 const money = (value: { text: string } | null | undefined, currency: string) =>
@@ -19,7 +20,9 @@ const Assumed = ({ lines }: { lines: string[] }) => (
   </Typography>
 );
 const Inputs = ({ children }: { children: ReactNode }) => (
-  <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, mb: 1.5 }}>{children}</Box>
+  <Row gap={2} align="stretch" sx={{ mb: 1.5 }}>
+    {children}
+  </Row>
 );
 
 export default function WhatIf() {

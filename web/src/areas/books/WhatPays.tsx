@@ -18,6 +18,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import { EventDialog } from "../../kit/EventDialog";
+import { PlainList, Quiet } from "../../kit/layout";
 
 // What is in hand by what it pays from here on: what to finish first, what to sell as it is, what to drop.
 type Row = FromHere["rows"][number];
@@ -49,7 +50,7 @@ function FromHerePart({ workshop }: { workshop: Workshop }) {
       {rows.length === 0 ? (
         <Typography sx={{ color: "text.secondary" }}>Nothing is in hand that is not for sale.</Typography>
       ) : (
-        <Box component="ol" aria-label="In hand by what it pays from here on" sx={{ listStyle: "none", m: 0, p: 0 }}>
+        <PlainList component="ol" aria-label="In hand by what it pays from here on">
           {rows.map((row) => (
             <Box
               component="li"
@@ -66,10 +67,10 @@ function FromHerePart({ workshop }: { workshop: Workshop }) {
                   </Button>
                 )}
               </Box>
-              <Box sx={{ color: "text.secondary" }}>{row.text}</Box>
+              <Quiet>{row.text}</Quiet>
             </Box>
           ))}
-        </Box>
+        </PlainList>
       )}
       <Typography variant="caption" component="p" sx={{ color: "text.secondary" }}>
         What was spent and worked so far is spent either way, so it is left out. What a piece brings as it stands is
@@ -180,9 +181,9 @@ function List({ title, flips, currency }: { title: string; flips: One[]; currenc
               {flip.name}
             </Link>
             {`: ${flip.profit?.text} ${currency}${flip.effort ? ` in ${flip.effort.text}` : ", hours not known"}`}
-            <Box sx={{ color: "text.secondary" }}>
+            <Quiet>
               {flip.reasons.length ? flip.reasons.join("; ") : "nothing sets it apart that history can show"}
-            </Box>
+            </Quiet>
           </li>
         ))}
       </Box>

@@ -20,6 +20,7 @@ import { SmallTable } from "../../kit/SmallTable";
 import { SubNav } from "../../kit/SubNav";
 import { PaceBars } from "./PaceBars";
 import { KEPT, useBooksFilter } from "./useBooksFilter";
+import { PlainList, Quiet } from "../../kit/layout";
 
 const KINDS = [
   { key: "tool", label: "Tool" },
@@ -69,7 +70,7 @@ export default function YearPage() {
               goal.heading ?? "–",
               <>
                 {goal.text}
-                {goal.needed && <Box sx={{ color: "text.secondary" }}>{`needs ${goal.needed}`}</Box>}
+                {goal.needed && <Quiet>{`needs ${goal.needed}`}</Quiet>}
               </>,
             ],
           }))}
@@ -198,7 +199,7 @@ function ExportsPart({ year }: { year: number }) {
   ];
   return (
     <Part title="Files">
-      <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
+      <PlainList>
         {files.map((file) => (
           <Box
             component="li"
@@ -211,7 +212,7 @@ function ExportsPart({ year }: { year: number }) {
             <Typography sx={{ color: "text.secondary" }}>{file.note}</Typography>
           </Box>
         ))}
-      </Box>
+      </PlainList>
     </Part>
   );
 }

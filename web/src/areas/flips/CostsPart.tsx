@@ -11,6 +11,7 @@ import { CostDialog } from "./CostDialog";
 import Button from "@mui/material/Button";
 import { useUpload } from "../../kit/photos/useUpload";
 import { FileButton } from "../../kit/FileButton";
+import { Quiet } from "../../kit/layout";
 
 export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
   const [dialog, setDialog] = useState<Cost | null>(null);
@@ -27,7 +28,7 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
     .join(" · ");
   return (
     <Fold title="Costs" summary={summary}>
-      {piece.costs.length === 0 && <Box sx={{ color: "text.secondary" }}>Nothing spent beyond the price paid.</Box>}
+      {piece.costs.length === 0 && <Quiet>Nothing spent beyond the price paid.</Quiet>}
       <Entries>
         {piece.costs.map((cost) => (
           <Entry
@@ -44,7 +45,7 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
             extra={!cost.trip_id && <ReceiptButton cost={cost} />}
           >
             {cost.what}
-            <Box component="span" sx={{ color: "text.secondary" }}>
+            <Quiet component="span">
               {cost.trip_id ? (
                 <>
                   , <Link to="/scout/trips">trip</Link>
@@ -53,7 +54,7 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
                 `, ${cost.category}`
               )}
               {cost.shares.length > 1 && `, shared: ${cost.amount?.text} over ${cost.shares.length} pieces`}
-            </Box>
+            </Quiet>
           </Entry>
         ))}
       </Entries>

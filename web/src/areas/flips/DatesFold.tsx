@@ -9,6 +9,7 @@ import { Entries, Entry } from "../../kit/Entry";
 import { EventDialog } from "../../kit/EventDialog";
 import { Fold } from "../../kit/Fold";
 import { EVENT_BUTTONS } from "./EventButtons";
+import { Quiet } from "../../kit/layout";
 
 function details(event: PieceEvent, currency: string): string {
   const { sale, refund } = event;
@@ -65,11 +66,7 @@ export function DatesFold({ piece, workshop }: { piece: Piece; workshop: Worksho
                 in a <Link to={`/floor/sets/${event.set_id}`}>set</Link>
               </>
             )}
-            {!event.recorded && (
-              <Box component="span" sx={{ color: "text.secondary" }}>
-                from the hours
-              </Box>
-            )}
+            {!event.recorded && <Quiet component="span">from the hours</Quiet>}
           </Entry>
         ))}
       </Entries>

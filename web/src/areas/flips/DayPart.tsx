@@ -18,6 +18,7 @@ import { BackAgain } from "../../kit/BackAgain";
 import { useDraftState } from "../../kit/session/useDraft";
 import { useTell } from "../../kit/session/useTell";
 import { useUndo } from "../../kit/session/undo";
+import { Row } from "../../kit/layout";
 
 type Line = {
   key: number;
@@ -90,7 +91,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
   return (
     <Part title="Hours of the day">
       {back && <BackAgain onAnew={() => begin(bare())} />}
-      <Box sx={{ display: "flex", gap: 2, flexWrap: "wrap", alignItems: "center", mb: 2 }}>
+      <Row gap={2} sx={{ mb: 2 }}>
         <TextField
           label="Date"
           type="date"
@@ -115,7 +116,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
           <ToggleButton value="min">minutes</ToggleButton>
         </ToggleButtonGroup>
         <Typography variant="caption">What a number without a unit is. Blank lines are left out.</Typography>
-      </Box>
+      </Row>
       {lines.slice(0, shown).map((one) => (
         <Box
           key={one.key}
@@ -183,7 +184,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
           </Box>
         </Box>
       ))}
-      <Box sx={{ display: "flex", gap: 1, mt: 2, flexWrap: "wrap" }}>
+      <Row align="stretch" sx={{ mt: 2 }}>
         <Button variant="contained" disabled={written.length === 0} onClick={() => void save()}>
           Record the day
         </Button>
@@ -198,7 +199,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
         >
           Another piece
         </Button>
-      </Box>
+      </Row>
     </Part>
   );
 }

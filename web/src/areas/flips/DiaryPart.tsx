@@ -10,6 +10,7 @@ import { Fold } from "../../kit/Fold";
 import NoteDialog from "../../kit/NoteDialog";
 import { useDiary } from "../../api/queries";
 import { FormDialog } from "../../kit/FormDialog";
+import { Quiet } from "../../kit/layout";
 
 // Everything that happened to a piece in order: dates, costs, work, steps, photos, changes of mind.
 const WORDS: Record<string, string> = {
@@ -71,7 +72,7 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
     >
       {whole && <WholeDiary id={piece.id} currency={currency} />}
       {!whole && piece.diary.length === 0 && piece.damages.length === 0 && (
-        <Box sx={{ color: "text.secondary" }}>No notes: changes of mind, damage and what was tried are kept here.</Box>
+        <Quiet>No notes: changes of mind, damage and what was tried are kept here.</Quiet>
       )}
       <Entries>
         {!whole &&
@@ -87,7 +88,7 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
                 Broken {damage.place}:
               </Box>{" "}
               {damage.what}
-              {damage.changes.length > 0 && <Box sx={{ color: "text.secondary" }}>{damage.changes.join(", ")}</Box>}
+              {damage.changes.length > 0 && <Quiet>{damage.changes.join(", ")}</Quiet>}
             </Entry>
           ))}
         {!whole &&

@@ -16,6 +16,7 @@ import type { DayOffers } from "../../api/types";
 import { useUpload } from "../../kit/photos/useUpload";
 import { useUndo } from "../../kit/session/undo";
 import { FileButton } from "../../kit/FileButton";
+import { PlainList, Quiet, Row } from "../../kit/layout";
 
 export default function Evening() {
   const workshop = useWorkshop();
@@ -43,37 +44,26 @@ function LateReceipts({ receipts, currency }: { receipts: Late[]; currency: stri
   if (receipts.length === 0) return null;
   return (
     <Part title="Latest receipts">
-      <Box component="ul" aria-label="Latest receipts" sx={{ listStyle: "none", m: 0, p: 0 }}>
+      <PlainList aria-label="Latest receipts">
         {receipts.map((one) => (
-          <Row key={one.id} receipt={one} currency={currency} />
+          <ReceiptLine key={one.id} receipt={one} currency={currency} />
         ))}
-      </Box>
+      </PlainList>
     </Part>
   );
 }
 
-function Row({ receipt, currency }: { receipt: Late; currency: string }) {
+function ReceiptLine({ receipt, currency }: { receipt: Late; currency: string }) {
   const { send, progress, refused } = useUpload({ receipt_id: receipt.id });
   const { remove } = useUndo();
   const name = receipt.shop ?? "a shop that was not named";
   return (
-    <Box
-      component="li"
-      sx={{
-        display: "flex",
-        flexWrap: "wrap",
-        gap: 1,
-        py: 1,
-        alignItems: "center",
-        borderBottom: 1,
-        borderColor: "divider",
-      }}
-    >
+    <Row component="li" sx={{ py: 1, borderBottom: 1, borderColor: "divider" }}>
       <Box sx={{ flex: "1 1 260px", minWidth: 0 }}>
         <Box sx={{ fontWeight: 600 }}>
           {[receipt.shop ?? "Shop not named", receipt.spent_on?.text].filter(Boolean).join(", ")}
         </Box>
-        <Box sx={{ color: "text.secondary" }}>{receipt.lines.join(", ")}</Box>
+        <Quiet>{receipt.lines.join(", ")}</Quiet>
       </Box>
       <Box sx={{ minWidth: 90, textAlign: "right" }}>{`${receipt.total?.text} ${currency}`}</Box>
       {receipt.photos.map((address, place) => (
@@ -104,6 +94,6 @@ function Row({ receipt, currency }: { receipt: Late; currency: string }) {
           {refused.join(" ")}
         </Box>
       )}
-    </Box>
+    </Row>
   );
 }

@@ -17,6 +17,7 @@ import TextField from "@mui/material/TextField";
 import { api, ask, ProblemError } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
 import { useUndo } from "../../kit/session/undo";
+import { Row } from "../../kit/layout";
 
 export const EVENT_BUTTONS: Record<string, string> = {
   first_work: "Record first work",
@@ -44,7 +45,7 @@ export function EventButtons({ piece, workshop, first }: { piece: Piece; worksho
   const others = piece.possible_events.filter((choice) => !ENDINGS.includes(choice.key));
   return (
     <>
-      <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 1, mb: 3, ml: first ? 0 : -1 }}>
+      <Row className="no-print" align="stretch" sx={{ mb: 3, ml: first ? 0 : -1 }}>
         {others.map((choice, place) => (
           <Button
             key={choice.key}
@@ -60,7 +61,7 @@ export function EventButtons({ piece, workshop, first }: { piece: Piece; worksho
             Ended another way
           </Button>
         )}
-      </Box>
+      </Row>
       <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
         {endings.map((choice) => (
           <MenuItem

@@ -22,6 +22,7 @@ import { useSettled } from "../../kit/useSettled";
 import type { PieceRow } from "../../api/types";
 import { FloorRow, FloorHead } from "./FloorRow";
 import { SeveralBar } from "./SeveralBar";
+import { Row } from "../../kit/layout";
 
 // How the lists of pieces may be sorted.
 const SORTS = {
@@ -106,7 +107,7 @@ export default function Floor() {
         </Suspense>
       )}
       <SubNav name="Floor" pages={FLOOR_PAGES} />
-      <Box className="no-print" sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", mb: 1.5, alignItems: "center" }}>
+      <Row className="no-print" gap={1.5} sx={{ mb: 1.5 }}>
         <ToggleButtonGroup
           exclusive
           size="small"
@@ -147,7 +148,7 @@ export default function Floor() {
             {chosen ? "Stop choosing" : "Choose several"}
           </Button>
         )}
-      </Box>
+      </Row>
       {chosen && <SeveralBar rows={[...chosen.values()]} workshop={workshop.data} onClose={() => setChosen(null)} />}
       {rows.length === 0 ? (
         <Empty

@@ -6,6 +6,7 @@ import type { Piece } from "../../api/types";
 import { Figures } from "../../kit/Figures";
 import { SmallTable } from "../../kit/SmallTable";
 import { label } from "../../kit/theme";
+import { Quiet } from "../../kit/layout";
 
 type Budget = NonNullable<Piece["budget"]>;
 const WIDTH = 600; // units of the picture, stretched to the room there is
@@ -83,9 +84,7 @@ export function HoursGauge({ budget, currency }: { budget: Budget; currency: str
               ],
             }))}
           />
-          <Box sx={{ color: "text.secondary" }}>
-            What was spent and worked so far is spent either way, so it is left out.
-          </Box>
+          <Quiet>What was spent and worked so far is spent either way, so it is left out.</Quiet>
         </Box>
       )}
     </Box>

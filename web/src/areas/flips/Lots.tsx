@@ -14,6 +14,7 @@ import { PageHead } from "../../kit/PageHead";
 import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { LotDialog } from "./LotDialog";
+import { PlainList, Quiet, Row } from "../../kit/layout";
 
 export default function Lots() {
   const [page, setPage] = useState(1);
@@ -43,20 +44,20 @@ export default function Lots() {
           {button}
         </Empty>
       ) : (
-        <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0, borderTop: 2 }}>
+        <PlainList sx={{ borderTop: 2 }}>
           {rows.map((lot) => (
-            <Box
+            <Row
               component="li"
               key={lot.id}
-              sx={{ py: 1.25, borderBottom: 1, borderColor: "divider", display: "flex", gap: 2, flexWrap: "wrap" }}
+              gap={2}
+              align="stretch"
+              sx={{ py: 1.25, borderBottom: 1, borderColor: "divider" }}
             >
               <Box sx={{ flex: "1 1 240px" }}>
                 <Link component={RouterLink} to={`/scout/lots/${lot.id}`} sx={{ fontWeight: 600 }}>
                   {lot.name}
                 </Link>
-                <Box sx={{ color: "text.secondary" }}>
-                  {[lot.source, lot.bought_on?.text].filter(Boolean).join(", ")}
-                </Box>
+                <Quiet>{[lot.source, lot.bought_on?.text].filter(Boolean).join(", ")}</Quiet>
               </Box>
               <Box sx={{ flex: "2 1 300px", color: "text.secondary" }}>
                 {lot.members.map((member) => `${member.name} ${member.total?.text ?? "?"}`).join(" · ")}
@@ -64,9 +65,9 @@ export default function Lots() {
               <Box sx={{ minWidth: 110, textAlign: "right", fontWeight: 600 }}>
                 {lot.total ? `${lot.total.text} ${workshop.data.currency}` : "price not known"}
               </Box>
-            </Box>
+            </Row>
           ))}
-        </Box>
+        </PlainList>
       )}
       {total > per && (
         <Pagination sx={{ mt: 2 }} count={Math.ceil(total / per)} page={page} onChange={(_, next) => setPage(next)} />

@@ -8,13 +8,14 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useProspects } from "../../api/queries";
 import type { Workshop } from "../../api/types";
-import { emptyRow, type Row } from "./members";
+import { emptyRow, type Row as Member } from "./members";
+import { Row } from "../../kit/layout";
 
-type Props = { rows: Row[]; set: (rows: Row[]) => void; rule: string; workshop: Workshop };
+type Props = { rows: Member[]; set: (rows: Member[]) => void; rule: string; workshop: Workshop };
 
 export function MemberRows({ rows, set, rule, workshop }: Props) {
   const spotted = useProspects("open", 1, "");
-  const change = (key: string, changes: Partial<Row>) =>
+  const change = (key: string, changes: Partial<Member>) =>
     set(rows.map((row) => (row.key === key ? { ...row, ...changes } : row)));
   const taken = new Set(rows.map((row) => row.prospect_id));
   const free = (spotted.data?.rows ?? []).filter((one) => !taken.has(one.id));
@@ -98,7 +99,7 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
           </Button>
         </Box>
       ))}
-      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center" }}>
+      <Row>
         <Button variant="outlined" onClick={() => set([...rows, emptyRow()])}>
           Another piece
         </Button>
@@ -124,7 +125,7 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
             ))}
           </TextField>
         )}
-      </Box>
+      </Row>
     </Box>
   );
 }

@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import { usePieceMixes } from "../../api/queries";
 import { Fold } from "../../kit/Fold";
 import { Swatch } from "../../kit/Swatch";
+import { Quiet, Row } from "../../kit/layout";
 
 export function MixesPart({ id }: { id: number }) {
   const { data } = usePieceMixes(id);
@@ -15,48 +16,54 @@ export function MixesPart({ id }: { id: number }) {
       summary={[...data.colours.map((one) => one.label), ...data.mixes.map((one) => one.mix.name)].join(", ")}
     >
       {data.colours.map(({ label, swatch, zones, needed, coats, stands }) => (
-        <Box key={label} sx={{ display: "flex", gap: 1.5, py: 1, borderBottom: 1, borderColor: "divider" }}>
+        <Row key={label} wrap={false} gap={1.5} align="stretch" sx={{ py: 1, borderBottom: 1, borderColor: "divider" }}>
           <Swatch colour={swatch} />
           <Box sx={{ minWidth: 0 }}>
             <Box sx={{ fontWeight: 600 }}>{label}</Box>
             <Box>{zones || "not in the look now"}</Box>
-            <Box sx={{ color: "text.secondary" }}>
+            <Quiet>
               {coats.map((coat) => `${coat.step ?? "taken"}: ${coat.amount}, ${coat.on?.text}`).join("; ") ||
                 "no coat of it yet"}
-            </Box>
-            <Box sx={{ color: "text.secondary" }}>
+            </Quiet>
+            <Quiet>
               {stands.length
                 ? `${needed ? "On the shelf" : "For a touch-up"}: ${stands.map((one) => [one.left, one.place].filter(Boolean).join(", ")).join("; ")}`
                 : "None stands on the shelf"}
               {needed && ` · ${needed} still needed`}
-            </Box>
+            </Quiet>
           </Box>
-        </Box>
+        </Row>
       ))}
       {data.mixes.map(({ mix, zones, needed, coats, stands }) => (
-        <Box key={mix.id} sx={{ display: "flex", gap: 1.5, py: 1, borderBottom: 1, borderColor: "divider" }}>
+        <Row
+          key={mix.id}
+          wrap={false}
+          gap={1.5}
+          align="stretch"
+          sx={{ py: 1, borderBottom: 1, borderColor: "divider" }}
+        >
           <Swatch colour={mix.swatch} />
           <Box sx={{ minWidth: 0 }}>
             <Link to={`/shelf/mixes/${mix.id}`} style={{ fontWeight: 600 }}>
               {mix.name}
             </Link>
             <Box>{zones || "not in the look now"}</Box>
-            <Box sx={{ color: "text.secondary" }}>
+            <Quiet>
               {coats
                 .map(
                   (coat) =>
                     `${coat.step ?? "taken"}: ${coat.amount}${coat.version ? `, version ${coat.version}` : ""}, ${coat.on?.text}`,
                 )
                 .join("; ") || "no coat of it yet"}
-            </Box>
-            <Box sx={{ color: "text.secondary" }}>
+            </Quiet>
+            <Quiet>
               {stands.length
                 ? `For a touch-up: ${stands.map((one) => `${one.left}${one.version ? ` of version ${one.version}` : ""}${one.place && `, ${one.place}`}`).join("; ")}`
                 : `None is left: mix it anew, ${mix.parts.map((part) => `${part.parts} ${part.label}`).join(" to ")}`}
               {needed && ` · ${needed} still needed`}
-            </Box>
+            </Quiet>
           </Box>
-        </Box>
+        </Row>
       ))}
     </Fold>
   );

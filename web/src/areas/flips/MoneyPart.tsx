@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import type { Piece } from "../../api/types";
 import { PriceTape } from "../../kit/PriceTape";
 import { WorthPart } from "./WorthPart";
+import { Row } from "../../kit/layout";
 
 const TONE = { content: "primary.main", short: "warning.main", loss: "error.main" } as const;
 
@@ -13,7 +14,7 @@ export function MoneyPart({ piece, currency }: { piece: Piece; currency: string 
     <Box component="section" aria-label="What it fetches, what it needs" sx={{ borderTop: 2, pt: 1.25, mb: 3 }}>
       <WorthPart worth={piece.worth} />
       {!piece.strip.ended && (
-        <Box sx={{ display: "flex", gap: 2, alignItems: "flex-start", mb: 1 }}>
+        <Row wrap={false} gap={2} align="flex-start" sx={{ mb: 1 }}>
           <Box sx={{ flex: 1, fontSize: 18, fontWeight: 600, lineHeight: 1.35 }}>
             {both ? (
               <Box sx={{ borderLeft: 4, borderColor: TONE[both.state], pl: 1.5 }}>
@@ -30,7 +31,7 @@ export function MoneyPart({ piece, currency }: { piece: Piece; currency: string 
           <Link to={`/pieces/${piece.id}/price`} style={{ lineHeight: "44px", whiteSpace: "nowrap" }}>
             Price it
           </Link>
-        </Box>
+        </Row>
       )}
       <PriceTape tape={piece.tape} currency={currency} />
     </Box>

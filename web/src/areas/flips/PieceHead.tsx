@@ -11,6 +11,7 @@ import { useUndo } from "../../kit/session/undo";
 import { useCatalogue, usePlan, useWorkshop } from "../../api/queries";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
+import { Quiet, Row } from "../../kit/layout";
 
 // Something broke: dated, with what is expected from now on.
 const PLACES = [
@@ -96,14 +97,14 @@ export function PieceHead({ piece, workshop, onEdit }: Props) {
     if (await remove(api.DELETE("/api/pieces/{id}", { params: { path: { id } } }))) void navigate("/floor");
   };
   return (
-    <Box sx={{ display: "flex", gap: 1, alignItems: "flex-start", mb: 1.5 }}>
+    <Row wrap={false} align="flex-start" sx={{ mb: 1.5 }}>
       <Box sx={{ flex: 1, minWidth: 0 }}>
         <Box sx={{ color: "text.secondary", fontSize: 14 }}>
           <Link to="/floor">Floor</Link>
           {` › ${ticket}`}
         </Box>
         <Typography variant="h1">{name}</Typography>
-        <Box sx={{ color: "text.secondary" }}>{[fields.kind, line].filter(Boolean).join(" · ")}</Box>
+        <Quiet>{[fields.kind, line].filter(Boolean).join(" · ")}</Quiet>
       </Box>
       <Button variant="outlined" onClick={onEdit} className="no-print">
         Edit piece
@@ -118,6 +119,6 @@ export function PieceHead({ piece, workshop, onEdit }: Props) {
         ]}
       />
       {broken && <DamageDialog piece={piece} workshop={workshop} onClose={() => setBroken(false)} />}
-    </Box>
+    </Row>
   );
 }

@@ -34,6 +34,7 @@ import { NoPlan, WhatNext } from "./WhatNext";
 import { Cautions } from "../../kit/Cautions";
 import { FitTable } from "../../kit/FitTable";
 import { WorkList } from "../../kit/WorkList";
+import { Quiet } from "../../kit/layout";
 
 export default function PiecePage() {
   const id = Number(useParams().id);
@@ -201,9 +202,9 @@ function FindingsFold({ id }: { id: number }) {
       {findings.map((one) => (
         <Box key={one.id} sx={{ py: 0.75, borderBottom: 1, borderColor: "divider" }}>
           <b>{one.label}</b>
-          <Box component="span" sx={{ color: "text.secondary" }}>
+          <Quiet component="span">
             {[one.zone_label, one.measure, one.note].filter(Boolean).map((text) => ` · ${text}`)}
-          </Box>
+          </Quiet>
           <Box>{one.says}</Box>
         </Box>
       ))}
@@ -232,9 +233,7 @@ function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
       {piece.work.length > 0 ? (
         <WorkList entries={piece.work} forPiece={piece.id} people={workshop.people.length} />
       ) : (
-        <Box sx={{ color: "text.secondary" }}>
-          No hours recorded. Start the timer, or write down afterwards what it took.
-        </Box>
+        <Quiet>No hours recorded. Start the timer, or write down afterwards what it took.</Quiet>
       )}
     </Fold>
   );

@@ -13,6 +13,7 @@ import { useDraftState } from "../../kit/session/useDraft";
 import { useTell } from "../../kit/session/useTell";
 import { useUndo } from "../../kit/session/undo";
 import { EMPTY_LINE, type ReceiptLine, ReceiptRow, sent } from "./ReceiptRow";
+import { Row } from "../../kit/layout";
 
 type Props = { workshop: Workshop; shops: string[]; piece?: Named; onDone?: () => void };
 
@@ -105,7 +106,7 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
         />
       ))}
       {errors.lines && <Alert severity="error">{errors.lines}</Alert>}
-      <Box sx={{ display: "flex", gap: 1, mt: 2, flexWrap: "wrap" }}>
+      <Row align="stretch" sx={{ mt: 2 }}>
         <Button variant="contained" disabled={used.length === 0} onClick={() => void save(false)}>
           Record receipt
         </Button>
@@ -113,7 +114,7 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
           Record and add another
         </Button>
         <Button onClick={another}>Another line</Button>
-      </Box>
+      </Row>
     </>
   );
 }

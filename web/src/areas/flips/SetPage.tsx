@@ -18,6 +18,7 @@ import { PriceTape } from "../../kit/PriceTape";
 import { SetEventDialog, type SetKind } from "./SetEventDialog";
 import Typography from "@mui/material/Typography";
 import type { SetPlan } from "../../api/types";
+import { PlainList, Quiet, Row } from "../../kit/layout";
 
 const BUTTONS: Record<SetKind, string> = {
   ready: "The set is ready",
@@ -68,7 +69,7 @@ export default function SetPage() {
       </Part>
       {data.state !== "sold" && <SetPlanPart id={id} />}
       <Part title="What happened">
-        {data.events.length === 0 && <Box sx={{ color: "text.secondary" }}>Not listed yet.</Box>}
+        {data.events.length === 0 && <Quiet>Not listed yet.</Quiet>}
         <Entries>
           {data.events.map((event) => (
             <Entry
@@ -139,11 +140,11 @@ function SetPlanPart({ id }: { id: number }) {
         {`${data.together?.text} to come in one go`}
         {saved ? `, ${data.alone?.text} one by one: setting up and cleaning count once.` : "."}
       </Typography>
-      <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
+      <PlainList component="ol">
         {data.lines.map((line, place) => (
           <Step key={line.key} line={line} first={line.phase !== data.lines[place - 1]?.phase} />
         ))}
-      </Box>
+      </PlainList>
     </Part>
   );
 }
@@ -157,15 +158,15 @@ function Step({ line, first }: { line: Line; first: boolean }) {
           {line.phase}
         </Typography>
       )}
-      <Box sx={{ display: "flex", gap: 1 }}>
+      <Row wrap={false} align="stretch">
         <Box sx={{ flex: 1, textDecoration: over ? "line-through" : undefined, fontWeight: 500 }}>{line.label}</Box>
         <Box sx={{ whiteSpace: "nowrap" }}>{line.time?.text}</Box>
-      </Box>
-      <Box role="group" aria-label={line.label} sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 0.5 }}>
+      </Row>
+      <Row role="group" aria-label={line.label} gap={0.5} align="stretch" sx={{ mt: 0.5 }}>
         {line.pieces.map((piece) => (
           <Tick key={piece.id} line={line} piece={piece} />
         ))}
-      </Box>
+      </Row>
     </Box>
   );
 }

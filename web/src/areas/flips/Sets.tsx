@@ -16,6 +16,7 @@ import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
 import { FLOOR_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
+import { PlainList, Quiet, Row } from "../../kit/layout";
 
 const STATE: Record<string, string> = {
   together: "not listed yet",
@@ -50,20 +51,22 @@ export default function Sets() {
           {button}
         </Empty>
       ) : (
-        <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0, borderTop: 2 }}>
+        <PlainList sx={{ borderTop: 2 }}>
           {sets.data.rows.map((set) => {
             const last = [...set.events].reverse().find((event) => event.price ?? event.asking);
             return (
-              <Box
+              <Row
                 component="li"
                 key={set.id}
-                sx={{ py: 1.25, borderBottom: 1, borderColor: "divider", display: "flex", gap: 2, flexWrap: "wrap" }}
+                gap={2}
+                align="stretch"
+                sx={{ py: 1.25, borderBottom: 1, borderColor: "divider" }}
               >
                 <Box sx={{ flex: "1 1 240px" }}>
                   <Link component={RouterLink} to={`/floor/sets/${set.id}`} sx={{ fontWeight: 600 }}>
                     {set.name}
                   </Link>
-                  <Box sx={{ color: "text.secondary" }}>{STATE[set.state]}</Box>
+                  <Quiet>{STATE[set.state]}</Quiet>
                 </Box>
                 <Box sx={{ flex: "2 1 300px", color: "text.secondary" }}>
                   {set.members.map((member) => member.name).join(" · ")}
@@ -71,10 +74,10 @@ export default function Sets() {
                 <Box sx={{ minWidth: 110, textAlign: "right", fontWeight: 600 }}>
                   {last ? `${(last.price ?? last.asking)?.text} ${workshop.data.currency}` : "no price"}
                 </Box>
-              </Box>
+              </Row>
             );
           })}
-        </Box>
+        </PlainList>
       )}
       {sets.data.total > sets.data.per && (
         <Pagination

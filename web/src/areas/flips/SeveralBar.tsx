@@ -1,5 +1,4 @@
 // What can be done on several pieces at once: made ready, listed, lowered, their work moved, sold as a set.
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { useNavigate } from "react-router";
@@ -8,6 +7,7 @@ import type { PieceRow, Workshop } from "../../api/types";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { useUndo } from "../../kit/session/undo";
+import { Row } from "../../kit/layout";
 
 type Act = "ready" | "listed" | "price_changed" | "move" | "set";
 type Props = { rows: PieceRow[]; workshop: Workshop; onClose: () => void };
@@ -65,19 +65,7 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
   };
   const asked = Object.fromEntries(rows.map((row, place) => [`rows/${place}/asking`, row.price?.money?.typed ?? ""]));
   return (
-    <Box
-      role="group"
-      aria-label="Chosen pieces"
-      sx={{
-        display: "flex",
-        flexWrap: "wrap",
-        gap: 1,
-        alignItems: "center",
-        bgcolor: "background.paper",
-        p: 1,
-        mb: 1.5,
-      }}
-    >
+    <Row role="group" aria-label="Chosen pieces" sx={{ bgcolor: "background.paper", p: 1, mb: 1.5 }}>
       <b>{rows.length === 0 ? "Choose pieces below" : `${named(rows.length)} chosen`}</b>
       {ACTS.map(([key, label]) => (
         <Button
@@ -100,6 +88,6 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
           onSubmit={save}
         />
       )}
-    </Box>
+    </Row>
   );
 }

@@ -9,6 +9,7 @@ import { useUndo } from "../../kit/session/undo";
 import { Entries, Entry } from "../../kit/Entry";
 import { FormDialog } from "../../kit/FormDialog";
 import { Fold } from "../../kit/Fold";
+import { Quiet } from "../../kit/layout";
 
 export function StashPart({ id }: { id: number }) {
   const { data } = useStashFit(id);
@@ -59,7 +60,7 @@ export function StashPart({ id }: { id: number }) {
             }
           >
             {`${fit.what}: ${fit.name}`}
-            <Box component="span" sx={{ color: "text.secondary" }}>{`, ${fit.why}`}</Box>
+            <Quiet component="span">{`, ${fit.why}`}</Quiet>
           </Entry>
         ))}
       </Entries>

@@ -9,6 +9,7 @@ import type { ToolResult } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Fold } from "../../kit/Fold";
 import { SmallTable } from "../../kit/SmallTable";
+import { PlainList, Quiet } from "../../kit/layout";
 
 export function ToolsPart({ id }: { id: number }) {
   const { data } = useToolResults(id);
@@ -25,15 +26,15 @@ export function ToolsPart({ id }: { id: number }) {
       action={action}
     >
       {data.results.length === 0 ? (
-        <Box sx={{ color: "text.secondary" }}>
+        <Quiet>
           Nothing yet. The tools begin from this piece’s measures, and what they find is kept here with its cut list.
-        </Box>
+        </Quiet>
       ) : (
-        <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
+        <PlainList>
           {data.results.map((result) => (
             <Row key={result.id} result={result} piece={id} />
           ))}
-        </Box>
+        </PlainList>
       )}
     </Fold>
   );
@@ -64,9 +65,7 @@ function Row({ result, piece }: { result: ToolResult; piece: number }) {
           </Link>
           <Box>{result.headline}</Box>
           {result.materials.length > 0 && (
-            <Box
-              sx={{ color: "text.secondary" }}
-            >{`${finished ? "Used" : "To buy"}: ${result.materials.map((one) => `${one.text} ${one.label}`).join(", ")}`}</Box>
+            <Quiet>{`${finished ? "Used" : "To buy"}: ${result.materials.map((one) => `${one.text} ${one.label}`).join(", ")}`}</Quiet>
           )}
         </Box>
         <Box className="no-print">

@@ -21,6 +21,7 @@ import FormGroup from "@mui/material/FormGroup";
 import FormLabel from "@mui/material/FormLabel";
 import type { FieldSpec, ShareInput } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
+import { PlainList, Quiet, Row } from "../../kit/layout";
 
 // Recording a trip, or correcting it.
 type Props = { trip?: Trip; workshop: Workshop; pieces?: ShareInput[]; onClose: () => void };
@@ -167,16 +168,18 @@ export default function Trips() {
           {button}
         </Empty>
       ) : (
-        <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0, borderTop: 2 }}>
+        <PlainList sx={{ borderTop: 2 }}>
           {rows.map((trip) => (
-            <Box
+            <Row
               component="li"
               key={trip.id}
-              sx={{ py: 1.25, borderBottom: 1, borderColor: "divider", display: "flex", gap: 2, flexWrap: "wrap" }}
+              gap={2}
+              align="stretch"
+              sx={{ py: 1.25, borderBottom: 1, borderColor: "divider" }}
             >
               <Box sx={{ flex: "1 1 220px" }}>
                 <Box sx={{ fontWeight: 600 }}>{trip.what}</Box>
-                <Box sx={{ color: "text.secondary" }}>
+                <Quiet>
                   {[
                     trip.on?.text,
                     trip.fields.distance && `${trip.fields.distance} ${unit}`,
@@ -185,12 +188,12 @@ export default function Trips() {
                   ]
                     .filter(Boolean)
                     .join(", ")}
-                </Box>
-                <Box sx={{ color: "text.secondary" }}>{made(trip)}</Box>
+                </Quiet>
+                <Quiet>{made(trip)}</Quiet>
               </Box>
               <Box sx={{ flex: "2 1 300px" }}>
                 {trip.shares.map((share) => (
-                  <Box key={share.piece_id} sx={{ display: "flex", gap: 1 }}>
+                  <Row key={share.piece_id} wrap={false} align="stretch">
                     <Box sx={{ flex: 1 }}>
                       <Link to={`/pieces/${share.piece_id}`} style={{ display: "inline-block", padding: "3px 0" }}>
                         {share.name}
@@ -198,7 +201,7 @@ export default function Trips() {
                     </Box>
                     <Box sx={{ minWidth: 70, textAlign: "right" }}>{share.amount?.text}</Box>
                     <Box sx={{ minWidth: 70, textAlign: "right" }}>{share.effort?.text ?? ""}</Box>
-                  </Box>
+                  </Row>
                 ))}
               </Box>
               <Box sx={{ flex: "1 0 110px", textAlign: "right" }}>
@@ -218,9 +221,9 @@ export default function Trips() {
                   </Button>
                 </Box>
               </Box>
-            </Box>
+            </Row>
           ))}
-        </Box>
+        </PlainList>
       )}
       {total > per && (
         <Pagination sx={{ mt: 2 }} count={Math.ceil(total / per)} page={page} onChange={(_, next) => setPage(next)} />

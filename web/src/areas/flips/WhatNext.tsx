@@ -14,6 +14,7 @@ import { drying, useBlocks } from "../../kit/session/useBlocks";
 import { useTick } from "../../kit/session/useTick";
 import { useUndo } from "../../kit/session/undo";
 import { useStartStep } from "../../kit/useStartStep";
+import { Row } from "../../kit/layout";
 
 export function WhatNext({ id }: { id: number }) {
   const { data } = usePlan(id);
@@ -32,14 +33,14 @@ export function NoPlan({ id }: { id: number }) {
         From what is found and how it is to look, the plan follows: steps with times, materials, cost and the day it can
         be ready.
       </Typography>
-      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+      <Row align="stretch">
         <Button component={Link} to={`/pieces/${id}/over`} variant="contained">
           Look it over
         </Button>
         <Button component={Link} to={`/pieces/${id}/look`} variant="outlined">
           Choose a look
         </Button>
-      </Box>
+      </Row>
     </Box>
   );
 }
@@ -68,10 +69,15 @@ function Next({ page, plan, step, link }: { page: Plan; plan: Steps; step: Step;
   const number = plan.steps.indexOf(step) + 1;
   return (
     <Box data-next={step.key} sx={{ mb: 2.5 }}>
-      <Box sx={{ display: "flex", justifyContent: "space-between", gap: 2, color: "text.secondary", fontSize: 15 }}>
+      <Row
+        wrap={false}
+        gap={2}
+        align="stretch"
+        sx={{ justifyContent: "space-between", color: "text.secondary", fontSize: 15 }}
+      >
         <span>{`Next · ${step.remaining?.seconds ? step.remaining.text : step.time?.text}`}</span>
         <span>{`step ${number} of ${plan.steps.length}`}</span>
-      </Box>
+      </Row>
       <Typography component="h2" sx={{ fontSize: 25, fontWeight: 600, lineHeight: 1.2, mb: 0.75 }}>
         {step.label}
       </Typography>
@@ -92,7 +98,7 @@ function Next({ page, plan, step, link }: { page: Plan; plan: Steps; step: Step;
           {block.text}
         </Box>
       ))}
-      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", mt: 1 }} className="no-print">
+      <Row sx={{ mt: 1 }} className="no-print">
         {answered ? (
           <Button variant="contained" component={Link} to={link}>
             Answer it in the plan
@@ -122,7 +128,7 @@ function Next({ page, plan, step, link }: { page: Plan; plan: Steps; step: Step;
             { label: "Another look", to: `/pieces/${page.id}/look` },
           ]}
         />
-      </Box>
+      </Row>
       {why && (
         <Box sx={{ mt: 1, color: "text.secondary" }}>
           {step.why}

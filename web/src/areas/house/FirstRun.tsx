@@ -9,6 +9,7 @@ import { useOpen } from "../../kit/session/open";
 import { Rule } from "./Rule";
 import { rules } from "./groups";
 import { useSaveRule } from "./useSaveRule";
+import { Row } from "../../kit/layout";
 
 const FIRST = ["currency", "length_unit", "floor_pay", "target_pay"];
 const COMMAND = "bin/kohlrabi demo";
@@ -27,7 +28,7 @@ export default function FirstRun({ workshop }: { workshop: Workshop }) {
         Your hours, costs and sales stay on this computer. Begin with one piece; the rest follows from it.{" "}
         <Link to="/how">How it all fits together</Link>
       </Typography>
-      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mb: 3 }}>
+      <Row align="stretch" sx={{ mb: 3 }}>
         <Button variant="contained" size="large" onClick={open.newPiece}>
           Record a piece
         </Button>
@@ -40,19 +41,19 @@ export default function FirstRun({ workshop }: { workshop: Workshop }) {
         <Button variant="outlined" size="large" aria-expanded={demo} onClick={() => setDemo(!demo)}>
           Look around in the demo
         </Button>
-      </Box>
+      </Row>
       {demo && (
         <Box sx={{ borderLeft: 4, borderColor: "secondary.main", pl: 2, mb: 3 }}>
           <Typography>
             The demo is an invented workshop with some sixty flips. It opens beside yours, with data of its own: nothing
             of it comes into your books. On the computer that runs Kohlrabi, in its folder:
           </Typography>
-          <Box sx={{ display: "flex", gap: 1, alignItems: "center", my: 1 }}>
+          <Row wrap={false} sx={{ my: 1 }}>
             <Box component="code" sx={{ bgcolor: "background.paper", px: 1.5, py: 1, fontSize: 16 }}>
               {COMMAND}
             </Box>
             <Button onClick={() => void navigator.clipboard?.writeText(COMMAND)}>Copy</Button>
-          </Box>
+          </Row>
           <Typography sx={{ color: "text.secondary" }}>
             It prints the address to open, and ends with Ctrl+C. The first time it takes about a minute and a half.
           </Typography>

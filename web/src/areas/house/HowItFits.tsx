@@ -6,6 +6,7 @@ import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { type Sign, SectionIcon } from "../../kit/SectionIcon";
 import { type Word, WORDS } from "../../kit/words";
+import { PlainList } from "../../kit/layout";
 
 const STAGES: { sign: Sign; name: string; to: string; where: string; text: string }[] = [
   {
@@ -77,7 +78,7 @@ export default function HowItFits() {
         line="A flip from the find to the books: each stage asks for little, and the next one builds on it."
       />
       <Part title="A flip, stage by stage" long>
-        <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0, maxWidth: 760 }}>
+        <PlainList component="ol" sx={{ maxWidth: 760 }}>
           {STAGES.map(({ sign, name, to, where, text }, place) => (
             <Box
               component="li"
@@ -98,7 +99,7 @@ export default function HowItFits() {
               </Box>
             </Box>
           ))}
-        </Box>
+        </PlainList>
         <Typography sx={{ maxWidth: 760 }}>
           Nothing has to be complete. What is not known is left blank, and every figure says what it still waits for.
         </Typography>

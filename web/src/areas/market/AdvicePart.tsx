@@ -10,6 +10,7 @@ import { useTell } from "../../kit/session/useTell";
 import type { Asked } from "./ListedDialogs";
 import type { MarketRow } from "./ListedPiece";
 import { useAnswer } from "./useAnswer";
+import { Row } from "../../kit/layout";
 
 const LONG = 70; // letters
 
@@ -69,7 +70,7 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
           </Button>
         )}
       </Box>
-      <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, alignItems: "center", mt: 0.5 }}>
+      <Row className="no-print" gap={0.5} sx={{ mt: 0.5 }}>
         {first && (
           <Button variant="contained" color="secondary" onClick={first[1]} aria-label={`${first[0]}: ${piece.name}`}>
             {first[0]}
@@ -97,7 +98,7 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
             { label: "Text of the listing", to: `/pieces/${piece.id}/listing` },
           ]}
         />
-      </Box>
+      </Row>
     </Box>
   );
 }

@@ -3,6 +3,7 @@
 import Box from "@mui/material/Box";
 import type { Pricing } from "../../api/types";
 import { useWidth } from "../../kit/useWidth";
+import { Row } from "../../kit/layout";
 
 type Point = Pricing["curve"][number];
 const HEIGHT = 210;
@@ -132,12 +133,12 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
           })}
         </svg>
       )}
-      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, color: "text.secondary", fontSize: 14 }}>
+      <Row gap={2} align="stretch" sx={{ color: "text.secondary", fontSize: 14 }}>
         <Box component="span">- - it brings, on average</Box>
         <Box component="span" sx={{ color: "secondary.main", fontWeight: 600 }}>
           — less its days and fees
         </Box>
-      </Box>
+      </Row>
     </Box>
   );
 }

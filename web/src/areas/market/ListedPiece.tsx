@@ -10,6 +10,7 @@ import { AdvicePart } from "./AdvicePart";
 import { type Asked, ListedDialogs } from "./ListedDialogs";
 import { OfferRow } from "./OfferRow";
 import { StandsOnCurve } from "./StandsOnCurve";
+import { Quiet } from "../../kit/layout";
 
 export type MarketRow = Market["rows"][number];
 type Props = { row: MarketRow; curves: Market["times"]; workshop: Workshop };
@@ -47,7 +48,7 @@ export function ListedPiece({ row, curves, workshop }: Props) {
           <Link to={`/pieces/${piece.id}`} style={{ fontWeight: 600, fontSize: 17 }}>
             {piece.name}
           </Link>
-          <Box sx={{ color: "text.secondary" }}>{facts.join(" · ")}</Box>
+          <Quiet>{facts.join(" · ")}</Quiet>
           {row.set && (
             <Box>
               sold with <Link to={`/floor/sets/${row.set.id}`}>{row.set.name}</Link>
@@ -63,14 +64,14 @@ export function ListedPiece({ row, curves, workshop }: Props) {
         </Box>
       </Box>
       {row.mixes.length > 0 && (
-        <Box sx={{ color: "text.secondary" }}>
+        <Quiet>
           {"Touch-up before it goes: "}
           {row.mixes.map((mix) => (
             <Link key={mix.id} to={`/shelf/mixes/${mix.id}`}>
               {mix.name}
             </Link>
           ))}
-        </Box>
+        </Quiet>
       )}
       {row.offers.map((offer) => (
         <OfferRow

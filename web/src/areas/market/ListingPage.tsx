@@ -21,6 +21,7 @@ import { SubNav } from "../../kit/SubNav";
 import { ChannelsTable } from "./ChannelsTable";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
+import { PlainList, Row } from "../../kit/layout";
 
 export default function ListingPage() {
   const id = Number(useParams().id);
@@ -102,7 +103,7 @@ function PhotosPart({ id, listing }: { id: number; listing: Listing }) {
       {listing.photos.length === 0 ? (
         <Typography sx={{ color: "text.secondary" }}>No photos yet: take them on the piece’s own page.</Typography>
       ) : (
-        <Box component="ol" sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, listStyle: "none", m: 0, p: 0 }}>
+        <PlainList component="ol" sx={{ display: "flex", flexWrap: "wrap", gap: 1.5 }}>
           {listing.photos.map((photo, place) => (
             <Box component="li" key={photo.id} sx={{ width: 150 }}>
               <Box
@@ -115,7 +116,7 @@ function PhotosPart({ id, listing }: { id: number; listing: Listing }) {
               <Typography variant="caption">{`${place + 1}. ${photo.label}`}</Typography>
             </Box>
           ))}
-        </Box>
+        </PlainList>
       )}
     </Part>
   );
@@ -148,7 +149,7 @@ function ListingText({ id, text }: { id: number; text: Text }) {
         value={shown}
         onChange={(event) => setTyped(event.target.value)}
       />
-      <Box className="no-print" sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+      <Row className="no-print" align="stretch">
         <Button size="small" onClick={() => void copy().catch(failed)} aria-label={`Copy ${text.label}`}>
           Copy
         </Button>
@@ -167,7 +168,7 @@ function ListingText({ id, text }: { id: number; text: Text }) {
             Back to the record
           </Button>
         )}
-      </Box>
+      </Row>
     </Box>
   );
 }

@@ -15,6 +15,7 @@ import { SubNav } from "../../kit/SubNav";
 import { ListedPiece } from "./ListedPiece";
 import { SoldPiece } from "./SoldPiece";
 import { UnsoldCurve } from "./UnsoldCurve";
+import { PlainList } from "../../kit/layout";
 
 export default function Market() {
   const market = useMarket();
@@ -49,23 +50,19 @@ export default function Market() {
           </Button>
         </Empty>
       ) : (
-        <Box
-          component="ul"
-          aria-label="For sale"
-          sx={{ listStyle: "none", m: 0, mb: 4, p: 0, borderTop: 2, borderColor: "text.primary" }}
-        >
+        <PlainList aria-label="For sale" sx={{ mb: 4, borderTop: 2, borderColor: "text.primary" }}>
           {rows.map((row) => (
             <ListedPiece key={row.piece.id} row={row} curves={times} workshop={workshop.data} />
           ))}
-        </Box>
+        </PlainList>
       )}
       {sold.length > 0 && (
         <Part title="Sold lately">
-          <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
+          <PlainList>
             {sold.map((row) => (
               <SoldPiece key={row.piece.id} row={row} currency={currency} />
             ))}
-          </Box>
+          </PlainList>
         </Part>
       )}
       <Part title="How long listings took">

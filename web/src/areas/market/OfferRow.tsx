@@ -7,6 +7,7 @@ import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { RowMenu } from "../../kit/RowMenu";
 import { type Reply, useAnswer } from "./useAnswer";
+import { Quiet, Row } from "../../kit/layout";
 
 const VERDICTS = { take: "take it", counter: "counter", decline: "decline" } as const;
 
@@ -22,16 +23,16 @@ export function OfferRow({ offer, name, told, onSold }: Props) {
   const open = offer.answer === "open";
   const reply = (body: Reply) => () => void answer(offer.id, body, amount).catch(failed);
   return (
-    <Box data-offer={offer.id} sx={{ display: "flex", gap: 1, alignItems: "flex-start", pl: { md: 14 }, pt: 0.5 }}>
+    <Row data-offer={offer.id} wrap={false} align="flex-start" sx={{ pl: { md: 14 }, pt: 0.5 }}>
       <Box sx={{ flex: 1, minWidth: 0 }}>
         <Box>
           <b>{`${amount} offered`}</b>
-          <Box component="span" sx={{ color: "text.secondary" }}>
+          <Quiet component="span">
             {[offer.who, offer.made_on?.text, offer.note].filter(Boolean).map((text) => ` · ${text}`)}
             {advice
               ? ` · advice: ${VERDICTS[advice.verdict]}${advice.counter ? ` at ${advice.counter.text}` : ""}`
               : ` · ${offer.answer}${offer.counter ? ` at ${offer.counter.text}` : ""}`}
-          </Box>
+          </Quiet>
         </Box>
         <Box sx={{ color: "text.secondary", fontSize: 15 }}>
           {told ? advice?.warnings.join(" ") : advice ? [advice.why, ...advice.warnings].join(" ") : offer.then}
@@ -63,6 +64,6 @@ export function OfferRow({ offer, name, told, onSold }: Props) {
           }}
         />
       )}
-    </Box>
+    </Row>
   );
 }

@@ -18,6 +18,7 @@ import { Part } from "../../kit/Part";
 import { MARKET_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { api, ask } from "../../api/client";
+import { Quiet, Row } from "../../kit/layout";
 
 // What an invented buyer wrote, what there would be to answer, and what he says to it.
 type Message = NonNullable<ReturnType<typeof usePractice>["data"]>["messages"][number];
@@ -45,7 +46,7 @@ function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
   return (
     <Box sx={{ borderBottom: 1, borderColor: "divider", py: 1 }}>
       <Typography>
-        <Box component="span" sx={{ color: "text.secondary" }}>{`Day ${day} · `}</Box>
+        <Quiet component="span">{`Day ${day} · `}</Quiet>
         <b>{who}</b>
         {message.kind === "gone" ? ` ${message.text[0]?.toLowerCase()}${message.text.slice(1)}` : `: “${message.text}”`}
       </Typography>
@@ -56,7 +57,7 @@ function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
               {`Advice: ${VERDICTS[advice.verdict]}${advice.counter ? ` at ${advice.counter.text}` : ""}. ${advice.why}`}
             </Typography>
           )}
-          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center", mt: 0.5 }}>
+          <Row sx={{ mt: 0.5 }}>
             <Button
               size="small"
               variant="outlined"
@@ -87,7 +88,7 @@ function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
             >
               Decline
             </Button>
-          </Box>
+          </Row>
         </>
       )}
       {answer && <Typography role="status">{answer}</Typography>}
@@ -131,7 +132,7 @@ export default function Practice() {
         </Empty>
       ) : (
         <>
-          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "center", mb: 2 }}>
+          <Row gap={2} sx={{ mb: 2 }}>
             <TextField
               select
               label="Piece"
@@ -150,7 +151,7 @@ export default function Practice() {
               Next day
             </Button>
             <Button onClick={() => start(id, seed + 1)}>Start over with other buyers</Button>
-          </Box>
+          </Row>
           {game.error && <Alert severity="error">{game.error.message}</Alert>}
           {sold && (
             <Alert severity="success" sx={{ mb: 2 }}>

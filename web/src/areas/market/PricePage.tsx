@@ -25,6 +25,7 @@ import { ComparablesPart } from "./ComparablesPart";
 import { FetchPart } from "./FetchPart";
 import type { Money, Pricing } from "../../api/types";
 import { useWidth } from "../../kit/useWidth";
+import { Quiet, Row } from "../../kit/layout";
 
 // Every way of finding a price as a bar from low to high on one scale of money, with the price that is weighed.
 const ROW = 34;
@@ -32,7 +33,7 @@ const NAME = 118;
 
 function MethodScale({ methods, price }: { methods: Pricing["methods"]; price: Money | null }) {
   const [ref, width] = useWidth();
-  if (methods.length === 0) return <Box sx={{ color: "text.secondary" }}>No way has figures yet.</Box>;
+  if (methods.length === 0) return <Quiet>No way has figures yet.</Quiet>;
   const most = Math.max(...methods.map((row) => row.high?.minor ?? 0), price?.minor ?? 0) * 1.08;
   const x = (minor: number) => NAME + (minor / most) * Math.max(width - NAME - 8, 1);
   const height = methods.length * ROW + 26;
@@ -147,7 +148,7 @@ export default function PricePage() {
         )}
       </Part>
       <Part title="At a price">
-        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, alignItems: "flex-start", mb: 2 }}>
+        <Row gap={2} align="flex-start" sx={{ mb: 2 }}>
           <TextField
             label={`Asking, ${currency}`}
             value={price}
@@ -160,7 +161,7 @@ export default function PricePage() {
           {data.suggested && typed !== null && (
             <Button onClick={() => setTyped(null)}>Back to the suggested one</Button>
           )}
-        </Box>
+        </Row>
         {data.need.price && (
           <Typography sx={{ color: "text.secondary", mb: 1 }}>
             {`Your costs and hours alone would ask ${data.need.price.text}: ${data.need.why}.`}

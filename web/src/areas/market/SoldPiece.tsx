@@ -10,6 +10,7 @@ import { useUndo } from "../../kit/session/undo";
 import { EventDialog } from "../../kit/EventDialog";
 import { FormDialog } from "../../kit/FormDialog";
 import { PaymentDialog } from "./PaymentDialog";
+import { Quiet } from "../../kit/layout";
 
 type Row = Market["sold"][number];
 
@@ -41,14 +42,14 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
         <Link to={`/pieces/${piece.id}`} style={{ fontWeight: 600 }}>
           {piece.name}
         </Link>
-        <Box sx={{ color: "text.secondary" }}>
+        <Quiet>
           {facts.filter(Boolean).join(" · ")}
           {row.left && row.left.minor > 0 && (
             <Box component="span" sx={{ color: "warning.main" }}>
               {` · ${row.left.text} ${currency} still owed`}
             </Box>
           )}
-        </Box>
+        </Quiet>
       </Box>
       <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap" }}>
         <Button size="small" onClick={() => setAsked("payment")} aria-label={`Part payment for ${piece.name}`}>

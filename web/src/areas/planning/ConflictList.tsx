@@ -8,6 +8,7 @@ import { useUndo } from "../../kit/session/undo";
 import { withChanges } from "../../kit/withChanges";
 import { Part } from "../../kit/Part";
 import { usePaint } from "./usePaint";
+import { PlainList } from "../../kit/layout";
 
 export function ConflictList({ look }: { look: Look }) {
   const { paint } = usePaint(look);
@@ -49,7 +50,7 @@ export function ConflictList({ look }: { look: Look }) {
   };
   return (
     <Part title={open.length > 0 ? (open.length === 1 ? "1 conflict" : `${open.length} conflicts`) : "No conflicts"}>
-      <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
+      <PlainList>
         {open.map((one) => (
           <Box
             component="li"
@@ -79,7 +80,7 @@ export function ConflictList({ look }: { look: Look }) {
             {`${one.where}: ${one.text}. In the plan: ${one.settled}.`}
           </Typography>
         ))}
-      </Box>
+      </PlainList>
     </Part>
   );
 }

@@ -7,6 +7,7 @@ import type { Catalogue, Finding, Plan } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { useUpload } from "../../kit/photos/useUpload";
 import { FileButton } from "../../kit/FileButton";
+import { PlainList } from "../../kit/layout";
 
 type Props = { page: Plan; walk: Catalogue["walk"]; onChange: (finding: Finding) => void };
 
@@ -20,11 +21,11 @@ export function FindingList({ page, walk, onChange }: Props) {
   }
   const sorted = walk.flatMap((stop) => page.findings.filter((finding) => finding.walk === stop.key));
   return (
-    <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
+    <PlainList>
       {sorted.map((finding) => (
         <Row key={finding.id} finding={finding} onChange={() => onChange(finding)} />
       ))}
-    </Box>
+    </PlainList>
   );
 }
 

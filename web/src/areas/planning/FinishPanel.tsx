@@ -10,6 +10,7 @@ import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
 import { COATED, FinishFields, type Finish } from "./FinishFields";
 import { usePaint } from "./usePaint";
+import { Row } from "../../kit/layout";
 
 type Props = {
   page: Plan;
@@ -141,11 +142,7 @@ function Picks({
 }) {
   const toggle = (key: string) => onChange(value.includes(key) ? value.filter((one) => one !== key) : [...value, key]);
   return (
-    <Box
-      role="group"
-      aria-label={label}
-      sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, alignItems: "center", mb: 2 }}
-    >
+    <Row role="group" aria-label={label} gap={0.5} sx={{ mb: 2 }}>
       <Typography variant="caption" sx={{ mr: 1 }}>
         {label}
       </Typography>
@@ -164,6 +161,6 @@ function Picks({
           </Button>
         );
       })}
-    </Box>
+    </Row>
   );
 }

@@ -21,6 +21,7 @@ import { ShapeDialog } from "./ShapeDialog";
 import { ShapePart } from "./ShapePart";
 import { looksOf, useZones } from "./useZones";
 import { ZoneDialog } from "./ZoneDialog";
+import { Row } from "../../kit/layout";
 
 export type Kind = Catalogue["walk"][number]["findings"][number];
 
@@ -139,7 +140,7 @@ function Over({ page, catalogue, workshop }: Shared) {
             <Typography variant="caption" component="div">{`Because ${said.why}.`}</Typography>
           </Alert>
         )}
-        <Box role="group" aria-label={here?.label} sx={{ display: "flex", flexWrap: "wrap", gap: 1, mb: 3 }}>
+        <Row role="group" aria-label={here?.label} align="stretch" sx={{ mb: 3 }}>
           {here?.findings.map((kind) => (
             <Button
               key={kind.kind ?? `own-${kind.own_finding_id}`}
@@ -152,7 +153,7 @@ function Over({ page, catalogue, workshop }: Shared) {
             </Button>
           ))}
           <Button onClick={() => setOwn(true)}>Add one of your own</Button>
-        </Box>
+        </Row>
         <Part title="Noted">
           <FindingList page={page} walk={catalogue.walk} onChange={setChanging} />
         </Part>

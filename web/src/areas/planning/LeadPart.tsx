@@ -1,9 +1,9 @@
 // The lead question: asked before anything breaks an old finish of unknown age; the answer changes the plan.
 import Alert from "@mui/material/Alert";
-import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { Plan } from "../../api/types";
 import { LeadAnswers } from "../../kit/LeadAnswers";
+import { Row } from "../../kit/layout";
 
 export function LeadPart({ page }: { page: Plan }) {
   const { lead } = page;
@@ -16,20 +16,12 @@ export function LeadPart({ page }: { page: Plan }) {
       sx={{ mb: 2, color: "text.primary" }}
     >
       {lead.answer !== "clear" && <Typography variant="body2">{lead.text}</Typography>}
-      <Box
-        sx={{
-          display: "flex",
-          flexWrap: "wrap",
-          gap: 1,
-          alignItems: "center",
-          mt: lead.answer === "clear" ? -0.75 : 1,
-        }}
-      >
+      <Row sx={{ mt: lead.answer === "clear" ? -0.75 : 1 }}>
         <Typography sx={{ fontWeight: 600, mr: 1 }}>
           {lead.answer_label ? `Lead: ${lead.answer_label}` : "Does the old finish hold lead?"}
         </Typography>
         <LeadAnswers piece={page} answer={lead.answer} />
-      </Box>
+      </Row>
     </Alert>
   );
 }

@@ -26,6 +26,7 @@ import { looksOf, useZones } from "./useZones";
 import Alert from "@mui/material/Alert";
 import { tone } from "../../kit/zones/finishes";
 import { Patterns } from "../../kit/zones/Patterns";
+import { PlainList, Row } from "../../kit/layout";
 
 export default function LookPage() {
   const [adding, setAdding] = useState(false);
@@ -205,13 +206,9 @@ function FinishKey({ looks }: { looks: ZoneLook[] }) {
   const id = useId().replace(/:/g, "");
   const seen = new Map(looks.map((look) => [`${look.finish} ${look.colour} ${look.name}`, look]));
   return (
-    <Box
-      component="ul"
-      aria-label="Finishes"
-      sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, listStyle: "none", p: 0, m: 0, mt: 1, fontSize: "0.88rem" }}
-    >
+    <PlainList aria-label="Finishes" sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 1, fontSize: "0.88rem" }}>
       {[...seen.entries()].map(([key, look]) => (
-        <Box component="li" key={key} sx={{ display: "flex", alignItems: "center", gap: 0.75 }}>
+        <Row component="li" key={key} wrap={false} gap={0.75}>
           <svg width={28} height={18} aria-hidden>
             <Patterns prefix={`${id}-${key.replace(/\W/g, "")}`} size={1} />
             <rect width={27} height={17} x={0.5} y={0.5} fill={tone(look.finish, look.colour)} stroke="#1e2a24" />
@@ -221,8 +218,8 @@ function FinishKey({ looks }: { looks: ZoneLook[] }) {
           </svg>
           {look.label}
           {look.name && `, ${look.name}`}
-        </Box>
+        </Row>
       ))}
-    </Box>
+    </PlainList>
   );
 }

@@ -8,6 +8,7 @@ import type { Plan, PlanLine, Step, Steps, Workshop } from "../../api/types";
 import { Basis } from "./Basis";
 import { StepItem } from "./StepItem";
 import { useDoneUpTo } from "./useDoneUpTo";
+import { PlainList, Row } from "../../kit/layout";
 
 type Props = {
   page: Plan;
@@ -37,7 +38,7 @@ export function PlanLines({ page, plan, workshop, all, short, next, at, onLook }
     return iso && iso !== rows[place - 1]?.line.on?.iso ? sessions.get(iso) : undefined;
   };
   return (
-    <Box component="ol" sx={{ listStyle: "none", p: 0, m: 0 }}>
+    <PlainList component="ol">
       {rows.map((row, place) => (
         <Line key={row.line.key} row={row} page={page} short={short} session={begins(place)}>
           {row.steps.map((step) => (
@@ -55,7 +56,7 @@ export function PlanLines({ page, plan, workshop, all, short, next, at, onLook }
           ))}
         </Line>
       ))}
-    </Box>
+    </PlainList>
   );
 }
 
@@ -79,22 +80,17 @@ function Line({ row, page, short, session, children }: LineProps) {
       data-line={line.key}
     >
       {session && (
-        <Box
-          sx={{
-            display: "flex",
-            gap: 1.5,
-            borderBottom: 2,
-            borderColor: "primary.main",
-            pt: 1.5,
-            mb: 0.5,
-            fontWeight: 600,
-          }}
+        <Row
+          wrap={false}
+          gap={1.5}
+          align="stretch"
+          sx={{ borderBottom: 2, borderColor: "primary.main", pt: 1.5, mb: 0.5, fontWeight: 600 }}
         >
           <span>{`${session.weekday}, ${session.on?.text}`}</span>
           <Box component="span" sx={{ color: "primary.main" }}>
             {session.time?.text}
           </Box>
-        </Box>
+        </Row>
       )}
       {!short && (
         <Typography
@@ -130,7 +126,7 @@ function Line({ row, page, short, session, children }: LineProps) {
         <Typography component="span" sx={{ minWidth: { md: 172 }, color: "warning.main", whiteSpace: "nowrap" }}>
           {line.wait ? `then wait ${line.wait}` : ""}
         </Typography>
-        <Box className="no-print" sx={{ display: "flex", gap: 0.5, ml: "auto" }}>
+        <Row className="no-print" wrap={false} gap={0.5} align="stretch" sx={{ ml: "auto" }}>
           {line.state !== "done" && <UpToHere line={line} page={page} />}
           <Button
             size="small"
@@ -140,15 +136,12 @@ function Line({ row, page, short, session, children }: LineProps) {
           >
             {open ? "Fold" : row.steps.length === 1 ? "Open" : `${row.steps.length} steps`}
           </Button>
-        </Box>
+        </Row>
       </Box>
       {unfolded && (
-        <Box
-          component="ol"
-          sx={{ listStyle: "none", p: 0, m: 0, pl: short ? 2 : 0, "@media print": { display: "none" } }}
-        >
+        <PlainList component="ol" sx={{ pl: short ? 2 : 0, "@media print": { display: "none" } }}>
           {children}
-        </Box>
+        </PlainList>
       )}
     </Box>
   );

@@ -20,6 +20,7 @@ import { PlanLines } from "./PlanLines";
 import { api, ask } from "../../api/client";
 import { FormDialog } from "../../kit/FormDialog";
 import { useUndo } from "../../kit/session/undo";
+import { PlainList } from "../../kit/layout";
 
 export default function PlanPage() {
   const [keeping, setKeeping] = useState(false);
@@ -206,12 +207,7 @@ function LostEdits({ plan }: { plan: Steps }) {
   const { remove } = useUndo();
   if (plan.lost_edits.length === 0) return null;
   return (
-    <Box
-      component="ul"
-      aria-label="Your changes without a step"
-      className="no-print"
-      sx={{ listStyle: "none", p: 0, m: 0, fontSize: "0.9rem" }}
-    >
+    <PlainList aria-label="Your changes without a step" className="no-print" sx={{ fontSize: "0.9rem" }}>
       {plan.lost_edits.map((edit) => (
         <li key={edit.id}>
           {edit.removed ? `Taken out by you: ${edit.text}` : `Your change waits for its step: ${edit.text}`}
@@ -223,6 +219,6 @@ function LostEdits({ plan }: { plan: Steps }) {
           </Button>
         </li>
       ))}
-    </Box>
+    </PlainList>
   );
 }

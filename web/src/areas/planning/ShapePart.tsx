@@ -6,6 +6,7 @@ import { api, ask } from "../../api/client";
 import type { Plan } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Drawing } from "../../kit/Drawing";
+import { Row } from "../../kit/layout";
 
 export function ShapePart({ page }: { page: Plan }) {
   const { done, failed } = useUndo();
@@ -25,14 +26,14 @@ export function ShapePart({ page }: { page: Plan }) {
       <Typography variant="h3">As it was bought</Typography>
       <Drawing shape={{ ...page.bought, planned: [] }} width={200} height={150} measures />
       {page.acts.map((act) => (
-        <Box key={act.key} sx={{ display: "flex", alignItems: "center", gap: 1, flexWrap: "wrap" }}>
+        <Row key={act.key}>
           <Typography variant="body2">{act.label}</Typography>
           {act.spare && (
             <Button size="small" onClick={() => act.spare && void toStash(act.spare).catch(failed)}>
               {`Put ${act.spare.count} × ${act.spare.name.toLowerCase()} into the stash`}
             </Button>
           )}
-        </Box>
+        </Row>
       ))}
     </Box>
   );

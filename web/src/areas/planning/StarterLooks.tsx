@@ -9,6 +9,7 @@ import { useStarterLooks } from "../../api/queries";
 import type { Plan, Workshop } from "../../api/types";
 import { Drawing } from "../../kit/Drawing";
 import { useUndo } from "../../kit/session/undo";
+import { PlainList } from "../../kit/layout";
 
 const UNITS: Record<string, (currency: string) => string> = {
   hours_to_come: () => " of work",
@@ -27,17 +28,9 @@ export function StarterLooks({ page, workshop }: { page: Plan; workshop: Worksho
   };
   return (
     <>
-      <Box
-        component="ul"
+      <PlainList
         aria-label="Looks to begin with"
-        sx={{
-          listStyle: "none",
-          m: 0,
-          p: 0,
-          display: "grid",
-          gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))",
-          gap: 3,
-        }}
+        sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))", gap: 3 }}
       >
         {data.rows.map((row) => (
           <Box component="li" key={row.key} data-starter={row.key}>
@@ -71,7 +64,7 @@ export function StarterLooks({ page, workshop }: { page: Plan; workshop: Worksho
             </Button>
           </Box>
         ))}
-      </Box>
+      </PlainList>
       <Typography variant="caption" component="p" sx={{ mt: 2, color: "text.secondary" }}>
         Each planned for this piece, at what the market pays for it. Colours are changed zone by zone afterwards.
       </Typography>

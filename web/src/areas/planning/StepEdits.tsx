@@ -1,6 +1,5 @@
 // Changing a plan by hand: times, waits, words, steps added, split, moved or taken out. All of it outlives re-planning.
 import Alert from "@mui/material/Alert";
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
@@ -10,6 +9,7 @@ import type { Plan, PlanEditInput, Step, Steps, Workshop } from "../../api/types
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
+import { Row } from "../../kit/layout";
 
 type Sort = "time" | "note" | "add" | "split" | "before";
 type Props = { step: Step; page: Plan; plan: Steps; workshop: Workshop };
@@ -119,11 +119,13 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
     ["before", "Move"],
   ];
   return (
-    <Box
+    <Row
       role="group"
       aria-label={`Change ${step.label}`}
       className="no-print"
-      sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 0.5 }}
+      gap={0.5}
+      align="stretch"
+      sx={{ mt: 0.5 }}
     >
       <Button size="small" aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>
         Change it
@@ -193,6 +195,6 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
           }}
         />
       )}
-    </Box>
+    </Row>
   );
 }

@@ -1,6 +1,7 @@
 // What is known of one step: why, when it is done, how long it takes and what that rests on, where and after what.
 import Box from "@mui/material/Box";
 import type { Step } from "../../api/types";
+import { Quiet } from "../../kit/layout";
 
 export function StepFacts({ step }: { step: Step }) {
   const rows: [string, string | null | undefined][] = [
@@ -36,9 +37,7 @@ export function StepFacts({ step }: { step: Step }) {
         .filter(([, text]) => text)
         .map(([name, text]) => (
           <Box key={name} sx={{ display: "contents" }}>
-            <Box component="dt" sx={{ color: "text.secondary" }}>
-              {name}
-            </Box>
+            <Quiet component="dt">{name}</Quiet>
             <Box component="dd" sx={{ m: 0 }}>
               {text}
             </Box>

@@ -21,6 +21,7 @@ import { StepResult } from "./StepResult";
 import { useDoneUpTo } from "./useDoneUpTo";
 import { FormDialog } from "../../kit/FormDialog";
 import { useMoveStep } from "../../kit/useMoveStep";
+import { Row } from "../../kit/layout";
 
 type Props = {
   step: Step;
@@ -75,7 +76,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
       }}
       data-step={step.key}
     >
-      <Box sx={{ display: "flex", gap: 1, alignItems: "flex-start" }}>
+      <Row wrap={false} align="flex-start">
         <Checkbox
           checked={step.state === "done"}
           indeterminate={step.state === "part"}
@@ -155,7 +156,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
             step.state !== "done" && { label: "Move to another session", run: () => setMoving(true) },
           ]}
         />
-      </Box>
+      </Row>
       {step.past && (
         <Alert
           severity="info"
@@ -226,12 +227,7 @@ function StepZones({ step, page, onDone }: { step: Step; page: Plan; onDone: (zo
   }));
   const parts = step.units.length > 0 ? step.units : byZone;
   return (
-    <Box
-      role="group"
-      aria-label="Done on"
-      className="no-print"
-      sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, my: 1 }}
-    >
+    <Row role="group" aria-label="Done on" className="no-print" gap={0.5} align="stretch" sx={{ my: 1 }}>
       {parts.map((part) => (
         <Button
           key={part.label}
@@ -243,6 +239,6 @@ function StepZones({ step, page, onDone }: { step: Step; page: Plan; onDone: (zo
           {part.label}
         </Button>
       ))}
-    </Box>
+    </Row>
   );
 }

@@ -1,20 +1,15 @@
 // What a step takes, noted down from the step itself: for this piece, or for several that are worked on together.
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import type { Plan, Step } from "../../api/types";
 import DrawDialog from "../../kit/DrawDialog";
+import { Row } from "../../kit/layout";
 
 export function StepMaterials({ step, page }: { step: Step; page: Plan }) {
   const [taking, setTaking] = useState<Step["materials"][number] | null>(null);
   if (step.materials.length === 0) return null;
   return (
-    <Box
-      role="group"
-      aria-label="Take from the shelf"
-      className="no-print"
-      sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, my: 1 }}
-    >
+    <Row role="group" aria-label="Take from the shelf" className="no-print" gap={0.5} align="stretch" sx={{ my: 1 }}>
       {step.materials.map((one) => (
         <Button key={one.product} size="small" variant="outlined" onClick={() => setTaking(one)}>
           {`Take ${one.label}…`}
@@ -28,6 +23,6 @@ export function StepMaterials({ step, page }: { step: Step; page: Plan }) {
           onClose={() => setTaking(null)}
         />
       )}
-    </Box>
+    </Row>
   );
 }

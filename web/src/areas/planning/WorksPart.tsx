@@ -10,6 +10,7 @@ import { useTools } from "../../api/queries";
 import type { Look, Plan } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
+import { Quiet } from "../../kit/layout";
 
 export function WorksPart({ page, look, currency }: { page: Plan; look: Look; currency: string }) {
   const [menu, setMenu] = useState<HTMLElement | null>(null);
@@ -24,10 +25,10 @@ export function WorksPart({ page, look, currency }: { page: Plan; look: Look; cu
   return (
     <Part title="Put on it" action={action}>
       {look.works.length === 0 && (
-        <Box sx={{ color: "text.secondary" }}>
+        <Quiet>
           Nothing. Slats, wrap, grooves, mouldings, brackets, legs, panes and covered seats are set out with their tool
           and become part of this look{look.chosen ? "" : " once it is chosen"}.
-        </Box>
+        </Quiet>
       )}
       {look.works.map((work) => (
         <Box
@@ -49,9 +50,9 @@ export function WorksPart({ page, look, currency }: { page: Plan; look: Look; cu
               {work.label}
             </Link>
             {` on ${work.where.toLowerCase()}`}
-            <Box sx={{ color: "text.secondary" }}>
+            <Quiet>
               {[work.headline, work.cost && `Wood and parts ${work.cost.text} ${currency}.`].filter(Boolean).join(" ")}
-            </Box>
+            </Quiet>
           </Box>
           <Button
             size="small"

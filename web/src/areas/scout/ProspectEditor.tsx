@@ -1,6 +1,5 @@
 // Noting or changing a spotted piece: the answer follows every keystroke, from the server.
 import Alert from "@mui/material/Alert";
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Collapse from "@mui/material/Collapse";
 import { type ReactNode, useState } from "react";
@@ -16,6 +15,7 @@ import { Checks } from "./Checks";
 import type { Given } from "./given";
 import { MainInputs } from "./MainInputs";
 import { Verdict } from "./Verdict";
+import { Row } from "../../kit/layout";
 
 type Props = {
   initial: Given;
@@ -57,7 +57,7 @@ export function ProspectEditor({ initial, workshop, submit, whole = false, onSav
           {wrong.message}
         </Alert>
       )}
-      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mb: 2 }}>
+      <Row align="stretch" sx={{ mb: 2 }}>
         <Button variant="contained" size="large" loading={saving} disabled={given.kind.trim() === ""} onClick={save}>
           {submit}
         </Button>
@@ -65,7 +65,7 @@ export function ProspectEditor({ initial, workshop, submit, whole = false, onSav
           {open ? "Fewer details" : "Change what is assumed"}
         </Button>
         {children}
-      </Box>
+      </Row>
       {/* Below the buttons: they stay where they are when the answer comes in. */}
       {given.kind.trim() !== "" && answer.data && !away && (
         <Verdict answer={answer.data} currency={workshop.currency} />

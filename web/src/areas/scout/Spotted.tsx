@@ -18,6 +18,7 @@ import { PageHead } from "../../kit/PageHead";
 import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { useSettled } from "../../kit/useSettled";
+import { PlainList, Quiet, Row } from "../../kit/layout";
 
 const TONE: Record<string, string> = {
   buy: "primary.main",
@@ -28,7 +29,7 @@ const TONE: Record<string, string> = {
 
 const most = (row: ProspectRow) => (row.most ? (row.most.minor < 0 ? "not even free" : row.most.text) : "not known");
 
-function Row({ row, currency }: { row: ProspectRow; currency: string }) {
+function SpottedLine({ row, currency }: { row: ProspectRow; currency: string }) {
   const open = row.state === "open";
   return (
     <Box
@@ -55,7 +56,7 @@ function Row({ row, currency }: { row: ProspectRow; currency: string }) {
           {row.title}
           {row.count > 1 && ` × ${row.count}`}
         </Link>
-        <Box sx={{ color: "text.secondary" }}>{[row.source, row.spotted_on?.text].filter(Boolean).join(", ")}</Box>
+        <Quiet>{[row.source, row.spotted_on?.text].filter(Boolean).join(", ")}</Quiet>
       </Box>
       <Box sx={{ textAlign: { md: "right" }, gridColumn: { xs: 2, md: "auto" } }}>
         <Box component="span" sx={{ display: { md: "none" }, color: "text.secondary" }}>
@@ -73,9 +74,9 @@ function Row({ row, currency }: { row: ProspectRow; currency: string }) {
       <Box sx={{ gridColumn: { xs: "1 / -1", md: "auto" }, color: open ? TONE[row.verdict] : "text.primary" }}>
         {open ? row.text : [row.state_text, row.closed_on?.text, row.reason].filter(Boolean).join(", ")}
         {open && row.due && (
-          <Box sx={{ color: "text.secondary" }}>
+          <Quiet>
             look again {row.due.on?.text}: {row.due.why}
-          </Box>
+          </Quiet>
         )}
       </Box>
     </Box>
@@ -102,7 +103,7 @@ export default function Spotted() {
         </Button>
       </PageHead>
       <SubNav name="Scout" pages={SCOUT_PAGES} />
-      <Box className="no-print" sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", mb: 1.5 }}>
+      <Row className="no-print" gap={1.5} align="stretch" sx={{ mb: 1.5 }}>
         <ToggleButtonGroup
           exclusive
           size="small"
@@ -119,7 +120,7 @@ export default function Spotted() {
           onChange={(event) => set({ query: event.target.value })}
           sx={{ width: 190 }}
         />
-      </Box>
+      </Row>
       {rows.length === 0 ? (
         <Empty
           title={
@@ -161,11 +162,11 @@ export default function Spotted() {
             <Box sx={{ textAlign: "right" }}>Most to pay</Box>
             <span>{view === "open" ? "Answer" : "Outcome"}</span>
           </Box>
-          <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
+          <PlainList>
             {rows.map((row) => (
-              <Row key={row.id} row={row} currency={workshop.data.currency} />
+              <SpottedLine key={row.id} row={row} currency={workshop.data.currency} />
             ))}
-          </Box>
+          </PlainList>
         </>
       )}
       {total > per && (

@@ -11,6 +11,7 @@ import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
+import { Quiet } from "../../kit/layout";
 
 const NAMES: Record<string, string> = {
   resale: "Receipts against expected resale",
@@ -57,11 +58,11 @@ export default function TrackRecord() {
                 <dt>{NAMES[row.key]}</dt>
                 <Box component="dd" sx={{ m: 0 }}>
                   <b>{row.text}</b>
-                  <Box component="span" sx={{ color: "text.secondary" }}>
+                  <Quiet component="span">
                     {" "}
                     (median, n {row.n}
                     {row.spread && `, half of them ${row.spread}`})
-                  </Box>
+                  </Quiet>
                 </Box>
               </Box>
             ))}

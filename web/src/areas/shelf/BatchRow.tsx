@@ -11,6 +11,7 @@ import { useUndo } from "../../kit/session/undo";
 import DrawDialog from "../../kit/DrawDialog";
 import { FormDialog } from "../../kit/FormDialog";
 import { SmallTable } from "../../kit/SmallTable";
+import { Quiet } from "../../kit/layout";
 
 type Props = { batch: MixBatch; mix: Mix; choices: Mixes["parts"] };
 
@@ -38,7 +39,7 @@ export function BatchRow({ batch, mix, choices }: Props) {
         <Box sx={{ flex: "1 1 240px" }}>
           <b>{`${batch.left} left`}</b>
           {batch.left !== batch.made && ` of ${batch.made}`}
-          <Box sx={{ color: "text.secondary" }}>{facts.filter(Boolean).join(", ")}</Box>
+          <Quiet>{facts.filter(Boolean).join(", ")}</Quiet>
         </Box>
         <Box className="no-print">
           <Button size="small" onClick={() => setAsked("take")} aria-label={`Take from the ${name}`}>

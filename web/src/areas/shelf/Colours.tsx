@@ -19,6 +19,7 @@ import { Swatch } from "../../kit/Swatch";
 import InputAdornment from "@mui/material/InputAdornment";
 import TextField from "@mui/material/TextField";
 import { FormDialog } from "../../kit/FormDialog";
+import { PlainList, Row } from "../../kit/layout";
 
 export default function Colours() {
   const colours = useColours();
@@ -45,12 +46,14 @@ export default function Colours() {
             </span>
           </Empty>
         ) : (
-          <Box component="ul" aria-label="Colours of your own" sx={{ listStyle: "none", m: 0, p: 0 }}>
+          <PlainList aria-label="Colours of your own">
             {own.map((one) => (
-              <Box
+              <Row
                 component="li"
                 key={one.key}
-                sx={{ display: "flex", gap: 2, py: 1, alignItems: "center", borderBottom: 1, borderColor: "divider" }}
+                wrap={false}
+                gap={2}
+                sx={{ py: 1, borderBottom: 1, borderColor: "divider" }}
               >
                 <Swatch colour={one.hex} size={44} />
                 <Box sx={{ flex: 1, minWidth: 0 }}>
@@ -73,9 +76,9 @@ export default function Colours() {
                 >
                   Remove
                 </Button>
-              </Box>
+              </Row>
             ))}
-          </Box>
+          </PlainList>
         )}
       </Part>
       <Part title="To begin with">

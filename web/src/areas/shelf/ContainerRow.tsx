@@ -13,6 +13,7 @@ import { FormDialog } from "../../kit/FormDialog";
 import { RowMenu } from "../../kit/RowMenu";
 import Button from "@mui/material/Button";
 import Slider from "@mui/material/Slider";
+import { Quiet, Row } from "../../kit/layout";
 
 // A tin, bottle or pack as such: how full it stands, in the colour that is in it; a tap says what is left.
 const W = 54;
@@ -115,14 +116,12 @@ export function ContainerRow({
   ].filter(Boolean);
   const name = `${container.label}, ${container.size}`;
   return (
-    <Box
+    <Row
       component="li"
       data-tin={container.id}
       ref={(row: HTMLLIElement | null) => void (scanned && row?.scrollIntoView({ block: "center" }))}
+      wrap={false}
       sx={{
-        display: "flex",
-        gap: 1,
-        alignItems: "center",
         minWidth: 0,
         maxWidth: 330,
         outline: scanned ? "3px solid var(--k-palette-primary-main)" : "none",
@@ -139,10 +138,10 @@ export function ContainerRow({
       </ButtonBase>
       <Box sx={{ minWidth: 0, fontSize: 14.5, lineHeight: 1.3 }}>
         <Box sx={{ fontWeight: 600 }}>{`${container.left} of ${container.size}`}</Box>
-        <Box sx={{ color: "text.secondary" }}>
+        <Quiet>
           {container.paid ? `${container.paid.text} ${currency}, ${container.unit_cost}` : "price not known"}
           {dates.length > 0 && ` · ${dates.join(", ")}`}
-        </Box>
+        </Quiet>
         {container.warn.length > 0 && <Box sx={{ color: "warning.main" }}>{container.warn.join(", ")}</Box>}
       </Box>
       <RowMenu
@@ -202,7 +201,7 @@ export function ContainerRow({
           }}
         />
       )}
-    </Box>
+    </Row>
   );
 }
 
@@ -212,10 +211,12 @@ type Props = { percent: number; label: string; onChosen: (share: string) => void
 function LevelSlider({ percent, label, onChosen }: Props) {
   const [level, setLevel] = useState(percent);
   return (
-    <Box
+    <Row
       component="li"
       role="none"
-      sx={{ display: "flex", alignItems: "center", gap: 2, height: 150, px: 3, py: 2.5, listStyle: "none" }}
+      wrap={false}
+      gap={2}
+      sx={{ height: 150, px: 3, py: 2.5, listStyle: "none" }}
       // Keys are for the slider, not for the menu.
       onKeyDown={(event) => event.key !== "Escape" && event.stopPropagation()}
     >
@@ -227,6 +228,6 @@ function LevelSlider({ percent, label, onChosen }: Props) {
         onChange={(_, value) => setLevel(value as number)}
       />
       <Button variant="outlined" onClick={() => onChosen(`${level}%`)}>{`Keep ${level}%`}</Button>
-    </Box>
+    </Row>
   );
 }

@@ -23,6 +23,7 @@ import { api, ask, undoOf } from "../../api/client";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
+import { PlainList, Quiet } from "../../kit/layout";
 
 type Asked = { draw: { product: string; container?: number } } | { put: string | null } | { change: Container };
 
@@ -114,11 +115,7 @@ function Product({
           <Box component="span" sx={{ fontWeight: 600 }}>
             <Material label={row.label} swatch={row.swatch} />
           </Box>
-          {row.label.includes(row.kind) ? (
-            ""
-          ) : (
-            <Box component="span" sx={{ color: "text.secondary" }}>{`, ${row.kind.replace("_", " ")}`}</Box>
-          )}
+          {row.label.includes(row.kind) ? "" : <Quiet component="span">{`, ${row.kind.replace("_", " ")}`}</Quiet>}
         </Box>
         <Box sx={{ minWidth: 90, textAlign: "right", fontWeight: 600 }}>{row.left}</Box>
         <Box sx={{ minWidth: 110, textAlign: "right" }}>
@@ -139,11 +136,7 @@ function Product({
           />
         </Box>
       </Box>
-      <Box
-        component="ul"
-        aria-label={`Containers of ${row.label}`}
-        sx={{ listStyle: "none", m: 0, p: 0, display: "flex", flexWrap: "wrap", columnGap: 3 }}
-      >
+      <PlainList aria-label={`Containers of ${row.label}`} sx={{ display: "flex", flexWrap: "wrap", columnGap: 3 }}>
         {row.containers.map((one) => (
           <ContainerRow
             key={one.id}
@@ -153,7 +146,7 @@ function Product({
             onTake={() => onAsk({ draw: { product: row.product, container: one.id } })}
           />
         ))}
-      </Box>
+      </PlainList>
     </Box>
   );
 }

@@ -9,6 +9,7 @@ import type { Mix, Mixes } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { asInput, asRows, NO_PART, type PartRow, PartRows } from "./PartRows";
+import { Row } from "../../kit/layout";
 
 type Props = { lists: Mixes; likes: { key: string; label: string }[]; onClose: () => void };
 
@@ -40,11 +41,7 @@ export function MixDialog({ lists, likes, onClose }: Props) {
       initial={{ like: "paint_chalk" }}
       extra={
         <Box sx={{ display: "grid", gap: 1.5 }}>
-          <Box
-            role="group"
-            aria-label="Begin from"
-            sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center" }}
-          >
+          <Row role="group" aria-label="Begin from">
             <Typography variant="body2">Begin from:</Typography>
             {lists.presets.map((one) => (
               <Button
@@ -56,7 +53,7 @@ export function MixDialog({ lists, likes, onClose }: Props) {
                 {one.label}
               </Button>
             ))}
-          </Box>
+          </Row>
           {preset && (
             <Typography variant="body2" sx={{ color: "text.secondary" }}>
               {preset.why}

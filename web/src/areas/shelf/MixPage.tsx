@@ -22,6 +22,7 @@ import { Swatch } from "../../kit/Swatch";
 import { BatchRow } from "./BatchRow";
 import { VersionDialog } from "./MixDialog";
 import { ScalePart } from "./ScalePart";
+import { PlainList, Row } from "../../kit/layout";
 
 export default function MixPage() {
   const id = Number(useParams().id);
@@ -41,13 +42,13 @@ export default function MixPage() {
       <PageHead
         title={data.name}
         line={
-          <Box sx={{ display: "flex", gap: 1.5, alignItems: "center" }}>
+          <Row wrap={false} gap={1.5}>
             <Swatch colour={data.swatch} />
             <span>
               {`${data.text}, behaves like ${data.like}`}
               {data.target && `, to match: ${data.target}`}
             </span>
-          </Box>
+          </Row>
         }
       >
         <Button variant="outlined" onClick={() => setAsked("name")}>
@@ -152,26 +153,22 @@ const COLOURS = ["primary.main", "secondary.main", "warning.main", "text.disable
 function Proportions({ mix }: { mix: Mix }) {
   return (
     <Box sx={{ mb: 3, maxWidth: 720 }}>
-      <Box aria-hidden sx={{ display: "flex", gap: "2px" }}>
+      <Row aria-hidden wrap={false} align="stretch" sx={{ gap: "2px" }}>
         {mix.parts.map((part, place) => (
           <Box
             key={part.label}
             sx={{ flex: `${parseFloat(part.percent)} 1 0`, height: 18, bgcolor: COLOURS[place % COLOURS.length] }}
           />
         ))}
-      </Box>
-      <Box
-        component="ul"
-        aria-label="Shares"
-        sx={{ listStyle: "none", display: "flex", flexWrap: "wrap", columnGap: 3, m: 0, p: 0, pt: 0.5 }}
-      >
+      </Row>
+      <PlainList aria-label="Shares" sx={{ display: "flex", flexWrap: "wrap", columnGap: 3, pt: 0.5 }}>
         {mix.parts.map((part, place) => (
-          <Box component="li" key={part.label} sx={{ display: "flex", gap: 1, alignItems: "center" }}>
+          <Row component="li" key={part.label} wrap={false}>
             <Box aria-hidden sx={{ width: 12, height: 12, bgcolor: COLOURS[place % COLOURS.length] }} />
             {`${part.percent} ${part.label}`}
-          </Box>
+          </Row>
         ))}
-      </Box>
+      </PlainList>
     </Box>
   );
 }

@@ -15,6 +15,7 @@ import { SubNav } from "../../kit/SubNav";
 import { Swatch } from "../../kit/Swatch";
 import { MixDialog } from "./MixDialog";
 import { SprayPart } from "./SprayPart";
+import { PlainList, Quiet } from "../../kit/layout";
 
 // What a mix can behave like: what covers a zone.
 const KINDS = ["paint", "clear", "stain", "primer"];
@@ -50,7 +51,7 @@ export default function Mixes() {
         </Empty>
       ) : (
         <Part title="Kept mixes">
-          <Box component="ul" aria-label="Mixes" sx={{ listStyle: "none", m: 0, p: 0 }}>
+          <PlainList aria-label="Mixes">
             {rows.map((mix) => (
               <Box
                 key={mix.id}
@@ -70,17 +71,15 @@ export default function Mixes() {
                   <Link to={`/shelf/mixes/${mix.id}`} style={{ fontWeight: 600 }}>
                     {mix.name}
                   </Link>
-                  <Box
-                    sx={{ color: "text.secondary" }}
-                  >{`${mix.text}: ${mix.parts.map((part) => part.label).join(", ")}`}</Box>
+                  <Quiet>{`${mix.text}: ${mix.parts.map((part) => part.label).join(", ")}`}</Quiet>
                 </Box>
-                <Box sx={{ color: "text.secondary" }}>{`version ${mix.version}`}</Box>
+                <Quiet>{`version ${mix.version}`}</Quiet>
                 <Box sx={{ minWidth: 90, textAlign: "right" }}>
                   {mix.left.startsWith("0 ") ? "none ready" : `${mix.left} ready`}
                 </Box>
               </Box>
             ))}
-          </Box>
+          </PlainList>
         </Part>
       )}
       <SprayPart products={mixes.data.parts} />

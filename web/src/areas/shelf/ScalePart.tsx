@@ -13,6 +13,7 @@ import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 import { useSettled } from "../../kit/useSettled";
+import { Row } from "../../kit/layout";
 
 export function ScalePart({ mix }: { mix: Mix }) {
   const measures = useWorkshop().data?.measures;
@@ -57,10 +58,7 @@ export function ScalePart({ mix }: { mix: Mix }) {
           helperText={refused ?? measures?.volume}
         />
         <TextField label="Where it will stand" value={place} onChange={(event) => setPlace(event.target.value)} />
-        <Box
-          sx={{ display: "flex", flexWrap: "wrap", gap: 1, gridColumn: { xs: "1 / -1", sm: "auto" } }}
-          className="no-print"
-        >
+        <Row align="stretch" sx={{ gridColumn: { xs: "1 / -1", sm: "auto" } }} className="no-print">
           {mix.uses
             .filter((use) => use.needed)
             .map((use) => (
@@ -71,7 +69,7 @@ export function ScalePart({ mix }: { mix: Mix }) {
           <Button variant="contained" onClick={() => void make(false)} disabled={!amounts.data}>
             Mix it from the shelf
           </Button>
-        </Box>
+        </Row>
       </Box>
       {problem && (
         <Alert severity="error" sx={{ mb: 1 }}>

@@ -1,5 +1,4 @@
 // The stash: what was salvaged, found or given. Nothing was paid; replacing it would cost something.
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Pagination from "@mui/material/Pagination";
 import LinearProgress from "@mui/material/LinearProgress";
@@ -18,6 +17,7 @@ import { PageHead } from "../../kit/PageHead";
 import { SHELF_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { SmallPhotos } from "../../kit/photos/SmallPhotos";
+import { Quiet } from "../../kit/layout";
 
 const typed = (item: StashItem) => ({
   name: item.name,
@@ -84,7 +84,7 @@ export default function Stash() {
               onRemove={() => remove(api.DELETE("/api/stash/{id}", { params: { path: { id: one.id } } }))}
             >
               {one.left < one.count ? `${one.left} left of ${one.count}` : one.count} × {one.name}
-              <Box component="span" sx={{ color: "text.secondary" }}>
+              <Quiet component="span">
                 {one.value && `, ${one.value.text} each`}
                 {measured(one, workshop.data.length_unit).map((text) => `, ${text}`)}
                 {one.lot ? (
@@ -94,7 +94,7 @@ export default function Stash() {
                 ) : (
                   one.origin && `, from ${one.origin}`
                 )}
-              </Box>
+              </Quiet>
             </Entry>
           ))}
         </Entries>

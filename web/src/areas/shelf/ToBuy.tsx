@@ -1,6 +1,5 @@
 // What all planned work still needs, less what is on the shelf, in whole containers; ticked off while shopping at the
 // price paid.
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
@@ -16,6 +15,7 @@ import { SHELF_PAGES } from "../../kit/sections";
 import { SmallTable } from "../../kit/SmallTable";
 import { SubNav } from "../../kit/SubNav";
 import { ToBuyRow } from "./ToBuyRow";
+import { PlainList } from "../../kit/layout";
 
 type Row = Shopping["rows"][number];
 
@@ -60,11 +60,11 @@ export default function ToBuy() {
       ) : (
         byShop(buy).map(([shop, rows]) => (
           <Part key={shop} title={shop}>
-            <Box component="ul" aria-label={`To buy: ${shop}`} sx={{ listStyle: "none", m: 0, p: 0 }}>
+            <PlainList aria-label={`To buy: ${shop}`}>
               {rows.map((row) => (
                 <ToBuyRow key={`${row.product} ${row.gear}`} row={row} currency={currency} today={today} />
               ))}
-            </Box>
+            </PlainList>
           </Part>
         ))
       )}

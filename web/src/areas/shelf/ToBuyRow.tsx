@@ -10,6 +10,7 @@ import type { Shopping } from "../../api/types";
 import { Material } from "../../kit/colour/Material";
 import { useTell } from "../../kit/session/useTell";
 import { useUndo } from "../../kit/session/undo";
+import { Row } from "../../kit/layout";
 
 type Row = Shopping["rows"][number];
 type Props = { row: Row; currency: string; today: string };
@@ -22,19 +23,11 @@ export function ToBuyRow({ row, currency, today }: Props) {
     row.pieces.join(", "),
   ];
   return (
-    <Box
+    <Row
       component="li"
       data-to-buy={row.product}
-      sx={{
-        display: "flex",
-        flexWrap: "wrap",
-        gap: 1.5,
-        alignItems: "center",
-        borderBottom: 1,
-        borderColor: "divider",
-        py: 1,
-        breakInside: "avoid",
-      }}
+      gap={1.5}
+      sx={{ borderBottom: 1, borderColor: "divider", py: 1, breakInside: "avoid" }}
     >
       <Box sx={{ flex: "1 1 240px", minWidth: 0 }}>
         <Box sx={{ fontWeight: 600 }}>
@@ -48,7 +41,7 @@ export function ToBuyRow({ row, currency, today }: Props) {
           <Pack key={pack.size} row={row} pack={pack} currency={currency} today={today} />
         ))}
       </Box>
-    </Box>
+    </Row>
   );
 }
 
@@ -73,7 +66,7 @@ function Pack({ row, pack, currency, today }: Props & { pack: Row["packs"][numbe
     return body.product === product && body.colour === colour && body.size === pack.size;
   });
   return (
-    <Box sx={{ display: "flex", gap: 1, alignItems: "center" }}>
+    <Row wrap={false}>
       <Box sx={{ minWidth: 96, textAlign: "right", fontWeight: 600 }}>{what}</Box>
       <TextField
         label={pack.count > 1 ? "Price each" : "Price"}
@@ -97,6 +90,6 @@ function Pack({ row, pack, currency, today }: Props & { pack: Row["packs"][numbe
           Bought
         </Button>
       )}
-    </Box>
+    </Row>
   );
 }

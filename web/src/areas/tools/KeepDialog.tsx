@@ -1,5 +1,4 @@
 // Keeping a result on a piece: its materials are bought with the others, its steps go into the plan.
-import Box from "@mui/material/Box";
 import { useState } from "react";
 import { api, ask } from "../../api/client";
 import { usePieces, usePlan, useWorkshop } from "../../api/queries";
@@ -7,6 +6,7 @@ import type { Plan, Tool, ToolAnswer } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
+import { Quiet } from "../../kit/layout";
 
 type Props = {
   tool: Tool;
@@ -47,7 +47,7 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
       ]}
       initial={{ piece: options.find((one) => one.key === String(piece))?.key ?? options[0]?.key ?? "" }}
       extra={
-        <Box sx={{ color: "text.secondary" }}>
+        <Quiet>
           {[
             answer.headline,
             answer.materials.length > 0 &&
@@ -63,7 +63,7 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
             .map((line) => (
               <div key={String(line)}>{line}</div>
             ))}
-        </Box>
+        </Quiet>
       }
       onClose={onClose}
       onSubmit={async ({ piece: id, zones: where = "", cost = "" }) => {

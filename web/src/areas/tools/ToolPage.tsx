@@ -19,6 +19,7 @@ import { KeepDialog } from "./KeepDialog";
 import { Part } from "../../kit/Part";
 import InputAdornment from "@mui/material/InputAdornment";
 import type { Tool } from "../../api/types";
+import { Row } from "../../kit/layout";
 
 // What a tool asks for, each with its unit and, where it cannot be, what is wrong with it.
 type Props = {
@@ -183,13 +184,13 @@ function Templates({ tool, values }: { tool: string; values: Record<string, stri
   ];
   return (
     <Part title="Template at 1:1">
-      <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
+      <Row className="no-print" align="stretch">
         {rows.map(([name, address]) => (
           <Button key={name} variant="outlined" component="a" href={address} download>
             {name}
           </Button>
         ))}
-      </Box>
+      </Row>
       <Box sx={{ color: "text.secondary", pt: 1 }}>
         Print at 100%, then measure the bar on it before you trust the rest.
       </Box>

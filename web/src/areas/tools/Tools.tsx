@@ -9,6 +9,7 @@ import { Failure } from "../../kit/Failure";
 import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
+import { PlainList, Quiet } from "../../kit/layout";
 
 export default function Tools() {
   const [query] = useSearchParams();
@@ -41,16 +42,16 @@ export default function Tools() {
       <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, columnGap: 5 }}>
         {groups.map((group) => (
           <Part key={group.key} title={group.label}>
-            <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
+            <PlainList>
               {group.tools.map((tool) => (
                 <Box component="li" key={tool.key} sx={{ borderBottom: 1, borderColor: "divider", py: 1 }}>
                   <Link to={`/tools/${tool.key}${piece ? `?piece=${piece}` : ""}`} style={{ fontWeight: 600 }}>
                     {tool.label}
                   </Link>
-                  <Box sx={{ color: "text.secondary" }}>{tool.about}</Box>
+                  <Quiet>{tool.about}</Quiet>
                 </Box>
               ))}
-            </Box>
+            </PlainList>
           </Part>
         ))}
       </Box>

@@ -1,10 +1,10 @@
 // Any other colour: taken as its swatch alone, or named and kept as one of the workshop's own.
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { api, ask, ProblemError } from "../../api/client";
 import { useUndo } from "../session/undo";
+import { Row } from "../layout";
 
 type Props = { start: { hex: string; name: string }; onChoose: (key: string) => void };
 
@@ -31,11 +31,7 @@ export function NameColour({ start, onChoose }: Props) {
   };
   const errors = problem?.fields ?? {};
   return (
-    <Box
-      role="group"
-      aria-label="Any other colour"
-      sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 2, alignItems: "start" }}
-    >
+    <Row role="group" aria-label="Any other colour" align="start" sx={{ mt: 2 }}>
       <TextField
         size="small"
         type="color"
@@ -58,6 +54,6 @@ export function NameColour({ start, onChoose }: Props) {
         Keep it
       </Button>
       <Button onClick={() => onChoose(hex)}>Take unnamed</Button>
-    </Box>
+    </Row>
   );
 }

@@ -9,6 +9,7 @@ import { useState } from "react";
 import type { Colour } from "../../api/types";
 import { Swatch } from "../Swatch";
 import { NameColour } from "./NameColour";
+import { Row } from "../layout";
 
 type Props = { colours: Colour[]; value: string; none: string; onChoose: (key: string) => void };
 
@@ -50,7 +51,7 @@ export function Palette({ colours, value, none, onChoose }: Props) {
     );
   return (
     <Box sx={{ p: 2, width: { xs: 320, sm: 500 }, maxWidth: "100%" }}>
-      <Box sx={{ display: "flex", gap: 1, alignItems: "center" }}>
+      <Row wrap={false}>
         <TextField
           size="small"
           label="Find a colour"
@@ -67,7 +68,7 @@ export function Palette({ colours, value, none, onChoose }: Props) {
             {none === "none chosen" ? "No colour" : none}
           </Button>
         )}
-      </Box>
+      </Row>
       {group(
         "Yours",
         found.filter((one) => one.own),

@@ -8,6 +8,7 @@ import type { Photo } from "../../api/types";
 import { useUndo } from "../session/undo";
 import { FormDialog } from "../FormDialog";
 import { PHOTO_KINDS } from "./kinds";
+import { Quiet } from "../layout";
 
 type Props = { photo: Photo; place: number; count: number; facing: boolean };
 
@@ -46,7 +47,7 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
             {" · face of the piece"}
           </Box>
         )}
-        {photo.caption && <Box sx={{ color: "text.secondary" }}>{photo.caption}</Box>}
+        {photo.caption && <Quiet>{photo.caption}</Quiet>}
       </Box>
       <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap" }}>
         <Button

@@ -14,6 +14,7 @@ import { PhotoCard } from "./PhotoCard";
 import { type Owner, useUpload } from "./useUpload";
 import { FileButton } from "../FileButton";
 import Slider from "@mui/material/Slider";
+import { PlainList, Row } from "../layout";
 
 // Before and after in one frame, with a divider that is dragged, or moved by the arrow keys.
 const fill = { position: "absolute", inset: 0, width: "100%", height: "100%", objectFit: "cover" } as const;
@@ -108,7 +109,7 @@ function Photos({ photos, owner, start }: Omit<Props, "folded">) {
   const after = photos.find((photo) => photo.face) ?? [...photos].reverse().find((photo) => photo.kind === "after");
   return (
     <>
-      <Box className="no-print" sx={{ display: "flex", gap: 1, flexWrap: "wrap", alignItems: "center", mb: 1.5 }}>
+      <Row className="no-print" sx={{ mb: 1.5 }}>
         <TextField
           select
           label="They show"
@@ -143,7 +144,7 @@ function Photos({ photos, owner, start }: Omit<Props, "folded">) {
         >
           Take one
         </FileButton>
-      </Box>
+      </Row>
       {progress && (
         <Box sx={{ mb: 1.5 }}>
           <span role="status">{`Photo ${progress.done + 1} of ${progress.of}: ${progress.name}`}</span>
@@ -168,21 +169,11 @@ function Photos({ photos, owner, start }: Omit<Props, "folded">) {
           photo.
         </Typography>
       ) : (
-        <Box
-          component="ul"
-          sx={{
-            listStyle: "none",
-            m: 0,
-            p: 0,
-            display: "grid",
-            gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))",
-            gap: 2,
-          }}
-        >
+        <PlainList sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))", gap: 2 }}>
           {photos.map((photo, place) => (
             <PhotoCard key={photo.id} photo={photo} place={place} count={photos.length} facing={"piece_id" in owner} />
           ))}
-        </Box>
+        </PlainList>
       )}
     </>
   );

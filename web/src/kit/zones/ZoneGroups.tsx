@@ -1,7 +1,7 @@
 // Whole groups of zones with one touch: all fronts, carcass, everything that is seen.
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { Zone } from "../../api/types";
+import { Row } from "../layout";
 
 type Props = { zones: Zone[]; selected: Set<string>; onSelect: (keys: string[]) => void };
 
@@ -13,12 +13,7 @@ export function ZoneGroups({ zones, selected, onSelect }: Props) {
   const seen = { label: "All that is seen", keys: zones.filter((zone) => zone.shown).map((zone) => zone.key) };
   const on = (keys: string[]) => keys.length === selected.size && keys.every((key) => selected.has(key));
   return (
-    <Box
-      role="group"
-      aria-label="Groups of zones"
-      className="no-print"
-      sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 1 }}
-    >
+    <Row role="group" aria-label="Groups of zones" className="no-print" gap={0.5} align="stretch" sx={{ mt: 1 }}>
       {[seen, ...groups].map(({ label, keys }) => (
         <Button
           key={label}
@@ -30,6 +25,6 @@ export function ZoneGroups({ zones, selected, onSelect }: Props) {
           {label}
         </Button>
       ))}
-    </Box>
+    </Row>
   );
 }
