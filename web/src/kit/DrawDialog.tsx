@@ -2,7 +2,7 @@
 // taken than is left.
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { api, ask, ProblemError } from "../api/client";
+import { api, ProblemError, undoOf } from "../api/client";
 import { useShelf, useWorkshop } from "../api/queries";
 import { useUndo } from "./session/undo";
 import { useTell } from "./session/useTell";
@@ -34,10 +34,7 @@ export default function DrawDialog({ product, container, piece = null, amount = 
     await tell(
       { what: `${values.amount || values.share} of ${name}` },
       (how) => api.POST("/api/draws", { body, ...how }),
-      (cost) =>
-        done(`${cost.what} taken, ${cost.amount?.text}`, () =>
-          ask(api.DELETE("/api/costs/{id}", { params: { path: { id: cost.id } } })),
-        ),
+      (cost) => done(`${cost.what} taken, ${cost.amount?.text}`, undoOf(cost)),
     );
     onClose();
   };

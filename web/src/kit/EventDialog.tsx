@@ -1,11 +1,11 @@
 // Recording or correcting one dated event.
-import { api, ask, undoOf } from "../api/client";
+import { api } from "../api/client";
 import { useWorkshop } from "../api/queries";
 import type { EventKind, PieceEvent, Workshop } from "../api/types";
-import { useUndo } from "./session/undo";
 import { eventFields, settling, typedEvent } from "./eventFields";
 import type { Values } from "./fields";
 import { FormDialog } from "./FormDialog";
+import { useSave } from "./session/useSave";
 
 type Props = {
   pieceId: number;
@@ -23,7 +23,7 @@ type Props = {
 
 export function EventDialog({ pieceId, kind, event, submit, workshop, openSteps = 0, start, title, onClose }: Props) {
   const today = useWorkshop().data?.today.iso;
-  const { done } = useUndo();
+  const save = useSave();
   const fields = [
     ...eventFields(kind, workshop, "", event ? undefined : { piece: pieceId }),
     ...(event ? [] : settling(kind, openSteps)),
@@ -40,15 +40,12 @@ export function EventDialog({ pieceId, kind, event, submit, workshop, openSteps 
       onSubmit={async (values) => {
         if (event?.id) {
           const path = { params: { path: { id: event.id } } };
-          await ask(api.PATCH("/api/events/{id}", { ...path, body: only(values) }));
-          done(`${event.label} corrected`, () =>
-            ask(api.PATCH("/api/events/{id}", { ...path, body: only(typedEvent(event)) })),
-          );
+          await save(api.PATCH("/api/events/{id}", { ...path, body: only(values) }), `${event.label} corrected`);
         } else {
-          const made = await ask(
+          await save(
             api.POST("/api/pieces/{id}/events", { params: { path: { id: pieceId } }, body: { kind, ...only(values) } }),
+            (made) => `${made.label} recorded`,
           );
-          done(`${made.label} recorded`, undoOf(made));
         }
         onClose();
       }}

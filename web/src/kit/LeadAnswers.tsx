@@ -1,6 +1,6 @@
 // The answers to the lead question, each with a tap; the plan follows at once.
 import Button from "@mui/material/Button";
-import { api, ask } from "../api/client";
+import { api, ask, undoOf } from "../api/client";
 import { useCatalogue } from "../api/queries";
 import { useUndo } from "./session/undo";
 import { withChanges } from "./withChanges";
@@ -13,8 +13,8 @@ export function LeadAnswers({ piece, answer = null, onAnswered }: Props) {
   const path = { params: { path: { id: piece.id } } };
   const send = (key: string) => ask(api.POST("/api/pieces/{id}/lead", { ...path, body: { answer: key } }));
   const choose = async (key: string, label: string) => {
-    const { changes } = await send(key);
-    done(withChanges(`Lead: ${label}`, changes), () => send(answer ?? ""));
+    const saved = await send(key);
+    done(withChanges(`Lead: ${label}`, saved.changes), undoOf(saved));
     onAnswered?.();
   };
   return (

@@ -1,5 +1,5 @@
 // A line for a piece's diary.
-import { api, ask } from "../api/client";
+import { api, undoOf } from "../api/client";
 import { useUndo } from "./session/undo";
 import { useTell } from "./session/useTell";
 import { FormDialog } from "./FormDialog";
@@ -17,7 +17,7 @@ export default function NoteDialog({ piece, onClose }: { piece: number; onClose:
         await tell(
           { what: `Note: ${text.slice(0, 60)}` },
           (how) => api.POST("/api/pieces/{id}/notes", { params: { path: { id: piece } }, body: { text }, ...how }),
-          ({ id }) => done("Note kept", () => ask(api.DELETE("/api/notes/{id}", { params: { path: { id } } }))),
+          (note) => done("Note kept", undoOf(note)),
         );
         onClose();
       }}

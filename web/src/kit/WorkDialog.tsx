@@ -1,7 +1,7 @@
 // Recording hours by hand, or correcting them.
 import { useRef } from "react";
 import { useFormContext, useWatch } from "react-hook-form";
-import { api, ask, undoOf } from "../api/client";
+import { api, undoOf } from "../api/client";
 import { useWorkshop } from "../api/queries";
 import type { FinishedSteps, Work } from "../api/types";
 import { devicePerson } from "./session/person";
@@ -11,6 +11,7 @@ import { DoneWith } from "./DoneWith";
 import { type Named, type ShareInput, startWith, type Values } from "./fields";
 import { FormDialog } from "./FormDialog";
 import { workFields } from "./workFields";
+import { useSave } from "./session/useSave";
 
 type Props = { entry?: Work; piece?: Named; onClose: () => void };
 
@@ -31,7 +32,6 @@ const typed = (entry: Work) => ({
   note: entry.note ?? "",
   person_id: String(entry.person.id),
 });
-const bare = (entry: Work) => entry.shares.map(({ piece_id, weight }) => ({ piece_id, weight }));
 const shares = (entry: Work): ShareInput[] =>
   entry.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
 
@@ -44,6 +44,7 @@ function Finished({ pieces, onChange }: { pieces: ShareInput[]; onChange: (done:
 
 export default function WorkDialog({ entry, piece, onClose }: Props) {
   const workshop = useWorkshop();
+  const save = useSave();
   const { done } = useUndo();
   const tell = useTell();
   const finished = useRef<FinishedSteps | undefined>(undefined);
@@ -74,11 +75,9 @@ export default function WorkDialog({ entry, piece, onClose }: Props) {
           const path = { params: { path: { id: entry.id } } };
           const { effort, ...rest } = body(values, pieces);
           // A time that was not touched stays exact, even where it is shown rounded.
-          await ask(
+          await save(
             api.PATCH("/api/work/{id}", { ...path, body: effort === typed(entry).effort ? rest : { effort, ...rest } }),
-          );
-          done("Hours corrected", () =>
-            ask(api.PATCH("/api/work/{id}", { ...path, body: body(typed(entry), bare(entry)) })),
+            "Hours corrected",
           );
         } else {
           const today = workshop.data.today.iso;

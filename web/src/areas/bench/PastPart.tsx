@@ -2,16 +2,17 @@
 import Alert from "@mui/material/Alert";
 import Button from "@mui/material/Button";
 import { Link } from "react-router";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Today } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
+import { useSave } from "../../kit/session/useSave";
 
 export function PastPart({ past }: { past: Today["past"] }) {
-  const { done, failed } = useUndo();
+  const save = useSave();
+  const { failed } = useUndo();
   const finish = async ({ piece, step, label }: Today["past"][number]) => {
     const path = { params: { path: { id: piece.id } } };
-    await ask(api.POST("/api/pieces/{id}/steps/done", { ...path, body: { step } }));
-    done(`Done: ${label}`, () => ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body: { step } })));
+    await save(api.POST("/api/pieces/{id}/steps/done", { ...path, body: { step } }), `Done: ${label}`);
   };
   return past.map((one) => (
     <Alert

@@ -5,13 +5,14 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, ask, ProblemError, undoOf } from "../../api/client";
+import { api, ProblemError } from "../../api/client";
 import type { components } from "../../api/schema";
 import type { Today } from "../../api/types";
 import { EffortInput } from "../../kit/EffortInput";
 import { TickBoxes } from "../../kit/TickBoxes";
 import { useLikely } from "../../kit/useLikely";
 import { useUndo } from "../../kit/session/undo";
+import { useSave } from "../../kit/session/useSave";
 
 type Question = Today["questions"][number];
 type Answered = components["schemas"]["Answered"];
@@ -139,14 +140,14 @@ function Materials({ question, send }: Props) {
 const ANSWERS = { hours: Ticks, costs: Ticks, said: Left, materials: Materials, touch_up: Buttons, overlap: Buttons };
 
 export default function QuestionLine({ question }: { question: Question }) {
-  const { done, failed } = useUndo();
+  const save = useSave();
+  const { failed } = useUndo();
   const [refused, setRefused] = useState<string | null>(null);
   const send = async (answer: Answered) => {
     setRefused(null);
     const path = { params: { path: { id: question.id } } };
     try {
-      const came = await ask(api.POST("/api/questions/{id}/answer", { ...path, body: answer }));
-      done(came.told, undoOf(came));
+      await save(api.POST("/api/questions/{id}/answer", { ...path, body: answer }), (came) => came.told);
     } catch (error) {
       if (error instanceof ProblemError && error.problem.status === 422) setRefused(error.message);
       else failed(error);

@@ -17,7 +17,7 @@ import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 import Typography from "@mui/material/Typography";
 import { type DragEvent, useState } from "react";
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import { useUndo } from "../../kit/session/undo";
 import { DayBar } from "./DayBar";
 import { DayStep } from "./DayStep";
@@ -43,9 +43,7 @@ function DayRow({
   const rain = async () => {
     try {
       const told = await weather(!day.wet);
-      done(`${day.wet ? "Dry after all" : "Rain"} on ${day.day?.text}. ${told.changes.join(" ")}`, () =>
-        weather(day.wet),
-      );
+      done(`${day.wet ? "Dry after all" : "Rain"} on ${day.day?.text}. ${told.changes.join(" ")}`, undoOf(told));
     } catch (error) {
       failed(error);
     }

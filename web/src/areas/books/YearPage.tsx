@@ -21,6 +21,7 @@ import { SubNav } from "../../kit/SubNav";
 import { PaceBars } from "./PaceBars";
 import { KEPT, useBooksFilter } from "./useBooksFilter";
 import { PlainList, Quiet } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 const KINDS = [
   { key: "tool", label: "Tool" },
@@ -36,6 +37,7 @@ export default function YearPage() {
   const year = useYear(wanted);
   const workshop = useWorkshop();
   const [asked, setAsked] = useState<"goals" | "entry" | null>(null);
+  const save = useSave();
   const { done, remove } = useUndo();
   if (year.error && !isKept(year)) return <Failure error={year.error} again={() => void year.refetch()} />;
   if (!year.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
@@ -162,9 +164,9 @@ export default function YearPage() {
           initial={{ kind: "tool" }}
           onClose={() => setAsked(null)}
           onSubmit={async ({ what = "", kind = "", amount = "", on = "" }) => {
-            const made = await ask(api.POST("/api/workshop-entries", { body: { what, kind, amount, on } }));
-            done(`${made.what} noted`, () =>
-              remove(api.DELETE("/api/workshop-entries/{id}", { params: { path: { id: made.id } } })),
+            await save(
+              api.POST("/api/workshop-entries", { body: { what, kind, amount, on } }),
+              (made) => `${made.what} noted`,
             );
             setAsked(null);
           }}

@@ -1,7 +1,7 @@
 // Recording a cost, for one piece or shared over several, or correcting it.
 import { useRef } from "react";
 import { useFormContext, useWatch } from "react-hook-form";
-import { api, ask, undoOf } from "../../api/client";
+import { api, undoOf } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
 import type { Cost, CostCategory, Covers as Covered, Workshop } from "../../api/types";
 import { Covers } from "../../kit/Covers";
@@ -10,6 +10,7 @@ import { useTell } from "../../kit/session/useTell";
 import { type Named, type ShareInput, startWith, type Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { costFields } from "../../kit/workFields";
+import { useSave } from "../../kit/session/useSave";
 
 type Props = { cost?: Cost; piece: Named; workshop: Workshop; onClose: () => void };
 
@@ -26,7 +27,6 @@ const typed = (cost: Cost): Values => ({
   amount: cost.amount?.typed ?? "",
   spent_on: cost.spent_on?.iso ?? "",
 });
-const bare = (cost: Cost) => cost.shares.map(({ piece_id, weight }) => ({ piece_id, weight }));
 const shares = (cost: Cost): ShareInput[] =>
   cost.shares.map((share) => ({ piece_id: share.piece_id, weight: share.weight, name: share.name }));
 
@@ -39,6 +39,7 @@ function Covering({ pieces, onChange }: { pieces: ShareInput[]; onChange: (cover
 
 export function CostDialog({ cost, piece, workshop, onClose }: Props) {
   const today = useWorkshop().data?.today.iso;
+  const save = useSave();
   const { done } = useUndo();
   const tell = useTell();
   const covers = useRef<Covered | undefined>(undefined);
@@ -60,10 +61,7 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
       onSubmit={async (values, pieces, again) => {
         if (cost) {
           const path = { params: { path: { id: cost.id } } };
-          await ask(api.PATCH("/api/costs/{id}", { ...path, body: body(values, pieces) }));
-          done("Cost corrected", () =>
-            ask(api.PATCH("/api/costs/{id}", { ...path, body: body(typed(cost), bare(cost)) })),
-          );
+          await save(api.PATCH("/api/costs/{id}", { ...path, body: body(values, pieces) }), "Cost corrected");
         } else {
           await tell(
             {

@@ -2,7 +2,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import type { Piece } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Entries, Entry } from "../../kit/Entry";
@@ -131,11 +131,8 @@ function SplitShares({ into, onClose }: Props) {
       onClose={onClose}
       onSubmit={async (values) => {
         const parts = into.parts.map((part) => ({ piece_id: part.id, weight: values[String(part.id)] ?? "" }));
-        const before = into.parts.map((part) => ({ piece_id: part.id, weight: part.weight }));
-        const { changes } = await ask(api.PATCH("/api/splits/{id}", { ...path, body: { parts } }));
-        done(changes.length ? changes.join(" ") : "Nothing changed", () =>
-          ask(api.PATCH("/api/splits/{id}", { ...path, body: { parts: before } })),
-        );
+        const saved = await ask(api.PATCH("/api/splits/{id}", { ...path, body: { parts } }));
+        done(saved.changes.length ? saved.changes.join(" ") : "Nothing changed", undoOf(saved));
         onClose();
       }}
     />

@@ -1,6 +1,6 @@
 // Editing a piece. When another tab saved first, both versions are shown and nothing is lost.
 import { useState } from "react";
-import { api, ask, ProblemError } from "../../api/client";
+import { api, ask, ProblemError, undoOf } from "../../api/client";
 import type { Piece, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { Values, FieldSpec } from "../../kit/fields";
@@ -28,10 +28,7 @@ export function EditPiece({ piece, workshop, onClose }: { piece: Piece; workshop
     const changed = Object.fromEntries(Object.entries(values).filter(([name, value]) => value !== before[name]));
     const path = { params: { path: { id: piece.id } } };
     const saved = await ask(api.PATCH("/api/pieces/{id}", { ...path, body: { ...changed, lock_version: version } }));
-    const back = Object.fromEntries(Object.keys(changed).map((name) => [name, before[name] ?? ""]));
-    done(`${saved.fields.name} saved`, () =>
-      ask(api.PATCH("/api/pieces/{id}", { ...path, body: { ...back, lock_version: saved.lock_version } })),
-    );
+    done(`${saved.fields.name} saved`, undoOf(saved));
     onClose();
   };
 

@@ -14,10 +14,10 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import TextField from "@mui/material/TextField";
-import { api, ask, ProblemError } from "../../api/client";
+import { api, ProblemError } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
-import { useUndo } from "../../kit/session/undo";
 import { Row } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 export const EVENT_BUTTONS: Record<string, string> = {
   first_work: "Record first work",
@@ -104,7 +104,7 @@ type Props = { piece: Piece; workshop: Workshop; onClose: () => void };
 
 function SplitDialog({ piece, workshop, onClose }: Props) {
   const today = useWorkshop().data?.today.iso;
-  const { done } = useUndo();
+  const save = useSave();
   const [on, setOn] = useState(today ?? "");
   const [parts, setParts] = useState<Part[]>(
     ["left", "right"].map((side) => ({
@@ -118,13 +118,13 @@ function SplitDialog({ piece, workshop, onClose }: Props) {
   const [problem, setProblem] = useState<string | null>(null);
   const change = (place: number, changes: Partial<Part>) =>
     setParts(parts.map((part, at) => (at === place ? { ...part, ...changes } : part)));
-  const save = async (event: FormEvent) => {
+  const submit = async (event: FormEvent) => {
     event.preventDefault();
     try {
       const path = { params: { path: { id: piece.id } } };
-      const made = await ask(api.POST("/api/pieces/{id}/split", { ...path, body: { on, parts } }));
-      done(`Split into ${made.pieces.map((one) => one.ticket).join(" and ")}`, () =>
-        ask(api.DELETE("/api/events/{id}", { params: { path: { id: made.event_id } } })),
+      await save(
+        api.POST("/api/pieces/{id}/split", { ...path, body: { on, parts } }),
+        (made) => `Split into ${made.pieces.map((one) => one.ticket).join(" and ")}`,
       );
       onClose();
     } catch (error) {
@@ -135,7 +135,7 @@ function SplitDialog({ piece, workshop, onClose }: Props) {
   const unit = workshop.length_unit;
   return (
     <Dialog open onClose={onClose} maxWidth="md" aria-labelledby="split-dialog">
-      <Box component="form" noValidate onSubmit={(event: FormEvent) => void save(event)}>
+      <Box component="form" noValidate onSubmit={(event: FormEvent) => void submit(event)}>
         <DialogTitle id="split-dialog">Split {piece.fields.name}</DialogTitle>
         <DialogContent>
           {problem && (

@@ -11,13 +11,13 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { type FormEvent, useState } from "react";
-import { api, ask, ProblemError } from "../../api/client";
+import { api, ProblemError } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
 import type { Lot, Workshop } from "../../api/types";
-import { useUndo } from "../../kit/session/undo";
 import { MemberRows } from "./MemberRows";
 import { emptyRow, type Row, rowsOf, sent } from "./members";
 import { type Found, StashRows } from "./StashRows";
+import { useSave } from "../../kit/session/useSave";
 
 const RULES = [
   { key: "equal", label: "equally" },
@@ -31,7 +31,7 @@ type Props = { lot?: Lot; workshop: Workshop; start?: Row[]; onClose: () => void
 export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
   const today = useWorkshop().data?.today.iso;
   const phone = useMediaQuery("(max-width:599px)");
-  const { done } = useUndo();
+  const save = useSave();
   const [fields, setFields] = useState<Partial<Fields>>(lot?.fields ?? { share_rule: "equal", bought_on: today ?? "" });
   const [rows, setRows] = useState<Row[]>(lot ? rowsOf(lot) : (start ?? [emptyRow(), emptyRow()]));
   const [stash, setStash] = useState<Found[]>([]);
@@ -49,7 +49,7 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
     />
   );
   const named = rows.filter((row) => row.name.trim() || row.piece_id || row.prospect_id);
-  const save = async (event: FormEvent) => {
+  const submit = async (event: FormEvent) => {
     event.preventDefault();
     setBusy(true);
     setProblem(null);
@@ -63,26 +63,14 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
     try {
       if (lot) {
         const path = { params: { path: { id: lot.id } } };
-        const changed = await ask(
+        await save(
           api.PATCH("/api/lots/{id}", { ...path, body: { ...body, lock_version: lot.lock_version } }),
-        );
-        done(changed.changes.length ? changed.changes.join(" ") : `${lot.name} saved`, () =>
-          ask(
-            api.PATCH("/api/lots/{id}", {
-              ...path,
-              body: {
-                ...lot.fields,
-                share_rule: lot.fields.share_rule as "equal",
-                members: rowsOf(lot).map(sent),
-                lock_version: changed.lot.lock_version,
-              },
-            }),
-          ),
+          (changed) => (changed.changes.length ? changed.changes.join(" ") : `${lot.name} saved`),
         );
       } else {
-        const made = await ask(api.POST("/api/lots", { body }));
-        done(`${made.name} recorded: ${made.members.length} ${made.members.length === 1 ? "piece" : "pieces"}`, () =>
-          ask(api.DELETE("/api/lots/{id}", { params: { path: { id: made.id } } })),
+        const made = await save(
+          api.POST("/api/lots", { body }),
+          (made) => `${made.name} recorded: ${made.members.length} ${made.members.length === 1 ? "piece" : "pieces"}`,
         );
         onMade?.(made);
       }
@@ -99,7 +87,7 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
       <Box
         component="form"
         noValidate
-        onSubmit={(event: FormEvent) => void save(event)}
+        onSubmit={(event: FormEvent) => void submit(event)}
         sx={{ display: "flex", flexDirection: "column", minHeight: 0 }}
       >
         <DialogTitle id="lot-dialog">{lot ? "Correct the lot" : "Record a lot"}</DialogTitle>

@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Piece, Workshop } from "../../api/types";
 import { RowMenu } from "../../kit/RowMenu";
 import { useUndo } from "../../kit/session/undo";
@@ -12,6 +12,7 @@ import { useCatalogue, usePlan, useWorkshop } from "../../api/queries";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { Quiet, Row } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 // Something broke: dated, with what is expected from now on.
 const PLACES = [
@@ -24,7 +25,7 @@ function DamageDialog({ piece, workshop, onClose }: { piece: Piece; workshop: Wo
   const today = useWorkshop().data?.today.iso;
   const catalogue = useCatalogue();
   const plan = usePlan(piece.id, piece.planned);
-  const { done } = useUndo();
+  const save = useSave();
   if (!today) return null;
   const kinds = (catalogue.data?.walk ?? []).flatMap((stop) =>
     stop.findings.flatMap(({ kind, label }) => (kind ? [{ key: kind, label }] : [])),
@@ -74,8 +75,10 @@ function DamageDialog({ piece, workshop, onClose }: { piece: Piece; workshop: Wo
       onSubmit={async (values) => {
         const path = { params: { path: { id: piece.id } } };
         const { what = "", place = "", ...rest } = values;
-        const made = await ask(api.POST("/api/pieces/{id}/damages", { ...path, body: { what, place, ...rest } }));
-        done("Damage recorded", () => ask(api.DELETE("/api/damages/{id}", { params: { path: { id: made.id } } })));
+        await save(
+          api.POST("/api/pieces/{id}/damages", { ...path, body: { what, place, ...rest } }),
+          "Damage recorded",
+        );
         onClose();
       }}
     />

@@ -5,7 +5,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { api, ask, ProblemError } from "../../api/client";
+import { api, ProblemError, undoOf } from "../../api/client";
 import type { Workshop } from "../../api/types";
 import { type Named, startWith } from "../../kit/fields";
 import { BackAgain } from "../../kit/BackAgain";
@@ -47,10 +47,7 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
           today: head.spent_on === empty.spent_on ? ["spent_on"] : [],
         },
         (how) => api.POST("/api/receipts", { body: { ...head, lines: used.map(sent) }, ...how }),
-        (made) =>
-          done(`Receipt of ${made.total?.text} ${workshop.currency} recorded`, () =>
-            ask(api.DELETE("/api/receipts/{id}", { params: { path: { id: made.id } } })),
-          ),
+        (made) => done(`Receipt of ${made.total?.text} ${workshop.currency} recorded`, undoOf(made)),
       );
       begin(again ? { ...bare, head: { ...empty, shop: head.shop, spent_on: head.spent_on } } : bare);
       if (!again) onDone?.();

@@ -1,11 +1,12 @@
 // Listing, repricing or selling a set; the price may be shared by hand.
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
 import type { PieceSet, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { eventFields, settled, settling, typedEvent } from "../../kit/eventFields";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
+import { useSave } from "../../kit/session/useSave";
 
 export type SetKind = "ready" | "listed" | "price_changed" | "sold";
 type SetEvent = PieceSet["events"][number];
@@ -60,6 +61,7 @@ function bodyOf(values: Values, set: PieceSet, kind: SetKind) {
 
 export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: Props) {
   const today = useWorkshop().data?.today.iso;
+  const save = useSave();
   const { done } = useUndo();
   if (!today) return null;
   return (
@@ -73,9 +75,8 @@ export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: 
         const body = bodyOf(values, set, kind);
         if (event) {
           const path = { params: { path: { id: event.id } } };
-          const changed = await ask(api.PATCH("/api/set-events/{id}", { ...path, body }));
-          done(changed.changes.length ? changed.changes.join(" ") : `${event.label} corrected`, () =>
-            ask(api.PATCH("/api/set-events/{id}", { ...path, body: bodyOf(typed(event), set, kind) })),
+          await save(api.PATCH("/api/set-events/{id}", { ...path, body }), (changed) =>
+            changed.changes.length ? changed.changes.join(" ") : `${event.label} corrected`,
           );
         } else {
           const now = await ask(
@@ -85,9 +86,7 @@ export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: 
             }),
           );
           const made = now.events[now.events.length - 1]!;
-          done(`${made.label} recorded for the set`, () =>
-            ask(api.DELETE("/api/set-events/{id}", { params: { path: { id: made.id } } })),
-          );
+          done(`${made.label} recorded for the set`, undoOf(now));
         }
         onClose();
       }}

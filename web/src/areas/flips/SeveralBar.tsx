@@ -8,6 +8,7 @@ import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { useUndo } from "../../kit/session/undo";
 import { Row } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 type Act = "ready" | "listed" | "price_changed" | "move" | "set";
 type Props = { rows: PieceRow[]; workshop: Workshop; onClose: () => void };
@@ -23,6 +24,7 @@ const named = (count: number) => (count === 1 ? "1 piece" : `${count} pieces`);
 
 export function SeveralBar({ rows, workshop, onClose }: Props) {
   const [act, setAct] = useState<Act | null>(null);
+  const save = useSave();
   const { done } = useUndo();
   const navigate = useNavigate();
   const prices = rows.map<FieldSpec>((row, place) => ({
@@ -40,18 +42,17 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
     move: [{ name: "day", label: "To the day", kind: "date", help: "the next step of each" }],
     set: [{ name: "name", label: "Name of the set", kind: "text" }],
   };
-  const save = async (values: Values) => {
+  const submit = async (values: Values) => {
     const count = named(rows.length);
     if (act === "move") {
       const steps = rows.flatMap((row) => (row.next_step ? [{ piece_id: row.id, step: row.next_step.step }] : []));
-      const moved = await ask(api.PUT("/api/schedule/moves", { body: { steps, day: values.day ?? "" } }));
-      done(`The next step of ${named(steps.length)} moved`, undoOf(moved));
+      await save(
+        api.PUT("/api/schedule/moves", { body: { steps, day: values.day ?? "" } }),
+        `The next step of ${named(steps.length)} moved`,
+      );
     } else if (act === "set") {
       const body = { name: values.name ?? "", piece_ids: rows.map((row) => row.id) };
-      const made = await ask(api.POST("/api/sets", { body }));
-      done(`Set ${made.name} made of ${count}`, () =>
-        ask(api.DELETE("/api/sets/{id}", { params: { path: { id: made.id } } })),
-      );
+      const made = await save(api.POST("/api/sets", { body }), (made) => `Set ${made.name} made of ${count}`);
       void navigate(`/floor/sets/${made.id}`);
     } else if (act) {
       const each = rows.map((row, place) => ({ piece_id: row.id, asking: values[`rows/${place}/asking`] ?? "" }));
@@ -85,7 +86,7 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
           fields={fields[act]}
           initial={{ on: workshop.today.iso, day: workshop.today.iso, ...asked }}
           onClose={() => setAct(null)}
-          onSubmit={save}
+          onSubmit={submit}
         />
       )}
     </Row>

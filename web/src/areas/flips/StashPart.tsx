@@ -3,19 +3,21 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { useStash, useStashFit } from "../../api/queries";
 import { useUndo } from "../../kit/session/undo";
 import { Entries, Entry } from "../../kit/Entry";
 import { FormDialog } from "../../kit/FormDialog";
 import { Fold } from "../../kit/Fold";
 import { Quiet } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 export function StashPart({ id }: { id: number }) {
   const { data } = useStashFit(id);
   const stash = useStash(1);
   const [using, setUsing] = useState<{ item: string; count: string } | null>(null);
-  const { done, remove } = useUndo();
+  const save = useSave();
+  const { remove } = useUndo();
   if (!data || !stash.data) return null;
   const there = stash.data.items.filter((item) => item.left > 0);
   if (there.length === 0 && data.used.length === 0) return null;
@@ -87,11 +89,9 @@ export function StashPart({ id }: { id: number }) {
           onClose={() => setUsing(null)}
           onSubmit={async (values) => {
             const path = { params: { path: { id: Number(values.item) } } };
-            const made = await ask(
+            await save(
               api.POST("/api/stash/{id}/uses", { ...path, body: { piece_id: id, count: values.count ?? "" } }),
-            );
-            done("Used from the stash", () =>
-              ask(api.DELETE("/api/stash-uses/{id}", { params: { path: { id: made.id } } })),
+              "Used from the stash",
             );
             setUsing(null);
           }}

@@ -3,13 +3,14 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import { Link } from "react-router";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { useToolResults } from "../../api/queries";
 import type { ToolResult } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Fold } from "../../kit/Fold";
 import { SmallTable } from "../../kit/SmallTable";
 import { PlainList, Quiet } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 export function ToolsPart({ id }: { id: number }) {
   const { data } = useToolResults(id);
@@ -41,13 +42,14 @@ export function ToolsPart({ id }: { id: number }) {
 }
 
 function Row({ result, piece }: { result: ToolResult; piece: number }) {
-  const { done, remove, failed } = useUndo();
+  const save = useSave();
+  const { remove, failed } = useUndo();
   const path = { params: { path: { id: result.id } } };
   const finished = result.done_on !== null;
   const tick = async (on: boolean, offcuts: boolean) => {
-    await ask(api.PATCH("/api/tool-results/{id}", { ...path, body: { done: on, offcuts } }));
-    done(on ? `${result.label}: done${offcuts ? ", offcuts in the stash" : ""}` : `${result.label}: to do again`, () =>
-      ask(api.PATCH("/api/tool-results/{id}", { ...path, body: { done: !on, offcuts } })),
+    await save(
+      api.PATCH("/api/tool-results/{id}", { ...path, body: { done: on, offcuts } }),
+      on ? `${result.label}: done${offcuts ? ", offcuts in the stash" : ""}` : `${result.label}: to do again`,
     );
   };
   const link = `/tools/${result.tool}?${new URLSearchParams({ ...result.values, piece: String(piece) }).toString()}`;

@@ -5,7 +5,7 @@ import LinearProgress from "@mui/material/LinearProgress";
 import Pagination from "@mui/material/Pagination";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import { useTrips, useWorkshop } from "../../api/queries";
 import type { Trip, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
@@ -22,6 +22,7 @@ import FormLabel from "@mui/material/FormLabel";
 import type { FieldSpec, ShareInput } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { PlainList, Quiet, Row } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 // Recording a trip, or correcting it.
 type Props = { trip?: Trip; workshop: Workshop; pieces?: ShareInput[]; onClose: () => void };
@@ -31,6 +32,7 @@ const shares = (trip: Trip): ShareInput[] =>
 
 function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
   const today = useWorkshop().data?.today.iso;
+  const save = useSave();
   const { done } = useUndo();
   const [people, setPeople] = useState(
     trip?.people.length
@@ -104,18 +106,11 @@ function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
         if (trip) {
           const path = { params: { path: { id: trip.id } } };
           const changed = await ask(api.PATCH("/api/trips/{id}", { ...path, body }));
-          const before = {
-            ...trip.fields,
-            pieces: shares(trip).map(({ piece_id, weight }) => ({ piece_id, weight })),
-            person_ids: trip.people.map((person) => person.id),
-          };
-          done(changed.changes.length ? changed.changes.join(" ") : `${trip.what} saved`, () =>
-            ask(api.PATCH("/api/trips/{id}", { ...path, body: before })),
-          );
+          done(changed.changes.length ? changed.changes.join(" ") : `${trip.what} saved`, undoOf(changed));
         } else {
-          const made = await ask(api.POST("/api/trips", { body }));
-          done(`${made.what} recorded: ${made.cost.text} ${currency}`, () =>
-            ask(api.DELETE("/api/trips/{id}", { params: { path: { id: made.id } } })),
+          await save(
+            api.POST("/api/trips", { body }),
+            (made) => `${made.what} recorded: ${made.cost.text} ${currency}`,
           );
         }
         onClose();

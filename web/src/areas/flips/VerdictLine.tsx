@@ -2,18 +2,22 @@
 // recommended says so here.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { api, ask, undoOf } from "../../api/client";
+import { api } from "../../api/client";
 import type { Piece } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
+import { useSave } from "../../kit/session/useSave";
 
 export function VerdictLine({ piece }: { piece: Piece }) {
   const { standing, id, lock_version: version } = piece;
-  const { done, failed } = useUndo();
+  const save = useSave();
+  const { failed } = useUndo();
   if (!standing || standing.advice === "listed") return null;
   const goOn = async (go: boolean) => {
     const body = { lock_version: version, go_on: go ? "yes" : "no" };
-    const saved = await ask(api.PATCH("/api/pieces/{id}", { params: { path: { id } }, body }));
-    done(go ? "You go on with it" : "Recommended as before", undoOf(saved));
+    await save(
+      api.PATCH("/api/pieces/{id}", { params: { path: { id } }, body }),
+      go ? "You go on with it" : "Recommended as before",
+    );
   };
   return (
     <Box

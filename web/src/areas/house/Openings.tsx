@@ -2,11 +2,12 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Opening } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
+import { useSave } from "../../kit/session/useSave";
 
 const KINDS = [
   { key: "load", label: "load space" },
@@ -16,7 +17,8 @@ const KINDS = [
 
 export function Openings({ openings, unit }: { openings: Opening[]; unit: string }) {
   const [editing, setEditing] = useState<Opening | "new" | null>(null);
-  const { done, remove } = useUndo();
+  const save = useSave();
+  const { remove } = useUndo();
   const opening = editing === "new" ? null : editing;
   const typed = (one: Opening) => ({ name: one.name, kind: one.kind, ...one.fields });
   return (
@@ -73,13 +75,9 @@ export function Openings({ openings, unit }: { openings: Opening[]; unit: string
             const body = { ...values, name: values.name ?? "", kind: values.kind ?? "" };
             if (opening) {
               const path = { params: { path: { id: opening.id } } };
-              await ask(api.PATCH("/api/openings/{id}", { ...path, body }));
-              done(`${body.name} saved`, () => ask(api.PATCH("/api/openings/{id}", { ...path, body: typed(opening) })));
+              await save(api.PATCH("/api/openings/{id}", { ...path, body }), `${body.name} saved`);
             } else {
-              const made = await ask(api.POST("/api/openings", { body }));
-              done(`${made.name} added`, () =>
-                ask(api.DELETE("/api/openings/{id}", { params: { path: { id: made.id } } })),
-              );
+              await save(api.POST("/api/openings", { body }), (made) => `${made.name} added`);
             }
             setEditing(null);
           }}

@@ -10,9 +10,11 @@ import { deviceName, useDevicePerson } from "../../kit/session/person";
 import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
+import { useSave } from "../../kit/session/useSave";
 
 export function People({ people }: { people: Person[] }) {
   const [editing, setEditing] = useState<Person | "new" | null>(null);
+  const save = useSave();
   const { done } = useUndo();
   const [mine, setMine] = useDevicePerson();
   const person = editing === "new" ? null : editing;
@@ -58,8 +60,7 @@ export function People({ people }: { people: Person[] }) {
             const body = { name: values.name ?? "" };
             if (person) {
               const path = { params: { path: { id: person.id } } };
-              await ask(api.PATCH("/api/people/{id}", { ...path, body }));
-              done("Name saved", () => ask(api.PATCH("/api/people/{id}", { ...path, body: { name: person.name } })));
+              await save(api.PATCH("/api/people/{id}", { ...path, body }), "Name saved");
             } else {
               await ask(api.POST("/api/people", { body }));
               done(`${body.name} added`);

@@ -3,13 +3,13 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { useWeek } from "../../api/queries";
 import type { Person } from "../../api/types";
-import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
+import { useSave } from "../../kit/session/useSave";
 
 const DAYS = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
 const ORDER = [1, 2, 3, 4, 5, 6, 0]; // weeks begin on Monday here
@@ -28,7 +28,7 @@ export function WorkingHours({ people }: { people: Person[] }) {
 function Hours({ person }: { person: Person }) {
   const week = useWeek(person.id);
   const [editing, setEditing] = useState<"week" | "day" | null>(null);
-  const { done } = useUndo();
+  const save = useSave();
   const path = { params: { path: { id: person.id } } };
   const rows: Hours[] = week.data?.rows ?? [];
   const said = ORDER.flatMap((day) => rows.filter((row) => row.weekday === day)).map(
@@ -41,25 +41,20 @@ function Hours({ person }: { person: Person }) {
   const initial = Object.fromEntries(
     rows.flatMap((row) => [[`from${row.weekday}`, row.from] as const, [`to${row.weekday}`, row.to] as const]),
   );
-  const save = async (values: Values) => {
+  const submit = async (values: Values) => {
     const given = ORDER.map((day) => ({
       weekday: day,
       from: values[`from${day}`] ?? "",
       to: values[`to${day}`] ?? "",
     })).filter((row) => row.from || row.to);
-    await ask(api.PUT("/api/people/{id}/week", { ...path, body: { rows: given } }));
-    done(`Hours of ${person.name} saved`, () =>
-      ask(api.PUT("/api/people/{id}/week", { ...path, body: { rows: week.data?.assumed ? [] : rows } })),
-    );
+    await save(api.PUT("/api/people/{id}/week", { ...path, body: { rows: given } }), `Hours of ${person.name} saved`);
     setEditing(null);
   };
   const differ = async (values: Values) => {
     const day = values.day ?? "";
-    const told = await ask(
+    await save(
       api.PUT("/api/people/{id}/day", { ...path, body: { day, from: values.from ?? "", to: values.to ?? "" } }),
-    );
-    done(`${person.name} on ${day} saved. ${told.changes.join(" ")}`, () =>
-      ask(api.PUT("/api/people/{id}/day", { ...path, body: { day, usual: true } })),
+      (told) => `${person.name} on ${day} saved. ${told.changes.join(" ")}`,
     );
     setEditing(null);
   };
@@ -98,7 +93,7 @@ function Hours({ person }: { person: Person }) {
           fields={fields}
           initial={initial}
           onClose={() => setEditing(null)}
-          onSubmit={save}
+          onSubmit={submit}
         />
       )}
       {editing === "day" && (

@@ -3,7 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import { RowMenu } from "../../kit/RowMenu";
 import { useUndo } from "../../kit/session/undo";
 import { useTell } from "../../kit/session/useTell";
@@ -37,10 +37,7 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
     await tell(
       { what: `Enquiry about ${piece.name}` },
       (how) => api.POST("/api/pieces/{id}/offers", { ...path, body: {}, ...how }),
-      (made) =>
-        done(`Enquiry about ${piece.name} counted`, () =>
-          remove(api.DELETE("/api/offers/{id}", { params: { path: { id: made.id } } })),
-        ),
+      (made) => done(`Enquiry about ${piece.name} counted`, undoOf(made)),
     );
   };
   const reply = (body: Parameters<typeof answer>[1]) => () => void answer(advice.id ?? 0, body, amount).catch(failed);

@@ -5,7 +5,7 @@ import LinearProgress from "@mui/material/LinearProgress";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask, ProblemError, undoOf } from "../../api/client";
+import { api, ProblemError } from "../../api/client";
 import { useChannels, useWorkshop } from "../../api/queries";
 import type { ChannelLine } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
@@ -17,13 +17,15 @@ import { MARKET_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { useSettled } from "../../kit/useSettled";
 import { ChannelsTable } from "./ChannelsTable";
+import { useSave } from "../../kit/session/useSave";
 
 export default function Channels() {
   const [price, setPrice] = useState("100");
   const channels = useChannels(useSettled(price, 250));
   const workshop = useWorkshop();
   const [asked, setAsked] = useState<ChannelLine | "new" | null>(null);
-  const { done, remove } = useUndo();
+  const save = useSave();
+  const { remove } = useUndo();
   const refused = channels.error instanceof ProblemError ? channels.error.message : null;
   if (channels.error && !refused) return <Failure error={channels.error} again={() => void channels.refetch()} />;
   if (!channels.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
@@ -97,13 +99,12 @@ export default function Channels() {
           onClose={() => setAsked(null)}
           onSubmit={async ({ name = "", ...rest }) => {
             if (edited?.id) {
-              const changed = await ask(
+              await save(
                 api.PATCH("/api/channels/{id}", { params: { path: { id: edited.id } }, body: { name, ...rest } }),
+                `${name} changed`,
               );
-              done(`${name} changed`, undoOf(changed));
             } else {
-              const made = await ask(api.POST("/api/channels", { body: { name, ...rest } }));
-              done(`${made.name} added`, undoOf(made));
+              await save(api.POST("/api/channels", { body: { name, ...rest } }), (made) => `${made.name} added`);
             }
             setAsked(null);
           }}

@@ -2,13 +2,14 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Comparable } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Entries, Entry } from "../../kit/Entry";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
 import { SmallPhotos } from "../../kit/photos/SmallPhotos";
+import { useSave } from "../../kit/session/useSave";
 
 const LIKENESS = [
   { key: "3", label: "just like it" },
@@ -34,7 +35,8 @@ type Props = { id: number; rows: Comparable[]; note: string; currency: string; k
 
 export function ComparablesPart({ id, rows, note, currency, kind }: Props) {
   const [editing, setEditing] = useState<Comparable | "new" | null>(null);
-  const { done, remove } = useUndo();
+  const save = useSave();
+  const { remove } = useUndo();
   const one = editing === "new" ? null : editing;
   return (
     <Part
@@ -90,17 +92,12 @@ export function ComparablesPart({ id, rows, note, currency, kind }: Props) {
             };
             if (one) {
               const path = { params: { path: { id: one.id } } };
-              await ask(api.PATCH("/api/comparables/{id}", { ...path, body }));
-              done(`${body.what} corrected`, () =>
-                ask(api.PATCH("/api/comparables/{id}", { ...path, body: typed(one) })),
-              );
+              await save(api.PATCH("/api/comparables/{id}", { ...path, body }), `${body.what} corrected`);
             } else {
               const { seen_on, ...rest } = body as typeof body & { seen_on?: string };
-              const made = await ask(
+              await save(
                 api.POST("/api/pieces/{id}/comparables", { params: { path: { id } }, body: seen_on ? body : rest }),
-              );
-              done(`${made.what} added`, () =>
-                ask(api.DELETE("/api/comparables/{id}", { params: { path: { id: made.id } } })),
+                (made) => `${made.what} added`,
               );
             }
             setEditing(null);

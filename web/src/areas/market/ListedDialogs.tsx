@@ -1,17 +1,17 @@
 // What may be asked about a listed piece: an offer, a hold, a part payment, a sale.
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Workshop } from "../../api/types";
 import { EventDialog } from "../../kit/EventDialog";
 import { FormDialog } from "../../kit/FormDialog";
-import { useUndo } from "../../kit/session/undo";
 import type { MarketRow } from "./ListedPiece";
 import { PaymentDialog } from "./PaymentDialog";
+import { useSave } from "../../kit/session/useSave";
 
 export type Asked = "offer" | "hold" | "payment" | { sold: string } | null;
 type Props = { asked: Asked; row: MarketRow; workshop: Workshop; onClose: () => void };
 
 export function ListedDialogs({ asked, row, workshop, onClose }: Props) {
-  const { done, remove } = useUndo();
+  const save = useSave();
   const { piece } = row;
   const { currency } = workshop;
   const path = { params: { path: { id: piece.id } } };
@@ -29,9 +29,9 @@ export function ListedDialogs({ asked, row, workshop, onClose }: Props) {
         ]}
         onClose={onClose}
         onSubmit={async ({ amount = "", who = "", note = "" }) => {
-          const made = await ask(api.POST("/api/pieces/{id}/offers", { ...path, body: { amount, who, note } }));
-          done(`Offer of ${made.amount?.text ?? "nothing named"} noted`, () =>
-            remove(api.DELETE("/api/offers/{id}", { params: { path: { id: made.id } } })),
+          await save(
+            api.POST("/api/pieces/{id}/offers", { ...path, body: { amount, who, note } }),
+            (made) => `Offer of ${made.amount?.text ?? "nothing named"} noted`,
           );
           onClose();
         }}
@@ -52,9 +52,9 @@ export function ListedDialogs({ asked, row, workshop, onClose }: Props) {
         ]}
         onClose={onClose}
         onSubmit={async ({ who = "", ...rest }) => {
-          const made = await ask(api.POST("/api/pieces/{id}/holds", { ...path, body: { who, ...rest } }));
-          done(`Held for ${made.who}`, () =>
-            remove(api.DELETE("/api/holds/{id}", { params: { path: { id: made.id } } })),
+          await save(
+            api.POST("/api/pieces/{id}/holds", { ...path, body: { who, ...rest } }),
+            (made) => `Held for ${made.who}`,
           );
           onClose();
         }}

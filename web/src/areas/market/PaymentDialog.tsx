@@ -1,12 +1,12 @@
 // Part of a price that was paid.
-import { api, ask } from "../../api/client";
-import { useUndo } from "../../kit/session/undo";
+import { api } from "../../api/client";
 import { FormDialog } from "../../kit/FormDialog";
+import { useSave } from "../../kit/session/useSave";
 
 type Props = { piece: { id: number; name: string }; currency: string; onClose: () => void };
 
 export function PaymentDialog({ piece, currency, onClose }: Props) {
-  const { done, remove } = useUndo();
+  const save = useSave();
   return (
     <FormDialog
       title={`Part payment for ${piece.name}`}
@@ -18,11 +18,9 @@ export function PaymentDialog({ piece, currency, onClose }: Props) {
       ]}
       onClose={onClose}
       onSubmit={async ({ amount = "", on = "", note = "" }) => {
-        const made = await ask(
+        await save(
           api.POST("/api/pieces/{id}/payments", { params: { path: { id: piece.id } }, body: { amount, on, note } }),
-        );
-        done(`${made.amount?.text} paid`, () =>
-          remove(api.DELETE("/api/payments/{id}", { params: { path: { id: made.id } } })),
+          (made) => `${made.amount?.text} paid`,
         );
         onClose();
       }}

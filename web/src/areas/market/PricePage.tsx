@@ -7,9 +7,9 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { useParams } from "react-router";
-import { api, ask, isUnreachable, ProblemError } from "../../api/client";
+import { api, isUnreachable, ProblemError } from "../../api/client";
 import { usePiece, usePricing, useWorkshop } from "../../api/queries";
-import { useUndo } from "../../kit/session/undo";
+import { useSave } from "../../kit/session/useSave";
 import { Failure } from "../../kit/Failure";
 import { isKept } from "../../kit/kept";
 import { settled, settling } from "../../kit/eventFields";
@@ -98,7 +98,7 @@ export default function PricePage() {
   const [typed, setTyped] = useState<string | null>(null);
   const pricing = usePricing(id, useSettled(typed ?? "", 250));
   const [asked, setAsked] = useState<"decide" | "new" | null>(null);
-  const { done } = useUndo();
+  const save = useSave();
   const refused = pricing.error instanceof ProblemError ? (pricing.error.fields.price ?? pricing.error.message) : null;
   if (piece.error && !isKept(piece)) return <Failure error={piece.error} again={() => void piece.refetch()} />;
   if (pricing.error && (!refused || (isUnreachable(pricing.error) && !pricing.data)))
@@ -216,7 +216,7 @@ export default function PricePage() {
           onClose={() => setAsked(null)}
           onSubmit={async (values) => {
             const { asking = "", list, channel = "", why = "" } = values;
-            const made = await ask(
+            await save(
               api.POST("/api/pieces/{id}/price-decisions", {
                 ...path,
                 body: {
@@ -227,8 +227,8 @@ export default function PricePage() {
                   ...settled(values),
                 },
               }),
+              (made) => `${made.asking?.text} decided${list === "yes" ? ", listed at it with its steps down" : ""}`,
             );
-            done(`${made.asking?.text} decided${list === "yes" ? ", listed at it with its steps down" : ""}`);
             setAsked(null);
           }}
         />
@@ -241,10 +241,10 @@ export default function PricePage() {
           initial={{ price: data.new_price }}
           onClose={() => setAsked(null)}
           onSubmit={async ({ price: value = "" }) => {
-            const send = (body: string) =>
-              ask(api.PUT("/api/pieces/{id}/new-price", { ...path, body: { price: body } }));
-            await send(value);
-            done("Price of a new one saved", () => send(data.new_price));
+            await save(
+              api.PUT("/api/pieces/{id}/new-price", { ...path, body: { price: value } }),
+              "Price of a new one saved",
+            );
             setAsked(null);
           }}
         />

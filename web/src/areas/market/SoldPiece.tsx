@@ -3,20 +3,20 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, ask, undoOf } from "../../api/client";
+import { api } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
 import type { Market } from "../../api/types";
-import { useUndo } from "../../kit/session/undo";
 import { EventDialog } from "../../kit/EventDialog";
 import { FormDialog } from "../../kit/FormDialog";
 import { PaymentDialog } from "./PaymentDialog";
 import { Quiet } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 type Row = Market["sold"][number];
 
 export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
   const [asked, setAsked] = useState<"payment" | "refund" | "return" | null>(null);
-  const { done } = useUndo();
+  const save = useSave();
   const workshop = useWorkshop().data;
   const { piece } = row;
   const path = { params: { path: { id: piece.id } } };
@@ -98,10 +98,10 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
           ]}
           onClose={() => setAsked(null)}
           onSubmit={async ({ lost = "", fee_back: feeBack = "", why = "" }) => {
-            const back = await ask(
+            await save(
               api.POST("/api/pieces/{id}/return", { ...path, body: { lost, fee_back: feeBack, why } }),
+              `${piece.name} is yours again, the sale is taken back`,
             );
-            done(`${piece.name} is yours again, the sale is taken back`, undoOf(back));
             setAsked(null);
           }}
         />

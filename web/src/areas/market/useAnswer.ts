@@ -1,16 +1,13 @@
 // Answers an offer; undone, it is open again.
-import { api, ask } from "../../api/client";
-import { useUndo } from "../../kit/session/undo";
+import { api } from "../../api/client";
+import { useSave } from "../../kit/session/useSave";
 
 export type Reply = { answer: "open" | "taken" | "countered" | "declined"; counter?: string };
 
 export function useAnswer() {
-  const { done } = useUndo();
+  const save = useSave();
   return async (id: number, body: Reply, amount: string) => {
     const path = { params: { path: { id } } };
-    await ask(api.PATCH("/api/offers/{id}", { ...path, body }));
-    done(`Offer of ${amount} ${body.answer}`, () =>
-      ask(api.PATCH("/api/offers/{id}", { ...path, body: { answer: "open", counter: "" } })),
-    );
+    await save(api.PATCH("/api/offers/{id}", { ...path, body }), `Offer of ${amount} ${body.answer}`);
   };
 }

@@ -2,17 +2,19 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Look, Remedy } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { withChanges } from "../../kit/withChanges";
 import { Part } from "../../kit/Part";
 import { usePaint } from "./usePaint";
 import { PlainList } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 export function ConflictList({ look }: { look: Look }) {
   const { paint } = usePaint(look);
-  const { done, failed } = useUndo();
+  const save = useSave();
+  const { failed } = useUndo();
   const open = look.conflicts.filter((one) => !one.settled);
   const settled = look.conflicts.filter((one) => one.settled);
   if (look.conflicts.length === 0) return null;
@@ -38,13 +40,9 @@ export function ConflictList({ look }: { look: Look }) {
     }
     if (remedy.look) {
       const path = { params: { path: { id: look.id } } };
-      const fields = look.fields as Record<string, string>;
-      const before = Object.fromEntries(Object.keys(remedy.look).map((key) => [key, fields[key] ?? ""]));
-      const saved = await ask(
+      await save(
         api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: look.lock_version, ...remedy.look } }),
-      );
-      done(withChanges(remedy.label, saved.changes), () =>
-        ask(api.PATCH("/api/looks/{id}", { ...path, body: { lock_version: saved.lock_version, ...before } })),
+        (saved) => withChanges(remedy.label, saved.changes),
       );
     }
   };

@@ -10,7 +10,7 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import type { Catalogue, Look } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { withChanges } from "../../kit/withChanges";
@@ -44,8 +44,8 @@ export function FittingsDialog({
     ask(api.PUT("/api/looks/{id}/fittings", { params: { path: { id: look.id } }, body: { fittings: all } }));
   const save = async () => {
     try {
-      const { changes } = await send(rows);
-      done(withChanges("Fittings saved", changes), () => send(before));
+      const saved = await send(rows);
+      done(withChanges("Fittings saved", saved.changes), undoOf(saved));
       onClose();
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));

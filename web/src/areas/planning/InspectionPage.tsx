@@ -7,7 +7,7 @@ import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import type { Catalogue, Finding } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
@@ -22,6 +22,7 @@ import { ShapePart } from "./ShapePart";
 import { looksOf, useZones } from "./useZones";
 import { ZoneDialog } from "./ZoneDialog";
 import { Row } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 export type Kind = Catalogue["walk"][number]["findings"][number];
 
@@ -70,9 +71,7 @@ function Over({ page, catalogue, workshop }: Shared) {
     };
     const made = await ask(api.POST("/api/pieces/{id}/findings", { params: { path: { id: page.id } }, body }));
     setSaid(kind);
-    done(`${kind.label} noted${zone ? `: ${zone.label}` : ""}`, () =>
-      ask(api.DELETE("/api/findings/{id}", { params: { path: { id: made.id } } })),
-    );
+    done(`${kind.label} noted${zone ? `: ${zone.label}` : ""}`, undoOf(made));
   };
   const tap = (kind: Kind) => (kind.measure ? setAsked(kind) : note(kind).catch(failed));
 
@@ -191,7 +190,7 @@ function ChangeFinding({
   catalogue: Catalogue;
   onClose: () => void;
 }) {
-  const { done } = useUndo();
+  const save = useSave();
   const kinds = catalogue.walk.flatMap((stop) => stop.findings);
   const kind = kinds.find((one) =>
     finding.kind ? one.kind === finding.kind : one.own_finding_id === finding.own_finding_id,
@@ -210,15 +209,7 @@ function ChangeFinding({
       initial={before}
       onClose={onClose}
       onSave={async (values) => {
-        await ask(api.PATCH("/api/findings/{id}", { ...path, body: values }));
-        done("Finding changed", () =>
-          ask(
-            api.PATCH("/api/findings/{id}", {
-              ...path,
-              body: kind.measure ? before : { note: before.note, expected_on: before.expected_on },
-            }),
-          ),
-        );
+        await save(api.PATCH("/api/findings/{id}", { ...path, body: values }), "Finding changed");
       }}
     />
   );

@@ -1,5 +1,5 @@
 // What holds for a look as a whole.
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import type { Catalogue, Look, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { withChanges } from "../../kit/withChanges";
@@ -65,10 +65,7 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
         const saved = await ask(
           api.PATCH("/api/looks/{id}", { ...path, body: { ...changed, lock_version: look.lock_version } }),
         );
-        const back = Object.fromEntries(Object.keys(changed).map((name) => [name, before[name] ?? ""]));
-        done(withChanges("Look saved", saved.changes), () =>
-          ask(api.PATCH("/api/looks/{id}", { ...path, body: { ...back, lock_version: saved.lock_version } })),
-        );
+        done(withChanges("Look saved", saved.changes), undoOf(saved));
         onClose();
       }}
     />

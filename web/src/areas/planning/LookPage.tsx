@@ -6,7 +6,7 @@ import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import { useState, useId } from "react";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { useUndo } from "../../kit/session/undo";
 import { withChanges } from "../../kit/withChanges";
 import { Fold } from "../../kit/Fold";
@@ -27,6 +27,7 @@ import Alert from "@mui/material/Alert";
 import { tone } from "../../kit/zones/finishes";
 import { Patterns } from "../../kit/zones/Patterns";
 import { PlainList, Row } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 export default function LookPage() {
   const [adding, setAdding] = useState(false);
@@ -68,11 +69,11 @@ function Looks({ page, catalogue, workshop }: Shared) {
   const [setting, setSetting] = useState(false);
   const [fitting, setFitting] = useState(false);
   const [told, setTold] = useState<string[]>([]);
-  const { remove, done, failed } = useUndo();
+  const save = useSave();
+  const { remove, failed } = useUndo();
   const spread = async (id: number) => {
-    const made = await ask(api.POST("/api/looks/{id}/alike", { params: { path: { id } } }));
-    done(withChanges(`${made.looks.length} alike planned so too`, made.told), () =>
-      Promise.all(made.looks.map((one) => ask(api.DELETE("/api/looks/{id}", { params: { path: { id: one } } })))),
+    await save(api.POST("/api/looks/{id}/alike", { params: { path: { id } } }), (made) =>
+      withChanges(`${made.looks.length} alike planned so too`, made.told),
     );
   };
   const look = page.looks.find((one) => one.id === shown) ?? page.looks.find((one) => one.chosen) ?? page.looks[0];

@@ -1,20 +1,20 @@
 // The looks side by side, by what they come to; one is chosen.
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Look, Plan, Ready, Workshop } from "../../api/types";
+import { useSave } from "../../kit/session/useSave";
 import { useUndo } from "../../kit/session/undo";
 import { withChanges } from "../../kit/withChanges";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 
 export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop }) {
-  const { done, failed } = useUndo();
-  const chosen = page.looks.find((look) => look.chosen);
+  const save = useSave();
+  const { failed } = useUndo();
   const choose = async (look: Look) => {
-    const pick = (id: number) => ask(api.POST("/api/looks/{id}/choose", { params: { path: { id } } }));
-    const { changes } = await pick(look.id);
-    done(withChanges(`Planned by ${look.name}`, changes), () => (chosen ? pick(chosen.id) : Promise.resolve()));
+    const chosen = api.POST("/api/looks/{id}/choose", { params: { path: { id: look.id } } });
+    await save(chosen, (saved) => withChanges(`Planned by ${look.name}`, saved.changes));
   };
   const unit = (key: string) =>
     ["hours_to_come"].includes(key) ? "" : key === "pay" ? ` ${workshop.currency}/h` : ` ${workshop.currency}`;

@@ -7,7 +7,7 @@ import DialogTitle from "@mui/material/DialogTitle";
 import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import { useSubstitutes } from "../../api/queries";
 import type { Plan, Steps, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
@@ -97,7 +97,7 @@ function Instead({
         }),
       );
     const saved = await send(look.lock_version, product, key);
-    done(withChanges(`${label} instead`, saved.changes), () => send(saved.lock_version, product, product));
+    done(withChanges(`${label} instead`, saved.changes), undoOf(saved));
     onClose();
   };
   return (

@@ -1,12 +1,12 @@
 // Another look: empty, like one that is there, or by a recipe of the workshop.
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Catalogue, Plan } from "../../api/types";
-import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
+import { useSave } from "../../kit/session/useSave";
 
 export function NewLook({ page, catalogue, onClose }: { page: Plan; catalogue: Catalogue; onClose: () => void }) {
-  const { done } = useUndo();
+  const save = useSave();
   const none = { key: "", label: "nothing: choose each zone" };
   const fields: FieldSpec[] = [
     { name: "name", label: "Name of the look", kind: "text", help: "such as: green with bare top" },
@@ -34,8 +34,10 @@ export function NewLook({ page, catalogue, onClose }: { page: Plan; catalogue: C
           ...(kind === "look" ? { like: Number(id) } : {}),
           ...(kind === "recipe" ? { recipe: Number(id) } : {}),
         };
-        const made = await ask(api.POST("/api/pieces/{id}/looks", { params: { path: { id: page.id } }, body }));
-        done(`Look ${name} begun`, () => ask(api.DELETE("/api/looks/{id}", { params: { path: { id: made.id } } })));
+        await save(
+          api.POST("/api/pieces/{id}/looks", { params: { path: { id: page.id } }, body }),
+          `Look ${name} begun`,
+        );
         onClose();
       }}
     />

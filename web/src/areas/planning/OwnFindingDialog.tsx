@@ -1,14 +1,14 @@
 // A kind of finding of the workshop's own, for the list.
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Catalogue, Workshop } from "../../api/types";
-import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
+import { useSave } from "../../kit/session/useSave";
 
 type Props = { workshop: Workshop; catalogue: Catalogue; stop: string; onClose: () => void };
 
 export function OwnFindingDialog({ workshop, catalogue, stop, onClose }: Props) {
-  const { done } = useUndo();
+  const save = useSave();
   const fields: FieldSpec[] = [
     { name: "label", label: "What is found", kind: "text" },
     {
@@ -32,11 +32,9 @@ export function OwnFindingDialog({ workshop, catalogue, stop, onClose }: Props) 
       initial={{ walk: stop, work_kind: "repair" }}
       onClose={onClose}
       onSubmit={async ({ label = "", walk = "", says = "", work_kind = "", time = "", ...rest }) => {
-        const made = await ask(
+        await save(
           api.POST("/api/own-findings", { body: { label, walk, says, work_kind, time, ...rest } }),
-        );
-        done(`${label} added to the list`, () =>
-          ask(api.DELETE("/api/own-findings/{id}", { params: { path: { id: made.id } } })),
+          `${label} added to the list`,
         );
         onClose();
       }}

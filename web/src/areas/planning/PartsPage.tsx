@@ -10,6 +10,7 @@ import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { SmallTable } from "../../kit/SmallTable";
 import { PlanFrame } from "./PlanFrame";
+import { useSave } from "../../kit/session/useSave";
 
 export default function PartsPage() {
   const [adding, setAdding] = useState(false);
@@ -102,7 +103,7 @@ function Sheet({ page }: { page: Plan }) {
 }
 
 function AddPart({ page, onClose }: { page: Plan; onClose: () => void }) {
-  const { done } = useUndo();
+  const save = useSave();
   return (
     <FormDialog
       title="Number a part"
@@ -113,11 +114,9 @@ function AddPart({ page, onClose }: { page: Plan; onClose: () => void }) {
       ]}
       onClose={onClose}
       onSubmit={async ({ what = "", place = "" }) => {
-        const made = await ask(
+        await save(
           api.POST("/api/pieces/{id}/parts", { params: { path: { id: page.id } }, body: { what, place } }),
-        );
-        done(`Part ${made.number} added`, () =>
-          ask(api.DELETE("/api/parts/{id}", { params: { path: { id: made.id } } })),
+          (made) => `Part ${made.number} added`,
         );
         onClose();
       }}

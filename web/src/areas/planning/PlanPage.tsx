@@ -17,10 +17,11 @@ import { readyText } from "./LooksTable";
 import { MaterialsPart } from "./MaterialsPart";
 import { PlanFrame, type Shared } from "./PlanFrame";
 import { PlanLines } from "./PlanLines";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { FormDialog } from "../../kit/FormDialog";
 import { useUndo } from "../../kit/session/undo";
 import { PlainList } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 export default function PlanPage() {
   const [keeping, setKeeping] = useState(false);
@@ -177,7 +178,7 @@ function PlanFaults({ plan }: { plan: Steps }) {
 
 // Keeps a plan as the workshop's own recipe.
 function KeepRecipe({ page, onClose }: { page: Plan; onClose: () => void }) {
-  const { done } = useUndo();
+  const save = useSave();
   return (
     <FormDialog
       title="Keep this plan as a recipe"
@@ -192,10 +193,10 @@ function KeepRecipe({ page, onClose }: { page: Plan; onClose: () => void }) {
       ]}
       onClose={onClose}
       onSubmit={async ({ name = "" }) => {
-        const made = await ask(
+        await save(
           api.POST("/api/pieces/{id}/recipes", { params: { path: { id: page.id } }, body: { name } }),
+          `Recipe ${name} kept`,
         );
-        done(`Recipe ${name} kept`, () => ask(api.DELETE("/api/recipes/{id}", { params: { path: { id: made.id } } })));
         onClose();
       }}
     />

@@ -2,23 +2,23 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Plan } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Drawing } from "../../kit/Drawing";
 import { Row } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 export function ShapePart({ page }: { page: Plan }) {
-  const { done, failed } = useUndo();
+  const save = useSave();
+  const { failed } = useUndo();
   if (!page.bought) return null;
   const toStash = async (spare: { name: string; count: number }) => {
-    const made = await ask(
+    await save(
       api.POST("/api/stash", {
         body: { name: spare.name, count: String(spare.count), origin: `${page.ticket} ${page.name}` },
       }),
-    );
-    done(`${spare.name} put into the stash`, () =>
-      ask(api.DELETE("/api/stash/{id}", { params: { path: { id: made.id } } })),
+      `${spare.name} put into the stash`,
     );
   };
   return (

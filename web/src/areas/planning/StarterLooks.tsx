@@ -4,12 +4,13 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { useStarterLooks } from "../../api/queries";
 import type { Plan, Workshop } from "../../api/types";
 import { Drawing } from "../../kit/Drawing";
 import { useUndo } from "../../kit/session/undo";
 import { PlainList } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 const UNITS: Record<string, (currency: string) => string> = {
   hours_to_come: () => " of work",
@@ -19,12 +20,12 @@ const UNITS: Record<string, (currency: string) => string> = {
 
 export function StarterLooks({ page, workshop }: { page: Plan; workshop: Workshop }) {
   const { data } = useStarterLooks(page.id);
-  const { done, failed } = useUndo();
+  const save = useSave();
+  const { failed } = useUndo();
   if (!data) return <LinearProgress aria-label="Planning looks" sx={{ mb: 30 }} />;
   const begin = async (key: string, name: string) => {
     const path = { params: { path: { id: page.id } } };
-    const made = await ask(api.POST("/api/pieces/{id}/looks", { ...path, body: { name, starter: key } }));
-    done(`Look “${name}” begun`, () => ask(api.DELETE("/api/looks/{id}", { params: { path: { id: made.id } } })));
+    await save(api.POST("/api/pieces/{id}/looks", { ...path, body: { name, starter: key } }), `Look “${name}” begun`);
   };
   return (
     <>

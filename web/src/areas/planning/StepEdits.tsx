@@ -4,12 +4,13 @@ import Button from "@mui/material/Button";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
-import { api, ask, ProblemError } from "../../api/client";
+import { api, ProblemError } from "../../api/client";
 import type { Plan, PlanEditInput, Step, Steps, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { Row } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 type Sort = "time" | "note" | "add" | "split" | "before";
 type Props = { step: Step; page: Plan; plan: Steps; workshop: Workshop };
@@ -18,11 +19,11 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
   const [sort, setSort] = useState<Sort | null>(null);
   const [asked, setAsked] = useState<string | null>(null);
   const [menu, setMenu] = useState<HTMLElement | null>(null);
-  const { done, remove, failed } = useUndo();
+  const save = useSave();
+  const { remove, failed } = useUndo();
   if (step.state === "done") return null;
   const send = async (body: PlanEditInput, message: string) => {
-    const made = await ask(api.POST("/api/pieces/{id}/plan-edits", { params: { path: { id: page.id } }, body }));
-    done(message, () => ask(api.DELETE("/api/plan-edits/{id}", { params: { path: { id: made.id } } })));
+    await save(api.POST("/api/pieces/{id}/plan-edits", { params: { path: { id: page.id } }, body }), message);
   };
   const forms = (
     put: typeof send,

@@ -3,26 +3,26 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Plan, Step } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
+import { useSave } from "../../kit/session/useSave";
 
 export function StepResult({ step, page }: { step: Step; page: Plan }) {
   const [badly, setBadly] = useState(false);
-  const { done, failed } = useUndo();
+  const save = useSave();
+  const { failed } = useUndo();
   if (step.lead || step.decide || step.materials.length + (step.try ? 1 : 0) === 0) return null;
   const unread = step.cautions.some((one) => one.serious && !one.confirmed);
   const send = async (worked: "yes" | "no", more: Values = {}) => {
-    const made = await ask(
+    await save(
       api.POST("/api/pieces/{id}/experiences", {
         params: { path: { id: page.id } },
         body: { step: step.key, worked, ...more },
       }),
-    );
-    done(worked === "yes" ? "It worked: remembered" : "It did not work: remembered", () =>
-      ask(api.DELETE("/api/experiences/{id}", { params: { path: { id: made.id } } })),
+      worked === "yes" ? "It worked: remembered" : "It did not work: remembered",
     );
   };
   return (

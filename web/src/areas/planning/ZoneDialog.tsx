@@ -1,5 +1,5 @@
 // What people change about one zone; empty is as the measures give it.
-import { api, ask } from "../../api/client";
+import { api, ask, undoOf } from "../../api/client";
 import type { Catalogue, Plan, Workshop, Zone } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec, Values } from "../../kit/fields";
@@ -67,8 +67,8 @@ export function ZoneDialog({ page, zone, catalogue, workshop, onClose }: Props) 
       initial={before}
       onClose={onClose}
       onSubmit={async (values) => {
-        await send(values);
-        done(`${zone.label} changed`, () => send(before));
+        const saved = await send(values);
+        done(`${zone.label} changed`, undoOf(saved));
         onClose();
       }}
     />

@@ -1,11 +1,11 @@
 // Buying a spotted piece, letting it go with its reason, or noting that somebody else took it.
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
 import type { Prospect, Workshop } from "../../api/types";
-import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { useBuy } from "./useBuy";
+import { useSave } from "../../kit/session/useSave";
 
 export type Closing = "buy" | "let_go" | "gone";
 const WORDS: Record<Closing, string> = { buy: "Buy it at another price", let_go: "Let it go", gone: "It is gone" };
@@ -15,7 +15,7 @@ type Props = { closing: Closing; prospect: Prospect; workshop: Workshop; onClose
 
 export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
   const today = useWorkshop().data?.today.iso;
-  const { done } = useUndo();
+  const save = useSave();
   const buy = useBuy(prospect.id ?? 0, prospect.title);
   if (!today || prospect.id === null) return null;
   const path = { params: { path: { id: prospect.id } } };
@@ -55,14 +55,12 @@ export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
           await buy({ price: values.price, on: values.on });
           return;
         }
-        await ask(
+        await save(
           api.POST("/api/prospects/{id}/close", {
             ...path,
             body: { state: closing, reason: values.reason ?? "", on: values.on },
           }),
-        );
-        done(`${prospect.title} ${closing === "gone" ? "noted as gone" : "let go"}`, () =>
-          ask(api.POST("/api/prospects/{id}/reopen", path)),
+          `${prospect.title} ${closing === "gone" ? "noted as gone" : "let go"}`,
         );
         onClose();
       }}

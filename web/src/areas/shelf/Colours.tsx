@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { useColours } from "../../api/queries";
 import type { Colour } from "../../api/types";
 import { Empty } from "../../kit/Empty";
@@ -13,6 +13,7 @@ import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { SHELF_PAGES } from "../../kit/sections";
+import { useSave } from "../../kit/session/useSave";
 import { useUndo } from "../../kit/session/undo";
 import { SubNav } from "../../kit/SubNav";
 import { Swatch } from "../../kit/Swatch";
@@ -114,8 +115,8 @@ export default function Colours() {
 type Props = { colour: Colour | null; onClose: () => void };
 
 function ColourDialog({ colour, onClose }: Props) {
+  const save = useSave();
   const [hex, setHex] = useState(colour?.hex ?? "#6d8ca1");
-  const { done } = useUndo();
   const id = colour?.id ?? null;
   return (
     <FormDialog
@@ -141,16 +142,9 @@ function ColourDialog({ colour, onClose }: Props) {
         const body = { name, note, hex };
         if (id && colour) {
           const path = { params: { path: { id } } };
-          await ask(api.PATCH("/api/colours/{id}", { ...path, body }));
-          const before = { name: colour.name, note: colour.note, hex: colour.hex };
-          done(`${name} saved`, () => ask(api.PATCH("/api/colours/{id}", { ...path, body: before })));
+          await save(api.PATCH("/api/colours/{id}", { ...path, body }), `${name} saved`);
         } else {
-          const made = await ask(api.POST("/api/colours", { body }));
-          const kept = made.id;
-          if (kept !== null)
-            done(`${made.name} is one of your colours`, () =>
-              ask(api.DELETE("/api/colours/{id}", { params: { path: { id: kept } } })),
-            );
+          await save(api.POST("/api/colours", { body }), (made) => `${made.name} is one of your colours`);
         }
         onClose();
       }}

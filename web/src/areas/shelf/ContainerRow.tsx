@@ -5,7 +5,7 @@ import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { api, ask } from "../../api/client";
+import { api, undoOf } from "../../api/client";
 import type { Container } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { useTell } from "../../kit/session/useTell";
@@ -102,10 +102,7 @@ export function ContainerRow({
     await tell(
       { what: `${container.label}: ${body.left ?? body.share} left` },
       (how) => api.POST("/api/containers/{id}/level", { ...path, body, ...how }),
-      (now) =>
-        done(`${now.left} of ${now.label} left`, () =>
-          ask(api.POST("/api/containers/{id}/level", { ...path, body: { left: container.left } })),
-        ),
+      (now) => done(`${now.left} of ${now.label} left`, undoOf(now)),
     );
   };
   const dates = [

@@ -24,6 +24,7 @@ import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { PlainList, Quiet } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 type Asked = { draw: { product: string; container?: number } } | { put: string | null } | { change: Container };
 
@@ -158,6 +159,7 @@ function ContainerDialog({ product, container, start = {}, currency, onClose }: 
   const catalogue = useCatalogue();
   const today = useWorkshop().data?.today.iso;
   const measures = useWorkshop().data?.measures;
+  const save = useSave();
   const { done } = useUndo();
   if (!catalogue.data || !today) return null;
   const options = catalogue.data.products.map(({ key, label }) => ({ key, label }));
@@ -195,14 +197,14 @@ function ContainerDialog({ product, container, start = {}, currency, onClose }: 
     },
     { name: "note", label: "Note", kind: "text" },
   ];
-  const save = async (values: Values) => {
+  const submit = async (values: Values) => {
     const { product: key = "", size = "", count = "", opening = "", colour: said = "", ...rest } = values;
     const colour = coloured.includes(key) ? said : "";
     if (container) {
       const path = { params: { path: { id: container.id } } };
-      await ask(api.PATCH("/api/containers/{id}", { ...path, body: { product: key, size, colour, ...rest } }));
-      done(`${container.label} corrected`, () =>
-        ask(api.PATCH("/api/containers/{id}", { ...path, body: container.fields })),
+      await save(
+        api.PATCH("/api/containers/{id}", { ...path, body: { product: key, size, colour, ...rest } }),
+        `${container.label} corrected`,
       );
     } else {
       const made = await ask(
@@ -224,7 +226,7 @@ function ContainerDialog({ product, container, start = {}, currency, onClose }: 
       fields={fields}
       initial={initial}
       onClose={onClose}
-      onSubmit={save}
+      onSubmit={submit}
     />
   );
 }

@@ -10,13 +10,14 @@ import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { asInput, asRows, NO_PART, type PartRow, PartRows } from "./PartRows";
 import { Row } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 type Props = { lists: Mixes; likes: { key: string; label: string }[]; onClose: () => void };
 
 export function MixDialog({ lists, likes, onClose }: Props) {
   const [preset, setPreset] = useState<Mixes["presets"][number] | null>(null);
   const [rows, setRows] = useState<PartRow[]>([{ product: "paint_chalk", colour: "", label: "", parts: "1" }, NO_PART]);
-  const { done } = useUndo();
+  const save = useSave();
   const go = useNavigate();
   const begin = (one: Mixes["presets"][number]) => {
     setPreset(one);
@@ -64,8 +65,10 @@ export function MixDialog({ lists, likes, onClose }: Props) {
       }
       onClose={onClose}
       onSubmit={async ({ name = "", like = "", swatch = "", target = "" }) => {
-        const made = await ask(api.POST("/api/mixes", { body: { name, like, swatch, target, parts: asInput(rows) } }));
-        done(`${made.name} kept`, () => ask(api.DELETE("/api/mixes/{id}", { params: { path: { id: made.id } } })));
+        const made = await save(
+          api.POST("/api/mixes", { body: { name, like, swatch, target, parts: asInput(rows) } }),
+          (made) => `${made.name} kept`,
+        );
         void go(`/shelf/mixes/${made.id}`);
       }}
     />

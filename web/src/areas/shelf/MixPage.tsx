@@ -6,7 +6,7 @@ import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { useMix, useMixes } from "../../api/queries";
 import type { Mix } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
@@ -23,13 +23,15 @@ import { BatchRow } from "./BatchRow";
 import { VersionDialog } from "./MixDialog";
 import { ScalePart } from "./ScalePart";
 import { PlainList, Row } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 export default function MixPage() {
   const id = Number(useParams().id);
   const mix = useMix(id);
   const lists = useMixes();
   const [asked, setAsked] = useState<"version" | "name" | null>(null);
-  const { done, remove } = useUndo();
+  const save = useSave();
+  const { remove } = useUndo();
   const go = useNavigate();
   if (mix.error && !isKept(mix)) return <Failure error={mix.error} again={() => void mix.refetch()} />;
   if (!mix.data || !lists.data) return <LinearProgress aria-label="Loading" />;
@@ -137,8 +139,7 @@ export default function MixPage() {
           initial={fields}
           onClose={() => setAsked(null)}
           onSubmit={async (body) => {
-            await ask(api.PATCH("/api/mixes/{id}", { ...path, body }));
-            done(`${body.name} saved`, () => ask(api.PATCH("/api/mixes/{id}", { ...path, body: fields })));
+            await save(api.PATCH("/api/mixes/{id}", { ...path, body }), `${body.name} saved`);
             setAsked(null);
           }}
         />

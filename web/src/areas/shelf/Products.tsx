@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import LinearProgress from "@mui/material/LinearProgress";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { useCatalogue, useWorkshop } from "../../api/queries";
 import type { Product, Catalogue, Workshop } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
@@ -17,6 +17,7 @@ import { Part } from "../../kit/Part";
 import { SHELF_PAGES } from "../../kit/sections";
 import { SmallTable } from "../../kit/SmallTable";
 import { SubNav } from "../../kit/SubNav";
+import { useSave } from "../../kit/session/useSave";
 
 // What a product of one's own has by its label; what is not said is as its kind has it.
 const NOTHING = "none";
@@ -100,28 +101,23 @@ export default function Products() {
   const catalogue = useCatalogue();
   const workshop = useWorkshop();
   const [editing, setEditing] = useState<Product | "new" | null>(null);
-  const { done, remove } = useUndo();
+  const save = useSave();
+  const { remove } = useUndo();
   if (catalogue.error && !isKept(catalogue))
     return <Failure error={catalogue.error} again={() => void catalogue.refetch()} />;
   if (!catalogue.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
   const { own_products: own, recipes } = catalogue.data;
   const product = editing === "new" ? null : editing;
-  const save = async (values: Values) => {
+  const submit = async (values: Values) => {
     const { label = "", generic: like = "", builtin = "", blocks = "", ...figures } = values;
     const rest = { ...figures, ...listed({ builtin, blocks }) };
     if (!product) {
-      const made = await ask(api.POST("/api/products", { body: { label, generic: like, ...rest } }));
-      done(`${label} added`, () => ask(api.DELETE("/api/products/{id}", { params: { path: { id: made.id } } })));
+      await save(api.POST("/api/products", { body: { label, generic: like, ...rest } }), `${label} added`);
     } else {
       const path = { params: { path: { id: product.id } } };
-      await ask(api.PATCH("/api/products/{id}", { ...path, body: { label, generic: like, ...rest } }));
-      done(`${label} saved`, () =>
-        ask(
-          api.PATCH("/api/products/{id}", {
-            ...path,
-            body: { ...product.fields, builtin: product.fields.builtin ?? [], blocks: product.fields.blocks ?? [] },
-          }),
-        ),
+      await save(
+        api.PATCH("/api/products/{id}", { ...path, body: { label, generic: like, ...rest } }),
+        `${label} saved`,
       );
     }
     setEditing(null);
@@ -231,7 +227,7 @@ export default function Products() {
               : {}
           }
           onClose={() => setEditing(null)}
-          onSubmit={save}
+          onSubmit={submit}
         />
       )}
     </>

@@ -6,14 +6,14 @@ import FormControlLabel from "@mui/material/FormControlLabel";
 import Switch from "@mui/material/Switch";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { api, ask, ProblemError } from "../../api/client";
+import { api, ProblemError } from "../../api/client";
 import { useMixAmounts, useWorkshop } from "../../api/queries";
 import type { Mix } from "../../api/types";
-import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 import { useSettled } from "../../kit/useSettled";
 import { Row } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 export function ScalePart({ mix }: { mix: Mix }) {
   const measures = useWorkshop().data?.measures;
@@ -23,16 +23,14 @@ export function ScalePart({ mix }: { mix: Mix }) {
   const [aside, setAside] = useState(false);
   const [problem, setProblem] = useState<ProblemError | null>(null);
   const amounts = useMixAmounts(mix.id, useSettled(amount, 250));
-  const { done, remove } = useUndo();
+  const save = useSave();
   const refused = amounts.error instanceof ProblemError ? (amounts.error.fields.amount ?? amounts.error.message) : null;
   const make = async (more: boolean) => {
     setProblem(null);
     try {
-      const batch = await ask(
+      await save(
         api.POST("/api/mixes/{id}/batches", { params: { path: { id: mix.id } }, body: { amount, place, aside, more } }),
-      );
-      done(`${amount} of ${mix.name} mixed`, () =>
-        remove(api.DELETE("/api/containers/{id}", { params: { path: { id: batch.id } } })),
+        `${amount} of ${mix.name} mixed`,
       );
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error;

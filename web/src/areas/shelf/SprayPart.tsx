@@ -2,9 +2,10 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { useSpraySettings } from "../../api/queries";
 import type { Mixes, SpraySetting } from "../../api/types";
+import { useSave } from "../../kit/session/useSave";
 import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
@@ -17,17 +18,18 @@ const typed = (one: SpraySetting) => ({
   thinning: one.thinning ?? "",
   cup_seconds: one.cup_seconds ?? "",
 });
-const save = (body: ReturnType<typeof typed>) => ask(api.PUT("/api/spray-settings", { body }));
+const NONE = { nozzle: "", setting: "", thinning: "", cup_seconds: "" };
+const put = (body: ReturnType<typeof typed>) => api.PUT("/api/spray-settings", { body });
 
 export function SprayPart({ products }: { products: Mixes["parts"] }) {
   const { data } = useSpraySettings();
   const [editing, setEditing] = useState<SpraySetting | "new" | null>(null);
-  const { done, failed } = useUndo();
+  const save = useSave();
+  const { failed } = useUndo();
   if (!data) return null;
   const setting = editing === "new" ? null : editing;
   const forget = async (one: SpraySetting) => {
-    await save({ product: one.product, nozzle: "", setting: "", thinning: "", cup_seconds: "" });
-    done(`Sprayer settings for ${one.label} forgotten`, () => save(typed(one)));
+    await save(put({ product: one.product, ...NONE }), `Sprayer settings for ${one.label} forgotten`);
   };
   return (
     <Part title="Sprayer settings" action={<Button onClick={() => setEditing("new")}>Keep a setting</Button>}>
@@ -83,11 +85,7 @@ export function SprayPart({ products }: { products: Mixes["parts"] }) {
           initial={setting ? typed(setting) : { product: products.find((one) => one.key === "paint_all")?.key ?? "" }}
           onClose={() => setEditing(null)}
           onSubmit={async (values) => {
-            const body = { product: "", nozzle: "", setting: "", thinning: "", cup_seconds: "", ...values };
-            const made = await save(body);
-            done(`Sprayer settings for ${made.label} kept`, () =>
-              save(setting ? typed(setting) : { ...body, nozzle: "", setting: "", thinning: "", cup_seconds: "" }),
-            );
+            await save(put({ product: "", ...NONE, ...values }), (made) => `Sprayer settings for ${made.label} kept`);
             setEditing(null);
           }}
         />

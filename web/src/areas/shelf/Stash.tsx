@@ -4,7 +4,7 @@ import Pagination from "@mui/material/Pagination";
 import LinearProgress from "@mui/material/LinearProgress";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { useStash, useWorkshop } from "../../api/queries";
 import type { StashItem } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
@@ -18,6 +18,7 @@ import { SHELF_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { SmallPhotos } from "../../kit/photos/SmallPhotos";
 import { Quiet } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 const typed = (item: StashItem) => ({
   name: item.name,
@@ -38,7 +39,8 @@ export default function Stash() {
   const [page, setPage] = useState(1);
   const stash = useStash(page);
   const workshop = useWorkshop();
-  const { done, remove } = useUndo();
+  const save = useSave();
+  const { remove } = useUndo();
   const [editing, setEditing] = useState<StashItem | "new" | null>(null);
   if (stash.error && !isKept(stash)) return <Failure error={stash.error} again={() => void stash.refetch()} />;
   if (!stash.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
@@ -138,13 +140,9 @@ export default function Stash() {
             const body = { ...values, name: values.name ?? "", count: values.count ?? "" };
             if (item) {
               const path = { params: { path: { id: item.id } } };
-              await ask(api.PATCH("/api/stash/{id}", { ...path, body }));
-              done(`${body.name} corrected`, () => ask(api.PATCH("/api/stash/{id}", { ...path, body: typed(item) })));
+              await save(api.PATCH("/api/stash/{id}", { ...path, body }), `${body.name} corrected`);
             } else {
-              const made = await ask(api.POST("/api/stash", { body }));
-              done(`${made.name} put by`, () =>
-                ask(api.DELETE("/api/stash/{id}", { params: { path: { id: made.id } } })),
-              );
+              await save(api.POST("/api/stash", { body }), (made) => `${made.name} put by`);
             }
             setEditing(null);
           }}

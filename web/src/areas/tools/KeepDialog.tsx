@@ -1,12 +1,12 @@
 // Keeping a result on a piece: its materials are bought with the others, its steps go into the plan.
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import { usePieces, usePlan, useWorkshop } from "../../api/queries";
 import type { Plan, Tool, ToolAnswer } from "../../api/types";
-import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { Quiet } from "../../kit/layout";
+import { useSave } from "../../kit/session/useSave";
 
 type Props = {
   tool: Tool;
@@ -21,7 +21,7 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
   const [on, setOn] = useState(piece);
   const plan = usePlan(on ?? 0, tool.applied && on !== null);
   const workshop = useWorkshop();
-  const { done } = useUndo();
+  const save = useSave();
   if (!pieces.data || !workshop.data) return null;
   const zones = plan.data?.zones ?? [];
   const applied = tool.applied && (plan.data?.looks.some((look) => look.chosen) ?? false);
@@ -67,14 +67,12 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
       }
       onClose={onClose}
       onSubmit={async ({ piece: id, zones: where = "", cost = "" }) => {
-        const made = await ask(
+        await save(
           api.POST("/api/pieces/{id}/tool-results", {
             params: { path: { id: Number(id) } },
             body: { tool: tool.key, values, ...(applied ? { zones: where ? where.split(",") : [], cost } : {}) },
           }),
-        );
-        done(`${made.label} kept on ${options.find((one) => one.key === id)?.label}`, () =>
-          ask(api.DELETE("/api/tool-results/{id}", { params: { path: { id: made.id } } })),
+          (made) => `${made.label} kept on ${options.find((one) => one.key === id)?.label}`,
         );
         onClose();
       }}

@@ -2,7 +2,8 @@
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { api, ask, ProblemError } from "../../api/client";
+import { api, ProblemError } from "../../api/client";
+import { useSave } from "../session/useSave";
 import { useUndo } from "../session/undo";
 import { Row } from "../layout";
 
@@ -12,17 +13,16 @@ export function NameColour({ start, onChoose }: Props) {
   const [hex, setHex] = useState(start.hex);
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState<ProblemError | null>(null);
-  const { done, failed } = useUndo();
+  const save = useSave();
+  const { failed } = useUndo();
   const name = typed ?? start.name;
   const keep = async () => {
     setProblem(null);
     try {
-      const made = await ask(api.POST("/api/colours", { body: { name, hex } }));
-      const { id } = made;
-      if (id !== null)
-        done(`${made.name} is one of your colours`, () =>
-          ask(api.DELETE("/api/colours/{id}", { params: { path: { id } } })),
-        );
+      const made = await save(
+        api.POST("/api/colours", { body: { name, hex } }),
+        (colour) => `${colour.name} is one of your colours`,
+      );
       onChoose(made.key);
     } catch (error) {
       if (!(error instanceof ProblemError)) return failed(error);

@@ -3,8 +3,9 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Link from "@mui/material/Link";
 import { useState } from "react";
-import { api, ask } from "../../api/client";
+import { api } from "../../api/client";
 import type { Photo } from "../../api/types";
+import { useSave } from "../session/useSave";
 import { useUndo } from "../session/undo";
 import { FormDialog } from "../FormDialog";
 import { PHOTO_KINDS } from "./kinds";
@@ -14,19 +15,12 @@ type Props = { photo: Photo; place: number; count: number; facing: boolean };
 
 export function PhotoCard({ photo, place, count, facing }: Props) {
   const [editing, setEditing] = useState(false);
-  const { done, remove, failed } = useUndo();
+  const save = useSave();
+  const { remove, failed } = useUndo();
   const path = { params: { path: { id: photo.id } } };
   const name = `${photo.label.toLowerCase()} photo ${place + 1}`;
-  const change = (
-    body: { kind?: string; caption?: string; position?: number; face?: boolean },
-    back: typeof body,
-    message: string,
-  ) =>
-    ask(api.PATCH("/api/photos/{id}", { ...path, body })).then(() =>
-      done(message, () => ask(api.PATCH("/api/photos/{id}", { ...path, body: back }))),
-    );
-  const act = (body: Parameters<typeof change>[0], back: Parameters<typeof change>[1], message: string) =>
-    void change(body, back, message).catch(failed);
+  const act = (body: { kind?: string; caption?: string; position?: number; face?: boolean }, message: string) =>
+    void save(api.PATCH("/api/photos/{id}", { ...path, body }), message).catch(failed);
   const tight = { minWidth: 40, px: 0.5 };
   return (
     <Box component="li" sx={{ breakInside: "avoid" }}>
@@ -54,7 +48,7 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
           sx={tight}
           disabled={place === 0}
           aria-label={`Move ${name} forward`}
-          onClick={() => act({ position: place - 1 }, { position: place }, "Photo moved")}
+          onClick={() => act({ position: place - 1 }, "Photo moved")}
         >
           ←
         </Button>
@@ -62,7 +56,7 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
           sx={tight}
           disabled={place === count - 1}
           aria-label={`Move ${name} back`}
-          onClick={() => act({ position: place + 1 }, { position: place }, "Photo moved")}
+          onClick={() => act({ position: place + 1 }, "Photo moved")}
         >
           →
         </Button>
@@ -74,11 +68,7 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
             sx={tight}
             aria-label={photo.face ? `Do not show ${name} as the face` : `Show ${name} as the face`}
             onClick={() =>
-              act(
-                { face: !photo.face },
-                { face: photo.face },
-                photo.face ? "No longer the face" : "This is the face of the piece",
-              )
+              act({ face: !photo.face }, photo.face ? "No longer the face" : "This is the face of the piece")
             }
           >
             {photo.face ? "Unface" : "Face"}
@@ -109,11 +99,8 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
           initial={{ kind: photo.kind, caption: photo.caption ?? "" }}
           onClose={() => setEditing(false)}
           onSubmit={async (values) => {
-            await change(
-              { kind: values.kind, caption: values.caption ?? "" },
-              { kind: photo.kind, caption: photo.caption ?? "" },
-              "Photo described",
-            );
+            const body = { kind: values.kind, caption: values.caption ?? "" };
+            await save(api.PATCH("/api/photos/{id}", { ...path, body }), "Photo described");
             setEditing(false);
           }}
         />
