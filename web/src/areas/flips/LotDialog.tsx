@@ -11,12 +11,13 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { type FormEvent, useState } from "react";
-import { api, ProblemError } from "../../api/client";
+import { api, ask, ProblemError } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
 import type { Lot, Workshop } from "../../api/types";
 import { MemberRows } from "./MemberRows";
 import { emptyRow, type Row, rowsOf, sent } from "./members";
 import { type Found, StashRows } from "./StashRows";
+import { useUndo } from "../../kit/session/undo";
 import { useSave } from "../../kit/session/useSave";
 
 const RULES = [
@@ -32,6 +33,7 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
   const today = useWorkshop().data?.today.iso;
   const phone = useMediaQuery("(max-width:599px)");
   const save = useSave();
+  const { done } = useUndo();
   const [fields, setFields] = useState<Partial<Fields>>(lot?.fields ?? { share_rule: "equal", bought_on: today ?? "" });
   const [rows, setRows] = useState<Row[]>(lot ? rowsOf(lot) : (start ?? [emptyRow(), emptyRow()]));
   const [stash, setStash] = useState<Found[]>([]);
@@ -63,9 +65,22 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
     try {
       if (lot) {
         const path = { params: { path: { id: lot.id } } };
-        await save(
+        const changed = await ask(
           api.PATCH("/api/lots/{id}", { ...path, body: { ...body, lock_version: lot.lock_version } }),
-          (changed) => (changed.changes.length ? changed.changes.join(" ") : `${lot.name} saved`),
+        );
+        // Put back by a change of its own: the diary of each piece tells both.
+        done(changed.changes.length ? changed.changes.join(" ") : `${lot.name} saved`, () =>
+          ask(
+            api.PATCH("/api/lots/{id}", {
+              ...path,
+              body: {
+                ...lot.fields,
+                share_rule: lot.fields.share_rule as "equal",
+                members: rowsOf(lot).map(sent),
+                lock_version: changed.lot.lock_version,
+              },
+            }),
+          ),
         );
       } else {
         const made = await save(
