@@ -155,4 +155,14 @@ RSpec.describe "undoing what one request did", :api do
       .to eq([1, plan["plan"]["steps"].size])
     expect(Records::Look.where(chosen: true).pluck(:id)).to eq([look["id"]])
   end
+
+  it "puts back what was removed as it stood, not as the request wrote it" do
+    setting = { product: "paint_all", nozzle: "1.3 mm", setting: "4", thinning: "10", cup_seconds: "25" }
+    call(:put, "/api/spray-settings", setting)
+    kept = Records::SpraySetting.sole.attributes.except("updated_at")
+    call(:put, "/api/spray-settings", { product: "paint_all", nozzle: "", setting: "", thinning: "", cup_seconds: "" })
+    expect([status, Records::SpraySetting.count]).to eq([200, 0])
+    undo
+    expect(Records::SpraySetting.sole.attributes.except("updated_at")).to eq(kept)
+  end
 end

@@ -7,7 +7,7 @@ module Records
 
     after_create { Journal.note("created", self, attributes.transform_values { |value| [nil, value] }) }
     after_update { Journal.note("changed", self, saved_changes) if saved_changes? }
-    after_destroy { Journal.note("destroyed", self, attributes.transform_values { |value| [value, nil] }) }
+    after_destroy { Journal.note("destroyed", self, attribute_names.to_h { |name| [name, [attribute_in_database(name), nil]] }) }
 
     # Sets a table name after the class without the module.
     def self.compute_table_name = name.demodulize.underscore.pluralize
