@@ -1,18 +1,19 @@
 // What only the person can say, with the answers a tap away.
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Link } from "react-router";
 import { api, ProblemError } from "../../api/client";
 import type { components } from "../../api/schema";
 import type { Today } from "../../api/types";
-import { EffortInput } from "../../kit/EffortInput";
 import { TickBoxes } from "../../kit/TickBoxes";
 import { useLikely } from "../../kit/useLikely";
 import { useUndo } from "../../kit/session/undo";
 import { useSave } from "../../kit/session/useSave";
+
+// Loaded where an answer is typed: the first screen loads less.
+const Left = lazy(() => import("./QuestionFields").then(({ Left }) => ({ default: Left })));
+const Materials = lazy(() => import("./QuestionFields").then(({ Materials }) => ({ default: Materials })));
 
 type Question = Today["questions"][number];
 type Answered = components["schemas"]["Answered"];
@@ -67,79 +68,24 @@ function Ticks({ question, send }: Props) {
   );
 }
 
-// How much work is left, where the hours that were said are used up.
-function Left({ question, send }: Props) {
-  const [text, setText] = useState("");
+function WorkLeft(props: Props) {
   return (
-    <Box sx={{ ...row, alignItems: "start" }}>
-      <EffortInput label="Work left" value={text} onChange={setText} sx={{ maxWidth: 220 }} />
-      <Button variant="contained" disabled={text.trim() === ""} onClick={() => void send({ answer: text })}>
-        Save
-      </Button>
-      <Buttons question={question} send={send} />
-    </Box>
+    <Left send={props.send}>
+      <Buttons {...props} />
+    </Left>
   );
 }
 
-type Became = "used" | "left_over" | "not_needed";
-const BECAME: { key: Became; label: string }[] = [
-  { key: "used", label: "used" },
-  { key: "left_over", label: "left over" },
-  { key: "not_needed", label: "not needed" },
-];
+const ANSWERS = {
+  hours: Ticks,
+  costs: Ticks,
+  said: WorkLeft,
+  materials: Materials,
+  touch_up: Buttons,
+  overlap: Buttons,
+};
 
-// What became of material that was planned.
-function Materials({ question, send }: Props) {
-  const [rows, setRows] = useState(() =>
-    question.materials.map(({ material, amount }) => ({ material, amount, became: "used" as Became })),
-  );
-  const set = (place: number, change: Partial<(typeof rows)[number]>) =>
-    setRows((all) => all.map((one, index) => (index === place ? { ...one, ...change } : one)));
-  return (
-    <Box sx={{ display: "grid", gap: 1, mt: 1 }}>
-      {question.materials.map(({ material, label }, place) => (
-        <Box key={material} role="group" aria-label={label} sx={{ ...row, mt: 0, alignItems: "center" }}>
-          <Box sx={{ flex: "1 1 180px" }}>{label}</Box>
-          <TextField
-            select
-            label="It was"
-            value={rows[place]?.became ?? "used"}
-            onChange={(event) => set(place, { became: event.target.value as Became })}
-            sx={{ width: 140 }}
-          >
-            {BECAME.map(({ key, label: said }) => (
-              <MenuItem key={key} value={key}>
-                {said}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TextField
-            label="Amount"
-            value={rows[place]?.amount ?? ""}
-            disabled={rows[place]?.became !== "used"}
-            onChange={(event) => set(place, { amount: event.target.value })}
-            sx={{ width: 120 }}
-          />
-        </Box>
-      ))}
-      <Box sx={row}>
-        <Button variant="contained" onClick={() => void send({ materials: rows })}>
-          Save
-        </Button>
-        <Button
-          variant="outlined"
-          onClick={() => void send({ materials: rows.map((one) => ({ ...one, became: "not_needed" })) })}
-        >
-          None was used
-        </Button>
-      </Box>
-    </Box>
-  );
-}
-
-const ANSWERS = { hours: Ticks, costs: Ticks, said: Left, materials: Materials, touch_up: Buttons, overlap: Buttons };
-
-export default function QuestionLine({ question }: { question: Question }) {
+export function QuestionLine({ question }: { question: Question }) {
   const save = useSave();
   const { failed } = useUndo();
   const [refused, setRefused] = useState<string | null>(null);
@@ -157,7 +103,13 @@ export default function QuestionLine({ question }: { question: Question }) {
   return (
     <>
       <Box sx={{ fontWeight: 600 }}>{question.text}</Box>
-      {Answer ? <Answer question={question} send={send} /> : <Link to="/shelf">Look at the shelf</Link>}
+      {Answer ? (
+        <Suspense fallback={<Box sx={{ minHeight: 60 }} />}>
+          <Answer question={question} send={send} />
+        </Suspense>
+      ) : (
+        <Link to="/shelf">Look at the shelf</Link>
+      )}
       {refused && (
         <Box role="alert" sx={{ color: "error.main", mt: 0.5 }}>
           {refused}

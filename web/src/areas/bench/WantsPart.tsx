@@ -1,13 +1,11 @@
 // What wants an answer: offers, price steps, pick-ups, tags to look at, what the next steps are short of. A line each.
 import Box from "@mui/material/Box";
-import { lazy, type ReactNode, Suspense } from "react";
+import type { ReactNode } from "react";
 import { Link } from "react-router";
 import type { Today } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { PlainList } from "../../kit/layout";
-
-// Loaded where there is a question: the first screen loads less.
-const QuestionLine = lazy(() => import("./QuestionLine"));
+import { QuestionLine } from "./QuestionLine";
 
 type Props = {
   questions: Today["questions"];
@@ -44,9 +42,7 @@ export function WantsPart({ questions, wants, tags, short, currency }: Props) {
       <PlainList>
         {questions.map((question) => (
           <Line key={question.id} tone="warning.main">
-            <Suspense fallback={<Box sx={{ minHeight: 84 }}>{question.text}</Box>}>
-              <QuestionLine question={question} />
-            </Suspense>
+            <QuestionLine question={question} />
           </Line>
         ))}
         {wants.map(({ piece, text }, place) => (
