@@ -86,8 +86,12 @@ module Core
       # A step on what the one before has left wet, by the gaps that the plan holds between them.
       def too_early(step, zone)
         @wet[zone].each do |before|
-          wanted = wanted(before, step, zone)
-          next if wanted.zero? || gaps(step).fetch(before.key, -1) >= wanted
+          own = waits(before).fetch(zone, 0) # no more is ever wanted, and nearly always so much lies between
+          gap = gaps(step).fetch(before.key, -1)
+          next if own.zero? || gap >= own
+
+          wanted = wanted(before, step, zone, own)
+          next if wanted.zero? || gap >= wanted
 
           wait = Units::Effort.text(wanted * 60)
           note(:craft, :wet, step, zone, "“#{before.label}” is not dry yet: #{wait} between them")
@@ -104,10 +108,10 @@ module Core
              "“#{back}” comes before it: parts go back when all coats are on and may be handled")
       end
 
-      def wanted(before, step, zone)
+      # own: minutes that what it laid there takes by itself.
+      def wanted(before, step, zone, own)
         return 0 if (glues?(before) && glues?(step)) || done(before).include?(zone)
 
-        own = waits(before).fetch(zone, 0)
         step.peels? ? [before.touch_on(zone), own].min : own
       end
 
