@@ -63,6 +63,7 @@ RSpec.describe "going by the market", type: :feature do
     end
     expect(find("[data-offer]", text: "90.00", match: :first)).to have_text("advice: decline")
     press("Decline 90.00: Ash bureau")
+    expect(page).to have_css("[data-offer]", text: /90\.00 offered.*declined/m) # what is read anew moves the buttons
     from_menu("Ash bureau", "Note an offer")
     second = (best.to_f * 0.96).round.to_s
     form("Offer for Ash bureau") do
