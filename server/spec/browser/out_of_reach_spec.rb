@@ -106,7 +106,7 @@ RSpec.describe "out of reach of the workshop" do
     chest = send_to(:post, "/pieces", { name: "Chest", kind: "chest of drawers", width: "900", depth: "450", height: "850", drawer_rows: "1,1",
                                         purchase: "30", bought_on: "2026-05-01" })["id"]
     send_to(:post, "/pieces/#{chest}/looks", { name: "Painted", starter: "painted" })
-    look_at("/evening" => "flips day-offers", "/shelf/shopping" => "shelf shopping")
+    look_at("/evening" => ["flips day-offers", "flips pieces"], "/shelf/shopping" => "shelf shopping")
     expect(worker).to include("activat")
     away
     visit "/shelf/shopping"

@@ -57,6 +57,7 @@ RSpec.describe "building and working several in one go" do
     form("Keep on a piece") { press("Keep it") }
     expect(page).to have_text("Splitting a top in two kept on")
     visit "/pieces/#{desk}/plan"
+    expect(page).to have_css("[data-step^='split-top-cut/']")
     steps = all("[data-step]").map { |step| step["data-step"] }
     expect(steps.index { |key| key.start_with?("split-top-cut/") }).to be < steps.index { |key|
       key.start_with?("coat/")

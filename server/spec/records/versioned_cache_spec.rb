@@ -38,6 +38,17 @@ RSpec.describe Operations::Support::VersionedCache do
     expect(described_class.once(:first) { :anew }).to eq(:anew)
   end
 
+  it "keeps nothing of a request during which somebody wrote: what it had read before is older" do
+    piece = Operations::Flips::Pieces.create("name" => "Bench")
+    name = ->(record) { described_class.once([:name, record.id]) { record.name } }
+    Operations::Support::Context.open do
+      read_before = Records::Piece.find(piece.id)
+      Thread.new { Records::Piece.where(id: piece.id).update_all(name: "Settle") }.join
+      expect(name.call(read_before)).to eq("Bench")
+    end
+    Operations::Support::Context.open { expect(name.call(Records::Piece.find(piece.id))).to eq("Settle") }
+  end
+
   it "keeps answers to different questions apart" do
     expect([described_class.once(:one) { 1 }, described_class.once(:two) { 2 }, described_class.once(:one) do
       3

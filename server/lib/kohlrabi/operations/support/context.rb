@@ -3,7 +3,8 @@
 module Operations
   module Support
     # What one request looks up once: the workshop, and what the same query has answered already. The server opens one
-    # around each request; without one (on the command line) everything is looked up each time.
+    # around each request; without one (on the command line) everything is looked up each time. It also remembers the
+    # state of the database that the request began with (VersionedCache).
     module Context
       KEY = :kohlrabi_context
       private_constant :KEY
@@ -12,7 +13,7 @@ module Operations
 
       # Runs the block in a context of its own and returns its value.
       def open(&)
-        Thread.current[KEY] = {}
+        Thread.current[KEY] = { began_with: Records::Database.version }
         Records::Base.cache(&)
       ensure
         Thread.current[KEY] = nil
@@ -31,7 +32,14 @@ module Operations
       end
 
       # Has it looked up anew, the workshop or what stands under a key: it was changed, or is about to be.
-      def forget(key = nil) = key ? Thread.current[KEY]&.delete(key) : Thread.current[KEY]&.clear
+      def forget(key = nil) = key ? Thread.current[KEY]&.delete(key) : Thread.current[KEY]&.keep_if { |name,| name == :began_with }
+
+      # Whether the database still stands as it did when the request began: what was read since is then of one state.
+      # version: of the database, now.
+      def current?(version)
+        kept = Thread.current[KEY] or return true
+        kept[:began_with] == version
+      end
     end
   end
 end

@@ -9,8 +9,9 @@ module Operations
 
       extend self
 
-      # The block's value, from memory where nothing has changed since. Within a transaction it is always worked out
-      # anew.
+      # The block's value, from memory where nothing has changed since. It is worked out anew, and not kept, within a
+      # transaction, and in a request during which somebody wrote: what the request read before that is older than the
+      # state that the value would be kept for.
       def once(key)
         return yield if Records::Base.connection.transaction_open?
 
@@ -19,6 +20,7 @@ module Operations
           @kept = {} unless version && version == @version
           @version = version
           return @kept[key] if @kept.key?(key)
+          return yield unless Context.current?(version)
 
           @kept.shift while @kept.size >= MAX_ANSWERS # the oldest
           @kept[key] = yield
