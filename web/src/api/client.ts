@@ -4,6 +4,7 @@ import createClient from "openapi-fetch";
 import { inReach, noteAnswer, noteSilence, reached } from "./device/reach";
 import type { paths } from "./schema";
 import type { Problem } from "./types";
+import { t } from "../locales/kit";
 
 export class ProblemError extends Error {
   constructor(readonly problem: Problem) {
@@ -71,9 +72,9 @@ export const LOCKED = "kohlrabi:locked";
 
 export const unreachable: Problem = {
   type: "about:blank",
-  title: "No answer",
+  title: t("client.answer"),
   status: 503,
-  detail: "The server does not answer. Is it still running? Nothing was saved.",
+  detail: t("client.serverDoesAnswerStill"),
   errors: [],
 };
 
@@ -112,6 +113,10 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
   throw new ProblemError(
     problem?.detail
       ? problem
-      : { ...unreachable, status: settled.response.status, detail: `The server answered ${settled.response.status}.` },
+      : {
+          ...unreachable,
+          status: settled.response.status,
+          detail: t("client.serverAnswered", { status: settled.response.status }),
+        },
   );
 }

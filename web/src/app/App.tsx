@@ -13,6 +13,7 @@ import { Empty } from "../kit/Empty";
 import { LOCKED } from "../api/client";
 import { sendAll } from "../api/device/sender";
 import Box from "@mui/material/Box";
+import { t } from "../locales/app";
 
 // What is shown when a screen could not be opened: most often because a newer version has been built meanwhile.
 // React asks for a class where an error below is to be caught.
@@ -29,12 +30,10 @@ class Unbroken extends Component<{ children: ReactNode }, { broken: boolean }> {
 function Broken() {
   return (
     <Box component="main" sx={{ p: { xs: 2, md: 3.5 } }}>
-      <Empty title="This screen could not be opened">
-        <span role="alert">
-          Nothing you recorded is lost. Load the page anew; if it stays like this, start the server again.
-        </span>
+      <Empty title={t("app.screenCouldOpened")}>
+        <span role="alert">{t("app.nothingYouRecordedLost")}</span>
         <Button variant="contained" onClick={() => window.location.reload()}>
-          Load anew
+          {t("app.loadAnew")}
         </Button>
       </Empty>
     </Box>
@@ -198,9 +197,9 @@ export function App() {
 
 function Lost() {
   return (
-    <Empty title="There is nothing at this address">
+    <Empty title={t("app.thereNothingAddress")}>
       <Button component={Link} to="/floor" variant="contained">
-        Go to the floor
+        {t("app.goFloor")}
       </Button>
     </Empty>
   );

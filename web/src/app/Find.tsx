@@ -12,18 +12,19 @@ import { rules } from "../areas/house/groups";
 import { useSettled } from "../kit/useSettled";
 import { PAGES } from "../kit/sections";
 import { Quiet } from "../kit/layout";
+import { t } from "../locales/app";
 
 type Hit = Omit<SearchHit, "sort"> & { sort: SearchHit["sort"] | "rule" | "page" };
 
 const HEADS: Record<Hit["sort"], string> = {
-  piece: "Pieces",
-  step: "Steps",
-  finding: "Findings",
-  material: "Materials",
-  tool: "Tools",
-  note: "Notes",
-  rule: "House rules",
-  page: "Pages",
+  piece: t("find.pieces"),
+  step: t("find.steps"),
+  finding: t("find.findings"),
+  material: t("find.materials"),
+  tool: t("find.tools"),
+  note: t("find.notes"),
+  rule: t("find.houseRules"),
+  page: t("find.pages"),
 };
 
 export default function Find({ onClose }: { onClose: () => void }) {
@@ -53,14 +54,14 @@ export default function Find({ onClose }: { onClose: () => void }) {
     void navigate(hit.to);
   };
   return (
-    <Dialog open onClose={onClose} slotProps={{ paper: { "aria-label": "Find" } }}>
+    <Dialog open onClose={onClose} slotProps={{ paper: { "aria-label": t("find.find") } }}>
       <DialogContent>
         <Autocomplete
           open={words.length > 0}
           autoHighlight
           options={hits}
           loading={found.isFetching}
-          noOptionsText="Nothing has all of these words."
+          noOptionsText={t("find.nothingHasAllThese")}
           filterOptions={(options) => options}
           groupBy={(hit) => HEADS[hit.sort]}
           getOptionLabel={(hit) => hit.label}
@@ -79,7 +80,7 @@ export default function Find({ onClose }: { onClose: () => void }) {
           renderInput={(params) => (
             // The dialog was opened to type here.
             // eslint-disable-next-line jsx-a11y/no-autofocus
-            <TextField {...params} autoFocus label="Find a piece, step, tin, tool, note …" />
+            <TextField {...params} autoFocus label={t("find.findPieceStepTin")} />
           )}
         />
       </DialogContent>

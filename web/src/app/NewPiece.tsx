@@ -5,6 +5,7 @@ import { useWorkshop } from "../api/queries";
 import { FormDialog } from "../kit/FormDialog";
 import { pieceFields } from "../kit/pieceFields";
 import { useUndo } from "../kit/session/undo";
+import { t } from "../locales/app";
 
 export default function NewPiece({ onClose }: { onClose: () => void }) {
   const workshop = useWorkshop();
@@ -13,8 +14,8 @@ export default function NewPiece({ onClose }: { onClose: () => void }) {
   if (!workshop.data) return null;
   return (
     <FormDialog
-      title="Record a piece"
-      submit="Record piece"
+      title={t("newPiece.recordPiece")}
+      submit={t("newPiece.recordPiece2")}
       fields={pieceFields(workshop.data, { brief: true })}
       initial={{ bought_on: workshop.data.today.iso, count: "1" }}
       onClose={onClose}
@@ -26,7 +27,11 @@ export default function NewPiece({ onClose }: { onClose: () => void }) {
             api.POST("/api/lots", { body: { name, bought_on, source, price: purchase, share_rule: "equal", members } }),
           );
           done(
-            `${lot.members.length} recorded, ${lot.members[0]?.ticket} to ${lot.members[lot.members.length - 1]?.ticket}`,
+            t("newPiece.recorded", {
+              count: lot.members.length,
+              ticket: lot.members[0]?.ticket,
+              ticket2: lot.members[lot.members.length - 1]?.ticket,
+            }),
             () =>
               ask(api.DELETE("/api/lots/{id}", { params: { path: { id: lot.id } } })).then(() => navigate("/floor")),
           );
@@ -35,7 +40,7 @@ export default function NewPiece({ onClose }: { onClose: () => void }) {
           return;
         }
         const piece = await ask(api.POST("/api/pieces", { body: { ...values, name: values.name ?? "" } }));
-        done(`${piece.fields.name} recorded as ${piece.ticket}`, () =>
+        done(t("newPiece.recorded2", { fields: piece.fields.name, ticket: piece.ticket }), () =>
           ask(api.DELETE("/api/pieces/{id}", { params: { path: { id: piece.id } } })).then(() => navigate("/floor")),
         );
         onClose();

@@ -2,6 +2,7 @@
 import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
 import { useRegisterSW } from "virtual:pwa-register/react";
+import { t } from "../locales/app";
 
 export default function NewVersion() {
   const {
@@ -11,15 +12,15 @@ export default function NewVersion() {
   return (
     <Snackbar
       open={ready}
-      message="A new version is ready"
+      message={t("newVersion.newVersionReady")}
       sx={{ mb: { xs: 8, md: 0 } }}
       action={
         <>
           <Button color="inherit" size="small" onClick={() => void updateServiceWorker(true)}>
-            Take it now
+            {t("newVersion.takeNow")}
           </Button>
           <Button color="inherit" size="small" onClick={() => setReady(false)}>
-            Later
+            {t("newVersion.later")}
           </Button>
         </>
       }

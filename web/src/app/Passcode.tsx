@@ -5,6 +5,7 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { type FormEvent, useState } from "react";
 import { api, ask } from "../api/client";
+import { t } from "../locales/app";
 
 export default function Passcode({ onEntered }: { onEntered: () => Promise<void> }) {
   const [passcode, setPasscode] = useState("");
@@ -22,11 +23,11 @@ export default function Passcode({ onEntered }: { onEntered: () => Promise<void>
     <Box component="main" sx={{ maxWidth: 380, mx: "auto", pt: "18vh", px: 2 }}>
       <Box component="form" onSubmit={(event: FormEvent) => void enter(event)} sx={{ display: "grid", gap: 2 }}>
         <Typography variant="h1" sx={{ color: "secondary.main" }}>
-          kohlrabi
+          {t("passcode.kohlrabi")}
         </Typography>
-        <span>This workshop is on another machine. Give its passcode to look in.</span>
+        <span>{t("passcode.workshopAnotherMachineGive")}</span>
         <TextField
-          label="Passcode"
+          label={t("passcode.passcode")}
           type="password"
           autoComplete="current-password"
           value={passcode}
@@ -35,11 +36,11 @@ export default function Passcode({ onEntered }: { onEntered: () => Promise<void>
           onChange={(event) => setPasscode(event.target.value)}
         />
         <Button type="submit" variant="contained" size="large" disabled={passcode === ""}>
-          Look in
+          {t("passcode.look")}
         </Button>
         {window.location.protocol === "http:" && (
           <Typography variant="caption" sx={{ color: "text.secondary" }}>
-            Plain HTTP: whoever shares this network can overhear it. Use it only at home.
+            {t("passcode.plainHttpWhoeverShares")}
           </Typography>
         )}
       </Box>

@@ -8,6 +8,7 @@ import { useOpen } from "../kit/session/open";
 import { SectionIcon } from "../kit/SectionIcon";
 import { Ticking } from "../kit/Ticking";
 import { SECTIONS } from "./Rail";
+import { t } from "../locales/app";
 
 const PopMenu = lazy(() => import("../kit/PopMenu"));
 
@@ -42,7 +43,7 @@ export function PhoneBar({ running }: { running: Timer | undefined }) {
   return (
     <Box
       component="nav"
-      aria-label="Sections"
+      aria-label={t("phoneBar.sections")}
       sx={{
         display: { xs: "flex", md: "none" },
         position: "fixed",
@@ -80,7 +81,7 @@ export function PhoneBar({ running }: { running: Timer | undefined }) {
       >
         <SectionIcon sign="more" />
         <Box component="span" sx={{ fontSize: 14 }}>
-          More
+          {t("phoneBar.more")}
         </Box>
       </ButtonBase>
       {anchor && (
@@ -91,15 +92,15 @@ export function PhoneBar({ running }: { running: Timer | undefined }) {
             anchorOrigin={{ vertical: "top", horizontal: "right" }}
             transformOrigin={{ vertical: "bottom", horizontal: "right" }}
             actions={[
-              { label: "Find anything", run: open.find },
-              { label: "Done this session", run: open.undoList },
+              { label: t("phoneBar.findAnything"), run: open.find },
+              { label: t("phoneBar.doneSession"), run: open.undoList },
               ...others.map(({ to, name, sign }) => ({
                 label: name,
                 to,
                 sign: <SectionIcon sign={sign} />,
                 selected: pathname.startsWith(to),
               })),
-              { label: "How it all fits together", to: "/how" },
+              { label: t("phoneBar.howAllFitsTogether"), to: "/how" },
             ]}
           />
         </Suspense>

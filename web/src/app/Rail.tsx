@@ -10,14 +10,15 @@ import { QuietButton } from "../kit/QuietButton";
 import { SchemeSwitch } from "../kit/SchemeSwitch";
 import { SectionIcon, type Sign } from "../kit/SectionIcon";
 import { label } from "../kit/theme";
+import { t } from "../locales/app";
 
 export const SECTIONS = [
-  { to: "/", key: "1", name: "Today", sign: "today" as Sign },
-  { to: "/scout", key: "2", name: "Scout", sign: "scout" as Sign },
-  { to: "/floor", key: "3", name: "Floor", sign: "floor" as Sign },
-  { to: "/shelf", key: "4", name: "Shelf", sign: "shelf" as Sign },
-  { to: "/market", key: "5", name: "Market", sign: "market" as Sign },
-  { to: "/books", key: "6", name: "Books", sign: "books" as Sign },
+  { to: "/", key: "1", name: t("rail.today"), sign: "today" as Sign },
+  { to: "/scout", key: "2", name: t("rail.scout"), sign: "scout" as Sign },
+  { to: "/floor", key: "3", name: t("rail.floor"), sign: "floor" as Sign },
+  { to: "/shelf", key: "4", name: t("rail.shelf"), sign: "shelf" as Sign },
+  { to: "/market", key: "5", name: t("rail.market"), sign: "market" as Sign },
+  { to: "/books", key: "6", name: t("rail.books"), sign: "books" as Sign },
   { to: "/tools", key: "7", name: "Tools", sign: "tools" as Sign },
   { to: "/rules", key: "8", name: "House rules", sign: "rules" as Sign },
 ];
@@ -35,7 +36,7 @@ export function Rail({ demo, running }: { demo: boolean; running?: Timer }) {
   return (
     <Box
       component="nav"
-      aria-label="Sections"
+      aria-label={t("rail.sections")}
       sx={{
         display: { xs: "none", md: "flex" },
         flexDirection: "column",
@@ -50,11 +51,11 @@ export function Rail({ demo, running }: { demo: boolean; running?: Timer }) {
       }}
     >
       <Typography sx={{ color: "secondary.main", fontWeight: 600, fontSize: 21, px: 2.25, pt: 2.25, pb: 2 }}>
-        kohlrabi
+        {t("rail.kohlrabi")}
       </Typography>
       <ButtonBase
         onClick={open.find}
-        aria-label="Find: pieces, steps, tins, tools, notes"
+        aria-label={t("rail.findPiecesStepsTins")}
         sx={{
           mx: 1.5,
           mb: 1.5,
@@ -69,7 +70,7 @@ export function Rail({ demo, running }: { demo: boolean; running?: Timer }) {
           color: "text.secondary",
         }}
       >
-        <span>Find …</span>
+        <span>{t("rail.find")}</span>
         <Box component="kbd" aria-hidden sx={{ ...label, fontSize: 13 }}>
           /
         </Box>
@@ -109,13 +110,13 @@ export function Rail({ demo, running }: { demo: boolean; running?: Timer }) {
       )}
       {demo && (
         <Typography variant="caption" sx={{ px: 2.25, py: 0.5, color: "secondary.main" }}>
-          Demo workshop, invented
+          {t("rail.demoWorkshopInvented")}
         </Typography>
       )}
       <Box sx={{ px: 1.25, pb: 1.5 }}>
-        <QuietButton onClick={open.undoList}>Done this session</QuietButton>
+        <QuietButton onClick={open.undoList}>{t("rail.doneSession")}</QuietButton>
         <SchemeSwitch />
-        <QuietButton onClick={open.shortcuts}>Keys: press ?</QuietButton>
+        <QuietButton onClick={open.shortcuts}>{t("rail.keysPress")}</QuietButton>
       </Box>
     </Box>
   );

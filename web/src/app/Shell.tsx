@@ -19,11 +19,12 @@ import { useUndo } from "../kit/session/undo";
 import ButtonBase from "@mui/material/ButtonBase";
 import { useReach } from "../api/device/reach";
 import { useWaiting } from "../api/device/outbox";
+import { t } from "../locales/app";
 
 // Says, while it is so, that the workshop is out of reach, and what waits on this device to be told. A tap lists it.
 const Waiting = lazy(() => import("./Waiting"));
 
-const things = (count: number) => (count === 1 ? "1 thing waits here" : `${count} things wait here`);
+const things = (count: number) => t("shell.thingsWaitHere", { count });
 
 function ReachStrip() {
   const { within, since } = useReach();
@@ -34,9 +35,9 @@ function ReachStrip() {
   if (quiet && !open) return null;
   const at = since.toLocaleTimeString(undefined, { hour: "2-digit", minute: "2-digit" });
   const said = [
-    !within && `Out of reach since ${at}: this is what was seen last`,
+    !within && t("shell.outReachSinceWhat", { at }),
     waiting.length > refused && things(waiting.length - refused),
-    refused > 0 && (refused === 1 ? "1 was refused" : `${refused} were refused`),
+    refused > 0 && t("shell.refused", { count: refused }),
   ].filter(Boolean);
   return (
     <>
@@ -141,7 +142,7 @@ export function Shell() {
             "&:focus": { left: 8, top: 8, zIndex: 20, bgcolor: "background.paper", color: "text.primary", p: 1.5 },
           }}
         >
-          Skip to the page
+          {t("shell.skipPage")}
         </Box>
         {!bare && <Rail demo={workshop.data?.demo ?? false} running={running} />}
         <Box
@@ -160,7 +161,7 @@ export function Shell() {
           }}
         >
           <ReachStrip />
-          <Suspense fallback={<LinearProgress aria-label="Opening" />}>
+          <Suspense fallback={<LinearProgress aria-label={t("shell.opening")} />}>
             <Outlet />
           </Suspense>
         </Box>
@@ -187,7 +188,7 @@ function useToldLater(): void {
   useEffect(() => {
     const say = (event: Event) => {
       const { sent, said } = (event as CustomEvent<Told>).detail;
-      done([`${sent === 1 ? "1 thing" : `${sent} things`} told to the workshop`, ...said].join(". "));
+      done([t("shell.toldWorkshop", { more: t("shell.things", { count: sent }) }), ...said].join(". "));
     };
     window.addEventListener(TOLD, say);
     return () => window.removeEventListener(TOLD, say);

@@ -6,11 +6,12 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { Link } from "react-router";
 import { SHORTCUTS } from "../kit/session/shortcuts";
+import { t } from "../locales/app";
 
 export default function ShortcutList({ onClose }: { onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} maxWidth="xs" aria-labelledby="keys">
-      <DialogTitle id="keys">Keys</DialogTitle>
+      <DialogTitle id="keys">{t("shortcutList.keys")}</DialogTitle>
       <DialogContent>
         <Box
           component="dl"
@@ -33,9 +34,9 @@ export default function ShortcutList({ onClose }: { onClose: () => void }) {
       </DialogContent>
       <DialogActions>
         <Button component={Link} to="/how" onClick={onClose}>
-          How it all fits together
+          {t("shortcutList.howAllFitsTogether")}
         </Button>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t("shortcutList.close")}</Button>
       </DialogActions>
     </Dialog>
   );

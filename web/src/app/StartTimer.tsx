@@ -8,6 +8,7 @@ import DangerDialog from "../kit/DangerDialog";
 import { FormDialog } from "../kit/FormDialog";
 import { useBeginHere } from "../kit/session/useBeginHere";
 import { useUndo } from "../kit/session/undo";
+import { t } from "../locales/app";
 
 export default function StartTimer({ piece, onClose }: { piece: Named | null; onClose: () => void }) {
   const workshop = useWorkshop();
@@ -32,7 +33,7 @@ export default function StartTimer({ piece, onClose }: { piece: Named | null; on
       setDanger({ met, again: () => start(kind, person, pieces) });
     });
     if (!timer) return;
-    done(`Timer started: ${timer.label.toLowerCase()}`, () =>
+    done(t("startTimer.timerStarted", { timer: timer.label.toLowerCase() }), () =>
       ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } })),
     );
     onClose();
@@ -41,21 +42,21 @@ export default function StartTimer({ piece, onClose }: { piece: Named | null; on
     return <DangerDialog danger={danger.met} onClose={onClose} onCleared={() => void danger.again().catch(failed)} />;
   return (
     <FormDialog
-      title="Start a timer"
-      submit="Start timer"
+      title={t("startTimer.startTimer")}
+      submit={t("startTimer.startTimer2")}
       initial={{ kind: "sanding", person_id: String(free?.id ?? "") }}
       initialPieces={startWith(piece)}
       fields={[
-        { name: "pieces", label: "Pieces worked on", kind: "pieces", weights: false },
+        { name: "pieces", label: t("startTimer.piecesWorked"), kind: "pieces", weights: false },
         {
           name: "kind",
-          label: "Kind of work",
+          label: t("startTimer.kindWork"),
           kind: "select",
           options: workshop.data.lists.work_kinds.map((kind) => ({ key: kind.key, label: kind.label })),
         },
         {
           name: "person_id",
-          label: "Who",
+          label: t("startTimer.who"),
           kind: "select",
           hidden: workshop.data.people.length < 2,
           options: workshop.data.people.map((person) => ({ key: String(person.id), label: person.name })),

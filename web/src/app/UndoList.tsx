@@ -8,14 +8,15 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useUndo } from "../kit/session/undo";
 import { PlainList, Quiet, Row } from "../kit/layout";
+import { t } from "../locales/app";
 
 export default function UndoList({ onClose }: { onClose: () => void }) {
   const { history, takeBack } = useUndo();
   return (
     <Dialog open onClose={onClose} aria-labelledby="undo-list">
-      <DialogTitle id="undo-list">Done this session</DialogTitle>
+      <DialogTitle id="undo-list">{t("undoList.doneSession")}</DialogTitle>
       <DialogContent>
-        {history.length === 0 && <p>Nothing yet. What you record is listed here, and can be undone from here.</p>}
+        {history.length === 0 && <p>{t("undoList.nothingYetWhatYou")}</p>}
         <PlainList component="ol">
           {[...history].reverse().map((one) => (
             <Row
@@ -28,18 +29,18 @@ export default function UndoList({ onClose }: { onClose: () => void }) {
               <Box sx={{ color: "text.secondary", minWidth: 48 }}>{one.at}</Box>
               <Box sx={{ flex: 1 }}>{one.message}</Box>
               {one.undo ? (
-                <Button onClick={() => void takeBack(one.id)} aria-label={`Undo: ${one.message}`}>
-                  Undo
+                <Button onClick={() => void takeBack(one.id)} aria-label={t("undoList.undo", { message: one.message })}>
+                  {t("undoList.undo2")}
                 </Button>
               ) : (
-                <Quiet>stays</Quiet>
+                <Quiet>{t("undoList.stays")}</Quiet>
               )}
             </Row>
           ))}
         </PlainList>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t("undoList.close")}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -17,24 +17,25 @@ import { newKey } from "../api/client";
 import type { FieldSpec, Values } from "../kit/fields";
 import { FormDialog } from "../kit/FormDialog";
 import { PlainList, Row } from "../kit/layout";
+import { t } from "../locales/app";
 
 // An entry that was refused, with its words and figures to change: what was wrong stands beside the field it names.
 // Mended, it is told under a new key.
 const LABELS: Record<string, string> = {
-  what: "What",
-  amount: "Amount",
-  effort: "How long it took",
-  left: "How much is left",
-  share: "Part of it",
-  reason: "Why it may be done so early",
-  spent_on: "Day",
-  worked_on: "Day",
+  what: t("waiting.what"),
+  amount: t("waiting.amount"),
+  effort: t("waiting.howLongTook"),
+  left: t("waiting.howMuchLeft"),
+  share: t("waiting.part"),
+  reason: t("waiting.whyMayDoneSo"),
+  spent_on: t("waiting.day"),
+  worked_on: t("waiting.day"),
 };
 
 type Body = Record<string, unknown>;
 type Texts = Record<string, string>; // by where they stand: "what", "lines/0/amount"
 
-const PARTS: Record<string, string> = { lines: "Line", rows: "Entry" };
+const PARTS: Record<string, string> = { lines: t("waiting.line"), rows: t("waiting.entry") };
 const FIXED = ["from", "to", "step"];
 
 // All that is text in what was noted.
@@ -81,8 +82,8 @@ function MendEntry({ entry, onClose, onMended }: Props) {
   );
   return (
     <FormDialog
-      title={`Mend: ${entry.what}`}
-      submit="Tell it again"
+      title={t("waiting.mend", { what: entry.what })}
+      submit={t("waiting.tellAgain")}
       fields={fields}
       initial={texts}
       extra={entry.refused?.detail}
@@ -117,12 +118,10 @@ export default function Waiting({ onClose }: { onClose: () => void }) {
   };
   return (
     <Dialog open onClose={onClose} aria-labelledby="what-waits" fullWidth maxWidth="sm">
-      <DialogTitle id="what-waits">What waits on this device</DialogTitle>
+      <DialogTitle id="what-waits">{t("waiting.whatWaitsDevice")}</DialogTitle>
       <DialogContent>
         <Typography sx={{ mb: 1.5, color: "text.secondary" }}>
-          {waiting.length === 0
-            ? "Nothing waits: all of it was told to the workshop."
-            : "It is told in this order, each once, as of when it happened, as soon as the workshop answers."}
+          {waiting.length === 0 ? t("waiting.nothingWaitsAllTold") : t("waiting.toldOrderEachOnce")}
         </Typography>
         <PlainList>
           {waiting.map((entry) => (
@@ -138,22 +137,24 @@ export default function Waiting({ onClose }: { onClose: () => void }) {
               {entry.refused && <Alert severity="error">{entry.refused.detail}</Alert>}
               {asked === entry ? (
                 <Box role="alert">
-                  {family(entry, waiting).length > 1 ? "What builds on it goes with it. " : ""}Throw it away for good?
+                  {t("waiting.throwAwayGood", {
+                    more: family(entry, waiting).length > 1 ? t("waiting.whatBuildsGoes") : "",
+                  })}
                   <Button color="error" onClick={() => void away(entry)}>
-                    Throw it away
+                    {t("waiting.throwAway")}
                   </Button>
-                  <Button onClick={() => setAsked(null)}>Keep it</Button>
+                  <Button onClick={() => setAsked(null)}>{t("waiting.keep")}</Button>
                 </Box>
               ) : (
                 <Box>
                   {entry.refused && entry.refused.status !== 424 && (
                     <>
-                      <Button onClick={() => setMending(entry)}>Mend it</Button>
-                      <Button onClick={() => void again(entry)}>Try again</Button>
+                      <Button onClick={() => setMending(entry)}>{t("waiting.mend2")}</Button>
+                      <Button onClick={() => void again(entry)}>{t("waiting.tryAgain")}</Button>
                     </>
                   )}
                   <Button color="inherit" onClick={() => setAsked(entry)}>
-                    Throw away
+                    {t("waiting.throwAway2")}
                   </Button>
                 </Box>
               )}
@@ -163,10 +164,12 @@ export default function Waiting({ onClose }: { onClose: () => void }) {
       </DialogContent>
       <DialogActions>
         {waiting.some((entry) => !entry.refused) && (
-          <Button onClick={() => void sendAll()}>{within ? "Tell it now" : "Look whether it answers"}</Button>
+          <Button onClick={() => void sendAll()}>
+            {within ? t("waiting.tellNow") : t("waiting.lookWhetherAnswers")}
+          </Button>
         )}
         <Button variant="contained" onClick={onClose}>
-          Close
+          {t("waiting.close")}
         </Button>
       </DialogActions>
       {mending && (

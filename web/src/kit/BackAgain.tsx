@@ -1,6 +1,7 @@
 // Says that a form begins with what was typed into it before.
 import Alert from "@mui/material/Alert";
 import Button from "@mui/material/Button";
+import { t } from "../locales/kit";
 
 export const BackAgain = ({ onAnew }: { onAnew: () => void }) => (
   <Alert
@@ -9,10 +10,10 @@ export const BackAgain = ({ onAnew }: { onAnew: () => void }) => (
     sx={{ gridColumn: "1 / -1", mb: 2, color: "text.primary" }}
     action={
       <Button color="inherit" onClick={onAnew}>
-        Begin anew
+        {t("backAgain.beginAnew")}
       </Button>
     }
   >
-    As you left it, not saved yet.
+    {t("backAgain.youLeftSavedYet")}
   </Alert>
 );

@@ -1,5 +1,6 @@
 // A caution as it stands at a step: what can happen, what to wear, where the waste goes. What there is not is not said.
 import Typography from "@mui/material/Typography";
+import { t } from "../locales/kit";
 
 type Props = { caution: { text: string; wear?: string | null; waste?: string | null } };
 
@@ -11,13 +12,13 @@ export function CautionText({ caution }: Props) {
         <Typography variant="body2">
           {caution.wear && (
             <>
-              <b>Wear: </b>
+              <b>{t("cautionText.wear")} </b>
               {`${caution.wear}. `}
             </>
           )}
           {caution.waste && (
             <>
-              <b>Waste: </b>
+              <b>{t("cautionText.waste")} </b>
               {`${caution.waste}.`}
             </>
           )}

@@ -5,6 +5,7 @@ import type { Covers as Covered } from "../api/types";
 import { TickBoxes } from "./TickBoxes";
 import { useLikely } from "./useLikely";
 import { useSettled } from "./useSettled";
+import { t } from "../locales/kit";
 
 type Props = {
   pieces: number[];
@@ -22,7 +23,10 @@ export function Covers({ pieces, what, category, onChange }: Props) {
     own.map(({ item, label, expected, likely }) => ({
       key: `${piece.id}:${item}`,
       label,
-      hint: [several && piece.name, expected && `about ${expected.text}`].filter(Boolean).join(", ") || undefined,
+      hint:
+        [several && piece.name, expected && t("covers.about", { expected: expected.text })]
+          .filter(Boolean)
+          .join(", ") || undefined,
       likely,
     })),
   );
@@ -38,11 +42,11 @@ export function Covers({ pieces, what, category, onChange }: Props) {
   if (!items || items.length === 0 || asked === "") return null;
   return (
     <TickBoxes
-      question="What does it cover? It no longer counts as still to buy then."
+      question={t("covers.whatDoesCoverLonger")}
       rows={items}
       ticked={ticked}
       onChange={setTicked}
-      none="Nothing planned"
+      none={t("covers.nothingPlanned")}
     />
   );
 }

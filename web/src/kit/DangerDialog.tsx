@@ -12,6 +12,7 @@ import { useUndo } from "./session/undo";
 import { CautionText } from "./CautionText";
 import type { Danger } from "./danger";
 import { LeadAnswers } from "./LeadAnswers";
+import { t } from "../locales/kit";
 
 type Props = { danger: Danger; onClose: () => void; onCleared: () => void };
 
@@ -25,7 +26,9 @@ export default function DangerDialog({ danger, onClose, onCleared }: Props) {
   };
   return (
     <Dialog open onClose={onClose} aria-labelledby="danger-first">
-      <DialogTitle id="danger-first">{caution ? "Caution before it starts" : "Not yet"}</DialogTitle>
+      <DialogTitle id="danger-first">
+        {caution ? t("dangerDialog.cautionBeforeStarts") : t("dangerDialog.yet")}
+      </DialogTitle>
       <DialogContent>
         {caution ? <CautionText caution={caution} /> : <Typography sx={{ mb: 1 }}>{why}</Typography>}
         {about && <CautionText caution={about} />}
@@ -35,14 +38,14 @@ export default function DangerDialog({ danger, onClose, onCleared }: Props) {
           </Stack>
         )}
         <Typography variant="caption" component="p" sx={{ mt: 1.5 }}>
-          Labels, safety data sheets, local codes and licensed trades decide.
+          {t("dangerDialog.labelsSafetyDataSheets")}
         </Typography>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Not now</Button>
+        <Button onClick={onClose}>{t("dangerDialog.now")}</Button>
         {caution && (
           <Button variant="contained" onClick={() => void confirm(caution.key).catch(failed)}>
-            I have read this
+            {t("dangerDialog.iHaveRead")}
           </Button>
         )}
       </DialogActions>

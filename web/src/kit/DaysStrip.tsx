@@ -5,6 +5,7 @@ import { useId } from "react";
 import { useWidth } from "./useWidth";
 import type { DaysStrip as Strip } from "../api/types";
 import { Quiet } from "./layout";
+import { t } from "../locales/kit";
 
 const STEPS = [1, 2, 7, 14, 28, 56, 91, 182, 364];
 const LINE = "var(--k-palette-text-secondary)";
@@ -52,7 +53,7 @@ function Strips({ strip, scale, end, dates, width }: Props & { width: number }) 
   const last = x(strip.days ?? 0);
   const dated = layDates(dates ?? [], x, width);
   if (strip.days === null) {
-    return <Quiet component="span">days not known</Quiet>;
+    return <Quiet component="span">{t("daysStrip.daysKnown")}</Quiet>;
   }
   const fills = {
     waiting: `url(#${id}-wait)`,
@@ -141,7 +142,7 @@ function Strips({ strip, scale, end, dates, width }: Props & { width: number }) 
           <g key={day}>
             <path d={`M${x(day)} 26v5`} strokeWidth={0.9} />
             <text x={x(day)} y={41} stroke="none" textAnchor={day === 0 ? "start" : "middle"}>
-              {day === 0 ? "day 0" : day}
+              {day === 0 ? t("daysStrip.day0") : day}
             </text>
           </g>
         ))}

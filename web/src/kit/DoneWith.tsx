@@ -5,6 +5,7 @@ import type { FinishedSteps } from "../api/types";
 import { TickBoxes } from "./TickBoxes";
 import { useLikely } from "./useLikely";
 import { useSettled } from "./useSettled";
+import { t } from "../locales/kit";
 
 type Props = {
   pieces: number[];
@@ -36,6 +37,12 @@ export function DoneWith({ pieces, kind, effort, onChange }: Props) {
   }, [said]);
   if (!steps || steps.length === 0 || asked === "") return null;
   return (
-    <TickBoxes question="Done with these?" rows={steps} ticked={ticked} onChange={setTicked} none="None of these" />
+    <TickBoxes
+      question={t("doneWith.doneThese")}
+      rows={steps}
+      ticked={ticked}
+      onChange={setTicked}
+      none={t("doneWith.noneThese")}
+    />
   );
 }

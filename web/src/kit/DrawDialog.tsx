@@ -9,6 +9,7 @@ import { useTell } from "./session/useTell";
 import { type Named, startWith, type ShareInput, type Values } from "./fields";
 import { FormDialog } from "./FormDialog";
 import { PlanTakes } from "./PlanTakes";
+import { t } from "../locales/kit";
 
 type Props = { product?: string; container?: number; piece?: Named | null; amount?: string; onClose: () => void };
 type Tried = { values: Values; pieces: ShareInput[] };
@@ -20,7 +21,10 @@ export default function DrawDialog({ product, container, piece = null, amount = 
   const tell = useTell();
   const [short, setShort] = useState<Tried | null>(null);
   if (!shelf.data) return null;
-  const options = shelf.data.rows.map((row) => ({ key: row.product, label: `${row.label}, ${row.left} left` }));
+  const options = shelf.data.rows.map((row) => ({
+    key: row.product,
+    label: t("drawDialog.left", { value: row.label, left: row.left }),
+  }));
   const send = async ({ values, pieces }: Tried, more: boolean) => {
     const body = {
       product: product ?? values.product ?? "",
@@ -32,36 +36,36 @@ export default function DrawDialog({ product, container, piece = null, amount = 
     };
     const name = shelf.data?.rows.find((row) => row.product === body.product)?.label ?? body.product;
     await tell(
-      { what: `${values.amount || values.share} of ${name}` },
+      { what: t("drawDialog.of", { amount: values.amount || values.share, name }) },
       (how) => api.POST("/api/draws", { body, ...how }),
-      (cost) => done(`${cost.what} taken, ${cost.amount?.text}`, undoOf(cost)),
+      (cost) => done(t("drawDialog.taken", { what: cost.what, amount: cost.amount?.text }), undoOf(cost)),
     );
     onClose();
   };
   return (
     <FormDialog
-      title="Take from the shelf"
-      submit="Take it"
+      title={t("drawDialog.takeShelf")}
+      submit={t("drawDialog.take")}
       initial={{ product: product ?? options[0]?.key ?? "", amount }}
       initialPieces={startWith(piece)}
       fields={[
-        { name: "product", label: "What", kind: "select", options, hidden: product !== undefined },
+        { name: "product", label: t("drawDialog.what"), kind: "select", options, hidden: product !== undefined },
         {
           name: "amount",
-          label: "How much",
+          label: t("drawDialog.howMuch"),
           kind: "text",
           half: true,
           help: `${measures?.volume}; ${measures?.mass}; 6`,
         },
-        { name: "share", label: "or a part of the container", kind: "text", half: true, help: "1/3, 25%" },
-        { name: "pieces", label: "For which pieces", kind: "pieces" },
+        { name: "share", label: t("drawDialog.partContainer"), kind: "text", half: true, help: "1/3, 25%" },
+        { name: "pieces", label: t("drawDialog.whichPieces"), kind: "pieces" },
       ]}
       extra={(pieces) => (
         <>
           <PlanTakes pieces={pieces} {...(product ? { product } : {})} />
           {short && (
             <Button variant="outlined" onClick={() => void send(short, true).catch(failed)}>
-              There was more in it: take it all the same
+              {t("drawDialog.thereMoreTakeAll")}
             </Button>
           )}
         </>

@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import { useQuery } from "@tanstack/react-query";
 import { api, ask } from "../api/client";
 import { useSettled } from "./useSettled";
+import { t } from "../locales/kit";
 
 type Props = { text: string; help?: string; bare?: "h" | "min" | "auto" };
 
@@ -10,7 +11,7 @@ type Props = { text: string; help?: string; bare?: "h" | "min" | "auto" };
 export function EffortEcho({
   text,
   bare = "auto",
-  help = `1h20, 80 min, 1.5 or half an hour; 3 is ${bare === "min" ? "3 minutes" : "3 hours"}`,
+  help = t("effortEcho.n1h2080Min1", { more: bare === "min" ? "3 minutes" : "3 hours" }),
 }: Props) {
   const settled = useSettled(text.trim(), 150);
   const read = useQuery({
@@ -25,7 +26,7 @@ export function EffortEcho({
   if (!read.data) return <span role="status">{help}</span>;
   return (
     <Box component="span" role="status" sx={{ fontSize: 15, fontWeight: 600, color: "text.primary" }}>
-      Counts as {read.data.text}
+      {t("effortEcho.counts", { read: read.data.text })}
     </Box>
   );
 }

@@ -5,6 +5,7 @@ import InputAdornment from "@mui/material/InputAdornment";
 import TextField, { type TextFieldProps } from "@mui/material/TextField";
 import { useState } from "react";
 import { EffortEcho } from "./EffortEcho";
+import { t } from "../locales/kit";
 
 type Unit = "min" | "h" | "auto";
 type Props = Omit<TextFieldProps, "value" | "onChange" | "helperText"> & {
@@ -48,7 +49,9 @@ export function EffortInput({ value, onChange, refused, help, bare, ...rest }: P
               <Button
                 size="small"
                 onClick={turn}
-                aria-label={`A number without a unit is ${unit === "min" ? "minutes, change to hours" : "hours, change to minutes"}`}
+                aria-label={t("effortInput.numberWithoutUnit", {
+                  more: unit === "min" ? t("effortInput.minutesChangeHours") : t("effortInput.hoursChangeMinutes"),
+                })}
                 sx={{ minWidth: 44 }}
               >
                 {unit === "min" ? "min" : "h"}

@@ -4,6 +4,7 @@ import type { ReactNode } from "react";
 import type { MenuAction } from "./PopMenu";
 import { RowMenu } from "./RowMenu";
 import { PlainList } from "./layout";
+import { t } from "../locales/kit";
 
 type Props = {
   day: string;
@@ -26,7 +27,7 @@ export function Entry({
   amount,
   onCorrect,
   onRemove,
-  removeWord = "Remove",
+  removeWord = t("entry.remove"),
   more = [],
   extra,
 }: Props) {
@@ -51,7 +52,7 @@ export function Entry({
         <RowMenu
           name={name}
           actions={[
-            onCorrect && { label: "Correct", run: onCorrect },
+            onCorrect && { label: t("entry.correct"), run: onCorrect },
             ...more,
             onRemove && { label: removeWord, run: onRemove },
           ]}

@@ -6,6 +6,7 @@ import { eventFields, settling, typedEvent } from "./eventFields";
 import type { Values } from "./fields";
 import { FormDialog } from "./FormDialog";
 import { useSave } from "./session/useSave";
+import { t } from "../locales/kit";
 
 type Props = {
   pieceId: number;
@@ -32,19 +33,22 @@ export function EventDialog({ pieceId, kind, event, submit, workshop, openSteps 
   if (!today) return null;
   return (
     <FormDialog
-      title={event ? `Correct: ${event.label.toLowerCase()}` : (title ?? submit)}
-      submit={event ? "Save correction" : submit}
+      title={event ? t("eventDialog.correct", { event: event.label.toLowerCase() }) : (title ?? submit)}
+      submit={event ? t("eventDialog.saveCorrection") : submit}
       fields={fields}
       initial={event ? typedEvent(event) : { on: today, open_steps: "done", ...start }}
       onClose={onClose}
       onSubmit={async (values) => {
         if (event?.id) {
           const path = { params: { path: { id: event.id } } };
-          await save(api.PATCH("/api/events/{id}", { ...path, body: only(values) }), `${event.label} corrected`);
+          await save(
+            api.PATCH("/api/events/{id}", { ...path, body: only(values) }),
+            t("eventDialog.corrected", { event: event.label }),
+          );
         } else {
           await save(
             api.POST("/api/pieces/{id}/events", { params: { path: { id: pieceId } }, body: { kind, ...only(values) } }),
-            (made) => `${made.label} recorded`,
+            (made) => t("eventDialog.recorded", { made: made.label }),
           );
         }
         onClose();

@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useQueryClient } from "@tanstack/react-query";
 import { isUnreachable } from "../api/client";
 import { Empty } from "./Empty";
+import { t } from "../locales/kit";
 
 export function Failure({ error, again }: { error: Error; again: () => void }) {
   const client = useQueryClient();
@@ -14,14 +15,10 @@ export function Failure({ error, again }: { error: Error; again: () => void }) {
   };
   const away = isUnreachable(error);
   return (
-    <Empty title={away ? "Not seen on this device before" : "This could not be shown"}>
-      <Typography role="alert">
-        {away
-          ? "The server does not answer. Is it still running, and in reach? This page opens by itself once it is."
-          : error.message}
-      </Typography>
+    <Empty title={away ? t("failure.seenDeviceBefore") : t("failure.couldShown")}>
+      <Typography role="alert">{away ? t("failure.serverDoesAnswerStill") : error.message}</Typography>
       <Button variant="outlined" onClick={all}>
-        Try again
+        {t("failure.tryAgain")}
       </Button>
     </Empty>
   );

@@ -6,6 +6,7 @@ import { type Control, useController, useWatch } from "react-hook-form";
 import { useChannelFee } from "../api/queries";
 import type { FieldSpec, Values } from "./fields";
 import { useSettled } from "./useSettled";
+import { t } from "../locales/kit";
 
 type Props = { spec: FieldSpec; control: Control<Values>; error?: string };
 
@@ -31,7 +32,9 @@ export function FeeField({ spec, control, error }: Props) {
         onChange(event);
       }}
       error={!!error}
-      helperText={error ?? (!typed && fee && data?.channel ? `what ${data.channel} takes` : undefined)}
+      helperText={
+        error ?? (!typed && fee && data?.channel ? t("feeField.whatTakes", { channel: data.channel }) : undefined)
+      }
       autoComplete="off"
       slotProps={{
         input: spec.unit ? { endAdornment: <InputAdornment position="end">{spec.unit}</InputAdornment> } : {},

@@ -10,6 +10,7 @@ import { FeeField } from "./FeeField";
 import { EffortInput } from "./EffortInput";
 import type { FieldSpec, Values } from "./fields";
 import { KindInput } from "./shape/KindInput";
+import { t } from "../locales/kit";
 
 // A field of money brings the number pad; a length may be typed with its unit or as a fraction, and keeps the letters.
 const MONEY = /^[A-Z]{3}$/;
@@ -75,7 +76,7 @@ function PlainField({ spec, control, error, first = false }: Props) {
         label={spec.label}
         value={value}
         onChange={field.onChange}
-        none={spec.help ?? "as the wood"}
+        none={spec.help ?? t("field.wood")}
         {...(error ? { error } : {})}
       />
     );

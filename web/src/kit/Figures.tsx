@@ -6,10 +6,11 @@ import { useId, useState } from "react";
 import type { Figure } from "../api/types";
 import { type Word, WORDS } from "./words";
 import { Row } from "./layout";
+import { t } from "../locales/kit";
 
 export function unitOf(figure: Figure, currency: string): string {
   if (figure.unit === "money") return currency;
-  return figure.unit === "hourly" ? `${currency} an hour` : "";
+  return figure.unit === "hourly" ? t("figures.hour", { currency }) : "";
 }
 
 function Terms({ figure }: { figure: Figure }) {
@@ -20,7 +21,7 @@ function Terms({ figure }: { figure: Figure }) {
           <Row wrap={false} align="stretch">
             <Box sx={{ width: 14, textAlign: "center" }}>{place === 0 && term.sign === "+" ? "" : term.sign}</Box>
             <Box sx={{ flex: 1 }}>{term.figure.label}</Box>
-            <Box>{term.figure.text ?? "not known"}</Box>
+            <Box>{term.figure.text ?? t("figures.known")}</Box>
           </Row>
           {term.figure.terms.length > 0 && <Terms figure={term.figure} />}
         </li>
@@ -62,7 +63,7 @@ type Props = { figures: Figure[]; currency: string; notes?: Record<string, strin
 function waiting(figures: Figure[], notes: Record<string, string>): Map<string, Figure[]> {
   const found = new Map<string, Figure[]>();
   for (const figure of figures) {
-    const why = figure.why ?? notes[figure.key] ?? "not known";
+    const why = figure.why ?? notes[figure.key] ?? t("figures.known");
     found.set(why, [...(found.get(why) ?? []), figure]);
   }
   return found;
@@ -120,7 +121,7 @@ export function Figures({ figures, currency, notes = {} }: Props) {
         <Box
           id={id}
           role="region"
-          aria-label={`How ${unfolded.label.toLowerCase()} comes about`}
+          aria-label={t("figures.howComesAbout", { unfolded: unfolded.label.toLowerCase() })}
           data-terms={unfolded.key}
           sx={{ mt: 1.5, maxWidth: 480 }}
         >

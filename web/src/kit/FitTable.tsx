@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import { Link } from "react-router";
 import type { Fit } from "../api/types";
 import { Quiet, Row } from "./layout";
+import { t } from "../locales/kit";
 
 function Said({ fit }: { fit: Fit["rows"][number]["whole"] }) {
   if (!fit) return null;
@@ -10,12 +11,12 @@ function Said({ fit }: { fit: Fit["rows"][number]["whole"] }) {
 }
 
 export function FitTable({ fit }: { fit: Fit }) {
-  if (fit.why) return <Quiet>Will it fit: {fit.why}.</Quiet>;
+  if (fit.why) return <Quiet>{t("fitTable.willFit", { why: fit.why })}</Quiet>;
   if (fit.rows.length === 0) {
     return (
       <Quiet>
-        Measure your load space, doors and stairs once in <Link to="/rules">House rules</Link>; each piece is then tried
-        against them.
+        {t("fitTable.measureYourLoadSpace")} <Link to="/rules">{t("fitTable.houseRules")}</Link>
+        {t("fitTable.eachPieceThenTried")}
       </Quiet>
     );
   }
@@ -40,7 +41,7 @@ export function FitTable({ fit }: { fit: Fit }) {
             <Said fit={row.whole} />
             {!row.whole?.fits && row.bare && (
               <Row gap={0.75} align="stretch">
-                <span>drawers and legs off:</span>
+                <span>{t("fitTable.drawersLegsOff")}</span>
                 <Said fit={row.bare} />
               </Row>
             )}

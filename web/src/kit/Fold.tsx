@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { type ReactNode, useId, useState } from "react";
 import { Row } from "./layout";
+import { t } from "../locales/kit";
 
 type Props = { title: string; summary?: ReactNode; action?: ReactNode; children: ReactNode };
 
@@ -67,7 +68,7 @@ export function Fold({ title, summary, action, children }: Props) {
 }
 
 function useFold(title: string) {
-  const key = `fold ${title}`;
+  const key = t("fold.fold", { title });
   const [open, set] = useState(() => localStorage.getItem(key) === "open");
   const keep = (wanted: boolean) => {
     if (wanted) localStorage.setItem(key, "open");

@@ -16,6 +16,7 @@ import { Field } from "./Field";
 import type { FieldSpec, ShareInput, Values } from "./fields";
 import { PiecesField } from "./PiecesField";
 import { useDraft } from "./session/useDraft";
+import { t } from "../locales/kit";
 
 type Props = {
   title: string;
@@ -67,9 +68,9 @@ export function FormDialog({
   // A measure far outside the usual, or a change against the craft, is asked about; said to be meant so, it is sent
   // again as such.
   const asked = problem?.is("measure_unusual")
-    ? "It is right"
+    ? t("formDialog.right")
     : problem?.is("against_the_craft")
-      ? "It is our way"
+      ? t("formDialog.ourWay")
       : null;
   const send = (sure: boolean, again = false) =>
     form.handleSubmit(async (values) => {
@@ -171,22 +172,22 @@ export function FormDialog({
             action={
               <>
                 <Button color="inherit" onClick={() => setLeaving(false)}>
-                  Go on typing
+                  {t("formDialog.goTyping")}
                 </Button>
                 <Button color="inherit" onClick={discard}>
-                  Discard it
+                  {t("formDialog.discard")}
                 </Button>
               </>
             }
           >
-            What you typed is not saved.
+            {t("formDialog.whatYouTypedSaved")}
           </Alert>
         )}
         <DialogActions sx={{ px: 3, pb: 2 }}>
-          <Button onClick={discard}>Cancel</Button>
+          <Button onClick={discard}>{t("formDialog.cancel")}</Button>
           {another && (
             <Button variant="outlined" onClick={(event) => void send(false, true)(event)}>
-              Save and add another
+              {t("formDialog.saveAddAnother")}
             </Button>
           )}
           <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>

@@ -4,6 +4,7 @@ import { api, ask, undoOf } from "../api/client";
 import { useCatalogue } from "../api/queries";
 import { useUndo } from "./session/undo";
 import { withChanges } from "./withChanges";
+import { t } from "../locales/kit";
 
 type Props = { piece: { id: number; name: string }; answer?: string | null; onAnswered?: () => void };
 
@@ -14,7 +15,7 @@ export function LeadAnswers({ piece, answer = null, onAnswered }: Props) {
   const send = (key: string) => ask(api.POST("/api/pieces/{id}/lead", { ...path, body: { answer: key } }));
   const choose = async (key: string, label: string) => {
     const saved = await send(key);
-    done(withChanges(`Lead: ${label}`, saved.changes), undoOf(saved));
+    done(withChanges(t("leadAnswers.lead", { label }), saved.changes), undoOf(saved));
     onAnswered?.();
   };
   return (
@@ -39,9 +40,9 @@ export function LeadAnswers({ piece, answer = null, onAnswered }: Props) {
           size="small"
           className="no-print"
           sx={{ minHeight: 44 }}
-          onClick={() => void choose("", "asked again").catch(failed)}
+          onClick={() => void choose("", t("leadAnswers.askedAgain")).catch(failed)}
         >
-          Ask again
+          {t("leadAnswers.askAgain")}
         </Button>
       )}
     </>

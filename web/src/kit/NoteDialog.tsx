@@ -3,21 +3,22 @@ import { api, undoOf } from "../api/client";
 import { useUndo } from "./session/undo";
 import { useTell } from "./session/useTell";
 import { FormDialog } from "./FormDialog";
+import { t } from "../locales/kit";
 
 export default function NoteDialog({ piece, onClose }: { piece: number; onClose: () => void }) {
   const { done } = useUndo();
   const tell = useTell();
   return (
     <FormDialog
-      title="Note something"
-      submit="Keep the note"
-      fields={[{ name: "text", label: "What was seen or thought of", kind: "multiline" }]}
+      title={t("noteDialog.noteSomething")}
+      submit={t("noteDialog.keepNote")}
+      fields={[{ name: "text", label: t("noteDialog.whatSeenThought"), kind: "multiline" }]}
       onClose={onClose}
       onSubmit={async ({ text = "" }) => {
         await tell(
-          { what: `Note: ${text.slice(0, 60)}` },
+          { what: t("noteDialog.note", { text: text.slice(0, 60) }) },
           (how) => api.POST("/api/pieces/{id}/notes", { params: { path: { id: piece } }, body: { text }, ...how }),
-          (note) => done("Note kept", undoOf(note)),
+          (note) => done(t("noteDialog.noteKept"), undoOf(note)),
         );
         onClose();
       }}

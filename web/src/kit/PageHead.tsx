@@ -3,13 +3,14 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { type ReactNode, useEffect } from "react";
 import { Row } from "./layout";
+import { t } from "../locales/kit";
 
 type Props = { title: string; name?: string; line?: ReactNode; children?: ReactNode };
 
 // name: of the screen, where its title is a sentence.
 export function PageHead({ title, name = title, line, children }: Props) {
   useEffect(() => {
-    document.title = `${name} · Kohlrabi`;
+    document.title = t("pageHead.kohlrabi", { name });
   }, [name]);
   return (
     <Row gap={2} align="flex-start" sx={{ mb: 2 }}>

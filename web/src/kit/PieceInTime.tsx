@@ -7,6 +7,7 @@ import { useMemo, useState } from "react";
 import type { Drawing as Shape, Steps } from "../api/types";
 import { Drawing } from "./Drawing";
 import { Row } from "./layout";
+import { t } from "../locales/kit";
 
 type Props = {
   shape: Shape;
@@ -40,10 +41,10 @@ export function PieceInTime({ shape, plan, width, height, at = null, onMove }: P
   const last = plan.steps[done - 1];
   const next = plan.steps[done];
   const where = end
-    ? "Ready"
+    ? t("pieceInTime.ready")
     : done === 0
-      ? "As it was found"
-      : `As it stands after step ${done} of ${plan.steps.length}`;
+      ? t("pieceInTime.found")
+      : t("pieceInTime.standsAfterStep", { done, count: plan.steps.length });
   // Where one line of the plan ends and the next begins.
   const marks = useMemo(() => {
     const ends = plan.lines.map((line) => line.steps[line.steps.length - 1]);
@@ -59,7 +60,7 @@ export function PieceInTime({ shape, plan, width, height, at = null, onMove }: P
     >
       <Typography component="figcaption" sx={{ fontWeight: 600, minHeight: 24 }}>
         {where}
-        {done === now && done > 0 && done < plan.steps.length && " · now"}
+        {done === now && done > 0 && done < plan.steps.length && t("pieceInTime.now")}
       </Typography>
       <Drawing
         shape={{ ...shape, planned, description: `${shape.description}. ${where}` }}
@@ -75,8 +76,8 @@ export function PieceInTime({ shape, plan, width, height, at = null, onMove }: P
           max={plan.steps.length}
           step={1}
           marks={marks}
-          aria-label="Through the steps"
-          aria-valuetext={last ? `after ${last.label}` : "as it was found"}
+          aria-label={t("pieceInTime.throughSteps")}
+          aria-valuetext={last ? t("pieceInTime.after", { last: last.label }) : t("pieceInTime.found2")}
           onChange={(_, value) => move(value as number)}
         />
       </Box>
@@ -87,11 +88,11 @@ export function PieceInTime({ shape, plan, width, height, at = null, onMove }: P
         align="stretch"
         sx={{ justifyContent: "space-between", color: "text.secondary", fontSize: 14 }}
       >
-        <span>found</span>
+        <span>{t("pieceInTime.found3")}</span>
         <Box component="span" sx={{ textAlign: "center", minHeight: 42, color: "text.primary" }}>
-          {next ? `next: ${next.label}` : last?.label}
+          {next ? t("pieceInTime.next", { next: next.label }) : last?.label}
         </Box>
-        <span>ready</span>
+        <span>{t("pieceInTime.ready2")}</span>
       </Row>
     </Box>
   );

@@ -7,6 +7,7 @@ import Typography from "@mui/material/Typography";
 import { useMemo, useState } from "react";
 import { useFind, useMates, usePieces } from "../api/queries";
 import type { FieldSpec, ShareInput } from "./fields";
+import { t } from "../locales/kit";
 
 type Props = { spec: FieldSpec; value: ShareInput[]; onChange: (value: ShareInput[]) => void; error?: string };
 
@@ -18,7 +19,9 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
   const names = useMemo(
     () =>
       new Map<number, string>([
-        ...value.map((share) => [share.piece_id, share.name ?? `piece ${share.piece_id}`] as const),
+        ...value.map(
+          (share) => [share.piece_id, share.name ?? t("piecesField.piece", { pieceid: share.piece_id })] as const,
+        ),
         ...(inHand.data?.rows ?? []).map((row) => [row.id, row.name] as const),
         ...(found.data ?? []).map((piece) => [piece.id, piece.name] as const),
       ]),
@@ -27,7 +30,7 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
   // The field takes a new array for a new choice and forgets what is being typed: the same choice stays the same array.
   const options = useMemo(() => [...names.keys()], [names]);
   const chosen = useMemo(() => value.map((share) => share.piece_id), [value]);
-  const name = (id: number) => names.get(id) ?? `piece ${id}`;
+  const name = (id: number) => names.get(id) ?? t("piecesField.piece2", { id });
   const choose = (ids: number[]) =>
     onChange(
       ids.map((id) => value.find((share) => share.piece_id === id) ?? { piece_id: id, weight: "", name: name(id) }),
@@ -50,7 +53,7 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
             {...params}
             label={spec.label}
             error={!!error}
-            helperText={error ?? spec.help ?? "Choose several if they share it"}
+            helperText={error ?? spec.help ?? t("piecesField.chooseSeveralIfThey")}
           />
         )}
       />
@@ -62,21 +65,21 @@ export function PiecesField({ spec, value, onChange, error }: Props) {
             onChange([...value, ...others.map((mate) => ({ piece_id: mate.id, weight: "", name: mate.name }))])
           }
         >
-          {others.length === 1 ? "And the other one just like it" : `And the other ${others.length} just like it`}
+          {t("piecesField.otherJustLike", { count: others.length })}
         </Button>
       )}
       {spec.weights !== false && value.length > 1 && (
         <Box sx={{ display: "grid", gridTemplateColumns: "1fr 110px", gap: 1, alignItems: "center" }}>
           <Typography variant="caption" sx={{ gridColumn: "1 / -1", color: "text.secondary" }}>
-            Shared equally. Write parts beside the pieces to share otherwise, such as 2 and 1.
+            {t("piecesField.sharedEquallyWriteParts")}
           </Typography>
           {value.map((share) => (
             <Box key={share.piece_id} sx={{ display: "contents" }}>
               <span>{name(share.piece_id)}</span>
               <TextField
-                label="Parts"
+                label={t("piecesField.parts")}
                 value={share.weight}
-                slotProps={{ htmlInput: { "aria-label": `Parts for ${name(share.piece_id)}` } }}
+                slotProps={{ htmlInput: { "aria-label": t("piecesField.parts2", { pieceid: name(share.piece_id) }) } }}
                 onChange={(event) =>
                   onChange(
                     value.map((other) =>

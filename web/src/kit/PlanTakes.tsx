@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import { useFormContext, useWatch } from "react-hook-form";
 import { usePlan } from "../api/queries";
 import type { ShareInput, Values } from "./fields";
+import { t } from "../locales/kit";
 
 type Props = { pieces: ShareInput[]; product?: string };
 
@@ -20,7 +21,7 @@ function Offer({ id, product }: { id: number; product?: string }) {
   if (!line || amount === line.amount) return null;
   return (
     <Button variant="outlined" onClick={() => setValue("amount", line.amount)}>
-      {`The plan still takes ${line.amount}: fill it in`}
+      {t("planTakes.planStillTakesFill", { amount: line.amount })}
     </Button>
   );
 }

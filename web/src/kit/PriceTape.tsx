@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import { useId } from "react";
 import type { PriceTape as Tape } from "../api/types";
 import { useWidth } from "./useWidth";
+import { t } from "../locales/kit";
 
 const COLOURS: Record<Tape["marks"][number]["key"], string> = {
   cash_in: "var(--k-palette-text-primary)",
@@ -49,7 +50,7 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
   const loss = tape.marks.find((mark) => mark.key === "break_even");
   // What is worth paying: up to the most, a field of its own on the scale.
   const most = tape.marks.find((mark) => mark.key === "most");
-  const band = from && to && `the market pays ${from.text} to ${to.text}`;
+  const band = from && to && t("priceTape.marketPays", { from: from.text, to: to.text });
   const spoken = tape.marks.map((mark) => `${mark.label} ${mark.text}`).join(", ");
   const small = Array.from(
     { length: Math.round((tape.length / tape.step) * 5) + 1 },
@@ -62,7 +63,7 @@ export function PriceTape({ tape, currency }: { tape: Tape; currency: string }) 
           width={width}
           height={top + (band ? 54 : 34)}
           role="img"
-          aria-label={`Prices in ${currency}: ${spoken}`}
+          aria-label={t("priceTape.prices", { currency, spoken })}
           style={{ display: "block" }}
         >
           <defs>

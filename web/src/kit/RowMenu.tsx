@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import IconButton from "@mui/material/IconButton";
 import { lazy, Suspense, useState } from "react";
 import type { MenuAction } from "./PopMenu";
+import { t } from "../locales/kit";
 
 const PopMenu = lazy(() => import("./PopMenu"));
 
@@ -13,7 +14,7 @@ export function RowMenu({ name, actions }: { name: string; actions: (MenuAction 
   return (
     <Box component="span" className="no-print">
       <IconButton
-        aria-label={`More: ${name}`}
+        aria-label={t("rowMenu.more", { name })}
         aria-haspopup="menu"
         aria-expanded={anchor !== null}
         onClick={(event) => setAnchor(event.currentTarget)}

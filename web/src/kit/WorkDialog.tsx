@@ -12,6 +12,7 @@ import { type Named, type ShareInput, startWith, type Values } from "./fields";
 import { FormDialog } from "./FormDialog";
 import { workFields } from "./workFields";
 import { useSave } from "./session/useSave";
+import { t } from "../locales/kit";
 
 type Props = { entry?: Work; piece?: Named; onClose: () => void };
 
@@ -58,8 +59,8 @@ export default function WorkDialog({ entry, piece, onClose }: Props) {
       };
   return (
     <FormDialog
-      title={entry ? "Correct hours" : "Record hours"}
-      submit={entry ? "Save hours" : "Record hours"}
+      title={entry ? t("workDialog.correctHours") : t("workDialog.recordHours")}
+      submit={entry ? t("workDialog.saveHours") : t("workDialog.recordHours")}
       fields={workFields(workshop.data)}
       initial={initial}
       initialPieces={entry ? shares(entry) : startWith(piece)}
@@ -77,18 +78,25 @@ export default function WorkDialog({ entry, piece, onClose }: Props) {
           // A time that was not touched stays exact, even where it is shown rounded.
           await save(
             api.PATCH("/api/work/{id}", { ...path, body: effort === typed(entry).effort ? rest : { effort, ...rest } }),
-            "Hours corrected",
+            t("workDialog.hoursCorrected"),
           );
         } else {
           const today = workshop.data.today.iso;
           await tell(
-            { what: `${values.effort} of ${values.kind}`, today: values.worked_on === today ? ["worked_on"] : [] },
+            {
+              what: t("workDialog.of", { effort: values.effort, kind: values.kind }),
+              today: values.worked_on === today ? ["worked_on"] : [],
+            },
             (how) => {
               const steps = finished.current;
               const sent = { ...body(values, pieces), ...(steps ? { done_steps: steps } : {}) };
               return api.POST("/api/work", { body: sent, ...how });
             },
-            (made) => done(`${made.effort?.text} of ${made.label.toLowerCase()} recorded`, undoOf(made)),
+            (made) =>
+              done(
+                t("workDialog.recorded", { effort: made.effort?.text, made: made.label.toLowerCase() }),
+                undoOf(made),
+              ),
           );
         }
         if (!again) onClose();

@@ -7,6 +7,7 @@ import type { Work } from "../api/types";
 import { useUndo } from "./session/undo";
 import { Entries, Entry } from "./Entry";
 import { Quiet } from "./layout";
+import { t } from "../locales/kit";
 
 const SHOWN = 8; // entries before the rest is asked for
 const WorkDialog = lazy(() => import("./WorkDialog"));
@@ -23,7 +24,7 @@ export function WorkList({ entries, forPiece, people }: { entries: Work[]; forPi
         {(all ? latest : latest.slice(0, SHOWN)).map((entry) => (
           <Entry
             key={entry.id}
-            day={entry.worked_on?.text ?? "no date"}
+            day={entry.worked_on?.text ?? t("workList.date")}
             name={`${entry.label}, ${entry.effort?.text}`}
             amount={(entry.shares.find((one) => one.piece_id === forPiece) ?? entry).effort?.text ?? ""}
             onCorrect={entry.trip_id ? undefined : () => setEditing(entry)}
@@ -36,11 +37,11 @@ export function WorkList({ entries, forPiece, people }: { entries: Work[]; forPi
             {entry.label}
             <Quiet component="span">
               {people > 1 && `, ${entry.person.name}`}
-              {entry.started_at && `, from ${entry.started_at}`}
+              {entry.started_at && t("workList.from", { startedat: entry.started_at })}
               {!forPiece && `, ${entry.shares.map((one) => one.name).join(" + ")}`}
               {forPiece &&
                 entry.shares.length > 1 &&
-                `, shared: ${entry.effort?.text} over ${entry.shares.length} pieces`}
+                t("workList.sharedOverPieces", { effort: entry.effort?.text, count: entry.shares.length })}
             </Quiet>
             {entry.note && <Box sx={{ color: "text.secondary", fontSize: 14 }}>{entry.note}</Box>}
           </Entry>
@@ -48,7 +49,7 @@ export function WorkList({ entries, forPiece, people }: { entries: Work[]; forPi
       </Entries>
       {!all && entries.length > SHOWN && (
         <Button className="no-print" onClick={() => setAll(true)}>
-          Show all {entries.length} entries
+          {t("workList.showAllEntries", { count: entries.length })}
         </Button>
       )}
       {editing && (

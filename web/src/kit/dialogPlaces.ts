@@ -3,6 +3,7 @@
 // left for the next; Back passes over it. It is never given back by going back there and then: that takes its time, and
 // would overtake somebody who goes on to another page.
 import { useEffect, useRef } from "react";
+import { t } from "../locales/kit";
 
 type State = { dialog?: string; idx?: number } | null; // idx: the router's number of the page
 const here = () => {
@@ -33,7 +34,7 @@ export function useBackCloses(shown: boolean, close: () => void): void {
     if (!shown) return;
     const mark = ++count;
     const enter = () => {
-      const state = { ...(window.history.state as object), dialog: `dialog ${mark}` };
+      const state = { ...(window.history.state as object), dialog: t("dialogPlaces.dialog", { mark }) };
       if (empty(here().mark)) window.history.replaceState(state, "");
       else window.history.pushState(state, "");
       at = here();

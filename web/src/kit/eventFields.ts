@@ -1,6 +1,7 @@
 // The fields of a dated event: one form for a piece, a set, and a sale from the market.
 import type { Workshop } from "../api/types";
 import type { FieldSpec, Values } from "./fields";
+import { t } from "../locales/kit";
 
 // What an event carries, as it is sent.
 type Said = {
@@ -21,29 +22,33 @@ export function eventFields(
 ): FieldSpec[] {
   const unit = workshop.currency;
   const money = (name: string, label: string): FieldSpec => ({ name, label, kind: "text", unit, half: true });
-  const date: FieldSpec = { name: "on", label: "Date", kind: "date", half: true };
+  const date: FieldSpec = { name: "on", label: t("eventFields.date"), kind: "date", half: true };
   const channel: FieldSpec = {
     name: "channel",
-    label: "Where (channel)",
+    label: t("eventFields.whereChannel"),
     kind: "suggest",
     suggestions: workshop.lists.channels,
   };
   switch (kind) {
     case "listed":
-      return [date, money("asking", `Asking price${of}`), channel];
+      return [date, money("asking", t("eventFields.askingPrice", { of })), channel];
     case "price_changed":
-      return [date, money("asking", of ? `Asking price${of}` : "New asking price"), ...(of ? [channel] : [])];
+      return [
+        date,
+        money("asking", of ? t("eventFields.askingPrice", { of }) : t("eventFields.newAskingPrice")),
+        ...(of ? [channel] : []),
+      ];
     case "sold":
       return [
         date,
-        money("price", `Sale price${of}`),
-        fresh ? { ...money("fee", "Fee"), kind: "fee", ...fresh } : money("fee", "Fee"),
-        money("delivery", "Delivery"),
-        money("tip", "Tip"),
+        money("price", t("eventFields.salePrice", { of })),
+        fresh ? { ...money("fee", t("eventFields.fee")), kind: "fee", ...fresh } : money("fee", t("eventFields.fee")),
+        money("delivery", t("eventFields.delivery")),
+        money("tip", t("eventFields.tip")),
         channel,
       ];
     case "refunded":
-      return [date, money("amount", "Refunded"), money("fee_back", "Fee given back")];
+      return [date, money("amount", t("eventFields.refunded")), money("fee_back", t("eventFields.feeGivenBack"))];
     default:
       return [date];
   }
@@ -57,13 +62,13 @@ export function settling(kind: string, open: number): FieldSpec[] {
   return [
     {
       name: "open_steps",
-      label: open === 1 ? "One step is not ticked" : `${open} steps are not ticked`,
+      label: t("eventFields.stepsTicked", { count: open }),
       kind: "select",
       options: [
-        { key: "done", label: "they were done" },
-        { key: "dropped", label: "they were dropped" },
+        { key: "done", label: t("eventFields.theyDone") },
+        { key: "dropped", label: t("eventFields.theyDropped") },
       ],
-      help: "nothing is to come either way; what was dropped is told to a buyer where it is a flaw",
+      help: t("eventFields.nothingComeEitherWay"),
     },
   ];
 }

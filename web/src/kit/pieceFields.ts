@@ -2,10 +2,11 @@
 import type { Workshop } from "../api/types";
 import type { FieldSpec } from "./fields";
 import { shapeFields } from "./shape/shapeFields";
+import { t } from "../locales/kit";
 
 const MATERIALS = ["", "solid", "veneer", "laminate", "plywood", "board"].map((key) => ({
   key,
-  label: key || "not said",
+  label: key || t("pieceFields.said"),
 }));
 
 // planned: hours and cost to come follow its plan, and are not typed.
@@ -16,81 +17,100 @@ export function pieceFields(
   const money = workshop.currency;
   const unit = workshop.length_unit;
   const first: FieldSpec[] = [
-    { name: "name", label: "What is it?", kind: "text" },
-    { name: "kind", label: "Kind", kind: "kind", lists: workshop.lists },
-    { name: "kind_form", label: "Form", kind: "text", hidden: true },
-    { name: "source", label: "Where from", kind: "suggest", suggestions: workshop.lists.sources },
-    { name: "bought_on", label: "Bought on", kind: "date", half: true },
+    { name: "name", label: t("pieceFields.what"), kind: "text" },
+    { name: "kind", label: t("pieceFields.kind"), kind: "kind", lists: workshop.lists },
+    { name: "kind_form", label: t("pieceFields.form"), kind: "text", hidden: true },
+    { name: "source", label: t("pieceFields.where"), kind: "suggest", suggestions: workshop.lists.sources },
+    { name: "bought_on", label: t("pieceFields.bought"), kind: "date", half: true },
     {
       name: "purchase",
-      label: "Price paid",
+      label: t("pieceFields.pricePaid"),
       kind: "text",
       unit: money,
       half: true,
-      help: "0 if free, leave blank if not known",
+      help: t("pieceFields.n0IfFreeLeave"),
     },
   ];
   const shape = shapeFields(unit, { planned: false });
   const said: FieldSpec[] = [
-    { name: "maker", label: "Maker", kind: "suggest", suggestions: workshop.lists.makers },
-    { name: "label_found", label: "Label, and where it was found", kind: "text" },
-    { name: "made_about", label: "Made about", kind: "text", half: true, help: "a year or decade, if known" },
-    { name: "body_material", label: "Body is of", kind: "select", half: true, options: MATERIALS },
-    { name: "surface_material", label: "Surface is of", kind: "select", half: true, options: MATERIALS },
+    { name: "maker", label: t("pieceFields.maker"), kind: "suggest", suggestions: workshop.lists.makers },
+    { name: "label_found", label: t("pieceFields.labelWhereFound"), kind: "text" },
+    {
+      name: "made_about",
+      label: t("pieceFields.madeAbout"),
+      kind: "text",
+      half: true,
+      help: t("pieceFields.yearDecadeIfKnown"),
+    },
+    { name: "body_material", label: t("pieceFields.body"), kind: "select", half: true, options: MATERIALS },
+    { name: "surface_material", label: t("pieceFields.surface"), kind: "select", half: true, options: MATERIALS },
     {
       name: "techniques",
-      label: "Techniques",
+      label: t("pieceFields.techniques"),
       kind: "text",
-      help: "in your words, with commas; Books compares by them",
+      help: t("pieceFields.yourWordsCommasBooks"),
     },
-    { name: "expected_resale", label: "Expected resale", kind: "text", unit: money, half: true },
+    { name: "expected_resale", label: t("pieceFields.expectedResale"), kind: "text", unit: money, half: true },
   ];
   const toCome: FieldSpec[] = [
     {
       name: "hours_to_come",
-      label: "Hours still to come",
+      label: t("pieceFields.hoursStillCome"),
       kind: "effort",
       bare: "h",
       half: true,
-      help: "for the price to ask",
+      help: t("pieceFields.priceAsk"),
     },
-    { name: "promised_on", label: "Promised for", kind: "date", half: true },
+    { name: "promised_on", label: t("pieceFields.promised"), kind: "date", half: true },
     {
       name: "cost_to_come",
-      label: "Cost still to come",
+      label: t("pieceFields.costStillCome"),
       kind: "text",
       unit: money,
       half: true,
-      help: "for the price to ask",
+      help: t("pieceFields.priceAsk"),
     },
   ];
-  const notes: FieldSpec = { name: "notes", label: "Notes", kind: "multiline" };
+  const notes: FieldSpec = { name: "notes", label: t("pieceFields.notes"), kind: "multiline" };
   const many: FieldSpec = {
     name: "count",
-    label: "How many alike",
+    label: t("pieceFields.howManyAlike"),
     kind: "text",
     half: true,
-    help: "the price is for all of them",
+    help: t("pieceFields.priceAllThem"),
   };
   if (brief) return [...first, ...shape.slice(0, 3), many, notes];
   const headed = (section: string, fields: FieldSpec[]) =>
     fields.map((field, place) => (place === 0 ? { ...field, section } : field));
   return [
-    ...headed("What it is", first.slice(0, 3)),
-    { name: "units", label: "How many alike in it", kind: "text", half: true, help: "such as 4 chairs kept as one" },
-    ...headed("How it came", first.slice(3)),
-    ...headed("Measures", shape.slice(0, 3)),
-    ...headed("How it looks and what it is made of", [
-      { name: "body_colour", label: "Body colour", kind: "colour", half: true },
-      { name: "front_colour", label: "Front colour", kind: "colour", half: true },
+    ...headed(t("pieceFields.what2"), first.slice(0, 3)),
+    {
+      name: "units",
+      label: t("pieceFields.howManyAlike2"),
+      kind: "text",
+      half: true,
+      help: t("pieceFields.such4ChairsKept"),
+    },
+    ...headed(t("pieceFields.howCame"), first.slice(3)),
+    ...headed(t("pieceFields.measures"), shape.slice(0, 3)),
+    ...headed(t("pieceFields.howLooksWhatMade"), [
+      { name: "body_colour", label: t("pieceFields.bodyColour"), kind: "colour", half: true },
+      { name: "front_colour", label: t("pieceFields.frontColour"), kind: "colour", half: true },
     ]),
     ...said.slice(3, 5),
-    ...headed("Who made it, and how it is worked", [...said.slice(0, 3), said[5]!]),
-    ...headed("Money", [
+    ...headed(t("pieceFields.whoMadeHowWorked"), [...said.slice(0, 3), said[5]!]),
+    ...headed(t("pieceFields.money"), [
       said[6]!,
-      { name: "sundries", label: "Sundries", kind: "text", unit: money, half: true, help: "paper, cloths, tape" },
+      {
+        name: "sundries",
+        label: t("pieceFields.sundries"),
+        kind: "text",
+        unit: money,
+        half: true,
+        help: t("pieceFields.paperClothsTape"),
+      },
     ]),
-    ...(planned ? [] : headed("Still to come", toCome)),
-    ...headed("Notes", [notes]),
+    ...(planned ? [] : headed(t("pieceFields.stillCome"), toCome)),
+    ...headed(t("pieceFields.notes"), [notes]),
   ];
 }

@@ -1,39 +1,40 @@
 // The pages within Scout, Floor, Shelf, Market, Books and a piece.
+import { t } from "../locales/kit";
 export const SCOUT_PAGES = [
-  { to: "/scout", label: "Spotted", end: true },
-  { to: "/scout/lots", label: "Lots" },
-  { to: "/scout/trips", label: "Trips" },
-  { to: "/scout/card", label: "Card" },
-  { to: "/scout/record", label: "How estimates did" },
+  { to: "/scout", label: t("sections.spotted"), end: true },
+  { to: "/scout/lots", label: t("sections.lots") },
+  { to: "/scout/trips", label: t("sections.trips") },
+  { to: "/scout/card", label: t("sections.card") },
+  { to: "/scout/record", label: t("sections.howEstimatesDid") },
 ];
 export const FLOOR_PAGES = [
-  { to: "/floor", label: "Pieces", end: true },
-  { to: "/floor/sets", label: "Sets" },
+  { to: "/floor", label: t("sections.pieces"), end: true },
+  { to: "/floor/sets", label: t("sections.sets") },
 ];
 export const TODAY_PAGES = [
-  { to: "/", label: "Now", end: true },
-  { to: "/week", label: "The week" },
-  { to: "/evening", label: "The evening" },
+  { to: "/", label: t("sections.now"), end: true },
+  { to: "/week", label: t("sections.week") },
+  { to: "/evening", label: t("sections.evening") },
 ];
 export const SHELF_PAGES = [
-  { to: "/shelf", label: "Materials", end: true },
-  { to: "/shelf/shopping", label: "To buy" },
-  { to: "/shelf/stash", label: "Stash" },
-  { to: "/shelf/colours", label: "Colours" },
-  { to: "/shelf/mixes", label: "Mixes" },
-  { to: "/shelf/products", label: "Products and recipes" },
+  { to: "/shelf", label: t("sections.materials"), end: true },
+  { to: "/shelf/shopping", label: t("sections.buy") },
+  { to: "/shelf/stash", label: t("sections.stash") },
+  { to: "/shelf/colours", label: t("sections.colours") },
+  { to: "/shelf/mixes", label: t("sections.mixes") },
+  { to: "/shelf/products", label: t("sections.productsRecipes") },
 ];
 export const MARKET_PAGES = [
-  { to: "/market", label: "For sale", end: true },
-  { to: "/market/channels", label: "Channels" },
-  { to: "/market/practice", label: "Practice" },
+  { to: "/market", label: t("sections.sale"), end: true },
+  { to: "/market/channels", label: t("sections.channels") },
+  { to: "/market/practice", label: t("sections.practice") },
 ];
 export const BOOKS_PAGES = [
-  { to: "/books", label: "Result", end: true },
-  { to: "/books/pays", label: "What pays" },
-  { to: "/books/time", label: "Time and estimates" },
-  { to: "/books/year", label: "The year" },
-  { to: "/books/what-if", label: "What if" },
+  { to: "/books", label: t("sections.result"), end: true },
+  { to: "/books/pays", label: t("sections.whatPays") },
+  { to: "/books/time", label: t("sections.timeEstimates") },
+  { to: "/books/year", label: t("sections.year") },
+  { to: "/books/what-if", label: t("sections.whatIf") },
 ];
 // All pages that stand by themselves, with their section, as they are found by their words.
 const WITHIN = {
@@ -46,15 +47,15 @@ const WITHIN = {
 };
 export const PAGES = [
   ...Object.entries(WITHIN).flatMap(([within, pages]) => pages.map(({ to, label }) => ({ to, label, within }))),
-  { to: "/how", label: "How it all fits together", within: "Help" },
+  { to: "/how", label: t("sections.howAllFitsTogether"), within: t("sections.help") },
 ];
 
 export const piecePages = (id: number) => [
-  { to: `/pieces/${id}`, label: "Piece", end: true },
-  { to: `/pieces/${id}/over`, label: "Look it over" },
-  { to: `/pieces/${id}/look`, label: "The look" },
-  { to: `/pieces/${id}/plan`, label: "The plan" },
-  { to: `/pieces/${id}/parts`, label: "Parts" },
-  { to: `/pieces/${id}/price`, label: "The price" },
-  { to: `/pieces/${id}/listing`, label: "The listing" },
+  { to: `/pieces/${id}`, label: t("sections.piece"), end: true },
+  { to: `/pieces/${id}/over`, label: t("sections.lookOver") },
+  { to: `/pieces/${id}/look`, label: t("sections.look") },
+  { to: `/pieces/${id}/plan`, label: t("sections.plan") },
+  { to: `/pieces/${id}/parts`, label: t("sections.parts") },
+  { to: `/pieces/${id}/price`, label: t("sections.price") },
+  { to: `/pieces/${id}/listing`, label: t("sections.listing") },
 ];

@@ -1,15 +1,16 @@
 // The next dated event that a piece waits for, by its stage.
+import { t } from "../locales/kit";
 export const NEXT_EVENT: Record<string, string> = {
-  bought: "Start the work",
-  "on the bench": "Finish, then record it ready",
-  ready: "List it",
-  listed: "Sell it",
+  bought: t("stages.startWork"),
+  "on the bench": t("stages.finishThenRecordReady"),
+  ready: t("stages.list"),
+  listed: t("stages.sell"),
 };
 
 // The heading of a group of pieces at one stage.
 export const STAGE_HEADING: Record<string, string> = {
-  "on the bench": "On the bench",
-  ready: "Ready, not listed yet",
-  bought: "Waiting for first work",
-  listed: "On the market",
+  "on the bench": t("stages.bench"),
+  ready: t("stages.readyListedYet"),
+  bought: t("stages.waitingFirstWork"),
+  listed: t("stages.market"),
 };

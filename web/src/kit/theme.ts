@@ -2,8 +2,9 @@
 // leaf (primary): work; skin (secondary): money decisions and the market; amber (warning): drying, due; clay (error):
 // loss.
 import { createTheme } from "@mui/material/styles";
+import { t } from "../locales/kit";
 
-const condensed = '"Barlow Condensed", "Barlow", sans-serif';
+const condensed = t("theme.barlowCondensedBarlowSans");
 
 export const theme = createTheme({
   cssVariables: { cssVarPrefix: "k", colorSchemeSelector: "data-scheme" },
@@ -70,8 +71,8 @@ export const theme = createTheme({
         '[tabindex="-1"]:focus-visible': { outline: "none" },
         "@media (prefers-reduced-motion: reduce)": {
           "*, *::before, *::after": {
-            animation: "none !important",
-            transition: "none !important",
+            animation: t("theme.noneImportant"),
+            transition: t("theme.noneImportant"),
             scrollBehavior: "auto !important",
           },
         },

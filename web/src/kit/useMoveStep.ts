@@ -3,6 +3,7 @@ import { useCallback } from "react";
 import { api } from "../api/client";
 import { useUndo } from "./session/undo";
 import { useSave } from "./session/useSave";
+import { t } from "../locales/kit";
 
 export type Moved = { piece_id: number; step: string; label: string; day: string };
 
@@ -14,7 +15,8 @@ export function useMoveStep() {
       try {
         await save(
           api.PUT("/api/schedule/moves", { body: { steps: [{ piece_id, step }], day } }),
-          (told) => `${day ? "Moved" : "No longer moved"}: ${label}. ${told.changes.join(" ")}`,
+          (told) =>
+            `${day ? t("useMoveStep.moved") : t("useMoveStep.longerMoved")}: ${label}. ${told.changes.join(" ")}`,
         );
       } catch (error) {
         failed(error);

@@ -6,6 +6,7 @@ import { useBeginHere } from "./session/useBeginHere";
 import { useUndo } from "./session/undo";
 import { type Danger, dangerOf } from "./danger";
 import { LazyForm } from "./LazyForm";
+import { t } from "../locales/kit";
 
 const DangerDialog = lazy(() => import("./DangerDialog"));
 
@@ -26,7 +27,9 @@ export function useStartStep(): [(wanted: Wanted) => void, ReactNode] {
       beginHere({ piece_id, step, ...(person_id ? { person_id } : {}) }, reference);
     });
     if (!timer) return;
-    done(`Timer started: ${label}`, () => ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } })));
+    done(t("useStartStep.timerStarted", { label }), () =>
+      ask(api.DELETE("/api/timers/{id}", { params: { path: { id: timer.id } } })),
+    );
   };
   const start = (wanted: Wanted) =>
     void send(wanted).catch((error: unknown) => {
@@ -43,10 +46,15 @@ export function useStartStep(): [(wanted: Wanted) => void, ReactNode] {
     <>
       {early && (
         <LazyForm
-          title="It is too early"
-          submit="Start all the same"
+          title={t("useStartStep.tooEarly")}
+          submit={t("useStartStep.startAllSame")}
           fields={[
-            { name: "reason", label: "Why it may go on now", kind: "text", help: "kept in the diary of the piece" },
+            {
+              name: "reason",
+              label: t("useStartStep.whyMayGoNow"),
+              kind: "text",
+              help: t("useStartStep.keptDiaryPiece"),
+            },
           ]}
           extra={early.why}
           onClose={() => setEarly(null)}

@@ -1,45 +1,46 @@
 // The fields of a cost and of hours, as forms show them.
 import type { Workshop } from "../api/types";
 import type { FieldSpec } from "./fields";
+import { t } from "../locales/kit";
 
 export function costFields(workshop: Workshop): FieldSpec[] {
   return [
-    { name: "pieces", label: "For which pieces", kind: "pieces" },
-    { name: "what", label: "What", kind: "text" },
+    { name: "pieces", label: t("workFields.whichPieces"), kind: "pieces" },
+    { name: "what", label: t("workFields.what"), kind: "text" },
     {
       name: "category",
-      label: "Category",
+      label: t("workFields.category"),
       kind: "category",
       options: [
-        { key: "materials", label: "Materials" },
-        { key: "hardware", label: "Hardware" },
-        { key: "other", label: "Other" },
+        { key: "materials", label: t("workFields.materials") },
+        { key: "hardware", label: t("workFields.hardware") },
+        { key: "other", label: t("workFields.other") },
       ],
     },
-    { name: "amount", label: "Amount", kind: "text", unit: workshop.currency, half: true },
-    { name: "spent_on", label: "Date", kind: "date", half: true },
+    { name: "amount", label: t("workFields.amount"), kind: "text", unit: workshop.currency, half: true },
+    { name: "spent_on", label: t("workFields.date"), kind: "date", half: true },
   ];
 }
 
 export function workFields(workshop: Workshop): FieldSpec[] {
   return [
-    { name: "pieces", label: "Pieces worked on", kind: "pieces" },
+    { name: "pieces", label: t("workFields.piecesWorked"), kind: "pieces" },
     {
       name: "kind",
-      label: "Kind of work",
+      label: t("workFields.kindWork"),
       kind: "select",
       options: workshop.lists.work_kinds.map((kind) => ({ key: kind.key, label: kind.label })),
     },
-    { name: "effort", label: "How long", kind: "effort" },
-    { name: "worked_on", label: "Date", kind: "date", half: true },
+    { name: "effort", label: t("workFields.howLong"), kind: "effort" },
+    { name: "worked_on", label: t("workFields.date"), kind: "date", half: true },
     {
       name: "person_id",
-      label: "Who",
+      label: t("workFields.who"),
       kind: "select",
       half: true,
       hidden: workshop.people.length < 2,
       options: workshop.people.map((person) => ({ key: String(person.id), label: person.name })),
     },
-    { name: "note", label: "Note", kind: "text" },
+    { name: "note", label: t("workFields.note"), kind: "text" },
   ];
 }

@@ -6,6 +6,7 @@ import { add, anyWaits } from "./outbox";
 import { inReach, noteAnswer, reached } from "./reach";
 import { sendAll } from "./sender";
 import { isFull, type Tick, workshop } from "./store";
+import { t } from "../../locales/kit";
 
 const PATIENCE = 6000; // ms for an answer while somebody waits for it; a photo gets longer
 const PHOTO = 60_000;
@@ -28,9 +29,8 @@ export type Sent<T> = Promise<{ data?: T; error?: unknown; response: Response }>
 const full: Problem = {
   ...unreachable,
   status: 507,
-  title: "No room",
-  detail:
-    "This device has no room left and the workshop does not answer: nothing was kept. Make room, or come into reach.",
+  title: t("record.room"),
+  detail: t("record.deviceHasRoomLeft"),
 };
 
 // send: asks the workshop, in the given way. Returns its answer, or null where it is kept here. Throws ProblemError

@@ -6,6 +6,7 @@ import type { Problem } from "../types";
 import { all, anyWaits, idOf, put, read, told } from "./outbox";
 import { inReach, noteAnswer, reached } from "./reach";
 import type { Entry } from "./store";
+import { t } from "../../locales/kit";
 
 const LONGEST = 60_000; // ms for one entry, a photo by a weak network included
 const HOLDS = [401, 408, 425, 429, 500, 502, 503, 504, 507]; // nothing is wrong with the entry
@@ -15,9 +16,9 @@ export const TOLD = "kohlrabi:told";
 
 const waits = (entry: Entry): Problem => ({
   type: "about:blank",
-  title: "Waits",
+  title: t("sender.waits"),
   status: 424,
-  detail: `It builds on something that was refused: ${entry.what}. Mend that first.`,
+  detail: t("sender.buildsSomethingRefusedMend", { what: entry.what }),
   errors: [],
 });
 
@@ -78,7 +79,10 @@ async function send(entry: Entry, more: boolean): Promise<string | undefined> {
     return undefined;
   }
   if (response.status === 409 || answer.errors?.some((one) => one.code === "other_workshop")) return "hold";
-  await put({ ...entry, refused: { ...answer, detail: answer.detail ?? `The workshop answered ${response.status}.` } });
+  await put({
+    ...entry,
+    refused: { ...answer, detail: answer.detail ?? t("sender.workshopAnswered", { status: response.status }) },
+  });
   return undefined;
 }
 

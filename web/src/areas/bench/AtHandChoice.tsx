@@ -4,6 +4,7 @@ import TextField from "@mui/material/TextField";
 import type { AtHand } from "../../api/queries";
 import type { Person, Today } from "../../api/types";
 import { CHOICES, words } from "./atHand";
+import { t } from "../../locales/bench";
 
 type Props = { now: Today["now"]; people: Person[]; onChange: (atHand: AtHand) => void };
 
@@ -14,7 +15,7 @@ export default function AtHandChoice({ now, people, onChange }: Props) {
       {people.length > 1 && (
         <TextField
           select
-          label="Who"
+          label={t("atHandChoice.who")}
           value={now.person_id}
           onChange={(event) => onChange({ minutes: now.minutes, person: Number(event.target.value) })}
           sx={{ width: 120 }}
@@ -28,7 +29,7 @@ export default function AtHandChoice({ now, people, onChange }: Props) {
       )}
       <TextField
         select
-        label="Time at hand"
+        label={t("atHandChoice.timeHand")}
         value={now.minutes}
         onChange={(event) => onChange({ minutes: Number(event.target.value), person: now.person_id })}
         sx={{ width: 132 }}

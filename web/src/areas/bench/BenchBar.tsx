@@ -13,6 +13,7 @@ import { useUndo } from "../../kit/session/undo";
 import { devicePerson } from "../../kit/session/person";
 import { useStartStep } from "../../kit/useStartStep";
 import { unreadOf } from "./BenchStep";
+import { t } from "../../locales/bench";
 
 const NoteDialog = lazy(() => import("../../kit/NoteDialog"));
 
@@ -52,21 +53,21 @@ export function BenchBar({ page, step, running, onNext }: Props) {
           to={`/pieces/${page.id}/plan`}
           sx={{ ...large, gridColumn: "1 / -1" }}
         >
-          Answer it in the plan
+          {t("benchBar.answerPlan")}
         </Button>
       ) : running ? (
         <>
           <Button variant="contained" sx={large} onClick={() => void stop(running, { done: true, take: true })}>
-            Done
+            {t("benchBar.done")}
           </Button>
           <Button variant="outlined" sx={large} onClick={() => void stop(running)}>
-            Pause
+            {t("benchBar.pause")}
           </Button>
         </>
       ) : (
         <>
           <Button variant="contained" sx={large} disabled={unread} onClick={() => start(wanted)}>
-            Start
+            {t("benchBar.start")}
           </Button>
           <Button
             variant="outlined"
@@ -74,28 +75,28 @@ export function BenchBar({ page, step, running, onNext }: Props) {
             disabled={unread || wet.length > 0}
             onClick={() => void tick(step).catch(failed)}
           >
-            Done
+            {t("benchBar.done")}
           </Button>
         </>
       )}
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
         <Button variant="outlined" sx={small} onClick={() => setNoting(true)}>
-          Note
+          {t("benchBar.note")}
         </Button>
         <FileButton
           variant="outlined"
           sx={small}
           disabled={progress !== null}
           accept="image/*"
-          files="Photo at the bench"
+          files={t("benchBar.photoBench")}
           camera
           onFiles={(files) => void send(files, "during")}
         >
-          Photo
+          {t("benchBar.photo")}
         </FileButton>
       </Box>
       <Button variant="outlined" sx={small} onClick={onNext}>
-        Next
+        {t("benchBar.next")}
       </Button>
       {!running && wet.length > 0 && (
         <Box role="note" sx={{ gridColumn: "1 / -1", color: "warning.main" }}>
@@ -104,7 +105,9 @@ export function BenchBar({ page, step, running, onNext }: Props) {
       )}
       {running && !answered && step.materials.length > 0 && (
         <Box sx={{ gridColumn: "1 / -1", color: "text.secondary" }}>
-          {`Done takes it from the shelf: ${step.materials.map((one) => `${one.text} ${one.label}`).join(", ")}.`}
+          {t("benchBar.doneTakesShelf", {
+            materials: step.materials.map((one) => `${one.text} ${one.label}`).join(", "),
+          })}
         </Box>
       )}
       {refused.length > 0 && (

@@ -7,6 +7,7 @@ import { Drawing } from "../../kit/Drawing";
 import { useConfirm } from "../../kit/session/useTick";
 import { useUndo } from "../../kit/session/undo";
 import { Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/bench";
 
 export const unreadOf = (step: Step) => step.cautions.filter((one) => one.serious && !one.confirmed);
 
@@ -31,10 +32,10 @@ export function BenchStep({ step, page }: { step: Step; page: Plan }) {
             </Box>
           ))}
           {step.ways.length > 0 && <Box>{step.ways.join(", ")}</Box>}
-          {step.grits.length > 0 && <Box>{`grit ${step.grits.join(", then ")}`}</Box>}
+          {step.grits.length > 0 && <Box>{t("benchStep.grit", { grits: step.grits.join(t("benchStep.then")) })}</Box>}
           {step.sprayer && <Box>{step.sprayer}</Box>}
-          {step.done_when && <Box sx={{ mt: 0.5 }}>{`Done when: ${step.done_when}.`}</Box>}
-          {step.wait && <Box sx={{ color: "warning.main" }}>{`Then wait ${step.wait}.`}</Box>}
+          {step.done_when && <Box sx={{ mt: 0.5 }}>{t("benchStep.doneWhen", { donewhen: step.done_when })}</Box>}
+          {step.wait && <Box sx={{ color: "warning.main" }}>{t("benchStep.thenWait", { wait: step.wait })}</Box>}
         </Box>
       </Row>
       {unread.map((one) => (
@@ -49,13 +50,13 @@ export function BenchStep({ step, page }: { step: Step; page: Plan }) {
             sx={{ minHeight: 56, mt: 1, fontSize: 18 }}
             onClick={() => void confirm(one.key, () => undefined).catch(failed)}
           >
-            I have read this
+            {t("benchStep.iHaveRead")}
           </Button>
         </Box>
       ))}
-      {unread.length > 0 && <Quiet>Labels, safety data sheets, local codes and licensed trades decide.</Quiet>}
+      {unread.length > 0 && <Quiet>{t("benchStep.labelsSafetyDataSheets")}</Quiet>}
       {unread.length === 0 && wear.length > 0 && (
-        <Box sx={{ mt: 1.5, fontSize: 18 }}>{`Wear: ${wear.join("; ")}.`}</Box>
+        <Box sx={{ mt: 1.5, fontSize: 18 }}>{t("benchStep.wear", { wear: wear.join("; ") })}</Box>
       )}
     </>
   );

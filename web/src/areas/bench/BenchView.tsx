@@ -15,6 +15,7 @@ import { BenchStep } from "./BenchStep";
 import { ClockFace } from "./ClockFace";
 import { useUndo } from "../../kit/session/undo";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/bench";
 
 // Calls out when something is dry, while the page is open: two short tones, a shake, a sentence. Elsewhere the calendar
 // does.
@@ -49,7 +50,7 @@ function useDryBell(clocks: DryingClock[]): void {
         if (called.current.has(name)) return;
         called.current.add(name);
         ring();
-        say.current(`${clock.piece.name}: ${clock.label} is dry, ready to go on since ${clock.free}`);
+        say.current(t("benchView.dryReadyGoSince", { piece: clock.piece.name, clock: clock.label, free: clock.free }));
       }, clock.free_in * 1000),
     );
     return () => timers.forEach(clearTimeout);
@@ -63,14 +64,11 @@ export default function BenchView() {
   const plan = usePlan(id);
   useWakeLock();
   if (plan.error && !isKept(plan)) return <Failure error={plan.error} again={() => void plan.refetch()} />;
-  if (!plan.data) return <LinearProgress aria-label="Loading the plan" />;
+  if (!plan.data) return <LinearProgress aria-label={t("benchView.loadingPlan")} />;
   return plan.data.plan && !plan.data.plan.over ? (
     <AtWork key={id} page={plan.data} plan={plan.data.plan} />
   ) : (
-    <Rest
-      page={plan.data}
-      text={plan.data.plan ? "The work on it is over." : "There is no plan yet: choose a look first."}
-    />
+    <Rest page={plan.data} text={plan.data.plan ? t("benchView.workOver") : t("benchView.therePlanYetChoose")} />
   );
 }
 
@@ -79,7 +77,7 @@ const Rest = ({ page, text }: { page: Plan; text: string }) => (
     <Box component="h1" sx={{ fontSize: 32, my: 1 }}>
       {page.name}
     </Box>
-    {text} <Link to={`/pieces/${page.id}`}>Back to the piece</Link>
+    {text} <Link to={`/pieces/${page.id}`}>{t("benchView.backPiece")}</Link>
   </Box>
 );
 
@@ -95,7 +93,7 @@ function AtWork({ page, plan }: { page: Plan; plan: Steps }) {
     steps: plan.steps.map((step) => (skipped.includes(step.key) ? { ...step, state: "done" as const } : step)),
   };
   const step = open.find((one) => one.key === onIt) ?? nextOf(left) ?? nextOf(plan) ?? open[0];
-  if (!step) return <Rest page={page} text="Everything in the plan is done." />;
+  if (!step) return <Rest page={page} text={t("benchView.everythingPlanDone")} />;
   const others = timers.filter((timer) => timer !== running);
   return (
     <Box sx={{ display: "flex", flexDirection: "column", minHeight: "calc(100dvh - 32px)" }} data-bench={step.key}>
@@ -103,7 +101,7 @@ function AtWork({ page, plan }: { page: Plan; plan: Steps }) {
         <Link to={`/pieces/${page.id}`} style={{ display: "inline-flex", alignItems: "center", minHeight: 44 }}>
           {page.name}
         </Link>
-        <span>{`step ${plan.steps.indexOf(step) + 1} of ${plan.steps.length}`}</span>
+        <span>{t("benchView.step", { steps: plan.steps.indexOf(step) + 1, count: plan.steps.length })}</span>
       </Row>
       <BenchStep step={step} page={page} />
       <DryLines clocks={drying.filter((clock) => clock.piece.id === page.id)} />
@@ -111,7 +109,7 @@ function AtWork({ page, plan }: { page: Plan; plan: Steps }) {
         <Row gap={1.5} align="baseline" sx={{ color: "primary.main", mt: 1.5 }}>
           <Ticking timer={running} large />
           <Box component="span" sx={{ color: "text.secondary", fontSize: 18 }}>
-            {[step.time && `of about ${step.time.text}`, timers.length > 1 && running.person.name]
+            {[step.time && t("benchView.about", { time: step.time.text }), timers.length > 1 && running.person.name]
               .filter(Boolean)
               .join(" · ")}
           </Box>
@@ -169,7 +167,7 @@ function DryLines({ clocks }: { clocks: DryingClock[] }) {
     >
       <ClockFace left={clock.left} over={clock.over} />
       <span>
-        {clock.label}: {clock.over ? "free since" : "wet until"} <b>{clock.free}</b>
+        {clock.label}: {clock.over ? t("benchView.freeSince") : t("benchView.wetUntil")} <b>{clock.free}</b>
       </span>
     </Row>
   ));

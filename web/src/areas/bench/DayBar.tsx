@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import { useId } from "react";
 import type { ScheduleDay } from "../../api/types";
 import { useWidth } from "../../kit/useWidth";
+import { t } from "../../locales/bench";
 
 const ROW = 18;
 const WAIT = 7;
@@ -28,8 +29,8 @@ export function DayBar({ day }: { day: ScheduleDay }) {
   );
   const height = TOP + people.length * ROW + shown.length * WAIT + 4;
   const words = [
-    ...day.steps.map((step) => `${step.person} ${step.from} to ${step.to} ${step.label}`),
-    ...waits.map((wait) => `${wait.piece} dries until ${wait.until}`),
+    ...day.steps.map((step) => t("dayBar.to", { person: step.person, from: step.from, to: step.to, step: step.label })),
+    ...waits.map((wait) => t("dayBar.driesUntil", { piece: wait.piece, until: wait.until })),
   ].join("; ");
   if (words === "") return null;
   return (
@@ -83,7 +84,9 @@ export function DayBar({ day }: { day: ScheduleDay }) {
         ))}
       </svg>
       {waits.length > shown.length && (
-        <Box sx={{ fontSize: 14, color: "text.secondary" }}>{`${waits.length - shown.length} more dry`}</Box>
+        <Box sx={{ fontSize: 14, color: "text.secondary" }}>
+          {t("dayBar.moreDry", { count: waits.length - shown.length })}
+        </Box>
       )}
     </Box>
   );

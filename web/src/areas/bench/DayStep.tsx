@@ -8,6 +8,7 @@ import { Link } from "react-router";
 import type { ScheduleDay, ScheduledStep } from "../../api/types";
 import type { Moved } from "../../kit/useMoveStep";
 import { Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/bench";
 
 type Props = {
   step: ScheduledStep;
@@ -28,48 +29,52 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
       sx={{ borderBottom: 1, borderColor: "divider", py: 0.5, cursor: step.running ? undefined : "grab" }}
     >
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center", minHeight: 40 }}>
-        <Box sx={{ minWidth: 100, whiteSpace: "nowrap" }}>{`${step.from} to ${step.to}`}</Box>
+        <Box sx={{ minWidth: 100, whiteSpace: "nowrap" }}>{t("dayStep.to", { from: step.from, to: step.to })}</Box>
         <Box sx={{ flex: "2 1 250px", minWidth: 0 }}>
           {step.label}
           {step.moved && (
             <Box component="span" sx={{ color: "secondary.main" }}>
-              {" moved by you"}
+              {t("dayStep.movedYou")}
             </Box>
           )}
           {step.running && (
             <Box component="span" sx={{ color: "primary.main" }}>
-              {" running"}
+              {t("dayStep.running")}
             </Box>
           )}
-          {step.in_parts && <Quiet component="span">{` part of ${step.whole?.text}`}</Quiet>}
+          {step.in_parts && <Quiet component="span">{t("dayStep.part", { whole: step.whole?.text })}</Quiet>}
         </Box>
         <Box sx={{ flex: "1 1 170px" }}>
           <Link to={`/pieces/${step.piece.id}/plan`}>{step.piece.name}</Link>
         </Box>
         <Box sx={{ minWidth: 60, color: "text.secondary" }}>{step.person}</Box>
-        <Box sx={{ minWidth: 130, color: "warning.main" }}>{step.wait ? `then waits ${step.wait}` : ""}</Box>
+        <Box sx={{ minWidth: 130, color: "warning.main" }}>
+          {step.wait ? t("dayStep.thenWaits", { wait: step.wait }) : ""}
+        </Box>
         <Button
           className="no-print"
           size="small"
           onClick={() => setOpen(!open)}
           aria-expanded={open}
-          aria-label={`Why, or move: ${step.label}`}
+          aria-label={t("dayStep.whyMove", { step: step.label })}
         >
-          Why, or move
+          {t("dayStep.whyMove2")}
         </Button>
       </Box>
       {open && (
         <Box sx={{ pl: { xs: 1, sm: 14 }, pb: 1 }}>
           <Box component="ul" sx={{ m: 0, mb: 1, pl: 2, color: "text.secondary" }}>
-            {[...step.why, step.place !== "at the bench" && `It is done ${step.place}.`].filter(Boolean).map((line) => (
-              <li key={String(line)}>{line}</li>
-            ))}
+            {[...step.why, step.place !== "at the bench" && t("dayStep.done", { place: step.place })]
+              .filter(Boolean)
+              .map((line) => (
+                <li key={String(line)}>{line}</li>
+              ))}
           </Box>
           {!step.running && (
             <Row className="no-print" align="stretch">
               <TextField
                 select
-                label="Move to"
+                label={t("dayStep.move")}
                 value={today}
                 onChange={(event) => void onMove({ ...moved, day: event.target.value })}
                 sx={{ width: 220 }}
@@ -81,7 +86,7 @@ export function DayStep({ step, days, today, onMove, onDrag }: Props) {
                 ))}
               </TextField>
               {step.moved && (
-                <Button onClick={() => void onMove({ ...moved, day: "" })}>Let the schedule choose</Button>
+                <Button onClick={() => void onMove({ ...moved, day: "" })}>{t("dayStep.letScheduleChoose")}</Button>
               )}
             </Row>
           )}

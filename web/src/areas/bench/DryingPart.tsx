@@ -11,28 +11,29 @@ import { Part } from "../../kit/Part";
 import { RowMenu } from "../../kit/RowMenu";
 import { ClockFace } from "./ClockFace";
 import { PlainList, Quiet } from "../../kit/layout";
+import { t } from "../../locales/bench";
 
 const SOURCE = {
   entered: "entered",
-  sensor: "from the sensor",
-  simulated: "simulated gauge, nothing was measured",
+  sensor: t("dryingPart.sensor"),
+  simulated: t("dryingPart.simulatedGaugeNothingMeasured"),
 } as const;
 
 export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate: ClimateReading | null }) {
   const [entering, setEntering] = useState(false);
   const { done, failed } = useUndo();
   const said = (reading: ClimateReading) =>
-    done(`${reading.air}, ${reading.humidity}: ${reading.may ? "a coat may go on" : "no coat now"}`);
+    done(`${reading.air}, ${reading.humidity}: ${reading.may ? t("dryingPart.coatMayGo") : t("dryingPart.coatNow")}`);
   return (
     <Part
-      title="Drying"
+      title={t("dryingPart.drying")}
       action={
         <RowMenu
-          name="the climate"
+          name={t("dryingPart.climate")}
           actions={[
-            { label: "Enter the climate", run: () => setEntering(true) },
+            { label: t("dryingPart.enterClimate"), run: () => setEntering(true) },
             {
-              label: "Read the simulated gauge",
+              label: t("dryingPart.readSimulatedGauge"),
               run: () => void ask(api.POST("/api/climate/simulated")).then(said).catch(failed),
             },
           ]}
@@ -46,19 +47,20 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
           variant="outlined"
           sx={{ color: "text.primary", mb: 1 }}
         >
-          {`${climate.air}, ${climate.humidity} at ${climate.taken} (${SOURCE[climate.source]}). `}
+          {t("dryingPart.at", {
+            air: climate.air,
+            humidity: climate.humidity,
+            taken: climate.taken,
+            SOURCE: SOURCE[climate.source],
+          })}
           {climate.may
-            ? `A coat may go on; the dew point is ${climate.dew_point ?? "not reached"}.`
-            : `No coat now: ${climate.against.join("; ")}.`}
+            ? t("dryingPart.coatMayGoDew", { dewpoint: climate.dew_point ?? t("dryingPart.reached") })
+            : t("dryingPart.coatNow2", { against: climate.against.join("; ") })}
         </Alert>
       ) : (
-        <Box sx={{ color: "text.secondary", mb: 1 }}>
-          No reading of temperature and humidity for twelve hours: waits are those of the label, as at 20 °C.
-        </Box>
+        <Box sx={{ color: "text.secondary", mb: 1 }}>{t("dryingPart.readingTemperatureHumidityTwelve")}</Box>
       )}
-      {clocks.length === 0 && (
-        <Box sx={{ py: 1 }}>Nothing dries. A clock starts when a step that needs a wait is done.</Box>
-      )}
+      {clocks.length === 0 && <Box sx={{ py: 1 }}>{t("dryingPart.nothingDriesClockStarts")}</Box>}
       {clocks.map((clock) => (
         <Box
           key={`${clock.piece.id} ${clock.step}`}
@@ -82,7 +84,7 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
             </Quiet>
           </Box>
           <PlainList
-            aria-label={`Clock of ${clock.piece.name}`}
+            aria-label={t("dryingPart.clock", { piece: clock.piece.name })}
             sx={{ display: "flex", flexWrap: "wrap", columnGap: 2 }}
           >
             {clock.stages.map((stage) => (
@@ -91,7 +93,9 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
                 key={stage.stage}
                 sx={{ color: stage.over ? "primary.main" : "warning.main", whiteSpace: "nowrap" }}
               >
-                {stage.over ? `${stage.stage} since ${stage.at}` : `${stage.stage} ${stage.at}`}
+                {stage.over
+                  ? t("dryingPart.since", { stage: stage.stage, at: stage.at })
+                  : `${stage.stage} ${stage.at}`}
               </Box>
             ))}
           </PlainList>
@@ -99,12 +103,18 @@ export function DryingPart({ clocks, climate }: { clocks: DryingClock[]; climate
       ))}
       {entering && (
         <LazyForm
-          title="Temperature and humidity in the workshop"
-          submit="Keep the reading"
+          title={t("dryingPart.temperatureHumidityWorkshop")}
+          submit={t("dryingPart.keepReading")}
           fields={[
-            { name: "air", label: "Air", kind: "text", unit: "°C", half: true },
-            { name: "humidity", label: "Humidity", kind: "text", unit: "%", half: true },
-            { name: "surface", label: "Surface, if colder", kind: "text", unit: "°C", half: true },
+            { name: "air", label: t("dryingPart.air"), kind: "text", unit: t("dryingPart.c"), half: true },
+            { name: "humidity", label: t("dryingPart.humidity"), kind: "text", unit: "%", half: true },
+            {
+              name: "surface",
+              label: t("dryingPart.surfaceIfColder"),
+              kind: "text",
+              unit: t("dryingPart.c"),
+              half: true,
+            },
           ]}
           onClose={() => setEntering(false)}
           onSubmit={async (values) => {

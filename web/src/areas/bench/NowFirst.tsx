@@ -7,12 +7,13 @@ import type { ScheduledStep, Today } from "../../api/types";
 import { Chips } from "../../kit/Chips";
 import { Drawing } from "../../kit/Drawing";
 import { Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/bench";
 
 type Props = { row: ScheduledStep; lit: Today["now"]["lit"]; children: ReactNode };
 
 export function NowFirst({ row, lit, children }: Props) {
   const [open, setOpen] = useState(false);
-  const last = row.in_parts ? `${row.time?.text} of ${row.whole?.text}` : row.time?.text;
+  const last = row.in_parts ? t("nowFirst.of", { time: row.time?.text, whole: row.whole?.text }) : row.time?.text;
   return (
     <Row data-now={row.id} wrap={false} sx={{ gap: { xs: 2, md: 3 }, py: 1 }}>
       {lit && (
@@ -31,16 +32,20 @@ export function NowFirst({ row, lit, children }: Props) {
             row.where,
             row.place !== "at the bench" && row.place,
             ...row.materials,
-            row.wait && `then it waits ${row.wait}`,
+            row.wait && t("nowFirst.thenWaits", { wait: row.wait }),
           ]}
         />
         <Row sx={{ mt: 1.5 }}>
           {children}
-          <Button onClick={() => setOpen(!open)} aria-expanded={open} aria-label={`Why ${row.label}`}>
-            Why
+          <Button
+            onClick={() => setOpen(!open)}
+            aria-expanded={open}
+            aria-label={t("nowFirst.why", { value: row.label })}
+          >
+            {t("nowFirst.why2")}
           </Button>
           <Button component={Link} to={`/pieces/${row.piece.id}/plan`}>
-            The plan
+            {t("nowFirst.plan")}
           </Button>
         </Row>
         {open && (

@@ -12,6 +12,7 @@ import { words } from "./atHand";
 import { NowFirst } from "./NowFirst";
 import { RowMenu } from "../../kit/RowMenu";
 import { PlainList } from "../../kit/layout";
+import { t } from "../../locales/bench";
 
 const AtHandChoice = lazy(() => import("./AtHandChoice"));
 
@@ -29,15 +30,15 @@ export function NowPart({ now, people, busy, onChange }: Props) {
         size={large ? "large" : "medium"}
         disabled={taken || row.running}
         onClick={() => start({ piece_id: row.piece.id, step: row.step, label: row.label, person_id: now.person_id })}
-        aria-label={`Start ${row.label} on ${row.piece.name}`}
+        aria-label={t("nowPart.start", { value: row.label, piece: row.piece.name })}
       >
-        Start
+        {t("nowPart.start2")}
       </Button>
     </>
   );
   return (
     <Part
-      title="What now"
+      title={t("nowPart.whatNow")}
       action={
         <Suspense fallback={<Box sx={{ minHeight: 56 }} />}>
           <AtHandChoice now={now} people={people} onChange={onChange} />
@@ -46,20 +47,21 @@ export function NowPart({ now, people, busy, onChange }: Props) {
     >
       {now.stopped.length > 0 && (
         <Box sx={{ py: 1.5, color: "text.secondary" }}>
-          No work is suggested on{" "}
+          {t("nowPart.workSuggested")}{" "}
           {now.stopped.map(({ id, name }, place) => (
             <Fragment key={id}>
               {place > 0 && ", "}
               <Link to={`/pieces/${id}`}>{name}</Link>
             </Fragment>
           ))}
-          : selling as it is, or giving up, pays better. “Go on anyway” on the piece’s page brings it back.
+          {t("nowPart.sellingGivingUpPays")}
         </Box>
       )}
       {!first ? (
         <Box sx={{ py: 1.5 }}>
-          Nothing of the planned work fits into {words(now.minutes)}: it dries, waits for daylight or for somebody’s
-          decision. Look at <Link to="/week">the week</Link>, or choose a look for a piece that has none.
+          {t("nowPart.nothingPlannedWorkFits", { minutes: words(now.minutes) })}{" "}
+          <Link to="/week">{t("nowPart.week")}</Link>
+          {t("nowPart.chooseLookPieceHas")}
         </Box>
       ) : (
         <>
@@ -69,7 +71,7 @@ export function NowPart({ now, people, busy, onChange }: Props) {
           {rest.length > 0 && (
             <>
               <Box component="h3" sx={{ fontSize: 15, fontWeight: 500, color: "text.secondary", m: 0, mt: 2 }}>
-                {`Then, in your ${words(now.minutes)}`}
+                {t("nowPart.thenYour", { minutes: words(now.minutes) })}
               </Box>
               <PlainList component="ol">
                 {rest.map((row) => (
@@ -94,7 +96,7 @@ function NowRow({ row, children }: { row: ScheduledStep; children: ReactNode }) 
     row.where,
     row.place !== "at the bench" && row.place,
     row.materials.join(", "),
-    row.wait && `then waits ${row.wait}`,
+    row.wait && t("nowPart.thenWaits", { wait: row.wait }),
   ].filter(Boolean);
   return (
     <Box component="li" sx={{ borderBottom: 1, borderColor: "divider", py: 0.75 }}>
@@ -102,7 +104,9 @@ function NowRow({ row, children }: { row: ScheduledStep; children: ReactNode }) 
         <Box sx={{ minWidth: 62, fontWeight: 600 }}>
           {row.time?.text}
           {row.in_parts && (
-            <Box sx={{ color: "text.secondary", fontWeight: 400, fontSize: 14 }}>{`of ${row.whole?.text}`}</Box>
+            <Box sx={{ color: "text.secondary", fontWeight: 400, fontSize: 14 }}>
+              {t("nowPart.of", { whole: row.whole?.text })}
+            </Box>
           )}
         </Box>
         <Box sx={{ flex: 1, minWidth: 0 }}>
@@ -116,9 +120,9 @@ function NowRow({ row, children }: { row: ScheduledStep; children: ReactNode }) 
         <RowMenu
           name={row.label}
           actions={[
-            { label: open ? "Hide why" : "Why here", run: () => setOpen(!open) },
-            { label: "In its plan", to: `/pieces/${row.piece.id}/plan` },
-            { label: "Move it in the week", to: "/week" },
+            { label: open ? t("nowPart.hideWhy") : t("nowPart.whyHere"), run: () => setOpen(!open) },
+            { label: t("nowPart.plan"), to: `/pieces/${row.piece.id}/plan` },
+            { label: t("nowPart.moveWeek"), to: "/week" },
           ]}
         />
       </Box>

@@ -6,13 +6,14 @@ import { api } from "../../api/client";
 import type { Today } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/bench";
 
 export function PastPart({ past }: { past: Today["past"] }) {
   const save = useSave();
   const { failed } = useUndo();
   const finish = async ({ piece, step, label }: Today["past"][number]) => {
     const path = { params: { path: { id: piece.id } } };
-    await save(api.POST("/api/pieces/{id}/steps/done", { ...path, body: { step } }), `Done: ${label}`);
+    await save(api.POST("/api/pieces/{id}/steps/done", { ...path, body: { step } }), t("pastPart.done", { label }));
   };
   return past.map((one) => (
     <Alert
@@ -21,13 +22,13 @@ export function PastPart({ past }: { past: Today["past"] }) {
       variant="outlined"
       sx={{ mb: 1, color: "text.primary" }}
       action={
-        <Button onClick={() => void finish(one).catch(failed)} aria-label={`It is done: ${one.label}`}>
-          It is done
+        <Button onClick={() => void finish(one).catch(failed)} aria-label={t("pastPart.done2", { value: one.label })}>
+          {t("pastPart.done3")}
         </Button>
       }
     >
       <Link to={`/pieces/${one.piece.id}/plan`}>{one.piece.name}</Link>
-      {`: “${one.label}” took ${one.worked?.text} so far, ${one.planned?.text} were planned. Is it done?`}
+      {t("pastPart.tookSoFarPlanned", { value: one.label, worked: one.worked?.text, planned: one.planned?.text })}
     </Alert>
   ));
 }

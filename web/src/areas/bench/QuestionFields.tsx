@@ -7,6 +7,7 @@ import { type ReactNode, useState } from "react";
 import type { components } from "../../api/schema";
 import type { Today } from "../../api/types";
 import { EffortInput } from "../../kit/EffortInput";
+import { t } from "../../locales/bench";
 
 type Question = Today["questions"][number];
 type Answered = components["schemas"]["Answered"];
@@ -19,9 +20,9 @@ export function Left({ send, children }: { send: Send; children: ReactNode }) {
   const [text, setText] = useState("");
   return (
     <Box sx={{ ...row, alignItems: "start" }}>
-      <EffortInput label="Work left" value={text} onChange={setText} sx={{ maxWidth: 220 }} />
+      <EffortInput label={t("questionFields.workLeft")} value={text} onChange={setText} sx={{ maxWidth: 220 }} />
       <Button variant="contained" disabled={text.trim() === ""} onClick={() => void send({ answer: text })}>
-        Save
+        {t("questionFields.save")}
       </Button>
       {children}
     </Box>
@@ -31,8 +32,8 @@ export function Left({ send, children }: { send: Send; children: ReactNode }) {
 type Became = "used" | "left_over" | "not_needed";
 const BECAME: { key: Became; label: string }[] = [
   { key: "used", label: "used" },
-  { key: "left_over", label: "left over" },
-  { key: "not_needed", label: "not needed" },
+  { key: "left_over", label: t("questionFields.leftOver") },
+  { key: "not_needed", label: t("questionFields.needed") },
 ];
 
 // What became of material that was planned.
@@ -49,7 +50,7 @@ export function Materials({ question, send }: { question: Question; send: Send }
           <Box sx={{ flex: "1 1 180px" }}>{label}</Box>
           <TextField
             select
-            label="It was"
+            label={t("questionFields.itWas")}
             value={rows[place]?.became ?? "used"}
             onChange={(event) => set(place, { became: event.target.value as Became })}
             sx={{ width: 140 }}
@@ -61,7 +62,7 @@ export function Materials({ question, send }: { question: Question; send: Send }
             ))}
           </TextField>
           <TextField
-            label="Amount"
+            label={t("questionFields.amount")}
             value={rows[place]?.amount ?? ""}
             disabled={rows[place]?.became !== "used"}
             onChange={(event) => set(place, { amount: event.target.value })}
@@ -71,13 +72,13 @@ export function Materials({ question, send }: { question: Question; send: Send }
       ))}
       <Box sx={row}>
         <Button variant="contained" onClick={() => void send({ materials: rows })}>
-          Save
+          {t("questionFields.save")}
         </Button>
         <Button
           variant="outlined"
           onClick={() => void send({ materials: rows.map((one) => ({ ...one, became: "not_needed" })) })}
         >
-          None was used
+          {t("questionFields.noneUsed")}
         </Button>
       </Box>
     </Box>

@@ -10,6 +10,7 @@ import { TickBoxes } from "../../kit/TickBoxes";
 import { useLikely } from "../../kit/useLikely";
 import { useUndo } from "../../kit/session/undo";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/bench";
 
 // Loaded where an answer is typed: the first screen loads less.
 const Left = lazy(() => import("./QuestionFields").then(({ Left }) => ({ default: Left })));
@@ -42,7 +43,7 @@ function Ticks({ question, send }: Props) {
     : question.items.map(({ item, label, expected, likely }) => ({
         key: item,
         label,
-        hint: expected ? `about ${expected.text}` : undefined,
+        hint: expected ? t("questionLine.about", { expected: expected.text }) : undefined,
         likely,
       }));
   const { ticked, setTicked } = useLikely(String(question.id), rows);
@@ -50,18 +51,18 @@ function Ticks({ question, send }: Props) {
   return (
     <Box sx={{ mt: 0.5, display: "grid", gap: 1 }}>
       <TickBoxes
-        question={steps ? "Tap what is done" : "Tap what it pays for"}
+        question={steps ? t("questionLine.tapWhatDone") : t("questionLine.tapWhatPays")}
         rows={rows}
         ticked={ticked}
         onChange={setTicked}
-        none="Tick none"
+        none={t("questionLine.tickNone")}
       />
       <Box sx={row}>
         <Button variant="contained" disabled={ticked.size === 0} onClick={() => void send(said([...ticked]))}>
-          {steps ? "Mark as done" : "Save"}
+          {steps ? t("questionLine.markDone") : t("questionLine.save")}
         </Button>
         <Button variant="outlined" onClick={() => void send(said([]))}>
-          {steps ? "None of these" : "Nothing planned"}
+          {steps ? t("questionLine.noneThese") : t("questionLine.nothingPlanned")}
         </Button>
       </Box>
     </Box>
@@ -108,7 +109,7 @@ export function QuestionLine({ question }: { question: Question }) {
           <Answer question={question} send={send} />
         </Suspense>
       ) : (
-        <Link to="/shelf">Look at the shelf</Link>
+        <Link to="/shelf">{t("questionLine.lookShelf")}</Link>
       )}
       {refused && (
         <Box role="alert" sx={{ color: "error.main", mt: 0.5 }}>

@@ -18,6 +18,7 @@ import { EffortInput } from "../../kit/EffortInput";
 import { LazyForm } from "../../kit/LazyForm";
 import { Ticking } from "../../kit/Ticking";
 import { Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/bench";
 
 export default function RunningTimer({ timer, people }: { timer: Timer; people: number }) {
   const stop = useStopTimer();
@@ -36,7 +37,7 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
   return (
     <Box
       component="section"
-      aria-label={`Timer of ${timer.person.name}`}
+      aria-label={t("runningTimer.timer", { person: timer.person.name })}
       sx={{
         borderTop: 2,
         borderBottom: 1,
@@ -66,16 +67,21 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
             ))}
           </Box>
           <Quiet>
-            since {timer.started_text}
-            {people > 1 && `, ${timer.person.name}`}
-            {timer.pieces.length > 1 && ", shared equally"}
-            {timer.steps.length === 1 && `, estimated ${timer.steps[0]?.estimate?.text}`}
+            {t("runningTimer.since", {
+              startedtext: timer.started_text,
+              people: (people > 1 && `, ${timer.person.name}`) || "",
+              count: (timer.pieces.length > 1 && t("runningTimer.sharedEqually")) || "",
+              count2:
+                (timer.steps.length === 1 &&
+                  t("runningTimer.estimated", { estimate: timer.steps[0]?.estimate?.text })) ||
+                "",
+            })}
           </Quiet>
         </Box>
         <Box sx={{ display: "flex", columnGap: 0.5, rowGap: 1, flexWrap: "wrap" }}>
           {timer.steps.length > 0 && (
             <Button variant="contained" size="large" onClick={() => finish()}>
-              {step?.trial ? "Stop, it worked" : "Stop, it is done"}
+              {step?.trial ? t("runningTimer.stopWorked") : t("runningTimer.stopDone")}
             </Button>
           )}
           <Button
@@ -83,19 +89,19 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
             size="large"
             onClick={() => void stop(timer, { ...time, ...(finished ? { done_steps: finished } : {}) })}
           >
-            {timer.steps.length > 0 ? "Stop, more to do" : "Stop and record"}
+            {timer.steps.length > 0 ? t("runningTimer.stopMoreDo") : t("runningTimer.stopRecord")}
           </Button>
-          {step && <Button onClick={() => setBadly(true)}>It went badly</Button>}
-          {!asked && <Button onClick={() => setAsked(true)}>Adjust the time</Button>}
+          {step && <Button onClick={() => setBadly(true)}>{t("runningTimer.wentBadly")}</Button>}
+          {!asked && <Button onClick={() => setAsked(true)}>{t("runningTimer.adjustTime")}</Button>}
           <Button color="inherit" onClick={() => void discard()}>
-            Discard
+            {t("runningTimer.discard")}
           </Button>
         </Box>
       </Row>
       {timer.takes.length > 0 && (
         <FormControlLabel
           control={<Checkbox checked={take} onChange={(_, on) => setTake(on)} />}
-          label={`When it is done, take ${timer.takes.join(", ")} from the shelf`}
+          label={t("runningTimer.whenDoneTakeShelf", { takes: timer.takes.join(", ") })}
         />
       )}
       {timer.steps.length === 0 && (
@@ -109,21 +115,26 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
         </Box>
       )}
       {open.length > 0 && (
-        <Row role="group" aria-label="Stop with these done" gap={0.5} align="stretch" sx={{ mt: 1 }}>
+        <Row role="group" aria-label={t("runningTimer.stopTheseDone")} gap={0.5} align="stretch" sx={{ mt: 1 }}>
           {open.map((unit) => (
             <Button key={unit.label} variant="outlined" onClick={() => finish(unit.zones)}>
-              {`Stop, ${unit.label} is done`}
+              {t("runningTimer.stopDone2", { unit: unit.label })}
             </Button>
           ))}
         </Row>
       )}
       {badly && step && (
         <LazyForm
-          title={`It went badly: ${step.label}`}
-          submit="Stop and remember it"
+          title={t("runningTimer.wentBadly2", { step: step.label })}
+          submit={t("runningTimer.stopRemember")}
           fields={[
-            { name: "lost", label: "Time lost", kind: "effort", bare: "min", half: true },
-            { name: "note", label: "What happened", kind: "text", help: "shown when the same is planned again" },
+            { name: "lost", label: t("runningTimer.timeLost"), kind: "effort", bare: "min", half: true },
+            {
+              name: "note",
+              label: t("runningTimer.whatHappened"),
+              kind: "text",
+              help: t("runningTimer.shownWhenSamePlanned"),
+            },
           ]}
           onClose={() => setBadly(false)}
           onSubmit={async (values) => {
@@ -142,18 +153,23 @@ export default function RunningTimer({ timer, people }: { timer: Timer; people: 
                   color="inherit"
                   onClick={() => void stop(timer, { effort: timer.proposal?.effort?.text ?? "" })}
                 >
-                  {`Stop at ${timer.proposal.at}`}
+                  {t("runningTimer.stop", { at: timer.proposal.at })}
                 </Button>
               }
             >
-              {`Running for ${timer.elapsed?.text}. Was it over at ${timer.proposal.at}, after ${timer.proposal.effort?.text} (${timer.proposal.why})?`}
+              {t("runningTimer.runningOverAfter", {
+                elapsed: timer.elapsed?.text,
+                at: timer.proposal.at,
+                effort: timer.proposal.effort?.text,
+                why: timer.proposal.why,
+              })}
             </Alert>
           )}
           <EffortInput
-            label="How long it really was"
+            label={t("runningTimer.howLongReally")}
             value={effort}
             onChange={setEffort}
-            help="Leave empty to record the time on the clock"
+            help={t("runningTimer.leaveEmptyRecordTime")}
           />
         </Box>
       )}

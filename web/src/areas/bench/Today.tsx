@@ -24,6 +24,7 @@ import { Empty } from "../../kit/Empty";
 import { Drawing } from "../../kit/Drawing";
 import { PieceTitle } from "../../kit/PieceTitle";
 import { Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/bench";
 
 // Loaded where a timer runs, or hours are recorded: the first screen loads less.
 const RunningTimer = lazy(() => import("./RunningTimer"));
@@ -32,8 +33,13 @@ const WorkDialog = lazy(() => import("../../kit/WorkDialog"));
 
 // What the day came to so far.
 function workedSoFar(worked: TodayData["worked"], summary: TodayData["summary"]): string {
-  if (!worked?.seconds) return "nothing worked today yet";
-  return `${worked.text} worked${summary ? ` on ${summary.pieces === 1 ? "1 piece" : `${summary.pieces} pieces`}` : ""}`;
+  if (!worked?.seconds) return t("today.nothingWorkedTodayYet");
+  return t("today.worked", {
+    worked: worked.text,
+    more: summary
+      ? t("today.on", { more: summary.pieces === 1 ? "1 piece" : t("today.pieces", { pieces: summary.pieces }) })
+      : "",
+  });
 }
 
 export default function Today() {
@@ -44,7 +50,7 @@ export default function Today() {
   const open = useOpen();
   const [entering, setEntering] = useState(false);
   if (today.error && !isKept(today)) return <Failure error={today.error} again={() => void today.refetch()} />;
-  if (!today.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!today.data || !workshop.data) return <LinearProgress aria-label={t("today.loading")} />;
   const timers = running.data ?? today.data.timers;
   const {
     entries,
@@ -68,22 +74,22 @@ export default function Today() {
   return (
     <>
       <PageHead
-        title={fresh ? "Welcome to your workshop" : "Today"}
-        name="Today"
+        title={fresh ? t("today.welcomeYourWorkshop") : t("today.today")}
+        name={t("today.today")}
         line={`${date?.text} · ${workedSoFar(worked, summary)}`}
       >
         {!nothing && (
           <>
             <Button variant="outlined" onClick={() => setEntering(true)}>
-              Record hours
+              {t("today.recordHours")}
             </Button>
             <Button variant="contained" onClick={() => open.startTimer(null)} disabled={timers.length >= people.length}>
-              Start a timer
+              {t("today.startTimer")}
             </Button>
           </>
         )}
       </PageHead>
-      {!fresh && <SubNav name="Today" pages={TODAY_PAGES} />}
+      {!fresh && <SubNav name={t("today.today")} pages={TODAY_PAGES} />}
       {timers.length > 0 && (
         <Suspense fallback={<Box sx={{ minHeight: { xs: 294, md: 110 }, mb: 3 }} />}>
           {timers.map((timer) => (
@@ -134,19 +140,28 @@ export default function Today() {
             ))}
             {group.total > group.rows.length && (
               <Button component={Link} to="/floor">
-                All {group.total} on the floor
+                {t("today.allFloor", { total: group.total })}
               </Button>
             )}
           </Part>
         ))}
       {entries.length > 0 && (
-        <Part title="Worked today">
+        <Part title={t("today.workedToday")}>
           {summary && (
             <Box sx={{ mb: 1 }}>
-              {`${summary.worked?.text} on ${summary.pieces === 1 ? "1 piece" : `${summary.pieces} pieces`}`}
-              {summary.steps > 0 &&
-                `, ${summary.steps === 1 ? "1 step" : `${summary.steps} steps`} done that were estimated at ${summary.estimated?.text}`}
-              . Something wrong? Correct it here.
+              {t("today.somethingWrongCorrectHere", {
+                value: t("today.on2", {
+                  worked: summary.worked?.text,
+                  more: summary.pieces === 1 ? "1 piece" : t("today.pieces", { pieces: summary.pieces }),
+                }),
+                steps:
+                  (summary.steps > 0 &&
+                    t("today.doneEstimated", {
+                      more: t("today.steps", { count: summary.steps }),
+                      estimated: summary.estimated?.text,
+                    })) ||
+                  "",
+              })}
             </Box>
           )}
           <WorkList entries={entries} people={people.length} />
@@ -165,14 +180,14 @@ export default function Today() {
 function NothingInHand() {
   const open = useOpen();
   return (
-    <Empty title="Nothing is in hand">
-      <span>The next steps, what dries and what wants an answer stand here as soon as a piece is bought.</span>
+    <Empty title={t("today.nothingHand")}>
+      <span>{t("today.nextStepsWhatDries")}</span>
       <Row align="stretch">
         <Button variant="contained" onClick={open.newPiece}>
-          Record a piece
+          {t("today.recordPiece")}
         </Button>
         <Button component={Link} to="/scout/new" variant="outlined">
-          Look at one in a shop
+          {t("today.lookOneShop")}
         </Button>
       </Row>
     </Empty>
@@ -183,8 +198,12 @@ function NothingInHand() {
 function InHandRow({ row, currency, busy }: { row: PieceRow; currency: string; busy: boolean }) {
   const open = useOpen();
   const days = row.strip.days;
-  const left = row.budget?.hours ? (row.budget.out ? ", hours run out" : `, ${row.budget.hours.text} left`) : "";
-  const spent = `${row.hours?.text ?? "no hours yet"}${left}, ${days === null ? "days not known" : days === 1 ? "1 day" : `${days} days`}`;
+  const left = row.budget?.hours
+    ? row.budget.out
+      ? t("today.hoursRunOut")
+      : t("today.left", { hours: row.budget.hours.text })
+    : "";
+  const spent = `${row.hours?.text ?? t("today.hoursYet")}${left}, ${days === null ? t("today.daysKnown") : t("today.days", { count: days })}`;
   return (
     <Row wrap={false} gap={2} sx={{ borderBottom: 1, borderColor: "divider", py: 0.75 }}>
       <Drawing shape={row.drawing} width={64} height={54} />
@@ -209,16 +228,16 @@ function InHandRow({ row, currency, busy }: { row: PieceRow; currency: string; b
             <Quiet>{row.price.label}</Quiet>
           </>
         ) : (
-          <Quiet>price paid not known</Quiet>
+          <Quiet>{t("today.pricePaidKnown")}</Quiet>
         )}
       </Box>
       <Button
         variant="outlined"
         disabled={busy}
         onClick={() => open.startTimer({ id: row.id, name: row.name })}
-        aria-label={`Start a timer on ${row.name}`}
+        aria-label={t("today.startTimer2", { name: row.name })}
       >
-        Start
+        {t("today.start")}
       </Button>
     </Row>
   );

@@ -6,6 +6,7 @@ import type { Today } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { PlainList } from "../../kit/layout";
 import { QuestionLine } from "./QuestionLine";
+import { t } from "../../locales/bench";
 
 type Props = {
   questions: Today["questions"];
@@ -38,7 +39,7 @@ const quiet = { color: "text.secondary" } as const;
 export function WantsPart({ questions, wants, tags, short, currency }: Props) {
   if (questions.length + wants.length + tags.length + short.length === 0) return null;
   return (
-    <Part title="Wants an answer">
+    <Part title={t("wantsPart.wantsAnswer")}>
       <PlainList>
         {questions.map((question) => (
           <Line key={question.id} tone="warning.main">
@@ -55,17 +56,19 @@ export function WantsPart({ questions, wants, tags, short, currency }: Props) {
         ))}
         {short.map((line) => (
           <Line key={line} tone="warning.main">
-            {line} <Link to="/shelf/shopping">To buy</Link>
+            {line} <Link to="/shelf/shopping">{t("wantsPart.buy")}</Link>
           </Line>
         ))}
         {tags.map((tag) => (
           <Line key={tag.id} tone={tag.due ? "warning.main" : undefined}>
             <Box sx={{ fontWeight: 600 }}>
               <Link to={`/scout/${tag.id}`}>{tag.title}</Link>
-              {`: look at its tag ${tag.due ? "now" : tag.on?.text}`}
+              {t("wantsPart.lookTag", { more: tag.due ? "now" : tag.on?.text })}
             </Box>
             <Box sx={quiet}>
-              {[tag.source, tag.tag && `last seen at ${tag.tag.text} ${currency}`, tag.why].filter(Boolean).join(" · ")}
+              {[tag.source, tag.tag && t("wantsPart.lastSeen", { tag: tag.tag.text, currency }), tag.why]
+                .filter(Boolean)
+                .join(" · ")}
             </Box>
           </Line>
         ))}

@@ -22,6 +22,7 @@ import { useUndo } from "../../kit/session/undo";
 import { DayBar } from "./DayBar";
 import { DayStep } from "./DayStep";
 import { PlainList, Quiet } from "../../kit/layout";
+import { t } from "../../locales/bench";
 
 // One day of the week: its hours on a scale, hands-on work in them, waits as light bars under it, and each step in
 // words. A step is dragged to another day, or sent there from its list.
@@ -43,7 +44,14 @@ function DayRow({
   const rain = async () => {
     try {
       const told = await weather(!day.wet);
-      done(`${day.wet ? "Dry after all" : "Rain"} on ${day.day?.text}. ${told.changes.join(" ")}`, undoOf(told));
+      done(
+        t("weekPage.on", {
+          more: day.wet ? t("weekPage.dryAfterAll") : t("weekPage.rain"),
+          day: day.day?.text,
+          changes: told.changes.join(" "),
+        }),
+        undoOf(told),
+      );
     } catch (error) {
       failed(error);
     }
@@ -76,17 +84,22 @@ function DayRow({
         </Typography>
         <Box sx={{ flex: 1, color: "text.secondary" }}>
           {day.sessions.length
-            ? day.sessions.map((one) => `${one.person} ${one.from} to ${one.to}`).join(", ")
-            : "nobody works"}
-          {day.wet && ", rain: nothing outdoors"}
+            ? day.sessions
+                .map((one) => t("weekPage.to2", { person: one.person, from: one.from, to: one.to }))
+                .join(", ")
+            : t("weekPage.nobodyWorks")}
+          {day.wet && t("weekPage.rainNothingOutdoors")}
         </Box>
         <Button
           className="no-print"
           size="small"
           onClick={() => void rain()}
-          aria-label={`${day.wet ? "Dry after all" : "Rain"} on ${day.weekday}`}
+          aria-label={t("weekPage.on2", {
+            more: day.wet ? t("weekPage.dryAfterAll") : t("weekPage.rain"),
+            weekday: day.weekday,
+          })}
         >
-          {day.wet ? "Dry after all" : "Rain"}
+          {day.wet ? t("weekPage.dryAfterAll") : t("weekPage.rain")}
         </Button>
       </Box>
       {(day.steps.length > 0 || day.waits.length > 0) && <DayBar day={day} />}
@@ -106,34 +119,43 @@ export default function WeekPage() {
   const move = useMoveStep();
   if (schedule.error && !isKept(schedule))
     return <Failure error={schedule.error} again={() => void schedule.refetch()} />;
-  if (!schedule.data) return <LinearProgress aria-label="Loading" />;
+  if (!schedule.data) return <LinearProgress aria-label={t("weekPage.loading")} />;
   const data = schedule.data;
   const steps = data.days.reduce((sum, day) => sum + day.steps.length, 0);
   return (
     <>
       <PageHead
-        title="The week"
-        line={`From ${data.from?.text}. ${steps === 1 ? "1 step" : `${steps} steps`} on ${data.pieces.length} planned pieces.`}
+        title={t("weekPage.week")}
+        line={t("weekPage.plannedPieces", {
+          from: data.from?.text,
+          more: t("weekPage.steps", { count: steps }),
+          count: data.pieces.length,
+        })}
       >
         <Button
           variant="outlined"
           onClick={() => setParams({ from: data.earlier?.iso ?? "" })}
           disabled={data.from?.iso === data.today?.iso}
         >
-          Week before
+          {t("weekPage.weekBefore")}
         </Button>
         <Button variant="outlined" onClick={() => setParams({})} disabled={!from}>
-          From today
+          {t("weekPage.today")}
         </Button>
         <Button variant="outlined" onClick={() => setParams({ from: data.later?.iso ?? "" })}>
-          Week after
+          {t("weekPage.weekAfter")}
         </Button>
       </PageHead>
-      <SubNav name="Today" pages={TODAY_PAGES} />
+      <SubNav name={t("weekPage.today2")} pages={TODAY_PAGES} />
       {data.assumed.length > 0 && (
         <Box sx={{ mb: 2, color: "text.secondary" }}>
-          {`${data.assumed.length === 1 ? "Your hours are" : `The hours of ${data.assumed.join(" and ")} are`} assumed: two evenings and Saturday. `}
-          <Link to="/rules">Say when you work</Link>
+          {t("weekPage.assumedTwoEveningsSaturday", {
+            more:
+              data.assumed.length === 1
+                ? t("weekPage.yourHours")
+                : t("weekPage.hours", { assumed: data.assumed.join(t("weekPage.and")) }),
+          })}
+          <Link to="/rules">{t("weekPage.sayWhenYouWork")}</Link>
         </Box>
       )}
       {data.gives_way.map((line) => (
@@ -142,10 +164,8 @@ export default function WeekPage() {
         </Alert>
       ))}
       {data.pieces.length === 0 ? (
-        <Empty title="Nothing is planned">
-          <span>
-            Choose a look for a piece in hand: its plan is put into your hours here, with what dries in between.
-          </span>
+        <Empty title={t("weekPage.nothingPlanned")}>
+          <span>{t("weekPage.chooseLookPieceHand")}</span>
         </Empty>
       ) : (
         <>
@@ -157,7 +177,7 @@ export default function WeekPage() {
       )}
       {data.unplanned.length > 0 && (
         <Box sx={{ color: "text.secondary", mb: 3 }}>
-          {"Without a look, so not in here: "}
+          {t("weekPage.withoutLookSoHere")}
           {data.unplanned.map((piece, place) => (
             <span key={piece.id}>
               {place > 0 && ", "}
@@ -174,10 +194,17 @@ export default function WeekPage() {
 // When each piece is ready, in the order in which they get their time, with what decides it.
 function ReadyTable({ pieces }: { pieces: Schedule["pieces"] }) {
   return (
-    <Part title="Ready dates, in order of turn">
+    <Part title={t("weekPage.readyDatesOrderTurn")}>
       <SmallTable
-        label="When each piece is ready"
-        columns={["Piece", ["Work left"], "Ready", "When all goes well, or not", "Promised", "Its turn"]}
+        label={t("weekPage.whenEachPieceReady")}
+        columns={[
+          t("weekPage.piece"),
+          [t("weekPage.workLeft")],
+          t("weekPage.ready"),
+          t("weekPage.whenAllGoesWell"),
+          t("weekPage.promised"),
+          t("weekPage.turn"),
+        ]}
         rows={pieces.map((row) => ({
           key: row.piece.id,
           cells: [
@@ -185,12 +212,14 @@ function ReadyTable({ pieces }: { pieces: Schedule["pieces"] }) {
               {row.piece.name}
             </Link>,
             row.remaining?.text,
-            row.ready.on?.text ?? `not known: ${row.ready.why}`,
-            row.ready.early && row.ready.late ? `${row.ready.early.text} to ${row.ready.late.text}` : "",
+            row.ready.on?.text ?? t("weekPage.known", { why: row.ready.why }),
+            row.ready.early && row.ready.late
+              ? t("weekPage.to", { early: row.ready.early.text, late: row.ready.late.text })
+              : "",
             row.promised ? (
               <Box key="promised" component="span" sx={{ color: row.late_days ? "error.main" : undefined }}>
                 {row.promised.text}
-                {row.late_days && `, ${row.late_days} ${row.late_days === 1 ? "day" : "days"} late`}
+                {row.late_days && t("weekPage.daysLate", { count: row.late_days })}
               </Box>
             ) : (
               ""
@@ -199,10 +228,7 @@ function ReadyTable({ pieces }: { pieces: Schedule["pieces"] }) {
           ],
         }))}
       />
-      <Quiet>
-        Promised pieces go first, then what earns most for an hour of work left, then what is ready soonest. Waits are
-        filled with the work of later ones.
-      </Quiet>
+      <Quiet>{t("weekPage.promisedPiecesGoFirst")}</Quiet>
     </Part>
   );
 }

@@ -4,13 +4,14 @@ import { Link } from "react-router";
 import type { DayBrief } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { PlainList } from "../../kit/layout";
+import { t } from "../../locales/bench";
 
 const HEIGHT = 44;
 
 export function WeekStrip({ days }: { days: DayBrief[] }) {
   const longest = Math.max(...days.map((day) => day.hours?.seconds ?? 0), 3600);
   return (
-    <Part title="The week ahead">
+    <Part title={t("weekStrip.weekAhead")}>
       <PlainList
         component="ol"
         sx={{ display: "grid", gridTemplateColumns: { xs: "repeat(7, minmax(92px, 1fr))" }, overflowX: "auto" }}
@@ -20,7 +21,7 @@ export function WeekStrip({ days }: { days: DayBrief[] }) {
           const booked = day.booked?.seconds ?? 0;
           return (
             <Box component="li" key={day.day?.iso} sx={{ borderRight: 1, borderColor: "divider", px: 1, pb: 1 }}>
-              <Box sx={{ fontWeight: place === 0 ? 600 : 500 }}>{place === 0 ? "Today" : day.weekday}</Box>
+              <Box sx={{ fontWeight: place === 0 ? 600 : 500 }}>{place === 0 ? t("weekStrip.today") : day.weekday}</Box>
               <Box aria-hidden sx={{ height: HEIGHT, display: "flex", alignItems: "flex-end", my: 0.5 }}>
                 <Box
                   sx={{
@@ -43,11 +44,13 @@ export function WeekStrip({ days }: { days: DayBrief[] }) {
                   />
                 </Box>
               </Box>
-              <Box sx={{ fontSize: 14 }}>{hours ? `${day.booked?.text} of ${day.hours?.text}` : "no hours"}</Box>
-              {day.wet && <Box sx={{ fontSize: 14, color: "warning.main" }}>rain</Box>}
+              <Box sx={{ fontSize: 14 }}>
+                {hours ? t("weekStrip.of", { booked: day.booked?.text, hours: day.hours?.text }) : t("weekStrip.hours")}
+              </Box>
+              {day.wet && <Box sx={{ fontSize: 14, color: "warning.main" }}>{t("weekStrip.rain")}</Box>}
               {day.ends.map((name) => (
                 <Box key={name} sx={{ fontSize: 14, color: "secondary.main" }}>
-                  {name} ready
+                  {t("weekStrip.ready", { name })}
                 </Box>
               ))}
             </Box>
@@ -55,7 +58,7 @@ export function WeekStrip({ days }: { days: DayBrief[] }) {
         })}
       </PlainList>
       <Box sx={{ py: 1 }}>
-        <Link to="/week">All steps of the week</Link>
+        <Link to="/week">{t("weekStrip.allStepsWeek")}</Link>
       </Box>
     </Part>
   );

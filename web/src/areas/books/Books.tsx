@@ -17,6 +17,7 @@ import { FlipsTable } from "./FlipsTable";
 import { BooksFilterBar } from "./BooksFilterBar";
 import { MonthsChart } from "./MonthsChart";
 import { KEPT, useBooksFilter } from "./useBooksFilter";
+import { t } from "../../locales/books";
 
 const flips = (count: number) => `${count} ${count === 1 ? "flip" : "flips"}`;
 
@@ -26,47 +27,56 @@ export default function Books() {
   const books = useBooks(filter);
   const workshop = useWorkshop();
   if (books.error && !isKept(books)) return <Failure error={books.error} again={() => void books.refetch()} />;
-  if (!books.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!books.data || !workshop.data) return <LinearProgress aria-label={t("books.loading")} />;
   const { opening, counts, years, view, hours, figures, other_hours: otherHours, turnaround, months } = books.data;
   const currency = workshop.data.currency;
   const ended = counts.sold + counts.scrapped + counts.kept_or_given_away;
   const notes = {
-    profit: `from ${flips(counts.profit_known)}${counts.scrapped > 0 ? `, ${counts.scrapped} of them scrapped` : ""}`,
-    hourly_pay: `from the ${flips(counts.hours_known)} with hours`,
-    losses: "in the profit already",
-    at_cost: `${flips(counts.kept_or_given_away)}, not in hourly pay`,
+    profit: t("books.from", {
+      profitknown: flips(counts.profit_known),
+      more: counts.scrapped > 0 ? t("books.themScrapped", { scrapped: counts.scrapped }) : "",
+    }),
+    hourly_pay: t("books.hours", { hoursknown: flips(counts.hours_known) }),
+    losses: t("books.profitAlready"),
+    at_cost: t("books.hourlyPay", { keptorgivenaway: flips(counts.kept_or_given_away) }),
   };
   return (
     <>
       <PageHead
-        title={opening ?? "Books"}
-        name="Books"
-        line={`${flips(ended)} ended${year ? ` in ${year}` : ""}; ${inHand(books.data, currency)}.`}
+        title={opening ?? t("books.books")}
+        name={t("books.books")}
+        line={t("books.ended", {
+          ended: flips(ended),
+          more: year ? t("books.in", { year }) : "",
+          books: inHand(books.data, currency),
+        })}
       >
         <Button component={Link} to="/books/import" variant="outlined">
-          Bring in past flips
+          {t("books.bringPastFlips")}
         </Button>
       </PageHead>
-      <SubNav name="Books" pages={BOOKS_PAGES} keep={KEPT} />
+      <SubNav name={t("books.books")} pages={BOOKS_PAGES} keep={KEPT} />
       {years.length > 0 && <BooksFilterBar years={years} view={view} hours={hours} />}
       {ended === 0 ? (
-        <Empty title="No flip has ended yet">
-          <span>
-            Books fill with the first sale you record. A spreadsheet of past flips gives you all of it at once.
-          </span>
+        <Empty title={t("books.flipHasEndedYet")}>
+          <span>{t("books.booksFillFirstSale")}</span>
           <Button component={Link} to="/books/import" variant="contained">
-            Bring in past flips
+            {t("books.bringPastFlips")}
           </Button>
         </Empty>
       ) : (
         <>
-          <Part title="Result">
+          <Part title={t("books.result")}>
             <Figures figures={figures} currency={currency} notes={notes} />
             <Typography variant="caption" component="p" sx={{ mt: 2, mb: 0, color: "text.secondary" }}>
               {others(otherHours)}
               {turnaround.median
-                ? `Half of ${turnaround.n} took ${turnaround.lower} to ${turnaround.upper} days from bought to sold.`
-                : "No sold flip has both dates yet."}
+                ? t("books.halfTookDaysBought", {
+                    count: turnaround.n,
+                    lower: turnaround.lower,
+                    upper: turnaround.upper,
+                  })
+                : t("books.soldFlipHasBoth")}
             </Typography>
           </Part>
           <MonthsChart months={months} currency={currency} />
@@ -79,12 +89,22 @@ export default function Books() {
 
 function inHand(books: BooksData, currency: string): string {
   const { count, tied_up: tiedUp, oldest_days: oldest } = books.in_hand;
-  if (count === 0) return "nothing in hand";
-  return `${count} in hand with ${tiedUp?.text ?? "an unknown sum"} ${currency} tied up, the oldest for ${oldest ?? "unknown"} days`;
+  if (count === 0) return t("books.nothingHand");
+  return t("books.handTiedUpOldest", {
+    count,
+    tiedUp: tiedUp?.text ?? t("books.unknownSum"),
+    currency,
+    oldest: oldest ?? "unknown",
+  });
 }
 
 // "Counting all 446 h 13: 10.08 an hour. "
 function others([hours, pay]: BooksData["other_hours"]): string {
   if (!hours?.text || !pay?.text) return "";
-  return `Counting ${hours.label.includes("all") ? `all ${hours.text}` : `only ${hours.text} at the bench`}: ${pay.text} an hour. `;
+  return t("books.countingHour", {
+    more: hours.label.includes("all")
+      ? t("books.all", { hours: hours.text })
+      : t("books.onlyBench", { hours: hours.text }),
+    pay: pay.text,
+  });
 }

@@ -3,9 +3,10 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useBooksFilter } from "./useBooksFilter";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/books";
 
-const VIEWS = { cash: "cash", full: "less stash and overhead" };
-const HOURS = { bench: "at the bench", all: "all hours" };
+const VIEWS = { cash: "cash", full: t("booksFilterBar.lessStashOverhead") };
+const HOURS = { bench: t("booksFilterBar.bench"), all: t("booksFilterBar.allHours") };
 
 export function BooksFilterBar({ years, view, hours }: { years: string[]; view: string; hours: string }) {
   const { filter, set } = useBooksFilter();
@@ -15,13 +16,13 @@ export function BooksFilterBar({ years, view, hours }: { years: string[]; view: 
     <Row className="no-print" gap={2} align="stretch" sx={{ mb: 2 }}>
       <TextField
         select
-        label="Year"
+        label={t("booksFilterBar.year")}
         value={year}
         onChange={(event) => set({ year: event.target.value || null })}
         sx={{ width: 130 }}
         slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
       >
-        <MenuItem value="">all years</MenuItem>
+        <MenuItem value="">{t("booksFilterBar.allYears")}</MenuItem>
         {known.map((one) => (
           <MenuItem key={one} value={one}>
             {one}
@@ -30,7 +31,7 @@ export function BooksFilterBar({ years, view, hours }: { years: string[]; view: 
       </TextField>
       <TextField
         select
-        label="Profit"
+        label={t("booksFilterBar.profit")}
         value={view}
         onChange={(event) => set({ view: event.target.value })}
         sx={{ width: 210 }}
@@ -43,7 +44,7 @@ export function BooksFilterBar({ years, view, hours }: { years: string[]; view: 
       </TextField>
       <TextField
         select
-        label="Hours that count"
+        label={t("booksFilterBar.hoursCount")}
         value={hours}
         onChange={(event) => set({ hours: event.target.value })}
         sx={{ width: 150 }}

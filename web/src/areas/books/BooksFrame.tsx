@@ -10,6 +10,7 @@ import { BOOKS_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { BooksFilterBar } from "./BooksFilterBar";
 import { KEPT, useBooksFilter } from "./useBooksFilter";
+import { t } from "../../locales/books";
 
 type Props = {
   title: string;
@@ -23,13 +24,13 @@ export function BooksFrame({ title, line, action, children }: Props) {
   const books = useBooks(filter);
   const workshop = useWorkshop();
   if (books.error && !isKept(books)) return <Failure error={books.error} again={() => void books.refetch()} />;
-  if (!books.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!books.data || !workshop.data) return <LinearProgress aria-label={t("booksFrame.loading")} />;
   return (
     <>
       <PageHead title={title} line={line}>
         {action}
       </PageHead>
-      <SubNav name="Books" pages={BOOKS_PAGES} keep={KEPT} />
+      <SubNav name={t("booksFrame.books")} pages={BOOKS_PAGES} keep={KEPT} />
       {books.data.years.length > 0 && (
         <BooksFilterBar years={books.data.years} view={books.data.view} hours={books.data.hours} />
       )}

@@ -17,6 +17,7 @@ import type { PieceRow } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { useSettled } from "../../kit/useSettled";
 import { Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/books";
 
 type Sort = NonNullable<ListQuery["sort"]>;
 type Column = {
@@ -27,22 +28,22 @@ type Column = {
 };
 
 const columns = (currency: string): Column[] => [
-  { sort: "kind", name: "Kind", value: (row) => row.kind },
-  { sort: "source", name: "From", value: (row) => row.source },
-  { sort: "stage", name: "Stage", value: (row) => row.stage },
-  { sort: "ended_on", name: "Ended", value: (row) => row.ended_on?.text },
+  { sort: "kind", name: t("flipsTable.kind"), value: (row) => row.kind },
+  { sort: "source", name: t("flipsTable.from"), value: (row) => row.source },
+  { sort: "stage", name: t("flipsTable.stage"), value: (row) => row.stage },
+  { sort: "ended_on", name: t("flipsTable.ended"), value: (row) => row.ended_on?.text },
   { sort: "cash_in", name: `Money in, ${currency}`, right: true, value: (row) => row.cash_in?.text },
-  { sort: "receipts", name: "Receipts", right: true, value: (row) => row.receipts?.text },
-  { sort: "cash_profit", name: "Profit", right: true, value: (row) => row.cash_profit?.text },
-  { sort: "hours", name: "Hours", right: true, value: (row) => row.hours?.text },
-  { sort: "hourly_pay", name: "An hour", right: true, value: (row) => row.hourly_pay?.text },
-  { sort: "turnaround", name: "Days", right: true, value: (row) => row.turnaround_days },
+  { sort: "receipts", name: t("flipsTable.receipts"), right: true, value: (row) => row.receipts?.text },
+  { sort: "cash_profit", name: t("flipsTable.profit"), right: true, value: (row) => row.cash_profit?.text },
+  { sort: "hours", name: t("flipsTable.hours"), right: true, value: (row) => row.hours?.text },
+  { sort: "hourly_pay", name: t("flipsTable.hour"), right: true, value: (row) => row.hourly_pay?.text },
+  { sort: "turnaround", name: t("flipsTable.days"), right: true, value: (row) => row.turnaround_days },
 ];
 
 // first: what it is sorted by; behind: only the flips of a group that is compared.
 type Props = { year: string; currency: string; title?: string; first?: Sort; behind?: { by: Trait; trait: string } };
 
-export function FlipsTable({ year, currency, title = "All flips", first = "ended_on", behind }: Props) {
+export function FlipsTable({ year, currency, title = t("flipsTable.allFlips"), first = "ended_on", behind }: Props) {
   const [sort, setSort] = useState<Sort>(first);
   const [descending, setDescending] = useState(true);
   const [page, setPage] = useState(1);
@@ -62,14 +63,14 @@ export function FlipsTable({ year, currency, title = "All flips", first = "ended
     setSort(column);
     setPage(1);
   };
-  const all: Column[] = [{ sort: "name", name: "Flip", value: (row) => row.name }, ...columns(currency)];
+  const all: Column[] = [{ sort: "name", name: t("flipsTable.flip"), value: (row) => row.name }, ...columns(currency)];
   const data = pieces.data;
   return (
     <Part
       title={title}
       action={
         <TextField
-          label="Search"
+          label={t("flipsTable.search")}
           value={text}
           onChange={(event) => (setText(event.target.value), setPage(1))}
           sx={{ width: 200 }}
@@ -123,11 +124,11 @@ export function FlipsTable({ year, currency, title = "All flips", first = "ended
           </TableBody>
         </Table>
       </TableContainer>
-      {data?.rows.length === 0 && <Box sx={{ py: 2, color: "text.secondary" }}>No flip has all of these words.</Box>}
+      {data?.rows.length === 0 && <Box sx={{ py: 2, color: "text.secondary" }}>{t("flipsTable.flipHasAllThese")}</Box>}
       {data && data.total > data.per && (
         <Row className="no-print" gap={2} sx={{ mt: 1.5 }}>
           <Pagination count={Math.ceil(data.total / data.per)} page={page} onChange={(_, next) => setPage(next)} />
-          <Quiet>{data.total} flips; – is not known or undefined</Quiet>
+          <Quiet>{t("flipsTable.flipsKnownUndefined", { total: data.total })}</Quiet>
         </Row>
       )}
     </Part>

@@ -5,6 +5,7 @@ import type { Comparison } from "../../api/types";
 import { label } from "../../kit/theme";
 import { PayBar, scaleOf } from "./PayBar";
 import { PlainList } from "../../kit/layout";
+import { t } from "../../locales/books";
 
 type Props = { comparison: Comparison; currency: string; chosen: string | null; onChoose: (key: string) => void };
 
@@ -24,7 +25,7 @@ export function GroupBars({ comparison, currency, chosen, onChoose }: Props) {
   const columns = { xs: "minmax(0, 1fr) 64px", md: "190px 1fr 72px minmax(0, 300px)" };
   return (
     <Box>
-      <PlainList aria-label="Ranked by pay">
+      <PlainList aria-label={t("groupBars.rankedPay")}>
         {rows.map((row) => (
           <Box
             component="li"
@@ -65,7 +66,7 @@ export function GroupBars({ comparison, currency, chosen, onChoose }: Props) {
         ))}
       </PlainList>
       <Box sx={{ display: { xs: "none", md: "grid" }, gridTemplateColumns: columns, columnGap: 2 }}>
-        <Box sx={{ ...label, color: "text.secondary" }}>{`${currency} an hour`}</Box>
+        <Box sx={{ ...label, color: "text.secondary" }}>{t("groupBars.hour", { currency })}</Box>
         <Box aria-hidden sx={{ ...label, position: "relative", height: 22, color: "text.secondary" }}>
           {ticks.map((tick) => (
             <Box
@@ -80,7 +81,7 @@ export function GroupBars({ comparison, currency, chosen, onChoose }: Props) {
       </Box>
       {few.length > 0 && (
         <Box sx={{ color: "text.secondary", mt: 1 }}>
-          {`Too few to tell: ${few.map((row) => `${row.label} (${row.ended})`).join(", ")}.`}
+          {t("groupBars.tooFewTell", { few: few.map((row) => `${row.label} (${row.ended})`).join(", ") })}
         </Box>
       )}
     </Box>

@@ -10,6 +10,7 @@ import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import type { Comparison } from "../../api/types";
 import { PayBar, scaleOf } from "./PayBar";
+import { t } from "../../locales/books";
 
 type Group = Comparison["rows"][number];
 type Props = { comparison: Comparison; currency: string; chosen: string | null; onChoose: (key: string) => void };
@@ -20,29 +21,30 @@ const days = ({ days: { n, median, lower, upper } }: Group) =>
 export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
   const { rows, several, more } = comparison;
   const scale = scaleOf(rows.map((row) => row.estimate?.chart ?? []));
-  if (rows.length === 0) return <Typography sx={{ color: "text.secondary" }}>No flip has ended yet.</Typography>;
+  if (rows.length === 0)
+    return <Typography sx={{ color: "text.secondary" }}>{t("groupsTable.flipHasEndedYet")}</Typography>;
   const heads = [
     "",
-    "Ended",
-    `Profit, ${currency}`,
-    "Median a flip",
-    "Hours",
-    `${currency} an hour`,
-    "Estimated, with its doubt",
-    "Days, median (half of them)",
+    t("groupsTable.ended"),
+    t("groupsTable.profit", { currency }),
+    t("groupsTable.medianFlip"),
+    t("groupsTable.hours"),
+    t("groupsTable.hour", { currency }),
+    t("groupsTable.estimatedDoubt"),
+    t("groupsTable.daysMedianHalfThem"),
   ];
   return (
     <>
       <TableContainer>
-        <Table size="small" aria-label="Compared">
+        <Table size="small" aria-label={t("groupsTable.compared")}>
           <TableHead>
             <TableRow>
               {heads.map((head, place) => (
                 <TableCell key={head} align={place ? "right" : "left"}>
-                  {head || "Group"}
+                  {head || t("groupsTable.group")}
                 </TableCell>
               ))}
-              <TableCell>What it says</TableCell>
+              <TableCell>{t("groupsTable.whatSays")}</TableCell>
             </TableRow>
           </TableHead>
           <TableBody>
@@ -71,7 +73,7 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
                   {row.hours?.text ?? "–"}
                 </TableCell>
                 <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
-                  {row.hourly ? `${row.hourly.text} (${row.n} with hours)` : "–"}
+                  {row.hourly ? t("groupsTable.hours2", { hourly: row.hourly.text, count: row.n }) : "–"}
                 </TableCell>
                 <TableCell align="right" sx={{ whiteSpace: "nowrap", minWidth: 150 }}>
                   {row.estimate ? row.estimate.middle?.text : "–"}
@@ -96,10 +98,10 @@ export function GroupsTable({ comparison, currency, chosen, onChoose }: Props) {
         </Table>
       </TableContainer>
       <Typography variant="caption" component="p" sx={{ mt: 1, color: "text.secondary" }}>
-        {several && "A flip can be in several groups; each group and its rest add up to all flips. "}
-        {more > 0 && `${more} smaller groups are not shown. `}– is not known. The estimate is drawn towards the rest the
-        less a group has behind it; the line holds it four times of five. Bold holds after counting all groups that are
-        looked at; the rest is not yet enough to act on. Choose a group to see the flips behind it.
+        {t("groupsTable.knownEstimateDrawnTowards", {
+          several: (several && t("groupsTable.flipCanSeveralGroups")) || "",
+          more: (more > 0 && t("groupsTable.smallerGroupsShown", { more })) || "",
+        })}
       </Typography>
     </>
   );

@@ -4,18 +4,19 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import type { ImportCheck } from "../../api/types";
 import { SmallTable } from "../../kit/SmallTable";
+import { t } from "../../locales/books";
 
 const LABELS: Record<string, string> = {
-  bought_on: "bought on",
-  purchase: "price paid",
-  other_costs: "other costs",
-  started_on: "started on",
-  ready_on: "ready on",
-  listed_on: "listed on",
-  asking_price: "asking price",
-  sold_on: "sold on",
-  sale_price: "sale price",
-  outcome_on: "outcome on",
+  bought_on: t("importColumns.bought"),
+  purchase: t("importColumns.pricePaid"),
+  other_costs: t("importColumns.otherCosts"),
+  started_on: t("importColumns.started"),
+  ready_on: t("importColumns.ready"),
+  listed_on: t("importColumns.listed"),
+  asking_price: t("importColumns.askingPrice"),
+  sold_on: t("importColumns.sold"),
+  sale_price: t("importColumns.salePrice"),
+  outcome_on: t("importColumns.outcome"),
 };
 
 type Props = { check: ImportCheck; onMatch: (head: string, to: string) => void };
@@ -25,10 +26,15 @@ export function ImportColumns({ check, onMatch }: Props) {
   const unnamed = check.columns.filter((column) => column.head !== "");
   return (
     <Box component="details" open={open} sx={{ mb: 2 }}>
-      <summary>{`Columns: ${unnamed.filter((column) => column.to).length} of ${unnamed.length} taken`}</summary>
+      <summary>
+        {t("importColumns.columnsTaken", {
+          count: unnamed.filter((column) => column.to).length,
+          count2: unnamed.length,
+        })}
+      </summary>
       <SmallTable
-        label="Columns of the file"
-        columns={["In the file", "Such as", "Taken as", ""]}
+        label={t("importColumns.columnsFile")}
+        columns={[t("importColumns.file"), t("importColumns.such"), t("importColumns.taken"), ""]}
         rows={unnamed.map((column) => ({
           key: column.head,
           cells: [
@@ -41,19 +47,19 @@ export function ImportColumns({ check, onMatch }: Props) {
               value={column.to ?? "?"}
               onChange={(event) => onMatch(column.head, event.target.value)}
               sx={{ minWidth: 170 }}
-              slotProps={{ htmlInput: { "aria-label": `${column.head} is taken as` } }}
+              slotProps={{ htmlInput: { "aria-label": t("importColumns.taken2", { head: column.head }) } }}
             >
               <MenuItem value="?" disabled>
-                choose
+                {t("importColumns.choose")}
               </MenuItem>
-              <MenuItem value="">leave it out</MenuItem>
+              <MenuItem value="">{t("importColumns.leaveOut")}</MenuItem>
               {check.known.map((name) => (
                 <MenuItem key={name} value={name}>
                   {LABELS[name] ?? name}
                 </MenuItem>
               ))}
             </TextField>,
-            column.guessed ? "guessed: is it right?" : column.to === null ? "not known" : "",
+            column.guessed ? t("importColumns.guessedRight") : column.to === null ? t("importColumns.known") : "",
           ],
         }))}
         width={760}

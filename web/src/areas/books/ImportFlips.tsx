@@ -17,10 +17,11 @@ import { ImportColumns } from "./ImportColumns";
 import { ImportRows } from "./ImportRows";
 import { FileButton } from "../../kit/FileButton";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/books";
 
 // What a spreadsheet leaves open, asked in plain words.
 type Answer = { decimal?: "comma"; dates?: "dmy" | "mdy" };
-const DATES = { dmy: "Day first", mdy: "Month first" };
+const DATES = { dmy: t("importFlips.dayFirst"), mdy: t("importFlips.monthFirst") };
 
 function ImportQuestions({ check, onAnswer }: { check: ImportCheck; onAnswer: (answer: Answer) => void }) {
   return check.questions.map((question) => (
@@ -31,7 +32,7 @@ function ImportQuestions({ check, onAnswer }: { check: ImportCheck; onAnswer: (a
       action={
         question.key === "decimal" ? (
           <Button color="inherit" onClick={() => onAnswer({ decimal: "comma" })}>
-            Yes, a comma
+            {t("importFlips.yesComma")}
           </Button>
         ) : (
           question.choices.map((choice) => (
@@ -43,8 +44,8 @@ function ImportQuestions({ check, onAnswer }: { check: ImportCheck; onAnswer: (a
       }
     >
       {question.key === "decimal"
-        ? `Is “${question.example}” written with a decimal comma?`
-        : `How is the date “${question.example}” written?`}
+        ? t("importFlips.writtenDecimalComma", { example: question.example })
+        : t("importFlips.howDateWritten", { example: question.example })}
     </Alert>
   ));
 }
@@ -104,7 +105,7 @@ export default function ImportFlips() {
           body: file as unknown as string,
         }),
       );
-      done(`${flips(taken.counts.taken)} taken in`);
+      done(t("importFlips.taken", { taken: flips(taken.counts.taken) }));
       void navigate("/books");
     }).finally(() => setTaking(false));
   };
@@ -118,10 +119,7 @@ export default function ImportFlips() {
 
   return (
     <>
-      <PageHead
-        title="Bring in past flips"
-        line="From a spreadsheet, one row a flip: CSV, XLSX or ODS. Nothing is recorded before you confirm."
-      />
+      <PageHead title={t("importFlips.bringPastFlips")} line={t("importFlips.spreadsheetOneRowFlip")} />
       <Box
         onDragOver={(event) => (event.preventDefault(), setOver(true))}
         onDragLeave={() => setOver(false)}
@@ -137,24 +135,27 @@ export default function ImportFlips() {
           justifyItems: "start",
         }}
       >
-        <Typography>{file ? file.name : "Drop the file here, or choose it."}</Typography>
+        <Typography>{file ? file.name : t("importFlips.dropFileHereChoose")}</Typography>
         <FileButton
           variant={check ? "outlined" : "contained"}
           accept=".csv,.xlsx,.ods,text/csv"
-          files="Spreadsheet file"
+          files={t("importFlips.spreadsheetFile")}
           onFiles={(files) => files[0] && void look(files[0], FIRST)}
         >
-          Choose a file
+          {t("importFlips.chooseFile")}
         </FileButton>
         <Typography variant="caption" sx={{ color: "text.secondary" }}>
-          The first row names the columns; columns that are called otherwise are matched once the file is read. Only
-          name is required. Dates as 2026-05-03, hours as decimal hours, empty for not known, 0 for nothing.
+          {t("importFlips.firstRowNamesColumns")}
         </Typography>
       </Box>
-      {busy && !taking && <LinearProgress aria-label="Reading the file" />}
+      {busy && !taking && <LinearProgress aria-label={t("importFlips.readingFile")} />}
       {taking && (
         <LinearProgress
-          aria-label={progress ? `${progress.done} of ${progress.of} flips taken in` : "Taking flips in"}
+          aria-label={
+            progress
+              ? t("importFlips.flipsTaken", { done: progress.done, of: progress.of })
+              : t("importFlips.takingFlips")
+          }
           variant={progress?.of ? "determinate" : "indeterminate"}
           value={progress?.of ? (progress.done / progress.of) * 100 : 0}
         />
@@ -178,21 +179,24 @@ export default function ImportFlips() {
           ))}
           <Row gap={2} sx={{ my: 2 }}>
             <Typography role="status" sx={{ flex: 1, minWidth: 220 }}>
-              {check.counts.taken} to take in, {check.counts.bad} with something wrong, {check.counts.repeat} already
-              here.
+              {t("importFlips.takeSomethingWrongAlready", {
+                taken: check.counts.taken,
+                bad: check.counts.bad,
+                repeat: check.counts.repeat,
+              })}
             </Typography>
             {check.counts.repeat + (reading.again ? 1 : 0) > 0 && (
               <FormControlLabel
                 control={
                   <Checkbox checked={reading.again} onChange={(_, again) => void look(file, { ...reading, again })} />
                 }
-                label="Take repeats too"
+                label={t("importFlips.takeRepeatsToo")}
               />
             )}
             {faulty && (
               <FormControlLabel
                 control={<Checkbox checked={skip} onChange={(_, value) => setSkip(value)} />}
-                label="Leave out what is wrong"
+                label={t("importFlips.leaveOutWhatWrong")}
               />
             )}
             <Button
@@ -200,7 +204,7 @@ export default function ImportFlips() {
               disabled={busy || check.counts.taken === 0 || (faulty && !skip)}
               onClick={() => void take()}
             >
-              Take in {flips(check.counts.taken)}
+              {t("importFlips.take", { taken: flips(check.counts.taken) })}
             </Button>
           </Row>
           <ImportRows check={check} />

@@ -9,8 +9,9 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { useState } from "react";
 import type { ImportCheck } from "../../api/types";
+import { t } from "../../locales/books";
 
-const WORDS = { taken: "will be taken in", bad: "wrong", repeat: "already here" };
+const WORDS = { taken: t("importRows.willTaken"), bad: "wrong", repeat: t("importRows.alreadyHere") };
 const RANK = { bad: 0, repeat: 1, taken: 2 };
 const STEP = 100;
 
@@ -19,10 +20,19 @@ export function ImportRows({ check }: { check: ImportCheck }) {
   const rows = [...check.rows].sort((a, b) => RANK[a.state] - RANK[b.state] || a.row - b.row);
   return (
     <TableContainer sx={{ bgcolor: "background.paper" }}>
-      <Table size="small" aria-label="Rows of the file">
+      <Table size="small" aria-label={t("importRows.rowsFile")}>
         <TableHead>
           <TableRow>
-            {["Row", "Flip", "Bought", "Paid", "Sold", "For", "Hours", "As read"].map((head) => (
+            {[
+              t("importRows.row"),
+              t("importRows.flip"),
+              t("importRows.bought"),
+              t("importRows.paid"),
+              t("importRows.sold"),
+              t("importRows.for"),
+              t("importRows.hours"),
+              t("importRows.read"),
+            ].map((head) => (
               <TableCell key={head}>{head}</TableCell>
             ))}
           </TableRow>
@@ -32,7 +42,7 @@ export function ImportRows({ check }: { check: ImportCheck }) {
             <TableRow key={row.row}>
               <TableCell>{row.row}</TableCell>
               <TableCell component="th" scope="row">
-                {row.name || "no name"}
+                {row.name || t("importRows.name")}
               </TableCell>
               {[row.bought_on, row.purchase, row.sold_on, row.sale_price, row.hours].map((value, place) => (
                 <TableCell key={place} sx={{ whiteSpace: "nowrap" }}>
@@ -50,7 +60,9 @@ export function ImportRows({ check }: { check: ImportCheck }) {
         </TableBody>
       </Table>
       {rows.length > most && (
-        <Button onClick={() => setMost(most + STEP)}>Show {Math.min(STEP, rows.length - most)} more rows</Button>
+        <Button onClick={() => setMost(most + STEP)}>
+          {t("importRows.showMoreRows", { Math: Math.min(STEP, rows.length - most) })}
+        </Button>
       )}
     </TableContainer>
   );

@@ -15,24 +15,28 @@ import { Link } from "react-router";
 import type { Books } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { Quiet } from "../../kit/layout";
+import { t } from "../../locales/books";
 
 type Month = Books["months"][number];
 const SHOWN: Record<string, { label: string; value: (month: Month) => number | null; text: (month: Month) => string }> =
   {
     profit: {
-      label: "Profit",
+      label: t("monthsChart.profit"),
       value: (month) => month.major_profit,
-      text: (month) => month.profit?.text ?? "no flip ended",
+      text: (month) => month.profit?.text ?? t("monthsChart.flipEnded"),
     },
     pay: {
-      label: "Hourly pay",
+      label: t("monthsChart.hourlyPay"),
       value: (month) => month.major_hourly,
-      text: (month) => month.hourly_pay?.text ?? "no hours known",
+      text: (month) => month.hourly_pay?.text ?? t("monthsChart.hoursKnown"),
     },
     days: {
-      label: "Turnaround",
+      label: t("monthsChart.turnaround"),
       value: (month) => month.days,
-      text: (month) => (month.days === null ? "nothing sold" : `${month.days} days, median of ${month.days_n}`),
+      text: (month) =>
+        month.days === null
+          ? t("monthsChart.nothingSold")
+          : t("monthsChart.daysMedian", { days: month.days, daysn: month.days_n }),
     },
   };
 
@@ -40,17 +44,18 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
   const [table, setTable] = useState(false);
   const [what, setWhat] = useState("profit");
   const measure = SHOWN[what] ?? (SHOWN.profit as (typeof SHOWN)[string]);
-  const unit = what === "days" ? "median days" : what === "pay" ? `${currency} an hour` : currency;
+  const unit =
+    what === "days" ? t("monthsChart.medianDays") : what === "pay" ? t("monthsChart.hour", { currency }) : currency;
   const shown = months.filter((month) => month.month !== null).slice(-24);
   const left = months.length - shown.length;
   return (
     <Part
-      title={`${measure.label} by month, ${unit}`}
+      title={t("monthsChart.month", { measure: measure.label, unit })}
       action={
         <>
           <TextField
             select
-            label="Show"
+            label={t("monthsChart.show")}
             value={what}
             onChange={(event) => setWhat(event.target.value)}
             sx={{ width: 140 }}
@@ -61,7 +66,9 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
               </MenuItem>
             ))}
           </TextField>
-          <Button onClick={() => setTable(!table)}>{table ? "Show the bars" : "Show as a table"}</Button>
+          <Button onClick={() => setTable(!table)}>
+            {table ? t("monthsChart.showBars") : t("monthsChart.showTable")}
+          </Button>
         </>
       }
     >
@@ -71,7 +78,10 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
         <>
           <Box
             role="img"
-            aria-label={`${measure.label} by month: ${shown.map((month) => `${month.label} ${measure.text(month)}`).join(", ")}`}
+            aria-label={t("monthsChart.month2", {
+              measure: measure.label,
+              shown: shown.map((month) => `${month.label} ${measure.text(month)}`).join(", "),
+            })}
           >
             <BarChart
               height={240}
@@ -100,7 +110,7 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
               grid={{ horizontal: true }}
             />
           </Box>
-          {left > 0 && <Quiet>The latest 24 months; the table has all, and flips whose date is not known.</Quiet>}
+          {left > 0 && <Quiet>{t("monthsChart.latest24MonthsTable")}</Quiet>}
         </>
       )}
     </Part>
@@ -109,17 +119,17 @@ export function MonthsChart({ months, currency }: { months: Books["months"]; cur
 
 function MonthsTable({ months, currency }: { months: Books["months"]; currency: string }) {
   const heads = [
-    "Month",
-    "Ended",
-    `Receipts, ${currency}`,
-    `Profit, ${currency}`,
-    "Hours",
-    `${currency} an hour`,
-    "Turnaround, median days",
+    t("monthsChart.month3"),
+    t("monthsChart.ended"),
+    t("monthsChart.receipts", { currency }),
+    t("monthsChart.profit2", { currency }),
+    t("monthsChart.hours"),
+    t("monthsChart.hour", { currency }),
+    t("monthsChart.turnaroundMedianDays"),
   ];
   return (
     <TableContainer>
-      <Table size="small" aria-label="Profit by month">
+      <Table size="small" aria-label={t("monthsChart.profitMonth")}>
         <TableHead>
           <TableRow>
             {heads.map((head, place) => (
@@ -141,7 +151,9 @@ function MonthsTable({ months, currency }: { months: Books["months"]; currency: 
                   {value?.text ?? "–"}
                 </TableCell>
               ))}
-              <TableCell align="right">{month.days === null ? "–" : `${month.days} (of ${month.days_n})`}</TableCell>
+              <TableCell align="right">
+                {month.days === null ? "–" : t("monthsChart.of", { days: month.days, daysn: month.days_n })}
+              </TableCell>
             </TableRow>
           ))}
         </TableBody>

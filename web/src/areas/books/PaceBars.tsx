@@ -2,6 +2,7 @@
 import Box from "@mui/material/Box";
 import type { BooksYear } from "../../api/types";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/books";
 
 type Goal = BooksYear["goals"][number];
 
@@ -19,11 +20,16 @@ export function PaceBars({ goals }: { goals: Goal[] }) {
           <Box key={goal.key} sx={{ mb: 1.5 }}>
             <Row wrap={false} gap={2} align="stretch" sx={{ justifyContent: "space-between" }}>
               <b>{goal.label}</b>
-              <span>{`${goal.so_far} of ${goal.goal}`}</span>
+              <span>{t("paceBars.of", { sofar: goal.so_far, goal: goal.goal })}</span>
             </Row>
             <Box
               role="img"
-              aria-label={`${goal.label}: ${goal.so_far} of ${goal.goal}. ${goal.text}`}
+              aria-label={t("paceBars.of2", {
+                goal: goal.label,
+                sofar: goal.so_far,
+                goal2: goal.goal,
+                goal3: goal.text,
+              })}
               sx={{
                 position: "relative",
                 height: 20,
@@ -55,9 +61,7 @@ export function PaceBars({ goals }: { goals: Goal[] }) {
               )}
             </Box>
             <Box sx={{ color: "text.secondary", fontSize: 14.5 }}>
-              {[goal.text, adds && goal.gone < 1 && "the mark is where an even year would stand today"]
-                .filter(Boolean)
-                .join(" · ")}
+              {[goal.text, adds && goal.gone < 1 && t("paceBars.markWhereEvenYear")].filter(Boolean).join(" · ")}
             </Box>
           </Box>
         );

@@ -15,6 +15,7 @@ import type { FlipSpread } from "../../api/types";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 import { PlainList, Row } from "../../kit/layout";
+import { t } from "../../locales/books";
 
 const COLOURS: Record<string, string> = {
   "floor pay": "var(--k-palette-warning-main)",
@@ -30,13 +31,22 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
   const most = Math.max(...points.map((point) => point.hours), 1);
   return (
     <Part
-      title="Hours against profit"
-      action={<Button onClick={() => setTable(!table)}>{table ? "Show the marks" : "Show as a table"}</Button>}
+      title={t("spreadPart.hoursAgainstProfit")}
+      action={
+        <Button onClick={() => setTable(!table)}>
+          {table ? t("spreadPart.showMarks") : t("spreadPart.showTable")}
+        </Button>
+      }
     >
       {table ? (
         <SmallTable
-          label="Hours and profit"
-          columns={["Flip", ["Hours"], [`Profit, ${currency}`], [`${currency} an hour`]]}
+          label={t("spreadPart.hoursProfit")}
+          columns={[
+            t("spreadPart.flip"),
+            [t("spreadPart.hours")],
+            [t("spreadPart.profit", { currency })],
+            [t("spreadPart.hour", { currency })],
+          ]}
           rows={points.map((point) => ({
             key: point.id,
             cells: [
@@ -53,7 +63,10 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
         <>
           <Box
             role="img"
-            aria-label={`${points.length} flips by hours and profit, with lines of ${lines.map((line) => line.label).join(", ")}`}
+            aria-label={t("spreadPart.flipsHoursProfitLines", {
+              count: points.length,
+              lines: lines.map((line) => line.label).join(", "),
+            })}
           >
             <ChartsContainer
               height={320}
@@ -66,11 +79,11 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
                   min: 0,
                   max: most * 1.05,
                   data: [0, most],
-                  label: "Hours",
+                  label: t("spreadPart.hours"),
                   height: 45,
                 },
               ]}
-              yAxis={[{ id: "profit", label: `Profit, ${currency}`, width: 62 }]}
+              yAxis={[{ id: "profit", label: t("spreadPart.profit", { currency }), width: 62 }]}
               series={[
                 ...lines.map((line) => ({
                   type: "line" as const,
@@ -87,7 +100,13 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
                   markerSize: 4,
                   valueFormatter: (value: { id?: string | number } | null) => {
                     const point = points.find((one) => one.id === value?.id);
-                    return point ? `${point.name}: ${point.profit?.text} in ${point.effort?.text}` : "";
+                    return point
+                      ? t("spreadPart.in", {
+                          point: point.name,
+                          profit: point.profit?.text,
+                          effort: point.effort?.text,
+                        })
+                      : "";
                   },
                 },
               ]}
@@ -112,14 +131,18 @@ export function SpreadPart({ spread, currency }: { spread: FlipSpread; currency:
                 <svg width={28} height={6} aria-hidden>
                   <path d="M0 3H28" stroke={COLOURS[line.label]} strokeWidth={2} strokeDasharray={DASHES[line.label]} />
                 </svg>
-                {`${line.label} ${line.pay?.text} ${currency} an hour`}
+                {t("spreadPart.hour2", { line: line.label, pay: line.pay?.text, currency })}
               </Row>
             ))}
           </PlainList>
         </>
       )}
       <Typography variant="caption" component="p" sx={{ color: "text.secondary" }}>
-        {`${points.length} flips${leftOut ? `, the latest of ${points.length + leftOut}` : ""}; ${without} without known hours or profit are not drawn.`}
+        {t("spreadPart.flipsWithoutKnownHours", {
+          count: points.length,
+          more: leftOut ? t("spreadPart.latest", { count: points.length + leftOut }) : "",
+          without,
+        })}
       </Typography>
     </Part>
   );

@@ -12,6 +12,7 @@ import { TurnaroundStrips } from "./TurnaroundStrips";
 import { BooksFrame } from "./BooksFrame";
 import { FlipsTable } from "./FlipsTable";
 import { useBooksFilter } from "./useBooksFilter";
+import { t } from "../../locales/books";
 
 const flip = (one: { id: number; name: string }) => (
   <Link key="flip" to={`/pieces/${one.id}`}>
@@ -23,20 +24,22 @@ export default function TimeAndEstimates() {
   const { filter } = useBooksFilter();
   const inStage = useTimeInStage(filter);
   return (
-    <BooksFrame
-      title="Time and estimates"
-      line="Where the days and the money stand, and how what was expected compares with what came."
-    >
+    <BooksFrame title={t("timeAndEstimates.timeEstimates")} line={t("timeAndEstimates.whereDaysMoneyStand")}>
       {(currency) =>
         inStage.data ? (
           <>
             <TimeParts inStage={inStage.data} currency={currency} />
             <EstimatesPart estimates={inStage.data.estimates} />
             <Found inStage={inStage.data} currency={currency} />
-            <FlipsTable year={filter.year ?? ""} currency={currency} title="Flips behind it" first="turnaround" />
+            <FlipsTable
+              year={filter.year ?? ""}
+              currency={currency}
+              title={t("timeAndEstimates.flipsBehind")}
+              first="turnaround"
+            />
           </>
         ) : (
-          <LinearProgress aria-label="Looking back" />
+          <LinearProgress aria-label={t("timeAndEstimates.lookingBack")} />
         )
       }
     </BooksFrame>
@@ -44,21 +47,26 @@ export default function TimeAndEstimates() {
 }
 
 function TimeParts({ inStage, currency }: { inStage: TimeInStage; currency: string }) {
-  const none = <Typography sx={{ color: "text.secondary" }}>Nothing is in hand.</Typography>;
+  const none = <Typography sx={{ color: "text.secondary" }}>{t("timeAndEstimates.nothingHand")}</Typography>;
   return (
     <>
-      <Part title="Days from bought to sold">
+      <Part title={t("timeAndEstimates.daysBoughtSold")}>
         <TurnaroundStrips parts={inStage.parts} />
         <SmallTable
-          label="Parts of the turnaround"
-          columns={["Part", ["Median days"], ["Half of them"], ["Flips"]]}
+          label={t("timeAndEstimates.partsTurnaround")}
+          columns={[
+            t("timeAndEstimates.part"),
+            [t("timeAndEstimates.medianDays")],
+            [t("timeAndEstimates.halfThem")],
+            [t("timeAndEstimates.flips")],
+          ]}
           rows={inStage.parts.map(({ label, days }) => ({
             key: label,
             strong: label === "Turnaround",
             cells: [
               label,
-              days.median ?? "not yet",
-              days.lower === null ? "–" : `${days.lower} to ${days.upper}`,
+              days.median ?? t("timeAndEstimates.yet"),
+              days.lower === null ? "–" : t("timeAndEstimates.to", { lower: days.lower, upper: days.upper }),
               days.n,
             ],
           }))}
@@ -68,22 +76,30 @@ function TimeParts({ inStage, currency }: { inStage: TimeInStage; currency: stri
           <Typography key={note}>{note}</Typography>
         ))}
       </Part>
-      <Part title="Money tied up">
+      <Part title={t("timeAndEstimates.moneyTiedUp")}>
         {inStage.oldest.length === 0 ? (
           none
         ) : (
           <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, columnGap: 4 }}>
             <SmallTable
-              label="In hand longest"
-              columns={["In hand longest", ["Days"], [`Money in, ${currency}`]]}
+              label={t("timeAndEstimates.handLongest")}
+              columns={[
+                t("timeAndEstimates.handLongest"),
+                [t("timeAndEstimates.days")],
+                [t("timeAndEstimates.money", { currency })],
+              ]}
               rows={inStage.oldest.map((one) => ({
                 key: one.id,
-                cells: [flip(one), one.days, one.tied_up?.text ?? "not known"],
+                cells: [flip(one), one.days, one.tied_up?.text ?? t("timeAndEstimates.known")],
               }))}
             />
             <SmallTable
-              label="What pieces in hand wait for"
-              columns={["Stage", ["Pieces"], ["Median days there"]]}
+              label={t("timeAndEstimates.whatPiecesHandWait")}
+              columns={[
+                t("timeAndEstimates.stage"),
+                [t("timeAndEstimates.pieces")],
+                [t("timeAndEstimates.medianDaysThere")],
+              ]}
               rows={inStage.waits.map((one) => ({
                 key: one.stage,
                 cells: [one.stage, one.count, one.days ?? "–"],
@@ -101,10 +117,12 @@ function Found({ inStage, currency }: { inStage: TimeInStage; currency: string }
   return (
     <>
       {found.length > 0 && (
-        <Part title="Found month by month">
+        <Part title={t("timeAndEstimates.foundMonthMonth")}>
           <Box
             role="img"
-            aria-label={`Pieces found by month: ${found.map((month) => `${month.label} ${month.count}`).join(", ")}`}
+            aria-label={t("timeAndEstimates.piecesFoundMonth", {
+              found: found.map((month) => `${month.label} ${month.count}`).join(", "),
+            })}
           >
             <BarChart
               height={180}
@@ -112,21 +130,27 @@ function Found({ inStage, currency }: { inStage: TimeInStage; currency: string }
               skipAnimation
               margin={{ left: 0, right: 8, top: 12, bottom: 0 }}
               xAxis={[{ data: found.map((month) => month.label), tickLabelStyle: { fontSize: 12 } }]}
-              yAxis={[{ width: 46, tickMinStep: 1, label: "Pieces" }]}
+              yAxis={[{ width: 46, tickMinStep: 1, label: t("timeAndEstimates.pieces") }]}
               series={[
                 {
                   data: found.map((month) => month.count),
-                  label: "Pieces found",
+                  label: t("timeAndEstimates.piecesFound"),
                   color: "var(--k-palette-primary-main)",
                 },
               ]}
             />
           </Box>
           <Box component="details" sx={{ mt: 1 }}>
-            <summary>As a table, with what was paid</summary>
+            <summary>{t("timeAndEstimates.tableWhatPaid")}</summary>
             <SmallTable
-              label="Found by month"
-              columns={["Month", ["Pieces"], [`Paid in all, ${currency}`], ["Median paid"], ["Prices known"]]}
+              label={t("timeAndEstimates.foundMonth")}
+              columns={[
+                t("timeAndEstimates.month"),
+                [t("timeAndEstimates.pieces")],
+                [t("timeAndEstimates.paidAll", { currency })],
+                [t("timeAndEstimates.medianPaid")],
+                [t("timeAndEstimates.pricesKnown")],
+              ]}
               rows={found.map((month) => ({
                 key: month.month,
                 cells: [month.label, month.count, month.paid?.text ?? "–", month.median?.text ?? "–", month.known],
@@ -136,12 +160,21 @@ function Found({ inStage, currency }: { inStage: TimeInStage; currency: string }
           </Box>
         </Part>
       )}
-      <Part title="Not bought">
+      <Part title={t("timeAndEstimates.bought")}>
         <Typography>
           {gone.count === 0
-            ? "No spotted piece was let go or went to somebody else."
-            : `${gone.count} spotted pieces were let go or went. ${gone.forgone ? `By the estimates of their time ${gone.known} of them would have left ${gone.forgone.text} ${currency} above target pay.` : "None had a tag below the most to pay."}`}{" "}
-          <Link to="/scout/record">What got away</Link>
+            ? t("timeAndEstimates.spottedPieceLetGo")
+            : t("timeAndEstimates.spottedPiecesLetGo", {
+                count: gone.count,
+                more: gone.forgone
+                  ? t("timeAndEstimates.estimatesTheirTimeThem", {
+                      known: gone.known,
+                      forgone: gone.forgone.text,
+                      currency,
+                    })
+                  : t("timeAndEstimates.noneHadTagBelow"),
+              })}{" "}
+          <Link to="/scout/record">{t("timeAndEstimates.whatGotAway")}</Link>
         </Typography>
       </Part>
     </>
@@ -151,7 +184,7 @@ function Found({ inStage, currency }: { inStage: TimeInStage; currency: string }
 // Estimates against what came: by how much and which way, with the flips behind each.
 function EstimatesPart({ estimates }: { estimates: TimeInStage["estimates"] }) {
   return (
-    <Part title="Estimate and actual">
+    <Part title={t("timeAndEstimates.estimateActual")}>
       {estimates.map((line) => (
         <Box key={line.key} sx={{ py: 0.75, borderBottom: 1, borderColor: "divider" }}>
           <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2 }}>
@@ -160,17 +193,22 @@ function EstimatesPart({ estimates }: { estimates: TimeInStage["estimates"] }) {
               {line.text}
               {line.n > 0 && (
                 <Typography component="span" sx={{ color: "text.secondary" }}>
-                  {` (median of ${line.n}; half of them ${line.spread}; ${line.over} over, ${line.under} under)`}
+                  {t("timeAndEstimates.medianHalfThemOver", {
+                    count: line.n,
+                    spread: line.spread,
+                    over: line.over,
+                    under: line.under,
+                  })}
                 </Typography>
               )}
             </Box>
           </Box>
           {line.pairs.length > 0 && (
             <Box component="details">
-              <summary>Flips behind it</summary>
+              <summary>{t("timeAndEstimates.flipsBehind")}</summary>
               <SmallTable
                 label={line.label}
-                columns={["Flip", ["Estimated"], ["Came"]]}
+                columns={[t("timeAndEstimates.flip"), [t("timeAndEstimates.estimated")], [t("timeAndEstimates.came")]]}
                 rows={line.pairs.map((pair) => ({
                   key: pair.id,
                   cells: [

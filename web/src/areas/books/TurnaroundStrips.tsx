@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import { usePieces } from "../../api/queries";
 import type { DaysStrip as Strip, TimeInStage } from "../../api/types";
 import { DaysStrip, daysScale } from "../../kit/DaysStrip";
+import { t } from "../../locales/books";
 
 const LANES = ["waiting", "bench", "waiting", "market"] as const;
 const SHOWN = 8;
@@ -16,19 +17,24 @@ function median(parts: TimeInStage["parts"]): Strip | null {
     const part = parts[place];
     const days = Math.round(Number(part?.days.median));
     if (!part || !days) return [];
-    const row = { lane, from, to: from + days, label: `${part.label.toLowerCase()} ${days} days` };
+    const row = {
+      lane,
+      from,
+      to: from + days,
+      label: t("turnaroundStrips.days", { part: part.label.toLowerCase(), days }),
+    };
     from += days;
     return [row];
   });
   if (drawn.length === 0) return null;
-  const description = `Medians of the parts: ${drawn.map((part) => part.label).join(", ")}`;
+  const description = t("turnaroundStrips.mediansParts", { drawn: drawn.map((part) => part.label).join(", ") });
   return { parts: drawn, days: from, ended: true, description };
 }
 
 const KEY = [
   ["hatched", "waiting"],
   ["solid", "on the bench"],
-  ["outlined", "on the market"],
+  ["outlined", t("turnaroundStrips.market")],
 ];
 
 export function TurnaroundStrips({ parts }: { parts: TimeInStage["parts"] }) {
@@ -48,7 +54,7 @@ export function TurnaroundStrips({ parts }: { parts: TimeInStage["parts"] }) {
   return (
     <Box sx={{ mb: 2, minHeight: 60 }}>
       <Box sx={line}>
-        <b>The usual flip</b>
+        <b>{t("turnaroundStrips.usualFlip")}</b>
         <DaysStrip strip={whole} scale={scale} most={760} />
       </Box>
       {rows.map((row) => (
@@ -58,7 +64,10 @@ export function TurnaroundStrips({ parts }: { parts: TimeInStage["parts"] }) {
         </Box>
       ))}
       <Box sx={{ color: "text.secondary", fontSize: 14 }}>
-        {`Days from bought to sold: ${KEY.map(([look, what]) => `${look} ${what}`).join(", ")}. The usual flip lays the medians of its parts end to end; below it the latest ${rows.length} sold.`}
+        {t("turnaroundStrips.daysBoughtSoldUsual", {
+          KEY: KEY.map(([look, what]) => `${look} ${what}`).join(", "),
+          count: rows.length,
+        })}
       </Box>
     </Box>
   );

@@ -10,13 +10,14 @@ import { SmallTable } from "../../kit/SmallTable";
 import { useBooksFilter } from "./useBooksFilter";
 import Box from "@mui/material/Box";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/books";
 
 // What the parts of "What if" say alike: money or "not known", what is assumed, the row of choices.
 const money = (value: { text: string } | null | undefined, currency: string) =>
-  value ? `${value.text} ${currency}` : "not known";
+  value ? `${value.text} ${currency}` : t("whatIf.known");
 const Assumed = ({ lines }: { lines: string[] }) => (
   <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 1 }}>
-    {`Assumed: ${lines.join(" ")}`}
+    {t("whatIf.assumed", { lines: lines.join(" ") })}
   </Typography>
 );
 const Inputs = ({ children }: { children: ReactNode }) => (
@@ -27,10 +28,7 @@ const Inputs = ({ children }: { children: ReactNode }) => (
 
 export default function WhatIf() {
   return (
-    <BooksFrame
-      title="What if"
-      line="Your own flips over again, done otherwise: computed, with what is assumed beside it."
-    >
+    <BooksFrame title={t("whatIf.whatIf")} line={t("whatIf.yourOwnFlipsOver")}>
       {(currency, people) => (
         <>
           <WithoutPart currency={currency} />
@@ -48,11 +46,11 @@ function SidePart({ currency, people }: { currency: string; people: number }) {
   const [hands, setHands] = useState(Math.max(people, 1));
   const answer = useSideBySide(filter, hands).data;
   return (
-    <Part title="Had I worked several at a time">
+    <Part title={t("whatIf.hadIWorkedSeveral")}>
       <Inputs>
         <TextField
           select
-          label="People at the bench"
+          label={t("whatIf.peopleBench")}
           value={hands}
           onChange={(event) => setHands(Number(event.target.value))}
           sx={{ width: 170 }}
@@ -65,26 +63,28 @@ function SidePart({ currency, people }: { currency: string; people: number }) {
         </TextField>
       </Inputs>
       {answer && answer.n === 0 && (
-        <Typography sx={{ color: "text.secondary" }}>No sold flip has its days at the bench recorded.</Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("whatIf.soldFlipHasDays")}</Typography>
       )}
       {answer && answer.n > 0 && (
         <>
           <SmallTable
-            label="Pieces at a time"
+            label={t("whatIf.piecesTime")}
             columns={[
-              "Pieces at a time",
-              ["Days for all"],
-              ["Pieces a year"],
-              [`Profit a year, ${currency}`],
-              ["Bench days unused"],
+              t("whatIf.piecesTime"),
+              [t("whatIf.daysAll")],
+              [t("whatIf.piecesYear")],
+              [t("whatIf.profitYear", { currency })],
+              [t("whatIf.benchDaysUnused")],
             ]}
             rows={answer.rows.map((row) => ({
               key: row.at_once,
-              cells: [row.at_once, row.days, row.a_year, row.profit?.text ?? "not known", row.idle],
+              cells: [row.at_once, row.days, row.a_year, row.profit?.text ?? t("whatIf.known"), row.idle],
             }))}
             width={680}
           />
-          <Typography>{`Your latest ${answer.n} flips with days at the bench, ${money(answer.profit, currency)} each on average.`}</Typography>
+          <Typography>
+            {t("whatIf.yourLatestFlipsDays", { count: answer.n, profit: money(answer.profit, currency) })}
+          </Typography>
           <Assumed lines={answer.assumes} />
         </>
       )}
@@ -99,11 +99,11 @@ function CheaperPart({ currency }: { currency: string }) {
   const [quicker, setQuicker] = useState("");
   const answer = useCheaper(filter, less, quicker).data;
   return (
-    <Part title="Had I asked less">
+    <Part title={t("whatIf.hadIAskedLess")}>
       <Inputs>
         <TextField
           select
-          label="Asked less by"
+          label={t("whatIf.askedLess")}
           value={less}
           onChange={(event) => setLess(Number(event.target.value))}
           sx={{ width: 140 }}
@@ -114,13 +114,13 @@ function CheaperPart({ currency }: { currency: string }) {
         </TextField>
         <TextField
           select
-          label="Each percent saves, of the days"
+          label={t("whatIf.eachPercentSavesDays")}
           value={quicker}
           onChange={(event) => setQuicker(event.target.value)}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
           sx={{ width: 260 }}
         >
-          <MenuItem value="">as your listings say</MenuItem>
+          <MenuItem value="">{t("whatIf.yourListingsSay")}</MenuItem>
           {["0", "1", "2", "3", "4", "6"].map((percent) => (
             <MenuItem key={percent} value={percent}>{`${percent}%`}</MenuItem>
           ))}
@@ -129,24 +129,29 @@ function CheaperPart({ currency }: { currency: string }) {
       {answer && (
         <Box role="status">
           {answer.n === 0 ? (
-            <Typography sx={{ color: "text.secondary" }}>No sale to work again.</Typography>
+            <Typography sx={{ color: "text.secondary" }}>{t("whatIf.saleWorkAgain")}</Typography>
           ) : (
             <>
               <Typography>
-                {`Over ${answer.n} sales ${money(answer.lost, currency)} less taken home, and ${answer.days} days on the market saved. `}
+                {t("whatIf.overSalesLessTaken", {
+                  count: answer.n,
+                  lost: money(answer.lost, currency),
+                  days: answer.days,
+                })}
                 {answer.net ? (
                   <>
-                    {`Each space earns ${answer.profit_per_space_day?.text} a day, so these days are worth ${answer.won?.text}: `}
+                    {t("whatIf.eachSpaceEarnsDay", {
+                      profitperspaceday: answer.profit_per_space_day?.text,
+                      won: answer.won?.text,
+                    })}
                     <b>{`${answer.net.minor >= 0 ? "+" : ""}${money(answer.net, currency)}`}</b>
-                    {" in all."}
+                    {t("whatIf.all")}
                   </>
                 ) : (
-                  "What a saved day is worth is not known: too few sales say what a space earns."
+                  t("whatIf.whatSavedDayWorth")
                 )}
               </Typography>
-              {answer.needed && (
-                <Typography>{`It pays from ${answer.needed} of the days saved for each percent on.`}</Typography>
-              )}
+              {answer.needed && <Typography>{t("whatIf.paysDaysSavedEach", { needed: answer.needed })}</Typography>}
               <Assumed lines={answer.assumes} />
             </>
           )}
@@ -165,11 +170,11 @@ function WithoutPart({ currency }: { currency: string }) {
   const groups = useComparison(filter, by).data;
   const answer = useWithout(filter, by, trait, filled).data;
   return (
-    <Part title="Had I left some jobs alone">
+    <Part title={t("whatIf.hadILeftSome")}>
       <Inputs>
         <TextField
           select
-          label="By"
+          label={t("whatIf.by")}
           value={by}
           onChange={(event) => (setBy(event.target.value as Trait), setTrait(null))}
           sx={{ width: 190 }}
@@ -182,7 +187,7 @@ function WithoutPart({ currency }: { currency: string }) {
         </TextField>
         <TextField
           select
-          label="Without"
+          label={t("whatIf.without")}
           value={trait ?? ""}
           onChange={(event) => setTrait(event.target.value)}
           sx={{ width: 220 }}
@@ -195,7 +200,7 @@ function WithoutPart({ currency }: { currency: string }) {
         </TextField>
         <TextField
           select
-          label="Freed hours filled"
+          label={t("whatIf.freedHoursFilled")}
           value={filled}
           onChange={(event) => setFilled(Number(event.target.value))}
           sx={{ width: 150 }}
@@ -206,21 +211,25 @@ function WithoutPart({ currency }: { currency: string }) {
         </TextField>
       </Inputs>
       {trait === null ? (
-        <Typography sx={{ color: "text.secondary" }}>Choose what to leave out.</Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("whatIf.chooseWhatLeaveOut")}</Typography>
       ) : (
         answer && (
           <Box role="status">
             <Typography>
-              {`Without the ${answer.flips} flips of “${answer.label}” your profit would have been `}
+              {t("whatIf.withoutFlipsYourProfit", { flips: answer.flips, answer: answer.label })}
               <b>{money(answer.profit, currency)}</b>
-              {` instead of ${money(answer.with, currency)}`}
+              {t("whatIf.instead", { with: money(answer.with, currency) })}
               {answer.change && ` (${answer.change.minor >= 0 ? "+" : ""}${answer.change.text})`}
-              {`, at ${money(answer.pay, currency)} an hour instead of ${money(answer.pay_with, currency)}, with ${answer.freed?.text ?? "unknown hours"} freed.`}
+              {t("whatIf.hourInsteadFreed", {
+                pay: money(answer.pay, currency),
+                paywith: money(answer.pay_with, currency),
+                freed: answer.freed?.text ?? t("whatIf.unknownHours"),
+              })}
             </Typography>
             <Typography>
               {answer.made_up
-                ? `Nothing is lost once ${answer.made_up} of the freed hours go into flips like the rest.`
-                : "Whether the freed hours could make up for them cannot be told: pay or hours are not known, or the rest paid nothing."}
+                ? t("whatIf.nothingLostOnceFreed", { madeup: answer.made_up })
+                : t("whatIf.whetherFreedHoursCould")}
             </Typography>
             <Assumed lines={answer.assumes} />
           </Box>

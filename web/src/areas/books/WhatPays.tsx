@@ -19,17 +19,18 @@ import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import { EventDialog } from "../../kit/EventDialog";
 import { PlainList, Quiet } from "../../kit/layout";
+import { t } from "../../locales/books";
 
 // What is in hand by what it pays from here on: what to finish first, what to sell as it is, what to drop.
 type Row = FromHere["rows"][number];
 
 const HEADS: Record<Row["advice"], string> = {
-  list: "List it",
-  finish: "Finish it",
-  less: "Finish it, for less than you aim for",
-  as_is: "Sell it as it is",
-  drop: "Drop it",
-  unknown: "Not known yet",
+  list: t("whatPays.list"),
+  finish: t("whatPays.finish"),
+  less: t("whatPays.finishLessThanYou"),
+  as_is: t("whatPays.sell"),
+  drop: t("whatPays.drop"),
+  unknown: t("whatPays.knownYet"),
 };
 const TONE: Record<Row["advice"], string> = {
   list: "secondary.main",
@@ -46,11 +47,11 @@ function FromHerePart({ workshop }: { workshop: Workshop }) {
   if (!found.data) return null;
   const { rows } = found.data;
   return (
-    <Part title="In hand: what next">
+    <Part title={t("whatPays.handWhatNext")}>
       {rows.length === 0 ? (
-        <Typography sx={{ color: "text.secondary" }}>Nothing is in hand that is not for sale.</Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("whatPays.nothingHandSale")}</Typography>
       ) : (
-        <PlainList component="ol" aria-label="In hand by what it pays from here on">
+        <PlainList component="ol" aria-label={t("whatPays.handWhatPaysHere")}>
           {rows.map((row) => (
             <Box
               component="li"
@@ -62,8 +63,12 @@ function FromHerePart({ workshop }: { workshop: Workshop }) {
                 <Box sx={{ fontWeight: 600 }}>{HEADS[row.advice]}</Box>
                 <Link to={`/pieces/${row.piece.id}${row.advice === "list" ? "/price" : ""}`}>{row.piece.name}</Link>
                 {["as_is", "drop"].includes(row.advice) && (
-                  <Button size="small" onClick={() => setDropped(row)} aria-label={`Drop ${row.piece.name}`}>
-                    Drop
+                  <Button
+                    size="small"
+                    onClick={() => setDropped(row)}
+                    aria-label={t("whatPays.drop2", { piece: row.piece.name })}
+                  >
+                    {t("whatPays.drop3")}
                   </Button>
                 )}
               </Box>
@@ -73,15 +78,14 @@ function FromHerePart({ workshop }: { workshop: Workshop }) {
         </PlainList>
       )}
       <Typography variant="caption" component="p" sx={{ color: "text.secondary" }}>
-        What was spent and worked so far is spent either way, so it is left out. What a piece brings as it stands is
-        common practice, weak.
+        {t("whatPays.whatSpentWorkedSo")}
       </Typography>
       {dropped && (
         <EventDialog
           pieceId={dropped.piece.id}
           kind="scrapped"
-          submit="Record it scrapped"
-          title={`Drop ${dropped.piece.name}`}
+          submit={t("whatPays.recordScrapped")}
+          title={t("whatPays.drop2", { piece: dropped.piece.name })}
           workshop={workshop}
           onClose={() => setDropped(null)}
         />
@@ -107,27 +111,23 @@ export default function WhatPays() {
   });
   const group = comparison.data?.rows.find((row) => row.key === trait);
   return (
-    <BooksFrame
-      title="What pays"
-      line={
-        comparison.data?.opening ??
-        "Each group of flips against all the rest, with its doubt. Two flips on either side are needed."
-      }
-    >
+    <BooksFrame title={t("whatPays.whatPays")} line={comparison.data?.opening ?? t("whatPays.eachGroupFlipsAgainst")}>
       {(currency) =>
         // All at once: what comes later would push the rest about.
         !comparison.data || !ahead.data || !(spread.data ?? spread.error) ? (
-          <LinearProgress aria-label="Comparing" />
+          <LinearProgress aria-label={t("whatPays.comparing")} />
         ) : (
           <>
             <Part
-              title="Compared"
+              title={t("whatPays.compared")}
               action={
                 <>
-                  <Button onClick={() => setTable(!table)}>{table ? "Compared as bars" : "Compared as a table"}</Button>
+                  <Button onClick={() => setTable(!table)}>
+                    {table ? t("whatPays.comparedBars") : t("whatPays.comparedTable")}
+                  </Button>
                   <TextField
                     select
-                    label="By"
+                    label={t("whatPays.by")}
                     value={by}
                     onChange={(event) => set({ by: event.target.value, trait: null })}
                     sx={{ width: 190 }}
@@ -152,7 +152,7 @@ export default function WhatPays() {
                 key={`${by}/${trait}`}
                 year={filter.year ?? ""}
                 currency={currency}
-                title={`Flips behind “${group?.label ?? trait}”`}
+                title={t("whatPays.flipsBehind", { group: group?.label ?? trait })}
                 behind={{ by, trait }}
               />
             )}
@@ -180,10 +180,8 @@ function List({ title, flips, currency }: { title: string; flips: One[]; currenc
             <Link to={`/pieces/${flip.id}`} style={{ fontWeight: 600 }}>
               {flip.name}
             </Link>
-            {`: ${flip.profit?.text} ${currency}${flip.effort ? ` in ${flip.effort.text}` : ", hours not known"}`}
-            <Quiet>
-              {flip.reasons.length ? flip.reasons.join("; ") : "nothing sets it apart that history can show"}
-            </Quiet>
+            {`: ${flip.profit?.text} ${currency}${flip.effort ? t("whatPays.in", { effort: flip.effort.text }) : t("whatPays.hoursKnown")}`}
+            <Quiet>{flip.reasons.length ? flip.reasons.join("; ") : t("whatPays.nothingSetsApartHistory")}</Quiet>
           </li>
         ))}
       </Box>
@@ -194,10 +192,12 @@ function List({ title, flips, currency }: { title: string; flips: One[]; currenc
 function StandoutsPart({ spread, currency }: { spread: FlipSpread; currency: string }) {
   if (spread.n === 0) return null;
   return (
-    <Part title="Best and worst">
+    <Part title={t("whatPays.bestWorst")}>
       <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, gap: 3 }}>
-        <List title="Brought most" flips={spread.best} currency={currency} />
-        {spread.worst.length > 0 && <List title="Brought least" flips={spread.worst} currency={currency} />}
+        <List title={t("whatPays.broughtMost")} flips={spread.best} currency={currency} />
+        {spread.worst.length > 0 && (
+          <List title={t("whatPays.broughtLeast")} flips={spread.worst} currency={currency} />
+        )}
       </Box>
     </Part>
   );

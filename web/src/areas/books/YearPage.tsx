@@ -22,13 +22,14 @@ import { PaceBars } from "./PaceBars";
 import { KEPT, useBooksFilter } from "./useBooksFilter";
 import { PlainList, Quiet } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/books";
 
 const KINDS = [
-  { key: "tool", label: "Tool" },
-  { key: "overhead", label: "Overhead (rent, power, insurance)" },
-  { key: "filming", label: "Filming" },
-  { key: "gift", label: "Gift" },
-  { key: "other", label: "Other income" },
+  { key: "tool", label: t("yearPage.tool") },
+  { key: "overhead", label: t("yearPage.overheadRentPowerInsurance") },
+  { key: "filming", label: t("yearPage.filming") },
+  { key: "gift", label: t("yearPage.gift") },
+  { key: "other", label: t("yearPage.otherIncome") },
 ];
 
 export default function YearPage() {
@@ -40,65 +41,73 @@ export default function YearPage() {
   const save = useSave();
   const { done, remove } = useUndo();
   if (year.error && !isKept(year)) return <Failure error={year.error} again={() => void year.refetch()} />;
-  if (!year.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!year.data || !workshop.data) return <LinearProgress aria-label={t("yearPage.loading")} />;
   const currency = workshop.data.currency;
   const { goals, typed, entries, sums, filming, left } = year.data;
   return (
     <>
-      <PageHead
-        title={`The year ${year.data.year}`}
-        line="Goals with their pace, money that belongs to no flip, and files for others."
-      >
+      <PageHead title={t("yearPage.year", { year: year.data.year })} line={t("yearPage.goalsTheirPaceMoney")}>
         <TextField
-          label="Year"
+          label={t("yearPage.year2")}
           type="number"
           value={wanted}
           onChange={(event) => /^\d{4}$/.test(event.target.value) && set({ year: event.target.value })}
           sx={{ width: 110 }}
         />
       </PageHead>
-      <SubNav name="Books" pages={BOOKS_PAGES} keep={KEPT} />
-      <Part title="Goals" action={<Button onClick={() => setAsked("goals")}>Set goals</Button>}>
+      <SubNav name={t("yearPage.books")} pages={BOOKS_PAGES} keep={KEPT} />
+      <Part
+        title={t("yearPage.goals")}
+        action={<Button onClick={() => setAsked("goals")}>{t("yearPage.setGoals")}</Button>}
+      >
         <PaceBars goals={goals} />
         <SmallTable
-          label="Goals"
-          columns={["Aim", ["Goal"], ["So far"], ["Leads to"], "How it goes"]}
+          label={t("yearPage.goals")}
+          columns={[
+            t("yearPage.aim"),
+            [t("yearPage.goal")],
+            [t("yearPage.soFar")],
+            [t("yearPage.leads")],
+            t("yearPage.howGoes"),
+          ]}
           rows={goals.map((goal) => ({
             key: goal.key,
             cells: [
               goal.key === "pieces" ? goal.label : `${goal.label}, ${currency}`,
               goal.goal ?? "none",
-              goal.so_far ?? "not yet",
+              goal.so_far ?? t("yearPage.yet"),
               goal.heading ?? "–",
               <>
                 {goal.text}
-                {goal.needed && <Quiet>{`needs ${goal.needed}`}</Quiet>}
+                {goal.needed && <Quiet>{t("yearPage.needs", { needed: goal.needed })}</Quiet>}
               </>,
             ],
           }))}
         />
       </Part>
-      <Part title="Apart from flips" action={<Button onClick={() => setAsked("entry")}>Note money</Button>}>
-        <Figures
-          figures={[left]}
-          currency={currency}
-          notes={{ left: "tools, overhead, filming and gifts count here and in no flip" }}
-        />
+      <Part
+        title={t("yearPage.apartFlips")}
+        action={<Button onClick={() => setAsked("entry")}>{t("yearPage.noteMoney")}</Button>}
+      >
+        <Figures figures={[left]} currency={currency} notes={{ left: t("yearPage.toolsOverheadFilmingGifts") }} />
         {sums.length > 0 && (
           <Typography sx={{ my: 1 }}>
             {sums.map((sum) => `${sum.label} ${sum.spent ? "−" : ""}${sum.amount?.text}`).join(" · ")}
-            {filming && filming.seconds > 0 && ` · ${filming.text} of filming, in no pay`}
+            {filming && filming.seconds > 0 && t("yearPage.filmingPay", { filming: filming.text })}
           </Typography>
         )}
         {entries.length === 0 ? (
-          <Typography sx={{ color: "text.secondary", mt: 1 }}>
-            Nothing noted. A sander bought for the workshop, the power bill, what a film brought: it is set against the
-            year and kept out of flips.
-          </Typography>
+          <Typography sx={{ color: "text.secondary", mt: 1 }}>{t("yearPage.nothingNotedSanderBought")}</Typography>
         ) : (
           <SmallTable
-            label="Money apart from flips"
-            columns={["When", "What", "Kind", [`Amount, ${currency}`], ""]}
+            label={t("yearPage.moneyApartFlips")}
+            columns={[
+              t("yearPage.when"),
+              t("yearPage.what"),
+              t("yearPage.kind"),
+              [t("yearPage.amount", { currency })],
+              "",
+            ]}
             rows={entries.map((entry) => ({
               key: entry.id,
               cells: [
@@ -109,7 +118,7 @@ export default function YearPage() {
                 <IconButton
                   key="remove"
                   className="no-print"
-                  aria-label={`Remove ${entry.what}`}
+                  aria-label={t("yearPage.remove", { what: entry.what })}
                   onClick={() =>
                     void remove(api.DELETE("/api/workshop-entries/{id}", { params: { path: { id: entry.id } } }))
                   }
@@ -128,45 +137,44 @@ export default function YearPage() {
       </Box>
       {asked === "goals" && (
         <FormDialog
-          title={`Goals for ${wanted}`}
-          submit="Set goals"
+          title={t("yearPage.goals2", { wanted })}
+          submit={t("yearPage.setGoals")}
           fields={[
             {
               name: "profit",
-              label: "Profit",
+              label: t("yearPage.profit"),
               kind: "text",
               unit: currency,
               half: true,
-              help: "leave blank for no goal",
+              help: t("yearPage.leaveBlankGoal"),
             },
-            { name: "hourly", label: "Hourly pay", kind: "text", unit: currency, half: true },
-            { name: "pieces", label: "Pieces sold", kind: "text", half: true },
+            { name: "hourly", label: t("yearPage.hourlyPay"), kind: "text", unit: currency, half: true },
+            { name: "pieces", label: t("yearPage.piecesSold"), kind: "text", half: true },
           ]}
           initial={typed}
           onClose={() => setAsked(null)}
           onSubmit={async (values) => {
             await ask(api.PUT("/api/years/{year}/goals", { params: { path: { year: wanted } }, body: values }));
-            done(`Goals for ${wanted} set`);
+            done(t("yearPage.goalsSet", { wanted }));
             setAsked(null);
           }}
         />
       )}
       {asked === "entry" && (
         <FormDialog
-          title="Money apart from flips"
-          submit="Note it"
+          title={t("yearPage.moneyApartFlips")}
+          submit={t("yearPage.note")}
           fields={[
-            { name: "what", label: "What", kind: "text" },
-            { name: "kind", label: "Kind", kind: "select", options: KINDS },
-            { name: "amount", label: "Amount", kind: "text", unit: currency, half: true },
-            { name: "on", label: "Date", kind: "date", half: true },
+            { name: "what", label: t("yearPage.what"), kind: "text" },
+            { name: "kind", label: t("yearPage.kind"), kind: "select", options: KINDS },
+            { name: "amount", label: t("yearPage.amount2"), kind: "text", unit: currency, half: true },
+            { name: "on", label: t("yearPage.date"), kind: "date", half: true },
           ]}
           initial={{ kind: "tool" }}
           onClose={() => setAsked(null)}
           onSubmit={async ({ what = "", kind = "", amount = "", on = "" }) => {
-            await save(
-              api.POST("/api/workshop-entries", { body: { what, kind, amount, on } }),
-              (made) => `${made.what} noted`,
+            await save(api.POST("/api/workshop-entries", { body: { what, kind, amount, on } }), (made) =>
+              t("yearPage.noted", { what: made.what }),
             );
             setAsked(null);
           }}
@@ -181,26 +189,26 @@ function ExportsPart({ year }: { year: number }) {
   const files = [
     {
       href: "/api/export/flips.csv",
-      label: "Flips as CSV",
-      note: "one row a flip, all years; comes in again under “Bring in past flips”",
+      label: t("yearPage.flipsCsv"),
+      note: t("yearPage.oneRowFlipAll"),
     },
-    { href: "/api/export/costs.csv", label: "Costs as CSV", note: "every share of every cost" },
-    { href: "/api/export/hours.csv", label: "Hours as CSV", note: "every stretch of work by person and kind" },
-    { href: "/api/export/sales.csv", label: "Sales as CSV", note: "with fees, delivery, tips and refunds" },
+    { href: "/api/export/costs.csv", label: t("yearPage.costsCsv"), note: t("yearPage.everyShareEveryCost") },
+    { href: "/api/export/hours.csv", label: t("yearPage.hoursCsv"), note: t("yearPage.everyStretchWorkPerson") },
+    { href: "/api/export/sales.csv", label: t("yearPage.salesCsv"), note: t("yearPage.feesDeliveryTipsRefunds") },
     {
       href: "/api/export/books.journal",
-      label: "Accounting journal",
-      note: "double entry in plain text, in balance; costs stand in inventory until the sale",
+      label: t("yearPage.accountingJournal"),
+      note: t("yearPage.doubleEntryPlainText"),
     },
     {
       href: `/api/export/tax/${year}`,
-      label: `Tax year ${year}`,
-      note: "purchases, costs, sales, mileage and stock at both ends; what counts is for your local rules",
+      label: t("yearPage.taxYear", { year }),
+      note: t("yearPage.purchasesCostsSalesMileage"),
     },
-    { href: `/api/export/year/${year}`, label: `Summary of ${year} as PDF`, note: "to print" },
+    { href: `/api/export/year/${year}`, label: t("yearPage.summaryPdf", { year }), note: t("yearPage.print") },
   ];
   return (
-    <Part title="Files">
+    <Part title={t("yearPage.files")}>
       <PlainList>
         {files.map((file) => (
           <Box

@@ -11,6 +11,7 @@ import { type Named, type ShareInput, startWith, type Values } from "../../kit/f
 import { FormDialog } from "../../kit/FormDialog";
 import { costFields } from "../../kit/workFields";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/flips";
 
 type Props = { cost?: Cost; piece: Named; workshop: Workshop; onClose: () => void };
 
@@ -46,8 +47,8 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
   if (!today) return null;
   return (
     <FormDialog
-      title={cost ? "Correct cost" : "Record cost"}
-      submit={cost ? "Save cost" : "Record cost"}
+      title={cost ? t("costDialog.correctCost") : t("costDialog.recordCost")}
+      submit={cost ? t("costDialog.saveCost") : t("costDialog.recordCost")}
       fields={costFields(workshop)}
       initial={cost ? typed(cost) : { spent_on: today }}
       initialPieces={cost ? shares(cost) : startWith(piece)}
@@ -61,7 +62,10 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
       onSubmit={async (values, pieces, again) => {
         if (cost) {
           const path = { params: { path: { id: cost.id } } };
-          await save(api.PATCH("/api/costs/{id}", { ...path, body: body(values, pieces) }), "Cost corrected");
+          await save(
+            api.PATCH("/api/costs/{id}", { ...path, body: body(values, pieces) }),
+            t("costDialog.costCorrected"),
+          );
         } else {
           await tell(
             {
@@ -73,7 +77,11 @@ export function CostDialog({ cost, piece, workshop, onClose }: Props) {
               const sent = { ...body(values, pieces), ...(covered ? { covers: covered } : {}) };
               return api.POST("/api/costs", { body: sent, ...how });
             },
-            (made) => done(`${made.what} recorded, ${made.amount?.text} ${workshop.currency}`, undoOf(made)),
+            (made) =>
+              done(
+                t("costDialog.recorded", { what: made.what, amount: made.amount?.text, currency: workshop.currency }),
+                undoOf(made),
+              ),
           );
         }
         if (!again) onClose();

@@ -12,6 +12,7 @@ import Button from "@mui/material/Button";
 import { useUpload } from "../../kit/photos/useUpload";
 import { FileButton } from "../../kit/FileButton";
 import { Quiet } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
   const [dialog, setDialog] = useState<Cost | null>(null);
@@ -20,20 +21,20 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
   const lacking = piece.costs.filter((cost) => !cost.trip_id && cost.receipts.length === 0).length;
   const spent = piece.figures.find((figure) => figure.key === "cash_in")?.text;
   const summary = [
-    piece.costs.length === 0 ? "nothing beyond the price paid" : lines(piece.costs.length),
-    spent && `${spent} in it`,
-    lacking > 0 && `receipt missing on ${lacking}`,
+    piece.costs.length === 0 ? t("costsPart.nothingBeyondPricePaid") : lines(piece.costs.length),
+    spent && t("costsPart.inIt", { spent }),
+    lacking > 0 && t("costsPart.receiptMissing", { lacking }),
   ]
     .filter(Boolean)
     .join(" · ");
   return (
-    <Fold title="Costs" summary={summary}>
-      {piece.costs.length === 0 && <Quiet>Nothing spent beyond the price paid.</Quiet>}
+    <Fold title={t("costsPart.costs")} summary={summary}>
+      {piece.costs.length === 0 && <Quiet>{t("costsPart.nothingSpentBeyondPrice")}</Quiet>}
       <Entries>
         {piece.costs.map((cost) => (
           <Entry
             key={cost.id}
-            day={cost.spent_on?.text ?? "no date"}
+            day={cost.spent_on?.text ?? t("costsPart.date")}
             name={cost.what}
             amount={`${cost.shares.find((one) => one.piece_id === piece.id)?.amount?.text} ${workshop.currency}`}
             onCorrect={cost.trip_id ? undefined : () => setDialog(cost)}
@@ -48,12 +49,13 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
             <Quiet component="span">
               {cost.trip_id ? (
                 <>
-                  , <Link to="/scout/trips">trip</Link>
+                  , <Link to="/scout/trips">{t("costsPart.trip")}</Link>
                 </>
               ) : (
                 `, ${cost.category}`
               )}
-              {cost.shares.length > 1 && `, shared: ${cost.amount?.text} over ${cost.shares.length} pieces`}
+              {cost.shares.length > 1 &&
+                t("costsPart.sharedOverPieces", { amount: cost.amount?.text, count: cost.shares.length })}
             </Quiet>
           </Entry>
         ))}
@@ -63,7 +65,7 @@ export function CostsPart({ piece, workshop }: { piece: Piece; workshop: Worksho
   );
 }
 
-const lines = (count: number) => (count === 1 ? "1 line" : `${count} lines`);
+const lines = (count: number) => t("costsPart.lines", { count });
 
 // A cost's receipt: photographed onto it, and shown.
 function ReceiptButton({ cost }: { cost: Cost }) {
@@ -78,9 +80,9 @@ function ReceiptButton({ cost }: { cost: Cost }) {
           href={small.replace("-small", "")}
           target="_blank"
           rel="noreferrer"
-          aria-label={`Receipt ${place + 1} of ${cost.what}`}
+          aria-label={t("costsPart.receipt", { place: place + 1, what: cost.what })}
         >
-          Receipt
+          {t("costsPart.receipt2")}
         </Button>
       ))}
       {cost.receipts.length === 0 && (
@@ -88,12 +90,12 @@ function ReceiptButton({ cost }: { cost: Cost }) {
           size="small"
 
           disabled={progress !== null}
-          aria-label={`Photograph the receipt of ${cost.what}`}
+          aria-label={t("costsPart.photographReceipt", { what: cost.what })}
           accept="image/*"
-          files={`Receipt file of ${cost.what}`}
+          files={t("costsPart.receiptFile", { what: cost.what })}
           onFiles={(files) => void send(files, "receipt")}
         >
-          Receipt…
+          {t("costsPart.receipt3")}
         </FileButton>
       )}
       {refused.length > 0 && (

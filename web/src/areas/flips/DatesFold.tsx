@@ -10,25 +10,26 @@ import { EventDialog } from "../../kit/EventDialog";
 import { Fold } from "../../kit/Fold";
 import { EVENT_BUTTONS } from "./EventButtons";
 import { Quiet } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 function details(event: PieceEvent, currency: string): string {
   const { sale, refund } = event;
   const money = (name: string, amount?: { text: string } | null) => amount && `${name} ${amount.text} ${currency}`;
   const parts = sale
     ? [
-        sale.price ? `for ${sale.price.text} ${currency}` : "price not known",
+        sale.price ? t("datesFold.for", { price: sale.price.text, currency }) : t("datesFold.priceKnown"),
         money("tip", sale.tip),
         money("fee", sale.fee),
         money("delivery", sale.delivery),
         money("asked", sale.asking),
       ]
     : refund
-      ? [`${refund.amount?.text} ${currency}`, money("fee given back", refund.fee_back)]
+      ? [`${refund.amount?.text} ${currency}`, money(t("datesFold.feeGivenBack"), refund.fee_back)]
       : [
           event.asking
-            ? `at ${event.asking.text} ${currency}`
+            ? t("datesFold.at", { asking: event.asking.text, currency })
             : ["listed"].includes(event.kind)
-              ? "asking price not known"
+              ? t("datesFold.askingPriceKnown")
               : null,
         ];
   return [...parts, event.channel].filter(Boolean).join(", ");
@@ -39,12 +40,15 @@ export function DatesFold({ piece, workshop }: { piece: Piece; workshop: Worksho
   const { remove } = useUndo();
   const last = piece.events[piece.events.length - 1];
   return (
-    <Fold title="Dates" summary={last && `${last.label.toLowerCase()} ${last.on?.text ?? "on a day not known"}`}>
+    <Fold
+      title={t("datesFold.dates")}
+      summary={last && `${last.label.toLowerCase()} ${last.on?.text ?? t("datesFold.dayKnown")}`}
+    >
       <Entries>
         {piece.events.map((event) => (
           <Entry
             key={event.id ?? event.kind}
-            day={event.on?.text ?? "date not known"}
+            day={event.on?.text ?? t("datesFold.dateKnown")}
             name={event.label.toLowerCase()}
             onCorrect={
               event.id === null || event.set_id || event.kind === "split" ? undefined : () => setCorrecting(event)
@@ -54,7 +58,7 @@ export function DatesFold({ piece, workshop }: { piece: Piece; workshop: Worksho
                 ? undefined
                 : () => remove(api.DELETE("/api/events/{id}", { params: { path: { id: event.id! } } }))
             }
-            removeWord="Undo it"
+            removeWord={t("datesFold.undo")}
           >
             <Box component="span" sx={{ fontWeight: 500 }}>
               {event.label}
@@ -63,10 +67,10 @@ export function DatesFold({ piece, workshop }: { piece: Piece; workshop: Worksho
             {event.set_id && (
               <>
                 {" "}
-                in a <Link to={`/floor/sets/${event.set_id}`}>set</Link>
+                {t("datesFold.inA")} <Link to={`/floor/sets/${event.set_id}`}>{t("datesFold.set")}</Link>
               </>
             )}
-            {!event.recorded && <Quiet component="span">from the hours</Quiet>}
+            {!event.recorded && <Quiet component="span">{t("datesFold.hours")}</Quiet>}
           </Entry>
         ))}
       </Entries>
@@ -75,7 +79,7 @@ export function DatesFold({ piece, workshop }: { piece: Piece; workshop: Worksho
           pieceId={piece.id}
           kind={correcting.kind as EventKind}
           event={correcting}
-          submit={EVENT_BUTTONS[correcting.kind] ?? "Record"}
+          submit={EVENT_BUTTONS[correcting.kind] ?? t("datesFold.record")}
           workshop={workshop}
           openSteps={piece.open_steps}
           onClose={() => setCorrecting(null)}
@@ -86,6 +90,8 @@ export function DatesFold({ piece, workshop }: { piece: Piece; workshop: Worksho
 }
 
 function bought(piece: Piece, currency: string): string {
-  if (piece.fields.purchase === "") return "at a price not known";
-  return Number(piece.fields.purchase) === 0 ? "for nothing" : `for ${piece.fields.purchase} ${currency}`;
+  if (piece.fields.purchase === "") return t("datesFold.priceKnown2");
+  return Number(piece.fields.purchase) === 0
+    ? t("datesFold.nothing")
+    : t("datesFold.for2", { purchase: piece.fields.purchase, currency });
 }

@@ -19,6 +19,7 @@ import { useDraftState } from "../../kit/session/useDraft";
 import { useTell } from "../../kit/session/useTell";
 import { useUndo } from "../../kit/session/undo";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 type Line = {
   key: number;
@@ -46,7 +47,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
   });
   const fresh = () => offers.map((offer, place) => line(place, offer));
   const bare = () => ({ day: workshop.today.iso, lines: fresh() });
-  const { value, set: change, begin, back } = useDraftState("hours of the day", bare());
+  const { value, set: change, begin, back } = useDraftState(t("dayPart.hoursDay"), bare());
   const { day, lines } = value;
   const setDay = (next: string) => change((before) => ({ ...before, day: next }));
   const setLines = (next: (all: Line[]) => Line[]) => change((before) => ({ ...before, lines: next(before.lines) }));
@@ -75,12 +76,19 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
     try {
       await tell(
         {
-          what: `Hours of the day, ${written.map((one) => one.name || "another piece").join(", ")}`,
+          what: t("dayPart.hoursDay2", {
+            written: written.map((one) => one.name || t("dayPart.anotherPiece")).join(", "),
+          }),
           today: day === workshop.today.iso ? ["worked_on"] : [],
         },
         (how) => api.POST("/api/days", { body: { worked_on: day, unit, rows }, ...how }),
         (made) =>
-          done(`${made.ids.length === 1 ? "One entry" : `${made.ids.length} entries`} of hours recorded`, undoOf(made)),
+          done(
+            t("dayPart.hoursRecorded", {
+              more: t("dayPart.entries", { count: made.ids.length }),
+            }),
+            undoOf(made),
+          ),
       );
       begin({ ...bare(), day });
     } catch (error) {
@@ -89,11 +97,11 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
     }
   };
   return (
-    <Part title="Hours of the day">
+    <Part title={t("dayPart.hoursDay3")}>
       {back && <BackAgain onAnew={() => begin(bare())} />}
       <Row gap={2} sx={{ mb: 2 }}>
         <TextField
-          label="Date"
+          label={t("dayPart.date")}
           type="date"
           value={day}
           onChange={(event) => setDay(event.target.value)}
@@ -103,25 +111,25 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
           sx={{ width: 190 }}
         />
         <Button onClick={() => setDay(day === yesterday ? workshop.today.iso : yesterday)}>
-          {day === yesterday ? "Today" : "Yesterday"}
+          {day === yesterday ? t("dayPart.today") : t("dayPart.yesterday")}
         </Button>
         <ToggleButtonGroup
           exclusive
           size="small"
           value={unit}
           onChange={(_, value: "h" | "min" | null) => value && setUnit(value)}
-          aria-label="A bare number is"
+          aria-label={t("dayPart.bareNumber")}
         >
-          <ToggleButton value="h">hours</ToggleButton>
-          <ToggleButton value="min">minutes</ToggleButton>
+          <ToggleButton value="h">{t("dayPart.hours")}</ToggleButton>
+          <ToggleButton value="min">{t("dayPart.minutes")}</ToggleButton>
         </ToggleButtonGroup>
-        <Typography variant="caption">What a number without a unit is. Blank lines are left out.</Typography>
+        <Typography variant="caption">{t("dayPart.whatNumberWithoutUnit")}</Typography>
       </Row>
       {lines.slice(0, shown).map((one) => (
         <Box
           key={one.key}
           role="group"
-          aria-label={one.name || "Another piece"}
+          aria-label={one.name || t("dayPart.anotherPiece2")}
           sx={{
             display: "grid",
             gridTemplateColumns: { xs: "1fr 1fr", md: "minmax(180px, 1.4fr) 190px 190px auto" },
@@ -135,7 +143,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
           <Box sx={{ gridColumn: { xs: "1 / -1", md: "auto" }, alignSelf: "center", fontWeight: 600 }}>
             {one.name || (
               <PiecesField
-                spec={{ name: "pieces", label: "Pieces worked on", kind: "pieces" }}
+                spec={{ name: "pieces", label: t("dayPart.piecesWorked"), kind: "pieces" }}
                 value={one.pieces}
                 onChange={(pieces) => set(one.key, { pieces })}
               />
@@ -143,7 +151,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
           </Box>
           <TextField
             select
-            label="Kind of work"
+            label={t("dayPart.kindWork")}
             value={one.kind}
             onChange={(event) => set(one.key, { kind: event.target.value })}
           >
@@ -154,7 +162,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
             ))}
           </TextField>
           <TextField
-            label={`How long, ${unit}`}
+            label={t("dayPart.howLong", { unit })}
             value={one.effort}
             onChange={(event) => set(one.key, { effort: event.target.value })}
             error={!!wrong(one.key)}
@@ -165,7 +173,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
               size="small"
               value={one.people}
               onChange={(_, who: number[]) => who.length > 0 && set(one.key, { people: who })}
-              aria-label="Who"
+              aria-label={t("dayPart.who")}
             >
               {people.map((person) => (
                 <ToggleButton key={person.id} value={person.id}>
@@ -178,7 +186,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
             <DoneWith
               pieces={one.pieces.map((piece) => piece.piece_id)}
               kind={one.kind}
-              effort={one.effort.trim() && unit === "min" ? `${one.effort} min` : one.effort}
+              effort={one.effort.trim() && unit === "min" ? t("dayPart.min", { effort: one.effort }) : one.effort}
               onChange={(steps) => set(one.key, { done: steps })}
             />
           </Box>
@@ -186,10 +194,12 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
       ))}
       <Row align="stretch" sx={{ mt: 2 }}>
         <Button variant="contained" disabled={written.length === 0} onClick={() => void save()}>
-          Record the day
+          {t("dayPart.recordDay")}
         </Button>
         {lines.length > shown && (
-          <Button onClick={() => setShown(lines.length)}>{`${lines.length - shown} more in hand`}</Button>
+          <Button onClick={() => setShown(lines.length)}>
+            {t("dayPart.moreHand", { count: lines.length - shown })}
+          </Button>
         )}
         <Button
           onClick={() => {
@@ -197,7 +207,7 @@ export function DayPart({ workshop, offers, yesterday }: Props) {
             setShown(lines.length + 1);
           }}
         >
-          Another piece
+          {t("dayPart.anotherPiece2")}
         </Button>
       </Row>
     </Part>

@@ -11,6 +11,7 @@ import NoteDialog from "../../kit/NoteDialog";
 import { useDiary } from "../../api/queries";
 import { FormDialog } from "../../kit/FormDialog";
 import { Quiet } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 // Everything that happened to a piece in order: dates, costs, work, steps, photos, changes of mind.
 const WORDS: Record<string, string> = {
@@ -32,7 +33,7 @@ function WholeDiary({ id, currency }: { id: number; currency: string }) {
       {data.map((line, place) => (
         <Entry
           key={place}
-          day={line.on?.text ?? "no date"}
+          day={line.on?.text ?? t("diaryPart.date")}
           name={line.text}
           {...(line.money
             ? { amount: `${line.money.text} ${currency}` }
@@ -58,34 +59,34 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
   const [noting, setNoting] = useState(false);
   return (
     <Fold
-      title="Diary"
+      title={t("diaryPart.diary")}
       summary={diarySummary(piece)}
       action={
         <>
-          <Button onClick={() => setNoting(true)}>Note something</Button>
-          {into && <Button onClick={() => setSharing(true)}>Change the shares of the split</Button>}
+          <Button onClick={() => setNoting(true)}>{t("diaryPart.noteSomething")}</Button>
+          {into && <Button onClick={() => setSharing(true)}>{t("diaryPart.changeSharesSplit")}</Button>}
           <Button onClick={() => setWhole(!whole)} aria-expanded={whole}>
-            {whole ? "Only notes" : "Everything in order"}
+            {whole ? t("diaryPart.onlyNotes") : t("diaryPart.everythingOrder")}
           </Button>
         </>
       }
     >
       {whole && <WholeDiary id={piece.id} currency={currency} />}
       {!whole && piece.diary.length === 0 && piece.damages.length === 0 && (
-        <Quiet>No notes: changes of mind, damage and what was tried are kept here.</Quiet>
+        <Quiet>{t("diaryPart.notesChangesMindDamage")}</Quiet>
       )}
       <Entries>
         {!whole &&
           piece.damages.map((damage) => (
             <Entry
               key={`damage-${damage.id}`}
-              day={damage.on?.text ?? "no date"}
+              day={damage.on?.text ?? t("diaryPart.date")}
               name={damage.what}
               onRemove={() => remove(api.DELETE("/api/damages/{id}", { params: { path: { id: damage.id } } }))}
-              removeWord="Undo it"
+              removeWord={t("diaryPart.undo")}
             >
               <Box component="span" sx={{ color: "error.main", fontWeight: 500 }}>
-                Broken {damage.place}:
+                {t("diaryPart.broken", { place: damage.place })}
               </Box>{" "}
               {damage.what}
               {damage.changes.length > 0 && <Quiet>{damage.changes.join(", ")}</Quiet>}
@@ -106,8 +107,9 @@ export function DiaryPart({ piece, currency }: { piece: Piece; currency: string 
 
 function diarySummary({ diary, damages }: Piece): string {
   const last = diary[diary.length - 1];
-  const broken = damages.length > 0 && `broken ${damages.length === 1 ? "once" : `${damages.length} times`}`;
-  return [broken, last?.text ?? (broken ? null : "no notes yet")].filter(Boolean).join(" · ");
+  const broken =
+    damages.length > 0 && t("diaryPart.broken2", { more: t("diaryPart.times", { count: damages.length }) });
+  return [broken, last?.text ?? (broken ? null : t("diaryPart.notesYet"))].filter(Boolean).join(" · ");
 }
 
 // Changing by which parts a split piece passed its costs and hours on.
@@ -118,8 +120,8 @@ function SplitShares({ into, onClose }: Props) {
   const path = { params: { path: { id: into.event_id } } };
   return (
     <FormDialog
-      title="Shares of the split"
-      submit="Save shares"
+      title={t("diaryPart.sharesSplit")}
+      submit={t("diaryPart.saveShares")}
       fields={into.parts.map((part) => ({
         name: String(part.id),
         label: part.name,
@@ -132,7 +134,7 @@ function SplitShares({ into, onClose }: Props) {
       onSubmit={async (values) => {
         const parts = into.parts.map((part) => ({ piece_id: part.id, weight: values[String(part.id)] ?? "" }));
         const saved = await ask(api.PATCH("/api/splits/{id}", { ...path, body: { parts } }));
-        done(saved.changes.length ? saved.changes.join(" ") : "Nothing changed", undoOf(saved));
+        done(saved.changes.length ? saved.changes.join(" ") : t("diaryPart.nothingChanged"), undoOf(saved));
         onClose();
       }}
     />

@@ -16,6 +16,7 @@ import DialogTitle from "@mui/material/DialogTitle";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import Radio from "@mui/material/Radio";
 import RadioGroup from "@mui/material/RadioGroup";
+import { t } from "../../locales/flips";
 
 export function EditPiece({ piece, workshop, onClose }: { piece: Piece; workshop: Workshop; onClose: () => void }) {
   // The version that was opened: what is fetched anew behind the dialog must not slip under it.
@@ -28,7 +29,7 @@ export function EditPiece({ piece, workshop, onClose }: { piece: Piece; workshop
     const changed = Object.fromEntries(Object.entries(values).filter(([name, value]) => value !== before[name]));
     const path = { params: { path: { id: piece.id } } };
     const saved = await ask(api.PATCH("/api/pieces/{id}", { ...path, body: { ...changed, lock_version: version } }));
-    done(`${saved.fields.name} saved`, undoOf(saved));
+    done(t("editPiece.saved", { fields: saved.fields.name }), undoOf(saved));
     onClose();
   };
 
@@ -46,8 +47,8 @@ export function EditPiece({ piece, workshop, onClose }: { piece: Piece; workshop
   }
   return (
     <FormDialog
-      title={`Edit ${piece.ticket}`}
-      submit="Save piece"
+      title={t("editPiece.edit", { ticket: piece.ticket })}
+      submit={t("editPiece.savePiece")}
       fields={fields}
       initial={opened.fields as Values}
       onClose={onClose}
@@ -91,10 +92,10 @@ function TwoVersions({ fields, opened, theirs, yours, onClose, onChoose }: Props
   };
   return (
     <Dialog open onClose={onClose} aria-labelledby="two-versions">
-      <DialogTitle id="two-versions">Saved in another tab meanwhile</DialogTitle>
+      <DialogTitle id="two-versions">{t("editPiece.savedAnotherTabMeanwhile")}</DialogTitle>
       <DialogContent>
         {error && <Alert severity="error">{error}</Alert>}
-        <p>Nothing is lost. Choose what shall stand where the two differ.</p>
+        <p>{t("editPiece.nothingLostChooseWhat")}</p>
         {differing.map((field) => (
           <Box key={field.name} sx={{ borderTop: 1, borderColor: "divider", py: 1 }}>
             <Box sx={{ fontWeight: 600 }} id={`clash-${field.name}`}>
@@ -108,22 +109,22 @@ function TwoVersions({ fields, opened, theirs, yours, onClose, onChoose }: Props
               <FormControlLabel
                 value="theirs"
                 control={<Radio />}
-                label={`As saved there: ${shown(theirs[field.name])}`}
+                label={t("editPiece.savedThere", { theirs: shown(theirs[field.name]) })}
               />
               <FormControlLabel
                 value="yours"
                 control={<Radio />}
-                label={`As you have it: ${shown(yours[field.name])}`}
+                label={t("editPiece.youHave", { yours: shown(yours[field.name]) })}
               />
             </RadioGroup>
           </Box>
         ))}
-        {differing.length === 0 && <p>The two do not differ in anything you changed.</p>}
+        {differing.length === 0 && <p>{t("editPiece.twoDoDifferAnything")}</p>}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Keep theirs</Button>
+        <Button onClick={onClose}>{t("editPiece.keepTheirs")}</Button>
         <Button variant="contained" onClick={save}>
-          Save as chosen
+          {t("editPiece.saveChosen")}
         </Button>
       </DialogActions>
     </Dialog>

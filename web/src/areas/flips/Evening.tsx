@@ -17,19 +17,20 @@ import { useUpload } from "../../kit/photos/useUpload";
 import { useUndo } from "../../kit/session/undo";
 import { FileButton } from "../../kit/FileButton";
 import { PlainList, Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 export default function Evening() {
   const workshop = useWorkshop();
   const offers = useDayOffers();
   const failed = [workshop, offers].find((one) => one.error && !isKept(one));
   if (failed?.error) return <Failure error={failed.error} again={() => void failed.refetch()} />;
-  if (!workshop.data || !offers.data) return <LinearProgress aria-label="Loading" />;
+  if (!workshop.data || !offers.data) return <LinearProgress aria-label={t("evening.loading")} />;
   return (
     <>
-      <PageHead title="The evening" line="Write down the day: how long on what, and what was bought." />
-      <SubNav name="Today" pages={TODAY_PAGES} />
+      <PageHead title={t("evening.evening")} line={t("evening.writeDownDayHow")} />
+      <SubNav name={t("evening.today")} pages={TODAY_PAGES} />
       <DayPart workshop={workshop.data} offers={offers.data.rows} yesterday={offers.data.yesterday} />
-      <Part title="A receipt">
+      <Part title={t("evening.receipt")}>
         <ReceiptForm workshop={workshop.data} shops={offers.data.shops} />
       </Part>
       <LateReceipts receipts={offers.data.receipts} currency={workshop.data.currency} />
@@ -43,8 +44,8 @@ type Late = DayOffers["receipts"][number];
 function LateReceipts({ receipts, currency }: { receipts: Late[]; currency: string }) {
   if (receipts.length === 0) return null;
   return (
-    <Part title="Latest receipts">
-      <PlainList aria-label="Latest receipts">
+    <Part title={t("evening.latestReceipts")}>
+      <PlainList aria-label={t("evening.latestReceipts")}>
         {receipts.map((one) => (
           <ReceiptLine key={one.id} receipt={one} currency={currency} />
         ))}
@@ -56,38 +57,38 @@ function LateReceipts({ receipts, currency }: { receipts: Late[]; currency: stri
 function ReceiptLine({ receipt, currency }: { receipt: Late; currency: string }) {
   const { send, progress, refused } = useUpload({ receipt_id: receipt.id });
   const { remove } = useUndo();
-  const name = receipt.shop ?? "a shop that was not named";
+  const name = receipt.shop ?? t("evening.shopNamed");
   return (
     <Row component="li" sx={{ py: 1, borderBottom: 1, borderColor: "divider" }}>
       <Box sx={{ flex: "1 1 260px", minWidth: 0 }}>
         <Box sx={{ fontWeight: 600 }}>
-          {[receipt.shop ?? "Shop not named", receipt.spent_on?.text].filter(Boolean).join(", ")}
+          {[receipt.shop ?? t("evening.shopNamed2"), receipt.spent_on?.text].filter(Boolean).join(", ")}
         </Box>
         <Quiet>{receipt.lines.join(", ")}</Quiet>
       </Box>
       <Box sx={{ minWidth: 90, textAlign: "right" }}>{`${receipt.total?.text} ${currency}`}</Box>
       {receipt.photos.map((address, place) => (
         <Button key={address} size="small" component="a" href={address} target="_blank" rel="noreferrer">
-          {receipt.photos.length > 1 ? `Photo ${place + 1}` : "Photo"}
+          {receipt.photos.length > 1 ? t("evening.photo", { place: place + 1 }) : t("evening.photo2")}
         </Button>
       ))}
       <FileButton
         size="small"
         disabled={progress !== null}
         accept="image/*"
-        files={`Photo of the receipt from ${name}`}
+        files={t("evening.photoReceipt", { name })}
         multiple
         onFiles={(files) => void send(files, "receipt")}
       >
-        Photograph it
+        {t("evening.photograph")}
       </FileButton>
       <Button
         size="small"
         color="inherit"
-        aria-label={`Remove the receipt from ${name}`}
+        aria-label={t("evening.removeReceipt", { name })}
         onClick={() => void remove(api.DELETE("/api/receipts/{id}", { params: { path: { id: receipt.id } } }))}
       >
-        Remove
+        {t("evening.remove")}
       </Button>
       {refused.length > 0 && (
         <Box role="alert" sx={{ color: "error.main" }}>

@@ -18,19 +18,20 @@ import { api, ProblemError } from "../../api/client";
 import { useWorkshop } from "../../api/queries";
 import { Row } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/flips";
 
 export const EVENT_BUTTONS: Record<string, string> = {
-  first_work: "Record first work",
-  ready: "Record ready",
-  listed: "Record listing",
-  price_changed: "Change asking price",
-  sold: "Record sale",
-  kept: "Keep it",
-  given_away: "Give it away",
-  scrapped: "Scrap it",
-  parted_out: "Take it apart for parts",
-  lost: "It was lost",
-  refunded: "Record refund",
+  first_work: t("eventButtons.recordFirstWork"),
+  ready: t("eventButtons.recordReady"),
+  listed: t("eventButtons.recordListing"),
+  price_changed: t("eventButtons.changeAskingPrice"),
+  sold: t("eventButtons.recordSale"),
+  kept: t("eventButtons.keep"),
+  given_away: t("eventButtons.giveAway"),
+  scrapped: t("eventButtons.scrap"),
+  parted_out: t("eventButtons.takeApartParts"),
+  lost: t("eventButtons.lost"),
+  refunded: t("eventButtons.recordRefund"),
 };
 
 // Ends without a sale, behind one button.
@@ -58,7 +59,7 @@ export function EventButtons({ piece, workshop, first }: { piece: Piece; worksho
         ))}
         {endings.length > 0 && (
           <Button aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>
-            Ended another way
+            {t("eventButtons.endedAnotherWay")}
           </Button>
         )}
       </Row>
@@ -80,7 +81,7 @@ export function EventButtons({ piece, workshop, first }: { piece: Piece; worksho
             setSplitting(true);
           }}
         >
-          Split it into several
+          {t("eventButtons.splitIntoSeveral")}
         </MenuItem>
       </Menu>
       {splitting && <SplitDialog piece={piece} workshop={workshop} onClose={() => setSplitting(false)} />}
@@ -88,7 +89,7 @@ export function EventButtons({ piece, workshop, first }: { piece: Piece; worksho
         <EventDialog
           pieceId={piece.id}
           kind={dialog}
-          submit={EVENT_BUTTONS[dialog] ?? "Record"}
+          submit={EVENT_BUTTONS[dialog] ?? t("eventButtons.record")}
           workshop={workshop}
           openSteps={piece.open_steps}
           onClose={() => setDialog(null)}
@@ -122,9 +123,8 @@ function SplitDialog({ piece, workshop, onClose }: Props) {
     event.preventDefault();
     try {
       const path = { params: { path: { id: piece.id } } };
-      await save(
-        api.POST("/api/pieces/{id}/split", { ...path, body: { on, parts } }),
-        (made) => `Split into ${made.pieces.map((one) => one.ticket).join(" and ")}`,
+      await save(api.POST("/api/pieces/{id}/split", { ...path, body: { on, parts } }), (made) =>
+        t("eventButtons.splitInto", { pieces: made.pieces.map((one) => one.ticket).join(t("eventButtons.and")) }),
       );
       onClose();
     } catch (error) {
@@ -136,22 +136,19 @@ function SplitDialog({ piece, workshop, onClose }: Props) {
   return (
     <Dialog open onClose={onClose} maxWidth="md" aria-labelledby="split-dialog">
       <Box component="form" noValidate onSubmit={(event: FormEvent) => void submit(event)}>
-        <DialogTitle id="split-dialog">Split {piece.fields.name}</DialogTitle>
+        <DialogTitle id="split-dialog">{t("eventButtons.split", { fields: piece.fields.name })}</DialogTitle>
         <DialogContent>
           {problem && (
             <Alert severity="error" sx={{ mb: 2 }}>
               {problem}
             </Alert>
           )}
-          <Box sx={{ mb: 1.5 }}>
-            Cost, hours and trips so far, and those that come late, pass on by the parts written here. The whole stays
-            in the archive.
-          </Box>
+          <Box sx={{ mb: 1.5 }}>{t("eventButtons.costHoursTripsSo")}</Box>
           <Alert role="note" severity="warning" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
             {workshop.lists.cautions.saw}
           </Alert>
           <TextField
-            label="Date"
+            label={t("eventButtons.date")}
             type="date"
             value={on}
             onChange={(event) => setOn(event.target.value)}
@@ -162,7 +159,7 @@ function SplitDialog({ piece, workshop, onClose }: Props) {
             <Box
               key={place}
               role="group"
-              aria-label={`Part ${place + 1}`}
+              aria-label={t("eventButtons.part", { place: place + 1 })}
               sx={{
                 display: "grid",
                 gridTemplateColumns: { xs: "1fr 1fr", sm: "2fr 70px 120px 120px 1.3fr" },
@@ -171,41 +168,43 @@ function SplitDialog({ piece, workshop, onClose }: Props) {
               }}
             >
               <TextField
-                label={`Name of part ${place + 1}`}
+                label={t("eventButtons.namePart", { place: place + 1 })}
                 value={part.name}
                 onChange={(event) => change(place, { name: event.target.value })}
                 sx={{ gridColumn: { xs: "1 / -1", sm: "auto" } }}
               />
               <TextField
-                label="Parts"
+                label={t("eventButtons.parts")}
                 value={part.weight}
                 onChange={(event) => change(place, { weight: event.target.value })}
               />
               <TextField
-                label={`Width, ${unit}`}
+                label={t("eventButtons.width", { unit })}
                 value={part.width}
                 onChange={(event) => change(place, { width: event.target.value })}
               />
               <TextField
-                label={`Height, ${unit}`}
+                label={t("eventButtons.height", { unit })}
                 value={part.height}
                 onChange={(event) => change(place, { height: event.target.value })}
               />
               <FormControlLabel
                 control={<Checkbox checked={part.keep} onChange={(_, keep) => change(place, { keep })} />}
-                label="Stays in the house"
+                label={t("eventButtons.staysHouse")}
               />
             </Box>
           ))}
           <Button onClick={() => setParts([...parts, { name: "", weight: "1", width: "", height: "", keep: false }])}>
-            Another part
+            {t("eventButtons.anotherPart")}
           </Button>
-          {parts.length > 2 && <Button onClick={() => setParts(parts.slice(0, -1))}>One part less</Button>}
+          {parts.length > 2 && (
+            <Button onClick={() => setParts(parts.slice(0, -1))}>{t("eventButtons.onePartLess")}</Button>
+          )}
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2 }}>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={onClose}>{t("eventButtons.cancel")}</Button>
           <Button type="submit" variant="contained">
-            Split it
+            {t("eventButtons.split2")}
           </Button>
         </DialogActions>
       </Box>

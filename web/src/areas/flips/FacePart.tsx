@@ -8,6 +8,7 @@ import type { Piece, Workshop } from "../../api/types";
 import { Drawing } from "../../kit/Drawing";
 import { PieceInTime } from "../../kit/PieceInTime";
 import { ShapeSays } from "../../kit/shape/ShapeSays";
+import { t } from "../../locales/flips";
 
 const WIDE = 440;
 
@@ -23,13 +24,13 @@ export function FacePart({ piece, workshop }: { piece: Piece; workshop: Workshop
           exclusive
           size="small"
           value={shown}
-          aria-label="Face"
+          aria-label={t("facePart.face")}
           className="no-print"
           onChange={(_, next: "photo" | "drawing" | null) => next && setWanted(next)}
           sx={{ mb: 1 }}
         >
-          <ToggleButton value="photo">Photo</ToggleButton>
-          <ToggleButton value="drawing">Drawing</ToggleButton>
+          <ToggleButton value="photo">{t("facePart.photo")}</ToggleButton>
+          <ToggleButton value="drawing">{t("facePart.drawing")}</ToggleButton>
         </ToggleButtonGroup>
       )}
       {shown === "photo" && face ? (

@@ -23,23 +23,24 @@ import type { PieceRow } from "../../api/types";
 import { FloorRow, FloorHead } from "./FloorRow";
 import { SeveralBar } from "./SeveralBar";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 // How the lists of pieces may be sorted.
 const SORTS = {
   in_hand: {
-    ticket: "Ticket, newest first",
-    stage: "Stage",
-    bought_on: "Bought, oldest first",
-    cash_in: "Money in",
-    hours: "Hours",
+    ticket: t("floor.ticketNewestFirst"),
+    stage: t("floor.stage"),
+    bought_on: t("floor.boughtOldestFirst"),
+    cash_in: t("floor.money"),
+    hours: t("floor.hours"),
     name: "Name",
   },
   archive: {
-    ended_on: "Ended, latest first",
-    cash_profit: "Profit",
-    hourly_pay: "Hourly pay",
-    turnaround: "Turnaround",
-    hours: "Hours",
+    ended_on: t("floor.endedLatestFirst"),
+    cash_profit: t("floor.profit"),
+    hourly_pay: t("floor.hourlyPay"),
+    turnaround: t("floor.turnaround"),
+    hours: t("floor.hours"),
     name: "Name",
   },
 };
@@ -83,22 +84,28 @@ export default function Floor() {
   const workshop = useWorkshop();
   const open = useOpen();
   if (pieces.error && !isKept(pieces)) return <Failure error={pieces.error} again={() => void pieces.refetch()} />;
-  if (!pieces.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!pieces.data || !workshop.data) return <LinearProgress aria-label={t("floor.loading")} />;
   const { rows, total, per, in_hand: inHand, choices } = pieces.data;
   const currency = workshop.data.currency;
   const unknown = inHand.count - inHand.price_known;
   const line = inHand.count
-    ? `${inHand.count} in hand, ${inHand.tied_up?.text ?? "0"} ${currency} tied up${unknown ? ` (${unknown} at a price not known)` : ""}, oldest ${inHand.oldest_days ?? "not known"} days.`
-    : "Nothing in hand.";
+    ? t("floor.handTiedUpOldest", {
+        count: inHand.count,
+        tiedup: inHand.tied_up?.text ?? "0",
+        currency,
+        more: unknown ? t("floor.priceKnown", { unknown }) : "",
+        oldestdays: inHand.oldest_days ?? t("floor.known"),
+      })
+    : t("floor.nothingHand");
   const scale = daysScale(rows.map((row) => row.strip));
   return (
     <>
-      <PageHead title="Floor" line={line}>
+      <PageHead title={t("floor.floor")} line={line}>
         <Button variant="outlined" onClick={() => setPast(true)}>
-          A flip finished before
+          {t("floor.flipFinishedBefore")}
         </Button>
         <Button variant="contained" onClick={open.newPiece}>
-          Record a piece
+          {t("floor.recordPiece")}
         </Button>
       </PageHead>
       {past && workshop.data && (
@@ -106,33 +113,48 @@ export default function Floor() {
           <PastFlip workshop={workshop.data} onClose={() => setPast(false)} />
         </Suspense>
       )}
-      <SubNav name="Floor" pages={FLOOR_PAGES} />
+      <SubNav name={t("floor.floor")} pages={FLOOR_PAGES} />
       <Row className="no-print" gap={1.5} sx={{ mb: 1.5 }}>
         <ToggleButtonGroup
           exclusive
           size="small"
           value={view}
-          aria-label="Which pieces"
+          aria-label={t("floor.whichPieces")}
           sx={{ width: { xs: "100%", sm: "auto" } }}
           onChange={(_, next) => next && setParams({ view: next })}
         >
-          <ToggleButton value="in_hand">In hand</ToggleButton>
-          <ToggleButton value="archive">Archive</ToggleButton>
+          <ToggleButton value="in_hand">{t("floor.hand")}</ToggleButton>
+          <ToggleButton value="archive">{t("floor.archive")}</ToggleButton>
         </ToggleButtonGroup>
-        <Narrow label="Stage" value={stage ?? ""} among={choices.stages} onChange={(value) => set({ stage: value })} />
-        <Narrow label="Kind" value={kind ?? ""} among={choices.kinds} onChange={(value) => set({ kind: value })} />
+        <Narrow
+          label={t("floor.stage")}
+          value={stage ?? ""}
+          among={choices.stages}
+          onChange={(value) => set({ stage: value })}
+        />
+        <Narrow
+          label={t("floor.kind")}
+          value={kind ?? ""}
+          among={choices.kinds}
+          onChange={(value) => set({ kind: value })}
+        />
         {view === "archive" && (
-          <Narrow label="Year" value={year ?? ""} among={choices.years} onChange={(value) => set({ year: value })} />
+          <Narrow
+            label={t("floor.year")}
+            value={year ?? ""}
+            among={choices.years}
+            onChange={(value) => set({ year: value })}
+          />
         )}
         <TextField
-          label="Search"
+          label={t("floor.search")}
           value={text}
           onChange={(event) => set({ query: event.target.value })}
           sx={{ width: { xs: "calc(40% - 6px)", sm: 220 } }}
         />
         <TextField
           select
-          label="Order"
+          label={t("floor.order")}
           value={sort}
           onChange={(event) => set({ sort: event.target.value })}
           sx={{ width: { xs: "calc(60% - 6px)", sm: 210 } }}
@@ -145,7 +167,7 @@ export default function Floor() {
         </TextField>
         {view === "in_hand" && rows.length > 1 && (
           <Button onClick={() => setChosen(chosen ? null : new Map())} aria-pressed={chosen !== null}>
-            {chosen ? "Stop choosing" : "Choose several"}
+            {chosen ? t("floor.stopChoosing") : t("floor.chooseSeveral")}
           </Button>
         )}
       </Row>
@@ -154,26 +176,26 @@ export default function Floor() {
         <Empty
           title={
             text || stage || kind || year
-              ? "No piece is like that"
+              ? t("floor.pieceLike")
               : view === "archive"
-                ? "No flip has ended yet"
-                : "The floor is empty"
+                ? t("floor.flipHasEndedYet")
+                : t("floor.floorEmpty")
           }
         >
           {!text && view === "in_hand" && (
             <>
-              <span>Record a piece you bought: its name is enough to begin with.</span>
+              <span>{t("floor.recordPieceYouBought")}</span>
               <Button variant="contained" onClick={open.newPiece}>
-                Record a piece
+                {t("floor.recordPiece")}
               </Button>
             </>
           )}
-          {!text && view === "archive" && <span>Sold, kept, given away and scrapped pieces come to rest here.</span>}
+          {!text && view === "archive" && <span>{t("floor.soldKeptGivenAway")}</span>}
         </Empty>
       ) : (
         <Box
           role="table"
-          aria-label={view === "archive" ? "Ended flips" : "Pieces in hand"}
+          aria-label={view === "archive" ? t("floor.endedFlips") : t("floor.piecesHand")}
           sx={{ borderTop: 2, borderColor: "text.primary", bgcolor: "background.paper" }}
         >
           <FloorHead view={view} currency={currency} />
@@ -217,7 +239,7 @@ function Narrow({ label, value, among, onChange }: Props) {
       slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
       sx={{ width: { xs: "calc(50% - 6px)", sm: 150 } }}
     >
-      <MenuItem value="">all</MenuItem>
+      <MenuItem value="">{t("floor.all")}</MenuItem>
       {known.map((one) => (
         <MenuItem key={one} value={one}>
           {one}

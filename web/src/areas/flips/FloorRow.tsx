@@ -9,6 +9,7 @@ import { DaysStrip } from "../../kit/DaysStrip";
 import { Drawing } from "../../kit/Drawing";
 import { PieceTitle } from "../../kit/PieceTitle";
 import { NEXT_EVENT } from "../../kit/stages";
+import { t } from "../../locales/flips";
 
 type View = "in_hand" | "archive";
 
@@ -33,8 +34,24 @@ function Cell({ children, right, sx = {} }: { children: ReactNode; right?: boole
 export function FloorHead({ view, currency }: { view: View; currency: string }) {
   const names =
     view === "archive"
-      ? ["", "Piece", "Days", `Money in, ${currency}`, "Hours", `Profit, ${currency}`, "Outcome"]
-      : ["", "Piece", "Days", `Money in, ${currency}`, "Hours", `Price, ${currency}`, "Next"];
+      ? [
+          "",
+          t("floorRow.piece"),
+          t("floorRow.days"),
+          t("floorRow.money", { currency }),
+          t("floorRow.hours"),
+          t("floorRow.profit", { currency }),
+          t("floorRow.outcome"),
+        ]
+      : [
+          "",
+          t("floorRow.piece"),
+          t("floorRow.days"),
+          t("floorRow.money", { currency }),
+          t("floorRow.hours"),
+          t("floorRow.price", { currency }),
+          t("floorRow.next"),
+        ];
   return (
     <Box
       role="row"
@@ -54,7 +71,7 @@ export function FloorHead({ view, currency }: { view: View; currency: string }) 
           key={place}
           sx={{ textAlign: place >= 3 && place <= 5 ? "right" : "left", whiteSpace: "nowrap" }}
         >
-          {name || <Box sx={visuallyHidden}>Drawing</Box>}
+          {name || <Box sx={visuallyHidden}>{t("floorRow.drawing")}</Box>}
         </Box>
       ))}
     </Box>
@@ -83,14 +100,14 @@ function Outcome({ row }: { row: PieceRow }) {
     <>
       <Box>
         {row.hourly_pay
-          ? `${row.hourly_pay.text} an hour`
-          : ["sold", "scrapped", "parted out", "lost"].includes(row.stage)
-            ? "hourly pay undefined"
+          ? t("floorRow.hour", { hourlypay: row.hourly_pay.text })
+          : ["sold", "scrapped", t("floorRow.partedOut"), "lost"].includes(row.stage)
+            ? t("floorRow.hourlyPayUndefined")
             : row.stage === "split"
-              ? "stands with its parts"
-              : "not in hourly pay"}
+              ? t("floorRow.standsParts")
+              : t("floorRow.hourlyPay")}
       </Box>
-      <Box sx={quiet}>{`${row.stage} ${row.ended_on?.text ?? ", date not known"}`}</Box>
+      <Box sx={quiet}>{`${row.stage} ${row.ended_on?.text ?? t("floorRow.dateKnown")}`}</Box>
     </>
   );
 }
@@ -117,7 +134,7 @@ export function FloorRow({ row, scale, view, chosen = false, onChoose }: Props) 
           <Checkbox
             checked={chosen}
             onChange={onChoose}
-            slotProps={{ input: { "aria-label": `Choose ${row.name}` } }}
+            slotProps={{ input: { "aria-label": t("floorRow.choose", { name: row.name }) } }}
           />
         )}
         <Drawing shape={row.drawing} width={84} height={62} />
@@ -139,11 +156,11 @@ export function FloorRow({ row, scale, view, chosen = false, onChoose }: Props) 
         <DaysStrip strip={row.strip} scale={scale} end={row.strip.ended ? row.stage : undefined} />
       </Cell>
       <Cell right>
-        <Named name="Money in">{row.cash_in?.text ?? <Box sx={quiet}>not known</Box>}</Named>
+        <Named name={t("floorRow.money2")}>{row.cash_in?.text ?? <Box sx={quiet}>{t("floorRow.known")}</Box>}</Named>
       </Cell>
       <Cell right>
-        <Named name="Hours">
-          {row.hours?.text ?? <Box sx={quiet}>none yet</Box>}
+        <Named name={t("floorRow.hours")}>
+          {row.hours?.text ?? <Box sx={quiet}>{t("floorRow.noneYet")}</Box>}
           {row.budget?.hours && (
             <Box
               sx={{
@@ -151,29 +168,31 @@ export function FloorRow({ row, scale, view, chosen = false, onChoose }: Props) 
                 whiteSpace: "nowrap",
               }}
             >
-              {row.budget.out ? `${row.budget.hours.text} over` : `${row.budget.hours.text} left`}
+              {row.budget.out
+                ? t("floorRow.over", { hours: row.budget.hours.text })
+                : t("floorRow.left", { hours: row.budget.hours.text })}
             </Box>
           )}
         </Named>
       </Cell>
       <Cell right>
         {view === "archive" ? (
-          <Named name="Profit">
+          <Named name={t("floorRow.profit2")}>
             {row.cash_profit ? (
               <Box sx={{ fontWeight: 600, color: loss ? "error.main" : "text.primary" }}>{row.cash_profit.text}</Box>
             ) : (
-              <Box sx={quiet}>not yet</Box>
+              <Box sx={quiet}>{t("floorRow.yet")}</Box>
             )}
           </Named>
         ) : (
-          <Named name="Price">
+          <Named name={t("floorRow.price2")}>
             {row.price ? (
               <>
                 {row.price.money?.text}
                 <Box sx={quiet}>{row.price.label}</Box>
               </>
             ) : (
-              <Box sx={quiet}>not yet</Box>
+              <Box sx={quiet}>{t("floorRow.yet")}</Box>
             )}
           </Named>
         )}
@@ -184,7 +203,9 @@ export function FloorRow({ row, scale, view, chosen = false, onChoose }: Props) 
         ) : (
           <>
             {row.next_step ? `${row.next_step.label}, ${row.next_step.time?.text}` : NEXT_EVENT[row.stage]}
-            <Box sx={quiet}>{row.next_step ? `${row.stage}, next ${row.next_step.at}` : row.stage}</Box>
+            <Box sx={quiet}>
+              {row.next_step ? t("floorRow.next2", { stage: row.stage, at: row.next_step.at }) : row.stage}
+            </Box>
           </>
         )}
       </Cell>

@@ -7,6 +7,7 @@ import { Figures } from "../../kit/Figures";
 import { SmallTable } from "../../kit/SmallTable";
 import { label } from "../../kit/theme";
 import { Quiet } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 type Budget = NonNullable<Piece["budget"]>;
 const WIDTH = 600; // units of the picture, stretched to the room there is
@@ -14,10 +15,12 @@ const WIDTH = 600; // units of the picture, stretched to the room there is
 function sentence(budget: Budget): string | null {
   const hours = budget.hours.text;
   if (!hours) return null;
-  if (budget.out) return `The hours have run out: ${hours} more was worked than it bears at floor pay.`;
-  if (budget.short)
-    return `${hours} left, and the work to come takes ${budget.to_come?.text}: it will run out before it is finished.`;
-  return `${hours} left at floor pay${budget.to_come ? `; ${budget.to_come.text} of work to come` : ""}.`;
+  if (budget.out) return t("hoursGauge.hoursHaveRunOut", { hours });
+  if (budget.short) return t("hoursGauge.leftWorkComeTakes", { hours, tocome: budget.to_come?.text });
+  return t("hoursGauge.leftFloorPay", {
+    hours,
+    more: budget.to_come ? t("hoursGauge.workCome", { tocome: budget.to_come.text }) : "",
+  });
 }
 
 export function HoursGauge({ budget, currency }: { budget: Budget; currency: string }) {
@@ -31,14 +34,18 @@ export function HoursGauge({ budget, currency }: { budget: Budget; currency: str
   const x = (seconds: number) => (Math.max(seconds, 0) / most) * WIDTH;
   const tight = budget.out || budget.short;
   return (
-    <Box component="section" aria-label="Hours budget" sx={{ mb: 3 }}>
+    <Box component="section" aria-label={t("hoursGauge.hoursBudget")} sx={{ mb: 3 }}>
       <Box sx={{ fontWeight: 600, color: tight ? "error.main" : "text.primary", mb: 0.75 }}>{said}</Box>
       <Box
         component="svg"
         viewBox={`0 0 ${WIDTH} 26`}
         preserveAspectRatio="none"
         role="img"
-        aria-label={`${budget.worked?.text ?? "nothing"} worked, ${budget.to_come?.text ?? "nothing"} to come, it bears ${budget.bears?.text}`}
+        aria-label={t("hoursGauge.workedComeBears", {
+          worked: budget.worked?.text ?? "nothing",
+          tocome: budget.to_come?.text ?? "nothing",
+          bears: budget.bears?.text,
+        })}
         sx={{ width: "100%", height: 26, display: "block" }}
       >
         <rect
@@ -54,9 +61,11 @@ export function HoursGauge({ budget, currency }: { budget: Budget; currency: str
         <path d={`M${x(bears)} 0v26`} stroke="var(--k-palette-error-main)" strokeWidth={3} />
       </Box>
       <Box sx={{ ...label, display: "flex", flexWrap: "wrap", columnGap: 2, fontSize: 15 }}>
-        <span>{`${budget.worked?.text ?? "0 min"} worked`}</span>
-        {budget.to_come && <span>{`${budget.to_come.text} to come`}</span>}
-        <Box component="span" sx={{ color: "error.main" }}>{`${budget.bears?.text} is what it bears`}</Box>
+        <span>{t("hoursGauge.worked", { worked: budget.worked?.text ?? "0 min" })}</span>
+        {budget.to_come && <span>{t("hoursGauge.come", { tocome: budget.to_come.text })}</span>}
+        <Box component="span" sx={{ color: "error.main" }}>
+          {t("hoursGauge.whatBears", { bears: budget.bears?.text })}
+        </Box>
         <Button
           size="small"
           className="no-print"
@@ -64,27 +73,33 @@ export function HoursGauge({ budget, currency }: { budget: Budget; currency: str
           onClick={() => setSums(!sums)}
           sx={{ ml: "auto" }}
         >
-          {sums ? "Hide the sums" : "How so"}
+          {sums ? t("hoursGauge.hideSums") : t("hoursGauge.howSo")}
         </Button>
       </Box>
       {sums && <Figures figures={[budget.hours, budget.left]} currency={currency} />}
       {tight && budget.ways.length > 0 && (
         <Box sx={{ mt: 1.5 }}>
           <SmallTable
-            label="What each way to go on pays from here"
-            columns={["From here on", [`Brings, ${currency}`], ["Hours"], [`Pays, ${currency} an hour`], ""]}
+            label={t("hoursGauge.whatEachWayGo")}
+            columns={[
+              t("hoursGauge.here"),
+              [t("hoursGauge.brings", { currency })],
+              [t("hoursGauge.hours")],
+              [t("hoursGauge.paysHour", { currency })],
+              "",
+            ]}
             rows={budget.ways.map((way) => ({
               key: way.label,
               cells: [
                 way.label,
                 way.take?.text,
                 way.time?.seconds ? way.time.text : "none",
-                way.pay?.text ?? "no hours",
+                way.pay?.text ?? t("hoursGauge.hours2"),
                 way.why ?? "",
               ],
             }))}
           />
-          <Quiet>What was spent and worked so far is spent either way, so it is left out.</Quiet>
+          <Quiet>{t("hoursGauge.whatSpentWorkedSo")}</Quiet>
         </Box>
       )}
     </Box>

@@ -19,11 +19,12 @@ import { emptyRow, type Row, rowsOf, sent } from "./members";
 import { type Found, StashRows } from "./StashRows";
 import { useUndo } from "../../kit/session/undo";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/flips";
 
 const RULES = [
   { key: "equal", label: "equally" },
-  { key: "resale", label: "by expected resale" },
-  { key: "hand", label: "by hand" },
+  { key: "resale", label: t("lotDialog.expectedResale") },
+  { key: "hand", label: t("lotDialog.hand") },
 ];
 
 type Fields = Lot["fields"];
@@ -69,7 +70,7 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
           api.PATCH("/api/lots/{id}", { ...path, body: { ...body, lock_version: lot.lock_version } }),
         );
         // Put back by a change of its own: the diary of each piece tells both.
-        done(changed.changes.length ? changed.changes.join(" ") : `${lot.name} saved`, () =>
+        done(changed.changes.length ? changed.changes.join(" ") : t("lotDialog.saved", { lot: lot.name }), () =>
           ask(
             api.PATCH("/api/lots/{id}", {
               ...path,
@@ -83,9 +84,8 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
           ),
         );
       } else {
-        const made = await save(
-          api.POST("/api/lots", { body }),
-          (made) => `${made.name} recorded: ${made.members.length} ${made.members.length === 1 ? "piece" : "pieces"}`,
+        const made = await save(api.POST("/api/lots", { body }), (made) =>
+          t("lotDialog.recordedPieces", { count: made.members.length, made: made.name }),
         );
         onMade?.(made);
       }
@@ -105,7 +105,7 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
         onSubmit={(event: FormEvent) => void submit(event)}
         sx={{ display: "flex", flexDirection: "column", minHeight: 0 }}
       >
-        <DialogTitle id="lot-dialog">{lot ? "Correct the lot" : "Record a lot"}</DialogTitle>
+        <DialogTitle id="lot-dialog">{lot ? t("lotDialog.correctLot") : t("lotDialog.recordLot")}</DialogTitle>
         <DialogContent>
           {problem && (Object.keys(errors).length === 0 || errors.members || errors.stash) && (
             <Alert severity="error" sx={{ mb: 2 }}>
@@ -122,15 +122,18 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
               alignItems: "start",
             }}
           >
-            {field("name", "What was bought", "", { sx: { gridColumn: { xs: "1 / -1", sm: "span 2" } } })}
-            {field("source", "Where from")}
-            {field("bought_on", "Bought on", "", { type: "date", slotProps: { inputLabel: { shrink: true } } })}
-            {field("price", `Price of all, ${workshop.currency}`, "0 if free")}
-            {field("premium", "Buyer's premium", "an amount, or 15%")}
-            {field("tax", "Tax", "an amount, or 20% of both")}
+            {field("name", t("lotDialog.whatBought"), "", { sx: { gridColumn: { xs: "1 / -1", sm: "span 2" } } })}
+            {field("source", t("lotDialog.where"))}
+            {field("bought_on", t("lotDialog.bought"), "", {
+              type: "date",
+              slotProps: { inputLabel: { shrink: true } },
+            })}
+            {field("price", t("lotDialog.priceAll", { currency: workshop.currency }), t("lotDialog.n0IfFree"))}
+            {field("premium", t("lotDialog.buyersPremium"), t("lotDialog.amount15"))}
+            {field("tax", t("lotDialog.tax"), t("lotDialog.amount20Both"))}
             <TextField
               select
-              label="Shared"
+              label={t("lotDialog.shared")}
               value={fields.share_rule ?? "equal"}
               helperText={errors.share_rule}
               onChange={(event) => setFields({ ...fields, share_rule: event.target.value })}
@@ -143,15 +146,15 @@ export function LotDialog({ lot, workshop, start, onClose, onMade }: Props) {
             </TextField>
           </Box>
           <Typography variant="h3" sx={{ mb: 1 }}>
-            What was in it
+            {t("lotDialog.what")}
           </Typography>
           <MemberRows rows={rows} set={setRows} rule={fields.share_rule ?? "equal"} workshop={workshop} />
           <StashRows rows={stash} set={setStash} currency={workshop.currency} />
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2 }}>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={onClose}>{t("lotDialog.cancel")}</Button>
           <Button type="submit" variant="contained" loading={busy}>
-            {lot ? "Save lot" : "Record lot"}
+            {lot ? t("lotDialog.saveLot") : t("lotDialog.recordLot2")}
           </Button>
         </DialogActions>
       </Box>

@@ -13,6 +13,7 @@ import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
 import { LotDialog } from "./LotDialog";
+import { t } from "../../locales/flips";
 
 export default function LotPage() {
   const id = Number(useParams().id);
@@ -22,7 +23,7 @@ export default function LotPage() {
   const { remove } = useUndo();
   const [editing, setEditing] = useState(false);
   if (lot.error && !isKept(lot)) return <Failure error={lot.error} again={() => void lot.refetch()} />;
-  if (!lot.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!lot.data || !workshop.data) return <LinearProgress aria-label={t("lotPage.loading")} />;
   const data = lot.data;
   const currency = workshop.data.currency;
   const removeIt = async () => {
@@ -37,48 +38,64 @@ export default function LotPage() {
     <>
       <PageHead
         title={data.name}
-        line={["Lot", data.source && `from ${data.source}`, data.bought_on?.text].filter(Boolean).join(", ")}
+        line={[t("lotPage.lot"), data.source && t("lotPage.from", { source: data.source }), data.bought_on?.text]
+          .filter(Boolean)
+          .join(", ")}
       >
         <Button variant="outlined" onClick={() => setEditing(true)}>
-          Correct the lot
+          {t("lotPage.correctLot")}
         </Button>
         <Button color="inherit" onClick={() => void removeIt()}>
-          Remove
+          {t("lotPage.remove")}
         </Button>
       </PageHead>
-      <Part title="What each cost">
+      <Part title={t("lotPage.whatEachCost")}>
         <Box sx={{ color: "text.secondary", mb: 1 }}>
           {data.price
-            ? `${
-                whole
-                  .filter(([, amount]) => amount?.minor)
-                  .map(([name, amount]) => `${name} ${amount?.text}`)
-                  .join(" + ") || "nothing paid"
-              }, shared ${data.rule_text}; what was found inside costs nothing.`
-            : "The price is not known, so neither is that of its pieces."}
+            ? t("lotPage.sharedWhatFoundInside", {
+                whole:
+                  whole
+                    .filter(([, amount]) => amount?.minor)
+                    .map(([name, amount]) => `${name} ${amount?.text}`)
+                    .join(" + ") || t("lotPage.nothingPaid"),
+                ruletext: data.rule_text,
+              })
+            : t("lotPage.priceKnownSoNeither")}
         </Box>
         <SmallTable
-          label="Shares of the lot"
-          columns={["Piece", "Stage", ["Expected resale"], [`Of the price, ${currency}`], ["With premium and tax"]]}
+          label={t("lotPage.sharesLot")}
+          columns={[
+            t("lotPage.piece"),
+            t("lotPage.stage"),
+            [t("lotPage.expectedResale")],
+            [t("lotPage.price", { currency })],
+            [t("lotPage.premiumTax")],
+          ]}
           rows={data.members.map((member) => ({
             key: member.piece_id,
             cells: [
               <Link key="piece" to={`/pieces/${member.piece_id}`}>{`${member.ticket} ${member.name}`}</Link>,
-              member.found ? `${member.stage}, found inside` : member.stage,
-              member.expected_resale || "not said",
-              member.price?.text ?? "not known",
-              member.total?.text ?? "not known",
+              member.found ? t("lotPage.foundInside", { stage: member.stage }) : member.stage,
+              member.expected_resale || t("lotPage.said"),
+              member.price?.text ?? t("lotPage.known"),
+              member.total?.text ?? t("lotPage.known"),
             ],
           }))}
-          foot={["Whole", "", "", data.price?.text ?? "not known", data.total?.text ?? "not known"]}
+          foot={[
+            t("lotPage.whole"),
+            "",
+            "",
+            data.price?.text ?? t("lotPage.known"),
+            data.total?.text ?? t("lotPage.known"),
+          ]}
         />
       </Part>
       {data.stash.length > 0 && (
-        <Part title="Found for the stash">
+        <Part title={t("lotPage.foundStash")}>
           {data.stash.map((item) => (
             <Box
               key={item.id}
-            >{`${item.count} × ${item.name}${item.worth ? `, ${item.worth.text} ${currency} to replace` : ""}`}</Box>
+            >{`${item.count} × ${item.name}${item.worth ? t("lotPage.replace", { worth: item.worth.text, currency }) : ""}`}</Box>
           ))}
         </Part>
       )}

@@ -15,6 +15,7 @@ import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { LotDialog } from "./LotDialog";
 import { PlainList, Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 export default function Lots() {
   const [page, setPage] = useState(1);
@@ -23,24 +24,22 @@ export default function Lots() {
   const workshop = useWorkshop();
   const navigate = useNavigate();
   if (lots.error && !isKept(lots)) return <Failure error={lots.error} again={() => void lots.refetch()} />;
-  if (!lots.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!lots.data || !workshop.data) return <LinearProgress aria-label={t("lots.loading")} />;
   const { rows, total, per } = lots.data;
   const button = (
     <Button variant="contained" onClick={() => setEntering(true)}>
-      Record a lot
+      {t("lots.recordLot")}
     </Button>
   );
   return (
     <>
-      <PageHead title="Lots" line="Several pieces at one price: what did each of them cost?">
+      <PageHead title={t("lots.lots")} line={t("lots.severalPiecesOnePrice")}>
         {button}
       </PageHead>
-      <SubNav name="Scout" pages={SCOUT_PAGES} />
+      <SubNav name={t("lots.scout")} pages={SCOUT_PAGES} />
       {rows.length === 0 ? (
-        <Empty title="No lot yet">
-          <span>
-            An auction lot, a free load, two of the same: give the whole price once, and each piece bears its share.
-          </span>
+        <Empty title={t("lots.lotYet")}>
+          <span>{t("lots.auctionLotFreeLoad")}</span>
           {button}
         </Empty>
       ) : (
@@ -63,7 +62,7 @@ export default function Lots() {
                 {lot.members.map((member) => `${member.name} ${member.total?.text ?? "?"}`).join(" · ")}
               </Box>
               <Box sx={{ minWidth: 110, textAlign: "right", fontWeight: 600 }}>
-                {lot.total ? `${lot.total.text} ${workshop.data.currency}` : "price not known"}
+                {lot.total ? `${lot.total.text} ${workshop.data.currency}` : t("lots.priceKnown")}
               </Box>
             </Row>
           ))}

@@ -10,6 +10,7 @@ import { useProspects } from "../../api/queries";
 import type { Workshop } from "../../api/types";
 import { emptyRow, type Row as Member } from "./members";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 type Props = { rows: Member[]; set: (rows: Member[]) => void; rule: string; workshop: Workshop };
 
@@ -25,7 +26,7 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
         <Box
           key={row.key}
           role="group"
-          aria-label={`Piece ${place + 1}`}
+          aria-label={t("memberRows.piece", { place: place + 1 })}
           sx={{
             display: "grid",
             gridTemplateColumns: "repeat(6, 1fr)",
@@ -41,19 +42,19 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
           ) : (
             <>
               <TextField
-                label={`Piece ${place + 1}`}
+                label={t("memberRows.piece", { place: place + 1 })}
                 value={row.name}
                 onChange={(event) => change(row.key, { name: event.target.value })}
                 sx={{ gridColumn: { xs: "1 / -1", sm: "span 3" } }}
               />
               <TextField
                 select
-                label="Kind"
+                label={t("memberRows.kind")}
                 value={row.kind}
                 onChange={(event) => change(row.key, { kind: event.target.value })}
                 sx={{ gridColumn: { xs: "span 4", sm: "span 2" } }}
               >
-                <MenuItem value="">not said</MenuItem>
+                <MenuItem value="">{t("memberRows.said")}</MenuItem>
                 {workshop.lists.kinds.map((kind) => (
                   <MenuItem key={kind} value={kind}>
                     {kind}
@@ -61,7 +62,7 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
                 ))}
               </TextField>
               <TextField
-                label="How many"
+                label={t("memberRows.howMany")}
                 value={row.count}
                 onChange={(event) => change(row.key, { count: event.target.value })}
                 sx={{ gridColumn: { xs: "span 2", sm: "span 1" } }}
@@ -70,7 +71,7 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
           )}
           {!row.prospect_id && (
             <TextField
-              label={`Expected resale, ${workshop.currency}`}
+              label={t("memberRows.expectedResale", { currency: workshop.currency })}
               value={row.expected_resale}
               onChange={(event) => change(row.key, { expected_resale: event.target.value })}
               sx={{ gridColumn: { xs: "span 3", sm: "span 2" } }}
@@ -78,7 +79,7 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
           )}
           {rule === "hand" && (
             <TextField
-              label={`Part of the price, ${workshop.currency}`}
+              label={t("memberRows.partPrice", { currency: workshop.currency })}
               value={row.share}
               onChange={(event) => change(row.key, { share: event.target.value })}
               sx={{ gridColumn: { xs: "span 3", sm: "span 2" } }}
@@ -87,26 +88,26 @@ export function MemberRows({ rows, set, rule, workshop }: Props) {
           <FormControlLabel
             sx={{ gridColumn: { xs: "span 4", sm: "span 2" } }}
             control={<Checkbox checked={row.found} onChange={(_, found) => change(row.key, { found })} />}
-            label="Found inside, no cost"
+            label={t("memberRows.foundInsideCost")}
           />
           <Button
             color="inherit"
             sx={{ gridColumn: "span 2", justifySelf: "end" }}
-            aria-label={`Take piece ${place + 1} out`}
+            aria-label={t("memberRows.takePieceOut", { place: place + 1 })}
             onClick={() => set(rows.filter((other) => other.key !== row.key))}
           >
-            Take out
+            {t("memberRows.takeOut")}
           </Button>
         </Box>
       ))}
       <Row>
         <Button variant="outlined" onClick={() => set([...rows, emptyRow()])}>
-          Another piece
+          {t("memberRows.anotherPiece")}
         </Button>
         {free.length > 0 && (
           <TextField
             select
-            label="Add a spotted piece"
+            label={t("memberRows.addSpottedPiece")}
             value=""
             sx={{ width: 230 }}
             onChange={(event) => {

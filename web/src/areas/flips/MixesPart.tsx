@@ -6,13 +6,14 @@ import { usePieceMixes } from "../../api/queries";
 import { Fold } from "../../kit/Fold";
 import { Swatch } from "../../kit/Swatch";
 import { Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 export function MixesPart({ id }: { id: number }) {
   const { data } = usePieceMixes(id);
   if (!data || data.mixes.length + data.colours.length === 0) return null;
   return (
     <Fold
-      title="Colours on it"
+      title={t("mixesPart.colours")}
       summary={[...data.colours.map((one) => one.label), ...data.mixes.map((one) => one.mix.name)].join(", ")}
     >
       {data.colours.map(({ label, swatch, zones, needed, coats, stands }) => (
@@ -20,16 +21,16 @@ export function MixesPart({ id }: { id: number }) {
           <Swatch colour={swatch} />
           <Box sx={{ minWidth: 0 }}>
             <Box sx={{ fontWeight: 600 }}>{label}</Box>
-            <Box>{zones || "not in the look now"}</Box>
+            <Box>{zones || t("mixesPart.lookNow")}</Box>
             <Quiet>
               {coats.map((coat) => `${coat.step ?? "taken"}: ${coat.amount}, ${coat.on?.text}`).join("; ") ||
-                "no coat of it yet"}
+                t("mixesPart.coatYet")}
             </Quiet>
             <Quiet>
               {stands.length
-                ? `${needed ? "On the shelf" : "For a touch-up"}: ${stands.map((one) => [one.left, one.place].filter(Boolean).join(", ")).join("; ")}`
-                : "None stands on the shelf"}
-              {needed && ` · ${needed} still needed`}
+                ? `${needed ? t("mixesPart.shelf") : t("mixesPart.touchUp")}: ${stands.map((one) => [one.left, one.place].filter(Boolean).join(", ")).join("; ")}`
+                : t("mixesPart.noneStandsShelf")}
+              {needed && t("mixesPart.stillNeeded", { needed })}
             </Quiet>
           </Box>
         </Row>
@@ -47,20 +48,29 @@ export function MixesPart({ id }: { id: number }) {
             <Link to={`/shelf/mixes/${mix.id}`} style={{ fontWeight: 600 }}>
               {mix.name}
             </Link>
-            <Box>{zones || "not in the look now"}</Box>
+            <Box>{zones || t("mixesPart.lookNow")}</Box>
             <Quiet>
               {coats
                 .map(
                   (coat) =>
-                    `${coat.step ?? "taken"}: ${coat.amount}${coat.version ? `, version ${coat.version}` : ""}, ${coat.on?.text}`,
+                    `${coat.step ?? "taken"}: ${coat.amount}${coat.version ? t("mixesPart.version", { version: coat.version }) : ""}, ${coat.on?.text}`,
                 )
-                .join("; ") || "no coat of it yet"}
+                .join("; ") || t("mixesPart.coatYet")}
             </Quiet>
             <Quiet>
               {stands.length
-                ? `For a touch-up: ${stands.map((one) => `${one.left}${one.version ? ` of version ${one.version}` : ""}${one.place && `, ${one.place}`}`).join("; ")}`
-                : `None is left: mix it anew, ${mix.parts.map((part) => `${part.parts} ${part.label}`).join(" to ")}`}
-              {needed && ` · ${needed} still needed`}
+                ? t("mixesPart.touchUp2", {
+                    stands: stands
+                      .map(
+                        (one) =>
+                          `${one.left}${one.version ? t("mixesPart.version2", { version: one.version }) : ""}${one.place && `, ${one.place}`}`,
+                      )
+                      .join("; "),
+                  })
+                : t("mixesPart.noneLeftMixAnew", {
+                    parts: mix.parts.map((part) => `${part.parts} ${part.label}`).join(t("mixesPart.to")),
+                  })}
+              {needed && t("mixesPart.stillNeeded", { needed })}
             </Quiet>
           </Box>
         </Row>

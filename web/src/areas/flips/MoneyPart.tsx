@@ -5,13 +5,14 @@ import type { Piece } from "../../api/types";
 import { PriceTape } from "../../kit/PriceTape";
 import { WorthPart } from "./WorthPart";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 const TONE = { content: "primary.main", short: "warning.main", loss: "error.main" } as const;
 
 export function MoneyPart({ piece, currency }: { piece: Piece; currency: string }) {
   const both = piece.need_and_fetch;
   return (
-    <Box component="section" aria-label="What it fetches, what it needs" sx={{ borderTop: 2, pt: 1.25, mb: 3 }}>
+    <Box component="section" aria-label={t("moneyPart.whatFetchesWhatNeeds")} sx={{ borderTop: 2, pt: 1.25, mb: 3 }}>
       <WorthPart worth={piece.worth} />
       {!piece.strip.ended && (
         <Row wrap={false} gap={2} align="flex-start" sx={{ mb: 1 }}>
@@ -25,11 +26,11 @@ export function MoneyPart({ piece, currency }: { piece: Piece; currency: string 
                 ))}
               </Box>
             ) : (
-              "Nothing tells yet what it fetches"
+              t("moneyPart.nothingTellsYetWhat")
             )}
           </Box>
           <Link to={`/pieces/${piece.id}/price`} style={{ lineHeight: "44px", whiteSpace: "nowrap" }}>
-            Price it
+            {t("moneyPart.price")}
           </Link>
         </Row>
       )}

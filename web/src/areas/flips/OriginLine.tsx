@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
 import { Link } from "react-router";
 import type { Piece, PieceFields } from "../../api/types";
+import { t } from "../../locales/flips";
 
 export function OriginLine({ piece }: { piece: Piece }) {
   const { lot, split_from: from, split_into: into, set, prospect, mates } = piece;
@@ -11,18 +12,25 @@ export function OriginLine({ piece }: { piece: Piece }) {
   if (lot)
     parts.push([
       "lot",
-      <Link
-        key="lot"
-        to={`/scout/lots/${lot.id}`}
-      >{`in the lot ${lot.name}, ${lot.pieces === 1 ? "alone" : `with ${lot.pieces - 1} more`}`}</Link>,
+      <Link key="lot" to={`/scout/lots/${lot.id}`}>
+        {t("originLine.lot", {
+          lot: lot.name,
+          more: lot.pieces === 1 ? t("originLine.alone") : t("originLine.more", { pieces: lot.pieces - 1 }),
+        })}
+      </Link>,
     ]);
   if (from)
-    parts.push(["from", <Link key="from" to={`/pieces/${from.id}`}>{`split from ${from.ticket} ${from.name}`}</Link>]);
+    parts.push([
+      "from",
+      <Link key="from" to={`/pieces/${from.id}`}>
+        {t("originLine.split", { ticket: from.ticket, from: from.name })}
+      </Link>,
+    ]);
   if (into)
     parts.push([
       "into",
       <span key="into">
-        split into{" "}
+        {t("originLine.splitInto")}{" "}
         {into.parts.map((part, place) => (
           <span key={part.id}>
             {place > 0 && ", "}
@@ -31,15 +39,22 @@ export function OriginLine({ piece }: { piece: Piece }) {
         ))}
       </span>,
     ]);
-  if (set) parts.push(["set", <Link key="set" to={`/floor/sets/${set.id}`}>{`in the set ${set.name}`}</Link>]);
+  if (set)
+    parts.push([
+      "set",
+      <Link key="set" to={`/floor/sets/${set.id}`}>
+        {t("originLine.set", { set: set.name })}
+      </Link>,
+    ]);
   if (prospect)
     parts.push([
       "prospect",
       <Link key="prospect" to={`/scout/${prospect.id}`}>
-        as it was spotted
+        {t("originLine.spotted")}
       </Link>,
     ]);
-  if (mates.length > 0) parts.push(["mates", <span key="mates">{`${mates.length} more just like it in hand`}</span>]);
+  if (mates.length > 0)
+    parts.push(["mates", <span key="mates">{t("originLine.moreJustLikeHand", { count: mates.length })}</span>]);
   if (parts.length === 0) return null;
   return (
     <Box sx={{ color: "text.secondary", mt: -1, mb: 2 }}>
@@ -56,16 +71,19 @@ export function OriginLine({ piece }: { piece: Piece }) {
 // Maker, label, age, materials.
 export function Said({ fields }: { fields: PieceFields }) {
   const rows = [
-    ["Maker", fields.maker],
-    ["Label", fields.label_found],
-    ["Made", fields.made_about && `about ${fields.made_about.replace(/^about /, "")}`],
-    ["Body", fields.body_material],
-    ["Surface", fields.surface_material],
+    [t("originLine.maker"), fields.maker],
+    [t("originLine.label"), fields.label_found],
+    [
+      t("originLine.made"),
+      fields.made_about && t("originLine.about", { madeabout: fields.made_about.replace(/^about /, "") }),
+    ],
+    [t("originLine.body"), fields.body_material],
+    [t("originLine.surface"), fields.surface_material],
   ].filter(([, value]) => value);
   if (rows.length === 0) return null;
   return (
     <Box sx={{ mt: 1.5 }}>
-      {rows.map(([name, value]) => `${name === "Made" ? "Made" : `${name}:`} ${value}`).join(" · ")}
+      {rows.map(([name, value]) => `${name === "Made" ? t("originLine.made") : `${name}:`} ${value}`).join(" · ")}
     </Box>
   );
 }

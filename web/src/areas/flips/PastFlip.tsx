@@ -5,6 +5,7 @@ import type { Workshop } from "../../api/types";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { useUndo } from "../../kit/session/undo";
+import { t } from "../../locales/flips";
 
 const fields = (workshop: Workshop): FieldSpec[] => {
   const money = (name: string, label: string, help?: string): FieldSpec => ({
@@ -17,23 +18,36 @@ const fields = (workshop: Workshop): FieldSpec[] => {
   });
   const day = (name: string, label: string): FieldSpec => ({ name, label, kind: "date", half: true });
   return [
-    { name: "name", label: "What was it?", kind: "text" },
-    { name: "kind", label: "Kind", kind: "kind", lists: workshop.lists },
-    { name: "kind_form", label: "Form", kind: "text", hidden: true },
-    { name: "source", label: "Where from", kind: "suggest", suggestions: workshop.lists.sources },
-    day("bought_on", "Bought on"),
-    money("purchase", "Price paid", "0 if free, leave blank if unsure"),
-    money("materials", "Materials"),
-    money("hardware", "Hardware"),
-    money("other_costs", "Other costs"),
-    { name: "hours", label: "Hours worked", kind: "text", unit: "h", half: true, help: "9, 7.5 or 8h30" },
-    day("listed_on", "Listed on"),
-    money("asking_price", "Asked"),
-    day("sold_on", "Sold on"),
-    money("sale_price", "Sold for"),
-    money("fees", "Fees"),
-    { name: "channel", label: "Channel", kind: "suggest", suggestions: workshop.lists.channels, half: true },
-    { name: "notes", label: "Notes", kind: "multiline" },
+    { name: "name", label: t("pastFlip.what"), kind: "text" },
+    { name: "kind", label: t("pastFlip.kind"), kind: "kind", lists: workshop.lists },
+    { name: "kind_form", label: t("pastFlip.form"), kind: "text", hidden: true },
+    { name: "source", label: t("pastFlip.where"), kind: "suggest", suggestions: workshop.lists.sources },
+    day("bought_on", t("pastFlip.bought")),
+    money("purchase", t("pastFlip.pricePaid"), t("pastFlip.n0IfFreeLeave")),
+    money("materials", t("pastFlip.materials")),
+    money("hardware", t("pastFlip.hardware")),
+    money("other_costs", t("pastFlip.otherCosts")),
+    {
+      name: "hours",
+      label: t("pastFlip.hoursWorked"),
+      kind: "text",
+      unit: "h",
+      half: true,
+      help: t("pastFlip.n9758h30"),
+    },
+    day("listed_on", t("pastFlip.listed")),
+    money("asking_price", t("pastFlip.asked")),
+    day("sold_on", t("pastFlip.sold")),
+    money("sale_price", t("pastFlip.sold2")),
+    money("fees", t("pastFlip.fees")),
+    {
+      name: "channel",
+      label: t("pastFlip.channel"),
+      kind: "suggest",
+      suggestions: workshop.lists.channels,
+      half: true,
+    },
+    { name: "notes", label: t("pastFlip.notes"), kind: "multiline" },
   ];
 };
 
@@ -42,14 +56,14 @@ export default function PastFlip({ workshop, onClose }: { workshop: Workshop; on
   const { done } = useUndo();
   return (
     <FormDialog
-      title="A flip finished before"
-      submit="Record flip"
+      title={t("pastFlip.flipFinishedBefore")}
+      submit={t("pastFlip.recordFlip")}
       fields={fields(workshop)}
       onClose={onClose}
       onSubmit={async (values) => {
         const { name = "", ...rest } = values;
         const piece = await ask(api.POST("/api/past-flips", { body: { name, ...rest } }));
-        done(`${name} recorded as ${piece.ticket}`, () =>
+        done(t("pastFlip.recorded", { name, ticket: piece.ticket }), () =>
           ask(api.DELETE("/api/pieces/{id}", { params: { path: { id: piece.id } } })).then(() => navigate("/floor")),
         );
         onClose();

@@ -13,6 +13,7 @@ import { useStopTimer } from "../../kit/session/useStopTimer";
 import { CostDialog } from "./CostDialog";
 import { type Owner, useUpload } from "../../kit/photos/useUpload";
 import { FileButton } from "../../kit/FileButton";
+import { t } from "../../locales/flips";
 
 const DrawDialog = lazy(() => import("../../kit/DrawDialog"));
 const WorkDialog = lazy(() => import("../../kit/WorkDialog"));
@@ -49,21 +50,21 @@ export function PieceBar({ piece, workshop, foot = false }: Props) {
   const free = timers.length < workshop.people.length;
   const kind = { bought: "before", "on the bench": "during" }[piece.stage] ?? "after";
   const timer = here ? (
-    <Button variant="contained" color="warning" onClick={() => void stop(here)} aria-label="Stop and record">
-      {phone ? "Stop" : "Stop and record"}
+    <Button variant="contained" color="warning" onClick={() => void stop(here)} aria-label={t("pieceBar.stopRecord")}>
+      {phone ? t("pieceBar.stop") : t("pieceBar.stopRecord")}
     </Button>
   ) : (
     <Button
       variant={phone ? "contained" : "outlined"}
       disabled={!free}
       onClick={() => open.startTimer(named)}
-      aria-label="Start timer"
+      aria-label={t("pieceBar.startTimer")}
     >
-      {phone ? "Start" : "Start timer"}
+      {phone ? t("pieceBar.start") : t("pieceBar.startTimer")}
     </Button>
   );
-  const shelf = { label: "Take from the shelf", run: () => setDoing("shelf") };
-  const receipt = { label: "Enter a receipt", run: () => setDoing("receipt") };
+  const shelf = { label: t("pieceBar.takeShelf"), run: () => setDoing("shelf") };
+  const receipt = { label: t("pieceBar.enterReceipt"), run: () => setDoing("receipt") };
   const close = () => setDoing(null);
   return (
     <>
@@ -74,19 +75,23 @@ export function PieceBar({ piece, workshop, foot = false }: Props) {
         sx={phone === foot ? (phone ? under : { display: "flex", gap: 1, flexWrap: "wrap" }) : {}}
       >
         {timer}
-        {!phone && <Button onClick={() => setDoing("hours")}>Record hours</Button>}
-        <Button variant={phone ? "outlined" : "text"} onClick={() => setDoing("cost")} aria-label="Record cost">
-          {phone ? "Cost" : "Record cost"}
+        {!phone && <Button onClick={() => setDoing("hours")}>{t("pieceBar.recordHours")}</Button>}
+        <Button
+          variant={phone ? "outlined" : "text"}
+          onClick={() => setDoing("cost")}
+          aria-label={t("pieceBar.recordCost")}
+        >
+          {phone ? t("pieceBar.cost") : t("pieceBar.recordCost")}
         </Button>
         <PhotoButton owner={{ piece_id: piece.id }} kind={kind} short={phone} />
         {phone && piece.planned && (
           <Button variant="outlined" component={Link} to={`/pieces/${piece.id}/bench`}>
-            Next
+            {t("pieceBar.next")}
           </Button>
         )}
         <RowMenu
           name="recording"
-          actions={[phone && { label: "Record hours", run: () => setDoing("hours") }, receipt, shelf]}
+          actions={[phone && { label: t("pieceBar.recordHours"), run: () => setDoing("hours") }, receipt, shelf]}
         />
       </Box>
       <Suspense>
@@ -108,16 +113,20 @@ function PhotoButton({ owner, kind, short }: { owner: Owner; kind: string; short
         variant={short ? "outlined" : "text"}
         disabled={progress !== null}
         accept="image/*"
-        files="Photo of the piece"
+        files={t("pieceBar.photoPiece")}
         multiple={!short}
         camera={short}
         onFiles={(files) => void send(files, kind)}
       >
-        {progress ? `${progress.done + 1} of ${progress.of}` : short ? "Photo" : "Add photo"}
+        {progress
+          ? t("pieceBar.of", { done: progress.done + 1, of: progress.of })
+          : short
+            ? t("pieceBar.photo")
+            : t("pieceBar.addPhoto")}
       </FileButton>
       {refused.length > 0 && (
         <Box role="alert" sx={{ color: "error.main" }}>
-          {refused.join(" ")} <Button onClick={forget}>Close</Button>
+          {refused.join(" ")} <Button onClick={forget}>{t("pieceBar.close")}</Button>
         </Box>
       )}
     </>

@@ -13,12 +13,13 @@ import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { Quiet, Row } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/flips";
 
 // Something broke: dated, with what is expected from now on.
 const PLACES = [
-  { key: "way", label: "on the way" },
-  { key: "workshop", label: "in the workshop" },
-  { key: "delivery", label: "at delivery" },
+  { key: "way", label: t("pieceHead.way") },
+  { key: "workshop", label: t("pieceHead.workshop") },
+  { key: "delivery", label: t("pieceHead.delivery") },
 ];
 
 function DamageDialog({ piece, workshop, onClose }: { piece: Piece; workshop: Workshop; onClose: () => void }) {
@@ -33,36 +34,36 @@ function DamageDialog({ piece, workshop, onClose }: { piece: Piece; workshop: Wo
   const zones = (plan.data?.zones ?? []).map(({ key, label }) => ({ key, label }));
   const unit = workshop.currency;
   const fields: FieldSpec[] = [
-    { name: "what", label: "What broke", kind: "text", help: workshop.lists.cautions.glass },
-    { name: "place", label: "Where", kind: "select", half: true, options: PLACES },
-    { name: "on", label: "Date", kind: "date", half: true },
+    { name: "what", label: t("pieceHead.whatBroke"), kind: "text", help: workshop.lists.cautions.glass },
+    { name: "place", label: t("pieceHead.where"), kind: "select", half: true, options: PLACES },
+    { name: "on", label: t("pieceHead.date"), kind: "date", half: true },
     ...(piece.planned
       ? ([
           {
             name: "finding",
-            label: "For the plan to mend",
+            label: t("pieceHead.planMend"),
             kind: "select",
             half: true,
             options: [{ key: "", label: "nothing" }, ...kinds],
           },
           {
             name: "zone",
-            label: "On",
+            label: t("pieceHead.on"),
             kind: "select",
             half: true,
-            options: [{ key: "", label: "the whole piece" }, ...zones],
+            options: [{ key: "", label: t("pieceHead.wholePiece") }, ...zones],
           },
         ] satisfies FieldSpec[])
       : []),
-    { name: "expected_resale", label: "Expected resale now", kind: "text", unit, half: true },
-    { name: "hours_to_come", label: "Hours still to come now", kind: "effort", bare: "h", half: true },
-    { name: "cost_to_come", label: "Cost still to come now", kind: "text", unit, half: true },
+    { name: "expected_resale", label: t("pieceHead.expectedResaleNow"), kind: "text", unit, half: true },
+    { name: "hours_to_come", label: t("pieceHead.hoursStillComeNow"), kind: "effort", bare: "h", half: true },
+    { name: "cost_to_come", label: t("pieceHead.costStillComeNow"), kind: "text", unit, half: true },
   ];
   const { expected_resale: resale = "", hours_to_come: hours = "", cost_to_come: cost = "" } = piece.fields;
   return (
     <FormDialog
-      title="Something broke"
-      submit="Record damage"
+      title={t("pieceHead.somethingBroke")}
+      submit={t("pieceHead.recordDamage")}
       fields={fields}
       initial={{
         place: piece.planned ? "workshop" : "way",
@@ -77,7 +78,7 @@ function DamageDialog({ piece, workshop, onClose }: { piece: Piece; workshop: Wo
         const { what = "", place = "", ...rest } = values;
         await save(
           api.POST("/api/pieces/{id}/damages", { ...path, body: { what, place, ...rest } }),
-          "Damage recorded",
+          t("pieceHead.damageRecorded"),
         );
         onClose();
       }}
@@ -94,7 +95,7 @@ export function PieceHead({ piece, workshop, onEdit }: Props) {
   const { remove } = useUndo();
   const name = fields.name ?? "";
   useEffect(() => {
-    document.title = `${name} · Kohlrabi`;
+    document.title = t("pieceHead.kohlrabi", { name });
   }, [name]);
   const away = async () => {
     if (await remove(api.DELETE("/api/pieces/{id}", { params: { path: { id } } }))) void navigate("/floor");
@@ -103,22 +104,22 @@ export function PieceHead({ piece, workshop, onEdit }: Props) {
     <Row wrap={false} align="flex-start" sx={{ mb: 1.5 }}>
       <Box sx={{ flex: 1, minWidth: 0 }}>
         <Box sx={{ color: "text.secondary", fontSize: 14 }}>
-          <Link to="/floor">Floor</Link>
+          <Link to="/floor">{t("pieceHead.floor")}</Link>
           {` › ${ticket}`}
         </Box>
         <Typography variant="h1">{name}</Typography>
         <Quiet>{[fields.kind, line].filter(Boolean).join(" · ")}</Quiet>
       </Box>
       <Button variant="outlined" onClick={onEdit} className="no-print">
-        Edit piece
+        {t("pieceHead.editPiece")}
       </Button>
       <RowMenu
         name={name}
         actions={[
-          { label: "Ticket to print", href: `/api/pieces/${id}/label` },
-          { label: "Flip card", href: `/api/pieces/${id}/card` },
-          { label: "Something broke", run: () => setBroken(true) },
-          { label: "Remove", run: () => void away() },
+          { label: t("pieceHead.ticketPrint"), href: `/api/pieces/${id}/label` },
+          { label: t("pieceHead.flipCard"), href: `/api/pieces/${id}/card` },
+          { label: t("pieceHead.somethingBroke"), run: () => setBroken(true) },
+          { label: t("pieceHead.remove"), run: () => void away() },
         ]}
       />
       {broken && <DamageDialog piece={piece} workshop={workshop} onClose={() => setBroken(false)} />}

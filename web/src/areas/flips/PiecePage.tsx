@@ -35,6 +35,7 @@ import { Cautions } from "../../kit/Cautions";
 import { FitTable } from "../../kit/FitTable";
 import { WorkList } from "../../kit/WorkList";
 import { Quiet } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 export default function PiecePage() {
   const id = Number(useParams().id);
@@ -42,7 +43,7 @@ export default function PiecePage() {
   const workshop = useWorkshop();
   const [editing, setEditing] = useState(false);
   if (piece.error && !isKept(piece)) return <Failure error={piece.error} again={() => void piece.refetch()} />;
-  if (!piece.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!piece.data || !workshop.data) return <LinearProgress aria-label={t("piecePage.loading")} />;
   const shared = { piece: piece.data, workshop: workshop.data };
   return (
     <>
@@ -147,13 +148,17 @@ function Statement({ piece, currency }: { piece: Piece; currency: string }) {
   const { figures, other_hours: other, turnaround } = piece;
   const profit = figures.find((figure) => figure.key === "cash_profit");
   const spent = figures.find((figure) => figure.key === "cash_in");
-  const summary = profit?.text ? `cash profit ${profit.text}` : spent?.text ? `${spent.text} in it` : "price not known";
+  const summary = profit?.text
+    ? t("piecePage.cashProfit", { profit: profit.text })
+    : spent?.text
+      ? t("piecePage.inIt", { spent: spent.text })
+      : t("piecePage.priceKnown");
   return (
-    <Fold title="Statement" summary={summary}>
+    <Fold title={t("piecePage.statement")} summary={summary}>
       <Figures figures={figures} currency={currency} />
       <OtherHours figures={other} />
       <Typography component="h3" sx={{ fontWeight: 600, mt: 2 }}>
-        Days
+        {t("piecePage.days")}
       </Typography>
       <Figures figures={turnaround} currency={currency} />
     </Fold>
@@ -164,10 +169,12 @@ function Statement({ piece, currency }: { piece: Piece; currency: string }) {
 function OtherHours({ figures }: { figures: Piece["other_hours"] }) {
   const [hours, pay] = figures;
   if (!hours?.text) return null;
-  const counted = hours.label.includes("all") ? `all ${hours.text}` : `only ${hours.text} at the bench`;
+  const counted = hours.label.includes("all")
+    ? t("piecePage.all", { hours: hours.text })
+    : t("piecePage.onlyBench", { hours: hours.text });
   return (
     <Typography variant="caption" component="p" sx={{ my: 1.5, color: "text.secondary" }}>
-      {`Counting ${counted}${pay?.text ? `: ${pay.text} an hour` : ""}.`}
+      {t("piecePage.counting", { counted, more: pay?.text ? t("piecePage.hour", { pay: pay.text }) : "" })}
     </Typography>
   );
 }
@@ -175,10 +182,7 @@ function OtherHours({ figures }: { figures: Piece["other_hours"] }) {
 // Will it fit, and what to have in mind with this piece.
 function CarePart({ piece }: { piece: Piece }) {
   return (
-    <Fold
-      title="Will it fit, and what to mind"
-      summary={piece.cautions.length === 1 ? "1 caution" : `${piece.cautions.length} cautions`}
-    >
+    <Fold title={t("piecePage.willFitWhatMind")} summary={t("piecePage.cautions", { count: piece.cautions.length })}>
       <FitTable fit={piece.fit} />
       {piece.single && <Box sx={{ my: 1.5, pl: 1.5, borderLeft: 3, borderColor: "warning.main" }}>{piece.single}</Box>}
       <Box sx={{ mt: 1.5 }}>
@@ -195,10 +199,10 @@ function FindingsFold({ id }: { id: number }) {
   const summary = !data
     ? ""
     : findings.length === 0
-      ? "not looked over yet"
+      ? t("piecePage.lookedOverYet")
       : `${findings.length}: ${findings.map((one) => one.label.toLowerCase()).join(", ")}`;
   return (
-    <Fold title="Findings" summary={summary.length > 70 ? `${summary.slice(0, 68)}…` : summary}>
+    <Fold title={t("piecePage.findings")} summary={summary.length > 70 ? `${summary.slice(0, 68)}…` : summary}>
       {findings.map((one) => (
         <Box key={one.id} sx={{ py: 0.75, borderBottom: 1, borderColor: "divider" }}>
           <b>{one.label}</b>
@@ -209,7 +213,9 @@ function FindingsFold({ id }: { id: number }) {
         </Box>
       ))}
       <Box sx={{ pt: 1 }}>
-        <Link to={`/pieces/${id}/over`}>{findings.length ? "Look it over again" : "Look it over"}</Link>
+        <Link to={`/pieces/${id}/over`}>
+          {findings.length ? t("piecePage.lookOverAgain") : t("piecePage.lookOver")}
+        </Link>
       </Box>
     </Fold>
   );
@@ -219,12 +225,17 @@ function FindingsFold({ id }: { id: number }) {
 function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
   const hours = piece.figures.find((figure) => figure.key === "hours");
   const last = piece.work[piece.work.length - 1];
-  const count = piece.work.length === 1 ? "1 entry" : `${piece.work.length} entries`;
+  const count = t("piecePage.entries", { count: piece.work.length });
   const summary = last
-    ? `${count}, ${hours?.text ?? ""} · last ${last.label.toLowerCase()}, ${last.worked_on?.text ?? "on a day not known"}`
-    : "none recorded";
+    ? t("piecePage.last", {
+        count,
+        hours: hours?.text ?? "",
+        last: last.label.toLowerCase(),
+        workedon: last.worked_on?.text ?? t("piecePage.dayKnown"),
+      })
+    : t("piecePage.noneRecorded");
   return (
-    <Fold title="Hours" summary={summary}>
+    <Fold title={t("piecePage.hours")} summary={summary}>
       {hours && hours.terms.length > 0 && (
         <Box sx={{ pb: 1, color: "text.secondary" }}>
           {hours.terms.map((term) => `${term.figure.label.toLowerCase()} ${term.figure.text}`).join(" · ")}
@@ -233,7 +244,7 @@ function WorkPart({ piece, workshop }: { piece: Piece; workshop: Workshop }) {
       {piece.work.length > 0 ? (
         <WorkList entries={piece.work} forPiece={piece.id} people={workshop.people.length} />
       ) : (
-        <Quiet>No hours recorded. Start the timer, or write down afterwards what it took.</Quiet>
+        <Quiet>{t("piecePage.hoursRecordedStartTimer")}</Quiet>
       )}
     </Fold>
   );

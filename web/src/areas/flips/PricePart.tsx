@@ -7,32 +7,36 @@ import { useWorkshop } from "../../api/queries";
 import type { Piece } from "../../api/types";
 import { Figures } from "../../kit/Figures";
 import { Fold } from "../../kit/Fold";
+import { t } from "../../locales/flips";
 
 export function PricePart({ piece, currency, onEstimate }: { piece: Piece; currency: string; onEstimate: () => void }) {
   const workshop = useWorkshop().data;
   const unset = workshop && !(workshop.floor_pay && workshop.target_pay);
   const { hours_to_come: hours, cost_to_come: cost } = piece.fields;
-  const toCome = [hours && `${hours} of work`, cost && `${cost} ${currency}`].filter(Boolean).join(" and ");
+  const toCome = [hours && t("pricePart.work", { hours }), cost && `${cost} ${currency}`]
+    .filter(Boolean)
+    .join(t("pricePart.and"));
   const needs = piece.prices
     .filter((figure) => figure.text)
     .map((figure) => `${figure.label.toLowerCase()} ${figure.text}`)
     .join(" · ");
   return (
     <Fold
-      title="What it needs"
+      title={t("pricePart.whatNeeds")}
       summary={needs}
-      action={<Button onClick={onEstimate}>Set what is still to come</Button>}
+      action={<Button onClick={onEstimate}>{t("pricePart.setWhatStillCome")}</Button>}
     >
       <Box sx={{ mt: 2 }}>
         <Figures figures={piece.prices} currency={currency} />
       </Box>
       <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 1.5, mb: 0 }}>
-        (costs to finish + fixed fee + hours × pay) ÷ (1 − fee rate), rounded up.{" "}
-        {toCome ? `Still to come: ${toCome}.` : "Nothing is still to come, so far as recorded."}
+        {t("pricePart.costsFinishFixedFee", {
+          more: toCome ? t("pricePart.stillCome", { toCome }) : t("pricePart.nothingStillComeSo"),
+        })}
         {unset && (
           <>
             {" "}
-            <Link to="/rules">Set pay targets in House rules</Link> for floor and target.
+            <Link to="/rules">{t("pricePart.setPayTargetsHouse")}</Link> {t("pricePart.floorTarget")}
           </>
         )}
       </Typography>

@@ -9,6 +9,7 @@ import { useDayOffers } from "../../api/queries";
 import type { Workshop } from "../../api/types";
 import type { Named } from "../../kit/fields";
 import { ReceiptForm } from "./ReceiptForm";
+import { t } from "../../locales/flips";
 
 export default function ReceiptDialog({
   piece,
@@ -23,12 +24,12 @@ export default function ReceiptDialog({
   const shops = useDayOffers().data?.shops ?? [];
   return (
     <Dialog open fullScreen={phone} maxWidth="lg" onClose={onClose} aria-labelledby="receipt-title">
-      <DialogTitle id="receipt-title">Enter a receipt</DialogTitle>
+      <DialogTitle id="receipt-title">{t("receiptDialog.enterReceipt")}</DialogTitle>
       <DialogContent>
         <ReceiptForm workshop={workshop} shops={shops} piece={piece} onDone={onClose} />
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t("receiptDialog.close")}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -14,6 +14,7 @@ import { useTell } from "../../kit/session/useTell";
 import { useUndo } from "../../kit/session/undo";
 import { EMPTY_LINE, type ReceiptLine, ReceiptRow, sent } from "./ReceiptRow";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 type Props = { workshop: Workshop; shops: string[]; piece?: Named; onDone?: () => void };
 
@@ -43,11 +44,18 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
     try {
       await tell(
         {
-          what: `Receipt${head.shop && ` from ${head.shop}`}, ${used.length === 1 ? "1 line" : `${used.length} lines`}`,
+          what: t("receiptForm.receipt", {
+            shop: head.shop && t("receiptForm.from", { shop: head.shop }),
+            more: t("receiptForm.lines", { count: used.length }),
+          }),
           today: head.spent_on === empty.spent_on ? ["spent_on"] : [],
         },
         (how) => api.POST("/api/receipts", { body: { ...head, lines: used.map(sent) }, ...how }),
-        (made) => done(`Receipt of ${made.total?.text} ${workshop.currency} recorded`, undoOf(made)),
+        (made) =>
+          done(
+            t("receiptForm.receiptRecorded", { total: made.total?.text, currency: workshop.currency }),
+            undoOf(made),
+          ),
       );
       begin(again ? { ...bare, head: { ...empty, shop: head.shop, spent_on: head.spent_on } } : bare);
       if (!again) onDone?.();
@@ -84,11 +92,15 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
           options={shops}
           inputValue={head.shop}
           onInputChange={(_, shop) => setHead({ ...head, shop })}
-          renderInput={(params) => <TextField {...params} label="Shop" />}
+          renderInput={(params) => <TextField {...params} label={t("receiptForm.shop")} />}
         />
-        {field("spent_on", "Date")}
-        {field("tax", `Tax on top, ${workshop.currency}`, "blank if in the prices")}
-        {field("total", `Total, ${workshop.currency}`, "as printed; checked against the lines")}
+        {field("spent_on", t("receiptForm.date"))}
+        {field("tax", t("receiptForm.taxTop", { currency: workshop.currency }), t("receiptForm.blankIfPrices"))}
+        {field(
+          "total",
+          t("receiptForm.total", { currency: workshop.currency }),
+          t("receiptForm.printedCheckedAgainstLines"),
+        )}
       </Box>
       {lines.map((one, place) => (
         <ReceiptRow
@@ -105,12 +117,12 @@ export function ReceiptForm({ workshop, shops, piece, onDone }: Props) {
       {errors.lines && <Alert severity="error">{errors.lines}</Alert>}
       <Row align="stretch" sx={{ mt: 2 }}>
         <Button variant="contained" disabled={used.length === 0} onClick={() => void save(false)}>
-          Record receipt
+          {t("receiptForm.recordReceipt")}
         </Button>
         <Button variant="outlined" disabled={used.length === 0} onClick={() => void save(true)}>
-          Record and add another
+          {t("receiptForm.recordAddAnother")}
         </Button>
-        <Button onClick={another}>Another line</Button>
+        <Button onClick={another}>{t("receiptForm.anotherLine")}</Button>
       </Row>
     </>
   );

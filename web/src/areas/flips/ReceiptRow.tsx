@@ -12,6 +12,7 @@ import { Covers } from "../../kit/Covers";
 import type { ShareInput } from "../../kit/fields";
 import { PiecesField } from "../../kit/PiecesField";
 import { useSettled } from "../../kit/useSettled";
+import { t } from "../../locales/flips";
 
 export type ReceiptLine = {
   key: number;
@@ -68,7 +69,7 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
   return (
     <Box
       role="group"
-      aria-label={`Line ${number}`}
+      aria-label={t("receiptRow.line", { number })}
       sx={{
         display: "grid",
         gridTemplateColumns: { xs: "1fr 1fr", md: "1.2fr 110px 230px 1.6fr auto" },
@@ -80,7 +81,7 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
       }}
     >
       <TextField
-        label="What"
+        label={t("receiptRow.what")}
         value={line.what}
         onChange={(event) => onChange({ what: event.target.value })}
         error={!!error("what")}
@@ -93,17 +94,17 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
         onChange={(event) => onChange({ amount: event.target.value })}
         error={!!error("amount")}
         helperText={error("amount")}
-        slotProps={{ htmlInput: { inputMode: "decimal", "aria-label": `Amount of line ${number}` } }}
+        slotProps={{ htmlInput: { inputMode: "decimal", "aria-label": t("receiptRow.amountLine", { number }) } }}
       />
       <ToggleButtonGroup
         exclusive
         size="small"
         value={line.onto}
         onChange={(_, onto: ReceiptLine["onto"] | null) => onto && onChange({ onto })}
-        aria-label={`Where line ${number} goes`}
+        aria-label={t("receiptRow.whereLineGoes", { number })}
       >
-        <ToggleButton value="pieces">for pieces</ToggleButton>
-        <ToggleButton value="shelf">onto the shelf</ToggleButton>
+        <ToggleButton value="pieces">{t("receiptRow.pieces")}</ToggleButton>
+        <ToggleButton value="shelf">{t("receiptRow.ontoShelf")}</ToggleButton>
       </ToggleButtonGroup>
       {line.onto === "shelf" ? (
         <Box
@@ -111,7 +112,7 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
         >
           <TextField
             select
-            label="Product"
+            label={t("receiptRow.product")}
             value={line.product}
             onChange={(event) => onChange({ product: event.target.value, colour: "" })}
             error={!!error("product")}
@@ -125,15 +126,15 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
           </TextField>
           {products.find((product) => product.key === line.product)?.colours && (
             <ColourField
-              label="Colour"
+              label={t("receiptRow.colour")}
               value={line.colour}
               onChange={(colour) => onChange({ colour })}
-              none="not said"
+              none={t("receiptRow.said")}
               {...(error("colour") ? { error: error("colour") } : {})}
             />
           )}
           <TextField
-            label="Holds"
+            label={t("receiptRow.holds")}
             value={line.size}
             onChange={(event) => onChange({ size: event.target.value })}
             error={!!error("size")}
@@ -143,7 +144,7 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
       ) : (
         <Box sx={{ display: "grid", gap: 1, gridColumn: { xs: "1 / -1", md: "auto" } }}>
           <PiecesField
-            spec={{ name: "pieces", label: "For which pieces", kind: "pieces", help: " " }}
+            spec={{ name: "pieces", label: t("receiptRow.whichPieces"), kind: "pieces", help: " " }}
             value={line.pieces}
             onChange={(pieces) => onChange({ pieces })}
             error={error("pieces")}
@@ -154,7 +155,7 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
             disabled={line.what.trim() === ""}
             value={line.category || (guess.data?.category ?? "")}
             onChange={(_, category: CostCategory | null) => category && onChange({ category })}
-            aria-label={`Category of line ${number}`}
+            aria-label={t("receiptRow.categoryLine", { number })}
           >
             {CATEGORIES.map((category) => (
               <ToggleButton key={category} value={category}>
@@ -171,8 +172,8 @@ export function ReceiptRow({ line, workshop, errors, place, number, onChange, on
         </Box>
       )}
       {onRemove && (
-        <Button size="small" color="inherit" onClick={onRemove} aria-label={`Remove line ${number}`}>
-          Remove
+        <Button size="small" color="inherit" onClick={onRemove} aria-label={t("receiptRow.removeLine", { number })}>
+          {t("receiptRow.remove")}
         </Button>
       )}
     </Box>

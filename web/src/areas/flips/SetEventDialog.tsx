@@ -7,6 +7,7 @@ import { eventFields, settled, settling, typedEvent } from "../../kit/eventField
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/flips";
 
 export type SetKind = "ready" | "listed" | "price_changed" | "sold";
 type SetEvent = PieceSet["events"][number];
@@ -22,14 +23,14 @@ type Props = {
 function fieldsOf(set: PieceSet, kind: SetKind, workshop: Workshop, fresh: boolean): FieldSpec[] {
   const hand = set.members.map<FieldSpec>((member) => ({
     name: `hand_${member.piece_id}`,
-    label: `Of it: ${member.name}`,
+    label: t("setEventDialog.ofIt", { member: member.name }),
     kind: "text",
     unit: workshop.currency,
     half: true,
-    help: "only to share by hand",
+    help: t("setEventDialog.onlyShareHand"),
   }));
   return [
-    ...eventFields(kind, workshop, " of the set", fresh ? {} : undefined),
+    ...eventFields(kind, workshop, t("setEventDialog.set"), fresh ? {} : undefined),
     ...settling(kind, set.open_steps),
     ...(kind === "sold" ? hand : []),
   ];
@@ -66,8 +67,8 @@ export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: 
   if (!today) return null;
   return (
     <FormDialog
-      title={event ? `Correct: ${event.label.toLowerCase()}` : submit}
-      submit={event ? "Save correction" : submit}
+      title={event ? t("setEventDialog.correct", { event: event.label.toLowerCase() }) : submit}
+      submit={event ? t("setEventDialog.saveCorrection") : submit}
       fields={fieldsOf(set, kind, workshop, !event)}
       initial={event ? typed(event) : { on: today, open_steps: "done" }}
       onClose={onClose}
@@ -76,7 +77,7 @@ export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: 
         if (event) {
           const path = { params: { path: { id: event.id } } };
           await save(api.PATCH("/api/set-events/{id}", { ...path, body }), (changed) =>
-            changed.changes.length ? changed.changes.join(" ") : `${event.label} corrected`,
+            changed.changes.length ? changed.changes.join(" ") : t("setEventDialog.corrected", { event: event.label }),
           );
         } else {
           const now = await ask(
@@ -86,7 +87,7 @@ export function SetEventDialog({ set, kind, event, submit, workshop, onClose }: 
             }),
           );
           const made = now.events[now.events.length - 1]!;
-          done(`${made.label} recorded for the set`, undoOf(now));
+          done(t("setEventDialog.recordedSet", { made: made.label }), undoOf(now));
         }
         onClose();
       }}

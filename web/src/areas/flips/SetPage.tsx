@@ -19,12 +19,13 @@ import { SetEventDialog, type SetKind } from "./SetEventDialog";
 import Typography from "@mui/material/Typography";
 import type { SetPlan } from "../../api/types";
 import { PlainList, Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 const BUTTONS: Record<SetKind, string> = {
-  ready: "The set is ready",
-  listed: "List the set",
-  price_changed: "Change asking price",
-  sold: "Record sale",
+  ready: t("setPage.setReady"),
+  listed: t("setPage.listSet"),
+  price_changed: t("setPage.changeAskingPrice"),
+  sold: t("setPage.recordSale"),
 };
 
 export default function SetPage() {
@@ -35,7 +36,7 @@ export default function SetPage() {
   const { remove } = useUndo();
   const [dialog, setDialog] = useState<{ kind: SetKind; event?: number } | null>(null);
   if (set.error && !isKept(set)) return <Failure error={set.error} again={() => void set.refetch()} />;
-  if (!set.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!set.data || !workshop.data) return <LinearProgress aria-label={t("setPage.loading")} />;
   const data = set.data;
   const currency = workshop.data.currency;
   const breakUp = async () => {
@@ -44,7 +45,10 @@ export default function SetPage() {
   const hand = data.events.some((event) => event.hand);
   return (
     <>
-      <PageHead title={data.name} line={`Set of ${data.members.length}. Shared ${hand ? "by hand" : data.basis}.`}>
+      <PageHead
+        title={data.name}
+        line={t("setPage.setShared", { count: data.members.length, more: hand ? t("setPage.hand") : data.basis })}
+      >
         {data.possible.map((kind, place) => (
           <Button
             key={kind}
@@ -57,57 +61,62 @@ export default function SetPage() {
         ))}
         {data.state !== "sold" && (
           <Button color="inherit" onClick={() => void breakUp()}>
-            Break the set
+            {t("setPage.breakSet")}
           </Button>
         )}
       </PageHead>
-      <Part title="Price of the set">
+      <Part title={t("setPage.priceSet")}>
         <PriceTape tape={data.tape} currency={currency} />
         <Box sx={{ mt: 2 }}>
           <Figures figures={data.figures} currency={currency} />
         </Box>
       </Part>
       {data.state !== "sold" && <SetPlanPart id={id} />}
-      <Part title="What happened">
-        {data.events.length === 0 && <Quiet>Not listed yet.</Quiet>}
+      <Part title={t("setPage.whatHappened")}>
+        {data.events.length === 0 && <Quiet>{t("setPage.listedYet")}</Quiet>}
         <Entries>
           {data.events.map((event) => (
             <Entry
               key={event.id}
-              day={event.on?.text ?? "date not known"}
+              day={event.on?.text ?? t("setPage.dateKnown")}
               name={event.label.toLowerCase()}
               amount={event.kind === "ready" ? undefined : `${(event.price ?? event.asking)?.text ?? "?"} ${currency}`}
               onCorrect={() => setDialog({ kind: event.kind as SetKind, event: event.id })}
               onRemove={() => remove(api.DELETE("/api/set-events/{id}", { params: { path: { id: event.id } } }))}
-              removeWord="Take back"
+              removeWord={t("setPage.takeBack")}
             >
-              {[event.label, event.fee && `fee ${event.fee.text}`, event.tip && `tip ${event.tip.text}`, event.channel]
+              {[
+                event.label,
+                event.fee && t("setPage.fee", { fee: event.fee.text }),
+                event.tip && t("setPage.tip", { tip: event.tip.text }),
+                event.channel,
+              ]
                 .filter(Boolean)
                 .join(", ")}
             </Entry>
           ))}
         </Entries>
       </Part>
-      <Part title="What each piece gets">
+      <Part title={t("setPage.whatEachPieceGets")}>
         <SmallTable
-          label="Shares of the set"
+          label={t("setPage.sharesSet")}
           columns={[
-            "Piece",
-            [`Money in, ${currency}`],
-            ["Asked alone before"],
-            ["Share of asking"],
-            ["Receipts"],
-            ["Profit"],
+            t("setPage.piece"),
+            [t("setPage.money", { currency })],
+            [t("setPage.askedAloneBefore")],
+            [t("setPage.shareAsking")],
+            [t("setPage.receipts")],
+            [t("setPage.profit")],
           ]}
           rows={data.members.map((member) => ({
             key: member.piece_id,
             cells: [
               <Link key="piece" to={`/pieces/${member.piece_id}`}>{`${member.ticket} ${member.name}`}</Link>,
-              member.cash_in?.text ?? "not known",
+              member.cash_in?.text ?? t("setPage.known"),
               member.asking_before?.text ?? "never",
               member.asking?.text ?? "none",
-              member.receipts?.text ?? "not sold",
-              member.cash_profit?.text ?? "not yet",
+              member.receipts?.text ?? t("setPage.sold"),
+              member.cash_profit?.text ?? t("setPage.yet"),
             ],
           }))}
         />
@@ -135,10 +144,10 @@ function SetPlanPart({ id }: { id: number }) {
   if (!data || data.lines.length === 0) return null;
   const saved = (data.alone?.seconds ?? 0) > (data.together?.seconds ?? 0);
   return (
-    <Part title="Worked together">
+    <Part title={t("setPage.workedTogether")}>
       <Typography sx={{ mb: 1 }}>
-        {`${data.together?.text} to come in one go`}
-        {saved ? `, ${data.alone?.text} one by one: setting up and cleaning count once.` : "."}
+        {t("setPage.comeOneGo", { together: data.together?.text })}
+        {saved ? t("setPage.oneOneSettingUp", { alone: data.alone?.text }) : "."}
       </Typography>
       <PlainList component="ol">
         {data.lines.map((line, place) => (
@@ -180,14 +189,16 @@ function Tick({ line, piece }: { line: Line; piece: Piece }) {
   if (piece.answered && !over)
     return (
       <Button size="small" variant="outlined" component={Link} to={`/pieces/${piece.id}/plan`}>
-        {`${piece.name}: answer it`}
+        {t("setPage.answer", { piece: piece.name })}
       </Button>
     );
   const toggle = async () => {
     const finish = () => ask(api.POST("/api/pieces/{id}/steps/done", { ...path, body }));
     const reopen = () => ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body }));
     await (over ? reopen() : finish());
-    done(`${over ? "To do again" : "Done"}: ${line.label}, ${piece.name}`, () => (over ? finish() : reopen()));
+    done(`${over ? t("setPage.doAgain") : t("setPage.done")}: ${line.label}, ${piece.name}`, () =>
+      over ? finish() : reopen(),
+    );
   };
   return (
     <Button
@@ -196,7 +207,7 @@ function Tick({ line, piece }: { line: Line; piece: Piece }) {
       aria-pressed={over}
       onClick={() => void toggle().catch(failed)}
     >
-      {`${piece.name}${piece.state === "part" ? ", begun" : ""}`}
+      {`${piece.name}${piece.state === "part" ? t("setPage.begun") : ""}`}
     </Button>
   );
 }

@@ -17,9 +17,10 @@ import { PageHead } from "../../kit/PageHead";
 import { FLOOR_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { PlainList, Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 const STATE: Record<string, string> = {
-  together: "not listed yet",
+  together: t("sets.listedYet"),
   listed: "listed",
   price_changed: "listed",
   sold: "sold",
@@ -33,21 +34,21 @@ export default function Sets() {
   const { done } = useUndo();
   const [making, setMaking] = useState(false);
   if (sets.error && !isKept(sets)) return <Failure error={sets.error} again={() => void sets.refetch()} />;
-  if (!sets.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!sets.data || !workshop.data) return <LinearProgress aria-label={t("sets.loading")} />;
   const button = (
     <Button variant="contained" onClick={() => setMaking(true)}>
-      Put a set together
+      {t("sets.putSetTogether")}
     </Button>
   );
   return (
     <>
-      <PageHead title="Sets" line="One asking price, one sale; each flip keeps its own figures.">
+      <PageHead title={t("sets.sets")} line={t("sets.oneAskingPriceOne")}>
         {button}
       </PageHead>
-      <SubNav name="Floor" pages={FLOOR_PAGES} />
+      <SubNav name={t("sets.floor")} pages={FLOOR_PAGES} />
       {sets.data.rows.length === 0 ? (
-        <Empty title="No set yet">
-          <span>Chairs, bedside tables, a desk and its stool: pairs and sets sell sooner and dearer than singles.</span>
+        <Empty title={t("sets.setYet")}>
+          <span>{t("sets.chairsBedsideTablesDesk")}</span>
           {button}
         </Empty>
       ) : (
@@ -72,7 +73,7 @@ export default function Sets() {
                   {set.members.map((member) => member.name).join(" · ")}
                 </Box>
                 <Box sx={{ minWidth: 110, textAlign: "right", fontWeight: 600 }}>
-                  {last ? `${(last.price ?? last.asking)?.text} ${workshop.data.currency}` : "no price"}
+                  {last ? `${(last.price ?? last.asking)?.text} ${workshop.data.currency}` : t("sets.price")}
                 </Box>
               </Row>
             );
@@ -89,23 +90,23 @@ export default function Sets() {
       )}
       {making && (
         <FormDialog
-          title="Put a set together"
-          submit="Make the set"
+          title={t("sets.putSetTogether")}
+          submit={t("sets.makeSet")}
           fields={[
             {
               name: "pieces",
-              label: "Pieces sold together",
+              label: t("sets.piecesSoldTogether"),
               kind: "pieces",
               weights: false,
-              help: "Two or more, all in hand",
+              help: t("sets.twoMoreAllHand"),
             },
-            { name: "name", label: "What it is called", kind: "text" },
+            { name: "name", label: t("sets.whatCalled"), kind: "text" },
           ]}
           onClose={() => setMaking(false)}
           onSubmit={async (values, pieces) => {
             const body = { name: values.name ?? "", piece_ids: pieces.map((piece) => piece.piece_id) };
             const made = await ask(api.POST("/api/sets", { body }));
-            done(`${made.name} put together`, () =>
+            done(t("sets.putTogether", { made: made.name }), () =>
               ask(api.DELETE("/api/sets/{id}", { params: { path: { id: made.id } } })).then(() =>
                 navigate("/floor/sets"),
               ),

@@ -9,18 +9,19 @@ import { FormDialog } from "../../kit/FormDialog";
 import { useUndo } from "../../kit/session/undo";
 import { Row } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/flips";
 
 type Act = "ready" | "listed" | "price_changed" | "move" | "set";
 type Props = { rows: PieceRow[]; workshop: Workshop; onClose: () => void };
 
 const ACTS: [Act, string][] = [
-  ["ready", "Record ready"],
-  ["listed", "List them"],
-  ["price_changed", "Change prices"],
-  ["move", "Move their work"],
-  ["set", "Sell as a set"],
+  ["ready", t("severalBar.recordReady")],
+  ["listed", t("severalBar.listThem")],
+  ["price_changed", t("severalBar.changePrices")],
+  ["move", t("severalBar.moveTheirWork")],
+  ["set", t("severalBar.sellSet")],
 ];
-const named = (count: number) => (count === 1 ? "1 piece" : `${count} pieces`);
+const named = (count: number) => t("severalBar.pieces", { count });
 
 export function SeveralBar({ rows, workshop, onClose }: Props) {
   const [act, setAct] = useState<Act | null>(null);
@@ -34,13 +35,13 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
     unit: workshop.currency,
     half: true,
   }));
-  const day: FieldSpec = { name: "on", label: "Date", kind: "date", half: true };
+  const day: FieldSpec = { name: "on", label: t("severalBar.date"), kind: "date", half: true };
   const fields: Record<Act, FieldSpec[]> = {
     ready: [day],
     listed: [day, ...prices],
     price_changed: [day, ...prices],
-    move: [{ name: "day", label: "To the day", kind: "date", help: "the next step of each" }],
-    set: [{ name: "name", label: "Name of the set", kind: "text" }],
+    move: [{ name: "day", label: t("severalBar.day"), kind: "date", help: t("severalBar.nextStepEach") }],
+    set: [{ name: "name", label: t("severalBar.nameSet"), kind: "text" }],
   };
   const submit = async (values: Values) => {
     const count = named(rows.length);
@@ -48,17 +49,19 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
       const steps = rows.flatMap((row) => (row.next_step ? [{ piece_id: row.id, step: row.next_step.step }] : []));
       await save(
         api.PUT("/api/schedule/moves", { body: { steps, day: values.day ?? "" } }),
-        `The next step of ${named(steps.length)} moved`,
+        t("severalBar.nextStepMoved", { count: named(steps.length) }),
       );
     } else if (act === "set") {
       const body = { name: values.name ?? "", piece_ids: rows.map((row) => row.id) };
-      const made = await save(api.POST("/api/sets", { body }), (made) => `Set ${made.name} made of ${count}`);
+      const made = await save(api.POST("/api/sets", { body }), (made) =>
+        t("severalBar.setMade", { made: made.name, count }),
+      );
       void navigate(`/floor/sets/${made.id}`);
     } else if (act) {
       const each = rows.map((row, place) => ({ piece_id: row.id, asking: values[`rows/${place}/asking`] ?? "" }));
       const body = { kind: act, on: values.on ?? "", rows: each };
       const made = await ask(api.POST("/api/events/several", { body }));
-      const word = { ready: "ready", listed: "listed", price_changed: "asked at their new prices" }[act];
+      const word = { ready: "ready", listed: "listed", price_changed: t("severalBar.askedTheirNewPrices") }[act];
       done(`${count} ${word}`, undoOf(made));
     }
     setAct(null);
@@ -66,8 +69,10 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
   };
   const asked = Object.fromEntries(rows.map((row, place) => [`rows/${place}/asking`, row.price?.money?.typed ?? ""]));
   return (
-    <Row role="group" aria-label="Chosen pieces" sx={{ bgcolor: "background.paper", p: 1, mb: 1.5 }}>
-      <b>{rows.length === 0 ? "Choose pieces below" : `${named(rows.length)} chosen`}</b>
+    <Row role="group" aria-label={t("severalBar.chosenPieces")} sx={{ bgcolor: "background.paper", p: 1, mb: 1.5 }}>
+      <b>
+        {rows.length === 0 ? t("severalBar.choosePiecesBelow") : t("severalBar.chosen", { count: named(rows.length) })}
+      </b>
       {ACTS.map(([key, label]) => (
         <Button
           key={key}
@@ -82,7 +87,7 @@ export function SeveralBar({ rows, workshop, onClose }: Props) {
       {act && (
         <FormDialog
           title={`${ACTS.find(([key]) => key === act)?.[1]}: ${named(rows.length)}`}
-          submit={ACTS.find(([key]) => key === act)?.[1] ?? "Do it"}
+          submit={ACTS.find(([key]) => key === act)?.[1] ?? t("severalBar.do")}
           fields={fields[act]}
           initial={{ on: workshop.today.iso, day: workshop.today.iso, ...asked }}
           onClose={() => setAct(null)}

@@ -11,6 +11,7 @@ import { FormDialog } from "../../kit/FormDialog";
 import { Fold } from "../../kit/Fold";
 import { Quiet } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/flips";
 
 export function StashPart({ id }: { id: number }) {
   const { data } = useStashFit(id);
@@ -21,14 +22,22 @@ export function StashPart({ id }: { id: number }) {
   if (!data || !stash.data) return null;
   const there = stash.data.items.filter((item) => item.left > 0);
   if (there.length === 0 && data.used.length === 0) return null;
-  const options = there.map((item) => ({ key: String(item.id), label: `${item.name}, ${item.left} there` }));
+  const options = there.map((item) => ({
+    key: String(item.id),
+    label: t("stashPart.there", { item: item.name, left: item.left }),
+  }));
   return (
     <Fold
-      title="From the stash"
-      summary={`${data.fits.filter((one) => one.state === "fits").length} would fit, ${data.used.length} used`}
+      title={t("stashPart.stash")}
+      summary={t("stashPart.wouldFitUsed", {
+        count: data.fits.filter((one) => one.state === "fits").length,
+        count2: data.used.length,
+      })}
       action={
         there.length > 0 && (
-          <Button onClick={() => setUsing({ item: options[0]?.key ?? "", count: "1" })}>Use some of the stash</Button>
+          <Button onClick={() => setUsing({ item: options[0]?.key ?? "", count: "1" })}>
+            {t("stashPart.useSomeStash")}
+          </Button>
         )
       }
     >
@@ -38,7 +47,7 @@ export function StashPart({ id }: { id: number }) {
             key={use.id}
             day="used"
             name={use.name}
-            removeWord="Put back"
+            removeWord={t("stashPart.putBack")}
             onRemove={() => remove(api.DELETE("/api/stash-uses/{id}", { params: { path: { id: use.id } } }))}
           >
             {`${use.count} × ${use.name}`}
@@ -47,16 +56,16 @@ export function StashPart({ id }: { id: number }) {
         {data.fits.map((fit) => (
           <Entry
             key={`${fit.item_id} ${fit.what}`}
-            day={fit.state === "fits" ? "fits" : fit.state === "short" ? "too few" : "no"}
+            day={fit.state === "fits" ? "fits" : fit.state === "short" ? t("stashPart.tooFew") : "no"}
             name={fit.name}
             extra={
               fit.state === "fits" && (
                 <Button
                   size="small"
                   onClick={() => setUsing({ item: String(fit.item_id), count: String(fit.wanted) })}
-                  aria-label={`Use ${fit.name}`}
+                  aria-label={t("stashPart.use", { fit: fit.name })}
                 >
-                  Use
+                  {t("stashPart.use2")}
                 </Button>
               )
             }
@@ -68,21 +77,22 @@ export function StashPart({ id }: { id: number }) {
       </Entries>
       {data.fits.length === 0 && (
         <Box sx={{ color: "text.secondary", py: 1 }}>
-          Nothing in the <Link to="/shelf/stash">stash</Link> is a pull, leg, board or pane that this piece takes.
+          {t("stashPart.nothing")} <Link to="/shelf/stash">{t("stashPart.stash2")}</Link>{" "}
+          {t("stashPart.pullLegBoardPane")}
         </Box>
       )}
       {using && (
         <FormDialog
-          title="Use some of the stash"
-          submit="Use it"
+          title={t("stashPart.useSomeStash")}
+          submit={t("stashPart.use3")}
           fields={[
-            { name: "item", label: "What", kind: "select", options },
+            { name: "item", label: t("stashPart.what"), kind: "select", options },
             {
               name: "count",
-              label: "How many",
+              label: t("stashPart.howMany"),
               kind: "text",
               half: true,
-              help: "no cash; its replacement value in the full-cost view",
+              help: t("stashPart.cashReplacementValueFull"),
             },
           ]}
           initial={using}
@@ -91,7 +101,7 @@ export function StashPart({ id }: { id: number }) {
             const path = { params: { path: { id: Number(values.item) } } };
             await save(
               api.POST("/api/stash/{id}/uses", { ...path, body: { piece_id: id, count: values.count ?? "" } }),
-              "Used from the stash",
+              t("stashPart.usedStash"),
             );
             setUsing(null);
           }}

@@ -2,6 +2,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
+import { t } from "../../locales/flips";
 
 export type Found = { name: string; count: string; value: string };
 type Props = { rows: Found[]; set: (rows: Found[]) => void; currency: string };
@@ -14,24 +15,24 @@ export function StashRows({ rows, set, currency }: Props) {
       {rows.map((row, place) => (
         <Box key={place} sx={{ display: "grid", gridTemplateColumns: "2fr 1fr 1fr", gap: 1 }}>
           <TextField
-            label={`For the stash ${place + 1}`}
+            label={t("stashRows.stash", { place: place + 1 })}
             value={row.name}
             onChange={(event) => change(place, { name: event.target.value })}
           />
           <TextField
-            label="Count"
+            label={t("stashRows.count")}
             value={row.count}
             onChange={(event) => change(place, { count: event.target.value })}
           />
           <TextField
-            label={`Replacing one, ${currency}`}
+            label={t("stashRows.replacingOne", { currency })}
             value={row.value}
             onChange={(event) => change(place, { value: event.target.value })}
           />
         </Box>
       ))}
       <Button sx={{ justifySelf: "start" }} onClick={() => set([...rows, { name: "", count: "1", value: "" }])}>
-        Something for the stash was inside
+        {t("stashRows.somethingStashInside")}
       </Button>
     </Box>
   );

@@ -11,25 +11,24 @@ import { Fold } from "../../kit/Fold";
 import { SmallTable } from "../../kit/SmallTable";
 import { PlainList, Quiet } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/flips";
 
 export function ToolsPart({ id }: { id: number }) {
   const { data } = useToolResults(id);
   if (!data) return null;
   const action = (
     <Button component={Link} to={`/tools?piece=${id}`}>
-      Use a tool
+      {t("toolsPart.useTool")}
     </Button>
   );
   return (
     <Fold
-      title="Saved layouts"
-      summary={data.results.length === 0 ? "none saved" : data.results.map((one) => one.label).join(", ")}
+      title={t("toolsPart.savedLayouts")}
+      summary={data.results.length === 0 ? t("toolsPart.noneSaved") : data.results.map((one) => one.label).join(", ")}
       action={action}
     >
       {data.results.length === 0 ? (
-        <Quiet>
-          Nothing yet. The tools begin from this piece’s measures, and what they find is kept here with its cut list.
-        </Quiet>
+        <Quiet>{t("toolsPart.nothingYetToolsBegin")}</Quiet>
       ) : (
         <PlainList>
           {data.results.map((result) => (
@@ -49,7 +48,9 @@ function Row({ result, piece }: { result: ToolResult; piece: number }) {
   const tick = async (on: boolean, offcuts: boolean) => {
     await save(
       api.PATCH("/api/tool-results/{id}", { ...path, body: { done: on, offcuts } }),
-      on ? `${result.label}: done${offcuts ? ", offcuts in the stash" : ""}` : `${result.label}: to do again`,
+      on
+        ? t("toolsPart.done", { result: result.label, more: offcuts ? t("toolsPart.offcutsStash") : "" })
+        : t("toolsPart.doAgain", { result: result.label }),
     );
   };
   const link = `/tools/${result.tool}?${new URLSearchParams({ ...result.values, piece: String(piece) }).toString()}`;
@@ -59,7 +60,7 @@ function Row({ result, piece }: { result: ToolResult; piece: number }) {
         <Checkbox
           checked={finished}
           onChange={(_, on) => void tick(on, false).catch(failed)}
-          slotProps={{ input: { "aria-label": `Done: ${result.label}` } }}
+          slotProps={{ input: { "aria-label": t("toolsPart.done2", { result: result.label }) } }}
         />
         <Box sx={{ flex: "1 1 240px", minWidth: 0 }}>
           <Link to={link} style={{ fontWeight: 600 }}>
@@ -67,7 +68,7 @@ function Row({ result, piece }: { result: ToolResult; piece: number }) {
           </Link>
           <Box>{result.headline}</Box>
           {result.materials.length > 0 && (
-            <Quiet>{`${finished ? "Used" : "To buy"}: ${result.materials.map((one) => `${one.text} ${one.label}`).join(", ")}`}</Quiet>
+            <Quiet>{`${finished ? t("toolsPart.used") : t("toolsPart.buy")}: ${result.materials.map((one) => `${one.text} ${one.label}`).join(", ")}`}</Quiet>
           )}
         </Box>
         <Box className="no-print">
@@ -75,25 +76,31 @@ function Row({ result, piece }: { result: ToolResult; piece: number }) {
             <Button
               size="small"
               onClick={() => void tick(true, true).catch(failed)}
-              aria-label={`Done, offcuts to the stash: ${result.label}`}
+              aria-label={t("toolsPart.doneOffcutsStash", { result: result.label })}
             >
-              Done, offcuts to the stash
+              {t("toolsPart.doneOffcutsStash2")}
             </Button>
           )}
           <Button
             size="small"
             color="inherit"
             onClick={() => void remove(api.DELETE("/api/tool-results/{id}", path))}
-            aria-label={`Remove ${result.label}`}
+            aria-label={t("toolsPart.remove", { result: result.label })}
           >
-            Remove
+            {t("toolsPart.remove2")}
           </Button>
         </Box>
       </Box>
       {result.cuts.length > 0 && (
         <SmallTable
-          label={`Cut list: ${result.label}`}
-          columns={["Mark", "Part", ["Number"], ["Size"], "From"]}
+          label={t("toolsPart.cutList", { result: result.label })}
+          columns={[
+            t("toolsPart.mark"),
+            t("toolsPart.part"),
+            [t("toolsPart.number")],
+            [t("toolsPart.size")],
+            t("toolsPart.from"),
+          ]}
           rows={result.cuts.map((cut) => ({
             key: cut.mark + cut.name,
             cells: [cut.mark, cut.name, cut.count, cut.size, cut.from],

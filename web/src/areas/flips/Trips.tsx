@@ -23,6 +23,7 @@ import type { FieldSpec, ShareInput } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { PlainList, Quiet, Row } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/flips";
 
 // Recording a trip, or correcting it.
 type Props = { trip?: Trip; workshop: Workshop; pieces?: ShareInput[]; onClose: () => void };
@@ -42,41 +43,41 @@ function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
   if (!today) return null;
   const { currency, distance_unit: unit, mileage_rate: rate } = workshop;
   const fields: FieldSpec[] = [
-    { name: "pieces", label: "What it carried", kind: "pieces", help: "Choose all that came along; they share it" },
-    { name: "what", label: "What trip", kind: "text" },
-    { name: "happened_on", label: "Date", kind: "date", half: true },
+    { name: "pieces", label: t("trips.whatCarried"), kind: "pieces", help: t("trips.chooseAllCameAlong") },
+    { name: "what", label: t("trips.whatTrip"), kind: "text" },
+    { name: "happened_on", label: t("trips.date"), kind: "date", half: true },
     {
       name: "distance",
-      label: "Distance",
+      label: t("trips.distance"),
       kind: "text",
       unit,
       half: true,
-      help: rate ? `at ${rate} a ${unit}, unless fuel is given` : "kept; no mileage rate is set",
+      help: rate ? t("trips.unlessFuelGiven", { rate, unit }) : t("trips.keptMileageRateSet"),
     },
-    { name: "effort", label: "Time", kind: "effort", half: true },
+    { name: "effort", label: t("trips.time"), kind: "effort", half: true },
     {
       name: "fuel",
-      label: "Fuel paid",
+      label: t("trips.fuelPaid"),
       kind: "text",
       unit: currency,
       half: true,
-      help: rate ? "in place of mileage" : "",
+      help: rate ? t("trips.placeMileage") : "",
     },
-    { name: "hire", label: "Hire", kind: "text", unit: currency, half: true },
-    { name: "tolls", label: "Tolls, parking", kind: "text", unit: currency, half: true },
+    { name: "hire", label: t("trips.hire"), kind: "text", unit: currency, half: true },
+    { name: "tolls", label: t("trips.tollsParking"), kind: "text", unit: currency, half: true },
     {
       name: "private_share",
-      label: "Private share",
+      label: t("trips.privateShare"),
       kind: "text",
       unit: "%",
       half: true,
-      help: "an errand of your own",
+      help: t("trips.errandYourOwn"),
     },
   ];
   const who = workshop.people.length > 1 && (
     <FormGroup row>
       <FormLabel component="legend" sx={{ width: "100%" }}>
-        Who drove along
+        {t("trips.whoDroveAlong")}
       </FormLabel>
       {workshop.people.map((person) => (
         <FormControlLabel
@@ -94,8 +95,8 @@ function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
   );
   return (
     <FormDialog
-      title={trip ? "Correct the trip" : "Record a trip"}
-      submit={trip ? "Save trip" : "Record trip"}
+      title={trip ? t("trips.correctTrip") : t("trips.recordTrip")}
+      submit={trip ? t("trips.saveTrip") : t("trips.recordTrip2")}
       fields={fields}
       initial={trip?.fields ?? { happened_on: today }}
       initialPieces={trip ? shares(trip) : pieces}
@@ -106,11 +107,13 @@ function TripDialog({ trip, workshop, pieces = [], onClose }: Props) {
         if (trip) {
           const path = { params: { path: { id: trip.id } } };
           const changed = await ask(api.PATCH("/api/trips/{id}", { ...path, body }));
-          done(changed.changes.length ? changed.changes.join(" ") : `${trip.what} saved`, undoOf(changed));
+          done(
+            changed.changes.length ? changed.changes.join(" ") : t("trips.saved", { what: trip.what }),
+            undoOf(changed),
+          );
         } else {
-          await save(
-            api.POST("/api/trips", { body }),
-            (made) => `${made.what} recorded: ${made.cost.text} ${currency}`,
+          await save(api.POST("/api/trips", { body }), (made) =>
+            t("trips.recorded", { what: made.what, cost: made.cost.text, currency }),
           );
         }
         onClose();
@@ -134,32 +137,26 @@ export default function Trips() {
   const workshop = useWorkshop();
   const { remove } = useUndo();
   if (trips.error && !isKept(trips)) return <Failure error={trips.error} again={() => void trips.refetch()} />;
-  if (!trips.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!trips.data || !workshop.data) return <LinearProgress aria-label={t("trips.loading")} />;
   const { rows, total, per } = trips.data;
   const { currency, distance_unit: unit, mileage_rate: rate } = workshop.data;
   const button = (
     <Button variant="contained" onClick={() => setDialog("new")}>
-      Record a trip
+      {t("trips.recordTrip")}
     </Button>
   );
   return (
     <>
       <PageHead
-        title="Trips"
-        line={
-          rate
-            ? `Mileage ${rate} ${currency} a ${unit}, where no fuel is given.`
-            : "Fuel as paid; a mileage rate can be set in House rules."
-        }
+        title={t("trips.trips")}
+        line={rate ? t("trips.mileageWhereFuelGiven", { rate, currency, unit }) : t("trips.fuelPaidMileageRate")}
       >
         {button}
       </PageHead>
-      <SubNav name="Scout" pages={SCOUT_PAGES} />
+      <SubNav name={t("trips.scout")} pages={SCOUT_PAGES} />
       {rows.length === 0 ? (
-        <Empty title="No trip yet">
-          <span>
-            A drive carries one piece or several. Its cost and its minutes are shared over them, less what was private.
-          </span>
+        <Empty title={t("trips.tripYet")}>
+          <span>{t("trips.driveCarriesOnePiece")}</span>
           {button}
         </Empty>
       ) : (
@@ -178,8 +175,8 @@ export default function Trips() {
                   {[
                     trip.on?.text,
                     trip.fields.distance && `${trip.fields.distance} ${unit}`,
-                    trip.people.map((person) => person.name).join(" and "),
-                    trip.fields.private_share && `${trip.fields.private_share}% private`,
+                    trip.people.map((person) => person.name).join(t("trips.and")),
+                    trip.fields.private_share && t("trips.private", { privateshare: trip.fields.private_share }),
                   ]
                     .filter(Boolean)
                     .join(", ")}
@@ -203,16 +200,20 @@ export default function Trips() {
                 <Box sx={{ fontWeight: 600 }}>{`${trip.cost.text} ${currency}`}</Box>
                 {trip.effort?.seconds ? trip.effort.text : ""}
                 <Box className="no-print">
-                  <Button size="small" onClick={() => setDialog(trip)} aria-label={`Correct ${trip.what}`}>
-                    Correct
+                  <Button
+                    size="small"
+                    onClick={() => setDialog(trip)}
+                    aria-label={t("trips.correct", { what: trip.what })}
+                  >
+                    {t("trips.correct2")}
                   </Button>
                   <Button
                     size="small"
                     color="inherit"
-                    aria-label={`Remove ${trip.what}`}
+                    aria-label={t("trips.remove", { what: trip.what })}
                     onClick={() => void remove(api.DELETE("/api/trips/{id}", { params: { path: { id: trip.id } } }))}
                   >
-                    Remove
+                    {t("trips.remove2")}
                   </Button>
                 </Box>
               </Box>

@@ -6,6 +6,7 @@ import { api } from "../../api/client";
 import type { Piece } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/flips";
 
 export function VerdictLine({ piece }: { piece: Piece }) {
   const { standing, id, lock_version: version } = piece;
@@ -16,7 +17,7 @@ export function VerdictLine({ piece }: { piece: Piece }) {
     const body = { lock_version: version, go_on: go ? "yes" : "no" };
     await save(
       api.PATCH("/api/pieces/{id}", { params: { path: { id } }, body }),
-      go ? "You go on with it" : "Recommended as before",
+      go ? t("verdictLine.youGo") : t("verdictLine.recommendedBefore"),
     );
   };
   return (
@@ -27,7 +28,7 @@ export function VerdictLine({ piece }: { piece: Piece }) {
       <Box sx={{ fontWeight: 600 }}>{standing.sentence}</Box>
       {(standing.stop || standing.go_on) && (
         <Button size="small" className="no-print" onClick={() => void goOn(!standing.go_on).catch(failed)}>
-          {standing.go_on ? "Follow the recommendation again" : "Go on anyway"}
+          {standing.go_on ? t("verdictLine.followRecommendationAgain") : t("verdictLine.goAnyway")}
         </Button>
       )}
     </Box>

@@ -15,10 +15,11 @@ import { useTick } from "../../kit/session/useTick";
 import { useUndo } from "../../kit/session/undo";
 import { useStartStep } from "../../kit/useStartStep";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/flips";
 
 export function WhatNext({ id }: { id: number }) {
   const { data } = usePlan(id);
-  if (!data) return <LinearProgress aria-label="Loading the plan" sx={{ mb: 17 }} />;
+  if (!data) return <LinearProgress aria-label={t("whatNext.loadingPlan")} sx={{ mb: 17 }} />;
   if (!data.plan || (data.plan.over && !nextOf(data.plan))) return null; // ready, and nothing to touch up
   return <NextStep page={data} plan={data.plan} />;
 }
@@ -27,18 +28,15 @@ export function NoPlan({ id }: { id: number }) {
   return (
     <Box sx={{ mb: 2 }}>
       <Typography sx={{ fontSize: 24, fontWeight: 600, lineHeight: 1.25, mb: 1 }}>
-        Look it over, choose a look
+        {t("whatNext.lookOverChooseLook")}
       </Typography>
-      <Typography sx={{ mb: 1.5, color: "text.secondary" }}>
-        From what is found and how it is to look, the plan follows: steps with times, materials, cost and the day it can
-        be ready.
-      </Typography>
+      <Typography sx={{ mb: 1.5, color: "text.secondary" }}>{t("whatNext.whatFoundHowLook")}</Typography>
       <Row align="stretch">
         <Button component={Link} to={`/pieces/${id}/over`} variant="contained">
-          Look it over
+          {t("whatNext.lookOver")}
         </Button>
         <Button component={Link} to={`/pieces/${id}/look`} variant="outlined">
-          Choose a look
+          {t("whatNext.chooseLook")}
         </Button>
       </Row>
     </Box>
@@ -51,8 +49,8 @@ function NextStep({ page, plan }: { page: Plan; plan: Steps }) {
   if (!step)
     return (
       <Box sx={{ mb: 2 }}>
-        <Typography sx={{ fontSize: 24, fontWeight: 600 }}>Everything in the plan is done</Typography>
-        <Link to={link}>The whole plan</Link>
+        <Typography sx={{ fontSize: 24, fontWeight: 600 }}>{t("whatNext.everythingPlanDone")}</Typography>
+        <Link to={link}>{t("whatNext.wholePlan")}</Link>
       </Box>
     );
   return <Next key={step.key} page={page} plan={plan} step={step} link={link} />;
@@ -75,8 +73,8 @@ function Next({ page, plan, step, link }: { page: Plan; plan: Steps; step: Step;
         align="stretch"
         sx={{ justifyContent: "space-between", color: "text.secondary", fontSize: 15 }}
       >
-        <span>{`Next · ${step.remaining?.seconds ? step.remaining.text : step.time?.text}`}</span>
-        <span>{`step ${number} of ${plan.steps.length}`}</span>
+        <span>{t("whatNext.next", { more: step.remaining?.seconds ? step.remaining.text : step.time?.text })}</span>
+        <span>{t("whatNext.step", { number, count: plan.steps.length })}</span>
       </Row>
       <Typography component="h2" sx={{ fontSize: 25, fontWeight: 600, lineHeight: 1.2, mb: 0.75 }}>
         {step.label}
@@ -85,7 +83,7 @@ function Next({ page, plan, step, link }: { page: Plan; plan: Steps; step: Step;
         texts={[
           step.where,
           ...step.materials.map((one) => `${one.text} ${one.label}`),
-          step.wait && `then wait ${step.wait}`,
+          step.wait && t("whatNext.thenWait", { wait: step.wait }),
         ]}
       />
       {unread.map((one) => (
@@ -101,43 +99,48 @@ function Next({ page, plan, step, link }: { page: Plan; plan: Steps; step: Step;
       <Row sx={{ mt: 1 }} className="no-print">
         {answered ? (
           <Button variant="contained" component={Link} to={link}>
-            Answer it in the plan
+            {t("whatNext.answerPlan")}
           </Button>
         ) : (
           <>
             <Button variant="contained" onClick={() => start({ piece_id: page.id, step: step.key, label: step.label })}>
-              Start
+              {t("whatNext.start")}
             </Button>
             <Button variant="outlined" component={Link} to={`/pieces/${page.id}/bench`}>
-              At the bench
+              {t("whatNext.bench")}
             </Button>
             {unread.length === 0 && wet.length === 0 && (
               <Button variant="outlined" onClick={() => void tick(step).catch(failed)}>
-                Done already
+                {t("whatNext.doneAlready")}
               </Button>
             )}
           </>
         )}
         <Button aria-expanded={why} onClick={() => setWhy(!why)}>
-          Why now
+          {t("whatNext.whyNow")}
         </Button>
         <RowMenu
           name={step.label}
           actions={[
-            { label: "The whole plan", to: link },
-            { label: "Another look", to: `/pieces/${page.id}/look` },
+            { label: t("whatNext.wholePlan"), to: link },
+            { label: t("whatNext.anotherLook"), to: `/pieces/${page.id}/look` },
           ]}
         />
       </Row>
       {why && (
         <Box sx={{ mt: 1, color: "text.secondary" }}>
           {step.why}
-          {step.done_when && ` Done when: ${step.done_when}.`}
+          {step.done_when && t("whatNext.doneWhen", { donewhen: step.done_when })}
         </Box>
       )}
       <Box sx={{ mt: 1, color: "text.secondary" }}>
-        {`${plan.remaining?.text} to come. ${plan.ready.on ? `Ready ${plan.ready.on.text}.` : `No day yet: ${plan.ready.why}.`} `}
-        <Link to={link}>The whole plan</Link>
+        {t("whatNext.come", {
+          remaining: plan.remaining?.text,
+          more: plan.ready.on
+            ? t("whatNext.ready", { on: plan.ready.on.text })
+            : t("whatNext.dayYet", { why: plan.ready.why }),
+        })}
+        <Link to={link}>{t("whatNext.wholePlan")}</Link>
       </Box>
       {questions}
     </Box>

@@ -10,9 +10,10 @@ import { Rule } from "./Rule";
 import { rules } from "./groups";
 import { useSaveRule } from "./useSaveRule";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/house";
 
 const FIRST = ["currency", "length_unit", "floor_pay", "target_pay"];
-const COMMAND = "bin/kohlrabi demo";
+const COMMAND = t("firstRun.binKohlrabiDemo");
 
 export default function FirstRun({ workshop }: { workshop: Workshop }) {
   const [save] = useSaveRule();
@@ -21,53 +22,45 @@ export default function FirstRun({ workshop }: { workshop: Workshop }) {
   const all = rules(workshop).flatMap((group) => group.rules);
   return (
     <Box data-first-run sx={{ maxWidth: 860 }}>
-      <Typography sx={{ fontSize: 19, mb: 0.5 }}>
-        Kohlrabi goes along with each piece you buy, repair and sell: what to pay, what to do next, what to ask.
-      </Typography>
+      <Typography sx={{ fontSize: 19, mb: 0.5 }}>{t("firstRun.kohlrabiGoesAlongEach")}</Typography>
       <Typography sx={{ color: "text.secondary", mb: 2 }}>
-        Your hours, costs and sales stay on this computer. Begin with one piece; the rest follows from it.{" "}
-        <Link to="/how">How it all fits together</Link>
+        {t("firstRun.yourHoursCostsSales")} <Link to="/how">{t("firstRun.howAllFitsTogether")}</Link>
       </Typography>
       <Row align="stretch" sx={{ mb: 3 }}>
         <Button variant="contained" size="large" onClick={open.newPiece}>
-          Record a piece
+          {t("firstRun.recordPiece")}
         </Button>
         <Button variant="outlined" size="large" component={Link} to="/scout/new">
-          Look at one in a shop
+          {t("firstRun.lookOneShop")}
         </Button>
         <Button variant="outlined" size="large" component={Link} to="/books/import">
-          Bring in a spreadsheet
+          {t("firstRun.bringSpreadsheet")}
         </Button>
         <Button variant="outlined" size="large" aria-expanded={demo} onClick={() => setDemo(!demo)}>
-          Look around in the demo
+          {t("firstRun.lookAroundDemo")}
         </Button>
       </Row>
       {demo && (
         <Box sx={{ borderLeft: 4, borderColor: "secondary.main", pl: 2, mb: 3 }}>
-          <Typography>
-            The demo is an invented workshop with some sixty flips. It opens beside yours, with data of its own: nothing
-            of it comes into your books. On the computer that runs Kohlrabi, in its folder:
-          </Typography>
+          <Typography>{t("firstRun.demoInventedWorkshopSome")}</Typography>
           <Row wrap={false} sx={{ my: 1 }}>
             <Box component="code" sx={{ bgcolor: "background.paper", px: 1.5, py: 1, fontSize: 16 }}>
               {COMMAND}
             </Box>
-            <Button onClick={() => void navigator.clipboard?.writeText(COMMAND)}>Copy</Button>
+            <Button onClick={() => void navigator.clipboard?.writeText(COMMAND)}>{t("firstRun.copy")}</Button>
           </Row>
-          <Typography sx={{ color: "text.secondary" }}>
-            It prints the address to open, and ends with Ctrl+C. The first time it takes about a minute and a half.
-          </Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("firstRun.printsAddressOpenEnds")}</Typography>
         </Box>
       )}
-      <Typography variant="h2">What your sums rest on</Typography>
+      <Typography variant="h2">{t("firstRun.whatYourSumsRest")}</Typography>
       {all
         .filter((rule) => FIRST.includes(rule.name))
         .map((rule) => (
           <Rule key={rule.name} rule={rule} onSave={(value) => save(rule, value)} />
         ))}
       <Typography sx={{ mt: 1 }}>
-        All of it can be changed later in <Link to="/rules">House rules</Link>; only the currency stays once money is
-        recorded.
+        {t("firstRun.allCanChangedLater")} <Link to="/rules">{t("firstRun.houseRules")}</Link>
+        {t("firstRun.onlyCurrencyStaysOnce")}
       </Typography>
     </Box>
   );

@@ -26,22 +26,22 @@ import { useUndo } from "../../kit/session/undo";
 import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
+import { t } from "../../locales/house";
 
 export default function HouseRules() {
   const workshop = useWorkshop();
   const [save, clash] = useSaveRule();
   if (workshop.error && !isKept(workshop))
     return <Failure error={workshop.error} again={() => void workshop.refetch()} />;
-  if (!workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!workshop.data) return <LinearProgress aria-label={t("houseRules.loading")} />;
   const data = workshop.data;
 
   return (
     <>
-      <PageHead title="House rules" line="How this workshop does it. Plans and sums follow." />
+      <PageHead title={t("houseRules.houseRules")} line={t("houseRules.howWorkshopDoesPlans")} />
       {clash && (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          The rules were changed in another tab meanwhile. They stand now as shown below; what you typed is still in its
-          field: press Save if it shall stand.
+          {t("houseRules.rulesChangedAnotherTab")}
         </Alert>
       )}
       {rules(data).map((group) => (
@@ -57,7 +57,7 @@ export default function HouseRules() {
       <People people={data.people} />
       <AccessPart />
       <BackupPart backup={data.backup} demo={data.demo} />
-      <Part title="This device">
+      <Part title={t("houseRules.device")}>
         <SchemeSwitch />
       </Part>
     </>
@@ -68,25 +68,29 @@ export default function HouseRules() {
 function BackupPart({ backup, demo }: { backup: Workshop["backup"]; demo: boolean }) {
   const action = (
     <Button component="a" href="/api/archive.zip" download variant="outlined">
-      Download a backup
+      {t("houseRules.downloadBackup")}
     </Button>
   );
   return (
-    <Part title="Backups" action={action}>
+    <Part title={t("houseRules.backups")} action={action}>
       {backup.stale && !demo && (
         <Alert severity="warning" role="note" variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
-          {backup.latest ? `The latest copy is of ${backup.latest.text}.` : "There is no copy yet."} One is written each
-          day that the server runs.
+          {t("houseRules.oneWrittenEachDay", {
+            more: backup.latest
+              ? t("houseRules.latestCopy", { latest: backup.latest.text })
+              : t("houseRules.thereCopyYet"),
+          })}
         </Alert>
       )}
       <Typography>
         {demo
-          ? "The demo keeps no copies of itself."
-          : `${backup.latest ? `Latest copy beside the data: ${backup.latest.text}. ` : ""}Kept are those of the last seven days and the first of each of the last twelve months.`}
+          ? t("houseRules.demoKeepsCopiesItself")
+          : t("houseRules.keptThoseLastSeven", {
+              more: backup.latest ? t("houseRules.latestCopyBesideData", { latest: backup.latest.text }) : "",
+            })}
       </Typography>
       <Typography variant="body2" sx={{ color: "text.secondary" }}>
-        A disk that fails takes copies beside the data with it: download one now and then to another device.
-        bin/kohlrabi restore brings one back.
+        {t("houseRules.diskFailsTakesCopies")}
       </Typography>
     </Part>
   );
@@ -111,30 +115,35 @@ function AccessPart() {
   };
   const leaveAll = async () => {
     const { ended } = await ask(api.DELETE("/api/sessions"));
-    done(`${ended} ${ended === 1 ? "device" : "devices"} signed out`);
+    done(t("houseRules.devicesSignedOut", { count: ended }));
     if (here) window.dispatchEvent(new Event(LOCKED));
   };
   return (
-    <Part title="Other devices">
+    <Part title={t("houseRules.otherDevices")}>
       <Typography>
         {devices === 0
-          ? "No other device is signed in."
-          : `${devices} ${devices === 1 ? "device is" : "devices are"} signed in with the passcode${here ? ", this one included" : ""}. Each stays so for 30 days.`}
+          ? t("houseRules.otherDeviceSigned")
+          : t("houseRules.signedPasscodeEachStays", {
+              devices,
+              more: devices === 1 ? t("houseRules.device2") : t("houseRules.devices"),
+              more2: here ? t("houseRules.oneIncluded") : "",
+            })}
       </Typography>
       {here && (
         <Button variant="outlined" sx={{ mt: 1, mr: 1 }} onClick={() => void leave().catch(failed)}>
-          {sure ? "Sign out all the same" : "Sign out here"}
+          {sure ? t("houseRules.signOutAllSame") : t("houseRules.signOutHere")}
         </Button>
       )}
       {sure && (
         <Alert severity="warning" sx={{ mt: 1 }}>
-          {waiting.length === 1 ? "1 thing waits" : `${waiting.length} things wait`} on this device to be told. Signing
-          out throws that away.
+          {t("houseRules.deviceToldSigningOut", {
+            more: t("houseRules.thingsWait", { count: waiting.length }),
+          })}
         </Alert>
       )}
       {devices > 0 && (
         <Button variant="outlined" sx={{ mt: 1 }} onClick={() => void leaveAll().catch(failed)}>
-          Sign out all devices
+          {t("houseRules.signOutAllDevices")}
         </Button>
       )}
     </Part>
@@ -152,11 +161,11 @@ function WorkshopPractices({ workshop }: { workshop: Workshop }) {
         keep,
       );
     const saved = await send(workshop.lock_version, key);
-    done(`${label} saved`, () => send(saved.lock_version, before));
+    done(t("houseRules.saved", { label }), () => send(saved.lock_version, before));
   };
   if (!catalogue.data) return null;
   return (
-    <Part title="How we work">
+    <Part title={t("houseRules.howWeWork")}>
       {catalogue.data.practices.map((practice) => (
         <Box
           key={practice.question}

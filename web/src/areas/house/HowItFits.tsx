@@ -7,77 +7,72 @@ import { Part } from "../../kit/Part";
 import { type Sign, SectionIcon } from "../../kit/SectionIcon";
 import { type Word, WORDS } from "../../kit/words";
 import { PlainList } from "../../kit/layout";
+import { t } from "../../locales/house";
 
 const STAGES: { sign: Sign; name: string; to: string; where: string; text: string }[] = [
   {
     sign: "scout",
     name: "Spotted",
     to: "/scout/new",
-    where: "Scout",
-    text: "Kind, tag, condition and what it may bring give the most you should pay, in the shop and without a connection too.",
+    where: t("howItFits.scout"),
+    text: t("howItFits.kindTagConditionWhat"),
   },
   {
     sign: "floor",
     name: "Bought",
     to: "/floor",
-    where: "Floor",
-    text: "From the price paid on, all that goes into a piece is money in. Trips and lots are shared over what they carried.",
+    where: t("howItFits.floor"),
+    text: t("howItFits.pricePaidAllGoes"),
   },
   {
     sign: "tools",
     name: "Looked over and planned",
     to: "/floor",
-    where: "on the piece's page",
-    text: "What you find and how each zone is to end make the plan: steps in their order, amounts, drying times, cautions. A safety answer that is open, lead above all, stops what makes dust.",
+    where: t("howItFits.piecesPage"),
+    text: t("howItFits.whatYouFindHow"),
   },
   {
     sign: "today",
     name: "On the bench",
     to: "/",
-    where: "Today",
-    text: "The steps of all pieces are put into your hours, drying in between. The timer counts the hours; done steps, draws and costs come off what is to come.",
+    where: t("howItFits.today"),
+    text: t("howItFits.stepsAllPiecesPut"),
   },
   {
     sign: "shelf",
     name: "From the shelf",
     to: "/shelf",
-    where: "Shelf",
-    text: "Tins lose what was taken, pieces bear what it cost, and what the plans still need stands on the list to buy.",
+    where: t("howItFits.shelf"),
+    text: t("howItFits.tinsLoseWhatTaken"),
   },
   {
     sign: "market",
     name: "For sale",
     to: "/market",
-    where: "Market",
-    text: "What it fetches comes from the market; what it needs comes from your costs and hours. Between the two lie the asking price, its steps and the answer to an offer.",
+    where: t("howItFits.market"),
+    text: t("howItFits.whatFetchesComesMarket"),
   },
   {
     sign: "books",
     name: "Sold",
     to: "/books",
-    where: "Books",
-    text: "Profit, pay an hour and days are counted, and estimates are held against them. So the next plan is timed, the next piece priced and the next find judged by your own flips.",
+    where: t("howItFits.books"),
+    text: t("howItFits.profitPayHourDays"),
   },
 ];
 
 const PICTURES: [string, string][] = [
-  [
-    "The drawing",
-    "The piece to scale from its measures, each zone as it stands or will stand. Zones are picked on it.",
-  ],
-  ["The days strip", WORDS.days_strip[1]],
-  ["The price tape", WORDS.price_tape[1]],
+  [t("howItFits.drawing"), t("howItFits.pieceScaleMeasuresEach")],
+  [t("howItFits.daysStrip"), WORDS.days_strip[1]],
+  [t("howItFits.priceTape"), WORDS.price_tape[1]],
 ];
 
 export default function HowItFits() {
   const words = (Object.keys(WORDS) as Word[]).map((key) => WORDS[key]).sort(([a], [b]) => a.localeCompare(b));
   return (
     <>
-      <PageHead
-        title="How it all fits together"
-        line="A flip from the find to the books: each stage asks for little, and the next one builds on it."
-      />
-      <Part title="A flip, stage by stage" long>
+      <PageHead title={t("howItFits.howAllFitsTogether")} line={t("howItFits.flipFindBooksEach")} />
+      <Part title={t("howItFits.flipStageStage")} long>
         <PlainList component="ol" sx={{ maxWidth: 760 }}>
           {STAGES.map(({ sign, name, to, where, text }, place) => (
             <Box
@@ -100,14 +95,12 @@ export default function HowItFits() {
             </Box>
           ))}
         </PlainList>
-        <Typography sx={{ maxWidth: 760 }}>
-          Nothing has to be complete. What is not known is left blank, and every figure says what it still waits for.
-        </Typography>
+        <Typography sx={{ maxWidth: 760 }}>{t("howItFits.nothingHasCompleteWhat")}</Typography>
       </Part>
-      <Part title="Three pictures" long>
+      <Part title={t("howItFits.threePictures")} long>
         <Meanings of={PICTURES} />
       </Part>
-      <Part title="Words" long>
+      <Part title={t("howItFits.words")} long>
         <Meanings of={words} />
       </Part>
     </>

@@ -8,9 +8,10 @@ import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/house";
 
 const KINDS = [
-  { key: "load", label: "load space" },
+  { key: "load", label: t("openings.loadSpace") },
   { key: "door", label: "door" },
   { key: "stairs", label: "stairs" },
 ];
@@ -23,8 +24,8 @@ export function Openings({ openings, unit }: { openings: Opening[]; unit: string
   const typed = (one: Opening) => ({ name: one.name, kind: one.kind, ...one.fields });
   return (
     <Part
-      title="What pieces must pass"
-      action={<Button onClick={() => setEditing("new")}>Add a load space, door or stair</Button>}
+      title={t("openings.whatPiecesMustPass")}
+      action={<Button onClick={() => setEditing("new")}>{t("openings.addLoadSpaceDoor")}</Button>}
     >
       {openings.map((one) => (
         <Box
@@ -41,33 +42,45 @@ export function Openings({ openings, unit }: { openings: Opening[]; unit: string
         >
           <Box sx={{ flex: "1 1 160px" }}>{one.name}</Box>
           <Box sx={{ color: "text.secondary", flex: "2 1 220px" }}>{`${one.label}, ${one.text}`}</Box>
-          <Button onClick={() => setEditing(one)} aria-label={`Correct ${one.name}`}>
-            Correct
+          <Button onClick={() => setEditing(one)} aria-label={t("openings.correct", { name: one.name })}>
+            {t("openings.correct2")}
           </Button>
           <Button
             color="inherit"
-            aria-label={`Remove ${one.name}`}
+            aria-label={t("openings.remove", { name: one.name })}
             onClick={() => void remove(api.DELETE("/api/openings/{id}", { params: { path: { id: one.id } } }))}
           >
-            Remove
+            {t("openings.remove2")}
           </Button>
         </Box>
       ))}
       <Box sx={{ color: "text.secondary", py: 1 }}>
-        {openings.length
-          ? "A piece passes straight when two of its sides fit; a load space is tried all six ways round."
-          : "Measure the car, the door and the stairs once: each piece then says whether it fits, and which way round."}
+        {openings.length ? t("openings.piecePassesStraightWhen") : t("openings.measureCarDoorStairs")}
       </Box>
       {editing && (
         <FormDialog
-          title={opening ? `Correct ${opening.name}` : "Add a load space, door or stair"}
-          submit={opening ? "Save" : "Add it"}
+          title={opening ? t("openings.correct3", { opening: opening.name }) : t("openings.addLoadSpaceDoor")}
+          submit={opening ? t("openings.save") : t("openings.add")}
           fields={[
-            { name: "name", label: "Name", kind: "text" },
-            { name: "kind", label: "It is a", kind: "select", options: KINDS },
-            { name: "width", label: "Clear width", kind: "text", unit, half: true },
-            { name: "height", label: "Clear height", kind: "text", unit, half: true, help: "headroom, for stairs" },
-            { name: "long", label: "Length", kind: "text", unit, half: true, help: "of a load space only" },
+            { name: "name", label: t("openings.name"), kind: "text" },
+            { name: "kind", label: t("openings.itIsA"), kind: "select", options: KINDS },
+            { name: "width", label: t("openings.clearWidth"), kind: "text", unit, half: true },
+            {
+              name: "height",
+              label: t("openings.clearHeight"),
+              kind: "text",
+              unit,
+              half: true,
+              help: t("openings.headroomStairs"),
+            },
+            {
+              name: "long",
+              label: t("openings.length"),
+              kind: "text",
+              unit,
+              half: true,
+              help: t("openings.loadSpaceOnly"),
+            },
           ]}
           initial={opening ? typed(opening) : { kind: "load" }}
           onClose={() => setEditing(null)}
@@ -75,9 +88,9 @@ export function Openings({ openings, unit }: { openings: Opening[]; unit: string
             const body = { ...values, name: values.name ?? "", kind: values.kind ?? "" };
             if (opening) {
               const path = { params: { path: { id: opening.id } } };
-              await save(api.PATCH("/api/openings/{id}", { ...path, body }), `${body.name} saved`);
+              await save(api.PATCH("/api/openings/{id}", { ...path, body }), t("openings.saved", { body: body.name }));
             } else {
-              await save(api.POST("/api/openings", { body }), (made) => `${made.name} added`);
+              await save(api.POST("/api/openings", { body }), (made) => t("openings.added", { made: made.name }));
             }
             setEditing(null);
           }}

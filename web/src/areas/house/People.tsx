@@ -11,6 +11,7 @@ import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/house";
 
 export function People({ people }: { people: Person[] }) {
   const [editing, setEditing] = useState<Person | "new" | null>(null);
@@ -19,29 +20,32 @@ export function People({ people }: { people: Person[] }) {
   const [mine, setMine] = useDevicePerson();
   const person = editing === "new" ? null : editing;
   return (
-    <Part title="Who works here" action={<Button onClick={() => setEditing("new")}>Add a person</Button>}>
+    <Part
+      title={t("people.whoWorksHere")}
+      action={<Button onClick={() => setEditing("new")}>{t("people.addPerson")}</Button>}
+    >
       {people.map((one) => (
         <Box
           key={one.id}
           sx={{ display: "flex", alignItems: "center", minHeight: 44, borderBottom: 1, borderColor: "divider" }}
         >
           <Box sx={{ flex: 1 }}>{one.name}</Box>
-          <Button onClick={() => setEditing(one)} aria-label={`Rename ${one.name}`}>
-            Rename
+          <Button onClick={() => setEditing(one)} aria-label={t("people.rename", { name: one.name })}>
+            {t("people.rename2")}
           </Button>
         </Box>
       ))}
-      <Box sx={{ color: "text.secondary", py: 1 }}>Each has a timer of their own.</Box>
+      <Box sx={{ color: "text.secondary", py: 1 }}>{t("people.eachHasTimerTheir")}</Box>
       {people.length > 1 && (
         <TextField
           select
           label={deviceName}
           value={mine}
           onChange={(event) => setMine(Number(event.target.value))}
-          helperText="what is timed and ticked here is theirs, unless said otherwise"
+          helperText={t("people.whatTimedTickedHere")}
           sx={{ minWidth: 260, mt: 1 }}
         >
-          <MenuItem value={0}>nobody in particular</MenuItem>
+          <MenuItem value={0}>{t("people.nobodyParticular")}</MenuItem>
           {people.map((one) => (
             <MenuItem key={one.id} value={one.id}>
               {one.name}
@@ -51,19 +55,19 @@ export function People({ people }: { people: Person[] }) {
       )}
       {editing && (
         <FormDialog
-          title={person ? `Rename ${person.name}` : "Add a person"}
-          submit={person ? "Save name" : "Add person"}
-          fields={[{ name: "name", label: "Name", kind: "text" }]}
+          title={person ? t("people.rename3", { person: person.name }) : t("people.addPerson")}
+          submit={person ? t("people.saveName") : t("people.addPerson2")}
+          fields={[{ name: "name", label: t("people.name"), kind: "text" }]}
           initial={{ name: person?.name ?? "" }}
           onClose={() => setEditing(null)}
           onSubmit={async (values) => {
             const body = { name: values.name ?? "" };
             if (person) {
               const path = { params: { path: { id: person.id } } };
-              await save(api.PATCH("/api/people/{id}", { ...path, body }), "Name saved");
+              await save(api.PATCH("/api/people/{id}", { ...path, body }), t("people.nameSaved"));
             } else {
               await ask(api.POST("/api/people", { body }));
-              done(`${body.name} added`);
+              done(t("people.added", { body: body.name }));
             }
             setEditing(null);
           }}

@@ -6,6 +6,7 @@ import InputAdornment from "@mui/material/InputAdornment";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { type FocusEvent, type FormEvent, useState } from "react";
+import { t } from "../../locales/house";
 
 export type RuleSpec = {
   name: string;
@@ -104,8 +105,8 @@ export function Rule({ rule, onSave }: { rule: RuleSpec; onSave: (value: string)
       )}
       <Box>
         {draft !== null && draft !== rule.value && (
-          <Button type="submit" variant="contained" aria-label={`Save ${rule.label}`}>
-            Save
+          <Button type="submit" variant="contained" aria-label={t("rule.save", { rule: rule.label })}>
+            {t("rule.save2")}
           </Button>
         )}
       </Box>

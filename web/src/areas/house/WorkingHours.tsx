@@ -10,14 +10,23 @@ import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/house";
 
-const DAYS = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
+const DAYS = [
+  t("workingHours.sunday"),
+  t("workingHours.monday"),
+  t("workingHours.tuesday"),
+  t("workingHours.wednesday"),
+  t("workingHours.thursday"),
+  t("workingHours.friday"),
+  t("workingHours.saturday"),
+];
 const ORDER = [1, 2, 3, 4, 5, 6, 0]; // weeks begin on Monday here
 type Hours = { weekday: number; from: string; to: string };
 
 export function WorkingHours({ people }: { people: Person[] }) {
   return (
-    <Part title="When you work">
+    <Part title={t("workingHours.whenYouWork")}>
       {people.map((person) => (
         <Hours key={person.id} person={person} />
       ))}
@@ -31,11 +40,11 @@ function Hours({ person }: { person: Person }) {
   const save = useSave();
   const path = { params: { path: { id: person.id } } };
   const rows: Hours[] = week.data?.rows ?? [];
-  const said = ORDER.flatMap((day) => rows.filter((row) => row.weekday === day)).map(
-    (row) => `${DAYS[row.weekday]} ${row.from} to ${row.to}`,
+  const said = ORDER.flatMap((day) => rows.filter((row) => row.weekday === day)).map((row) =>
+    t("workingHours.to", { DAYS: DAYS[row.weekday], from: row.from, to: row.to }),
   );
   const fields: FieldSpec[] = ORDER.flatMap((day) => [
-    { name: `from${day}`, label: `${DAYS[day]} from`, kind: "text" as const, half: true },
+    { name: `from${day}`, label: t("workingHours.from", { DAYS: DAYS[day] }), kind: "text" as const, half: true },
     { name: `to${day}`, label: "until", kind: "text" as const, half: true },
   ]);
   const initial = Object.fromEntries(
@@ -47,14 +56,17 @@ function Hours({ person }: { person: Person }) {
       from: values[`from${day}`] ?? "",
       to: values[`to${day}`] ?? "",
     })).filter((row) => row.from || row.to);
-    await save(api.PUT("/api/people/{id}/week", { ...path, body: { rows: given } }), `Hours of ${person.name} saved`);
+    await save(
+      api.PUT("/api/people/{id}/week", { ...path, body: { rows: given } }),
+      t("workingHours.hoursSaved", { person: person.name }),
+    );
     setEditing(null);
   };
   const differ = async (values: Values) => {
     const day = values.day ?? "";
     await save(
       api.PUT("/api/people/{id}/day", { ...path, body: { day, from: values.from ?? "", to: values.to ?? "" } }),
-      (told) => `${person.name} on ${day} saved. ${told.changes.join(" ")}`,
+      (told) => t("workingHours.saved", { person: person.name, day, changes: told.changes.join(" ") }),
     );
     setEditing(null);
   };
@@ -73,23 +85,27 @@ function Hours({ person }: { person: Person }) {
     >
       <Box sx={{ minWidth: 90 }}>{person.name}</Box>
       <Box sx={{ flex: "1 1 260px" }}>
-        {said.join(", ") || "no hours"}
+        {said.join(", ") || t("workingHours.hours")}
         {week.data?.assumed && (
           <Typography component="span" sx={{ color: "text.secondary" }}>
-            {" (assumed from the hours a week)"}
+            {t("workingHours.assumedHoursWeek")}
           </Typography>
         )}
       </Box>
-      <Button disabled={!week.data} onClick={() => setEditing("week")} aria-label={`Set hours of ${person.name}`}>
-        Set hours
+      <Button
+        disabled={!week.data}
+        onClick={() => setEditing("week")}
+        aria-label={t("workingHours.setHours", { person: person.name })}
+      >
+        {t("workingHours.setHours2")}
       </Button>
-      <Button onClick={() => setEditing("day")} aria-label={`A day that differs: ${person.name}`}>
-        A day that differs
+      <Button onClick={() => setEditing("day")} aria-label={t("workingHours.dayDiffers", { person: person.name })}>
+        {t("workingHours.dayDiffers2")}
       </Button>
       {editing === "week" && (
         <FormDialog
-          title={`When ${person.name} works`}
-          submit="Save hours"
+          title={t("workingHours.whenWorks", { person: person.name })}
+          submit={t("workingHours.saveHours")}
           fields={fields}
           initial={initial}
           onClose={() => setEditing(null)}
@@ -98,12 +114,18 @@ function Hours({ person }: { person: Person }) {
       )}
       {editing === "day" && (
         <FormDialog
-          title={`A day on which ${person.name} works otherwise`}
-          submit="Save the day"
+          title={t("workingHours.dayWhichWorksOtherwise", { person: person.name })}
+          submit={t("workingHours.saveDay")}
           fields={[
-            { name: "day", label: "Date", kind: "date" },
-            { name: "from", label: "From", kind: "text", half: true },
-            { name: "to", label: "Until", kind: "text", half: true, help: "both empty: no work on that day" },
+            { name: "day", label: t("workingHours.date"), kind: "date" },
+            { name: "from", label: t("workingHours.from2"), kind: "text", half: true },
+            {
+              name: "to",
+              label: t("workingHours.until"),
+              kind: "text",
+              half: true,
+              help: t("workingHours.bothEmptyWorkDay"),
+            },
           ]}
           onClose={() => setEditing(null)}
           onSubmit={differ}

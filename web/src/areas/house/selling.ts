@@ -1,69 +1,70 @@
 // The house rules of selling.
 import type { Workshop } from "../../api/types";
 import type { RuleSpec } from "./Rule";
+import { t } from "../../locales/house";
 
 export const selling = (workshop: Workshop): { title: string; rules: RuleSpec[] } => ({
-  title: "Selling",
+  title: t("selling.selling"),
   rules: [
     {
       name: "haggle",
-      label: "Room for haggling",
+      label: t("selling.roomHaggling"),
       unit: "%",
       value: workshop.haggle,
-      why: "The asking price is the target price ÷ (1 − this).",
+      why: t("selling.askingPriceTargetPrice"),
     },
     {
       name: "pick_up",
-      label: "Pick-up",
+      label: t("selling.pickUp"),
       value: workshop.pick_up,
-      why: "How pieces are fetched, as listings say it: “Pick-up in the evening; two people to carry”.",
+      why: t("selling.howPiecesFetchedListings"),
     },
     {
       name: "price_ending",
-      label: "Prices end in",
+      label: t("selling.pricesEnd"),
       value: workshop.price_ending,
       options: [
-        { key: "none", label: "any amount" },
-        { key: "5", label: "5 or 0" },
+        { key: "none", label: t("selling.anyAmount") },
+        { key: "5", label: t("selling.n50") },
         { key: "9", label: "9" },
-        { key: "59", label: "5 or 9" },
+        { key: "59", label: t("selling.n59") },
       ],
-      why: "Asking prices go up to the next such amount, never down.",
+      why: t("selling.askingPricesGoUp"),
     },
     {
       name: "step",
-      label: "A price step",
+      label: t("selling.priceStep"),
       unit: "%",
       value: workshop.step,
-      why: "Where its value is known a step is at least half of this; where nothing tells its value each step is this, down to the floor price.",
+      why: t("selling.whereValueKnownStep"),
     },
     {
       name: "step_days",
-      label: "Every",
+      label: t("selling.every"),
       unit: "days",
       value: String(workshop.step_days),
-      why: "How long each price stands at least. 0: no steps are planned.",
+      why: t("selling.howLongEachPrice"),
     },
     {
       name: "decline",
-      label: "Decline under",
+      label: t("selling.declineUnder"),
       unit: "%",
       value: workshop.decline,
-      why: "Of what waiting is worth: an offer below it is declined without a counter.",
+      why: t("selling.whatWaitingWorthOffer"),
     },
     {
       name: "day",
-      label: "A day on the market costs at least",
+      label: t("selling.dayMarketCostsLeast"),
       unit: "%",
       value: workshop.day,
-      why: "Of a piece's value. Where places are full or hours are booked, what each of your spaces earns a day counts instead.",
+      why: t("selling.piecesValueWherePlaces"),
     },
     {
       name: "half_life_days",
-      label: "Old listings count half after",
+      label: t("selling.oldListingsCountHalf"),
       unit: "days",
       value: String(workshop.half_life_days),
-      why: "Markets change: what sold long ago says less of what sells today.",
+      why: t("selling.marketsChangeWhatSold"),
     },
   ],
 });

@@ -4,6 +4,7 @@ import { api, ask, ProblemError } from "../../api/client";
 import { useKeepWorkshop, useWorkshop } from "../../api/queries";
 import { useUndo } from "../../kit/session/undo";
 import type { RuleSpec } from "./Rule";
+import { t } from "../../locales/house";
 
 export function useSaveRule() {
   const workshop = useWorkshop();
@@ -14,7 +15,7 @@ export function useSaveRule() {
     try {
       const lock_version = workshop.data?.lock_version ?? 0;
       const saved = await ask(api.PATCH("/api/workshop", { body: { lock_version, [rule.name]: value } })).then(keep);
-      done(`${rule.label} saved`, () =>
+      done(t("useSaveRule.saved", { rule: rule.label }), () =>
         ask(api.PATCH("/api/workshop", { body: { lock_version: saved.lock_version, [rule.name]: rule.value } })),
       );
       setClash(false);

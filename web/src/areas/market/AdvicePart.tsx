@@ -11,6 +11,7 @@ import type { Asked } from "./ListedDialogs";
 import type { MarketRow } from "./ListedPiece";
 import { useAnswer } from "./useAnswer";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/market";
 
 const LONG = 70; // letters
 
@@ -29,26 +30,26 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
     await ask(api.PATCH("/api/price-steps/{id}", { params: { path: { id: step.id } }, body: { state } }));
     done(
       state === "done"
-        ? `${piece.name} is asked at ${step.asking?.text} now`
-        : `Step to ${step.asking?.text} of ${piece.name} skipped`,
+        ? t("advicePart.askedNow", { piece: piece.name, asking: step.asking?.text })
+        : t("advicePart.stepSkipped", { asking: step.asking?.text, piece: piece.name }),
     );
   };
   const enquire = async () => {
     await tell(
-      { what: `Enquiry about ${piece.name}` },
+      { what: t("advicePart.enquiryAbout", { piece: piece.name }) },
       (how) => api.POST("/api/pieces/{id}/offers", { ...path, body: {}, ...how }),
-      (made) => done(`Enquiry about ${piece.name} counted`, undoOf(made)),
+      (made) => done(t("advicePart.enquiryAboutCounted", { piece: piece.name }), undoOf(made)),
     );
   };
   const reply = (body: Parameters<typeof answer>[1]) => () => void answer(advice.id ?? 0, body, amount).catch(failed);
   const main: Record<string, [string, () => void] | undefined> = {
-    pick_up: ["Picked up", () => onAsk({ sold: typed })],
-    record_sale: ["Record the sale", () => onAsk({ sold: typed })],
-    take: [`Accept ${amount}`, reply({ answer: "taken" })],
-    counter: [`Counter at ${amount}`, reply({ answer: "countered", counter: typed })],
-    decline: [`Decline ${amount}`, reply({ answer: "declined" })],
-    lower: [`Lower to ${amount}`, () => void settle("done").catch(failed)],
-    price: ["Price it", () => void navigate(`/pieces/${piece.id}/price`)],
+    pick_up: [t("advicePart.pickedUp"), () => onAsk({ sold: typed })],
+    record_sale: [t("advicePart.recordSale"), () => onAsk({ sold: typed })],
+    take: [t("advicePart.accept", { amount }), reply({ answer: "taken" })],
+    counter: [t("advicePart.counter", { amount }), reply({ answer: "countered", counter: typed })],
+    decline: [t("advicePart.decline", { amount }), reply({ answer: "declined" })],
+    lower: [t("advicePart.lower", { amount }), () => void settle("done").catch(failed)],
+    price: [t("advicePart.price"), () => void navigate(`/pieces/${piece.id}/price`)],
   };
   const first = main[advice.action];
   const why = advice.why ?? "";
@@ -63,7 +64,7 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
         {open ? why : short}{" "}
         {rest.length > 0 && (
           <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)} sx={{ minWidth: 0, py: 0 }}>
-            {open ? "Less" : "Why"}
+            {open ? t("advicePart.less") : t("advicePart.why")}
           </Button>
         )}
       </Box>
@@ -73,26 +74,35 @@ export function AdvicePart({ row, onAsk }: { row: MarketRow; onAsk: (asked: Aske
             {first[0]}
           </Button>
         )}
-        <Button onClick={() => void enquire().catch(failed)} aria-label={`Enquiry about ${piece.name}`}>
-          Enquiry
+        <Button
+          onClick={() => void enquire().catch(failed)}
+          aria-label={t("advicePart.enquiryAbout", { piece: piece.name })}
+        >
+          {t("advicePart.enquiry")}
         </Button>
         <RowMenu
           name={piece.name}
           actions={[
-            { label: "Note an offer", run: () => onAsk("offer") },
+            { label: t("advicePart.noteOffer"), run: () => onAsk("offer") },
             step && advice.action !== "lower"
-              ? { label: `Lower to ${step.asking?.text} now`, run: () => void settle("done").catch(failed) }
+              ? {
+                  label: t("advicePart.lowerNow", { asking: step.asking?.text }),
+                  run: () => void settle("done").catch(failed),
+                }
               : null,
-            step && { label: "Skip this step", run: () => void settle("skipped").catch(failed) },
-            !hold && { label: "Hold it", run: () => onAsk("hold") },
-            hold && { label: "Part payment", run: () => onAsk("payment") },
+            step && { label: t("advicePart.skipStep"), run: () => void settle("skipped").catch(failed) },
+            !hold && { label: t("advicePart.hold"), run: () => onAsk("hold") },
+            hold && { label: t("advicePart.partPayment"), run: () => onAsk("payment") },
             hold && {
-              label: `Release it from ${hold.who}`,
+              label: t("advicePart.release", { who: hold.who }),
               run: () => void remove(api.DELETE("/api/holds/{id}", { params: { path: { id: hold.id } } })),
             },
-            !row.set && { label: "Sold", run: () => onAsk({ sold: hold?.price?.typed ?? row.asking?.typed ?? "" }) },
-            { label: "Think the price over", to: `/pieces/${piece.id}/price` },
-            { label: "Text of the listing", to: `/pieces/${piece.id}/listing` },
+            !row.set && {
+              label: t("advicePart.sold"),
+              run: () => onAsk({ sold: hold?.price?.typed ?? row.asking?.typed ?? "" }),
+            },
+            { label: t("advicePart.thinkPriceOver"), to: `/pieces/${piece.id}/price` },
+            { label: t("advicePart.textListing"), to: `/pieces/${piece.id}/listing` },
           ]}
         />
       </Row>

@@ -2,41 +2,45 @@
 import Box from "@mui/material/Box";
 import type { Pricing } from "../../api/types";
 import { SmallTable } from "../../kit/SmallTable";
+import { t } from "../../locales/market";
 
 export function AtPrice({ at, currency }: { at: NonNullable<Pricing["at"]>; currency: string }) {
   const rows: [string, string, string][] = [
-    ["Take-home", at.take_home?.text ?? "not known", "less fees, delivery and rent of the house rules"],
+    [t("atPrice.takeHome"), at.take_home?.text ?? t("atPrice.known"), t("atPrice.lessFeesDeliveryRent")],
     [
-      "Cash profit",
-      at.profit?.text ?? "not known",
-      at.profit ? "less all that is in it and still to come" : "the price paid is not known",
+      t("atPrice.cashProfit"),
+      at.profit?.text ?? t("atPrice.known"),
+      at.profit ? t("atPrice.lessAllStillCome") : t("atPrice.pricePaidKnown"),
     ],
     [
-      "Hourly pay",
-      at.hourly?.text ?? "not known",
-      at.hourly ? "profit ÷ hours done and to come" : "the hours still to come are not known",
+      t("atPrice.hourlyPay"),
+      at.hourly?.text ?? t("atPrice.known"),
+      at.hourly ? t("atPrice.profitHoursDoneCome") : t("atPrice.hoursStillComeKnown"),
     ],
     ...(at.course
       ? ([
-          ["Expected to bring", at.course.money?.text ?? "", "on average, with the steps down below, by the market"],
+          [t("atPrice.expectedBring"), at.course.money?.text ?? "", t("atPrice.averageStepsDownBelow")],
           [
-            "Days to sell",
-            `about ${at.course.days}`,
-            `sold within 30 days ${at.course.within30} times in 100, within 90 days ${at.course.within90}`,
+            t("atPrice.daysSell"),
+            t("atPrice.about", { days: at.course.days }),
+            t("atPrice.soldWithin30Days", { within30: at.course.within30, within90: at.course.within90 }),
           ],
         ] as [string, string, string][])
       : []),
     [
-      "By your listings alone",
-      at.days === null ? "not known" : `${at.days} days, ${at.expected?.text}`,
+      t("atPrice.yourListingsAlone"),
+      at.days === null ? t("atPrice.known") : t("atPrice.days", { days: at.days, expected: at.expected?.text }),
       at.expected
-        ? `${[at.time, at.time_why].filter(Boolean).join(" ")}; ${at.left} of such listings stand longer`
+        ? t("atPrice.suchListingsStandLonger", {
+            value: [at.time, at.time_why].filter(Boolean).join(" "),
+            left: at.left,
+          })
         : at.time_why,
     ],
   ];
   return (
     <>
-      <Box component="dl" aria-label="At this price" sx={{ m: 0, mb: 2 }}>
+      <Box component="dl" aria-label={t("atPrice.price")} sx={{ m: 0, mb: 2 }}>
         {rows.map(([name, value, why]) => (
           <Box
             key={name}
@@ -62,9 +66,9 @@ export function AtPrice({ at, currency }: { at: NonNullable<Pricing["at"]>; curr
       </Box>
       {at.steps.length > 0 && (
         <SmallTable
-          label="Steps down"
+          label={t("atPrice.stepsDown")}
           width={420}
-          columns={["From", [`Asking, ${currency}`]]}
+          columns={[t("atPrice.from"), [t("atPrice.asking", { currency })]]}
           rows={at.steps.map((step) => ({ key: step.on?.iso ?? "", cells: [step.on?.text, step.asking?.text] }))}
         />
       )}

@@ -18,6 +18,7 @@ import { SubNav } from "../../kit/SubNav";
 import { useSettled } from "../../kit/useSettled";
 import { ChannelsTable } from "./ChannelsTable";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/market";
 
 export default function Channels() {
   const [price, setPrice] = useState("100");
@@ -28,25 +29,22 @@ export default function Channels() {
   const { remove } = useUndo();
   const refused = channels.error instanceof ProblemError ? channels.error.message : null;
   if (channels.error && !refused) return <Failure error={channels.error} again={() => void channels.refetch()} />;
-  if (!channels.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!channels.data || !workshop.data) return <LinearProgress aria-label={t("channels.loading")} />;
   const currency = workshop.data.currency;
   const assumed = channels.data.some((line) => line.usual);
   const edited = asked !== null && asked !== "new" ? asked : null;
   return (
     <>
-      <PageHead
-        title="Channels"
-        line="Where you sell, what each place takes, and how it goes about it. Nothing is posted anywhere from here."
-      >
+      <PageHead title={t("channels.channels")} line={t("channels.whereYouSellWhat")}>
         <Button variant="contained" onClick={() => setAsked("new")}>
-          Add a channel
+          {t("channels.addChannel")}
         </Button>
       </PageHead>
-      <SubNav name="Market" pages={MARKET_PAGES} />
-      <Part title="Side by side">
+      <SubNav name={t("channels.market")} pages={MARKET_PAGES} />
+      <Part title={t("channels.sideSide")}>
         <Box sx={{ mb: 2 }}>
           <TextField
-            label={`At a price of, ${currency}`}
+            label={t("channels.price", { currency })}
             value={price}
             onChange={(event) => setPrice(event.target.value)}
             error={refused !== null}
@@ -54,33 +52,28 @@ export default function Channels() {
             sx={{ width: 190 }}
           />
         </Box>
-        {assumed && (
-          <Typography sx={{ mb: 1 }}>
-            These are what such places often take: a start, common practice, no source. Add your own, and only yours are
-            shown.
-          </Typography>
-        )}
+        {assumed && <Typography sx={{ mb: 1 }}>{t("channels.theseWhatSuchPlaces")}</Typography>}
         <ChannelsTable lines={channels.data} currency={currency} onEdit={setAsked} />
       </Part>
       {asked !== null && (
         <FormDialog
-          title={edited ? `Change ${edited.name}` : "Add a channel"}
-          submit={edited ? "Save" : "Add it"}
+          title={edited ? t("channels.change", { edited: edited.name }) : t("channels.addChannel")}
+          submit={edited ? t("channels.save") : t("channels.add")}
           fields={[
-            { name: "name", label: "Name", kind: "suggest", suggestions: workshop.data.lists.channels },
-            { name: "fee", label: "Fee", kind: "text", unit: "%", half: true },
-            { name: "fixed_fee", label: "Fixed fee", kind: "text", unit: currency, half: true },
-            { name: "rent", label: "Rent a month", kind: "text", unit: currency, half: true },
+            { name: "name", label: t("channels.name"), kind: "suggest", suggestions: workshop.data.lists.channels },
+            { name: "fee", label: t("channels.fee"), kind: "text", unit: "%", half: true },
+            { name: "fixed_fee", label: t("channels.fixedFee"), kind: "text", unit: currency, half: true },
+            { name: "rent", label: t("channels.rentMonth"), kind: "text", unit: currency, half: true },
             {
               name: "rent_from",
-              label: "That rent holds from",
+              label: t("channels.rentHolds"),
               kind: "date",
               half: true,
-              help: edited ? "empty: from this month on" : "empty: for all that stood there",
+              help: edited ? t("channels.emptyMonth") : t("channels.emptyAllStoodThere"),
             },
-            { name: "places", label: "Pieces that share the rent", kind: "text", half: true },
-            { name: "delivery", label: "Delivery you pay", kind: "text", unit: currency, half: true },
-            { name: "habits", label: "Its habits", kind: "multiline" },
+            { name: "places", label: t("channels.piecesShareRent"), kind: "text", half: true },
+            { name: "delivery", label: t("channels.deliveryYouPay"), kind: "text", unit: currency, half: true },
+            { name: "habits", label: t("channels.habits"), kind: "multiline" },
           ]}
           initial={edited?.typed ?? {}}
           extra={
@@ -92,7 +85,7 @@ export default function Channels() {
                   setAsked(null);
                 }}
               >
-                Remove {edited.name}
+                {t("channels.remove", { edited: edited.name })}
               </Button>
             ) : undefined
           }
@@ -101,10 +94,12 @@ export default function Channels() {
             if (edited?.id) {
               await save(
                 api.PATCH("/api/channels/{id}", { params: { path: { id: edited.id } }, body: { name, ...rest } }),
-                `${name} changed`,
+                t("channels.changed", { name }),
               );
             } else {
-              await save(api.POST("/api/channels", { body: { name, ...rest } }), (made) => `${made.name} added`);
+              await save(api.POST("/api/channels", { body: { name, ...rest } }), (made) =>
+                t("channels.added", { made: made.name }),
+              );
             }
             setAsked(null);
           }}

@@ -3,29 +3,31 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { ChannelLine } from "../../api/types";
 import { SmallTable } from "../../kit/SmallTable";
+import { t } from "../../locales/market";
 
 type Props = { lines: ChannelLine[]; currency: string; onEdit?: (line: ChannelLine) => void };
 
 function terms(line: ChannelLine): string {
   const taken = line.take_home.terms.filter((term) => term.sign === "−" && term.figure.minor !== 0);
   return (
-    taken.map((term) => `${term.figure.label.toLowerCase()} ${term.figure.text ?? "not known"}`).join(", ") ||
-    "nothing taken off"
+    taken
+      .map((term) => `${term.figure.label.toLowerCase()} ${term.figure.text ?? t("channelsTable.known")}`)
+      .join(", ") || t("channelsTable.nothingTakenOff")
   );
 }
 
 export function ChannelsTable({ lines, currency, onEdit }: Props) {
   return (
     <SmallTable
-      label="Channels"
+      label={t("channelsTable.channels")}
       columns={[
-        "Channel",
-        [`Take-home, ${currency}`],
-        "What it takes",
-        ["Sold there"],
-        ["Median days"],
-        ["Got of asked"],
-        "Habits",
+        t("channelsTable.channel"),
+        [t("channelsTable.takeHome", { currency })],
+        t("channelsTable.whatTakes"),
+        [t("channelsTable.soldThere")],
+        [t("channelsTable.medianDays")],
+        [t("channelsTable.gotAsked")],
+        t("channelsTable.habits"),
         ...(onEdit ? [""] : []),
       ]}
       rows={lines.map((line) => ({
@@ -34,12 +36,12 @@ export function ChannelsTable({ lines, currency, onEdit }: Props) {
           <Box key="name" component="span" sx={{ fontWeight: 600 }}>
             {line.name}
           </Box>,
-          line.take_home.text ?? "not known",
+          line.take_home.text ?? t("channelsTable.known"),
           line.take_home.why ?? terms(line),
           line.sold || "–",
           line.days ?? "–",
           line.got ?? "–",
-          line.usual ? `assumed: ${line.habits}` : line.habits,
+          line.usual ? t("channelsTable.assumed", { habits: line.habits }) : line.habits,
           ...(onEdit
             ? [
                 line.id !== null && (
@@ -48,9 +50,9 @@ export function ChannelsTable({ lines, currency, onEdit }: Props) {
                     size="small"
                     className="no-print"
                     onClick={() => onEdit(line)}
-                    aria-label={`Change ${line.name}`}
+                    aria-label={t("channelsTable.change", { line: line.name })}
                   >
-                    Change
+                    {t("channelsTable.change2")}
                   </Button>
                 ),
               ]

@@ -10,15 +10,16 @@ import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
 import { SmallPhotos } from "../../kit/photos/SmallPhotos";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/market";
 
 const LIKENESS = [
-  { key: "3", label: "just like it" },
-  { key: "2", label: "much like it" },
-  { key: "1", label: "somewhat like it" },
+  { key: "3", label: t("comparablesPart.justLike") },
+  { key: "2", label: t("comparablesPart.muchLike") },
+  { key: "1", label: t("comparablesPart.somewhatLike") },
 ];
 const SOLD: { key: "yes" | "no"; label: string }[] = [
-  { key: "no", label: "is asked" },
-  { key: "yes", label: "was got" },
+  { key: "no", label: t("comparablesPart.asked") },
+  { key: "yes", label: t("comparablesPart.got") },
 ];
 const typed = (one: Comparable) => ({
   what: one.what,
@@ -40,13 +41,11 @@ export function ComparablesPart({ id, rows, note, currency, kind }: Props) {
   const one = editing === "new" ? null : editing;
   return (
     <Part
-      title={kind ? `Pieces like it: ${kind}` : "Pieces like it"}
-      action={<Button onClick={() => setEditing("new")}>Add one you saw</Button>}
+      title={kind ? t("comparablesPart.piecesLike", { kind }) : t("comparablesPart.piecesLike2")}
+      action={<Button onClick={() => setEditing("new")}>{t("comparablesPart.addOneYouSaw")}</Button>}
     >
       {rows.length === 0 ? (
-        <Typography sx={{ color: "text.secondary" }}>
-          None yet. Write down what others ask or get for the like: it counts for every piece of the kind.
-        </Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("comparablesPart.noneYetWriteDown")}</Typography>
       ) : (
         <Entries>
           {rows.map((row) => (
@@ -65,21 +64,21 @@ export function ComparablesPart({ id, rows, note, currency, kind }: Props) {
         </Entries>
       )}
       <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 1 }}>
-        Of what is only asked, {note}.
+        {t("comparablesPart.whatOnlyAsked", { note })}
       </Typography>
       {editing && (
         <FormDialog
-          title={one ? "Correct it" : "One like it"}
-          submit={one ? "Save" : "Add it"}
+          title={one ? t("comparablesPart.correct") : t("comparablesPart.oneLike")}
+          submit={one ? t("comparablesPart.save") : t("comparablesPart.add")}
           fields={[
-            { name: "what", label: "What", kind: "text" },
-            { name: "price", label: "Price", kind: "text", unit: currency, half: true },
-            { name: "sold", label: "The price", kind: "select", options: SOLD, half: true },
-            { name: "likeness", label: "It is", kind: "select", options: LIKENESS, half: true },
-            { name: "condition", label: "Condition", kind: "text", half: true },
-            { name: "seen_on", label: "Seen", kind: "date", half: true },
-            { name: "place", label: "Where", kind: "text", half: true },
-            { name: "note", label: "Note", kind: "text" },
+            { name: "what", label: t("comparablesPart.what"), kind: "text" },
+            { name: "price", label: t("comparablesPart.price"), kind: "text", unit: currency, half: true },
+            { name: "sold", label: t("comparablesPart.price2"), kind: "select", options: SOLD, half: true },
+            { name: "likeness", label: t("comparablesPart.itIs"), kind: "select", options: LIKENESS, half: true },
+            { name: "condition", label: t("comparablesPart.condition"), kind: "text", half: true },
+            { name: "seen_on", label: t("comparablesPart.seen"), kind: "date", half: true },
+            { name: "place", label: t("comparablesPart.where"), kind: "text", half: true },
+            { name: "note", label: t("comparablesPart.note"), kind: "text" },
           ]}
           initial={one ? typed(one) : { sold: "no", likeness: "2" }}
           onClose={() => setEditing(null)}
@@ -92,12 +91,15 @@ export function ComparablesPart({ id, rows, note, currency, kind }: Props) {
             };
             if (one) {
               const path = { params: { path: { id: one.id } } };
-              await save(api.PATCH("/api/comparables/{id}", { ...path, body }), `${body.what} corrected`);
+              await save(
+                api.PATCH("/api/comparables/{id}", { ...path, body }),
+                t("comparablesPart.corrected", { what: body.what }),
+              );
             } else {
               const { seen_on, ...rest } = body as typeof body & { seen_on?: string };
               await save(
                 api.POST("/api/pieces/{id}/comparables", { params: { path: { id } }, body: seen_on ? body : rest }),
-                (made) => `${made.what} added`,
+                (made) => t("comparablesPart.added", { what: made.what }),
               );
             }
             setEditing(null);

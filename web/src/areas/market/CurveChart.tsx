@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import type { Pricing } from "../../api/types";
 import { useWidth } from "../../kit/useWidth";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/market";
 
 type Point = Pricing["curve"][number];
 const HEIGHT = 210;
@@ -47,7 +48,7 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
   const marks = [
     { at: best, text: "best", colour: "var(--k-palette-secondary-main)" },
     ...(weighed !== null && weighed !== best && weighed >= low && weighed <= high
-      ? [{ at: weighed, text: "this price", colour: "var(--k-palette-text-primary)" }]
+      ? [{ at: weighed, text: t("curveChart.price"), colour: "var(--k-palette-text-primary)" }]
       : []),
   ];
   const bestPoint = points.find((point) => point.price?.minor === best);
@@ -58,7 +59,12 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`What comes of each asked price: best ${bestPoint?.price?.text ?? ""} ${currency}, which brings ${bestPoint?.money?.text ?? ""} in about ${bestPoint?.days ?? 0} days`}
+          aria-label={t("curveChart.whatComesEachAsked", {
+            price: bestPoint?.price?.text ?? "",
+            currency,
+            money: bestPoint?.money?.text ?? "",
+            days: bestPoint?.days ?? 0,
+          })}
           style={{ display: "block", fontFamily: "Barlow Condensed" }}
         >
           {ticks(floor, most, 4).map((amount) => (
@@ -88,7 +94,7 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
             </text>
           ))}
           <text x={width - 12} y={HEIGHT - 4} textAnchor="end" fontSize={14} fill="var(--k-palette-text-secondary)">
-            {`asked at first, ${currency}`}
+            {t("curveChart.askedFirst", { currency })}
           </text>
           <path
             d={line("money")}
@@ -127,16 +133,22 @@ export function CurveChart({ points, best, weighed, unit, currency, onChoose }: 
                 style={{ cursor: "pointer" }}
                 onClick={() => onChoose(point.price?.typed ?? "")}
               >
-                <title>{`${point.price?.text}: brings ${point.money?.text} in about ${point.days} days`}</title>
+                <title>
+                  {t("curveChart.bringsAboutDays", {
+                    price: point.price?.text,
+                    money: point.money?.text,
+                    days: point.days,
+                  })}
+                </title>
               </rect>
             );
           })}
         </svg>
       )}
       <Row gap={2} align="stretch" sx={{ color: "text.secondary", fontSize: 14 }}>
-        <Box component="span">- - it brings, on average</Box>
+        <Box component="span">{t("curveChart.bringsAverage")}</Box>
         <Box component="span" sx={{ color: "secondary.main", fontWeight: 600 }}>
-          — less its days and fees
+          {t("curveChart.lessDaysFees")}
         </Box>
       </Row>
     </Box>

@@ -9,6 +9,7 @@ import { Part } from "../../kit/Part";
 import { PriceTape } from "../../kit/PriceTape";
 import { SmallTable } from "../../kit/SmallTable";
 import { CurveChart } from "./CurveChart";
+import { t } from "../../locales/market";
 
 interface Props {
   pricing: Pricing;
@@ -24,11 +25,8 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
   const [table, setTable] = useState(false);
   if (!value || !best)
     return (
-      <Part title="What it fetches">
-        <Typography sx={{ color: "text.secondary" }}>
-          Nothing tells it yet: give the piece a kind, look up below what others ask, or say what you expect it to
-          bring.
-        </Typography>
+      <Part title={t("fetchPart.whatFetches")}>
+        <Typography sx={{ color: "text.secondary" }}>{t("fetchPart.nothingTellsYetGive")}</Typography>
         <Box sx={{ mt: 2 }}>
           <PriceTape tape={pricing.tape} currency={currency} />
         </Box>
@@ -36,7 +34,7 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
     );
   const weighed = pricing.at?.price?.minor ?? null;
   return (
-    <Part title="What it fetches, what you need">
+    <Part title={t("fetchPart.whatFetchesWhatYou")}>
       {both && (
         <Box sx={{ borderLeft: 4, borderColor: TONE[both.state], pl: 1.5, mb: 2, fontSize: 18, lineHeight: 1.4 }}>
           {both.sentences.map((sentence) => (
@@ -49,9 +47,15 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
       </Box>
       {ways.length > 0 && (
         <SmallTable
-          label="What would change it"
+          label={t("fetchPart.whatWouldChange")}
           width={720}
-          columns={["From here on", [`Brings, ${currency}`], ["Work"], ["An hour"], "Why"]}
+          columns={[
+            t("fetchPart.here"),
+            [t("fetchPart.brings", { currency })],
+            [t("fetchPart.work")],
+            [t("fetchPart.hour")],
+            t("fetchPart.why"),
+          ]}
           rows={ways.map((way) => ({
             key: way.label,
             cells: [
@@ -65,8 +69,14 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
         />
       )}
       <Typography component="p" sx={{ mt: 2, mb: 1, fontSize: 17 }}>
-        {`Ask ${best.price?.text}: it brings ${best.money?.text} in about ${best.days} days on average, sold within 30 days ${best.within30} times in 100, within 90 days ${best.within90}.`}
-        {best.flat && ` ${best.flat}, but no more than the market's upper end is advised.`}
+        {t("fetchPart.askBringsAboutDays", {
+          price: best.price?.text,
+          money: best.money?.text,
+          days: best.days,
+          within30: best.within30,
+          within90: best.within90,
+        })}
+        {best.flat && t("fetchPart.butMoreThanMarkets", { flat: best.flat })}
       </Typography>
       <CurveChart
         points={curve}
@@ -77,20 +87,20 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
         onChoose={onChoose}
       />
       <Button size="small" aria-expanded={table} onClick={() => setTable(!table)}>
-        {table ? "Hide the table" : "Show the curve as a table"}
+        {table ? t("fetchPart.hideTable") : t("fetchPart.showCurveTable")}
       </Button>
       {table && (
         <SmallTable
-          label="What comes of each price"
+          label={t("fetchPart.whatComesEachPrice")}
           columns={[
-            [`Asked, ${currency}`],
-            ["Brings"],
-            ["Days"],
-            ["Within 30 days"],
-            ["Within 90"],
-            ["Profit"],
-            ["An hour"],
-            ["Less its days"],
+            [t("fetchPart.asked", { currency })],
+            [t("fetchPart.brings2")],
+            [t("fetchPart.days")],
+            [t("fetchPart.within30Days")],
+            [t("fetchPart.within90")],
+            [t("fetchPart.profit")],
+            [t("fetchPart.hour")],
+            [t("fetchPart.lessDays")],
           ]}
           rows={curve.map((point) => ({
             key: point.price?.minor ?? 0,
@@ -109,21 +119,32 @@ export function FetchPart({ pricing, currency, unit, onChoose }: Props) {
         />
       )}
       <Typography component="h3" sx={{ fontWeight: 600, mt: 2 }}>
-        Who says so
+        {t("fetchPart.whoSaysSo")}
       </Typography>
       <Typography sx={{ mb: 1 }}>{`${value.sentence}.`}</Typography>
       <SmallTable
-        label="Who says what it is worth"
+        label={t("fetchPart.whoSaysWhatWorth")}
         width={760}
-        columns={["Source", ["Weight"], [`Says, ${currency} to ask`], "It rests on"]}
+        columns={[
+          t("fetchPart.source"),
+          [t("fetchPart.weight")],
+          [t("fetchPart.saysAsk", { currency })],
+          t("fetchPart.rests"),
+        ]}
         rows={value.sources.map((source) => ({
           key: source.key,
           cells: [source.label, `${source.share}%`, source.says?.text ?? "–", source.words],
         }))}
       />
       <Typography variant="caption" component="p" sx={{ mt: 1, color: "text.secondary" }}>
-        {`Its value is the price asked at which half of such pieces are sold within 21 days: ${value.asked?.text}. ${value.got}. A day on the market costs ${value.day.worth?.text}: ${value.day.why}. Here ${value.slope}.`}
-        {!value.current && " What you changed last is being worked in; the figures follow in a moment."}
+        {t("fetchPart.valuePriceAskedWhich", {
+          asked: value.asked?.text,
+          got: value.got,
+          worth: value.day.worth?.text,
+          why: value.day.why,
+          slope: value.slope,
+        })}
+        {!value.current && t("fetchPart.whatYouChangedLast")}
       </Typography>
     </Part>
   );

@@ -6,6 +6,7 @@ import { FormDialog } from "../../kit/FormDialog";
 import type { MarketRow } from "./ListedPiece";
 import { PaymentDialog } from "./PaymentDialog";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/market";
 
 export type Asked = "offer" | "hold" | "payment" | { sold: string } | null;
 type Props = { asked: Asked; row: MarketRow; workshop: Workshop; onClose: () => void };
@@ -20,18 +21,17 @@ export function ListedDialogs({ asked, row, workshop, onClose }: Props) {
   if (asked === "offer")
     return (
       <FormDialog
-        title={`Offer for ${piece.name}`}
-        submit="Get advice"
+        title={t("listedDialogs.offer", { piece: piece.name })}
+        submit={t("listedDialogs.getAdvice")}
         fields={[
-          { name: "amount", label: "Offered", kind: "text", unit: currency, half: true },
-          { name: "who", label: "By whom", kind: "text", half: true, help: "in your words" },
-          { name: "note", label: "Note", kind: "text" },
+          { name: "amount", label: t("listedDialogs.offered"), kind: "text", unit: currency, half: true },
+          { name: "who", label: t("listedDialogs.whom"), kind: "text", half: true, help: t("listedDialogs.yourWords") },
+          { name: "note", label: t("listedDialogs.note"), kind: "text" },
         ]}
         onClose={onClose}
         onSubmit={async ({ amount = "", who = "", note = "" }) => {
-          await save(
-            api.POST("/api/pieces/{id}/offers", { ...path, body: { amount, who, note } }),
-            (made) => `Offer of ${made.amount?.text ?? "nothing named"} noted`,
+          await save(api.POST("/api/pieces/{id}/offers", { ...path, body: { amount, who, note } }), (made) =>
+            t("listedDialogs.offerNoted", { amount: made.amount?.text ?? t("listedDialogs.nothingNamed") }),
           );
           onClose();
         }}
@@ -40,21 +40,20 @@ export function ListedDialogs({ asked, row, workshop, onClose }: Props) {
   if (asked === "hold")
     return (
       <FormDialog
-        title={`Hold ${piece.name}`}
-        submit="Hold it"
+        title={t("listedDialogs.hold", { piece: piece.name })}
+        submit={t("listedDialogs.hold2")}
         fields={[
-          { name: "who", label: "For whom", kind: "text" },
-          { name: "price", label: "Agreed price", kind: "text", unit: currency, half: true },
-          { name: "deposit", label: "Paid down", kind: "text", unit: currency, half: true },
-          { name: "until_on", label: "Until", kind: "date", half: true },
-          { name: "pick_up_on", label: "Picked up on", kind: "date", half: true },
-          { name: "pick_up", label: "At what time, by whom", kind: "text" },
+          { name: "who", label: t("listedDialogs.whom2"), kind: "text" },
+          { name: "price", label: t("listedDialogs.agreedPrice"), kind: "text", unit: currency, half: true },
+          { name: "deposit", label: t("listedDialogs.paidDown"), kind: "text", unit: currency, half: true },
+          { name: "until_on", label: t("listedDialogs.until"), kind: "date", half: true },
+          { name: "pick_up_on", label: t("listedDialogs.pickedUp"), kind: "date", half: true },
+          { name: "pick_up", label: t("listedDialogs.whatTimeWhom"), kind: "text" },
         ]}
         onClose={onClose}
         onSubmit={async ({ who = "", ...rest }) => {
-          await save(
-            api.POST("/api/pieces/{id}/holds", { ...path, body: { who, ...rest } }),
-            (made) => `Held for ${made.who}`,
+          await save(api.POST("/api/pieces/{id}/holds", { ...path, body: { who, ...rest } }), (made) =>
+            t("listedDialogs.held", { who: made.who }),
           );
           onClose();
         }}
@@ -64,8 +63,8 @@ export function ListedDialogs({ asked, row, workshop, onClose }: Props) {
     <EventDialog
       pieceId={piece.id}
       kind="sold"
-      submit="Record sale"
-      title={`Record the sale of ${piece.name}`}
+      submit={t("listedDialogs.recordSale")}
+      title={t("listedDialogs.recordSale2", { piece: piece.name })}
       workshop={workshop}
       start={{ price: asked.sold }}
       onClose={onClose}

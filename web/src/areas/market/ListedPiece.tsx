@@ -11,6 +11,7 @@ import { type Asked, ListedDialogs } from "./ListedDialogs";
 import { OfferRow } from "./OfferRow";
 import { StandsOnCurve } from "./StandsOnCurve";
 import { Quiet } from "../../kit/layout";
+import { t } from "../../locales/market";
 
 export type MarketRow = Market["rows"][number];
 type Props = { row: MarketRow; curves: Market["times"]; workshop: Workshop };
@@ -21,12 +22,15 @@ export function ListedPiece({ row, curves, workshop }: Props) {
   const { piece, days, hold } = row;
   const curve = curves.find((one) => one.kind === row.curve_of);
   const facts = [
-    days !== null && (days === 1 ? "1 day" : `${days} days`),
-    row.enquiries === 1 ? "1 enquiry" : `${row.enquiries} enquiries`,
-    !hold && row.expected && row.expected_days !== null && `likely ${row.expected.text} in ${row.expected_days} days`,
-    hold && `held for ${hold.who}`,
-    hold?.deposit && `${hold.deposit.text} paid`,
-    row.left && `${row.left.text} to be paid`,
+    days !== null && t("listedPiece.days", { count: days }),
+    t("listedPiece.enquiries", { count: row.enquiries }),
+    !hold &&
+      row.expected &&
+      row.expected_days !== null &&
+      t("listedPiece.likelyDays", { expected: row.expected.text, expecteddays: row.expected_days }),
+    hold && t("listedPiece.held", { who: hold.who }),
+    hold?.deposit && t("listedPiece.paid", { deposit: hold.deposit.text }),
+    row.left && t("listedPiece.paid2", { left: row.left.text }),
   ].filter(Boolean);
   return (
     <Box
@@ -51,7 +55,7 @@ export function ListedPiece({ row, curves, workshop }: Props) {
           <Quiet>{facts.join(" · ")}</Quiet>
           {row.set && (
             <Box>
-              sold with <Link to={`/floor/sets/${row.set.id}`}>{row.set.name}</Link>
+              {t("listedPiece.sold")} <Link to={`/floor/sets/${row.set.id}`}>{row.set.name}</Link>
             </Box>
           )}
           {curve && days !== null && <StandsOnCurve curve={curve} days={days} against={row.against} />}
@@ -65,7 +69,7 @@ export function ListedPiece({ row, curves, workshop }: Props) {
       </Box>
       {row.mixes.length > 0 && (
         <Quiet>
-          {"Touch-up before it goes: "}
+          {t("listedPiece.touchUpBeforeGoes")}
           {row.mixes.map((mix) => (
             <Link key={mix.id} to={`/shelf/mixes/${mix.id}`}>
               {mix.name}

@@ -22,6 +22,7 @@ import { ChannelsTable } from "./ChannelsTable";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { PlainList, Row } from "../../kit/layout";
+import { t } from "../../locales/market";
 
 export default function ListingPage() {
   const id = Number(useParams().id);
@@ -30,37 +31,35 @@ export default function ListingPage() {
   const workshop = useWorkshop();
   if (piece.error && !isKept(piece)) return <Failure error={piece.error} again={() => void piece.refetch()} />;
   if (listing.error && !isKept(listing)) return <Failure error={listing.error} again={() => void listing.refetch()} />;
-  if (!piece.data || !listing.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!piece.data || !listing.data || !workshop.data) return <LinearProgress aria-label={t("listingPage.loading")} />;
   const { texts, flaws, notes, price, channels } = listing.data;
   const currency = workshop.data.currency;
   return (
     <>
       <PageHead
-        title={`${piece.data.fields.name}: the listing`}
-        line="Made from what is recorded. Nothing is posted anywhere: copy it to where you sell."
+        title={t("listingPage.listing", { fields: piece.data.fields.name })}
+        line={t("listingPage.madeWhatRecordedNothing")}
       />
       <SubNav name={piece.data.fields.name} pages={piecePages(id)} />
       {(flaws.length > 0 || notes.length > 0) && (
         <Alert severity="warning" role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
-          {flaws.length > 0 && <div>{`Say what is left as it is, it saves a return: ${flaws.join("; ")}.`}</div>}
+          {flaws.length > 0 && <div>{t("listingPage.sayWhatLeftSaves", { flaws: flaws.join("; ") })}</div>}
           {notes.map((note) => (
-            <div key={note}>{`Tell the buyer: ${note}.`}</div>
+            <div key={note}>{t("listingPage.tellBuyer", { note })}</div>
           ))}
         </Alert>
       )}
-      <Part title="Text">
+      <Part title={t("listingPage.text")}>
         {texts.map((text) => (
           <ListingText key={text.length} id={id} text={text} />
         ))}
       </Part>
       <PhotosPart id={id} listing={listing.data} />
-      <Part title={price ? `Where, at ${price.text} ${currency}` : "Where"}>
+      <Part title={price ? t("listingPage.where", { price: price.text, currency }) : t("listingPage.where2")}>
         {price ? (
           <ChannelsTable lines={channels} currency={currency} />
         ) : (
-          <Typography sx={{ color: "text.secondary" }}>
-            Decide on a price first; then each channel says what it leaves of it.
-          </Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("listingPage.decidePriceFirstThen")}</Typography>
         )}
       </Part>
     </>
@@ -71,22 +70,26 @@ function PhotosPart({ id, listing }: { id: number; listing: Listing }) {
   const { done, failed } = useUndo();
   const tick = async (item: string, ticked: boolean) => {
     await ask(api.PUT("/api/pieces/{id}/staging", { params: { path: { id } }, body: { item, done: ticked } }));
-    done(ticked ? "Ticked off" : "Open again");
+    done(ticked ? t("listingPage.tickedOff") : t("listingPage.openAgain"));
   };
   const missing = listing.staging.filter((item) => !item.done).length;
   return (
     <Part
-      title="Photographs"
+      title={t("listingPage.photographs")}
       action={
         listing.photos.length > 0 && (
           <Button component="a" href={`/api/pieces/${id}/photos.zip`} download>
-            Download {listing.photos.length === 1 ? "the photo" : `${listing.photos.length} photos`} in one file
+            {t("listingPage.downloadOneFile", {
+              more: t("listingPage.photos", { count: listing.photos.length }),
+            })}
           </Button>
         )
       }
     >
       <Typography sx={{ mb: 1 }}>
-        {missing === 0 ? "All is ready to be photographed." : `${missing} of ${listing.staging.length} still open:`}
+        {missing === 0
+          ? t("listingPage.allReadyPhotographed")
+          : t("listingPage.stillOpen", { missing, count: listing.staging.length })}
       </Typography>
       <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, mb: 2 }}>
         {listing.staging.map((item) => (
@@ -96,12 +99,12 @@ function PhotosPart({ id, listing }: { id: number; listing: Listing }) {
             control={
               <Checkbox checked={item.done} onChange={(_, ticked) => void tick(item.key, ticked).catch(failed)} />
             }
-            label={item.by_record ? `${item.label} (${item.done ? "there" : "no photo yet"})` : item.label}
+            label={item.by_record ? `${item.label} (${item.done ? "there" : t("listingPage.photoYet")})` : item.label}
           />
         ))}
       </Box>
       {listing.photos.length === 0 ? (
-        <Typography sx={{ color: "text.secondary" }}>No photos yet: take them on the piece’s own page.</Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("listingPage.photosYetTakeThem")}</Typography>
       ) : (
         <PlainList component="ol" sx={{ display: "flex", flexWrap: "wrap", gap: 1.5 }}>
           {listing.photos.map((photo, place) => (
@@ -133,16 +136,16 @@ function ListingText({ id, text }: { id: number; text: Text }) {
     const length = text.length as "line" | "short" | "full";
     await ask(api.PUT("/api/pieces/{id}/listing/{length}", { params: { path: { id, length } }, body: { body } }));
     setTyped(null);
-    done(body ? "Text kept" : "Back to the record's text");
+    done(body ? t("listingPage.textKept") : t("listingPage.backRecordsText"));
   };
   const copy = async () => {
     if (!copied(shown)) await navigator.clipboard.writeText(shown);
-    done(`${text.label} copied`);
+    done(t("listingPage.copied", { text: text.label }));
   };
   return (
     <Box sx={{ mb: 2 }}>
       <TextField
-        label={`${text.label}${text.changed ? " (changed by you)" : ""}`}
+        label={`${text.label}${text.changed ? t("listingPage.changedYou") : ""}`}
         multiline={text.length !== "line"}
         minRows={text.length === "full" ? 8 : 2}
         fullWidth
@@ -150,12 +153,20 @@ function ListingText({ id, text }: { id: number; text: Text }) {
         onChange={(event) => setTyped(event.target.value)}
       />
       <Row className="no-print" align="stretch">
-        <Button size="small" onClick={() => void copy().catch(failed)} aria-label={`Copy ${text.label}`}>
-          Copy
+        <Button
+          size="small"
+          onClick={() => void copy().catch(failed)}
+          aria-label={t("listingPage.copy", { text: text.label })}
+        >
+          {t("listingPage.copy2")}
         </Button>
         {typed !== null && typed !== text.text && (
-          <Button size="small" onClick={() => void keep(typed).catch(failed)} aria-label={`Keep ${text.label}`}>
-            Keep
+          <Button
+            size="small"
+            onClick={() => void keep(typed).catch(failed)}
+            aria-label={t("listingPage.keep", { text: text.label })}
+          >
+            {t("listingPage.keep2")}
           </Button>
         )}
         {text.changed && (
@@ -163,9 +174,9 @@ function ListingText({ id, text }: { id: number; text: Text }) {
             size="small"
             color="inherit"
             onClick={() => void keep("").catch(failed)}
-            aria-label={`Back to the record: ${text.label}`}
+            aria-label={t("listingPage.backRecord", { text: text.label })}
           >
-            Back to the record
+            {t("listingPage.backRecord2")}
           </Button>
         )}
       </Row>

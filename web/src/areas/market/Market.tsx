@@ -16,48 +16,45 @@ import { ListedPiece } from "./ListedPiece";
 import { SoldPiece } from "./SoldPiece";
 import { UnsoldCurve } from "./UnsoldCurve";
 import { PlainList } from "../../kit/layout";
+import { t } from "../../locales/market";
 
 export default function Market() {
   const market = useMarket();
   const workshop = useWorkshop();
   if (market.error && !isKept(market)) return <Failure error={market.error} again={() => void market.refetch()} />;
-  if (!market.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!market.data || !workshop.data) return <LinearProgress aria-label={t("market.loading")} />;
   const { rows, total, headline, likely, asked, times, profit_per_space_day: space, seasons, sold } = market.data;
   const currency = workshop.data.currency;
   const line = [
-    `${asked?.text} ${currency} asked`,
-    likely?.minor && `${likely.text} likely`,
-    space && `each space earns ${space.text} a day`,
-    total > rows.length && `the latest ${rows.length} of ${total} shown`,
+    t("market.asked", { asked: asked?.text, currency }),
+    likely?.minor && t("market.likely", { likely: likely.text }),
+    space && t("market.eachSpaceEarnsDay", { space: space.text }),
+    total > rows.length && t("market.latestShown", { count: rows.length, total }),
   ];
   return (
     <>
       <PageHead
         title={headline}
-        name="Market"
-        line={
-          rows.length
-            ? line.filter(Boolean).join(" · ")
-            : "Listed pieces stand here, with what is offered for them and what to answer."
-        }
+        name={t("market.market")}
+        line={rows.length ? line.filter(Boolean).join(" · ") : t("market.listedPiecesStandHere")}
       />
-      <SubNav name="Market" pages={MARKET_PAGES} />
+      <SubNav name={t("market.market")} pages={MARKET_PAGES} />
       {rows.length === 0 ? (
-        <Empty title="List your first piece">
-          <span>Price a piece that is ready and list it from there; offers, price steps and holds follow here.</span>
+        <Empty title={t("market.listYourFirstPiece")}>
+          <span>{t("market.pricePieceReadyList")}</span>
           <Button variant="contained" component={Link} to="/floor">
-            Choose a piece
+            {t("market.choosePiece")}
           </Button>
         </Empty>
       ) : (
-        <PlainList aria-label="For sale" sx={{ mb: 4, borderTop: 2, borderColor: "text.primary" }}>
+        <PlainList aria-label={t("market.sale")} sx={{ mb: 4, borderTop: 2, borderColor: "text.primary" }}>
           {rows.map((row) => (
             <ListedPiece key={row.piece.id} row={row} curves={times} workshop={workshop.data} />
           ))}
         </PlainList>
       )}
       {sold.length > 0 && (
-        <Part title="Sold lately">
+        <Part title={t("market.soldLately")}>
           <PlainList>
             {sold.map((row) => (
               <SoldPiece key={row.piece.id} row={row} currency={currency} />
@@ -65,14 +62,14 @@ export default function Market() {
           </PlainList>
         </Part>
       )}
-      <Part title="How long listings took">
+      <Part title={t("market.howLongListingsTook")}>
         {seasons.map((note) => (
           <Typography key={note} sx={{ mb: 1 }}>
             {note}
           </Typography>
         ))}
         {times.length === 0 ? (
-          <Typography sx={{ color: "text.secondary" }}>No piece has been listed yet.</Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("market.pieceHasBeenListed")}</Typography>
         ) : (
           <Box sx={{ display: "grid", gridTemplateColumns: { sm: "1fr 1fr" }, columnGap: 4, rowGap: 2 }}>
             {times.map((one) => (

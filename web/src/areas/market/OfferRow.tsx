@@ -8,8 +8,9 @@ import { FormDialog } from "../../kit/FormDialog";
 import { RowMenu } from "../../kit/RowMenu";
 import { type Reply, useAnswer } from "./useAnswer";
 import { Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/market";
 
-const VERDICTS = { take: "take it", counter: "counter", decline: "decline" } as const;
+const VERDICTS = { take: t("offerRow.take"), counter: "counter", decline: "decline" } as const;
 
 // told: its row says already what it is worth.
 type Props = { offer: Offer; name: string; told: boolean; onSold: (price: string) => void };
@@ -26,12 +27,15 @@ export function OfferRow({ offer, name, told, onSold }: Props) {
     <Row data-offer={offer.id} wrap={false} align="flex-start" sx={{ pl: { md: 14 }, pt: 0.5 }}>
       <Box sx={{ flex: 1, minWidth: 0 }}>
         <Box>
-          <b>{`${amount} offered`}</b>
+          <b>{t("offerRow.offered", { amount })}</b>
           <Quiet component="span">
             {[offer.who, offer.made_on?.text, offer.note].filter(Boolean).map((text) => ` · ${text}`)}
             {advice
-              ? ` · advice: ${VERDICTS[advice.verdict]}${advice.counter ? ` at ${advice.counter.text}` : ""}`
-              : ` · ${offer.answer}${offer.counter ? ` at ${offer.counter.text}` : ""}`}
+              ? t("offerRow.advice", {
+                  VERDICTS: VERDICTS[advice.verdict],
+                  more: advice.counter ? t("offerRow.at", { counter: advice.counter.text }) : "",
+                })
+              : ` · ${offer.answer}${offer.counter ? t("offerRow.at", { counter: offer.counter.text }) : ""}`}
           </Quiet>
         </Box>
         <Box sx={{ color: "text.secondary", fontSize: 15 }}>
@@ -41,21 +45,21 @@ export function OfferRow({ offer, name, told, onSold }: Props) {
       <RowMenu
         name={`${amount} for ${name}`}
         actions={[
-          open && { label: "Accepted", run: reply({ answer: "taken" }) },
-          open && { label: "Countered…", run: () => setCountering(true) },
-          open && { label: "Declined", run: reply({ answer: "declined" }) },
-          offer.answer === "taken" && { label: "Record the sale", run: () => onSold(offer.amount?.typed ?? "") },
+          open && { label: t("offerRow.accepted"), run: reply({ answer: "taken" }) },
+          open && { label: t("offerRow.countered"), run: () => setCountering(true) },
+          open && { label: t("offerRow.declined"), run: reply({ answer: "declined" }) },
+          offer.answer === "taken" && { label: t("offerRow.recordSale"), run: () => onSold(offer.amount?.typed ?? "") },
           {
-            label: "Remove the offer",
+            label: t("offerRow.removeOffer"),
             run: () => void remove(api.DELETE("/api/offers/{id}", { params: { path: { id: offer.id } } })),
           },
         ]}
       />
       {countering && (
         <FormDialog
-          title="What you ask instead"
-          submit="Countered"
-          fields={[{ name: "counter", label: "Counter", kind: "text", half: true }]}
+          title={t("offerRow.whatYouAskInstead")}
+          submit={t("offerRow.countered2")}
+          fields={[{ name: "counter", label: t("offerRow.counter"), kind: "text", half: true }]}
           initial={{ counter: advice?.counter?.typed ?? "" }}
           onClose={() => setCountering(false)}
           onSubmit={async ({ counter = "" }) => {

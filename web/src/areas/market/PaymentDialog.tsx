@@ -2,6 +2,7 @@
 import { api } from "../../api/client";
 import { FormDialog } from "../../kit/FormDialog";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/market";
 
 type Props = { piece: { id: number; name: string }; currency: string; onClose: () => void };
 
@@ -9,18 +10,18 @@ export function PaymentDialog({ piece, currency, onClose }: Props) {
   const save = useSave();
   return (
     <FormDialog
-      title={`Part payment for ${piece.name}`}
-      submit="Note it"
+      title={t("paymentDialog.partPayment", { piece: piece.name })}
+      submit={t("paymentDialog.note")}
       fields={[
-        { name: "amount", label: "Paid", kind: "text", unit: currency, half: true },
-        { name: "on", label: "On", kind: "date", half: true },
-        { name: "note", label: "Note", kind: "text" },
+        { name: "amount", label: t("paymentDialog.paid"), kind: "text", unit: currency, half: true },
+        { name: "on", label: t("paymentDialog.on"), kind: "date", half: true },
+        { name: "note", label: t("paymentDialog.note2"), kind: "text" },
       ]}
       onClose={onClose}
       onSubmit={async ({ amount = "", on = "", note = "" }) => {
         await save(
           api.POST("/api/pieces/{id}/payments", { params: { path: { id: piece.id } }, body: { amount, on, note } }),
-          (made) => `${made.amount?.text} paid`,
+          (made) => t("paymentDialog.paid2", { amount: made.amount?.text }),
         );
         onClose();
       }}

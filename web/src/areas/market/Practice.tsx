@@ -19,6 +19,7 @@ import { MARKET_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { api, ask } from "../../api/client";
 import { Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/market";
 
 // What an invented buyer wrote, what there would be to answer, and what he says to it.
 type Message = NonNullable<ReturnType<typeof usePractice>["data"]>["messages"][number];
@@ -30,7 +31,11 @@ type Props = {
   over: boolean;
   onSold: (price: string) => void;
 };
-const VERDICTS: Record<string, string> = { take: "Take it", counter: "Counter", decline: "Decline" };
+const VERDICTS: Record<string, string> = {
+  take: t("practice.take"),
+  counter: t("practice.counter"),
+  decline: t("practice.decline"),
+};
 
 function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
   const { day, who, advice, amount } = message;
@@ -41,12 +46,12 @@ function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
       api.GET("/api/pieces/{id}/practice/counter", { params: { path: { id }, query: { seed, day, who, counter } } }),
     );
     if (reply.taken) onSold(reply.counter?.text ?? counter);
-    else setAnswer(`${who}: “That is too much for me.”`);
+    else setAnswer(t("practice.tooMuchMe", { who }));
   };
   return (
     <Box sx={{ borderBottom: 1, borderColor: "divider", py: 1 }}>
       <Typography>
-        <Quiet component="span">{`Day ${day} · `}</Quiet>
+        <Quiet component="span">{t("practice.day", { day })}</Quiet>
         <b>{who}</b>
         {message.kind === "gone" ? ` ${message.text[0]?.toLowerCase()}${message.text.slice(1)}` : `: “${message.text}”`}
       </Typography>
@@ -54,7 +59,11 @@ function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
         <>
           {advice && (
             <Typography sx={{ color: "text.secondary" }}>
-              {`Advice: ${VERDICTS[advice.verdict]}${advice.counter ? ` at ${advice.counter.text}` : ""}. ${advice.why}`}
+              {t("practice.advice", {
+                VERDICTS: VERDICTS[advice.verdict],
+                more: advice.counter ? t("practice.at", { counter: advice.counter.text }) : "",
+                why: advice.why,
+              })}
             </Typography>
           )}
           <Row sx={{ mt: 0.5 }}>
@@ -62,13 +71,13 @@ function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
               size="small"
               variant="outlined"
               onClick={() => onSold(amount.text)}
-              aria-label={`Take ${who}'s ${amount.text}`}
+              aria-label={t("practice.takeS", { who, amount: amount.text })}
             >
-              Take
+              {t("practice.take2")}
             </Button>
             <TextField
               size="small"
-              label={`Counter, ${currency}`}
+              label={t("practice.counter2", { currency })}
               value={counter}
               onChange={(event) => setCounter(event.target.value)}
               sx={{ width: 140 }}
@@ -76,17 +85,17 @@ function PracticeMessage({ id, seed, message, currency, over, onSold }: Props) {
             <Button
               size="small"
               onClick={() => void send().catch((error: Error) => setAnswer(error.message))}
-              aria-label={`Send ${who} the counter`}
+              aria-label={t("practice.sendCounter", { who })}
             >
-              Send
+              {t("practice.send")}
             </Button>
             <Button
               size="small"
               color="inherit"
-              onClick={() => setAnswer(`You declined. ${who} is gone.`)}
-              aria-label={`Decline ${who}`}
+              onClick={() => setAnswer(t("practice.youDeclinedGone", { who }))}
+              aria-label={t("practice.decline2", { who })}
             >
-              Decline
+              {t("practice.decline")}
             </Button>
           </Row>
         </>
@@ -107,7 +116,7 @@ export default function Practice() {
   const id = chosen ?? priced[0]?.piece.id ?? null;
   const game = usePractice(id, seed, day);
   if (market.error && !isKept(market)) return <Failure error={market.error} again={() => void market.refetch()} />;
-  if (!market.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!market.data || !workshop.data) return <LinearProgress aria-label={t("practice.loading")} />;
   const currency = workshop.data.currency;
   const start = (piece: number | null, again: number) => {
     setChosen(piece);
@@ -118,16 +127,15 @@ export default function Practice() {
   const messages = game.data?.messages ?? [];
   return (
     <>
-      <PageHead title="Practice" line="Play at selling before it counts." />
-      <SubNav name="Market" pages={MARKET_PAGES} />
+      <PageHead title={t("practice.practice")} line={t("practice.playSellingBeforeCounts")} />
+      <SubNav name={t("practice.market")} pages={MARKET_PAGES} />
       <Alert severity="info" role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
-        A simulated market that ships with Kohlrabi. Its buyers are invented, nothing is recorded, and nothing here says
-        what your market will do.
+        {t("practice.simulatedMarketShipsKohlrabi")}
       </Alert>
       {priced.length === 0 ? (
-        <Empty title="Nothing to practise with">
+        <Empty title={t("practice.nothingPractise")}>
           <span>
-            List a piece with a price first. See <Link to="/market">what is for sale</Link>.
+            {t("practice.listPiecePriceFirst")} <Link to="/market">{t("practice.whatSale")}</Link>.
           </span>
         </Empty>
       ) : (
@@ -135,7 +143,7 @@ export default function Practice() {
           <Row gap={2} sx={{ mb: 2 }}>
             <TextField
               select
-              label="Piece"
+              label={t("practice.piece")}
               value={id ?? ""}
               onChange={(event) => start(Number(event.target.value), seed)}
               sx={{ minWidth: 240 }}
@@ -146,11 +154,11 @@ export default function Practice() {
                 </MenuItem>
               ))}
             </TextField>
-            <Typography sx={{ fontWeight: 600 }}>{`Day ${day}`}</Typography>
+            <Typography sx={{ fontWeight: 600 }}>{t("practice.day2", { day })}</Typography>
             <Button variant="contained" disabled={sold !== null || day >= 120} onClick={() => setDay(day + 1)}>
-              Next day
+              {t("practice.nextDay")}
             </Button>
-            <Button onClick={() => start(id, seed + 1)}>Start over with other buyers</Button>
+            <Button onClick={() => start(id, seed + 1)}>{t("practice.startOverOtherBuyers")}</Button>
           </Row>
           {game.error && <Alert severity="error">{game.error.message}</Alert>}
           {sold && (
@@ -158,9 +166,9 @@ export default function Practice() {
               {sold}
             </Alert>
           )}
-          <Part title="Messages">
+          <Part title={t("practice.messages")}>
             {messages.length === 0 && (
-              <Typography sx={{ color: "text.secondary" }}>Nobody has written yet. Let a day pass.</Typography>
+              <Typography sx={{ color: "text.secondary" }}>{t("practice.nobodyHasWrittenYet")}</Typography>
             )}
             {[...messages].reverse().map((message) => (
               <PracticeMessage
@@ -170,9 +178,7 @@ export default function Practice() {
                 message={message}
                 currency={currency}
                 over={sold !== null}
-                onSold={(price) =>
-                  setSold(`Sold to ${message.who} for ${price} ${currency} on day ${day}, in practice.`)
-                }
+                onSold={(price) => setSold(t("practice.soldDayPractice", { who: message.who, price, currency, day }))}
               />
             ))}
           </Part>

@@ -7,13 +7,10 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { useParams } from "react-router";
-import { api, isUnreachable, ProblemError } from "../../api/client";
+import { isUnreachable, ProblemError } from "../../api/client";
 import { usePiece, usePricing, useWorkshop } from "../../api/queries";
-import { useSave } from "../../kit/session/useSave";
 import { Failure } from "../../kit/Failure";
 import { isKept } from "../../kit/kept";
-import { settled, settling } from "../../kit/eventFields";
-import { FormDialog } from "../../kit/FormDialog";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { piecePages } from "../../kit/sections";
@@ -26,6 +23,8 @@ import { FetchPart } from "./FetchPart";
 import type { Money, Pricing } from "../../api/types";
 import { useWidth } from "../../kit/useWidth";
 import { Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/market";
+import { DecideDialog, NewPriceDialog } from "./PriceDialogs";
 
 // Every way of finding a price as a bar from low to high on one scale of money, with the price that is weighed.
 const ROW = 34;
@@ -33,11 +32,13 @@ const NAME = 118;
 
 function MethodScale({ methods, price }: { methods: Pricing["methods"]; price: Money | null }) {
   const [ref, width] = useWidth();
-  if (methods.length === 0) return <Quiet>No way has figures yet.</Quiet>;
+  if (methods.length === 0) return <Quiet>{t("pricePage.wayHasFiguresYet")}</Quiet>;
   const most = Math.max(...methods.map((row) => row.high?.minor ?? 0), price?.minor ?? 0) * 1.08;
   const x = (minor: number) => NAME + (minor / most) * Math.max(width - NAME - 8, 1);
   const height = methods.length * ROW + 26;
-  const spoken = methods.map((row) => `${row.label} ${row.low?.text} to ${row.high?.text}`).join("; ");
+  const spoken = methods
+    .map((row) => t("pricePage.to", { value: row.label, low: row.low?.text, high: row.high?.text }))
+    .join("; ");
   return (
     <Box ref={ref} sx={{ width: "100%", mb: 1, contain: "inline-size" }}>
       {width > 0 && (
@@ -45,7 +46,7 @@ function MethodScale({ methods, price }: { methods: Pricing["methods"]; price: M
           width={width}
           height={height}
           role="img"
-          aria-label={`${spoken}${price ? `; weighed ${price.text}` : ""}`}
+          aria-label={`${spoken}${price ? t("pricePage.weighed", { price: price.text }) : ""}`}
           style={{ display: "block" }}
         >
           {methods.map((row, place) => {
@@ -98,48 +99,53 @@ export default function PricePage() {
   const [typed, setTyped] = useState<string | null>(null);
   const pricing = usePricing(id, useSettled(typed ?? "", 250));
   const [asked, setAsked] = useState<"decide" | "new" | null>(null);
-  const save = useSave();
   const refused = pricing.error instanceof ProblemError ? (pricing.error.fields.price ?? pricing.error.message) : null;
   if (piece.error && !isKept(piece)) return <Failure error={piece.error} again={() => void piece.refetch()} />;
   if (pricing.error && (!refused || (isUnreachable(pricing.error) && !pricing.data)))
     return <Failure error={pricing.error} again={() => void pricing.refetch()} />;
-  if (!piece.data || !pricing.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!piece.data || !pricing.data || !workshop.data) return <LinearProgress aria-label={t("pricePage.loading")} />;
   const { data } = pricing;
   const { currency } = workshop.data;
   // Minor units in one: as the server writes it, so that charts can label whole units.
   const unit = 10 ** (data.at?.price?.typed.split(".")[1]?.length ?? 0);
-  const path = { params: { path: { id } } };
   const price = typed ?? data.at?.price?.typed ?? "";
   const [latest] = data.decisions;
   return (
     <>
       <PageHead
-        title={`${piece.data.fields.name}: the price`}
+        title={t("pricePage.price", { fields: piece.data.fields.name })}
         line={
           data.suggested
-            ? `${data.suggested.text} ${currency} to ask: ${data.suggested_why}.`
-            : "Nothing to work out a price from yet: record what it cost."
+            ? t("pricePage.ask", { suggested: data.suggested.text, currency, suggestedwhy: data.suggested_why })
+            : t("pricePage.nothingWorkOutPrice")
         }
       >
         <Button variant="contained" disabled={!price || refused !== null} onClick={() => setAsked("decide")}>
-          Decide on {price || "a price"}
+          {t("pricePage.decide", { price: price || t("pricePage.price2") })}
         </Button>
       </PageHead>
       <SubNav name={piece.data.fields.name} pages={piecePages(id)} />
       <FetchPart pricing={data} currency={currency} unit={unit} onChoose={setTyped} />
       <Part
-        title="Other ways, on one scale"
+        title={t("pricePage.otherWaysOneScale")}
         action={
           <Button onClick={() => setAsked("new")}>
-            {data.new_price ? `New it costs ${data.new_price}` : "What the look costs new"}
+            {data.new_price ? t("pricePage.newCosts", { newprice: data.new_price }) : t("pricePage.whatLookCostsNew")}
           </Button>
         }
       >
         <MethodScale methods={data.methods} price={data.at?.price ?? null} />
         {data.methods.length > 0 && (
           <SmallTable
-            label="Ways of finding a price"
-            columns={["Way", ["Low"], ["Middle"], ["High"], "From", "How far to trust it"]}
+            label={t("pricePage.waysFindingPrice")}
+            columns={[
+              t("pricePage.way"),
+              [t("pricePage.low")],
+              [t("pricePage.middle")],
+              [t("pricePage.high")],
+              t("pricePage.from"),
+              t("pricePage.howFarTrust"),
+            ]}
             rows={data.methods.map((row) => ({
               key: row.key,
               cells: [row.label, row.low?.text, row.mid?.text, row.high?.text, row.why, row.trust],
@@ -147,10 +153,10 @@ export default function PricePage() {
           />
         )}
       </Part>
-      <Part title="At a price">
+      <Part title={t("pricePage.price3")}>
         <Row gap={2} align="flex-start" sx={{ mb: 2 }}>
           <TextField
-            label={`Asking, ${currency}`}
+            label={t("pricePage.asking", { currency })}
             value={price}
             onChange={(event) => setTyped(event.target.value)}
             error={refused !== null}
@@ -159,12 +165,12 @@ export default function PricePage() {
             autoComplete="off"
           />
           {data.suggested && typed !== null && (
-            <Button onClick={() => setTyped(null)}>Back to the suggested one</Button>
+            <Button onClick={() => setTyped(null)}>{t("pricePage.backSuggestedOne")}</Button>
           )}
         </Row>
         {data.need.price && (
           <Typography sx={{ color: "text.secondary", mb: 1 }}>
-            {`Your costs and hours alone would ask ${data.need.price.text}: ${data.need.why}.`}
+            {t("pricePage.yourCostsHoursAlone", { price: data.need.price.text, why: data.need.why })}
           </Typography>
         )}
         {data.at && <AtPrice at={data.at} currency={currency} />}
@@ -176,14 +182,14 @@ export default function PricePage() {
         currency={currency}
         kind={piece.data.fields.kind ?? ""}
       />
-      <Part title="Decisions">
+      <Part title={t("pricePage.decisions")}>
         {data.decisions.length === 0 ? (
-          <Typography sx={{ color: "text.secondary" }}>None yet. What you decide is kept with its reason.</Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("pricePage.noneYetWhatYou")}</Typography>
         ) : (
           <SmallTable
-            label="Decisions"
+            label={t("pricePage.decisions")}
             width={720}
-            columns={["On", ["Asking"], "Reason"]}
+            columns={[t("pricePage.on"), [t("pricePage.asking2")], t("pricePage.reason")]}
             rows={data.decisions.map((one) => ({
               key: one.id,
               cells: [one.on?.text, one.asking?.text, one.why ?? ""],
@@ -193,61 +199,10 @@ export default function PricePage() {
         )}
       </Part>
       {asked === "decide" && (
-        <FormDialog
-          title="Decide on a price"
-          submit="Keep the decision"
-          fields={[
-            { name: "asking", label: "Asking", kind: "text", unit: currency, half: true },
-            {
-              name: "list",
-              label: "From today it is",
-              kind: "select",
-              half: true,
-              options: [
-                { key: "no", label: "not listed at it yet" },
-                { key: "yes", label: data.listed ? "asked at this price" : "listed at this price" },
-              ],
-            },
-            { name: "channel", label: "Where", kind: "suggest", suggestions: workshop.data.lists.channels },
-            ...settling("listed", data.open_steps).map((field) => ({ ...field, onlyFor: { list: ["yes"] } })),
-            { name: "why", label: "Why this price", kind: "multiline" },
-          ]}
-          initial={{ asking: price, list: "no", open_steps: "done" }}
-          onClose={() => setAsked(null)}
-          onSubmit={async (values) => {
-            const { asking = "", list, channel = "", why = "" } = values;
-            await save(
-              api.POST("/api/pieces/{id}/price-decisions", {
-                ...path,
-                body: {
-                  asking,
-                  channel,
-                  why,
-                  list: list === "yes",
-                  ...settled(values),
-                },
-              }),
-              (made) => `${made.asking?.text} decided${list === "yes" ? ", listed at it with its steps down" : ""}`,
-            );
-            setAsked(null);
-          }}
-        />
+        <DecideDialog id={id} data={data} workshop={workshop.data} price={price} onClose={() => setAsked(null)} />
       )}
       {asked === "new" && (
-        <FormDialog
-          title="What the look costs new"
-          submit="Save"
-          fields={[{ name: "price", label: "Bought new", kind: "text", unit: currency, help: "empty to leave it out" }]}
-          initial={{ price: data.new_price }}
-          onClose={() => setAsked(null)}
-          onSubmit={async ({ price: value = "" }) => {
-            await save(
-              api.PUT("/api/pieces/{id}/new-price", { ...path, body: { price: value } }),
-              "Price of a new one saved",
-            );
-            setAsked(null);
-          }}
-        />
+        <NewPriceDialog id={id} data={data} workshop={workshop.data} onClose={() => setAsked(null)} />
       )}
     </>
   );

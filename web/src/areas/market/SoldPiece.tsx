@@ -11,6 +11,7 @@ import { FormDialog } from "../../kit/FormDialog";
 import { PaymentDialog } from "./PaymentDialog";
 import { Quiet } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/market";
 
 type Row = Market["sold"][number];
 
@@ -21,9 +22,9 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
   const { piece } = row;
   const path = { params: { path: { id: piece.id } } };
   const facts = [
-    row.sold_on && `sold ${row.sold_on.text}`,
-    row.price && `${row.price.text} ${currency} received in all`,
-    row.paid && `${row.paid.text} of it noted as paid in parts`,
+    row.sold_on && t("soldPiece.sold", { soldon: row.sold_on.text }),
+    row.price && t("soldPiece.receivedAll", { price: row.price.text, currency }),
+    row.paid && t("soldPiece.notedPaidParts", { paid: row.paid.text }),
   ];
   return (
     <Box
@@ -46,20 +47,32 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
           {facts.filter(Boolean).join(" · ")}
           {row.left && row.left.minor > 0 && (
             <Box component="span" sx={{ color: "warning.main" }}>
-              {` · ${row.left.text} ${currency} still owed`}
+              {t("soldPiece.stillOwed", { left: row.left.text, currency })}
             </Box>
           )}
         </Quiet>
       </Box>
       <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap" }}>
-        <Button size="small" onClick={() => setAsked("payment")} aria-label={`Part payment for ${piece.name}`}>
-          Part payment
+        <Button
+          size="small"
+          onClick={() => setAsked("payment")}
+          aria-label={t("soldPiece.partPayment", { piece: piece.name })}
+        >
+          {t("soldPiece.partPayment2")}
         </Button>
-        <Button size="small" onClick={() => setAsked("refund")} aria-label={`Refund for ${piece.name}`}>
-          Refund
+        <Button
+          size="small"
+          onClick={() => setAsked("refund")}
+          aria-label={t("soldPiece.refund", { piece: piece.name })}
+        >
+          {t("soldPiece.refund2")}
         </Button>
-        <Button size="small" onClick={() => setAsked("return")} aria-label={`Came back: ${piece.name}`}>
-          Came back
+        <Button
+          size="small"
+          onClick={() => setAsked("return")}
+          aria-label={t("soldPiece.cameBack", { piece: piece.name })}
+        >
+          {t("soldPiece.cameBack2")}
         </Button>
       </Box>
       {asked === "payment" && <PaymentDialog piece={piece} currency={currency} onClose={() => setAsked(null)} />}
@@ -67,7 +80,7 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
         <EventDialog
           pieceId={piece.id}
           kind="refunded"
-          submit="Record refund"
+          submit={t("soldPiece.recordRefund")}
           workshop={workshop}
           openSteps={0}
           onClose={() => setAsked(null)}
@@ -75,32 +88,32 @@ export function SoldPiece({ row, currency }: { row: Row; currency: string }) {
       )}
       {asked === "return" && (
         <FormDialog
-          title={`${piece.name} came back`}
-          submit="Take it back"
+          title={t("soldPiece.cameBack3", { piece: piece.name })}
+          submit={t("soldPiece.takeBack")}
           fields={[
             {
               name: "fee_back",
-              label: "Fee given back to you",
+              label: t("soldPiece.feeGivenBackYou"),
               kind: "text",
               unit: currency,
               half: true,
-              help: "what of the sale's fee you get back",
+              help: t("soldPiece.whatSalesFeeYou"),
             },
             {
               name: "lost",
-              label: "Lost besides",
+              label: t("soldPiece.lostBesides"),
               kind: "text",
               unit: currency,
               half: true,
-              help: "fee and delivery of the sale count by themselves",
+              help: t("soldPiece.feeDeliverySaleCount"),
             },
-            { name: "why", label: "Why it came back", kind: "text" },
+            { name: "why", label: t("soldPiece.whyCameBack"), kind: "text" },
           ]}
           onClose={() => setAsked(null)}
           onSubmit={async ({ lost = "", fee_back: feeBack = "", why = "" }) => {
             await save(
               api.POST("/api/pieces/{id}/return", { ...path, body: { lost, fee_back: feeBack, why } }),
-              `${piece.name} is yours again, the sale is taken back`,
+              t("soldPiece.yoursAgainSaleTaken", { piece: piece.name }),
             );
             setAsked(null);
           }}

@@ -1,6 +1,7 @@
 // Where a listing of so many days stands on the curve of such listings: the share still unsold, a point at today.
 import Box from "@mui/material/Box";
 import type { Market } from "../../api/types";
+import { t } from "../../locales/market";
 
 const W = 200;
 const H = 34;
@@ -17,7 +18,7 @@ export function StandsOnCurve({ curve, days, against }: Props) {
   const now = [...curve.curve].reverse().find(([day = 0]) => day <= days)?.[1] ?? 100;
   return (
     <Box sx={{ maxWidth: W }}>
-      <svg viewBox={`0 0 ${W} ${H}`} width="100%" role="img" aria-label={against ?? `${days} days`}>
+      <svg viewBox={`0 0 ${W} ${H}`} width="100%" role="img" aria-label={against ?? t("standsOnCurve.days", { days })}>
         <path d={`M3 ${H - 2}H${W - 3}`} stroke="var(--k-palette-divider)" />
         <path d={path} fill="none" stroke="var(--k-palette-secondary-main)" strokeWidth={1.6} />
         <circle cx={x(days)} cy={y(now)} r={4.5} fill="var(--k-palette-secondary-main)" />

@@ -2,6 +2,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { Market } from "../../api/types";
+import { t } from "../../locales/market";
 
 const W = 320;
 const H = 120;
@@ -20,7 +21,7 @@ export function UnsoldCurve({ time }: { time: Market["times"][number] }) {
         component="svg"
         viewBox={`0 0 ${W} ${H}`}
         role="img"
-        aria-label={`Share unsold by days, ${time.kind}. ${time.text}`}
+        aria-label={t("unsoldCurve.shareUnsoldDays", { kind: time.kind, time: time.text })}
         sx={{ width: "100%", maxWidth: W }}
       >
         <path d={`M30 8V${H - 22}H${W - 10}`} fill="none" stroke="var(--k-palette-text-secondary)" />
@@ -36,20 +37,16 @@ export function UnsoldCurve({ time }: { time: Market["times"][number] }) {
             {`${percent}%`}
           </text>
         ))}
-        <text
-          x={W - 10}
-          y={H - 6}
-          textAnchor="end"
-          fontSize={11}
-          fill="var(--k-palette-text-secondary)"
-        >{`${most} days`}</text>
+        <text x={W - 10} y={H - 6} textAnchor="end" fontSize={11} fill="var(--k-palette-text-secondary)">
+          {t("unsoldCurve.days", { most })}
+        </text>
         <path d={path} fill="none" stroke="var(--k-palette-secondary-main)" strokeWidth={2} />
       </Box>
       <Typography variant="body2">{time.text}</Typography>
       <Box component="details" sx={{ fontSize: 14 }}>
-        <summary>Figures</summary>
+        <summary>{t("unsoldCurve.figures")}</summary>
         {time.curve.map(([day, share], place) => (
-          <div key={place}>{`day ${day}: ${share}% unsold`}</div>
+          <div key={place}>{t("unsoldCurve.dayUnsold", { day, share })}</div>
         ))}
       </Box>
     </Box>

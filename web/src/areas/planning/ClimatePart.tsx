@@ -7,11 +7,12 @@ import { useState } from "react";
 import { useClimate, useWorkshop } from "../../api/queries";
 import { Part } from "../../kit/Part";
 import { useSettled } from "../../kit/useSettled";
+import { t } from "../../locales/planning";
 
 const FIELDS = [
-  { name: "air", label: "Air", unit: "degrees" },
-  { name: "humidity", label: "Humidity", unit: "%" },
-  { name: "surface", label: "Surface, if colder", unit: "degrees" },
+  { name: "air", label: t("climatePart.air"), unit: "degrees" },
+  { name: "humidity", label: t("climatePart.humidity"), unit: "%" },
+  { name: "surface", label: t("climatePart.surfaceIfColder"), unit: "degrees" },
 ] as const;
 
 export function ClimatePart() {
@@ -20,7 +21,7 @@ export function ClimatePart() {
   const { data, error } = useClimate(useSettled(typed, 300));
   const ready = typed.air !== "" && typed.humidity !== "";
   return (
-    <Part title="Can I coat now?">
+    <Part title={t("climatePart.canICoatNow")}>
       <Box
         className="no-print"
         sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(3, 180px)" }, gap: 2, mb: 1.5 }}
@@ -53,8 +54,8 @@ export function ClimatePart() {
           sx={{ color: "text.primary" }}
         >
           {data.may
-            ? `Yes. The dew point is ${data.dew_point ?? "not reached in dry air"}.`
-            : `Not now: ${data.against.join("; ")}.`}
+            ? t("climatePart.yesDewPoint", { dewpoint: data.dew_point ?? t("climatePart.reachedDryAir") })
+            : t("climatePart.now", { against: data.against.join("; ") })}
         </Alert>
       )}
     </Part>

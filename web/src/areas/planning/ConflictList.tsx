@@ -10,6 +10,7 @@ import { Part } from "../../kit/Part";
 import { usePaint } from "./usePaint";
 import { PlainList } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/planning";
 
 export function ConflictList({ look }: { look: Look }) {
   const { paint } = usePaint(look);
@@ -47,7 +48,7 @@ export function ConflictList({ look }: { look: Look }) {
     }
   };
   return (
-    <Part title={open.length > 0 ? (open.length === 1 ? "1 conflict" : `${open.length} conflicts`) : "No conflicts"}>
+    <Part title={open.length > 0 ? t("conflictList.conflicts", { count: open.length }) : t("conflictList.conflicts2")}>
       <PlainList>
         {open.map((one) => (
           <Box
@@ -75,7 +76,7 @@ export function ConflictList({ look }: { look: Look }) {
         ))}
         {settled.map((one) => (
           <Typography component="li" key={`${one.key} ${one.where}`} variant="body2" sx={{ color: "text.secondary" }}>
-            {`${one.where}: ${one.text}. In the plan: ${one.settled}.`}
+            {t("conflictList.plan", { where: one.where, value: one.text, settled: one.settled })}
           </Typography>
         ))}
       </PlainList>

@@ -3,6 +3,7 @@ import Typography from "@mui/material/Typography";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import type { Kind } from "./InspectionPage";
+import { t } from "../../locales/planning";
 
 type Props = {
   kind: Kind;
@@ -21,19 +22,25 @@ export function FindingDialog({ kind, zone, initial, onClose, onSave }: Props) {
           kind: "text",
           half: true,
           unit: kind.measure.unit === "count" ? undefined : kind.measure.unit,
-          help: "leave blank if unsure",
+          help: t("findingDialog.leaveBlankIfUnsure"),
         },
       ]
     : [];
   const fields: FieldSpec[] = [
     ...measure,
-    { name: "expected_on", label: "Part expected on", kind: "date", half: true, help: "if one is ordered" },
-    { name: "note", label: "Note", kind: "text" },
+    {
+      name: "expected_on",
+      label: t("findingDialog.partExpected"),
+      kind: "date",
+      half: true,
+      help: t("findingDialog.ifOneOrdered"),
+    },
+    { name: "note", label: t("findingDialog.note"), kind: "text" },
   ];
   return (
     <FormDialog
-      title={`${kind.label}: ${zone ?? "the whole piece"}`}
-      submit={initial ? "Save finding" : "Note it"}
+      title={`${kind.label}: ${zone ?? t("findingDialog.wholePiece")}`}
+      submit={initial ? t("findingDialog.saveFinding") : t("findingDialog.note2")}
       fields={fields}
       initial={initial}
       extra={<Typography variant="body2">{`${kind.says}.`}</Typography>}

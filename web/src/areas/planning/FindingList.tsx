@@ -8,16 +8,13 @@ import { useUndo } from "../../kit/session/undo";
 import { useUpload } from "../../kit/photos/useUpload";
 import { FileButton } from "../../kit/FileButton";
 import { PlainList } from "../../kit/layout";
+import { t } from "../../locales/planning";
 
 type Props = { page: Plan; walk: Catalogue["walk"]; onChange: (finding: Finding) => void };
 
 export function FindingList({ page, walk, onChange }: Props) {
   if (page.findings.length === 0) {
-    return (
-      <Typography sx={{ color: "text.secondary" }}>
-        Nothing yet. Walk round it once: what moves, what shows, what smells, what is missing.
-      </Typography>
-    );
+    return <Typography sx={{ color: "text.secondary" }}>{t("findingList.nothingYetWalkRound")}</Typography>;
   }
   const sorted = walk.flatMap((stop) => page.findings.filter((finding) => finding.walk === stop.key));
   return (
@@ -33,10 +30,10 @@ function Row({ finding, onChange }: { finding: Finding; onChange: () => void }) 
   const { remove } = useUndo();
   const { send, refused } = useUpload({ finding_id: finding.id });
   const facts = [
-    finding.zone_label ?? "whole piece",
+    finding.zone_label ?? t("findingList.wholePiece"),
     finding.measure,
     finding.note,
-    finding.expected_on && `part expected ${finding.expected_on.text}`,
+    finding.expected_on && t("findingList.partExpected", { expectedon: finding.expected_on.text }),
   ];
   return (
     <Box
@@ -74,24 +71,24 @@ function Row({ finding, onChange }: { finding: Finding; onChange: () => void }) 
       <Box className="no-print">
         <FileButton
           size="small"
-          aria-label={`Photo of ${finding.label}`}
+          aria-label={t("findingList.photo", { finding: finding.label })}
           accept="image/*"
-          files={`Photo file of ${finding.label}`}
+          files={t("findingList.photoFile", { finding: finding.label })}
           camera
           onFiles={(files) => void send(files, "damage")}
         >
-          Photo
+          {t("findingList.photo2")}
         </FileButton>
-        <Button size="small" onClick={onChange} aria-label={`Correct ${finding.label}`}>
-          Correct
+        <Button size="small" onClick={onChange} aria-label={t("findingList.correct", { finding: finding.label })}>
+          {t("findingList.correct2")}
         </Button>
         <Button
           size="small"
           color="inherit"
           onClick={() => void remove(api.DELETE("/api/findings/{id}", { params: { path: { id: finding.id } } }))}
-          aria-label={`Remove ${finding.label}`}
+          aria-label={t("findingList.remove", { finding: finding.label })}
         >
-          Remove
+          {t("findingList.remove2")}
         </Button>
       </Box>
     </Box>

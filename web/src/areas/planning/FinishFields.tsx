@@ -5,6 +5,7 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import type { Catalogue } from "../../api/types";
 import { ColourField } from "../../kit/colour/ColourField";
+import { t } from "../../locales/planning";
 
 // Finishes whose number of coats one may set.
 export const COATED = ["paint", "oil", "clear", "tinted"];
@@ -56,17 +57,23 @@ export function FinishFields({ set, catalogue, onChange }: Props) {
   const kind = catalogue.finishes.find((one) => one.key === finish);
   const products = catalogue.products
     .filter((one) => one.kind === kind?.product)
-    .map((one) => ({ ...one, label: one.own ? `${one.label} (yours)` : one.label }));
+    .map((one) => ({ ...one, label: one.own ? t("finishFields.yours", { value: one.label }) : one.label }));
   return (
     <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(3, 1fr)" }, gap: 2, mb: 2 }}>
-      {kind?.colour && <ColourField label="Colour" value={colour} onChange={(key) => onChange({ colour: key })} />}
+      {kind?.colour && (
+        <ColourField label={t("finishFields.colour")} value={colour} onChange={(key) => onChange({ colour: key })} />
+      )}
       {finish === "paint" && (
-        <ColourField label="Undercolour" value={undercolour} onChange={(key) => onChange({ undercolour: key })} />
+        <ColourField
+          label={t("finishFields.undercolour")}
+          value={undercolour}
+          onChange={(key) => onChange({ undercolour: key })}
+        />
       )}
       {products.length > 0 && (
         <Choice
-          label="Product"
-          none="the usual one"
+          label={t("finishFields.product")}
+          none={t("finishFields.usualOne")}
           value={product}
           among={products}
           onChange={(key) => {
@@ -76,34 +83,34 @@ export function FinishFields({ set, catalogue, onChange }: Props) {
         />
       )}
       <Choice
-        label="Wear"
-        none="as the whole look"
+        label={t("finishFields.wear")}
+        none={t("finishFields.wholeLook")}
         value={wear}
         among={catalogue.wears}
         onChange={(key) => onChange({ wear: key })}
       />
       <Choice
-        label="Preparation"
-        none="as what was found asks"
+        label={t("finishFields.preparation")}
+        none={t("finishFields.whatFoundAsks")}
         value={preparation}
         among={catalogue.preparations}
         onChange={(key) => onChange({ preparation: key })}
       />
       {COATED.includes(finish) && (
         <TextField
-          label="Coats"
+          label={t("finishFields.coats")}
           value={coats}
           onChange={(event) => setCoats(event.target.value)}
           onBlur={() => coats !== set.coats && onChange({ coats })}
           onKeyDown={(event) => event.key === "Enter" && onChange({ coats })}
-          placeholder="as proposed"
+          placeholder={t("finishFields.proposed")}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { inputMode: "numeric" } }}
         />
       )}
       {finish === "paint" && (
         <Choice
-          label="Applied by"
-          none="as proposed"
+          label={t("finishFields.applied")}
+          none={t("finishFields.proposed")}
           value={way}
           among={catalogue.ways}
           onChange={(key) => onChange({ way: key })}

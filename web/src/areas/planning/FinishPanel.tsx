@@ -11,6 +11,7 @@ import { Part } from "../../kit/Part";
 import { COATED, FinishFields, type Finish } from "./FinishFields";
 import { usePaint } from "./usePaint";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/planning";
 
 type Props = {
   page: Plan;
@@ -51,11 +52,8 @@ export function FinishPanel({ page, look, selected, catalogue, onTold, onDone }:
   if (selected.length === 0) {
     return (
       <Box className="no-print">
-        <Part title="Finish">
-          <Typography sx={{ color: "text.secondary" }}>
-            Pick zones on the drawing, as many as shall be alike, or a whole group. With the keyboard: arrow keys and
-            Enter.
-          </Typography>
+        <Part title={t("finishPanel.finish")}>
+          <Typography sx={{ color: "text.secondary" }}>{t("finishPanel.pickZonesDrawingMany")}</Typography>
         </Part>
       </Box>
     );
@@ -80,7 +78,7 @@ export function FinishPanel({ page, look, selected, catalogue, onTold, onDone }:
       way: finish === "paint" ? wanted.way : "",
       options: finish === "undecided" ? wanted.options : [],
     };
-    const said = `${names.length === 1 ? names[0] : `${names.length} zones`}: ${kind?.label.toLowerCase()}`;
+    const said = `${names.length === 1 ? names[0] : t("finishPanel.zones", { count: names.length })}: ${kind?.label.toLowerCase()}`;
     // One after the other: what was chosen last must be written last.
     queue.current = queue.current.then(() => paint(selected, body, said).then(onTold).catch(failed));
   };
@@ -88,15 +86,17 @@ export function FinishPanel({ page, look, selected, catalogue, onTold, onDone }:
   const decided = finish !== "" && finish !== "leave" && finish !== "undecided";
   return (
     <Part
-      title={`Finish: ${names.length > 3 ? `${names.length} zones` : names.join(", ")}`}
-      action={<Button onClick={onDone}>Done with these</Button>}
+      title={t("finishPanel.finish2", {
+        more: names.length > 3 ? t("finishPanel.zones", { count: names.length }) : names.join(", "),
+      })}
+      action={<Button onClick={onDone}>{t("finishPanel.doneThese")}</Button>}
     >
       <ToggleButtonGroup
         exclusive
         size="small"
         value={finish}
         onChange={(_, value: string | null) => value && apply({ finish: value })}
-        aria-label="Finish"
+        aria-label={t("finishPanel.finish")}
         sx={{ flexWrap: "wrap", mb: 2 }}
       >
         {catalogue.finishes
@@ -110,7 +110,7 @@ export function FinishPanel({ page, look, selected, catalogue, onTold, onDone }:
       {decided && <FinishFields set={set} catalogue={catalogue} onChange={apply} />}
       {decided && (
         <Picks
-          label="On top of it, in this order"
+          label={t("finishPanel.topOrder")}
           among={catalogue.finishes.filter((one) => one.over && one.key !== finish)}
           value={set.over}
           onChange={(over) => apply({ over })}
@@ -118,7 +118,7 @@ export function FinishPanel({ page, look, selected, catalogue, onTold, onDone }:
       )}
       {finish === "undecided" && (
         <Picks
-          label="Still in question"
+          label={t("finishPanel.stillQuestion")}
           among={catalogue.finishes.filter((one) => one.family !== "extra" && one.key !== "undecided")}
           value={set.options}
           onChange={(options) => apply({ options })}

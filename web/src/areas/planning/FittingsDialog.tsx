@@ -14,6 +14,7 @@ import { api, ask, undoOf } from "../../api/client";
 import type { Catalogue, Look } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { withChanges } from "../../kit/withChanges";
+import { t } from "../../locales/planning";
 
 type Row = { kind: string; number: string; missing: string; treatment: string };
 
@@ -45,7 +46,7 @@ export function FittingsDialog({
   const save = async () => {
     try {
       const saved = await send(rows);
-      done(withChanges("Fittings saved", saved.changes), undoOf(saved));
+      done(withChanges(t("fittingsDialog.fittingsSaved"), saved.changes), undoOf(saved));
       onClose();
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
@@ -53,16 +54,14 @@ export function FittingsDialog({
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="fittings-title">
-      <DialogTitle id="fittings-title">{`Fittings: ${look.name}`}</DialogTitle>
+      <DialogTitle id="fittings-title">{t("fittingsDialog.fittings", { look: look.name })}</DialogTitle>
       <DialogContent>
         {problem && (
           <Alert severity="error" sx={{ mb: 2 }}>
             {problem}
           </Alert>
         )}
-        <Typography sx={{ color: "text.secondary", mb: 2 }}>
-          How many there shall be, counting those that are missing. What is missing is matched and ordered first.
-        </Typography>
+        <Typography sx={{ color: "text.secondary", mb: 2 }}>{t("fittingsDialog.howManyThereShall")}</Typography>
         {rows.map((row) => {
           const label = catalogue.fittings.find((kind) => kind.key === row.kind)?.label ?? row.kind;
           return (
@@ -78,18 +77,18 @@ export function FittingsDialog({
                 slotProps={{ inputLabel: { shrink: true }, htmlInput: { inputMode: "numeric" } }}
               />
               <TextField
-                label="Missing"
+                label={t("fittingsDialog.missing")}
                 value={row.missing}
                 disabled={row.number === ""}
                 onChange={(event) => change(row.kind, { missing: event.target.value })}
                 slotProps={{
                   inputLabel: { shrink: true },
-                  htmlInput: { inputMode: "numeric", "aria-label": `${label} missing` },
+                  htmlInput: { inputMode: "numeric", "aria-label": t("fittingsDialog.missing2", { label }) },
                 }}
               />
               <TextField
                 select
-                label={`${label} are`}
+                label={t("fittingsDialog.are", { label })}
                 value={row.treatment}
                 disabled={row.number === ""}
                 onChange={(event) => change(row.kind, { treatment: event.target.value })}
@@ -106,9 +105,9 @@ export function FittingsDialog({
         })}
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={onClose}>{t("fittingsDialog.cancel")}</Button>
         <Button variant="contained" onClick={() => void save()}>
-          Save fittings
+          {t("fittingsDialog.saveFittings")}
         </Button>
       </DialogActions>
     </Dialog>

@@ -23,6 +23,7 @@ import { looksOf, useZones } from "./useZones";
 import { ZoneDialog } from "./ZoneDialog";
 import { Row } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/planning";
 
 export type Kind = Catalogue["walk"][number]["findings"][number];
 
@@ -30,14 +31,20 @@ export default function InspectionPage() {
   const [shaping, setShaping] = useState(false);
   return (
     <PlanFrame
-      title="look it over"
+      title={t("inspectionPage.lookOver")}
       line={({ page }) =>
-        `${page.ticket}. ${page.findings.length === 0 ? "Nothing noted yet" : `${page.findings.length} noted`}. Choose a zone, then what is wrong with it.`
+        t("inspectionPage.chooseZoneThenWhat", {
+          ticket: page.ticket,
+          more:
+            page.findings.length === 0
+              ? t("inspectionPage.nothingNotedYet")
+              : t("inspectionPage.noted", { count: page.findings.length }),
+        })
       }
       actions={({ page, workshop }) => (
         <>
           <Button variant="outlined" onClick={() => setShaping(true)}>
-            Change its shape
+            {t("inspectionPage.changeShape")}
           </Button>
           {shaping && <ShapeDialog page={page} workshop={workshop} onClose={() => setShaping(false)} />}
         </>
@@ -71,7 +78,7 @@ function Over({ page, catalogue, workshop }: Shared) {
     };
     const made = await ask(api.POST("/api/pieces/{id}/findings", { params: { path: { id: page.id } }, body }));
     setSaid(kind);
-    done(`${kind.label} noted${zone ? `: ${zone.label}` : ""}`, undoOf(made));
+    done(t("inspectionPage.noted2", { kind: kind.label, more: zone ? `: ${zone.label}` : "" }), undoOf(made));
   };
   const tap = (kind: Kind) => (kind.measure ? setAsked(kind) : note(kind).catch(failed));
 
@@ -87,23 +94,23 @@ function Over({ page, catalogue, workshop }: Shared) {
           counts={counts}
           selected={selected}
           onPick={(key) => pick(key, false)}
-          label="Zones"
+          label={t("inspectionPage.zones")}
         />
         <Typography sx={{ mt: 1 }} role="status">
           {zone
-            ? `${zone.label}: ${zone.area}${zone.faces === 2 ? " a face, two faces" : ""}, ${zone.grade}${zone.material ? `, ${zone.material}` : ""}`
-            : "The whole piece"}
+            ? `${zone.label}: ${zone.area}${zone.faces === 2 ? t("inspectionPage.faceTwoFaces") : ""}, ${zone.grade}${zone.material ? `, ${zone.material}` : ""}`
+            : t("inspectionPage.wholePiece")}
         </Typography>
         {zone?.advice && <Typography variant="caption">{zone.advice}</Typography>}
         {!page.sized && (
           <Typography variant="caption" component="p">
-            Areas rest on the usual measures of its kind. Give width, depth and height for its own.
+            {t("inspectionPage.areasRestUsualMeasures")}
           </Typography>
         )}
         <ShapeSays id={page.id} kind={page.kind ?? ""} shape={page.shape} workshop={workshop} />
         {zone && (
           <Button size="small" onClick={() => setZoning(true)}>
-            Change this zone
+            {t("inspectionPage.changeZone")}
           </Button>
         )}
         <ShapePart page={page} />
@@ -113,7 +120,7 @@ function Over({ page, catalogue, workshop }: Shared) {
           exclusive
           value={stop}
           onChange={(_, value: string | null) => value && setStop(value)}
-          aria-label="The walk round"
+          aria-label={t("inspectionPage.walkRound")}
           sx={{ flexWrap: "wrap", mb: 2 }}
           size="small"
         >
@@ -136,7 +143,9 @@ function Over({ page, catalogue, workshop }: Shared) {
             sx={{ mb: 2, color: "text.primary" }}
           >
             {`${said.label}: ${said.says}.`}
-            <Typography variant="caption" component="div">{`Because ${said.why}.`}</Typography>
+            <Typography variant="caption" component="div">
+              {t("inspectionPage.because", { why: said.why })}
+            </Typography>
           </Alert>
         )}
         <Row role="group" aria-label={here?.label} align="stretch" sx={{ mb: 3 }}>
@@ -151,9 +160,9 @@ function Over({ page, catalogue, workshop }: Shared) {
               {kind.label}
             </Button>
           ))}
-          <Button onClick={() => setOwn(true)}>Add one of your own</Button>
+          <Button onClick={() => setOwn(true)}>{t("inspectionPage.addOneYourOwn")}</Button>
         </Row>
-        <Part title="Noted">
+        <Part title={t("inspectionPage.noted3")}>
           <FindingList page={page} walk={catalogue.walk} onChange={setChanging} />
         </Part>
       </Box>
@@ -209,7 +218,7 @@ function ChangeFinding({
       initial={before}
       onClose={onClose}
       onSave={async (values) => {
-        await save(api.PATCH("/api/findings/{id}", { ...path, body: values }), "Finding changed");
+        await save(api.PATCH("/api/findings/{id}", { ...path, body: values }), t("inspectionPage.findingChanged"));
       }}
     />
   );

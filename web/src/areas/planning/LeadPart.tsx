@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import type { Plan } from "../../api/types";
 import { LeadAnswers } from "../../kit/LeadAnswers";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/planning";
 
 export function LeadPart({ page }: { page: Plan }) {
   const { lead } = page;
@@ -18,7 +19,7 @@ export function LeadPart({ page }: { page: Plan }) {
       {lead.answer !== "clear" && <Typography variant="body2">{lead.text}</Typography>}
       <Row sx={{ mt: lead.answer === "clear" ? -0.75 : 1 }}>
         <Typography sx={{ fontWeight: 600, mr: 1 }}>
-          {lead.answer_label ? `Lead: ${lead.answer_label}` : "Does the old finish hold lead?"}
+          {lead.answer_label ? t("leadPart.lead", { answerlabel: lead.answer_label }) : t("leadPart.doesOldFinishHold")}
         </Typography>
         <LeadAnswers piece={page} answer={lead.answer} />
       </Row>

@@ -5,6 +5,7 @@ import { useUndo } from "../../kit/session/undo";
 import { withChanges } from "../../kit/withChanges";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
+import { t } from "../../locales/planning";
 
 type Props = { look: Look; catalogue: Catalogue; workshop: Workshop; onClose: () => void };
 
@@ -12,51 +13,63 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
   const { done } = useUndo();
   const primers = catalogue.products.filter((one) => one.kind === "primer").map(({ key, label }) => ({ key, label }));
   const fields: FieldSpec[] = [
-    { name: "name", label: "Name of the look", kind: "text" },
-    { name: "wear", label: "Made for", kind: "select", half: true, options: catalogue.wears },
-    { name: "inside", label: "Inside and drawers", kind: "select", half: true, options: catalogue.insides },
+    { name: "name", label: t("lookDialog.nameLook"), kind: "text" },
+    { name: "wear", label: t("lookDialog.made"), kind: "select", half: true, options: catalogue.wears },
+    { name: "inside", label: t("lookDialog.insideDrawers"), kind: "select", half: true, options: catalogue.insides },
     {
       name: "lined",
-      label: "Drawers to line",
+      label: t("lookDialog.drawersLine"),
       kind: "text",
       half: true,
-      help: "how many; blank for all",
+      help: t("lookDialog.howManyBlankAll"),
       onlyFor: { inside: ["liner"] },
     },
     {
       name: "primer",
-      label: "Primer",
+      label: t("lookDialog.primer"),
       kind: "select",
       half: true,
-      options: [{ key: "auto", label: "where it is called for" }, { key: "none", label: "none" }, ...primers],
+      options: [{ key: "auto", label: t("lookDialog.whereCalled") }, { key: "none", label: "none" }, ...primers],
     },
-    { name: "hardware", label: "Hardware", kind: "select", half: true, options: catalogue.hardware },
-    { name: "pulls", label: "Pulls in all", kind: "text", half: true, help: "leave blank: one on each front and door" },
+    { name: "hardware", label: t("lookDialog.hardware"), kind: "select", half: true, options: catalogue.hardware },
+    {
+      name: "pulls",
+      label: t("lookDialog.pullsAll"),
+      kind: "text",
+      half: true,
+      help: t("lookDialog.leaveBlankOneEach"),
+    },
     {
       name: "spacing",
-      label: "Spacing of new pulls",
+      label: t("lookDialog.spacingNewPulls"),
       kind: "text",
       half: true,
       unit: workshop.length_unit,
-      help: "between the holes of one",
+      help: t("lookDialog.betweenHolesOne"),
     },
-    { name: "hardware_on", label: "New hardware comes on", kind: "date", half: true },
-    { name: "hardware_price", label: "New hardware costs", kind: "text", half: true, unit: workshop.currency },
+    { name: "hardware_on", label: t("lookDialog.newHardwareComes"), kind: "date", half: true },
     {
-      name: "expected_resale",
-      label: "Expected resale so",
+      name: "hardware_price",
+      label: t("lookDialog.newHardwareCosts"),
       kind: "text",
       half: true,
       unit: workshop.currency,
-      help: "leave blank: as the piece",
+    },
+    {
+      name: "expected_resale",
+      label: t("lookDialog.expectedResaleSo"),
+      kind: "text",
+      half: true,
+      unit: workshop.currency,
+      help: t("lookDialog.leaveBlankPiece"),
     },
   ];
   const before = look.fields as Values;
   const path = { params: { path: { id: look.id } } };
   return (
     <FormDialog
-      title={`The look: ${look.name}`}
-      submit="Save look"
+      title={t("lookDialog.look", { look: look.name })}
+      submit={t("lookDialog.saveLook")}
       fields={fields}
       initial={before}
       onClose={onClose}
@@ -65,7 +78,7 @@ export function LookDialog({ look, catalogue, workshop, onClose }: Props) {
         const saved = await ask(
           api.PATCH("/api/looks/{id}", { ...path, body: { ...changed, lock_version: look.lock_version } }),
         );
-        done(withChanges("Look saved", saved.changes), undoOf(saved));
+        done(withChanges(t("lookDialog.lookSaved"), saved.changes), undoOf(saved));
         onClose();
       }}
     />

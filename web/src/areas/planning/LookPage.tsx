@@ -28,21 +28,26 @@ import { tone } from "../../kit/zones/finishes";
 import { Patterns } from "../../kit/zones/Patterns";
 import { PlainList, Row } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/planning";
 
 export default function LookPage() {
   const [adding, setAdding] = useState(false);
   return (
     <PlanFrame
-      title="the look"
+      title={t("lookPage.look")}
       line={({ page }) => {
         const chosen = page.looks.find((look) => look.chosen);
-        if (!chosen) return `${page.ticket}. No look yet: begin one, then give its zones a finish.`;
-        return `${page.ticket}. Chosen: ${chosen.name}${chosen.undecided > 0 ? `, ${chosen.undecided} undecided` : ""}`;
+        if (!chosen) return t("lookPage.lookYetBeginOne", { ticket: page.ticket });
+        return t("lookPage.chosen", {
+          ticket: page.ticket,
+          chosen: chosen.name,
+          more: chosen.undecided > 0 ? t("lookPage.undecided", { undecided: chosen.undecided }) : "",
+        });
       }}
       actions={({ page, catalogue }) => (
         <>
           <Button variant={page.looks.length === 0 ? "contained" : "outlined"} onClick={() => setAdding(true)}>
-            {page.looks.length === 0 ? "Begin a look" : "Add another look"}
+            {page.looks.length === 0 ? t("lookPage.beginLook") : t("lookPage.addAnotherLook")}
           </Button>
           {adding && <NewLook page={page} catalogue={catalogue} onClose={() => setAdding(false)} />}
         </>
@@ -55,10 +60,7 @@ export default function LookPage() {
 
 const Nothing = ({ page, workshop }: Shared) => (
   <>
-    <Typography sx={{ color: "text.secondary", maxWidth: "60ch", mb: 2 }}>
-      A look says for each zone whether it is painted, stained, oiled or left. From it and from what was found the plan
-      is made. Begin with one of these, or with none.
-    </Typography>
+    <Typography sx={{ color: "text.secondary", maxWidth: "60ch", mb: 2 }}>{t("lookPage.lookSaysEachZone")}</Typography>
     <StarterLooks page={page} workshop={workshop} />
   </>
 );
@@ -73,7 +75,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
   const { remove, failed } = useUndo();
   const spread = async (id: number) => {
     await save(api.POST("/api/looks/{id}/alike", { params: { path: { id } } }), (made) =>
-      withChanges(`${made.looks.length} alike planned so too`, made.told),
+      withChanges(t("lookPage.alikePlannedSoToo", { count: made.looks.length }), made.told),
     );
   };
   const look = page.looks.find((one) => one.id === shown) ?? page.looks.find((one) => one.chosen) ?? page.looks[0];
@@ -87,13 +89,13 @@ function Looks({ page, catalogue, workshop }: Shared) {
           size="small"
           value={look.id}
           onChange={(_, id: number | null) => id && setShown(id)}
-          aria-label="Look shown"
+          aria-label={t("lookPage.lookShown")}
           sx={{ mb: 2, flexWrap: "wrap" }}
         >
           {page.looks.map((one) => (
             <ToggleButton key={one.id} value={one.id}>
               {one.name}
-              {one.chosen && " (chosen)"}
+              {one.chosen && t("lookPage.chosen2")}
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
@@ -113,7 +115,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
             looks={looks}
             selected={selected}
             onPick={(key) => pick(key, true)}
-            label={`Zones of the look ${look.name}`}
+            label={t("lookPage.zonesLook", { look: look.name })}
           />
           <ZoneGroups zones={page.zones} selected={selected} onSelect={select} />
           <FinishKey looks={[...looks.values()]} />
@@ -132,22 +134,22 @@ function Looks({ page, catalogue, workshop }: Shared) {
           <ConflictList look={look} />
           <WorksPart page={page} look={look} currency={workshop.currency} />
           <Part
-            title="Wear, hardware, inside"
+            title={t("lookPage.wearHardwareInside")}
             action={
               <>
                 {page.mates.length > 0 && (
-                  <Button
-                    onClick={() => void spread(look.id).catch(failed)}
-                  >{`Plan the other ${page.mates.length} alike so too`}</Button>
+                  <Button onClick={() => void spread(look.id).catch(failed)}>
+                    {t("lookPage.planOtherAlikeSo", { count: page.mates.length })}
+                  </Button>
                 )}
-                <Button onClick={() => setFitting(true)}>Fittings</Button>
-                <Button onClick={() => setSetting(true)}>Change</Button>
+                <Button onClick={() => setFitting(true)}>{t("lookPage.fittings")}</Button>
+                <Button onClick={() => setSetting(true)}>{t("lookPage.change")}</Button>
                 {page.looks.length > 1 && !look.chosen && (
                   <Button
                     color="inherit"
                     onClick={() => void remove(api.DELETE("/api/looks/{id}", { params: { path: { id: look.id } } }))}
                   >
-                    Remove this look
+                    {t("lookPage.removeLook")}
                   </Button>
                 )}
               </>
@@ -159,7 +161,7 @@ function Looks({ page, catalogue, workshop }: Shared) {
         </Box>
       </Box>
       <LooksTable page={page} workshop={workshop} />
-      <Fold title="Other ways it could look" summary="planned for this piece, with hours, cost and pay">
+      <Fold title={t("lookPage.otherWaysCouldLook")} summary={t("lookPage.plannedPieceHoursCost")}>
         <StarterLooks page={page} workshop={workshop} />
       </Fold>
       {fitting && <FittingsDialog look={look} catalogue={catalogue} onClose={() => setFitting(false)} />}
@@ -175,11 +177,17 @@ function settings(fields: Shared["page"]["looks"][number]["fields"], catalogue: 
     list.find((one) => one.key === key)?.label ?? key;
   const primer =
     fields.primer === "auto"
-      ? "primer where it is called for"
+      ? t("lookPage.primerWhereCalled")
       : fields.primer === "none"
-        ? "no primer"
+        ? t("lookPage.primer")
         : word(catalogue.products, fields.primer);
-  return `Made for ${word(catalogue.wears, fields.wear).replace(/^for /, "")}. Hardware ${word(catalogue.hardware, fields.hardware)}. Inside ${word(catalogue.insides, fields.inside)}. ${primer.charAt(0).toUpperCase()}${primer.slice(1)}.`;
+  return t("lookPage.madeHardwareInside", {
+    wears: word(catalogue.wears, fields.wear).replace(/^for /, ""),
+    hardware: word(catalogue.hardware, fields.hardware),
+    insides: word(catalogue.insides, fields.inside),
+    primer: primer.charAt(0).toUpperCase(),
+    primer2: primer.slice(1),
+  });
 }
 
 // "6 hinges cleaned and sprayed, 8 shelf pins kept (2 missing)."
@@ -187,7 +195,7 @@ function fittings(rows: Shared["page"]["looks"][number]["fittings"], catalogue: 
   const said = rows.map(({ kind, number, treatment, missing }) => {
     const label = catalogue.fittings.find((one) => one.key === kind)?.label.toLowerCase() ?? kind;
     const what = catalogue.fitting_treatments.find((one) => one.key === treatment)?.label ?? "";
-    return `${number} ${label} ${what}${missing && missing !== "0" ? ` (${missing} missing)` : ""}`;
+    return `${number} ${label} ${what}${missing && missing !== "0" ? t("lookPage.missing", { missing }) : ""}`;
   });
   return `${said.join(", ")}.`;
 }
@@ -207,7 +215,10 @@ function FinishKey({ looks }: { looks: ZoneLook[] }) {
   const id = useId().replace(/:/g, "");
   const seen = new Map(looks.map((look) => [`${look.finish} ${look.colour} ${look.name}`, look]));
   return (
-    <PlainList aria-label="Finishes" sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 1, fontSize: "0.88rem" }}>
+    <PlainList
+      aria-label={t("lookPage.finishes")}
+      sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 1, fontSize: "0.88rem" }}
+    >
       {[...seen.entries()].map(([key, look]) => (
         <Row component="li" key={key} wrap={false} gap={0.75}>
           <svg width={28} height={18} aria-hidden>

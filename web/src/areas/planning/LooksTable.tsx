@@ -8,13 +8,14 @@ import { useUndo } from "../../kit/session/undo";
 import { withChanges } from "../../kit/withChanges";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
+import { t } from "../../locales/planning";
 
 export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop }) {
   const save = useSave();
   const { failed } = useUndo();
   const choose = async (look: Look) => {
     const chosen = api.POST("/api/looks/{id}/choose", { params: { path: { id: look.id } } });
-    await save(chosen, (saved) => withChanges(`Planned by ${look.name}`, saved.changes));
+    await save(chosen, (saved) => withChanges(t("looksTable.planned", { look: look.name }), saved.changes));
   };
   const unit = (key: string) =>
     ["hours_to_come"].includes(key) ? "" : key === "pay" ? ` ${workshop.currency}/h` : ` ${workshop.currency}`;
@@ -34,18 +35,18 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
     ],
   }));
   return (
-    <Part title="Side by side">
+    <Part title={t("looksTable.sideSide")}>
       <SmallTable
-        label="Looks side by side"
+        label={t("looksTable.looksSideSide")}
         width={560 + 140 * page.looks.length}
         columns={["", ...page.looks.map((look): [string] => [look.name])]}
         rows={[
           ...rows,
-          { key: "ready", cells: ["Ready", ...page.looks.map((look) => readyText(look.ready))] },
+          { key: "ready", cells: [t("looksTable.ready"), ...page.looks.map((look) => readyText(look.ready))] },
           {
             key: "open",
             cells: [
-              "Conflicts",
+              t("looksTable.conflicts"),
               ...page.looks.map((look) => String(look.conflicts.filter((one) => !one.settled).length || "none")),
             ],
           },
@@ -55,10 +56,10 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
               "",
               ...page.looks.map((look) =>
                 look.chosen ? (
-                  <b key={look.id}>chosen</b>
+                  <b key={look.id}>{t("looksTable.chosen")}</b>
                 ) : (
                   <Button key={look.id} size="small" variant="outlined" onClick={() => void choose(look).catch(failed)}>
-                    {`Plan by ${look.name}`}
+                    {t("looksTable.plan", { look: look.name })}
                   </Button>
                 ),
               ),
@@ -67,13 +68,17 @@ export function LooksTable({ page, workshop }: { page: Plan; workshop: Workshop 
         ]}
       />
       <Typography variant="caption">
-        {`Hours by the rates of the trade, corrected by your own as they come in. Ready if nothing else is worked on, with ${workshop.weekly_hours ? `${workshop.weekly_hours.text} a week, spread over its days` : "1 h 30 an evening (assumed; give your hours a week in the house rules)"}.`}
+        {t("looksTable.hoursRatesTradeCorrected", {
+          more: workshop.weekly_hours
+            ? t("looksTable.weekSpreadOverDays", { weeklyhours: workshop.weekly_hours.text })
+            : "1 h 30 an evening (assumed; give your hours a week in the house rules)",
+        })}
       </Typography>
     </Part>
   );
 }
 
 export function readyText(ready: Ready): string {
-  if (!ready.on) return ready.why ?? "nobody can say";
-  return `${ready.on.text}${ready.early && ready.late && ready.early.iso !== ready.late.iso ? ` (${ready.early.text} to ${ready.late.text})` : ""}`;
+  if (!ready.on) return ready.why ?? t("looksTable.nobodyCanSay");
+  return `${ready.on.text}${ready.early && ready.late && ready.early.iso !== ready.late.iso ? t("looksTable.to", { early: ready.early.text, late: ready.late.text }) : ""}`;
 }

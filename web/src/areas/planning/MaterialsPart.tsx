@@ -15,25 +15,26 @@ import { withChanges } from "../../kit/withChanges";
 import { Material } from "../../kit/colour/Material";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
+import { t } from "../../locales/planning";
 
 export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Steps; workshop: Workshop }) {
   const [instead, setInstead] = useState<string | null>(null);
   const money = workshop.currency;
   return (
-    <Part title="Materials to come">
+    <Part title={t("materialsPart.materialsCome")}>
       {plan.materials.length === 0 ? (
-        <Typography sx={{ color: "text.secondary" }}>Nothing more is needed.</Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("materialsPart.nothingMoreNeeded")}</Typography>
       ) : (
         <SmallTable
-          label="Materials"
+          label={t("materialsPart.materials")}
           columns={[
-            "Material",
-            ["Needed"],
-            ["On the shelf"],
-            "In whole containers",
-            [`Price ${money}`],
-            [`Used ${money}`],
-            ["Left over"],
+            t("materialsPart.material"),
+            [t("materialsPart.needed")],
+            [t("materialsPart.shelf")],
+            t("materialsPart.wholeContainers"),
+            [t("materialsPart.price", { money })],
+            [t("materialsPart.used", { money })],
+            [t("materialsPart.leftOver")],
             "",
           ]}
           rows={plan.materials.map((line) => ({
@@ -43,8 +44,8 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
               line.amount,
               line.there,
               line.packs,
-              line.price?.text ?? "not known",
-              line.used?.text ?? "not known",
+              line.price?.text ?? t("materialsPart.known"),
+              line.used?.text ?? t("materialsPart.known"),
               line.over,
               line.others ? (
                 <Button
@@ -52,20 +53,31 @@ export function MaterialsPart({ page, plan, workshop }: { page: Plan; plan: Step
                   size="small"
                   className="no-print"
                   onClick={() => setInstead(line.product)}
-                  aria-label={`Instead of ${line.label}`}
+                  aria-label={t("materialsPart.instead", { line: line.label })}
                 >
-                  Instead
+                  {t("materialsPart.instead2")}
                 </Button>
               ) : (
                 ""
               ),
             ],
           }))}
-          foot={["In all", "", "", "", plan.to_buy?.text ?? "not known", plan.used?.text ?? "not known", "", ""]}
+          foot={[
+            t("materialsPart.all"),
+            "",
+            "",
+            "",
+            plan.to_buy?.text ?? t("materialsPart.known"),
+            plan.used?.text ?? t("materialsPart.known"),
+            "",
+            "",
+          ]}
         />
       )}
       <Typography variant="caption" component="p">
-        {`Whole containers at usual prices; a label's own figures win (give them on the shelf). Paper, cloths and tape are sundries.${plan.unpriced.length > 0 ? ` No price: ${plan.unpriced.join(", ")}.` : ""}`}
+        {t("materialsPart.wholeContainersUsualPrices", {
+          more: plan.unpriced.length > 0 ? t("materialsPart.price2", { unpriced: plan.unpriced.join(", ") }) : "",
+        })}
       </Typography>
       {instead && <Instead page={page} product={instead} workshop={workshop} onClose={() => setInstead(null)} />}
     </Part>
@@ -97,25 +109,31 @@ function Instead({
         }),
       );
     const saved = await send(look.lock_version, product, key);
-    done(withChanges(`${label} instead`, saved.changes), undoOf(saved));
+    done(withChanges(t("materialsPart.instead3", { label }), saved.changes), undoOf(saved));
     onClose();
   };
   return (
-    <Dialog open onClose={onClose} slotProps={{ paper: { "aria-label": "Instead of it" } }}>
-      <DialogTitle>{`Instead of ${found.data?.rows[0]?.label ?? "it"}`}</DialogTitle>
+    <Dialog open onClose={onClose} slotProps={{ paper: { "aria-label": t("materialsPart.instead4") } }}>
+      <DialogTitle>{t("materialsPart.instead5", { rows: found.data?.rows[0]?.label ?? "it" })}</DialogTitle>
       <DialogContent>
-        {!found.data && <LinearProgress aria-label="Planning" />}
+        {!found.data && <LinearProgress aria-label={t("materialsPart.planning")} />}
         {found.data && (
           <SmallTable
-            label="What could be used instead"
-            columns={["Product", ["Work"], ["Ready"], [`To buy ${workshop.currency}`], ""]}
+            label={t("materialsPart.whatCouldUsedInstead")}
+            columns={[
+              t("materialsPart.product"),
+              [t("materialsPart.work")],
+              [t("materialsPart.ready")],
+              [t("materialsPart.buy", { currency: workshop.currency })],
+              "",
+            ]}
             rows={found.data.rows.map((row, place) => ({
               key: row.product,
               cells: [
                 row.label,
-                place === 0 ? "in use" : row.hours,
-                place === 0 ? "" : (row.days ?? "not known"),
-                place === 0 ? "" : (row.money ?? "not known"),
+                place === 0 ? t("materialsPart.use") : row.hours,
+                place === 0 ? "" : (row.days ?? t("materialsPart.known")),
+                place === 0 ? "" : (row.money ?? t("materialsPart.known")),
                 place === 0 ? (
                   ""
                 ) : (
@@ -123,9 +141,9 @@ function Instead({
                     key="use"
                     size="small"
                     onClick={() => void swap(row.product, row.label).catch(failed)}
-                    aria-label={`Use ${row.label}`}
+                    aria-label={t("materialsPart.use2", { value: row.label })}
                   >
-                    Use
+                    {t("materialsPart.use3")}
                   </Button>
                 ),
               ],
@@ -134,7 +152,7 @@ function Instead({
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t("materialsPart.close")}</Button>
       </DialogActions>
     </Dialog>
   );

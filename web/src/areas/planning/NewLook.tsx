@@ -4,27 +4,31 @@ import type { Catalogue, Plan } from "../../api/types";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/planning";
 
 export function NewLook({ page, catalogue, onClose }: { page: Plan; catalogue: Catalogue; onClose: () => void }) {
   const save = useSave();
-  const none = { key: "", label: "nothing: choose each zone" };
+  const none = { key: "", label: t("newLook.nothingChooseEachZone") };
   const fields: FieldSpec[] = [
-    { name: "name", label: "Name of the look", kind: "text", help: "such as: green with bare top" },
+    { name: "name", label: t("newLook.nameLook"), kind: "text", help: t("newLook.suchGreenBareTop") },
     {
       name: "from",
-      label: "Begin with",
+      label: t("newLook.begin"),
       kind: "select",
       options: [
         none,
-        ...page.looks.map((look) => ({ key: `look-${look.id}`, label: `the look ${look.name}` })),
-        ...catalogue.recipes.map((recipe) => ({ key: `recipe-${recipe.id}`, label: `the recipe ${recipe.name}` })),
+        ...page.looks.map((look) => ({ key: `look-${look.id}`, label: t("newLook.look", { look: look.name }) })),
+        ...catalogue.recipes.map((recipe) => ({
+          key: `recipe-${recipe.id}`,
+          label: t("newLook.recipe", { recipe: recipe.name }),
+        })),
       ],
     },
   ];
   return (
     <FormDialog
-      title="A look"
-      submit="Begin this look"
+      title={t("newLook.look2")}
+      submit={t("newLook.beginLook")}
       fields={fields}
       onClose={onClose}
       onSubmit={async ({ name = "", from = "" }) => {
@@ -36,7 +40,7 @@ export function NewLook({ page, catalogue, onClose }: { page: Plan; catalogue: C
         };
         await save(
           api.POST("/api/pieces/{id}/looks", { params: { path: { id: page.id } }, body }),
-          `Look ${name} begun`,
+          t("newLook.lookBegun", { name }),
         );
         onClose();
       }}

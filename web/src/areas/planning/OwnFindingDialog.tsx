@@ -4,37 +4,51 @@ import type { Catalogue, Workshop } from "../../api/types";
 import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/planning";
 
 type Props = { workshop: Workshop; catalogue: Catalogue; stop: string; onClose: () => void };
 
 export function OwnFindingDialog({ workshop, catalogue, stop, onClose }: Props) {
   const save = useSave();
   const fields: FieldSpec[] = [
-    { name: "label", label: "What is found", kind: "text" },
+    { name: "label", label: t("ownFindingDialog.whatFound"), kind: "text" },
     {
       name: "walk",
-      label: "Where on the walk",
+      label: t("ownFindingDialog.whereWalk"),
       kind: "select",
       half: true,
       options: catalogue.walk.map(({ key, label }) => ({ key, label })),
     },
-    { name: "work_kind", label: "Kind of work", kind: "select", half: true, options: workshop.lists.work_kinds },
-    { name: "says", label: "What it means for the plan", kind: "text" },
-    { name: "treatment", label: "What is done about it", kind: "text" },
-    { name: "time", label: "Time it takes", kind: "effort", bare: "min", half: true },
-    { name: "wait", label: "Wait after it", kind: "effort", bare: "h", half: true, help: "leave blank if none" },
+    {
+      name: "work_kind",
+      label: t("ownFindingDialog.kindWork"),
+      kind: "select",
+      half: true,
+      options: workshop.lists.work_kinds,
+    },
+    { name: "says", label: t("ownFindingDialog.whatMeansPlan"), kind: "text" },
+    { name: "treatment", label: t("ownFindingDialog.whatDoneAbout"), kind: "text" },
+    { name: "time", label: t("ownFindingDialog.timeTakes"), kind: "effort", bare: "min", half: true },
+    {
+      name: "wait",
+      label: t("ownFindingDialog.waitAfter"),
+      kind: "effort",
+      bare: "h",
+      half: true,
+      help: t("ownFindingDialog.leaveBlankIfNone"),
+    },
   ];
   return (
     <FormDialog
-      title="A finding of your own"
-      submit="Add to the list"
+      title={t("ownFindingDialog.findingYourOwn")}
+      submit={t("ownFindingDialog.addList")}
       fields={fields}
       initial={{ walk: stop, work_kind: "repair" }}
       onClose={onClose}
       onSubmit={async ({ label = "", walk = "", says = "", work_kind = "", time = "", ...rest }) => {
         await save(
           api.POST("/api/own-findings", { body: { label, walk, says, work_kind, time, ...rest } }),
-          `${label} added to the list`,
+          t("ownFindingDialog.addedList", { label }),
         );
         onClose();
       }}

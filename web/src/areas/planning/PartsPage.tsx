@@ -11,6 +11,7 @@ import { FormDialog } from "../../kit/FormDialog";
 import { SmallTable } from "../../kit/SmallTable";
 import { PlanFrame } from "./PlanFrame";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/planning";
 
 export default function PartsPage() {
   const [adding, setAdding] = useState(false);
@@ -18,7 +19,7 @@ export default function PartsPage() {
   const number = async (page: Plan) => {
     const { parts } = await ask(api.POST("/api/pieces/{id}/parts/number", { params: { path: { id: page.id } } }));
     const fresh = parts.filter((part) => !page.parts.some((one) => one.id === part.id));
-    done(`${fresh.length} parts numbered`, () =>
+    done(t("partsPage.partsNumbered", { count: fresh.length }), () =>
       Promise.all(fresh.map((part) => ask(api.DELETE("/api/parts/{id}", { params: { path: { id: part.id } } })))),
     );
   };
@@ -27,7 +28,13 @@ export default function PartsPage() {
       title="parts"
       line={({ page }) => {
         const back = page.parts.filter((part) => part.back_on).length;
-        return `${page.ticket}. ${page.parts.length === 0 ? "No parts numbered yet" : `${back} of ${page.parts.length} are back`}. Old drawers fit only their own place.`;
+        return t("partsPage.oldDrawersFitOnly", {
+          ticket: page.ticket,
+          more:
+            page.parts.length === 0
+              ? t("partsPage.partsNumberedYet")
+              : t("partsPage.back", { back, count: page.parts.length }),
+        });
       }}
       actions={({ page }) => (
         <>
@@ -35,11 +42,11 @@ export default function PartsPage() {
             variant={page.parts.length === 0 ? "contained" : "outlined"}
             onClick={() => void number(page).catch(failed)}
           >
-            Number its parts
+            {t("partsPage.numberParts")}
           </Button>
-          <Button onClick={() => setAdding(true)}>Add a part</Button>
-          {page.parts.length > 0 && <Button onClick={() => window.print()}>Print</Button>}
-          <Button href={`/api/pieces/${page.id}/parts/label`}>Ticket for the tub</Button>
+          <Button onClick={() => setAdding(true)}>{t("partsPage.addPart")}</Button>
+          {page.parts.length > 0 && <Button onClick={() => window.print()}>{t("partsPage.print")}</Button>}
+          <Button href={`/api/pieces/${page.id}/parts/label`}>{t("partsPage.ticketTub")}</Button>
           {adding && <AddPart page={page} onClose={() => setAdding(false)} />}
         </>
       )}
@@ -55,23 +62,22 @@ function Sheet({ page }: { page: Plan }) {
     const send = (back: string) =>
       ask(api.PATCH("/api/parts/{id}", { params: { path: { id: part.id } }, body: { back } }));
     await send(part.back_on ? "" : "yes");
-    done(`${part.number} ${part.what} ${part.back_on ? "is off again" : "is back"}`, () =>
+    done(`${part.number} ${part.what} ${part.back_on ? t("partsPage.offAgain") : t("partsPage.back2")}`, () =>
       send(part.back_on ? "yes" : ""),
     );
   };
   if (page.parts.length === 0) {
     return (
       <Typography sx={{ color: "text.secondary", maxWidth: "60ch" }}>
-        Drawers, doors, shelves and tubs of screws get a number to write on the back in pencil, and the place they go
-        back to.
+        {t("partsPage.drawersDoorsShelvesTubs")}
       </Typography>
     );
   }
   return (
     <SmallTable
-      label="Numbered parts"
+      label={t("partsPage.numberedParts")}
       width={760}
-      columns={[["Number"], "Part", "Its place", "Back", ""]}
+      columns={[[t("partsPage.number")], t("partsPage.part"), t("partsPage.place"), t("partsPage.back3"), ""]}
       rows={page.parts.map((part) => ({
         key: part.id,
         cells: [
@@ -82,7 +88,7 @@ function Sheet({ page }: { page: Plan }) {
             <Checkbox
               checked={part.back_on !== null}
               onChange={() => void tick(part).catch(failed)}
-              slotProps={{ input: { "aria-label": `${part.number} ${part.what} is back` } }}
+              slotProps={{ input: { "aria-label": t("partsPage.back4", { number: part.number, what: part.what }) } }}
             />
             {part.back_on?.text}
           </Box>,
@@ -91,10 +97,10 @@ function Sheet({ page }: { page: Plan }) {
             size="small"
             color="inherit"
             className="no-print"
-            aria-label={`Remove part ${part.number}`}
+            aria-label={t("partsPage.removePart", { number: part.number })}
             onClick={() => void remove(api.DELETE("/api/parts/{id}", { params: { path: { id: part.id } } }))}
           >
-            Remove
+            {t("partsPage.remove")}
           </Button>,
         ],
       }))}
@@ -106,17 +112,17 @@ function AddPart({ page, onClose }: { page: Plan; onClose: () => void }) {
   const save = useSave();
   return (
     <FormDialog
-      title="Number a part"
-      submit="Add part"
+      title={t("partsPage.numberPart")}
+      submit={t("partsPage.addPart2")}
       fields={[
-        { name: "what", label: "What is it", kind: "text" },
-        { name: "place", label: "Where it belongs", kind: "text" },
+        { name: "what", label: t("partsPage.what"), kind: "text" },
+        { name: "place", label: t("partsPage.whereBelongs"), kind: "text" },
       ]}
       onClose={onClose}
       onSubmit={async ({ what = "", place = "" }) => {
         await save(
           api.POST("/api/pieces/{id}/parts", { params: { path: { id: page.id } }, body: { what, place } }),
-          (made) => `Part ${made.number} added`,
+          (made) => t("partsPage.partAdded", { number: made.number }),
         );
         onClose();
       }}

@@ -9,6 +9,7 @@ import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { piecePages } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
+import { t } from "../../locales/planning";
 
 export type Shared = { page: Plan; catalogue: Catalogue; workshop: Workshop };
 type Props = {
@@ -25,7 +26,7 @@ export function PlanFrame({ title, line, actions, children }: Props) {
   const workshop = useWorkshop();
   const failed = [plan, catalogue, workshop].find((one) => one.error && !isKept(one));
   if (failed?.error) return <Failure error={failed.error} again={() => void failed.refetch()} />;
-  if (!plan.data || !catalogue.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!plan.data || !catalogue.data || !workshop.data) return <LinearProgress aria-label={t("planFrame.loading")} />;
   const shared = { page: plan.data, catalogue: catalogue.data, workshop: workshop.data };
   return (
     <>

@@ -9,6 +9,7 @@ import { Basis } from "./Basis";
 import { StepItem } from "./StepItem";
 import { useDoneUpTo } from "./useDoneUpTo";
 import { PlainList, Row } from "../../kit/layout";
+import { t } from "../../locales/planning";
 
 type Props = {
   page: Plan;
@@ -120,11 +121,13 @@ function Line({ row, page, short, session, children }: LineProps) {
           </Typography>
         </Box>
         <Typography component="span" sx={{ whiteSpace: "nowrap" }}>
-          {line.state === "part" ? `${line.remaining?.text} of ${line.time?.text}` : line.time?.text}
+          {line.state === "part"
+            ? t("planLines.of", { remaining: line.remaining?.text, time: line.time?.text })
+            : line.time?.text}
           <Basis of={line.rests_on} />
         </Typography>
         <Typography component="span" sx={{ minWidth: { md: 172 }, color: "warning.main", whiteSpace: "nowrap" }}>
-          {line.wait ? `then wait ${line.wait}` : ""}
+          {line.wait ? t("planLines.thenWait", { wait: line.wait }) : ""}
         </Typography>
         <Row className="no-print" wrap={false} gap={0.5} align="stretch" sx={{ ml: "auto" }}>
           {line.state !== "done" && <UpToHere line={line} page={page} />}
@@ -132,9 +135,9 @@ function Line({ row, page, short, session, children }: LineProps) {
             size="small"
             onClick={() => setOpen(!open)}
             aria-expanded={open}
-            aria-label={`${open ? "Fold" : "Unfold"} ${line.label}`}
+            aria-label={`${open ? t("planLines.fold") : t("planLines.unfold")} ${line.label}`}
           >
-            {open ? "Fold" : row.steps.length === 1 ? "Open" : `${row.steps.length} steps`}
+            {open ? t("planLines.fold") : t("planLines.steps", { count: row.steps.length })}
           </Button>
         </Row>
       </Box>
@@ -154,9 +157,9 @@ function UpToHere({ line, page }: { line: PlanLine; page: Plan }) {
     <Button
       size="small"
       onClick={() => upTo(line.steps[line.steps.length - 1] ?? "", line.label)}
-      aria-label={`All done up to here: ${line.label}`}
+      aria-label={t("planLines.allDoneUpHere", { line: line.label })}
     >
-      All done up to here
+      {t("planLines.allDoneUpHere2")}
     </Button>
   );
 }

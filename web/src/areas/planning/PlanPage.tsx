@@ -22,20 +22,21 @@ import { FormDialog } from "../../kit/FormDialog";
 import { useUndo } from "../../kit/session/undo";
 import { PlainList } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/planning";
 
 export default function PlanPage() {
   const [keeping, setKeeping] = useState(false);
   return (
     <PlanFrame
-      title="the plan"
-      line={({ page }) => (page.plan ? summary(page.plan, page) : `${page.ticket}. No plan yet.`)}
+      title={t("planPage.plan")}
+      line={({ page }) => (page.plan ? summary(page.plan, page) : t("planPage.planYet", { ticket: page.ticket }))}
       actions={({ page }) =>
         page.plan && (
           <>
             <Button variant="outlined" onClick={() => window.print()}>
-              Print
+              {t("planPage.print")}
             </Button>
-            <Button onClick={() => setKeeping(true)}>Keep as a recipe</Button>
+            <Button onClick={() => setKeeping(true)}>{t("planPage.keepRecipe")}</Button>
             {keeping && <KeepRecipe page={page} onClose={() => setKeeping(false)} />}
           </>
         )
@@ -52,24 +53,32 @@ function ended(plan: Steps, page: Plan): string {
   const open = plan.steps.filter((step) => step.state !== "done").length;
   const done = plan.steps.length - open;
   const said = [
-    `${page.ticket}. The work is done: ${done === 1 ? "1 step" : `${done} steps`}.`,
-    plan.dropped.length > 0 && `Not done: ${plan.dropped.length}.`,
-    open > 0 && `Touch-up: about ${plan.remaining?.text} left.`,
+    t("planPage.workDone", { ticket: page.ticket, more: t("planPage.steps", { count: done }) }),
+    plan.dropped.length > 0 && t("planPage.done", { count: plan.dropped.length }),
+    open > 0 && t("planPage.touchUpAboutLeft", { remaining: plan.remaining?.text }),
   ];
   return said.filter(Boolean).join(" ");
 }
 
 const toCome = (plan: Steps, page: Plan) =>
-  `${page.ticket}. ${plan.remaining?.text} to come of ${plan.hours?.text} (${plan.low?.text} to ${plan.high?.text}). ${plan.ready.on ? `Ready ${readyText(plan.ready)}` : `No day yet: ${plan.ready.why}`}.`;
+  t("planPage.come", {
+    ticket: page.ticket,
+    remaining: plan.remaining?.text,
+    hours: plan.hours?.text,
+    low: plan.low?.text,
+    high: plan.high?.text,
+    more: plan.ready.on
+      ? t("planPage.ready", { ready: readyText(plan.ready) })
+      : t("planPage.dayYet", { why: plan.ready.why }),
+  });
 
 const Nothing = ({ page }: { page: Plan }) => (
   <Typography sx={{ maxWidth: "60ch" }}>
-    The plan is made from what was found and from the look.{" "}
+    {t("planPage.planMadeWhatFound")}{" "}
     <Link component={RouterLink} to={`/pieces/${page.id}/look`} underline="always">
-      Begin a look
+      {t("planPage.beginLook")}
     </Link>{" "}
-    and it stands here: steps in order with minutes and waits, materials with quantities, cautions, cost and the day it
-    can be ready.
+    {t("planPage.standsHereStepsOrder")}
   </Typography>
 );
 
@@ -84,7 +93,7 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
       <LeadPart page={page} />
       {plan.behind.time && (
         <Alert severity="info" role="note" variant="outlined" sx={{ mb: 2, color: "text.primary" }}>
-          {`${plan.behind.time.text} of work was done for an earlier look: ${plan.behind.steps.join("; ")}.`}
+          {t("planPage.workDoneEarlierLook", { time: plan.behind.time.text, steps: plan.behind.steps.join("; ") })}
         </Alert>
       )}
       <PlanFaults plan={plan} />
@@ -101,22 +110,22 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
           <PieceInTime shape={page.drawing} plan={plan} width={400} height={330} at={at} onMove={setAt} />
         </Box>
         <Part
-          title="Steps"
+          title={t("planPage.steps2")}
           long
           action={
             <>
               {finished > 0 && (
                 <Button onClick={() => setAll(!all)}>
-                  {all ? "Hide what is done" : `Show ${finished} that ${finished === 1 ? "is" : "are"} done`}
+                  {all ? t("planPage.hideWhatDone") : t("planPage.showDone", { count: finished })}
                 </Button>
               )}
               <Button onClick={() => setShort(!short)} aria-pressed={short}>
-                {short ? "All steps" : "In short"}
+                {short ? t("planPage.allSteps") : t("planPage.short")}
               </Button>
             </>
           }
         >
-          {shown.length === 0 && <Typography>Everything in the plan is done.</Typography>}
+          {shown.length === 0 && <Typography>{t("planPage.everythingPlanDone")}</Typography>}
           <PlanLines
             page={page}
             plan={plan}
@@ -130,7 +139,11 @@ function Work({ page, plan, workshop }: Shared & { plan: Steps }) {
           <LostEdits plan={plan} />
           {plan.learned.length > 0 && (
             <Typography variant="caption" component="p">
-              {`Times follow your own hours: ${plan.learned.map((one) => `${one.kind.toLowerCase()} × ${one.factor} (from ${one.n})`).join(", ")}.`}
+              {t("planPage.timesFollowYourOwn", {
+                learned: plan.learned
+                  .map((one) => t("planPage.from", { kind: one.kind.toLowerCase(), factor: one.factor, count: one.n }))
+                  .join(", "),
+              })}
             </Typography>
           )}
         </Part>
@@ -162,9 +175,9 @@ function PlanFaults({ plan }: { plan: Steps }) {
       severity={serious ? "error" : "info"}
       variant="outlined"
       sx={{ my: 1, color: "text.primary" }}
-      aria-label="What does not hold in this plan"
+      aria-label={t("planPage.whatDoesHoldPlan")}
     >
-      {serious ? "This plan cannot be worked as it stands:" : "Against the usual craft, as you have it:"}
+      {serious ? t("planPage.planCannotWorkedStands") : t("planPage.againstUsualCraftYou")}
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {plan.faults.map((one) => (
           <li key={`${one.step} ${one.text}`}>
@@ -181,21 +194,21 @@ function KeepRecipe({ page, onClose }: { page: Plan; onClose: () => void }) {
   const save = useSave();
   return (
     <FormDialog
-      title="Keep this plan as a recipe"
-      submit="Keep recipe"
+      title={t("planPage.keepPlanRecipe")}
+      submit={t("planPage.keepRecipe2")}
       fields={[
         {
           name: "name",
-          label: "Name of the recipe",
+          label: t("planPage.nameRecipe"),
           kind: "text",
-          help: "finishes by what the zones are, your own changes scaled to the areas",
+          help: t("planPage.finishesWhatZonesYour"),
         },
       ]}
       onClose={onClose}
       onSubmit={async ({ name = "" }) => {
         await save(
           api.POST("/api/pieces/{id}/recipes", { params: { path: { id: page.id } }, body: { name } }),
-          `Recipe ${name} kept`,
+          t("planPage.recipeKept", { name }),
         );
         onClose();
       }}
@@ -208,15 +221,17 @@ function LostEdits({ plan }: { plan: Steps }) {
   const { remove } = useUndo();
   if (plan.lost_edits.length === 0) return null;
   return (
-    <PlainList aria-label="Your changes without a step" className="no-print" sx={{ fontSize: "0.9rem" }}>
+    <PlainList aria-label={t("planPage.yourChangesWithoutStep")} className="no-print" sx={{ fontSize: "0.9rem" }}>
       {plan.lost_edits.map((edit) => (
         <li key={edit.id}>
-          {edit.removed ? `Taken out by you: ${edit.text}` : `Your change waits for its step: ${edit.text}`}
+          {edit.removed
+            ? t("planPage.takenOutYou", { edit: edit.text })
+            : t("planPage.yourChangeWaitsStep", { edit: edit.text })}
           <Button
             size="small"
             onClick={() => void remove(api.DELETE("/api/plan-edits/{id}", { params: { path: { id: edit.id } } }))}
           >
-            Take this change back
+            {t("planPage.takeChangeBack")}
           </Button>
         </li>
       ))}

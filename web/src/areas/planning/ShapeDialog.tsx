@@ -6,6 +6,7 @@ import { useUndo } from "../../kit/session/undo";
 import type { Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { shapeFields } from "../../kit/shape/shapeFields";
+import { t } from "../../locales/planning";
 
 type Props = { page: Plan; workshop: Workshop; onClose: () => void };
 
@@ -18,18 +19,18 @@ export function ShapeDialog({ page, workshop, onClose }: Props) {
   const back = () => (before ? put(before) : keep());
   const upper = {
     name: "without_upper",
-    label: "Upper part",
+    label: t("shapeDialog.upperPart"),
     kind: "select" as const,
     half: true,
     options: [
-      { key: "", label: "as bought" },
-      { key: "yes", label: "taken off" },
+      { key: "", label: t("shapeDialog.bought") },
+      { key: "yes", label: t("shapeDialog.takenOff") },
     ],
   };
   return (
     <FormDialog
-      title="The shape it shall have"
-      submit="Plan this shape"
+      title={t("shapeDialog.shapeShallHave")}
+      submit={t("shapeDialog.planShape")}
       fields={[...shapeFields(workshop.length_unit, { planned: true }), upper]}
       initial={before ?? {}}
       extra={
@@ -37,19 +38,19 @@ export function ShapeDialog({ page, workshop, onClose }: Props) {
           <Button
             onClick={() =>
               void keep()
-                .then(() => done("Shape as bought", back))
+                .then(() => done(t("shapeDialog.shapeBought"), back))
                 .then(onClose)
                 .catch(failed)
             }
           >
-            Keep it as it was bought
+            {t("shapeDialog.keepBought")}
           </Button>
         )
       }
       onClose={onClose}
       onSubmit={async (values) => {
         await put(values);
-        done("Shape planned", back);
+        done(t("shapeDialog.shapePlanned"), back);
         onClose();
       }}
     />

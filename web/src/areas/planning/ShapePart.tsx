@@ -8,6 +8,7 @@ import { useUndo } from "../../kit/session/undo";
 import { Drawing } from "../../kit/Drawing";
 import { Row } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/planning";
 
 export function ShapePart({ page }: { page: Plan }) {
   const save = useSave();
@@ -18,19 +19,19 @@ export function ShapePart({ page }: { page: Plan }) {
       api.POST("/api/stash", {
         body: { name: spare.name, count: String(spare.count), origin: `${page.ticket} ${page.name}` },
       }),
-      `${spare.name} put into the stash`,
+      t("shapePart.putIntoStash", { spare: spare.name }),
     );
   };
   return (
     <Box sx={{ mt: 2 }}>
-      <Typography variant="h3">As it was bought</Typography>
+      <Typography variant="h3">{t("shapePart.bought")}</Typography>
       <Drawing shape={{ ...page.bought, planned: [] }} width={200} height={150} measures />
       {page.acts.map((act) => (
         <Row key={act.key}>
           <Typography variant="body2">{act.label}</Typography>
           {act.spare && (
             <Button size="small" onClick={() => act.spare && void toStash(act.spare).catch(failed)}>
-              {`Put ${act.spare.count} × ${act.spare.name.toLowerCase()} into the stash`}
+              {t("shapePart.putIntoStash2", { count: act.spare.count, spare: act.spare.name.toLowerCase() })}
             </Button>
           )}
         </Row>

@@ -11,26 +11,30 @@ import { Drawing } from "../../kit/Drawing";
 import { useUndo } from "../../kit/session/undo";
 import { PlainList } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/planning";
 
 const UNITS: Record<string, (currency: string) => string> = {
-  hours_to_come: () => " of work",
-  materials_to_come: (currency) => ` ${currency} of materials`,
-  pay: (currency) => ` ${currency} an hour`,
+  hours_to_come: () => t("starterLooks.work"),
+  materials_to_come: (currency) => t("starterLooks.materials", { currency }),
+  pay: (currency) => t("starterLooks.hour", { currency }),
 };
 
 export function StarterLooks({ page, workshop }: { page: Plan; workshop: Workshop }) {
   const { data } = useStarterLooks(page.id);
   const save = useSave();
   const { failed } = useUndo();
-  if (!data) return <LinearProgress aria-label="Planning looks" sx={{ mb: 30 }} />;
+  if (!data) return <LinearProgress aria-label={t("starterLooks.planningLooks")} sx={{ mb: 30 }} />;
   const begin = async (key: string, name: string) => {
     const path = { params: { path: { id: page.id } } };
-    await save(api.POST("/api/pieces/{id}/looks", { ...path, body: { name, starter: key } }), `Look “${name}” begun`);
+    await save(
+      api.POST("/api/pieces/{id}/looks", { ...path, body: { name, starter: key } }),
+      t("starterLooks.lookBegun", { name }),
+    );
   };
   return (
     <>
       <PlainList
-        aria-label="Looks to begin with"
+        aria-label={t("starterLooks.looksBegin")}
         sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))", gap: 3 }}
       >
         {data.rows.map((row) => (
@@ -59,15 +63,15 @@ export function StarterLooks({ page, workshop }: { page: Plan; workshop: Worksho
               variant="outlined"
               sx={{ mt: 1 }}
               onClick={() => void begin(row.key, row.name).catch(failed)}
-              aria-label={`Begin with this: ${row.name}`}
+              aria-label={t("starterLooks.begin", { name: row.name })}
             >
-              Begin with this
+              {t("starterLooks.begin2")}
             </Button>
           </Box>
         ))}
       </PlainList>
       <Typography variant="caption" component="p" sx={{ mt: 2, color: "text.secondary" }}>
-        Each planned for this piece, at what the market pays for it. Colours are changed zone by zone afterwards.
+        {t("starterLooks.eachPlannedPieceWhat")}
       </Typography>
     </>
   );

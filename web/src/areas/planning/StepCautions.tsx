@@ -7,11 +7,12 @@ import type { Plan, Step } from "../../api/types";
 import { useConfirm } from "../../kit/session/useTick";
 import { useUndo } from "../../kit/session/undo";
 import { CautionText } from "../../kit/CautionText";
+import { t } from "../../locales/planning";
 
 export function StepCautions({ step, page }: { step: Step; page: Plan }) {
   const { done, failed } = useUndo();
   const read = useConfirm(page.id);
-  const confirm = (caution: string) => read(caution, () => done("Caution confirmed for this piece"));
+  const confirm = (caution: string) => read(caution, () => done(t("stepCautions.cautionConfirmedPiece")));
   if (step.cautions.length === 0) return null;
   return (
     <>
@@ -31,14 +32,16 @@ export function StepCautions({ step, page }: { step: Step; page: Plan }) {
               sx={{ mt: 0.5, minHeight: 44 }}
               onClick={() => void confirm(one.key).catch(failed)}
             >
-              I have read this
+              {t("stepCautions.iHaveRead")}
             </Button>
           )}
-          {one.serious && one.confirmed && <Typography variant="caption">Confirmed for this piece.</Typography>}
+          {one.serious && one.confirmed && (
+            <Typography variant="caption">{t("stepCautions.confirmedPiece")}</Typography>
+          )}
         </Alert>
       ))}
       <Typography variant="caption" component="p">
-        Labels, safety data sheets, local codes and licensed trades decide.
+        {t("stepCautions.labelsSafetyDataSheets")}
       </Typography>
     </>
   );

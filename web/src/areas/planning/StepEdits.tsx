@@ -11,6 +11,7 @@ import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { Row } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/planning";
 
 type Sort = "time" | "note" | "add" | "split" | "before";
 type Props = { step: Step; page: Plan; plan: Steps; workshop: Workshop };
@@ -38,98 +39,115 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
     }
   > => ({
     time: {
-      title: `Time and wait: ${step.label}`,
-      submit: "Save",
+      title: t("stepEdits.timeWait", { step: step.label }),
+      submit: t("stepEdits.save"),
       fields: [
-        { name: "time", label: "Hands-on", kind: "effort", bare: "min", half: true },
+        { name: "time", label: t("stepEdits.hands"), kind: "effort", bare: "min", half: true },
         {
           name: "wait",
-          label: "Wait after it",
+          label: t("stepEdits.waitAfter"),
           kind: "effort",
           bare: "h",
           half: true,
-          help: "leave blank: as planned",
+          help: t("stepEdits.leaveBlankPlanned"),
         },
       ],
       initial: { time: step.time?.text ?? "" },
       save: async ({ time = "", wait = "" }) => {
-        if (time && time !== step.time?.text) await put({ kind: "time", step: step.key, time }, "Time changed");
-        if (wait) await put({ kind: "wait", step: step.key, wait }, "Wait changed");
+        if (time && time !== step.time?.text)
+          await put({ kind: "time", step: step.key, time }, t("stepEdits.timeChanged"));
+        if (wait) await put({ kind: "wait", step: step.key, wait }, t("stepEdits.waitChanged"));
       },
     },
     note: {
-      title: `Note: ${step.label}`,
-      submit: "Save note",
+      title: t("stepEdits.note", { step: step.label }),
+      submit: t("stepEdits.saveNote"),
       fields: [
-        { name: "text", label: "Note", kind: "text" },
-        { name: "label", label: "Call the step", kind: "text", help: "leave blank: as planned" },
+        { name: "text", label: t("stepEdits.note2"), kind: "text" },
+        { name: "label", label: t("stepEdits.callStep"), kind: "text", help: t("stepEdits.leaveBlankPlanned") },
       ],
       save: async ({ text = "", label = "" }) => {
-        if (text) await put({ kind: "note", step: step.key, text }, "Note saved");
-        if (label) await put({ kind: "label", step: step.key, text: label }, "Words changed");
+        if (text) await put({ kind: "note", step: step.key, text }, t("stepEdits.noteSaved"));
+        if (label) await put({ kind: "label", step: step.key, text: label }, t("stepEdits.wordsChanged"));
       },
     },
     add: {
-      title: `A step of your own, after: ${step.label}`,
-      submit: "Add step",
+      title: t("stepEdits.stepYourOwnAfter", { step: step.label }),
+      submit: t("stepEdits.addStep"),
       fields: [
-        { name: "text", label: "What is done", kind: "text" },
-        { name: "work_kind", label: "Kind of work", kind: "select", half: true, options: workshop.lists.work_kinds },
-        { name: "time", label: "Hands-on", kind: "effort", bare: "min", half: true },
-        { name: "wait", label: "Wait after it", kind: "effort", bare: "h", half: true, help: "leave blank if none" },
+        { name: "text", label: t("stepEdits.whatDone"), kind: "text" },
+        {
+          name: "work_kind",
+          label: t("stepEdits.kindWork"),
+          kind: "select",
+          half: true,
+          options: workshop.lists.work_kinds,
+        },
+        { name: "time", label: t("stepEdits.hands"), kind: "effort", bare: "min", half: true },
+        {
+          name: "wait",
+          label: t("stepEdits.waitAfter"),
+          kind: "effort",
+          bare: "h",
+          half: true,
+          help: t("stepEdits.leaveBlankIfNone"),
+        },
       ],
       initial: { work_kind: step.kind },
       save: async ({ text = "", work_kind = "", time = "", wait = "" }) =>
-        put({ kind: "add", step: step.key, text, work_kind, time, ...(wait ? { wait } : {}) }, "Step added"),
+        put(
+          { kind: "add", step: step.key, text, work_kind, time, ...(wait ? { wait } : {}) },
+          t("stepEdits.stepAdded"),
+        ),
     },
     split: {
-      title: `Split: ${step.label}`,
-      submit: "Split step",
-      fields: [{ name: "number", label: "Into how many parts", kind: "text", half: true }],
+      title: t("stepEdits.split", { step: step.label }),
+      submit: t("stepEdits.splitStep"),
+      fields: [{ name: "number", label: t("stepEdits.intoHowManyParts"), kind: "text", half: true }],
       initial: { number: "2" },
-      save: async ({ number = "" }) => put({ kind: "split", step: step.key, number }, "Step split"),
+      save: async ({ number = "" }) => put({ kind: "split", step: step.key, number }, t("stepEdits.stepSplit")),
     },
     before: {
-      title: `Move: ${step.label}`,
-      submit: "Move step",
+      title: t("stepEdits.move", { step: step.label }),
+      submit: t("stepEdits.moveStep"),
       fields: [
         {
           name: "before",
-          label: "Just before",
+          label: t("stepEdits.justBefore"),
           kind: "select",
           options: plan.steps
             .filter((one) => one.key !== step.key && one.state !== "done")
             .map((one) => ({ key: one.key, label: one.label })),
         },
       ],
-      save: async ({ before = "" }) => put({ kind: "before", step: step.key, before }, "Step moved"),
+      save: async ({ before = "" }) => put({ kind: "before", step: step.key, before }, t("stepEdits.stepMoved")),
     },
   });
   const form = sort && forms(send)[sort];
   const takeOut = (way: boolean) =>
-    send({ kind: "remove", step: step.key, ...(way ? { our_way: true } : {}) }, "Step taken out").then(() =>
+    send({ kind: "remove", step: step.key, ...(way ? { our_way: true } : {}) }, t("stepEdits.stepTakenOut")).then(() =>
       setAsked(null),
     );
   const askFirst = (error: unknown) =>
     error instanceof ProblemError && error.is("against_the_craft") ? setAsked(error.message) : failed(error);
   const words: [Sort, string][] = [
-    ["time", "Time and wait"],
-    ["note", "Note"],
-    ["add", "Add a step after it"],
-    ["split", "Split"],
-    ["before", "Move"],
+    ["time", t("stepEdits.timeWait2")],
+    ["note", t("stepEdits.note2")],
+    ["add", t("stepEdits.addStepAfter")],
+    ["split", t("stepEdits.split2")],
+    ["before", t("stepEdits.move2")],
   ];
   return (
     <Row
       role="group"
-      aria-label={`Change ${step.label}`}
+      aria-label={t("stepEdits.change", { step: step.label })}
       className="no-print"
       gap={0.5}
       align="stretch"
       sx={{ mt: 0.5 }}
     >
       <Button size="small" aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>
-        Change it
+        {t("stepEdits.change2")}
       </Button>
       <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
         {words.map(([key, label]) => (
@@ -150,7 +168,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
               void takeOut(false).catch(askFirst);
             }}
           >
-            Take out
+            {t("stepEdits.takeOut")}
           </MenuItem>
         )}
       </Menu>
@@ -161,9 +179,9 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
           sx={{ width: "100%", color: "text.primary" }}
           action={
             <>
-              <Button onClick={() => void takeOut(true).catch(failed)}>It is our way</Button>
+              <Button onClick={() => void takeOut(true).catch(failed)}>{t("stepEdits.ourWay")}</Button>
               <Button color="inherit" onClick={() => setAsked(null)}>
-                Leave it in
+                {t("stepEdits.leave")}
               </Button>
             </>
           }
@@ -178,7 +196,7 @@ export function StepEdits({ step, page, plan, workshop }: Props) {
           color="secondary"
           onClick={() => void remove(api.DELETE("/api/plan-edits/{id}", { params: { path: { id: edit.id } } }))}
         >
-          {`Undo ${edit.text}`}
+          {t("stepEdits.undo", { edit: edit.text })}
         </Button>
       ))}
       {form && (

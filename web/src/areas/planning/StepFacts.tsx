@@ -2,24 +2,30 @@
 import Box from "@mui/material/Box";
 import type { Step } from "../../api/types";
 import { Quiet } from "../../kit/layout";
+import { t } from "../../locales/planning";
 
 export function StepFacts({ step }: { step: Step }) {
   const rows: [string, string | null | undefined][] = [
-    ["Why", step.why],
-    ["Done when", step.done_when],
-    ["Time", `${step.time?.text}, ${step.range}, ${step.rests_on}`],
-    ["Worked", step.actual && `${step.actual.text} so far`],
-    ["Wait", step.wait && `${step.wait}: ${step.wait_why ?? "as planned"}`],
-    ["Grits", step.grits.join(", ")],
-    ["By", step.ways.join(" and ")],
-    ["Sprayer", step.sprayer],
-    ["Place", [step.place, step.floor && `${step.floor} of floor`].filter(Boolean).join(", ")],
+    [t("stepFacts.why"), step.why],
+    [t("stepFacts.doneWhen"), step.done_when],
+    [t("stepFacts.time"), `${step.time?.text}, ${step.range}, ${step.rests_on}`],
+    [t("stepFacts.worked"), step.actual && t("stepFacts.soFar", { actual: step.actual.text })],
+    [t("stepFacts.wait"), step.wait && `${step.wait}: ${step.wait_why ?? t("stepFacts.planned")}`],
+    [t("stepFacts.grits"), step.grits.join(", ")],
+    [t("stepFacts.by"), step.ways.join(t("stepFacts.and"))],
+    [t("stepFacts.sprayer"), step.sprayer],
     [
-      "Comes after",
-      step.needs.map((need) => `${need.label}${need.wait ? ` and ${need.wait}` : ""} (${need.why})`).join("; "),
+      t("stepFacts.place"),
+      [step.place, step.floor && t("stepFacts.floor", { floor: step.floor })].filter(Boolean).join(", "),
     ],
-    ["Note", step.notes.join("; ")],
-    ["Before", step.remembered.join("; ")],
+    [
+      t("stepFacts.comesAfter"),
+      step.needs
+        .map((need) => `${need.label}${need.wait ? t("stepFacts.and2", { wait: need.wait }) : ""} (${need.why})`)
+        .join("; "),
+    ],
+    [t("stepFacts.note"), step.notes.join("; ")],
+    [t("stepFacts.before"), step.remembered.join("; ")],
   ];
   return (
     <Box

@@ -22,6 +22,7 @@ import { useDoneUpTo } from "./useDoneUpTo";
 import { FormDialog } from "../../kit/FormDialog";
 import { useMoveStep } from "../../kit/useMoveStep";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/planning";
 
 type Props = {
   step: Step;
@@ -57,8 +58,8 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
   const facts = [
     step.where,
     step.place !== "at the bench" && step.place,
-    step.on && `from ${step.on.text}`,
-    step.not_before && `waits for a part until ${step.not_before.text}`,
+    step.on && t("stepItem.from", { on: step.on.text }),
+    step.not_before && t("stepItem.waitsPartUntil", { notbefore: step.not_before.text }),
   ];
   const materials = step.materials.map((one) => `${one.text} ${one.label}`);
   return (
@@ -82,7 +83,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
           indeterminate={step.state === "part"}
           disabled={answered || (wet.length > 0 && step.state !== "done")}
           onChange={toggle}
-          slotProps={{ input: { "aria-label": `Done: ${step.label}` } }}
+          slotProps={{ input: { "aria-label": t("stepItem.done", { step: step.label }) } }}
           sx={{ p: 1.25, mt: -0.5 }}
         />
         <Box sx={{ flex: 1, minWidth: 0 }}>
@@ -97,7 +98,9 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
               {`${number}. ${step.label}`}
             </Typography>
             <Typography component="span" sx={{ whiteSpace: "nowrap" }} title={step.range}>
-              {step.state === "part" ? `${step.remaining?.text} of ${step.time?.text}` : step.time?.text}
+              {step.state === "part"
+                ? t("stepItem.of", { remaining: step.remaining?.text, time: step.time?.text })
+                : step.time?.text}
               <Basis of={step.rests_on} />
             </Typography>
             <Typography
@@ -105,7 +108,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
               sx={{ minWidth: 128, color: "warning.main", whiteSpace: "nowrap" }}
               title={step.wait_why ?? undefined}
             >
-              {step.wait ? `then wait ${step.wait}` : ""}
+              {step.wait ? t("stepItem.thenWait", { wait: step.wait }) : ""}
             </Typography>
           </Box>
           <Typography variant="body2" sx={{ color: "text.secondary" }}>
@@ -119,7 +122,7 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
           {materials.length > 0 && <Typography variant="body2">{materials.join(", ")}</Typography>}
           {step.cautions.length > 0 && !open && (
             <Typography variant="caption" sx={{ color: unread.length > 0 ? "error.main" : "text.secondary" }}>
-              {unread.length > 0 ? "Caution to read before it starts" : wear(step)}
+              {unread.length > 0 ? t("stepItem.cautionReadBeforeStarts") : wear(step)}
             </Typography>
           )}
         </Box>
@@ -129,9 +132,9 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
             className="no-print"
             variant={next ? "contained" : "text"}
             onClick={() => start({ piece_id: page.id, step: step.key, label: step.label })}
-            aria-label={`Start ${step.label}`}
+            aria-label={t("stepItem.start", { step: step.label })}
           >
-            Start
+            {t("stepItem.start2")}
           </Button>
         )}
         <Button
@@ -142,18 +145,18 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
             if (!open) onLook();
           }}
           aria-expanded={open}
-          aria-label={`${open ? "Less" : "More"} about ${step.label}`}
+          aria-label={t("stepItem.about", { more: open ? t("stepItem.less") : t("stepItem.more"), step: step.label })}
         >
-          {open ? "Less" : "More"}
+          {open ? t("stepItem.less") : t("stepItem.more")}
         </Button>
         <RowMenu
           name={step.label}
           actions={[
-            { label: "Show the piece before it", run: onLook },
+            { label: t("stepItem.showPieceBefore"), run: onLook },
             step.state !== "done" && number > 1 && !answered
-              ? { label: "All done up to here", run: () => upTo(step.key, step.label) }
+              ? { label: t("stepItem.allDoneUpHere"), run: () => upTo(step.key, step.label) }
               : null,
-            step.state !== "done" && { label: "Move to another session", run: () => setMoving(true) },
+            step.state !== "done" && { label: t("stepItem.moveAnotherSession"), run: () => setMoving(true) },
           ]}
         />
       </Row>
@@ -165,11 +168,11 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
           sx={{ my: 0.5, color: "text.primary" }}
           action={
             <Button size="small" onClick={() => void finish().catch(failed)}>
-              It is done
+              {t("stepItem.done2")}
             </Button>
           }
         >
-          {`${step.actual?.text} worked, ${step.time?.text} planned. Is it done?`}
+          {t("stepItem.workedPlannedDone", { actual: step.actual?.text, time: step.time?.text })}
         </Alert>
       )}
       {questions}
@@ -197,7 +200,9 @@ export function StepItem({ step, number, page, plan, workshop, next, lit, onLook
 
 function wear(step: Step): string {
   const worn = step.cautions.map((one) => one.wear).filter(Boolean);
-  return worn.length > 0 ? `Wear: ${worn.join("; ")}` : `Caution: ${step.cautions.map((one) => one.text).join(" ")}`;
+  return worn.length > 0
+    ? t("stepItem.wear", { worn: worn.join("; ") })
+    : t("stepItem.caution", { cautions: step.cautions.map((one) => one.text).join(" ") });
 }
 
 // Moves a step to another session: the day before which it is not worked; empty, it goes where it fits.
@@ -205,9 +210,9 @@ function MoveStepDialog({ piece, step, onClose }: { piece: number; step: Step; o
   const move = useMoveStep();
   return (
     <FormDialog
-      title={`Move: ${step.label}`}
-      submit="Move it"
-      fields={[{ name: "day", label: "On", kind: "date", help: "leave blank to let it fall where it fits" }]}
+      title={t("stepItem.move", { step: step.label })}
+      submit={t("stepItem.move2")}
+      fields={[{ name: "day", label: t("stepItem.on"), kind: "date", help: t("stepItem.leaveBlankLetFall") }]}
       initial={{ day: step.on?.iso ?? "" }}
       onClose={onClose}
       onSubmit={async ({ day = "" }) => {
@@ -221,13 +226,13 @@ function MoveStepDialog({ piece, step, onClose }: { piece: number; step: Step; o
 // A step ticked off zone by zone; several alike one by one.
 function StepZones({ step, page, onDone }: { step: Step; page: Plan; onDone: (zones: string[]) => void }) {
   const byZone = step.zones.map((key) => ({
-    label: page.zones.find((zone) => zone.key === key)?.label ?? "Hardware",
+    label: page.zones.find((zone) => zone.key === key)?.label ?? t("stepItem.hardware"),
     zones: [key],
     done: step.done_zones.includes(key),
   }));
   const parts = step.units.length > 0 ? step.units : byZone;
   return (
-    <Row role="group" aria-label="Done on" className="no-print" gap={0.5} align="stretch" sx={{ my: 1 }}>
+    <Row role="group" aria-label={t("stepItem.done3")} className="no-print" gap={0.5} align="stretch" sx={{ my: 1 }}>
       {parts.map((part) => (
         <Button
           key={part.label}

@@ -4,15 +4,23 @@ import { useState } from "react";
 import type { Plan, Step } from "../../api/types";
 import DrawDialog from "../../kit/DrawDialog";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/planning";
 
 export function StepMaterials({ step, page }: { step: Step; page: Plan }) {
   const [taking, setTaking] = useState<Step["materials"][number] | null>(null);
   if (step.materials.length === 0) return null;
   return (
-    <Row role="group" aria-label="Take from the shelf" className="no-print" gap={0.5} align="stretch" sx={{ my: 1 }}>
+    <Row
+      role="group"
+      aria-label={t("stepMaterials.takeShelf")}
+      className="no-print"
+      gap={0.5}
+      align="stretch"
+      sx={{ my: 1 }}
+    >
       {step.materials.map((one) => (
         <Button key={one.product} size="small" variant="outlined" onClick={() => setTaking(one)}>
-          {`Take ${one.label}…`}
+          {t("stepMaterials.take", { value: one.label })}
         </Button>
       ))}
       {taking && (

@@ -9,6 +9,7 @@ import { useUndo } from "../../kit/session/undo";
 import type { Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/planning";
 
 export function StepResult({ step, page }: { step: Step; page: Plan }) {
   const [badly, setBadly] = useState(false);
@@ -22,13 +23,15 @@ export function StepResult({ step, page }: { step: Step; page: Plan }) {
         params: { path: { id: page.id } },
         body: { step: step.key, worked, ...more },
       }),
-      worked === "yes" ? "It worked: remembered" : "It did not work: remembered",
+      worked === "yes" ? t("stepResult.workedRemembered") : t("stepResult.didWorkRemembered"),
     );
   };
   return (
     <Box className="no-print" sx={{ my: 1 }}>
       {step.try && (
-        <Typography variant="body2">{`Stop after ${step.try.stop} min. If it does not work: ${step.try.fallback}.`}</Typography>
+        <Typography variant="body2">
+          {t("stepResult.stopAfterMinIf", { stop: step.try.stop, fallback: step.try.fallback })}
+        </Typography>
       )}
       {step.try && step.state !== "done" && (
         <Button
@@ -38,7 +41,7 @@ export function StepResult({ step, page }: { step: Step; page: Plan }) {
           sx={{ mr: 1, minHeight: 44 }}
           onClick={() => void send("yes").catch(failed)}
         >
-          It worked
+          {t("stepResult.worked")}
         </Button>
       )}
       <Button
@@ -48,15 +51,15 @@ export function StepResult({ step, page }: { step: Step; page: Plan }) {
         onClick={() => setBadly(true)}
         sx={{ minHeight: 44 }}
       >
-        It went badly
+        {t("stepResult.wentBadly")}
       </Button>
       {badly && (
         <FormDialog
-          title={`It went badly: ${step.label}`}
-          submit="Remember it"
+          title={t("stepResult.wentBadly2", { step: step.label })}
+          submit={t("stepResult.remember")}
           fields={[
-            { name: "lost", label: "Time lost", kind: "effort", bare: "min", half: true },
-            { name: "note", label: "What happened", kind: "text" },
+            { name: "lost", label: t("stepResult.timeLost"), kind: "effort", bare: "min", half: true },
+            { name: "note", label: t("stepResult.whatHappened"), kind: "text" },
           ]}
           onClose={() => setBadly(false)}
           onSubmit={async (values) => {

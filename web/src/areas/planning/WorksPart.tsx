@@ -11,6 +11,7 @@ import type { Look, Plan } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import { Part } from "../../kit/Part";
 import { Quiet } from "../../kit/layout";
+import { t } from "../../locales/planning";
 
 export function WorksPart({ page, look, currency }: { page: Plan; look: Look; currency: string }) {
   const [menu, setMenu] = useState<HTMLElement | null>(null);
@@ -19,16 +20,13 @@ export function WorksPart({ page, look, currency }: { page: Plan; look: Look; cu
   const kinds = (tools.data?.groups ?? []).flatMap((group) => group.tools).filter((tool) => tool.applied);
   const action = look.chosen && (
     <Button aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)} disabled={kinds.length === 0}>
-      Put something on
+      {t("worksPart.putSomething")}
     </Button>
   );
   return (
-    <Part title="Put on it" action={action}>
+    <Part title={t("worksPart.put")} action={action}>
       {look.works.length === 0 && (
-        <Quiet>
-          Nothing. Slats, wrap, grooves, mouldings, brackets, legs, panes and covered seats are set out with their tool
-          and become part of this look{look.chosen ? "" : " once it is chosen"}.
-        </Quiet>
+        <Quiet>{t("worksPart.nothingSlatsWrapGrooves", { more: look.chosen ? "" : t("worksPart.onceChosen") })}</Quiet>
       )}
       {look.works.map((work) => (
         <Box
@@ -49,18 +47,20 @@ export function WorksPart({ page, look, currency }: { page: Plan; look: Look; cu
             >
               {work.label}
             </Link>
-            {` on ${work.where.toLowerCase()}`}
+            {t("worksPart.on", { where: work.where.toLowerCase() })}
             <Quiet>
-              {[work.headline, work.cost && `Wood and parts ${work.cost.text} ${currency}.`].filter(Boolean).join(" ")}
+              {[work.headline, work.cost && t("worksPart.woodParts", { cost: work.cost.text, currency })]
+                .filter(Boolean)
+                .join(" ")}
             </Quiet>
           </Box>
           <Button
             size="small"
             color="inherit"
             onClick={() => void remove(api.DELETE("/api/tool-results/{id}", { params: { path: { id: work.id } } }))}
-            aria-label={`Take off ${work.label}`}
+            aria-label={t("worksPart.takeOff", { work: work.label })}
           >
-            Take off
+            {t("worksPart.takeOff2")}
           </Button>
         </Box>
       ))}

@@ -4,6 +4,7 @@ import type { Catalogue, Plan, Workshop, Zone } from "../../api/types";
 import { useUndo } from "../../kit/session/undo";
 import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
+import { t } from "../../locales/planning";
 
 type Props = { page: Plan; zone: Zone; catalogue: Catalogue; workshop: Workshop; onClose: () => void };
 
@@ -19,37 +20,55 @@ export function ZoneDialog({ page, zone, catalogue, workshop, onClose }: Props) 
   // A part of a split zone is changed through the zone it came from.
   const key = zone.changed ?? zone.key;
   const fields: FieldSpec[] = [
-    { name: "label", label: "Its name", kind: "text", half: true },
-    { name: "area", label: "Area of one face", kind: "text", half: true, unit: unit === "in" ? "ft²" : "m²" },
+    { name: "label", label: t("zoneDialog.name"), kind: "text", half: true },
+    {
+      name: "area",
+      label: t("zoneDialog.areaOneFace"),
+      kind: "text",
+      half: true,
+      unit: unit === "in" ? t("zoneDialog.ft") : t("zoneDialog.m"),
+    },
     {
       name: "grade",
-      label: "Grade",
+      label: t("zoneDialog.grade"),
       kind: "select",
       half: true,
-      options: [{ key: "", label: "as usual" }, ...catalogue.grades],
+      options: [{ key: "", label: t("zoneDialog.usual") }, ...catalogue.grades],
     },
-    { name: "material", label: "Of", kind: "select", half: true, options: choices(MATERIALS, "as the piece") },
+    {
+      name: "material",
+      label: t("zoneDialog.of"),
+      kind: "select",
+      half: true,
+      options: choices(MATERIALS, t("zoneDialog.piece")),
+    },
     {
       name: "relief",
-      label: "Relief",
+      label: t("zoneDialog.relief"),
       kind: "select",
       half: true,
       options: [
         { key: "", label: "none" },
-        { key: "square", label: "square slats" },
-        { key: "half-round", label: "half-rounds that touch" },
+        { key: "square", label: t("zoneDialog.squareSlats") },
+        { key: "half-round", label: t("zoneDialog.halfRoundsTouch") },
       ],
     },
-    { name: "relief_depth", label: "Depth of the slats", kind: "text", half: true, unit },
-    { name: "relief_pitch", label: "From slat to slat", kind: "text", half: true, unit },
-    { name: "parts", label: "Split into", kind: "text", half: true, help: "parts finished apart" },
+    { name: "relief_depth", label: t("zoneDialog.depthSlats"), kind: "text", half: true, unit },
+    { name: "relief_pitch", label: t("zoneDialog.slatSlat"), kind: "text", half: true, unit },
+    {
+      name: "parts",
+      label: t("zoneDialog.splitInto"),
+      kind: "text",
+      half: true,
+      help: t("zoneDialog.partsFinishedApart"),
+    },
     {
       name: "into",
-      label: "Finish it with",
+      label: t("zoneDialog.finish"),
       kind: "select",
       half: true,
       options: [
-        { key: "", label: "by itself" },
+        { key: "", label: t("zoneDialog.itself") },
         ...page.zones
           .filter((one) => one.key !== zone.key && !one.key.includes("/"))
           .map((one) => ({ key: one.key, label: one.label })),
@@ -61,14 +80,14 @@ export function ZoneDialog({ page, zone, catalogue, workshop, onClose }: Props) 
     ask(api.PUT("/api/pieces/{id}/zones", { params: { path: { id: page.id } }, body: { zone: key, ...values } }));
   return (
     <FormDialog
-      title={`Zone: ${zone.label}`}
-      submit="Save zone"
+      title={t("zoneDialog.zone", { zone: zone.label })}
+      submit={t("zoneDialog.saveZone")}
       fields={fields}
       initial={before}
       onClose={onClose}
       onSubmit={async (values) => {
         const saved = await send(values);
-        done(`${zone.label} changed`, undoOf(saved));
+        done(t("zoneDialog.changed", { zone: zone.label }), undoOf(saved));
         onClose();
       }}
     />

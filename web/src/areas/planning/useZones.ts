@@ -2,6 +2,7 @@
 import { useState } from "react";
 import type { Plan } from "../../api/types";
 import type { ZoneLook } from "../../kit/zones/ZoneMap";
+import { t } from "../../locales/planning";
 
 export function useZones(page: Plan) {
   const [picked, setPicked] = useState<string[]>([]);
@@ -29,7 +30,7 @@ export function looksOf(page: Plan, lookId?: number): Map<string, ZoneLook> {
   return new Map(
     page.zones.map((zone) => [
       zone.key,
-      { finish: "bought", colour: colour(zone.group), name: null, label: "as it is" },
+      { finish: "bought", colour: colour(zone.group), name: null, label: t("useZones.asItIs") },
     ]),
   );
 }

@@ -6,6 +6,7 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import type { Prospect, Workshop } from "../../api/types";
 import type { Given } from "./given";
+import { t } from "../../locales/scout";
 
 type Name = Exclude<keyof Given, "checks">;
 type Props = {
@@ -21,9 +22,9 @@ const POINTS = ["low", "likely", "high"] as const;
 export function Assumptions({ given, set, answer, workshop, errors }: Props) {
   const { currency, length_unit: unit } = workshop;
   const rows = [
-    { what: "resale", label: `Resale, ${currency}`, estimate: answer?.estimates.resale },
-    { what: "hours", label: "Hours", estimate: answer?.estimates.hours },
-    { what: "materials", label: `Materials, ${currency}`, estimate: answer?.estimates.materials },
+    { what: "resale", label: t("assumptions.resale", { currency }), estimate: answer?.estimates.resale },
+    { what: "hours", label: t("assumptions.hours"), estimate: answer?.estimates.hours },
+    { what: "materials", label: t("assumptions.materials", { currency }), estimate: answer?.estimates.materials },
   ] as const;
   const field = (name: Name, label: string, help = "", extra: object = {}) => (
     <TextField
@@ -40,7 +41,7 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
   return (
     <>
       <Typography variant="h3" sx={{ mb: 1 }}>
-        Low, likely, high
+        {t("assumptions.lowLikelyHigh")}
       </Typography>
       <Box
         sx={{
@@ -55,7 +56,7 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
           <Box key={what} sx={{ display: "contents" }}>
             <Box sx={{ gridColumn: { xs: "1 / -1", sm: "auto" } }}>
               {label}
-              <Box sx={{ color: "text.secondary", fontSize: 14 }}>{estimate?.source ?? "not known"}</Box>
+              <Box sx={{ color: "text.secondary", fontSize: 14 }}>{estimate?.source ?? t("assumptions.known")}</Box>
             </Box>
             {POINTS.map((point) => {
               const name = `${what}_${point}` as Name;
@@ -76,7 +77,7 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
         ))}
       </Box>
       <Typography variant="h3" sx={{ mb: 1 }}>
-        The piece and its price
+        {t("assumptions.piecePrice")}
       </Typography>
       <Box
         sx={{
@@ -87,25 +88,31 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
           alignItems: "start",
         }}
       >
-        {field("name", "What is it?")}
-        {field("source", "Where")}
-        {field("count", "How many alike", "priced together")}
-        {field("added", "Premium and tax, %", "on top of the price")}
-        {field("trip", `Trip, ${currency}`, workshop.trip ? `else ${workshop.trip.text}` : "")}
+        {field("name", t("assumptions.what"))}
+        {field("source", t("assumptions.where"))}
+        {field("count", t("assumptions.howManyAlike"), t("assumptions.pricedTogether"))}
+        {field("added", t("assumptions.premiumTax"), t("assumptions.topPrice"))}
+        {field(
+          "trip",
+          t("assumptions.trip", { currency }),
+          workshop.trip ? t("assumptions.else", { trip: workshop.trip.text }) : "",
+        )}
         {field(
           "delivery",
-          `Delivery, ${currency}`,
-          workshop.delivery ? `else ${workshop.delivery.text}` : "to the buyer, if you pay it",
+          t("assumptions.delivery", { currency }),
+          workshop.delivery
+            ? t("assumptions.else2", { delivery: workshop.delivery.text })
+            : t("assumptions.buyerIfYouPay"),
         )}
-        {field("standing", `I would take it at, ${currency}`, "a price of your own to wait for")}
-        {field("spotted_on", "Spotted on", "", date)}
-        {field("width", `Width, ${unit}`)}
-        {field("depth", `Depth, ${unit}`)}
-        {field("height", `Height, ${unit}`)}
-        {field("leg", `Legs, ${unit}`)}
+        {field("standing", t("assumptions.iWouldTake", { currency }), t("assumptions.priceYourOwnWait"))}
+        {field("spotted_on", t("assumptions.spotted"), "", date)}
+        {field("width", t("assumptions.width", { unit }))}
+        {field("depth", t("assumptions.depth", { unit }))}
+        {field("height", t("assumptions.height", { unit }))}
+        {field("leg", t("assumptions.legs", { unit }))}
       </Box>
       <Typography variant="h3" sx={{ mb: 1 }}>
-        How this shop cuts its tags
+        {t("assumptions.howShopCutsTags")}
       </Typography>
       <Box
         sx={{
@@ -118,26 +125,29 @@ export function Assumptions({ given, set, answer, workshop, errors }: Props) {
       >
         <TextField
           select
-          label="Cut"
+          label={t("assumptions.cut")}
           value={given.cut_basis ?? ""}
           error={!!errors.cut_basis}
-          helperText={errors.cut_basis ?? "not known: read off two sightings or more"}
+          helperText={errors.cut_basis ?? t("assumptions.knownReadOffTwo")}
           onChange={(event) => set({ cut_basis: event.target.value })}
         >
-          <MenuItem value="">not known</MenuItem>
+          <MenuItem value="">{t("assumptions.known")}</MenuItem>
           {workshop.lists.cut_bases.map((basis) => (
             <MenuItem key={basis.key} value={basis.key}>
               {basis.label}
             </MenuItem>
           ))}
         </TextField>
-        {field("cut_size", given.cut_basis === "amount" ? `How much, ${currency}` : "How much, %")}
-        {field("cut_every", "Every how many days")}
-        {field("next_cut_on", "Next cut on", "", date)}
-        {field("remind_on", "Remind me on", "else when the tag should be low enough", date)}
+        {field(
+          "cut_size",
+          given.cut_basis === "amount" ? t("assumptions.howMuch", { currency }) : t("assumptions.howMuch2"),
+        )}
+        {field("cut_every", t("assumptions.everyHowManyDays"))}
+        {field("next_cut_on", t("assumptions.nextCut"), "", date)}
+        {field("remind_on", t("assumptions.remindMe"), t("assumptions.elseWhenTagShould"), date)}
       </Box>
       <TextField
-        label="Notes"
+        label={t("assumptions.notes")}
         multiline
         minRows={2}
         value={given.notes ?? ""}

@@ -13,38 +13,39 @@ import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
+import { t } from "../../locales/scout";
 
 export default function Card() {
   const card = useScoutCard();
   const workshop = useWorkshop();
   if (card.error && !isKept(card)) return <Failure error={card.error} again={() => void card.refetch()} />;
-  if (!card.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!card.data || !workshop.data) return <LinearProgress aria-label={t("card.loading")} />;
   const { conditions, rows, date, target_pay: target } = card.data;
   const currency = workshop.data.currency;
   const line = target
-    ? `${currency}, for one piece at a target pay of ${target.text} an hour. As of ${date?.text}.`
-    : "Set a target pay in House rules; without it there is no most to pay.";
+    ? t("card.onePieceTargetPay", { currency, target: target.text, date: date?.text })
+    : t("card.setTargetPayHouse");
   return (
     <>
-      <PageHead title="Most you should pay" line={line}>
+      <PageHead title={t("card.mostYouShouldPay")} line={line}>
         <Button variant="contained" onClick={() => window.print()}>
-          Print the card
+          {t("card.printCard")}
         </Button>
       </PageHead>
-      <SubNav name="Scout" pages={SCOUT_PAGES} />
+      <SubNav name={t("card.scout")} pages={SCOUT_PAGES} />
       <Table
         size="small"
         sx={{ maxWidth: 760, "& td, & th": { py: { xs: 0.75, md: 0.4 }, "@media print": { py: 0.15 } } }}
       >
         <TableHead>
           <TableRow>
-            <TableCell>Kind</TableCell>
+            <TableCell>{t("card.kind")}</TableCell>
             {conditions.map((one) => (
               <TableCell key={one.key} align="right">
                 {one.label}
               </TableCell>
             ))}
-            <TableCell sx={{ display: { xs: "none", sm: "table-cell" } }}>Resale</TableCell>
+            <TableCell sx={{ display: { xs: "none", sm: "table-cell" } }}>{t("card.resale")}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -55,11 +56,11 @@ export default function Card() {
               </TableCell>
               {row.cells.map((cell) => (
                 <TableCell key={cell.condition} align="right" title={cell.why ?? undefined}>
-                  {cell.most ? (cell.most.minor < 0 ? "never" : cell.most.text) : "not known"}
+                  {cell.most ? (cell.most.minor < 0 ? "never" : cell.most.text) : t("card.known")}
                 </TableCell>
               ))}
               <TableCell sx={{ color: "text.secondary", display: { xs: "none", sm: "table-cell" } }}>
-                {row.source ?? "not known"}
+                {row.source ?? t("card.known")}
               </TableCell>
             </TableRow>
           ))}
@@ -80,9 +81,7 @@ export default function Card() {
           </Box>
         ))}
       </Box>
-      <Box sx={{ fontSize: 14, mt: 1 }}>
-        Never: even for nothing it would miss target pay. Resale, hours and materials on the mean.
-      </Box>
+      <Box sx={{ fontSize: 14, mt: 1 }}>{t("card.neverEvenNothingWould")}</Box>
     </>
   );
 }

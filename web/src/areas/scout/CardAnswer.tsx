@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import { useScoutCard } from "../../api/queries";
+import { t } from "../../locales/scout";
 
 type Props = { kind: string; condition: string; currency: string };
 
@@ -12,11 +13,11 @@ export function CardAnswer({ kind, condition, currency }: Props) {
   const row = card?.rows.find((one) => one.kind.toLowerCase() === kind.trim().toLowerCase());
   const cell = row?.cells.find((one) => one.condition === condition);
   const most = cell?.most;
-  const large = !most ? null : most.minor < 0 ? "no" : `up to ${most.text}`;
+  const large = !most ? null : most.minor < 0 ? "no" : t("cardAnswer.up", { most: most.text });
   return (
     <Box
       component="section"
-      aria-label="Answer of the card"
+      aria-label={t("cardAnswer.answerCard")}
       sx={{ borderTop: 3, borderColor: "warning.main", bgcolor: "background.paper", px: 2, py: 1.5, mb: 3 }}
     >
       {large && (
@@ -26,9 +27,9 @@ export function CardAnswer({ kind, condition, currency }: Props) {
       )}
       <Typography role="status">
         {large
-          ? `By your card of ${card?.date?.text}, ${currency}; the workshop is out of reach. The whole answer comes once it is back.`
-          : `The workshop is out of reach, and the card kept here says nothing of ${kind.trim()}${cell?.why ? `: ${cell.why}` : ""}.`}{" "}
-        <Link to="/scout/card">The card</Link>
+          ? t("cardAnswer.yourCardWorkshopOut", { date: card?.date?.text, currency })
+          : t("cardAnswer.workshopOutReachCard", { kind: kind.trim(), more: cell?.why ? `: ${cell.why}` : "" })}{" "}
+        <Link to="/scout/card">{t("cardAnswer.card")}</Link>
       </Typography>
     </Box>
   );

@@ -5,6 +5,7 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import type { Workshop } from "../../api/types";
 import type { Given } from "./given";
+import { t } from "../../locales/scout";
 
 type Checks = NonNullable<Given["checks"]>;
 type Props = { checks: Checks; set: (checks: Checks) => void; workshop: Workshop; errors: Record<string, string> };
@@ -23,7 +24,7 @@ export function Checks({ checks, set, workshop, errors }: Props) {
   );
   const choose = (name: keyof Checks, label: string, options: { key: string; label: string }[], help: string) => (
     <TextField select label={label} value={checks[name] ?? ""} helperText={help} onChange={change(name)}>
-      <MenuItem value="">not asked</MenuItem>
+      <MenuItem value="">{t("checks.asked")}</MenuItem>
       {options.map((option) => (
         <MenuItem key={option.key} value={option.key}>
           {option.label}
@@ -34,7 +35,7 @@ export function Checks({ checks, set, workshop, errors }: Props) {
   return (
     <>
       <Typography variant="h3" sx={{ mb: 1 }}>
-        Before you commit
+        {t("checks.beforeYouCommit")}
       </Typography>
       <Box
         sx={{
@@ -45,23 +46,23 @@ export function Checks({ checks, set, workshop, errors }: Props) {
           alignItems: "start",
         }}
       >
-        {choose("use", "Used as", workshop.lists.uses, "is its height right for that?")}
-        {choose("core", "A top to be cut is of", workshop.lists.cores, "hollow ones cannot be cut")}
-        {field("missing_of_pair", "Missing on one of a pair", "what the other has")}
+        {choose("use", t("checks.used"), workshop.lists.uses, t("checks.heightRight"))}
+        {choose("core", t("checks.topCut"), workshop.lists.cores, t("checks.hollowOnesCannotCut"))}
+        {field("missing_of_pair", t("checks.missingOnePair"), t("checks.whatOtherHas"))}
         {choose(
           "pulls_same_holes",
-          "New pulls in the old holes",
+          t("checks.newPullsOldHoles"),
           [
             { key: "yes", label: "yes" },
-            { key: "no", label: "no, fill them" },
+            { key: "no", label: t("checks.fillThem") },
           ],
-          "same spacing?",
+          t("checks.sameSpacing"),
         )}
-        {field("pulls_needed", "Pulls it needs")}
-        {field("pulls_present", "Pulls that are there")}
-        {field("match_price", `One that matches, ${workshop.currency}`)}
-        {field("new_price", `A new one, ${workshop.currency}`)}
-        {field("plate_price", `One with a plate, ${workshop.currency}`)}
+        {field("pulls_needed", t("checks.pullsNeeds"))}
+        {field("pulls_present", t("checks.pullsThere"))}
+        {field("match_price", t("checks.oneMatches", { currency: workshop.currency }))}
+        {field("new_price", t("checks.newOne", { currency: workshop.currency }))}
+        {field("plate_price", t("checks.onePlate", { currency: workshop.currency }))}
       </Box>
     </>
   );

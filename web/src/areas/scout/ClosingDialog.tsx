@@ -6,10 +6,22 @@ import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { useBuy } from "./useBuy";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/scout";
 
 export type Closing = "buy" | "let_go" | "gone";
-const WORDS: Record<Closing, string> = { buy: "Buy it at another price", let_go: "Let it go", gone: "It is gone" };
-const REASONS = ["too much work", "too dear", "would not fit", "smell or worm", "no room", "could not sell it here"];
+const WORDS: Record<Closing, string> = {
+  buy: t("closingDialog.buyAnotherPrice"),
+  let_go: t("closingDialog.letGo"),
+  gone: t("closingDialog.gone"),
+};
+const REASONS = [
+  t("closingDialog.tooMuchWork"),
+  t("closingDialog.tooDear"),
+  t("closingDialog.wouldFit"),
+  t("closingDialog.smellWorm"),
+  t("closingDialog.room"),
+  t("closingDialog.couldSellHere"),
+];
 
 type Props = { closing: Closing; prospect: Prospect; workshop: Workshop; onClose: () => void };
 
@@ -19,25 +31,25 @@ export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
   const buy = useBuy(prospect.id ?? 0, prospect.title);
   if (!today || prospect.id === null) return null;
   const path = { params: { path: { id: prospect.id } } };
-  const date: FieldSpec = { name: "on", label: "Date", kind: "date", half: true };
+  const date: FieldSpec = { name: "on", label: t("closingDialog.date"), kind: "date", half: true };
   const many = Number(prospect.fields.count) > 1;
   const fields: FieldSpec[] =
     closing === "buy"
       ? [
           {
             name: "price",
-            label: "Price",
+            label: t("closingDialog.price"),
             kind: "text",
             unit: workshop.currency,
             half: true,
-            help: many ? "for all of them; 0 if free" : "0 if free",
+            help: many ? t("closingDialog.allThem0If") : t("closingDialog.n0IfFree"),
           },
           date,
         ]
       : [
           {
             name: "reason",
-            label: closing === "gone" ? "What happened, if known" : "Why",
+            label: closing === "gone" ? t("closingDialog.whatHappenedIfKnown") : t("closingDialog.why"),
             kind: "suggest",
             suggestions: closing === "gone" ? [] : REASONS,
           },
@@ -46,7 +58,7 @@ export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
   return (
     <FormDialog
       title={`${WORDS[closing]}: ${prospect.title}`}
-      submit={closing === "buy" ? "Record purchase" : WORDS[closing]}
+      submit={closing === "buy" ? t("closingDialog.recordPurchase") : WORDS[closing]}
       fields={fields}
       initial={{ on: today, price: prospect.fields.tag ?? "" }}
       onClose={onClose}
@@ -60,7 +72,7 @@ export function ClosingDialog({ closing, prospect, workshop, onClose }: Props) {
             ...path,
             body: { state: closing, reason: values.reason ?? "", on: values.on },
           }),
-          `${prospect.title} ${closing === "gone" ? "noted as gone" : "let go"}`,
+          `${prospect.title} ${closing === "gone" ? t("closingDialog.notedGone") : t("closingDialog.letGo2")}`,
         );
         onClose();
       }}

@@ -8,6 +8,7 @@ import Typography from "@mui/material/Typography";
 import type { Prospect, Workshop } from "../../api/types";
 import { KindInput } from "../../kit/shape/KindInput";
 import type { Given } from "./given";
+import { t } from "../../locales/scout";
 
 type Props = {
   given: Given;
@@ -44,10 +45,10 @@ export function MainInputs({ given, set, answer, workshop, errors }: Props) {
         />
       </Box>
       <TextField
-        label="Tag price"
+        label={t("mainInputs.tagPrice")}
         value={given.tag ?? ""}
         error={!!errors.tag}
-        helperText={errors.tag ?? "leave blank if there is none"}
+        helperText={errors.tag ?? t("mainInputs.leaveBlankIfThere")}
         onChange={(event) => set({ tag: event.target.value })}
         slotProps={{ input: currency, htmlInput: { inputMode: "decimal" } }}
       />
@@ -56,7 +57,7 @@ export function MainInputs({ given, set, answer, workshop, errors }: Props) {
           exclusive
           fullWidth
           size="small"
-          aria-label="Condition"
+          aria-label={t("mainInputs.condition")}
           value={given.condition}
           onChange={(_, condition: string | null) => condition && set({ condition })}
         >
@@ -67,22 +68,22 @@ export function MainInputs({ given, set, answer, workshop, errors }: Props) {
           ))}
         </ToggleButtonGroup>
         <Typography variant="caption" component="p" sx={{ m: 0, mt: 0.5, color: "text.secondary" }}>
-          {grade && `${grade.looks}. Assumes: ${grade.assumes}`}
+          {grade && t("mainInputs.assumes", { looks: grade.looks, assumes: grade.assumes })}
           {answer?.estimates.hours && `; ${answer.estimates.hours.mean?.text}`}
           {answer?.estimates.materials &&
-            `, ${answer.estimates.materials.mean?.text} ${workshop.currency} of materials`}
+            t("mainInputs.materials", { mean: answer.estimates.materials.mean?.text, currency: workshop.currency })}
           .
         </Typography>
       </Box>
       <TextField
-        label="Expected resale"
+        label={t("mainInputs.expectedResale")}
         value={given.resale_likely ?? ""}
         error={!!(errors.resale_likely ?? errors.resale)}
         placeholder={resale?.mean?.text ?? ""}
         helperText={
           errors.resale_likely ??
           errors.resale ??
-          (resale ? `${resale.mean?.text}: ${resale.source}` : "what would it fetch, finished?")
+          (resale ? `${resale.mean?.text}: ${resale.source}` : t("mainInputs.whatWouldFetchFinished"))
         }
         onChange={(event) => set({ resale_likely: event.target.value })}
         slotProps={{ input: currency, htmlInput: { inputMode: "decimal" }, inputLabel: { shrink: true } }}

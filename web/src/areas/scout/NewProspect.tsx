@@ -13,6 +13,7 @@ import { useUndo } from "../../kit/session/undo";
 import { useTell } from "../../kit/session/useTell";
 import { EMPTY, type Given } from "./given";
 import { ProspectEditor } from "./ProspectEditor";
+import { t } from "../../locales/scout";
 
 export default function NewProspect() {
   const workshop = useWorkshop();
@@ -22,14 +23,21 @@ export default function NewProspect() {
   const tell = useTell();
   const [photos, setPhotos] = useState<File[]>([]);
   const { send, progress } = useUpload();
-  if (!workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!workshop.data) return <LinearProgress aria-label={t("newProspect.loading")} />;
   const save = async (given: Given) => {
     const reference = newKey();
     const made = await tell(
-      { what: `Spotted: ${given.kind}${given.tag ? `, tag ${given.tag}` : ""}`, reference, named: true },
+      {
+        what: t("newProspect.spotted", {
+          kind: given.kind,
+          more: given.tag ? t("newProspect.tag", { tag: given.tag }) : "",
+        }),
+        reference,
+        named: true,
+      },
       (how) => api.POST("/api/prospects", { body: given, ...how }),
       (noted) =>
-        done(`${noted.title} noted`, () =>
+        done(t("newProspect.noted", { title: noted.title }), () =>
           ask(api.DELETE("/api/prospects/{id}", { params: { path: { id: noted.id! } } })).then(() =>
             navigate("/scout"),
           ),
@@ -41,23 +49,23 @@ export default function NewProspect() {
   };
   return (
     <>
-      <PageHead title="Spot a piece" line="Kind, tag, condition, resale: what is the most you should pay?">
+      <PageHead title={t("newProspect.spotPiece")} line={t("newProspect.kindTagConditionResale")}>
         <FileButton
           variant="outlined"
           size="large"
           accept="image/*"
-          files="Photo of what was spotted"
+          files={t("newProspect.photoWhatSpotted")}
           camera
           disabled={progress !== null}
           onFiles={(files) => setPhotos((before) => [...before, ...files])}
         >
-          Photo
+          {t("newProspect.photo")}
         </FileButton>
       </PageHead>
-      <ProspectEditor initial={EMPTY} workshop={workshop.data} submit="Save and watch" onSave={save}>
+      <ProspectEditor initial={EMPTY} workshop={workshop.data} submit={t("newProspect.saveWatch")} onSave={save}>
         {photos.length > 0 && (
           <Box component="span" role="status" sx={{ alignSelf: "center", color: "text.secondary" }}>
-            {photos.length === 1 ? "1 photo goes with it" : `${photos.length} photos go with it`}
+            {t("newProspect.photosGo", { count: photos.length })}
           </Box>
         )}
       </ProspectEditor>

@@ -16,6 +16,7 @@ import type { Given } from "./given";
 import { MainInputs } from "./MainInputs";
 import { Verdict } from "./Verdict";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/scout";
 
 type Props = {
   initial: Given;
@@ -28,7 +29,7 @@ type Props = {
 };
 
 export function ProspectEditor({ initial, workshop, submit, whole = false, onSave, children }: Props) {
-  const { value: given, set: setGiven, begin, back } = useDraftState("spotted piece", initial);
+  const { value: given, set: setGiven, begin, back } = useDraftState(t("prospectEditor.spottedPiece"), initial);
   const [open, setOpen] = useState(whole);
   const [saving, setSaving] = useState(false);
   const [problem, setProblem] = useState<Error | null>(null);
@@ -62,7 +63,7 @@ export function ProspectEditor({ initial, workshop, submit, whole = false, onSav
           {submit}
         </Button>
         <Button variant="outlined" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {open ? "Fewer details" : "Change what is assumed"}
+          {open ? t("prospectEditor.fewerDetails") : t("prospectEditor.changeWhatAssumed")}
         </Button>
         {children}
       </Row>

@@ -23,6 +23,7 @@ import { Verdict } from "./Verdict";
 import { WatchPart } from "./WatchPart";
 import { FitTable } from "../../kit/FitTable";
 import { SmallTable } from "../../kit/SmallTable";
+import { t } from "../../locales/scout";
 
 // Saves what was changed of a spotted piece, and only that. Where another tab saved first, says what it changed; saving
 // again then keeps both.
@@ -45,7 +46,7 @@ function useSave(opened: Prospect | null) {
         api.PATCH("/api/prospects/{id}", { ...path, body: { ...pick(given, changed), lock_version: version } }),
       );
       seen.current = null;
-      done(`${saved.title} saved`, () =>
+      done(t("prospectPage.saved", { title: saved.title }), () =>
         ask(
           api.PATCH("/api/prospects/{id}", {
             ...path,
@@ -58,7 +59,9 @@ function useSave(opened: Prospect | null) {
       const theirs = error.problem.current as unknown as Prospect;
       seen.current = theirs;
       const names = differing(givenOf(theirs), before).map((name) => name.replaceAll("_", " "));
-      const detail = `This was changed in another tab meanwhile: ${names.join(", ") || "nothing that shows"}. Save again to keep both; where both changed the same, yours stands.`;
+      const detail = t("prospectPage.changedAnotherTabMeanwhile", {
+        names: names.join(", ") || t("prospectPage.nothingShows"),
+      });
       throw new ProblemError({ ...error.problem, detail });
     }
   };
@@ -77,18 +80,18 @@ export default function ProspectPage() {
   const buy = useBuy(id, prospect.data?.title ?? "");
   if (prospect.error && !isKept(prospect))
     return <Failure error={prospect.error} again={() => void prospect.refetch()} />;
-  if (!prospect.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!prospect.data || !workshop.data) return <LinearProgress aria-label={t("prospectPage.loading")} />;
   const data = prospect.data;
   const path = { params: { path: { id } } };
   const open = data.state === "open";
   const facts = [
     data.fields.kind,
-    data.fields.source && `at ${data.fields.source}`,
+    data.fields.source && t("prospectPage.at", { source: data.fields.source }),
     data.condition.label.toLowerCase(),
   ];
   const reopen = () =>
     ask(api.POST("/api/prospects/{id}/reopen", path))
-      .then(() => done(`${data.title} is in view again`))
+      .then(() => done(t("prospectPage.viewAgain", { title: data.title })))
       .catch(failed);
   const removeIt = async () => {
     if (await remove(api.DELETE("/api/prospects/{id}", path))) void navigate("/scout");
@@ -117,7 +120,7 @@ export default function ProspectPage() {
           <>
             {data.fields.tag && (
               <Button variant="contained" color="secondary" onClick={() => void buy({}).catch(failed)}>
-                {`Buy it at ${data.fields.tag}`}
+                {t("prospectPage.buy", { tag: data.fields.tag })}
               </Button>
             )}
             <Button
@@ -125,36 +128,36 @@ export default function ProspectPage() {
               color="secondary"
               onClick={() => setClosing("buy")}
             >
-              {data.fields.tag ? "At another price" : "Buy it"}
+              {data.fields.tag ? t("prospectPage.anotherPrice") : t("prospectPage.buy2")}
             </Button>
             <Button variant="outlined" onClick={() => setEditing(data)}>
-              Change
+              {t("prospectPage.change")}
             </Button>
-            <Button onClick={() => setClosing("let_go")}>Let it go</Button>
-            <Button onClick={() => setClosing("gone")}>It is gone</Button>
+            <Button onClick={() => setClosing("let_go")}>{t("prospectPage.letGo")}</Button>
+            <Button onClick={() => setClosing("gone")}>{t("prospectPage.gone")}</Button>
           </>
         )}
         {!open && data.pieces.length === 0 && (
           <Button variant="outlined" onClick={() => void reopen()}>
-            Take it back into view
+            {t("prospectPage.takeBackIntoView")}
           </Button>
         )}
         <Button color="inherit" onClick={() => void removeIt()}>
-          Remove
+          {t("prospectPage.remove")}
         </Button>
       </PageHead>
       {editing ? (
         <ProspectEditor
           initial={givenOf(editing)}
           workshop={workshop.data}
-          submit="Save changes"
+          submit={t("prospectPage.saveChanges")}
           whole
           onSave={async (given) => {
             await save(given);
             setEditing(null);
           }}
         >
-          <Button onClick={() => setEditing(null)}>Leave as it was</Button>
+          <Button onClick={() => setEditing(null)}>{t("prospectPage.leave")}</Button>
         </ProspectEditor>
       ) : (
         <Box
@@ -176,7 +179,7 @@ export default function ProspectPage() {
       <BeforePart prospect={data} currency={workshop.data.currency} />
       <PhotosPart photos={data.photos} owner={{ prospect_id: id }} start="before" />
       {data.cautions.length > 0 && (
-        <Part title="Have in mind">
+        <Part title={t("prospectPage.haveMind")}>
           <Cautions texts={data.cautions} />
         </Part>
       )}
@@ -196,31 +199,33 @@ function BeforePart({ prospect, currency }: { prospect: Prospect; currency: stri
   const { before } = prospect;
   const missing = prospect.fields.checks?.missing_of_pair;
   return (
-    <Part title="Before you commit">
+    <Part title={t("prospectPage.beforeYouCommit")}>
       <Box sx={{ display: "grid", gap: 1, mb: 2 }}>
         <Box>{before.room}</Box>
         <Noted noted={before.height} />
         <Noted noted={before.core} />
-        {missing && (
-          <Box sx={{ color: "error.main" }}>
-            One of the pair lacks: {missing}. Make it to match before you paint, or sell them singly.
-          </Box>
-        )}
-        {before.hardware?.complete && <Box>All pulls are there.</Box>}
+        {missing && <Box sx={{ color: "error.main" }}>{t("prospectPage.onePairLacksMake", { missing })}</Box>}
+        {before.hardware?.complete && <Box>{t("prospectPage.allPullsThere")}</Box>}
       </Box>
       {before.hardware && !before.hardware.complete && (
         <SmallTable
-          label="Pulls, three ways"
+          label={t("prospectPage.pullsThreeWays")}
           width={860}
-          columns={["Pulls", [`Cost, ${currency}`], ["Work"], ["With target pay"], "Mind"]}
+          columns={[
+            t("prospectPage.pulls"),
+            [t("prospectPage.cost", { currency })],
+            [t("prospectPage.work")],
+            [t("prospectPage.targetPay")],
+            t("prospectPage.mind"),
+          ]}
           rows={before.hardware.ways.map((way) => ({
             key: way.key,
             strong: way.best,
             cells: [
-              `${way.label}${way.best ? " (cheapest)" : ""}`,
+              `${way.label}${way.best ? t("prospectPage.cheapest") : ""}`,
               way.money?.text ?? way.why,
               way.effort?.text,
-              way.total?.text ?? "not known",
+              way.total?.text ?? t("prospectPage.known"),
               way.note,
             ],
           }))}

@@ -19,6 +19,7 @@ import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { useSettled } from "../../kit/useSettled";
 import { PlainList, Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/scout";
 
 const TONE: Record<string, string> = {
   buy: "primary.main",
@@ -27,7 +28,8 @@ const TONE: Record<string, string> = {
   never: "error.main",
 };
 
-const most = (row: ProspectRow) => (row.most ? (row.most.minor < 0 ? "not even free" : row.most.text) : "not known");
+const most = (row: ProspectRow) =>
+  row.most ? (row.most.minor < 0 ? t("spotted.evenFree") : row.most.text) : t("spotted.known");
 
 function SpottedLine({ row, currency }: { row: ProspectRow; currency: string }) {
   const open = row.state === "open";
@@ -60,11 +62,11 @@ function SpottedLine({ row, currency }: { row: ProspectRow; currency: string }) 
       </Box>
       <Box sx={{ textAlign: { md: "right" }, gridColumn: { xs: 2, md: "auto" } }}>
         <Box component="span" sx={{ display: { md: "none" }, color: "text.secondary" }}>
-          tag{" "}
+          {t("spotted.tag")}{" "}
         </Box>
-        {row.tag ? `${row.tag.text}` : "no tag"}
+        {row.tag ? `${row.tag.text}` : t("spotted.tag2")}
         <Box component="span" sx={{ display: { md: "none" }, color: "text.secondary" }}>
-          , most{" "}
+          {t("spotted.most")}{" "}
         </Box>
         <Box component="span" sx={{ display: { md: "none" } }}>
           {most(row)} {row.most && row.most.minor >= 0 && currency}
@@ -73,11 +75,7 @@ function SpottedLine({ row, currency }: { row: ProspectRow; currency: string }) 
       <Box sx={{ textAlign: "right", fontWeight: 600, display: { xs: "none", md: "block" } }}>{most(row)}</Box>
       <Box sx={{ gridColumn: { xs: "1 / -1", md: "auto" }, color: open ? TONE[row.verdict] : "text.primary" }}>
         {open ? row.text : [row.state_text, row.closed_on?.text, row.reason].filter(Boolean).join(", ")}
-        {open && row.due && (
-          <Quiet>
-            look again {row.due.on?.text}: {row.due.why}
-          </Quiet>
-        )}
+        {open && row.due && <Quiet>{t("spotted.lookAgain", { on: row.due.on?.text ?? "", why: row.due.why })}</Quiet>}
       </Box>
     </Box>
   );
@@ -93,29 +91,29 @@ export default function Spotted() {
   const set = (changes: Record<string, string>) =>
     setParams({ view, query: text, page: "1", ...changes }, { replace: true });
   if (spotted.error && !isKept(spotted)) return <Failure error={spotted.error} again={() => void spotted.refetch()} />;
-  if (!spotted.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!spotted.data || !workshop.data) return <LinearProgress aria-label={t("spotted.loading")} />;
   const { rows, total, per, room } = spotted.data;
   return (
     <>
-      <PageHead title="Scout" line={room}>
+      <PageHead title={t("spotted.scout")} line={room}>
         <Button variant="contained" component={RouterLink} to="/scout/new">
-          Spot a piece
+          {t("spotted.spotPiece")}
         </Button>
       </PageHead>
-      <SubNav name="Scout" pages={SCOUT_PAGES} />
+      <SubNav name={t("spotted.scout")} pages={SCOUT_PAGES} />
       <Row className="no-print" gap={1.5} align="stretch" sx={{ mb: 1.5 }}>
         <ToggleButtonGroup
           exclusive
           size="small"
           value={view}
-          aria-label="Which spotted pieces"
+          aria-label={t("spotted.whichSpottedPieces")}
           onChange={(_, next) => next && setParams({ view: next })}
         >
-          <ToggleButton value="open">In view</ToggleButton>
-          <ToggleButton value="closed">Bought or gone</ToggleButton>
+          <ToggleButton value="open">{t("spotted.view")}</ToggleButton>
+          <ToggleButton value="closed">{t("spotted.boughtGone")}</ToggleButton>
         </ToggleButtonGroup>
         <TextField
-          label="Search"
+          label={t("spotted.search")}
           value={text}
           onChange={(event) => set({ query: event.target.value })}
           sx={{ width: 190 }}
@@ -125,17 +123,17 @@ export default function Spotted() {
         <Empty
           title={
             text
-              ? "Nothing spotted has all of these words"
+              ? t("spotted.nothingSpottedHasAll")
               : view === "open"
-                ? "Nothing in view"
-                : "Nothing bought or let go yet"
+                ? t("spotted.nothingView")
+                : t("spotted.nothingBoughtLetGo")
           }
         >
           {!text && view === "open" && (
             <>
-              <span>Standing in a shop? Kind, tag price, condition: the most you should pay comes at once.</span>
+              <span>{t("spotted.standingShopKindTag")}</span>
               <Button variant="contained" component={RouterLink} to="/scout/new">
-                Spot a piece
+                {t("spotted.spotPiece")}
               </Button>
             </>
           )}
@@ -157,10 +155,10 @@ export default function Spotted() {
             }}
           >
             <span />
-            <span>Piece</span>
-            <Box sx={{ textAlign: "right" }}>Tag, {workshop.data.currency}</Box>
-            <Box sx={{ textAlign: "right" }}>Most to pay</Box>
-            <span>{view === "open" ? "Answer" : "Outcome"}</span>
+            <span>{t("spotted.piece")}</span>
+            <Box sx={{ textAlign: "right" }}>{t("spotted.tag3", { currency: workshop.data.currency })}</Box>
+            <Box sx={{ textAlign: "right" }}>{t("spotted.mostPay")}</Box>
+            <span>{view === "open" ? t("spotted.answer") : t("spotted.outcome")}</span>
           </Box>
           <PlainList>
             {rows.map((row) => (

@@ -12,12 +12,13 @@ import { SmallTable } from "../../kit/SmallTable";
 import { SCOUT_PAGES } from "../../kit/sections";
 import { SubNav } from "../../kit/SubNav";
 import { Quiet } from "../../kit/layout";
+import { t } from "../../locales/scout";
 
 const NAMES: Record<string, string> = {
-  resale: "Receipts against expected resale",
-  hours: "Hours against expected hours",
-  materials: "Materials against expected materials",
-  paid: "Price paid against the most to pay",
+  resale: t("trackRecord.receiptsAgainstExpectedResale"),
+  hours: t("trackRecord.hoursAgainstExpectedHours"),
+  materials: t("trackRecord.materialsAgainstExpectedMaterials"),
+  paid: t("trackRecord.pricePaidAgainstMost"),
 };
 
 type Said = { text: string } | null;
@@ -27,21 +28,19 @@ export default function TrackRecord() {
   const record = useScoutRecord();
   const workshop = useWorkshop();
   if (record.error && !isKept(record)) return <Failure error={record.error} again={() => void record.refetch()} />;
-  if (!record.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!record.data || !workshop.data) return <LinearProgress aria-label={t("trackRecord.loading")} />;
   const { rows, flips, missed, missed_total: missedTotal } = record.data;
   return (
     <>
-      <PageHead title="How estimates did" line="Spotted pieces that were bought and sold, and those that got away." />
-      <SubNav name="Scout" pages={SCOUT_PAGES} />
+      <PageHead title={t("trackRecord.howEstimatesDid")} line={t("trackRecord.spottedPiecesBoughtSold")} />
+      <SubNav name={t("trackRecord.scout")} pages={SCOUT_PAGES} />
       {flips.length === 0 && missed.length === 0 && (
-        <Empty title="Nothing to compare yet">
-          <span>
-            Once a piece that you spotted here has been bought and sold, what you expected stands beside what came.
-          </span>
+        <Empty title={t("trackRecord.nothingCompareYet")}>
+          <span>{t("trackRecord.oncePieceYouSpotted")}</span>
         </Empty>
       )}
       {flips.length > 0 && (
-        <Part title="Estimates against what came">
+        <Part title={t("trackRecord.estimatesAgainstWhatCame")}>
           <Box
             component="dl"
             sx={{
@@ -60,16 +59,24 @@ export default function TrackRecord() {
                   <b>{row.text}</b>
                   <Quiet component="span">
                     {" "}
-                    (median, n {row.n}
-                    {row.spread && `, half of them ${row.spread}`})
+                    {t("trackRecord.medianN", {
+                      count: row.n,
+                      spread: (row.spread && t("trackRecord.halfThem", { spread: row.spread })) || "",
+                    })}
                   </Quiet>
                 </Box>
               </Box>
             ))}
           </Box>
           <SmallTable
-            label="Expected and actual"
-            columns={["Piece", ["Resale: expected → came"], ["Hours"], ["Materials"], ["Most → paid"]]}
+            label={t("trackRecord.expectedActual")}
+            columns={[
+              t("trackRecord.piece"),
+              [t("trackRecord.resaleExpectedCame")],
+              [t("trackRecord.hours")],
+              [t("trackRecord.materials")],
+              [t("trackRecord.mostPaid")],
+            ]}
             rows={flips.map((flip) => ({
               key: flip.id,
               cells: [
@@ -86,15 +93,15 @@ export default function TrackRecord() {
         </Part>
       )}
       {missed.length > 0 && (
-        <Part title={`What got away (${missedTotal})`}>
+        <Part title={t("trackRecord.whatGotAway", { missedTotal })}>
           <SmallTable
-            label="Let go and gone"
+            label={t("trackRecord.letGoGone")}
             columns={[
-              "Piece",
-              "Outcome",
-              [`Last tag, ${workshop.data.currency}`],
-              ["Most to pay then"],
-              ["Left above target pay"],
+              t("trackRecord.piece"),
+              t("trackRecord.outcome"),
+              [t("trackRecord.lastTag", { currency: workshop.data.currency })],
+              [t("trackRecord.mostPayThen")],
+              [t("trackRecord.leftAboveTargetPay")],
             ]}
             rows={missed.map((one) => ({
               key: one.id,
@@ -104,7 +111,7 @@ export default function TrackRecord() {
                 </Link>,
                 [one.state_text, one.closed_on?.text, one.reason].filter(Boolean).join(", "),
                 one.tag?.text ?? "none",
-                one.most?.text ?? "not known",
+                one.most?.text ?? t("trackRecord.known"),
                 one.forgone?.text ?? "nothing",
               ],
             }))}

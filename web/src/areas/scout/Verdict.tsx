@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import type { Prospect } from "../../api/types";
 import { Figures } from "../../kit/Figures";
 import { PriceTape } from "../../kit/PriceTape";
+import { t } from "../../locales/scout";
 
 const TONE: Record<Prospect["verdict"]["key"], string> = {
   buy: "primary.main",
@@ -15,9 +16,9 @@ const TONE: Record<Prospect["verdict"]["key"], string> = {
 };
 
 const LACKS = {
-  resale: "Say below what it is likely to bring, or look up what others ask.",
-  hours: "Say below how many hours it takes.",
-  materials: "Say below what paint and parts cost.",
+  resale: t("verdict.sayBelowWhatLikely"),
+  hours: t("verdict.sayBelowHowMany"),
+  materials: t("verdict.sayBelowWhatPaint"),
 };
 
 export function Verdict({ answer, currency }: { answer: Prospect; currency: string }) {
@@ -25,7 +26,7 @@ export function Verdict({ answer, currency }: { answer: Prospect; currency: stri
   return (
     <Box
       component="section"
-      aria-label="Answer"
+      aria-label={t("verdict.answer")}
       sx={{ borderTop: 3, borderColor: TONE[verdict.key], bgcolor: "background.paper", px: 2, py: 1.5, mb: 3 }}
     >
       {verdict.short && (
@@ -40,7 +41,7 @@ export function Verdict({ answer, currency }: { answer: Prospect; currency: stri
       </Typography>
       {verdict.doubt && <Box sx={{ mt: 0.5 }}>{verdict.doubt}</Box>}
       {verdict.missing === "pay" ? (
-        <Link to="/rules">Set the pay you aim for in House rules</Link>
+        <Link to="/rules">{t("verdict.setPayYouAim")}</Link>
       ) : (
         verdict.missing && <Box sx={{ mt: 0.5 }}>{LACKS[verdict.missing]}</Box>
       )}

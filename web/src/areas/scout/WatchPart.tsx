@@ -11,6 +11,7 @@ import { FormDialog } from "../../kit/FormDialog";
 import { Entries, Entry } from "../../kit/Entry";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
+import { t } from "../../locales/scout";
 
 export function WatchPart({ prospect, currency }: { prospect: Prospect; currency: string }) {
   const [seeing, setSeeing] = useState(false);
@@ -20,8 +21,10 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
   const id = prospect.id!;
   return (
     <Part
-      title="Tag watch"
-      action={prospect.state === "open" && <Button onClick={() => setSeeing(true)}>I saw the tag again</Button>}
+      title={t("watchPart.tagWatch")}
+      action={
+        prospect.state === "open" && <Button onClick={() => setSeeing(true)}>{t("watchPart.iSawTagAgain")}</Button>
+      }
     >
       {watch.decision && prospect.state === "open" && (
         <Typography
@@ -31,8 +34,11 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
         </Typography>
       )}
       <Box sx={{ color: "text.secondary", mb: 1 }}>
-        {watch.rule ? `Cuts: ${watch.rule}.` : `No forecast: ${watch.why}.`}{" "}
-        {watch.rule && watch.reaches && `Worth it from: ${watch.reaches}.`} Gone within a week: {watch.gone}.
+        {t("watchPart.goneWithinWeek", {
+          more: watch.rule ? t("watchPart.cuts", { rule: watch.rule }) : t("watchPart.forecast", { why: watch.why }),
+          rule: (watch.rule && watch.reaches && t("watchPart.worth", { reaches: watch.reaches })) || "",
+          gone: watch.gone,
+        })}
       </Box>
       {watch.remarks.map((remark) => (
         <Box key={remark} sx={{ mb: 1 }}>
@@ -40,23 +46,26 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
         </Box>
       ))}
       {watch.due && prospect.state === "open" && (
-        <Box sx={{ mb: 1 }}>
-          On Today {watch.due.on?.text}: {watch.due.why}.
-        </Box>
+        <Box sx={{ mb: 1 }}>{t("watchPart.today", { on: watch.due.on?.text ?? "", why: watch.due.why })}</Box>
       )}
       {watch.points.length > 1 && (
         <SmallTable
-          label="What the tag will say"
+          label={t("watchPart.whatTagWillSay")}
           width={620}
-          columns={["Day", [`Tag, ${currency}`], ["Still there"], ["Worth above target pay"]]}
+          columns={[
+            t("watchPart.day"),
+            [t("watchPart.tag", { currency })],
+            [t("watchPart.stillThere")],
+            [t("watchPart.worthAboveTargetPay")],
+          ]}
           rows={watch.points.map((point) => ({
             key: point.on?.iso ?? "",
             strong: point.best,
             cells: [
-              `${point.on?.text}${point.best ? " (best)" : ""}`,
+              `${point.on?.text}${point.best ? t("watchPart.best") : ""}`,
               point.tag?.text,
               point.there,
-              point.worth?.text ?? "misses it",
+              point.worth?.text ?? t("watchPart.misses"),
             ],
           }))}
         />
@@ -70,17 +79,17 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
             amount={`${seen.tag?.text} ${currency}`}
             onRemove={() => remove(api.DELETE("/api/sightings/{id}", { params: { path: { id: seen.id } } }))}
           >
-            seen
+            {t("watchPart.seen")}
           </Entry>
         ))}
       </Entries>
       {seeing && today && (
         <FormDialog
-          title="I saw the tag again"
-          submit="Record sighting"
+          title={t("watchPart.iSawTagAgain")}
+          submit={t("watchPart.recordSighting")}
           fields={[
-            { name: "tag", label: "Tag price", kind: "text", unit: currency, half: true },
-            { name: "seen_on", label: "Date", kind: "date", half: true },
+            { name: "tag", label: t("watchPart.tagPrice"), kind: "text", unit: currency, half: true },
+            { name: "seen_on", label: t("watchPart.date"), kind: "date", half: true },
           ]}
           initial={{ seen_on: today }}
           onClose={() => setSeeing(false)}
@@ -89,7 +98,7 @@ export function WatchPart({ prospect, currency }: { prospect: Prospect; currency
             const body = { tag: values.tag ?? "", seen_on: values.seen_on ?? "" };
             const now = await ask(api.POST("/api/prospects/{id}/sightings", { params: { path: { id } }, body }));
             const made = now.watch.sightings.find((seen) => !before.has(seen.id));
-            done(`Tag of ${body.tag} ${currency} noted`, () =>
+            done(t("watchPart.tagNoted", { tag: body.tag, currency }), () =>
               ask(api.DELETE("/api/sightings/{id}", { params: { path: { id: made!.id } } })),
             );
             setSeeing(false);

@@ -3,6 +3,7 @@ import { useCallback } from "react";
 import { useNavigate } from "react-router";
 import { api, ask, undoOf } from "../../api/client";
 import { useUndo } from "../../kit/session/undo";
+import { t } from "../../locales/scout";
 
 export function useBuy(id: number, title: string) {
   const navigate = useNavigate();
@@ -12,7 +13,7 @@ export function useBuy(id: number, title: string) {
       const pieces = await ask(api.POST("/api/prospects/{id}/buy", { params: { path: { id } }, body }));
       const undo = undoOf(pieces);
       done(
-        `${title} bought: ${pieces.map((piece) => piece.ticket).join(", ")}`,
+        t("useBuy.bought", { title, pieces: pieces.map((piece) => piece.ticket).join(", ") }),
         undo && (async () => undo().then(() => navigate(`/scout/${id}`))),
       );
       void navigate(`/pieces/${pieces[0]!.id}`);

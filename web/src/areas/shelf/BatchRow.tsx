@@ -12,6 +12,7 @@ import DrawDialog from "../../kit/DrawDialog";
 import { FormDialog } from "../../kit/FormDialog";
 import { SmallTable } from "../../kit/SmallTable";
 import { Quiet } from "../../kit/layout";
+import { t } from "../../locales/shelf";
 
 type Props = { batch: MixBatch; mix: Mix; choices: Mixes["parts"] };
 
@@ -20,64 +21,75 @@ export function BatchRow({ batch, mix, choices }: Props) {
   const measures = useWorkshop().data?.measures;
   const { done, remove, failed } = useUndo();
   const path = { params: { path: { id: batch.id } } };
-  const name = `batch of ${batch.made_on?.text}`;
+  const name = t("batchRow.batch", { madeon: batch.made_on?.text });
   const takeBack = (id: number) => () => remove(api.DELETE("/api/containers/{id}", { params: { path: { id } } }));
   const correct = async () => {
     const made = await ask(api.POST("/api/batches/{id}/correction", { ...path, body: {} }));
-    done(`Corrected to version ${mix.version}`, takeBack(made.id));
+    done(t("batchRow.correctedVersion", { version: mix.version }), takeBack(made.id));
   };
   const facts = [
-    batch.made_on && `mixed ${batch.made_on.text}`,
-    batch.version && `version ${batch.version}`,
+    batch.made_on && t("batchRow.mixed", { madeon: batch.made_on.text }),
+    batch.version && t("batchRow.version", { version: batch.version }),
     batch.place,
-    batch.worth ? `worth ${batch.worth.text}` : "worth not known",
-    batch.keeps_until && `keeps until ${batch.keeps_until.text}`,
+    batch.worth ? t("batchRow.worth", { worth: batch.worth.text }) : t("batchRow.worthKnown"),
+    batch.keeps_until && t("batchRow.keepsUntil", { keepsuntil: batch.keeps_until.text }),
   ];
   return (
     <Box sx={{ borderBottom: 1, borderColor: "divider", py: 1 }} data-batch={batch.id}>
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "center" }}>
         <Box sx={{ flex: "1 1 240px" }}>
-          <b>{`${batch.left} left`}</b>
-          {batch.left !== batch.made && ` of ${batch.made}`}
+          <b>{t("batchRow.left", { left: batch.left })}</b>
+          {batch.left !== batch.made && t("batchRow.of", { made: batch.made })}
           <Quiet>{facts.filter(Boolean).join(", ")}</Quiet>
         </Box>
         <Box className="no-print">
-          <Button size="small" onClick={() => setAsked("take")} aria-label={`Take from the ${name}`}>
-            Take
+          <Button size="small" onClick={() => setAsked("take")} aria-label={t("batchRow.take", { name })}>
+            {t("batchRow.take2")}
           </Button>
-          <Button size="small" onClick={() => setAsked("add")} aria-label={`Add to match, ${name}`}>
-            Add to match
+          <Button size="small" onClick={() => setAsked("add")} aria-label={t("batchRow.addMatch", { name })}>
+            {t("batchRow.addMatch2")}
           </Button>
           <Button
             size="small"
             color="inherit"
             onClick={() => void takeBack(batch.id)()}
-            aria-label={`Take it back, ${name}`}
+            aria-label={t("batchRow.takeBack", { name })}
           >
-            Take it back
+            {t("batchRow.takeBack2")}
           </Button>
         </Box>
       </Box>
       {batch.corrects && (
         <Alert severity="info" variant="outlined" sx={{ mt: 1, color: "text.primary" }}>
-          {`To make it version ${mix.version}, add ${batch.corrects.adds
-            .filter((one) => !one.amount.startsWith("0 "))
-            .map((one) => `${one.amount} ${one.label}`)
-            .join(", ")}: ${batch.corrects.whole} in all.`}
+          {t("batchRow.makeVersionAddAll", {
+            version: mix.version,
+            adds: batch.corrects.adds
+              .filter((one) => !one.amount.startsWith("0 "))
+              .map((one) => `${one.amount} ${one.label}`)
+              .join(", "),
+            whole: batch.corrects.whole,
+          })}
           <Button size="small" onClick={() => void correct().catch(failed)}>
-            Added: correct it
+            {t("batchRow.addedCorrect")}
           </Button>
         </Alert>
       )}
       {batch.cannot && (
         <Alert severity="info" variant="outlined" sx={{ mt: 1, color: "text.primary" }}>
-          {`Not to be made version ${mix.version}: ${batch.cannot}`}
+          {t("batchRow.madeVersion", { version: mix.version, cannot: batch.cannot })}
         </Alert>
       )}
       {batch.log.length > 0 && (
         <SmallTable
-          label={`How the ${name} was matched`}
-          columns={["Added", ["Amount"], ["Of it so far"], ["Of all so far"], "How it compared", "On"]}
+          label={t("batchRow.howMatched", { name })}
+          columns={[
+            t("batchRow.added"),
+            [t("batchRow.amount")],
+            [t("batchRow.soFar")],
+            [t("batchRow.allSoFar")],
+            t("batchRow.howCompared"),
+            t("batchRow.on"),
+          ]}
           rows={batch.log.map((line, place) => ({
             key: place,
             cells: [
@@ -85,16 +97,16 @@ export function BatchRow({ batch, mix, choices }: Props) {
               line.amount,
               line.percent,
               line.all,
-              [line.said, line.trip && "a trip"].filter(Boolean).join(", "),
+              [line.said, line.trip && t("batchRow.trip")].filter(Boolean).join(", "),
               line.on?.text,
             ],
           }))}
           foot={[
-            "In percent of what there was at first",
+            t("batchRow.percentWhatThereFirst"),
             "",
             "",
             "",
-            batch.trips ? `${batch.trips === 1 ? "1 trip" : `${batch.trips} trips`}` : "",
+            batch.trips ? `${t("batchRow.trips", { count: batch.trips })}` : "",
             "",
           ]}
         />
@@ -102,37 +114,37 @@ export function BatchRow({ batch, mix, choices }: Props) {
       {asked === "take" && <DrawDialog product={mix.product} container={batch.id} onClose={() => setAsked(null)} />}
       {asked === "add" && (
         <FormDialog
-          title="Add to match the colour"
-          submit="Added"
+          title={t("batchRow.addMatchColour")}
+          submit={t("batchRow.added")}
           fields={[
             {
               name: "product",
-              label: "What",
+              label: t("batchRow.what"),
               kind: "select",
-              options: [{ key: "", label: "not on the shelf" }, ...choices],
+              options: [{ key: "", label: t("batchRow.shelf") }, ...choices],
             },
             {
               name: "label",
-              label: "or its name",
+              label: t("batchRow.name"),
               kind: "text",
-              help: "where it is on no shelf: water, tinting paste",
+              help: t("batchRow.whereShelfWaterTinting"),
             },
-            { name: "amount", label: "How much", kind: "text", half: true, help: measures?.volume },
+            { name: "amount", label: t("batchRow.howMuch"), kind: "text", half: true, help: measures?.volume },
             {
               name: "trip",
-              label: "A trip was made for it",
+              label: t("batchRow.tripMade"),
               kind: "select",
               half: true,
               options: [
-                { key: "no", label: "No" },
-                { key: "yes", label: "Yes" },
+                { key: "no", label: t("batchRow.no") },
+                { key: "yes", label: t("batchRow.yes") },
               ],
             },
             {
               name: "said",
-              label: "How a dry sample compared",
+              label: t("batchRow.howDrySampleCompared"),
               kind: "text",
-              help: mix.target ? `with: ${mix.target}` : "too light, too warm, matches",
+              help: mix.target ? t("batchRow.with", { target: mix.target }) : t("batchRow.tooLightTooWarm"),
             },
           ]}
           initial={{ product: mix.parts.find((part) => part.product)?.product ?? "", trip: "no" }}
@@ -145,7 +157,7 @@ export function BatchRow({ batch, mix, choices }: Props) {
                 body: { ...what, amount, said, trip: trip === "yes" },
               }),
             );
-            done(`${amount} added`, takeBack(made.id));
+            done(t("batchRow.added2", { amount }), takeBack(made.id));
             setAsked(null);
           }}
         />

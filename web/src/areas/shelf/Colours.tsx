@@ -21,6 +21,7 @@ import InputAdornment from "@mui/material/InputAdornment";
 import TextField from "@mui/material/TextField";
 import { FormDialog } from "../../kit/FormDialog";
 import { PlainList, Row } from "../../kit/layout";
+import { t } from "../../locales/shelf";
 
 export default function Colours() {
   const colours = useColours();
@@ -28,26 +29,24 @@ export default function Colours() {
   const [asked, setAsked] = useState<Colour | "new" | null>(null);
   const { remove } = useUndo();
   if (error && !isKept(colours)) return <Failure error={error} again={() => void refetch()} />;
-  if (!data) return <LinearProgress aria-label="Loading" />;
+  if (!data) return <LinearProgress aria-label={t("colours.loading")} />;
   const own = data.colours.filter((one) => one.own);
   const take = (one: Colour) => setAsked({ ...one, id: null });
   return (
     <>
-      <PageHead title="Colours" line="A paint is a product in a colour: white never stands in for green.">
+      <PageHead title={t("colours.colours")} line={t("colours.paintProductColourWhite")}>
         <Button variant="contained" onClick={() => setAsked("new")}>
-          New colour
+          {t("colours.newColour")}
         </Button>
       </PageHead>
-      <SubNav name="Shelf" pages={SHELF_PAGES} />
-      <Part title="Yours">
+      <SubNav name={t("colours.shelf")} pages={SHELF_PAGES} />
+      <Part title={t("colours.yours")}>
         {own.length === 0 ? (
-          <Empty title="No colour of your own yet">
-            <span>
-              Name what stands on your shelf as you call it. Plans, tins, mixes and listings speak of it by that name.
-            </span>
+          <Empty title={t("colours.colourYourOwnYet")}>
+            <span>{t("colours.nameWhatStandsYour")}</span>
           </Empty>
         ) : (
-          <PlainList aria-label="Colours of your own">
+          <PlainList aria-label={t("colours.coloursYourOwn")}>
             {own.map((one) => (
               <Row
                 component="li"
@@ -63,29 +62,27 @@ export default function Colours() {
                     {[`${one.tone}, ${one.hex}`, one.note].filter(Boolean).join(" · ")}
                   </Typography>
                 </Box>
-                <Button size="small" onClick={() => setAsked(one)} aria-label={`Change ${one.name}`}>
-                  Change
+                <Button size="small" onClick={() => setAsked(one)} aria-label={t("colours.change", { name: one.name })}>
+                  {t("colours.change2")}
                 </Button>
                 <Button
                   size="small"
                   color="inherit"
-                  aria-label={`Remove ${one.name}`}
+                  aria-label={t("colours.remove", { name: one.name })}
                   onClick={() =>
                     one.id !== null &&
                     void remove(api.DELETE("/api/colours/{id}", { params: { path: { id: one.id } } }))
                   }
                 >
-                  Remove
+                  {t("colours.remove2")}
                 </Button>
               </Row>
             ))}
           </PlainList>
         )}
       </Part>
-      <Part title="To begin with">
-        <Typography sx={{ color: "text.secondary", mb: 1 }}>
-          Names to choose from until you have your own; take one to call it something else or to note what it is.
-        </Typography>
+      <Part title={t("colours.begin")}>
+        <Typography sx={{ color: "text.secondary", mb: 1 }}>{t("colours.namesChooseUntilYou")}</Typography>
         <Box
           sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "repeat(3, 1fr)", md: "repeat(4, 1fr)" } }}
         >
@@ -96,7 +93,7 @@ export default function Colours() {
                 key={one.key}
                 color="inherit"
                 onClick={() => take(one)}
-                aria-label={`Take ${one.name}`}
+                aria-label={t("colours.take", { name: one.name })}
                 sx={{ justifyContent: "flex-start", gap: 1.5, textTransform: "none" }}
               >
                 <Swatch colour={one.hex} />
@@ -120,20 +117,20 @@ function ColourDialog({ colour, onClose }: Props) {
   const id = colour?.id ?? null;
   return (
     <FormDialog
-      title={id ? `Change ${colour?.name}` : "A colour of your own"}
-      submit={id ? "Save" : "Keep it"}
+      title={id ? t("colours.change3", { colour: colour?.name }) : t("colours.colourYourOwn")}
+      submit={id ? t("colours.save") : t("colours.keep")}
       fields={[
-        { name: "name", label: "What you call it", kind: "text" },
-        { name: "note", label: "Note", kind: "text", help: "what it is bought or mixed as" },
+        { name: "name", label: t("colours.whatYouCall"), kind: "text" },
+        { name: "note", label: t("colours.note"), kind: "text", help: t("colours.whatBoughtMixed") },
       ]}
       initial={{ name: colour?.name ?? "", note: colour?.note ?? "" }}
       extra={
         <TextField
           type="color"
-          label="On the screen"
+          label={t("colours.screen")}
           value={hex}
           onChange={(event) => setHex(event.target.value)}
-          helperText="near what it is: how light it is decides the number of coats"
+          helperText={t("colours.nearWhatHowLight")}
           slotProps={{ input: { endAdornment: <InputAdornment position="end">{hex}</InputAdornment> } }}
         />
       }
@@ -142,9 +139,9 @@ function ColourDialog({ colour, onClose }: Props) {
         const body = { name, note, hex };
         if (id && colour) {
           const path = { params: { path: { id } } };
-          await save(api.PATCH("/api/colours/{id}", { ...path, body }), `${name} saved`);
+          await save(api.PATCH("/api/colours/{id}", { ...path, body }), t("colours.saved", { name }));
         } else {
-          await save(api.POST("/api/colours", { body }), (made) => `${made.name} is one of your colours`);
+          await save(api.POST("/api/colours", { body }), (made) => t("colours.oneYourColours", { made: made.name }));
         }
         onClose();
       }}

@@ -14,6 +14,7 @@ import { RowMenu } from "../../kit/RowMenu";
 import Button from "@mui/material/Button";
 import Slider from "@mui/material/Slider";
 import { Quiet, Row } from "../../kit/layout";
+import { t } from "../../locales/shelf";
 
 // A tin, bottle or pack as such: how full it stands, in the colour that is in it; a tap says what is left.
 const W = 54;
@@ -34,7 +35,7 @@ function Tin({ container }: { container: Container }) {
       width={W}
       height={H}
       role="img"
-      aria-label={`${container.percent}% full`}
+      aria-label={t("containerRow.full", { percent: container.percent })}
       sx={{ display: "block" }}
     >
       {tin && <path d={`M12 10C16 0 38 0 42 10`} fill="none" stroke="var(--k-palette-text-secondary)" />}
@@ -74,11 +75,11 @@ function Tin({ container }: { container: Container }) {
 }
 
 const QUARTERS = [
-  { share: "full", label: "Full, by eye" },
-  { share: "3/4", label: "Three quarters, by eye" },
-  { share: "1/2", label: "Half, by eye" },
-  { share: "1/4", label: "A quarter, by eye" },
-  { share: "empty", label: "Empty" },
+  { share: "full", label: t("containerRow.fullEye") },
+  { share: "3/4", label: t("containerRow.threeQuartersEye") },
+  { share: "1/2", label: t("containerRow.halfEye") },
+  { share: "1/4", label: t("containerRow.quarterEye") },
+  { share: "empty", label: t("containerRow.empty") },
 ];
 
 export function ContainerRow({
@@ -100,15 +101,17 @@ export function ContainerRow({
   const path = { params: { path: { id: container.id } } };
   const level = async (body: { left?: string; share?: string }) => {
     await tell(
-      { what: `${container.label}: ${body.left ?? body.share} left` },
+      { what: t("containerRow.left", { container: container.label, left: body.left ?? body.share }) },
       (how) => api.POST("/api/containers/{id}/level", { ...path, body, ...how }),
-      (now) => done(`${now.left} of ${now.label} left`, undoOf(now)),
+      (now) => done(t("containerRow.left2", { left: now.left, now: now.label }), undoOf(now)),
     );
   };
   const dates = [
-    container.opening ? "there from the start" : container.bought_on && `bought ${container.bought_on.text}`,
-    container.opened_on && `opened ${container.opened_on.text}`,
-    container.place && `in the ${container.place}`,
+    container.opening
+      ? t("containerRow.thereStart")
+      : container.bought_on && t("containerRow.bought", { boughton: container.bought_on.text }),
+    container.opened_on && t("containerRow.opened", { openedon: container.opened_on.text }),
+    container.place && t("containerRow.inThe", { place: container.place }),
     container.note,
   ].filter(Boolean);
   const name = `${container.label}, ${container.size}`;
@@ -128,15 +131,15 @@ export function ContainerRow({
       <ButtonBase
         onClick={(event) => setMenu(event.currentTarget)}
         aria-haspopup="menu"
-        aria-label={`What is left of ${name}`}
+        aria-label={t("containerRow.whatLeft", { name })}
         sx={{ borderRadius: 1, p: 0.5 }}
       >
         <Tin container={container} />
       </ButtonBase>
       <Box sx={{ minWidth: 0, fontSize: 14.5, lineHeight: 1.3 }}>
-        <Box sx={{ fontWeight: 600 }}>{`${container.left} of ${container.size}`}</Box>
+        <Box sx={{ fontWeight: 600 }}>{t("containerRow.of", { left: container.left, size: container.size })}</Box>
         <Quiet>
-          {container.paid ? `${container.paid.text} ${currency}, ${container.unit_cost}` : "price not known"}
+          {container.paid ? `${container.paid.text} ${currency}, ${container.unit_cost}` : t("containerRow.priceKnown")}
           {dates.length > 0 && ` · ${dates.join(", ")}`}
         </Quiet>
         {container.warn.length > 0 && <Box sx={{ color: "warning.main" }}>{container.warn.join(", ")}</Box>}
@@ -144,16 +147,16 @@ export function ContainerRow({
       <RowMenu
         name={name}
         actions={[
-          { label: "Take some", run: onTake },
-          { label: "Ticket to print", href: `/api/containers/${container.id}/label` },
-          { label: "Correct", run: onCorrect },
-          { label: "Remove", run: () => void remove(api.DELETE("/api/containers/{id}", path)) },
+          { label: t("containerRow.takeSome"), run: onTake },
+          { label: t("containerRow.ticketPrint"), href: `/api/containers/${container.id}/label` },
+          { label: t("containerRow.correct"), run: onCorrect },
+          { label: t("containerRow.remove"), run: () => void remove(api.DELETE("/api/containers/{id}", path)) },
         ]}
       />
       <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
         <LevelSlider
           percent={container.percent}
-          label={`Level of ${container.label}`}
+          label={t("containerRow.level", { container: container.label })}
           onChosen={(share) => {
             setMenu(null);
             void level({ share }).catch(failed);
@@ -176,19 +179,19 @@ export function ContainerRow({
             setWeighing(true);
           }}
         >
-          Weighed or measured …
+          {t("containerRow.weighedMeasured")}
         </MenuItem>
       </Menu>
       {weighing && (
         <FormDialog
-          title={`What is left of ${container.label}`}
-          submit="Keep it"
+          title={t("containerRow.whatLeft2", { container: container.label })}
+          submit={t("containerRow.keep")}
           fields={[
             {
               name: "left",
-              label: "Left in it",
+              label: t("containerRow.left3"),
               kind: "text",
-              help: `it held ${container.size}; the shelf says ${container.left}`,
+              help: t("containerRow.heldShelfSays", { size: container.size, left: container.left }),
             },
           ]}
           onClose={() => setWeighing(false)}
@@ -224,7 +227,9 @@ function LevelSlider({ percent, label, onChosen }: Props) {
         aria-label={label}
         onChange={(_, value) => setLevel(value as number)}
       />
-      <Button variant="outlined" onClick={() => onChosen(`${level}%`)}>{`Keep ${level}%`}</Button>
+      <Button variant="outlined" onClick={() => onChosen(`${level}%`)}>
+        {t("containerRow.keep2", { level })}
+      </Button>
     </Row>
   );
 }

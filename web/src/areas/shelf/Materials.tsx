@@ -25,6 +25,7 @@ import type { FieldSpec, Values } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { PlainList, Quiet } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/shelf";
 
 type Asked = { draw: { product: string; container?: number } } | { put: string | null } | { change: Container };
 
@@ -34,48 +35,53 @@ export default function Materials() {
   const workshop = useWorkshop();
   const [asked, setAsked] = useState<Asked | null>(null);
   if (shelf.error && !isKept(shelf)) return <Failure error={shelf.error} again={() => void shelf.refetch()} />;
-  if (!shelf.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!shelf.data || !workshop.data) return <LinearProgress aria-label={t("materials.loading")} />;
   const { rows, worth, unknown, gear } = shelf.data;
   const currency = workshop.data.currency;
   const close = () => setAsked(null);
   const button = (
     <Button variant="contained" onClick={() => setAsked({ put: null })}>
-      Put on the shelf
+      {t("materials.putShelf")}
     </Button>
   );
   return (
     <>
       <PageHead
-        title="Materials"
+        title={t("materials.materials")}
         line={
           rows.length
-            ? `Worth ${worth?.text} ${currency}${unknown ? `, ${unknown === 1 ? "1 product" : `${unknown} products`} without what was paid` : ""}. The oldest is used first.`
-            : "What is there, what it cost, and on which piece it went."
+            ? t("materials.worthOldestUsedFirst", {
+                worth: worth?.text,
+                currency,
+                more: unknown
+                  ? t("materials.withoutWhatPaid", {
+                      more: t("materials.products", { count: unknown }),
+                    })
+                  : "",
+              })
+            : t("materials.whatThereWhatCost")
         }
       >
         {rows.length > 0 && (
           <Button variant="outlined" onClick={() => setAsked({ draw: { product: "" } })}>
-            Take from the shelf
+            {t("materials.takeShelf")}
           </Button>
         )}
         {button}
       </PageHead>
-      <SubNav name="Shelf" pages={SHELF_PAGES} />
+      <SubNav name={t("materials.shelf2")} pages={SHELF_PAGES} />
       {gear.map((line) => (
         <Alert key={line} severity="warning" variant="outlined" sx={{ mb: 1, color: "text.primary" }}>
           {line}
         </Alert>
       ))}
       {rows.length === 0 ? (
-        <Empty title="The shelf is empty">
-          <span>
-            Put the tins, packs and bottles you have on it once, with what is in them and what they cost. Pieces then
-            bear what they use.
-          </span>
+        <Empty title={t("materials.shelfEmpty")}>
+          <span>{t("materials.putTinsPacksBottles")}</span>
           {button}
         </Empty>
       ) : (
-        <Part title="On the shelf">
+        <Part title={t("materials.shelf")}>
           {rows.map((row) => (
             <Product key={row.product} row={row} currency={currency} onAsk={setAsked} />
           ))}
@@ -83,7 +89,7 @@ export default function Materials() {
       )}
       <FormControlLabel
         control={<Switch checked={finished} onChange={(_, on) => setFinished(on)} />}
-        label="Show what is used up"
+        label={t("materials.showWhatUsedUp")}
       />
       {asked && "draw" in asked && (
         <DrawDialog
@@ -120,24 +126,27 @@ function Product({
         </Box>
         <Box sx={{ minWidth: 90, textAlign: "right", fontWeight: 600 }}>{row.left}</Box>
         <Box sx={{ minWidth: 110, textAlign: "right" }}>
-          {row.worth ? `${row.worth.text} ${currency}` : "worth not known"}
+          {row.worth ? `${row.worth.text} ${currency}` : t("materials.worthKnown")}
         </Box>
         <Box className="no-print" sx={{ display: "flex", alignItems: "center" }}>
           <Button
             variant="outlined"
             size="small"
             onClick={() => onAsk({ draw: { product: row.product } })}
-            aria-label={`Take ${row.label}`}
+            aria-label={t("materials.take", { value: row.label })}
           >
-            Take
+            {t("materials.take2")}
           </Button>
           <RowMenu
             name={row.label}
-            actions={[{ label: "Put one more there", run: () => onAsk({ put: row.product }) }]}
+            actions={[{ label: t("materials.putOneMoreThere"), run: () => onAsk({ put: row.product }) }]}
           />
         </Box>
       </Box>
-      <PlainList aria-label={`Containers of ${row.label}`} sx={{ display: "flex", flexWrap: "wrap", columnGap: 3 }}>
+      <PlainList
+        aria-label={t("materials.containers", { value: row.label })}
+        sx={{ display: "flex", flexWrap: "wrap", columnGap: 3 }}
+      >
         {row.containers.map((one) => (
           <ContainerRow
             key={one.id}
@@ -167,35 +176,41 @@ function ContainerDialog({ product, container, start = {}, currency, onClose }: 
   const begun = container && container.left !== container.size;
   const fields: FieldSpec[] = [
     // A tin that was not begun can be another one: it was exchanged at the shop.
-    { name: "product", label: "What", kind: "select", options, hidden: begun },
+    { name: "product", label: t("materials.what"), kind: "select", options, hidden: begun },
     {
       name: "colour",
-      label: "Colour",
+      label: t("materials.colour"),
       kind: "colour",
-      help: "not said",
+      help: t("materials.said"),
       hidden: begun,
       onlyFor: { product: coloured },
     },
-    { name: "size", label: "Holds", kind: "text", half: true, help: `${measures?.volume}; ${measures?.mass}; 10` },
-    { name: "paid", label: "Paid for it", kind: "text", unit: currency, half: true },
-    { name: "value", label: "Worth, if a gift", kind: "text", unit: currency, half: true },
-    { name: "count", label: "How many alike", kind: "text", half: true, hidden: container !== undefined },
-    { name: "bought_on", label: "Bought", kind: "date", half: true },
-    { name: "opened_on", label: "Opened", kind: "date", half: true },
-    { name: "keeps_until", label: "Keeps until", kind: "date", half: true },
-    { name: "place", label: "Where it stands", kind: "text", half: true },
+    {
+      name: "size",
+      label: t("materials.holds"),
+      kind: "text",
+      half: true,
+      help: `${measures?.volume}; ${measures?.mass}; 10`,
+    },
+    { name: "paid", label: t("materials.paid"), kind: "text", unit: currency, half: true },
+    { name: "value", label: t("materials.worthIfGift"), kind: "text", unit: currency, half: true },
+    { name: "count", label: t("materials.howManyAlike"), kind: "text", half: true, hidden: container !== undefined },
+    { name: "bought_on", label: t("materials.bought"), kind: "date", half: true },
+    { name: "opened_on", label: t("materials.opened"), kind: "date", half: true },
+    { name: "keeps_until", label: t("materials.keepsUntil"), kind: "date", half: true },
+    { name: "place", label: t("materials.whereStands"), kind: "text", half: true },
     {
       name: "opening",
-      label: "Since when",
+      label: t("materials.sinceWhen"),
       kind: "select",
       half: true,
       hidden: container !== undefined,
       options: [
-        { key: "", label: "bought now" },
-        { key: "yes", label: "there from the start" },
+        { key: "", label: t("materials.boughtNow") },
+        { key: "yes", label: t("materials.thereStart") },
       ],
     },
-    { name: "note", label: "Note", kind: "text" },
+    { name: "note", label: t("materials.note"), kind: "text" },
   ];
   const submit = async (values: Values) => {
     const { product: key = "", size = "", count = "", opening = "", colour: said = "", ...rest } = values;
@@ -204,7 +219,7 @@ function ContainerDialog({ product, container, start = {}, currency, onClose }: 
       const path = { params: { path: { id: container.id } } };
       await save(
         api.PATCH("/api/containers/{id}", { ...path, body: { product: key, size, colour, ...rest } }),
-        `${container.label} corrected`,
+        t("materials.corrected", { container: container.label }),
       );
     } else {
       const made = await ask(
@@ -213,7 +228,7 @@ function ContainerDialog({ product, container, start = {}, currency, onClose }: 
         }),
       );
       const label = options.find((one) => one.key === key)?.label ?? "";
-      done(`${label} put on the shelf`, undoOf(made));
+      done(t("materials.putShelf2", { label }), undoOf(made));
     }
     onClose();
   };
@@ -221,8 +236,8 @@ function ContainerDialog({ product, container, start = {}, currency, onClose }: 
   const initial = container?.fields ?? { product: plain, colour, count: "1", bought_on: today, ...start };
   return (
     <FormDialog
-      title={container ? `Correct ${container.label}` : "Put on the shelf"}
-      submit={container ? "Save" : "Put it there"}
+      title={container ? t("materials.correct", { container: container.label }) : t("materials.putShelf")}
+      submit={container ? t("materials.save") : t("materials.putThere")}
       fields={fields}
       initial={initial}
       onClose={onClose}

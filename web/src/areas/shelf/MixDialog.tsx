@@ -11,6 +11,7 @@ import { FormDialog } from "../../kit/FormDialog";
 import { asInput, asRows, NO_PART, type PartRow, PartRows } from "./PartRows";
 import { Row } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/shelf";
 
 type Props = { lists: Mixes; likes: { key: string; label: string }[]; onClose: () => void };
 
@@ -25,25 +26,31 @@ export function MixDialog({ lists, likes, onClose }: Props) {
   };
   return (
     <FormDialog
-      title="A new mix"
-      submit="Keep mix"
+      title={t("mixDialog.newMix")}
+      submit={t("mixDialog.keepMix")}
       fields={[
-        { name: "name", label: "What you call it", kind: "text" },
+        { name: "name", label: t("mixDialog.whatYouCall"), kind: "text" },
         {
           name: "like",
-          label: "It behaves like",
+          label: t("mixDialog.behavesLike"),
           kind: "select",
           options: likes,
-          help: "waits, cover and what it must not lie on",
+          help: t("mixDialog.waitsCoverWhatMust"),
         },
-        { name: "swatch", label: "Colour, dry", kind: "colour", help: "none chosen", half: true },
-        { name: "target", label: "What it should match", kind: "text" },
+        {
+          name: "swatch",
+          label: t("mixDialog.colourDry"),
+          kind: "colour",
+          help: t("mixDialog.noneChosen"),
+          half: true,
+        },
+        { name: "target", label: t("mixDialog.whatShouldMatch"), kind: "text" },
       ]}
       initial={{ like: "paint_chalk" }}
       extra={
         <Box sx={{ display: "grid", gap: 1.5 }}>
-          <Row role="group" aria-label="Begin from">
-            <Typography variant="body2">Begin from:</Typography>
+          <Row role="group" aria-label={t("mixDialog.begin")}>
+            <Typography variant="body2">{t("mixDialog.begin2")}</Typography>
             {lists.presets.map((one) => (
               <Button
                 key={one.key}
@@ -67,7 +74,7 @@ export function MixDialog({ lists, likes, onClose }: Props) {
       onSubmit={async ({ name = "", like = "", swatch = "", target = "" }) => {
         const made = await save(
           api.POST("/api/mixes", { body: { name, like, swatch, target, parts: asInput(rows) } }),
-          (made) => `${made.name} kept`,
+          (made) => t("mixDialog.kept", { made: made.name }),
         );
         void go(`/shelf/mixes/${made.id}`);
       }}
@@ -80,15 +87,15 @@ export function VersionDialog({ mix, lists, onClose }: { mix: Mix; lists: Mixes;
   const { done } = useUndo();
   return (
     <FormDialog
-      title={`${mix.name}: version ${mix.version + 1}`}
-      submit="Keep version"
-      fields={[{ name: "note", label: "Why", kind: "text", help: "paler, warmer, thins better" }]}
+      title={t("mixDialog.version", { mix: mix.name, version: mix.version + 1 })}
+      submit={t("mixDialog.keepVersion")}
+      fields={[{ name: "note", label: t("mixDialog.why"), kind: "text", help: t("mixDialog.palerWarmerThinsBetter") }]}
       extra={<PartRows rows={rows} set={setRows} choices={lists.parts} />}
       onClose={onClose}
       onSubmit={async ({ note = "" }) => {
         const path = { params: { path: { id: mix.id } } };
         await ask(api.POST("/api/mixes/{id}/versions", { ...path, body: { note, parts: asInput(rows) } }));
-        done(`Version ${mix.version + 1} kept; the earlier ones stay`);
+        done(t("mixDialog.versionKeptEarlierOnes", { version: mix.version + 1 }));
         onClose();
       }}
     />

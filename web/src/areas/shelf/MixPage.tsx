@@ -24,6 +24,7 @@ import { VersionDialog } from "./MixDialog";
 import { ScalePart } from "./ScalePart";
 import { PlainList, Row } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/shelf";
 
 export default function MixPage() {
   const id = Number(useParams().id);
@@ -34,7 +35,7 @@ export default function MixPage() {
   const { remove } = useUndo();
   const go = useNavigate();
   if (mix.error && !isKept(mix)) return <Failure error={mix.error} again={() => void mix.refetch()} />;
-  if (!mix.data || !lists.data) return <LinearProgress aria-label="Loading" />;
+  if (!mix.data || !lists.data) return <LinearProgress aria-label={t("mixPage.loading")} />;
   const { data } = mix;
   const path = { params: { path: { id } } };
   const ready = data.batches.filter((batch) => !batch.empty);
@@ -47,61 +48,57 @@ export default function MixPage() {
           <Row wrap={false} gap={1.5}>
             <Swatch colour={data.swatch} />
             <span>
-              {`${data.text}, behaves like ${data.like}`}
-              {data.target && `, to match: ${data.target}`}
+              {t("mixPage.behavesLike", { data: data.text, like: data.like })}
+              {data.target && t("mixPage.match", { target: data.target })}
             </span>
           </Row>
         }
       >
         <Button variant="outlined" onClick={() => setAsked("name")}>
-          Name and colour
+          {t("mixPage.nameColour")}
         </Button>
         <Button variant="outlined" onClick={() => setAsked("version")}>
-          Change the parts
+          {t("mixPage.changeParts")}
         </Button>
       </PageHead>
-      <SubNav name="Shelf" pages={SHELF_PAGES} />
+      <SubNav name={t("mixPage.shelf")} pages={SHELF_PAGES} />
       <Proportions mix={data} />
       <ScalePart mix={data} />
-      <Part title="Stands ready">
+      <Part title={t("mixPage.standsReady")}>
         {ready.length === 0 ? (
-          <Typography sx={{ color: "text.secondary" }}>
-            None of it is mixed. Say above how much you need, and mix it from the shelf.
-          </Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("mixPage.noneMixedSayAbove")}</Typography>
         ) : (
           ready.map((batch) => <BatchRow key={batch.id} batch={batch} mix={data} choices={lists.data.parts} />)
         )}
       </Part>
-      <Part title="Painted with it">
+      <Part title={t("mixPage.painted")}>
         {data.uses.length === 0 ? (
-          <Typography sx={{ color: "text.secondary" }}>
-            Nothing yet. Choose it as the product of a zone in the look of a piece.
-          </Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("mixPage.nothingYetChooseProduct")}</Typography>
         ) : (
           <SmallTable
-            label="Painted with it"
-            columns={["Piece", "Zones", "Coats", ["Still needs"]]}
+            label={t("mixPage.painted")}
+            columns={[t("mixPage.piece"), t("mixPage.zones"), t("mixPage.coats"), [t("mixPage.stillNeeds")]]}
             rows={data.uses.map((use) => ({
               key: use.piece.id,
               cells: [
                 <Link key="piece" to={`/pieces/${use.piece.id}`}>{`${use.piece.ticket} ${use.piece.name}`}</Link>,
-                use.zones || "not in the look now",
+                use.zones || t("mixPage.lookNow"),
                 use.coats
                   .map(
                     (coat) =>
-                      `${coat.step ?? "taken"}, ${coat.amount}, ${coat.version ? `version ${coat.version}, ` : ""}${coat.on?.text}`,
+                      `${coat.step ?? "taken"}, ${coat.amount}, ${coat.version ? t("mixPage.version", { version: coat.version }) : ""}${coat.on?.text}`,
                   )
-                  .join("; ") || "none yet",
+                  .join("; ") || t("mixPage.noneYet"),
                 use.needed ?? "nothing",
               ],
             }))}
           />
         )}
       </Part>
-      <Part title="Versions">
+      <Part title={t("mixPage.versions")}>
         <SmallTable
-          label="Versions"
-          columns={[["No."], "Parts", "Made of", "Since", "Note"]}
+          label={t("mixPage.versions")}
+          columns={[[t("mixPage.no")], t("mixPage.parts"), t("mixPage.made"), t("mixPage.since"), t("mixPage.note")]}
           rows={data.versions.map((version) => ({
             key: version.id,
             strong: version.number === data.version,
@@ -124,22 +121,22 @@ export default function MixPage() {
           })
         }
       >
-        Remove this mix
+        {t("mixPage.removeMix")}
       </Button>
       {asked === "version" && <VersionDialog mix={data} lists={lists.data} onClose={() => setAsked(null)} />}
       {asked === "name" && (
         <FormDialog
-          title="Name and colour"
-          submit="Save"
+          title={t("mixPage.nameColour")}
+          submit={t("mixPage.save")}
           fields={[
-            { name: "name", label: "What you call it", kind: "text" },
-            { name: "swatch", label: "Colour, dry", kind: "colour", help: "none chosen" },
-            { name: "target", label: "What it should match", kind: "text" },
+            { name: "name", label: t("mixPage.whatYouCall"), kind: "text" },
+            { name: "swatch", label: t("mixPage.colourDry"), kind: "colour", help: t("mixPage.noneChosen") },
+            { name: "target", label: t("mixPage.whatShouldMatch"), kind: "text" },
           ]}
           initial={fields}
           onClose={() => setAsked(null)}
           onSubmit={async (body) => {
-            await save(api.PATCH("/api/mixes/{id}", { ...path, body }), `${body.name} saved`);
+            await save(api.PATCH("/api/mixes/{id}", { ...path, body }), t("mixPage.saved", { body: body.name }));
             setAsked(null);
           }}
         />
@@ -162,7 +159,7 @@ function Proportions({ mix }: { mix: Mix }) {
           />
         ))}
       </Row>
-      <PlainList aria-label="Shares" sx={{ display: "flex", flexWrap: "wrap", columnGap: 3, pt: 0.5 }}>
+      <PlainList aria-label={t("mixPage.shares")} sx={{ display: "flex", flexWrap: "wrap", columnGap: 3, pt: 0.5 }}>
         {mix.parts.map((part, place) => (
           <Row component="li" key={part.label} wrap={false}>
             <Box aria-hidden sx={{ width: 12, height: 12, bgcolor: COLOURS[place % COLOURS.length] }} />

@@ -16,6 +16,7 @@ import { Swatch } from "../../kit/Swatch";
 import { MixDialog } from "./MixDialog";
 import { SprayPart } from "./SprayPart";
 import { PlainList, Quiet } from "../../kit/layout";
+import { t } from "../../locales/shelf";
 
 // What a mix can behave like: what covers a zone.
 const KINDS = ["paint", "clear", "stain", "primer"];
@@ -25,33 +26,30 @@ export default function Mixes() {
   const catalogue = useCatalogue();
   const [adding, setAdding] = useState(false);
   if (mixes.error && !isKept(mixes)) return <Failure error={mixes.error} again={() => void mixes.refetch()} />;
-  if (!mixes.data || !catalogue.data) return <LinearProgress aria-label="Loading" />;
+  if (!mixes.data || !catalogue.data) return <LinearProgress aria-label={t("mixes.loading")} />;
   const { mixes: rows } = mixes.data;
   const likes = catalogue.data.products
     .filter((one) => !one.own && KINDS.includes(one.kind))
     .map(({ key, label }) => ({ key, label }));
   const button = (
     <Button variant="contained" onClick={() => setAdding(true)}>
-      New mix
+      {t("mixes.newMix")}
     </Button>
   );
   return (
     <>
-      <PageHead title="Mixes" line="Colours of your own by parts: scaled, corrected, and found again for a touch-up.">
+      <PageHead title={t("mixes.mixes")} line={t("mixes.coloursYourOwnParts")}>
         {rows.length > 0 && button}
       </PageHead>
-      <SubNav name="Shelf" pages={SHELF_PAGES} />
+      <SubNav name={t("mixes.shelf")} pages={SHELF_PAGES} />
       {rows.length === 0 ? (
-        <Empty title="No mix yet">
-          <span>
-            Write down what you stirred together while you still know it: the parts, what it should match, where the jar
-            stands.
-          </span>
+        <Empty title={t("mixes.mixYet")}>
+          <span>{t("mixes.writeDownWhatYou")}</span>
           {button}
         </Empty>
       ) : (
-        <Part title="Kept mixes">
-          <PlainList aria-label="Mixes">
+        <Part title={t("mixes.keptMixes")}>
+          <PlainList aria-label={t("mixes.mixes")}>
             {rows.map((mix) => (
               <Box
                 key={mix.id}
@@ -73,9 +71,9 @@ export default function Mixes() {
                   </Link>
                   <Quiet>{`${mix.text}: ${mix.parts.map((part) => part.label).join(", ")}`}</Quiet>
                 </Box>
-                <Quiet>{`version ${mix.version}`}</Quiet>
+                <Quiet>{t("mixes.version", { version: mix.version })}</Quiet>
                 <Box sx={{ minWidth: 90, textAlign: "right" }}>
-                  {mix.left.startsWith("0 ") ? "none ready" : `${mix.left} ready`}
+                  {mix.left.startsWith("0 ") ? t("mixes.noneReady") : t("mixes.ready", { left: mix.left })}
                 </Box>
               </Box>
             ))}

@@ -6,6 +6,7 @@ import TextField from "@mui/material/TextField";
 import { useCatalogue } from "../../api/queries";
 import type { Mixes } from "../../api/types";
 import { ColourField } from "../../kit/colour/ColourField";
+import { t } from "../../locales/shelf";
 
 // product: empty for something that is on no shelf, such as water.
 export type PartRow = { product: string; colour: string; label: string; parts: string };
@@ -23,7 +24,7 @@ export function PartRows({ rows, set, choices }: Props) {
   const change = (place: number, changes: Partial<PartRow>) =>
     set(rows.map((row, at) => (at === place ? { ...row, ...changes } : row)));
   return (
-    <Box role="group" aria-label="Parts by volume" sx={{ display: "grid", gap: 1.5 }}>
+    <Box role="group" aria-label={t("partRows.partsVolume")} sx={{ display: "grid", gap: 1.5 }}>
       {rows.map((row, place) => (
         <Box
           key={place}
@@ -35,12 +36,12 @@ export function PartRows({ rows, set, choices }: Props) {
         >
           <TextField
             select
-            label={`Part ${place + 1}`}
+            label={t("partRows.part", { place: place + 1 })}
             value={row.product}
             onChange={(event) => change(place, { product: event.target.value, colour: "" })}
             slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
           >
-            <MenuItem value="">not on the shelf</MenuItem>
+            <MenuItem value="">{t("partRows.shelf")}</MenuItem>
             {choices.map((one) => (
               <MenuItem key={one.key} value={one.key}>
                 {one.label}
@@ -49,21 +50,21 @@ export function PartRows({ rows, set, choices }: Props) {
           </TextField>
           {coloured.has(row.product) && (
             <ColourField
-              label={`Colour of part ${place + 1}`}
+              label={t("partRows.colourPart", { place: place + 1 })}
               value={row.colour}
               onChange={(colour) => change(place, { colour })}
-              none="not said"
+              none={t("partRows.said")}
             />
           )}
           {!row.product && (
             <TextField
-              label={`Name of part ${place + 1}`}
+              label={t("partRows.namePart", { place: place + 1 })}
               value={row.label}
               onChange={(event) => change(place, { label: event.target.value })}
             />
           )}
           <TextField
-            label={`Parts of ${place + 1}`}
+            label={t("partRows.parts", { place: place + 1 })}
             value={row.parts}
             onChange={(event) => change(place, { parts: event.target.value })}
           />
@@ -71,14 +72,14 @@ export function PartRows({ rows, set, choices }: Props) {
             color="inherit"
             disabled={rows.length < 3}
             onClick={() => set(rows.filter((_, at) => at !== place))}
-            aria-label={`Leave out part ${place + 1}`}
+            aria-label={t("partRows.leaveOutPart", { place: place + 1 })}
           >
-            Leave out
+            {t("partRows.leaveOut")}
           </Button>
         </Box>
       ))}
       <Button sx={{ justifySelf: "start" }} onClick={() => set([...rows, NO_PART])}>
-        Another part
+        {t("partRows.anotherPart")}
       </Button>
     </Box>
   );

@@ -18,16 +18,17 @@ import { SHELF_PAGES } from "../../kit/sections";
 import { SmallTable } from "../../kit/SmallTable";
 import { SubNav } from "../../kit/SubNav";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/shelf";
 
 // What a product of one's own has by its label; what is not said is as its kind has it.
 const NOTHING = "none";
 
 // What a label can say of several things: nothing, one of them, or all.
 const sets = (choices: { key: string; label: string }[]) => [
-  { key: "", label: "as its kind" },
+  { key: "", label: t("products.kind") },
   { key: NOTHING, label: "nothing" },
   ...choices,
-  { key: choices.map((one) => one.key).join(","), label: choices.map((one) => one.label).join(" and ") },
+  { key: choices.map((one) => one.key).join(","), label: choices.map((one) => one.label).join(t("products.and")) },
 ];
 const said = (keys: string[] | null) => (keys === null ? "" : keys.join(",") || NOTHING);
 // Only what was said is sent.
@@ -39,62 +40,62 @@ const listed = (chosen: Record<"builtin" | "blocks", string>) =>
   );
 
 const productFields = (catalogue: Catalogue, workshop: Workshop): FieldSpec[] => [
-  { name: "label", label: "What it says on the tin, in your words", kind: "text" },
+  { name: "label", label: t("products.whatSaysTinYour"), kind: "text" },
   {
     name: "generic",
-    label: "Is a",
+    label: t("products.isA"),
     kind: "select",
     options: catalogue.products.filter((one) => !one.own).map(({ key, label }) => ({ key, label })),
   },
   {
     name: "base",
-    label: "Base",
+    label: t("products.base"),
     kind: "select",
-    options: [{ key: "", label: "the label does not say" }, ...catalogue.bases],
-    help: "what it is thinned and cleaned with: its cautions follow from it",
+    options: [{ key: "", label: t("products.labelDoesSay") }, ...catalogue.bases],
+    help: t("products.whatThinnedCleanedCautions"),
   },
   {
     name: "builtin",
-    label: "Built in",
+    label: t("products.built"),
     kind: "select",
     half: true,
     options: sets(catalogue.labels.builtin),
-    help: "a primer or clear coat is then left out",
+    help: t("products.primerClearCoatThen"),
   },
   {
     name: "blocks",
-    label: "Holds back",
+    label: t("products.holdsBack"),
     kind: "select",
     half: true,
     options: sets(catalogue.labels.blocks),
   },
   {
     name: "grips",
-    label: "Sticks on slick surfaces",
+    label: t("products.sticksSlickSurfaces"),
     kind: "select",
     half: true,
     options: [
-      { key: "", label: "as its kind" },
+      { key: "", label: t("products.kind") },
       { key: "yes", label: "yes" },
       { key: "no", label: "no" },
     ],
   },
-  { name: "thin", label: "Thinned at most", kind: "text", half: true, unit: "%" },
-  { name: "rate", label: "Covers", kind: "text", half: true, unit: workshop.measures.rate },
-  { name: "touch", label: "Touch dry after", kind: "effort", bare: "h", half: true },
-  { name: "sand", label: "Sand after", kind: "effort", bare: "h", half: true },
-  { name: "recoat", label: "Recoat after", kind: "effort", bare: "h", half: true },
-  { name: "handle", label: "Handle after", kind: "effort", bare: "h", half: true },
-  { name: "cure", label: "Cured after", kind: "text", half: true, unit: "days" },
-  { name: "coldest", label: "Not below", kind: "text", half: true, unit: workshop.measures.temperature },
+  { name: "thin", label: t("products.thinnedMost"), kind: "text", half: true, unit: "%" },
+  { name: "rate", label: t("products.covers"), kind: "text", half: true, unit: workshop.measures.rate },
+  { name: "touch", label: t("products.touchDryAfter"), kind: "effort", bare: "h", half: true },
+  { name: "sand", label: t("products.sandAfter"), kind: "effort", bare: "h", half: true },
+  { name: "recoat", label: t("products.recoatAfter"), kind: "effort", bare: "h", half: true },
+  { name: "handle", label: t("products.handleAfter"), kind: "effort", bare: "h", half: true },
+  { name: "cure", label: t("products.curedAfter"), kind: "text", half: true, unit: "days" },
+  { name: "coldest", label: t("products.below"), kind: "text", half: true, unit: workshop.measures.temperature },
   {
     name: "pack_amount",
-    label: "Tin holds",
+    label: t("products.tinHolds"),
     kind: "text",
     half: true,
     help: `${workshop.measures.volume}, ${workshop.measures.mass}`,
   },
-  { name: "pack_price", label: "Tin costs", kind: "text", half: true, unit: workshop.currency },
+  { name: "pack_price", label: t("products.tinCosts"), kind: "text", half: true, unit: workshop.currency },
 ];
 
 export default function Products() {
@@ -105,57 +106,54 @@ export default function Products() {
   const { remove } = useUndo();
   if (catalogue.error && !isKept(catalogue))
     return <Failure error={catalogue.error} again={() => void catalogue.refetch()} />;
-  if (!catalogue.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!catalogue.data || !workshop.data) return <LinearProgress aria-label={t("products.loading")} />;
   const { own_products: own, recipes } = catalogue.data;
   const product = editing === "new" ? null : editing;
   const submit = async (values: Values) => {
     const { label = "", generic: like = "", builtin = "", blocks = "", ...figures } = values;
     const rest = { ...figures, ...listed({ builtin, blocks }) };
     if (!product) {
-      await save(api.POST("/api/products", { body: { label, generic: like, ...rest } }), `${label} added`);
+      await save(
+        api.POST("/api/products", { body: { label, generic: like, ...rest } }),
+        t("products.added", { label }),
+      );
     } else {
       const path = { params: { path: { id: product.id } } };
       await save(
         api.PATCH("/api/products/{id}", { ...path, body: { label, generic: like, ...rest } }),
-        `${label} saved`,
+        t("products.saved", { label }),
       );
     }
     setEditing(null);
   };
   const button = (
     <Button variant="contained" onClick={() => setEditing("new")}>
-      Add a product
+      {t("products.addProduct")}
     </Button>
   );
   return (
     <>
-      <PageHead
-        title="Products and recipes"
-        line="A label's own figures win over what is usual; plans follow them at once."
-      >
+      <PageHead title={t("products.productsRecipes")} line={t("products.labelsOwnFiguresWin")}>
         {button}
       </PageHead>
-      <SubNav name="Shelf" pages={SHELF_PAGES} />
-      <Part title="Products of your own">
+      <SubNav name={t("products.shelf")} pages={SHELF_PAGES} />
+      <Part title={t("products.productsYourOwn")}>
         {own.length === 0 ? (
-          <Empty title="No product of your own yet">
-            <span>
-              Plans take usual figures of the trade until you give those of your own tins: how far it goes, when it may
-              be coated again, what it costs.
-            </span>
+          <Empty title={t("products.productYourOwnYet")}>
+            <span>{t("products.plansTakeUsualFigures")}</span>
           </Empty>
         ) : (
           <SmallTable
-            label="Products of your own"
+            label={t("products.productsYourOwn")}
             columns={[
-              "Product",
-              "Is a",
-              "Base",
-              [`Covers ${workshop.data.measures.rate}`],
-              ["Recoat"],
-              ["Handle"],
-              ["Container"],
-              [`Price ${workshop.data.currency}`],
+              t("products.product"),
+              t("products.isA"),
+              t("products.base"),
+              [t("products.covers2", { rate: workshop.data.measures.rate })],
+              [t("products.recoat")],
+              [t("products.handle")],
+              [t("products.container")],
+              [t("products.price", { currency: workshop.data.currency })],
               "",
             ]}
             rows={own.map((one) => ({
@@ -163,23 +161,27 @@ export default function Products() {
               cells: [
                 one.label,
                 one.generic_label,
-                one.fields.base || "not said",
+                one.fields.base || t("products.said"),
                 one.fields.rate || "usual",
                 one.fields.recoat || "usual",
                 one.fields.handle || "usual",
                 one.holds ?? "usual",
                 one.fields.pack_price || "usual",
                 <span key="change">
-                  <Button size="small" onClick={() => setEditing(one)} aria-label={`Correct ${one.label}`}>
-                    Correct
+                  <Button
+                    size="small"
+                    onClick={() => setEditing(one)}
+                    aria-label={t("products.correct", { value: one.label })}
+                  >
+                    {t("products.correct2")}
                   </Button>
                   <Button
                     size="small"
                     color="inherit"
-                    aria-label={`Remove ${one.label}`}
+                    aria-label={t("products.remove", { value: one.label })}
                     onClick={() => void remove(api.DELETE("/api/products/{id}", { params: { path: { id: one.id } } }))}
                   >
-                    Remove
+                    {t("products.remove2")}
                   </Button>
                 </span>,
               ],
@@ -187,17 +189,14 @@ export default function Products() {
           />
         )}
       </Part>
-      <Part title="Recipes">
+      <Part title={t("products.recipes")}>
         {recipes.length === 0 ? (
-          <Typography sx={{ color: "text.secondary" }}>
-            None yet. A plan that went well is kept as a recipe on its page, and laid over another piece when its look
-            is begun.
-          </Typography>
+          <Typography sx={{ color: "text.secondary" }}>{t("products.noneYetPlanWent")}</Typography>
         ) : (
           <SmallTable
-            label="Recipes"
+            label={t("products.recipes")}
             width={520}
-            columns={["Recipe", ""]}
+            columns={[t("products.recipe"), ""]}
             rows={recipes.map((recipe) => ({
               key: recipe.id,
               cells: [
@@ -206,10 +205,10 @@ export default function Products() {
                   key="remove"
                   size="small"
                   color="inherit"
-                  aria-label={`Remove ${recipe.name}`}
+                  aria-label={t("products.remove3", { recipe: recipe.name })}
                   onClick={() => void remove(api.DELETE("/api/recipes/{id}", { params: { path: { id: recipe.id } } }))}
                 >
-                  Remove
+                  {t("products.remove2")}
                 </Button>,
               ],
             }))}
@@ -218,8 +217,8 @@ export default function Products() {
       </Part>
       {editing && (
         <FormDialog
-          title={product ? product.label : "A product"}
-          submit={product ? "Save product" : "Add product"}
+          title={product ? product.label : t("products.product2")}
+          submit={product ? t("products.saveProduct") : t("products.addProduct2")}
           fields={productFields(catalogue.data, workshop.data)}
           initial={
             product

@@ -14,6 +14,7 @@ import { SmallTable } from "../../kit/SmallTable";
 import { useSettled } from "../../kit/useSettled";
 import { Row } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/shelf";
 
 export function ScalePart({ mix }: { mix: Mix }) {
   const measures = useWorkshop().data?.measures;
@@ -30,7 +31,7 @@ export function ScalePart({ mix }: { mix: Mix }) {
     try {
       await save(
         api.POST("/api/mixes/{id}/batches", { params: { path: { id: mix.id } }, body: { amount, place, aside, more } }),
-        `${amount} of ${mix.name} mixed`,
+        t("scalePart.mixed", { amount, mix: mix.name }),
       );
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error;
@@ -38,7 +39,7 @@ export function ScalePart({ mix }: { mix: Mix }) {
     }
   };
   return (
-    <Part title="How much of each">
+    <Part title={t("scalePart.howMuchEach")}>
       <Box
         sx={{
           display: "grid",
@@ -49,13 +50,17 @@ export function ScalePart({ mix }: { mix: Mix }) {
         }}
       >
         <TextField
-          label="To make"
+          label={t("scalePart.make")}
           value={amount}
           onChange={(event) => setAmount(event.target.value)}
           error={!!refused}
           helperText={refused ?? measures?.volume}
         />
-        <TextField label="Where it will stand" value={place} onChange={(event) => setPlace(event.target.value)} />
+        <TextField
+          label={t("scalePart.whereWillStand")}
+          value={place}
+          onChange={(event) => setPlace(event.target.value)}
+        />
         <Row align="stretch" sx={{ gridColumn: { xs: "1 / -1", sm: "auto" } }} className="no-print">
           {mix.uses
             .filter((use) => use.needed)
@@ -65,7 +70,7 @@ export function ScalePart({ mix }: { mix: Mix }) {
               </Button>
             ))}
           <Button variant="contained" onClick={() => void make(false)} disabled={!amounts.data}>
-            Mix it from the shelf
+            {t("scalePart.mixShelf")}
           </Button>
         </Row>
       </Box>
@@ -74,31 +79,39 @@ export function ScalePart({ mix }: { mix: Mix }) {
           {problem.message}
           {problem.is("too_little_left") && (
             <Button size="small" onClick={() => void make(true)}>
-              There was more: mix it all the same
+              {t("scalePart.thereMoreMixAll")}
             </Button>
           )}
         </Alert>
       )}
       {amounts.data && (
         <SmallTable
-          label="Amounts of the parts"
+          label={t("scalePart.amountsParts")}
           width={640}
-          columns={["Part", ["For this"], ["On the shelf"]]}
+          columns={[t("scalePart.part"), [t("scalePart.forThis")], [t("scalePart.shelf")]]}
           rows={amounts.data.parts.map((part) => ({
             key: part.label,
             cells: [
               part.label,
               part.amount,
-              part.there === null ? "not kept there" : part.enough ? part.there : `${part.there}, too little`,
+              part.there === null
+                ? t("scalePart.keptThere")
+                : part.enough
+                  ? part.there
+                  : t("scalePart.tooLittle", { there: part.there }),
             ],
           }))}
-          foot={["Together", amounts.data.whole, `${amounts.data.stands} of it stands ready`]}
+          foot={[
+            t("scalePart.together"),
+            amounts.data.whole,
+            t("scalePart.standsReady", { stands: amounts.data.stands }),
+          ]}
         />
       )}
       <FormControlLabel
         className="no-print"
         control={<Switch checked={aside} onChange={(_, on) => setAside(on)} />}
-        label="Its parts are not on the shelf: write the batch down without taking anything"
+        label={t("scalePart.partsShelfWriteBatch")}
       />
     </Part>
   );

@@ -10,6 +10,7 @@ import { useUndo } from "../../kit/session/undo";
 import { FormDialog } from "../../kit/FormDialog";
 import { Part } from "../../kit/Part";
 import { SmallTable } from "../../kit/SmallTable";
+import { t } from "../../locales/shelf";
 
 const typed = (one: SpraySetting) => ({
   product: one.product,
@@ -29,42 +30,49 @@ export function SprayPart({ products }: { products: Mixes["parts"] }) {
   if (!data) return null;
   const setting = editing === "new" ? null : editing;
   const forget = async (one: SpraySetting) => {
-    await save(put({ product: one.product, ...NONE }), `Sprayer settings for ${one.label} forgotten`);
+    await save(put({ product: one.product, ...NONE }), t("sprayPart.sprayerSettingsForgotten", { value: one.label }));
   };
   return (
-    <Part title="Sprayer settings" action={<Button onClick={() => setEditing("new")}>Keep a setting</Button>}>
+    <Part
+      title={t("sprayPart.sprayerSettings")}
+      action={<Button onClick={() => setEditing("new")}>{t("sprayPart.keepSetting")}</Button>}
+    >
       {data.settings.length === 0 ? (
-        <Typography sx={{ color: "text.secondary" }}>
-          None yet. Nozzle, setting, thinning and the seconds of the drain cup are kept by product and stand at the step
-          that sprays it.
-        </Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("sprayPart.noneYetNozzleSetting")}</Typography>
       ) : (
         <SmallTable
-          label="Sprayer settings"
-          columns={["Product", "Nozzle", "Setting", ["Thinned"], ["Cup"], ""]}
+          label={t("sprayPart.sprayerSettings")}
+          columns={[
+            t("sprayPart.product"),
+            t("sprayPart.nozzle"),
+            t("sprayPart.setting"),
+            [t("sprayPart.thinned")],
+            [t("sprayPart.cup")],
+            "",
+          ]}
           rows={data.settings.map((one) => ({
             key: one.product,
             cells: [
               one.label,
-              one.nozzle ?? "not kept",
-              one.setting ?? "not kept",
-              one.thinning ? `${one.thinning}%` : "not kept",
-              one.cup_seconds ? `${one.cup_seconds} s` : "not kept",
+              one.nozzle ?? t("sprayPart.kept"),
+              one.setting ?? t("sprayPart.kept"),
+              one.thinning ? `${one.thinning}%` : t("sprayPart.kept"),
+              one.cup_seconds ? `${one.cup_seconds} s` : t("sprayPart.kept"),
               <span key="change">
                 <Button
                   size="small"
                   onClick={() => setEditing(one)}
-                  aria-label={`Correct the setting for ${one.label}`}
+                  aria-label={t("sprayPart.correctSetting", { value: one.label })}
                 >
-                  Correct
+                  {t("sprayPart.correct")}
                 </Button>
                 <Button
                   size="small"
                   color="inherit"
                   onClick={() => void forget(one).catch(failed)}
-                  aria-label={`Forget the setting for ${one.label}`}
+                  aria-label={t("sprayPart.forgetSetting", { value: one.label })}
                 >
-                  Forget
+                  {t("sprayPart.forget")}
                 </Button>
               </span>,
             ],
@@ -73,19 +81,28 @@ export function SprayPart({ products }: { products: Mixes["parts"] }) {
       )}
       {editing && (
         <FormDialog
-          title={setting ? `Sprayer: ${setting.label}` : "A sprayer setting"}
-          submit="Keep setting"
+          title={setting ? t("sprayPart.sprayer", { setting: setting.label }) : t("sprayPart.sprayerSetting")}
+          submit={t("sprayPart.keepSetting2")}
           fields={[
-            { name: "product", label: "For", kind: "select", options: products, hidden: setting !== null },
-            { name: "nozzle", label: "Nozzle", kind: "text", half: true, help: "1.3 mm" },
-            { name: "setting", label: "Setting", kind: "text", half: true, help: "of the knob" },
-            { name: "thinning", label: "Thinned by", kind: "text", half: true, unit: "%", help: "of the paint" },
-            { name: "cup_seconds", label: "Drain cup", kind: "text", half: true, unit: "s" },
+            { name: "product", label: t("sprayPart.for"), kind: "select", options: products, hidden: setting !== null },
+            { name: "nozzle", label: t("sprayPart.nozzle"), kind: "text", half: true, help: t("sprayPart.n13Mm") },
+            { name: "setting", label: t("sprayPart.setting"), kind: "text", half: true, help: t("sprayPart.knob") },
+            {
+              name: "thinning",
+              label: t("sprayPart.thinned2"),
+              kind: "text",
+              half: true,
+              unit: "%",
+              help: t("sprayPart.paint"),
+            },
+            { name: "cup_seconds", label: t("sprayPart.drainCup"), kind: "text", half: true, unit: "s" },
           ]}
           initial={setting ? typed(setting) : { product: products.find((one) => one.key === "paint_all")?.key ?? "" }}
           onClose={() => setEditing(null)}
           onSubmit={async (values) => {
-            await save(put({ product: "", ...NONE, ...values }), (made) => `Sprayer settings for ${made.label} kept`);
+            await save(put({ product: "", ...NONE, ...values }), (made) =>
+              t("sprayPart.sprayerSettingsKept", { made: made.label }),
+            );
             setEditing(null);
           }}
         />

@@ -19,6 +19,7 @@ import { SubNav } from "../../kit/SubNav";
 import { SmallPhotos } from "../../kit/photos/SmallPhotos";
 import { Quiet } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/shelf";
 
 const typed = (item: StashItem) => ({
   name: item.name,
@@ -43,34 +44,35 @@ export default function Stash() {
   const { remove } = useUndo();
   const [editing, setEditing] = useState<StashItem | "new" | null>(null);
   if (stash.error && !isKept(stash)) return <Failure error={stash.error} again={() => void stash.refetch()} />;
-  if (!stash.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!stash.data || !workshop.data) return <LinearProgress aria-label={t("stash.loading")} />;
   const { items, worth, unknown, total, per, kinds } = stash.data;
   const currency = workshop.data.currency;
   const item = editing === "new" ? null : editing;
   const button = (
     <Button variant="contained" onClick={() => setEditing("new")}>
-      Put something by
+      {t("stash.putSomething")}
     </Button>
   );
   return (
     <>
       <PageHead
-        title="Stash"
+        title={t("stash.stash")}
         line={
           items.length
-            ? `${worth?.text} ${currency} to replace all of it${unknown ? `, ${unknown} without a value` : ""}. Nothing was paid for it.`
-            : "Salvaged, found, given."
+            ? t("stash.replaceAllNothingPaid", {
+                worth: worth?.text,
+                currency,
+                more: unknown ? t("stash.withoutValue", { unknown }) : "",
+              })
+            : t("stash.salvagedFoundGiven")
         }
       >
         {button}
       </PageHead>
-      <SubNav name="Shelf" pages={SHELF_PAGES} />
+      <SubNav name={t("stash.shelf")} pages={SHELF_PAGES} />
       {items.length === 0 ? (
-        <Empty title="The stash is empty">
-          <span>
-            Legs off a scrapped table, pulls from a drawer, boards from the skip: put them by with what they would cost
-            to replace.
-          </span>
+        <Empty title={t("stash.stashEmpty")}>
+          <span>{t("stash.legsOffScrappedTable")}</span>
           {button}
         </Empty>
       ) : (
@@ -78,23 +80,23 @@ export default function Stash() {
           {items.map((one) => (
             <Entry
               key={one.id}
-              day={one.got_on?.text ?? "no date"}
+              day={one.got_on?.text ?? t("stash.date")}
               name={one.name}
-              amount={one.worth ? `${one.worth.text} ${currency}` : "no value"}
+              amount={one.worth ? `${one.worth.text} ${currency}` : t("stash.value")}
               extra={<SmallPhotos owner={{ stash_item_id: one.id }} name={one.name} photos={one.photos} />}
               onCorrect={() => setEditing(one)}
               onRemove={() => remove(api.DELETE("/api/stash/{id}", { params: { path: { id: one.id } } }))}
             >
-              {one.left < one.count ? `${one.left} left of ${one.count}` : one.count} × {one.name}
+              {one.left < one.count ? t("stash.left", { left: one.left, count: one.count }) : one.count} × {one.name}
               <Quiet component="span">
-                {one.value && `, ${one.value.text} each`}
+                {one.value && t("stash.each", { value: one.value.text })}
                 {measured(one, workshop.data.length_unit).map((text) => `, ${text}`)}
                 {one.lot ? (
                   <>
-                    , from <Link to={`/scout/lots/${one.lot.id}`}>{one.lot.name}</Link>
+                    {t("stash.from")} <Link to={`/scout/lots/${one.lot.id}`}>{one.lot.name}</Link>
                   </>
                 ) : (
-                  one.origin && `, from ${one.origin}`
+                  one.origin && t("stash.from2", { origin: one.origin })
                 )}
               </Quiet>
             </Entry>
@@ -106,33 +108,39 @@ export default function Stash() {
       )}
       {editing && (
         <FormDialog
-          title={item ? "Correct the stash" : "Put something by"}
-          submit={item ? "Save" : "Put it by"}
+          title={item ? t("stash.correctStash") : t("stash.putSomething")}
+          submit={item ? t("stash.save") : t("stash.put")}
           fields={[
-            { name: "name", label: "What", kind: "text" },
-            { name: "count", label: "How many", kind: "text", half: true },
-            { name: "kind", label: "It is a", kind: "select", options: kinds, half: true },
+            { name: "name", label: t("stash.what"), kind: "text" },
+            { name: "count", label: t("stash.howMany"), kind: "text", half: true },
+            { name: "kind", label: t("stash.itIsA"), kind: "select", options: kinds, half: true },
             {
               name: "spacing",
-              label: "Between its holes",
+              label: t("stash.betweenHoles"),
               kind: "text",
               unit: workshop.data.length_unit,
               half: true,
-              help: "centre to centre, of a pull",
+              help: t("stash.centreCentrePull"),
             },
-            { name: "length", label: "Length", kind: "text", unit: workshop.data.length_unit, half: true },
-            { name: "width", label: "Width", kind: "text", unit: workshop.data.length_unit, half: true },
-            { name: "thickness", label: "Thickness", kind: "text", unit: workshop.data.length_unit, half: true },
+            { name: "length", label: t("stash.length"), kind: "text", unit: workshop.data.length_unit, half: true },
+            { name: "width", label: t("stash.width"), kind: "text", unit: workshop.data.length_unit, half: true },
+            {
+              name: "thickness",
+              label: t("stash.thickness"),
+              kind: "text",
+              unit: workshop.data.length_unit,
+              half: true,
+            },
             {
               name: "value",
-              label: "Replacing one",
+              label: t("stash.replacingOne"),
               kind: "text",
               unit: currency,
               half: true,
-              help: "leave blank if not known",
+              help: t("stash.leaveBlankIfKnown"),
             },
-            { name: "got_on", label: "Since", kind: "date", half: true },
-            { name: "origin", label: "Where from", kind: "text" },
+            { name: "got_on", label: t("stash.since"), kind: "date", half: true },
+            { name: "origin", label: t("stash.where"), kind: "text" },
           ]}
           initial={item ? typed(item) : { kind: "other", count: "1", got_on: workshop.data?.today.iso ?? "" }}
           onClose={() => setEditing(null)}
@@ -140,9 +148,9 @@ export default function Stash() {
             const body = { ...values, name: values.name ?? "", count: values.count ?? "" };
             if (item) {
               const path = { params: { path: { id: item.id } } };
-              await save(api.PATCH("/api/stash/{id}", { ...path, body }), `${body.name} corrected`);
+              await save(api.PATCH("/api/stash/{id}", { ...path, body }), t("stash.corrected", { body: body.name }));
             } else {
-              await save(api.POST("/api/stash", { body }), (made) => `${made.name} put by`);
+              await save(api.POST("/api/stash", { body }), (made) => t("stash.put2", { made: made.name }));
             }
             setEditing(null);
           }}

@@ -16,6 +16,7 @@ import { SmallTable } from "../../kit/SmallTable";
 import { SubNav } from "../../kit/SubNav";
 import { ToBuyRow } from "./ToBuyRow";
 import { PlainList } from "../../kit/layout";
+import { t } from "../../locales/shelf";
 
 type Row = Shopping["rows"][number];
 
@@ -24,7 +25,7 @@ export default function ToBuy() {
   const workshop = useWorkshop();
   if (shopping.error && !isKept(shopping))
     return <Failure error={shopping.error} again={() => void shopping.refetch()} />;
-  if (!shopping.data || !workshop.data) return <LinearProgress aria-label="Loading" />;
+  if (!shopping.data || !workshop.data) return <LinearProgress aria-label={t("toBuy.loading")} />;
   const currency = workshop.data.currency;
   const today = workshop.data.today.iso;
   const buy = shopping.data.rows.filter((row) => row.buy);
@@ -33,34 +34,30 @@ export default function ToBuy() {
   return (
     <>
       <PageHead
-        title="To buy"
+        title={t("toBuy.buy")}
         line={
           buy.length
             ? total
-              ? `About ${total.text} ${currency} for all planned work.`
-              : "For all planned work; not every price is known."
-            : "For all planned work, less what is on the shelf."
+              ? t("toBuy.aboutAllPlannedWork", { total: total.text, currency })
+              : t("toBuy.allPlannedWorkEvery")
+            : t("toBuy.allPlannedWorkLess")
         }
       >
         {buy.length > 0 && (
           <Button variant="outlined" onClick={() => window.print()}>
-            Print the list
+            {t("toBuy.printList")}
           </Button>
         )}
       </PageHead>
-      <SubNav name="Shelf" pages={SHELF_PAGES} />
+      <SubNav name={t("toBuy.shelf2")} pages={SHELF_PAGES} />
       {buy.length === 0 ? (
-        <Empty title="Nothing is to be bought">
-          <span>
-            {enough.length
-              ? "The shelf has all that the planned work needs."
-              : "Plans of the pieces in hand say here what they need, in whole containers."}
-          </span>
+        <Empty title={t("toBuy.nothingBought")}>
+          <span>{enough.length ? t("toBuy.shelfHasAllPlanned") : t("toBuy.plansPiecesHandSay")}</span>
         </Empty>
       ) : (
         byShop(buy).map(([shop, rows]) => (
           <Part key={shop} title={shop}>
-            <PlainList aria-label={`To buy: ${shop}`}>
+            <PlainList aria-label={t("toBuy.buy2", { shop })}>
               {rows.map((row) => (
                 <ToBuyRow key={`${row.product} ${row.gear}`} row={row} currency={currency} today={today} />
               ))}
@@ -69,15 +66,15 @@ export default function ToBuy() {
         ))
       )}
       {enough.length > 0 && (
-        <Part title="On the shelf already">
+        <Part title={t("toBuy.shelfAlready")}>
           <SmallTable
-            label="On the shelf already"
-            columns={["What", ["Needed"], ["On the shelf"], "For"]}
+            label={t("toBuy.shelfAlready")}
+            columns={[t("toBuy.what"), [t("toBuy.needed")], [t("toBuy.shelf")], t("toBuy.for")]}
             rows={enough.map((row) => ({
               key: `${row.product} ${row.gear}`,
               cells: [
                 <Material key="what" label={row.label} swatch={row.swatch} />,
-                row.needed ?? "to wear",
+                row.needed ?? t("toBuy.wear"),
                 row.there,
                 row.pieces.join(", "),
               ],
@@ -85,9 +82,7 @@ export default function ToBuy() {
           />
         </Part>
       )}
-      <Typography sx={{ color: "text.secondary" }}>
-        Prices are those of your own products, else usual ones; change them to what you really paid as you tick.
-      </Typography>
+      <Typography sx={{ color: "text.secondary" }}>{t("toBuy.pricesThoseYourOwn")}</Typography>
     </>
   );
 }
@@ -101,7 +96,7 @@ function byShop(rows: Row[]): [string, Row[]][] {
   );
   const colour = (row: Row) => `${row.swatch ?? ""} ${row.label}`;
   return sorted.map(([shop, own]) => [
-    shop || (sorted.length > 1 ? "Not bought before" : "Anywhere"),
+    shop || (sorted.length > 1 ? t("toBuy.boughtBefore") : t("toBuy.anywhere")),
     [...own].sort((one, other) => colour(one).localeCompare(colour(other))),
   ]);
 }

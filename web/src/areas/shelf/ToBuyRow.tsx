@@ -11,15 +11,16 @@ import { Material } from "../../kit/colour/Material";
 import { useTell } from "../../kit/session/useTell";
 import { useUndo } from "../../kit/session/undo";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/shelf";
 
 type Row = Shopping["rows"][number];
 type Props = { row: Row; currency: string; today: string };
 
 export function ToBuyRow({ row, currency, today }: Props) {
   const facts = [
-    row.needed ? `${row.needed} needed` : "to wear",
-    `${row.there} there`,
-    row.over && `${row.over} left over`,
+    row.needed ? t("toBuyRow.needed", { needed: row.needed }) : t("toBuyRow.wear"),
+    t("toBuyRow.there", { there: row.there }),
+    row.over && t("toBuyRow.leftOver", { over: row.over }),
     row.pieces.join(", "),
   ];
   return (
@@ -54,9 +55,9 @@ function Pack({ row, pack, currency, today }: Props & { pack: Row["packs"][numbe
   const buy = async () => {
     const body = { product, colour, size: pack.size, count: String(pack.count), paid, bought_on: today };
     await tell(
-      { what: `Bought: ${what} of ${row.label}`, today: ["bought_on"] },
+      { what: t("toBuyRow.bought", { what, value: row.label }), today: ["bought_on"] },
       (how) => api.POST("/api/containers", { body, ...how }),
-      (made) => done(`${what} of ${row.label} put on the shelf`, undoOf(made)),
+      (made) => done(t("toBuyRow.putShelf", { what, value: row.label }), undoOf(made)),
     );
   };
   // In a shop without a connection it was ticked already.
@@ -69,25 +70,28 @@ function Pack({ row, pack, currency, today }: Props & { pack: Row["packs"][numbe
     <Row wrap={false}>
       <Box sx={{ minWidth: 96, textAlign: "right", fontWeight: 600 }}>{what}</Box>
       <TextField
-        label={pack.count > 1 ? "Price each" : "Price"}
+        label={pack.count > 1 ? t("toBuyRow.priceEach") : t("toBuyRow.price")}
         value={paid}
         onChange={(event) => setPaid(event.target.value)}
         sx={{ width: 130 }}
         slotProps={{
-          htmlInput: { inputMode: "decimal", "aria-label": `Price of ${row.label}, ${pack.size}` },
+          htmlInput: {
+            inputMode: "decimal",
+            "aria-label": t("toBuyRow.price2", { value: row.label, size: pack.size }),
+          },
           input: { endAdornment: <InputAdornment position="end">{currency}</InputAdornment> },
         }}
       />
       {noted ? (
-        <Box role="status">Bought, waits here</Box>
+        <Box role="status">{t("toBuyRow.boughtWaitsHere")}</Box>
       ) : (
         <Button
           className="no-print"
           variant="outlined"
           onClick={() => void buy().catch(failed)}
-          aria-label={`Bought: ${row.label}, ${pack.size}`}
+          aria-label={t("toBuyRow.bought2", { value: row.label, size: pack.size })}
         >
-          Bought
+          {t("toBuyRow.bought3")}
         </Button>
       )}
     </Row>

@@ -6,6 +6,7 @@ import Typography from "@mui/material/Typography";
 import type { ToolAnswer } from "../../api/types";
 import { SmallTable } from "../../kit/SmallTable";
 import { useWidth } from "../../kit/useWidth";
+import { t } from "../../locales/tools";
 
 // A picture to scale, from the shapes that the core gave in mm.
 type Picture = NonNullable<ToolAnswer["picture"]>;
@@ -144,8 +145,14 @@ export function AnswerView({ answer, name }: { answer: ToolAnswer; name: string 
       )}
       {answer.cuts.length > 0 && (
         <SmallTable
-          label="Cut list"
-          columns={["Mark", "Part", ["Number"], ["Size"], "From"]}
+          label={t("answerView.cutList")}
+          columns={[
+            t("answerView.mark"),
+            t("answerView.part"),
+            [t("answerView.number")],
+            [t("answerView.size")],
+            t("answerView.from"),
+          ]}
           rows={answer.cuts.map((cut) => ({
             key: cut.mark + cut.name,
             cells: [cut.mark, cut.name, cut.count, cut.size, cut.from],
@@ -153,15 +160,15 @@ export function AnswerView({ answer, name }: { answer: ToolAnswer; name: string 
         />
       )}
       <Said
-        title="Leads to"
+        title={t("answerView.leads")}
         lines={[
           ...answer.steps.map((step) => `${step.label}, ${step.time?.text}`),
           ...answer.materials.map((one) => `${one.text} ${one.label}`),
-          ...answer.offcuts.map((text) => `Left over: ${text}`),
+          ...answer.offcuts.map((text) => t("answerView.leftOver", { text })),
         ]}
       />
-      <Said title="Assumes" lines={answer.assumes} />
-      <Said title="Take care" lines={answer.cautions} />
+      <Said title={t("answerView.assumes")} lines={answer.assumes} />
+      <Said title={t("answerView.takeCare")} lines={answer.cautions} />
     </Box>
   );
 }
@@ -170,7 +177,7 @@ export function AnswerView({ answer, name }: { answer: ToolAnswer; name: string 
 function Lines({ lines, name }: { lines: ToolAnswer["lines"]; name: string }) {
   if (lines.length === 0) return null;
   return (
-    <Box component="dl" aria-label={`${name}: figures`} sx={{ m: 0, mb: 2 }}>
+    <Box component="dl" aria-label={t("answerView.figures", { name })} sx={{ m: 0, mb: 2 }}>
       {lines.map((line) => (
         <Box
           key={line.label}

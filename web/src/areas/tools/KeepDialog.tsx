@@ -7,6 +7,7 @@ import type { FieldSpec } from "../../kit/fields";
 import { FormDialog } from "../../kit/FormDialog";
 import { Quiet } from "../../kit/layout";
 import { useSave } from "../../kit/session/useSave";
+import { t } from "../../locales/tools";
 
 type Props = {
   tool: Tool;
@@ -28,20 +29,26 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
   const options = pieces.data.rows.map((row) => ({ key: String(row.id), label: `${row.ticket} ${row.name}` }));
   return (
     <FormDialog
-      title="Keep on a piece"
-      submit="Keep it"
+      title={t("keepDialog.keepPiece")}
+      submit={t("keepDialog.keep")}
       fields={[
-        { name: "piece", label: "Piece", kind: "select", options, onPick: (id) => setOn(Number(id)) },
+        { name: "piece", label: t("keepDialog.piece"), kind: "select", options, onPick: (id) => setOn(Number(id)) },
         ...(applied
           ? ([
               {
                 name: "zones",
-                label: "Put on",
+                label: t("keepDialog.put"),
                 kind: "select",
                 half: true,
-                options: [{ key: "", label: "the usual zones" }, ...groupsOf(zones)],
+                options: [{ key: "", label: t("keepDialog.usualZones") }, ...groupsOf(zones)],
               },
-              { name: "cost", label: "Wood and parts cost", kind: "text", half: true, unit: workshop.data.currency },
+              {
+                name: "cost",
+                label: t("keepDialog.woodPartsCost"),
+                kind: "text",
+                half: true,
+                unit: workshop.data.currency,
+              },
             ] satisfies FieldSpec[])
           : []),
       ]}
@@ -51,13 +58,14 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
           {[
             answer.headline,
             answer.materials.length > 0 &&
-              `To buy with the rest: ${answer.materials.map((one) => `${one.text} ${one.label}`).join(", ")}.`,
-            applied &&
-              "It becomes part of the chosen look: its steps stand in the plan, its wood and glue in the cost.",
+              t("keepDialog.buyRest", {
+                materials: answer.materials.map((one) => `${one.text} ${one.label}`).join(", "),
+              }),
+            applied && t("keepDialog.becomesPartChosenLook"),
             !applied &&
               answer.steps.length > 0 &&
-              `Into its plan: ${answer.steps.map((step) => step.label).join("; ")}.`,
-            answer.cuts.length > 0 && "With its cut list.",
+              t("keepDialog.intoPlan", { steps: answer.steps.map((step) => step.label).join("; ") }),
+            answer.cuts.length > 0 && t("keepDialog.cutList"),
           ]
             .filter(Boolean)
             .map((line) => (
@@ -72,7 +80,7 @@ export function KeepDialog({ tool, values, answer, piece, onClose }: Props) {
             params: { path: { id: Number(id) } },
             body: { tool: tool.key, values, ...(applied ? { zones: where ? where.split(",") : [], cost } : {}) },
           }),
-          (made) => `${made.label} kept on ${options.find((one) => one.key === id)?.label}`,
+          (made) => t("keepDialog.kept", { made: made.label, options: options.find((one) => one.key === id)?.label }),
         );
         onClose();
       }}

@@ -20,6 +20,7 @@ import { Part } from "../../kit/Part";
 import InputAdornment from "@mui/material/InputAdornment";
 import type { Tool } from "../../api/types";
 import { Row } from "../../kit/layout";
+import { t } from "../../locales/tools";
 
 // What a tool asks for, each with its unit and, where it cannot be, what is wrong with it.
 type Props = {
@@ -34,7 +35,7 @@ function ToolFields({ tool, values, errors, onChange }: Props) {
   return (
     <Box
       component="form"
-      aria-label="Given"
+      aria-label={t("toolPage.given")}
       onSubmit={(event) => event.preventDefault()}
       sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2 }}
     >
@@ -102,11 +103,11 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
   );
   const answer = useToolAnswer(key, useSettled(JSON.stringify(values), 200), tool !== undefined);
   if (tools.error && !isKept(tools)) return <Failure error={tools.error} again={() => void tools.refetch()} />;
-  if (!tools.data) return <LinearProgress aria-label="Loading" />;
+  if (!tools.data) return <LinearProgress aria-label={t("toolPage.loading")} />;
   if (!tool)
     return (
       <Box>
-        There is no such tool. <Link to="/tools">All tools</Link>
+        {t("toolPage.thereSuchTool")} <Link to="/tools">{t("toolPage.allTools")}</Link>
       </Box>
     );
   const problem = answer.error instanceof ProblemError ? answer.error : null;
@@ -119,19 +120,19 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
         title={tool.label}
         line={
           <>
-            {tool.about} <Link to={`/tools${piece ? `?piece=${piece}` : ""}`}>All tools</Link>
+            {tool.about} <Link to={`/tools${piece ? `?piece=${piece}` : ""}`}>{t("toolPage.allTools")}</Link>
           </>
         }
       >
         <TextField
           select
-          label="Begin from"
+          label={t("toolPage.begin")}
           value={piece && pieces.data?.rows.some((row) => row.id === piece) ? String(piece) : ""}
           onChange={(event) => begin(event.target.value)}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
           sx={{ width: 220 }}
         >
-          <MenuItem value="">no piece</MenuItem>
+          <MenuItem value="">{t("toolPage.piece")}</MenuItem>
           {(pieces.data?.rows ?? []).map((row) => (
             <MenuItem key={row.id} value={String(row.id)}>
               {`${row.ticket} ${row.name}`}
@@ -139,10 +140,10 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
           ))}
         </TextField>
         <Button variant="outlined" onClick={() => window.print()}>
-          Print
+          {t("toolPage.print")}
         </Button>
         <Button variant="contained" disabled={!answer.data || problem !== null} onClick={() => setKeeping(true)}>
-          Keep on a piece
+          {t("toolPage.keepPiece")}
         </Button>
       </PageHead>
       <Box sx={{ display: "grid", gridTemplateColumns: { md: "320px 1fr" }, gap: 4, alignItems: "start" }}>
@@ -150,7 +151,7 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
         <Box sx={{ minWidth: 0 }}>
           {problem ? (
             <Box role="alert" sx={{ borderLeft: 4, borderColor: "error.main", pl: 2, py: 1 }}>
-              <Typography sx={{ fontWeight: 600 }}>This cannot be.</Typography>
+              <Typography sx={{ fontWeight: 600 }}>{t("toolPage.cannot")}</Typography>
               {problem.message}
             </Box>
           ) : answer.data ? (
@@ -161,7 +162,7 @@ function Asked({ tool: key, piece }: { tool: string; piece: number | null }) {
           ) : answer.error ? (
             <Failure error={answer.error} again={() => void answer.refetch()} />
           ) : (
-            <LinearProgress aria-label="Working it out" />
+            <LinearProgress aria-label={t("toolPage.workingOut")} />
           )}
         </Box>
       </Box>
@@ -178,12 +179,12 @@ function Templates({ tool, values }: { tool: string; values: Record<string, stri
   const link = (form: string, paper = "") =>
     `/api/tools/${tool}/template.${form}?given=${given}${paper && `&paper=${paper}`}`;
   const rows: [string, string][] = [
-    ["PDF on A4", link("pdf", "A4")],
-    ["PDF on Letter", link("pdf", "Letter")],
+    [t("toolPage.pdfA4"), link("pdf", "A4")],
+    [t("toolPage.pdfLetter"), link("pdf", t("toolPage.letter"))],
     ["SVG", link("svg")],
   ];
   return (
-    <Part title="Template at 1:1">
+    <Part title={t("toolPage.template11")}>
       <Row className="no-print" align="stretch">
         {rows.map(([name, address]) => (
           <Button key={name} variant="outlined" component="a" href={address} download>
@@ -191,9 +192,7 @@ function Templates({ tool, values }: { tool: string; values: Record<string, stri
           </Button>
         ))}
       </Row>
-      <Box sx={{ color: "text.secondary", pt: 1 }}>
-        Print at 100%, then measure the bar on it before you trust the rest.
-      </Box>
+      <Box sx={{ color: "text.secondary", pt: 1 }}>{t("toolPage.print100ThenMeasure")}</Box>
     </Part>
   );
 }

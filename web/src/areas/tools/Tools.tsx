@@ -10,6 +10,7 @@ import { isKept } from "../../kit/kept";
 import { PageHead } from "../../kit/PageHead";
 import { Part } from "../../kit/Part";
 import { PlainList, Quiet } from "../../kit/layout";
+import { t } from "../../locales/tools";
 
 export default function Tools() {
   const [query] = useSearchParams();
@@ -18,7 +19,7 @@ export default function Tools() {
   const named = usePiece(piece ?? 0, piece !== null);
   const [text, setText] = useState("");
   if (tools.error && !isKept(tools)) return <Failure error={tools.error} again={() => void tools.refetch()} />;
-  if (!tools.data) return <LinearProgress aria-label="Loading" />;
+  if (!tools.data) return <LinearProgress aria-label={t("tools.loading")} />;
   const wanted = text.trim().toLowerCase();
   const groups = tools.data.groups
     .map((group) => ({
@@ -29,16 +30,21 @@ export default function Tools() {
   return (
     <>
       <PageHead
-        title="Tools"
+        title={t("tools.tools")}
         line={
           named.data
-            ? `Begun from the measures of ${named.data.fields.name}.`
-            : "Measuring, mixing and setting out; each answer can be kept on a piece."
+            ? t("tools.begunMeasures", { fields: named.data.fields.name })
+            : t("tools.measuringMixingSettingOut")
         }
       >
-        <TextField label="Search" value={text} onChange={(event) => setText(event.target.value)} sx={{ width: 200 }} />
+        <TextField
+          label={t("tools.search")}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          sx={{ width: 200 }}
+        />
       </PageHead>
-      {groups.length === 0 && <Box>No tool is called that. Try paint, cut, pull, leg.</Box>}
+      {groups.length === 0 && <Box>{t("tools.toolCalledTryPaint")}</Box>}
       <Box sx={{ display: "grid", gridTemplateColumns: { md: "1fr 1fr" }, columnGap: 5 }}>
         {groups.map((group) => (
           <Part key={group.key} title={group.label}>

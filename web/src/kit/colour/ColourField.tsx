@@ -9,6 +9,7 @@ import { useState } from "react";
 import { useColours } from "../../api/queries";
 import { Swatch } from "../Swatch";
 import { Palette } from "./Palette";
+import { t } from "../../locales/kit";
 
 type Props = {
   label: string;
@@ -20,7 +21,7 @@ type Props = {
   help?: string;
 };
 
-export function ColourField({ label, value, onChange, none = "none chosen", error, help }: Props) {
+export function ColourField({ label, value, onChange, none = t("colourField.noneChosen"), error, help }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const colours = useColours().data?.colours ?? [];
   const chosen = colours.find((one) => one.key === value) ?? colours.find((one) => one.hex === value.toLowerCase());
@@ -66,7 +67,7 @@ export function ColourField({ label, value, onChange, none = "none chosen", erro
         anchorEl={anchor}
         onClose={() => setAnchor(null)}
         anchorOrigin={{ vertical: "bottom", horizontal: "left" }}
-        slotProps={{ paper: { role: "dialog", "aria-label": `Palette: ${label}` } }}
+        slotProps={{ paper: { role: "dialog", "aria-label": t("colourField.palette", { label }) } }}
       >
         <Palette colours={colours} value={value} none={none} onChoose={choose} />
       </Popover>

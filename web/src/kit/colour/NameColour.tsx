@@ -6,6 +6,7 @@ import { api, ProblemError } from "../../api/client";
 import { useSave } from "../session/useSave";
 import { useUndo } from "../session/undo";
 import { Row } from "../layout";
+import { t } from "../../locales/kit";
 
 type Props = { start: { hex: string; name: string }; onChoose: (key: string) => void };
 
@@ -19,9 +20,8 @@ export function NameColour({ start, onChoose }: Props) {
   const keep = async () => {
     setProblem(null);
     try {
-      const made = await save(
-        api.POST("/api/colours", { body: { name, hex } }),
-        (colour) => `${colour.name} is one of your colours`,
+      const made = await save(api.POST("/api/colours", { body: { name, hex } }), (colour) =>
+        t("nameColour.oneYourColours", { colour: colour.name }),
       );
       onChoose(made.key);
     } catch (error) {
@@ -31,18 +31,18 @@ export function NameColour({ start, onChoose }: Props) {
   };
   const errors = problem?.fields ?? {};
   return (
-    <Row role="group" aria-label="Any other colour" align="start" sx={{ mt: 2 }}>
+    <Row role="group" aria-label={t("nameColour.anyOtherColour")} align="start" sx={{ mt: 2 }}>
       <TextField
         size="small"
         type="color"
-        label="Any other"
+        label={t("nameColour.anyOther")}
         value={hex}
         onChange={(event) => setHex(event.target.value)}
         sx={{ width: 96 }}
       />
       <TextField
         size="small"
-        label="What you call it"
+        label={t("nameColour.whatYouCall")}
         value={name}
         onChange={(event) => setTyped(event.target.value)}
         error={!!(errors.name ?? errors.hex)}
@@ -51,9 +51,9 @@ export function NameColour({ start, onChoose }: Props) {
         sx={{ flex: "1 1 150px" }}
       />
       <Button variant="outlined" disabled={name.trim() === ""} onClick={() => void keep()}>
-        Keep it
+        {t("nameColour.keep")}
       </Button>
-      <Button onClick={() => onChoose(hex)}>Take unnamed</Button>
+      <Button onClick={() => onChoose(hex)}>{t("nameColour.takeUnnamed")}</Button>
     </Row>
   );
 }

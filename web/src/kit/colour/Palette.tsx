@@ -10,6 +10,7 @@ import type { Colour } from "../../api/types";
 import { Swatch } from "../Swatch";
 import { NameColour } from "./NameColour";
 import { Row } from "../layout";
+import { t } from "../../locales/kit";
 
 type Props = { colours: Colour[]; value: string; none: string; onChoose: (key: string) => void };
 
@@ -54,7 +55,7 @@ export function Palette({ colours, value, none, onChoose }: Props) {
       <Row wrap={false}>
         <TextField
           size="small"
-          label="Find a colour"
+          label={t("palette.findColour")}
           value={sought}
           onChange={(event) => setSought(event.target.value)}
           onKeyDown={(event) => {
@@ -65,21 +66,19 @@ export function Palette({ colours, value, none, onChoose }: Props) {
         />
         {value && (
           <Button color="inherit" onClick={() => onChoose("")}>
-            {none === "none chosen" ? "No colour" : none}
+            {none === "none chosen" ? t("palette.colour") : none}
           </Button>
         )}
       </Row>
       {group(
-        "Yours",
+        t("palette.yours"),
         found.filter((one) => one.own),
       )}
       {group(
-        "To begin with",
+        t("palette.begin"),
         found.filter((one) => !one.own),
       )}
-      {found.length === 0 && (
-        <Typography sx={{ mt: 1.5 }}>{`No colour is called “${sought}”. Name one below.`}</Typography>
-      )}
+      {found.length === 0 && <Typography sx={{ mt: 1.5 }}>{t("palette.colourCalledNameOne", { sought })}</Typography>}
       <NameColour key={hex} start={{ hex, name: found.length === 0 ? sought : "" }} onChoose={onChoose} />
     </Box>
   );

@@ -10,6 +10,7 @@ import { useUndo } from "../session/undo";
 import { FormDialog } from "../FormDialog";
 import { PHOTO_KINDS } from "./kinds";
 import { Quiet } from "../layout";
+import { t } from "../../locales/kit";
 
 type Props = { photo: Photo; place: number; count: number; facing: boolean };
 
@@ -18,7 +19,7 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
   const save = useSave();
   const { remove, failed } = useUndo();
   const path = { params: { path: { id: photo.id } } };
-  const name = `${photo.label.toLowerCase()} photo ${place + 1}`;
+  const name = t("photoCard.photo", { photo: photo.label.toLowerCase(), place: place + 1 });
   const act = (body: { kind?: string; caption?: string; position?: number; face?: boolean }, message: string) =>
     void save(api.PATCH("/api/photos/{id}", { ...path, body }), message).catch(failed);
   const tight = { minWidth: 40, px: 0.5 };
@@ -38,7 +39,7 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
         <b>{photo.label}</b>
         {photo.face && (
           <Box component="span" sx={{ color: "secondary.main" }}>
-            {" · face of the piece"}
+            {t("photoCard.facePiece")}
           </Box>
         )}
         {photo.caption && <Quiet>{photo.caption}</Quiet>}
@@ -47,60 +48,60 @@ export function PhotoCard({ photo, place, count, facing }: Props) {
         <Button
           sx={tight}
           disabled={place === 0}
-          aria-label={`Move ${name} forward`}
-          onClick={() => act({ position: place - 1 }, "Photo moved")}
+          aria-label={t("photoCard.moveForward", { name })}
+          onClick={() => act({ position: place - 1 }, t("photoCard.photoMoved"))}
         >
           ←
         </Button>
         <Button
           sx={tight}
           disabled={place === count - 1}
-          aria-label={`Move ${name} back`}
-          onClick={() => act({ position: place + 1 }, "Photo moved")}
+          aria-label={t("photoCard.moveBack", { name })}
+          onClick={() => act({ position: place + 1 }, t("photoCard.photoMoved"))}
         >
           →
         </Button>
-        <Button sx={tight} onClick={() => setEditing(true)} aria-label={`Describe ${name}`}>
-          Describe
+        <Button sx={tight} onClick={() => setEditing(true)} aria-label={t("photoCard.describe", { name })}>
+          {t("photoCard.describe2")}
         </Button>
         {facing && (
           <Button
             sx={tight}
-            aria-label={photo.face ? `Do not show ${name} as the face` : `Show ${name} as the face`}
+            aria-label={photo.face ? t("photoCard.doShowFace", { name }) : t("photoCard.showFace", { name })}
             onClick={() =>
-              act({ face: !photo.face }, photo.face ? "No longer the face" : "This is the face of the piece")
+              act({ face: !photo.face }, photo.face ? t("photoCard.longerFace") : t("photoCard.facePiece2"))
             }
           >
-            {photo.face ? "Unface" : "Face"}
+            {photo.face ? t("photoCard.unface") : t("photoCard.face")}
           </Button>
         )}
         <Button
           sx={tight}
           color="inherit"
-          aria-label={`Remove ${name}`}
+          aria-label={t("photoCard.remove", { name })}
           onClick={() => void remove(api.DELETE("/api/photos/{id}", path))}
         >
-          Remove
+          {t("photoCard.remove2")}
         </Button>
       </Box>
       {editing && (
         <FormDialog
-          title="Describe the photo"
-          submit="Save"
+          title={t("photoCard.describePhoto")}
+          submit={t("photoCard.save")}
           fields={[
             {
               name: "kind",
-              label: "It shows",
+              label: t("photoCard.shows"),
               kind: "select",
-              options: [...PHOTO_KINDS, { key: "receipt", label: "Receipt" }],
+              options: [...PHOTO_KINDS, { key: "receipt", label: t("photoCard.receipt") }],
             },
-            { name: "caption", label: "Caption", kind: "text" },
+            { name: "caption", label: t("photoCard.caption"), kind: "text" },
           ]}
           initial={{ kind: photo.kind, caption: photo.caption ?? "" }}
           onClose={() => setEditing(false)}
           onSubmit={async (values) => {
             const body = { kind: values.kind, caption: values.caption ?? "" };
-            await save(api.PATCH("/api/photos/{id}", { ...path, body }), "Photo described");
+            await save(api.PATCH("/api/photos/{id}", { ...path, body }), t("photoCard.photoDescribed"));
             setEditing(false);
           }}
         />

@@ -15,6 +15,7 @@ import { type Owner, useUpload } from "./useUpload";
 import { FileButton } from "../FileButton";
 import Slider from "@mui/material/Slider";
 import { PlainList, Row } from "../layout";
+import { t } from "../../locales/kit";
 
 // Before and after in one frame, with a divider that is dragged, or moved by the arrow keys.
 const fill = { position: "absolute", inset: 0, width: "100%", height: "100%", objectFit: "cover" } as const;
@@ -50,10 +51,10 @@ function BeforeAfter({ before, after }: { before: Photo; after: Photo }) {
           userSelect: "none",
         }}
       >
-        <img src={after.large} alt={after.caption ?? "After"} style={fill} draggable={false} />
+        <img src={after.large} alt={after.caption ?? t("photosPart.after")} style={fill} draggable={false} />
         <img
           src={before.large}
-          alt={before.caption ?? "Before"}
+          alt={before.caption ?? t("photosPart.before")}
           style={{ ...fill, clipPath: `inset(0 ${100 - share}% 0 0)` }}
           draggable={false}
         />
@@ -68,15 +69,15 @@ function BeforeAfter({ before, after }: { before: Photo; after: Photo }) {
           }}
           style={{ left: `calc(${share}% - 1px)` }}
         />
-        {share > 20 && <Box sx={{ ...sign, left: 8 }}>before</Box>}
-        {share < 80 && <Box sx={{ ...sign, right: 8 }}>after</Box>}
+        {share > 20 && <Box sx={{ ...sign, left: 8 }}>{t("photosPart.before2")}</Box>}
+        {share < 80 && <Box sx={{ ...sign, right: 8 }}>{t("photosPart.after2")}</Box>}
       </Box>
       <Slider
         size="small"
         value={share}
         onChange={(_, value) => setShare(value as number)}
-        aria-label="Divider between before and after"
-        getAriaValueText={(value) => `${value}% before`}
+        aria-label={t("photosPart.dividerBetweenBeforeAfter")}
+        getAriaValueText={(value) => t("photosPart.before3", { value })}
         className="no-print"
       />
     </Box>
@@ -89,14 +90,14 @@ type Props = { photos: Photo[]; owner: Owner; start: string; folded?: boolean };
 export function PhotosPart({ folded = false, ...rest }: Props) {
   if (!folded)
     return (
-      <Part title="Photos">
+      <Part title={t("photosPart.photos")}>
         <Photos {...rest} />
       </Part>
     );
   const kinds = PHOTO_KINDS.map(({ key, label }) => [label, rest.photos.filter((one) => one.kind === key).length]);
   const summary = kinds.filter(([, count]) => count).map(([label, count]) => `${String(label).toLowerCase()} ${count}`);
   return (
-    <Fold title="Photos" summary={summary.join(" · ") || "none yet"}>
+    <Fold title={t("photosPart.photos")} summary={summary.join(" · ") || t("photosPart.noneYet")}>
       <Photos {...rest} />
     </Fold>
   );
@@ -112,7 +113,7 @@ function Photos({ photos, owner, start }: Omit<Props, "folded">) {
       <Row className="no-print" sx={{ mb: 1.5 }}>
         <TextField
           select
-          label="They show"
+          label={t("photosPart.theyShow")}
           value={kind}
           onChange={(event) => setKind(event.target.value)}
           sx={{ width: 150 }}
@@ -127,31 +128,33 @@ function Photos({ photos, owner, start }: Omit<Props, "folded">) {
           variant="contained"
           disabled={progress !== null}
           accept="image/jpeg,image/png,image/webp,image/heic,image/heif"
-          files="Photo files"
+          files={t("photosPart.photoFiles")}
           multiple
           onFiles={(files) => void send(files, kind)}
         >
-          Add photos
+          {t("photosPart.addPhotos")}
         </FileButton>
         <FileButton
           variant="outlined"
           disabled={progress !== null}
           sx={{ display: { md: "none" } }}
           accept="image/*"
-          files="Camera"
+          files={t("photosPart.camera")}
           camera
           onFiles={(files) => void send(files, kind)}
         >
-          Take one
+          {t("photosPart.takeOne")}
         </FileButton>
       </Row>
       {progress && (
         <Box sx={{ mb: 1.5 }}>
-          <span role="status">{`Photo ${progress.done + 1} of ${progress.of}: ${progress.name}`}</span>
+          <span role="status">
+            {t("photosPart.photo", { done: progress.done + 1, of: progress.of, progress: progress.name })}
+          </span>
           <LinearProgress
             variant="determinate"
             value={(progress.done / progress.of) * 100}
-            aria-label="Sending photos"
+            aria-label={t("photosPart.sendingPhotos")}
           />
         </Box>
       )}
@@ -164,10 +167,7 @@ function Photos({ photos, owner, start }: Omit<Props, "folded">) {
       )}
       {before && after && after.id !== before.id && <BeforeAfter before={before} after={after} />}
       {photos.length === 0 ? (
-        <Typography sx={{ color: "text.secondary" }}>
-          None yet. A “before” is quickly taken and sells the “after”. Place and camera data are removed from every
-          photo.
-        </Typography>
+        <Typography sx={{ color: "text.secondary" }}>{t("photosPart.noneYetBeforeQuickly")}</Typography>
       ) : (
         <PlainList sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))", gap: 2 }}>
           {photos.map((photo, place) => (

@@ -9,6 +9,7 @@ import type { Photo } from "../../api/types";
 import { useUndo } from "../session/undo";
 import { type Owner, useUpload } from "./useUpload";
 import { FileButton } from "../FileButton";
+import { t } from "../../locales/kit";
 
 type Props = { owner: Owner; name: string; photos: Photo[] };
 
@@ -27,7 +28,7 @@ export function SmallPhotos({ owner, name, photos }: Props) {
           component="button"
           type="button"
           onClick={() => setShown(photo)}
-          aria-label={`Photo ${place + 1} of ${name}`}
+          aria-label={t("smallPhotos.photo", { place: place + 1, name })}
           sx={{ border: 0, p: 0.25, background: "none", cursor: "zoom-in", verticalAlign: "middle" }}
         >
           <img
@@ -43,13 +44,13 @@ export function SmallPhotos({ owner, name, photos }: Props) {
       <FileButton
         size="small"
         disabled={progress !== null}
-        aria-label={`Photo… of ${name}`}
+        aria-label={t("smallPhotos.photo2", { name })}
         accept="image/*"
-        files={`Photo file of ${name}`}
+        files={t("smallPhotos.photoFile", { name })}
         multiple
         onFiles={(files) => void send(files, "during")}
       >
-        Photo…
+        {t("smallPhotos.photo3")}
       </FileButton>
       {refused.length > 0 && (
         <Box role="alert" sx={{ color: "error.main" }}>
@@ -57,13 +58,13 @@ export function SmallPhotos({ owner, name, photos }: Props) {
         </Box>
       )}
       {shown && (
-        <Dialog open onClose={() => setShown(null)} maxWidth="md" aria-label={`Photo of ${name}`}>
+        <Dialog open onClose={() => setShown(null)} maxWidth="md" aria-label={t("smallPhotos.photo4", { name })}>
           <img src={shown.large} alt={name} style={{ maxWidth: "100%", height: "auto" }} />
           <DialogActions>
             <Button color="inherit" onClick={() => void takeAway(shown)}>
-              Remove photo
+              {t("smallPhotos.removePhoto")}
             </Button>
-            <Button onClick={() => setShown(null)}>Close</Button>
+            <Button onClick={() => setShown(null)}>{t("smallPhotos.close")}</Button>
           </DialogActions>
         </Dialog>
       )}

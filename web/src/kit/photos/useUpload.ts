@@ -3,6 +3,7 @@ import { useState } from "react";
 import { api, ask } from "../../api/client";
 import { record } from "../../api/device/record";
 import { useUndo } from "../session/undo";
+import { t } from "../../locales/kit";
 
 // Makes a picture small enough to send over a weak network, on the device: its longer side at most as long as the
 // workshop keeps it. What the browser cannot read as a picture is sent as it is; the workshop has the last word.
@@ -55,14 +56,14 @@ export function useUpload(owner?: Owner) {
       setProgress({ done: place, of: files.length, name: file.name });
       const picture = await shrink(file);
       if (picture.size > MAX_BYTES) {
-        bad.push(`${file.name} is larger than 25 MB. Send a smaller copy of it.`);
+        bad.push(t("useUpload.largerThan25Mb", { file: file.name }));
         continue;
       }
       try {
         const whose = of.owner ?? owner ?? (of.waits as unknown as Owner); // a reference until it is sent
         const query = { kind, name: file.name, ...whose };
         const names = Object.values(of.waits ?? {});
-        const photo = await record({ what: `Photo ${file.name}`, names }, ({ fetch, headers }) =>
+        const photo = await record({ what: t("useUpload.photo", { file: file.name }), names }, ({ fetch, headers }) =>
           api.POST("/api/photos", {
             ...RAW,
             params: { query },
@@ -80,9 +81,9 @@ export function useUpload(owner?: Owner) {
     }
     setProgress(null);
     setRefused(bad);
-    if (kept > 0) done(`${kept} ${kept === 1 ? "photo" : "photos"} kept on this device`);
+    if (kept > 0) done(t("useUpload.photosKeptDevice", { count: kept }));
     if (made.length === 0) return;
-    done(`${made.length} ${made.length === 1 ? "photo" : "photos"} added`, () =>
+    done(t("useUpload.photosAdded", { count: made.length }), () =>
       Promise.all(made.map((id) => ask(api.DELETE("/api/photos/{id}", { params: { path: { id } } })))),
     );
   };

@@ -1,6 +1,7 @@
 // What was just done, at the foot of the screen for a while, with the way back.
 import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
+import { t } from "../../locales/kit";
 
 type Props = { message: string; onUndo?: () => void; onClose: () => void };
 
@@ -18,7 +19,7 @@ export default function Told({ message, onUndo, onClose }: Props) {
       action={
         onUndo && (
           <Button color="inherit" size="small" onClick={onUndo}>
-            Undo
+            {t("told.undo")}
           </Button>
         )
       }

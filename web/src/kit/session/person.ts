@@ -1,9 +1,10 @@
 // Who works with this device, where that was said; remembered on it.
 import { useState } from "react";
+import { t } from "../../locales/kit";
 
 const KEY = "person";
 
-export const deviceName = "This device is used by";
+export const deviceName = t("person.deviceUsed");
 
 // Id of the person, or undefined: what is noted here is theirs.
 export function devicePerson(): { person_id: number } | Record<string, never> {

@@ -1,22 +1,23 @@
 // One-key shortcuts; never while somebody is typing or a dialog is open.
 import { useEffect } from "react";
+import { t } from "../../locales/kit";
 
 export const SHORTCUTS: [string, string][] = [
-  ["1", "Today"],
-  ["2", "Scout"],
-  ["3", "Floor"],
-  ["4", "Shelf"],
-  ["5", "Market"],
-  ["6", "Books"],
-  ["7", "Tools"],
-  ["8", "House rules"],
-  ["n", "Record a new piece"],
-  ["s", "Spot a piece in a shop"],
-  ["t", "Start a timer, or stop the running one"],
-  ["/ or Ctrl+K", "Find anything"],
-  ["u", "List what was done this session"],
-  ["Ctrl+Z", "Undo what was done last"],
-  ["?", "This list"],
+  ["1", t("shortcuts.today")],
+  ["2", t("shortcuts.scout")],
+  ["3", t("shortcuts.floor")],
+  ["4", t("shortcuts.shelf")],
+  ["5", t("shortcuts.market")],
+  ["6", t("shortcuts.books")],
+  ["7", t("shortcuts.tools")],
+  ["8", t("shortcuts.houseRules")],
+  ["n", t("shortcuts.recordNewPiece")],
+  ["s", t("shortcuts.spotPieceShop")],
+  ["t", t("shortcuts.startTimerStopRunning")],
+  [t("shortcuts.ctrlK"), t("shortcuts.findAnything")],
+  ["u", t("shortcuts.listWhatDoneSession")],
+  ["Ctrl+Z", t("shortcuts.undoWhatDoneLast")],
+  ["?", t("shortcuts.list")],
 ];
 
 export function typing(event: KeyboardEvent): boolean {

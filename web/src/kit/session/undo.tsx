@@ -14,6 +14,7 @@ import {
 } from "react";
 import { api, ask, ProblemError } from "../../api/client";
 import { typing } from "./shortcuts";
+import { t } from "../../locales/kit";
 
 type Answer = { data?: { id: number; what: string }; error?: unknown; response: Response };
 // id: in the order in which things were done; at: time of day.
@@ -55,7 +56,7 @@ export function UndoProvider({ children }: { children: ReactNode }) {
     [client],
   );
   const failed = useCallback((error: unknown) => {
-    setShown({ message: error instanceof ProblemError ? error.message : "That did not work. Try again." });
+    setShown({ message: error instanceof ProblemError ? error.message : t("undo.didWorkTryAgain") });
   }, []);
   const remove = useCallback(
     async (answer: Promise<Answer>) => {
@@ -78,7 +79,9 @@ export function UndoProvider({ children }: { children: ReactNode }) {
       setHistory(all.current);
       try {
         await last.undo();
-        setShown({ message: `Undone: ${last.message.charAt(0).toLowerCase()}${last.message.slice(1)}` });
+        setShown({
+          message: t("undo.undone", { message: last.message.charAt(0).toLowerCase(), message2: last.message.slice(1) }),
+        });
         void client.invalidateQueries();
       } catch (error) {
         all.current = [...all.current, last].sort((one, other) => one.id - other.id);
@@ -119,6 +122,6 @@ export function UndoProvider({ children }: { children: ReactNode }) {
 
 export function useUndo(): Undo {
   const undo = useContext(UndoContext);
-  if (!undo) throw new Error("useUndo stands outside of UndoProvider");
+  if (!undo) throw new Error(t("undo.useundoStandsOutsideUndoprovider"));
   return undo;
 }

@@ -12,12 +12,13 @@ import { withTicks } from "../../api/device/ticks";
 import { useWaiting } from "../../api/device/outbox";
 import { devicePerson } from "./person";
 import { useUndo } from "./undo";
+import { t } from "../../locales/kit";
 
 type Wanted = { piece_id: number; step: string; person_id?: number };
 type WantedKind = { kind: string; pieces: number[]; person_id?: number };
 
 function refuse(detail: string): never {
-  throw new ProblemError({ ...unreachable, status: 422, title: "Not begun", detail });
+  throw new ProblemError({ ...unreachable, status: 422, title: t("useBeginHere.begun"), detail });
 }
 
 // The first block that holds, as the core says it.
@@ -39,19 +40,19 @@ export function useBeginHere() {
       const asked = wanted.person_id ?? devicePerson().person_id;
       const busy = new Set((timers ?? []).map((timer) => timer.person.id));
       const person = people?.find((one) => (asked ? one.id === asked : !busy.has(one.id)));
-      if (!person) refuse("Nobody's name is known here yet. Come into reach once.");
-      if (busy.has(person.id)) refuse(`${person.name}'s timer is already running. Stop it first.`);
+      if (!person) refuse(t("useBeginHere.nobodysNameKnownHere"));
+      if (busy.has(person.id)) refuse(t("useBeginHere.sTimerAlreadyRunning", { person: person.name }));
       const planOf = (id: number) => {
         const page = client.getQueryData<Plan>(planKey(id));
         return page && withTicks(page, waiting);
       };
       const nameOf = (id: number) => {
         const piece = client.getQueryData<Piece>(pieceKey(id));
-        return { id, name: piece?.fields.name ?? planOf(id)?.name ?? `Piece ${id}` };
+        return { id, name: piece?.fields.name ?? planOf(id)?.name ?? t("useBeginHere.piece", { id }) };
       };
       if ("step" in wanted) {
         const step = planOf(wanted.piece_id)?.plan?.steps.find((one) => one.key === wanted.step);
-        if (!step) refuse("This plan was not seen here before. Come into reach once.");
+        if (!step) refuse(t("useBeginHere.planSeenHereBefore"));
         refuseHeld(step.blocks, wanted.piece_id, waiting);
         const { key, label, kind, kind_label } = step;
         begin({
@@ -62,18 +63,18 @@ export function useBeginHere() {
           pieces: [nameOf(wanted.piece_id)],
           steps: [{ piece_id: wanted.piece_id, step: key, label }],
         });
-        return done(`Timer started on this device: ${label}`);
+        return done(t("useBeginHere.timerStartedDevice", { label }));
       }
       const lists = client.getQueryData<Workshop>(workshopKey)?.lists;
       const known = lists?.work_kinds.find((one) => one.key === wanted.kind);
       const label = known?.label ?? wanted.kind;
       for (const id of wanted.pieces) {
         const page = planOf(id);
-        if (!page && known?.dusty !== false) refuse("This piece was not seen here before. Come into reach once.");
+        if (!page && known?.dusty !== false) refuse(t("useBeginHere.pieceSeenHereBefore"));
         refuseHeld(page?.kinds.find((one) => one.kind === wanted.kind)?.blocks ?? [], id, waiting);
       }
       begin({ begunAs, kind: wanted.kind, label, person, pieces: wanted.pieces.map(nameOf), steps: [] });
-      done(`Timer started on this device: ${label.toLowerCase()}`);
+      done(t("useBeginHere.timerStartedDevice", { label: label.toLowerCase() }));
     },
     [client, done, people, timers, waiting],
   );

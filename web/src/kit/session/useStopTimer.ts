@@ -6,6 +6,7 @@ import { forget } from "../../api/device/ownTimers";
 import type { FinishedSteps, Timer, Work } from "../../api/types";
 import { useUndo } from "./undo";
 import { useTell } from "./useTell";
+import { t } from "../../locales/kit";
 
 // done: the steps that it ran on; done_steps: of a timer without steps, those that it finished; badly: it did not work.
 export type Stop = {
@@ -43,7 +44,11 @@ export function useStopTimer() {
       const pieces = timer.pieces.map((piece) => piece.name).join(" + ");
       const body = finished(timer, stop, seconds);
       const fact = {
-        what: `${stop.effort ?? `${Math.max(Math.round(seconds / 60), 1)} min`} of ${timer.label.toLowerCase()}, ${pieces}`,
+        what: t("useStopTimer.of", {
+          effort: stop.effort ?? t("useStopTimer.min", { Math: Math.max(Math.round(seconds / 60), 1) }),
+          timer: timer.label.toLowerCase(),
+          pieces,
+        }),
         instead: { url: "/api/work/timed", body },
         ...(timer.id > 0 ? { ends: timer.id } : {}),
         ...(stop.done && step && !stop.zones ? { tick: { piece: step.piece_id, step: step.step } } : {}),
@@ -76,9 +81,9 @@ const startOf = (timer: Timer) =>
 function recorded(entry: Work, stop: Stop): string {
   const taken = entry.taken.map((one) => one.what);
   const said = [
-    `${entry.effort?.text} of ${entry.label.toLowerCase()} recorded`,
-    stop.done && "step done",
-    taken.length > 0 && `${taken.join(", ")} taken from the shelf`,
+    t("useStopTimer.recorded", { effort: entry.effort?.text, entry: entry.label.toLowerCase() }),
+    stop.done && t("useStopTimer.stepDone"),
+    taken.length > 0 && t("useStopTimer.takenShelf", { taken: taken.join(", ") }),
   ];
   return said.filter(Boolean).join(", ");
 }

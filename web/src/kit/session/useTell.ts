@@ -4,6 +4,7 @@ import { newKey } from "../../api/client";
 import { dropNamed } from "../../api/device/outbox";
 import { type Fact, type How, record, type Sent } from "../../api/device/record";
 import { useUndo } from "./undo";
+import { t } from "../../locales/kit";
 
 // made: what to do with the answer, where one came. Returns it, or null where it is kept on this device.
 export function useTell() {
@@ -13,7 +14,7 @@ export function useTell() {
       const reference = fact.reference ?? newKey();
       const answer = await record({ ...fact, reference }, send);
       if (answer !== null) made(answer);
-      else done(`Kept on this device: ${fact.what}`, () => dropNamed(reference));
+      else done(t("useTell.keptDevice", { what: fact.what }), () => dropNamed(reference));
       return answer;
     },
     [done],

@@ -5,6 +5,7 @@ import { api, ask } from "../../api/client";
 import { devicePerson } from "./person";
 import { useUndo } from "./undo";
 import { useTell } from "./useTell";
+import { t } from "../../locales/kit";
 
 type Step = { key: string; label: string };
 
@@ -17,9 +18,12 @@ export function useTick(piece: number) {
       const path = { params: { path: { id: piece } } };
       const body = { step: step.key, ...(zones ? { zones } : {}) };
       const answer = await tell(
-        { what: `Done: ${step.label}`, ...(zones ? {} : { tick: { piece, step: step.key } }) },
+        { what: t("useTick.done", { step: step.label }), ...(zones ? {} : { tick: { piece, step: step.key } }) },
         (how) => api.POST("/api/pieces/{id}/steps/done", { ...path, body: { ...body, ...devicePerson() }, ...how }),
-        () => done(`Done: ${step.label}`, () => ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body }))),
+        () =>
+          done(t("useTick.done", { step: step.label }), () =>
+            ask(api.POST("/api/pieces/{id}/steps/open", { ...path, body })),
+          ),
       );
       return answer?.now ?? null;
     },
@@ -33,7 +37,7 @@ export function useConfirm(piece: number) {
   return useCallback(
     (caution: string, then: () => void) =>
       tell(
-        { what: "A caution was read", tick: { piece, caution } },
+        { what: t("useTick.cautionRead"), tick: { piece, caution } },
         (how) =>
           api.POST("/api/pieces/{id}/confirmations", { params: { path: { id: piece } }, body: { caution }, ...how }),
         () => {

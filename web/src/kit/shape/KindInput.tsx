@@ -6,6 +6,7 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField, { type TextFieldProps } from "@mui/material/TextField";
 import type { Workshop } from "../../api/types";
 import { useShape } from "./useShape";
+import { t } from "../../locales/kit";
 
 type Props = {
   lists: Workshop["lists"];
@@ -35,7 +36,7 @@ export function KindInput({ lists, kind, form, onKind, onForm, error, help, fiel
   const unknown = settled && !shape.data.known;
   const taken =
     settled && shape.data.known && shape.data.kind !== said.toLowerCase() && shape.data.kind !== "other"
-      ? `drawn and counted as ${shape.data.kind}`
+      ? t("kindInput.drawnCounted", { kind: shape.data.kind })
       : undefined;
   return (
     <Box sx={{ display: "grid", gap: 2 }}>
@@ -47,18 +48,24 @@ export function KindInput({ lists, kind, form, onKind, onForm, error, help, fiel
         value={kind || null}
         onInputChange={(_, text) => onKind(text)}
         renderInput={(params) => (
-          <TextField {...params} {...field} label="Kind" error={!!error} helperText={error ?? taken ?? help} />
+          <TextField
+            {...params}
+            {...field}
+            label={t("kindInput.kind")}
+            error={!!error}
+            helperText={error ?? taken ?? help}
+          />
         )}
       />
       {unknown && (
         <TextField
           select
-          label={`What is a “${said}” like?`}
+          label={t("kindInput.whatLike", { said })}
           value={form}
           onChange={(event) => onForm(event.target.value)}
-          helperText="asked once; it decides the drawing, the zones and the cautions"
+          helperText={t("kindInput.askedOnceDecidesDrawing")}
         >
-          <MenuItem value="">say later</MenuItem>
+          <MenuItem value="">{t("kindInput.sayLater")}</MenuItem>
           {lists.forms.map((one) => (
             <MenuItem key={one.key} value={one.key}>
               {one.label}

@@ -20,6 +20,7 @@ import { useUndo } from "../session/undo";
 import { KindInput } from "./KindInput";
 import { type ShapeGroup, shapeGroups } from "./shapeFields";
 import { useShape } from "./useShape";
+import { t } from "../../locales/kit";
 
 const SIZE = ["width", "depth", "height"];
 // What hangs on another field is asked for once that is there.
@@ -69,7 +70,7 @@ export default function ShapeLook({ id, kind, shape, workshop, onClose }: Props)
       }),
     )
       .then(() => {
-        done("Shape kept");
+        done(t("shapeLook.shapeKept"));
         onClose();
       })
       .catch((error: unknown) => {
@@ -78,14 +79,14 @@ export default function ShapeLook({ id, kind, shape, workshop, onClose }: Props)
       });
   return (
     <Dialog open onClose={onClose} fullScreen={phone} maxWidth="md" fullWidth aria-labelledby="shape-look">
-      <DialogTitle id="shape-look">{kind ? `The shape of this ${kind}` : "Its shape"}</DialogTitle>
+      <DialogTitle id="shape-look">{kind ? t("shapeLook.shape", { kind }) : t("shapeLook.shape2")}</DialogTitle>
       <DialogContent sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "300px 1fr" }, gap: 3 }}>
         <Box
           sx={{ position: "sticky", top: 0, alignSelf: "start", bgcolor: { xs: "background.paper" }, zIndex: 1, py: 1 }}
         >
           <Drawing shape={drawnShape.drawing} width={290} height={phone ? 170 : 320} measures />
           {!drawnShape.drawing.to_scale && (
-            <Typography variant="caption">Not to scale until width and height are given.</Typography>
+            <Typography variant="caption">{t("shapeLook.scaleUntilWidthHeight")}</Typography>
           )}
         </Box>
         <Box
@@ -108,7 +109,7 @@ export default function ShapeLook({ id, kind, shape, workshop, onClose }: Props)
               sx={{ mb: 2 }}
               action={
                 <Button color="inherit" onClick={() => void handleSubmit((values) => save(values, true))()}>
-                  It is right
+                  {t("shapeLook.right")}
                 </Button>
               }
             >
@@ -131,11 +132,11 @@ export default function ShapeLook({ id, kind, shape, workshop, onClose }: Props)
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
         <Typography variant="caption" sx={{ mr: "auto" }}>
-          What is left blank is not there.
+          {t("shapeLook.whatLeftBlankThere")}
         </Typography>
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={onClose}>{t("shapeLook.cancel")}</Button>
         <Button type="submit" form="shape-form" variant="contained" loading={formState.isSubmitting}>
-          Looks right
+          {t("shapeLook.looksRight")}
         </Button>
       </DialogActions>
     </Dialog>

@@ -3,6 +3,7 @@ import Alert from "@mui/material/Alert";
 import Button from "@mui/material/Button";
 import { lazy, Suspense, useState } from "react";
 import type { Piece, Workshop } from "../../api/types";
+import { t } from "../../locales/kit";
 
 const ShapeLook = lazy(() => import("./ShapeLook"));
 
@@ -18,7 +19,7 @@ export function ShapeSays({ id, kind, shape, workshop }: Props) {
           sx={{ mt: 1 }}
           action={
             <Button color="inherit" size="small" onClick={() => setLooking(true)}>
-              Look at its shape
+              {t("shapeSays.lookShape")}
             </Button>
           }
         >
@@ -26,7 +27,7 @@ export function ShapeSays({ id, kind, shape, workshop }: Props) {
         </Alert>
       ) : (
         <Button size="small" className="no-print" onClick={() => setLooking(true)}>
-          Its shape
+          {t("shapeSays.shape")}
         </Button>
       )}
       {looking && (

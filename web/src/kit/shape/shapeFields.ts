@@ -1,5 +1,6 @@
 // The fields of a shape, as bought or as planned, in groups as one looks at a piece.
 import type { FieldSpec } from "../fields";
+import { t } from "../../locales/kit";
 
 const named = (keys: string[]) => keys.map((key) => ({ key, label: key }));
 export type ShapeGroup = { title: string; fields: FieldSpec[] };
@@ -26,52 +27,59 @@ export function shapeGroups(unit: string, { planned }: { planned: boolean }): Sh
     label,
     kind: "select",
     half: true,
-    options: planned ? [{ key: "", label: "as bought" }, ...options] : options,
+    options: planned ? [{ key: "", label: t("shapeFields.bought") }, ...options] : options,
   });
   return [
-    { title: "Size", fields: [length("width", "Width"), length("depth", "Depth"), length("height", "Height")] },
     {
-      title: "Front",
+      title: t("shapeFields.size"),
       fields: [
-        count("drawer_rows", "Drawers by row", "from the top, such as 2,1,1"),
-        count("row_heights", "Heights of the rows", "leave blank if equal"),
-        count("compartments", "Open compartments"),
-        count("doors", "Doors"),
-        select("door_style", "Doors are", [
+        length("width", t("shapeFields.width")),
+        length("depth", t("shapeFields.depth")),
+        length("height", t("shapeFields.height")),
+      ],
+    },
+    {
+      title: t("shapeFields.front"),
+      fields: [
+        count("drawer_rows", t("shapeFields.drawersRow"), t("shapeFields.topSuch21")),
+        count("row_heights", t("shapeFields.heightsRows"), t("shapeFields.leaveBlankIfEqual")),
+        count("compartments", t("shapeFields.openCompartments")),
+        count("doors", t("shapeFields.doors")),
+        select("door_style", t("shapeFields.doors2"), [
           { key: "plain", label: "plain" },
-          { key: "panelled", label: "frame and panel" },
+          { key: "panelled", label: t("shapeFields.framePanel") },
           { key: "glazed", label: "glazed" },
         ]),
-        count("inner_shelves", "Shelves behind doors"),
-        count("shelves", "Open shelves"),
-        select("front", "Front is", [
+        count("inner_shelves", t("shapeFields.shelvesBehindDoors")),
+        count("shelves", t("shapeFields.openShelves")),
+        select("front", t("shapeFields.front2"), [
           { key: "flat", label: "flat" },
           { key: "bow", label: "bowed" },
-          { key: "slant", label: "a slant fall above" },
+          { key: "slant", label: t("shapeFields.slantFallAbove") },
         ]),
       ],
     },
     {
-      title: "Top and base",
+      title: t("shapeFields.topBase"),
       fields: [
-        select("top_shape", "Top is", named(["rectangular", "round", "half-round", "oval", "drop-leaf"])),
-        length("leaf", "Width of a leaf"),
-        select("base", "Stands on", named(["legs", "plinth", "skirt", "none"])),
-        length("leg", "Leg height"),
+        select("top_shape", t("shapeFields.top"), named(["rectangular", "round", "half-round", "oval", "drop-leaf"])),
+        length("leaf", t("shapeFields.widthLeaf")),
+        select("base", t("shapeFields.stands"), named(["legs", "plinth", "skirt", "none"])),
+        length("leg", t("shapeFields.legHeight")),
       ],
     },
     {
-      title: "Upper part",
+      title: t("shapeFields.upperPart"),
       fields: [
-        length("upper_height", "Upper height", "leave blank if there is none"),
-        length("upper_depth", "Upper depth"),
-        select("upper_style", "Upper part has", [
+        length("upper_height", t("shapeFields.upperHeight"), t("shapeFields.leaveBlankIfThere")),
+        length("upper_depth", t("shapeFields.upperDepth")),
+        select("upper_style", t("shapeFields.upperPartHas"), [
           { key: "doors", label: "doors" },
-          { key: "glazed", label: "glazed doors" },
-          { key: "open", label: "open shelves" },
-          { key: "mirror", label: "a mirror" },
+          { key: "glazed", label: t("shapeFields.glazedDoors") },
+          { key: "open", label: t("shapeFields.openShelves2") },
+          { key: "mirror", label: t("shapeFields.mirror") },
         ]),
-        count("upper_doors", "Upper doors"),
+        count("upper_doors", t("shapeFields.upperDoors")),
       ],
     },
   ];

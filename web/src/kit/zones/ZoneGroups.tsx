@@ -2,6 +2,7 @@
 import Button from "@mui/material/Button";
 import type { Zone } from "../../api/types";
 import { Row } from "../layout";
+import { t } from "../../locales/kit";
 
 type Props = { zones: Zone[]; selected: Set<string>; onSelect: (keys: string[]) => void };
 
@@ -10,10 +11,17 @@ export function ZoneGroups({ zones, selected, onSelect }: Props) {
     const inside = zones.filter((zone) => zone.group === group);
     return { label: inside[0]?.group_label ?? group, keys: inside.map((zone) => zone.key) };
   });
-  const seen = { label: "All that is seen", keys: zones.filter((zone) => zone.shown).map((zone) => zone.key) };
+  const seen = { label: t("zoneGroups.allSeen"), keys: zones.filter((zone) => zone.shown).map((zone) => zone.key) };
   const on = (keys: string[]) => keys.length === selected.size && keys.every((key) => selected.has(key));
   return (
-    <Row role="group" aria-label="Groups of zones" className="no-print" gap={0.5} align="stretch" sx={{ mt: 1 }}>
+    <Row
+      role="group"
+      aria-label={t("zoneGroups.groupsZones")}
+      className="no-print"
+      gap={0.5}
+      align="stretch"
+      sx={{ mt: 1 }}
+    >
       {[seen, ...groups].map(({ label, keys }) => (
         <Button
           key={label}

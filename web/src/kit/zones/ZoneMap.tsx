@@ -6,6 +6,7 @@ import type { Drawing, Zone } from "../../api/types";
 import { PATTERNS, tone } from "./finishes";
 import { layOut } from "./layout";
 import { Patterns } from "./Patterns";
+import { t } from "../../locales/kit";
 
 // colour: its swatch; name: as it is called.
 export type ZoneLook = { finish: string; colour: string | null; name: string | null; label: string };
@@ -50,7 +51,12 @@ export function ZoneMap({ drawing, zones, looks, counts, selected, onPick, label
   };
   const describe = (zone: Zone) => {
     const found = counts?.get(zone.key) ?? 0;
-    const parts = [zone.label, looks.get(zone.key)?.label, STATES[zone.state], found > 0 && `${found} found`];
+    const parts = [
+      zone.label,
+      looks.get(zone.key)?.label,
+      STATES[zone.state],
+      found > 0 && t("zoneMap.found", { found }),
+    ];
     return parts.filter(Boolean).join(", ");
   };
   const fill = (zone: Zone | undefined, role?: string) => {
